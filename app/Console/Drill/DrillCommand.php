@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Drill;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Exception;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Catalogue\CatalogueReader;
+use StoneDrill\Core\Catalogue\Format;
+use StoneDrill\Core\Catalogue\Rank;
+use StoneDrill\Core\Spelling\Nearest;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** A verb of the command line: reads a catalogue file, reports, and with --json prints one document. */
+abstract class DrillCommand extends Command
+{
+    protected function configure(): void
+    {
+        $this->addArgument('file', InputArgument::REQUIRED, 'a catalogue file, JSON or YAML')
+            ->addOption('json', null, InputOption::VALUE_NONE, 'print one JSON document')
+            ->addOption('strict', null, InputOption::VALUE_NONE, 'exit 1 when something is amiss');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $report = $this->report($this->catalogue($input), $input);
+        if ($input->getOption('json')) {
+            $output->writeln((string) json_encode($report->document, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION), OutputInterface::OUTPUT_RAW);
+        } else {
+            $output->writeln($report->lines, OutputInterface::OUTPUT_RAW);
+        }
+
+        return $input->getOption('strict') && $report->isAmiss ? self::FAILURE : self::SUCCESS;
+    }
+
+    abstract protected function report(Catalogue $catalogue, InputInterface $input): Report;
+
+    /** @throws UnreadableInput */
+    protected function rank(Catalogue $catalogue, InputInterface $input): ?string
+    {
+        $rank = $input->getOption('rank');
+        $known = array_map(static fn (Rank $rank): string => $rank->id, $catalogue->ranks);
+        if ($rank !== null && ! in_array($rank, $known, true)) {
+            throw UnreadableInput::option('rank', (string) $rank, 'one of '.implode(', ', $known), Nearest::to((string) $rank, $known));
+        }
+
+        return $rank;
+    }
+
+    /**
+     * The moment of --at. A day means its first moment in UTC.
+     *
+     * @throws UnreadableInput
+     */
+    protected function at(InputInterface $input): ?DateTimeImmutable
+    {
+        $at = $input->getOption('at');
+        if ($at === null) {
+            return null;
+        }
+        $expected = 'a day such as 2026-11-02 or a moment such as 2026-11-02T19:10:00+00:00';
+        if (preg_match('/^\d{4}-\d\d-\d\d(T\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d))?$/D', (string) $at) !== 1) {
+            throw UnreadableInput::option('at', (string) $at, $expected);
+        }
+        try {
+            $moment = new DateTimeImmutable((string) $at, new DateTimeZone('UTC'));
+        } catch (Exception) {
+            throw UnreadableInput::option('at', (string) $at, $expected);
+        }
+
+        return $moment->setTimezone(new DateTimeZone('UTC'));
+    }
+
+    private function catalogue(InputInterface $input): Catalogue
+    {
+        $path = (string) $input->getArgument('file');
+        $text = is_file($path) && is_readable($path) ? file_get_contents($path) : false;
+
+        return $text === false ? throw UnreadableInput::file($path) : (new CatalogueReader())->read($text, Format::of($path, $text));
+    }
+}

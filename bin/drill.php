@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Console\Drill\DrillApplication;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+ini_set('memory_limit', '512M');
+ini_set('display_errors', 'stderr');
+
+exit((new DrillApplication())->run());

@@ -1,0 +1,25 @@
+<?php
+
+use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+        health: '/up',
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        // Same-origin application; see packages/standins/README.md.
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->redirectUsersTo('/');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontFlash(['password']);
+    })
+    ->create();

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Answer;
+
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Attack\Pattern;
+
+/** A defence: beats that answer every attack that its pattern matches. */
+final readonly class Answer
+{
+    private Pattern $mirrorPattern;
+
+    /**
+     * @param string                           $id      unique in its catalogue
+     * @param string                           $label   the school's own number or letter for it, may be empty
+     * @param string                           $attack  id of the attack it was written for
+     * @param array<string, list<string>|null> $listed  what it says itself of its pattern, by facet or `kind`; null lifts one
+     * @param Pattern                          $pattern what it answers
+     * @param bool                             $mirrored whether both sides are taught
+     * @param string                           $rank    id of the rank at which it is introduced
+     * @param list<string>                     $faults  the usual mistakes
+     * @param list<Waiver>                     $waived
+     */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public string $label,
+        public string $attack,
+        public array $listed,
+        public Pattern $pattern,
+        public bool $mirrored,
+        public string $rank,
+        public ?ShortForm $short,
+        public ?Doctrine $doctrine,
+        public array $faults,
+        public array $waived,
+        public Beats $beats,
+    ) {
+        $this->mirrorPattern = $pattern->mirror();
+    }
+
+    /** Whether it is taught against an attack with these facets. */
+    public function matches(Kind $kind, Facets $facets): bool
+    {
+        return $this->pattern->matches($kind, $facets)
+            || ($this->mirrored && $this->matchesMirrored($kind, $facets));
+    }
+
+    /** Whether its mirror, taught or not, would answer an attack with these facets. */
+    public function matchesMirrored(Kind $kind, Facets $facets): bool
+    {
+        return $this->mirrorPattern->matches($kind, $facets);
+    }
+
+    /**
+     * Position of the lowest rank at which it is introduced, whole or in its short form.
+     *
+     * @param array<string, int> $order position by id of the rank
+     */
+    public function introducedAt(array $order): int
+    {
+        return min($order[$this->rank], $order[$this->short->rank ?? $this->rank]);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Answer;
+
+/** What follows a verb. */
+enum Argument
+{
+    case Nothing;
+    case Bearing;
+    case BearingIfAny;
+    case TargetOrBearing;
+    /** One of the four that can be locked. */
+    case Joint;
+    /** A target if any, and on a wrist hold the side of the hand that it opens to. */
+    case Strip;
+    case Words;
+    case Seconds;
+}

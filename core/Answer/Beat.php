@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Answer;
+
+/** What is done at the same time, what it is assumed to do to the attacker, and what if it does not. */
+final readonly class Beat
+{
+    /**
+     * @param non-empty-list<Action> $actions
+     * @param list<Effect>           $effects  none, one, or two of which the first is the main line
+     * @param list<Branch>           $branches
+     */
+    public function __construct(
+        public array $actions,
+        public array $effects = [],
+        public ?string $note = null,
+        public array $branches = [],
+    ) {
+    }
+
+    public function mirror(): self
+    {
+        return new self(
+            array_map(static fn (Action $action): Action => $action->mirror(), $this->actions),
+            $this->effects,
+            $this->note,
+            array_map(static fn (Branch $branch): Branch => $branch->mirror(), $this->branches),
+        );
+    }
+}

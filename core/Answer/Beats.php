@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Answer;
+
+use StoneDrill\Core\Answer\Notation\NotationException;
+use StoneDrill\Core\Answer\Notation\Parser;
+use StoneDrill\Core\Answer\Notation\Printer;
+use StoneDrill\Core\Answer\Notation\Vocabulary;
+
+/** The beats of an answer in order: its main line, with the branches on it. */
+final readonly class Beats
+{
+    /** @param non-empty-list<Beat> $line */
+    public function __construct(public array $line)
+    {
+    }
+
+    /**
+     * Reads the notation of beats.
+     *
+     * @throws NotationException with everything that cannot be read, and where
+     */
+    public static function parse(string $text, ?Vocabulary $vocabulary = null): self
+    {
+        return (new Parser($vocabulary ?? Vocabulary::standard()))->parse($text);
+    }
+
+    /** The one canonical spelling: parsing it gives these beats again. */
+    public function toText(): string
+    {
+        return (new Printer())->print($this);
+    }
+
+    public function mirror(): self
+    {
+        return new self(array_map(static fn (Beat $beat): Beat => $beat->mirror(), $this->line));
+    }
+
+    /**
+     * The first beats and the last one, which is what a short form teaches.
+     *
+     * @param positive-int $beats how many of the first
+     */
+    public function shortened(int $beats): self
+    {
+        return $beats + 1 >= count($this->line)
+            ? $this
+            : new self([...array_slice($this->line, 0, $beats), $this->line[count($this->line) - 1]]);
+    }
+
+    /** @return list<Action> of the main line, branches left out */
+    public function actions(): array
+    {
+        return array_merge(...array_map(static fn (Beat $beat): array => $beat->actions, $this->line));
+    }
+}

@@ -1,0 +1,314 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Answer\Notation;
+
+use StoneDrill\Core\Answer\Beat;
+use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Answer\Branch;
+use StoneDrill\Core\Answer\Condition;
+use StoneDrill\Core\Answer\Effect;
+use StoneDrill\Core\Answer\GoOn;
+use StoneDrill\Core\Answer\GoToAnswer;
+use StoneDrill\Core\Answer\Happening;
+
+/**
+ * Reads beats: lines, what is indented under them, branches. Actions are read by {@see ActionParser}.
+ *
+ * A line that cannot be read is reported and stands as a gap, so that the lines after it are tried too.
+ */
+final class Parser
+{
+    /** Bytes in the beats of one answer. */
+    public const MOST_BYTES = 65_536;
+
+    /** Branches within branches. */
+    public const MOST_DEPTH = 8;
+
+    /** @var list<Line> */
+    private array $lines = [];
+
+    private int $at = 0;
+
+    /** @var list<NotationError> */
+    private array $errors = [];
+
+    private readonly ActionParser $actions;
+
+    public function __construct(private readonly Vocabulary $vocabulary)
+    {
+        $this->actions = new ActionParser($vocabulary);
+    }
+
+    /** @throws NotationException with everything that cannot be read, and where */
+    public function parse(string $text): Beats
+    {
+        $this->lines = $this->lines($text);
+        [$this->at, $this->errors] = [0, []];
+
+        $beats = $this->beats($this->lines[0]->indent, 0);
+        if ($this->errors !== []) {
+            throw NotationException::of($this->errors);
+        }
+
+        return new Beats(array_filter($beats) ?: throw NotationException::of([self::empty()]));
+    }
+
+    /**
+     * @return non-empty-list<Line>
+     *
+     * @throws NotationException
+     */
+    private function lines(string $text): array
+    {
+        if (strlen($text) > self::MOST_BYTES) {
+            $found = sprintf('%s bytes of beats', number_format(strlen($text)));
+
+            throw NotationException::of([new NotationError(1, 1, $found, sprintf('at most %s for one answer', number_format(self::MOST_BYTES)))]);
+        }
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            throw NotationException::of([new NotationError(1, 1, 'bytes that are not UTF-8 text', 'UTF-8 text')]);
+        }
+        $lexer = new Lexer();
+        $lines = [];
+        foreach (preg_split('/\R/u', $text) ?: [] as $index => $line) {
+            if (trim($line) !== '') {
+                $lines[] = new Line($index + 1, self::indent($line), $lexer->line($line), $this->vocabulary);
+            }
+        }
+
+        return $lines ?: throw NotationException::of([self::empty()]);
+    }
+
+    /**
+     * The beats that stand at one indentation, with what is indented under them.
+     *
+     * @return list<?Beat> null where a line could not be read
+     */
+    private function beats(int $indent, int $depth): array
+    {
+        $beats = [];
+        while (($line = $this->next()) !== null && $line->indent >= $indent) {
+            if ($line->indent > $indent) {
+                $this->fail($line->refuse('no deeper indentation here: under a beat stand only “if …:” lines, all at one depth'));
+                $this->at++;
+            } elseif ($line->sees('if')) {
+                $this->fail($line->refuse('a beat first: an “if” is indented under the beat that it belongs to'));
+                $this->at++;
+                $this->skipDeeper($indent);
+            } else {
+                $this->at++;
+                $beat = $this->attempt(fn (): Beat => $this->beat($line));
+                $branches = $this->branches($indent, $depth);
+                $beats[] = $beat === null || $branches === [] ? $beat : new Beat($beat->actions, $beat->effects, $beat->note, $branches);
+            }
+        }
+
+        return $beats;
+    }
+
+    /** @return list<Branch> the branches indented deeper than this */
+    private function branches(int $indent, int $depth): array
+    {
+        $branches = [];
+        $own = $this->next()?->indent ?? 0;
+        while (($line = $this->next()) !== null && $line->indent > $indent && $line->indent <= $own && $line->sees('if')) {
+            if ($line->indent < $own) {
+                $this->fail($line->refuse('the same indentation as the “if” above it'));
+            }
+            if ($depth === self::MOST_DEPTH) {
+                $this->fail($line->refuse(sprintf('at most %d branches within each other', self::MOST_DEPTH)));
+                $this->skipDeeper($indent);
+
+                break;
+            }
+            $this->at++;
+            $condition = $this->attempt(fn (): Condition => $this->condition($line));
+            if ($condition === null) {
+                $this->skipDeeper($line->indent);
+
+                continue;
+            }
+            $body = $this->body($line, $depth + 1);
+            if ($body !== null) {
+                $branches[] = new Branch($condition, $body);
+            }
+        }
+
+        return $branches;
+    }
+
+    /** @return non-empty-list<Beat>|GoToAnswer|GoOn|null null where it could not be read */
+    private function body(Line $line, int $depth): array|GoToAnswer|GoOn|null
+    {
+        $first = [];
+        if (! $line->isAtEnd()) {
+            $goes = $this->attempt(fn (): GoToAnswer|GoOn|null => $this->goes($line), $failed);
+            if ($goes !== null || $failed) {
+                return $goes;
+            }
+            $first[] = $this->attempt(fn (): Beat => $this->beat($line));
+        }
+        $next = $this->next();
+        if ($next === null || $next->indent <= $line->indent) {
+            if ($first === []) {
+                $this->fail($line->refuse('what is done then: a beat, “go to "…" beat 1” or “go on”'));
+            }
+
+            return array_filter($first) ?: null;
+        }
+        if ($first !== [] && $next->sees('if')) {
+            $branches = $this->branches($line->indent, $depth);
+            $first[0] = $first[0] === null ? null : new Beat($first[0]->actions, $first[0]->effects, $first[0]->note, $branches);
+            $next = $this->next();
+            if ($next === null || $next->indent <= $line->indent) {
+                return array_filter($first) ?: null;
+            }
+        }
+        if ($first === [] && $next->sees('go')) {
+            $this->at++;
+
+            return $this->attempt(fn (): GoToAnswer|GoOn|null => $this->goes($next));
+        }
+
+        return array_values(array_filter([...$first, ...$this->beats($next->indent, $depth)])) ?: null;
+    }
+
+    private function beat(Line $line): Beat
+    {
+        $actions = [$this->actions->parse($line)];
+        while ($line->take(TokenType::Comma) !== null) {
+            $actions[] = $this->actions->parse($line);
+        }
+        $effects = [];
+        if ($line->take(TokenType::Arrow) !== null) {
+            $effects[] = $this->effect($line);
+            if ($line->takeWords('or')) {
+                $effects[] = $this->effect($line);
+            }
+        }
+        $note = $line->take(TokenType::Note)?->text;
+        if (! $line->isAtEnd()) {
+            throw $line->refuse($effects === [] ? 'a comma, “->”, a “# note” or the end of the line' : 'a “# note” or the end of the line', ['or']);
+        }
+
+        return new Beat($actions, $effects, $note === '' ? null : $note);
+    }
+
+    private function effect(Line $line): Effect
+    {
+        return $line->takePhrase(Effect::class) ?? throw $line->refuse('an effect such as rocked, folded or released', $this->vocabulary->phrases(Effect::class));
+    }
+
+    private function condition(Line $line): Condition
+    {
+        $line->takeWords('if');
+        $condition = null;
+        foreach (Happening::named() as $happening) {
+            if ($line->takeWords(...explode(' ', $happening->value))) {
+                $condition = Condition::of($happening);
+            }
+        }
+        if ($condition === null) {
+            $named = array_map(static fn (Happening $happening): string => $happening->value, Happening::named());
+            $effect = $line->takePhrase(Effect::class);
+            $condition = $effect === null
+                ? throw $line->refuse('“not”, an effect, “gets up”, “far”, “near” or “second attack”', [...$named, ...$this->vocabulary->phrases(Effect::class)])
+                : Condition::instead($effect);
+        }
+        if ($line->take(TokenType::Colon) === null) {
+            throw $line->refuse('a colon after the “if”');
+        }
+
+        return $condition;
+    }
+
+    /** `go to "Title" beat n` and `go on`; null when the line goes nowhere. */
+    private function goes(Line $line): GoToAnswer|GoOn|null
+    {
+        if (! $line->takeWords('go')) {
+            return null;
+        }
+        $goes = match (true) {
+            $line->takeWords('on') => new GoOn(),
+            $line->takeWords('to') => $this->goesTo($line),
+            default => throw $line->refuse('“go to "Title" beat 1” or “go on”', ['to', 'on']),
+        };
+        if (! $line->isAtEnd()) {
+            throw $line->refuse('the end of the line');
+        }
+
+        return $goes;
+    }
+
+    private function goesTo(Line $line): GoToAnswer
+    {
+        $title = $line->take(TokenType::Quoted);
+        if ($title === null || trim($title->text) === '') {
+            throw $line->refuse('the title of an answer in quotes');
+        }
+        $beat = '1';
+        if ($line->takeWords('beat')) {
+            $number = $line->peek();
+            $beat = $line->take(TokenType::Number)?->text ?? '';
+            if (preg_match('/^[1-9]\d?$/D', $beat) !== 1) {
+                throw $line->refuseAt($number, 'the number of a beat, 1 to 99');
+            }
+        }
+
+        return new GoToAnswer(trim($title->text), (int) $beat);
+    }
+
+    private function next(): ?Line
+    {
+        return $this->lines[$this->at] ?? null;
+    }
+
+    private function skipDeeper(int $indent): void
+    {
+        while (($line = $this->next()) !== null && $line->indent > $indent) {
+            $this->at++;
+        }
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(): T $read
+     *
+     * @return T|null null when the line could not be read, which is then noted
+     */
+    private function attempt(callable $read, ?bool &$failed = null): mixed
+    {
+        $failed = false;
+        try {
+            return $read();
+        } catch (LineError $error) {
+            $this->fail($error);
+            $failed = true;
+
+            return null;
+        }
+    }
+
+    private function fail(LineError $error): void
+    {
+        $this->errors[] = $error->error;
+    }
+
+    private static function indent(string $line): int
+    {
+        $indent = 0;
+        foreach (str_split(substr($line, 0, strspn($line, " \t"))) as $space) {
+            $indent = $space === "\t" ? intdiv($indent, 4) * 4 + 4 : $indent + strlen($space);
+        }
+
+        return $indent;
+    }
+
+    private static function empty(): NotationError
+    {
+        return new NotationError(1, 1, 'nothing', 'at least one beat, such as “left foot step 9”');
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Answer;
+
+/** A finding that the school accepts on an answer, and why. */
+final readonly class Waiver
+{
+    /**
+     * @param string      $check the check's name
+     * @param string|null $beat  number of the beat, null for the whole answer
+     */
+    public function __construct(public string $check, public ?string $beat, public string $reason)
+    {
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Attack;
+
+/**
+ * One concrete situation to train, in the form in which it is written down.
+ */
+final readonly class Attack
+{
+    /**
+     * @param string  $id            unique in its catalogue
+     * @param ?string $neededBy      id of the rank that needs it, null when no rank does
+     * @param ?string $neededByYouth the same for students under 16
+     * @param int     $prevalence    how often it is met, 1 to 5
+     * @param bool    $critical      whether a rank test fails with it
+     * @param list<string> $cautions what can hurt a partner, beyond what its kind says
+     */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public Kind $kind,
+        public Facets $facets,
+        public ?string $neededBy,
+        public ?string $neededByYouth,
+        public int $prevalence = 3,
+        public bool $critical = false,
+        public string $notes = '',
+        public array $cautions = [],
+    ) {
+    }
+
+    /** Whether mirroring changes neither the hand nor the bearing. */
+    public function isSymmetric(): bool
+    {
+        return $this->facets->hand === $this->facets->hand->mirror()
+            && $this->facets->bearing->equals($this->facets->bearing->mirror());
+    }
+
+    /** @return non-empty-list<Side> the sides that are different from each other */
+    public function sides(): array
+    {
+        return $this->isSymmetric() ? [Side::Written] : [Side::Written, Side::Mirrored];
+    }
+
+    /** The side that a named one means for this attack: a symmetric attack has only the written one. */
+    public function side(Side $side): Side
+    {
+        return $this->isSymmetric() ? Side::Written : $side;
+    }
+
+    /** The facets as they are on one of its sides. */
+    public function on(Side $side): Facets
+    {
+        return $side === Side::Written ? $this->facets : $this->facets->mirror();
+    }
+}

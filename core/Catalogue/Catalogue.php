@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Catalogue;
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Pressure\Ladder;
+use StoneDrill\Core\Pressure\Rep;
+
+/** Everything that one catalogue file holds. All references within it lead somewhere. */
+final readonly class Catalogue
+{
+    /**
+     * @param list<Kind>    $kinds    the school's own kinds, the built-in ones left out
+     * @param list<Rank>    $ranks    lowest first
+     * @param list<Attack>  $attacks
+     * @param list<Answer>  $answers
+     * @param list<Student> $students
+     * @param list<Rep>     $reps
+     */
+    public function __construct(
+        public School $school,
+        public array $kinds,
+        public array $ranks,
+        public Ladder $ladder,
+        public array $attacks = [],
+        public array $answers = [],
+        public array $students = [],
+        public array $reps = [],
+    ) {
+    }
+
+    /** @return array<string, int> position from 0, lowest first, by id of the rank */
+    public function rankOrder(): array
+    {
+        return array_flip(array_map(static fn (Rank $rank): string => $rank->id, $this->ranks));
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Catalogue\Reading;
+
+use JsonException;
+use StoneDrill\Core\Catalogue\Format;
+use StoneDrill\Core\Catalogue\UnreadableCatalogue;
+use Symfony\Component\Yaml\Exception\ParseException;
+use Symfony\Component\Yaml\Yaml;
+
+/** Turns the text of a catalogue file into plain values, and refuses text that is made to exhaust the reader. */
+final readonly class Document
+{
+    private const MOST_DEPTH = 24;
+
+    /**
+     * @return array<array-key, mixed>
+     *
+     * @throws UnreadableCatalogue when it is no JSON or YAML, or grows out of bounds
+     */
+    public static function decode(string $text, Format $format): array
+    {
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            throw UnreadableCatalogue::because('bytes that are not UTF-8 text', 'UTF-8 text');
+        }
+        $document = $format === Format::Json ? self::json($text) : self::yaml($text);
+        if (! is_array($document) || ($document !== [] && array_is_list($document))) {
+            throw UnreadableCatalogue::because(Fields::describe($document), sprintf('a map that begins with “format: %s”', Format::VERSION));
+        }
+        self::boundNodes($document, strlen($text));
+
+        return $document;
+    }
+
+    private static function json(string $text): mixed
+    {
+        try {
+            return json_decode($text, true, self::MOST_DEPTH, JSON_THROW_ON_ERROR);
+        } catch (JsonException $error) {
+            throw UnreadableCatalogue::because(sprintf('text that is not JSON (%s)', lcfirst($error->getMessage())), 'a JSON document', self::lineOfError($text));
+        }
+    }
+
+    /** PHP's decoder does not tell where it stopped; JSON being a part of YAML, the YAML reader often can. */
+    private static function lineOfError(string $text): ?int
+    {
+        try {
+            self::yaml($text);
+        } catch (UnreadableCatalogue $error) {
+            return $error->problems[0]->line;
+        }
+
+        return null;
+    }
+
+    private static function yaml(string $text): mixed
+    {
+        self::boundDepth($text);
+        try {
+            return Yaml::parse($text, Yaml::PARSE_DATETIME | Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
+        } catch (ParseException $error) {
+            $line = $error->getParsedLine();
+            $error->setParsedLine(-1);
+
+            throw UnreadableCatalogue::because(sprintf('text that is not YAML (%s)', lcfirst(rtrim($error->getMessage(), '.'))), 'a YAML document', $line > 0 ? $line : null);
+        }
+    }
+
+    /** The YAML reader calls itself for every level, so levels are counted before it starts. */
+    private static function boundDepth(string $text): void
+    {
+        $depth = $deepest = 0;
+        preg_match_all('/[\[{]|[\]}]/', $text, $brackets);
+        foreach ($brackets[0] as $bracket) {
+            $depth = max(0, $depth + ($bracket === '[' || $bracket === '{' ? 1 : -1));
+            $deepest = max($deepest, $depth);
+        }
+        if ($deepest > 4 * self::MOST_DEPTH || preg_match(sprintf('/^ *(?:- +){%d}/m', self::MOST_DEPTH), $text) === 1 || preg_match('/^(?: {240}|\t{60})/m', $text) === 1) {
+            throw UnreadableCatalogue::because('lists or maps nested very deeply', sprintf('at most %d levels', self::MOST_DEPTH));
+        }
+    }
+
+    /**
+     * Every value takes at least a byte of the file, unless an alias repeats it: more values than bytes are a file
+     * that unfolds without bound.
+     *
+     * @param array<array-key, mixed> $document
+     */
+    private static function boundNodes(array $document, int $bytes): void
+    {
+        $nodes = 0;
+        $open = [$document];
+        while ($open !== []) {
+            foreach (array_pop($open) as $value) {
+                if (++$nodes > $bytes) {
+                    throw UnreadableCatalogue::because('aliases that unfold to more values than the file has letters', 'every value written out');
+                }
+                if (is_array($value)) {
+                    $open[] = $value;
+                }
+            }
+        }
+    }
+}

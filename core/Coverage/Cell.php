@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Coverage;
+
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Side;
+
+/** One side of one attack, and the rank that first answers it. */
+final readonly class Cell
+{
+    /**
+     * @param list<string> $answers ids of the answers that lay it, by the rank they come with
+     * @param ?string      $laidAt  id of the lowest rank at which one of them is introduced
+     */
+    public function __construct(public Attack $attack, public Side $side, public array $answers, public ?string $laidAt)
+    {
+    }
+
+    /** What the cell counts for: the attack's prevalence, shared among its sides. */
+    public function weight(): float
+    {
+        return $this->attack->prevalence / count($this->attack->sides());
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Coverage;
+
+use StoneDrill\Core\Attack\Side;
+
+/** A gap in the curriculum: what it is, how much it matters, and what would close it. */
+final readonly class Hole
+{
+    /**
+     * @param string     $attack id
+     * @param string     $rank   id of the rank that needs it
+     * @param string     $reason one sentence
+     * @param list<Move> $moves  what would close it, the least work first
+     */
+    public function __construct(
+        public HoleKind $kind,
+        public string $attack,
+        public Side $side,
+        public string $rank,
+        public float $weight,
+        public string $reason,
+        public array $moves,
+    ) {
+    }
+}

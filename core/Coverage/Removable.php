@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Coverage;
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Catalogue\Catalogue;
+
+/** Answers that could each be taken away alone without any attack being first answered at another rank. */
+final readonly class Removable
+{
+    /**
+     * @return list<string> ids, in the order of the catalogue
+     */
+    public static function of(Catalogue $catalogue, Coverage $coverage): array
+    {
+        $order = $catalogue->rankOrder();
+        $answers = array_column($catalogue->answers, null, 'id');
+        $load = [];
+        foreach ($coverage->cells as $cell) {
+            $first = array_filter($cell->answers, static fn (string $id): bool => $answers[$id]->introducedAt($order) === $order[$cell->laidAt ?? '']);
+            if (count($first) === 1) {
+                $load[array_values($first)[0]] = true;
+            }
+        }
+
+        return array_values(array_filter(
+            array_map(static fn (Answer $answer): string => $answer->id, $catalogue->answers),
+            static fn (string $id): bool => ! isset($load[$id]),
+        ));
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Pressure;
+
+/**
+ * What counted reps weigh for one rung: the weights of success and of failure, Jeffreys' prior of a half each left out.
+ */
+final readonly class Evidence
+{
+    private const PRIOR = 0.5;
+
+    public function __construct(private float $success, private float $failure)
+    {
+    }
+
+    public function weight(): float
+    {
+        return $this->success + $this->failure;
+    }
+
+    /** The 10 % quantile: the ability that is exceeded with a chance of nine in ten. */
+    public function lower(): float
+    {
+        return $this->distribution()->quantile(ProofRules::TAIL);
+    }
+
+    /** Whether the lower bound reaches what counts as held. Asks the distribution there, which spares its quantile. */
+    public function holds(): bool
+    {
+        return $this->distribution()->cdf(ProofRules::HOLDS_FROM) <= ProofRules::TAIL;
+    }
+
+    /** Whether even the 90 % quantile is below a half. */
+    public function fails(): bool
+    {
+        return $this->distribution()->cdf(ProofRules::FAILS_BELOW) > 1 - ProofRules::TAIL;
+    }
+
+    /**
+     * The first whole number of days after which, with no more reps, it is no longer held.
+     *
+     * All weights fade by the same factor, so success and failure keep their ratio while the spread widens and the
+     * bound sinks without turning: the day is found by halving.
+     *
+     * @param float $halfLife days after which a rep weighs half
+     *
+     * @return int days, at least 1; only for evidence that holds
+     */
+    public function daysUntilFaded(float $halfLife): int
+    {
+        $held = 0;
+        for ($faded = 1; $this->after($faded, $halfLife)->holds(); $faded *= 2) {
+            $held = $faded;
+        }
+        while ($faded - $held > 1) {
+            $day = intdiv($held + $faded, 2);
+            [$held, $faded] = $this->after($day, $halfLife)->holds() ? [$day, $faded] : [$held, $day];
+        }
+
+        return $faded;
+    }
+
+    private function after(int $days, float $halfLife): self
+    {
+        $fade = 2 ** (-$days / $halfLife);
+
+        return new self($this->success * $fade, $this->failure * $fade);
+    }
+
+    private function distribution(): BetaDistribution
+    {
+        return new BetaDistribution(self::PRIOR + $this->success, self::PRIOR + $this->failure);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Pressure;
+
+/** How a rep went. */
+enum Outcome: string
+{
+    case Clean = 'clean';
+    /** Out, but touched on arm or body. */
+    case Scraped = 'scraped';
+    /** Froze or failed, made space, went on. */
+    case Recovered = 'recovered';
+    case Late = 'late';
+    case Hit = 'hit';
+    case Froze = 'froze';
+    /** Broken off for safety. */
+    case Stopped = 'stopped';
+
+    /** What it counts for, from 0 to 1; null when it does not count. */
+    public function credit(): ?float
+    {
+        return match ($this) {
+            self::Clean => 1.0,
+            self::Scraped, self::Recovered => 0.5,
+            self::Late, self::Hit, self::Froze => 0.0,
+            self::Stopped => null,
+        };
+    }
+
+    public function meaning(): string
+    {
+        return match ($this) {
+            self::Clean => 'got out untouched',
+            self::Scraped => 'out, but touched on arm or body',
+            self::Recovered => 'froze or failed, made space, went on',
+            self::Late => 'too late to matter',
+            self::Hit => 'was hit or stayed held',
+            self::Froze => 'did nothing',
+            self::Stopped => 'broken off for safety; not counted',
+        };
+    }
+}

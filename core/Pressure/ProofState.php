@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Pressure;
+
+/** What the reps say, in the order in which the states are asked for. */
+enum ProofState: string
+{
+    case Untried = 'untried';
+    case Holds = 'holds';
+    case Failing = 'failing';
+    /** Held just after some earlier rep, and no longer. */
+    case Faded = 'faded';
+    case Building = 'building';
+}
