@@ -113,7 +113,10 @@ final readonly class Fields
         if (! $this->has($key)) {
             return $default;
         }
-        $value = $this->values[$key];
+        // To JSON, 2.0 is a whole number too.
+        $value = is_float($this->values[$key]) && floor($this->values[$key]) === $this->values[$key] && abs($this->values[$key]) < 1e15
+            ? (int) $this->values[$key]
+            : $this->values[$key];
         if (! is_int($value) || $value < $least || $value > $most) {
             $this->refuse($key, sprintf('a whole number from %d to %d', $least, $most));
 

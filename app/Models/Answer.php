@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSchool;
+use App\Models\Concerns\KeepsVersion;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int                              $id
+ * @property string                           $code
+ * @property string                           $title
+ * @property string                           $label
+ * @property int                              $attack_id
+ * @property array<string, list<string>|null> $pattern     allowed ids by facet; null lifts one
+ * @property bool                             $mirrored
+ * @property int                              $rank_id
+ * @property int|null                         $short_rank_id
+ * @property int|null                         $short_beats
+ * @property string|null                      $doctrine
+ * @property list<string>                     $faults
+ * @property list<array<string, ?string>>     $waived
+ * @property string                           $beats       in the notation's canonical spelling
+ * @property Attack                           $attack
+ * @property Rank                             $rank
+ */
+final class Answer extends Model
+{
+    use BelongsToSchool;
+    use KeepsVersion;
+
+    protected function casts(): array
+    {
+        return ['pattern' => 'array', 'mirrored' => 'boolean', 'faults' => 'array', 'waived' => 'array'];
+    }
+
+    /** @return BelongsTo<Attack, $this> */
+    public function attack(): BelongsTo
+    {
+        return $this->belongsTo(Attack::class);
+    }
+
+    /** @return BelongsTo<Rank, $this> */
+    public function rank(): BelongsTo
+    {
+        return $this->belongsTo(Rank::class);
+    }
+
+    /** @return HasMany<Rep, $this> */
+    public function reps(): HasMany
+    {
+        return $this->hasMany(Rep::class);
+    }
+}

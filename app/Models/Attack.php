@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSchool;
+use App\Models\Concerns\KeepsVersion;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int          $id
+ * @property string       $code
+ * @property string       $title
+ * @property string       $kind
+ * @property int|null     $needed_by_id
+ * @property int|null     $needed_by_youth_id
+ * @property int          $prevalence
+ * @property bool         $critical
+ * @property string       $notes
+ * @property list<string> $cautions
+ * @property Rank|null    $neededBy
+ */
+final class Attack extends Model
+{
+    use BelongsToSchool;
+    use KeepsVersion;
+
+    protected function casts(): array
+    {
+        return ['critical' => 'boolean', 'cautions' => 'array'];
+    }
+
+    /** @return BelongsTo<Rank, $this> */
+    public function neededBy(): BelongsTo
+    {
+        return $this->belongsTo(Rank::class);
+    }
+
+    /** @return HasMany<Answer, $this> */
+    public function answers(): HasMany
+    {
+        return $this->hasMany(Answer::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Rep, $this> */
+    public function reps(): HasMany
+    {
+        return $this->hasMany(Rep::class);
+    }
+}

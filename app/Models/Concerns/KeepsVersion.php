@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Concerns;
+
+use App\Models\User;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A row that several people write. Whoever saves says which version they read, and is told when there is a newer one.
+ *
+ * @property int       $version
+ * @property User|null $updatedBy
+ *
+ * @mixin Model
+ */
+trait KeepsVersion
+{
+    /**
+     * Saves new values over the version that was read.
+     *
+     * @param array<string, mixed> $values
+     *
+     * @return bool false when somebody else saved in between; nothing is changed then
+     */
+    public function updateVersion(int $read, array $values, User $by): bool
+    {
+        $this->fill($values)->fill(['version' => $read + 1, 'updated_by_id' => $by->id, 'updated_at' => $this->freshTimestamp()]);
+        $saved = static::query()->whereKey($this->getKey())->where('version', $read)->toBase()->update($this->getAttributes());
+        if ($saved === 0) {
+            $this->refresh();
+        }
+
+        return $saved === 1;
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function updatedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'updated_by_id');
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSchool;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int    $id
+ * @property int    $position
+ * @property string $code
+ * @property string $name
+ * @property int    $max_beats
+ * @property int    $goal_rung
+ */
+final class Rank extends Model
+{
+    use BelongsToSchool;
+
+    public $timestamps = false;
+}

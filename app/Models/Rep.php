@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSchool;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * One recorded try. The database refuses to change or delete one.
+ *
+ * @property string          $id
+ * @property int             $student_id
+ * @property int             $attack_id
+ * @property string          $side
+ * @property int             $rung
+ * @property string          $outcome
+ * @property CarbonImmutable $at
+ * @property int|null        $answer_id
+ * @property list<string>    $faults
+ * @property string|null     $touched
+ * @property float|null      $seconds
+ * @property string|null     $stressor
+ * @property string          $source
+ * @property string|null     $replaces
+ * @property Student         $student
+ * @property Attack          $attack
+ * @property Answer|null     $answer
+ */
+final class Rep extends Model
+{
+    use BelongsToSchool;
+
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected function casts(): array
+    {
+        return ['at' => 'immutable_datetime', 'faults' => 'array', 'seconds' => 'float'];
+    }
+
+    /** @return BelongsTo<Student, $this> */
+    public function student(): BelongsTo
+    {
+        return $this->belongsTo(Student::class);
+    }
+
+    /** @return BelongsTo<Attack, $this> */
+    public function attack(): BelongsTo
+    {
+        return $this->belongsTo(Attack::class);
+    }
+
+    /** @return BelongsTo<Answer, $this> */
+    public function answer(): BelongsTo
+    {
+        return $this->belongsTo(Answer::class);
+    }
+}

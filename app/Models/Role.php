@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What somebody may do in a school. */
+enum Role: string
+{
+    case Head = 'head';
+    case Instructor = 'instructor';
+    case Assistant = 'assistant';
+    case Student = 'student';
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Head => 'Head instructor',
+            self::Instructor => 'Instructor',
+            self::Assistant => 'Assistant',
+            self::Student => 'Student',
+        };
+    }
+
+    /** Whether they set up the school itself: its ranks, its people, its files. */
+    public function runsSchool(): bool
+    {
+        return $this === self::Head;
+    }
+
+    /** Whether they write attacks and answers. */
+    public function writesCurriculum(): bool
+    {
+        return $this === self::Head || $this === self::Instructor;
+    }
+
+    /** Whether they see the whole school and record reps. */
+    public function teaches(): bool
+    {
+        return $this !== self::Student;
+    }
+}

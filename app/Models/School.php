@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int                                  $id
+ * @property string                               $name
+ * @property string                               $doctrine
+ * @property string                               $bearings
+ * @property string                               $typical
+ * @property float                                $share
+ * @property array<string, float>                 $sizes
+ * @property array<string, float>                 $hole_factors
+ * @property list<array<string, mixed>>|null      $policy
+ * @property array<string, array<string, string>> $aliases
+ */
+final class School extends Model
+{
+    protected function casts(): array
+    {
+        return ['share' => 'float', 'sizes' => 'array', 'hole_factors' => 'array', 'policy' => 'array', 'aliases' => 'array'];
+    }
+
+    /** @return HasMany<User, $this> */
+    public function users(): HasMany
+    {
+        return $this->hasMany(User::class);
+    }
+
+    /** @return HasMany<Rank, $this> lowest first */
+    public function ranks(): HasMany
+    {
+        return $this->hasMany(Rank::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Rung, $this> lowest first */
+    public function rungs(): HasMany
+    {
+        return $this->hasMany(Rung::class)->orderBy('number');
+    }
+
+    /** @return HasMany<Kind, $this> */
+    public function kinds(): HasMany
+    {
+        return $this->hasMany(Kind::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Attack, $this> */
+    public function attacks(): HasMany
+    {
+        return $this->hasMany(Attack::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Answer, $this> */
+    public function answers(): HasMany
+    {
+        return $this->hasMany(Answer::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Student, $this> */
+    public function students(): HasMany
+    {
+        return $this->hasMany(Student::class)->orderBy('name');
+    }
+
+    /** @return HasMany<Rep, $this> */
+    public function reps(): HasMany
+    {
+        return $this->hasMany(Rep::class);
+    }
+}

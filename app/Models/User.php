@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BelongsToSchool;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * Somebody who can sign in.
+ *
+ * @property int      $id
+ * @property int      $school_id
+ * @property int|null $student_id
+ * @property string   $name
+ * @property string   $email
+ * @property Role     $role
+ * @property School   $school
+ */
+final class User extends Authenticatable
+{
+    use BelongsToSchool;
+
+    protected $hidden = ['password', 'remember_token'];
+
+    protected function casts(): array
+    {
+        return ['password' => 'hashed', 'role' => Role::class];
+    }
+
+    /** @return BelongsTo<Student, $this> */
+    public function student(): BelongsTo
+    {
+        return $this->belongsTo(Student::class);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        // Every write goes through a form request or the importer, which name the columns they write.
+        Model::unguard();
+        Model::shouldBeStrict(! $this->app->isProduction());
+        Date::use(CarbonImmutable::class);
+    }
+}

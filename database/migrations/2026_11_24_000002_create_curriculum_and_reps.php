@@ -1,0 +1,139 @@
+<?php
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use StoneDrill\Core\Answer\Doctrine;
+use StoneDrill\Core\Attack\Facet;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Pressure\Outcome;
+use StoneDrill\Core\Pressure\Source;
+use StoneDrill\Core\Pressure\Touched;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::create('attacks', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('school_id')->constrained()->cascadeOnDelete();
+            $table->string('code', 120);
+            $table->string('title', 200);
+            $table->string('kind', 120);
+            foreach (Facet::cases() as $facet) {
+                $table->string($facet->value, 20);
+            }
+            $table->foreignId('needed_by_id')->nullable();
+            $table->foreignId('needed_by_youth_id')->nullable();
+            $table->smallInteger('prevalence')->default(3);
+            $table->boolean('critical')->default(false);
+            $table->text('notes')->default('');
+            $table->json('cautions')->default('[]');
+            $table->integer('version')->default(1);
+            $table->foreignId('updated_by_id')->nullable()->constrained('users')->nullOnDelete();
+            $table->timestampsTz();
+            $table->unique(['school_id', 'id']);
+            $table->unique(['school_id', 'code']);
+            $table->foreign(['school_id', 'needed_by_id'])->references(['school_id', 'id'])->on('ranks');
+            $table->foreign(['school_id', 'needed_by_youth_id'])->references(['school_id', 'id'])->on('ranks');
+        });
+        foreach (Facet::cases() as $facet) {
+            $this->check('attacks', $facet->value, $facet->values());
+        }
+        DB::statement('alter table attacks add constraint attacks_prevalence_check check (prevalence between 1 and 5)');
+
+        Schema::create('answers', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('school_id')->constrained()->cascadeOnDelete();
+            $table->string('code', 120);
+            $table->string('title', 200);
+            $table->string('label', 40)->default('');
+            $table->foreignId('attack_id');
+            $table->json('pattern')->default('{}');
+            $table->boolean('mirrored')->default(false);
+            $table->foreignId('rank_id');
+            $table->foreignId('short_rank_id')->nullable();
+            $table->smallInteger('short_beats')->nullable();
+            $table->string('doctrine', 20)->nullable();
+            $table->json('faults')->default('[]');
+            $table->json('waived')->default('[]');
+            $table->text('beats');
+            $table->integer('version')->default(1);
+            $table->foreignId('updated_by_id')->nullable()->constrained('users')->nullOnDelete();
+            $table->timestampsTz();
+            $table->unique(['school_id', 'id']);
+            $table->unique(['school_id', 'code']);
+            $table->foreign(['school_id', 'attack_id'])->references(['school_id', 'id'])->on('attacks');
+            $table->foreign(['school_id', 'rank_id'])->references(['school_id', 'id'])->on('ranks');
+            $table->foreign(['school_id', 'short_rank_id'])->references(['school_id', 'id'])->on('ranks');
+        });
+        $this->check('answers', 'doctrine', array_column(Doctrine::cases(), 'value'));
+        DB::statement('alter table answers add constraint answers_short_check check ((short_rank_id is null) = (short_beats is null) and (short_beats is null or short_beats between 1 and 99))');
+
+        Schema::create('reps', function (Blueprint $table): void {
+            $table->uuid('id')->primary();
+            $table->foreignId('school_id')->constrained()->cascadeOnDelete();
+            $table->foreignId('student_id');
+            $table->foreignId('attack_id');
+            $table->string('side', 20);
+            $table->smallInteger('rung');
+            $table->string('outcome', 20);
+            $table->timestampTz('at');
+            $table->foreignId('answer_id')->nullable();
+            $table->json('faults')->default('[]');
+            $table->string('touched', 20)->nullable();
+            $table->double('seconds')->nullable();
+            $table->string('stressor', 200)->nullable();
+            $table->string('source', 20)->default(Source::Seen->value);
+            $table->uuid('replaces')->nullable()->unique();
+            $table->foreignId('recorded_by_id')->nullable()->constrained('users')->nullOnDelete();
+            $table->timestampTz('recorded_at')->useCurrent();
+            $table->unique(['school_id', 'id']);
+            $table->index(['school_id', 'student_id', 'attack_id', 'at']);
+            $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students');
+            $table->foreign(['school_id', 'attack_id'])->references(['school_id', 'id'])->on('attacks');
+            $table->foreign(['school_id', 'answer_id'])->references(['school_id', 'id'])->on('answers');
+            $table->foreign(['school_id', 'rung'])->references(['school_id', 'number'])->on('rungs');
+        });
+        // A rep replaces one of its own school only; the key it points to exists once the table does.
+        DB::statement('alter table reps add constraint reps_replaces_foreign foreign key (school_id, replaces) references reps (school_id, id)');
+        $this->check('reps', 'side', array_column(Side::cases(), 'value'));
+        $this->check('reps', 'outcome', array_column(Outcome::cases(), 'value'));
+        $this->check('reps', 'touched', array_column(Touched::cases(), 'value'));
+        $this->check('reps', 'source', array_column(Source::cases(), 'value'));
+        DB::statement('alter table reps add constraint reps_figures_check check (seconds between 0 and 3600 and replaces is distinct from id)');
+
+        // Reps are only ever added. Who deletes a person only loses the name under "recorded by".
+        DB::unprepared(<<<'SQL'
+            create function reps_stay_as_they_are() returns trigger language plpgsql as $$
+            begin
+                if tg_op = 'UPDATE' and to_jsonb(new) - 'recorded_by_id' = to_jsonb(old) - 'recorded_by_id' then
+                    return new;
+                end if;
+                if tg_op = 'DELETE' and not exists (select 1 from schools where id = old.school_id) then
+                    return old;
+                end if;
+                raise exception 'Reps are never changed or deleted; a correction is a new rep that replaces the old one.';
+            end
+            $$;
+            create trigger reps_stay_as_they_are before update or delete on reps
+                for each row execute function reps_stay_as_they_are();
+            SQL);
+    }
+
+    public function down(): void
+    {
+        foreach (['reps', 'answers', 'attacks'] as $table) {
+            Schema::dropIfExists($table);
+        }
+        DB::statement('drop function if exists reps_stay_as_they_are');
+    }
+
+    /** @param list<string> $values */
+    private function check(string $table, string $column, array $values): void
+    {
+        $list = implode(', ', array_map(static fn (string $value): string => "'{$value}'", $values));
+        DB::statement("alter table {$table} add constraint {$table}_{$column}_check check ({$column} in ({$list}))");
+    }
+};
