@@ -1,5 +1,73 @@
 <?php
 
+use App\Http\Controllers\AnswerController;
+use App\Http\Controllers\AttackController;
+use App\Http\Controllers\BeatsCheckController;
+use App\Http\Controllers\ExportController;
+use App\Http\Controllers\FacetsController;
+use App\Http\Controllers\HomeController;
+use App\Http\Controllers\ImportController;
+use App\Http\Controllers\RankController;
+use App\Http\Controllers\RepController;
+use App\Http\Controllers\SchoolController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\StudentController;
+use App\Http\Controllers\WallController;
+use App\Models\Answer;
+use App\Models\Attack;
+use App\Models\Rank;
+use App\Models\Rep;
+use App\Models\School;
+use App\Models\Student;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/', fn () => 'ok');
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
+    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:30,1');
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::get('/', HomeController::class)->name('home');
+    Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
+
+    Route::get('/wall', WallController::class)->name('wall')->can('viewAny', Attack::class);
+
+    Route::get('/attacks/facets', FacetsController::class)->name('attacks.facets')->can('create', Attack::class);
+    Route::get('/attacks', [AttackController::class, 'index'])->name('attacks.index')->can('viewAny', Attack::class);
+    Route::get('/attacks/create', [AttackController::class, 'create'])->name('attacks.create')->can('create', Attack::class);
+    Route::post('/attacks', [AttackController::class, 'store'])->name('attacks.store')->can('create', Attack::class);
+    Route::get('/attacks/{attack}', [AttackController::class, 'show'])->name('attacks.show')->can('view', 'attack');
+    Route::get('/attacks/{attack}/edit', [AttackController::class, 'edit'])->name('attacks.edit')->can('update', 'attack');
+    Route::put('/attacks/{attack}', [AttackController::class, 'update'])->name('attacks.update')->can('update', 'attack');
+    Route::delete('/attacks/{attack}', [AttackController::class, 'destroy'])->name('attacks.destroy')->can('delete', 'attack');
+
+    Route::post('/answers/check', BeatsCheckController::class)->name('answers.check')->can('create', Answer::class);
+    Route::get('/answers', [AnswerController::class, 'index'])->name('answers.index')->can('viewAny', Answer::class);
+    Route::get('/attacks/{attack}/answers/create', [AnswerController::class, 'create'])->name('answers.create')->can('create', Answer::class);
+    Route::post('/attacks/{attack}/answers', [AnswerController::class, 'store'])->name('answers.store')->can('create', Answer::class);
+    Route::get('/answers/{answer}', [AnswerController::class, 'show'])->name('answers.show')->can('view', 'answer');
+    Route::get('/answers/{answer}/edit', [AnswerController::class, 'edit'])->name('answers.edit')->can('update', 'answer');
+    Route::put('/answers/{answer}', [AnswerController::class, 'update'])->name('answers.update')->can('update', 'answer');
+    Route::delete('/answers/{answer}', [AnswerController::class, 'destroy'])->name('answers.destroy')->can('delete', 'answer');
+
+    Route::get('/people', [StudentController::class, 'index'])->name('students.index')->can('viewAny', Student::class);
+    Route::get('/people/create', [StudentController::class, 'create'])->name('students.create')->can('create', Student::class);
+    Route::post('/people', [StudentController::class, 'store'])->name('students.store')->can('create', Student::class);
+    Route::get('/people/{student}', [StudentController::class, 'show'])->name('students.show')->can('view', 'student');
+    Route::get('/people/{student}/edit', [StudentController::class, 'edit'])->name('students.edit')->can('update', 'student');
+    Route::put('/people/{student}', [StudentController::class, 'update'])->name('students.update')->can('update', 'student');
+
+    Route::get('/record', [RepController::class, 'index'])->name('record')->can('create', Rep::class);
+    Route::get('/record/{student}', [RepController::class, 'attacks'])->name('record.attacks')->can('create', Rep::class);
+    Route::get('/record/{student}/{attack}/{side}', [RepController::class, 'create'])->name('record.outcome')->can('create', Rep::class);
+    Route::get('/reps/{rep}/correct', [RepController::class, 'correct'])->name('reps.correct')->can('correct', 'rep');
+    Route::post('/reps', [RepController::class, 'store'])->name('reps.store')->can('create', Rep::class);
+
+    Route::get('/school', SchoolController::class)->name('school')->can('viewAny', Rank::class);
+    Route::post('/school/ranks', [RankController::class, 'store'])->name('ranks.store')->can('create', Rank::class);
+    Route::put('/school/ranks/{rank}', [RankController::class, 'update'])->name('ranks.update')->can('update', 'rank');
+    Route::delete('/school/ranks/{rank}', [RankController::class, 'destroy'])->name('ranks.destroy')->can('delete', 'rank');
+    Route::post('/school/import', [ImportController::class, 'check'])->name('import.check')->can('import', School::class);
+    Route::post('/school/import/{token}', [ImportController::class, 'store'])->name('import.store')->can('import', School::class);
+    Route::get('/school/export.{format}', ExportController::class)->name('export')->whereIn('format', ['yaml', 'json'])->can('export', School::class);
+});

@@ -24,9 +24,7 @@ final readonly class Demo
     /** The day on which the demo file was written: its dates move so that this day is today. */
     private const WRITTEN_ON = '2026-11-24';
 
-    public function __construct(private Importer $importer)
-    {
-    }
+    public function __construct(private Importer $importer) {}
 
     public static function file(): string
     {

@@ -27,8 +27,7 @@ final readonly class Action
         public ?Toward $toward = null,
         public ?string $words = null,
         public ?float $seconds = null,
-    ) {
-    }
+    ) {}
 
     /** Left and right swapped and the bearing reflected; `free hand` stays free to choose. */
     public function mirror(): self

@@ -17,8 +17,7 @@ final readonly class Beat
         public array $effects = [],
         public ?string $note = null,
         public array $branches = [],
-    ) {
-    }
+    ) {}
 
     public function mirror(): self
     {

@@ -13,9 +13,7 @@ use StoneDrill\Core\Answer\Notation\Vocabulary;
 final readonly class Beats
 {
     /** @param non-empty-list<Beat> $line */
-    public function __construct(public array $line)
-    {
-    }
+    public function __construct(public array $line) {}
 
     /**
      * Reads the notation of beats.

@@ -8,9 +8,7 @@ namespace StoneDrill\Core\Answer;
 final readonly class Branch
 {
     /** @param non-empty-list<Beat>|GoToAnswer|GoOn $body */
-    public function __construct(public Condition $condition, public array|GoToAnswer|GoOn $body)
-    {
-    }
+    public function __construct(public Condition $condition, public array|GoToAnswer|GoOn $body) {}
 
     public function mirror(): self
     {

@@ -7,9 +7,7 @@ namespace StoneDrill\Core\Answer;
 /** When a branch is taken. */
 final readonly class Condition
 {
-    private function __construct(public Happening $happening, public ?Effect $effect = null)
-    {
-    }
+    private function __construct(public Happening $happening, public ?Effect $effect = null) {}
 
     public static function of(Happening $happening): self
     {

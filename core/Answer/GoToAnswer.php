@@ -8,7 +8,5 @@ namespace StoneDrill\Core\Answer;
 final readonly class GoToAnswer
 {
     /** @param int $beat number of the beat of that answer's main line, from 1 */
-    public function __construct(public string $title, public int $beat)
-    {
-    }
+    public function __construct(public string $title, public int $beat) {}
 }

@@ -11,7 +11,5 @@ final readonly class ShortForm
      * @param string       $rank  id of the rank
      * @param positive-int $beats how many of the first beats
      */
-    public function __construct(public string $rank, public int $beats)
-    {
-    }
+    public function __construct(public string $rank, public int $beats) {}
 }

@@ -7,9 +7,7 @@ namespace StoneDrill\Core\Answer;
 /** How far a movement goes, against its usual length: half, half as much again, or in metres. */
 final readonly class Size
 {
-    private function __construct(public ?float $factor, public ?float $metres)
-    {
-    }
+    private function __construct(public ?float $factor, public ?float $metres) {}
 
     public static function short(): self
     {

@@ -11,7 +11,5 @@ final readonly class Waiver
      * @param string      $check the check's name
      * @param string|null $beat  number of the beat, null for the whole answer
      */
-    public function __construct(public string $check, public ?string $beat, public string $reason)
-    {
-    }
+    public function __construct(public string $check, public ?string $beat, public string $reason) {}
 }

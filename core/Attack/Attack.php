@@ -28,8 +28,7 @@ final readonly class Attack
         public bool $critical = false,
         public string $notes = '',
         public array $cautions = [],
-    ) {
-    }
+    ) {}
 
     /** Whether mirroring changes neither the hand nor the bearing. */
     public function isSymmetric(): bool

@@ -27,8 +27,7 @@ final readonly class Kind
         public array $hands,
         public array $bearings,
         public array $cautions = [],
-    ) {
-    }
+    ) {}
 
     /** Whether a wrist is held, so that an attack says where the thumb lies. */
     public function holdsWrist(): bool

@@ -24,9 +24,7 @@ final readonly class Kinds
     private const HEAD = 'Pads or an agreed stop short of the head until both say otherwise.';
 
     /** @param array<string, Kind> $kinds by id */
-    private function __construct(private array $kinds)
-    {
-    }
+    private function __construct(private array $kinds) {}
 
     /** The built-in table. */
     public static function builtIn(): self

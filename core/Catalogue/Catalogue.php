@@ -30,8 +30,7 @@ final readonly class Catalogue
         public array $answers = [],
         public array $students = [],
         public array $reps = [],
-    ) {
-    }
+    ) {}
 
     /** @return array<string, int> position from 0, lowest first, by id of the rank */
     public function rankOrder(): array

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Catalogue;
 
-use StoneDrill\Core\Answer\Answer;
 use StoneDrill\Core\Answer\Notation\Vocabulary;
-use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Catalogue\Reading\AnswerSection;
 use StoneDrill\Core\Catalogue\Reading\AttackSection;

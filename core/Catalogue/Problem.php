@@ -22,8 +22,7 @@ final readonly class Problem
         public ?string $nearest = null,
         public ?int $line = null,
         public ?int $column = null,
-    ) {
-    }
+    ) {}
 
     public function toText(): string
     {

@@ -35,8 +35,7 @@ final readonly class School
         public array $holeFactors = [],
         public ?array $policy = null,
         public array $aliases = [],
-    ) {
-    }
+    ) {}
 
     public function vocabulary(): Vocabulary
     {

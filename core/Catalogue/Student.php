@@ -25,8 +25,7 @@ final readonly class Student
         public ?float $height = null,
         public ?DateTimeImmutable $born = null,
         public array $flags = [],
-    ) {
-    }
+    ) {}
 
     /** Whether the student is under 16 on a day; one whose day of birth is not known is not. */
     public function isYouthOn(DateTimeImmutable $day): bool

@@ -14,9 +14,7 @@ final readonly class Cell
      * @param list<string> $answers ids of the answers that lay it, by the rank they come with
      * @param ?string      $laidAt  id of the lowest rank at which one of them is introduced
      */
-    public function __construct(public Attack $attack, public Side $side, public array $answers, public ?string $laidAt)
-    {
-    }
+    public function __construct(public Attack $attack, public Side $side, public array $answers, public ?string $laidAt) {}
 
     /** What the cell counts for: the attack's prevalence, shared among its sides. */
     public function weight(): float

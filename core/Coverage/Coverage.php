@@ -19,9 +19,7 @@ final readonly class Coverage
      * @param list<Hole>         $holes the heaviest first
      * @param array<string, int> $order position by id of the rank
      */
-    private function __construct(public array $cells, public array $holes, private array $order)
-    {
-    }
+    private function __construct(public array $cells, public array $holes, private array $order) {}
 
     public static function of(Catalogue $catalogue): self
     {

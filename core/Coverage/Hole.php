@@ -23,6 +23,5 @@ final readonly class Hole
         public float $weight,
         public string $reason,
         public array $moves,
-    ) {
-    }
+    ) {}
 }

@@ -72,11 +72,11 @@ final readonly class HoleFinder
         $needed = sprintf('“%s”%s is needed by %s', $cell->attack->title, $side, $this->ranks[$need]->name);
 
         return match ($kind) {
-            HoleKind::Open => $needed.', and nothing answers it.',
             HoleKind::Late => sprintf('%s, but first answered at %s.', $needed, $this->laidName($cell)),
             HoleKind::OneSided => $cell->laidAt === null
                 ? $needed.', but only its other side is taught.'
                 : sprintf('%s like its other side, but first answered at %s.', $needed, $this->laidName($cell)),
+            default => $needed.', and nothing answers it.',
         };
     }
 

@@ -25,8 +25,7 @@ final readonly class Load
         public int $actions,
         public float $newActions,
         public float $choiceBits,
-    ) {
-    }
+    ) {}
 
     /** @return list<self> lowest rank first */
     public static function of(Catalogue $catalogue, Coverage $coverage): array

@@ -8,7 +8,5 @@ namespace StoneDrill\Core\Coverage;
 final readonly class Move
 {
     /** @param ?string $answer id of the answer that is moved, null where one is to be written */
-    public function __construct(public MoveKind $kind, public ?string $answer)
-    {
-    }
+    public function __construct(public MoveKind $kind, public ?string $answer) {}
 }

@@ -14,9 +14,7 @@ final readonly class Token
     private const SAME_LIMB = 0.7;
     private const SAME_DEED = 0.4;
 
-    private function __construct(private string $deed, private string $limb, private string $place)
-    {
-    }
+    private function __construct(private string $deed, private string $limb, private string $place) {}
 
     public static function of(Action $action): self
     {

@@ -15,9 +15,7 @@ final readonly class Bearing
     private const ROUND = 720;
 
     /** @param int<0, 719> $minutes minutes of the clock face from 12 o'clock; 2 minutes a degree */
-    private function __construct(private int $minutes)
-    {
-    }
+    private function __construct(private int $minutes) {}
 
     /**
      * A bearing read off a clock face: `9`, `10:30`, `12`.

@@ -11,9 +11,7 @@ final readonly class Evidence
 {
     private const PRIOR = 0.5;
 
-    public function __construct(private float $success, private float $failure)
-    {
-    }
+    public function __construct(private float $success, private float $failure) {}
 
     public function weight(): float
     {

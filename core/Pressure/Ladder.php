@@ -12,9 +12,7 @@ final readonly class Ladder
     public const MOST_RUNGS = 12;
 
     /** @param non-empty-list<Rung> $rungs by rising id */
-    public function __construct(public array $rungs)
-    {
-    }
+    public function __construct(public array $rungs) {}
 
     /** The ladder of a school that has not made its own. */
     public static function builtIn(): self

@@ -24,6 +24,5 @@ final readonly class Proof
         public float $lower,
         public ProofState $state,
         public ?DateTimeImmutable $fadesOn,
-    ) {
-    }
+    ) {}
 }

@@ -20,7 +20,5 @@ final readonly class ProofRules
      * @param positive-int $window   how many of the latest counted reps are read
      * @param float        $halfLife days after which a rep weighs half
      */
-    public function __construct(public int $window = 12, public float $halfLife = 60.0)
-    {
-    }
+    public function __construct(public int $window = 12, public float $halfLife = 60.0) {}
 }

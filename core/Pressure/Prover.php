@@ -13,9 +13,7 @@ final readonly class Prover
 {
     private const DAY = 86_400;
 
-    public function __construct(private Ladder $ladder, private ProofRules $rules = new ProofRules())
-    {
-    }
+    public function __construct(private Ladder $ladder, private ProofRules $rules = new ProofRules()) {}
 
     /**
      * Everything the reps prove, for each student, attack, side and rung of which they say anything at all.

@@ -35,8 +35,7 @@ final readonly class Rep
         public ?string $stressor = null,
         public Source $source = Source::Seen,
         public ?string $replaces = null,
-    ) {
-    }
+    ) {}
 
     /** Whether it counts as proof at all. */
     public function counts(): bool

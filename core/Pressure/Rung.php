@@ -25,6 +25,5 @@ final readonly class Rung
         public int $resistance,
         public bool $followUps,
         public array $stressors,
-    ) {
-    }
+    ) {}
 }

@@ -10,8 +10,7 @@ use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Floor\BearingStyle;
 
-return new class extends Migration
-{
+return new class () extends Migration {
     public function up(): void
     {
         Schema::create('schools', function (Blueprint $table): void {

@@ -11,8 +11,7 @@ use StoneDrill\Core\Pressure\Outcome;
 use StoneDrill\Core\Pressure\Source;
 use StoneDrill\Core\Pressure\Touched;
 
-return new class extends Migration
-{
+return new class () extends Migration {
     public function up(): void
     {
         Schema::create('attacks', function (Blueprint $table): void {

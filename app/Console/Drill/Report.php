@@ -11,7 +11,5 @@ final readonly class Report
      * @param array<string, mixed> $document
      * @param list<string>         $lines
      */
-    public function __construct(public array $document, public array $lines, public bool $isAmiss)
-    {
-    }
+    public function __construct(public array $document, public array $lines, public bool $isAmiss) {}
 }

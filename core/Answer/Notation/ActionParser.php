@@ -39,9 +39,7 @@ final readonly class ActionParser
     private const MOST_METRES = 3.0;
     private const MOST_SECONDS = 60.0;
 
-    public function __construct(private Vocabulary $vocabulary)
-    {
-    }
+    public function __construct(private Vocabulary $vocabulary) {}
 
     /** @throws LineError where the line stops making sense */
     public function parse(Line $line): Action
@@ -276,7 +274,7 @@ final readonly class ActionParser
     private function seconds(Line $line): float
     {
         $token = $line->peek();
-        $seconds = (float) ($line->take(TokenType::Number)?->text ?? 0);
+        $seconds = (float) ($line->take(TokenType::Number)->text ?? 0);
         if ($seconds <= 0 || $seconds > self::MOST_SECONDS) {
             throw $line->refuseAt($token, 'seconds, such as “0.5 s”, up to 60 s');
         }

@@ -22,8 +22,7 @@ final class Line
         public readonly int $indent,
         private readonly array $tokens,
         private readonly Vocabulary $vocabulary,
-    ) {
-    }
+    ) {}
 
     public function peek(): Token
     {

@@ -20,8 +20,7 @@ final readonly class NotationError
         public string $found,
         public string $expected,
         public ?string $nearest = null,
-    ) {
-    }
+    ) {}
 
     public function toText(): string
     {

@@ -56,9 +56,8 @@ final class Parser
     }
 
     /**
-     * @return non-empty-list<Line>
-     *
      * @throws NotationException
+     * @return non-empty-list<Line>
      */
     private function lines(string $text): array
     {
@@ -85,6 +84,8 @@ final class Parser
      * The beats that stand at one indentation, with what is indented under them.
      *
      * @return list<?Beat> null where a line could not be read
+     *
+     * @phpstan-impure
      */
     private function beats(int $indent, int $depth): array
     {
@@ -112,7 +113,7 @@ final class Parser
     private function branches(int $indent, int $depth): array
     {
         $branches = [];
-        $own = $this->next()?->indent ?? 0;
+        $own = $this->next()->indent ?? 0;
         while (($line = $this->next()) !== null && $line->indent > $indent && $line->indent <= $own && $line->sees('if')) {
             if ($line->indent < $own) {
                 $this->fail($line->refuse('the same indentation as the “if” above it'));
@@ -251,7 +252,7 @@ final class Parser
         $beat = '1';
         if ($line->takeWords('beat')) {
             $number = $line->peek();
-            $beat = $line->take(TokenType::Number)?->text ?? '';
+            $beat = $line->take(TokenType::Number)->text ?? '';
             if (preg_match('/^[1-9]\d?$/D', $beat) !== 1) {
                 throw $line->refuseAt($number, 'the number of a beat, 1 to 99');
             }
@@ -279,7 +280,7 @@ final class Parser
      *
      * @return T|null null when the line could not be read, which is then noted
      */
-    private function attempt(callable $read, ?bool &$failed = null): mixed
+    private function attempt(callable $read, bool &$failed = false): mixed
     {
         $failed = false;
         try {

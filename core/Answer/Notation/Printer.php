@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Answer\Notation;
 
+use BackedEnum;
 use StoneDrill\Core\Answer\Action;
 use StoneDrill\Core\Answer\Beat;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Answer\Branch;
-use StoneDrill\Core\Answer\Effect;
 use StoneDrill\Core\Answer\GoOn;
 use StoneDrill\Core\Answer\GoToAnswer;
 use StoneDrill\Core\Answer\Limb;
@@ -20,9 +20,7 @@ final readonly class Printer
     private const INDENT = '  ';
 
     /** @param Vocabulary $vocabulary where it has words of a school's own, they are written */
-    public function __construct(private ?Vocabulary $vocabulary = null)
-    {
-    }
+    public function __construct(private ?Vocabulary $vocabulary = null) {}
 
     /** One beat a line, branches indented, a line break at the end. */
     public function print(Beats $beats): string
@@ -107,7 +105,7 @@ final readonly class Printer
         return [$side, ...$prefixes, $this->word($action->deed)];
     }
 
-    private function word(\BackedEnum $word): string
+    private function word(BackedEnum $word): string
     {
         return $this->vocabulary === null ? (string) $word->value : $this->vocabulary->own($word);
     }

@@ -8,9 +8,7 @@ namespace StoneDrill\Core\Answer\Notation;
 final readonly class Token
 {
     /** @param string $text words in lower case; what was quoted without its quotes; a note without its sign */
-    public function __construct(public TokenType $type, public string $text, public int $column)
-    {
-    }
+    public function __construct(public TokenType $type, public string $text, public int $column) {}
 
     public function is(TokenType $type, ?string $text = null): bool
     {

@@ -31,9 +31,7 @@ final readonly class Vocabulary
      * @param array<string, string>                          $own      a school's own phrase, by group and word
      * @param int                                            $longest  words in the longest phrase
      */
-    private function __construct(private array $meanings, private array $own, private int $longest)
-    {
-    }
+    private function __construct(private array $meanings, private array $own, private int $longest) {}
 
     public static function standard(): self
     {

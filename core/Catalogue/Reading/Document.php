@@ -16,9 +16,8 @@ final readonly class Document
     private const MOST_DEPTH = 24;
 
     /**
-     * @return array<array-key, mixed>
-     *
      * @throws UnreadableCatalogue when it is no JSON or YAML, or grows out of bounds
+     * @return array<array-key, mixed>
      */
     public static function decode(string $text, Format $format): array
     {
@@ -92,8 +91,8 @@ final readonly class Document
     {
         $nodes = 0;
         $open = [$document];
-        while ($open !== []) {
-            foreach (array_pop($open) as $value) {
+        while (($values = array_pop($open)) !== null) {
+            foreach ($values as $value) {
                 if (++$nodes > $bytes) {
                     throw UnreadableCatalogue::because('aliases that unfold to more values than the file has letters', 'every value written out');
                 }

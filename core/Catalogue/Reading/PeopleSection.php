@@ -21,9 +21,7 @@ final readonly class PeopleSection
      * @param array<array-key, mixed> $attacks by id
      * @param array<array-key, mixed> $answers by id
      */
-    public function __construct(private array $ranks, private array $attacks, private array $answers, private Ladder $ladder)
-    {
-    }
+    public function __construct(private array $ranks, private array $attacks, private array $answers, private Ladder $ladder) {}
 
     /** @return list<Student> */
     public function students(Fields $file): array

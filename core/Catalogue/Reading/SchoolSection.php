@@ -26,9 +26,7 @@ use StoneDrill\Core\Pressure\Rung;
 /** Reads what a school sets for itself: `school`, `sizes`, `kinds`, `ranks` and `rungs`. */
 final readonly class SchoolSection
 {
-    public function __construct(private Fields $file)
-    {
-    }
+    public function __construct(private Fields $file) {}
 
     /** @param array<array-key, mixed> $ranks by id */
     public function school(array $ranks): School

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use App\Models\School;
+use StoneDrill\Core\Pressure\Ladder;
+use StoneDrill\Core\Pressure\Rung;
+
+/** Gives a school that has no rungs yet the built-in ones, to which ranks and reps can then point. */
+final readonly class StandardLadder
+{
+    public static function ensure(School $school): void
+    {
+        if ($school->rungs()->exists()) {
+            return;
+        }
+        $school->rungs()->createMany(array_map(static fn (Rung $rung): array => [
+            'number' => $rung->id,
+            'name' => $rung->name,
+            'pace' => $rung->pace,
+            'attack_told' => $rung->attackTold,
+            'moment_told' => $rung->momentTold,
+            'resistance' => $rung->resistance,
+            'follow_ups' => $rung->followUps,
+            'stressors' => $rung->stressors,
+        ], Ladder::builtIn()->rungs));
+        $school->unsetRelation('rungs');
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Catalogue\CatalogueMapper;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use StoneDrill\Core\Catalogue\CatalogueWriter;
+use StoneDrill\Core\Catalogue\Format;
+
+/** Everything the school holds, as a catalogue file. */
+final readonly class ExportController
+{
+    public function __construct(private CatalogueMapper $mapper) {}
+
+    public function __invoke(Request $request, string $format): Response
+    {
+        $school = $request->user()->school;
+        $name = Str::slug($school->name).'.'.$format;
+
+        return response((new CatalogueWriter())->write($this->mapper->everything($school), Format::from($format)), 200, [
+            'Content-Type' => $format === 'json' ? 'application/json' : 'application/yaml; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"{$name}\"",
+        ]);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Catalogue\Importer;
+use App\Http\Requests\ImportRequest;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Catalogue\CatalogueReader;
+use StoneDrill\Core\Catalogue\Format;
+use StoneDrill\Core\Catalogue\UnreadableCatalogue;
+
+/** Brings a catalogue file in: first what it would do, then, once confirmed, all of it or nothing. */
+final readonly class ImportController
+{
+    public function __construct(private Importer $importer) {}
+
+    public function check(ImportRequest $request): View
+    {
+        $file = $request->file('file');
+        $text = (string) $file->get();
+        $format = Format::of($file->getClientOriginalName(), $text);
+        try {
+            $catalogue = (new CatalogueReader())->read($text, $format);
+        } catch (UnreadableCatalogue $exception) {
+            return view('school.import', ['name' => $file->getClientOriginalName(), 'problems' => $exception->problems]);
+        }
+        $token = Str::random(40);
+        Storage::put($this->path($request, $token), $text);
+
+        return view('school.import', [
+            'name' => $file->getClientOriginalName(),
+            'problems' => [],
+            'token' => $token,
+            'format' => $format->value,
+            'sections' => $this->importer->rehearse($catalogue, $request->user()->school)->sections(),
+        ]);
+    }
+
+    public function store(Request $request, string $token): RedirectResponse
+    {
+        $path = $this->path($request, $token);
+        if (preg_match('/^\w{40}$/D', $token) !== 1 || ! Storage::exists($path)) {
+            return redirect()->route('school')->with('wrong', 'This file is not waiting any more. Choose it again.');
+        }
+        $this->importer->import($this->read($path, (string) $request->string('format')), $request->user()->school, $request->user());
+        Storage::delete($path);
+
+        return redirect()->route('wall')->with('said', 'The catalogue file is in.');
+    }
+
+    private function read(string $path, string $format): Catalogue
+    {
+        return (new CatalogueReader())->read((string) Storage::get($path), Format::tryFrom($format) ?? Format::Yaml);
+    }
+
+    private function path(Request $request, string $token): string
+    {
+        return "imports/{$request->user()->school_id}/{$token}";
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Catalogue\CatalogueMapper;
+use App\Http\Requests\RepRequest;
+use App\Ladder\LadderPicture;
+use App\Models\Attack;
+use App\Models\Rep;
+use App\Models\Student;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Pressure\Outcome;
+
+/** Recording on the mat, in three touches: who, against what, how it went. */
+final readonly class RepController
+{
+    public function __construct(private CatalogueMapper $mapper) {}
+
+    public function index(Request $request): View
+    {
+        $school = $request->user()->school;
+
+        return view('reps.index', ['students' => $school->students()->with('rank')->get(), 'ranks' => $school->ranks]);
+    }
+
+    public function attacks(Request $request, Student $student): View
+    {
+        $this->authorizeStudent($request, $student);
+        $school = $request->user()->school;
+        $ladder = new LadderPicture(
+            $this->mapper->curriculum($school),
+            $this->mapper->student($student),
+            $this->mapper->reps($student->reps()->with(['student', 'attack', 'answer'])->get()),
+            CarbonImmutable::now(),
+        );
+
+        return view('reps.attacks', [
+            'student' => $student,
+            'columns' => $ladder->neediest(),
+            'goal' => $ladder->goal,
+            'attackIds' => $school->attacks->pluck('id', 'code'),
+        ]);
+    }
+
+    public function create(Request $request, Student $student, Attack $attack, string $side): View
+    {
+        $this->authorizeStudent($request, $student);
+        abort_unless($request->user()->can('view', $attack) && Side::tryFrom($side) !== null, 404);
+
+        return $this->form($request, $student, $attack, Side::from($side), $student->rank->goal_rung, null);
+    }
+
+    /** The same form, for a rep that takes the place of one recorded wrongly. */
+    public function correct(Request $request, Rep $rep): View|RedirectResponse
+    {
+        if (Rep::query()->where('replaces', $rep->id)->exists()) {
+            return redirect()->route('students.show', $rep->student_id)->with('wrong', 'This rep is corrected already; correct the later one.');
+        }
+
+        return $this->form($request, $rep->student, $rep->attack, Side::from($rep->side), $rep->rung, $rep);
+    }
+
+    public function store(RepRequest $request): RedirectResponse
+    {
+        $values = $request->validated();
+        $taken = DB::transaction(function () use ($request, $values): bool {
+            if (isset($values['replaces']) && Rep::query()->where('replaces', $values['replaces'])->where('id', '!=', $values['id'])->exists()) {
+                return false;
+            }
+            // A form sent twice, or a page reloaded, carries the same id and is recorded once.
+            DB::table('reps')->insertOrIgnore($this->row($request, $values));
+
+            return true;
+        });
+        $student = Student::query()->findOrFail($values['student_id']);
+        if (! $taken) {
+            return redirect()->route('students.show', $student)->with('wrong', 'Somebody else has corrected this rep in the meantime; correct the later one.');
+        }
+        $attack = Attack::query()->findOrFail($values['attack_id']);
+
+        return redirect()->route('record.attacks', $student)
+            ->with('said', "Recorded: {$student->name}, {$attack->title}, rung {$values['rung']}, {$values['outcome']}.")
+            ->with('correctable', $values['id']);
+    }
+
+    private function form(Request $request, Student $student, Attack $attack, Side $side, int $rung, ?Rep $replaced): View
+    {
+        $school = $request->user()->school;
+        $cells = array_filter(Coverage::of($this->mapper->curriculum($school))->cells, static fn ($cell): bool => $cell->attack->id === $attack->code && $cell->side === $side);
+        abort_if($cells === [], 404);
+        $answers = $school->answers->whereIn('code', array_values($cells)[0]->answers);
+
+        return view('reps.create', [
+            'id' => (string) Str::uuid(),
+            'student' => $student,
+            'attack' => $attack,
+            'side' => $side,
+            'hasSides' => count(array_values($cells)[0]->attack->sides()) > 1,
+            'rungs' => $this->mapper->ladder($school)->rungs,
+            'rung' => $rung,
+            'answers' => $answers->values(),
+            'faults' => $answers->pluck('faults')->flatten()->unique()->values(),
+            'outcomes' => Outcome::cases(),
+            'replaced' => $replaced,
+        ]);
+    }
+
+    /**
+     * @param array<string, mixed> $values
+     *
+     * @return array<string, mixed>
+     */
+    private function row(Request $request, array $values): array
+    {
+        $replaced = isset($values['replaces']) ? Rep::query()->findOrFail($values['replaces']) : null;
+
+        return [
+            'id' => Str::lower($values['id']),
+            'school_id' => $request->user()->school_id,
+            'student_id' => $values['student_id'],
+            'attack_id' => $values['attack_id'],
+            'side' => $values['side'],
+            'rung' => $values['rung'],
+            'outcome' => $values['outcome'],
+            'at' => $replaced->at ?? CarbonImmutable::now(),
+            'answer_id' => $values['answer_id'] ?? null,
+            'faults' => json_encode(array_values($values['faults'] ?? []), JSON_UNESCAPED_UNICODE),
+            'touched' => $values['touched'] ?? null,
+            'replaces' => $replaced?->id,
+            'recorded_by_id' => $request->user()->id,
+        ];
+    }
+
+    private function authorizeStudent(Request $request, Student $student): void
+    {
+        abort_unless($request->user()->can('view', $student), 404);
+    }
+}

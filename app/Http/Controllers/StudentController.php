@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Catalogue\CatalogueMapper;
+use App\Catalogue\Code;
+use App\Http\Requests\StudentRequest;
+use App\Ladder\LadderPicture;
+use App\Models\Student;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+final readonly class StudentController
+{
+    private const LATEST = 30;
+
+    public function __construct(private CatalogueMapper $mapper) {}
+
+    public function index(Request $request): View
+    {
+        $school = $request->user()->school;
+
+        return view('students.index', [
+            'students' => $school->students()->with('rank')->withCount('reps')->withMax('reps', 'at')->get()->sortBy([['rank.position', 'asc'], ['name', 'asc']]),
+            'ranks' => $school->ranks,
+        ]);
+    }
+
+    public function create(Request $request): View
+    {
+        return view('students.create', ['ranks' => $request->user()->school->ranks, 'flags' => StudentRequest::flags()]);
+    }
+
+    public function store(StudentRequest $request): RedirectResponse
+    {
+        $school = $request->user()->school;
+        $student = DB::transaction(static fn (): Student => $school->students()->create([
+            ...$request->columns(),
+            'code' => Code::for($school->students(), (string) $request->string('name')),
+        ]));
+
+        return redirect()->route('students.show', $student)->with('said', "{$student->name} is in. Record a rep to begin the ladder.");
+    }
+
+    public function show(Request $request, Student $student): View
+    {
+        $school = $request->user()->school;
+        $reps = $student->reps()->with(['student', 'attack', 'answer'])->orderByDesc('at')->orderByDesc('id')->get();
+
+        return view('students.show', [
+            'student' => $student,
+            'ladder' => new LadderPicture($this->mapper->curriculum($school), $this->mapper->student($student), $this->mapper->reps($reps), CarbonImmutable::now()),
+            'latest' => $reps->take(self::LATEST),
+            'count' => $reps->count(),
+            'replaced' => $reps->pluck('replaces')->filter()->flip(),
+        ]);
+    }
+
+    public function edit(Request $request, Student $student): View
+    {
+        return view('students.edit', ['student' => $student, 'ranks' => $request->user()->school->ranks, 'flags' => StudentRequest::flags()]);
+    }
+
+    public function update(StudentRequest $request, Student $student): RedirectResponse
+    {
+        $student->update($request->columns());
+
+        return redirect()->route('students.show', $student)->with('said', "{$student->name} is saved.");
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Catalogue\CatalogueMapper;
+use App\Models\Answer;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Answer\Doctrine;
+use StoneDrill\Core\Answer\Notation\NotationException;
+use StoneDrill\Core\Answer\Notation\Parser;
+use StoneDrill\Core\Attack\Facet;
+
+/** An answer as it is written in its form. */
+final class AnswerRequest extends FormRequest
+{
+    private ?Beats $read = null;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $school = $this->user()->school;
+        $ranks = $school->ranks->pluck('id')->map(strval(...))->all();
+        $pattern = [];
+        foreach (Facet::cases() as $facet) {
+            $pattern["pattern.{$facet->value}"] = ['array'];
+            $pattern["pattern.{$facet->value}.*"] = [Rule::in($facet->values())];
+            $pattern["pattern_mode.{$facet->value}"] = [Rule::in(['proposed', 'any', 'these'])];
+        }
+        $unique = Rule::unique('answers', 'title')->where('school_id', $school->id);
+        $answer = $this->route('answer');
+
+        return [
+            'title' => ['required', 'string', 'max:200', 'not_regex:/"/', $answer instanceof Answer ? $unique->ignore($answer->id) : $unique],
+            'label' => ['nullable', 'string', 'max:40'],
+            'rank' => ['required', Rule::in($ranks)],
+            'mirrored' => ['boolean'],
+            'doctrine' => ['nullable', Rule::enum(Doctrine::class)],
+            'short_rank' => ['nullable', Rule::in($ranks), 'required_with:short_beats'],
+            'short_beats' => ['nullable', 'integer', 'between:1,99', 'required_with:short_rank'],
+            'faults' => ['nullable', 'string', 'max:5000'],
+            'pattern_kind' => ['array'],
+            'pattern_kind.*' => [Rule::in(app(CatalogueMapper::class)->kinds($school)->ids())],
+            'pattern' => ['array'],
+            'pattern_mode' => ['array'],
+            ...$pattern,
+            'beats' => ['required', 'string', 'max:'.Parser::MOST_BYTES],
+            'version' => ['integer', 'min:1'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'title.not_regex' => 'A title cannot have double quotes in it: beats name it between such quotes.',
+            'title.unique' => 'Another answer has this title already; beats could not tell them apart.',
+            'beats.required' => 'Write at least one beat, such as “left foot step 9”.',
+        ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($validator->errors()->isEmpty()) {
+                $this->checkShortForm($validator);
+            }
+            try {
+                $this->read = Beats::parse((string) $this->input('beats'), app(CatalogueMapper::class)->school($this->user()->school)->vocabulary());
+            } catch (NotationException $exception) {
+                foreach ($validator->errors()->has('beats') ? [] : $exception->errors as $error) {
+                    $validator->errors()->add('beats', $error->toText());
+                }
+            }
+            foreach ((array) $this->input('pattern_mode', []) as $facet => $mode) {
+                if ($mode === 'these' && (array) $this->input("pattern.{$facet}", []) === []) {
+                    $validator->errors()->add("pattern.{$facet}", "Tick at least one value of {$facet}, or choose any.");
+                }
+            }
+        }];
+    }
+
+    /** @return array<string, mixed> the columns it fills */
+    public function columns(): array
+    {
+        $values = $this->validated();
+
+        return [
+            'title' => trim($values['title']),
+            'label' => $values['label'] ?? '',
+            'rank_id' => (int) $values['rank'],
+            'mirrored' => $this->boolean('mirrored'),
+            'doctrine' => $values['doctrine'] ?? null,
+            'short_rank_id' => isset($values['short_rank']) ? (int) $values['short_rank'] : null,
+            'short_beats' => isset($values['short_rank']) ? (int) $values['short_beats'] : null,
+            'faults' => array_values(array_filter(array_map(trim(...), explode("\n", $values['faults'] ?? '')))),
+            'pattern' => $this->pattern(),
+            'beats' => $this->read?->toText() ?? '',
+        ];
+    }
+
+    private function checkShortForm(Validator $validator): void
+    {
+        $positions = $this->user()->school->ranks->pluck('position', 'id');
+        if ($this->filled('short_rank') && $positions[(int) $this->input('short_rank')] > $positions[(int) $this->input('rank')]) {
+            $validator->errors()->add('short_rank', 'The short form is taught from an earlier rank, or from the same.');
+        }
+    }
+
+    /** @return array<string, list<string>|null> what it says itself of its pattern; null lifts a facet */
+    private function pattern(): array
+    {
+        $pattern = [];
+        if ((array) $this->input('pattern_kind', []) !== []) {
+            $pattern['kind'] = array_values((array) $this->input('pattern_kind'));
+        }
+        foreach (Facet::cases() as $facet) {
+            $mode = $this->input("pattern_mode.{$facet->value}", 'proposed');
+            if ($mode !== 'proposed') {
+                $pattern[$facet->value] = $mode === 'any' ? null : array_values((array) $this->input("pattern.{$facet->value}"));
+            }
+        }
+
+        return $pattern;
+    }
+}

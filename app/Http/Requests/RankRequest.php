@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Catalogue\CatalogueMapper;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** A rank of the school's own ladder. */
+final class RankRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:200'],
+            'max_beats' => ['required', 'integer', 'between:1,99'],
+            'goal_rung' => ['required', Rule::in(app(CatalogueMapper::class)->ladder($this->user()->school)->ids())],
+        ];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Catalogue\CatalogueMapper;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Pressure\Outcome;
+use StoneDrill\Core\Pressure\Touched;
+
+/** One try, as it was seen. Everything it names must be of the same school as whoever records it. */
+final class RepRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $school = $this->user()->school;
+        $own = static fn (string $table) => Rule::exists($table, 'id')->where('school_id', $school->id);
+
+        return [
+            'id' => ['required', 'uuid'],
+            'student_id' => ['required', 'integer', $own('students')],
+            'attack_id' => ['required', 'integer', $own('attacks')],
+            'side' => ['required', Rule::enum(Side::class)],
+            'rung' => ['required', Rule::in(app(CatalogueMapper::class)->ladder($school)->ids())],
+            'outcome' => ['required', Rule::enum(Outcome::class)],
+            'answer_id' => ['nullable', 'integer', $own('answers')],
+            'faults' => ['array', 'max:20'],
+            'faults.*' => ['string', 'max:300'],
+            'touched' => ['nullable', Rule::enum(Touched::class)],
+            'replaces' => ['nullable', 'uuid', $own('reps'), 'different:id'],
+        ];
+    }
+}

@@ -1,0 +1,1 @@
+@foreach ($check->pieces as $piece)<{{ $piece['tag'] }}>{{ $piece['text'] }}</{{ $piece['tag'] }}>@endforeach

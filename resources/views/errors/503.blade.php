@@ -1,0 +1,1 @@
+<x-message title="Back in a moment">Stone Drill is being looked after.</x-message>

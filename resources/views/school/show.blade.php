@@ -1,0 +1,35 @@
+<x-layout title="School">
+    <h1>{{ $school->name }}</h1>
+    <x-wrong-fields/>
+    <h2>Ranks, the lowest first</h2>
+    @if ($ranks->isEmpty())<div class="first-thing"><h2 class="mt-0">Name your ranks, the lowest first</h2><p class="mb-0">For each: the most beats an answer of that rank should have, and the rung of pressure at which its students should hold what they need. Or bring a catalogue file, below.</p></div>@endif
+    @foreach ($ranks as $rank)
+        <div class="search-row my-2">
+            <form method="post" action="{{ route('ranks.update', $rank) }}" class="search-row m-0">
+                @csrf @method('put')
+                <div><label class="form-label" for="name-{{ $rank->id }}">Name</label><input class="form-control" id="name-{{ $rank->id }}" name="name" value="{{ $rank->name }}" required></div>
+                <div><label class="form-label" for="beats-{{ $rank->id }}">Most beats</label><input class="form-control" id="beats-{{ $rank->id }}" name="max_beats" type="number" min="1" max="99" value="{{ $rank->max_beats }}" required></div>
+                <div><label class="form-label" for="goal-{{ $rank->id }}">Goal rung</label><select class="form-select" id="goal-{{ $rank->id }}" name="goal_rung">@foreach ($rungs as $rung)<option value="{{ $rung->id }}" @selected($rung->id === $rank->goal_rung)>{{ $rung->id }} {{ $rung->name }}</option>@endforeach</select></div>
+                <button class="btn btn-plain">Save</button>
+            </form>
+            <form method="post" action="{{ route('ranks.destroy', $rank) }}" data-confirm="Delete the rank “{{ $rank->name }}”? This cannot be undone.">@csrf @method('delete')<button class="btn btn-plain" aria-label="Delete {{ $rank->name }}">Delete</button></form>
+        </div>
+    @endforeach
+    <form method="post" action="{{ route('ranks.store') }}" class="slab search-row">
+        @csrf
+        <div><label class="form-label" for="name">New highest rank</label><input class="form-control" id="name" name="name" value="{{ old('name') }}" required maxlength="200"></div>
+        <div><label class="form-label" for="max_beats">Most beats</label><input class="form-control" id="max_beats" name="max_beats" type="number" min="1" max="99" value="{{ old('max_beats', 4) }}" required></div>
+        <div><label class="form-label" for="goal_rung">Goal rung</label><select class="form-select" id="goal_rung" name="goal_rung">@foreach ($rungs as $rung)<option value="{{ $rung->id }}" @selected($rung->id === (int) old('goal_rung', 2))>{{ $rung->id }} {{ $rung->name }}</option>@endforeach</select></div>
+        <button class="btn btn-rust">Add the rank</button>
+    </form>
+    <h2 id="file">Catalogue file</h2>
+    <p class="lead-line">Everything your school holds, as one open file: YAML or JSON, described in <code>docs/file-format.md</code>.</p>
+    <div class="search-row">
+        <a class="btn btn-plain" href="{{ route('export', 'yaml') }}">Save as YAML</a> <a class="btn btn-plain" href="{{ route('export', 'json') }}">Save as JSON</a>
+    </div>
+    <form method="post" action="{{ route('import.check') }}" enctype="multipart/form-data" class="slab search-row">
+        @csrf
+        <div class="wide"><label class="form-label" for="catalogue">Bring a file</label><input class="form-control" id="catalogue" name="file" type="file" accept=".yaml,.yml,.json" required></div>
+        <button class="btn btn-rust">See what it would do</button>
+    </form>
+</x-layout>

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Catalogue\Importer;
+use App\Models\Role;
+use App\Models\School;
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+use StoneDrill\Core\Catalogue\CatalogueReader;
+use StoneDrill\Core\Catalogue\Format;
+
+/** Tests of the application against a real database, each in a transaction that is rolled back. */
+abstract class FeatureTestCase extends TestCase
+{
+    use RefreshDatabase;
+
+    /** A small school of its own: two ranks, two attacks, one answer on one side, one student. */
+    protected function school(string $name = 'Small Hall'): School
+    {
+        $school = School::create(['name' => $name, 'doctrine' => 'escape']);
+        app(Importer::class)->import((new CatalogueReader())->read((string) file_get_contents(__DIR__.'/fixtures/small.yaml'), Format::Yaml), $school);
+        $school->update(['name' => $name]);
+
+        return $school->fresh();
+    }
+
+    protected function person(School $school, Role $role): User
+    {
+        return User::create([
+            'school_id' => $school->id,
+            'student_id' => $role === Role::Student ? $school->students()->firstOrFail()->id : null,
+            'name' => $role->title(),
+            'email' => $role->value.'-'.$school->id.'@small.example',
+            'password' => 'a long password',
+            'role' => $role,
+        ]);
+    }
+}
