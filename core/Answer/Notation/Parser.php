@@ -143,12 +143,11 @@ final class Parser
     /** @return non-empty-list<Beat>|GoToAnswer|GoOn|null null where it could not be read */
     private function body(Line $line, int $depth): array|GoToAnswer|GoOn|null
     {
+        if ($line->sees('go')) {
+            return $this->attempt(fn (): GoToAnswer|GoOn => $this->goes($line));
+        }
         $first = [];
         if (! $line->isAtEnd()) {
-            $goes = $this->attempt(fn (): GoToAnswer|GoOn|null => $this->goes($line), $failed);
-            if ($goes !== null || $failed) {
-                return $goes;
-            }
             $first[] = $this->attempt(fn (): Beat => $this->beat($line));
         }
         $next = $this->next();
@@ -170,7 +169,7 @@ final class Parser
         if ($first === [] && $next->sees('go')) {
             $this->at++;
 
-            return $this->attempt(fn (): GoToAnswer|GoOn|null => $this->goes($next));
+            return $this->attempt(fn (): GoToAnswer|GoOn => $this->goes($next));
         }
 
         return array_values(array_filter([...$first, ...$this->beats($next->indent, $depth)])) ?: null;
@@ -225,12 +224,10 @@ final class Parser
         return $condition;
     }
 
-    /** `go to "Title" beat n` and `go on`; null when the line goes nowhere. */
-    private function goes(Line $line): GoToAnswer|GoOn|null
+    /** `go to "Title" beat n` and `go on`. */
+    private function goes(Line $line): GoToAnswer|GoOn
     {
-        if (! $line->takeWords('go')) {
-            return null;
-        }
+        $line->takeWords('go');
         $goes = match (true) {
             $line->takeWords('on') => new GoOn(),
             $line->takeWords('to') => $this->goesTo($line),
@@ -280,14 +277,12 @@ final class Parser
      *
      * @return T|null null when the line could not be read, which is then noted
      */
-    private function attempt(callable $read, bool &$failed = false): mixed
+    private function attempt(callable $read): mixed
     {
-        $failed = false;
         try {
             return $read();
         } catch (LineError $error) {
             $this->fail($error);
-            $failed = true;
 
             return null;
         }

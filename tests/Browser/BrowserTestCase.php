@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use PHPUnit\Framework\TestCase;
+
+/** Tests that drive the real interface: the server that bin/test started, in a headless Chromium. */
+abstract class BrowserTestCase extends TestCase
+{
+    private const SECONDS = 8;
+
+    private static ?RemoteWebDriver $driver = null;
+
+    protected RemoteWebDriver $browser;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->browser = self::$driver ??= self::open();
+        $this->resize(1280, 800);
+        $this->browser->manage()->deleteAllCookies();
+    }
+
+    protected function visit(string $path): self
+    {
+        $this->browser->get(self::base().$path);
+
+        return $this;
+    }
+
+    protected function signIn(string $email, string $password = 'saltmarsh'): self
+    {
+        $this->visit('/sign-in')->fill('email', $email)->fill('password', $password)->press('Sign in');
+        $this->waitFor('.who');
+
+        return $this;
+    }
+
+    protected function resize(int $width, int $height): void
+    {
+        (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+    }
+
+    protected function fill(string $name, string $text): self
+    {
+        $field = $this->find("[name='{$name}']");
+        $field->clear();
+        $field->sendKeys($text);
+
+        return $this;
+    }
+
+    protected function choose(string $id, string $value): self
+    {
+        $this->find("#{$id} option[value='{$value}']")->click();
+
+        return $this;
+    }
+
+    /** Presses the button, or follows the link, that says this. */
+    protected function press(string $words): self
+    {
+        $quoted = str_contains($words, "'") ? "\"{$words}\"" : "'{$words}'";
+        $this->wait(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath("//main//*[self::a or self::button][normalize-space()={$quoted} or strong[normalize-space()={$quoted}]] | //header//*[self::a or self::button][normalize-space()={$quoted}] | //dialog[@open]//button[normalize-space()={$quoted}]")))->click();
+
+        return $this;
+    }
+
+    protected function find(string $selector): RemoteWebElement
+    {
+        return $this->waitFor($selector);
+    }
+
+    protected function waitFor(string $selector): RemoteWebElement
+    {
+        return $this->wait(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($selector)));
+    }
+
+    /** Waits until the page says this, and fails when it never does. */
+    protected function see(string $words): self
+    {
+        $this->browser->wait(self::SECONDS, 50)->until(fn (): bool => str_contains($this->said(), $words), "The page never said “{$words}”. It says:\n".mb_strimwidth($this->said(), 0, 1500, '…'));
+        $this->addToAssertionCount(1);
+
+        return $this;
+    }
+
+    protected function said(): string
+    {
+        return (string) $this->browser->executeScript('return document.querySelector("main").innerText');
+    }
+
+    protected function path(): string
+    {
+        return (string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH);
+    }
+
+    /** What the browser complained of since last asked, which is nothing on a sound page. @return list<string> */
+    protected function complaints(): array
+    {
+        return array_values(array_map(static fn (array $entry): string => $entry['message'], array_filter($this->browser->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] === 'SEVERE')));
+    }
+
+    private function wait(WebDriverExpectedCondition $condition): RemoteWebElement
+    {
+        return $this->browser->wait(self::SECONDS, 50)->until($condition);
+    }
+
+    private static function base(): string
+    {
+        return (string) getenv('BROWSER_BASE');
+    }
+
+    private static function open(): RemoteWebDriver
+    {
+        $options = (new ChromeOptions())->addArguments([
+            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--user-data-dir='.getenv('BROWSER_PROFILE'),
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $driver = RemoteWebDriver::create((string) getenv('BROWSER_DRIVER'), $capabilities, 30_000, 60_000);
+        register_shutdown_function(static fn () => $driver->quit());
+
+        return $driver;
+    }
+}
