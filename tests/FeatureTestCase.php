@@ -19,7 +19,7 @@ abstract class FeatureTestCase extends TestCase
     use RefreshDatabase;
 
     /** A small school of its own: two ranks, two attacks, one answer on one side, one student. */
-    protected function school(string $name = 'Small Hall'): School
+    public function school(string $name = 'Small Hall'): School
     {
         $school = School::create(['name' => $name, 'doctrine' => 'escape']);
         app(Importer::class)->import((new CatalogueReader())->read((string) file_get_contents(__DIR__.'/fixtures/small.yaml'), Format::Yaml), $school);
@@ -28,7 +28,7 @@ abstract class FeatureTestCase extends TestCase
         return $school->fresh();
     }
 
-    protected function person(School $school, Role $role): User
+    public function person(School $school, Role $role): User
     {
         return User::create([
             'school_id' => $school->id,
@@ -37,6 +37,6 @@ abstract class FeatureTestCase extends TestCase
             'email' => $role->value.'-'.$school->id.'@small.example',
             'password' => 'a long password',
             'role' => $role,
-        ]);
+        ])->fresh();
     }
 }

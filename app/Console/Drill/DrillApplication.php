@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Drill;
 
 use StoneDrill\Core\Catalogue\Problem;
-use StoneDrill\Core\Catalogue\UnreadableCatalogue;
 use Symfony\Component\Console\Application;
 use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\InputInterface;
@@ -21,40 +20,34 @@ final class DrillApplication extends Application
     public function __construct()
     {
         parent::__construct('drill');
-        $this->add(new CoverageCommand());
-        $this->add(new ProofCommand());
+        $this->addCommand(new CoverageCommand());
+        $this->addCommand(new ProofCommand());
     }
 
     public function doRun(InputInterface $input, OutputInterface $output): int
     {
         try {
             return parent::doRun($input, $output);
-        } catch (UnreadableCatalogue $error) {
-            return $this->refuse($input, $output, $error->problems);
-        } catch (ExceptionInterface|UnreadableInput $error) {
-            return $this->refuse($input, $output, [], $error->getMessage());
+        } catch (UnreadableInput $error) {
+            return $this->refuse($input, $output, $error->getMessage(), $error->problems);
+        } catch (ExceptionInterface $error) {
+            return $this->refuse($input, $output, $error->getMessage());
         }
     }
 
     /** @param list<Problem> $problems */
-    private function refuse(InputInterface $input, OutputInterface $output, array $problems, string $message = ''): int
+    private function refuse(InputInterface $input, OutputInterface $output, string $message, array $problems = []): int
     {
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-        $file = $input->getParameterOption('command') === false && $problems !== [] ? (string) $this->fileOf($input) : '';
-        $texts = $problems === [] ? [$message] : array_map(static fn (Problem $problem): string => ltrim($file.' ').$problem->toText(), $problems);
-        $errors->writeln($texts, OutputInterface::OUTPUT_RAW);
+        $errors->writeln($message, OutputInterface::OUTPUT_RAW);
         if ($input->hasParameterOption('--json', true)) {
-            $output->writeln((string) json_encode(['errors' => $problems === [] ? [['message' => $message]] : array_map(
+            $documents = $problems === [] ? [['message' => $message]] : array_map(
                 static fn (Problem $problem): array => array_filter(get_object_vars($problem), static fn (mixed $value): bool => $value !== null),
                 $problems,
-            )], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), OutputInterface::OUTPUT_RAW);
+            );
+            $output->writeln((string) json_encode(['errors' => $documents], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), OutputInterface::OUTPUT_RAW);
         }
 
         return self::UNREADABLE;
-    }
-
-    private function fileOf(InputInterface $input): mixed
-    {
-        return $input->hasArgument('file') ? $input->getArgument('file') : '';
     }
 }

@@ -11,6 +11,7 @@ use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Catalogue\CatalogueReader;
 use StoneDrill\Core\Catalogue\Format;
 use StoneDrill\Core\Catalogue\Rank;
+use StoneDrill\Core\Catalogue\UnreadableCatalogue;
 use StoneDrill\Core\Spelling\Nearest;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -83,6 +84,13 @@ abstract class DrillCommand extends Command
         $path = (string) $input->getArgument('file');
         $text = is_file($path) && is_readable($path) ? file_get_contents($path) : false;
 
-        return $text === false ? throw UnreadableInput::file($path) : (new CatalogueReader())->read($text, Format::of($path, $text));
+        if ($text === false) {
+            throw UnreadableInput::file($path);
+        }
+        try {
+            return (new CatalogueReader())->read($text, Format::of($path, $text));
+        } catch (UnreadableCatalogue $reason) {
+            throw UnreadableInput::catalogue($path, $reason);
+        }
     }
 }

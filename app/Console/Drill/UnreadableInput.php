@@ -5,10 +5,23 @@ declare(strict_types=1);
 namespace App\Console\Drill;
 
 use RuntimeException;
+use StoneDrill\Core\Catalogue\Problem;
+use StoneDrill\Core\Catalogue\UnreadableCatalogue;
 
 /** A call that cannot be carried out: a file that is not there, an id or a date that means nothing. */
 final class UnreadableInput extends RuntimeException
 {
+    /** @param list<Problem> $problems of the file, where it could be opened */
+    private function __construct(string $message, public readonly array $problems = [])
+    {
+        parent::__construct($message);
+    }
+
+    public static function catalogue(string $path, UnreadableCatalogue $reason): self
+    {
+        return new self(implode("\n", array_map(static fn (Problem $problem): string => $path.' '.$problem->toText(), $reason->problems)), $reason->problems);
+    }
+
     public static function file(string $path): self
     {
         return new self(sprintf('%s: there is no file here that can be read.', $path));

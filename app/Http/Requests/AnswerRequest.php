@@ -70,13 +70,17 @@ final class AnswerRequest extends FormRequest
             if ($validator->errors()->isEmpty()) {
                 $this->checkShortForm($validator);
             }
+            if (! is_string($this->input('beats'))) {
+                return;
+            }
             try {
-                $this->read = Beats::parse((string) $this->input('beats'), app(CatalogueMapper::class)->school($this->user()->school)->vocabulary());
+                $this->read = Beats::parse($this->input('beats'), app(CatalogueMapper::class)->school($this->user()->school)->vocabulary());
             } catch (NotationException $exception) {
                 foreach ($validator->errors()->has('beats') ? [] : $exception->errors as $error) {
                     $validator->errors()->add('beats', $error->toText());
                 }
             }
+        }, function (Validator $validator): void {
             foreach ((array) $this->input('pattern_mode', []) as $facet => $mode) {
                 if ($mode === 'these' && (array) $this->input("pattern.{$facet}", []) === []) {
                     $validator->errors()->add("pattern.{$facet}", "Tick at least one value of {$facet}, or choose any.");

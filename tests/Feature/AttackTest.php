@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Attack;
+use App\Models\Role;
+
+beforeEach(function (): void {
+    $this->hall = $this->school();
+    $this->head = $this->person($this->hall, Role::Head);
+    $this->actingAs($this->head);
+});
+
+/** What the form of an attack sends. */
+function attackForm(array $change = []): array
+{
+    return [
+        'title' => 'Sleeve at the door', 'kind' => 'sleeve', 'hand' => 'left', 'bearing' => '11', 'thumb' => 'inside', 'phase' => 'landed', 'entry' => 'step', 'posture' => 'standing', 'notice' => 'ready',
+        'place' => 'narrow', 'others' => 'alone', 'intent' => 'move', 'build' => 'alike', 'needed_by' => 'none', 'needed_by_youth' => 'same', 'prevalence' => '5', 'critical' => '1', 'notes' => 'Slowly.', ...$change,
+    ];
+}
+
+it('takes an attack into the catalogue and leads to its page', function (): void {
+    $rank = $this->hall->ranks()->firstOrFail();
+    $this->post('/attacks', attackForm(['needed_by' => $rank->id]))->assertRedirect();
+    $attack = Attack::query()->where('code', 'sleeve-at-the-door')->firstOrFail();
+
+    expect($attack->only('title', 'kind', 'hand', 'bearing', 'place', 'prevalence', 'critical', 'needed_by_id', 'needed_by_youth_id', 'version', 'school_id'))
+        ->toBe(['title' => 'Sleeve at the door', 'kind' => 'sleeve', 'hand' => 'left', 'bearing' => '11', 'place' => 'narrow', 'prevalence' => 5, 'critical' => true, 'needed_by_id' => $rank->id, 'needed_by_youth_id' => $rank->id, 'version' => 1, 'school_id' => $this->hall->id]);
+    $this->get("/attacks/{$attack->id}")->assertOk()->assertSee('nothing answers it')->assertSee('Write an answer');
+});
+
+it('gives another code to another attack of the same name', function (): void {
+    $this->post('/attacks', attackForm());
+    $this->post('/attacks', attackForm());
+
+    expect($this->hall->attacks()->pluck('code')->all())->toContain('sleeve-at-the-door', 'sleeve-at-the-door-2');
+});
+
+it('refuses what is not feasible at its facet, and keeps what was typed', function (array $change, string $facet, string $said): void {
+    $this->from('/attacks/create')->post('/attacks', attackForm($change))->assertRedirect('/attacks/create')->assertSessionHasErrors($facet)->assertSessionHasInput('title', 'Sleeve at the door');
+    expect(session('errors')->first($facet))->toContain($said)->and($this->hall->attacks()->count())->toBe(2);
+})->with([
+    'hand' => [['hand' => 'both'], 'hand', 'left, right'],
+    'bearing' => [['bearing' => '6'], 'bearing', '10, 11, 12'],
+    'thumb' => [['kind' => 'cloth-one'], 'thumb', 'n/a'],
+    'phase' => [['phase' => 'asleep'], 'phase', 'invalid'],
+    'entry' => [['entry' => 'through'], 'entry', 'step'],
+    'posture' => [['posture' => 'back'], 'posture', 'standing, seated, kneeling, wall'],
+    'intent' => [['intent' => 'choke'], 'intent', 'move, pin, take-down'],
+    'kind' => [['kind' => 'tickle'], 'kind', 'invalid'],
+    'prevalence' => [['prevalence' => '6'], 'prevalence', 'between 1 and 5'],
+    'a rank of nobody' => [['needed_by' => '999999'], 'needed_by', 'invalid'],
+]);
+
+it('narrows the facets to what goes with the kind and the bearing', function (): void {
+    $this->get('/attacks/facets?kind=hug-behind-free&bearing=6&notice=ready')->assertOk()
+        ->assertSee('value="both" selected', false)->assertSee('value="off-guard" selected', false)->assertDontSee('value="ready"', false)->assertDontSee('value="12"', false);
+    $this->get('/attacks/facets?kind=swing&bearing=12&notice=ready')->assertSee('value="through"', false)->assertSee('Pads or an agreed stop');
+});
+
+it('saves changes and counts the version up', function (): void {
+    $attack = $this->hall->attacks()->firstOrFail();
+    $this->put("/attacks/{$attack->id}", attackForm(['version' => 1]))->assertRedirect("/attacks/{$attack->id}");
+
+    expect($attack->fresh()?->only('title', 'version', 'updated_by_id'))->toBe(['title' => 'Sleeve at the door', 'version' => 2, 'updated_by_id' => $this->head->id]);
+});
+
+it('tells the second of two who save, and overwrites nothing', function (): void {
+    $attack = $this->hall->attacks()->firstOrFail();
+    $this->put("/attacks/{$attack->id}", attackForm(['version' => 1, 'title' => 'First']));
+    $this->put("/attacks/{$attack->id}", attackForm(['version' => 1, 'title' => 'Second']))->assertRedirect("/attacks/{$attack->id}/edit");
+
+    expect($attack->fresh()?->title)->toBe('First');
+    $this->get("/attacks/{$attack->id}/edit")->assertSee('saved this at')->assertSee('Theirs: First')->assertSee('value="Second"', false)->assertSee('name="version" value="2"', false);
+    $this->put("/attacks/{$attack->id}", attackForm(['version' => 2, 'title' => 'Second']));
+    expect($attack->fresh()?->title)->toBe('Second');
+});
+
+it('deletes what nothing hangs on, and keeps the rest', function (): void {
+    $wrist = $this->hall->attacks()->where('code', 'wrist')->firstOrFail();
+    $hug = $this->hall->attacks()->where('code', 'hug')->firstOrFail();
+
+    $this->delete("/attacks/{$wrist->id}")->assertRedirect("/attacks/{$wrist->id}")->assertSessionHas('wrong');
+    $this->delete("/attacks/{$hug->id}")->assertRedirect('/attacks');
+    expect($this->hall->attacks()->pluck('code')->all())->toBe(['wrist']);
+});
+
+it('finds by words, family, rank and side', function (string $query, array $sees, array $not): void {
+    $response = $this->get('/attacks?'.$query)->assertOk();
+    array_map(fn (string $title) => $response->assertSee($title), $sees);
+    array_map(fn (string $title) => $response->assertDontSee($title), $not);
+})->with([
+    'all' => ['', ['Wrist held across', 'Hug from behind'], []],
+    'words in any case' => ['find=WRIST', ['Wrist held across'], ['Hug from behind']],
+    'a kind' => ['find=hug-behind', ['Hug from behind'], ['Wrist held across']],
+    'a family' => ['family=hug', ['Hug from behind'], ['Wrist held across']],
+    'a rank' => ['rank=first', ['Wrist held across'], ['Hug from behind']],
+    'one side' => ['side=one', ['Wrist held across'], ['Hug from behind']],
+    'no side' => ['side=none', ['Hug from behind'], ['Wrist held across']],
+    'both sides' => ['side=both', ['No attack fits'], ['Hug from behind', 'Wrist held across']],
+    'nothing' => ['find=zebra', ['No attack fits'], ['Wrist held across']],
+    'signs' => ['find=%25%27%3B--', ['No attack fits'], ['Wrist held across']],
+]);

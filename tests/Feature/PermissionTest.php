@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Rep;
+use App\Models\Role;
+use Illuminate\Support\Facades\Route;
+
+/** Every route that a person can ask for: method, address, and the roles it opens for. */
+const TEACH = ['head', 'instructor', 'assistant'];
+const WRITE = ['head', 'instructor'];
+const HEAD = ['head'];
+
+dataset('routes', [
+    'wall' => ['get', '/wall', TEACH],
+    'attacks' => ['get', '/attacks', TEACH],
+    'attacks.create' => ['get', '/attacks/create', WRITE],
+    'attacks.facets' => ['get', '/attacks/facets?kind=swing', WRITE],
+    'attacks.store' => ['post', '/attacks', WRITE],
+    'attacks.show' => ['get', '/attacks/{attack}', TEACH],
+    'attacks.edit' => ['get', '/attacks/{attack}/edit', WRITE],
+    'attacks.update' => ['put', '/attacks/{attack}', WRITE],
+    'attacks.destroy' => ['delete', '/attacks/{attack}', WRITE],
+    'answers' => ['get', '/answers', TEACH],
+    'answers.check' => ['post', '/answers/check', WRITE],
+    'answers.create' => ['get', '/attacks/{attack}/answers/create', WRITE],
+    'answers.store' => ['post', '/attacks/{attack}/answers', WRITE],
+    'answers.show' => ['get', '/answers/{answer}', TEACH],
+    'answers.edit' => ['get', '/answers/{answer}/edit', WRITE],
+    'answers.update' => ['put', '/answers/{answer}', WRITE],
+    'answers.destroy' => ['delete', '/answers/{answer}', WRITE],
+    'students' => ['get', '/people', TEACH],
+    'students.create' => ['get', '/people/create', WRITE],
+    'students.store' => ['post', '/people', WRITE],
+    'students.show' => ['get', '/people/{student}', [...TEACH, 'student']],
+    'students.edit' => ['get', '/people/{student}/edit', WRITE],
+    'students.update' => ['put', '/people/{student}', WRITE],
+    'record' => ['get', '/record', TEACH],
+    'record.attacks' => ['get', '/record/{student}', TEACH],
+    'record.outcome' => ['get', '/record/{student}/{attack}/written', TEACH],
+    'reps.correct' => ['get', '/reps/{rep}/correct', TEACH],
+    'reps.store' => ['post', '/reps', TEACH],
+    'school' => ['get', '/school', HEAD],
+    'ranks.store' => ['post', '/school/ranks', HEAD],
+    'ranks.update' => ['put', '/school/ranks/{rank}', HEAD],
+    'ranks.destroy' => ['delete', '/school/ranks/{rank}', HEAD],
+    'import.check' => ['post', '/school/import', HEAD],
+    'import.store' => ['post', '/school/import/{token}', HEAD],
+    'export' => ['get', '/school/export.yaml', HEAD],
+]);
+
+function address(string $pattern, App\Models\School $school): string
+{
+    return strtr($pattern, [
+        '{attack}' => $school->attacks()->where('code', 'wrist')->value('id'),
+        '{answer}' => $school->answers()->value('id'),
+        '{student}' => $school->students()->value('id'),
+        '{rep}' => $school->reps()->value('id'),
+        '{rank}' => $school->ranks()->value('id'),
+        '{token}' => str_repeat('a', 40),
+    ]);
+}
+
+it('opens each route for those it is meant for, and for nobody else', function (string $method, string $pattern, array $roles): void {
+    $school = $this->school();
+    $path = address($pattern, $school);
+    foreach (Role::cases() as $role) {
+        $response = $this->actingAs($this->person($school, $role))->call(strtoupper($method), $path);
+
+        expect($response->status() !== 403)->toBe(in_array($role->value, $roles, true), "{$role->value} at {$method} {$path}: {$response->status()}")
+            ->and($response->status())->toBeLessThan(500);
+    }
+})->with('routes');
+
+it('sends everybody who is not signed in to the door', function (string $method, string $pattern): void {
+    $this->call(strtoupper($method), address($pattern, $this->school()))->assertRedirect('/sign-in');
+})->with('routes');
+
+it('shows nothing of another school', function (string $method, string $pattern): void {
+    $path = address($pattern, $this->school('Other Hall'));
+    $head = $this->person($this->school(), Role::Head);
+    $response = $this->actingAs($head)->call(strtoupper($method), $path);
+
+    str_contains($pattern, '{') && ! str_contains($pattern, '{token}')
+        ? $response->assertNotFound()
+        : expect($response->getContent())->not->toContain('Other Hall');
+})->with('routes');
+
+it('has every route in this list', function (): void {
+    $listed = array_map(fn (array $route): string => strtoupper($route[0]).' '.preg_replace(['/\?.*/', '/export\.yaml/', '/written$/'], ['', 'export.{format}', '{side}'], $route[1]), array_values((fn (): array => [
+        ['get', '/'], ['get', '/sign-in'], ['post', '/sign-in'], ['post', '/sign-out'], ['get', '/up'],
+        ['get', '/wall'], ['get', '/attacks'], ['get', '/attacks/create'], ['get', '/attacks/facets'], ['post', '/attacks'], ['get', '/attacks/{attack}'], ['get', '/attacks/{attack}/edit'], ['put', '/attacks/{attack}'], ['delete', '/attacks/{attack}'],
+        ['get', '/answers'], ['post', '/answers/check'], ['get', '/attacks/{attack}/answers/create'], ['post', '/attacks/{attack}/answers'], ['get', '/answers/{answer}'], ['get', '/answers/{answer}/edit'], ['put', '/answers/{answer}'], ['delete', '/answers/{answer}'],
+        ['get', '/people'], ['get', '/people/create'], ['post', '/people'], ['get', '/people/{student}'], ['get', '/people/{student}/edit'], ['put', '/people/{student}'],
+        ['get', '/record'], ['get', '/record/{student}'], ['get', '/record/{student}/{attack}/written'], ['get', '/reps/{rep}/correct'], ['post', '/reps'],
+        ['get', '/school'], ['post', '/school/ranks'], ['put', '/school/ranks/{rank}'], ['delete', '/school/ranks/{rank}'], ['post', '/school/import'], ['post', '/school/import/{token}'], ['get', '/school/export.yaml'],
+    ])()));
+    $there = collect(Route::getRoutes()->getRoutes())
+        ->reject(fn ($route): bool => str_starts_with($route->uri(), 'storage/'))
+        ->map(fn ($route): string => $route->methods()[0].' /'.ltrim($route->uri(), '/'))->unique()->values()->all();
+
+    expect($there)->toEqualCanonicalizing($listed);
+});
+
+it('asks a policy on every route but the door and the way in', function (): void {
+    foreach (Route::getRoutes()->getRoutes() as $route) {
+        if (! in_array($route->getName(), ['sign-in', 'sign-out', 'home', null], true) && ! str_starts_with((string) $route->getName(), 'storage')) {
+            expect(implode(' ', $route->gatherMiddleware()))->toContain('can:');
+        }
+    }
+});
+
+it('lets a student see her own ladder and no other', function (): void {
+    $school = $this->school();
+    $student = $this->person($school, Role::Student);
+    $other = $school->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $school->ranks()->value('id'), 'flags' => []]);
+
+    $this->actingAs($student)->get('/')->assertRedirect('/people/'.$student->student_id);
+    $this->get('/people/'.$student->student_id)->assertOk()->assertSee('Ada Plover')->assertDontSee('Record a rep')->assertDontSee('Correct</a>', false);
+    $this->get('/people/'.$other->id)->assertForbidden();
+});
+
+it('refuses a rep for another school’s student, attack, answer or rep', function (string $column, string $table): void {
+    $other = $this->school('Other Hall');
+    $school = $this->school();
+    $own = ['id' => '0b7e1f60-1111-4000-8000-000000000001', 'student_id' => $school->students()->value('id'), 'attack_id' => $school->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean'];
+    $before = Rep::count();
+
+    $this->actingAs($this->person($school, Role::Head))
+        ->post('/reps', [...$own, $column => $other->{$table}()->value('id')])
+        ->assertSessionHasErrors($column);
+    expect(Rep::count())->toBe($before);
+})->with([['student_id', 'students'], ['attack_id', 'attacks'], ['answer_id', 'answers'], ['replaces', 'reps']]);
