@@ -75,6 +75,13 @@ abstract class BrowserTestCase extends TestCase
         return $this;
     }
 
+    /** One key, to whatever has the focus. */
+    protected function key(string $key): void
+    {
+        $this->browser->getKeyboard()->pressKey($key);
+        $this->browser->getKeyboard()->releaseKey($key);
+    }
+
     protected function find(string $selector): RemoteWebElement
     {
         return $this->waitFor($selector);

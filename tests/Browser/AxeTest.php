@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+/** Every screen, for whom it is open. */
+dataset('screens', [
+    'sign in' => [null, '/sign-in'],
+    'wall' => ['head@cinder-quay.example', '/wall'],
+    'wall as a table' => ['head@cinder-quay.example', '/wall?form=table'],
+    'attacks' => ['head@cinder-quay.example', '/attacks'],
+    'no attack found' => ['head@cinder-quay.example', '/attacks?find=zebra'],
+    'new attack' => ['head@cinder-quay.example', '/attacks/create'],
+    'attack' => ['head@cinder-quay.example', '/attacks/1'],
+    'attack with holes' => ['head@cinder-quay.example', '/attacks/2'],
+    'edit an attack' => ['head@cinder-quay.example', '/attacks/1/edit'],
+    'answers' => ['head@cinder-quay.example', '/answers'],
+    'new answer' => ['head@cinder-quay.example', '/attacks/2/answers/create?side=mirrored'],
+    'answer' => ['head@cinder-quay.example', '/answers/1'],
+    'edit an answer' => ['head@cinder-quay.example', '/answers/1/edit'],
+    'people' => ['head@cinder-quay.example', '/people'],
+    'new student' => ['head@cinder-quay.example', '/people/create'],
+    'ladder' => ['head@cinder-quay.example', '/people/1'],
+    'edit a student' => ['head@cinder-quay.example', '/people/1/edit'],
+    'record: who' => ['head@cinder-quay.example', '/record'],
+    'record: what' => ['head@cinder-quay.example', '/record/1'],
+    'record: how' => ['head@cinder-quay.example', '/record/1/1/written'],
+    'school' => ['head@cinder-quay.example', '/school'],
+    'nothing there' => ['head@cinder-quay.example', '/attacks/999999'],
+    'my ladder' => ['student@cinder-quay.example', '/people/1'],
+    'not mine' => ['student@cinder-quay.example', '/wall'],
+]);
+
+it('has nothing that axe finds serious, and no complaint of the browser', function (?string $who, string $path): void {
+    if ($who !== null) {
+        $this->signIn($who);
+    }
+    $this->complaints();
+    $this->visit($path)->waitFor('h1');
+    foreach ($this->browser->findElements(Facebook\WebDriver\WebDriverBy::tagName('details')) as $details) {
+        $this->browser->executeScript('arguments[0].open = true', [$details]);
+    }
+    $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+    $found = $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run().then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160) + " " + n.failureSummary).join(" | "))))');
+
+    expect($found)->toBe([]);
+    expect(array_filter($this->complaints(), fn (string $said): bool => ! str_contains($said, '404') && ! str_contains($said, '403')))->toBe([]);
+})->with('screens');
