@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -16,6 +17,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // Same-origin application; see packages/standins/README.md.
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(ReadableText::class);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

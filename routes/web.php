@@ -21,6 +21,13 @@ use App\Models\School;
 use App\Models\Student;
 use Illuminate\Support\Facades\Route;
 
+Route::pattern('attack', '[1-9][0-9]{0,17}');
+Route::pattern('answer', '[1-9][0-9]{0,17}');
+Route::pattern('student', '[1-9][0-9]{0,17}');
+Route::pattern('rank', '[1-9][0-9]{0,17}');
+Route::pattern('rep', '[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}');
+Route::pattern('token', '[A-Za-z0-9]{40}');
+
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
     Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:30,1');

@@ -33,7 +33,7 @@ final readonly class AttackForm
      */
     private function __construct(public array $values, public Kinds $kinds, public Collection $ranks)
     {
-        $kind = (string) ($values['kind'] ?? '');
+        $kind = $this->value('kind');
         $this->kind = $kinds->has($kind) ? $kinds->get($kind) : $kinds->all()[0];
         [$this->allowed, $this->facets] = $this->narrow();
     }

@@ -14,7 +14,6 @@ use App\Models\Attack;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
@@ -27,7 +26,7 @@ final readonly class AnswerController
     public function index(Request $request): View
     {
         $school = $request->user()->school;
-        $find = trim((string) $request->query('find', ''));
+        $find = is_string($request->query('find')) ? trim($request->query('find')) : '';
         $answers = $school->answers()->with(['attack', 'rank'])
             ->when($find, static fn ($query, string $words) => $query->where(static fn ($any) => $any->whereLike('title', "%{$words}%")->orWhereLike('beats', "%{$words}%")))
             ->get();
@@ -44,12 +43,12 @@ final readonly class AnswerController
     {
         $this->authorizeAttack($request, $attack);
         $school = $request->user()->school;
-        $side = Side::tryFrom((string) $request->query('side')) ?? Side::Written;
+        $side = $request->query('side') === Side::Mirrored->value ? Side::Mirrored : Side::Written;
 
         return view('answers.create', [
             'attack' => $attack,
             'form' => AnswerForm::empty($this->mapper->attack($attack->setRelation('school', $school), $this->mapper->kinds($school)), $side, $school, $request->old()),
-            'check' => BeatsCheck::of((string) old('beats'), $school, $this->mapper),
+            'check' => BeatsCheck::of(old('beats') ?? '', $school, $this->mapper),
         ]);
     }
 
@@ -57,12 +56,11 @@ final readonly class AnswerController
     {
         $this->authorizeAttack($request, $attack);
         $school = $request->user()->school;
-        $answer = DB::transaction(static fn (): Answer => $school->answers()->create([
+        $answer = Code::create($school->answers(), (string) $request->string('title'), [
             ...$request->columns(),
-            'code' => Code::for($school->answers(), (string) $request->string('title')),
             'attack_id' => $attack->id,
             'updated_by_id' => $request->user()->id,
-        ]));
+        ]);
 
         return redirect()->route('answers.show', $answer)->with('said', "“{$answer->title}” is saved. The wall has taken it in.");
     }
@@ -89,7 +87,7 @@ final readonly class AnswerController
         return view('answers.edit', [
             'answer' => $answer,
             'form' => AnswerForm::of($answer, $this->mapper->attack($answer->attack->setRelation('school', $school), $this->mapper->kinds($school)), $school, $request->old()),
-            'check' => BeatsCheck::of((string) old('beats', $answer->beats), $school, $this->mapper),
+            'check' => BeatsCheck::of(old('beats') ?? $answer->beats, $school, $this->mapper),
         ]);
     }
 

@@ -12,7 +12,6 @@ use App\Models\Attack;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
@@ -62,11 +61,7 @@ final readonly class AttackController
     public function store(AttackRequest $request): RedirectResponse
     {
         $school = $request->user()->school;
-        $attack = DB::transaction(static fn (): Attack => $school->attacks()->create([
-            ...$request->columns(),
-            'code' => Code::for($school->attacks(), (string) $request->string('title')),
-            'updated_by_id' => $request->user()->id,
-        ]));
+        $attack = Code::create($school->attacks(), (string) $request->string('title'), [...$request->columns(), 'updated_by_id' => $request->user()->id]);
 
         return redirect()->route('attacks.show', $attack)->with('said', "“{$attack->title}” is in the catalogue. Now write an answer to it.");
     }

@@ -16,6 +16,8 @@ final readonly class BeatsCheckController
 
     public function __invoke(Request $request): View
     {
-        return view('answers.check', ['check' => BeatsCheck::of((string) $request->string('beats'), $request->user()->school, $this->mapper), 'marks' => true]);
+        $beats = is_string($request->input('beats')) ? $request->input('beats') : '';
+
+        return view('answers.check', ['check' => BeatsCheck::of($beats, $request->user()->school, $this->mapper), 'marks' => true]);
     }
 }

@@ -11,7 +11,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
-use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Catalogue\CatalogueReader;
 use StoneDrill\Core\Catalogue\Format;
 use StoneDrill\Core\Catalogue\UnreadableCatalogue;
@@ -32,36 +31,33 @@ final readonly class ImportController
             return view('school.import', ['name' => $file->getClientOriginalName(), 'problems' => $exception->problems]);
         }
         $token = Str::random(40);
-        Storage::put($this->path($request, $token), $text);
+        Storage::put($this->path($request, $token, $format), $text);
 
         return view('school.import', [
             'name' => $file->getClientOriginalName(),
             'problems' => [],
             'token' => $token,
-            'format' => $format->value,
             'sections' => $this->importer->rehearse($catalogue, $request->user()->school)->sections(),
         ]);
     }
 
     public function store(Request $request, string $token): RedirectResponse
     {
-        $path = $this->path($request, $token);
-        if (preg_match('/^\w{40}$/D', $token) !== 1 || ! Storage::exists($path)) {
-            return redirect()->route('school')->with('wrong', 'This file is not waiting any more. Choose it again.');
+        foreach (Format::cases() as $format) {
+            $path = $this->path($request, $token, $format);
+            if (Storage::exists($path)) {
+                $this->importer->import((new CatalogueReader())->read((string) Storage::get($path), $format), $request->user()->school, $request->user());
+                Storage::delete($path);
+
+                return redirect()->route('wall')->with('said', 'The catalogue file is in.');
+            }
         }
-        $this->importer->import($this->read($path, (string) $request->string('format')), $request->user()->school, $request->user());
-        Storage::delete($path);
 
-        return redirect()->route('wall')->with('said', 'The catalogue file is in.');
+        return redirect()->route('school')->with('wrong', 'This file is not waiting any more. Choose it again.');
     }
 
-    private function read(string $path, string $format): Catalogue
+    private function path(Request $request, string $token, Format $format): string
     {
-        return (new CatalogueReader())->read((string) Storage::get($path), Format::tryFrom($format) ?? Format::Yaml);
-    }
-
-    private function path(Request $request, string $token): string
-    {
-        return "imports/{$request->user()->school_id}/{$token}";
+        return "imports/{$request->user()->school_id}/{$token}.{$format->value}";
     }
 }

@@ -17,14 +17,11 @@ final class RankController
     public function store(RankRequest $request): RedirectResponse
     {
         $school = $request->user()->school;
-        DB::transaction(static function () use ($request, $school): void {
-            StandardLadder::ensure($school);
-            $school->ranks()->create([
-                ...$request->validated(),
-                'code' => Code::for($school->ranks(), (string) $request->string('name')),
-                'position' => 1 + (int) $school->ranks()->max('position'),
-            ]);
-        });
+        StandardLadder::ensure($school);
+        Code::create($school->ranks(), (string) $request->string('name'), [
+            ...$request->validated(),
+            'position' => 1 + (int) $school->ranks()->max('position'),
+        ]);
 
         return redirect()->route('school')->with('said', "“{$request->string('name')}” is the highest rank now.");
     }

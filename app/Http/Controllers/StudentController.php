@@ -13,7 +13,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 final readonly class StudentController
 {
@@ -39,10 +38,7 @@ final readonly class StudentController
     public function store(StudentRequest $request): RedirectResponse
     {
         $school = $request->user()->school;
-        $student = DB::transaction(static fn (): Student => $school->students()->create([
-            ...$request->columns(),
-            'code' => Code::for($school->students(), (string) $request->string('name')),
-        ]));
+        $student = Code::create($school->students(), (string) $request->string('name'), $request->columns());
 
         return redirect()->route('students.show', $student)->with('said', "{$student->name} is in. Record a rep to begin the ladder.");
     }

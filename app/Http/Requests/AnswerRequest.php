@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Catalogue\CatalogueMapper;
 use App\Models\Answer;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use StoneDrill\Core\Answer\Beats;
@@ -16,7 +15,7 @@ use StoneDrill\Core\Answer\Notation\Parser;
 use StoneDrill\Core\Attack\Facet;
 
 /** An answer as it is written in its form. */
-final class AnswerRequest extends FormRequest
+final class AnswerRequest extends FieldsRequest
 {
     private ?Beats $read = null;
 

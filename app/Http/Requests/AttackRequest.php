@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Catalogue\CatalogueMapper;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -14,7 +13,7 @@ use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 
 /** An attack as it is written in its form. */
-final class AttackRequest extends FormRequest
+final class AttackRequest extends FieldsRequest
 {
     public const NO_RANK = 'none';
 

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Catalogue\CatalogueMapper;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** A rank of the school's own ladder. */
-final class RankRequest extends FormRequest
+final class RankRequest extends FieldsRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

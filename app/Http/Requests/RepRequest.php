@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Catalogue\CatalogueMapper;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Pressure\Outcome;
 use StoneDrill\Core\Pressure\Touched;
 
 /** One try, as it was seen. Everything it names must be of the same school as whoever records it. */
-final class RepRequest extends FormRequest
+final class RepRequest extends FieldsRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use StoneDrill\Core\Catalogue\Hazard;
 
 /** A student as written in the form. */
-final class StudentRequest extends FormRequest
+final class StudentRequest extends FieldsRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -9,6 +9,6 @@
         <p class="lead-line">This is what the file would do. Nothing is removed; what has the same id takes the file’s values; reps that are here already stay as they are.</p>
         <table class="table table-sm w-auto"><thead><tr><th scope="col">Of</th><th scope="col">new</th><th scope="col">changed</th><th scope="col">the same</th></tr></thead>
             <tbody>@foreach ($sections as $section => $counts)<tr><th scope="row">{{ $section }}</th><td>{{ $counts['added'] }}</td><td>{{ $counts['changed'] }}</td><td>{{ $counts['same'] }}</td></tr>@endforeach</tbody></table>
-        <form method="post" action="{{ route('import.store', $token) }}">@csrf <input type="hidden" name="format" value="{{ $format }}"><button class="btn btn-rust">Bring it in</button> <a class="btn btn-plain" href="{{ route('school') }}#file">Leave it</a></form>
+        <form method="post" action="{{ route('import.store', $token) }}">@csrf<button class="btn btn-rust">Bring it in</button> <a class="btn btn-plain" href="{{ route('school') }}#file">Leave it</a></form>
     @endif
 </x-layout>

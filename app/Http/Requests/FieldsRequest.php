@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A form whose fields are single values unless their rules say that they are lists. */
+abstract class FieldsRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    abstract public function rules(): array;
+
+    /** A list where one value is meant is taken for nothing, so that the form can be shown again with what is sound. */
+    protected function prepareForValidation(): void
+    {
+        foreach ($this->rules() as $field => $rules) {
+            if (! str_contains($field, '.') && ! in_array('array', $rules, true) && is_array($this->input($field))) {
+                $this->merge([$field => null]);
+                // What is typed is kept from the request that came in, of which this one is a copy.
+                request()->merge([$field => null]);
+            }
+        }
+    }
+}
