@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\Hole;
+use StoneDrill\Core\Coverage\Load;
+use StoneDrill\Core\Coverage\Move;
+use StoneDrill\Core\Coverage\MoveKind;
+use StoneDrill\Core\Coverage\Removable;
+
+/** The catalogue after a move on one of its answers was made. */
+function moved(Catalogue $catalogue, Hole $hole, Move $move): Catalogue
+{
+    $answers = array_map(function (Answer $answer) use ($hole, $move): Answer {
+        if ($answer->id !== $move->answer) {
+            return $answer;
+        }
+
+        return new Answer(
+            $answer->id,
+            $answer->title,
+            $answer->label,
+            $answer->attack,
+            $answer->listed,
+            $answer->pattern,
+            $answer->mirrored || $move->kind === MoveKind::Mirror,
+            $move->kind === MoveKind::Earlier ? $hole->rank : $answer->rank,
+            null,
+            $answer->doctrine,
+            $answer->faults,
+            $answer->waived,
+            $answer->beats,
+        );
+    }, $catalogue->answers);
+
+    return new Catalogue($catalogue->school, [], $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers);
+}
+
+/** @return list<string> attack and side of every hole */
+function gaps(Catalogue $catalogue): array
+{
+    return array_map(fn (Hole $hole): string => $hole->attack.' '.$hole->side->value, Coverage::of($catalogue)->holes);
+}
+
+it('closes the hole with every move that it offers', function (Catalogue $catalogue): void {
+    $taken = 0;
+    foreach (Coverage::of($catalogue)->holes as $hole) {
+        foreach ($hole->moves as $move) {
+            if ($move->kind !== MoveKind::Write) {
+                expect(gaps(moved($catalogue, $hole, $move)))->not->toContain($hole->attack.' '.$hole->side->value, "{$move->kind->value} {$move->answer}");
+                $taken++;
+            }
+        }
+    }
+    expect($taken)->toBeGreaterThan(0);
+})->with([
+    'the demo' => [fn (): Catalogue => demo()],
+    'one at random' => [function (): Catalogue {
+        mt_srand(11);
+
+        return randomCatalogue();
+    }],
+    'another' => [function (): Catalogue {
+        mt_srand(12);
+
+        return randomCatalogue();
+    }],
+]);
+
+it('always offers to write one, last', function (): void {
+    foreach (Coverage::of(demo())->holes as $hole) {
+        expect($hole->moves[count($hole->moves) - 1]->kind)->toBe(MoveKind::Write);
+    }
+});
+
+it('spares exactly the answers without which nothing is laid otherwise', function (int $seed): void {
+    mt_srand($seed);
+    $catalogue = randomCatalogue();
+    $laid = fn (array $answers): array => array_map(fn ($cell): ?string => $cell->laidAt, Coverage::of(new Catalogue($catalogue->school, [], $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers))->cells);
+    $spare = array_filter($catalogue->answers, fn (Answer $answer): bool => $laid(array_values(array_filter($catalogue->answers, fn (Answer $other): bool => $other->id !== $answer->id))) === $laid($catalogue->answers));
+
+    expect(Removable::of($catalogue, Coverage::of($catalogue)))->toBe(array_values(array_map(fn (Answer $answer): string => $answer->id, $spare)));
+})->with(range(30, 41));
+
+it('never asks for more new actions than there are', function (): void {
+    foreach (Load::of(demo(), Coverage::of(demo())) as $load) {
+        expect($load->newActions)->toBeGreaterThan(0.0)->toBeLessThanOrEqual((float) $load->actions)
+            ->and($load->beats)->toBeLessThanOrEqual($load->actions);
+    }
+});
+
+it('adds the weights of the holes up to what is missing', function (): void {
+    $coverage = Coverage::of(demo());
+    $needed = $missing = 0.0;
+    $order = demo()->rankOrder();
+    foreach ($coverage->cells as $cell) {
+        $needed += $cell->weight();
+        $missing += $cell->laidAt === null ? $cell->weight() : 0.0;
+    }
+    expect($coverage->coveredBy('obsidian'))->toEqualWithDelta(1 - $missing / $needed, 1e-12);
+    $holes = array_filter($coverage->holes, fn (Hole $hole): bool => $order[$hole->rank] <= $order['slate']);
+    expect($coverage->holesBy('slate'))->toHaveCount(count($holes));
+});
