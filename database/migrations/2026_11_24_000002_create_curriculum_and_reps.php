@@ -71,7 +71,7 @@ return new class () extends Migration {
         DB::statement('alter table answers add constraint answers_short_check check ((short_rank_id is null) = (short_beats is null) and (short_beats is null or short_beats between 1 and 99))');
 
         Schema::create('reps', function (Blueprint $table): void {
-            $table->uuid('id')->primary();
+            $table->uuid('id');
             $table->foreignId('school_id')->constrained()->cascadeOnDelete();
             $table->foreignId('student_id');
             $table->foreignId('attack_id');
@@ -85,10 +85,12 @@ return new class () extends Migration {
             $table->double('seconds')->nullable();
             $table->string('stressor', 200)->nullable();
             $table->string('source', 20)->default(Source::Seen->value);
-            $table->uuid('replaces')->nullable()->unique();
+            $table->uuid('replaces')->nullable();
             $table->foreignId('recorded_by_id')->nullable()->constrained('users')->nullOnDelete();
             $table->timestampTz('recorded_at')->useCurrent();
-            $table->unique(['school_id', 'id']);
+            // A client's id means a rep of its own school: a file that two schools bring in loses nothing in either.
+            $table->primary(['school_id', 'id']);
+            $table->unique(['school_id', 'replaces']);
             $table->index(['school_id', 'student_id', 'attack_id', 'at']);
             $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students');
             $table->foreign(['school_id', 'attack_id'])->references(['school_id', 'id'])->on('attacks');

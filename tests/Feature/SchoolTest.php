@@ -109,6 +109,13 @@ it('adds nothing when the same file comes twice', function (): void {
     expect(Rep::count())->toBe(1)->and($this->hall->attacks()->firstOrFail()->version)->toBe(1);
 });
 
+it('brings the reps of one file into two schools', function (): void {
+    $other = School::create(['name' => 'Other Hall', 'doctrine' => 'escape']);
+    app(Importer::class)->import((new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__).'/fixtures/small.yaml'), Format::Yaml), $other);
+
+    expect($other->reps()->pluck('id')->all())->toBe($this->hall->reps()->pluck('id')->all())->and(Rep::count())->toBe(2);
+});
+
 it('says of a file that cannot be read what is wrong and where', function (): void {
     $this->post('/school/import', ['file' => catalogueFile(['hand: right' => 'hand: both', 'strip' => 'stripp'])])->assertOk()
         ->assertSee('Nothing was brought in')->assertSee('/attacks/0/hand')->assertSee('with wrist-cross: left, right')->assertSee('/answers/0/beats')->assertSee('line 1')->assertSee('strip</strong>', false);

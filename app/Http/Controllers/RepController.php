@@ -62,7 +62,7 @@ final readonly class RepController
     /** The same form, for a rep that takes the place of one recorded wrongly. */
     public function correct(Request $request, Rep $rep): View|RedirectResponse
     {
-        if (Rep::query()->where('replaces', $rep->id)->exists()) {
+        if ($request->user()->school->reps()->where('replaces', $rep->id)->exists()) {
             return redirect()->route('students.show', $rep->student_id)->with('wrong', 'This rep is corrected already; correct the later one.');
         }
 
@@ -73,7 +73,7 @@ final readonly class RepController
     {
         $values = $request->validated();
         $taken = DB::transaction(function () use ($request, $values): bool {
-            if (isset($values['replaces']) && Rep::query()->where('replaces', $values['replaces'])->where('id', '!=', $values['id'])->exists()) {
+            if (isset($values['replaces']) && $request->user()->school->reps()->where('replaces', $values['replaces'])->where('id', '!=', $values['id'])->exists()) {
                 return false;
             }
             // A form sent twice, or a page reloaded, carries the same id and is recorded once.
@@ -121,7 +121,7 @@ final readonly class RepController
      */
     private function row(Request $request, array $values): array
     {
-        $replaced = isset($values['replaces']) ? Rep::query()->findOrFail($values['replaces']) : null;
+        $replaced = isset($values['replaces']) ? $request->user()->school->reps()->findOrFail($values['replaces']) : null;
 
         return [
             'id' => Str::lower($values['id']),

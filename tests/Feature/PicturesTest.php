@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Catalogue\CatalogueMapper;
+use App\Catalogue\Demo;
+use App\Catalogue\ProofBook;
+use App\Forms\AttackForm;
+use App\Forms\BeatsCheck;
+use App\Ladder\LadderColumn;
+use App\Ladder\LadderDrawing;
+use App\Ladder\LadderPicture;
+use App\Models\School;
+use App\Wall\Stone;
+use App\Wall\WallPicture;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Coverage\Coverage;
+
+function wallOf(School $school): WallPicture
+{
+    $mapper = app(CatalogueMapper::class);
+    $catalogue = $mapper->curriculum($school);
+    $students = array_values($school->students()->with('rank')->get()->map($mapper->student(...))->all());
+
+    return new WallPicture($catalogue, Coverage::of($catalogue), ProofBook::of($school, $mapper), $students, $school->attacks->pluck('id', 'code')->all());
+}
+
+/** @return list<string> the states of one column, the lowest course first */
+function column(WallPicture $wall, int $column): array
+{
+    $stones = array_filter($wall->stones, fn (Stone $stone): bool => $stone->column === $column);
+    usort($stones, fn (Stone $a, Stone $b): int => $a->course <=> $b->course);
+
+    return array_map(fn (Stone $stone): string => $stone->state->value, $stones);
+}
+
+function recordRep(School $school, string $id, string $outcome, int $rung = 2, ?CarbonImmutable $at = null): void
+{
+    DB::table('reps')->insert([
+        'id' => "0b7e1f60-4444-4000-8000-{$id}", 'school_id' => $school->id, 'student_id' => $school->students()->value('id'), 'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'),
+        'side' => 'written', 'rung' => $rung, 'outcome' => $outcome, 'at' => $at ?? now(), 'recorded_at' => now(),
+    ]);
+}
+
+it('lays every stone in its course', function (): void {
+    $wall = wallOf($this->school());
+
+    expect(column($wall, 0))->toBe(['laid', 'carried']) // the wrist as written, answered at First
+        ->and(column($wall, 1))->toBe(['hole first', 'hole']) // mirrored, needed by First
+        ->and(column($wall, 2))->toBe(['ahead', 'hole first']) // the hug, needed by Second
+        ->and($wall->courses)->toHaveCount(2)
+        ->and($wall->courses[0]['name'])->toBe('Second')
+        ->and($wall->courses[1]['note'])->toBe('50 % laid')
+        ->and(array_column($wall->families, 'name'))->toBe(['Grabs', 'Hugs'])
+        ->and(array_column($wall->columns, 'name'))->toBe(['Wrist held across', 'Hug from behind']);
+});
+
+it('numbers holes as the list does', function (): void {
+    $school = $this->school();
+    $holes = Coverage::of(app(CatalogueMapper::class)->curriculum($school))->holes;
+    $numbers = array_filter(array_map(fn (Stone $stone): ?int => $stone->number, wallOf($school)->stones));
+    sort($numbers);
+
+    expect($numbers)->toBe(range(1, count($holes)));
+});
+
+it('lets no stone lie on another, nor outside the wall', function (): void {
+    app(Demo::class)->load(CarbonImmutable::now());
+    $wall = wallOf(School::query()->where('name', 'Cinder Quay Hall')->firstOrFail());
+    $rows = [];
+    foreach ($wall->stones as $stone) {
+        $rows[$stone->course][] = $stone;
+        expect($stone->x)->toBeGreaterThanOrEqual(0.0)->and($stone->x + $stone->width)->toBeLessThanOrEqual($wall->width)
+            ->and($stone->y)->toBeGreaterThanOrEqual(0.0)->and($stone->y + $stone->height)->toBeLessThanOrEqual($wall->foot())
+            ->and($stone->width)->toBeGreaterThan(3.0);
+    }
+    expect($rows)->toHaveCount(6);
+    foreach ($rows as $row) {
+        usort($row, fn (Stone $a, Stone $b): int => $a->x <=> $b->x);
+        for ($i = 1; $i < count($row); $i++) {
+            expect($row[$i - 1]->x + $row[$i - 1]->width)->toBeLessThanOrEqual($row[$i]->x + 0.02)->and($row[$i]->column)->toBe($row[$i - 1]->column + 1);
+        }
+    }
+});
+
+it('grows moss where a share of the rank holds it at its goal rung', function (): void {
+    $school = $this->school();
+    $moss = fn (): float => wallOf($school->fresh())->stones[0]->proven;
+    expect($moss())->toBe(0.0);
+
+    foreach (['000000000001', '000000000002', '000000000003'] as $id) {
+        recordRep($school, $id, 'clean');
+    }
+    expect($moss())->toBe(1.0)->and(wallOf($school->fresh())->stones[0]->says)->toContain('1 of 1 First students hold it at rung 2.');
+
+    $school->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $school->ranks()->value('id'), 'flags' => []]);
+    $stone = wallOf($school->fresh())->stones[0];
+    expect($stone->proven)->toBe(0.5)->and($stone->mossHeight())->toEqualWithDelta($stone->height / 2, 0.01)->and($stone->mossTop() + $stone->mossHeight())->toEqualWithDelta($stone->y + $stone->height, 0.02);
+});
+
+it('reads proof anew with every rep, and not without', function (): void {
+    $school = $this->school();
+    $mapper = app(CatalogueMapper::class);
+    $holds = fn (): bool => ProofBook::of($school->fresh(), $mapper)->holds('ada-plover', 'wrist', Side::Written, 2);
+    foreach (['000000000001', '000000000002'] as $id) {
+        expect($holds())->toBeFalse();
+        recordRep($school, $id, 'clean');
+    }
+    recordRep($school, '000000000003', 'clean');
+    expect($holds())->toBeTrue();
+
+    DB::enableQueryLog();
+    $holds();
+    expect(collect(DB::getQueryLog())->pluck('query')->filter(fn (string $query): bool => str_contains($query, 'select * from "reps"')))->toBeEmpty();
+    Cache::flush();
+    expect($holds())->toBeTrue();
+});
+
+it('builds a ladder of what the student needs, filled to the lower bound', function (): void {
+    $school = $this->school();
+    foreach (['000000000001', '000000000002', '000000000003'] as $id) {
+        recordRep($school, $id, 'clean', 3);
+    }
+    $mapper = app(CatalogueMapper::class);
+    $ada = $school->students()->with(['rank', 'reps.student', 'reps.attack', 'reps.answer'])->firstOrFail();
+    $picture = new LadderPicture($mapper->curriculum($school), $mapper->student($ada), $mapper->reps($ada->reps->where('at', '>', now()->subDay())), CarbonImmutable::now()->addSecond());
+
+    expect(array_map(fn (LadderColumn $column): string => $column->title(), $picture->columns))->toBe(['Wrist held across', 'Wrist held across (mirrored)'])
+        ->and($picture->goal)->toBe(2)
+        ->and($picture->held())->toBe(1)
+        ->and($picture->neediest()[0]->side)->toBe(Side::Mirrored)
+        ->and(round($picture->columns[0]->bricks[2]->lower, 3))->toBe(0.661)
+        ->and($picture->columns[0]->bricks[3]->state->value)->toBe('untried');
+
+    $drawing = new LadderDrawing($picture);
+    $bricks = array_values(array_filter($drawing->bricks, fn (array $brick): bool => $brick['holds']));
+    expect($bricks)->toHaveCount(3)
+        ->and($bricks[0]['fill'])->toEqualWithDelta(($bricks[0]['width'] - 2) * 0.661, 0.06)
+        ->and($drawing->columns[0]['fades'])->toBe(CarbonImmutable::now()->addSecond()->addDays(21)->format('d.m.'))
+        ->and($drawing->columns[1]['fades'])->toBe('')
+        ->and($drawing->rows[0])->toMatchArray(['state' => 'holds', 'lower' => '0.66', 'highest' => '3'])
+        ->and($drawing->rows[1])->toMatchArray(['state' => 'untried', 'highest' => 'none']);
+});
+
+it('marks the words that cannot be read, and no others', function (): void {
+    $check = BeatsCheck::of("rigth palm chin\r\nleave 6\n  if nott: go on", $this->school(), app(CatalogueMapper::class));
+    $marked = array_column(array_filter($check->pieces, fn (array $piece): bool => $piece['tag'] === 'mark'), 'text');
+
+    expect($marked)->toBe(['rigth', 'nott:'])
+        ->and(implode('', array_column($check->pieces, 'text')))->toBe("rigth palm chin\nleave 6\n  if nott: go on\n")
+        ->and($check->errors)->toHaveCount(2);
+});
+
+it('marks the end of a line that stops too soon', function (): void {
+    $check = BeatsCheck::of('left foot step', $this->school(), app(CatalogueMapper::class));
+
+    expect(array_column($check->pieces, 'tag'))->toBe(['span', 'mark', 'span']);
+});
+
+it('keeps what was chosen as far as it still goes', function (array $typed, array $facets): void {
+    $form = AttackForm::empty($this->school(), app(CatalogueMapper::class), $typed);
+
+    expect(array_intersect_key($form->facets, $facets))->toBe($facets);
+})->with([
+    'nothing yet' => [[], ['hand' => 'right', 'bearing' => '12', 'thumb' => 'n/a', 'phase' => 'landed', 'notice' => 'ready', 'intent' => 'move']],
+    'the same kind' => [['kind' => 'swing', 'hand' => 'left', 'bearing' => '2', 'entry' => 'through'], ['hand' => 'left', 'bearing' => '2', 'phase' => 'reaching', 'entry' => 'through', 'intent' => 'strike']],
+    'another kind' => [['kind' => 'hug-behind-pinned', 'hand' => 'left', 'bearing' => '2', 'thumb' => 'up', 'entry' => 'through'], ['hand' => 'both', 'bearing' => '4', 'thumb' => 'n/a', 'entry' => 'step', 'notice' => 'off-guard']],
+    'the ground' => [['kind' => 'ground-standing', 'bearing' => '6', 'posture' => 'standing'], ['hand' => 'none', 'bearing' => '6', 'posture' => 'back', 'notice' => 'off-guard']],
+    'a kind that is none' => [['kind' => 'tickle', 'hand' => 'left'], ['hand' => 'left']],
+]);
