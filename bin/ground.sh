@@ -59,6 +59,17 @@ need_vendor() { # [--no-dev]
     printf '%s %s' "$wanted" "${1:-}" >"$stamp"
 }
 
+# Node packages, for the tests only. Not npm ci: that refuses a lock file whose optional packages for other systems the
+# registry at hand does not have; npm install takes the same versions from the same file and leaves it as it is.
+need_npm() {
+    local stamp="$ROOT/node_modules/.stone-drill" wanted
+    wanted="$(sha256sum <"$ROOT/package-lock.json" | cut -d' ' -f1)"
+    [ "$(cat "$stamp" 2>/dev/null || true)" = "$wanted" ] && return 0
+    say "installing Node packages"
+    (cd "$ROOT" && npm install --no-save --no-audit --no-fund --loglevel=error >&2) || die "npm could not install the packages"
+    printf '%s' "$wanted" >"$stamp"
+}
+
 # A free port on loopback, from the given one upward.
 free_port() {
     php -r 'for ($p = (int) $argv[1]; $p < $argv[1] + 200; $p++) { if ($s = @stream_socket_server("tcp://127.0.0.1:$p")) { fclose($s); echo $p; exit(0); } } exit(1);' "$1"

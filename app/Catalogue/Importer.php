@@ -21,7 +21,6 @@ use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Catalogue\PolicyRow;
 use StoneDrill\Core\Catalogue\Student;
 use StoneDrill\Core\Pressure\Rep;
-use StoneDrill\Core\Pressure\Rung;
 
 /**
  * Brings a catalogue into a school: rows with a code that the school has already take the file's values, others are
@@ -53,7 +52,7 @@ final class Importer
     {
         $this->report = new ImportReport();
         $school->fill($this->school($catalogue))->save();
-        $this->sync('rungs', $school->rungs(), 'number', array_map($this->rung(...), $catalogue->ladder->rungs));
+        $this->sync('rungs', $school->rungs(), 'number', array_map(StandardLadder::columns(...), $catalogue->ladder->rungs));
         $this->sync('kinds', $school->kinds(), 'code', array_map($this->kind(...), $catalogue->kinds));
         $ranks = $this->ranks($catalogue, $school);
         $attacks = $this->sync('attacks', $school->attacks(), 'code', array_map(fn (Attack $attack): array => $this->attack($attack, $ranks), $catalogue->attacks), $by);
@@ -135,21 +134,6 @@ final class Importer
                 'level' => $row->level->value,
             ], $school->policy),
             'aliases' => $school->aliases,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function rung(Rung $rung): array
-    {
-        return [
-            'number' => $rung->id,
-            'name' => $rung->name,
-            'pace' => $rung->pace,
-            'attack_told' => $rung->attackTold,
-            'moment_told' => $rung->momentTold,
-            'resistance' => $rung->resistance,
-            'follow_ups' => $rung->followUps,
-            'stressors' => $rung->stressors,
         ];
     }
 

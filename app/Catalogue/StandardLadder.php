@@ -13,10 +13,16 @@ final readonly class StandardLadder
 {
     public static function ensure(School $school): void
     {
-        if ($school->rungs()->exists()) {
-            return;
+        if ($school->rungs()->doesntExist()) {
+            $school->rungs()->createMany(array_map(self::columns(...), Ladder::builtIn()->rungs));
+            $school->unsetRelation('rungs');
         }
-        $school->rungs()->createMany(array_map(static fn (Rung $rung): array => [
+    }
+
+    /** @return array<string, mixed> the columns that a rung fills */
+    public static function columns(Rung $rung): array
+    {
+        return [
             'number' => $rung->id,
             'name' => $rung->name,
             'pace' => $rung->pace,
@@ -25,7 +31,6 @@ final readonly class StandardLadder
             'resistance' => $rung->resistance,
             'follow_ups' => $rung->followUps,
             'stressors' => $rung->stressors,
-        ], Ladder::builtIn()->rungs));
-        $school->unsetRelation('rungs');
+        ];
     }
 }

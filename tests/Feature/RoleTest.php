@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+
+it('gives each role what it may do', function (Role $role, string $title, bool $runs, bool $writes, bool $teaches): void {
+    expect([$role->title(), $role->runsSchool(), $role->writesCurriculum(), $role->teaches()])->toBe([$title, $runs, $writes, $teaches]);
+})->with([
+    [Role::Head, 'Head instructor', true, true, true],
+    [Role::Instructor, 'Instructor', false, true, true],
+    [Role::Assistant, 'Assistant', false, false, true],
+    [Role::Student, 'Student', false, false, false],
+]);
+
+it('shows each role the places that it may go to, and marks where it is', function (Role $role, array $places): void {
+    $school = $this->school();
+    $this->actingAs($this->person($school, $role));
+    $page = (string) $this->followingRedirects()->get('/')->getContent();
+    preg_match_all('#<a class="place"[^>]*>([^<]+)</a>#', $page, $found);
+
+    expect($found[1])->toBe($places)->and(substr_count($page, 'aria-current="page"'))->toBe(1);
+})->with([
+    [Role::Head, ['Wall', 'Attacks', 'Answers', 'People', 'School', 'Record']],
+    [Role::Instructor, ['Wall', 'Attacks', 'Answers', 'People', 'Record']],
+    [Role::Assistant, ['Wall', 'Attacks', 'Answers', 'People', 'Record']],
+    [Role::Student, ['My ladder']],
+]);
+
+it('offers an assistant nothing that only instructors do', function (): void {
+    $school = $this->school();
+    $this->actingAs($this->person($school, Role::Assistant));
+    foreach (['/wall', '/attacks', '/attacks/'.$school->attacks()->value('id'), '/answers/'.$school->answers()->value('id'), '/people', '/people/'.$school->students()->value('id')] as $path) {
+        $this->get($path)->assertOk()->assertDontSee('>Edit<', false)->assertDontSee('>Delete<', false)->assertDontSee('Catalogue an attack')->assertDontSee('Write an answer')->assertDontSee('Add a student')->assertDontSee('write one');
+    }
+});
+
+it('says the cautions on every page', function (string $path): void {
+    $this->actingAs($this->person($this->school(), Role::Head))->get($path)->assertOk()
+        ->assertSee('planning estimates')->assertSee('Tap and stop word')->assertSee('the law of the place and licensed instruction decide');
+})->with(['/wall', '/attacks', '/answers', '/people', '/record', '/school']);
