@@ -4,6 +4,7 @@
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd -P)"
 PHP_EXTENSIONS="pgsql mbstring xml intl curl zip"
 PG_SUPERUSER=stone_drill
+SERVER_ENV=()
 
 say() { printf '%s\n' "· $*" >&2; }
 die() { printf '%s\n' "Stone Drill: $*" >&2; exit 1; }
@@ -123,7 +124,7 @@ pg_home() {
 
 # Serves the application on loopback; the server and its workers form a group of their own, SERVER_PID its leader.
 serve() { # PORT LOG
-    (cd "$ROOT/public" && PHP_CLI_SERVER_WORKERS="${WORKERS:-4}" exec setsid php -d variables_order=EGPCS -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 \
+    (cd "$ROOT/public" && exec env "${SERVER_ENV[@]}" PHP_CLI_SERVER_WORKERS="${WORKERS:-4}" setsid php -d variables_order=EGPCS -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 \
         -d upload_max_filesize=16M -d post_max_size=17M -d expose_php=0 \
         -S "127.0.0.1:$1" "$ROOT/bin/router.php" >>"$2" 2>&1) &
     SERVER_PID=$!

@@ -51,7 +51,9 @@ final class Importer
     private function bring(Catalogue $catalogue, SchoolRow $school, ?User $by): ImportReport
     {
         $this->report = new ImportReport();
-        $school->fill($this->school($catalogue))->save();
+        $school->fill($this->school($catalogue));
+        $this->report->count('school', $school->exists, $school->isDirty());
+        $school->save();
         $this->sync('rungs', $school->rungs(), 'number', array_map(StandardLadder::columns(...), $catalogue->ladder->rungs));
         $this->sync('kinds', $school->kinds(), 'code', array_map($this->kind(...), $catalogue->kinds));
         $ranks = $this->ranks($catalogue, $school);
