@@ -27,6 +27,7 @@ final readonly class WallPicture
     private const GAP = 3.0;
     private const JOINT = 13.0;
     private const NAMES = 158.0;
+    private const NAME = 56.0;
 
     /** Half of what lies between two attacks; the sides of one touch. */
     private const CHINK = 1.3;
@@ -105,7 +106,13 @@ final readonly class WallPicture
     private function lay(array $groups): array
     {
         $units = array_sum(array_map(static fn (Attack $attack): float => self::units($attack), $this->catalogue->attacks));
-        $unit = (self::WIDTH - self::JOINT * count($groups)) / max(1.0, $units);
+        $joints = array_fill_keys(array_keys($groups), self::JOINT);
+        foreach ($groups as $family => $attacks) {
+            // A family of few stones keeps room for its name.
+            $width = array_sum(array_map(static fn (Attack $attack): float => self::units($attack), $attacks)) * self::WIDTH / $units;
+            $joints[$family] = max(self::JOINT, self::NAME - $width);
+        }
+        $unit = (self::WIDTH - array_sum($joints)) / max(1.0, $units);
         $cells = $this->cells();
         $x = self::LEFT;
         $families = $columns = $stones = [];
@@ -127,7 +134,7 @@ final readonly class WallPicture
                 $x += $width;
             }
             $families[] = ['name' => Family::from($family)->plural(), 'x' => $start, 'width' => $x - $start];
-            $x += self::JOINT;
+            $x += $joints[$family];
         }
 
         return [$families, $columns, $stones];

@@ -2,7 +2,7 @@
     <div>
         <p class="wall-card" x-ref="card" x-text="card" aria-live="polite">Each course is a rank, the lowest at the bottom; each column is an attack, split where its sides differ.
 Point at a stone, or walk with the arrow keys; Enter opens it.</p>
-        <svg class="drawing" viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="group" aria-label="The curriculum as a wall of stones. The table form has the same facts."
+        <div class="scroll-x"><svg class="drawing" viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="group" aria-label="The curriculum as a wall of stones. The table form has the same facts."
              x-on:pointerover="tell" x-on:focusin="tell" x-on:pointerleave="rest" x-on:keydown="walk">
             @include('wall.patterns')
             @foreach ($picture->courses as $course)
@@ -25,7 +25,7 @@ Point at a stone, or walk with the arrow keys; Enter opens it.</p>
             @foreach ($picture->columns as $column)
                 <text class="column-name" transform="translate({{ round($column['x'] + 3.5, 1) }} {{ $picture->foot() + 6 }}) rotate(-90)" text-anchor="end">{{ Str::limit($column['name'], 34, '…') }}</text>
             @endforeach
-        </svg>
+        </svg></div>
         <div class="legend">
             <span><svg aria-hidden="true"><g class="stone laid"><rect class="face" x="1" y="1" width="20" height="13" rx="2.5"/></g></svg>first answered here</span>
             <span><svg aria-hidden="true"><g class="stone carried"><rect class="face" x="1" y="1" width="20" height="13" rx="2.5"/></g></svg>carried up</span>

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Catalogue\Code;
+use App\Catalogue\Demo;
+use App\Models\Attack;
+use App\Models\Rep;
+use App\Models\Role;
+use App\Models\School;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+
+it('loads the demo into an empty database, once', function (): void {
+    $this->artisan('stone-drill:prepare')->expectsOutputToContain('Cinder Quay Hall')->assertSuccessful();
+    $counts = [School::count(), Attack::count(), Rep::count(), User::count()];
+    expect($counts[0])->toBe(2)->and($counts[2])->toBeGreaterThan(1500);
+
+    $this->artisan('stone-drill:prepare')->doesntExpectOutputToContain('Cinder Quay Hall')->assertSuccessful();
+    expect([School::count(), Attack::count(), Rep::count(), User::count()])->toBe($counts);
+});
+
+it('keeps what a school made of the demo', function (): void {
+    $this->artisan('stone-drill:prepare');
+    Attack::query()->where('code', 'swing-wide')->update(['title' => 'Haymaker of ours']);
+    $this->artisan('stone-drill:prepare');
+
+    expect(Attack::query()->where('code', 'swing-wide')->value('title'))->toBe('Haymaker of ours');
+});
+
+it('signs in with what the README and the start command print', function (): void {
+    app(Demo::class)->load(CarbonImmutable::now());
+    $readme = (string) file_get_contents(base_path('README.md'));
+    $start = (string) file_get_contents(base_path('bin/start'));
+    foreach (User::all() as $user) {
+        expect($readme)->toContain($user->email)->and($start)->toContain($user->email)
+            ->and(Auth::validate(['email' => $user->email, 'password' => Demo::PASSWORD]))->toBeTrue();
+    }
+    expect($readme)->toContain(Demo::PASSWORD)->and($start)->toContain(Demo::PASSWORD)
+        ->and(User::query()->pluck('role')->unique()->count())->toBe(count(Role::cases()));
+});
+
+it('takes the next code when somebody takes one in the same moment', function (): void {
+    $school = $this->school();
+    $columns = ['name' => 'Bo', 'rank_id' => $school->ranks()->value('id'), 'flags' => []];
+    $raced = false;
+    $school->students()->getRelated()::creating(function ($student) use (&$raced, $school, $columns): void {
+        // Another request slips in between the look and the write, once.
+        if (! $raced) {
+            $raced = true;
+            DB::table('students')->insert([...$columns, 'flags' => '[]', 'school_id' => $school->id, 'code' => $student->code]);
+        }
+    });
+
+    // The slip is undone with the failed try, as it would not be in life; what counts is that a second try is made.
+    expect(Code::create($school->students(), 'Bo', $columns)->code)->toStartWith('bo')->and($raced)->toBeTrue();
+});
+
+it('has no id twice on a page, and a label for every field', function (string $path): void {
+    app(Demo::class)->load(CarbonImmutable::now());
+    $school = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
+    $this->actingAs($school->users()->where('role', Role::Head)->firstOrFail());
+    $path = strtr($path, ['{attack}' => $school->attacks()->value('id'), '{answer}' => $school->answers()->value('id'), '{student}' => $school->students()->value('id')]);
+
+    $page = new DOMDocument();
+    @$page->loadHTML((string) $this->get($path)->assertOk()->getContent());
+    $xpath = new DOMXPath($page);
+    $ids = array_map(fn ($node): string => $node->value, iterator_to_array($xpath->query('//@id')));
+    expect(array_diff_key($ids, array_unique($ids)))->toBe([]);
+
+    foreach ($xpath->query('//input[not(@type="hidden")] | //select | //textarea') as $field) {
+        $labelled = $field->getAttribute('aria-labelledby') !== '' || $field->getAttribute('aria-label') !== ''
+            || $xpath->query('ancestor::label', $field)->length > 0
+            || ($field->getAttribute('id') !== '' && $xpath->query('//label[@for="'.$field->getAttribute('id').'"]')->length > 0);
+        expect($labelled)->toBeTrue($page->saveHTML($field) ?: '');
+    }
+    foreach ($xpath->query('//label/@for') as $for) {
+        expect($ids)->toContain($for->value);
+    }
+})->with([
+    '/wall', '/wall?form=table', '/attacks', '/attacks/create', '/attacks/{attack}', '/attacks/{attack}/edit', '/attacks/{attack}/answers/create', '/answers', '/answers/{answer}', '/answers/{answer}/edit',
+    '/people', '/people/create', '/people/{student}', '/people/{student}/edit', '/record', '/record/{student}', '/record/{student}/{attack}/written', '/school',
+]);
