@@ -76,7 +76,8 @@ free_port() {
     php -r 'for ($p = (int) $argv[1]; $p < $argv[1] + 200; $p++) { if ($s = @stream_socket_server("tcp://127.0.0.1:$p")) { fclose($s); echo $p; exit(0); } } exit(1);' "$1"
 }
 
-pg_bin() { ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1; }
+# The newest server's programs; a folder with a client alone does not count.
+pg_bin() { ls -d /usr/lib/postgresql/*/bin/initdb 2>/dev/null | sort -V | tail -n 1 | xargs -r dirname; }
 
 # PostgreSQL refuses to run as root: then the postgres user runs it, in a folder that this user can reach.
 as_pg() {
