@@ -2,10 +2,12 @@
 
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -23,5 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontFlash(['password']);
+        // A part of a page cannot become the sign-in page: the page itself says that nobody is signed in any more.
+        $exceptions->render(fn (AuthenticationException $exception, Request $request) => $request->headers->has('HX-Request') ? response('', 401) : null);
     })
     ->create();

@@ -3,6 +3,7 @@ import htmx from 'htmx.org';
 import beatsEditor from './beats-editor';
 import confirmation from './confirmation';
 import shortcuts from './shortcuts';
+import unanswered from './unanswered';
 import wall from './wall';
 
 window.htmx = htmx;
@@ -11,4 +12,5 @@ Alpine.data('beatsEditor', beatsEditor);
 Alpine.data('wall', wall);
 confirmation();
 shortcuts();
+unanswered();
 Alpine.start();

@@ -137,6 +137,15 @@ it('tells the second of two people who save the same answer', function (): void 
     expect($this->find('#beats')->getAttribute('value'))->toBe('leave 6')->and($this->find('#theirs')->getText())->toContain('left foot step 10:30');
 });
 
+it('says when it cannot check, and keeps what was typed', function (): void {
+    $this->signIn('head@cinder-quay.example')->visit('/answers')->press('Capstan');
+    $this->press('Edit')->see('Reads well');
+    $this->browser->manage()->deleteCookieNamed('stone_drill_session');
+    $this->fill('beats', 'leave 9')->see('Not checked.');
+    expect($this->find('#beats')->getAttribute('value'))->toBe('leave 9');
+    $this->complaints();
+});
+
 it('shows a student her own ladder and nothing else', function (): void {
     $this->signIn('student@cinder-quay.example')->see('Orla Tidewell')->see('The ladder as a table');
     expect($this->browser->findElement(WebDriverBy::tagName('nav'))->getText())->toBe('My ladder');

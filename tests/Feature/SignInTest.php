@@ -50,6 +50,10 @@ it('stores no password as it was typed', function (): void {
         ->and($user->toArray())->not->toHaveKey('password');
 });
 
+it('does not put the door into a part of a page', function (): void {
+    $this->post('/answers/check', ['beats' => 'leave 6'], ['HX-Request' => 'true'])->assertStatus(401)->assertContent('');
+});
+
 it('signs out', function (): void {
     $this->actingAs($this->person($this->school(), Role::Head))->post('/sign-out')->assertRedirect('/sign-in');
     $this->assertGuest();
