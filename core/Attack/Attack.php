@@ -30,6 +30,16 @@ final readonly class Attack
         public array $cautions = [],
     ) {}
 
+    /**
+     * What can hurt a partner: what its kind says, and what is said of it alone.
+     *
+     * @return list<string>
+     */
+    public function allCautions(): array
+    {
+        return [...$this->kind->cautions, ...$this->cautions];
+    }
+
     /** Whether mirroring changes neither the hand nor the bearing. */
     public function isSymmetric(): bool
     {

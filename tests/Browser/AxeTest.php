@@ -24,6 +24,7 @@ dataset('screens', [
     'record: who' => ['head@cinder-quay.example', '/record'],
     'record: what' => ['head@cinder-quay.example', '/record/1'],
     'record: how' => ['head@cinder-quay.example', '/record/1/1/written'],
+    'record: how, with cautions' => ['head@cinder-quay.example', '/record/23/22/written'],
     'school' => ['head@cinder-quay.example', '/school'],
     'nothing there' => ['head@cinder-quay.example', '/attacks/999999'],
     'my ladder' => ['student@cinder-quay.example', '/people/1'],

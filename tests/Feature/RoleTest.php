@@ -35,6 +35,20 @@ it('offers an assistant nothing that only instructors do', function (): void {
     }
 });
 
+it('says what can hurt a partner wherever an attack is worked on', function (): void {
+    $this->artisan('stone-drill:prepare');
+    $school = App\Models\School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
+    $this->actingAs($school->users()->where('role', Role::Head)->firstOrFail());
+    $choke = $school->attacks()->where('code', 'forearm-behind')->firstOrFail();
+    $student = $school->students()->where('code', 'ilsa-moorings')->firstOrFail();
+
+    foreach (["/attacks/{$choke->id}", '/answers/'.$choke->answers()->value('id'), "/record/{$student->id}/{$choke->id}/written", '/attacks/facets?kind=forearm-behind'] as $path) {
+        $this->get($path)->assertOk()->assertSee('Chokes are not for children');
+    }
+    $gangway = $school->attacks()->where('code', 'hug-behind-gangway')->firstOrFail();
+    $this->get("/record/{$student->id}/{$gangway->id}/written")->assertSee('never on a wet one');
+});
+
 it('says the cautions on every page', function (string $path): void {
     $this->actingAs($this->person($this->school(), Role::Head))->get($path)->assertOk()
         ->assertSee('planning estimates')->assertSee('Tap and stop word')->assertSee('the law of the place and licensed instruction decide');

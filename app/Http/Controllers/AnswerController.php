@@ -72,6 +72,7 @@ final readonly class AnswerController
 
         return view('answers.show', [
             'answer' => $answer,
+            'cautions' => $this->mapper->attack($answer->attack->setRelation('school', $school), $this->mapper->kinds($school))->allCautions(),
             'mirror' => Beats::parse($answer->beats)->mirror()->toText(),
             'cells' => array_values(array_filter($coverage->cells, static fn (Cell $cell): bool => in_array($answer->code, $cell->answers, true))),
             'attackIds' => $school->attacks->pluck('id', 'code'),

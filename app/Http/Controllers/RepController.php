@@ -105,6 +105,7 @@ final readonly class RepController
             'attack' => $attack,
             'side' => $side,
             'hasSides' => count(array_values($cells)[0]->attack->sides()) > 1,
+            'cautions' => array_values($cells)[0]->attack->allCautions(),
             'rungs' => $this->mapper->ladder($school)->rungs,
             'rung' => $rung,
             'answers' => $answers->values(),

@@ -10,7 +10,7 @@
     </div>
     <p class="lead-line">Written for <a href="{{ route('attacks.show', $answer->attack) }}">{{ $answer->attack->title }}</a>, introduced at {{ $answer->rank->name }}, {{ $answer->mirrored ? 'both sides are taught' : 'taught on one side' }}.
         @if ($shortRank)A short form, its first {{ $answer->short_beats }} and its last beat, from {{ $shortRank->name }} on.@endif</p>
-    @foreach ($answer->attack->cautions as $caution)<p class="caution">{{ $caution }}</p>@endforeach
+    @foreach ($cautions as $caution)<p class="caution">{{ $caution }}</p>@endforeach
     <div class="columns-2">
         <section aria-labelledby="beats-title"><h2 id="beats-title">Beats</h2><pre class="beats">{{ $answer->beats }}</pre>
             <h2>Its mirror</h2><pre class="beats">{{ $mirror }}</pre></section>

@@ -11,7 +11,7 @@
         </div>
     </div>
     <p class="lead-line">{{ $core->kind->name }}, {{ $core->kind->family->value }}. {{ $attack->notes }}</p>
-    @foreach ([...$core->kind->cautions, ...$attack->cautions] as $caution)<p class="caution">{{ $caution }}</p>@endforeach
+    @foreach ($core->allCautions() as $caution)<p class="caution">{{ $caution }}</p>@endforeach
     <div class="columns-2">
         <section aria-labelledby="answers-title">
             <h2 id="answers-title">Answers</h2>
