@@ -9,6 +9,9 @@ use StoneDrill\Core\Floor\Bearing;
 /** One thing that one limb, or the whole body, does in a beat. */
 final readonly class Action
 {
+    /** Seconds that jumping or spinning adds to a strike. */
+    private const PREFIX = 0.25;
+
     /**
      * @param ?Limb        $limb    null where the whole body moves, or nothing does
      * @param list<Target> $targets none, one, or two of which the first exposed and reached is meant
@@ -28,6 +31,27 @@ final readonly class Action
         public ?string $words = null,
         public ?float $seconds = null,
     ) {}
+
+    /** Seconds it takes at full pace, repeats included. */
+    public function seconds(): float
+    {
+        if ($this->seconds !== null) {
+            return $this->seconds;
+        }
+
+        return ($this->deed->seconds() + self::PREFIX * ((int) $this->jumping + (int) $this->spinning)) * $this->count;
+    }
+
+    public function isStrike(): bool
+    {
+        return $this->deed instanceof Strike;
+    }
+
+    /** Whether it is this verb. */
+    public function is(Verb $verb): bool
+    {
+        return $this->deed === $verb;
+    }
 
     /** Left and right swapped and the bearing reflected; `free hand` stays free to choose. */
     public function mirror(): self

@@ -19,6 +19,24 @@ final readonly class Beat
         public array $branches = [],
     ) {}
 
+    /** Seconds it takes at full pace: those of its longest action. */
+    public function seconds(): float
+    {
+        return max(array_map(static fn (Action $action): float => $action->seconds(), $this->actions));
+    }
+
+    /** Whether one of its actions is this verb. */
+    public function does(Verb ...$verbs): bool
+    {
+        foreach ($this->actions as $action) {
+            if (in_array($action->deed, $verbs, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function mirror(): self
     {
         return new self(

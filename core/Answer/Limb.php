@@ -39,6 +39,27 @@ enum Limb: string
         return in_array($this, [self::LeftHand, self::RightHand, self::BothHands, self::FreeHand], true);
     }
 
+    /** Whether it is of the left side; the head, both hands and a free hand are of none. */
+    public function isLeft(): bool
+    {
+        return in_array($this, [self::LeftHand, self::LeftElbow, self::LeftFoot, self::LeftKnee], true);
+    }
+
+    public function isRight(): bool
+    {
+        return in_array($this, [self::RightHand, self::RightElbow, self::RightFoot, self::RightKnee], true);
+    }
+
+    /**
+     * The single limbs it stands for: both hands are two.
+     *
+     * @return non-empty-list<self>
+     */
+    public function singles(): array
+    {
+        return $this === self::BothHands ? [self::LeftHand, self::RightHand] : [$this];
+    }
+
     public function isFoot(): bool
     {
         return $this === self::LeftFoot || $this === self::RightFoot;

@@ -25,6 +25,12 @@ final readonly class Size
         return new self(null, $metres);
     }
 
+    /** The length in metres of a movement that usually has this one. */
+    public function of(float $usual): float
+    {
+        return $this->metres ?? $usual * (float) $this->factor;
+    }
+
     /** As the notation writes it. */
     public function toText(): string
     {

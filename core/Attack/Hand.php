@@ -12,6 +12,12 @@ enum Hand: string
     case Both = 'both';
     case None = 'none';
 
+    /** Whether it is one hand alone. */
+    public function isOne(): bool
+    {
+        return $this === self::Left || $this === self::Right;
+    }
+
     public function mirror(): self
     {
         return match ($this) {

@@ -9,6 +9,15 @@ namespace StoneDrill\Core\Attack;
  */
 final readonly class Kind
 {
+    /** How the built-in kinds come that are delivered over a distance; a school's own come as its family does. */
+    private const BLOWS = [
+        'swing' => Blow::Swing,
+        'slap' => Blow::Slap,
+        'punch-rising' => Blow::Rising,
+        'punch-low' => Blow::Low,
+        'kick-round' => Blow::RoundKick,
+    ];
+
     /**
      * @param string          $id       the word in the open file
      * @param list<HisBusy>   $hisBusy  limbs of his own the attack keeps busy
@@ -33,6 +42,21 @@ final readonly class Kind
     public function holdsWrist(): bool
     {
         return array_filter($this->yours, static fn (YoursHeld $held): bool => $held->isWrist()) !== [];
+    }
+
+    /** How it is delivered over a distance; null for holds, threats and what is on the ground. */
+    public function blow(): ?Blow
+    {
+        if ($this->start !== Start::Delivered) {
+            return null;
+        }
+
+        return self::BLOWS[$this->id] ?? match ($this->family) {
+            Family::Kick => Blow::FrontKick,
+            Family::Push => Blow::Push,
+            Family::Takedown => Blow::Dive,
+            default => array_diff($this->bearings, [4, 5, 6, 7, 8]) === [] ? Blow::Behind : Blow::Straight,
+        };
     }
 
     /** Whether the attacker keeps a hand free to follow up with. */

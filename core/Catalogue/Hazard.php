@@ -20,4 +20,35 @@ enum Hazard: string
     case GroundImpact = 'ground-impact';
     case Choke = 'choke';
     case Contact = 'contact';
+
+    /** How far it can go: 1 little to 4 for life; contact itself has none. */
+    public function level(): int
+    {
+        return match ($this) {
+            self::Contact => 0,
+            self::WristLock, self::Fingers, self::HeadContact, self::Fall => 2,
+            self::ElbowLock, self::Neck, self::Knee, self::GroundImpact => 3,
+            self::Throat, self::Eyes, self::Spine, self::Choke => 4,
+        };
+    }
+
+    /** What is done, for a reader. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::WristLock => 'a wrist lock',
+            self::ElbowLock => 'an elbow lock',
+            self::Fingers => 'a lock of the fingers',
+            self::Neck => 'a strike at the neck',
+            self::Throat => 'a strike at the throat',
+            self::Eyes => 'a strike at the eyes',
+            self::Spine => 'a strike at the spine',
+            self::Knee => 'a strike at the knee',
+            self::HeadContact => 'contact with the head',
+            self::Fall => 'a fall',
+            self::GroundImpact => 'impact on the ground',
+            self::Choke => 'a choke',
+            self::Contact => 'contact',
+        };
+    }
 }

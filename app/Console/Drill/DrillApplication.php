@@ -20,6 +20,7 @@ final class DrillApplication extends Application
     public function __construct()
     {
         parent::__construct('drill');
+        $this->addCommand(new CheckCommand());
         $this->addCommand(new CoverageCommand());
         $this->addCommand(new ProofCommand());
     }

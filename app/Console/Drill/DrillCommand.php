@@ -46,13 +46,24 @@ abstract class DrillCommand extends Command
     /** @throws UnreadableInput */
     protected function rank(Catalogue $catalogue, InputInterface $input): ?string
     {
-        $rank = $input->getOption('rank');
-        $known = array_map(static fn (Rank $rank): string => $rank->id, $catalogue->ranks);
-        if ($rank !== null && ! in_array($rank, $known, true)) {
-            throw UnreadableInput::option('rank', (string) $rank, 'one of '.implode(', ', $known), Nearest::to((string) $rank, $known));
+        return $this->known($input, 'rank', array_map(static fn (Rank $rank): string => $rank->id, $catalogue->ranks));
+    }
+
+    /**
+     * The word of an option that must be one of these.
+     *
+     * @param list<string> $known
+     *
+     * @throws UnreadableInput
+     */
+    protected function known(InputInterface $input, string $option, array $known): ?string
+    {
+        $word = $input->getOption($option);
+        if ($word !== null && ! in_array($word, $known, true)) {
+            throw UnreadableInput::option($option, (string) $word, $known === [] ? 'nothing: the file has none' : 'one of '.implode(', ', $known), Nearest::to((string) $word, $known));
         }
 
-        return $rank;
+        return $word;
     }
 
     /**

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Attack;
+
+use StoneDrill\Core\Answer\Limb;
+
+/**
+ * What of a hold is still on: which of his arms hold, and what they keep from the defender.
+ */
+final readonly class Hold
+{
+    /**
+     * @param array<string, list<Hand>> $wrists the hands of his that hold it, by `left` and `right` of the defender's
+     * @param list<Hand>                $arms   those of his that hold
+     */
+    private function __construct(private Kind $kind, private array $wrists, private array $arms) {}
+
+    /** The hold of a kind done with this hand, all of it on; for what is no hold there is none. */
+    public static function of(Kind $kind, Hand $hand): self
+    {
+        if (! $kind->start->isHold()) {
+            return self::none($kind);
+        }
+        $arms = $kind->hisBusy === [HisBusy::Hand] && $hand->isOne() ? [$hand] : [Hand::Left, Hand::Right];
+
+        return new self($kind, self::wristsHeld($kind, $hand, $arms), $arms);
+    }
+
+    public static function none(Kind $kind): self
+    {
+        return new self($kind, [], []);
+    }
+
+    public function isOn(): bool
+    {
+        return $this->arms !== [];
+    }
+
+    /** Whether this arm of his holds. */
+    public function keeps(Hand $his): bool
+    {
+        return in_array($his, $this->arms, true);
+    }
+
+    /** Whether a strip can end it: grabs, and chokes with two hands. */
+    public function canBeStripped(): bool
+    {
+        return $this->kind->family === Family::Grab
+            || ($this->kind->family === Family::Choke && $this->kind->hands === [Hand::Both]);
+    }
+
+    /**
+     * The hold after these hands of the defender stripped it: of two held wrists each hand frees only its own, of
+     * everything else any hand frees all.
+     */
+    public function strippedBy(Limb ...$hands): self
+    {
+        if (! $this->canBeStripped()) {
+            return $this;
+        }
+        if ($this->kind->yours !== [YoursHeld::Wrists]) {
+            return self::none($this->kind);
+        }
+        $wrists = $this->wrists;
+        foreach ($hands as $hand) {
+            unset($wrists[$hand === Limb::LeftHand ? 'left' : 'right']);
+        }
+
+        return $this->withWrists($wrists);
+    }
+
+    /** The hold without this arm of his; one that needs both arms ends with either. */
+    public function withoutArm(Hand $his): self
+    {
+        if ($this->kind->hisBusy === [HisBusy::Arms]) {
+            return self::none($this->kind);
+        }
+        $wrists = [];
+        foreach ($this->wrists as $wrist => $hands) {
+            $left = array_values(array_filter($hands, static fn (Hand $hand): bool => $hand !== $his));
+            if ($left !== []) {
+                $wrists[$wrist] = $left;
+            }
+        }
+
+        return $this->wrists === []
+            ? new self($this->kind, [], array_values(array_filter($this->arms, static fn (Hand $arm): bool => $arm !== $his)))
+            : $this->withWrists($wrists);
+    }
+
+    /** Whether it holds this hand of the defender's at the wrist. */
+    public function holdsWristOf(Limb $limb): bool
+    {
+        return ($limb === Limb::LeftHand && isset($this->wrists['left'])) || ($limb === Limb::RightHand && isset($this->wrists['right']));
+    }
+
+    /** Whether it keeps the defender's arms at the body. */
+    public function pinsArms(): bool
+    {
+        return $this->isOn() && in_array(YoursHeld::ArmsPinned, $this->kind->yours, true);
+    }
+
+    /** What a limb of the defender's can do while it is on. */
+    public function status(Limb $limb): LimbStatus
+    {
+        if (! $this->isOn()) {
+            return new LimbStatus($limb, LimbState::Free);
+        }
+        if ($this->holdsWristOf($limb)) {
+            $by = $this->wrists[$limb === Limb::LeftHand ? 'left' : 'right'];
+
+            return new LimbStatus($limb, LimbState::Limited, sprintf(
+                'held at the wrist by %s: it grips, strips and moves the hold, and strikes only within 20 cm of that hand',
+                count($by) === 2 ? 'both his hands' : 'his '.$by[0]->value.' hand',
+            ));
+        }
+        $isElbow = $limb === Limb::LeftElbow || $limb === Limb::RightElbow;
+        if (in_array(YoursHeld::ArmsBlocked, $this->kind->yours, true) && ($limb->isHand() || $isElbow)) {
+            return new LimbStatus($limb, LimbState::Blocked, 'his arms are threaded under it');
+        }
+        if ($this->pinsArms() && $limb->isHand()) {
+            return new LimbStatus($limb, LimbState::Limited, 'the arm is pinned: it reaches only what is at hip height or below');
+        }
+        if ($this->pinsArms() && $isElbow) {
+            return new LimbStatus($limb, LimbState::Blocked, 'the arm is pinned');
+        }
+
+        return new LimbStatus($limb, LimbState::Free);
+    }
+
+    /** @return list<string> what holds what, for a reader */
+    public function toTexts(): array
+    {
+        if (! $this->isOn()) {
+            return [];
+        }
+        if ($this->wrists === []) {
+            $busy = $this->kind->hisBusy === [HisBusy::Arms] ? 'arm' : 'hand';
+
+            return [count($this->arms) === 2 ? "both {$busy}s" : $this->arms[0]->value.' '.$busy];
+        }
+        $texts = [];
+        foreach ($this->wrists as $wrist => $hands) {
+            $texts[] = sprintf('%s on %s wrist', count($hands) === 2 ? 'both hands' : $hands[0]->value.' hand', $wrist);
+        }
+
+        return $texts;
+    }
+
+    /** @param array<string, list<Hand>> $wrists */
+    private function withWrists(array $wrists): self
+    {
+        $arms = array_merge([], ...array_values($wrists));
+
+        return new self($this->kind, $wrists, array_values(array_filter([Hand::Left, Hand::Right], static fn (Hand $arm): bool => in_array($arm, $arms, true))));
+    }
+
+    /**
+     * @param list<Hand> $arms
+     *
+     * @return array<string, list<Hand>>
+     */
+    private static function wristsHeld(Kind $kind, Hand $hand, array $arms): array
+    {
+        $both = ['left' => [Hand::Right], 'right' => [Hand::Left]];
+        if ($kind->holdsWrist() && ! $hand->isOne()) {
+            return $both;
+        }
+
+        return match ($kind->yours) {
+            [YoursHeld::WristOpposite] => [$hand->mirror()->value => $arms],
+            [YoursHeld::WristSame] => [$hand->value => $arms],
+            [YoursHeld::Wrists] => $both,
+            default => [],
+        };
+    }
+}

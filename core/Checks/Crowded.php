@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Checks;
+
+/** No room for the weapon. */
+final readonly class Crowded implements Check
+{
+    /** Shares of the reach. */
+    private const KICK = 0.5;
+    private const HAND = 0.4;
+
+    public function rule(): Rule
+    {
+        return new Rule('crowded', Severity::Note, 'a kick at a gap under half its reach; punch, palm, fingertips under .4');
+    }
+
+    public function find(Trial $trial): iterable
+    {
+        foreach ($trial->run->frames as $frame) {
+            foreach ($frame->hits as $hit) {
+                $least = $hit->strike->isKick() ? self::KICK : ($hit->strike->isStraight() ? self::HAND : 0.0);
+                if ($hit->margin !== null && $hit->gap < $least * $hit->reach - 1e-9) {
+                    yield $this->rule()->at($frame, sprintf('The %s has %d cm of way and needs %d.', $hit->strike->value, max(0, (int) round(100 * $hit->gap)), (int) round(100 * $least * $hit->reach)), 'Take a shorter weapon: elbow, knee, hammer.', $hit->limb);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Checks;
+
+use StoneDrill\Core\Answer\Waiver;
+
+/** An answer that was run and checked. */
+final readonly class Examination
+{
+    /**
+     * @param list<Finding>                                    $findings those that stand, by beat, then as the checks are listed
+     * @param list<array{finding: Finding, waiver: Waiver}> $waived   those that the school accepts, with its reason
+     */
+    public function __construct(public Trial $trial, public array $findings, public array $waived) {}
+
+    public function hasStops(): bool
+    {
+        foreach ($this->findings as $finding) {
+            if ($finding->severity === Severity::Stop) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Seconds of the main line. */
+    public function duration(): float
+    {
+        return $this->trial->run->end()->time;
+    }
+
+    /** @return list<Finding> */
+    public function at(string $beat): array
+    {
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->beat === $beat));
+    }
+}

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Checks;
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Answer\Beat;
+use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Answer\GoToAnswer;
+use StoneDrill\Core\Answer\Happening;
+use StoneDrill\Core\Answer\Waiver;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Floor\Bodies;
+use StoneDrill\Core\Floor\Destination;
+use StoneDrill\Core\Floor\Frame;
+use StoneDrill\Core\Floor\Run;
+use StoneDrill\Core\Floor\Simulation;
+use StoneDrill\Core\Pressure\Rung;
+
+/** Runs an answer for two bodies, tries it with what is assumed left out, and checks it. */
+final readonly class Examiner
+{
+    /** Metres by which his head is tried to either side. */
+    private const HEAD = 0.15;
+
+    public function __construct(private Standards $standards) {}
+
+    /**
+     * @param ?Rung $rung the rung it is tried at; null for full pace with nothing told
+     */
+    public function examine(Answer $answer, Attack $attack, Side $side, Bodies $bodies, ?Rung $rung = null): Examination
+    {
+        $beats = $side === Side::Mirrored ? $answer->beats->mirror() : $answer->beats;
+        $facets = $attack->on($side);
+        $pace = $rung->pace ?? 1.0;
+        $simulation = new Simulation($attack->kind, $facets, $bodies, $pace);
+        $run = $simulation->run($beats, fn (GoToAnswer $goes): ?Destination => $this->destination($goes, $side, $bodies, $pace));
+        $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run);
+        $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run, $this->robust($trial, $simulation, $beats));
+
+        return $this->sorted($trial);
+    }
+
+    private function sorted(Trial $trial): Examination
+    {
+        $place = array_flip(array_map(static fn (Frame $frame): string => $frame->number, $trial->run->frames));
+        $byBeat = $waived = [];
+        foreach (Checks::all() as $check) {
+            foreach ($check->find($trial) as $finding) {
+                $waiver = $this->waiver($trial->answer, $finding);
+                if ($waiver === null) {
+                    $byBeat[$place[$finding->beat] ?? 0][] = $finding;
+                } else {
+                    $waived[] = ['finding' => $finding, 'waiver' => $waiver];
+                }
+            }
+        }
+        ksort($byBeat);
+
+        return new Examination($trial, array_merge([], ...array_values($byBeat)), $waived);
+    }
+
+    private function waiver(Answer $answer, Finding $finding): ?Waiver
+    {
+        foreach ($answer->waived as $waiver) {
+            if ($waiver->check === $finding->check && ($waiver->beat === null || $waiver->beat === $finding->beat)) {
+                return $waiver;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The main line again with each assumed effect missing, one at a time, with the other one of two, and with his head
+     * to either side.
+     *
+     * @return list<Shortfall>
+     */
+    private function robust(Trial $trial, Simulation $simulation, Beats $beats): array
+    {
+        $before = $this->failures($trial, $trial->run);
+        $robust = [];
+        foreach ($beats->line as $position => $beat) {
+            $effect = $beat->effects[0] ?? null;
+            if ($effect === null) {
+                continue;
+            }
+            $number = (string) ($position + 1);
+            $fails = $this->firstNew($trial, $before, $simulation->mainLine($beats, $position));
+            $robust[] = $this->shortfall(sprintf('%s %s', $number, $effect->value), $number, $fails, $fails === null || $this->hasIfNot($beat));
+            if (isset($beat->effects[1])) {
+                $robust[] = $this->shortfall(sprintf('%s %s, %s instead', $number, $effect->value, $beat->effects[1]->value), $number, $this->firstNew($trial, $before, $simulation->mainLine($beats, $position, $beat->effects[1])), true);
+            }
+        }
+        foreach (['left' => -self::HEAD, 'right' => self::HEAD] as $side => $shift) {
+            $robust[] = $this->shortfall(sprintf('head 15 cm %s', $side), null, $this->firstNew($trial, $before, $simulation->withHeadShift($shift)->mainLine($beats)), true);
+        }
+
+        return $robust;
+    }
+
+    private function shortfall(string $without, ?string $beat, ?Finding $fails, bool $isBackedUp): Shortfall
+    {
+        return new Shortfall($without, $beat, $fails?->beat, $isBackedUp, $fails->message ?? '');
+    }
+
+    private function hasIfNot(Beat $beat): bool
+    {
+        foreach ($beat->branches as $branch) {
+            if ($branch->condition->happening === Happening::Not && is_array($branch->body)) {
+                return true;
+            }
+            if ($branch->condition->happening === Happening::Not && $branch->body instanceof GoToAnswer) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Finding> of the main line, those that tell whether it works */
+    private function failures(Trial $trial, Run $run): array
+    {
+        $line = new Trial($trial->answer, $trial->attack, $trial->facets, $trial->bodies, $trial->standards, $trial->rung, new Run($run->start, $run->mainLine));
+        $failures = [];
+        foreach (Checks::ofTheFloor() as $check) {
+            array_push($failures, ...$check->find($line));
+        }
+
+        return $failures;
+    }
+
+    /**
+     * The first beat that fails and did not before.
+     *
+     * @param list<Finding> $before
+     * @param list<Frame>   $frames of the main line run again
+     */
+    private function firstNew(Trial $trial, array $before, array $frames): ?Finding
+    {
+        $first = null;
+        foreach ($this->failures($trial, new Run($trial->run->start, $frames)) as $finding) {
+            $isOld = array_filter($before, static fn (Finding $old): bool => $old->isLike($finding)) !== [];
+            if (! $isOld && ($first === null || (int) $finding->beat < (int) $first->beat)) {
+                $first = $finding;
+            }
+        }
+
+        return $first;
+    }
+
+    /** Another answer from one of its beats on, and how both stand there when it is done by itself. */
+    private function destination(GoToAnswer $goes, Side $side, Bodies $bodies, float $pace): ?Destination
+    {
+        $other = $this->standards->answerTitled($goes->title);
+        $attack = $other === null ? null : $this->standards->attack($other->attack);
+        if ($other === null || $attack === null || $goes->beat > count($other->beats->line)) {
+            return null;
+        }
+        $beats = $side === Side::Mirrored ? $other->beats->mirror() : $other->beats;
+        $own = new Simulation($attack->kind, $attack->on($side), $bodies, $pace);
+        $line = array_map(static fn (Beat $beat): Beat => new Beat($beat->actions, $beat->effects, $beat->note), array_slice($beats->line, $goes->beat - 1));
+        $before = $goes->beat === 1 ? $own->start() : $own->mainLine($beats)[$goes->beat - 2];
+
+        return new Destination($other->title, $goes->beat, $line, $before);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Checks;
+
+use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Floor\Frame;
+use StoneDrill\Core\Floor\Threat;
+
+/** A hand that is left to hit. */
+final readonly class LooseHand implements Check
+{
+    public function rule(): Rule
+    {
+        return new Rule('loose-hand', Severity::Warn, 'a free hand reaches the head at the end of two beats in a row, with no block, parry, cover, guard or grip on it in either');
+    }
+
+    public function find(Trial $trial): iterable
+    {
+        foreach ($trial->run->frames as $frame) {
+            if ($frame->number === '1') {
+                continue;
+            }
+            $before = $trial->run->before($frame);
+            if ($this->guards($frame) || $this->guards($before)) {
+                continue;
+            }
+            foreach ($frame->reaching() as $threat) {
+                if ($threat->isHand && $this->reached($before, $threat) && ! $this->reachedBeforeThat($trial, $before, $threat)) {
+                    yield $this->rule()->at($frame, sprintf('His %s is free and reaches the head two beats running, %d cm to spare.', $threat->name(), $threat->centimetres()), 'Guard, take hold of that hand, or move where it does not reach.');
+                }
+            }
+        }
+    }
+
+    private function guards(Frame $frame): bool
+    {
+        return $frame->does(Verb::Block, Verb::Parry, Verb::Cover, Verb::Guard);
+    }
+
+    private function reached(Frame $frame, Threat $threat): bool
+    {
+        foreach ($frame->reaching() as $other) {
+            if ($other->isHand && $other->side === $threat->side && $frame->number !== '0') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether it was told of already at the beat before, of which this one is only the continuation. */
+    private function reachedBeforeThat(Trial $trial, Frame $before, Threat $threat): bool
+    {
+        $earlier = $trial->run->before($before);
+
+        return $earlier->number !== $before->number && ! $this->guards($earlier) && $this->reached($earlier, $threat);
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Checks;
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Catalogue\Rank;
+use StoneDrill\Core\Catalogue\School;
+
+/** What a school measures its answers by: its doctrine, policy, ranks, and the other answers. */
+final readonly class Standards
+{
+    public ContactPolicy $policy;
+
+    /**
+     * @param array<string, Rank>   $ranks    by id, lowest first
+     * @param array<string, Answer> $answers  by title
+     * @param array<string, Attack> $attacks  by id
+     * @param array<string, int>    $families how many families of attack are needed by a rank, by its id
+     */
+    private function __construct(public School $school, private array $ranks, private array $answers, private array $attacks, private array $families)
+    {
+        $this->policy = ContactPolicy::of($school, array_map('strval', array_keys($ranks)));
+    }
+
+    public static function of(Catalogue $catalogue): self
+    {
+        $order = $catalogue->rankOrder();
+        $families = [];
+        foreach ($catalogue->ranks as $rank) {
+            $needed = [];
+            foreach ($catalogue->attacks as $attack) {
+                if ($attack->neededBy !== null && $order[$attack->neededBy] <= $order[$rank->id]) {
+                    $needed[$attack->kind->family->value] = true;
+                }
+            }
+            $families[$rank->id] = count($needed);
+        }
+
+        return new self(
+            $catalogue->school,
+            array_column($catalogue->ranks, null, 'id'),
+            array_column($catalogue->answers, null, 'title'),
+            array_column($catalogue->attacks, null, 'id'),
+            $families,
+        );
+    }
+
+    public function rank(string $id): Rank
+    {
+        return $this->ranks[$id];
+    }
+
+    /** Position of a rank, 0 for the lowest. */
+    public function position(string $rank): int
+    {
+        return (int) array_search($rank, array_map('strval', array_keys($this->ranks)), true);
+    }
+
+    public function answerTitled(string $title): ?Answer
+    {
+        return $this->answers[$title] ?? null;
+    }
+
+    public function attack(string $id): ?Attack
+    {
+        return $this->attacks[$id] ?? null;
+    }
+
+    /** Bits of choice among the families of attack that students of a rank need: log2 of their number. */
+    public function familyBits(string $rank): float
+    {
+        return log(max(1, $this->families[$rank] ?? 0), 2);
+    }
+}

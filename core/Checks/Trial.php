@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Checks;
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Answer\Doctrine;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Floor\Bodies;
+use StoneDrill\Core\Floor\Run;
+use StoneDrill\Core\Pressure\Rung;
+
+/** An answer that was run against one side of an attack, with everything that checks measure it by. */
+final readonly class Trial
+{
+    /**
+     * @param Facets          $facets of the side that it is run against
+     * @param list<Shortfall> $robust the first beat that fails when something does not come as assumed
+     * @param ?Rung           $rung   the rung it is tried at; null for full pace, nothing told
+     */
+    public function __construct(
+        public Answer $answer,
+        public Attack $attack,
+        public Facets $facets,
+        public Bodies $bodies,
+        public Standards $standards,
+        public ?Rung $rung,
+        public Run $run,
+        public array $robust = [],
+    ) {}
+
+    public function doctrine(): Doctrine
+    {
+        return $this->answer->doctrine ?? $this->standards->school->doctrine;
+    }
+
+    /** Whether leaving is part of what the school wants of it. */
+    public function mustLeave(): bool
+    {
+        return $this->doctrine() !== Doctrine::Control;
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Answer\Action;
+use StoneDrill\Core\Answer\Limb;
+use StoneDrill\Core\Answer\Strike;
+use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Attack\Blow;
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Hand;
+use StoneDrill\Core\Attack\Hold;
+use StoneDrill\Core\Attack\Kind;
+
+/** What becomes of an attack that comes in a beat: it lands unless something keeps it from landing. */
+final readonly class Assault
+{
+    /** Least distance, as a share of the defender's stature, off the line on which he came. */
+    private const OFF = 0.12;
+
+    /** How much a crouch must grow to take the head under a blow, as a share of the defender's stature. */
+    private const UNDER = 0.10;
+
+    /** Nearer than this share of his stature, and than this share of the contact distance, one is inside what comes round. */
+    private const INSIDE = 0.21;
+    private const INSIDE_OF_CONTACT = 0.8;
+
+    /** What a reaching hold still takes in, in metres. */
+    private const HOLD_SLACK = 0.15;
+
+    public function __construct(private Kind $kind, private Facets $facets, private Opening $opening, private Striker $striker) {}
+
+    /**
+     * The attack itself: he advances straight at where the defender was at the start, and it is judged.
+     *
+     * @param list<Action> $actions of the defender's, in this beat
+     * @param float        $crouch  what the crouch was before it
+     */
+    public function come(Scene $scene, array $actions, float $crouch): Verdict
+    {
+        $bearing = $this->facets->bearing->toDegrees();
+        $line = Angle::round($bearing + 180);
+        $advance = $this->opening->advance($scene->bodies);
+        $blow = $this->opening->blow;
+        $scene->hisFacing = $line;
+        if ($blow !== null) {
+            $contact = hypot($scene->hisX, $scene->hisY) - $advance;
+            $isMet = $this->isMet($scene, $actions, $blow->chain(), $line, $advance / 2);
+            $this->advanceHim($scene, $line, $advance);
+
+            return $this->judge($scene, $actions, $blow, $this->opening->side, $line, $crouch, $contact, 'attack', $isMet);
+        }
+        $this->advanceHim($scene, $line, $advance);
+        $out = $scene->distance() - $scene->holdDistance - self::HOLD_SLACK;
+        $off = $this->offLine($scene, $line, 0.0, 0.0) - self::OFF * $scene->bodies->defender;
+        $why = match (true) {
+            $this->isStopped($scene, $actions, false) => 'stopped',
+            $out > 1e-9 => 'out',
+            $off >= -1e-9 => 'off',
+            default => null,
+        };
+        if ($why === null) {
+            $scene->hold = Hold::of($this->kind, $this->facets->hand);
+        }
+
+        return new Verdict('attack', $why, $out, $off, true);
+    }
+
+    /**
+     * A second attack with a free hand, thrown from where he stands along the line of the axes.
+     *
+     * @param list<Action> $actions of the defender's, in this beat
+     * @param float        $line    the way from him to the defender when the beat began
+     * @param float        $crouch  what the crouch was before it
+     *
+     * @return ?Verdict null when he cannot throw it
+     */
+    public function followUp(Scene $scene, array $actions, float $line, float $crouch): ?Verdict
+    {
+        $side = $this->facets->hand->isOne() && ! ($this->opening->blow?->isByLeg() ?? false) ? $this->facets->hand->mirror() : Hand::Right;
+        if ($scene->turnedUntil !== null || $scene->hisPosture === Posture::Lying || isset($scene->armsGone[$side->value])
+            || $scene->hold->keeps($side) || $scene->hasGripOnArm($side)) {
+            return null;
+        }
+        $scene->hisFacing = $line;
+        $isMet = $this->isMet($scene, $actions, Blow::Straight->chain(), $line, 0.0);
+
+        return $this->judge($scene, $actions, Blow::Straight, $side, $line, $crouch, 0.0, 'follow-up', $isMet);
+    }
+
+    /** @param list<Action> $actions */
+    private function judge(Scene $scene, array $actions, Blow $blow, Hand $side, float $line, float $crouch, float $contact, string $what, bool $isMet): Verdict
+    {
+        $own = $scene->bodies->defender;
+        $offset = Weapons::offset($scene, $side, $blow->isByLeg());
+        $facing = deg2rad($line);
+        [$slipX, $slipY] = $blow->isHigh() ? [$scene->slipX, $scene->slipY] : [0.0, 0.0];
+        $distance = hypot($scene->x() + $slipX - $scene->hisX - $offset * cos($facing), $scene->y() + $slipY - $scene->hisY + $offset * sin($facing));
+        $out = $distance - Bodies::SURFACE * $own - Weapons::reach($scene, $blow->chain(), $blow->isByLeg(), $scene->height($blow->aim()));
+        $off = $this->offLine($scene, $line, $slipX, $slipY) - self::OFF * $own;
+        $apart = $scene->distance();
+        $why = match (true) {
+            $this->isStopped($scene, $actions, $blow === Blow::Dive) => 'stopped',
+            $isMet => 'intercepted',
+            $blow->isHigh() && $scene->crouch - $crouch >= self::UNDER * $own - 1e-9 => 'under',
+            $out > 1e-9 => 'out',
+            ! $blow->isRound() && $off >= -1e-9 => 'off',
+            $blow->isRound() && $apart < self::INSIDE * $scene->bodies->attacker && $apart < self::INSIDE_OF_CONTACT * $contact => 'inside',
+            default => null,
+        };
+
+        return new Verdict($what, $why, $out, $off);
+    }
+
+    /**
+     * Whether a limb that moves freely stops it: any that blocks, parries or covers; a dive only both hands.
+     *
+     * @param list<Action> $actions
+     */
+    private function isStopped(Scene $scene, array $actions, bool $isDive): bool
+    {
+        foreach ($actions as $action) {
+            $stops = $isDive
+                ? $action->limb === Limb::BothHands && ($action->is(Verb::Block) || $action->is(Verb::Shove))
+                : $action->deed instanceof Verb && $action->deed->stops();
+            if (! $stops || $action->limb === null) {
+                continue;
+            }
+            $limb = $action->limb === Limb::FreeHand ? $this->striker->freeHand($scene, $actions) : $action->limb;
+            $free = array_filter($limb->singles(), static fn (Limb $single): bool => $scene->hold->status($single)->isFree());
+            if ($isDive ? count($free) === 2 : $free !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Whether a kick of the defender's, or a straight strike with a longer chain, reaches him on his way in.
+     *
+     * @param list<Action> $actions
+     * @param float        $chain   of what he comes with, as a share of his stature
+     * @param float        $way     metres of his way that he has come by then
+     */
+    private function isMet(Scene $scene, array $actions, float $chain, float $line, float $way): bool
+    {
+        foreach ($actions as $action) {
+            $strike = $action->deed;
+            if (! $strike instanceof Strike) {
+                continue;
+            }
+            $isLonger = $strike->isStraight() && $strike->chain() * $scene->bodies->defender > $chain * $scene->bodies->attacker + 1e-9;
+            if (! $strike->isKick() && ! $isLonger) {
+                continue;
+            }
+            $halfway = clone $scene;
+            $this->advanceHim($halfway, $line, $way);
+            $hit = $this->striker->hit($halfway, $action, $actions);
+            if ($hit !== null && $hit->margin !== null && $hit->margin >= 0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function advanceHim(Scene $scene, float $line, float $metres): void
+    {
+        $scene->hisX += $metres * sin(deg2rad($line));
+        $scene->hisY += $metres * cos(deg2rad($line));
+    }
+
+    /** Metres of the defender's axis, moved so far, off the line that leads through him this way. */
+    private function offLine(Scene $scene, float $line, float $x, float $y): float
+    {
+        return abs(($scene->x() + $x - $scene->hisX) * cos(deg2rad($line)) - ($scene->y() + $y - $scene->hisY) * sin(deg2rad($line)));
+    }
+}

@@ -1,0 +1,267 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Answer\Action;
+use StoneDrill\Core\Answer\Effect;
+use StoneDrill\Core\Answer\Limb;
+use StoneDrill\Core\Answer\Target;
+use StoneDrill\Core\Answer\Toward;
+use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Family;
+use StoneDrill\Core\Attack\Hand;
+use StoneDrill\Core\Attack\Hold;
+use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Attack\LimbStatus;
+
+/** What strikes and controls of a beat do, in written order, and what an assumed effect does after them. */
+final readonly class Controls
+{
+    /** Seconds for which an effect lasts. */
+    private const FOLDED = 1.5;
+    private const TURNED = 1.0;
+    private const KNEELING = 2.0;
+    private const DROPPED = 3.0;
+
+    /** Metres, as shares of his stature, by which one moves him: away above 0. */
+    private const ROCKED = 0.25;
+    private const DRIVEN_BACK = 0.50;
+    private const PULLED_IN = -0.30;
+
+    /** Where a hand that holds a wrist is, as a share of the defender's stature above the floor. */
+    private const WRIST = 0.58;
+
+    public function __construct(private Kind $kind, private Facets $facets, private Striker $striker) {}
+
+    /**
+     * @param list<Action> $actions
+     *
+     * @return list<Deed>
+     */
+    public function act(Scene $scene, array $actions): array
+    {
+        $deeds = [];
+        foreach ($actions as $action) {
+            $limb = $action->limb;
+            $hit = null;
+            if ($action->isStrike()) {
+                if ($action->spinning && $action->deed->turnsFirst()) {
+                    $scene->facing = $scene->bearingToHim();
+                }
+                $hit = $this->striker->hit($scene, $action, $actions);
+                $limb = $hit->limb ?? $limb;
+                if ($action->spinning) {
+                    $scene->facing = $scene->bearingToHim();
+                }
+            } elseif ($limb === Limb::FreeHand) {
+                $limb = $this->striker->freeHand($scene, $actions);
+            }
+            $singles = $limb?->singles() ?? [];
+            $deeds[] = new Deed(
+                $action,
+                $limb,
+                $this->hindered($scene, $singles),
+                $hit,
+                $action->isStrike() && $this->grips($scene, $singles),
+                $hit === null ? null : $this->fromHold($scene, $singles, $hit),
+            );
+            $this->control($scene, $action, $singles);
+        }
+
+        return $deeds;
+    }
+
+    /**
+     * What the author assumes that the beat does to him.
+     *
+     * @param list<Deed> $deeds of the beat
+     */
+    public function takeEffect(Scene $scene, Effect $effect, array $deeds): void
+    {
+        $his = $scene->bodies->attacker;
+        match ($effect) {
+            Effect::Released => $scene->hold = Hold::none($this->kind),
+            Effect::Rocked => $scene->moveHim(self::ROCKED * $his),
+            Effect::DrivenBack => $this->driveBack($scene, self::DRIVEN_BACK * $his),
+            Effect::PulledIn => $scene->moveHim(self::PULLED_IN * $his),
+            Effect::Folded => $this->pose($scene, Posture::Folded, self::FOLDED),
+            Effect::Straightened => $this->straighten($scene),
+            Effect::Turned => $this->turn($scene, $deeds),
+            Effect::Kneeling => $this->pose($scene, Posture::Kneeling, self::KNEELING),
+            Effect::Dropped => $this->drop($scene),
+            Effect::ArmGone => $this->takeArm($scene, $deeds),
+        };
+    }
+
+    /**
+     * The arm of his that a hand of the defender's meets: the one that attacks, where it is one; otherwise the one on
+     * the same side of the room.
+     */
+    private function armMetBy(Scene $scene, Limb $hand): Hand
+    {
+        if ($this->facets->hand->isOne() && $this->kind->family !== Family::Kick) {
+            return $this->facets->hand;
+        }
+
+        return $this->sameSide($scene, $hand);
+    }
+
+    private function legMetBy(Scene $scene, Limb $hand): Hand
+    {
+        return $this->facets->hand->isOne() && $this->kind->family === Family::Kick ? $this->facets->hand : $this->sameSide($scene, $hand);
+    }
+
+    private function sameSide(Scene $scene, Limb $hand): Hand
+    {
+        $own = $hand->isLeft() ? Hand::Left : Hand::Right;
+
+        return abs(Angle::turn($scene->facing, $scene->hisFacing)) < 90 ? $own : $own->mirror();
+    }
+
+    /**
+     * @param list<Limb> $limbs
+     *
+     * @return list<LimbStatus>
+     */
+    private function hindered(Scene $scene, array $limbs): array
+    {
+        if (! $scene->hold->isOn()) {
+            return [];
+        }
+
+        return array_values(array_filter(
+            array_map(static fn (Limb $limb): LimbStatus => $scene->hold->status($limb), $limbs),
+            static fn (LimbStatus $status): bool => ! $status->isFree(),
+        ));
+    }
+
+    /** @param list<Limb> $limbs */
+    private function grips(Scene $scene, array $limbs): bool
+    {
+        foreach ($limbs as $limb) {
+            if (isset($scene->grips[$limb->value])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Metres from what a held hand strikes to the hand that holds it, which is half way between the axes at the
+     * defender's belly; nothing where the target is on that arm.
+     *
+     * @param list<Limb> $limbs
+     */
+    private function fromHold(Scene $scene, array $limbs, Hit $hit): ?float
+    {
+        foreach ($limbs as $limb) {
+            if ($scene->hold->holdsWristOf($limb)) {
+                return $hit->target->isOfForearm() ? 0.0 : hypot(
+                    $scene->distance() / 2 - Bodies::SURFACE * $scene->bodies->attacker,
+                    ($hit->height ?? $scene->hisHeight(0.7, false)) - $scene->height(self::WRIST),
+                );
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Limb> $limbs */
+    private function control(Scene $scene, Action $action, array $limbs): void
+    {
+        $hands = array_values(array_filter($limbs, static fn (Limb $limb): bool => $limb->isHand()));
+        foreach ($hands as $hand) {
+            if (! $action->deed instanceof Verb || ! $action->deed->grips()) {
+                $scene->loseGrip($hand);
+            } elseif (($scene->grips[$hand->value]->verb ?? null) !== $action->deed) {
+                $scene->grips[$hand->value] = $this->grip($scene, $action->deed, $action->targets[0] ?? null, $hand);
+            }
+        }
+        if ($action->is(Verb::Strip) && $action->toward !== Toward::Fingers) {
+            $scene->hold = $scene->hold->strippedBy(...$hands);
+        }
+    }
+
+    private function grip(Scene $scene, Verb $verb, ?Target $target, Limb $hand): Grip
+    {
+        $isOnArm = $target === null ? $verb !== Verb::ChokeHold : $target->isOfArm() || $verb === Verb::Lock;
+
+        return new Grip(
+            $verb,
+            $target,
+            $isOnArm ? $this->armMetBy($scene, $hand) : null,
+            $target !== null && $target->isOfLeg() ? $this->legMetBy($scene, $hand) : null,
+            $scene->distance(),
+        );
+    }
+
+    private function driveBack(Scene $scene, float $metres): void
+    {
+        $scene->hold = Hold::none($this->kind);
+        $scene->endGrips();
+        $scene->isAstride = false;
+        $scene->moveHim($metres);
+    }
+
+    private function drop(Scene $scene): void
+    {
+        $scene->hold = Hold::none($this->kind);
+        $scene->isAstride = false;
+        $this->pose($scene, Posture::Lying, self::DROPPED);
+    }
+
+    private function pose(Scene $scene, Posture $posture, float $seconds): void
+    {
+        $scene->hisPosture = $posture;
+        $scene->postureUntil = $scene->time + $seconds;
+    }
+
+    private function straighten(Scene $scene): void
+    {
+        if ($scene->hisPosture === Posture::Folded) {
+            $scene->hisPosture = Posture::Standing;
+            $scene->postureUntil = null;
+        }
+    }
+
+    /** @param list<Deed> $deeds */
+    private function turn(Scene $scene, array $deeds): void
+    {
+        $isRight = false;
+        foreach ($deeds as $deed) {
+            if ($deed->limb !== null) {
+                $isRight = $deed->limb->isRight();
+
+                break;
+            }
+        }
+        $scene->hisFacing = Angle::round($scene->hisFacing + ($isRight ? 90 : -90));
+        $scene->turnedUntil = $scene->time + self::TURNED;
+    }
+
+    /**
+     * The arm that the beat works on, or one that is gripped, or the one that attacks, is no longer of use to him.
+     *
+     * @param list<Deed> $deeds
+     */
+    private function takeArm(Scene $scene, array $deeds): void
+    {
+        $arm = null;
+        foreach ($deeds as $deed) {
+            $target = $deed->action->targets[0] ?? null;
+            if ($deed->limb !== null && $target !== null && ($target->isOfArm() || $deed->action->is(Verb::Lock))) {
+                $arm ??= $this->armMetBy($scene, $deed->limb->singles()[0]);
+            }
+        }
+        foreach ($scene->grips as $grip) {
+            $arm ??= $grip->arm;
+        }
+        $arm ??= $this->facets->hand->isOne() ? $this->facets->hand : Hand::Right;
+        $scene->armsGone[$arm->value] = true;
+        $scene->hold = $scene->hold->withoutArm($arm);
+    }
+}

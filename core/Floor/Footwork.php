@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Answer\Action;
+use StoneDrill\Core\Answer\Joint;
+use StoneDrill\Core\Answer\Limb;
+use StoneDrill\Core\Answer\Verb;
+
+/** What the movements of a beat do to where the defender stands. Lengths as shares of the defender's stature. */
+final readonly class Footwork
+{
+    private const STEP = 0.35;
+    private const SLIDE = 0.20;
+    private const HOP = 0.25;
+    private const LEAVE = 1.05;
+    private const SPREAD = 0.45;
+    private const SINK = 0.10;
+
+    /** How far the defender turns of itself toward him when a foot has moved. */
+    private const TURN = 90.0;
+
+    /**
+     * Feet, pivots, crouch, in written order.
+     *
+     * @param list<Action> $actions
+     *
+     * @return array{bool, bool} whether a foot moved, and whether the body pivoted
+     */
+    public static function move(Scene $scene, array $actions): array
+    {
+        $moved = $turned = false;
+        foreach ($actions as $action) {
+            if (! $action->deed instanceof Verb) {
+                continue;
+            }
+            if ($action->deed->movesFeet()) {
+                if (! $scene->posture->fixesFeet()) {
+                    self::step($scene, $action, $action->deed);
+                    $moved = true;
+                }
+            } elseif ($action->deed->turns()) {
+                $scene->facing = $action->bearing?->toDegrees() ?? $scene->facing;
+                $turned = true;
+            }
+            self::sink($scene, $action, $action->deed);
+        }
+
+        return [$moved, $turned];
+    }
+
+    /** Turns the defender toward him as far as feet that moved do by themselves; clockwise when he is straight behind. */
+    public static function turnToHim(Scene $scene): void
+    {
+        $scene->facing = Angle::turned($scene->facing, $scene->bearingToHim(), self::TURN);
+    }
+
+    private static function step(Scene $scene, Action $action, Verb $verb): void
+    {
+        $bearing = deg2rad($action->bearing?->toDegrees() ?? 0.0);
+        $own = $scene->bodies->defender;
+        $length = static fn (float $share): float => ($action->size?->of($share * $own) ?? $share * $own) * $action->count;
+        match ($verb) {
+            Verb::Step => self::place($scene, $action->limb, $length(self::STEP) * sin($bearing), $length(self::STEP) * cos($bearing), false),
+            Verb::Cross => self::place($scene, $action->limb, $length(self::STEP) * sin($bearing), $length(self::STEP) * cos($bearing), true),
+            Verb::Slide => $scene->carryDefender($length(self::SLIDE) * sin($bearing), $length(self::SLIDE) * cos($bearing)),
+            Verb::Hop => $scene->carryDefender($length(self::HOP) * sin($bearing), $length(self::HOP) * cos($bearing)),
+            Verb::Leave => $scene->carryDefender($length(self::LEAVE) * sin($bearing), $length(self::LEAVE) * cos($bearing)),
+            Verb::Spread => self::setApart($scene, $action->size?->of(self::SPREAD * $own) ?? self::SPREAD * $own),
+            default => self::setApart($scene, 2 * Joint::Hip->lateral() * $own),
+        };
+    }
+
+    /** Puts one foot somewhere: off from where it was, or off from the other foot. */
+    private static function place(Scene $scene, ?Limb $foot, float $x, float $y, bool $isFromOther): void
+    {
+        if ($foot === Limb::LeftFoot) {
+            $scene->leftX = ($isFromOther ? $scene->rightX : $scene->leftX) + $x;
+            $scene->leftY = ($isFromOther ? $scene->rightY : $scene->leftY) + $y;
+        } else {
+            $scene->rightX = ($isFromOther ? $scene->leftX : $scene->rightX) + $x;
+            $scene->rightY = ($isFromOther ? $scene->leftY : $scene->rightY) + $y;
+        }
+    }
+
+    /** Sets the feet so far apart along the line on which they stand, the axis still. */
+    private static function setApart(Scene $scene, float $apart): void
+    {
+        [$x, $y] = [$scene->x(), $scene->y()];
+        [$alongX, $alongY] = [$scene->rightX - $scene->leftX, $scene->rightY - $scene->leftY];
+        $length = hypot($alongX, $alongY);
+        if ($length < 1e-9) {
+            $across = deg2rad($scene->facing + 90);
+            [$alongX, $alongY, $length] = [sin($across), cos($across), 1.0];
+        }
+        $half = $apart / 2 / $length;
+        [$scene->rightX, $scene->rightY] = [$x + $half * $alongX, $y + $half * $alongY];
+        [$scene->leftX, $scene->leftY] = [$x - $half * $alongX, $y - $half * $alongY];
+    }
+
+    private static function sink(Scene $scene, Action $action, Verb $verb): void
+    {
+        $usual = self::SINK * $scene->bodies->defender;
+        $length = ($action->size?->of($usual) ?? $usual) * $action->count;
+        $bearing = deg2rad($action->bearing?->toDegrees() ?? 0.0);
+        match ($verb) {
+            Verb::Drop => $scene->crouch += $length,
+            Verb::TurnUnder => $scene->crouch = max($scene->crouch, $usual),
+            Verb::Rise => $scene->crouch = 0.0,
+            Verb::Kneel => $scene->posture = Posture::Kneeling,
+            Verb::GetUp => $scene->posture = Posture::Standing,
+            Verb::Slip => [$scene->slipX, $scene->slipY] = [$scene->slipX + $length * sin($bearing), $scene->slipY + $length * cos($bearing)],
+            default => null,
+        };
+    }
+}

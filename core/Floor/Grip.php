@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Answer\Target;
+use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Attack\Hand;
+
+/** What one hand of the defender's has taken and keeps. */
+final readonly class Grip
+{
+    /**
+     * @param ?Hand $arm     the arm of his that it is on, null where it is on no arm
+     * @param ?Hand $leg     the leg of his that it is on
+     * @param float $takenAt metres between the axes when it was taken
+     */
+    public function __construct(
+        public Verb $verb,
+        public ?Target $target,
+        public ?Hand $arm,
+        public ?Hand $leg,
+        public float $takenAt,
+    ) {}
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Answer\Effect;
+
+/** What happens in one beat, gathered while it is run. */
+final class Happened
+{
+    public float $startsAt = 0.0;
+    public float $fromX = 0.0;
+    public float $fromY = 0.0;
+    public float $facedAt = 0.0;
+    public bool $heldBefore = false;
+    public bool $carried = false;
+    public bool $feetMoved = false;
+    public bool $turned = false;
+    public ?Verdict $delivery = null;
+    public ?Effect $effect = null;
+
+    /** @var list<Deed> */
+    public array $deeds = [];
+
+    /** @var list<WornOff> */
+    public array $wornOff = [];
+
+    /** @param float $seconds that it takes */
+    public function __construct(public readonly float $seconds) {}
+}

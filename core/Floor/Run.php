@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+/** An answer that has been run: where both started, and every beat, branches after their beat. */
+final readonly class Run
+{
+    /** @var array<array-key, Frame> by number */
+    private array $byNumber;
+
+    /** @var list<Frame> the main line */
+    public array $mainLine;
+
+    /**
+     * @param list<Frame>   $frames
+     * @param list<Landing> $landings where branches run on into other answers
+     */
+    public function __construct(public Frame $start, public array $frames, public array $landings = [])
+    {
+        $byNumber = ['0' => $start];
+        $mainLine = [];
+        foreach ($frames as $frame) {
+            $byNumber[$frame->number] = $frame;
+            if ($frame->isOnMainLine()) {
+                $mainLine[] = $frame;
+            }
+        }
+        [$this->byNumber, $this->mainLine] = [$byNumber, $mainLine];
+    }
+
+    public function frame(string $number): ?Frame
+    {
+        return $this->byNumber[$number] ?? null;
+    }
+
+    /** The end of the main line. */
+    public function end(): Frame
+    {
+        return $this->mainLine === [] ? $this->start : $this->mainLine[count($this->mainLine) - 1];
+    }
+
+    /** The beat before one, on its own line: what a branch comes from, before its first beat. */
+    public function before(Frame $frame): Frame
+    {
+        $parts = explode('.', $frame->number);
+        $last = (int) array_pop($parts);
+        $prefix = $parts === [] ? '' : implode('.', $parts).'.';
+        $isFirst = $frame->condition !== null || $last === 1;
+        $number = match (true) {
+            ! $isFirst => $prefix.($last - 1),
+            $parts === [] => '0',
+            default => implode('.', $parts),
+        };
+        return $this->byNumber[$number] ?? $this->start;
+    }
+}

@@ -1,0 +1,305 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Answer\Effect;
+use StoneDrill\Core\Answer\Limb;
+use StoneDrill\Core\Attack\Hand;
+use StoneDrill\Core\Attack\Hold;
+
+/**
+ * Both bodies while an answer is run: the only thing in the core that changes. What is left of it is {@see Frame}.
+ *
+ * Metres and degrees as in {@see Point}; the attacker's are called his.
+ */
+final class Scene
+{
+    public float $leftX = 0.0;
+    public float $leftY = 0.0;
+    public float $rightX = 0.0;
+    public float $rightY = 0.0;
+    public float $facing = 0.0;
+    public float $crouch = 0.0;
+    public float $slipX = 0.0;
+    public float $slipY = 0.0;
+    public Posture $posture = Posture::Standing;
+
+    public float $hisX = 0.0;
+    public float $hisY = 0.0;
+    public float $hisFacing = 0.0;
+    public Posture $hisPosture = Posture::Standing;
+    public bool $isAstride = false;
+
+    /** Seconds at which his posture, and his being turned away, are over; null where neither is on. */
+    public ?float $postureUntil = null;
+    public ?float $turnedUntil = null;
+
+    /** @var array<string, true> his arms that are gone, by `left` and `right` */
+    public array $armsGone = [];
+
+    /** @var array<string, Grip> by hand of the defender's */
+    public array $grips = [];
+
+    public float $time = 0.0;
+
+    /** Beats that are over. */
+    public int $beats = 0;
+
+    /** Whether a second attack comes in the next beat. */
+    public bool $followUpIsDue = false;
+
+    /** @param float $holdDistance metres between the axes at which a hold is on from the start */
+    public function __construct(public readonly Bodies $bodies, public Hold $hold, public readonly float $holdDistance) {}
+
+    public function x(): float
+    {
+        return ($this->leftX + $this->rightX) / 2;
+    }
+
+    public function y(): float
+    {
+        return ($this->leftY + $this->rightY) / 2;
+    }
+
+    public function distance(): float
+    {
+        return hypot($this->hisX - $this->x(), $this->hisY - $this->y());
+    }
+
+    /** Degrees in which he is from the defender. */
+    public function bearingToHim(): float
+    {
+        return Angle::of($this->hisX - $this->x(), $this->hisY - $this->y());
+    }
+
+    public function carryDefender(float $x, float $y): void
+    {
+        $this->leftX += $x;
+        $this->leftY += $y;
+        $this->rightX += $x;
+        $this->rightY += $y;
+    }
+
+    /** Moves him along the line of the axes: away from the defender above 0, toward below. */
+    public function moveHim(float $metres): void
+    {
+        $bearing = deg2rad($this->bearingToHim());
+        $this->hisX += $metres * sin($bearing);
+        $this->hisY += $metres * cos($bearing);
+    }
+
+    /** Height of a share of the defender's stature, as posture and crouch have it. */
+    public function height(float $share): float
+    {
+        $own = $this->bodies->defender;
+
+        return $this->posture === Posture::Lying
+            ? min($share, 0.12) * $own
+            : max(0.0, ($share - $this->posture->lowers()) * $own - $this->crouch);
+    }
+
+    /** Height of one of the defender's joints. */
+    public function jointHeight(float $share): float
+    {
+        return $this->posture === Posture::Lying ? 0.10 * $this->bodies->defender : $this->height($share);
+    }
+
+    /** Height of a share of his stature as a target. */
+    public function hisHeight(float $share, bool $isOfHead): float
+    {
+        $his = $this->bodies->attacker;
+
+        return match (true) {
+            $this->hisPosture === Posture::Lying => min($share, 0.12) * $his,
+            $this->hisPosture === Posture::Folded && $isOfHead => ($this->isAstride ? 0.62 - 0.45 : 0.62) * $his,
+            default => max(0.0, ($share - $this->hisPosture->lowers() - ($this->isAstride ? 0.45 : 0.0)) * $his),
+        };
+    }
+
+    /** Height of one of his joints. */
+    public function hisJointHeight(float $share): float
+    {
+        return $this->hisPosture === Posture::Lying ? 0.10 * $this->bodies->attacker : $this->hisHeight($share, false);
+    }
+
+    /** Whether he can turn and walk of himself. */
+    public function isHeFree(): bool
+    {
+        return $this->turnedUntil === null && $this->hisPosture !== Posture::Lying && ! $this->hasGripOnArm();
+    }
+
+    public function hasGripOnArm(?Hand $arm = null): bool
+    {
+        foreach ($this->grips as $grip) {
+            if ($grip->arm !== null && ($arm === null || $grip->arm === $arm)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function hasGripOnLeg(Hand $leg): bool
+    {
+        foreach ($this->grips as $grip) {
+            if ($grip->leg === $leg) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Draws him along where a hold, or a grip of the defender's, would be stretched by more than 20 cm. */
+    public function capDistance(): void
+    {
+        $most = $this->hold->isOn() ? $this->holdDistance : INF;
+        foreach ($this->grips as $grip) {
+            $most = min($most, $grip->takenAt);
+        }
+        $excess = $this->distance() - $most - 0.20;
+        if ($excess > 0 && is_finite($excess)) {
+            $this->moveHim(-$excess);
+        }
+    }
+
+    /**
+     * Keeps the bodies from passing through each other: when he came too near on the straight way from where he was
+     * before relative to the defender, he ends beside the defender on the bearing that he had before.
+     */
+    public function keepApart(float $beforeX, float $beforeY): void
+    {
+        if ($this->posture === Posture::Lying) {
+            return;
+        }
+        [$x, $y] = [$this->x(), $this->y()];
+        [$alongX, $alongY] = [$this->hisX - $x - $beforeX, $this->hisY - $y - $beforeY];
+        $length = $alongX ** 2 + $alongY ** 2;
+        $share = $length > 0 ? max(0.0, min(1.0, -($beforeX * $alongX + $beforeY * $alongY) / $length)) : 0.0;
+        $least = $this->bodies->least();
+        if (hypot($beforeX + $share * $alongX, $beforeY + $share * $alongY) >= $least - 1e-9) {
+            return;
+        }
+        $before = hypot($beforeX, $beforeY);
+        if ($before > 0) {
+            $this->hisX = $x + $beforeX / $before * $least;
+            $this->hisY = $y + $beforeY / $before * $least;
+        }
+    }
+
+    /**
+     * Ends the effects whose time is up; he then stands and faces again.
+     *
+     * @return list<WornOff>
+     */
+    public function wearOff(): array
+    {
+        $over = [];
+        if ($this->postureUntil !== null && $this->time >= $this->postureUntil - 1e-9) {
+            $effect = match ($this->hisPosture) {
+                Posture::Folded => Effect::Folded,
+                Posture::Kneeling => Effect::Kneeling,
+                default => Effect::Dropped,
+            };
+            $over[] = new WornOff($effect, $this->time - $this->postureUntil);
+            $this->standHimUp();
+        }
+        if ($this->turnedUntil !== null && $this->time >= $this->turnedUntil - 1e-9) {
+            $over[] = new WornOff(Effect::Turned, $this->time - $this->turnedUntil);
+            $this->faceDefender();
+        }
+
+        return $over;
+    }
+
+    /** All that lasts on him for a time is over. */
+    public function recover(): void
+    {
+        $this->standHimUp();
+        if ($this->turnedUntil !== null) {
+            $this->faceDefender();
+        }
+    }
+
+    public function endGrips(): void
+    {
+        $this->grips = [];
+    }
+
+    public function loseGrip(Limb $hand): void
+    {
+        unset($this->grips[$hand->value]);
+    }
+
+    public function defender(): Stance
+    {
+        $axis = new Point($this->x(), $this->y());
+
+        return new Stance(
+            $axis,
+            new Point($this->leftX, $this->leftY),
+            new Point($this->rightX, $this->rightY),
+            new Point($axis->x + $this->slipX, $axis->y + $this->slipY),
+            $this->facing,
+            $this->posture,
+            $this->crouch,
+            $this->bodies->defender,
+            $this->isAstride,
+        );
+    }
+
+    public function attacker(): Stance
+    {
+        $axis = new Point($this->hisX, $this->hisY);
+        $half = 0.0955 * $this->bodies->attacker;
+        [$headX, $headY] = $this->hisHead();
+
+        return new Stance(
+            $axis,
+            $axis->toward($this->hisFacing - 90, $half),
+            $axis->toward($this->hisFacing + 90, $half),
+            new Point($headX, $headY),
+            $this->hisFacing,
+            $this->hisPosture,
+            0.0,
+            $this->bodies->attacker,
+            $this->isAstride,
+        );
+    }
+
+    /**
+     * Where his head is, seen from above: folded, it is a quarter of his stature nearer to the defender's axis, but
+     * never nearer than the breadth of a body.
+     *
+     * @return array{float, float}
+     */
+    public function hisHead(): array
+    {
+        if ($this->hisPosture !== Posture::Folded) {
+            return [$this->hisX, $this->hisY];
+        }
+        $his = $this->bodies->attacker;
+        $distance = $this->distance();
+        $shift = max(0.0, min(0.25 * $his, $distance - Bodies::SURFACE * $his));
+        $bearing = deg2rad($this->bearingToHim());
+
+        return [$this->hisX - $shift * sin($bearing), $this->hisY - $shift * cos($bearing)];
+    }
+
+    private function standHimUp(): void
+    {
+        if ($this->hisPosture === Posture::Lying) {
+            $this->faceDefender();
+        }
+        $this->hisPosture = Posture::Standing;
+        $this->postureUntil = null;
+    }
+
+    private function faceDefender(): void
+    {
+        $this->hisFacing = Angle::of($this->x() - $this->hisX, $this->y() - $this->hisY);
+        $this->turnedUntil = null;
+    }
+}

@@ -1,0 +1,322 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Answer\Action;
+use StoneDrill\Core\Answer\Beat;
+use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Answer\Branch;
+use StoneDrill\Core\Answer\Condition;
+use StoneDrill\Core\Answer\Effect;
+use StoneDrill\Core\Answer\GoToAnswer;
+use StoneDrill\Core\Answer\Happening;
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Intent;
+use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Attack\Phase;
+use StoneDrill\Core\Attack\Start;
+
+/**
+ * Runs an answer against an attack for two bodies, beat by beat. Planning estimates.
+ *
+ * A beat goes in this order: what moves while held is carried; feet, pivots, crouch; the attack, or the attacker's turn;
+ * strikes and controls; the effect.
+ */
+final readonly class Simulation
+{
+    /** Share of his stature by which a hold that moves carries both in a beat. */
+    private const CARRY = 0.15;
+
+    /** Degrees a second that he turns. */
+    public const TURN = 120.0;
+
+    /** Share of his stature that a threat walks in a beat, and the nearest it comes, in metres. */
+    private const WALK = 0.25;
+    private const NEAREST = 0.60;
+
+    /** Metres that `if far` and `if near` put between. */
+    private const ELSEWHERE = 0.30;
+
+    /** Branches within branches that are run. */
+    private const MOST_DEPTH = 8;
+
+    private Opening $opening;
+
+    private Assault $assault;
+
+    private Striker $striker;
+
+    private Controls $controls;
+
+    /** @param float $pace of the rung; divides the time that a beat takes */
+    public function __construct(private Kind $kind, private Facets $facets, private Bodies $bodies, private float $pace = 1.0, float $headShift = 0.0)
+    {
+        $this->opening = new Opening($kind, $facets);
+        $this->striker = new Striker($headShift);
+        $this->assault = new Assault($kind, $facets, $this->opening, $this->striker);
+        $this->controls = new Controls($kind, $facets, $this->striker);
+    }
+
+    /** The same attack and bodies, with his head so many metres to his right of where it is thought to be. */
+    public function withHeadShift(float $metres): self
+    {
+        return new self($this->kind, $this->facets, $this->bodies, $this->pace, $metres);
+    }
+
+    /** Both before the first beat. */
+    public function start(): Frame
+    {
+        return $this->frame($this->opening->scene($this->bodies), '0', null, null, new Happened(0.0));
+    }
+
+    /**
+     * The main line and its branches, each branch after its beat.
+     *
+     * @param ?callable(GoToAnswer): ?Destination $find what another answer looks like by itself; null where it is not known
+     */
+    public function run(Beats $beats, ?callable $find = null): Run
+    {
+        $frames = [];
+        $landings = [];
+        $this->line($this->opening->scene($this->bodies), $this->withFollowUp($beats), '', null, 0, $find, $frames, $landings);
+
+        return new Run($this->start(), $frames, $landings);
+    }
+
+    /**
+     * The main line alone, with what one beat is assumed to do left out or another effect in its place.
+     *
+     * @param ?int    $at      position from 0 of the beat whose effect does not come
+     * @param ?Effect $instead what comes in its place
+     *
+     * @return list<Frame>
+     */
+    public function mainLine(Beats $beats, ?int $at = null, ?Effect $instead = null): array
+    {
+        $scene = $this->opening->scene($this->bodies);
+        $frames = [];
+        foreach ($this->withFollowUp($beats) as $position => $beat) {
+            $happened = $this->act($scene, $beat);
+            $this->takeEffect($scene, $beat, $position === $at ? $instead : $beat?->effects[0] ?? null, null, $happened);
+            $frames[] = $this->frame($scene, (string) ($position + 1), $beat, null, $happened);
+        }
+
+        return $frames;
+    }
+
+    /**
+     * The beats of a line, with an empty second one where a second attack comes and the answer is over.
+     *
+     * @return list<?Beat>
+     */
+    private function withFollowUp(Beats $beats): array
+    {
+        return $this->facets->phase === Phase::FollowUp && count($beats->line) === 1 ? [$beats->line[0], null] : $beats->line;
+    }
+
+    /**
+     * @param list<?Beat>                         $line
+     * @param string                              $prefix   of the numbers, `` on the main line, `3.` under its third beat
+     * @param ?callable(GoToAnswer): ?Destination $find
+     * @param list<Frame>                         $frames   grows
+     * @param list<Landing>                       $landings grows
+     * @param int                                 $from     beats numbered before under the same prefix
+     *
+     * @return int beats numbered under the prefix
+     */
+    private function line(Scene $scene, array $line, string $prefix, ?Condition $condition, int $depth, ?callable $find, array &$frames, array &$landings, int $from = 0): int
+    {
+        foreach ($line as $position => $beat) {
+            $number = $prefix.($from + $position + 1);
+            $happened = $this->act($scene, $beat);
+            $struck = $beat === null || $beat->branches === [] ? null : clone $scene;
+            $this->takeEffect($scene, $beat, $beat?->effects[0] ?? null, null, $happened);
+            $frames[] = $this->frame($scene, $number, $beat, $position === 0 ? $condition : null, $happened);
+            if ($struck !== null && $beat !== null && $depth < self::MOST_DEPTH) {
+                $this->branches($struck, $beat, $happened, $number, $depth, $find, $frames, $landings);
+            }
+        }
+
+        return $from + count($line);
+    }
+
+    /**
+     * @param ?callable(GoToAnswer): ?Destination $find
+     * @param list<Frame>                         $frames
+     * @param list<Landing>                       $landings
+     */
+    private function branches(Scene $struck, Beat $beat, Happened $happened, string $number, int $depth, ?callable $find, array &$frames, array &$landings): void
+    {
+        $count = 0;
+        foreach ($beat->branches as $branch) {
+            $line = $this->bodyOf($branch, $find, $destination);
+            if ($line === []) {
+                continue;
+            }
+            $scene = clone $struck;
+            $effect = match ($branch->condition->happening) {
+                Happening::Not => null,
+                Happening::Instead => $branch->condition->effect,
+                default => $beat->effects[0] ?? null,
+            };
+            $this->takeEffect($scene, $beat, $effect, $branch->condition->happening, clone $happened);
+            if ($destination !== null) {
+                $landings[] = $destination->landing($number, $this->frame($scene, $number, null, null, clone $happened));
+            }
+            $count = $this->line($scene, $line, $number.'.', $branch->condition, $depth + 1, $find, $frames, $landings, $count);
+        }
+    }
+
+    /**
+     * The beats of a branch; none where the main line goes on, or the other answer is not known.
+     *
+     * @param ?callable(GoToAnswer): ?Destination $find
+     *
+     * @param-out ?Destination $destination
+     *
+     * @return list<Beat>
+     */
+    private function bodyOf(Branch $branch, ?callable $find, ?Destination &$destination): array
+    {
+        $destination = null;
+        if (is_array($branch->body)) {
+            return $branch->body;
+        }
+        if ($branch->body instanceof GoToAnswer && $find !== null) {
+            $destination = $find($branch->body);
+
+            return $destination->line ?? [];
+        }
+
+        return [];
+    }
+
+    /** Everything in a beat up to its strikes and controls. */
+    private function act(Scene $scene, ?Beat $beat): Happened
+    {
+        $actions = $beat->actions ?? [];
+        $happened = new Happened(($beat?->seconds() ?? 0.0) / $this->pace);
+        $happened->startsAt = $scene->time;
+        $happened->wornOff = $scene->wearOff();
+        [$happened->fromX, $happened->fromY] = [$scene->x(), $scene->y()];
+        $happened->heldBefore = $scene->hold->isOn();
+        $scene->slipX = $scene->slipY = 0.0;
+        $crouch = $scene->crouch;
+        $line = Angle::of($scene->x() - $scene->hisX, $scene->y() - $scene->hisY);
+
+        $this->carry($scene, $line, $happened);
+        $this->move($scene, $actions, $happened);
+        $this->attack($scene, $actions, $line, $crouch, $happened);
+        $happened->deeds = $this->controls->act($scene, $actions);
+
+        return $happened;
+    }
+
+    private function carry(Scene $scene, float $line, Happened $happened): void
+    {
+        if ($this->facets->phase !== Phase::Moving || ! $scene->hold->isOn()) {
+            return;
+        }
+        $isPull = $this->facets->intent === Intent::Move || $this->facets->intent === Intent::TakeDown;
+        $metres = ($isPull ? -1 : 1) * self::CARRY * $this->bodies->attacker;
+        [$x, $y] = [$metres * sin(deg2rad($line)), $metres * cos(deg2rad($line))];
+        $scene->carryDefender($x, $y);
+        $scene->hisX += $x;
+        $scene->hisY += $y;
+        $happened->carried = true;
+    }
+
+    /** @param list<Action> $actions */
+    private function move(Scene $scene, array $actions, Happened $happened): void
+    {
+        [$beforeX, $beforeY] = [$scene->hisX - $scene->x(), $scene->hisY - $scene->y()];
+        $happened->facedAt = $scene->facing;
+        [$happened->feetMoved, $happened->turned] = Footwork::move($scene, $actions);
+        if ($happened->turned) {
+            $happened->facedAt = $scene->facing;
+        }
+        $scene->capDistance();
+        if ($happened->feetMoved && ! $happened->turned && ! $scene->hold->isOn()) {
+            Footwork::turnToHim($scene);
+        }
+        $scene->keepApart($beforeX, $beforeY);
+    }
+
+    /** @param list<Action> $actions */
+    private function attack(Scene $scene, array $actions, float $line, float $crouch, Happened $happened): void
+    {
+        [$beforeX, $beforeY] = [$scene->hisX - $scene->x(), $scene->hisY - $scene->y()];
+        $comes = $scene->beats === 0 && $this->facets->phase === Phase::Reaching && $this->kind->start !== Start::Threat;
+        if ($comes) {
+            $happened->delivery = $this->assault->come($scene, $actions, $crouch);
+        } elseif ($scene->followUpIsDue || ($scene->beats === 1 && $this->facets->phase === Phase::FollowUp)) {
+            $scene->followUpIsDue = false;
+            $happened->delivery = $this->assault->followUp($scene, $actions, $line, $crouch);
+        }
+        if ($happened->delivery === null && $scene->isHeFree()) {
+            $scene->hisFacing = Angle::turned($scene->hisFacing, Angle::round($scene->bearingToHim() + 180), self::TURN * $happened->seconds);
+            if ($this->kind->start === Start::Threat && ! $scene->hisPosture->fixesFeet()) {
+                $scene->moveHim(-max(0.0, min(self::WALK * $this->bodies->attacker, $scene->distance() - self::NEAREST)));
+            }
+        }
+        $scene->keepApart($beforeX, $beforeY);
+    }
+
+    /** The effect of a beat, and what a what-if changes; the beat is over then. */
+    private function takeEffect(Scene $scene, ?Beat $beat, ?Effect $effect, ?Happening $happening, Happened $happened): void
+    {
+        [$beforeX, $beforeY] = [$scene->hisX - $scene->x(), $scene->hisY - $scene->y()];
+        $scene->time = $happened->startsAt + $happened->seconds;
+        $scene->beats++;
+        $happened->effect = $effect;
+        if ($effect !== null && $beat !== null) {
+            $this->controls->takeEffect($scene, $effect, $happened->deeds);
+        }
+        match ($happening) {
+            Happening::GetsUp => $scene->recover(),
+            Happening::Far => $scene->moveHim(self::ELSEWHERE),
+            Happening::Near => $scene->moveHim(-self::ELSEWHERE),
+            Happening::SecondAttack => $scene->followUpIsDue = true,
+            default => null,
+        };
+        $scene->capDistance();
+        $scene->keepApart($beforeX, $beforeY);
+    }
+
+    private function frame(Scene $scene, string $number, ?Beat $beat, ?Condition $condition, Happened $happened): Frame
+    {
+        $toDefender = Angle::of($scene->x() - $scene->hisX, $scene->y() - $scene->hisY);
+        $off = Angle::turn($scene->hisFacing, $toDefender);
+        $distance = $scene->distance();
+
+        return new Frame(
+            $number,
+            $beat,
+            $condition,
+            $happened->startsAt,
+            $scene->time,
+            $scene->defender(),
+            $scene->attacker(),
+            new Point($happened->fromX, $happened->fromY),
+            $happened->facedAt,
+            $distance,
+            Sector::of($off),
+            $scene->hold->toTexts(),
+            $scene->grips,
+            $happened->delivery,
+            $happened->deeds,
+            Weapons::free($scene),
+            $happened->wornOff,
+            $happened->effect,
+            $happened->heldBefore,
+            $scene->hold->isOn(),
+            $happened->carried,
+            $happened->feetMoved,
+            $happened->turned,
+            abs($off) < 90 && abs($distance * sin(deg2rad($off))) < 0.129 * $this->bodies->attacker,
+            abs($off) / self::TURN,
+        );
+    }
+}

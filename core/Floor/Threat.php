@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Attack\Hand;
+
+/** A free weapon of the attacker's against where the defender stands. A planning estimate. */
+final readonly class Threat
+{
+    /**
+     * @param Hand  $side   left or right
+     * @param float $margin metres it reaches beyond what is needed; below 0 it does not reach
+     */
+    public function __construct(public Hand $side, public bool $isHand, public float $margin) {}
+
+    public function reaches(): bool
+    {
+        return $this->margin >= 0;
+    }
+
+    public function name(): string
+    {
+        return $this->side->value.($this->isHand ? ' hand' : ' foot');
+    }
+
+    public function centimetres(): int
+    {
+        return (int) round($this->margin * 100);
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Answer\Joint;
+use StoneDrill\Core\Attack\Hand;
+
+/** What the attacker has free to strike with, and how far it comes. */
+final readonly class Weapons
+{
+    /** Shares of a stature: where a free fist aims, and where a free foot does. */
+    public const FIST_AIM = 0.93;
+    public const FOOT_AIM = 0.58;
+
+    public const FIST = 0.386;
+    public const FOOT = 0.530;
+
+    /** Degrees off his facing within which he strikes. */
+    public const ARC = 110.0;
+
+    /** How far he bends, as a share of his stature. */
+    private const BEND = 0.15;
+
+    /**
+     * Metres that he reaches from the joint, lean included (legs have none).
+     *
+     * @param float $chain length of the chain, as a share of his stature
+     * @param float $aim   metres above the floor
+     */
+    public static function reach(Scene $scene, float $chain, bool $isLeg, float $aim): float
+    {
+        $his = $scene->bodies->attacker;
+        $joint = $scene->hisJointHeight(($isLeg ? Joint::Hip : Joint::Shoulder)->height());
+
+        return Reach::bent($chain * $his, $joint, max(0.0, $joint - self::BEND * $his), $aim, $isLeg ? 0.0 : Bodies::LEAN * $his);
+    }
+
+    /**
+     * Metres his joint lies to the side of his axis: to his left below 0, for one hand; for both in the middle.
+     */
+    public static function offset(Scene $scene, Hand $side, bool $isLeg): float
+    {
+        $lateral = ($isLeg ? Joint::Hip : Joint::Shoulder)->lateral() * $scene->bodies->attacker;
+
+        return match ($side) {
+            Hand::Left => -$lateral,
+            Hand::Right => $lateral,
+            default => 0.0,
+        };
+    }
+
+    /**
+     * Every weapon of his that is free, with what it reaches.
+     *
+     * @return list<Threat>
+     */
+    public static function free(Scene $scene): array
+    {
+        if ($scene->hisPosture === Posture::Lying) {
+            return [];
+        }
+        $facing = deg2rad($scene->hisFacing);
+        $off = abs(Angle::turn($scene->hisFacing, Angle::of($scene->x() - $scene->hisX, $scene->y() - $scene->hisY)));
+        $threats = [];
+        foreach (self::sides($scene) as [$side, $isHand]) {
+            $offset = self::offset($scene, $side, ! $isHand);
+            $aim = $scene->height($isHand ? self::FIST_AIM : self::FOOT_AIM);
+            $distance = hypot(
+                $scene->x() + ($isHand ? $scene->slipX : 0.0) - $scene->hisX - $offset * cos($facing),
+                $scene->y() + ($isHand ? $scene->slipY : 0.0) - $scene->hisY + $offset * sin($facing),
+            );
+            $margin = self::reach($scene, $isHand ? self::FIST : self::FOOT, ! $isHand, $aim) + Bodies::SURFACE * $scene->bodies->defender - $distance;
+            if ($off <= self::ARC + 1e-9) {
+                $threats[] = new Threat($side, $isHand, $margin);
+            }
+        }
+
+        return $threats;
+    }
+
+    /**
+     * The sides of his hands and feet that hold nothing, are held by nothing and stand on nobody.
+     *
+     * @return list<array{Hand, bool}> side, and whether it is a hand
+     */
+    public static function sides(Scene $scene): array
+    {
+        $free = [];
+        foreach ([Hand::Left, Hand::Right] as $side) {
+            if (! $scene->hold->keeps($side) && ! isset($scene->armsGone[$side->value]) && ! $scene->hasGripOnArm($side)) {
+                $free[] = [$side, true];
+            }
+        }
+        foreach ([Hand::Left, Hand::Right] as $side) {
+            if ($scene->hisPosture === Posture::Standing && ! $scene->isAstride && ! $scene->hasGripOnLeg($side)) {
+                $free[] = [$side, false];
+            }
+        }
+
+        return $free;
+    }
+}
