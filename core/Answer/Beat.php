@@ -25,6 +25,20 @@ final readonly class Beat
         return max(array_map(static fn (Action $action): float => $action->seconds(), $this->actions));
     }
 
+    /** Whether it strikes at the head. */
+    public function aimsAtHead(): bool
+    {
+        foreach ($this->actions as $action) {
+            foreach ($action->isStrike() ? $action->targets : [] as $target) {
+                if ($target->isOfHead()) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** Whether one of its actions is this verb. */
     public function does(Verb ...$verbs): bool
     {

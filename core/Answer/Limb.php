@@ -42,12 +42,18 @@ enum Limb: string
     /** Whether it is of the left side; the head, both hands and a free hand are of none. */
     public function isLeft(): bool
     {
-        return in_array($this, [self::LeftHand, self::LeftElbow, self::LeftFoot, self::LeftKnee], true);
+        return match ($this) {
+            self::LeftHand, self::LeftElbow, self::LeftFoot, self::LeftKnee => true,
+            default => false,
+        };
     }
 
     public function isRight(): bool
     {
-        return in_array($this, [self::RightHand, self::RightElbow, self::RightFoot, self::RightKnee], true);
+        return match ($this) {
+            self::RightHand, self::RightElbow, self::RightFoot, self::RightKnee => true,
+            default => false,
+        };
     }
 
     /**

@@ -111,7 +111,10 @@ enum Verb: string
     /** Whether it moves at least one foot over the floor. */
     public function movesFeet(): bool
     {
-        return in_array($this, [self::Step, self::Cross, self::Slide, self::Hop, self::Leave, self::Spread, self::Close], true);
+        return match ($this) {
+            self::Step, self::Cross, self::Slide, self::Hop, self::Leave, self::Spread, self::Close => true,
+            default => false,
+        };
     }
 
     /** Whether it moves both feet at once. */
@@ -129,7 +132,10 @@ enum Verb: string
     /** Whether the hand keeps what it took until it does something else. */
     public function grips(): bool
     {
-        return in_array($this, [self::Clamp, self::Lock, self::Pin, self::ChokeHold, self::Pull], true);
+        return match ($this) {
+            self::Clamp, self::Lock, self::Pin, self::ChokeHold, self::Pull => true,
+            default => false,
+        };
     }
 
     /** Whether it keeps a blow away. */
@@ -141,7 +147,7 @@ enum Verb: string
     /** Whether it stops a blow that it meets. */
     public function stops(): bool
     {
-        return in_array($this, [self::Block, self::Parry, self::Cover], true);
+        return $this === self::Block || $this === self::Parry || $this === self::Cover;
     }
 
     /** Whether a hand that is held at the wrist can still do it: grip, strip, and move the hold. */

@@ -17,7 +17,7 @@ final readonly class CrossedFeet implements Check
     public function find(Trial $trial): iterable
     {
         foreach ($trial->run->frames as $frame) {
-            if ($frame->does(Verb::Cross) && $frame->reaching() !== []) {
+            if ($frame->does(Verb::Cross) && $frame->reaching !== []) {
                 yield $this->rule()->at($frame, 'Crosses the feet while he reaches.', 'Step or slide instead.');
             }
         }

@@ -81,7 +81,7 @@ final readonly class Examiner
      */
     private function robust(Trial $trial, Simulation $simulation, Beats $beats): array
     {
-        $before = $this->failures($trial, $trial->run);
+        $before = $this->failures($trial, $trial->run->mainLine);
         $robust = [];
         foreach ($beats->line as $position => $beat) {
             $effect = $beat->effects[0] ?? null;
@@ -89,17 +89,39 @@ final readonly class Examiner
                 continue;
             }
             $number = (string) ($position + 1);
-            $fails = $this->firstNew($trial, $before, $simulation->mainLine($beats, $position));
+            $fails = $this->firstNew($trial, $before, $simulation->otherwise($beats, $trial->run->moments[$position], $position));
             $robust[] = $this->shortfall(sprintf('%s %s', $number, $effect->value), $number, $fails, $fails === null || $this->hasIfNot($beat));
             if (isset($beat->effects[1])) {
-                $robust[] = $this->shortfall(sprintf('%s %s, %s instead', $number, $effect->value, $beat->effects[1]->value), $number, $this->firstNew($trial, $before, $simulation->mainLine($beats, $position, $beat->effects[1])), true);
+                $robust[] = $this->shortfall(sprintf('%s %s, %s instead', $number, $effect->value, $beat->effects[1]->value), $number, $this->firstNew($trial, $before, $simulation->otherwise($beats, $trial->run->moments[$position], $position, $beat->effects[1])), true);
             }
         }
         foreach (['left' => -self::HEAD, 'right' => self::HEAD] as $side => $shift) {
-            $robust[] = $this->shortfall(sprintf('head 15 cm %s', $side), null, $this->firstNew($trial, $before, $simulation->withHeadShift($shift)->mainLine($beats)), true);
+            $fails = $this->firstNew($trial, $before, $this->withHeadElsewhere($trial->run, $simulation->withHeadShift($shift), $beats));
+            $robust[] = $this->shortfall(sprintf('head 15 cm %s', $side), null, $fails, true);
         }
 
         return $robust;
+    }
+
+    /**
+     * What his head being elsewhere changes: the strikes at it, and where they meet an attack, everything after.
+     *
+     * @return iterable<Frame>
+     */
+    private function withHeadElsewhere(Run $run, Simulation $elsewhere, Beats $beats): iterable
+    {
+        foreach ($run->mainLine as $position => $frame) {
+            $happened = $run->moments[$position]->happened ?? null;
+            if ($happened?->beforeStrikes === null) {
+                continue;
+            }
+            if ($frame->delivery?->why === 'intercepted') {
+                yield from $elsewhere->mainLine($beats);
+
+                return;
+            }
+            yield $elsewhere->strikeAgain($frame, $happened);
+        }
     }
 
     private function shortfall(string $without, ?string $beat, ?Finding $fails, bool $isBackedUp): Shortfall
@@ -121,10 +143,16 @@ final readonly class Examiner
         return false;
     }
 
-    /** @return list<Finding> of the main line, those that tell whether it works */
-    private function failures(Trial $trial, Run $run): array
+    /**
+     * What does not work in these beats.
+     *
+     * @param list<Frame> $frames
+     *
+     * @return list<Finding>
+     */
+    private function failures(Trial $trial, array $frames): array
     {
-        $line = new Trial($trial->answer, $trial->attack, $trial->facets, $trial->bodies, $trial->standards, $trial->rung, new Run($run->start, $run->mainLine));
+        $line = new Trial($trial->answer, $trial->attack, $trial->facets, $trial->bodies, $trial->standards, $trial->rung, new Run($trial->run->start, $frames));
         $failures = [];
         foreach (Checks::ofTheFloor() as $check) {
             array_push($failures, ...$check->find($line));
@@ -134,22 +162,22 @@ final readonly class Examiner
     }
 
     /**
-     * The first beat that fails and did not before.
+     * The first thing that does not work and did before.
      *
-     * @param list<Finding> $before
-     * @param list<Frame>   $frames of the main line run again
+     * @param list<Finding>   $before
+     * @param iterable<Frame> $frames of the main line run again
      */
-    private function firstNew(Trial $trial, array $before, array $frames): ?Finding
+    private function firstNew(Trial $trial, array $before, iterable $frames): ?Finding
     {
-        $first = null;
-        foreach ($this->failures($trial, new Run($trial->run->start, $frames)) as $finding) {
-            $isOld = array_filter($before, static fn (Finding $old): bool => $old->isLike($finding)) !== [];
-            if (! $isOld && ($first === null || (int) $finding->beat < (int) $first->beat)) {
-                $first = $finding;
+        foreach ($frames as $frame) {
+            foreach ($this->failures($trial, [$frame]) as $finding) {
+                if (array_filter($before, static fn (Finding $old): bool => $old->isLike($finding)) === []) {
+                    return $finding;
+                }
             }
         }
 
-        return $first;
+        return null;
     }
 
     /** Another answer from one of its beats on, and how both stand there when it is done by itself. */
@@ -163,7 +191,10 @@ final readonly class Examiner
         $beats = $side === Side::Mirrored ? $other->beats->mirror() : $other->beats;
         $own = new Simulation($attack->kind, $attack->on($side), $bodies, $pace);
         $line = array_map(static fn (Beat $beat): Beat => new Beat($beat->actions, $beat->effects, $beat->note), array_slice($beats->line, $goes->beat - 1));
-        $before = $goes->beat === 1 ? $own->start() : $own->mainLine($beats)[$goes->beat - 2];
+        $before = $own->start();
+        foreach ($own->mainLine($beats) as $position => $frame) {
+            $before = $position < $goes->beat - 1 ? $frame : $before;
+        }
 
         return new Destination($other->title, $goes->beat, $line, $before);
     }

@@ -125,6 +125,6 @@ final class Hazards
      */
     private static function once(array $hazards): array
     {
-        return array_values(array_filter(Hazard::cases(), static fn (Hazard $hazard): bool => in_array($hazard, $hazards, true)));
+        return count($hazards) < 2 ? $hazards : array_values(array_column($hazards, null, 'value'));
     }
 }

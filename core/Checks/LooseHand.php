@@ -26,7 +26,7 @@ final readonly class LooseHand implements Check
             if ($this->guards($frame) || $this->guards($before)) {
                 continue;
             }
-            foreach ($frame->reaching() as $threat) {
+            foreach ($frame->reaching as $threat) {
                 if ($threat->isHand && $this->reached($before, $threat) && ! $this->reachedBeforeThat($trial, $before, $threat)) {
                     yield $this->rule()->at($frame, sprintf('His %s is free and reaches the head two beats running, %d cm to spare.', $threat->name(), $threat->centimetres()), 'Guard, take hold of that hand, or move where it does not reach.');
                 }
@@ -41,7 +41,7 @@ final readonly class LooseHand implements Check
 
     private function reached(Frame $frame, Threat $threat): bool
     {
-        foreach ($frame->reaching() as $other) {
+        foreach ($frame->reaching as $other) {
             if ($other->isHand && $other->side === $threat->side && $frame->number !== '0') {
                 return true;
             }

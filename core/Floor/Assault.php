@@ -97,7 +97,7 @@ final readonly class Assault
         $offset = Weapons::offset($scene, $side, $blow->isByLeg());
         $facing = deg2rad($line);
         [$slipX, $slipY] = $blow->isHigh() ? [$scene->slipX, $scene->slipY] : [0.0, 0.0];
-        $distance = hypot($scene->x() + $slipX - $scene->hisX - $offset * cos($facing), $scene->y() + $slipY - $scene->hisY + $offset * sin($facing));
+        $distance = hypot($scene->x + $slipX - $scene->hisX - $offset * cos($facing), $scene->y + $slipY - $scene->hisY + $offset * sin($facing));
         $out = $distance - Bodies::SURFACE * $own - Weapons::reach($scene, $blow->chain(), $blow->isByLeg(), $scene->height($blow->aim()));
         $off = $this->offLine($scene, $line, $slipX, $slipY) - self::OFF * $own;
         $apart = $scene->distance();
@@ -176,6 +176,6 @@ final readonly class Assault
     /** Metres of the defender's axis, moved so far, off the line that leads through him this way. */
     private function offLine(Scene $scene, float $line, float $x, float $y): float
     {
-        return abs(($scene->x() + $x - $scene->hisX) * cos(deg2rad($line)) - ($scene->y() + $y - $scene->hisY) * sin(deg2rad($line)));
+        return abs(($scene->x + $x - $scene->hisX) * cos(deg2rad($line)) - ($scene->y + $y - $scene->hisY) * sin(deg2rad($line)));
     }
 }

@@ -7,6 +7,7 @@ namespace StoneDrill\Core\Floor;
 use StoneDrill\Core\Answer\Action;
 use StoneDrill\Core\Answer\Joint;
 use StoneDrill\Core\Answer\Limb;
+use StoneDrill\Core\Answer\LimbRule;
 use StoneDrill\Core\Answer\Verb;
 
 /** What the movements of a beat do to where the defender stands. Lengths as shares of the defender's stature. */
@@ -77,18 +78,18 @@ final readonly class Footwork
     private static function place(Scene $scene, ?Limb $foot, float $x, float $y, bool $isFromOther): void
     {
         if ($foot === Limb::LeftFoot) {
-            $scene->leftX = ($isFromOther ? $scene->rightX : $scene->leftX) + $x;
-            $scene->leftY = ($isFromOther ? $scene->rightY : $scene->leftY) + $y;
+            [$fromX, $fromY] = $isFromOther ? [$scene->rightX, $scene->rightY] : [$scene->leftX, $scene->leftY];
+            $scene->placeFeet($fromX + $x, $fromY + $y, $scene->rightX, $scene->rightY);
         } else {
-            $scene->rightX = ($isFromOther ? $scene->leftX : $scene->rightX) + $x;
-            $scene->rightY = ($isFromOther ? $scene->leftY : $scene->rightY) + $y;
+            [$fromX, $fromY] = $isFromOther ? [$scene->leftX, $scene->leftY] : [$scene->rightX, $scene->rightY];
+            $scene->placeFeet($scene->leftX, $scene->leftY, $fromX + $x, $fromY + $y);
         }
     }
 
     /** Sets the feet so far apart along the line on which they stand, the axis still. */
     private static function setApart(Scene $scene, float $apart): void
     {
-        [$x, $y] = [$scene->x(), $scene->y()];
+        [$x, $y] = [$scene->x, $scene->y];
         [$alongX, $alongY] = [$scene->rightX - $scene->leftX, $scene->rightY - $scene->leftY];
         $length = hypot($alongX, $alongY);
         if ($length < 1e-9) {
@@ -96,12 +97,14 @@ final readonly class Footwork
             [$alongX, $alongY, $length] = [sin($across), cos($across), 1.0];
         }
         $half = $apart / 2 / $length;
-        [$scene->rightX, $scene->rightY] = [$x + $half * $alongX, $y + $half * $alongY];
-        [$scene->leftX, $scene->leftY] = [$x - $half * $alongX, $y - $half * $alongY];
+        $scene->placeFeet($x - $half * $alongX, $y - $half * $alongY, $x + $half * $alongX, $y + $half * $alongY);
     }
 
     private static function sink(Scene $scene, Action $action, Verb $verb): void
     {
+        if ($verb->limbs() !== LimbRule::WholeBody) {
+            return;
+        }
         $usual = self::SINK * $scene->bodies->defender;
         $length = ($action->size?->of($usual) ?? $usual) * $action->count;
         $bearing = deg2rad($action->bearing?->toDegrees() ?? 0.0);

@@ -18,6 +18,9 @@ final readonly class Frame
     /** @var list<Hit> the strikes in it, in written order */
     public array $hits;
 
+    /** @var list<Threat> those of his weapons that reach */
+    public array $reaching;
+
     /**
      * @param string              $number      `0` for the start, `1`, `2`, `2.1`
      * @param ?Beat               $beat        null at the start, and where only the attacker acts
@@ -75,7 +78,13 @@ final readonly class Frame
                 $hits[] = $deed->hit;
             }
         }
-        $this->hits = $hits;
+        $reaching = [];
+        foreach ($threats as $threat) {
+            if ($threat->reaches()) {
+                $reaching[] = $threat;
+            }
+        }
+        [$this->hits, $this->reaching] = [$hits, $reaching];
     }
 
     public function isOnMainLine(): bool
@@ -101,17 +110,11 @@ final readonly class Frame
         return $this->beat !== null && $this->beat->does(...$verbs);
     }
 
-    /** @return list<Threat> those that reach */
-    public function reaching(): array
-    {
-        return array_values(array_filter($this->threats, static fn (Threat $threat): bool => $threat->reaches()));
-    }
-
     /** Whether a hand of his reaches the head. */
     public function isReachedByHand(): bool
     {
-        foreach ($this->threats as $threat) {
-            if ($threat->isHand && $threat->reaches()) {
+        foreach ($this->reaching as $threat) {
+            if ($threat->isHand) {
                 return true;
             }
         }

@@ -20,6 +20,9 @@ final class Happened
     public ?Verdict $delivery = null;
     public ?Effect $effect = null;
 
+    /** Both before the strikes, kept where one is aimed at the head. */
+    public ?Scene $beforeStrikes = null;
+
     /** @var list<Deed> */
     public array $deeds = [];
 

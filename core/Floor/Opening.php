@@ -49,8 +49,8 @@ final readonly class Opening
         $scene->facing = $this->facets->notice === Notice::Ready ? $bearing : 0.0;
         $half = Joint::Hip->lateral() * $bodies->defender;
         $right = deg2rad($scene->facing + 90);
-        [$scene->rightX, $scene->rightY] = [$half * sin($right), $half * cos($right)];
-        [$scene->leftX, $scene->leftY] = [-$scene->rightX, -$scene->rightY];
+        [$x, $y] = [$half * sin($right), $half * cos($right)];
+        $scene->placeFeet(-$x, -$y, $x, $y);
         $scene->posture = match ($this->facets->posture) {
             StartPosture::Seated => Posture::Seated,
             StartPosture::Kneeling => Posture::Kneeling,

@@ -15,9 +15,10 @@ final readonly class Run
 
     /**
      * @param list<Frame>   $frames
-     * @param list<Landing> $landings where branches run on into other answers
+     * @param list<Landing>      $landings where branches run on into other answers
+     * @param array<int, Moment> $moments  of the main line's beats that can go otherwise, by position from 0
      */
-    public function __construct(public Frame $start, public array $frames, public array $landings = [])
+    public function __construct(public Frame $start, public array $frames, public array $landings = [], public array $moments = [])
     {
         $byNumber = ['0' => $start];
         $mainLine = [];

@@ -16,6 +16,10 @@ use StoneDrill\Core\Attack\Hold;
  */
 final class Scene
 {
+    /** The defender's axis, midpoint of the feet; moved with them by {@see self::placeFeet()}. */
+    public float $x = 0.0;
+    public float $y = 0.0;
+
     public float $leftX = 0.0;
     public float $leftY = 0.0;
     public float $rightX = 0.0;
@@ -53,33 +57,28 @@ final class Scene
     /** @param float $holdDistance metres between the axes at which a hold is on from the start */
     public function __construct(public readonly Bodies $bodies, public Hold $hold, public readonly float $holdDistance) {}
 
-    public function x(): float
+    /** Sets both feet, and with them the axis. */
+    public function placeFeet(float $leftX, float $leftY, float $rightX, float $rightY): void
     {
-        return ($this->leftX + $this->rightX) / 2;
-    }
-
-    public function y(): float
-    {
-        return ($this->leftY + $this->rightY) / 2;
+        [$this->leftX, $this->leftY, $this->rightX, $this->rightY] = [$leftX, $leftY, $rightX, $rightY];
+        $this->x = ($leftX + $rightX) / 2;
+        $this->y = ($leftY + $rightY) / 2;
     }
 
     public function distance(): float
     {
-        return hypot($this->hisX - $this->x(), $this->hisY - $this->y());
+        return hypot($this->hisX - $this->x, $this->hisY - $this->y);
     }
 
     /** Degrees in which he is from the defender. */
     public function bearingToHim(): float
     {
-        return Angle::of($this->hisX - $this->x(), $this->hisY - $this->y());
+        return Angle::of($this->hisX - $this->x, $this->hisY - $this->y);
     }
 
     public function carryDefender(float $x, float $y): void
     {
-        $this->leftX += $x;
-        $this->leftY += $y;
-        $this->rightX += $x;
-        $this->rightY += $y;
+        $this->placeFeet($this->leftX + $x, $this->leftY + $y, $this->rightX + $x, $this->rightY + $y);
     }
 
     /** Moves him along the line of the axes: away from the defender above 0, toward below. */
@@ -174,7 +173,7 @@ final class Scene
         if ($this->posture === Posture::Lying) {
             return;
         }
-        [$x, $y] = [$this->x(), $this->y()];
+        [$x, $y] = [$this->x, $this->y];
         [$alongX, $alongY] = [$this->hisX - $x - $beforeX, $this->hisY - $y - $beforeY];
         $length = $alongX ** 2 + $alongY ** 2;
         $share = $length > 0 ? max(0.0, min(1.0, -($beforeX * $alongX + $beforeY * $alongY) / $length)) : 0.0;
@@ -235,7 +234,7 @@ final class Scene
 
     public function defender(): Stance
     {
-        $axis = new Point($this->x(), $this->y());
+        $axis = new Point($this->x, $this->y);
 
         return new Stance(
             $axis,
@@ -299,7 +298,7 @@ final class Scene
 
     private function faceDefender(): void
     {
-        $this->hisFacing = Angle::of($this->x() - $this->hisX, $this->y() - $this->hisY);
+        $this->hisFacing = Angle::of($this->x - $this->hisX, $this->y - $this->hisY);
         $this->turnedUntil = null;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
+use Generator;
 use StoneDrill\Core\Answer\Action;
 use StoneDrill\Core\Answer\Beat;
 use StoneDrill\Core\Answer\Beats;
@@ -78,32 +79,70 @@ final readonly class Simulation
      */
     public function run(Beats $beats, ?callable $find = null): Run
     {
-        $frames = [];
-        $landings = [];
-        $this->line($this->opening->scene($this->bodies), $this->withFollowUp($beats), '', null, 0, $find, $frames, $landings);
+        $frames = $landings = $moments = [];
+        $this->line($this->opening->scene($this->bodies), $this->withFollowUp($beats), '', null, 0, $find, $frames, $landings, $moments);
 
-        return new Run($this->start(), $frames, $landings);
+        return new Run($this->start(), $frames, $landings, $moments);
     }
 
     /**
-     * The main line alone, with what one beat is assumed to do left out or another effect in its place.
+     * The main line alone, a beat at a time, without looking for threats.
      *
-     * @param ?int    $at      position from 0 of the beat whose effect does not come
-     * @param ?Effect $instead what comes in its place
-     *
-     * @return list<Frame>
+     * @return Generator<int, Frame>
      */
-    public function mainLine(Beats $beats, ?int $at = null, ?Effect $instead = null): array
+    public function mainLine(Beats $beats): Generator
     {
-        $scene = $this->opening->scene($this->bodies);
-        $frames = [];
-        foreach ($this->withFollowUp($beats) as $position => $beat) {
-            $happened = $this->act($scene, $beat);
-            $this->takeEffect($scene, $beat, $position === $at ? $instead : $beat?->effects[0] ?? null, null, $happened);
-            $frames[] = $this->frame($scene, (string) ($position + 1), $beat, null, $happened);
-        }
+        yield from $this->runOn($this->opening->scene($this->bodies), $this->withFollowUp($beats), 0);
+    }
 
-        return $frames;
+    /**
+     * The main line from one beat on, with another effect of that beat than its author assumes, or none. Without
+     * looking for threats.
+     *
+     * @param Moment  $moment  of the beat, from a run of the same beats
+     * @param int     $at      position of the beat from 0
+     * @param ?Effect $instead what comes in place of what is assumed
+     *
+     * @return Generator<int, Frame> that beat and those after it
+     */
+    public function otherwise(Beats $beats, Moment $moment, int $at, ?Effect $instead = null): Generator
+    {
+        $scene = clone ($moment->scene ?? $this->opening->scene($this->bodies));
+        $happened = clone $moment->happened;
+        $line = $this->withFollowUp($beats);
+        $this->takeEffect($scene, $line[$at], $instead, null, $happened);
+
+        yield $this->frame($scene, (string) ($at + 1), $line[$at], null, $happened, false);
+        yield from $this->runOn($scene, $line, $at + 1);
+    }
+
+    /**
+     * One beat of a main line struck again by this simulation, which may have his head elsewhere.
+     *
+     * @param Frame $frame from a run of another simulation of the same attack and bodies
+     */
+    public function strikeAgain(Frame $frame, Happened $happened): Frame
+    {
+        $again = clone $happened;
+        $scene = clone ($happened->beforeStrikes ?? $this->opening->scene($this->bodies));
+        $again->deeds = $this->controls->act($scene, $frame->beat->actions ?? []);
+
+        return $this->frame($scene, $frame->number, $frame->beat, null, $again, false);
+    }
+
+    /**
+     * @param list<?Beat> $line
+     *
+     * @return Generator<int, Frame>
+     */
+    private function runOn(Scene $scene, array $line, int $from): Generator
+    {
+        for ($position = $from; $position < count($line); $position++) {
+            $beat = $line[$position];
+            $happened = $this->act($scene, $beat);
+            $this->takeEffect($scene, $beat, $beat->effects[0] ?? null, null, $happened);
+            yield $this->frame($scene, (string) ($position + 1), $beat, null, $happened, false);
+        }
     }
 
     /**
@@ -122,20 +161,24 @@ final readonly class Simulation
      * @param ?callable(GoToAnswer): ?Destination $find
      * @param list<Frame>                         $frames   grows
      * @param list<Landing>                       $landings grows
+     * @param array<int, Moment>                  $moments  of the main line's beats that can go otherwise; grows
      * @param int                                 $from     beats numbered before under the same prefix
      *
      * @return int beats numbered under the prefix
      */
-    private function line(Scene $scene, array $line, string $prefix, ?Condition $condition, int $depth, ?callable $find, array &$frames, array &$landings, int $from = 0): int
+    private function line(Scene $scene, array $line, string $prefix, ?Condition $condition, int $depth, ?callable $find, array &$frames, array &$landings, array &$moments, int $from = 0): int
     {
         foreach ($line as $position => $beat) {
             $number = $prefix.($from + $position + 1);
             $happened = $this->act($scene, $beat);
-            $struck = $beat === null || $beat->branches === [] ? null : clone $scene;
+            $struck = $beat === null || ($beat->branches === [] && $beat->effects === []) ? null : clone $scene;
+            if ($prefix === '' && ($struck !== null || $happened->beforeStrikes !== null)) {
+                $moments[$position] = new Moment($struck, clone $happened);
+            }
             $this->takeEffect($scene, $beat, $beat?->effects[0] ?? null, null, $happened);
             $frames[] = $this->frame($scene, $number, $beat, $position === 0 ? $condition : null, $happened);
             if ($struck !== null && $beat !== null && $depth < self::MOST_DEPTH) {
-                $this->branches($struck, $beat, $happened, $number, $depth, $find, $frames, $landings);
+                $this->branches($struck, $beat, $happened, $number, $depth, $find, $frames, $landings, $moments);
             }
         }
 
@@ -146,8 +189,9 @@ final readonly class Simulation
      * @param ?callable(GoToAnswer): ?Destination $find
      * @param list<Frame>                         $frames
      * @param list<Landing>                       $landings
+     * @param array<int, Moment>                  $moments
      */
-    private function branches(Scene $struck, Beat $beat, Happened $happened, string $number, int $depth, ?callable $find, array &$frames, array &$landings): void
+    private function branches(Scene $struck, Beat $beat, Happened $happened, string $number, int $depth, ?callable $find, array &$frames, array &$landings, array &$moments): void
     {
         $count = 0;
         foreach ($beat->branches as $branch) {
@@ -165,7 +209,7 @@ final readonly class Simulation
             if ($destination !== null) {
                 $landings[] = $destination->landing($number, $this->frame($scene, $number, null, null, clone $happened));
             }
-            $count = $this->line($scene, $line, $number.'.', $branch->condition, $depth + 1, $find, $frames, $landings, $count);
+            $count = $this->line($scene, $line, $number.'.', $branch->condition, $depth + 1, $find, $frames, $landings, $moments, $count);
         }
     }
 
@@ -200,15 +244,18 @@ final readonly class Simulation
         $happened = new Happened(($beat?->seconds() ?? 0.0) / $this->pace);
         $happened->startsAt = $scene->time;
         $happened->wornOff = $scene->wearOff();
-        [$happened->fromX, $happened->fromY] = [$scene->x(), $scene->y()];
+        [$happened->fromX, $happened->fromY] = [$scene->x, $scene->y];
         $happened->heldBefore = $scene->hold->isOn();
         $scene->slipX = $scene->slipY = 0.0;
         $crouch = $scene->crouch;
-        $line = Angle::of($scene->x() - $scene->hisX, $scene->y() - $scene->hisY);
+        $line = Angle::of($scene->x - $scene->hisX, $scene->y - $scene->hisY);
 
         $this->carry($scene, $line, $happened);
         $this->move($scene, $actions, $happened);
         $this->attack($scene, $actions, $line, $crouch, $happened);
+        if ($beat !== null && $beat->aimsAtHead()) {
+            $happened->beforeStrikes = clone $scene;
+        }
         $happened->deeds = $this->controls->act($scene, $actions);
 
         return $happened;
@@ -231,7 +278,7 @@ final readonly class Simulation
     /** @param list<Action> $actions */
     private function move(Scene $scene, array $actions, Happened $happened): void
     {
-        [$beforeX, $beforeY] = [$scene->hisX - $scene->x(), $scene->hisY - $scene->y()];
+        [$beforeX, $beforeY] = [$scene->hisX - $scene->x, $scene->hisY - $scene->y];
         $happened->facedAt = $scene->facing;
         [$happened->feetMoved, $happened->turned] = Footwork::move($scene, $actions);
         if ($happened->turned) {
@@ -247,7 +294,7 @@ final readonly class Simulation
     /** @param list<Action> $actions */
     private function attack(Scene $scene, array $actions, float $line, float $crouch, Happened $happened): void
     {
-        [$beforeX, $beforeY] = [$scene->hisX - $scene->x(), $scene->hisY - $scene->y()];
+        [$beforeX, $beforeY] = [$scene->hisX - $scene->x, $scene->hisY - $scene->y];
         $comes = $scene->beats === 0 && $this->facets->phase === Phase::Reaching && $this->kind->start !== Start::Threat;
         if ($comes) {
             $happened->delivery = $this->assault->come($scene, $actions, $crouch);
@@ -267,7 +314,7 @@ final readonly class Simulation
     /** The effect of a beat, and what a what-if changes; the beat is over then. */
     private function takeEffect(Scene $scene, ?Beat $beat, ?Effect $effect, ?Happening $happening, Happened $happened): void
     {
-        [$beforeX, $beforeY] = [$scene->hisX - $scene->x(), $scene->hisY - $scene->y()];
+        [$beforeX, $beforeY] = [$scene->hisX - $scene->x, $scene->hisY - $scene->y];
         $scene->time = $happened->startsAt + $happened->seconds;
         $scene->beats++;
         $happened->effect = $effect;
@@ -285,9 +332,9 @@ final readonly class Simulation
         $scene->keepApart($beforeX, $beforeY);
     }
 
-    private function frame(Scene $scene, string $number, ?Beat $beat, ?Condition $condition, Happened $happened): Frame
+    private function frame(Scene $scene, string $number, ?Beat $beat, ?Condition $condition, Happened $happened, bool $withThreats = true): Frame
     {
-        $toDefender = Angle::of($scene->x() - $scene->hisX, $scene->y() - $scene->hisY);
+        $toDefender = Angle::of($scene->x - $scene->hisX, $scene->y - $scene->hisY);
         $off = Angle::turn($scene->hisFacing, $toDefender);
         $distance = $scene->distance();
 
@@ -307,7 +354,7 @@ final readonly class Simulation
             $scene->grips,
             $happened->delivery,
             $happened->deeds,
-            Weapons::free($scene),
+            $withThreats ? Weapons::free($scene) : [],
             $happened->wornOff,
             $happened->effect,
             $happened->heldBefore,

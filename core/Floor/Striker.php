@@ -100,7 +100,7 @@ final readonly class Striker
 
     private function one(Scene $scene, Limb $limb, Strike $strike, Target $target): Hit
     {
-        [$x, $y] = [$scene->x(), $scene->y()];
+        [$x, $y] = [$scene->x, $scene->y];
         $facing = $scene->facing;
         $off = Angle::turn($facing, $scene->bearingToHim());
         $isInArc = $strike->reachesRound($off, $limb->isLeft());

@@ -61,20 +61,23 @@ final readonly class Weapons
         if ($scene->hisPosture === Posture::Lying) {
             return [];
         }
+        [$x, $y] = [$scene->x - $scene->hisX, $scene->y - $scene->hisY];
+        if (abs(Angle::turn($scene->hisFacing, Angle::of($x, $y))) > self::ARC + 1e-9) {
+            return [];
+        }
         $facing = deg2rad($scene->hisFacing);
-        $off = abs(Angle::turn($scene->hisFacing, Angle::of($scene->x() - $scene->hisX, $scene->y() - $scene->hisY)));
+        [$cos, $sin] = [cos($facing), sin($facing)];
+        $surface = Bodies::SURFACE * $scene->bodies->defender;
+        $reach = [];
         $threats = [];
         foreach (self::sides($scene) as [$side, $isHand]) {
+            $limb = $isHand ? 'hand' : 'foot';
+            $reach[$limb] ??= $surface + ($isHand
+                ? self::reach($scene, self::FIST, false, $scene->height(self::FIST_AIM))
+                : self::reach($scene, self::FOOT, true, $scene->height(self::FOOT_AIM)));
             $offset = self::offset($scene, $side, ! $isHand);
-            $aim = $scene->height($isHand ? self::FIST_AIM : self::FOOT_AIM);
-            $distance = hypot(
-                $scene->x() + ($isHand ? $scene->slipX : 0.0) - $scene->hisX - $offset * cos($facing),
-                $scene->y() + ($isHand ? $scene->slipY : 0.0) - $scene->hisY + $offset * sin($facing),
-            );
-            $margin = self::reach($scene, $isHand ? self::FIST : self::FOOT, ! $isHand, $aim) + Bodies::SURFACE * $scene->bodies->defender - $distance;
-            if ($off <= self::ARC + 1e-9) {
-                $threats[] = new Threat($side, $isHand, $margin);
-            }
+            $distance = hypot($x + ($isHand ? $scene->slipX : 0.0) - $offset * $cos, $y + ($isHand ? $scene->slipY : 0.0) + $offset * $sin);
+            $threats[] = new Threat($side, $isHand, $reach[$limb] - $distance);
         }
 
         return $threats;

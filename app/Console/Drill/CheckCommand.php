@@ -111,7 +111,7 @@ final class CheckCommand extends DrillCommand
                 'margin_cm' => $hit->centimetres(),
                 'unreachable' => $hit->tooFarUp,
             ], $frame->hits),
-            'threats' => array_map(static fn (Threat $threat): array => ['limb' => $threat->name(), 'margin_cm' => $threat->centimetres()], $frame->reaching()),
+            'threats' => array_map(static fn (Threat $threat): array => ['limb' => $threat->name(), 'margin_cm' => $threat->centimetres()], $frame->reaching),
         ];
     }
 
@@ -168,7 +168,7 @@ final class CheckCommand extends DrillCommand
         foreach ($frame->hits as $hit) {
             $parts[] = sprintf('%s %s %s', $hit->limb->value, $hit->target->value, $hit->tooFarUp ? 'unreachable' : ($hit->margin === null ? 'at the limb' : sprintf('%+d cm', $hit->centimetres())));
         }
-        foreach ($frame->reaching() as $threat) {
+        foreach ($frame->reaching as $threat) {
             $parts[] = sprintf('his %s reaches %+d cm', $threat->name(), $threat->centimetres());
         }
 

@@ -23,6 +23,7 @@ final class DrillApplication extends Application
         $this->addCommand(new CheckCommand());
         $this->addCommand(new CoverageCommand());
         $this->addCommand(new ProofCommand());
+        $this->addCommand(new SituationCommand());
     }
 
     public function doRun(InputInterface $input, OutputInterface $output): int

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+/** What he reaches where the defender could go. */
+final readonly class RingPlace
+{
+    /** @param list<Threat> $reaching his free weapons that reach there */
+    public function __construct(public Bearing $bearing, public int $threats, public Sector $sector, public array $reaching) {}
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Answer\Limb;
+use StoneDrill\Core\Answer\Target;
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Attack\LimbStatus;
+use StoneDrill\Core\Attack\Phase;
+use StoneDrill\Core\Attack\Thumb;
+
+/**
+ * What follows from an attack before anything is done: what is free, what is exposed, where he reaches. Derived, never
+ * typed in. Figures are planning estimates.
+ */
+final readonly class Situation
+{
+    /** How far the ring of threats tries the defender off, as a share of the stature. */
+    private const RING = 0.35;
+
+    private const LIMBS = [
+        Limb::LeftHand, Limb::RightHand, Limb::LeftElbow, Limb::RightElbow,
+        Limb::LeftFoot, Limb::RightFoot, Limb::LeftKnee, Limb::RightKnee, Limb::Head,
+    ];
+
+    /**
+     * @param list<LimbStatus> $limbs        of the defender
+     * @param list<string>     $attackerFree his hands and feet that are free
+     * @param list<Target>     $exposed      targets on the half of his body that is turned to the defender
+     * @param ?string          $weakSide     the way in which a wrist hold opens: where the thumb lies; null for other holds
+     * @param list<RingPlace>  $ring         twelve bearings, 12 o'clock first
+     * @param Frame            $start        both before the first beat
+     */
+    private function __construct(
+        public array $limbs,
+        public array $attackerFree,
+        public array $exposed,
+        public ?string $weakSide,
+        public array $ring,
+        public Frame $start,
+    ) {}
+
+    public static function of(Kind $kind, Facets $facets, Bodies $bodies): self
+    {
+        $opening = new Opening($kind, $facets);
+        $scene = $opening->scene($bodies);
+        $limbs = array_map($scene->hold->status(...), self::LIMBS);
+        $off = Angle::turn($scene->hisFacing, Angle::of($scene->x - $scene->hisX, $scene->y - $scene->hisY));
+        $exposed = array_values(array_filter(Target::cases(), static fn (Target $target): bool => $target->height() !== null && $target->face()->isExposedTo($off)));
+
+        return new self(
+            $limbs,
+            array_map(static fn (array $free): string => $free[0]->value.($free[1] ? ' hand' : ' foot'), Weapons::sides($scene)),
+            $exposed,
+            $kind->holdsWrist() && $facets->thumb !== Thumb::NotApplicable ? $facets->thumb->value : null,
+            self::ring($scene, $facets, $opening),
+            (new Simulation($kind, $facets, $bodies))->start(),
+        );
+    }
+
+    /** @return list<RingPlace> */
+    private static function ring(Scene $scene, Facets $facets, Opening $opening): array
+    {
+        $advance = $facets->phase === Phase::Reaching ? $opening->advance($scene->bodies) : 0.0;
+        $ring = [];
+        foreach ([12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11] as $hour) {
+            $there = clone $scene;
+            $there->hisX += $advance * sin(deg2rad($scene->hisFacing));
+            $there->hisY += $advance * cos(deg2rad($scene->hisFacing));
+            $bearing = Bearing::hour($hour);
+            $metres = self::RING * $scene->bodies->defender;
+            $there->carryDefender($metres * sin(deg2rad($bearing->toDegrees())), $metres * cos(deg2rad($bearing->toDegrees())));
+            $off = Angle::turn($there->hisFacing, Angle::of($there->x - $there->hisX, $there->y - $there->hisY));
+            $reaching = array_values(array_filter(Weapons::free($there), static fn (Threat $threat): bool => $threat->reaches()));
+            $ring[] = new RingPlace($bearing, count($reaching), Sector::of($off), $reaching);
+        }
+
+        return $ring;
+    }
+}
