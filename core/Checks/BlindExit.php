@@ -12,7 +12,7 @@ final readonly class BlindExit implements Check
 {
     /** Metres. */
     private const FAR = 1.0;
-    
+
     /** Degrees off straight backward. */
     private const BACK = 60.0;
 

@@ -15,10 +15,10 @@ final readonly class PinnedLimb implements Check
 {
     /** Metres from the holding hand within which a held hand strikes. */
     private const NEAR = 0.20;
-    
+
     /** Height, as a share of the defender’s stature, up to which a pinned arm reaches. */
     private const LOW = 0.53;
-    
+
     /** Arm and leg points that a pinned arm reaches. */
     private const LOW_POINTS = [Target::Hand, Target::Fingers, Target::Wrist, Target::Forearm, Target::Hips, Target::Leg, Target::Ankle];
 

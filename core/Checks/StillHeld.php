@@ -18,7 +18,7 @@ final readonly class StillHeld implements Check
     {
         foreach ($trial->run->frames as $frame) {
             if ($frame->does(Verb::Leave) && ($frame->heldBefore || $frame->isHeld)) {
-                yield $this->rule()->at($frame, sprintf('Leaves while %s on.', $frame->isHeld ? implode(' and ', $frame->holds).(count($frame->holds) === 1 && ! str_starts_with($frame->holds[0], 'both') ? ' is' : ' are') : 'the hold is only ending'), 'End the hold in a beat before: strip it, or say what releases it.');
+                yield $this->rule()->at($frame, sprintf('Leaves while %s on.', $frame->isHeld ? implode(' and ', $frame->holds()).(count($frame->holds()) === 1 && ! str_starts_with($frame->holds()[0], 'both') ? ' is' : ' are') : 'the hold is only ending'), 'End the hold in a beat before: strip it, or say what releases it.');
             }
         }
     }

@@ -8,6 +8,7 @@ use StoneDrill\Core\Answer\Beat;
 use StoneDrill\Core\Answer\Condition;
 use StoneDrill\Core\Answer\Effect;
 use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Attack\Hold;
 
 /**
  * Everything that is to be known of one beat: where both stand at its end and what happened in it. A plain value;
@@ -15,6 +16,9 @@ use StoneDrill\Core\Answer\Verb;
  */
 final readonly class Frame
 {
+    /** Whether a hold is on at its end. */
+    public bool $isHeld;
+
     /** @var list<Hit> the strikes in it, in written order */
     public array $hits;
 
@@ -31,19 +35,19 @@ final readonly class Frame
      * @param Stance              $attacker    at the end
      * @param Point               $from        where the defender's axis was before
      * @param float               $facedAt     the way the defender faced before its feet, pivots left in
-     * @param list<string>        $holds       what holds what, at the end
+     * @param Hold                $hold        what is still on at the end
      * @param array<string, Grip> $grips       by hand of the defender's, at the end
      * @param list<Deed>          $deeds       in written order
      * @param list<Threat>        $threats     every weapon of his that is free, reaching or not
      * @param list<WornOff>       $wornOff     effects that ended before it began
      * @param ?Effect             $effect      what was assumed to happen
      * @param bool                $heldBefore  whether a hold was on when it began
-     * @param bool                $isHeld      whether one is on at its end
      * @param bool                $carried     whether a hold that moves carried both
      * @param bool                $feetMoved   whether a foot of the defender's moved
      * @param bool                $turned      whether the defender pivoted or turned under
      * @param bool                $isInside    whether the defender stands between his arms
      * @param float               $faceSeconds seconds until he faces the defender
+     * @param ?float              $fistReach   metres from a shoulder within which a fist meets his chin; null where it is too high
      */
     public function __construct(
         public string $number,
@@ -57,7 +61,7 @@ final readonly class Frame
         public float $facedAt,
         public float $distance,
         public Sector $sector,
-        public array $holds,
+        public Hold $hold,
         public array $grips,
         public ?Verdict $delivery,
         public array $deeds,
@@ -65,13 +69,14 @@ final readonly class Frame
         public array $wornOff,
         public ?Effect $effect,
         public bool $heldBefore,
-        public bool $isHeld,
         public bool $carried,
         public bool $feetMoved,
         public bool $turned,
         public bool $isInside,
         public float $faceSeconds,
+        public ?float $fistReach,
     ) {
+        $this->isHeld = $hold->isOn();
         $hits = [];
         foreach ($deeds as $deed) {
             if ($deed->hit !== null) {
@@ -85,6 +90,12 @@ final readonly class Frame
             }
         }
         [$this->hits, $this->reaching] = [$hits, $reaching];
+    }
+
+    /** @return list<string> what holds what, at the end */
+    public function holds(): array
+    {
+        return $this->hold->toTexts();
     }
 
     public function isOnMainLine(): bool

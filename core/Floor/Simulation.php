@@ -350,7 +350,7 @@ final readonly class Simulation
             $happened->facedAt,
             $distance,
             Sector::of($off),
-            $scene->hold->toTexts(),
+            $scene->hold,
             $scene->grips,
             $happened->delivery,
             $happened->deeds,
@@ -358,12 +358,12 @@ final readonly class Simulation
             $happened->wornOff,
             $happened->effect,
             $happened->heldBefore,
-            $scene->hold->isOn(),
             $happened->carried,
             $happened->feetMoved,
             $happened->turned,
             abs($off) < 90 && abs($distance * sin(deg2rad($off))) < 0.129 * $this->bodies->attacker,
             abs($off) / self::TURN,
+            $withThreats ? $this->striker->fistReach($scene) : null,
         );
     }
 }

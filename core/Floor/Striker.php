@@ -46,6 +46,17 @@ final readonly class Striker
         return $this->freeHands($scene, $actions)[0];
     }
 
+    /** Metres from a shoulder within which a fist meets the front of his chin; null where it is too high for any distance. */
+    public function fistReach(Scene $scene): ?float
+    {
+        $own = $scene->bodies->defender;
+        $joint = $scene->jointHeight(Joint::Shoulder->height());
+        $chin = $scene->hisHeight((float) Target::Chin->height(), true);
+        $reach = Reach::at(Strike::Punch->chain() * $own, $joint, max(0.0, $joint - self::DROP * $own), $chin, Bodies::LEAN * $own);
+
+        return $reach === null ? null : $reach + Bodies::SURFACE * $scene->bodies->attacker;
+    }
+
     /** @param list<Action> $actions */
     private function byFreeHand(Scene $scene, Action $action, Strike $strike, array $actions): Hit
     {

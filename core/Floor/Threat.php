@@ -12,8 +12,9 @@ final readonly class Threat
     /**
      * @param Hand  $side   left or right
      * @param float $margin metres it reaches beyond what is needed; below 0 it does not reach
+     * @param float $reach  metres from its joint within which the defender's axis is reached
      */
-    public function __construct(public Hand $side, public bool $isHand, public float $margin) {}
+    public function __construct(public Hand $side, public bool $isHand, public float $margin, public float $reach) {}
 
     public function reaches(): bool
     {

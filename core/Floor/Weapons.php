@@ -77,7 +77,7 @@ final readonly class Weapons
                 : self::reach($scene, self::FOOT, true, $scene->height(self::FOOT_AIM)));
             $offset = self::offset($scene, $side, ! $isHand);
             $distance = hypot($x + ($isHand ? $scene->slipX : 0.0) - $offset * $cos, $y + ($isHand ? $scene->slipY : 0.0) + $offset * $sin);
-            $threats[] = new Threat($side, $isHand, $reach[$limb] - $distance);
+            $threats[] = new Threat($side, $isHand, $reach[$limb] - $distance, $reach[$limb]);
         }
 
         return $threats;

@@ -50,7 +50,7 @@ final class Timing
      */
     public static function reaction(float $bits, ?Rung $rung): float
     {
-        return ($rung?->momentTold ?? false ? 0.0 : self::BASE) + self::PER_BIT * ($rung?->attackTold ?? false ? 0.0 : $bits);
+        return ($rung !== null && $rung->momentTold ? 0.0 : self::BASE) + self::PER_BIT * ($rung !== null && $rung->attackTold ? 0.0 : $bits);
     }
 
     /**

@@ -19,7 +19,6 @@ use StoneDrill\Core\Floor\Hit;
 use StoneDrill\Core\Floor\Threat;
 use StoneDrill\Core\Floor\Verdict;
 use StoneDrill\Core\Pressure\Rung;
-use StoneDrill\Core\Spelling\Nearest;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 
@@ -101,7 +100,7 @@ final class CheckCommand extends DrillCommand
             'time_s' => round($frame->time, 6),
             'distance_m' => $frame->distance,
             'sector' => $frame->sector->value,
-            'holds' => $frame->holds,
+            'holds' => $frame->holds(),
             'grips' => $this->grips($frame),
             'delivery' => $frame->delivery === null ? null : $this->delivery($frame->delivery),
             'strikes' => array_map(static fn (Hit $hit): array => [
@@ -172,6 +171,6 @@ final class CheckCommand extends DrillCommand
             $parts[] = sprintf('his %s reaches %+d cm', $threat->name(), $threat->centimetres());
         }
 
-        return implode(' · ', [...$parts, ...array_map(static fn (string $hold): string => 'held: '.$hold, $frame->holds)]);
+        return implode(' · ', [...$parts, ...array_map(static fn (string $hold): string => 'held: '.$hold, $frame->holds())]);
     }
 }

@@ -1,0 +1,257 @@
+<?php
+
+declare(strict_types=1);
+
+use StoneDrill\Core\Answer\Doctrine;
+use StoneDrill\Core\Answer\Waiver;
+use StoneDrill\Core\Checks\Check;
+use StoneDrill\Core\Checks\Checks;
+use StoneDrill\Core\Checks\Finding;
+use Tests\Core\Floor\OnTheFloor;
+
+/** @return list<string> beats at which a check finds something */
+function found(string $check, string $kind, array $values, string $beats, array $with = []): array
+{
+    $findings = array_filter(OnTheFloor::examine($kind, $values, $beats, $with)->findings, static fn (Finding $finding): bool => $finding->check === $check);
+
+    return array_values(array_map(static fn (Finding $finding): string => $finding->beat, $findings));
+}
+
+/*
+ * Each check with a text that sets it off at the named beats, and one that nearly does and must not.
+ */
+dataset('checks', [
+    // A right wrist is held: it may strip and clamp, and hits only within 20 cm of the holding hand.
+    'a held hand strikes' => ['pinned-limb', 'wrist-cross', [], 'right palm chin', ['1']],
+    'a held hand strikes the arm that holds it' => ['pinned-limb', 'wrist-cross', [], 'right hammer forearm', []],
+    'a held hand strips' => ['pinned-limb', 'wrist-cross', [], 'right hand strip toward thumb', []],
+    'a held hand blocks' => ['pinned-limb', 'wrist-cross', [], 'right hand block', ['1']],
+    'the elbow above a held hand' => ['pinned-limb', 'wrist-cross', [], 'right elbow chin', []],
+    'freed in the beat before' => ['pinned-limb', 'wrist-cross', [], "left hand strip\nright palm chin", []],
+    'a pinned arm at the head' => ['pinned-limb', 'hug-front-pinned', [], 'right palm chin', ['1']],
+    // .48 · 1.68 = .806 is below .53 · 1.68 = .890; the belly at .974 is not.
+    'a pinned arm at the groin' => ['pinned-limb', 'hug-front-pinned', [], 'right palm groin', []],
+    'a pinned arm at the belly' => ['pinned-limb', 'hug-front-pinned', [], 'right hammer belly', ['1']],
+    'a pinned elbow' => ['pinned-limb', 'hug-behind-pinned', ['bearing' => '6'], 'left elbow ribs', ['1']],
+    'threaded arms' => ['pinned-limb', 'arms-neck-behind', ['bearing' => '6'], 'both hands clamp fingers', ['1']],
+    'a hold that did not land' => ['pinned-limb', 'wrist-cross', ['phase' => 'reaching'], 'slide 6, right hand guard', []],
+
+    'one foot twice' => ['two-jobs', 'closing-in', [], 'left foot step 9, left front kick groin', ['1']],
+    'both hands and one of them' => ['two-jobs', 'closing-in', [], 'both hands guard, left palm chin', ['1']],
+    'a gripping hand strikes' => ['two-jobs', 'cloth-one', [], "left hand clamp wrist\nleft palm chin", ['2']],
+    'it has let go' => ['two-jobs', 'cloth-one', [], "left hand clamp wrist\nleft hand let go, left palm chin", []],
+    'the other one strikes' => ['two-jobs', 'cloth-one', [], "left hand clamp wrist\nright palm chin", []],
+
+    'kicks while the other foot steps' => ['no-support', 'closing-in', [], 'left foot step 12, right front kick groin', ['1']],
+    'knees while sliding' => ['no-support', 'closing-in', [], 'slide 12, right knee groin', ['1']],
+    'both legs' => ['no-support', 'closing-in', [], 'right knee groin, left stomp instep', ['1']],
+    'hops' => ['no-support', 'closing-in', [], 'hop 12, right front kick groin', []],
+    'jumps' => ['no-support', 'closing-in', [], 'left foot step 12, jumping right front kick groin', []],
+    'stands' => ['no-support', 'closing-in', [], "left foot step 12\nright front kick groin", []],
+    'lies' => ['no-support', 'ground-standing', ['bearing' => '6'], 'slide 12, right front kick knee', []],
+
+    'a punch lands' => ['is-hit', 'punch-straight', ['phase' => 'reaching'], 'both hands guard', ['1']],
+    'a punch is parried' => ['is-hit', 'punch-straight', ['phase' => 'reaching'], 'left hand parry', []],
+    'a hold that lands is no hit' => ['is-hit', 'wrist-same', ['phase' => 'reaching'], 'look', []],
+    'the second hand lands' => ['is-hit', 'cloth-one', ['phase' => 'follow-up'], "left hand clamp wrist\nlook", ['2']],
+
+    'short of the groin' => ['out-of-reach', 'closing-in', [], 'right knee groin', ['1']],
+    'near enough' => ['out-of-reach', 'hug-front-free', [], 'right knee groin', []],
+    'too far up' => ['out-of-reach', 'hug-front-free', [], 'right knee chin', ['1']],
+
+    'the back of a head that faces' => ['wrong-face', 'cloth-one', [], 'right elbow back of head', ['1']],
+    'any side' => ['wrong-face', 'cloth-one', [], 'right palm temple', []],
+    'the chin of one who is turned away' => ['wrong-face', 'cloth-one', [], "right palm temple -> turned\nright foot step 3, right palm chin", ['2']],
+
+    'a palm behind' => ['wrong-arc', 'hug-behind-free', ['bearing' => '6'], 'right palm chin', ['1']],
+    'an elbow behind' => ['wrong-arc', 'hug-behind-free', ['bearing' => '6'], 'right elbow ribs', []],
+    'a back kick behind' => ['wrong-arc', 'hug-behind-free', ['bearing' => '6'], 'right back kick knee', []],
+    'a back kick in front' => ['wrong-arc', 'cloth-one', [], 'right back kick knee', ['1']],
+    'a side kick to its side' => ['wrong-arc', 'cloth-one', [], 'pivot 9, right side kick knee', []],
+    'a side kick to the other' => ['wrong-arc', 'cloth-one', [], 'pivot 3, right side kick knee', ['1']],
+
+    'leaves while held' => ['still-held', 'wrist-cross', [], 'leave 6', ['1']],
+    'strips and leaves at once' => ['still-held', 'wrist-cross', [], 'left hand strip, leave 6', ['1']],
+    'strips, then leaves' => ['still-held', 'wrist-cross', [], "left hand strip\nleave 6", []],
+
+    'strikes under control' => ['strike-under-control', 'cloth-one', [], 'right palm chin', ['1'], ['doctrine' => Doctrine::Control]],
+    'strikes under counter' => ['strike-under-control', 'cloth-one', [], 'right palm chin', []],
+
+    'contact below the second rank' => ['policy', 'cloth-one', [], "left hand clamp wrist\nright palm chest", ['2'], ['rank' => 'low']],
+    'contact at the second' => ['policy', 'cloth-one', [], 'right palm chest', []],
+
+    'strips toward the fingers' => ['against-the-fingers', 'wrist-cross', [], 'both hands strip toward fingers', ['1']],
+    'strips toward the thumb' => ['against-the-fingers', 'wrist-cross', [], 'both hands strip toward thumb', []],
+
+    'turns the back' => ['back-turned', 'cloth-one', [], "left hand clamp wrist\npivot 6", ['2']],
+    'a quarter turn' => ['back-turned', 'cloth-one', [], "left hand clamp wrist\npivot 3", []],
+    'in the first beat nobody minds' => ['back-turned', 'cloth-one', [], 'pivot 6', []],
+
+    'stays in the line' => ['in-the-line', 'punch-straight', ['phase' => 'reaching'], 'right palm chin', ['1']],
+    'steps straight in' => ['in-the-line', 'punch-straight', ['phase' => 'reaching'], 'slide 12', ['1']],
+    'steps off it' => ['in-the-line', 'punch-straight', ['phase' => 'reaching'], 'slide 10:30', []],
+    'stays and parries' => ['in-the-line', 'punch-straight', ['phase' => 'reaching'], 'left hand parry', []],
+    'goes straight back and out' => ['in-the-line', 'punch-straight', ['phase' => 'reaching'], 'slide 6', []],
+    'a push is no blow' => ['in-the-line', 'push-two', ['phase' => 'reaching'], 'look', []],
+
+    'two beats in his reach' => ['loose-hand', 'cloth-one', [], "look\nlook\nlook", ['2']],
+    'guarded in one of them' => ['loose-hand', 'cloth-one', [], "look\nleft hand guard", []],
+    'out of his reach' => ['loose-hand', 'closing-in', [], "look\nlook", []],
+
+    'too wide' => ['base', 'closing-in', [], 'left foot step 9 long', ['1']],
+    'wide enough' => ['base', 'closing-in', [], 'left foot step 9', []],
+    'too near' => ['base', 'closing-in', [], 'left foot step 3 0.3 m', ['1']],
+
+    'ends in his reach' => ['no-exit', 'cloth-one', [], 'left hand clamp wrist', ['1']],
+    'leaves' => ['no-exit', 'closing-in', [], 'leave 6', []],
+    'he lies' => ['no-exit', 'cloth-one', [], 'right palm chin -> dropped', []],
+    'holds on purpose' => ['no-exit', 'cloth-one', [], 'left hand clamp wrist', [], ['doctrine' => Doctrine::Control]],
+
+    'three before it is off' => ['strikes-before-release', 'cloth-one', [], "right palm chin x2\nright elbow chin\nleft hand strip", ['2'], ['doctrine' => Doctrine::Escape]],
+    'two before it is off' => ['strikes-before-release', 'cloth-one', [], "right palm chin x2\nleft hand strip\nright elbow chin", [], ['doctrine' => Doctrine::Escape]],
+    'no hold: before leaving' => ['strikes-before-release', 'closing-in', [], "right palm chin x3\nleave 6", ['1'], ['doctrine' => Doctrine::Escape]],
+    'counter counts none' => ['strikes-before-release', 'closing-in', [], "right palm chin x3\nleave 6", []],
+
+    'four beats where three are allowed' => ['too-long', 'closing-in', [], "look\nlook\nlook\nleave 6", ['4'], ['rank' => 'low']],
+    'three' => ['too-long', 'closing-in', [], "look\nlook\nleave 6", [], ['rank' => 'low']],
+
+    // Arrival .45, one family: reaction .25; a step takes .35, a parry .20.
+    'a step against a punch: .15 late' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', ['1']],
+    'a parry just comes: .00' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left hand parry', []],
+    'told of, on call' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', [], ['rung' => 4]],
+    'what has landed does not arrive' => ['slow-start', 'wrist-cross', [], 'wait 5 s', []],
+
+    'a knee while pulled' => ['kick-while-held', 'wrist-cross', ['phase' => 'moving', 'intent' => 'move'], 'right knee groin', ['1']],
+    'a knee while driven' => ['kick-while-held', 'wrist-cross', ['phase' => 'moving', 'intent' => 'pin'], 'right knee groin', []],
+    'a palm while pulled' => ['kick-while-held', 'wrist-cross', ['phase' => 'moving', 'intent' => 'move'], 'left palm chin', []],
+
+    'strikes first in a choke' => ['slow-choke', 'throat-front', [], "right palm chin\nboth hands strip", ['1']],
+    'tucks first' => ['slow-choke', 'throat-front', [], "tuck\nboth hands strip", []],
+    'on for more than 5 s' => ['slow-choke', 'throat-front', [], "tuck\nwait 5 s\nboth hands strip", ['2']],
+    'a grab is no choke' => ['slow-choke', 'cloth-one', [], 'look', []],
+
+    // A slide goes .336; leaving goes 1.764.
+    'leaves a corridor sideways' => ['no-room', 'closing-in', ['place' => 'narrow'], 'leave 3', ['1']],
+    'leaves it along' => ['no-room', 'closing-in', ['place' => 'narrow'], 'leave 6', []],
+    'slides back on stairs' => ['no-room', 'closing-in', ['place' => 'stairs'], 'slide 6', []],
+    'slides back twice' => ['no-room', 'closing-in', ['place' => 'stairs'], "slide 6\nslide 6", ['2']],
+    'hops on stairs' => ['no-room', 'closing-in', ['place' => 'stairs'], 'hop 3', ['1']],
+    'back to the wall' => ['no-room', 'wrist-cross', ['posture' => 'wall'], 'slide 6', ['1']],
+    'along the wall' => ['no-room', 'wrist-cross', ['posture' => 'wall'], 'slide 3', []],
+    'a metre in a crowd' => ['no-room', 'closing-in', ['place' => 'crowd'], 'slide 3 1 m', []],
+    'more than that' => ['no-room', 'closing-in', ['place' => 'crowd'], 'slide 3 1.1 m', ['1']],
+
+    'stands beside one who lies' => ['ground-grab', 'cloth-one', [], "right palm chin -> dropped\nlook\nleave 6", ['2']],
+    'goes at once' => ['ground-grab', 'cloth-one', [], "right palm chin -> dropped\nleave 6", []],
+    'goes on at a higher rank' => ['branch-ahead', 'cloth-one', [], "right palm chin -> rocked\n  if not: go to \"Later\" beat 1\nlook", ['1'], ['rank' => 'low', 'others' => ['Later' => ['high', 'leave 6']]]],
+    'goes on at the same' => ['branch-ahead', 'cloth-one', [], "right palm chin -> rocked\n  if not: go to \"Later\" beat 1\nlook", [], ['others' => ['Later' => ['high', 'leave 6']]]],
+
+    'crosses in his reach' => ['crossed-feet', 'cloth-one', [], 'left foot cross 3', ['1']],
+    'crosses far off' => ['crossed-feet', 'closing-in', [], 'left foot cross 3', []],
+
+    'nothing ready for when he is not driven back' => ['unbranched', 'wrist-cross', [], "left palm chin -> driven back\nleave 6", ['1']],
+    'an if not' => ['unbranched', 'wrist-cross', [], "left palm chin -> driven back\n  if not: left hand strip\nleave 6", []],
+    'nothing hangs on it' => ['unbranched', 'wrist-cross', [], "left palm chin -> rocked\nleft hand strip\nleave 6", []],
+
+    'a kick with no room' => ['crowded', 'hug-front-free', [], 'right front kick groin', ['1']],
+    'a knee needs none' => ['crowded', 'hug-front-free', [], 'right knee groin', []],
+    'a punch with no room' => ['crowded', 'hug-front-free', [], 'right punch ribs', ['1']],
+    'an elbow needs none' => ['crowded', 'hug-front-free', [], 'right elbow ribs', []],
+
+    'arms alone, twice' => ['no-weight', 'cloth-one', [], "right palm chin\nleft palm chin", ['2']],
+    'a step under the second' => ['no-weight', 'cloth-one', [], "right palm chin\nright foot step 12 short, left palm chin", []],
+    'a clamp is no strike' => ['no-weight', 'cloth-one', [], "right palm chin\nleft hand clamp wrist", []],
+
+    'up at a tall man' => ['overhead', 'cloth-one', [], 'right palm chin', ['1'], ['defender' => 1.52, 'attacker' => 1.85]],
+    'at one alike' => ['overhead', 'cloth-one', [], 'right palm eyes', []],
+
+    'only a hand' => ['hand-only', 'punch-straight', ['phase' => 'reaching'], 'left hand parry', ['1']],
+    'a hand and the head off the line' => ['hand-only', 'punch-straight', ['phase' => 'reaching'], 'slip 3 long, left hand parry', []],
+
+    'goes back blind' => ['blind-exit', 'closing-in', [], 'leave 6', ['1']],
+    'goes back with a look' => ['blind-exit', 'closing-in', [], 'leave 6, look', []],
+    'looks before' => ['blind-exit', 'closing-in', [], "look\nleave 6", []],
+    'goes sideways' => ['blind-exit', 'closing-in', [], 'leave 3', []],
+
+    'acts when the fold is over' => ['worn-off', 'hug-front-free', [], "right knee groin -> folded\nwait 1.5 s\nleft elbow chin", ['3']],
+    'acts while it lasts' => ['worn-off', 'hug-front-free', [], "right knee groin -> folded\nwait 1.2 s\nleft elbow chin", []],
+
+    'the throat of one who shoves' => ['force', 'push-two', ['phase' => 'reaching', 'intent' => 'move'], "both hands block\nright palm throat", ['2']],
+    'the chin of one who shoves' => ['force', 'push-two', ['phase' => 'reaching', 'intent' => 'move'], "both hands block\nright palm chin", []],
+    'the chin of one who only threatens' => ['force', 'closing-in', [], 'right palm chin', ['1']],
+]);
+
+it('finds', function (string $check, string $kind, array $values, string $beats, array $expected, array $with = []): void {
+    expect(found($check, $kind, $values, $beats, $with))->toBe($expected);
+})->with('checks');
+
+it('tries every check in both ways', function (): void {
+    $rows = (static fn (): array => (new ReflectionClass(Pest\Repositories\DatasetsRepository::class))->getStaticPropertyValue('datasets'))();
+    $tried = [];
+    foreach ($rows as $key => $dataset) {
+        if (str_ends_with((string) $key, 'checks')) {
+            foreach ($dataset as $row) {
+                $tried[$row[0]][$row[4] === [] ? 'silent' : 'firing'] = true;
+            }
+        }
+    }
+    foreach (Checks::names() as $name) {
+        expect(array_keys($tried[$name] ?? []))->toEqualCanonicalizing(['firing', 'silent'], $name);
+    }
+});
+
+it('has a class, a name and a trigger for each', function (): void {
+    $names = Checks::names();
+    expect(array_unique($names))->toHaveCount(33)
+        ->and(count(glob(dirname(__DIR__, 3).'/core/Checks/*.php') ?: []))->toBeGreaterThan(33);
+    foreach (Checks::all() as $check) {
+        expect($check)->toBeInstanceOf(Check::class)->and($check->rule()->trigger)->not->toBe('');
+    }
+});
+
+it('tells how much is missing', function (): void {
+    // A knee from 2 m less a walk of .42: the joint at hypot(1.58, .16044) less .1008, reach 1.68 · √(.245² − .05²) = .40294.
+    $finding = OnTheFloor::examine('closing-in', [], 'right knee groin')->findings[0];
+    $missing = (int) round(100 * (hypot(1.58, 0.16044) - 0.1008 - 1.68 * sqrt(0.245 ** 2 - 0.05 ** 2)));
+
+    expect($finding->message)->toBe("The right knee is {$missing} cm short of the groin.")->and($finding->mend)->not->toBe('');
+});
+
+it('keeps what is waived apart, with its reason', function (): void {
+    $waived = OnTheFloor::examine('closing-in', [], 'leave 6', ['waived' => [new Waiver('blind-exit', '1', 'The quay behind is empty.')]]);
+    expect($waived->findings)->toBe([])->and($waived->waived[0]['waiver']->reason)->toBe('The quay behind is empty.');
+
+    // Only at the beat it names.
+    expect(OnTheFloor::examine('closing-in', [], 'leave 6', ['waived' => [new Waiver('blind-exit', '2', 'Why not.')]])->findings)->toHaveCount(1);
+});
+
+it('tells where it fails when what is assumed does not come', function (): void {
+    $robust = array_map(static fn ($shortfall): array => [$shortfall->without, $shortfall->failsAt], OnTheFloor::examine('wrist-cross', [], "left palm chin -> driven back\nleave 6")->trial->robust);
+
+    // Held by .6392: a palm .136 to spare; 15 cm to the side of the line takes the head from .57414 to:
+    // left of him is to the defender's right, away from the left shoulder at .21672.
+    $away = hypot(0.6392, 0.21672 + 0.15) - 0.1008;
+    $near = hypot(0.6392, 0.21672 - 0.15) - 0.1008;
+    $reach = 1.68 * sqrt(0.352 ** 2 - 0.052 ** 2) + 0.288 * sin(deg2rad(15)) * 1.68;
+    expect($away)->toBeLessThan($reach)->and($near)->toBeLessThan($reach)
+        ->and($robust)->toBe([['1 driven back', '2'], ['head 15 cm left', null], ['head 15 cm right', null]]);
+
+    // With an elbow, 15 cm decide: reach √(.186² − .052²) · 1.68 + .12523 = .4253 against .4374 in front: rocked nearer first.
+    $elbow = OnTheFloor::examine('hug-front-free', [], 'right elbow chin')->trial->robust;
+    expect(array_map(static fn ($shortfall): ?string => $shortfall->failsAt, $elbow))->toBe([null, null]);
+});
+
+it('runs the other of two effects too', function (): void {
+    $robust = OnTheFloor::examine('wrist-cross', [], "left palm chin -> driven back or rocked\nleave 6")->trial->robust;
+
+    expect([$robust[1]->without, $robust[1]->failsAt])->toBe(['1 driven back, rocked instead', '2']);
+});
+
+it('tells how a branch lands in another answer', function (): void {
+    $run = OnTheFloor::examine('cloth-one', [], "left hand strip -> released\n  if not: go to \"Other\" beat 2\nleave 6", ['others' => ['Other' => ['high', "right knee groin -> driven back\nleave 6"]]])->trial->run;
+
+    // Here .6392 and held no longer (stripped); there, after being driven back, 1.4792 and free.
+    expect(array_map(static fn ($frame): string => $frame->number, $run->frames))->toBe(['1', '1.1', '2'])
+        ->and($run->landings[0]->closer)->toEqualWithDelta(0.84, 1e-9)
+        ->and($run->landings[0]->isHeld)->toBeFalse();
+});

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Floor;
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Answer\Doctrine;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Facet;
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Feasibility;
+use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\Pattern;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Catalogue\Rank;
+use StoneDrill\Core\Catalogue\School;
+use StoneDrill\Core\Checks\Examination;
+use StoneDrill\Core\Checks\Examiner;
+use StoneDrill\Core\Checks\Standards;
+use StoneDrill\Core\Floor\Bodies;
+use StoneDrill\Core\Floor\Run;
+use StoneDrill\Core\Floor\Simulation;
+use StoneDrill\Core\Pressure\Ladder;
+
+/** Short ways to put two bodies on the floor and to have an answer examined. */
+final class OnTheFloor
+{
+    /** @param array<string, string> $values facets that are not the first feasible ones */
+    public static function run(string $kind, array $values, string $beats, float $defender = 1.68, float $attacker = 1.68): Run
+    {
+        $of = Kinds::builtIn()->get($kind);
+
+        return (new Simulation($of, self::facets($of, $values), new Bodies($defender, $attacker)))->run(Beats::parse($beats));
+    }
+
+    /** @param array<string, string> $values */
+    public static function facets(Kind $kind, array $values): Facets
+    {
+        $usual = ['hand' => 'right', 'bearing' => '12', 'phase' => 'landed', 'entry' => 'step', 'posture' => 'standing', 'notice' => 'ready', 'place' => 'open', 'others' => 'alone', 'build' => 'alike', 'thumb' => 'n/a'];
+        $chosen = [];
+        foreach (Facet::cases() as $facet) {
+            $allowed = (new Feasibility())->allowed($kind, $facet, $chosen);
+            $wanted = $values[$facet->value] ?? $usual[$facet->value] ?? '';
+            $chosen[$facet->value] = in_array($wanted, $allowed, true) ? $wanted : $allowed[0];
+        }
+
+        return Facets::of($chosen);
+    }
+
+    /**
+     * @param array<string, string> $values
+     * @param array<string, mixed>  $with   `doctrine`, `rank`, `defender`, `attacker`, `rung`, `others` (answers by title, each with rank and beats), `waived`
+     */
+    public static function examine(string $kind, array $values, string $beats, array $with = []): Examination
+    {
+        $of = Kinds::builtIn()->get($kind);
+        $attack = new Attack('it', 'It', $of, self::facets($of, $values), 'low', 'low');
+        $answer = self::answer('own', 'Own', $attack, $with['rank'] ?? 'high', $beats, $with['waived'] ?? []);
+        $others = [];
+        foreach ($with['others'] ?? [] as $title => [$rank, $text]) {
+            $others[] = self::answer(strtolower($title), $title, $attack, $rank, $text);
+        }
+        $catalogue = new Catalogue(
+            new School('Bench', $with['doctrine'] ?? Doctrine::Counter),
+            [],
+            [new Rank('low', 'Low', 3, 2), new Rank('high', 'High', 6, 4)],
+            Ladder::builtIn(),
+            [$attack],
+            [$answer, ...$others],
+        );
+        $rung = isset($with['rung']) ? $catalogue->ladder->get($with['rung']) : null;
+
+        return (new Examiner(Standards::of($catalogue)))->examine($answer, $attack, Side::Written, new Bodies($with['defender'] ?? 1.68, $with['attacker'] ?? 1.68), $rung);
+    }
+
+    /** @param list<\StoneDrill\Core\Answer\Waiver> $waived */
+    private static function answer(string $id, string $title, Attack $attack, string $rank, string $beats, array $waived = []): Answer
+    {
+        return new Answer($id, $title, '', $attack->id, [], Pattern::proposedFor($attack), false, $rank, null, null, [], $waived, Beats::parse($beats));
+    }
+}

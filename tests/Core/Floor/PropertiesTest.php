@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Attack\Facet;
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Feasibility;
+use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\Start;
+use StoneDrill\Core\Floor\Angle;
+use StoneDrill\Core\Floor\Bodies;
+use StoneDrill\Core\Floor\Frame;
+use StoneDrill\Core\Floor\Simulation;
+use Tests\Core\Answer\RandomBeats;
+use Tests\Core\Floor\OnTheFloor;
+
+/** Attacks of every kind, with facets drawn from what is feasible. */
+function drawn(int $seed): array
+{
+    mt_srand($seed);
+    $kinds = Kinds::builtIn()->all();
+    $kind = $kinds[mt_rand(0, count($kinds) - 1)];
+    $chosen = [];
+    foreach (Facet::cases() as $facet) {
+        $allowed = (new Feasibility())->allowed($kind, $facet, $chosen);
+        $chosen[$facet->value] = $allowed[mt_rand(0, count($allowed) - 1)];
+    }
+
+    return [$kind, Facets::of($chosen), new Bodies(1.0 + mt_rand(0, 1200) / 1000, 1.0 + mt_rand(0, 1200) / 1000)];
+}
+
+it('lands every attack on one who stands still, with 15 cm to spare', function (string $id): void {
+    $kind = Kinds::builtIn()->get($id);
+    $tried = 0;
+    foreach ($kind->hands as $hand) {
+        foreach ($kind->bearings as $hour) {
+            for ($defender = 1.0; $defender < 2.21; $defender += 0.2) {
+                for ($attacker = 1.0; $attacker < 2.21; $attacker += 0.2) {
+                    $facets = OnTheFloor::facets($kind, ['hand' => $hand->value, 'bearing' => (string) $hour, 'phase' => 'reaching', 'entry' => ['stand', 'step', 'through'][$tried % 3]]);
+                    $frame = (new Simulation($kind, $facets, new Bodies($defender, $attacker)))->run(Beats::parse('look'))->frames[0];
+                    $tried++;
+                    if (! $frame->delivery->lands() || abs($frame->delivery->out + 0.15) > 1e-9) {
+                        expect([$hour, $hand->value, $defender, $attacker, $frame->delivery])->toBe('landed with 15 cm');
+                    }
+                }
+            }
+        }
+    }
+    expect($tried)->toBeGreaterThan(240);
+})->with(array_map(
+    static fn ($kind): array => [$kind->id],
+    array_values(array_filter(Kinds::builtIn()->all(), static fn ($kind): bool => $kind->start->isHold() || $kind->start === Start::Delivered)),
+));
+
+it('lets no two bodies overlap, whatever is done', function (): void {
+    for ($seed = 1; $seed <= 400; $seed++) {
+        [$kind, $facets, $bodies] = drawn($seed);
+        if ($kind->start->isOnTheGround()) {
+            continue;
+        }
+        foreach ((new Simulation($kind, $facets, $bodies))->run((new RandomBeats($seed))->beats())->frames as $frame) {
+            expect($frame->distance)->toBeGreaterThanOrEqual($bodies->least() - 1e-6, "seed {$seed}, beat {$frame->number}");
+        }
+    }
+});
+
+it('mirrors every frame when the answer and the attack are mirrored', function (): void {
+    $compared = 0;
+    for ($seed = 1; $seed <= 1200; $seed++) {
+        [$kind, $facets, $bodies] = drawn($seed);
+        $beats = (new RandomBeats($seed))->beats();
+        if (hasTies($beats, $facets)) {
+            continue;
+        }
+        $run = (new Simulation($kind, $facets, $bodies))->run($beats);
+        $mirrored = (new Simulation($kind, $facets->mirror(), $bodies))->run($beats->mirror());
+        foreach ($run->frames as $index => $frame) {
+            $other = $mirrored->frames[$index];
+            expect(seenFrom($frame, 1))->toEqualWithDelta(seenFrom($other, -1), 1e-6, "seed {$seed}, beat {$frame->number}");
+            $compared++;
+        }
+    }
+    expect($compared)->toBeGreaterThan(300);
+});
+
+/** What has a side only by convention: both limbs, a hand to choose, and a turn from straight behind. */
+function hasTies(Beats $beats, Facets $facets): bool
+{
+    $text = $beats->toText();
+
+    return str_contains($text, 'free hand') || str_contains($text, 'turned') || str_contains($text, 'if second attack')
+        || str_contains($text, 'arm gone') || ! $facets->hand->isOne() || $facets->bearing->toClock() === '6';
+}
+
+/** @return list<float> */
+function seenFrom(Frame $frame, int $side): array
+{
+    $figures = [$side * $frame->defender->axis->x, $frame->defender->axis->y, $side * $frame->attacker->axis->x, $frame->attacker->axis->y, $frame->distance, $frame->time,
+        cos(deg2rad($frame->defender->facing)), $side * sin(deg2rad($frame->defender->facing)), cos(deg2rad($frame->attacker->facing)), $side * sin(deg2rad($frame->attacker->facing))];
+    foreach ($frame->hits as $hit) {
+        array_push($figures, $hit->margin ?? -9.0, (float) $hit->isFaced, (float) $hit->isInArc);
+    }
+    $margins = array_map(static fn ($threat): float => $threat->margin, $frame->threats);
+    sort($margins);
+
+    return [...$figures, ...$margins, $frame->delivery->out ?? 0.0, $frame->delivery->off ?? 0.0, (float) $frame->isHeld];
+}
+
+it('moves nothing that no action moves', function (): void {
+    // Hands alone, against one who holds and does not move: everybody stays.
+    for ($seed = 1; $seed <= 60; $seed++) {
+        [$kind, $facets, $bodies] = drawn($seed);
+        if (! in_array($facets->phase->value, ['landed', 'follow-up'], true)) {
+            continue;
+        }
+        $run = (new Simulation($kind, $facets, $bodies))->run(Beats::parse("left hand tuck, right elbow ribs\nlook\nsay \"Stop\"\nright hand press wrist"));
+        foreach ($run->frames as $frame) {
+            expect($frame->defender->axis)->toEqual($run->start->defender->axis)
+                ->and($frame->attacker->axis)->toEqual($run->start->attacker->axis)
+                ->and($frame->defender->facing)->toBe($run->start->defender->facing);
+        }
+    }
+});
+
+it('knows nothing of how a school spells bearings', function (): void {
+    // The core's floor takes no style at all: the same attack in degrees and by the clock is the same value.
+    $clock = OnTheFloor::run('punch-straight', ['phase' => 'reaching'], 'left foot step 10:30');
+    $degrees = OnTheFloor::run('punch-straight', ['phase' => 'reaching'], 'left foot step 315°');
+    expect($clock->frames)->toEqual($degrees->frames);
+});
+
+it('goes around in angles', function (float $from, float $to, float $turn): void {
+    expect(Angle::turn($from, $to))->toEqualWithDelta($turn, 1e-9);
+})->with([[0, 90, 90], [90, 0, -90], [350, 10, 20], [10, 350, -20], [0, 180, 180], [180, 0, 180], [270, 90, 180], [720, 30, 30]]);

@@ -1,0 +1,320 @@
+<?php
+
+declare(strict_types=1);
+
+use StoneDrill\Core\Floor\Frame;
+use Tests\Core\Floor\OnTheFloor;
+
+/*
+ * Two bodies of 1.68 m unless it says otherwise. A wrist held: .440 · 1.68 − .10 = .6392 m; the cap of a hold is 20 cm more,
+ * .8392; least distance .06 · 3.36 = .2016; half the breadth of the hips .0955 · 1.68 = .16044.
+ */
+
+function frames(string $kind, array $values, string $beats, float $defender = 1.68, float $attacker = 1.68): array
+{
+    return array_column(OnTheFloor::run($kind, $values, $beats, $defender, $attacker)->frames, null, 'number');
+}
+
+function ends(string $beats, string $kind = 'wrist-cross', array $values = []): Frame
+{
+    $frames = frames($kind, $values, $beats);
+
+    return $frames[array_key_last($frames)];
+}
+
+it('starts each kind where it starts', function (string $kind, array $values, float $distance): void {
+    expect(OnTheFloor::run($kind, $values, 'look', 1.5, 1.8)->start->distance)->toEqualWithDelta($distance, 1e-9);
+})->with(function (): array {
+    $lean = 0.288 * sin(deg2rad(15)) * 1.8;
+    // reach at the aim + .06 · 1.5 − .15, off the joint's side; the chain's rise counts up to .8 of it
+    $contact = static fn (float $reach, float $side): float => sqrt(($reach + 0.09 - 0.15) ** 2 - ($side * 1.8) ** 2);
+
+    return [
+        'grab' => ['wrist-same', [], 0.440 * 1.8 - 0.10],
+        'grab that reaches' => ['wrist-same', ['phase' => 'reaching'], 0.440 * 1.8 - 0.10 + 0.35 * 1.8],
+        'choke from behind' => ['throat-behind', ['bearing' => '6'], 0.440 * 1.8 - 0.10],
+        'hug' => ['hug-front-free', [], 0.06 * 3.3 + 0.04],
+        'head' => ['headlock-side', ['bearing' => '3'], 0.06 * 3.3 + 0.04],
+        'clinch' => ['clinch-trip', [], 0.06 * 3.3 + 0.04],
+        'ground' => ['ground-standing', ['bearing' => '6'], 0.10 * 1.5],
+        'threat' => ['closing-in', [], 2.0],
+        // aim .93 · 1.5 = 1.395 between the shoulder at .818 · 1.8 = 1.4724 and .15 · 1.8 lower: no rise
+        'straight punch that stands' => ['punch-straight', ['entry' => 'stand'], $contact(0.386 * 1.8 + $lean, 0.129)],
+        'straight punch with a step' => ['punch-straight', ['entry' => 'step'], $contact(0.386 * 1.8 + $lean, 0.129) + 0.35 * 1.8],
+        'swing going through' => ['swing', ['entry' => 'through'], $contact(0.386 * 1.8 + $lean, 0.129) + 0.70 * 1.8],
+        // aim .80 · 1.5 = 1.2, .0024 below where the shoulder bends to; both hands in the middle
+        'push with two hands' => ['push-two', ['entry' => 'stand'], sqrt((0.352 * 1.8) ** 2 - 0.0024 ** 2) + $lean + 0.09 - 0.15],
+        // front kick: aim .48 · 1.5 = .72, hip .53 · 1.8 = .954 down to .684: no rise
+        'front kick' => ['kick-front', ['entry' => 'stand'], $contact(0.530 * 1.8, 0.0955)],
+        // round kick with the shin: aim .38 · 1.5 = .57, .114 below .684
+        'round kick' => ['kick-round', ['entry' => 'stand'], $contact(sqrt((0.430 * 1.8) ** 2 - 0.114 ** 2), 0.0955)],
+        // dive: aim .40 · 1.5 = .60; the shoulder bends to 1.2024; .6024 down counts as .8 · .6948 = .55584
+        'dive' => ['dive-legs', [], sqrt(0.6948 ** 2 - 0.55584 ** 2) + $lean + 0.09 - 0.15 + 1.2],
+        'a blow that was made' => ['punch-straight', ['phase' => 'follow-up'], $contact(0.386 * 1.8 + $lean, 0.129)],
+    ];
+});
+
+it('moves the feet', function (string $beat, array $left, array $right): void {
+    $frame = ends($beat, 'closing-in');
+
+    expect([$frame->defender->left->x, $frame->defender->left->y, $frame->defender->right->x, $frame->defender->right->y])
+        ->toEqualWithDelta([...$left, ...$right], 1e-9);
+})->with([
+    'a step' => ['left foot step 9', [-0.16044 - 0.588, 0], [0.16044, 0]],
+    'a short one' => ['left foot step 9 short', [-0.16044 - 0.294, 0], [0.16044, 0]],
+    'a long one' => ['right foot step 12 long', [-0.16044, 0], [0.16044, 0.882]],
+    'one in metres, twice' => ['right foot step 6 0.2 m x2', [-0.16044, 0], [0.16044, -0.4]],
+    'a cross lands off the other foot' => ['left foot cross 3', [0.16044 + 0.588, 0], [0.16044, 0]],
+    'a slide takes both' => ['slide 6', [-0.16044, -0.336], [0.16044, -0.336]],
+    'a hop' => ['hop 12', [-0.16044, 0.42], [0.16044, 0.42]],
+    'leaving' => ['leave 3', [-0.16044 + 1.764, 0], [0.16044 + 1.764, 0]],
+    'a spread keeps the axis' => ['spread', [-0.378, 0], [0.378, 0]],
+    'a spread and back' => ["spread\nclose", [-0.16044, 0], [0.16044, 0]],
+    'nothing but a pivot' => ['pivot 3', [-0.16044, 0], [0.16044, 0]],
+]);
+
+it('keeps the feet of who kneels or sits where they are', function (): void {
+    $frame = ends("kneel\nleft foot step 9");
+    expect($frame->defender->left->x)->toEqualWithDelta(-0.16044, 1e-9)->and($frame->feetMoved)->toBeFalse();
+
+    expect(ends("kneel\nget up\nleft foot step 9", 'closing-in')->defender->left->x)->toEqualWithDelta(-0.74844, 1e-9);
+});
+
+it('faces as the notice says, and turns to him when the feet move', function (): void {
+    expect(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching'], 'look')->start->defender->facing)->toBe(60.0)
+        ->and(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching', 'notice' => 'off-guard'], 'look')->start->defender->facing)->toBe(0.0);
+
+    // The threat at 6, 2 m away: straight behind, so clockwise, a quarter turn a beat.
+    $frames = frames('blocking-way', ['bearing' => '3', 'notice' => 'off-guard'], "pivot 9\nleft foot step 9\nright foot step 9");
+    expect($frames['1']->defender->facing)->toBe(270.0)
+        ->and($frames['2']->defender->facing)->toEqualWithDelta(0.0, 1e-6)
+        ->and($frames['3']->defender->facing)->toEqualWithDelta(90.0, 1e-6);
+});
+
+it('does to him what is assumed', function (string $effect, float $distance, bool $isHeld): void {
+    $frame = ends('right knee groin -> '.$effect, 'cloth-one');
+
+    expect($frame->distance)->toEqualWithDelta($distance, 1e-9)->and($frame->isHeld)->toBe($isHeld);
+})->with([
+    // held: .6392 + .42 is drawn back to the cap
+    ['rocked', 0.8392, true],
+    ['driven back', 0.6392 + 0.84, false],
+    // .6392 − .504 would be inside the least distance
+    ['pulled in', 0.2016, true],
+    ['released', 0.6392, false],
+    ['folded', 0.6392, true],
+    ['dropped', 0.6392, false],
+    ['arm gone', 0.6392, false],
+    ['straightened', 0.6392, true],
+]);
+
+it('rocks him by a quarter of his stature when nothing holds', function (): void {
+    expect(ends("left hand strip toward thumb -> released\nright palm chin -> rocked", 'wrist-cross')->distance)->toEqualWithDelta(0.6392 + 0.42, 1e-9);
+});
+
+it('turns him clockwise under a right limb, the other way under others', function (string $beat, float $facing): void {
+    expect(ends($beat, 'cloth-one')->attacker->facing)->toEqualWithDelta($facing, 1e-9);
+})->with([
+    ['right palm temple -> turned', 270.0],
+    ['left palm temple -> turned', 90.0],
+    ['both hands shove shoulder -> turned', 90.0],
+    ['right hand clamp wrist, left palm temple -> turned', 270.0],
+]);
+
+it('lets an effect last for the beats that begin before its time is up', function (string $effect, float $seconds): void {
+    // In beats of half a second: on as long as less than the time has gone by since the beat that made it ended.
+    $frames = frames('closing-in', [], "left hand palm chin -> {$effect}\n".str_repeat("wait 0.5 s\n", 8));
+    foreach (range(2, 9) as $number) {
+        $isOn = ($number - 2) * 0.5 < $seconds;
+        $frame = $frames[$number];
+        expect($effect === 'turned' ? $frame->wornOff === [] && $number <= 3 : $frame->attacker->posture->value !== 'standing')->toBe($isOn, "beat {$number}");
+    }
+})->with([['folded', 1.5], ['turned', 1.0], ['kneeling', 2.0], ['dropped', 3.0]]);
+
+it('ends a fold when he is straightened, and a posture when another comes', function (): void {
+    expect(ends("left palm chin -> folded\nright elbow chin -> straightened", 'closing-in')->attacker->posture->value)->toBe('standing')
+        ->and(ends("left palm chin -> folded\nright elbow chin -> kneeling", 'closing-in')->attacker->posture->value)->toBe('kneeling');
+});
+
+it('strips', function (string $kind, array $values, string $beat, array $holds): void {
+    expect(ends($beat, $kind, $values)->holds())->toBe($holds);
+})->with([
+    'toward the thumb' => ['wrist-cross', [], 'both hands strip toward thumb', []],
+    'toward nothing said' => ['wrist-same', [], 'left hand strip', []],
+    'toward the fingers ends nothing' => ['wrist-cross', [], 'both hands strip toward fingers', ['right hand on right wrist']],
+    'one wrist of two' => ['wrist-both', [], 'left hand strip toward thumb', ['left hand on right wrist']],
+    'both' => ['wrist-both', [], 'both hands strip toward thumb', []],
+    'two hands on one' => ['wrist-double', ['hand' => 'right'], 'right hand strip', []],
+    'a choke with two hands' => ['throat-front', [], 'left hand strip', []],
+    'not one with the forearm' => ['forearm-behind', ['bearing' => '6'], 'both hands strip', ['both arms']],
+    'not a hug' => ['hug-front-free', [], 'both hands strip', ['both arms']],
+]);
+
+it('tells which wrist is held', function (string $kind, string $hand, array $holds): void {
+    expect(ends('look', $kind, ['hand' => $hand])->holds())->toBe($holds);
+})->with([
+    ['wrist-same', 'right', ['right hand on left wrist']],
+    ['wrist-cross', 'left', ['left hand on left wrist']],
+    ['handshake', 'right', ['right hand on right wrist']],
+    ['wrist-double', 'right', ['both hands on left wrist']],
+    ['wrist-both', 'both', ['right hand on left wrist', 'left hand on right wrist']],
+    ['arm-one', 'left', ['left hand']],
+    ['shoulders-front', 'both', ['both hands']],
+]);
+
+it('draws him along at the end of a hold', function (): void {
+    // Leaving while held takes 1.764 m; he comes along at .8392.
+    expect(ends('leave 6')->distance)->toEqualWithDelta(0.8392, 1e-9);
+});
+
+it('keeps a grip as far as it was taken, and 20 cm more', function (): void {
+    // Freed and gripped at .6392; a slide back of .336 would be .9752.
+    $frames = frames('wrist-cross', [], "left hand strip toward thumb\nleft hand clamp wrist\nslide 6\nleft hand let go\nslide 6");
+    expect($frames['3']->distance)->toEqualWithDelta(0.8392, 1e-9)
+        ->and(array_keys($frames['3']->grips))->toBe(['left hand'])
+        ->and($frames['4']->grips)->toBe([])
+        ->and($frames['5']->distance)->toEqualWithDelta(0.8392 + 0.336, 1e-9);
+});
+
+it('keeps a gripped arm from striking, and its owner from turning', function (): void {
+    $frames = frames('wrist-cross', [], "left hand strip toward thumb\nleft hand clamp wrist\nright foot step 3\nlook");
+    expect(array_map(static fn ($threat): string => $threat->name(), $frames['4']->threats))->toBe(['left hand', 'left foot', 'right foot'])
+        ->and($frames['4']->attacker->facing)->toBe(180.0);
+});
+
+it('turns him by 120° a second', function (): void {
+    // A cross of the right foot to 3 and the left after: 1.764 to the side in 1 s leaves him less to turn than he can.
+    $frames = frames('wrist-cross', [], "left hand strip toward thumb\nleave 3");
+    $bearing = rad2deg(atan2(1.764, -0.6392));
+    expect($frames['2']->attacker->facing)->toEqualWithDelta($bearing, 1e-6);
+
+    // In a short beat he does not come all the way: .2 s · 120° = 24°.
+    $frames = frames('wrist-cross', [], "left hand strip toward thumb -> released\nleft palm chin -> turned\nwait 1.2 s");
+    expect($frames['2']->attacker->facing)->toBe(90.0);
+});
+
+it('carries both where a hold moves', function (string $intent, float $y): void {
+    $frame = ends('look', 'wrist-cross', ['phase' => 'moving', 'intent' => $intent]);
+    expect($frame->defender->axis->y)->toEqualWithDelta($y, 1e-9)->and($frame->distance)->toEqualWithDelta(0.6392, 1e-9);
+})->with([
+    'pulled' => ['move', 0.15 * 1.68],
+    'taken down' => ['take-down', 0.15 * 1.68],
+    'driven' => ['pin', -0.15 * 1.68],
+]);
+
+it('lets a threat walk up to 60 cm', function (): void {
+    $frames = frames('closing-in', [], "look\nlook\nlook\nlook\nlook");
+    expect($frames['1']->distance)->toEqualWithDelta(2.0 - 0.42, 1e-9)->and($frames['5']->distance)->toEqualWithDelta(0.60, 1e-9);
+});
+
+it('judges what is delivered', function (string $kind, array $values, string $beat, ?string $why, ?float $out, ?float $off): void {
+    $delivery = frames($kind, ['phase' => 'reaching', ...$values], $beat)['1']->delivery;
+
+    expect($delivery->why)->toBe($why);
+    if ($out !== null) {
+        expect($delivery->out)->toEqualWithDelta($out, 1e-9);
+    }
+    if ($off !== null) {
+        expect($delivery->off)->toEqualWithDelta($off, 1e-9);
+    }
+})->with([
+    'one who stands' => ['punch-straight', [], 'look', null, -0.15, -0.2016],
+    'stopped' => ['punch-straight', [], 'left hand parry forearm', 'stopped', -0.15, -0.2016],
+    'guarding stops nothing' => ['punch-straight', [], 'both hands guard', null, -0.15, -0.2016],
+    // A slide straight back takes .336 m off: 18.6 cm out.
+    'out' => ['push-two', [], 'slide 6', 'out', -0.15 + 0.336, -0.2016],
+    // A slide to 9, to his right, takes the head .336 off the line and keeps it in reach of his right hand.
+    'off' => ['punch-straight', [], 'slide 9', 'off', null, 0.336 - 0.2016],
+    'out is told before off' => ['punch-straight', [], 'slide 3', 'out', null, 0.336 - 0.2016],
+    'slipped: the head .168, short of .2016' => ['punch-straight', [], 'slip 3', null, null, 0.168 - 0.2016],
+    'slipped far enough' => ['punch-straight', [], 'slip 3 long', 'off', null, 0.252 - 0.2016],
+    'a slip does not move the axis' => ['punch-low', [], 'slip 3 long', null, null, -0.2016],
+    'off does not save from a swing' => ['swing', [], 'slide 9', null, null, 0.336 - 0.2016],
+    'under' => ['punch-straight', [], 'drop', 'under', null, -0.2016],
+    'not far enough under' => ['punch-straight', [], 'drop short', null, null, -0.2016],
+    'no way under a low one' => ['punch-low', [], 'drop', null, null, null],
+    'a rising one is high enough to go under' => ['punch-rising', [], 'drop', 'under', null, null],
+    'inside a swing' => ['swing', [], 'slide 12 long', 'inside', null, null],
+    'not inside a straight one' => ['punch-straight', [], 'slide 12 long', null, null, null],
+    'a dive, by one hand' => ['dive-legs', [], 'left hand block', null, null, null],
+    'a dive, by both' => ['dive-legs', [], 'both hands shove shoulder', 'stopped', null, null],
+    // Half way in, .294 before contact at .662: the hip is .868 from his surface, the kick comes .886 far.
+    'met by a kick half way' => ['punch-straight', [], 'right front kick belly', 'intercepted', null, null],
+    'not met when half way is too far' => ['punch-straight', ['entry' => 'through'], 'right front kick belly', null, null, null],
+    'a knee is no kick here' => ['punch-straight', [], 'right knee groin', null, null, null],
+    'a fist is not longer than a fist' => ['punch-straight', [], 'right punch chin', null, null, null],
+    'a fist is longer than a palm' => ['slap', ['entry' => 'stand'], 'right punch chin', 'intercepted', null, null],
+    'a hold that reaches one who stands' => ['wrist-same', [], 'look', null, -0.15, -0.2016],
+    'a hold stopped' => ['wrist-same', [], 'left hand block', 'stopped', null, null],
+    'a hold that finds nobody: .336 against 15 cm' => ['wrist-same', [], 'slide 6', 'out', 0.336 - 0.15, null],
+]);
+
+it('puts a hold on that lands', function (): void {
+    expect(ends('look', 'wrist-same', ['phase' => 'reaching'])->holds())->toBe(['right hand on left wrist'])
+        ->and(ends('slide 6', 'wrist-same', ['phase' => 'reaching'])->holds())->toBe([]);
+});
+
+it('lets a held hand stop nothing', function (): void {
+    // The follow-up comes in the second beat with the other hand; the held hand is limited.
+    $frames = frames('wrist-same', ['phase' => 'follow-up'], "look\nleft hand parry forearm");
+    expect($frames['2']->delivery->what)->toBe('follow-up')->and($frames['2']->delivery->lands())->toBeTrue();
+    expect(frames('wrist-same', ['phase' => 'follow-up'], "look\nright hand parry forearm")['2']->delivery->why)->toBe('stopped');
+});
+
+it('throws a second attack even where the answer is over, and not when he cannot', function (): void {
+    expect(array_keys(frames('cloth-one', ['phase' => 'follow-up'], 'look')))->toBe([1, 2])
+        ->and(frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> dropped\nlook")['2']->delivery)->toBeNull()
+        ->and(frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> turned\nlook")['2']->delivery)->toBeNull();
+});
+
+it('never lets two bodies pass through each other', function (): void {
+    // Three long slides straight at a threat that comes in: beside him at the least distance, on the bearing from before.
+    $frame = ends("slide 12 3 m\nslide 12 3 m", 'closing-in');
+    expect($frame->distance)->toEqualWithDelta(0.2016, 1e-9);
+});
+
+it('runs branches from after the strikes, with what they name', function (string $condition, float $distance, bool $isHeld): void {
+    $frames = frames('cloth-one', [], "right knee groin -> driven back\n  if {$condition}: look\nlook");
+
+    expect(array_keys($frames))->toBe([1, '1.1', 2])
+        ->and($frames['1.1']->distance)->toEqualWithDelta($distance, 1e-9)
+        ->and($frames['1.1']->isHeld)->toBe($isHeld)
+        ->and($frames['2']->distance)->toEqualWithDelta(1.4792, 1e-9);
+})->with([
+    ['not', 0.6392, true],
+    ['rocked', 0.8392, true],
+    ['folded', 0.6392, true],
+    ['gets up', 1.4792, false],
+    ['far', 1.7792, false],
+    ['near', 1.1792, false],
+    ['second attack', 1.4792, false],
+]);
+
+it('numbers branches under their beat, one after the other', function (): void {
+    $frames = frames('cloth-one', [], "look\nright knee groin -> rocked\n  if not:\n    left palm chin -> rocked\n      if not: head nose\n    look\n  if far: look\nlook");
+    expect(array_map('strval', array_keys($frames)))->toBe(['1', '2', '2.1', '2.1.1', '2.2', '2.3', '3'])
+        ->and($frames['2.1']->startsAt)->toEqualWithDelta($frames['2']->time, 1e-9)
+        ->and($frames['3']->startsAt)->toEqualWithDelta($frames['2']->time, 1e-9);
+});
+
+it('adds the longest action of each beat', function (): void {
+    // step .35 and palm .25 → .35 · a round kick .50, jumping .25 more · elbow twice .50 · wait .4 · leave 1.0
+    $run = OnTheFloor::run('closing-in', [], "left foot step 9, right palm chin\njumping right round kick ribs\nleft elbow chin x2\nwait 0.4 s\nleave 6");
+    expect(array_map(static fn (Frame $frame): float => round($frame->time, 9), $run->mainLine))->toBe([0.35, 1.1, 1.6, 2.0, 3.0]);
+});
+
+it('sees what he reaches', function (): void {
+    // From .6392, both 1.68: fists at .93 — the shoulder bends from .818 up .112; arm .386.
+    $frame = ends('look');
+    $fist = 1.68 * sqrt(0.386 ** 2 - 0.112 ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 + 0.1008 - hypot(0.6392, 0.129 * 1.68);
+    // feet at .58, the hip at .53: .05 up
+    $foot = 1.68 * sqrt(0.530 ** 2 - 0.05 ** 2) + 0.1008 - hypot(0.6392, 0.0955 * 1.68);
+    expect(array_map(static fn ($threat): array => [$threat->name(), round($threat->margin, 9)], $frame->threats))
+        ->toBe([['left hand', round($fist, 9)], ['left foot', round($foot, 9)], ['right foot', round($foot, 9)]]);
+});
+
+it('tells the sector, and how long until he faces the defender', function (): void {
+    $frame = ends('left palm chin -> turned', 'closing-in');
+    expect($frame->sector->value)->toBe('flank')->and($frame->faceSeconds)->toEqualWithDelta(90 / 120, 1e-9)
+        ->and(ends('look', 'closing-in')->sector->value)->toBe('front');
+});
