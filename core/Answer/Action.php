@@ -32,6 +32,21 @@ final readonly class Action
         public ?float $seconds = null,
     ) {}
 
+    public function withLimb(Limb $limb): self
+    {
+        return new self($limb, $this->deed, $this->targets, $this->bearing, $this->size, $this->count, $this->jumping, $this->spinning, $this->toward, $this->words, $this->seconds);
+    }
+
+    public function withSize(?Size $size): self
+    {
+        return new self($this->limb, $this->deed, $this->targets, $this->bearing, $size, $this->count, $this->jumping, $this->spinning, $this->toward, $this->words, $this->seconds);
+    }
+
+    public function withToward(Toward $toward): self
+    {
+        return new self($this->limb, $this->deed, $this->targets, $this->bearing, $this->size, $this->count, $this->jumping, $this->spinning, $toward, $this->words, $this->seconds);
+    }
+
     /** Seconds it takes at full pace, repeats included. */
     public function seconds(): float
     {

@@ -19,6 +19,16 @@ final readonly class Beat
         public array $branches = [],
     ) {}
 
+    public function withAction(int $position, Action $action): self
+    {
+        return new self(array_values(array_replace($this->actions, [$position => $action])), $this->effects, $this->note, $this->branches);
+    }
+
+    public function and(Action $action): self
+    {
+        return new self([...$this->actions, $action], $this->effects, $this->note, $this->branches);
+    }
+
     /** Seconds it takes at full pace: those of its longest action. */
     public function seconds(): float
     {

@@ -48,6 +48,21 @@ final readonly class Beats
             : new self([...array_slice($this->line, 0, $beats), $this->line[count($this->line) - 1]]);
     }
 
+    /** With another beat in the place of one, counted from 0. */
+    public function withBeat(int $position, Beat $beat): self
+    {
+        return new self(array_values(array_replace($this->line, [$position => $beat])));
+    }
+
+    /** With one beat more, before the one at this place; at its end where there is none. */
+    public function withInserted(int $position, Beat $beat): self
+    {
+        $line = $this->line;
+        array_splice($line, $position, 0, [$beat]);
+
+        return new self($line);
+    }
+
     /** @return list<Action> of the main line, branches left out */
     public function actions(): array
     {

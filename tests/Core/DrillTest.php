@@ -115,3 +115,45 @@ it('names every error with its file and place, once more as a document', functio
         ->and(array_column($document['errors'], 'pointer'))->toBe(['/attacks/0/needed_by', '/answers/0/beats'])
         ->and($document['errors'][1])->toMatchArray(['line' => 1, 'column' => 29, 'nearest' => 'strip']);
 });
+
+it('keeps the page of checks as the code has them', function (): void {
+    expect((string) file_get_contents(dirname(__DIR__, 2).'/docs/checks.md'))->toBe(implode("\n", App\Console\Drill\ChecksCommand::page())."\n");
+});
+
+it('checks an answer beat by beat as one document', function (): void {
+    [$code, $output] = drill(['command' => 'check', 'file' => smallFile(), '--json' => true]);
+    $answer = json_decode($output, true, flags: JSON_THROW_ON_ERROR)['answers'][0];
+
+    expect($code)->toBe(0)
+        ->and(array_keys($answer))->toBe(['id', 'title', 'canonical', 'mirror', 'duration_s', 'robust', 'beats', 'findings'])
+        ->and(array_keys($answer['beats'][0]))->toBe(['n', 'time_s', 'distance_m', 'sector', 'holds', 'grips', 'delivery', 'strikes', 'threats'])
+        ->and($answer['beats'][0]['n'])->toBe('1');
+    foreach ($answer['findings'] as $finding) {
+        expect(array_keys($finding))->toBe(['check', 'severity', 'beat', 'message', 'mend']);
+    }
+});
+
+it('takes bodies and a rung by name, and refuses others', function (): void {
+    $distance = static function (array $options): float {
+        [, $output] = drill(['command' => 'check', 'file' => smallFile(), '--json' => true, ...$options]);
+
+        return json_decode($output, true, flags: JSON_THROW_ON_ERROR)['answers'][0]['duration_s'];
+    };
+    // A rung at a quarter of the pace takes four times as long.
+    expect($distance(['--rung' => '1']))->toEqualWithDelta(4 * $distance([]), 1e-6);
+
+    [$code, , $error] = drill(['command' => 'check', 'file' => smallFile(), '--defender' => 'smal']);
+    expect($code)->toBe(2)->and($error)->toContain('Did you mean “small”?');
+    expect(drill(['command' => 'check', 'file' => smallFile(), '--rung' => '99'])[0])->toBe(2);
+});
+
+it('tells the situation of an attack', function (): void {
+    [$code, $output] = drill(['command' => 'situation', 'file' => smallFile(), '--attack' => 'wrist', '--json' => true]);
+    $document = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
+
+    expect($code)->toBe(0)
+        ->and(array_keys($document))->toBe(['limbs', 'attacker_free', 'exposed', 'weak_side', 'ring'])
+        ->and($document['ring'])->toHaveCount(12)
+        ->and($document['ring'][0])->toHaveKeys(['bearing', 'threats', 'sector']);
+    expect(drill(['command' => 'situation', 'file' => smallFile()])[0])->toBe(2);
+});

@@ -21,6 +21,7 @@ final class DrillApplication extends Application
     {
         parent::__construct('drill');
         $this->addCommand(new CheckCommand());
+        $this->addCommand(new ChecksCommand());
         $this->addCommand(new CoverageCommand());
         $this->addCommand(new ProofCommand());
         $this->addCommand(new SituationCommand());

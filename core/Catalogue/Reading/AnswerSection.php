@@ -16,6 +16,7 @@ use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Pattern;
+use StoneDrill\Core\Checks\Checks;
 
 /** Reads `answers`. */
 final readonly class AnswerSection
@@ -115,7 +116,7 @@ final readonly class AnswerSection
     {
         $waived = [];
         foreach ($in->maps('waived', ['check', 'beat', 'reason']) as $waiver) {
-            $waived[] = new Waiver($waiver->text('check'), $waiver->has('beat') ? $waiver->text('beat', 20) : null, $waiver->text('reason', 2000));
+            $waived[] = new Waiver($waiver->choice('check', Checks::names()), $waiver->has('beat') ? $waiver->text('beat', 20) : null, $waiver->text('reason', 2000));
         }
 
         return $waived;

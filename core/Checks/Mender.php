@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Checks;
+
+use StoneDrill\Core\Answer\Action;
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Answer\Beat;
+use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Answer\Limb;
+use StoneDrill\Core\Answer\Notation\Printer;
+use StoneDrill\Core\Answer\Size;
+use StoneDrill\Core\Answer\Toward;
+use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Floor\Bearing;
+
+/** Finds mends that need no thought: an added leave, the other hand, a longer step. Each is tried before it is offered. */
+final readonly class Mender
+{
+    public function __construct(private Examiner $examiner) {}
+
+    /**
+     * The first mend of a finding on the main line that works.
+     *
+     * @param Side $side the one that was examined; the mend is given as the answer is written
+     */
+    public function mend(Examination $examination, Finding $finding, Side $side): ?Remedy
+    {
+        $trial = $examination->trial;
+        $at = (int) $finding->beat - 1;
+        if (! ctype_digit($finding->beat) || ! isset($trial->answer->beats->line[$at])) {
+            return null;
+        }
+        $seen = $side === Side::Mirrored ? $trial->answer->beats->mirror() : $trial->answer->beats;
+        foreach ($this->candidates($finding, $seen, $at, $trial) as [$words, $beats]) {
+            $written = $side === Side::Mirrored ? $beats->mirror() : $beats;
+            $tried = $this->examiner->examine($this->with($trial->answer, $written), $trial->attack, $side, $trial->bodies, $trial->rung);
+            if ($this->isBetter($examination, $tried, $finding)) {
+                return new Remedy($words, $written);
+            }
+        }
+
+        return null;
+    }
+
+    private function isBetter(Examination $before, Examination $after, Finding $finding): bool
+    {
+        $count = static fn (Examination $of, callable $which): int => count(array_filter($of->findings, $which));
+        $isSame = static fn (Finding $other): bool => $other->check === $finding->check;
+        $isStop = static fn (Finding $other): bool => $other->severity === Severity::Stop;
+
+        return $count($after, $isSame) < $count($before, $isSame)
+            && $count($after, $isStop) <= $count($before, $isStop) - ($finding->severity === Severity::Stop ? 1 : 0);
+    }
+
+    /** @return iterable<array{string, Beats}> */
+    private function candidates(Finding $finding, Beats $beats, int $at, Trial $trial): iterable
+    {
+        $beat = $beats->line[$at];
+
+        return match ($finding->check) {
+            'no-exit' => $this->leaves($beats, $trial),
+            'out-of-reach', 'wrong-arc', 'pinned-limb', 'two-jobs' => [...$this->otherSides($beats, $at, $finding), ...$this->resized($beats, $at, Size::long(), 'Lengthen the step'), ...$this->resized($beats, $at - 1, Size::long(), 'Lengthen the step before')],
+            'base', 'no-room' => $this->resized($beats, $at, Size::short(), 'Shorten the step'),
+            'against-the-fingers' => $this->towardThumb($beats, $at),
+            'blind-exit' => [['Add “look”', $beats->withBeat($at, $beat->and(new Action(null, Verb::Look)))]],
+            'still-held' => [['Strip it in a beat before', $beats->withInserted($at, new Beat([new Action(Limb::BothHands, Verb::Strip, toward: $trial->attack->kind->holdsWrist() ? Toward::Thumb : null)]))]],
+            'is-hit', 'in-the-line' => $this->withHand($beats, $at, Verb::Parry),
+            'loose-hand' => $this->withHand($beats, $at, Verb::Guard),
+            'slow-choke' => [['Add “tuck”', $beats->withBeat($at, $beat->and(new Action(null, Verb::Tuck)))]],
+            default => [],
+        };
+    }
+
+    /** @return iterable<array{string, Beats}> */
+    private function leaves(Beats $beats, Trial $trial): iterable
+    {
+        $end = $trial->run->end();
+        $away = (int) round($end->attacker->axis->bearingTo($end->defender->axis) / 30);
+        foreach ([0, 1, -1, 2, -2, 3, -3] as $turn) {
+            $bearing = Bearing::hour((($away + $turn) % 12 + 12) % 12 ?: 12);
+            yield [sprintf('Add “leave %s”', $bearing->toClock()), $beats->withInserted(count($beats->line), new Beat([new Action(null, Verb::Leave, bearing: $bearing), new Action(null, Verb::Look)]))];
+        }
+    }
+
+    /** @return iterable<array{string, Beats}> */
+    private function otherSides(Beats $beats, int $at, Finding $finding): iterable
+    {
+        foreach ($beats->line[$at]->actions as $position => $action) {
+            if ($action->limb !== null && $action->limb === $finding->limb && $action->limb->hasSide()) {
+                yield [sprintf('With the %s', $action->limb->mirror()->value), $beats->withBeat($at, $beats->line[$at]->withAction($position, $action->withLimb($action->limb->mirror())))];
+            }
+        }
+    }
+
+    /** @return iterable<array{string, Beats}> */
+    private function resized(Beats $beats, int $at, Size $size, string $words): iterable
+    {
+        foreach ($beats->line[$at]->actions ?? [] as $position => $action) {
+            if ($action->deed instanceof Verb && $action->deed->movesFeet() && $action->deed->hasLength() && $action->size?->toText() !== $size->toText()) {
+                $changed = $action->withSize($action->size === null ? $size : null);
+                yield [sprintf('%s: “%s”', $words, (new Printer())->action($changed)), $beats->withBeat($at, $beats->line[$at]->withAction($position, $changed))];
+            }
+        }
+    }
+
+    /** @return iterable<array{string, Beats}> */
+    private function towardThumb(Beats $beats, int $at): iterable
+    {
+        foreach ($beats->line[$at]->actions as $position => $action) {
+            if ($action->toward === Toward::Fingers) {
+                yield ['Strip toward the thumb', $beats->withBeat($at, $beats->line[$at]->withAction($position, $action->withToward(Toward::Thumb)))];
+            }
+        }
+    }
+
+    /** @return iterable<array{string, Beats}> */
+    private function withHand(Beats $beats, int $at, Verb $verb): iterable
+    {
+        foreach ([Limb::BothHands, Limb::LeftHand, Limb::RightHand] as $hand) {
+            yield [sprintf('Add “%s %s”', $hand->value, $verb->value), $beats->withBeat($at, $beats->line[$at]->and(new Action($hand, $verb)))];
+        }
+    }
+
+    private function with(Answer $answer, Beats $beats): Answer
+    {
+        return new Answer($answer->id, $answer->title, $answer->label, $answer->attack, $answer->listed, $answer->pattern, $answer->mirrored, $answer->rank, $answer->short, $answer->doctrine, $answer->faults, $answer->waived, $beats);
+    }
+}

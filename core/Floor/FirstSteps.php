@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Answer\Action;
+use StoneDrill\Core\Answer\Beat;
+use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Answer\Limb;
+use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Kind;
+
+/** Where the first step is best taken: least of what he reaches, with a strike that still gets there. Estimates. */
+final readonly class FirstSteps
+{
+    public function __construct(private Kind $kind, private Facets $facets, private Bodies $bodies) {}
+
+    /**
+     * Every first step with which the strike still reaches, the best first: those under which nothing lands, then the
+     * lowest margin of what he reaches most.
+     *
+     * @param Action $strike the strike that must still reach
+     *
+     * @return list<FirstStep>
+     */
+    public function best(Action $strike): array
+    {
+        $simulation = new Simulation($this->kind, $this->facets, $this->bodies);
+        $steps = [];
+        foreach ([[Limb::LeftFoot, Verb::Step], [Limb::RightFoot, Verb::Step], [null, Verb::Slide], [null, Verb::Hop]] as [$limb, $verb]) {
+            foreach (range(1, 12) as $hour) {
+                $step = new Action($limb, $verb, bearing: Bearing::hour($hour));
+                $frame = $simulation->run(new Beats([new Beat([$step, $strike])]))->frames[0];
+                $hit = $frame->hits[0] ?? null;
+                if ($hit !== null && $hit->reaches() && $hit->isFaced && $hit->isInArc && ! $frame->deeds[1]->isBlocked()) {
+                    $steps[] = new FirstStep($step, $this->worst($frame), $hit->margin, ($frame->delivery?->lands() ?? false) && ! $frame->delivery->isHold);
+                }
+            }
+        }
+        usort($steps, static fn (FirstStep $a, FirstStep $b): int => [$a->isHit, $a->threat ?? -INF] <=> [$b->isHit, $b->threat ?? -INF]);
+
+        return $steps;
+    }
+
+    /** Margin of the weapon of his that reaches farthest; null where none is turned that way. */
+    private function worst(Frame $frame): ?float
+    {
+        return $frame->threats === [] ? null : max(array_map(static fn (Threat $threat): float => $threat->margin, $frame->threats));
+    }
+}

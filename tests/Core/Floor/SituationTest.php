@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\LimbState;
+use StoneDrill\Core\Floor\Bodies;
+use StoneDrill\Core\Floor\Situation;
+use Tests\Core\Floor\OnTheFloor;
+
+function situation(string $kind, array $values = []): Situation
+{
+    $of = Kinds::builtIn()->get($kind);
+
+    return Situation::of($of, OnTheFloor::facets($of, $values), new Bodies(1.68, 1.68));
+}
+
+/** @return array<string, string> state by limb, of those that are not free */
+function hindered(string $kind, array $values = []): array
+{
+    $states = [];
+    foreach (situation($kind, $values)->limbs as $status) {
+        if ($status->state !== LimbState::Free) {
+            $states[$status->limb->value] = $status->state->value;
+        }
+    }
+
+    return $states;
+}
+
+it('tells which limbs a hold keeps', function (string $kind, array $values, array $expected): void {
+    expect(hindered($kind, $values))->toBe($expected);
+})->with([
+    ['wrist-same', ['hand' => 'right'], ['left hand' => 'limited']],
+    ['wrist-cross', ['hand' => 'right'], ['right hand' => 'limited']],
+    ['wrist-both', [], ['left hand' => 'limited', 'right hand' => 'limited']],
+    ['wrist-cross', ['phase' => 'reaching'], []],
+    ['hug-front-pinned', [], ['left hand' => 'limited', 'right hand' => 'limited', 'left elbow' => 'blocked', 'right elbow' => 'blocked']],
+    ['hug-front-free', [], []],
+    ['arms-neck-behind', ['bearing' => '6'], ['left hand' => 'blocked', 'right hand' => 'blocked', 'left elbow' => 'blocked', 'right elbow' => 'blocked']],
+    ['punch-straight', ['phase' => 'reaching'], []],
+]);
+
+it('gives a reason for each that is kept', function (): void {
+    foreach (situation('wrist-cross')->limbs as $status) {
+        expect($status->reason === '')->toBe($status->isFree());
+    }
+});
+
+it('tells what he has free', function (string $kind, array $values, array $expected): void {
+    expect(situation($kind, $values)->attackerFree)->toBe($expected);
+})->with([
+    ['cloth-one', ['hand' => 'left'], ['right hand', 'left foot', 'right foot']],
+    ['hug-front-free', [], ['left foot', 'right foot']],
+    ['swing', [], ['left hand', 'right hand', 'left foot', 'right foot']],
+    ['ground-astride', [], ['left hand', 'right hand']],
+]);
+
+it('exposes his front to whom he faces', function (): void {
+    $exposed = array_map(static fn ($target): string => $target->value, situation('cloth-one')->exposed);
+
+    expect($exposed)->toContain('chin', 'groin', 'instep')->not->toContain('spine', 'kidney', 'back of head', 'wrist');
+});
+
+it('knows the weak side of a wrist hold alone', function (): void {
+    expect(situation('wrist-cross', ['thumb' => 'down'])->weakSide)->toBe('down')
+        ->and(situation('wrist-cross')->weakSide)->toBeNull()
+        ->and(situation('cloth-one')->weakSide)->toBeNull();
+});
+
+it('draws the ring of threats around the defender', function (): void {
+    $ring = [];
+    foreach (situation('cloth-one', ['hand' => 'right'])->ring as $place) {
+        $ring[$place->bearing->toClock()] = [$place->threats, $place->sector->value];
+    }
+    // He is .6392 m off at 12, his right hand holds. A step (.588 m) to 12 is .0512 before him; one to 6 is 1.2272 off: a fist
+    // reaches .7458 + .1008 = .8466 and a foot .8864 + .1008 = .9872, so nothing does.
+    expect($ring)->toHaveCount(12)->and($ring['12'])->toBe([3, 'front'])->and($ring['6'])->toBe([0, 'front']);
+
+    // To 3: .8685 off, 42.6° off his facing. From his left shoulder, on that side: hypot(.588 − .21672, .6392) = .739 → reached.
+    expect($ring['3'])->toBe([3, 'front']);
+    // To 9 the left shoulder is hypot(.588 + .21672, .6392) = 1.0277 off: the fist falls short; the feet at hypot(.588 ± .16044, .6392).
+    expect($ring['9'])->toBe([2, 'front']);
+    // To 2: x .50922, y .294, so .3452 before him: 55.9° off his facing.
+    expect($ring['2'])->toBe([3, 'flank']);
+});
+
+it('takes him where he is when he has come', function (): void {
+    // A blow brings him to contact, .662 m: the same ring as from there.
+    $still = situation('punch-straight', ['phase' => 'reaching', 'entry' => 'stand']);
+    $through = situation('punch-straight', ['phase' => 'reaching', 'entry' => 'through']);
+
+    expect(array_map(static fn ($place): int => $place->threats, $through->ring))->toBe(array_map(static fn ($place): int => $place->threats, $still->ring));
+});
