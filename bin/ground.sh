@@ -57,6 +57,8 @@ need_vendor() { # [--no-dev]
     if [ -f "$stamp" ] && { [ "$(cat "$stamp")" = "$wanted " ] || [ "$(cat "$stamp")" = "$wanted ${1:-}" ]; }; then return 0; fi
     say "installing Composer packages (a minute on a new machine)"
     (cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet "$@" >&2) || die "Composer could not install the packages"
+    # What Laravel remembered of the packages that were here before.
+    rm -f "$ROOT"/bootstrap/cache/*.php
     printf '%s %s' "$wanted" "${1:-}" >"$stamp"
 }
 

@@ -2,17 +2,22 @@
 
 use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\AttackController;
-use App\Http\Controllers\BeatsCheckController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FacetsController;
+use App\Http\Controllers\FirstStepsController;
+use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\RankController;
 use App\Http\Controllers\RepController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StudentController;
+use App\Http\Controllers\VersionController;
+use App\Http\Controllers\WaiverController;
 use App\Http\Controllers\WallController;
+use App\Http\Controllers\WorkbenchController;
 use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\Rank;
@@ -26,6 +31,7 @@ Route::pattern('answer', '[1-9][0-9]{0,17}');
 Route::pattern('student', '[1-9][0-9]{0,17}');
 Route::pattern('rank', '[1-9][0-9]{0,17}');
 Route::pattern('rep', '[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}');
+Route::pattern('version', '[1-9][0-9]{0,8}');
 Route::pattern('token', '[A-Za-z0-9]{40}');
 
 Route::middleware('guest')->group(function (): void {
@@ -48,7 +54,15 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/attacks/{attack}', [AttackController::class, 'update'])->name('attacks.update')->can('update', 'attack');
     Route::delete('/attacks/{attack}', [AttackController::class, 'destroy'])->name('attacks.destroy')->can('delete', 'attack');
 
-    Route::post('/answers/check', BeatsCheckController::class)->name('answers.check')->can('create', Answer::class);
+    Route::post('/attacks/{attack}/workbench', WorkbenchController::class)->name('workbench')->can('create', Answer::class);
+    Route::get('/attacks/{attack}/first-steps', FirstStepsController::class)->name('first-steps')->can('view', 'attack');
+    Route::get('/answers/{answer}/floor', FloorController::class)->name('answers.floor')->can('view', 'answer');
+    Route::get('/answers/{answer}/floor.svg', [SheetController::class, 'svg'])->name('answers.svg')->can('view', 'answer');
+    Route::get('/answers/{answer}/sheet', [SheetController::class, 'show'])->name('answers.sheet')->can('view', 'answer');
+    Route::get('/answers/{answer}/sheet.pdf', [SheetController::class, 'pdf'])->name('answers.pdf')->can('view', 'answer');
+    Route::post('/answers/{answer}/waivers', [WaiverController::class, 'store'])->name('waivers.store')->can('update', 'answer');
+    Route::delete('/answers/{answer}/waivers', [WaiverController::class, 'destroy'])->name('waivers.destroy')->can('update', 'answer');
+    Route::post('/answers/{answer}/versions/{version}', VersionController::class)->name('versions.restore')->can('update', 'answer');
     Route::get('/answers', [AnswerController::class, 'index'])->name('answers.index')->can('viewAny', Answer::class);
     Route::get('/attacks/{attack}/answers/create', [AnswerController::class, 'create'])->name('answers.create')->can('create', Answer::class);
     Route::post('/attacks/{attack}/answers', [AnswerController::class, 'store'])->name('answers.store')->can('create', Answer::class);

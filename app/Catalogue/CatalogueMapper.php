@@ -110,6 +110,30 @@ final readonly class CatalogueMapper
         );
     }
 
+    /**
+     * An answer that is being written, as far as it is known.
+     *
+     * @param string $rank code of the rank it is meant for
+     */
+    public function draft(CoreAttack $attack, string $title, string $rank, ?Doctrine $doctrine, Beats $beats, ?Answer $stored = null): CoreAnswer
+    {
+        return new CoreAnswer(
+            $stored->code ?? '',
+            $title,
+            '',
+            $attack->id,
+            [],
+            Pattern::proposedFor($attack),
+            false,
+            $rank,
+            null,
+            $doctrine,
+            [],
+            self::waivers($stored->waived ?? []),
+            $beats,
+        );
+    }
+
     public function student(Student $student): CoreStudent
     {
         return new CoreStudent($student->code, $student->name, $student->rank->code, $student->height, $student->born, $student->flags);
@@ -197,9 +221,19 @@ final readonly class CatalogueMapper
             $answer->short_rank_id === null ? null : new ShortForm($codes[$answer->short_rank_id], max(1, (int) $answer->short_beats)),
             $answer->doctrine === null ? null : Doctrine::from($answer->doctrine),
             $answer->faults,
-            array_map(static fn (array $waiver): Waiver => new Waiver((string) $waiver['check'], $waiver['beat'] ?? null, (string) $waiver['reason']), $answer->waived),
+            self::waivers($answer->waived),
             Beats::parse($answer->beats),
         );
+    }
+
+    /**
+     * @param list<array<string, ?string>> $waived
+     *
+     * @return list<Waiver>
+     */
+    private static function waivers(array $waived): array
+    {
+        return array_map(static fn (array $waiver): Waiver => new Waiver((string) $waiver['check'], $waiver['beat'] ?? null, (string) $waiver['reason']), $waived);
     }
 
     /** @return list<CoreKind> */

@@ -87,6 +87,12 @@ final readonly class AnswerForm
         return array_filter($this->pattern, static fn (array $row): bool => $row['mode'] !== 'proposed') !== [];
     }
 
+    /** Whether it says more than its beats. */
+    public function hasDetails(): bool
+    {
+        return $this->value('label').$this->value('doctrine').$this->value('short_rank').$this->value('faults') !== '';
+    }
+
     /** @return list<string> */
     public function kinds(): array
     {

@@ -9,9 +9,12 @@ use App\Models\Attack;
 use App\Models\School;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Attack\Facet;
+use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\Wording\AttackWords;
+use StoneDrill\Core\Attack\Wording\Spoken;
 
 /** What the form of an attack shows: its values, and for every facet what is still feasible. */
 final readonly class AttackForm
@@ -20,6 +23,12 @@ final readonly class AttackForm
     private const USUAL = ['hand' => 'right', 'bearing' => '12', 'phase' => 'landed'];
 
     public Kind $kind;
+
+    /** What was understood of the line, where one was said. */
+    public ?Spoken $spoken;
+
+    /** The attack as one line says it. */
+    public string $line;
 
     /** @var array<string, list<string>> feasible values by facet */
     public array $allowed;
@@ -31,11 +40,13 @@ final readonly class AttackForm
      * @param array<string, mixed>             $values
      * @param Collection<int, \App\Models\Rank> $ranks
      */
-    private function __construct(public array $values, public Kinds $kinds, public Collection $ranks)
+    private function __construct(public array $values, public Kinds $kinds, public Collection $ranks, ?Spoken $spoken = null)
     {
+        $this->spoken = $spoken;
         $kind = $this->value('kind');
         $this->kind = $kinds->has($kind) ? $kinds->get($kind) : $kinds->all()[0];
         [$this->allowed, $this->facets] = $this->narrow();
+        $this->line = (new AttackWords($kinds))->say($this->kind, Facets::of($this->facets));
     }
 
     /** @param array<string, mixed> $typed what a refused form said */
@@ -47,6 +58,15 @@ final readonly class AttackForm
             'needed_by_youth' => 'same',
             ...$typed,
         ], $mapper->kinds($school), $school->ranks);
+    }
+
+    /** The form as a line fills it: what it does not say is the usual. */
+    public static function said(string $line, School $school, CatalogueMapper $mapper): self
+    {
+        $kinds = $mapper->kinds($school);
+        $spoken = (new AttackWords($kinds))->read($line);
+
+        return new self(['kind' => $spoken->kind->id ?? '', ...$spoken->facets], $kinds, $school->ranks, $spoken);
     }
 
     /** @param array<string, mixed> $typed what a refused form said */

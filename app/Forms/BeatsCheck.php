@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Forms;
 
-use App\Catalogue\CatalogueMapper;
-use App\Models\School;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Answer\GoToAnswer;
 use StoneDrill\Core\Answer\Notation\NotationError;
 use StoneDrill\Core\Answer\Notation\NotationException;
+use StoneDrill\Core\Catalogue\Catalogue;
 
 /** What the editor says of a text of beats while it is typed. */
 final readonly class BeatsCheck
@@ -21,18 +20,18 @@ final readonly class BeatsCheck
      */
     private function __construct(public string $text, public ?Beats $beats, public array $errors, public array $pieces, public array $unknown) {}
 
-    public static function of(string $text, School $school, CatalogueMapper $mapper): self
+    public static function of(Catalogue $catalogue, string $text): self
     {
         $text = str_replace("\r\n", "\n", $text);
         if (trim($text) === '') {
             return new self($text, null, [], [], []);
         }
         try {
-            $beats = Beats::parse($text, $mapper->school($school)->vocabulary());
+            $beats = Beats::parse($text, $catalogue->school->vocabulary());
         } catch (NotationException $exception) {
             return new self($text, null, $exception->errors, self::pieces($text, $exception->errors), []);
         }
-        $titles = $school->answers()->pluck('title')->all();
+        $titles = array_column($catalogue->answers, 'title');
 
         return new self($text, $beats, [], [], array_values(array_diff(self::destinations($beats->line), $titles)));
     }

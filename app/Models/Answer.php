@@ -50,6 +50,12 @@ final class Answer extends Model
         return $this->belongsTo(Rank::class);
     }
 
+    /** @return HasMany<AnswerVersion, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(AnswerVersion::class)->orderByDesc('version');
+    }
+
     /** @return HasMany<Rep, $this> */
     public function reps(): HasMany
     {

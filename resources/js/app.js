@@ -1,15 +1,17 @@
 import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
-import beatsEditor from './beats-editor';
+import attackLine from './attack-line';
 import confirmation from './confirmation';
 import shortcuts from './shortcuts';
 import unanswered from './unanswered';
 import wall from './wall';
+import workbench from './workbench';
 
 window.htmx = htmx;
 
-Alpine.data('beatsEditor', beatsEditor);
+Alpine.data('attackLine', attackLine);
 Alpine.data('wall', wall);
+Alpine.data('workbench', workbench);
 confirmation();
 shortcuts();
 unanswered();

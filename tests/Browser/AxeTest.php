@@ -17,6 +17,7 @@ dataset('screens', [
     'new answer' => ['head@cinder-quay.example', '/attacks/2/answers/create?side=mirrored'],
     'answer' => ['head@cinder-quay.example', '/answers/1'],
     'edit an answer' => ['head@cinder-quay.example', '/answers/1/edit'],
+    'sheet' => ['head@cinder-quay.example', '/answers/1/sheet'],
     'people' => ['head@cinder-quay.example', '/people'],
     'new student' => ['head@cinder-quay.example', '/people/create'],
     'ladder' => ['head@cinder-quay.example', '/people/1'],

@@ -101,6 +101,28 @@ abstract class BrowserTestCase extends TestCase
         return $this;
     }
 
+    /** Waits until something is so. */
+    protected function until(callable $isSo): self
+    {
+        $this->browser->wait(self::SECONDS, 50)->until($isSo);
+        $this->addToAssertionCount(1);
+
+        return $this;
+    }
+
+    /** What the floor shows: the beat drawn, the beat told, and the place of the slider. @return array{string, string, string} */
+    protected function floor(): array
+    {
+        return $this->browser->executeScript('const shown = [...document.querySelectorAll("[data-frame]")].filter(g => !g.classList.contains("not-now")).map(g => g.dataset.frame); const told = [...document.querySelectorAll("[data-beat]")].filter(d => !d.hidden).map(d => d.dataset.beat); return [shown.join(), told.join(), document.querySelector("[data-scrub]").value]');
+    }
+
+    protected function floorKey(string $keys): self
+    {
+        $this->find('[data-stage]')->sendKeys($keys);
+
+        return $this;
+    }
+
     protected function said(): string
     {
         return (string) $this->browser->executeScript('return document.querySelector("main").innerText');

@@ -66,17 +66,17 @@ it('refuses', function (array $change, string $field): void {
 ]);
 
 it('reads beats while they are typed', function (): void {
-    $this->post('/answers/check', ['beats' => "left foot step 9\nleave"])->assertOk()->assertSee('Line 2, column 6')->assertSee('data-line="2"', false)->assertSee('hx-swap-oob', false);
-    $this->post('/answers/check', ['beats' => "left foot step 9\n  if far: go to \"Nowhere\" beat 1"])->assertSee('Reads well')->assertSee('1 beat,')->assertSee('no answer is called “Nowhere” yet')->assertSee('right foot step 3');
-    $this->post('/answers/check', ['beats' => "leave 6\n  if far: go to \"Gate\" beat 1"])->assertDontSee('no answer is called');
-    $this->post('/answers/check', ['beats' => ''])->assertSee('Checked while you type');
-    $this->post('/answers/check', ['beats' => '<script>alert(1)</script>'])->assertDontSee('<script>', false);
+    $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => "left foot step 9\nleave"])->assertOk()->assertSee('Line 2, column 6')->assertSee('data-line="2"', false)->assertSee('hx-swap-oob', false);
+    $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => "left foot step 9\n  if far: go to \"Nowhere\" beat 1"])->assertSee('Reads well')->assertSee('1 beat,')->assertSee('no answer is called “Nowhere” yet')->assertSee('right foot step 3');
+    $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => "leave 6\n  if far: go to \"Gate\" beat 1"])->assertDontSee('no answer is called');
+    $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => ''])->assertSee('Checked while you type');
+    $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => '<script>alert(1)</script>'])->assertDontSee('<script>', false);
 });
 
 it('reads a school’s own words', function (): void {
     $this->hall->update(['aliases' => ['verbs' => ['glide' => 'slide']]]);
 
-    $this->post('/answers/check', ['beats' => 'glide 9'])->assertSee('Reads well');
+    $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => 'glide 9'])->assertSee('Reads well');
 });
 
 it('shows a saved answer as it is edited, pattern and all', function (): void {

@@ -31,7 +31,15 @@ it('never breaks on a list where one value is meant', function (string $method, 
     'the wall' => ['get', '/wall', ['form']],
     'facets' => ['get', '/attacks/facets', ['kind', 'hand', 'bearing']],
     'a new answer' => ['get', '/attacks/{attack}/answers/create', ['side']],
-    'checking beats' => ['post', '/answers/check', ['beats']],
+    'the workbench' => ['post', '/attacks/{attack}/workbench', ['beats', 'title', 'rank', 'doctrine', 'defender', 'attacker', 'side', 'rung', 'style', 'answer']],
+    'a floor' => ['get', '/answers/{answer}/floor', ['defender', 'attacker', 'side', 'rung', 'style']],
+    'first steps' => ['get', '/attacks/{attack}/first-steps', ['strike', 'defender']],
+    'a sheet' => ['get', '/answers/{answer}/sheet', ['paper', 'defender']],
+    'a drawing' => ['get', '/answers/{answer}/floor.svg', ['beat']],
+    'a waiver' => ['post', '/answers/{answer}/waivers', ['check', 'beat', 'reason', 'version']],
+    'no waiver' => ['delete', '/answers/{answer}/waivers', ['check', 'beat', 'version']],
+    'an earlier version' => ['post', '/answers/{answer}/versions/1', ['version']],
+    'a line' => ['get', '/attacks/facets', ['line', 'kind']],
     'a rank' => ['put', '/school/ranks/{rank}', ['name', 'max_beats', 'goal_rung']],
 ]);
 
@@ -51,7 +59,7 @@ it('shows a refused form again though what came was no form at all', function (s
 it('turns away what is no text', function (string $text): void {
     $this->get('/attacks?find='.rawurlencode($text))->assertStatus(400)->assertSee('This cannot be read');
     $this->post('/people', ['name' => $text, 'rank' => $this->hall->ranks()->value('id')])->assertStatus(400);
-    $this->post('/answers/check', ['beats' => $text])->assertStatus(400);
+    $this->post('/attacks/'.$this->hall->attacks()->value('id').'/workbench', ['beats' => $text])->assertStatus(400);
 })->with(['a zero byte' => ["A\0da"], 'half a letter' => ["Ada \xC3"], 'bytes' => ["\xff\xfe"]]);
 
 it('shows what people write as text, not as markup', function (): void {

@@ -146,7 +146,7 @@ it('builds a ladder of what the student needs, filled to the lower bound', funct
 });
 
 it('marks the words that cannot be read, and no others', function (): void {
-    $check = BeatsCheck::of("rigth palm chin\r\nleave 6\n  if nott: go on", $this->school(), app(CatalogueMapper::class));
+    $check = BeatsCheck::of(app(CatalogueMapper::class)->curriculum($this->school()), "rigth palm chin\r\nleave 6\n  if nott: go on");
     $marked = array_column(array_filter($check->pieces, fn (array $piece): bool => $piece['tag'] === 'mark'), 'text');
 
     expect($marked)->toBe(['rigth', 'nott:'])
@@ -155,7 +155,7 @@ it('marks the words that cannot be read, and no others', function (): void {
 });
 
 it('marks the end of a line that stops too soon', function (): void {
-    $check = BeatsCheck::of('left foot step', $this->school(), app(CatalogueMapper::class));
+    $check = BeatsCheck::of(app(CatalogueMapper::class)->curriculum($this->school()), 'left foot step');
 
     expect(array_column($check->pieces, 'tag'))->toBe(['span', 'mark', 'span']);
 });

@@ -51,7 +51,7 @@ it('stores no password as it was typed', function (): void {
 });
 
 it('does not put the door into a part of a page', function (): void {
-    $this->post('/answers/check', ['beats' => 'leave 6'], ['HX-Request' => 'true'])->assertStatus(401)->assertContent('');
+    $this->post('/attacks/1/workbench', ['beats' => 'leave 6'], ['HX-Request' => 'true'])->assertStatus(401)->assertContent('');
 });
 
 it('signs out', function (): void {

@@ -7,21 +7,20 @@ namespace App\Http\Controllers;
 use App\Catalogue\CatalogueMapper;
 use App\Catalogue\Code;
 use App\Forms\AnswerForm;
-use App\Forms\BeatsCheck;
+use App\History\AnswerHistory;
 use App\Http\Requests\AnswerRequest;
 use App\Models\Answer;
 use App\Models\Attack;
+use App\Workbench\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Coverage\Cell;
-use StoneDrill\Core\Coverage\Coverage;
 
 final readonly class AnswerController
 {
-    public function __construct(private CatalogueMapper $mapper) {}
+    public function __construct(private CatalogueMapper $mapper, private Workbench $workbench) {}
 
     public function index(Request $request): View
     {
@@ -47,8 +46,8 @@ final readonly class AnswerController
 
         return view('answers.create', [
             'attack' => $attack,
-            'form' => AnswerForm::empty($this->mapper->attack($attack->setRelation('school', $school), $this->mapper->kinds($school)), $side, $school, $request->old()),
-            'check' => BeatsCheck::of(old('beats') ?? '', $school, $this->mapper),
+            'form' => $form = AnswerForm::empty($this->mapper->attack($attack->setRelation('school', $school), $this->mapper->kinds($school)), $side, $school, $request->old()),
+            'draft' => $this->workbench->draft($request, $school, $attack, $form->values, null),
         ]);
     }
 
@@ -68,14 +67,17 @@ final readonly class AnswerController
     public function show(Request $request, Answer $answer): View
     {
         $school = $request->user()->school;
-        $coverage = Coverage::of($this->mapper->curriculum($school));
+        $answer->setRelation('school', $school);
+        $bench = $this->workbench->saved($request, $answer);
 
         return view('answers.show', [
             'answer' => $answer,
-            'cautions' => $this->mapper->attack($answer->attack->setRelation('school', $school), $this->mapper->kinds($school))->allCautions(),
+            'bench' => $bench,
+            'facts' => $this->workbench->facts($answer),
+            'history' => AnswerHistory::of($answer, $school),
             'mirror' => Beats::parse($answer->beats)->mirror()->toText(),
-            'cells' => array_values(array_filter($coverage->cells, static fn (Cell $cell): bool => in_array($answer->code, $cell->answers, true))),
-            'attackIds' => $school->attacks->pluck('id', 'code'),
+            'ids' => ['attacks' => $school->attacks->pluck('id', 'code'), 'answers' => $school->answers->pluck('id', 'code')],
+            'rungs' => $this->mapper->ladder($school)->rungs,
             'shortRank' => $school->ranks->firstWhere('id', $answer->short_rank_id),
             'reps' => $answer->reps()->count(),
         ]);
@@ -87,8 +89,8 @@ final readonly class AnswerController
 
         return view('answers.edit', [
             'answer' => $answer,
-            'form' => AnswerForm::of($answer, $this->mapper->attack($answer->attack->setRelation('school', $school), $this->mapper->kinds($school)), $school, $request->old()),
-            'check' => BeatsCheck::of(old('beats') ?? $answer->beats, $school, $this->mapper),
+            'form' => $form = AnswerForm::of($answer, $this->mapper->attack($answer->attack->setRelation('school', $school), $this->mapper->kinds($school)), $school, $request->old()),
+            'draft' => $this->workbench->draft($request, $school, $answer->attack, $form->values, $answer),
         ]);
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Catalogue\CatalogueMapper;
 use App\Catalogue\Code;
+use App\Floor\SituationView;
 use App\Forms\AttackForm;
 use App\Http\Requests\AttackRequest;
 use App\Models\Attack;
@@ -69,11 +70,14 @@ final readonly class AttackController
     public function show(Request $request, Attack $attack): View
     {
         $school = $request->user()->school;
-        $coverage = Coverage::of($this->mapper->curriculum($school));
+        $catalogue = $this->mapper->curriculum($school);
+        $coverage = Coverage::of($catalogue);
+        $core = array_column($catalogue->attacks, null, 'id')[$attack->code];
 
         return view('attacks.show', [
+            'seen' => SituationView::of($catalogue, $core),
             'attack' => $attack->setRelation('school', $school),
-            'core' => $this->mapper->attack($attack, $this->mapper->kinds($school)),
+            'core' => $core,
             'cells' => array_values(array_filter($coverage->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->code)),
             'holes' => array_values(array_filter($coverage->holes, static fn (Hole $hole): bool => $hole->attack === $attack->code)),
             'answers' => $school->answers->keyBy('code'),

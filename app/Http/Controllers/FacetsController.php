@@ -9,13 +9,18 @@ use App\Forms\AttackForm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
-/** The facet fields of an attack, narrowed to what goes with what has been chosen so far. */
+/** The facet fields of an attack, narrowed to what goes with what has been chosen, or said in a line, so far. */
 final readonly class FacetsController
 {
     public function __construct(private CatalogueMapper $mapper) {}
 
     public function __invoke(Request $request): View
     {
-        return view('attacks.facets', ['form' => AttackForm::empty($request->user()->school, $this->mapper, $request->query())]);
+        $school = $request->user()->school;
+        $line = is_string($request->query('line')) ? trim($request->query('line')) : '';
+
+        return view('attacks.facets', ['form' => $request->header('HX-Trigger-Name') === 'line' && $line !== ''
+            ? AttackForm::said($line, $school, $this->mapper)
+            : AttackForm::empty($school, $this->mapper, $request->query())]);
     }
 }

@@ -3,7 +3,7 @@
     <x-overtaken :row="$answer"><pre class="beats" id="theirs">{{ $answer->beats }}</pre></x-overtaken>
     <form method="post" action="{{ route('answers.update', $answer) }}">
         @csrf @method('put')
-        <input type="hidden" name="version" value="{{ $form->value('version') }}">
+        <input type="hidden" name="answer" value="{{ $answer->id }}"><input type="hidden" name="version" value="{{ $form->value('version') }}">
         @include('answers.form')
         <button class="btn btn-rust mt-3">Save</button>
         <a class="btn btn-plain mt-3" href="{{ route('answers.show', $answer) }}">Back without saving</a>

@@ -1,3 +1,12 @@
+<div data-said-line="{{ $form->line }}" aria-live="polite">
+    @if ($form->spoken)
+        <p class="understood mb-2"><strong>Understood:</strong>
+            @forelse ($form->spoken->understood as $part)<span class="tag">{{ $part['words'] }} → {{ $part['means'] }}</span>@empty nothing yet @endforelse</p>
+        @if ($form->spoken->unread !== [])<p class="understood mb-2"><strong>Not understood:</strong> @foreach ($form->spoken->unread as $part)<span class="tag tag-critical">{{ $part['word'] }}@if ($part['nearest']), did you mean {{ $part['nearest'] }}?@endif</span>@endforeach</p>@endif
+        @if ($form->spoken->kind === null)<p class="understood mb-2"><span class="tag tag-critical">No kind is named; the field below stays at {{ $form->kind->name }}.</span></p>@endif
+        @foreach ($form->spoken->refused as $refusal)<p class="caution mb-2">{{ $refusal }}</p>@endforeach
+    @endif
+</div>
 <div hx-get="{{ route('attacks.facets') }}" hx-trigger="change" hx-target="#facets" hx-include="closest form" hx-params="not _token,_method" hx-swap="innerHTML">
     <div class="mb-3">
         <label class="form-label" for="kind">Kind</label>

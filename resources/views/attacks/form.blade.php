@@ -3,7 +3,14 @@
     <x-field name="title" label="Title" hint="As you would call it across the mat." class="mb-3">
         <input class="form-control @error('title') is-invalid @enderror" id="title" name="title" value="{{ $form->value('title') }}" maxlength="200" required aria-describedby="title-hint">
     </x-field>
-    <div id="facets">@include('attacks.facets')</div>
+    <div x-data="attackLine">
+        <x-field name="line" label="Say it in one line, or choose below" hint="Both agree: the line fills the fields, the fields say the line." class="mb-3">
+            <input class="form-control" id="line" name="line" value="{{ $form->line }}" autocomplete="off" spellcheck="false" maxlength="300" data-line aria-describedby="line-hint"
+                   placeholder="right cross wrist grab from 2, thumb up, pulling, off-guard"
+                   hx-get="{{ route('attacks.facets') }}" hx-trigger="input changed delay:200ms" hx-target="#facets" hx-params="line" hx-sync="this:queue last">
+        </x-field>
+        <div id="facets">@include('attacks.facets')</div>
+    </div>
 </div>
 <div class="slab mt-3">
     <div class="facet-grid">

@@ -30,8 +30,13 @@
                     @can('create', App\Models\Answer::class)<a href="{{ route('answers.create', ['attack' => $attack, 'side' => $hole->side->value]) }}">Write an answer to this side</a>@endcan</p>
             @endforeach
         </section>
-        <section aria-labelledby="facets-title">
+        <section aria-labelledby="situation-title">
+            <h2 id="situation-title">What it leaves you</h2>
+            <div class="floor-stage">@include('workbench.drawing', ['picture' => $seen->picture, 'label' => 'The floor at the start, with how many of his free weapons reach a step away in each direction.'])</div>
+            <ul class="situation mt-2">@foreach ($seen->sentences as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
+            <p class="form-text">For you {{ $seen->sizes[0] }} and him {{ $seen->sizes[1] }}. Numbers on the ring: how many of his free weapons reach there after a step. Estimates.</p>
             <h2 id="facets-title">Exactly</h2>
+            <p class="mb-1"><code>{{ $seen->line }}</code></p>
             <dl class="facts slab">
                 @foreach ($core->facets->toArray() as $facet => $value)
                     <dt>{{ $facet }}</dt><dd>{{ $facet === 'bearing' ? $core->facets->bearing->spell($style).($style === StoneDrill\Core\Floor\BearingStyle::Clock ? ' o’clock' : ' ('.$value.' o’clock)') : $value }}</dd>

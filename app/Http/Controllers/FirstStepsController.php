@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Catalogue\CatalogueMapper;
+use App\Models\Attack;
+use App\Workbench\BenchSettings;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Answer\Notation\NotationException;
+use StoneDrill\Core\Answer\Notation\Printer;
+use StoneDrill\Core\Floor\FirstStep;
+use StoneDrill\Core\Floor\FirstSteps;
+
+/** The best first steps against an attack, for the bodies at hand and with a strike that still reaches. */
+final readonly class FirstStepsController
+{
+    private const SHOWN = 6;
+
+    public function __construct(private CatalogueMapper $mapper) {}
+
+    public function __invoke(Request $request, Attack $attack): View
+    {
+        $school = $request->user()->school;
+        $catalogue = $this->mapper->curriculum($school);
+        $core = array_column($catalogue->attacks, null, 'id')[$attack->code];
+        $settings = BenchSettings::of($request, $catalogue, $core);
+        $wanted = is_string($request->input('strike')) ? trim($request->input('strike')) : '';
+        $strike = null;
+        try {
+            $strike = Beats::parse($wanted === '' ? 'right palm chin' : $wanted, $catalogue->school->vocabulary())->line[0]->actions[0];
+        } catch (NotationException) {
+        }
+        if ($strike === null || ! $strike->isStrike()) {
+            return view('workbench.first-steps', ['steps' => null, 'wanted' => $wanted]);
+        }
+        $printer = new Printer($catalogue->school->vocabulary());
+        $steps = (new FirstSteps($core->kind, $core->on($settings->side), $settings->bodies))->best($strike);
+
+        return view('workbench.first-steps', [
+            'wanted' => $printer->action($strike),
+            'steps' => array_map(static fn (FirstStep $step): array => ['text' => $printer->action($step->action), 'step' => $step], array_slice($steps, 0, self::SHOWN)),
+        ]);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Answer;
+use App\Workbench\Workbench;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+
+/** The floor of an answer as it is saved, for other bodies, the other side or another pace. */
+final readonly class FloorController
+{
+    public function __construct(private Workbench $workbench) {}
+
+    public function __invoke(Request $request, Answer $answer): View
+    {
+        return view('workbench.floor', ['bench' => $this->workbench->saved($request, $answer)]);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench;
+
+use App\Forms\BeatsCheck;
+use StoneDrill\Core\Answer\Effect;
+use StoneDrill\Core\Answer\Limb;
+use StoneDrill\Core\Answer\Notation\Vocabulary;
+use StoneDrill\Core\Answer\Strike;
+use StoneDrill\Core\Answer\Target;
+use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Pressure\Rung;
+
+/** What the workbench shows of an answer that is being written. */
+final readonly class Draft
+{
+    /** @var list<string> words that the editor completes */
+    public array $words;
+
+    /** @param list<Rung> $rungs */
+    public function __construct(
+        public int $attackId,
+        public BeatsCheck $check,
+        public ?Bench $bench,
+        public BenchSettings $settings,
+        public bool $isSymmetric,
+        public array $rungs,
+        Vocabulary $vocabulary,
+    ) {
+        $limbs = array_map(static fn (Limb $limb): string => $limb->value, Limb::cases());
+        $phrases = array_merge(...array_map($vocabulary->phrases(...), [Verb::class, Strike::class, Target::class, Effect::class]));
+        $this->words = array_values(array_unique([...$limbs, ...$phrases, 'short', 'long', 'toward thumb', 'toward fingers', 'if not:', 'if far:', 'if near:', 'if gets up:', 'if second attack:', 'go on', 'go to']));
+    }
+}

@@ -1,0 +1,130 @@
+// The text of an answer over a copy of itself that carries the marks: both scroll as one. Undo and redo, so that a mend
+// that was pressed can be taken back like a letter, and the words of the notation to complete what is typed.
+const wordBefore = (text, at) => text.slice(0, at).match(/[\p{L}]+$/u)?.[0] ?? '';
+
+export default {
+  past: [],
+  future: [],
+  words: [],
+  offered: [],
+
+  startText() {
+    const text = this.$refs.text;
+    if (!text) return;
+    this.words = JSON.parse(text.dataset.words);
+    this.past = [{ value: text.value, at: text.value.length }];
+    text.addEventListener('input', () => this.remember());
+    text.addEventListener('keydown', (event) => this.textKey(event));
+    // Whoever typed before this was ready is answered too.
+    window.addEventListener('load', () => setTimeout(() => {
+      if (text.value !== text.defaultValue) text.dispatchEvent(new Event('input', { bubbles: true }));
+    }));
+  },
+
+  follow() {
+    this.$refs.marks.scrollTop = this.$refs.text.scrollTop;
+    this.$refs.marks.scrollLeft = this.$refs.text.scrollLeft;
+  },
+
+  // Puts the cursor where an error is: line and column count from 1.
+  goTo(event) {
+    const { line, column } = event.currentTarget.dataset;
+    const before = this.$refs.text.value.split('\n').slice(0, line - 1).join('\n').length;
+    const at = before + (line > 1 ? 1 : 0) + Number(column) - 1;
+    this.$refs.text.focus();
+    this.$refs.text.setSelectionRange(at, at);
+  },
+
+  remember() {
+    const text = this.$refs.text;
+    if (this.past[this.past.length - 1].value !== text.value) {
+      this.past.push({ value: text.value, at: text.selectionStart });
+      if (this.past.length > 500) this.past.shift();
+      this.future = [];
+    }
+    this.complete();
+  },
+
+  put(value, at) {
+    const text = this.$refs.text;
+    const [top, left] = [text.scrollTop, text.scrollLeft];
+    text.value = value;
+    text.setSelectionRange(at, at);
+    [text.scrollTop, text.scrollLeft] = [top, left];
+    text.dispatchEvent(new Event('input', { bubbles: true }));
+  },
+
+  undo() {
+    if (this.past.length < 2) return;
+    this.future.push(this.past.pop());
+    const { value, at } = this.past[this.past.length - 1];
+    this.put(value, at);
+  },
+
+  redo() {
+    const next = this.future.pop();
+    if (!next) return;
+    const rest = this.future;
+    this.past.push(next);
+    this.put(next.value, next.at);
+    this.future = rest;
+  },
+
+  textKey(event) {
+    const isCommand = (event.ctrlKey || event.metaKey) && !event.altKey;
+    if (isCommand && event.key.toLowerCase() === 'z') {
+      event.preventDefault();
+      if (event.shiftKey) this.redo();
+      else this.undo();
+    } else if (isCommand && event.key.toLowerCase() === 'y') {
+      event.preventDefault();
+      this.redo();
+    } else if (event.key === 'Tab' && !event.shiftKey && this.offered.length > 0) {
+      event.preventDefault();
+      this.take(this.offered[0]);
+    } else if (event.key === 'Escape') {
+      this.offer([]);
+    }
+  },
+
+  complete() {
+    const text = this.$refs.text;
+    const word = wordBefore(text.value, text.selectionStart).toLowerCase();
+    const rest = text.value.slice(text.selectionStart).match(/^[\p{L}]/u);
+    this.offer(word.length < 2 || rest ? [] : this.words.filter((known) => known.startsWith(word) && known !== word).slice(0, 6));
+  },
+
+  offer(words) {
+    this.offered = words;
+    this.$refs.words.replaceChildren(...words.map((word, index) => {
+      const button = document.createElement('button');
+      Object.assign(button, { type: 'button', className: 'btn btn-plain btn-sm', textContent: word, tabIndex: -1 });
+      if (index === 0) button.append(Object.assign(document.createElement('kbd'), { textContent: 'Tab' }));
+      button.addEventListener('click', () => this.take(word));
+      return button;
+    }));
+  },
+
+  take(word) {
+    const text = this.$refs.text;
+    const at = text.selectionStart;
+    const begun = wordBefore(text.value, at).length;
+    text.focus();
+    this.put(`${text.value.slice(0, at - begun)}${word} ${text.value.slice(at).replace(/^ /, '')}`, at - begun + word.length + 1);
+    this.offer([]);
+  },
+
+  mend(event) {
+    this.put(event.currentTarget.dataset.mended.trimEnd(), this.$refs.text.selectionStart);
+    this.$refs.text.focus();
+  },
+
+  // A first step goes before everything that is written.
+  takeStep(event) {
+    const text = this.$refs.text;
+    if (!text) return;
+    const first = event.currentTarget.dataset.first;
+    this.put(text.value.trim() === '' ? first : `${first}\n${text.value}`, first.length);
+    text.focus();
+  },
+};

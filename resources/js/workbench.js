@@ -1,0 +1,166 @@
+// The workbench: the text of an answer on one side, the floor on the other, one act. Also used where there is only the floor.
+import beatsText from './beats-text';
+
+const show = (elements, wanted, name) => elements.forEach((element) => {
+  const isOn = element.dataset[name] === wanted;
+  if (element instanceof SVGElement) element.classList.toggle('not-now', !isOn);
+  else element.hidden = !isOn;
+});
+
+export default () => ({
+  ...beatsText,
+
+  now: '0',
+  track: '',
+  timer: null,
+
+  init() {
+    this.startText();
+    this.$root.addEventListener('htmx:oobAfterSwap', () => this.refresh());
+    this.$root.addEventListener('htmx:afterSettle', () => this.refresh());
+    this.refresh();
+  },
+
+  destroy() {
+    this.stop();
+  },
+
+  find(selector) {
+    return this.$root.querySelector(selector);
+  },
+
+  beats() {
+    return [...this.$root.querySelectorAll('[data-beat]')];
+  },
+
+  // The beats of the line that is walked: the main line, or from a beat into one of its what-ifs.
+  line() {
+    const beats = this.beats();
+    if (this.track === '') return beats.filter((beat) => beat.dataset.track === '');
+    const parent = this.track.split('.').slice(0, -1).join('.');
+    return beats.filter((beat) => beat.dataset.beat === parent || beat.dataset.track === this.track);
+  },
+
+  // After the server answered: the same beat again where there still is one.
+  refresh() {
+    if (!this.find('[data-stage]')) return;
+    if (this.track !== '' && !this.beats().some((beat) => beat.dataset.track === this.track)) this.track = '';
+    const line = this.line();
+    if (!line.some((beat) => beat.dataset.beat === this.now)) this.now = line[line.length - 1]?.dataset.beat ?? '0';
+    this.go(this.now);
+    this.layers();
+  },
+
+  go(number) {
+    this.now = number;
+    const line = this.line();
+    show(this.$root.querySelectorAll('[data-frame]'), number, 'frame');
+    show(this.beats(), number, 'beat');
+    const scrub = this.find('[data-scrub]');
+    const at = line.findIndex((beat) => beat.dataset.beat === number);
+    scrub.max = Math.max(0, line.length - 1);
+    scrub.value = Math.max(0, at);
+    scrub.setAttribute('aria-valuetext', number === '0' ? 'start' : `beat ${number}`);
+    this.offerTracks();
+  },
+
+  // To a beat wherever it is, from the list of findings.
+  jump(event) {
+    this.stop();
+    const number = event.currentTarget.dataset.jump;
+    this.track = this.beats().find((beat) => beat.dataset.beat === number)?.dataset.track ?? '';
+    this.go(number);
+  },
+
+  offerTracks() {
+    const place = this.find('[data-tracks]');
+    const from = this.beats().filter((beat) => beat.dataset.condition && beat.dataset.beat.split('.').slice(0, -1).join('.') === this.now);
+    place.replaceChildren(...from.map((beat) => this.trackButton(`${beat.dataset.condition} …`, beat.dataset.track, beat.dataset.beat)));
+    if (this.track !== '') place.append(this.trackButton('back to the main line', '', this.track.split('.')[0]));
+    place.hidden = place.childElementCount === 0;
+  },
+
+  trackButton(words, track, beat) {
+    const button = document.createElement('button');
+    Object.assign(button, { type: 'button', className: 'btn btn-plain btn-sm', textContent: words });
+    button.addEventListener('click', () => {
+      this.track = track;
+      this.go(beat);
+      this.find('[data-stage]').focus();
+    });
+    return button;
+  },
+
+  by(step) {
+    const line = this.line();
+    const at = line.findIndex((beat) => beat.dataset.beat === this.now) + step;
+    if (line[at]) this.go(line[at].dataset.beat);
+    return at + 1 < line.length;
+  },
+
+  stepBy(event) {
+    this.stop();
+    this.by(Number(event.currentTarget.dataset.step));
+  },
+
+  scrub(event) {
+    this.stop();
+    this.go(this.line()[Number(event.target.value)].dataset.beat);
+  },
+
+  stageKey(event) {
+    const line = this.line();
+    const moves = { ArrowLeft: () => this.by(-1), ArrowRight: () => this.by(1), Home: () => this.go(line[0].dataset.beat), End: () => this.go(line[line.length - 1].dataset.beat), ' ': () => this.play(), b: () => this.askSteps() };
+    if (!moves[event.key] || event.ctrlKey || event.metaKey || event.altKey) return;
+    event.preventDefault();
+    event.stopPropagation();
+    moves[event.key]();
+  },
+
+  // Each beat takes the time that it takes on the mat, at the pace of the rung.
+  play() {
+    if (this.timer) {
+      this.stop();
+      return;
+    }
+    const line = this.line();
+    if (line[line.length - 1].dataset.beat === this.now) this.go(line[0].dataset.beat);
+    this.find('[data-play]').textContent = 'Stop';
+    const next = () => {
+      const at = line.findIndex((beat) => beat.dataset.beat === this.now);
+      if (!line[at + 1]) {
+        this.stop();
+        return;
+      }
+      const seconds = Number(line[at + 1].dataset.time) - Number(line[at].dataset.time);
+      this.timer = setTimeout(() => {
+        this.by(1);
+        next();
+      }, Math.max(120, seconds * 1000));
+    };
+    next();
+  },
+
+  stop() {
+    clearTimeout(this.timer);
+    this.timer = null;
+    const button = this.find('[data-play]');
+    if (button) button.textContent = 'Play';
+  },
+
+  layers() {
+    this.$root.querySelectorAll('[data-layer]').forEach((box) => {
+      this.$root.querySelectorAll(`.layer-${box.dataset.layer}`).forEach((layer) => layer.classList.toggle('off', !box.checked));
+    });
+  },
+
+  swapSizes() {
+    const [you, he] = [this.find('[data-size-you]'), this.find('[data-size-he]')];
+    [you.value, he.value] = [he.value, you.value];
+    you.dispatchEvent(new Event('change', { bubbles: true }));
+  },
+
+  askSteps() {
+    this.find('[data-ask-steps]')?.click();
+  },
+});
