@@ -62,7 +62,7 @@ final readonly class PinnedLimb implements Check
         if ($isWrist) {
             return $verb instanceof Verb && $verb->worksWhileHeld();
         }
-        if ($verb instanceof Verb && ($verb->guards() || $verb === Verb::Shove)) {
+        if ($verb instanceof Verb && $verb->guards()) {
             return false;
         }
         $height = $deed->hit?->height;
