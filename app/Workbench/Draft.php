@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workbench;
 
+use App\Floor\SituationView;
 use App\Forms\BeatsCheck;
 use StoneDrill\Core\Answer\Effect;
 use StoneDrill\Core\Answer\Limb;
@@ -27,6 +28,7 @@ final readonly class Draft
         public BenchSettings $settings,
         public bool $isSymmetric,
         public array $rungs,
+        public SituationView $situation,
         Vocabulary $vocabulary,
     ) {
         $limbs = array_map(static fn (Limb $limb): string => $limb->value, Limb::cases());

@@ -6,6 +6,7 @@ namespace App\Workbench;
 
 use App\Catalogue\CatalogueMapper;
 use App\Floor\Palette;
+use App\Floor\SituationView;
 use App\Forms\BeatsCheck;
 use App\Models\Answer;
 use App\Models\Attack;
@@ -38,7 +39,7 @@ final readonly class Workbench
             $bench = Bench::of($catalogue, $draft, $core, $settings, withMends: true);
         }
 
-        return new Draft($attack->id, $check, $bench, $settings, $core->isSymmetric(), $catalogue->ladder->rungs, $catalogue->school->vocabulary());
+        return new Draft($attack->id, $check, $bench, $settings, $core->isSymmetric(), $catalogue->ladder->rungs, SituationView::of($catalogue, $core), $catalogue->school->vocabulary());
     }
 
     /** An answer as it is saved. */

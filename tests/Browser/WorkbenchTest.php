@@ -10,7 +10,7 @@ beforeEach(function (): void {
 });
 
 it('types an answer and sees it move', function (): void {
-    $this->signIn('instructor@cinder-quay.example')->visit('/attacks/15/answers/create')->see('The floor appears with the first beat that can be read.');
+    $this->signIn('instructor@cinder-quay.example')->visit('/attacks/15/answers/create')->see('It moves with the first beat that can be read.');
     $this->fill('beats', "left hand clamp wrist\nright palm chin -> rocked")->see('Reads well: 2 beats')->waitFor('[data-stage]');
     expect($this->floor())->toBe(['0', '0', '0']);
 

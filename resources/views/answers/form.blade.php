@@ -52,7 +52,8 @@
     </div>
     <div class="bench-floor">
         @include('workbench.settings', ['settings' => $draft->settings, 'symmetric' => $draft->isSymmetric, 'rungs' => $draft->rungs])
-        <div id="floor-here">@if ($draft->bench)@include('workbench.floor', ['bench' => $draft->bench])@else<p class="first-thing">The floor appears with the first beat that can be read.</p>@endif</div>
+        <div id="floor-here">@if ($draft->bench)@include('workbench.floor', ['bench' => $draft->bench])@else<div class="floor-stage">@include('workbench.drawing', ['picture' => $draft->situation->picture, 'label' => 'The floor at the start.'])</div>
+            <p class="form-text mt-1">The start. It moves with the first beat that can be read.</p><ul>@foreach ($draft->situation->sentences as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>@endif</div>
         <div class="floor-steps no-print">
             <label>First steps that keep <input class="form-control form-control-sm" name="strike" value="right palm chin" aria-label="Strike that must still reach"></label>
             <button type="button" class="btn btn-plain btn-sm" data-ask-steps data-key="b" hx-get="{{ route('first-steps', $draft->attackId) }}" hx-include="#bench-settings, [name=strike]" hx-target="#first-steps">Find the best</button>
