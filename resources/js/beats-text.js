@@ -15,10 +15,19 @@ export default {
     this.past = [{ value: text.value, at: text.value.length }];
     text.addEventListener('input', () => this.remember());
     text.addEventListener('keydown', (event) => this.textKey(event));
-    // Whoever typed before this was ready is answered too.
-    window.addEventListener('load', () => setTimeout(() => {
-      if (text.value !== text.defaultValue) text.dispatchEvent(new Event('input', { bubbles: true }));
-    }));
+    // What is answered is what stands there: whoever typed before this was ready, or while an answer was on its way, is
+    // answered too.
+    let asked = text.defaultValue;
+    const askAgain = () => {
+      if (text.value !== asked) text.dispatchEvent(new Event('input', { bubbles: true }));
+    };
+    this.$root.addEventListener('htmx:configRequest', (event) => {
+      if (event.detail.parameters.beats !== undefined) asked = event.detail.parameters.beats;
+    });
+    this.$root.addEventListener('htmx:afterRequest', (event) => {
+      if (event.detail.successful) setTimeout(askAgain, 200);
+    });
+    window.addEventListener('load', () => setTimeout(askAgain));
   },
 
   follow() {

@@ -16,8 +16,17 @@ export default () => ({
 
   init() {
     this.startText();
-    this.$root.addEventListener('htmx:oobAfterSwap', () => this.refresh());
-    this.$root.addEventListener('htmx:afterSettle', () => this.refresh());
+    // A new floor shows the same beat before it is painted, and has the focus where the old one had it.
+    let hadFocus = false;
+    const remember = () => {
+      hadFocus = this.find('[data-stage]') === document.activeElement;
+    };
+    this.$root.addEventListener('htmx:oobBeforeSwap', remember);
+    this.$root.addEventListener('htmx:beforeSwap', remember);
+    new MutationObserver(() => {
+      this.refresh();
+      if (hadFocus) this.find('[data-stage]')?.focus({ preventScroll: true });
+    }).observe(this.find('#floor-here'), { childList: true });
     this.refresh();
   },
 

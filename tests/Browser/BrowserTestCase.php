@@ -116,8 +116,21 @@ abstract class BrowserTestCase extends TestCase
         return $this->browser->executeScript('const shown = [...document.querySelectorAll("[data-frame]")].filter(g => !g.classList.contains("not-now")).map(g => g.dataset.frame); const told = [...document.querySelectorAll("[data-beat]")].filter(d => !d.hidden).map(d => d.dataset.beat); return [shown.join(), told.join(), document.querySelector("[data-scrub]").value]');
     }
 
+    /** Waits until everything that was typed is answered. */
+    protected function rest(): self
+    {
+        $calm = 0;
+
+        return $this->until(function () use (&$calm): bool {
+            $calm = $this->browser->executeScript('return document.querySelector(".htmx-request") === null') ? $calm + 1 : 0;
+
+            return $calm >= 8;
+        });
+    }
+
     protected function floorKey(string $keys): self
     {
+        $this->rest();
         $this->find('[data-stage]')->sendKeys($keys);
 
         return $this;

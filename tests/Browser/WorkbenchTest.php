@@ -90,12 +90,12 @@ it('looks at it for other bodies, mirrored, and in degrees, without leaving it',
     $medium = $this->find('[data-beat="1"]')->getText();
 
     $this->browser->executeScript('const s = document.querySelector("[data-size-he]"); s.value = "large"; s.dispatchEvent(new Event("change", {bubbles: true}))');
-    $this->until(fn (): bool => $this->find('[data-beat="1"]')->getText() !== $medium);
+    $this->rest()->until(fn (): bool => $this->find('[data-beat="1"]')->getText() !== $medium);
     $large = $this->find('[data-beat="1"]')->getText();
     expect($this->floor()[0])->toBe('1');
 
     $this->press('⇄');
-    $this->until(fn (): bool => $this->find('[data-beat="1"]')->getText() !== $large);
+    $this->rest()->until(fn (): bool => $this->find('[data-beat="1"]')->getText() !== $large);
     expect($this->browser->executeScript('return [document.querySelector("[data-size-you]").value, document.querySelector("[data-size-he]").value]'))->toBe(['large', 'medium']);
 
     $this->browser->executeScript('const s = document.querySelector("[name=style]"); s.value = "degrees"; s.dispatchEvent(new Event("change", {bubbles: true}))');
