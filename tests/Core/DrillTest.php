@@ -157,3 +157,28 @@ it('tells the situation of an attack', function (): void {
         ->and($document['ring'][0])->toHaveKeys(['bearing', 'threats', 'sector']);
     expect(drill(['command' => 'situation', 'file' => smallFile()])[0])->toBe(2);
 });
+
+it('samples pairs from a model', function (): void {
+    $model = temporary('{"parameters": {"hand": ["left", "right"], "place": ["open", "stairs"], "notice": ["ready", "off-guard"]}, "forbid": [{"place": "stairs", "notice": "ready"}]}', 'json');
+    [$code, $output] = drill(['command' => 'pairs', 'file' => $model, '--json' => true, '--seed' => '5']);
+    $document = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
+
+    // 3 · 4 pairs, of which stairs and ready cannot be.
+    expect($code)->toBe(0)->and([$document['pairs_total'], $document['pairs_infeasible']])->toBe([12, 1])
+        ->and(array_keys($document['rows'][0]))->toBe(['hand', 'place', 'notice'])
+        ->and(drill(['command' => 'pairs', 'file' => $model, '--json' => true, '--seed' => '5'])[1])->toBe($output);
+});
+
+it('refuses a model with what is wrong, and where', function (string $text, string $words): void {
+    [$code, , $error] = drill(['command' => 'pairs', 'file' => temporary($text, 'json')]);
+
+    expect($code)->toBe(2)->and($error)->toContain($words);
+})->with([
+    ['{"parameters": {"hand": ["left"]}, "forbidden": []}', 'the unknown key “forbidden”'],
+    ['{"parameters": {"hand": "left"}}', '/parameters/hand'],
+    ['{"parameters": {"hand": ["left"]}, "forbid": [{"hnad": "left"}]}', 'Did you mean “hand”?'],
+    ['{"parameters": {"hand": ["left"]}, "forbid": "none"}', '/forbid/0'],
+    ['{}', '/parameters'],
+    ['[1]', 'a map'],
+    ['{"parameters": {"hand": [["left"]]}}', '/parameters/hand'],
+]);

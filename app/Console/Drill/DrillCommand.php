@@ -13,32 +13,18 @@ use StoneDrill\Core\Catalogue\Format;
 use StoneDrill\Core\Catalogue\Rank;
 use StoneDrill\Core\Catalogue\UnreadableCatalogue;
 use StoneDrill\Core\Spelling\Nearest;
-use Symfony\Component\Console\Command\Command;
-use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
-use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\OutputInterface;
 
-/** A verb of the command line: reads a catalogue file, reports, and with --json prints one document. */
-abstract class DrillCommand extends Command
+/** A verb that reads a catalogue file. */
+abstract class DrillCommand extends FileCommand
 {
-    protected function configure(): void
+    protected function reportOn(string $path, string $text, InputInterface $input): Report
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'a catalogue file, JSON or YAML')
-            ->addOption('json', null, InputOption::VALUE_NONE, 'print one JSON document')
-            ->addOption('strict', null, InputOption::VALUE_NONE, 'exit 1 when something is amiss');
-    }
-
-    protected function execute(InputInterface $input, OutputInterface $output): int
-    {
-        $report = $this->report($this->catalogue($input), $input);
-        if ($input->getOption('json')) {
-            $output->writeln((string) json_encode($report->document, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION), OutputInterface::OUTPUT_RAW);
-        } else {
-            $output->writeln($report->lines, OutputInterface::OUTPUT_RAW);
+        try {
+            return $this->report((new CatalogueReader())->read($text, Format::of($path, $text)), $input);
+        } catch (UnreadableCatalogue $reason) {
+            throw UnreadableInput::catalogue($path, $reason);
         }
-
-        return $input->getOption('strict') && $report->isAmiss ? self::FAILURE : self::SUCCESS;
     }
 
     abstract protected function report(Catalogue $catalogue, InputInterface $input): Report;
@@ -88,20 +74,5 @@ abstract class DrillCommand extends Command
         }
 
         return $moment->setTimezone(new DateTimeZone('UTC'));
-    }
-
-    private function catalogue(InputInterface $input): Catalogue
-    {
-        $path = (string) $input->getArgument('file');
-        $text = is_file($path) && is_readable($path) ? file_get_contents($path) : false;
-
-        if ($text === false) {
-            throw UnreadableInput::file($path);
-        }
-        try {
-            return (new CatalogueReader())->read($text, Format::of($path, $text));
-        } catch (UnreadableCatalogue $reason) {
-            throw UnreadableInput::catalogue($path, $reason);
-        }
     }
 }

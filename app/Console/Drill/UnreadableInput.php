@@ -22,6 +22,12 @@ final class UnreadableInput extends RuntimeException
         return new self(implode("\n", array_map(static fn (Problem $problem): string => $path.' '.$problem->toText(), $reason->problems)), $reason->problems);
     }
 
+    /** @param non-empty-list<Problem> $problems */
+    public static function problems(string $path, array $problems): self
+    {
+        return self::catalogue($path, UnreadableCatalogue::of($problems));
+    }
+
     public static function file(string $path): self
     {
         return new self(sprintf('%s: there is no file here that can be read.', $path));
