@@ -55,6 +55,24 @@ final readonly class Answer
         return $this->mirrorPattern->matches($kind, $facets);
     }
 
+    /** The same answer with other beats. */
+    public function withBeats(Beats $beats): self
+    {
+        return new self($this->id, $this->title, $this->label, $this->attack, $this->listed, $this->pattern, $this->mirrored, $this->rank, $this->short, $this->doctrine, $this->faults, $this->waived, $beats);
+    }
+
+    /** What of it is taught at a rank: the whole from its own rank on, its short form before. */
+    public function taughtAt(int $position, int $own): Beats
+    {
+        return $position >= $own || $this->short === null ? $this->beats : $this->beats->shortened($this->short->beats);
+    }
+
+    /** Whether it meets an attack as it is written, so that nothing of it is mirrored there. */
+    public function meetsAsWritten(Kind $kind, Facets $facets): bool
+    {
+        return $this->pattern->matches($kind, $facets);
+    }
+
     /**
      * Position of the lowest rank at which it is introduced, whole or in its short form.
      *

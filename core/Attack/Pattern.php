@@ -79,6 +79,31 @@ final readonly class Pattern
             && ($this->kinds === null || in_array($kind->id, $this->kinds, true));
     }
 
+    /**
+     * The facets, `kind` among them, in which an attack is not what it matches.
+     *
+     * @return list<string>
+     */
+    public function misses(Kind $kind, Facets $facets): array
+    {
+        $misses = $this->kinds === null || in_array($kind->id, $this->kinds, true) ? [] : ['kind'];
+        foreach ($this->values as $facet => $allowed) {
+            if (! in_array($facets->value(Facet::from($facet)), $allowed, true)) {
+                $misses[] = $facet;
+            }
+        }
+
+        return $misses;
+    }
+
+    /** The same with one value more allowed in one facet, or one kind more. */
+    public function widened(string $facet, string $value): self
+    {
+        return $facet === 'kind'
+            ? self::of($this->kinds === null ? null : [...$this->kinds, $value], $this->values)
+            : self::of($this->kinds, [...$this->values, $facet => [...($this->values[$facet] ?? []), $value]]);
+    }
+
     /** The pattern that matches the mirror of an attack exactly when this one matches the attack. */
     public function mirror(): self
     {

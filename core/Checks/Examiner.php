@@ -32,13 +32,26 @@ final readonly class Examiner
      */
     public function examine(Answer $answer, Attack $attack, Side $side, Bodies $bodies, ?Rung $rung = null): Examination
     {
-        $beats = $side === Side::Mirrored ? $answer->beats->mirror() : $answer->beats;
+        return $this->examineIn($answer, $attack, $side, $side === Side::Mirrored, $bodies, $rung);
+    }
+
+    /**
+     * The same in any cell, as written or mirrored.
+     *
+     * @param bool $isMirrored whether the answer is mirrored there
+     * @param bool $isTried    whether it is tried with what is assumed left out; without that, nothing is unbranched
+     */
+    public function examineIn(Answer $answer, Attack $attack, Side $side, bool $isMirrored, Bodies $bodies, ?Rung $rung = null, bool $isTried = true): Examination
+    {
+        $beats = $isMirrored ? $answer->beats->mirror() : $answer->beats;
         $facets = $attack->on($side);
         $pace = $rung->pace ?? 1.0;
         $simulation = new Simulation($attack->kind, $facets, $bodies, $pace);
-        $run = $simulation->run($beats, fn (GoToAnswer $goes): ?Destination => $this->destination($goes, $side, $bodies, $pace));
+        $run = $simulation->run($beats, fn (GoToAnswer $goes): ?Destination => $this->destination($goes, $isMirrored ? Side::Mirrored : Side::Written, $bodies, $pace));
         $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run);
-        $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run, $this->robust($trial, $simulation, $beats));
+        if ($isTried) {
+            $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run, $this->robust($trial, $simulation, $beats));
+        }
 
         return $this->sorted($trial);
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Checks;
 
 use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Answer;
 use StoneDrill\Core\Answer\Beat;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Answer\Limb;
@@ -36,7 +35,7 @@ final readonly class Mender
         $seen = $side === Side::Mirrored ? $trial->answer->beats->mirror() : $trial->answer->beats;
         foreach ($this->candidates($finding, $seen, $at, $trial) as [$words, $beats]) {
             $written = $side === Side::Mirrored ? $beats->mirror() : $beats;
-            $tried = $this->examiner->examine($this->with($trial->answer, $written), $trial->attack, $side, $trial->bodies, $trial->rung);
+            $tried = $this->examiner->examine($trial->answer->withBeats($written), $trial->attack, $side, $trial->bodies, $trial->rung);
             if ($this->isBetter($examination, $tried, $finding)) {
                 return new Remedy($words, $written);
             }
@@ -122,10 +121,5 @@ final readonly class Mender
         foreach ([Limb::BothHands, Limb::LeftHand, Limb::RightHand] as $hand) {
             yield [sprintf('Add “%s %s”', $hand->value, $verb->value), $beats->withBeat($at, $beats->line[$at]->and(new Action($hand, $verb)))];
         }
-    }
-
-    private function with(Answer $answer, Beats $beats): Answer
-    {
-        return new Answer($answer->id, $answer->title, $answer->label, $answer->attack, $answer->listed, $answer->pattern, $answer->mirrored, $answer->rank, $answer->short, $answer->doctrine, $answer->faults, $answer->waived, $beats);
     }
 }

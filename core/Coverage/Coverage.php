@@ -28,6 +28,14 @@ final readonly class Coverage
         return new self($cells, (new HoleFinder($catalogue))->find($cells), $catalogue->rankOrder());
     }
 
+    /** The same with everything that answers lack in their cells, what is alike, and what is proven on a day. */
+    public static function whole(Catalogue $catalogue, FaultFinder $faults, Widener $widener, ?ProvenShare $proof = null): self
+    {
+        $cells = self::cells($catalogue);
+
+        return new self($cells, (new HoleFinder($catalogue, $faults, $widener, $proof))->find($cells), $catalogue->rankOrder());
+    }
+
     /**
      * The holes of what this rank and the ones below it need.
      *
@@ -35,7 +43,7 @@ final readonly class Coverage
      */
     public function holesBy(string $rank): array
     {
-        return array_values(array_filter($this->holes, fn (Hole $hole): bool => $this->order[$hole->rank] <= $this->order[$rank]));
+        return array_values(array_filter($this->holes, fn (Hole $hole): bool => $hole->rank === null || $this->order[$hole->rank] <= $this->order[$rank]));
     }
 
     /** The laid share, by weight, of what this rank and the ones below it need; 1 when they need nothing. */

@@ -10,18 +10,27 @@ use StoneDrill\Core\Attack\Side;
 final readonly class Hole
 {
     /**
-     * @param string     $attack id
-     * @param string     $rank   id of the rank that needs it
+     * @param ?string    $attack id; null where no attack is catalogued
+     * @param ?Side      $side   null there too
+     * @param ?string    $rank   id of the rank that needs it; null there too
      * @param string     $reason one sentence
      * @param list<Move> $moves  what would close it, the least work first
+     * @param string     $id     kind, facet and value where no attack is catalogued
      */
     public function __construct(
         public HoleKind $kind,
-        public string $attack,
-        public Side $side,
-        public string $rank,
+        public ?string $attack,
+        public ?Side $side,
+        public ?string $rank,
         public float $weight,
         public string $reason,
         public array $moves,
+        public string $id = '',
     ) {}
+
+    /** What equally heavy holes of one kind are ordered by. */
+    public function order(): string
+    {
+        return $this->attack ?? $this->id;
+    }
 }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Coverage;
 
 use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Phase;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Catalogue\Rank;
 
-/** Finds the cells that are not laid by the rank that needs them, and what would close each. */
+/** Finds what the curriculum, and the proof of it, lacks, and what would close each gap. */
 final readonly class HoleFinder
 {
     /** @var array<string, int> position by id of the rank */
@@ -18,10 +20,19 @@ final readonly class HoleFinder
     /** @var array<string, Rank> by id */
     private array $ranks;
 
-    public function __construct(private Catalogue $catalogue)
+    /** @var array<string, Answer> by id */
+    private array $answers;
+
+    /**
+     * @param ?FaultFinder $faults runs answers in their cells; without it only what is not laid is found
+     * @param ?Widener     $widener tries answers to what is alike; without it none is offered
+     * @param ?ProvenShare $proof  without it nothing is said of proof
+     */
+    public function __construct(private Catalogue $catalogue, private ?FaultFinder $faults = null, private ?Widener $widener = null, private ?ProvenShare $proof = null)
     {
         $this->order = $catalogue->rankOrder();
         $this->ranks = array_column($catalogue->ranks, null, 'id');
+        $this->answers = array_column($catalogue->answers, null, 'id');
     }
 
     /**
@@ -35,15 +46,20 @@ final readonly class HoleFinder
         foreach ($cells as $cell) {
             $inTime[$cell->attack->id][$cell->side->value] = $this->isInTime($cell);
         }
-        $holes = [];
+        $holes = $this->faults === null ? [] : Uncatalogued::of($this->catalogue);
         foreach ($cells as $cell) {
             $need = $cell->attack->neededBy;
-            if ($need !== null && ! $inTime[$cell->attack->id][$cell->side->value]) {
-                $holes[] = $this->hole($cell, $need, $inTime[$cell->attack->id][$cell->side->other()->value] ?? false);
+            if ($need === null) {
+                continue;
+            }
+            if (! $inTime[$cell->attack->id][$cell->side->value]) {
+                $holes[] = $this->notLaid($cell, $need, $inTime[$cell->attack->id][$cell->side->other()->value] ?? false);
+            } else {
+                array_push($holes, ...$this->faulty($cell, $need), ...$this->unproven($cell, $need));
             }
         }
-        usort($holes, static fn (Hole $a, Hole $b): int => [$b->weight, $a->kind->order(), $a->attack, $b->side->value]
-            <=> [$a->weight, $b->kind->order(), $b->attack, $a->side->value]);
+        usort($holes, static fn (Hole $a, Hole $b): int => [$b->weight, $a->kind->order(), $a->order(), $b->side->value ?? '']
+            <=> [$a->weight, $b->kind->order(), $b->order(), $a->side->value ?? '']);
 
         return $holes;
     }
@@ -54,57 +70,188 @@ final readonly class HoleFinder
             && $this->order[$cell->laidAt] <= $this->order[$cell->attack->neededBy];
     }
 
-    private function hole(Cell $cell, string $need, bool $otherInTime): Hole
+    private function hole(HoleKind $kind, Cell $cell, string $need, string $reason, Move ...$moves): Hole
+    {
+        return new Hole($kind, $cell->attack->id, $cell->side, $need, $cell->weight() * $this->catalogue->school->holeFactor($kind), $reason, array_values($moves));
+    }
+
+    private function notLaid(Cell $cell, string $need, bool $otherInTime): Hole
     {
         $kind = match (true) {
             $otherInTime => HoleKind::OneSided,
             $cell->laidAt === null => HoleKind::Open,
             default => HoleKind::Late,
         };
-        $weight = $cell->weight() * $this->catalogue->school->holeFactor($kind);
-
-        return new Hole($kind, $cell->attack->id, $cell->side, $need, $weight, $this->reason($kind, $cell, $need), $this->moves($cell, $need));
-    }
-
-    private function reason(HoleKind $kind, Cell $cell, string $need): string
-    {
-        $side = count($cell->attack->sides()) === 1 ? '' : sprintf(' (%s)', $cell->side === Side::Written ? 'as written' : 'mirrored');
-        $needed = sprintf('“%s”%s is needed by %s', $cell->attack->title, $side, $this->ranks[$need]->name);
-
-        return match ($kind) {
+        $needed = sprintf('%s is needed by %s', $this->named($cell), $this->ranks[$need]->name);
+        $reason = match ($kind) {
             HoleKind::Late => sprintf('%s, but first answered at %s.', $needed, $this->laidName($cell)),
             HoleKind::OneSided => $cell->laidAt === null
                 ? $needed.', but only its other side is taught.'
                 : sprintf('%s like its other side, but first answered at %s.', $needed, $this->laidName($cell)),
             default => $needed.', and nothing answers it.',
         };
+
+        return $this->hole($kind, $cell, $need, $reason, ...$this->moves($cell, $need, null));
     }
 
-    private function laidName(Cell $cell): string
+    /** @return list<Hole> one for each fault that every answer of the cell has which is taught by then */
+    private function faulty(Cell $cell, string $need): array
     {
-        return $cell->laidAt === null ? '' : $this->ranks[$cell->laidAt]->name;
+        if ($this->faults === null) {
+            return [];
+        }
+        $facets = $cell->attack->on($cell->side);
+        $shared = null;
+        $taught = $this->taughtBy($cell, $need);
+        foreach ($taught as $answer) {
+            $faults = $this->faults->of($answer, $cell, $need, ! $answer->meetsAsWritten($cell->attack->kind, $facets));
+            $shared = $shared === null ? $faults : array_values(array_filter($shared, static fn (Fault $fault): bool => in_array($fault, $faults, true)));
+        }
+        $holes = [];
+        foreach ($shared ?? [] as $fault) {
+            if ($fault !== Fault::Slow || ! $this->isLandedLaid($cell, $need)) {
+                $holes[] = $this->hole($fault->hole(), $cell, $need, $this->because($fault, $cell, $need, $taught), ...$this->moves($cell, $need, $fault));
+            }
+        }
+
+        return $holes;
     }
 
-    /** @return list<Move> */
-    private function moves(Cell $cell, string $need): array
+    /** @param list<Answer> $taught */
+    private function because(Fault $fault, Cell $cell, string $need, array $taught): string
+    {
+        $who = count($taught) === 1 ? sprintf('“%s”, its only answer by %s,', $taught[0]->title, $this->ranks[$need]->name) : sprintf('each of its %d answers by %s', count($taught), $this->ranks[$need]->name);
+
+        return sprintf('%s: %s %s.', $this->named($cell), $who, match ($fault) {
+            Fault::Barred => 'does what the contact policy does not teach there',
+            Fault::NoWayOut => 'ends where he still reaches',
+            Fault::SizeBound => 'fails for a smaller defender against a larger attacker',
+            Fault::Slow => sprintf('comes too late at rung %d, and nothing answers it once it has landed', $this->ranks[$need]->goalRung),
+            Fault::NoWhatIf => 'hangs on an effect with nothing ready should it not come',
+        });
+    }
+
+    /** @return list<Hole> */
+    private function unproven(Cell $cell, string $need): array
+    {
+        $share = $this->proof?->share($need, $cell->attack->id, $cell->side);
+        if ($share === null) {
+            return [];
+        }
+        $wanted = $this->catalogue->school->share - 1e-9;
+        $rank = $this->ranks[$need];
+        $said = static fn (float $held): string => sprintf('%.0f %% of %s', 100 * $held, $rank->name);
+
+        return match (true) {
+            $share[0] < $wanted => [$this->hole(HoleKind::Unproven, $cell, $need, sprintf('%s is held at rung %d by %s; the school wants %.0f %%.', $this->named($cell), $rank->goalRung, $said($share[0]), 100 * $this->catalogue->school->share))],
+            $share[1] < $wanted => [$this->hole(HoleKind::Fading, $cell, $need, sprintf('%s is held at rung %d by %s now, and in 30 days by %s if nobody drills it.', $this->named($cell), $rank->goalRung, $said($share[0]), $said($share[1])))],
+            default => [],
+        };
+    }
+
+    /** Whether the same attack, once it has landed, is answered by then. */
+    private function isLandedLaid(Cell $cell, string $need): bool
+    {
+        $landed = Facets::of([...$cell->attack->on($cell->side)->toArray(), 'phase' => Phase::Landed->value]);
+        foreach ($this->catalogue->answers as $answer) {
+            if ($answer->introducedAt($this->order) <= $this->order[$need] && $answer->matches($cell->attack->kind, $landed)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Answer> those that lay the cell by then */
+    private function taughtBy(Cell $cell, string $need): array
+    {
+        return array_values(array_filter(
+            array_map(fn (string $id): Answer => $this->answers[$id], $cell->answers),
+            fn (Answer $answer): bool => $answer->introducedAt($this->order) <= $this->order[$need],
+        ));
+    }
+
+    /**
+     * What would close a hole: an answer counts only where it has not the fault that makes the hole.
+     *
+     * @return list<Move>
+     */
+    private function moves(Cell $cell, string $need, ?Fault $without): array
     {
         $moves = [];
         foreach ($this->catalogue->answers as $answer) {
-            if ($this->mirrorCloses($answer, $cell, $need)) {
+            if ($this->mirrorCloses($answer, $cell, $need) && $this->isFree($answer, $cell, $need, $without)) {
                 $moves[] = new Move(MoveKind::Mirror, $answer->id);
             }
         }
+        array_push($moves, ...$this->widenings($cell, $need, $without));
         foreach ($cell->answers as $late) {
-            $moves[] = new Move(MoveKind::Earlier, $late);
+            if ($this->answers[$late]->introducedAt($this->order) > $this->order[$need] && $this->isFree($this->answers[$late], $cell, $need, $without)) {
+                $moves[] = new Move(MoveKind::Earlier, $late);
+            }
         }
 
-        return [...$moves, new Move(MoveKind::Write, null)];
+        return [...$moves, ...($without === Fault::Barred ? $this->softenings($cell, $need) : []), new Move(MoveKind::Write, null)];
+    }
+
+    /** Whether an answer, moved to where it is needed, has not this fault in the cell. */
+    private function isFree(Answer $answer, Cell $cell, string $need, ?Fault $without, ?bool $isMirrored = null): bool
+    {
+        if ($without === null || $this->faults === null) {
+            return true;
+        }
+        $isMirrored ??= ! $answer->meetsAsWritten($cell->attack->kind, $cell->attack->on($cell->side));
+
+        return ! in_array($without, $this->faults->of($answer, $cell, $need, $isMirrored), true);
     }
 
     private function mirrorCloses(Answer $answer, Cell $cell, string $need): bool
     {
         return ! $answer->mirrored
             && $this->order[$answer->rank] <= $this->order[$need]
+            && ! in_array($answer->id, $cell->answers, true)
             && $answer->matchesMirrored($cell->attack->kind, $cell->attack->on($cell->side));
+    }
+
+    /** @return list<Move> */
+    private function widenings(Cell $cell, string $need, ?Fault $without): array
+    {
+        $moves = [];
+        foreach ($this->widener === null ? [] : $this->catalogue->answers as $answer) {
+            $near = $this->order[$answer->rank] <= $this->order[$need] ? $this->widener->near($answer, $cell) : null;
+            if ($near !== null && $this->isFree($answer, $cell, $need, $without, $near[1])) {
+                $facets = $near[1] ? $cell->attack->on($cell->side)->mirror() : $cell->attack->on($cell->side);
+                $value = $near[0] === 'kind' ? $cell->attack->kind->id : $facets->toArray()[$near[0]];
+                $moves[] = new Move(MoveKind::Widen, $answer->id, $this->widener->findings($answer, $cell, $near[1]), $near[0], $value);
+            }
+        }
+
+        return $moves;
+    }
+
+    /** @return list<Move> */
+    private function softenings(Cell $cell, string $need): array
+    {
+        $moves = [];
+        foreach ($this->faults === null ? [] : $this->taughtBy($cell, $need) as $answer) {
+            $soft = $this->faults->softened($answer, $cell, $need);
+            if ($soft !== null) {
+                $moves[] = $soft;
+            }
+        }
+
+        return $moves;
+    }
+
+    private function named(Cell $cell): string
+    {
+        $side = count($cell->attack->sides()) === 1 ? '' : sprintf(' (%s)', $cell->side === Side::Written ? 'as written' : 'mirrored');
+
+        return sprintf('“%s”%s', $cell->attack->title, $side);
+    }
+
+    private function laidName(Cell $cell): string
+    {
+        return $cell->laidAt === null ? '' : $this->ranks[$cell->laidAt]->name;
     }
 }

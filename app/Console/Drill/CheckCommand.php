@@ -10,7 +10,6 @@ use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Catalogue\Sizes;
 use StoneDrill\Core\Checks\Examination;
 use StoneDrill\Core\Checks\Examiner;
-use StoneDrill\Core\Checks\Finding;
 use StoneDrill\Core\Checks\Shortfall;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Floor\Frame;
@@ -82,13 +81,7 @@ final class CheckCommand extends DrillCommand
             'duration_s' => round($examination->duration(), 6),
             'robust' => array_map(static fn (Shortfall $shortfall): array => ['without' => $shortfall->without, 'fails_at' => $shortfall->failsAt], $examination->trial->robust),
             'beats' => array_map($this->beat(...), $examination->trial->run->frames),
-            'findings' => array_map(static fn (Finding $finding): array => [
-                'check' => $finding->check,
-                'severity' => $finding->severity->value,
-                'beat' => $finding->beat,
-                'message' => $finding->message,
-                'mend' => $finding->mend,
-            ], $examination->findings),
+            'findings' => array_map(self::finding(...), $examination->findings),
         ];
     }
 

@@ -7,10 +7,13 @@ namespace App\Console\Drill;
 use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\FaultFinder;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\Load;
 use StoneDrill\Core\Coverage\Move;
+use StoneDrill\Core\Coverage\ProvenShare;
 use StoneDrill\Core\Coverage\Removable;
+use StoneDrill\Core\Coverage\Widener;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 
@@ -28,8 +31,8 @@ final class CoverageCommand extends DrillCommand
 
     protected function report(Catalogue $catalogue, InputInterface $input): Report
     {
-        $this->at($input);
-        $coverage = Coverage::of($catalogue);
+        $at = $this->at($input);
+        $coverage = Coverage::whole($catalogue, new FaultFinder($catalogue), new Widener($catalogue), $at === null ? null : ProvenShare::of($catalogue, $at));
         $rank = $this->rank($catalogue, $input) ?? ($catalogue->ranks === [] ? null : $catalogue->ranks[count($catalogue->ranks) - 1]->id);
         $holes = $rank === null ? [] : $coverage->holesBy($rank);
         $covered = $rank === null ? 1.0 : $coverage->coveredBy($rank);
@@ -63,11 +66,11 @@ final class CoverageCommand extends DrillCommand
         return [
             'kind' => $hole->kind->value,
             'attack' => $hole->attack,
-            'side' => $hole->side->value,
+            'side' => $hole->side?->value,
             'rank' => $hole->rank,
             'weight' => $hole->weight,
             'reason' => $hole->reason,
-            'moves' => array_map(static fn (Move $move): array => ['move' => $move->kind->value, 'answer' => $move->answer, 'findings' => []], $hole->moves),
+            'moves' => array_map(static fn (Move $move): array => ['move' => $move->kind->value, 'answer' => $move->answer, 'findings' => array_map(self::finding(...), $move->findings)], $hole->moves),
         ];
     }
 

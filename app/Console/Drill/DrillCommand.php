@@ -12,6 +12,7 @@ use StoneDrill\Core\Catalogue\CatalogueReader;
 use StoneDrill\Core\Catalogue\Format;
 use StoneDrill\Core\Catalogue\Rank;
 use StoneDrill\Core\Catalogue\UnreadableCatalogue;
+use StoneDrill\Core\Checks\Finding;
 use StoneDrill\Core\Spelling\Nearest;
 use Symfony\Component\Console\Input\InputInterface;
 
@@ -74,5 +75,17 @@ abstract class DrillCommand extends FileCommand
         }
 
         return $moment->setTimezone(new DateTimeZone('UTC'));
+    }
+
+    /** @return array<string, string> as every verb tells a finding */
+    protected static function finding(Finding $finding): array
+    {
+        return [
+            'check' => $finding->check,
+            'severity' => $finding->severity->value,
+            'beat' => $finding->beat,
+            'message' => $finding->message,
+            'mend' => $finding->mend,
+        ];
     }
 }

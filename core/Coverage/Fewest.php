@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Coverage;
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Catalogue\Catalogue;
+
+/** The fewest answers with which a rank covers a share of what it needs, by weight. */
+final readonly class Fewest
+{
+    /** Up to so many candidates the choice is proven to be the best. */
+    private const EXACT = 40;
+
+    /**
+     * @param list<array{candidate: Candidate, gain: float}> $chosen    in the order to teach them, each with the share it adds
+     * @param float                                          $covered   share of the needed weight, 0 to 1
+     * @param bool                                           $isExact   whether no fewer do, and none so few cover more
+     * @param int                                            $bound     fewer than so many cannot do
+     * @param bool                                           $isReached whether the share that was asked for is reached
+     */
+    private function __construct(public array $chosen, public float $covered, public bool $isExact, public int $bound, public bool $isReached) {}
+
+    /**
+     * @param string $rank  id
+     * @param float  $share 0 to 1
+     */
+    public static function of(Catalogue $catalogue, string $rank, float $share, ?Widener $widener = null): self
+    {
+        $order = $catalogue->rankOrder();
+        $cells = array_values(array_filter(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => $cell->attack->neededBy !== null && $order[$cell->attack->neededBy] <= $order[$rank]));
+        $weights = array_map(static fn (Cell $cell): float => $cell->weight(), $cells);
+        $needed = array_sum($weights);
+        if ($needed <= 0.0) {
+            return new self([], 1.0, true, 0, true);
+        }
+        $candidates = self::candidates($catalogue, $cells, $order[$rank], $widener);
+        $search = new SetCover($weights, array_map(static fn (Candidate $candidate): array => $candidate->cells, $candidates));
+        $goal = min($share * $needed, $search->most());
+        $isExact = count($candidates) <= self::EXACT;
+        $picked = $isExact ? $search->exact($goal) : $search->greedy($goal);
+
+        return new self(
+            array_map(static fn (array $step): array => ['candidate' => $candidates[$step[0]], 'gain' => $step[1] / $needed], $search->inOrder($picked)),
+            $search->weightOf($picked) / $needed,
+            $isExact,
+            $isExact ? count($picked) : $search->bound($goal),
+            $search->most() >= $share * $needed - 1e-9,
+        );
+    }
+
+    /**
+     * Answers of the rank, their mirrors, later answers moved to it, and widenings that stop nothing anew.
+     *
+     * @param list<Cell> $cells
+     *
+     * @return list<Candidate>
+     */
+    private static function candidates(Catalogue $catalogue, array $cells, int $position, ?Widener $widener): array
+    {
+        $order = $catalogue->rankOrder();
+        $candidates = [];
+        foreach ($catalogue->answers as $answer) {
+            $isLater = $answer->introducedAt($order) > $position;
+            $own = self::met($cells, static fn (Cell $cell): bool => in_array($answer->id, $cell->answers, true));
+            $candidates[] = new Candidate($answer->id, $isLater ? 'earlier' : 'teach', $own);
+            if ($isLater) {
+                continue;
+            }
+            if (! $answer->mirrored) {
+                $candidates[] = new Candidate($answer->id, MoveKind::Mirror->value, self::met($cells, static fn (Cell $cell): bool => $answer->matchesMirrored($cell->attack->kind, $cell->attack->on($cell->side))));
+            }
+            array_push($candidates, ...self::widened($answer, $cells, $own, $widener));
+        }
+
+        return array_values(array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->cells !== []));
+    }
+
+    /**
+     * @param list<Cell> $cells
+     * @param list<int>  $own   places of the cells that it meets already
+     *
+     * @return list<Candidate>
+     */
+    private static function widened(Answer $answer, array $cells, array $own, ?Widener $widener): array
+    {
+        $candidates = [];
+        foreach ($widener === null ? [] : $cells as $place => $cell) {
+            $near = in_array($place, $own, true) ? null : $widener->near($answer, $cell);
+            if ($near !== null && ! $widener->hasNewStops($answer, $cell, $near[1])) {
+                $candidates[] = new Candidate($answer->id, MoveKind::Widen->value, [...$own, $place]);
+            }
+        }
+
+        return $candidates;
+    }
+
+    /**
+     * @param list<Cell>           $cells
+     * @param callable(Cell): bool $isMet
+     *
+     * @return list<int> places
+     */
+    private static function met(array $cells, callable $isMet): array
+    {
+        return array_keys(array_filter($cells, $isMet));
+    }
+}

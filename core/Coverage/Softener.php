@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Coverage;
+
+use StoneDrill\Core\Answer\Action;
+use StoneDrill\Core\Answer\Beat;
+use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Answer\Branch;
+use StoneDrill\Core\Answer\Effect;
+use StoneDrill\Core\Answer\Target;
+use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Catalogue\Hazard;
+use StoneDrill\Core\Catalogue\PolicyLevel;
+use StoneDrill\Core\Checks\ContactPolicy;
+use StoneDrill\Core\Checks\Hazards;
+
+/** Puts something that the policy teaches in the place of what it does not: the same limb, the nearest height. */
+final readonly class Softener
+{
+    public function __construct(private ContactPolicy $policy, private string $rank) {}
+
+    /** The beats with every barred action of their lines replaced; null where one has no replacement, or none is barred. */
+    public function soften(Beats $beats): ?Beats
+    {
+        $line = $this->line($beats->line);
+
+        return $line === null || $line == $beats->line ? null : new Beats($line);
+    }
+
+    /**
+     * @param non-empty-list<Beat> $line
+     *
+     * @return non-empty-list<Beat>|null
+     */
+    private function line(array $line): ?array
+    {
+        $softened = [];
+        foreach ($line as $beat) {
+            $soft = $this->beat($beat);
+            if ($soft === null) {
+                return null;
+            }
+            $softened[] = $soft;
+        }
+
+        return $softened;
+    }
+
+    private function beat(Beat $beat): ?Beat
+    {
+        $actions = [];
+        foreach ($beat->actions as $action) {
+            $soft = $this->isBarred(Hazards::ofAction($action)) ? $this->action($action) : $action;
+            if ($soft === null) {
+                return null;
+            }
+            $actions[] = $soft;
+        }
+        $branches = [];
+        foreach ($beat->branches as $branch) {
+            $body = is_array($branch->body) ? $this->line($branch->body) : $branch->body;
+            if ($body === null) {
+                return null;
+            }
+            $branches[] = new Branch($branch->condition, $body);
+        }
+        $effects = array_values(array_filter($beat->effects, fn (Effect $effect): bool => $effect !== Effect::Dropped || ! $this->isBarred([Hazard::Fall, Hazard::GroundImpact])));
+
+        return new Beat($actions, $effects, $beat->note, $branches);
+    }
+
+    private function action(Action $action): ?Action
+    {
+        if (! $action->isStrike()) {
+            return $action->limb !== null && $action->limb->isHand() ? new Action($action->limb, Verb::Clamp, $action->targets) : null;
+        }
+        $height = $action->targets[0]->height() ?? 0.6;
+        $targets = array_values(array_filter(Target::cases(), static fn (Target $target): bool => $target->height() !== null));
+        usort($targets, static fn (Target $a, Target $b): int => abs((float) $a->height() - $height) <=> abs((float) $b->height() - $height));
+        foreach ($targets as $target) {
+            $soft = new Action($action->limb, $action->deed, [$target], count: $action->count, jumping: $action->jumping, spinning: $action->spinning);
+            if (! $this->isBarred(Hazards::ofAction($soft))) {
+                return $soft;
+            }
+        }
+
+        // No strike at all is taught: the same hand presses the same place.
+        return $action->limb !== null && $action->limb->isHand() ? new Action($action->limb, Verb::Press, [$action->targets[0]]) : null;
+    }
+
+    /** @param list<Hazard> $hazards */
+    private function isBarred(array $hazards): bool
+    {
+        foreach ($hazards as $hazard) {
+            if ($this->policy->level($hazard, $this->rank) === PolicyLevel::NotTaught) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

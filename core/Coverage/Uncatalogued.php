@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Coverage;
+
+use StoneDrill\Core\Attack\Facet;
+use StoneDrill\Core\Attack\Feasibility;
+use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Catalogue\Catalogue;
+
+/** Feasible values of a kind that is in the catalogue which no attack of that kind has, from either side. */
+final readonly class Uncatalogued
+{
+    private const FACETS = [Facet::Hand, Facet::Phase, Facet::Notice, Facet::Posture];
+
+    /** Prevalence of what nobody has rated. */
+    private const PREVALENCE = 3;
+
+    /** @return list<Hole> in the order of the kinds as they first appear */
+    public static function of(Catalogue $catalogue): array
+    {
+        $has = $kinds = [];
+        foreach ($catalogue->attacks as $attack) {
+            $kinds[$attack->kind->id] = $attack->kind;
+            foreach ($attack->sides() as $side) {
+                foreach (self::FACETS as $facet) {
+                    $has[$attack->kind->id][$facet->value][$attack->on($side)->value($facet)] = true;
+                }
+            }
+        }
+        $holes = [];
+        foreach ($kinds as $kind) {
+            foreach (self::FACETS as $facet) {
+                foreach (self::feasible($kind, $facet) as $value) {
+                    if (! isset($has[$kind->id][$facet->value][$value])) {
+                        $holes[] = new Hole(
+                            HoleKind::Uncatalogued,
+                            null,
+                            null,
+                            null,
+                            self::PREVALENCE * $catalogue->school->holeFactor(HoleKind::Uncatalogued),
+                            sprintf('No “%s” with %s %s is in the catalogue.', lcfirst($kind->name), $facet->value, $value),
+                            [],
+                            "{$kind->id} {$facet->value} {$value}",
+                        );
+                    }
+                }
+            }
+        }
+
+        return $holes;
+    }
+
+    /**
+     * The values that are feasible with some bearing of the kind.
+     *
+     * @return list<string>
+     */
+    private static function feasible(Kind $kind, Facet $facet): array
+    {
+        $feasibility = new Feasibility();
+        $values = [];
+        foreach ($facet === Facet::Notice ? $kind->bearings : [$kind->bearings[0]] as $bearing) {
+            $values = [...$values, ...$feasibility->allowed($kind, $facet, ['bearing' => (string) $bearing])];
+        }
+
+        return array_values(array_intersect($facet->values(), $values));
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Coverage;
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Checks\Examiner;
+use StoneDrill\Core\Checks\Finding;
+use StoneDrill\Core\Checks\Severity;
+use StoneDrill\Core\Checks\Standards;
+use StoneDrill\Core\Floor\Bodies;
+
+/** Answers that would meet an attack if one facet of what they are for were wider, tried there with bodies of all sizes. */
+final class Widener
+{
+    private readonly Examiner $examiner;
+
+    /** @var array<string, Attack> by id */
+    private readonly array $attacks;
+
+    /** @var array<string, list<Finding>> what is found anew, by answer and cell */
+    private array $found = [];
+
+    /** @var array<string, list<Finding>> what is found against its own attack, by answer, mirrored and sizes */
+    private array $own = [];
+
+    public function __construct(private readonly Catalogue $catalogue)
+    {
+        $this->examiner = new Examiner(Standards::of($catalogue));
+        $this->attacks = array_column($catalogue->attacks, null, 'id');
+    }
+
+    /**
+     * The one facet, or `kind`, that keeps an answer of the same family from meeting a cell, and whether it would be
+     * mirrored there.
+     *
+     * @return array{string, bool}|null null where it meets it, or fails in more
+     */
+    public function near(Answer $answer, Cell $cell): ?array
+    {
+        if ($this->attacks[$answer->attack]->kind->family !== $cell->attack->kind->family) {
+            return null;
+        }
+        $facets = $cell->attack->on($cell->side);
+        foreach ($answer->mirrored ? [false, true] : [false] as $isMirrored) {
+            $misses = ($isMirrored ? $answer->pattern->mirror() : $answer->pattern)->misses($cell->attack->kind, $facets);
+            if ($misses === []) {
+                return null;
+            }
+            if (count($misses) === 1) {
+                return [$misses[0], $isMirrored];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What is found in that cell, with any two sizes, that is not found against its own attack: stops and warnings, each
+     * check and beat once.
+     *
+     * @return list<Finding>
+     */
+    public function findings(Answer $answer, Cell $cell, bool $isMirrored): array
+    {
+        $key = $answer->id.' '.$cell->attack->id.' '.$cell->side->value;
+
+        return $this->found[$key] ??= $this->search($answer, $cell, $isMirrored);
+    }
+
+    public function hasNewStops(Answer $answer, Cell $cell, bool $isMirrored): bool
+    {
+        foreach ($this->findings($answer, $cell, $isMirrored) as $finding) {
+            if ($finding->severity === Severity::Stop) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Finding> */
+    private function search(Answer $answer, Cell $cell, bool $isMirrored): array
+    {
+        $found = [];
+        foreach ($this->catalogue->school->sizes as $defender) {
+            foreach ($this->catalogue->school->sizes as $attacker) {
+                $bodies = new Bodies($defender, $attacker);
+                $own = $this->own($answer, $isMirrored, $bodies);
+                foreach ($this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $bodies, null, false)->findings as $finding) {
+                    $isOld = array_filter($own, static fn (Finding $old): bool => $old->isLike($finding)) !== [];
+                    if ($finding->severity !== Severity::Note && ! $isOld) {
+                        $found[$finding->check.' '.$finding->beat] ??= $finding;
+                    }
+                }
+            }
+        }
+        usort($found, static fn (Finding $a, Finding $b): int => [$a->severity !== Severity::Stop, $a->beat, $a->check] <=> [$b->severity !== Severity::Stop, $b->beat, $b->check]);
+
+        return $found;
+    }
+
+    /** @return list<Finding> */
+    private function own(Answer $answer, bool $isMirrored, Bodies $bodies): array
+    {
+        $attack = $this->attacks[$answer->attack];
+        $key = sprintf('%s %d %s %s', $answer->id, $isMirrored, $bodies->defender, $bodies->attacker);
+
+        return $this->own[$key] ??= $this->examiner->examineIn($answer, $attack, $isMirrored ? Side::Mirrored : Side::Written, $isMirrored, $bodies, null, false)->findings;
+    }
+}

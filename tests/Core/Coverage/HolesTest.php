@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Catalogue\Student;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\FaultFinder;
+use StoneDrill\Core\Coverage\Hole;
+use StoneDrill\Core\Coverage\HoleFinder;
+use StoneDrill\Core\Coverage\HoleKind;
+use StoneDrill\Core\Coverage\Move;
+use StoneDrill\Core\Coverage\MoveKind;
+use StoneDrill\Core\Coverage\ProvenShare;
+use StoneDrill\Core\Coverage\Widener;
+use StoneDrill\Core\Pressure\Outcome;
+use StoneDrill\Core\Pressure\Rep;
+
+/** @return list<string> kind, attack and side of the holes that answers in their cells make */
+function faultHoles(array $attacks, array $answers): array
+{
+    $catalogue = catalogue($attacks, $answers);
+    $holes = array_filter(Coverage::whole($catalogue, new FaultFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind !== HoleKind::Uncatalogued && $hole->kind !== HoleKind::OneSided);
+
+    return array_values(array_map(static fn (Hole $hole): string => $hole->kind->value, $holes));
+}
+
+// A throat held from the front has one side; rank b needs it. Clear of every fault: it strips, then leaves.
+dataset('faults', [
+    'none' => ["tuck, both hands strip\nleave 6, look", []],
+    'ends in his reach' => ['tuck, both hands strip', ['no way out']],
+    'leans on an effect' => ["tuck, right knee groin -> driven back\nleave 6", ['no what-if']],
+    'leans on it, with a what-if' => ["tuck, right knee groin -> driven back\n  if not: both hands strip\nleave 6", []],
+    // Small against large: 1.52 reaches up to 1.6095 with a palm at √(.535² − .366²) + .113 = .503; the gap is .714 less .111.
+    'reaches only one alike' => ["tuck, left hand clamp wrist, right palm chin\nboth hands strip\nleave 6", ['size-bound']],
+]);
+
+it('finds what every answer of a cell lacks', function (string $beats, array $expected): void {
+    $throat = attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
+
+    expect(faultHoles([$throat], [answer('x', $throat, 'b', beats: $beats)]))->toBe($expected);
+})->with('faults');
+
+it('is content when one answer is sound', function (): void {
+    $throat = attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
+
+    expect(faultHoles([$throat], [answer('x', $throat, 'b', beats: 'tuck, both hands strip'), answer('y', $throat, 'b', beats: "tuck, both hands strip\nleave 6")]))->toBe([])
+        // One that comes only later does not help.
+        ->and(faultHoles([$throat], [answer('x', $throat, 'b', beats: 'tuck, both hands strip'), answer('y', $throat, 'c', beats: "tuck, both hands strip\nleave 6")]))->toBe(['no way out']);
+});
+
+it('bars what the policy does not teach, and offers what is softer', function (): void {
+    // No contact below the second rank.
+    $throat = attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'a');
+    $catalogue = catalogue([$throat], [answer('x', $throat, 'a', beats: "tuck, both hands clamp wrist\nright palm chin\nboth hands strip\nleave 6, look")]);
+    $hole = array_values(array_filter(Coverage::whole($catalogue, new FaultFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Barred))[0];
+
+    // Prevalence 3, one side, .9.
+    expect($hole->weight)->toEqualWithDelta(2.7, 1e-12)
+        ->and($hole->moves[0]->kind)->toBe(MoveKind::Soften)
+        ->and($hole->moves[0]->beats?->toText())->toBe("tuck, both hands clamp wrist\nright hand press chin\nboth hands strip\nleave 6, look\n");
+});
+
+it('finds what comes only before it lands, at the rung that is the goal', function (): void {
+    // Rank c has its goal at rung 4, where attack and moment are told: .50 − .35 is enough. A hold takes .50 to arrive.
+    $wrist = attack('cloth-two', ['hand' => 'both', 'phase' => 'reaching'], 'cloth', 'c');
+    expect(faultHoles([$wrist], [answer('x', $wrist, 'c', beats: 'leave 6 0.5 m')]))->toContain('early-only')
+        ->and(faultHoles([$wrist], [answer('x', $wrist, 'c', beats: "slide 6\nleave 6")]))->not->toContain('early-only');
+
+    // The same once it has landed is answered: nothing is missing.
+    $landed = attack('cloth-two', ['hand' => 'both', 'phase' => 'landed'], 'landed', 'c');
+    expect(faultHoles([$wrist, $landed], [answer('x', $wrist, 'c', beats: 'leave 6 0.5 m'), answer('y', $landed, 'c', beats: "both hands strip\nleave 6")]))->not->toContain('early-only');
+});
+
+it('names what nobody has catalogued', function (): void {
+    $catalogue = catalogue([attack('hug-behind-free', ['hand' => 'both', 'bearing' => '6', 'phase' => 'landed', 'notice' => 'off-guard', 'intent' => 'pin'], 'hug')], []);
+    $missing = array_map(static fn (Hole $hole): string => $hole->id, array_filter(Coverage::whole($catalogue, new FaultFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Uncatalogued));
+
+    // From behind nobody is ready; lying is for the ground; a hold with both arms has no follow-up.
+    expect($missing)->toEqualCanonicalizing(['hug-behind-free phase reaching', 'hug-behind-free phase moving', 'hug-behind-free posture seated', 'hug-behind-free posture kneeling', 'hug-behind-free posture wall']);
+});
+
+it('tells what too few hold, and what fades', function (int $clean, ?HoleKind $expected): void {
+    $throat = attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'a');
+    $plain = catalogue([$throat], [answer('x', $throat, 'a', beats: "tuck, both hands strip\nleave 6, look")]);
+    $at = new DateTimeImmutable('2026-11-24T12:00:00+00:00');
+    $reps = [];
+    for ($i = 0; $i < $clean; $i++) {
+        $reps[] = new Rep(sprintf('00000000-0000-4000-8000-%012d', $i), 'ada', 'throat', Side::Written, 2, Outcome::Clean, $at);
+    }
+    $catalogue = new Catalogue($plain->school, [], $plain->ranks, $plain->ladder, $plain->attacks, $plain->answers, [new Student('ada', 'Ada', 'a')], $reps);
+    $holes = array_filter(Coverage::whole($catalogue, new FaultFinder($catalogue), new Widener($catalogue), ProvenShare::of($catalogue, $at))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Unproven || $hole->kind === HoleKind::Fading);
+
+    expect(array_values(array_map(static fn (Hole $hole): HoleKind => $hole->kind, $holes)))->toBe($expected === null ? [] : [$expected]);
+})->with([
+    // Three fresh clean reps hold (.661) and fade in less than 30 days; twelve last. Two do not hold (.552).
+    'two' => [2, HoleKind::Unproven],
+    'three' => [3, HoleKind::Fading],
+    'twelve' => [12, null],
+]);
+
+/** The catalogue after any move was made. */
+function taken(Catalogue $catalogue, Hole $hole, Move $move): Catalogue
+{
+    $answers = array_map(static function (Answer $answer) use ($hole, $move): Answer {
+        if ($answer->id !== $move->answer) {
+            return $answer;
+        }
+
+        return new Answer(
+            $answer->id,
+            $answer->title,
+            $answer->label,
+            $answer->attack,
+            $answer->listed,
+            $move->kind === MoveKind::Widen ? $answer->pattern->widened((string) $move->facet, (string) $move->value) : $answer->pattern,
+            $answer->mirrored || $move->kind === MoveKind::Mirror,
+            $move->kind === MoveKind::Earlier ? (string) $hole->rank : $answer->rank,
+            $move->kind === MoveKind::Earlier ? null : $answer->short,
+            $answer->doctrine,
+            $answer->faults,
+            $answer->waived,
+            $move->beats ?? $answer->beats,
+        );
+    }, $catalogue->answers);
+
+    return new Catalogue($catalogue->school, $catalogue->kinds, $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers);
+}
+
+it('closes each hole of the demo with every move that it offers', function (): void {
+    $catalogue = demo();
+    $faults = new FaultFinder($catalogue);
+    $tried = [];
+    foreach (Coverage::whole($catalogue, $faults, new Widener($catalogue))->holes as $hole) {
+        foreach ($hole->moves as $move) {
+            if ($move->kind === MoveKind::Write) {
+                continue;
+            }
+            $after = taken($catalogue, $hole, $move);
+            $left = array_filter(
+                (new HoleFinder($after, new FaultFinder($after, $faults->known())))->find(Coverage::of($after)->cells),
+                static fn (Hole $other): bool => [$other->kind, $other->attack, $other->side] === [$hole->kind, $hole->attack, $hole->side],
+            );
+            expect($left)->toBe([], "{$hole->kind->value} {$hole->attack}: {$move->kind->value} {$move->answer}");
+            $tried[$move->kind->value] = ($tried[$move->kind->value] ?? 0) + 1;
+        }
+    }
+    expect(array_keys($tried))->toContain('mirror', 'widen', 'earlier');
+});
