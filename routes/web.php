@@ -6,8 +6,10 @@ use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FacetsController;
 use App\Http\Controllers\FirstStepsController;
 use App\Http\Controllers\FloorController;
+use App\Http\Controllers\HoleController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\ImportController;
+use App\Http\Controllers\MoveController;
 use App\Http\Controllers\RankController;
 use App\Http\Controllers\RepController;
 use App\Http\Controllers\SchoolController;
@@ -44,6 +46,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
 
     Route::get('/wall', WallController::class)->name('wall')->can('viewAny', Attack::class);
+    Route::get('/wall/holes', [HoleController::class, 'index'])->name('holes')->can('viewAny', Attack::class);
+    Route::get('/wall/moves/{answer}', [MoveController::class, 'show'])->name('moves.show')->can('update', 'answer');
+    Route::post('/wall/moves/{answer}', [MoveController::class, 'store'])->name('moves.store')->can('update', 'answer');
 
     Route::get('/attacks/facets', FacetsController::class)->name('attacks.facets')->can('create', Attack::class);
     Route::get('/attacks', [AttackController::class, 'index'])->name('attacks.index')->can('viewAny', Attack::class);

@@ -16,22 +16,21 @@ use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Pressure\Timing;
 
 /** Runs answers in the cells that they lay, and tells what each lacks there. What was found is kept and asked for again. */
-final class FaultFinder
+final readonly class FaultFinder
 {
-    private readonly Standards $standards;
+    private Standards $standards;
 
-    private readonly Examiner $examiner;
+    private Examiner $examiner;
 
-    private readonly Sizes $sizes;
+    private Sizes $sizes;
 
     /** @var array<string, int> position by id of the rank */
-    private readonly array $order;
+    private array $order;
 
     /** What of the school everything that is found hangs on. */
-    private readonly string $measures;
+    private string $measures;
 
-    /** @param array<string, list<string>> $known what was found before, by {@see self::key()}; grows */
-    public function __construct(private readonly Catalogue $catalogue, private array $known = [])
+    public function __construct(private Catalogue $catalogue, private Memory $memory = new Memory())
     {
         $this->standards = Standards::of($catalogue);
         $this->examiner = new Examiner($this->standards);
@@ -39,12 +38,6 @@ final class FaultFinder
         $this->order = $catalogue->rankOrder();
         $school = $catalogue->school;
         $this->measures = serialize([$school->doctrine, $school->sizes, $school->typical, $school->policy, $catalogue->ranks, $catalogue->ladder->rungs]);
-    }
-
-    /** @return array<string, list<string>> everything that was found, to be kept */
-    public function known(): array
-    {
-        return $this->known;
     }
 
     /**
@@ -57,9 +50,8 @@ final class FaultFinder
     {
         $beats = $answer->taughtAt($this->order[$need], $this->order[$answer->rank]);
         $key = $this->key($answer, $beats->toText(), $cell, $need, $isMirrored);
-        $this->known[$key] ??= array_map(static fn (Fault $fault): string => $fault->value, $this->search($answer->withBeats($beats), $cell, $need, $isMirrored));
 
-        return array_map(Fault::from(...), $this->known[$key]);
+        return $this->memory->of($key, fn (): array => $this->search($answer->withBeats($beats), $cell, $need, $isMirrored));
     }
 
     /** The move that puts what the policy teaches in the place of what it does not; null where that leaves something barred. */
@@ -125,7 +117,7 @@ final class FaultFinder
     /** Everything that what is found hangs on. */
     private function key(Answer $answer, string $beats, Cell $cell, string $need, bool $isMirrored): string
     {
-        return hash('xxh128', implode("\0", [
+        return 'fault '.hash('xxh128', implode("\0", [
             $beats, $answer->rank, $answer->doctrine->value ?? '', serialize($answer->waived), $cell->attack->kind->id, $cell->attack->on($cell->side)->bits, $need, (int) $isMirrored,
             $this->measures, $this->standards->familyBits($answer->rank), str_contains($beats, 'go to') ? serialize(array_map(static fn (Answer $other): string => $other->title.$other->beats->toText(), $this->catalogue->answers)) : '',
         ]));

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
+use StoneDrill\Core\Answer\Answer;
 use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Pattern;
+use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Checks\Finding;
 
 /** One way to close a hole. */
@@ -25,4 +29,47 @@ final readonly class Move
         public ?string $value = null,
         public ?Beats $beats = null,
     ) {}
+
+    /**
+     * The catalogue after it was made.
+     *
+     * @param string $rank id of the rank that needs the cell
+     */
+    public function takenIn(Catalogue $catalogue, string $rank): Catalogue
+    {
+        $attacks = array_column($catalogue->attacks, null, 'id');
+        $answers = array_map(fn (Answer $answer): Answer => $answer->id === $this->answer ? $this->taken($answer, $attacks[$answer->attack], $rank) : $answer, $catalogue->answers);
+
+        return new Catalogue($catalogue->school, $catalogue->kinds, $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers, $catalogue->students, $catalogue->reps);
+    }
+
+    private function taken(Answer $answer, Attack $attack, string $rank): Answer
+    {
+        $isEarlier = $this->kind === MoveKind::Earlier;
+        $listed = $this->kind === MoveKind::Widen ? [...$answer->listed, ...$this->widened($answer)] : $answer->listed;
+
+        return new Answer(
+            $answer->id,
+            $answer->title,
+            $answer->label,
+            $answer->attack,
+            $listed,
+            Pattern::proposedFor($attack)->replace($listed),
+            $answer->mirrored || $this->kind === MoveKind::Mirror,
+            $isEarlier ? $rank : $answer->rank,
+            $isEarlier ? null : $answer->short,
+            $answer->doctrine,
+            $answer->faults,
+            $answer->waived,
+            $this->beats ?? $answer->beats,
+        );
+    }
+
+    /** @return array<string, list<string>> what the widened facet allows then */
+    private function widened(Answer $answer): array
+    {
+        $wide = $answer->pattern->widened((string) $this->facet, (string) $this->value);
+
+        return $this->facet === 'kind' ? ['kind' => $wide->kinds ?? []] : [(string) $this->facet => $wide->values[(string) $this->facet]];
+    }
 }

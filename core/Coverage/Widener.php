@@ -19,19 +19,21 @@ final class Widener
 {
     private readonly Examiner $examiner;
 
+    /** What of the school everything that is found hangs on. */
+    private readonly string $measures;
+
     /** @var array<string, Attack> by id */
     private readonly array $attacks;
-
-    /** @var array<string, list<Finding>> what is found anew, by answer and cell */
-    private array $found = [];
 
     /** @var array<string, list<Finding>> what is found against its own attack, by answer, mirrored and sizes */
     private array $own = [];
 
-    public function __construct(private readonly Catalogue $catalogue)
+    public function __construct(private readonly Catalogue $catalogue, private readonly Memory $memory = new Memory())
     {
         $this->examiner = new Examiner(Standards::of($catalogue));
         $this->attacks = array_column($catalogue->attacks, null, 'id');
+        $school = $catalogue->school;
+        $this->measures = hash('xxh128', serialize([$school->doctrine, $school->sizes, $school->policy, $catalogue->ranks]));
     }
 
     /**
@@ -67,9 +69,13 @@ final class Widener
      */
     public function findings(Answer $answer, Cell $cell, bool $isMirrored): array
     {
-        $key = $answer->id.' '.$cell->attack->id.' '.$cell->side->value;
+        $own = $this->attacks[$answer->attack];
+        $key = 'widen '.hash('xxh128', serialize([
+            $answer->beats->toText(), $answer->rank, $answer->doctrine, $answer->waived, $own->kind->id, $own->facets->bits, $cell->attack->kind->id, $cell->attack->on($cell->side)->bits, $isMirrored, $this->measures,
+            str_contains($answer->beats->toText(), 'go to') ? array_map(static fn (Answer $other): string => $other->title.$other->beats->toText(), $this->catalogue->answers) : [],
+        ]));
 
-        return $this->found[$key] ??= $this->search($answer, $cell, $isMirrored);
+        return $this->memory->of($key, fn (): array => $this->search($answer, $cell, $isMirrored));
     }
 
     public function hasNewStops(Answer $answer, Cell $cell, bool $isMirrored): bool

@@ -41,7 +41,7 @@ it('runs the core from any folder', function (): void {
     $process->run();
 
     expect($process->getExitCode())->toBe(1)
-        ->and(json_decode($process->getOutput(), true)['holes'])->toHaveCount(2)
+        ->and(array_column(array_slice(json_decode($process->getOutput(), true)['holes'], 0, 2), 'kind'))->toBe(['open', 'one-sided'])
         ->and($process->getErrorOutput())->toBe('');
 
     $elsewhere = new Process(['bash', $root.'/bin/drill', 'coverage', 'nowhere.yaml'], sys_get_temp_dir());

@@ -9,7 +9,7 @@ it('walks from a hole to a proven answer', function (): void {
     $this->signIn('head@cinder-quay.example')->see('The wall')->see('26 holes')->see('“Arm laid over the shoulders” (as written) is needed by Flint, and nothing answers it.');
 
     // The heaviest hole leads to an empty answer.
-    $this->browser->findElement(WebDriverBy::cssSelector('#hole-1 .moves a'))->click();
+    $this->browser->findElement(WebDriverBy::cssSelector('#hole-1 .moves a[href*="answers/create"]'))->click();
     $this->see('An answer to “Arm laid over the shoulders”');
 
     // A slip is found while typing, at its place, and Enter on it puts the cursor there.

@@ -84,3 +84,15 @@ it('shows no trace of the code when something breaks', function (): void {
 
     $this->get('/break')->assertStatus(500)->assertDontSee('the secret reason')->assertDontSee('.php');
 });
+
+it('lets a part of a page change nothing in the session', function (): void {
+    $school = $this->school();
+    config(['session.driver' => 'database']);
+    $this->actingAs($this->person($school, App\Models\Role::Head))->get('/wall')->assertOk();
+    $before = Illuminate\Support\Facades\DB::table('sessions')->get();
+    expect($before)->toHaveCount(1);
+
+    // The session is the same row, and it is as it was.
+    $this->withCookie(config('session.cookie'), $before[0]->id)->get('/wall/holes', ['HX-Request' => 'true'])->assertOk();
+    expect(Illuminate\Support\Facades\DB::table('sessions')->pluck('payload', 'id')->all())->toBe([$before[0]->id => $before[0]->payload]);
+});

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Catalogue\CatalogueMapper;
+use App\Catalogue\HoleBook;
 use App\Catalogue\ProofBook;
+use App\Wall\HoleList;
 use App\Wall\WallPicture;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -14,7 +16,7 @@ use StoneDrill\Core\Coverage\Coverage;
 /** The curriculum as a wall, or as a table of the same facts, with its holes. */
 final readonly class WallController
 {
-    public function __construct(private CatalogueMapper $mapper) {}
+    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes) {}
 
     public function __invoke(Request $request): View
     {
@@ -24,7 +26,10 @@ final readonly class WallController
         $students = array_values($school->students()->with('rank')->get()->map($this->mapper->student(...))->all());
         $attackIds = $school->attacks->pluck('id', 'code')->all();
 
+        $known = $this->holes->known($school, $catalogue);
+
         return view('wall.show', [
+            'holes' => new HoleList($known ?? $coverage->holes, $known !== null),
             'catalogue' => $catalogue,
             'coverage' => $coverage,
             'asTable' => $request->query('form') === 'table',

@@ -43,6 +43,9 @@
     @foreach (['said' => '', 'wrong' => 'flash-wrong'] as $key => $class)
         @if (session($key))
             <div class="flash {{ $class }}" role="status">{{ session($key) }}
+                @if ($key === 'said' && session('undo'))
+                    <form class="d-inline ms-2" method="post" action="{{ route('versions.restore', [session('undo')['answer'], session('undo')['version']]) }}">@csrf<input type="hidden" name="version" value="{{ session('undo')['now'] }}"><button class="btn btn-plain btn-sm">Undo</button></form>
+                @endif
                 @if ($key === 'said' && session('correctable'))
                     <a class="ms-2" href="{{ route('reps.correct', session('correctable')) }}">Correct it</a>
                 @endif

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Answer\Answer;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Catalogue\Student;
@@ -11,7 +10,7 @@ use StoneDrill\Core\Coverage\FaultFinder;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\HoleFinder;
 use StoneDrill\Core\Coverage\HoleKind;
-use StoneDrill\Core\Coverage\Move;
+use StoneDrill\Core\Coverage\Memory;
 use StoneDrill\Core\Coverage\MoveKind;
 use StoneDrill\Core\Coverage\ProvenShare;
 use StoneDrill\Core\Coverage\Widener;
@@ -101,46 +100,19 @@ it('tells what too few hold, and what fades', function (int $clean, ?HoleKind $e
     'twelve' => [12, null],
 ]);
 
-/** The catalogue after any move was made. */
-function taken(Catalogue $catalogue, Hole $hole, Move $move): Catalogue
-{
-    $answers = array_map(static function (Answer $answer) use ($hole, $move): Answer {
-        if ($answer->id !== $move->answer) {
-            return $answer;
-        }
-
-        return new Answer(
-            $answer->id,
-            $answer->title,
-            $answer->label,
-            $answer->attack,
-            $answer->listed,
-            $move->kind === MoveKind::Widen ? $answer->pattern->widened((string) $move->facet, (string) $move->value) : $answer->pattern,
-            $answer->mirrored || $move->kind === MoveKind::Mirror,
-            $move->kind === MoveKind::Earlier ? (string) $hole->rank : $answer->rank,
-            $move->kind === MoveKind::Earlier ? null : $answer->short,
-            $answer->doctrine,
-            $answer->faults,
-            $answer->waived,
-            $move->beats ?? $answer->beats,
-        );
-    }, $catalogue->answers);
-
-    return new Catalogue($catalogue->school, $catalogue->kinds, $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers);
-}
-
 it('closes each hole of the demo with every move that it offers', function (): void {
     $catalogue = demo();
-    $faults = new FaultFinder($catalogue);
+    $memory = new Memory();
+    $faults = new FaultFinder($catalogue, $memory);
     $tried = [];
     foreach (Coverage::whole($catalogue, $faults, new Widener($catalogue))->holes as $hole) {
         foreach ($hole->moves as $move) {
             if ($move->kind === MoveKind::Write) {
                 continue;
             }
-            $after = taken($catalogue, $hole, $move);
+            $after = $move->takenIn($catalogue, (string) $hole->rank);
             $left = array_filter(
-                (new HoleFinder($after, new FaultFinder($after, $faults->known())))->find(Coverage::of($after)->cells),
+                (new HoleFinder($after, new FaultFinder($after, $memory)))->find(Coverage::of($after)->cells),
                 static fn (Hole $other): bool => [$other->kind, $other->attack, $other->side] === [$hole->kind, $hole->attack, $hole->side],
             );
             expect($left)->toBe([], "{$hole->kind->value} {$hole->attack}: {$move->kind->value} {$move->answer}");

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use App\Models\School;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Cache;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\FaultFinder;
+use StoneDrill\Core\Coverage\Hole;
+use StoneDrill\Core\Coverage\HoleFinder;
+use StoneDrill\Core\Coverage\Memory;
+use StoneDrill\Core\Coverage\ProvenShare;
+use StoneDrill\Core\Coverage\Widener;
+
+/**
+ * Every hole of a school, worked out anew when anything they hang on changes and kept until then. What has not changed is
+ * not run again.
+ */
+final readonly class HoleBook
+{
+    private const SECONDS = 7 * 86_400;
+
+    public function __construct(private CatalogueMapper $mapper) {}
+
+    /** @return list<Hole>|null null while they are not worked out */
+    public function known(School $school, Catalogue $curriculum): ?array
+    {
+        return Cache::get($this->key($school, $curriculum));
+    }
+
+    /** @return list<Hole> */
+    public function of(School $school, Catalogue $curriculum): array
+    {
+        return Cache::remember($this->key($school, $curriculum), self::SECONDS, fn (): array => $this->find($school, $this->mapper->everything($school)));
+    }
+
+    /**
+     * The holes of a catalogue as it would be.
+     *
+     * @return list<Hole>
+     */
+    public function find(School $school, Catalogue $catalogue): array
+    {
+        $memory = new Memory(Cache::get("runs:{$school->id}", []));
+        $finder = new HoleFinder($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory), ProvenShare::of($catalogue, CarbonImmutable::now()->startOfDay()));
+        $holes = $finder->find(Coverage::of($catalogue)->cells);
+        Cache::put("runs:{$school->id}", $memory->kept(), self::SECONDS);
+
+        return $holes;
+    }
+
+    private function key(School $school, Catalogue $curriculum): string
+    {
+        $reps = $school->reps()->toBase()->selectRaw('count(*) as reps, max(recorded_at) as last')->first();
+        $students = $school->students()->toBase()->pluck('rank_id', 'code')->all();
+
+        return sprintf('holes:%d:%s', $school->id, hash('xxh128', serialize([$curriculum, $reps, $students, CarbonImmutable::now()->toDateString()])));
+    }
+}

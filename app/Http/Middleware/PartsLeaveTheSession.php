@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Session\NullSessionHandler;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * A part of a page reads the session and does not write it: it runs beside other requests, and would put back what one of
+ * them has changed since, such as the word that something is saved.
+ */
+final class PartsLeaveTheSession
+{
+    public function handle(Request $request, Closure $next): Response
+    {
+        $response = $next($request);
+        if ($request->headers->has('HX-Request') && $request->hasSession()) {
+            $request->session()->setHandler(new NullSessionHandler());
+        }
+
+        return $response;
+    }
+}

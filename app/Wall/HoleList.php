@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wall;
+
+use StoneDrill\Core\Coverage\Hole;
+use StoneDrill\Core\Coverage\HoleKind;
+
+/** The holes beside the wall: those that the drawing numbers, and those in what is laid. */
+final readonly class HoleList
+{
+    /** Holes that show in the drawing, since nothing lies there in time. */
+    private const DRAWN = [HoleKind::Open, HoleKind::Late, HoleKind::OneSided];
+
+    /** @var list<array{hole: Hole, number: ?int}> the heaviest first; without what nobody has catalogued */
+    public array $rows;
+
+    /** @var list<Hole> what nobody has catalogued */
+    public array $uncatalogued;
+
+    public int $drawn;
+
+    /** @param list<Hole> $holes */
+    public function __construct(array $holes, public bool $isWhole)
+    {
+        $rows = $uncatalogued = [];
+        $number = 0;
+        foreach ($holes as $hole) {
+            if ($hole->kind === HoleKind::Uncatalogued) {
+                $uncatalogued[] = $hole;
+            } else {
+                $rows[] = ['hole' => $hole, 'number' => in_array($hole->kind, self::DRAWN, true) ? ++$number : null];
+            }
+        }
+        [$this->rows, $this->uncatalogued, $this->drawn] = [$rows, $uncatalogued, $number];
+    }
+
+    /** How many there are in what is laid. */
+    public function weak(): int
+    {
+        return count($this->rows) - $this->drawn;
+    }
+}
