@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Session\NullSessionHandler;
+use Illuminate\Session\Store;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -18,8 +19,9 @@ final class PartsLeaveTheSession
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        if ($request->headers->has('HX-Request') && $request->hasSession()) {
-            $request->session()->setHandler(new NullSessionHandler());
+        $session = $request->hasSession() ? $request->session() : null;
+        if ($request->headers->has('HX-Request') && $session instanceof Store) {
+            $session->setHandler(new NullSessionHandler());
         }
 
         return $response;
