@@ -1,0 +1,678 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Floor;
+
+use StoneDrill\Core\Answer\Action;
+use StoneDrill\Core\Answer\Beat;
+use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Answer\Strike;
+
+/**
+ * The floor written a second time, straight from the page of rules and in another way: words and tables in place of
+ * values and enums, complex numbers (x + iy as pairs) in place of components. Only the main line. Whatever it finds, the
+ * simulation must find too.
+ */
+final class PlainFloor
+{
+    private const HEIGHTS = ['eyes' => .936, 'temple' => .93, 'back of head' => .92, 'nose' => .91, 'chin' => .870, 'throat' => .85, 'neck' => .84, 'collarbone' => .82, 'solar plexus' => .72,
+        'spine' => .70, 'ribs' => .66, 'kidney' => .62, 'belly' => .58, 'groin' => .48, 'thigh' => .38, 'knee' => .285, 'shin' => .18, 'instep' => .04];
+    private const FRONT = ['eyes', 'nose', 'chin', 'throat', 'collarbone', 'solar plexus', 'belly'];
+    private const REAR = ['back of head', 'spine', 'kidney'];
+    private const HEAD = ['eyes', 'temple', 'back of head', 'nose', 'chin', 'throat', 'neck', 'collarbone'];
+    private const CHAINS = ['punch' => .386, 'hammer' => .386, 'backhand' => .386, 'edge' => .386, 'palm' => .352, 'fingertips' => .440, 'elbow' => .186, 'head' => .12, 'knee' => .245, 'front kick' => .530,
+        'side kick' => .530, 'back kick' => .530, 'stomp' => .530, 'hook kick' => .530, 'axe kick' => .530, 'round kick' => .430, 'crescent kick' => .430];
+    private const SECONDS = ['step' => .35, 'slide' => .30, 'cross' => .40, 'hop' => .45, 'pivot' => .25, 'turn under' => .45, 'slip' => .20, 'drop' => .25, 'rise' => .25, 'spread' => .30, 'close' => .30, 'kneel' => .50,
+        'get up' => 1.2, 'leave' => 1.0, 'elbow' => .25, 'head' => .30, 'knee' => .35, 'stomp' => .35, 'block' => .20, 'parry' => .20, 'cover' => .20, 'guard' => .20, 'tuck' => .20, 'join' => .20, 'clamp' => .35, 'strip' => .35,
+        'clear' => .35, 'pull' => .35, 'press' => .35, 'shove' => .35, 'lift' => .35, 'peel' => .35, 'post' => .35, 'lock' => .60, 'sweep' => .60, 'throw' => .90, 'choke hold' => 1.5, 'pin' => 1.0, 'escort' => 2.0, 'say' => .30,
+        'look' => .30, 'let go' => .10];
+    private const AIMS = ['punch-straight' => [.93, .386], 'swing' => [.93, .386], 'slap' => [.93, .352], 'punch-behind' => [.93, .386], 'punch-rising' => [.87, .386], 'punch-low' => [.62, .386], 'kick-front' => [.48, .530],
+        'kick-round' => [.38, .430], 'push-one' => [.80, .352], 'push-two' => [.80, .352], 'push-behind' => [.80, .352], 'dive-legs' => [.40, .386]];
+    private const GRABS = ['wrist-same', 'sleeve', 'wrist-cross', 'handshake', 'wrist-double', 'wrist-both', 'arm-one', 'cloth-one', 'hair-front', 'cloth-two', 'shoulders-front', 'shoulder-side', 'arm-across', 'shoulder-behind', 'hair-behind', 'shoulders-behind'];
+    private const CHOKES = ['throat-front', 'throat-behind', 'forearm-behind'];
+    private const CLOSE = ['hug-front-pinned', 'hug-front-free', 'hug-behind-pinned', 'hug-behind-free', 'headlock-side', 'headlock-front', 'arms-neck-behind', 'clinch-trip'];
+    private const TWO_ARMS = ['throat-behind', 'forearm-behind', ...self::CLOSE];
+
+    private array $left;
+    private array $right;
+    private float $facing;
+    private float $crouch = 0.0;
+    private array $slip = [0.0, 0.0];
+    private string $pose = 'standing';
+    private array $him;
+    private float $hisFacing;
+    private string $hisPose = 'standing';
+    private ?float $poseEnds = null;
+    private ?float $turnEnds = null;
+    private bool $astride;
+    private array $gone = [];
+    /** His holding arms; and for wrists, which of the defender's each holds. */
+    private array $holding = [];
+    private array $wrists = [];
+    private array $grips = [];
+    private float $time = 0.0;
+    private float $holdAt;
+    private float $bearing;
+
+    /** @param array<string, string> $facets */
+    public function __construct(private string $kind, private array $facets, private float $own, private float $his)
+    {
+        $this->bearing = 30.0 * ((int) $facets['bearing'] % 12);
+        $this->facing = $facets['notice'] === 'ready' ? $this->bearing : 0.0;
+        $this->right = self::way($this->facing + 90, .0955 * $own);
+        $this->left = self::way($this->facing + 90, -.0955 * $own);
+        $this->pose = ['seated' => 'seated', 'kneeling' => 'kneeling', 'back' => 'lying'][$facets['posture']] ?? 'standing';
+        $this->astride = $kind === 'ground-astride';
+        $this->holdAt = in_array($kind, self::CLOSE, true) ? .06 * ($own + $his) + .04 : .440 * $his - .10;
+        $isHold = $this->isHold();
+        if ($isHold && $facets['phase'] !== 'reaching') {
+            $this->takeHold();
+        }
+        $distance = match (true) {
+            $isHold => $this->holdAt + ($facets['phase'] === 'reaching' ? .35 * $his : 0),
+            str_starts_with($kind, 'ground') => .10 * $own,
+            in_array($kind, ['closing-in', 'blocking-way'], true) => 2.0,
+            default => $this->contact() + ($facets['phase'] === 'reaching' ? $this->advance() : 0),
+        };
+        $this->him = self::way($this->bearing, $distance);
+        $this->hisFacing = $this->bearing + 180;
+    }
+
+    /** @return list<array<string, mixed>> what there is at the end of each beat */
+    public function run(Beats $beats): array
+    {
+        $line = $beats->line;
+        if ($this->facets['phase'] === 'follow-up' && count($line) === 1) {
+            $line[] = null;
+        }
+
+        return array_map(fn (?Beat $beat, int $index): array => $this->beat($beat, $index), $line, array_keys($line));
+    }
+
+    private function beat(?Beat $beat, int $index): array
+    {
+        $actions = $beat->actions ?? [];
+        $seconds = $beat === null ? 0.0 : max(array_map(self::seconds(...), $actions));
+        $this->wearOff();
+        $this->slip = [0.0, 0.0];
+        $crouched = $this->crouch;
+        $line = self::angle(self::minus($this->me(), $this->him));
+
+        // 0. What moves while held is carried.
+        if ($this->facets['phase'] === 'moving' && $this->holding !== []) {
+            $by = self::way($line, (in_array($this->facets['intent'], ['move', 'take-down'], true) ? -1 : 1) * .15 * $this->his);
+            $this->shift($by);
+            $this->him = self::plus($this->him, $by);
+        }
+
+        // 1. Feet, pivots, crouch; the cap; facing; apart.
+        $before = self::minus($this->him, $this->me());
+        [$stepped, $pivoted] = $this->feet($actions);
+        $this->cap();
+        if ($stepped && ! $pivoted && $this->holding === []) {
+            $turn = self::turn($this->facing, self::angle(self::minus($this->him, $this->me())));
+            $this->facing += max(-90, min(90, $turn));
+        }
+        $this->apart($before);
+
+        // 2. The attack, or his turn.
+        $before = self::minus($this->him, $this->me());
+        $verdict = null;
+        if ($index === 0 && $this->facets['phase'] === 'reaching' && ! in_array($this->kind, ['closing-in', 'blocking-way'], true)) {
+            $verdict = $this->attacked($actions, $crouched);
+        } elseif ($index === 1 && $this->facets['phase'] === 'follow-up') {
+            $verdict = $this->followedUp($actions, $crouched, $line);
+        }
+        if ($verdict === null && $this->turnEnds === null && $this->hisPose !== 'lying' && array_filter($this->grips, static fn (array $grip): bool => $grip['arm'] !== null) === []) {
+            $turn = self::turn($this->hisFacing, self::angle(self::minus($this->me(), $this->him)));
+            $this->hisFacing += max(-120 * $seconds, min(120 * $seconds, $turn));
+            if (in_array($this->kind, ['closing-in', 'blocking-way'], true) && $this->hisPose !== 'kneeling') {
+                $this->pushHim(-max(0, min(.25 * $this->his, $this->apartBy() - .60)));
+            }
+        }
+        $this->apart($before);
+
+        // 3. Strikes and controls, 4. the effect.
+        $margins = [];
+        $firstRight = null;
+        foreach ($actions as $action) {
+            $limb = $this->limbOf($action, $actions);
+            if ($limb !== null) {
+                $firstRight ??= str_starts_with($limb, 'right');
+            }
+            if ($action->deed instanceof Strike) {
+                $margins[] = $this->struck($action, $actions);
+            }
+            $this->controlled($action, $limb);
+        }
+        $this->time += $seconds;
+        $before = self::minus($this->him, $this->me());
+        $this->affect($beat->effects[0]->value ?? null, (bool) $firstRight, $actions);
+        $this->cap();
+        $this->apart($before);
+
+        return ['time' => $this->time, 'me' => $this->me(), 'him' => $this->him, 'facing' => fmod($this->facing + 720, 360), 'his facing' => fmod($this->hisFacing + 720, 360), 'held' => $this->holding !== [], 'verdict' => $verdict, 'margins' => $margins, 'threats' => $this->threats(), 'pose' => $this->hisPose];
+    }
+
+    private function isHold(): bool
+    {
+        return in_array($this->kind, [...self::GRABS, ...self::CHOKES, ...self::CLOSE], true);
+    }
+
+    private function takeHold(): void
+    {
+        $one = in_array($this->kind, ['wrist-same', 'sleeve', 'wrist-cross', 'handshake', 'arm-one', 'cloth-one', 'hair-front', 'shoulder-side', 'arm-across', 'shoulder-behind', 'hair-behind'], true);
+        $hand = $this->facets['hand'];
+        $other = $hand === 'left' ? 'right' : 'left';
+        $this->holding = $one ? [$hand] : ['left', 'right'];
+        $this->wrists = match ($this->kind) {
+            'wrist-same', 'sleeve', 'wrist-double' => [$other],
+            'wrist-cross', 'handshake' => [$hand],
+            'wrist-both' => ['left', 'right'],
+            default => [],
+        };
+    }
+
+    private function advance(): float
+    {
+        return $this->kind === 'dive-legs' ? 1.2 : ['stand' => 0, 'step' => .35, 'through' => .70][$this->facets['entry']] * $this->his;
+    }
+
+    private function side(): int
+    {
+        return $this->kind === 'dive-legs' ? 0 : (['left' => -1, 'right' => 1][$this->facets['hand']] ?? 0);
+    }
+
+    private function contact(): float
+    {
+        [$aim, $chain] = self::AIMS[$this->kind];
+        $leg = str_starts_with($this->kind, 'kick');
+
+        return max(.06 * ($this->own + $this->his), sqrt(($this->hisReach($chain, $leg, $this->height($aim)) + .06 * $this->own - .15) ** 2 - ($this->side() * ($leg ? .0955 : .129) * $this->his) ** 2));
+    }
+
+    private function hisReach(float $chain, bool $leg, float $aim): float
+    {
+        $joint = $this->hisHeight($leg ? .530 : .818, false);
+        $nearest = max(max(0, $joint - .15 * $this->his), min($joint, $aim));
+
+        return sqrt(($chain * $this->his) ** 2 - min(abs($nearest - $aim), .8 * $chain * $this->his) ** 2) + ($leg ? 0 : .288 * $this->his * sin(deg2rad(15)));
+    }
+
+    private function height(float $share): float
+    {
+        return $this->pose === 'lying' ? min($share, .12) * $this->own : max(0, ($share - (in_array($this->pose, ['seated', 'kneeling'], true) ? .25 : 0)) * $this->own - $this->crouch);
+    }
+
+    private function hisHeight(float $share, bool $head): float
+    {
+        if ($this->hisPose === 'lying') {
+            return min($share, .12) * $this->his;
+        }
+        $share = $this->hisPose === 'folded' && $head ? .62 : $share - ($this->hisPose === 'kneeling' ? .25 : 0);
+
+        return max(0, ($share - ($this->astride ? .45 : 0)) * $this->his);
+    }
+
+    private function attacked(array $actions, float $crouched): array
+    {
+        $line = $this->bearing + 180;
+        $this->hisFacing = $line;
+        if ($this->isHold()) {
+            $this->him = self::plus($this->him, self::way($line, .35 * $this->his));
+            $out = $this->apartBy() - $this->holdAt - .15;
+            $off = $this->offLine($line, $this->me()) - .12 * $this->own;
+            $why = $this->stopped($actions, false) ? 'stopped' : ($out > 1e-9 ? 'out' : ($off >= -1e-9 ? 'off' : null));
+            if ($why === null) {
+                $this->takeHold();
+            }
+
+            return [$why, $out, $off];
+        }
+        [$aim, $chain] = self::AIMS[$this->kind];
+        $contact = $this->apartBy2($this->him) - $this->advance();
+        $halfway = clone $this;
+        $halfway->him = self::plus($this->him, self::way($line, $this->advance() / 2));
+        $met = $halfway->meets($actions, $chain);
+        $this->him = self::plus($this->him, self::way($line, $this->advance()));
+
+        return $this->judged($actions, $crouched, $line, $aim, $chain, str_starts_with($this->kind, 'kick'), $this->side(), $met, in_array($this->kind, ['swing', 'slap', 'kick-round'], true), $contact, $this->kind === 'dive-legs');
+    }
+
+    private function followedUp(array $actions, float $crouched, float $line): ?array
+    {
+        $hand = in_array($this->facets['hand'], ['left', 'right'], true) && ! str_starts_with($this->kind, 'kick') ? ($this->facets['hand'] === 'left' ? 'right' : 'left') : 'right';
+        if ($this->turnEnds !== null || $this->hisPose === 'lying' || in_array($hand, $this->gone, true) || in_array($hand, $this->holding, true) || in_array($hand, array_column($this->grips, 'arm'), true)) {
+            return null;
+        }
+        $this->hisFacing = $line;
+
+        return $this->judged($actions, $crouched, $line, .93, .386, false, $hand === 'left' ? -1 : 1, $this->meets($actions, .386), false, 0.0, false);
+    }
+
+    private function judged(array $actions, float $crouched, float $line, float $aim, float $chain, bool $leg, int $side, bool $met, bool $round, float $contact, bool $dive): array
+    {
+        $point = $aim >= .85 ? self::plus($this->me(), $this->slip) : $this->me();
+        $joint = self::plus($this->him, self::way($line + 90, $side * ($leg ? .0955 : .129) * $this->his));
+        $out = self::length(self::minus($point, $joint)) - .06 * $this->own - $this->hisReach($chain, $leg, $this->height($aim));
+        $off = $this->offLine($line, $point) - .12 * $this->own;
+        $why = match (true) {
+            $this->stopped($actions, $dive) => 'stopped',
+            $met => 'intercepted',
+            $aim >= .85 && $this->crouch - $crouched >= .10 * $this->own - 1e-9 => 'under',
+            $out > 1e-9 => 'out',
+            ! $round && $off >= -1e-9 => 'off',
+            $round && $this->apartBy() < .21 * $this->his && $this->apartBy() < .8 * $contact => 'inside',
+            default => null,
+        };
+
+        return [$why, $out, $off];
+    }
+
+    private function stopped(array $actions, bool $dive): bool
+    {
+        foreach ($actions as $action) {
+            $limb = $this->limbOf($action, $actions);
+            $free = array_filter(['left', 'right'], fn (string $side): bool => ($limb === 'both hands' || $limb === $side.' hand') && $this->isFree($side));
+            if ($dive ? $limb === 'both hands' && in_array($action->deed->value, ['block', 'shove'], true) && count($free) === 2 : $free !== [] && in_array($action->deed->value, ['block', 'parry', 'cover'], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the defender's hand is neither limited nor blocked. */
+    private function isFree(string $side): bool
+    {
+        return $this->holding === [] || (! in_array($side, $this->wrists, true) && ! in_array($this->kind, ['hug-front-pinned', 'hug-behind-pinned', 'arms-neck-behind'], true));
+    }
+
+    private function meets(array $actions, float $chain): bool
+    {
+        foreach ($actions as $action) {
+            $strike = $action->deed->value;
+            $kick = str_ends_with($strike, 'kick');
+            $longer = in_array($strike, ['punch', 'palm', 'fingertips'], true) && self::CHAINS[$strike] * $this->own > $chain * $this->his + 1e-9;
+            if ($action->deed instanceof Strike && ($kick || $longer) && ($this->struck($action, $actions)['margin'] ?? -1) >= 0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array{limb: string, target: string, margin: ?float, high: bool, faced: bool} */
+    private function struck(Action $action, array $actions): array
+    {
+        $limb = $action->limb?->value ?? '';
+        if ($limb !== 'free hand') {
+            return $this->struckWith($action, $limb);
+        }
+        $best = null;
+        foreach ($this->freeHands($actions) as $hand) {
+            $hit = $this->struckWith($action, $hand);
+            $best = $best === null || ($hit['margin'] ?? -INF) > ($best['margin'] ?? -INF) + 1e-9 ? $hit : $best;
+        }
+
+        return $best;
+    }
+
+    private function struckWith(Action $action, string $limb): array
+    {
+        $hits = array_map(fn ($target): array => $this->one($action->deed->value, $limb, $target->value), $action->targets);
+        foreach ($hits as $hit) {
+            if ($hit['faced'] && ! $hit['high'] && ($hit['margin'] === null || $hit['margin'] >= 0)) {
+                return $hit;
+            }
+        }
+
+        return $hits[0];
+    }
+
+    private function one(string $strike, string $limb, string $target): array
+    {
+        $facing = $this->facing;
+        $off = abs(self::turn($this->hisFacing, self::angle(self::minus($this->me(), $this->him))));
+        $faced = match (true) {
+            $this->hisPose === 'folded' && in_array($target, ['back of head', 'spine'], true) => true,
+            in_array($target, self::FRONT, true) => $off <= 100 + 1e-9,
+            in_array($target, self::REAR, true) => $off >= 80 - 1e-9,
+            default => true,
+        };
+        if (! isset(self::HEIGHTS[$target])) {
+            return ['limb' => $limb, 'target' => $target, 'margin' => null, 'high' => false, 'faced' => $faced];
+        }
+        $height = $this->hisHeight(self::HEIGHTS[$target], in_array($target, self::HEAD, true));
+        [$share, $lateral] = match (true) {
+            $strike === 'head' => [.83, 0.0],
+            in_array($strike, ['punch', 'palm', 'hammer', 'backhand', 'edge', 'fingertips', 'elbow'], true) => [.818, .129],
+            default => [.530, .0955],
+        };
+        $joint = $this->pose === 'lying' ? .10 * $this->own : $this->height($share);
+        $low = $share === .818 ? max(0, $joint - .10 * $this->own) : $joint;
+        $rise = abs(max($low, min($joint, $height)) - $height);
+        $chain = self::CHAINS[$strike] * $this->own;
+        if ($rise > $chain) {
+            return ['limb' => $limb, 'target' => $target, 'margin' => null, 'high' => true, 'faced' => $faced];
+        }
+        $side = str_starts_with($limb, 'left') ? -1 : (str_starts_with($limb, 'right') ? 1 : 0);
+        $from = self::plus($this->me(), self::way($facing + 90, $side * $lateral * $this->own));
+        $to = in_array($target, self::HEAD, true) ? $this->hisHead() : $this->him;
+        $reach = sqrt($chain ** 2 - $rise ** 2) + ($share === .818 ? .288 * $this->own * sin(deg2rad(15)) : 0);
+
+        return ['limb' => $limb, 'target' => $target, 'margin' => $reach - (self::length(self::minus($to, $from)) - .06 * $this->his), 'high' => false, 'faced' => $faced];
+    }
+
+    private function hisHead(): array
+    {
+        if ($this->hisPose !== 'folded') {
+            return $this->him;
+        }
+        $apart = $this->apartBy();
+
+        return self::plus($this->me(), self::times(self::minus($this->him, $this->me()), ($apart - max(0, min(.25 * $this->his, $apart - .06 * $this->his))) / $apart));
+    }
+
+    private function controlled(Action $action, ?string $limb): void
+    {
+        $hands = match ($limb) {
+            'both hands' => ['left', 'right'],
+            'left hand' => ['left'],
+            'right hand' => ['right'],
+            default => [],
+        };
+        $verb = $action->deed->value;
+        foreach ($hands as $hand) {
+            if (! in_array($verb, ['clamp', 'lock', 'pin', 'choke hold', 'pull'], true)) {
+                unset($this->grips[$hand]);
+            } elseif (($this->grips[$hand]['verb'] ?? null) !== $verb) {
+                $target = $action->targets[0]->value ?? null;
+                $arm = $target === null ? $verb !== 'choke hold' : $verb === 'lock' || in_array($target, ['hand', 'fingers', 'wrist', 'forearm', 'elbow', 'upper arm', 'armpit'], true);
+                $leg = in_array($target, ['thigh', 'knee', 'shin', 'instep', 'leg', 'ankle'], true);
+                $this->grips[$hand] = ['verb' => $verb, 'arm' => $arm ? $this->limbOfHis($hand, false) : null, 'leg' => $leg ? $this->limbOfHis($hand, true) : null, 'at' => $this->apartBy()];
+            }
+        }
+        if ($verb === 'strip' && $action->toward?->value !== 'fingers' && (in_array($this->kind, self::GRABS, true) || in_array($this->kind, ['throat-front', 'throat-behind'], true))) {
+            if ($this->kind === 'wrist-both') {
+                $this->wrists = array_values(array_diff($this->wrists, $hands));
+                $this->holding = array_values(array_diff(['left', 'right'], $this->wrists === ['left', 'right'] ? [] : array_map(static fn (string $own): string => $own === 'left' ? 'right' : 'left', array_diff(['left', 'right'], $this->wrists))));
+            } else {
+                $this->release();
+            }
+        }
+    }
+
+    private function limbOfHis(string $hand, bool $leg): string
+    {
+        $isKick = str_starts_with($this->kind, 'kick');
+        if (in_array($this->facets['hand'], ['left', 'right'], true) && $isKick === $leg) {
+            return $this->facets['hand'];
+        }
+
+        return abs(self::turn($this->facing, $this->hisFacing)) < 90 ? $hand : ($hand === 'left' ? 'right' : 'left');
+    }
+
+    private function affect(?string $effect, bool $firstRight, array $actions): void
+    {
+        match ($effect) {
+            'released' => $this->release(),
+            'rocked' => $this->pushHim(.25 * $this->his),
+            'driven back' => $this->driven(),
+            'pulled in' => $this->pushHim(-.30 * $this->his),
+            'folded' => $this->pose('folded', 1.5),
+            'kneeling' => $this->pose('kneeling', 2.0),
+            'dropped' => $this->dropped(),
+            'straightened' => $this->hisPose === 'folded' ? $this->pose('standing', null) : null,
+            'turned' => [$this->hisFacing, $this->turnEnds] = [$this->hisFacing + ($firstRight ? 90 : -90), $this->time + 1.0],
+            default => null,
+        };
+    }
+
+    private function driven(): void
+    {
+        $this->release();
+        $this->grips = [];
+        $this->astride = false;
+        $this->pushHim(.50 * $this->his);
+    }
+
+    private function dropped(): void
+    {
+        $this->release();
+        $this->astride = false;
+        $this->pose('lying', 3.0);
+    }
+
+    private function pose(string $pose, ?float $seconds): void
+    {
+        [$this->hisPose, $this->poseEnds] = [$pose, $seconds === null ? null : $this->time + $seconds];
+    }
+
+    private function release(): void
+    {
+        [$this->holding, $this->wrists] = [[], []];
+    }
+
+    private function wearOff(): void
+    {
+        $toMe = self::angle(self::minus($this->me(), $this->him));
+        if ($this->poseEnds !== null && $this->time >= $this->poseEnds - 1e-9) {
+            if ($this->hisPose === 'lying') {
+                [$this->hisFacing, $this->turnEnds] = [$toMe, null];
+            }
+            $this->pose('standing', null);
+        }
+        if ($this->turnEnds !== null && $this->time >= $this->turnEnds - 1e-9) {
+            [$this->hisFacing, $this->turnEnds] = [$toMe, null];
+        }
+    }
+
+    /** @return array{bool, bool} */
+    private function feet(array $actions): array
+    {
+        $stepped = $pivoted = false;
+        foreach ($actions as $action) {
+            $verb = $action->deed->value;
+            $length = fn (float $share): float => ($action->size === null ? $share * $this->own : ($action->size->metres ?? $share * $this->own * $action->size->factor)) * $action->count;
+            $way = fn (float $share): array => self::way($action->bearing?->toDegrees() ?? 0, $length($share));
+            $fixed = in_array($this->pose, ['kneeling', 'seated'], true);
+            if (in_array($verb, ['step', 'cross', 'slide', 'hop', 'leave', 'spread', 'close'], true)) {
+                if ($fixed) {
+                    continue;
+                }
+                $stepped = true;
+                $foot = $action->limb?->value === 'left foot' ? 'left' : 'right';
+                $across = self::minus($this->right, $this->left);
+                $unit = self::length($across) < 1e-9 ? self::way($this->facing + 90, 1) : self::times($across, 1 / self::length($across));
+                $middle = $this->me();
+                match ($verb) {
+                    'step' => $this->{$foot} = self::plus($this->{$foot}, $way(.35)),
+                    'cross' => $this->{$foot} = self::plus($foot === 'left' ? $this->right : $this->left, $way(.35)),
+                    'slide' => $this->shift($way(.20)),
+                    'hop' => $this->shift($way(.25)),
+                    'leave' => $this->shift($way(1.05)),
+                    default => [$this->left, $this->right] = [self::plus($middle, self::times($unit, -$this->half($verb, $action))), self::plus($middle, self::times($unit, $this->half($verb, $action)))],
+                };
+            }
+            match ($verb) {
+                'pivot' => [$this->facing, $pivoted] = [$action->bearing->toDegrees(), true],
+                'turn under' => [$this->facing, $pivoted, $this->crouch] = [$action->bearing->toDegrees(), true, max($this->crouch, .10 * $this->own)],
+                'drop' => $this->crouch += $length(.10),
+                'rise' => $this->crouch = 0.0,
+                'kneel' => $this->pose = 'kneeling',
+                'get up' => $this->pose = 'standing',
+                'slip' => $this->slip = self::plus($this->slip, $way(.10)),
+                default => null,
+            };
+        }
+
+        return [$stepped, $pivoted];
+    }
+
+    private function half(string $verb, Action $action): float
+    {
+        return $verb === 'close' ? .0955 * $this->own : ($action->size === null ? .45 * $this->own : ($action->size->metres ?? .45 * $this->own * $action->size->factor)) / 2;
+    }
+
+    private function cap(): void
+    {
+        $limits = [...($this->holding === [] ? [] : [$this->holdAt]), ...array_column($this->grips, 'at')];
+        if ($limits !== [] && $this->apartBy() > min($limits) + .20) {
+            $this->pushHim(min($limits) + .20 - $this->apartBy());
+        }
+    }
+
+    /** Walks the way from before to after in small steps, and looks whether it came too near. */
+    private function apart(array $before): void
+    {
+        if ($this->pose === 'lying') {
+            return;
+        }
+        $least = .06 * ($this->own + $this->his);
+        $after = self::minus($this->him, $this->me());
+        $way = self::minus($after, $before);
+        $square = $way[0] ** 2 + $way[1] ** 2;
+        $foot = $square == 0.0 ? $before : self::plus($before, self::times($way, max(0, min(1, -($before[0] * $way[0] + $before[1] * $way[1]) / $square))));
+        if (self::length($foot) < $least - 1e-9 && self::length($before) > 0) {
+            $this->him = self::plus($this->me(), self::times($before, $least / self::length($before)));
+        }
+    }
+
+    /** @return array<string, float> margin by limb, of those that reach */
+    private function threats(): array
+    {
+        $threats = [];
+        if ($this->hisPose === 'lying' || abs(self::turn($this->hisFacing, self::angle(self::minus($this->me(), $this->him)))) > 110 + 1e-9) {
+            return [];
+        }
+        foreach (['left', 'right'] as $side) {
+            foreach (['hand', 'foot'] as $part) {
+                $leg = $part === 'foot';
+                $busy = $leg
+                    ? $this->hisPose !== 'standing' || $this->astride || in_array($side, array_column($this->grips, 'leg'), true)
+                    : in_array($side, $this->holding, true) || in_array($side, $this->gone, true) || in_array($side, array_column($this->grips, 'arm'), true);
+                $joint = self::plus($this->him, self::way($this->hisFacing + 90, ($side === 'left' ? -1 : 1) * ($leg ? .0955 : .129) * $this->his));
+                $point = $leg ? $this->me() : self::plus($this->me(), $this->slip);
+                $margin = $this->hisReach($leg ? .530 : .386, $leg, $this->height($leg ? .58 : .93)) + .06 * $this->own - self::length(self::minus($point, $joint));
+                if (! $busy && $margin >= 0) {
+                    $threats["{$side} {$part}"] = $margin;
+                }
+            }
+        }
+        ksort($threats);
+
+        return $threats;
+    }
+
+    private function limbOf(Action $action, array $actions): ?string
+    {
+        if ($action->limb?->value !== 'free hand') {
+            return $action->limb?->value;
+        }
+
+        return $action->deed instanceof Strike ? $this->struck($action, $actions)['limb'] : $this->freeHands($actions)[0];
+    }
+
+    /** @return list<string> */
+    private function freeHands(array $actions): array
+    {
+        $busy = [];
+        foreach ($actions as $action) {
+            $busy = [...$busy, ...($action->limb?->value === 'both hands' ? ['left hand', 'right hand'] : [$action->limb?->value])];
+        }
+        $free = array_values(array_filter(['right hand', 'left hand'], fn (string $hand): bool => ! in_array($hand, $busy, true) && ! isset($this->grips[explode(' ', $hand)[0]]) && $this->isFree(explode(' ', $hand)[0])));
+
+        return $free === [] ? ['right hand', 'left hand'] : $free;
+    }
+
+    private static function seconds(Action $action): float
+    {
+        $word = $action->deed->value;
+        $one = self::SECONDS[$word] ?? match (true) {
+            str_ends_with($word, 'kick') => .50,
+            default => .25,
+        };
+
+        return $action->seconds ?? ($one + .25 * ((int) $action->jumping + (int) $action->spinning)) * $action->count;
+    }
+
+    private function me(): array
+    {
+        return self::times(self::plus($this->left, $this->right), .5);
+    }
+
+    private function shift(array $by): void
+    {
+        [$this->left, $this->right] = [self::plus($this->left, $by), self::plus($this->right, $by)];
+    }
+
+    private function pushHim(float $metres): void
+    {
+        $this->him = self::plus($this->him, self::way(self::angle(self::minus($this->him, $this->me())), $metres));
+    }
+
+    private function apartBy(): float
+    {
+        return self::length(self::minus($this->him, $this->me()));
+    }
+
+    private function apartBy2(array $place): float
+    {
+        return self::length($place);
+    }
+
+    /** Metres of a place off the line through him, by the area of the triangle. */
+    private function offLine(float $line, array $point): float
+    {
+        $along = self::way($line, 1);
+        $to = self::minus($point, $this->him);
+
+        return abs($along[0] * $to[1] - $along[1] * $to[0]);
+    }
+
+    private static function way(float $degrees, float $metres): array
+    {
+        return [$metres * sin(deg2rad($degrees)), $metres * cos(deg2rad($degrees))];
+    }
+
+    private static function plus(array $a, array $b): array
+    {
+        return [$a[0] + $b[0], $a[1] + $b[1]];
+    }
+
+    private static function minus(array $a, array $b): array
+    {
+        return [$a[0] - $b[0], $a[1] - $b[1]];
+    }
+
+    private static function times(array $a, float $by): array
+    {
+        return [$a[0] * $by, $a[1] * $by];
+    }
+
+    private static function length(array $a): float
+    {
+        return sqrt($a[0] ** 2 + $a[1] ** 2);
+    }
+
+    private static function angle(array $a): float
+    {
+        return rad2deg(atan2($a[0], $a[1]));
+    }
+
+    /** The shortest turn, clockwise when it is half a round. */
+    private static function turn(float $from, float $to): float
+    {
+        $turn = $to - $from;
+        while ($turn > 180 + 1e-9) {
+            $turn -= 360;
+        }
+        while ($turn <= -180 + 1e-9) {
+            $turn += 360;
+        }
+
+        return $turn;
+    }
+}
