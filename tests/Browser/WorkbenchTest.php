@@ -146,3 +146,41 @@ it('keeps an answer’s history in reach', function (): void {
     $this->see('− leave 6   # before it is a fight');
     $this->press('Bring this one back')->see('is back, as the newest one.');
 });
+
+it('closes a hole by a move that was looked at first, and takes it back', function (): void {
+    $this->signIn('head@cinder-quay.example')->see('not catalogued. Worked out from what stands here now.');
+    $holes = $this->find('#holes-title')->getText();
+    $this->find('#holes a[href*="move=mirror"]')->click();
+    $this->see('What it asks of the ranks')->see('Closes')->press('Do it')->see('is changed, and the hole is closed.');
+    expect($this->find('#holes-title')->getText())->not->toBe($holes);
+    $this->press('Undo')->see('is back, as the newest one.')->press('Wall');
+    $this->until(fn (): bool => $this->find('#holes-title')->getText() === $holes);
+    expect($this->complaints())->toBe([]);
+});
+
+it('is used by keyboard alone, from the title to saving', function (): void {
+    $this->signIn('instructor@cinder-quay.example')->visit('/attacks/16/answers/create');
+    $this->browser->executeScript('document.getElementById("title").focus()');
+    $keys = fn (string ...$keys) => $this->browser->switchTo()->activeElement()->sendKeys($keys);
+    $keys('Boathook', WebDriverKeys::TAB, WebDriverKeys::TAB, WebDriverKeys::TAB);
+    expect($this->browser->switchTo()->activeElement()->getText())->toBe('Undo');
+    $keys(WebDriverKeys::TAB);
+    $keys(WebDriverKeys::TAB);
+    expect($this->browser->executeScript('return document.activeElement.id'))->toBe('beats');
+    $keys('left foot step 9, right hand guard'.WebDriverKeys::ENTER.'leave 9, look');
+    $this->see('Reads well: 2 beats')->rest();
+    $keys(WebDriverKeys::ESCAPE);
+    $this->browser->executeScript('document.querySelector("[data-stage]").focus()');
+    $keys(WebDriverKeys::ARROW_RIGHT);
+    expect($this->floor()[0])->toBe('1');
+    $this->browser->executeScript('document.querySelector("form button.btn-rust").focus()');
+    $keys(WebDriverKeys::ENTER);
+    $this->see('“Boathook” is saved.');
+});
+
+it('prints a sheet without what is only for the screen', function (): void {
+    $this->signIn('assistant@cinder-quay.example')->visit('/answers/11')->press('Sheet')->see('A sheet of “Long gate”')->press('Letter')->see('it fits one page of Letter');
+    $hidden = $this->browser->executeScript('return [...document.styleSheets].flatMap(s => [...s.cssRules]).filter(r => r.media && r.media.mediaText === "print").flatMap(r => [...r.cssRules]).map(r => r.selectorText).join(" ")');
+    expect($hidden)->toContain('.no-print')->toContain('.deskbar')
+        ->and($this->browser->executeScript('return document.querySelectorAll(".sheet figure svg").length'))->toBe(5);
+});
