@@ -50,8 +50,10 @@ $attack = $attacks[$model->attack];
 $bodies = new Bodies(1.68, 1.85);
 $simulation = new Simulation($attack->kind, $attack->facets, $bodies);
 $run = $milliseconds(static fn () => $simulation->run($eight), 200);
+$checked = $milliseconds(static fn () => $examiner->examineIn($answer, $attack, Side::Written, false, $bodies, null, false), 200);
 $whole = $milliseconds(static fn () => $examiner->examine($answer, $attack, Side::Written, $bodies), 200);
 printf("one 8-beat answer run                                  %8.3f ms   %.4f × reference\n", $run, $run / $reference);
+printf("one 8-beat answer run and checked                      %8.3f ms   %.4f × reference\n", $checked, $checked / $reference);
 printf("one 8-beat answer run, tried without each effect, checked %5.3f ms   %.4f × reference\n", $whole, $whole / $reference);
 
 $statures = array_values($catalogue->school->sizes);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Coverage;
 
 use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Phase;
 use StoneDrill\Core\Attack\Side;
@@ -23,6 +24,12 @@ final readonly class HoleFinder
     /** @var array<string, Answer> by id */
     private array $answers;
 
+    /** @var array<string, list<Answer>> those that can meet a kind, by its id */
+    private array $byKind;
+
+    /** @var array<string, list<Answer>> by the family of the attack that they were written for */
+    private array $byFamily;
+
     /**
      * @param ?FaultFinder $faults runs answers in their cells; without it only what is not laid is found
      * @param ?Widener     $widener tries answers to what is alike; without it none is offered
@@ -33,6 +40,16 @@ final readonly class HoleFinder
         $this->order = $catalogue->rankOrder();
         $this->ranks = array_column($catalogue->ranks, null, 'id');
         $this->answers = array_column($catalogue->answers, null, 'id');
+        $byKind = $byFamily = [];
+        $kinds = array_values(array_unique(array_map(static fn (Attack $attack): string => $attack->kind->id, $catalogue->attacks)));
+        $attacks = array_column($catalogue->attacks, null, 'id');
+        foreach ($catalogue->answers as $answer) {
+            foreach ($answer->pattern->kinds ?? $kinds as $kind) {
+                $byKind[$kind][] = $answer;
+            }
+            $byFamily[$attacks[$answer->attack]->kind->family->value][] = $answer;
+        }
+        [$this->byKind, $this->byFamily] = [$byKind, $byFamily];
     }
 
     /**
@@ -153,7 +170,7 @@ final readonly class HoleFinder
     private function isLandedLaid(Cell $cell, string $need): bool
     {
         $landed = Facets::of([...$cell->attack->on($cell->side)->toArray(), 'phase' => Phase::Landed->value]);
-        foreach ($this->catalogue->answers as $answer) {
+        foreach ($this->meeting($cell) as $answer) {
             if ($answer->introducedAt($this->order) <= $this->order[$need] && $answer->matches($cell->attack->kind, $landed)) {
                 return true;
             }
@@ -179,7 +196,7 @@ final readonly class HoleFinder
     private function moves(Cell $cell, string $need, ?Fault $without): array
     {
         $moves = [];
-        foreach ($this->catalogue->answers as $answer) {
+        foreach ($this->meeting($cell) as $answer) {
             if ($this->mirrorCloses($answer, $cell, $need) && $this->isFree($answer, $cell, $need, $without)) {
                 $moves[] = new Move(MoveKind::Mirror, $answer->id);
             }
@@ -192,6 +209,12 @@ final readonly class HoleFinder
         }
 
         return [...$moves, ...($without === Fault::Barred ? $this->softenings($cell, $need) : []), new Move(MoveKind::Write, null)];
+    }
+
+    /** @return list<Answer> those whose pattern can meet the kind of a cell */
+    private function meeting(Cell $cell): array
+    {
+        return $this->byKind[$cell->attack->kind->id] ?? [];
     }
 
     /** Whether an answer, moved to where it is needed, has not this fault in the cell. */
@@ -217,7 +240,7 @@ final readonly class HoleFinder
     private function widenings(Cell $cell, string $need, ?Fault $without): array
     {
         $moves = [];
-        foreach ($this->widener === null ? [] : $this->catalogue->answers as $answer) {
+        foreach ($this->widener === null ? [] : $this->byFamily[$cell->attack->kind->family->value] ?? [] as $answer) {
             $near = $this->order[$answer->rank] <= $this->order[$need] ? $this->widener->near($answer, $cell) : null;
             if ($near !== null && $this->isFree($answer, $cell, $need, $without, $near[1])) {
                 $facets = $near[1] ? $cell->attack->on($cell->side)->mirror() : $cell->attack->on($cell->side);

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * What coverage costs for a large school, beside a reference of plain arithmetic in the same run, since machines differ.
+ *
+ *   php -d opcache.enable_cli=1 bench/coverage.php
+ */
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Facet;
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Feasibility;
+use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\Pattern;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Catalogue\CatalogueReader;
+use StoneDrill\Core\Catalogue\Format;
+use StoneDrill\Core\Catalogue\Rank;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\FaultFinder;
+use StoneDrill\Core\Coverage\HoleFinder;
+use StoneDrill\Core\Coverage\Memory;
+use StoneDrill\Core\Coverage\Pairs\Model;
+use StoneDrill\Core\Coverage\Pairs\Sampler;
+use StoneDrill\Core\Coverage\Widener;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+$milliseconds = static function (callable $work, int $times): float {
+    $best = INF;
+    for ($i = 0; $i < $times; $i++) {
+        $start = hrtime(true);
+        $work();
+        $best = min($best, (hrtime(true) - $start) / 1e6);
+    }
+
+    return $best;
+};
+$reference = $milliseconds(static function (): void {
+    for ($i = 0, $sum = 0.0; $i < 100_000; $i++) {
+        $sum += sqrt(hypot($i, 3.0)) * sin($i);
+    }
+}, 9);
+printf("reference: 100,000 × hypot, sqrt, sin          %8.2f ms\n", $reference);
+
+$demo = (new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__).'/database/demo/cinder-quay.yaml'), Format::Yaml);
+$memory = new Memory();
+$whole = static fn (Catalogue $catalogue, Memory $memory): Coverage => Coverage::whole($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory));
+$cold = $milliseconds(static fn (): Coverage => $whole($demo, new Memory()), 2);
+$faults = $milliseconds(static fn (): array => (new HoleFinder($demo, new FaultFinder($demo, new Memory())))->find(Coverage::of($demo)->cells), 2);
+$whole($demo, $memory);
+$warm = $milliseconds(static fn (): Coverage => $whole($demo, $memory), 5);
+printf("the demo, every kind of hole, nothing run before  %6.0f ms   %.1f × reference\n", $cold, $cold / $reference);
+printf("the same without what could be widened            %6.0f ms   %.1f × reference\n", $faults, $faults / $reference);
+printf("the same when nothing has changed                 %6.0f ms   %.1f × reference\n", $warm, $warm / $reference);
+
+mt_srand(1);
+$kinds = Kinds::builtIn()->all();
+$feasibility = new Feasibility();
+$ranks = array_map(static fn (int $number): Rank => new Rank("r{$number}", "Rank {$number}", 8, 3), range(1, 10));
+$attacks = $answers = [];
+for ($i = 0; $i < 600; $i++) {
+    $kind = $kinds[$i % count($kinds)];
+    $chosen = [];
+    foreach (Facet::cases() as $facet) {
+        $allowed = $feasibility->allowed($kind, $facet, $chosen);
+        $chosen[$facet->value] = $allowed[mt_rand(0, count($allowed) - 1)];
+    }
+    $rank = 'r'.mt_rand(1, 10);
+    $attacks[] = new Attack("a{$i}", "Attack {$i}", $kind, Facets::of($chosen), $rank, $rank, mt_rand(1, 5));
+}
+for ($i = 0; $i < 600; $i++) {
+    $to = $attacks[mt_rand(0, 599)];
+    $beats = $demo->answers[$i % count($demo->answers)]->beats;
+    $answers[] = new Answer("x{$i}", "Answer {$i}", '', $to->id, ['place' => null, 'build' => null], Pattern::proposedFor($to)->replace([]), $i % 2 === 0, 'r'.mt_rand(1, 10), null, null, [], [], $beats);
+}
+$large = new Catalogue($demo->school, [], $ranks, $demo->ladder, $attacks, $answers);
+$laid = $milliseconds(static fn (): Coverage => Coverage::of($large), 5);
+printf("600 attacks × 600 answers × 10 ranks, what is not laid %4.0f ms   %.1f × reference\n", $laid, $laid / $reference);
+$found = static fn (): array => (new HoleFinder($large, new FaultFinder($large, $memory)))->find(Coverage::of($large)->cells);
+$first = $milliseconds($found, 1);
+$again = $milliseconds($found, 3);
+printf("the same with what answers lack, for the first time %6.0f ms   %.1f × reference\n", $first, $first / $reference);
+printf("the same when nothing has changed                 %6.0f ms   %.1f × reference\n", $again, $again / $reference);
+
+foreach ([[4, 3], [13, 3], [100, 2], [20, 10]] as [$count, $values]) {
+    $parameters = [];
+    for ($i = 0; $i < $count; $i++) {
+        $parameters["p{$i}"] = array_map('strval', range(1, $values));
+    }
+    $rows = 0;
+    $time = $milliseconds(static function () use ($parameters, &$rows): void {
+        $rows = count((new Sampler(Model::of($parameters), 1))->sample()->rows);
+    }, 1);
+    printf("pairs %3d^%-3d %4d rows                            %6.0f ms   %.1f × reference\n", $values, $count, $rows, $time, $time / $reference);
+}
