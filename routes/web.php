@@ -4,6 +4,7 @@ use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\AttackController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FacetsController;
+use App\Http\Controllers\FewestController;
 use App\Http\Controllers\FirstStepsController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HoleController;
@@ -47,6 +48,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/wall', WallController::class)->name('wall')->can('viewAny', Attack::class);
     Route::get('/wall/holes', [HoleController::class, 'index'])->name('holes')->can('viewAny', Attack::class);
+    Route::get('/wall/fewest', FewestController::class)->name('fewest')->can('viewAny', Attack::class);
     Route::get('/wall/moves/{answer}', [MoveController::class, 'show'])->name('moves.show')->can('update', 'answer');
     Route::post('/wall/moves/{answer}', [MoveController::class, 'store'])->name('moves.store')->can('update', 'answer');
 

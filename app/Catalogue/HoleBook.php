@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Cache;
 use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\FaultFinder;
+use StoneDrill\Core\Coverage\Fewest;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\HoleFinder;
 use StoneDrill\Core\Coverage\Memory;
@@ -45,12 +46,37 @@ final readonly class HoleBook
      */
     public function find(School $school, Catalogue $catalogue): array
     {
-        $memory = new Memory(Cache::get("runs:{$school->id}", []));
+        $memory = $this->memory($school);
         $finder = new HoleFinder($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory), ProvenShare::of($catalogue, CarbonImmutable::now()->startOfDay()));
         $holes = $finder->find(Coverage::of($catalogue)->cells);
-        Cache::put("runs:{$school->id}", $memory->kept(), self::SECONDS);
+        $this->keep($school, $memory);
 
         return $holes;
+    }
+
+    /**
+     * The fewest answers with which a rank covers a share of what it needs.
+     *
+     * @param string $rank  id
+     * @param float  $share 0 to 1
+     */
+    public function fewest(School $school, Catalogue $curriculum, string $rank, float $share): Fewest
+    {
+        $memory = $this->memory($school);
+        $fewest = Fewest::of($curriculum, $rank, $share, new Widener($curriculum, $memory));
+        $this->keep($school, $memory);
+
+        return $fewest;
+    }
+
+    private function memory(School $school): Memory
+    {
+        return new Memory(Cache::get("runs:{$school->id}", []));
+    }
+
+    private function keep(School $school, Memory $memory): void
+    {
+        Cache::put("runs:{$school->id}", $memory->kept(), self::SECONDS);
     }
 
     private function key(School $school, Catalogue $curriculum): string

@@ -7,6 +7,7 @@ dataset('screens', [
     'sign in' => [null, '/sign-in'],
     'wall' => ['head@cinder-quay.example', '/wall'],
     'wall as a table' => ['head@cinder-quay.example', '/wall?form=table'],
+    'the shortest way' => ['head@cinder-quay.example', '/wall/fewest'],
     'a move' => ['head@cinder-quay.example', '/wall/moves/2?kind=one-sided&attack=wrist-same-side&side=mirrored&move=mirror'],
     'attacks' => ['head@cinder-quay.example', '/attacks'],
     'no attack found' => ['head@cinder-quay.example', '/attacks?find=zebra'],

@@ -158,6 +158,16 @@ it('closes a hole by a move that was looked at first, and takes it back', functi
     expect($this->complaints())->toBe([]);
 });
 
+it('slides to a share, and says the least that reaches it', function (): void {
+    $this->signIn('head@cinder-quay.example')->press('The shortest way')->see('Reach 90 % by');
+    $this->find('#share')->sendKeys(str_repeat(WebDriverKeys::ARROW_LEFT, 8));
+    $this->see('Reach 50 % by');
+    $this->choose('rank', 'slate')->see('Reach 50 % by Slate');
+    expect($this->browser->getCurrentURL())->toContain('rank=slate')->toContain('share=50')
+        ->and($this->browser->executeScript('return Number(document.querySelector("#fewest tbody tr:last-child meter").value)'))->toBeGreaterThanOrEqual(0.5)
+        ->and($this->complaints())->toBe([]);
+});
+
 it('is used by keyboard alone, from the title to saving', function (): void {
     $this->signIn('instructor@cinder-quay.example')->visit('/attacks/16/answers/create');
     $this->browser->executeScript('document.getElementById("title").focus()');

@@ -14,6 +14,7 @@ const HEAD = ['head'];
 dataset('routes', [
     'wall' => ['get', '/wall', TEACH],
     'holes' => ['get', '/wall/holes', TEACH],
+    'fewest' => ['get', '/wall/fewest', TEACH],
     'moves.show' => ['get', '/wall/moves/{answer}', WRITE],
     'moves.store' => ['post', '/wall/moves/{answer}', WRITE],
     'attacks' => ['get', '/attacks', TEACH],
@@ -100,7 +101,7 @@ it('shows nothing of another school', function (string $method, string $pattern)
 it('has every route in this list', function (): void {
     $listed = array_map(fn (array $route): string => strtoupper($route[0]).' '.preg_replace(['/\?.*/', '/export\.yaml/', '/written$/'], ['', 'export.{format}', '{side}'], $route[1]), array_values((fn (): array => [
         ['get', '/'], ['get', '/sign-in'], ['post', '/sign-in'], ['post', '/sign-out'], ['get', '/up'],
-        ['get', '/wall'], ['get', '/wall/holes'], ['get', '/wall/moves/{answer}'], ['post', '/wall/moves/{answer}'], ['get', '/attacks'], ['get', '/attacks/create'], ['get', '/attacks/facets'], ['post', '/attacks'], ['get', '/attacks/{attack}'], ['get', '/attacks/{attack}/edit'], ['put', '/attacks/{attack}'], ['delete', '/attacks/{attack}'],
+        ['get', '/wall'], ['get', '/wall/holes'], ['get', '/wall/fewest'], ['get', '/wall/moves/{answer}'], ['post', '/wall/moves/{answer}'], ['get', '/attacks'], ['get', '/attacks/create'], ['get', '/attacks/facets'], ['post', '/attacks'], ['get', '/attacks/{attack}'], ['get', '/attacks/{attack}/edit'], ['put', '/attacks/{attack}'], ['delete', '/attacks/{attack}'],
         ['get', '/answers'], ['post', '/attacks/{attack}/workbench'], ['get', '/attacks/{attack}/first-steps'], ['get', '/answers/{answer}/floor'], ['get', '/answers/{answer}/floor.svg'], ['get', '/answers/{answer}/sheet'], ['get', '/answers/{answer}/sheet.pdf'],
         ['post', '/answers/{answer}/waivers'], ['delete', '/answers/{answer}/waivers'], ['post', '/answers/{answer}/versions/{version}'],
         ['get', '/attacks/{attack}/answers/create'], ['post', '/attacks/{attack}/answers'], ['get', '/answers/{answer}'], ['get', '/answers/{answer}/edit'], ['put', '/answers/{answer}'], ['delete', '/answers/{answer}'],

@@ -8,6 +8,7 @@
                 @else
                     <a class="btn btn-plain btn-sm" data-key="t" href="{{ route('wall', ['form' => 'table']) }}">Table</a>
                 @endif
+                <a class="btn btn-plain btn-sm" data-key="f" href="{{ route('fewest') }}">The shortest way</a>
                 @can('create', App\Models\Attack::class)<a class="btn btn-rust btn-sm" data-key="n" href="{{ route('attacks.create') }}">Catalogue an attack</a>@endcan
             </div>
         @endif

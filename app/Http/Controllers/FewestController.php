@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Catalogue\CatalogueMapper;
+use App\Catalogue\HoleBook;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\Removable;
+
+/** The least that must be taught to cover a share by a rank, and what could be left out. */
+final readonly class FewestController
+{
+    /** Percent, where nothing else is asked for. */
+    private const SHARE = 90;
+
+    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes) {}
+
+    public function __invoke(Request $request): View
+    {
+        $school = $request->user()->school;
+        $catalogue = $this->mapper->curriculum($school);
+        $ranks = array_column($catalogue->ranks, 'name', 'id');
+        $rank = $this->rank($request, array_keys($ranks));
+        $share = $this->share($request);
+
+        return view('wall.fewest', [
+            'catalogue' => $catalogue,
+            'ranks' => $ranks,
+            'rank' => $rank,
+            'share' => $share,
+            'fewest' => $rank === null ? null : $this->holes->fewest($school, $catalogue, $rank, $share / 100),
+            'answers' => $school->answers->keyBy('code'),
+            'removable' => Removable::of($catalogue, Coverage::of($catalogue)),
+        ]);
+    }
+
+    /** Percent; what cannot be read asks for what is usual. */
+    private function share(Request $request): int
+    {
+        $asked = $request->query('share');
+
+        return is_string($asked) && ctype_digit($asked) && $asked >= 1 && $asked <= 100 ? (int) $asked : self::SHARE;
+    }
+
+    /**
+     * The rank that is asked for, or the one in the middle of the ladder.
+     *
+     * @param list<string> $ranks ids
+     */
+    private function rank(Request $request, array $ranks): ?string
+    {
+        $asked = $request->query('rank');
+
+        return in_array($asked, $ranks, true) ? $asked : $ranks[intdiv(count($ranks), 2)] ?? null;
+    }
+}
