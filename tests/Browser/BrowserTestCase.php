@@ -16,7 +16,7 @@ use PHPUnit\Framework\TestCase;
 /** Tests that drive the real interface: the server that bin/test started, in a headless Chromium. */
 abstract class BrowserTestCase extends TestCase
 {
-    private const SECONDS = 8;
+    private const SECONDS = 25;
 
     private static ?RemoteWebDriver $driver = null;
 
