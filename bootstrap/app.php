@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Middleware\PartsLeaveTheCookies;
 use App\Http\Middleware\PartsLeaveTheSession;
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\SecurityHeaders;
@@ -21,7 +22,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(ReadableText::class);
-        $middleware->web(append: [PartsLeaveTheSession::class]);
+        $middleware->web(append: [PartsLeaveTheSession::class], prepend: [PartsLeaveTheCookies::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -93,6 +93,7 @@ it('lets a part of a page change nothing in the session', function (): void {
     expect($before)->toHaveCount(1);
 
     // The session is the same row, and it is as it was.
-    $this->withCookie(config('session.cookie'), $before[0]->id)->get('/wall/holes', ['HX-Request' => 'true'])->assertOk();
+    $this->withCookie(config('session.cookie'), $before[0]->id)->get('/wall/holes', ['HX-Request' => 'true'])->assertOk()->assertCookieMissing(config('session.cookie'))->assertCookieMissing('XSRF-TOKEN');
+    $this->get('/wall')->assertCookie(config('session.cookie'));
     expect(Illuminate\Support\Facades\DB::table('sessions')->pluck('payload', 'id')->all())->toBe([$before[0]->id => $before[0]->payload]);
 });
