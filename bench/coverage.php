@@ -16,8 +16,6 @@ use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Pattern;
 use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\CatalogueReader;
-use StoneDrill\Core\Catalogue\Format;
 use StoneDrill\Core\Catalogue\Rank;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\FaultFinder;
@@ -27,32 +25,17 @@ use StoneDrill\Core\Coverage\Pairs\Model;
 use StoneDrill\Core\Coverage\Pairs\Sampler;
 use StoneDrill\Core\Coverage\Widener;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/clock.php';
 
-$milliseconds = static function (callable $work, int $times): float {
-    $best = INF;
-    for ($i = 0; $i < $times; $i++) {
-        $start = hrtime(true);
-        $work();
-        $best = min($best, (hrtime(true) - $start) / 1e6);
-    }
+$reference = reference();
 
-    return $best;
-};
-$reference = $milliseconds(static function (): void {
-    for ($i = 0, $sum = 0.0; $i < 100_000; $i++) {
-        $sum += sqrt(hypot($i, 3.0)) * sin($i);
-    }
-}, 9);
-printf("reference: 100,000 × hypot, sqrt, sin          %8.2f ms\n", $reference);
-
-$demo = (new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__).'/database/demo/cinder-quay.yaml'), Format::Yaml);
+$demo = demo();
 $memory = new Memory();
 $whole = static fn (Catalogue $catalogue, Memory $memory): Coverage => Coverage::whole($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory));
-$cold = $milliseconds(static fn (): Coverage => $whole($demo, new Memory()), 2);
-$faults = $milliseconds(static fn (): array => (new HoleFinder($demo, new FaultFinder($demo, new Memory())))->find(Coverage::of($demo)->cells), 2);
+$cold = milliseconds(static fn (): Coverage => $whole($demo, new Memory()), 2);
+$faults = milliseconds(static fn (): array => (new HoleFinder($demo, new FaultFinder($demo, new Memory())))->find(Coverage::of($demo)->cells), 2);
 $whole($demo, $memory);
-$warm = $milliseconds(static fn (): Coverage => $whole($demo, $memory), 5);
+$warm = milliseconds(static fn (): Coverage => $whole($demo, $memory), 5);
 printf("the demo, every kind of hole, nothing run before  %6.0f ms   %.1f × reference\n", $cold, $cold / $reference);
 printf("the same without what could be widened            %6.0f ms   %.1f × reference\n", $faults, $faults / $reference);
 printf("the same when nothing has changed                 %6.0f ms   %.1f × reference\n", $warm, $warm / $reference);
@@ -78,11 +61,11 @@ for ($i = 0; $i < 600; $i++) {
     $answers[] = new Answer("x{$i}", "Answer {$i}", '', $to->id, ['place' => null, 'build' => null], Pattern::proposedFor($to)->replace([]), $i % 2 === 0, 'r'.mt_rand(1, 10), null, null, [], [], $beats);
 }
 $large = new Catalogue($demo->school, [], $ranks, $demo->ladder, $attacks, $answers);
-$laid = $milliseconds(static fn (): Coverage => Coverage::of($large), 5);
+$laid = milliseconds(static fn (): Coverage => Coverage::of($large), 5);
 printf("600 attacks × 600 answers × 10 ranks, what is not laid %4.0f ms   %.1f × reference\n", $laid, $laid / $reference);
 $found = static fn (): array => (new HoleFinder($large, new FaultFinder($large, $memory)))->find(Coverage::of($large)->cells);
-$first = $milliseconds($found, 1);
-$again = $milliseconds($found, 3);
+$first = milliseconds($found, 1);
+$again = milliseconds($found, 3);
 printf("the same with what answers lack, for the first time %6.0f ms   %.1f × reference\n", $first, $first / $reference);
 printf("the same when nothing has changed                 %6.0f ms   %.1f × reference\n", $again, $again / $reference);
 
@@ -92,7 +75,7 @@ foreach ([[4, 3], [13, 3], [100, 2], [20, 10]] as [$count, $values]) {
         $parameters["p{$i}"] = array_map('strval', range(1, $values));
     }
     $rows = 0;
-    $time = $milliseconds(static function () use ($parameters, &$rows): void {
+    $time = milliseconds(static function () use ($parameters, &$rows): void {
         $rows = count((new Sampler(Model::of($parameters), 1))->sample()->rows);
     }, 1);
     printf("pairs %3d^%-3d %4d rows                            %6.0f ms   %.1f × reference\n", $values, $count, $rows, $time, $time / $reference);

@@ -11,37 +11,18 @@ declare(strict_types=1);
 use StoneDrill\Core\Answer\Answer;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\CatalogueReader;
-use StoneDrill\Core\Catalogue\Format;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Simulation;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/clock.php';
 
-$milliseconds = static function (callable $work, int $times): float {
-    $best = INF;
-    for ($i = 0; $i < $times; $i++) {
-        $start = hrtime(true);
-        $work();
-        $best = min($best, (hrtime(true) - $start) / 1e6);
-    }
-
-    return $best;
-};
-$catalogue = (new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__).'/database/demo/cinder-quay.yaml'), Format::Yaml);
-assert($catalogue instanceof Catalogue);
+$catalogue = demo();
 $examiner = new Examiner(Standards::of($catalogue));
 $attacks = array_column($catalogue->attacks, null, 'id');
 
-$reference = $milliseconds(static function (): void {
-    for ($i = 0, $sum = 0.0; $i < 100_000; $i++) {
-        $sum += sqrt(hypot($i, 3.0)) * sin($i);
-    }
-}, 9);
-printf("reference: 100,000 × hypot, sqrt, sin                 %8.2f ms\n", $reference);
+$reference = reference();
 
 $eight = Beats::parse("left foot step 9, left hand clamp wrist\nright foot step 1:30, left elbow chin -> rocked\n  if not: left knee groin -> folded\nboth hands strip toward thumb -> released\nleft hand clamp wrist, right palm nose -> folded\nright knee groin\nleft elbow back of head -> driven back\nboth hands guard\nleave 6");
 $model = $catalogue->answers[0];
@@ -49,15 +30,15 @@ $answer = new Answer('bench', 'Bench', '', $model->attack, [], $model->pattern, 
 $attack = $attacks[$model->attack];
 $bodies = new Bodies(1.68, 1.85);
 $simulation = new Simulation($attack->kind, $attack->facets, $bodies);
-$run = $milliseconds(static fn () => $simulation->run($eight), 200);
-$checked = $milliseconds(static fn () => $examiner->examineIn($answer, $attack, Side::Written, false, $bodies, null, false), 200);
-$whole = $milliseconds(static fn () => $examiner->examine($answer, $attack, Side::Written, $bodies), 200);
+$run = milliseconds(static fn () => $simulation->run($eight), 200);
+$checked = milliseconds(static fn () => $examiner->examineIn($answer, $attack, Side::Written, false, $bodies, null, false), 200);
+$whole = milliseconds(static fn () => $examiner->examine($answer, $attack, Side::Written, $bodies), 200);
 printf("one 8-beat answer run                                  %8.3f ms   %.4f × reference\n", $run, $run / $reference);
 printf("one 8-beat answer run and checked                      %8.3f ms   %.4f × reference\n", $checked, $checked / $reference);
 printf("one 8-beat answer run, tried without each effect, checked %5.3f ms   %.4f × reference\n", $whole, $whole / $reference);
 
 $statures = array_values($catalogue->school->sizes);
-$all = $milliseconds(static function () use ($catalogue, $attacks, $examiner, $statures): void {
+$all = milliseconds(static function () use ($catalogue, $attacks, $examiner, $statures): void {
     foreach ($catalogue->answers as $one) {
         foreach ($statures as $defender) {
             foreach ($statures as $attacker) {
@@ -74,7 +55,7 @@ $texts = [];
 for ($i = 0; $i < 1000; $i++) {
     $texts[] = $catalogue->answers[$i % count($catalogue->answers)]->beats->toText();
 }
-$parse = $milliseconds(static function () use ($texts): void {
+$parse = milliseconds(static function () use ($texts): void {
     foreach ($texts as $one) {
         Beats::parse($one)->toText();
     }
