@@ -49,7 +49,7 @@ final readonly class HoleBook
         $memory = $this->memory($school);
         $finder = new HoleFinder($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory), ProvenShare::of($catalogue, CarbonImmutable::now()->startOfDay()));
         $holes = $finder->find(Coverage::of($catalogue)->cells);
-        $this->keep($school, $memory);
+        $this->keep($school, $memory->kept());
 
         return $holes;
     }
@@ -64,7 +64,8 @@ final readonly class HoleBook
     {
         $memory = $this->memory($school);
         $fewest = Fewest::of($curriculum, $rank, $share, new Widener($curriculum, $memory));
-        $this->keep($school, $memory);
+        // It asks for a part only: what the holes will ask for again stays.
+        $this->keep($school, $memory->all());
 
         return $fewest;
     }
@@ -74,9 +75,10 @@ final readonly class HoleBook
         return new Memory(Cache::get("runs:{$school->id}", []));
     }
 
-    private function keep(School $school, Memory $memory): void
+    /** @param array<string, mixed> $runs what was found, by what it hangs on */
+    private function keep(School $school, array $runs): void
     {
-        Cache::put("runs:{$school->id}", $memory->kept(), self::SECONDS);
+        Cache::put("runs:{$school->id}", $runs, self::SECONDS);
     }
 
     private function key(School $school, Catalogue $curriculum): string

@@ -30,6 +30,12 @@ final class Memory
         return $this->values[$key];
     }
 
+    /** @return array<string, mixed> what was asked for and what was not */
+    public function all(): array
+    {
+        return $this->values;
+    }
+
     /** @return array<string, mixed> what was asked for, to be kept */
     public function kept(): array
     {

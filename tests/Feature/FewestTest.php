@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Catalogue\Importer;
 use App\Models\Role;
 use App\Models\School;
+use Illuminate\Support\Facades\Cache;
 use StoneDrill\Core\Catalogue\CatalogueReader;
 use StoneDrill\Core\Catalogue\Format;
 
@@ -22,6 +23,14 @@ it('says the least to teach, in what order, and what each adds', function (): vo
 it('says what cannot be reached, and how far it goes', function (): void {
     // Second needs the hug as well: 4 of 4 + 2.
     $this->get('/wall/fewest?rank=second&share=75')->assertSee('75 % cannot be reached with what is written: 66.7 % is the most.')->assertDontSee('No fewer do.');
+});
+
+it('leaves what was worked out for the holes', function (): void {
+    $this->get('/wall/holes')->assertOk();
+    $runs = Cache::get("runs:{$this->hall->id}");
+    $this->get('/wall/fewest')->assertOk();
+
+    expect($runs)->not->toBe([])->and(array_diff_key($runs, Cache::get("runs:{$this->hall->id}")))->toBe([]);
 });
 
 it('names the answers that could be left out, each alone', function (): void {
