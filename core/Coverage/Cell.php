@@ -21,4 +21,14 @@ final readonly class Cell
     {
         return $this->attack->prevalence / count($this->attack->sides());
     }
+
+    /**
+     * Whether it is laid by the rank that needs it.
+     *
+     * @param array<string, int> $order position by id of the rank
+     */
+    public function isInTime(array $order): bool
+    {
+        return $this->laidAt !== null && $this->attack->neededBy !== null && $order[$this->laidAt] <= $order[$this->attack->neededBy];
+    }
 }

@@ -61,7 +61,7 @@ final readonly class HoleFinder
     {
         $inTime = [];
         foreach ($cells as $cell) {
-            $inTime[$cell->attack->id][$cell->side->value] = $this->isInTime($cell);
+            $inTime[$cell->attack->id][$cell->side->value] = $cell->isInTime($this->order);
         }
         $holes = $this->faults === null ? [] : Uncatalogued::of($this->catalogue);
         foreach ($cells as $cell) {
@@ -79,12 +79,6 @@ final readonly class HoleFinder
             <=> [$a->weight, $b->kind->order(), $b->order(), $a->side->value ?? '']);
 
         return $holes;
-    }
-
-    private function isInTime(Cell $cell): bool
-    {
-        return $cell->laidAt !== null && $cell->attack->neededBy !== null
-            && $this->order[$cell->laidAt] <= $this->order[$cell->attack->neededBy];
     }
 
     private function hole(HoleKind $kind, Cell $cell, string $need, string $reason, Move ...$moves): Hole

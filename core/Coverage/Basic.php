@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Coverage;
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Answer\Strike;
+use StoneDrill\Core\Answer\Verb;
+
+/** A strike, step or control, and where a school uses it. */
+final readonly class Basic
+{
+    /**
+     * @param string                                $rank id of the rank at which it first appears
+     * @param non-empty-list<array{Answer, list<int>}> $uses answers with it, by rank, each with the numbers of the beats from 1
+     */
+    public function __construct(public BasicKind $kind, public Strike|Verb $deed, public string $rank, public array $uses) {}
+}

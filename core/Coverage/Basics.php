@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Coverage;
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Catalogue\Catalogue;
+
+/** The index of basics: what appears at which rank for the first time, and where each is used. Branches are left out. */
+final readonly class Basics
+{
+    /** @param list<Basic> $basics by rank, then kind, then name */
+    private function __construct(public array $basics) {}
+
+    public static function of(Catalogue $catalogue): self
+    {
+        $order = $catalogue->rankOrder();
+        $answers = $catalogue->answers;
+        usort($answers, static fn (Answer $a, Answer $b): int => $a->introducedAt($order) <=> $b->introducedAt($order));
+        $deeds = $uses = $first = [];
+        foreach ($answers as $answer) {
+            foreach ($answer->beats->line as $index => $beat) {
+                foreach ($beat->actions as $action) {
+                    if (BasicKind::of($action->deed) === null) {
+                        continue;
+                    }
+                    $word = $action->deed->value;
+                    $deeds[$word] = $action->deed;
+                    $uses[$word][$answer->id] ??= [$answer, []];
+                    $uses[$word][$answer->id][1][$index] = $index + 1;
+                    $first[$word] = min($first[$word] ?? PHP_INT_MAX, self::learnt($answer, $index, $order));
+                }
+            }
+        }
+        $ranks = array_keys($order);
+        $basics = [];
+        foreach ($uses as $word => $used) {
+            $kind = BasicKind::of($deeds[$word]);
+            if ($kind !== null) {
+                $basics[] = new Basic($kind, $deeds[$word], $ranks[$first[$word]], array_map(static fn (array $use): array => [$use[0], array_values($use[1])], array_values($used)));
+            }
+        }
+        usort($basics, static fn (Basic $a, Basic $b): int => [$order[$a->rank], $a->kind->order(), $a->deed->value] <=> [$order[$b->rank], $b->kind->order(), $b->deed->value]);
+
+        return new self($basics);
+    }
+
+    public function find(string $word): ?Basic
+    {
+        return array_values(array_filter($this->basics, static fn (Basic $basic): bool => $basic->deed->value === $word))[0] ?? null;
+    }
+
+    /** @return list<Basic> those that appear at a rank for the first time */
+    public function at(string $rank): array
+    {
+        return array_values(array_filter($this->basics, static fn (Basic $basic): bool => $basic->rank === $rank));
+    }
+
+    /**
+     * Position of the rank at which a beat is taught: a short form brings only its own beats.
+     *
+     * @param int                $index from 0
+     * @param array<string, int> $order position by id of the rank
+     */
+    private static function learnt(Answer $answer, int $index, array $order): int
+    {
+        $isShort = $answer->short !== null && ($index < $answer->short->beats || $index === count($answer->beats->line) - 1);
+
+        return $isShort ? min($order[$answer->short->rank], $order[$answer->rank]) : $order[$answer->rank];
+    }
+}
