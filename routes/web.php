@@ -2,6 +2,8 @@
 
 use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\AttackController;
+use App\Http\Controllers\CrossController;
+use App\Http\Controllers\DrillListController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FacetsController;
 use App\Http\Controllers\FewestController;
@@ -10,7 +12,9 @@ use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HoleController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\ImportController;
+use App\Http\Controllers\LoadController;
 use App\Http\Controllers\MoveController;
+use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\RankController;
 use App\Http\Controllers\RepController;
 use App\Http\Controllers\SchoolController;
@@ -23,6 +27,7 @@ use App\Http\Controllers\WallController;
 use App\Http\Controllers\WorkbenchController;
 use App\Models\Answer;
 use App\Models\Attack;
+use App\Models\DrillList;
 use App\Models\Rank;
 use App\Models\Rep;
 use App\Models\School;
@@ -31,10 +36,12 @@ use Illuminate\Support\Facades\Route;
 
 Route::pattern('attack', '[1-9][0-9]{0,17}');
 Route::pattern('answer', '[1-9][0-9]{0,17}');
+Route::pattern('list', '[1-9][0-9]{0,17}');
 Route::pattern('student', '[1-9][0-9]{0,17}');
 Route::pattern('rank', '[1-9][0-9]{0,17}');
 Route::pattern('rep', '[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}');
 Route::pattern('version', '[1-9][0-9]{0,8}');
+Route::pattern('basic', '[a-z-]{1,40}');
 Route::pattern('token', '[A-Za-z0-9]{40}');
 
 Route::middleware('guest')->group(function (): void {
@@ -46,7 +53,12 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/', HomeController::class)->name('home');
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
 
-    Route::get('/wall', WallController::class)->name('wall')->can('viewAny', Attack::class);
+    Route::get('/wall', [WallController::class, 'show'])->name('wall')->can('viewAny', Attack::class);
+    Route::get('/wall.svg', [WallController::class, 'svg'])->name('wall.svg')->can('viewAny', Attack::class);
+    Route::get('/wall.csv', [WallController::class, 'csv'])->name('wall.csv')->can('viewAny', Attack::class);
+    Route::get('/wall/ranks', [LoadController::class, 'index'])->name('load')->can('viewAny', Attack::class);
+    Route::get('/wall/basics/{basic}', [LoadController::class, 'basic'])->name('basic')->can('viewAny', Attack::class);
+    Route::get('/wall/cross', CrossController::class)->name('cross')->can('viewAny', Attack::class);
     Route::get('/wall/holes', [HoleController::class, 'index'])->name('holes')->can('viewAny', Attack::class);
     Route::get('/wall/fewest', FewestController::class)->name('fewest')->can('viewAny', Attack::class);
     Route::get('/wall/moves/{answer}', [MoveController::class, 'show'])->name('moves.show')->can('update', 'answer');
@@ -63,6 +75,8 @@ Route::middleware('auth')->group(function (): void {
 
     Route::post('/attacks/{attack}/workbench', WorkbenchController::class)->name('workbench')->can('create', Answer::class);
     Route::get('/attacks/{attack}/first-steps', FirstStepsController::class)->name('first-steps')->can('view', 'attack');
+    Route::get('/answers/{answer}/rank', [PlacementController::class, 'show'])->name('answers.rank')->can('update', 'answer');
+    Route::put('/answers/{answer}/rank', [PlacementController::class, 'update'])->name('answers.place')->can('update', 'answer');
     Route::get('/answers/{answer}/floor', FloorController::class)->name('answers.floor')->can('view', 'answer');
     Route::get('/answers/{answer}/floor.svg', [SheetController::class, 'svg'])->name('answers.svg')->can('view', 'answer');
     Route::get('/answers/{answer}/sheet', [SheetController::class, 'show'])->name('answers.sheet')->can('view', 'answer');
@@ -78,6 +92,12 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/answers/{answer}', [AnswerController::class, 'update'])->name('answers.update')->can('update', 'answer');
     Route::delete('/answers/{answer}', [AnswerController::class, 'destroy'])->name('answers.destroy')->can('delete', 'answer');
 
+    Route::get('/drill-lists', [DrillListController::class, 'index'])->name('lists.index')->can('viewAny', DrillList::class);
+    Route::get('/drill-lists/create', [DrillListController::class, 'create'])->name('lists.create')->can('create', DrillList::class);
+    Route::post('/drill-lists', [DrillListController::class, 'store'])->name('lists.store')->can('create', DrillList::class);
+    Route::get('/drill-lists/{list}', [DrillListController::class, 'show'])->name('lists.show')->can('view', 'list');
+    Route::delete('/drill-lists/{list}', [DrillListController::class, 'destroy'])->name('lists.destroy')->can('delete', 'list');
+
     Route::get('/people', [StudentController::class, 'index'])->name('students.index')->can('viewAny', Student::class);
     Route::get('/people/create', [StudentController::class, 'create'])->name('students.create')->can('create', Student::class);
     Route::post('/people', [StudentController::class, 'store'])->name('students.store')->can('create', Student::class);
@@ -91,7 +111,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/reps/{rep}/correct', [RepController::class, 'correct'])->name('reps.correct')->can('correct', 'rep');
     Route::post('/reps', [RepController::class, 'store'])->name('reps.store')->can('create', Rep::class);
 
-    Route::get('/school', SchoolController::class)->name('school')->can('viewAny', Rank::class);
+    Route::get('/school', [SchoolController::class, 'show'])->name('school')->can('viewAny', Rank::class);
+    Route::put('/school', [SchoolController::class, 'update'])->name('school.update')->can('update', School::class);
     Route::post('/school/ranks', [RankController::class, 'store'])->name('ranks.store')->can('create', Rank::class);
     Route::put('/school/ranks/{rank}', [RankController::class, 'update'])->name('ranks.update')->can('update', 'rank');
     Route::delete('/school/ranks/{rank}', [RankController::class, 'destroy'])->name('ranks.destroy')->can('delete', 'rank');

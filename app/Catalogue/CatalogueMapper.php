@@ -12,6 +12,7 @@ use App\Models\Rep;
 use App\Models\Rung;
 use App\Models\School;
 use App\Models\Student;
+use DateTimeInterface;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Answer\Answer as CoreAnswer;
 use StoneDrill\Core\Answer\Beats;
@@ -52,6 +53,22 @@ final readonly class CatalogueMapper
     public function curriculum(School $school): Catalogue
     {
         return new Catalogue(...$this->parts($school));
+    }
+
+    /**
+     * What it taught on a day, as far as the versions of its answers tell, by the ranks of today. Answers that were deleted
+     * since are not known any more.
+     */
+    public function curriculumAt(School $school, DateTimeInterface $day): Catalogue
+    {
+        $ranks = $school->ranks->pluck('code', 'id')->all();
+        $attacks = $school->attacks->filter(static fn (Attack $attack): bool => $attack->created_at === null || $attack->created_at <= $day);
+        $answers = $school->answers()->with(['versions' => static fn ($versions) => $versions->where('saved_at', '<=', $day)])->get()
+            ->filter(static fn (Answer $answer): bool => $answer->versions->isNotEmpty() && $attacks->contains('id', $answer->attack_id))
+            ->map(static fn (Answer $answer): Answer => $answer->fill($answer->versions[0]->content))
+            ->filter(static fn (Answer $answer): bool => isset($ranks[$answer->rank_id]) && ($answer->short_rank_id === null || isset($ranks[$answer->short_rank_id])));
+
+        return new Catalogue(...$this->parts((clone $school)->setRelation('attacks', $attacks)->setRelation('answers', $answers)));
     }
 
     /** Everything a school holds. */

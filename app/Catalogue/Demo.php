@@ -24,6 +24,18 @@ final readonly class Demo
     /** The day on which the demo file was written: its dates move so that this day is today. */
     private const WRITTEN_ON = '2026-11-24';
 
+    /** Weeks since the school began to keep its catalogue here. */
+    private const WEEKS = 40;
+
+    /** Weeks since these answers and attacks came in, by code. */
+    private const CAME_LATER = ['answers' => ['finger-post' => 9, 'door-keeper' => 9, 'rail-slide' => 6, 'gangway-turn' => 3], 'attacks' => ['closing-in-pointing' => 9, 'blocking-cabin-door' => 9]];
+
+    /** Weeks since the other side of these is taught, by code. */
+    private const TURNED_LATER = ['fender' => 7, 'kept-hand' => 7, 'collar-tuck' => 2];
+
+    /** An answer that was taught a rank later, and the weeks since. */
+    private const MOVED = ['answer' => 'slack-line', 'from' => 'flint', 'weeks' => 5];
+
     public function __construct(private Importer $importer) {}
 
     public static function file(): string
@@ -37,6 +49,7 @@ final readonly class Demo
         DB::transaction(function () use ($catalogue, $today): void {
             $school = School::create(['name' => $catalogue->school->name, 'doctrine' => $catalogue->school->doctrine->value]);
             $this->importer->import($this->moved($catalogue, $today), $school);
+            $this->backdate($school, $today);
             $this->person($school, 'Maren Tolliver', 'head@cinder-quay.example', Role::Head);
             $this->person($school, 'Idris Fenwater', 'instructor@cinder-quay.example', Role::Instructor);
             $this->person($school, 'Sunniva Pell', 'assistant@cinder-quay.example', Role::Assistant);
@@ -45,6 +58,38 @@ final readonly class Demo
             $empty = School::create(['name' => 'Lantern Pier', 'doctrine' => 'escape']);
             $this->person($empty, 'Bram Harrowgate', 'head@lantern-pier.example', Role::Head);
         });
+    }
+
+    /** Lets the catalogue have grown over a year, so that there is a last season to compare with. */
+    private function backdate(School $school, CarbonImmutable $today): void
+    {
+        $versions = DB::table('answer_versions')->where('school_id', $school->id);
+        $versions->clone()->update(['saved_at' => $today->subWeeks(self::WEEKS)]);
+        $school->attacks()->toBase()->update(['created_at' => $today->subWeeks(self::WEEKS)]);
+        foreach (self::CAME_LATER['attacks'] as $code => $weeks) {
+            $school->attacks()->where('code', $code)->toBase()->update(['created_at' => $today->subWeeks($weeks)]);
+        }
+        foreach (self::CAME_LATER['answers'] as $code => $weeks) {
+            $versions->clone()->where('answer_id', $school->answers()->where('code', $code)->value('id'))->update(['saved_at' => $today->subWeeks($weeks)]);
+        }
+        foreach (self::TURNED_LATER as $code => $weeks) {
+            $this->was($school, $code, ['mirrored' => false], $today->subWeeks($weeks));
+        }
+        $this->was($school, self::MOVED['answer'], ['rank_id' => $school->ranks()->where('code', self::MOVED['from'])->value('id')], $today->subWeeks(self::MOVED['weeks']));
+    }
+
+    /**
+     * Gives an answer an earlier version that was otherwise.
+     *
+     * @param array<string, mixed> $otherwise columns
+     */
+    private function was(School $school, string $code, array $otherwise, CarbonImmutable $until): void
+    {
+        $answer = $school->answers()->where('code', $code)->firstOrFail();
+        $first = $answer->versions()->firstOrFail();
+        $first->update(['content' => [...$first->content, ...$otherwise]]);
+        // The database keeps the new version, as of the day it is saved.
+        $school->answers()->whereKey($answer->id)->toBase()->update(['version' => 2, 'updated_at' => $until]);
     }
 
     private function person(School $school, string $name, string $email, Role $role, ?Student $student = null): void

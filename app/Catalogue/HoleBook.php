@@ -28,15 +28,15 @@ final readonly class HoleBook
     public function __construct(private CatalogueMapper $mapper) {}
 
     /** @return list<Hole>|null null while they are not worked out */
-    public function known(School $school, Catalogue $curriculum): ?array
+    public function known(School $school): ?array
     {
-        return Cache::get($this->key($school, $curriculum));
+        return Cache::get($this->key($school));
     }
 
     /** @return list<Hole> */
-    public function of(School $school, Catalogue $curriculum): array
+    public function of(School $school): array
     {
-        return Cache::remember($this->key($school, $curriculum), self::SECONDS, fn (): array => $this->find($school, $this->mapper->everything($school)));
+        return Cache::remember($this->key($school), self::SECONDS, fn (): array => $this->find($school, $this->mapper->everything($school)));
     }
 
     /**
@@ -81,11 +81,8 @@ final readonly class HoleBook
         Cache::put("runs:{$school->id}", $runs, self::SECONDS);
     }
 
-    private function key(School $school, Catalogue $curriculum): string
+    private function key(School $school): string
     {
-        $reps = $school->reps()->toBase()->selectRaw('count(*) as reps, max(recorded_at) as last')->first();
-        $students = $school->students()->toBase()->pluck('rank_id', 'code')->all();
-
-        return sprintf('holes:%d:%s', $school->id, hash('xxh128', serialize([$curriculum, $reps, $students, CarbonImmutable::now()->toDateString()])));
+        return sprintf('holes:%d:%s:%s', $school->id, Revision::of($school), CarbonImmutable::now()->toDateString());
     }
 }

@@ -11,22 +11,25 @@ use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Pressure\ProofState;
 use StoneDrill\Core\Pressure\Prover;
 
-/** The highest rung that each student holds against each side of each attack, as of now. */
+/** The highest rung that each student holds against each side of each attack. */
 final readonly class ProofBook
 {
-    /** Ages are counted in whole days, so within the hour nothing changes but by new reps, which change the key. */
+    /** Ages are counted in whole days, so within the hour nothing changes but by new rows, which change the key. */
     private const SECONDS = 3600;
 
     /** @param array<string, int> $held by `student attack side` */
     private function __construct(private array $held) {}
 
+    /** As of now. */
     public static function of(School $school, CatalogueMapper $mapper): self
     {
-        $last = $school->reps()->toBase()->selectRaw('count(*) as reps, max(recorded_at) as last')->first();
-        $structure = md5(json_encode([$school->attacks->map->only('code', 'hand', 'bearing'), $school->rungs->pluck('number')], JSON_THROW_ON_ERROR));
-        $key = "proof:{$school->id}:{$last?->reps}:{$last?->last}:{$structure}";
+        return new self(Cache::remember("proof:{$school->id}:".Revision::of($school), self::SECONDS, static fn (): array => self::read($school, $mapper, CarbonImmutable::now())));
+    }
 
-        return new self(Cache::remember($key, self::SECONDS, static fn (): array => self::read($school, $mapper)));
+    /** As it was then, of those who are here now. */
+    public static function at(School $school, CatalogueMapper $mapper, CarbonImmutable $then): self
+    {
+        return new self(Cache::remember("proof:{$school->id}:{$then->getTimestamp()}:".Revision::of($school), self::SECONDS, static fn (): array => self::read($school, $mapper, $then)));
     }
 
     public function holds(string $student, string $attack, Side $side, int $rung): bool
@@ -35,11 +38,11 @@ final readonly class ProofBook
     }
 
     /** @return array<string, int> */
-    private static function read(School $school, CatalogueMapper $mapper): array
+    private static function read(School $school, CatalogueMapper $mapper, CarbonImmutable $at): array
     {
         $catalogue = $mapper->everything($school);
         $held = [];
-        foreach ((new Prover($catalogue->ladder))->prove($catalogue->reps, $catalogue->attacks, CarbonImmutable::now()) as $proof) {
+        foreach ((new Prover($catalogue->ladder))->prove($catalogue->reps, $catalogue->attacks, $at) as $proof) {
             if ($proof->state === ProofState::Holds) {
                 $held["{$proof->student} {$proof->attack} {$proof->side->value}"] = $proof->rung;
             }

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string       $notes
  * @property list<string> $cautions
  * @property Rank|null    $neededBy
+ * @property \Illuminate\Support\Carbon|null $created_at
  */
 final class Attack extends Model
 {

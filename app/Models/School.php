@@ -62,6 +62,12 @@ final class School extends Model
         return $this->hasMany(Answer::class)->orderBy('id');
     }
 
+    /** @return HasMany<DrillList, $this> */
+    public function drillLists(): HasMany
+    {
+        return $this->hasMany(DrillList::class)->orderBy('name');
+    }
+
     /** @return HasMany<Student, $this> */
     public function students(): HasMany
     {

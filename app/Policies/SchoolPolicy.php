@@ -8,6 +8,11 @@ use App\Models\User;
 
 final class SchoolPolicy
 {
+    public function update(User $user): bool
+    {
+        return $user->role->runsSchool();
+    }
+
     public function import(User $user): bool
     {
         return $user->role->runsSchool();

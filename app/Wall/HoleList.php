@@ -41,4 +41,17 @@ final readonly class HoleList
     {
         return count($this->rows) - $this->drawn;
     }
+
+    /** @return array<string, int> numbers of the drawn ones by `attack side` */
+    public function numbers(): array
+    {
+        $numbers = [];
+        foreach ($this->rows as $row) {
+            if ($row['number'] !== null) {
+                $numbers[$row['hole']->attack.' '.($row['hole']->side->value ?? '')] = $row['number'];
+            }
+        }
+
+        return $numbers;
+    }
 }

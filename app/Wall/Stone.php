@@ -8,40 +8,66 @@ namespace App\Wall;
 final readonly class Stone
 {
     /**
-     * @param int    $course from 0, the lowest
-     * @param int    $column from 0, one for each side of each attack
-     * @param float  $proven share of the rank's students that hold it, 0 to 1
-     * @param ?int   $number of the hole in the list beside the wall
-     * @param string $says   what it is, who answers it, what is wrong
+     * @param int         $course from 0, the lowest that is shown
+     * @param int         $column from 0, one for each side of each attack
+     * @param list<float> $proven 0 to 1; of two students the first has the upper half
+     * @param ?float      $was    what was proven then, 0 to 1
+     * @param ?int        $number of the hole in the list beside the wall
+     * @param ?string     $answer id of the answer that can be moved with it
+     * @param string      $says   what it is, who answers it, what is wrong
      */
     public function __construct(
         public StoneState $state,
+        public ?Change $change,
         public int $course,
         public int $column,
         public float $x,
         public float $y,
         public float $width,
         public float $height,
-        public float $proven,
+        public array $proven,
+        public ?float $was,
         public ?int $number,
+        public ?string $answer,
         public string $url,
         public string $says,
     ) {}
+
+    /** How it is drawn. */
+    public function classes(): string
+    {
+        return implode(' ', array_filter(['stone', $this->state->value, $this->change === null ? null : 'changed '.$this->change->value]));
+    }
 
     public function isFirst(): bool
     {
         return $this->course === 0 && $this->column === 0;
     }
 
-    /** Top of the part that is proven. */
-    public function mossTop(): float
+    /** @return list<array{y: float, height: float}> the parts that are proven */
+    public function moss(): array
     {
-        return round($this->y + $this->height * (1 - $this->proven), 2);
+        $part = $this->height / max(1, count($this->proven));
+        $moss = [];
+        foreach ($this->proven as $index => $share) {
+            if ($share > 0) {
+                $moss[] = ['y' => round($this->y + ($index + 1 - $share) * $part, 2), 'height' => round($share * $part, 2)];
+            }
+        }
+
+        return $moss;
     }
 
-    public function mossHeight(): float
+    /** Where the upper half ends, which is another's than the lower one. */
+    public function waist(): ?float
     {
-        return round($this->height * $this->proven, 2);
+        return count($this->proven) === 2 ? round($this->y + $this->height / 2, 2) : null;
+    }
+
+    /** Where the moss ended then. */
+    public function wasLine(): ?float
+    {
+        return $this->was === null || $this->was <= 0.0 ? null : round($this->y + $this->height * (1 - $this->was), 2);
     }
 
     /** Numbers of neighbouring holes stand on two lines, where there is room for both. */
@@ -53,5 +79,10 @@ final readonly class Stone
     public function middle(): float
     {
         return round($this->x + $this->width / 2, 2);
+    }
+
+    public function centre(): float
+    {
+        return round($this->y + $this->height / 2 + 4, 2);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Wall;
 
+use StoneDrill\Core\Coverage\Cell;
+
 /** What a stone shows. */
 enum StoneState: string
 {
@@ -18,9 +20,32 @@ enum StoneState: string
     /** Needed in a course below, and still not answered. */
     case Hole = 'hole';
 
+    /**
+     * @param int                $course position of the rank whose course it is
+     * @param array<string, int> $order  position by id of the rank
+     */
+    public static function of(Cell $cell, int $course, array $order): self
+    {
+        $laid = $order[$cell->laidAt ?? ''] ?? null;
+        $need = $order[$cell->attack->neededBy ?? ''] ?? null;
+
+        return match (true) {
+            $laid !== null && $course === $laid => self::Laid,
+            $laid !== null && $course > $laid => self::Carried,
+            $need !== null && $course === $need => self::HoleBegins,
+            $need !== null && $course > $need => self::Hole,
+            default => self::Ahead,
+        };
+    }
+
     public function isLaid(): bool
     {
         return $this === self::Laid || $this === self::Carried;
+    }
+
+    public function isHole(): bool
+    {
+        return $this === self::Hole || $this === self::HoleBegins;
     }
 
     public function word(): string

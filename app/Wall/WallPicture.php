@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Wall;
 
-use App\Catalogue\ProofBook;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Catalogue\Rank;
-use StoneDrill\Core\Catalogue\Student;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 
@@ -32,32 +30,53 @@ final readonly class WallPicture
     /** Half of what lies between two attacks; the sides of one touch. */
     private const CHINK = 1.3;
 
+    /** Columns narrower than this have no room for a name; those of a family that is looked at alone do. */
+    private const NAMED = 9.5;
+
+    /** A stone is no wider than this, however few there are. */
+    private const WIDEST = 104.0;
+
     public float $width;
     public float $height;
 
-    /** @var list<array{name: string, note: string, y: float, height: float}> top first */
+    /** @var list<array{id: string, name: string, note: string, y: float, height: float}> top first */
     public array $courses;
 
-    /** @var list<array{name: string, x: float, width: float}> */
+    /** @var list<array{id: string, name: string, x: float, width: float}> */
     public array $families;
 
-    /** @var list<array{name: string, x: float, url: string}> */
+    /** @var list<array{name: string, x: float, url: string}> empty where there is no room for names */
     public array $columns;
 
     /** @var list<Stone> */
     public array $stones;
 
+    /** @var array<string, int> position by id of the rank */
+    private array $order;
+
+    /** @var array<string, string> by id */
+    private array $titles;
+
+    /** @var array<string, string> by id */
+    private array $rankNames;
+
     /**
-     * @param list<Student>      $students
-     * @param array<string, int> $ids       id of the attack's row, by code
+     * @param list<Cell>         $cells   those shown, both sides of an attack next to each other
+     * @param list<Rank>         $ranks   those shown, lowest first
+     * @param list<Moss>         $moss    one, or two that are compared
+     * @param array<string, int> $numbers of the holes in the list beside the wall, by `attack side`
+     * @param array<string, int> $ids     id of the attack's row, by code
+     * @param ?Past              $past    what it is compared with
      */
-    public function __construct(private Catalogue $catalogue, private Coverage $coverage, private ProofBook $proof, private array $students, private array $ids)
+    public function __construct(private Catalogue $catalogue, private Coverage $coverage, array $cells, private array $ranks, private array $moss, private array $numbers, private array $ids, private ?Past $past = null)
     {
-        $groups = $this->groups();
+        $this->order = $catalogue->rankOrder();
+        $this->titles = array_column($catalogue->answers, 'title', 'id');
+        $this->rankNames = array_column($catalogue->ranks, 'name', 'id');
         $this->width = self::LEFT + self::WIDTH;
-        $this->height = self::TOP + self::BODY + self::NAMES;
         $this->courses = $this->courses();
-        [$this->families, $this->columns, $this->stones] = $this->lay($groups);
+        [$this->families, $this->columns, $this->stones] = $this->lay($this->groups($cells));
+        $this->height = self::TOP + self::BODY + ($this->columns === [] ? 6.0 : self::NAMES);
     }
 
     /** Where the wall stands and the names of the attacks begin. */
@@ -66,12 +85,46 @@ final readonly class WallPicture
         return self::TOP + self::BODY;
     }
 
-    /** @return list<array{name: string, note: string, y: float, height: float}> */
+    /** Whether it is compared with something. */
+    public function isCompared(): bool
+    {
+        return $this->past !== null;
+    }
+
+    /** @return array<string, int> how many sides changed in some course, by what happened */
+    public function changes(): array
+    {
+        $columns = [];
+        foreach ($this->stones as $stone) {
+            if ($stone->change !== null) {
+                $columns[$stone->change->value][$stone->column] = true;
+            }
+        }
+
+        return array_map(count(...), $columns);
+    }
+
+    /** @return list<string> what changed in a side of an attack, and in which course first */
+    public function changesOf(Cell $cell): array
+    {
+        $changes = [];
+        foreach ($this->ranks as $rank) {
+            [, $change] = $this->change($cell, $this->order[$rank->id]);
+            if ($change !== null) {
+                $changes[$change->value] ??= $change->word().' ('.$rank->name.')';
+            }
+        }
+
+        return array_values($changes);
+    }
+
+    /** @return list<array{id: string, name: string, note: string, y: float, height: float}> */
     private function courses(): array
     {
         $courses = [];
-        foreach (array_reverse($this->catalogue->ranks) as $index => $rank) {
+        foreach (array_reverse($this->ranks) as $index => $rank) {
             $courses[] = [
+                'id' => $rank->id,
                 'name' => $rank->name,
                 'note' => sprintf('%.0f %% laid', 100 * $this->coverage->coveredBy($rank->id)),
                 'y' => self::TOP + $index * $this->courseHeight(),
@@ -84,56 +137,62 @@ final readonly class WallPicture
 
     private function courseHeight(): float
     {
-        return self::BODY / max(1, count($this->catalogue->ranks));
+        return self::BODY / max(1, count($this->ranks));
     }
 
-    /** @return array<string, non-empty-list<Attack>> by family, in the order of the families */
-    private function groups(): array
+    /**
+     * @param list<Cell> $cells
+     *
+     * @return array<string, array<string, non-empty-list<Cell>>> by family, in the order of the families, and attack
+     */
+    private function groups(array $cells): array
     {
         $groups = array_fill_keys(array_map(static fn (Family $family): string => $family->value, Family::cases()), []);
-        foreach ($this->catalogue->attacks as $attack) {
-            $groups[$attack->kind->family->value][] = $attack;
+        foreach ($cells as $cell) {
+            $groups[$cell->attack->kind->family->value][$cell->attack->id][] = $cell;
         }
 
         return array_filter($groups);
     }
 
     /**
-     * @param array<string, non-empty-list<Attack>> $groups
+     * @param array<string, array<string, non-empty-list<Cell>>> $groups
      *
-     * @return array{list<array{name: string, x: float, width: float}>, list<array{name: string, x: float, url: string}>, list<Stone>}
+     * @return array{list<array{id: string, name: string, x: float, width: float}>, list<array{name: string, x: float, url: string}>, list<Stone>}
      */
     private function lay(array $groups): array
     {
-        $units = array_sum(array_map(static fn (Attack $attack): float => self::units($attack), $this->catalogue->attacks));
-        $joints = array_fill_keys(array_keys($groups), self::JOINT);
-        foreach ($groups as $family => $attacks) {
+        $widths = array_map(static fn (array $attacks): float => array_sum(array_map(static fn (array $cells): float => self::units($cells[0]->attack), $attacks)), $groups);
+        $units = array_sum($widths);
+        $joints = [];
+        foreach ($widths as $family => $width) {
             // A family of few stones keeps room for its name.
-            $width = array_sum(array_map(static fn (Attack $attack): float => self::units($attack), $attacks)) * self::WIDTH / $units;
-            $joints[$family] = max(self::JOINT, self::NAME - $width);
+            $joints[$family] = max(self::JOINT, self::NAME - $width * self::WIDTH / $units);
         }
-        $unit = (self::WIDTH - array_sum($joints)) / max(1.0, $units);
-        $cells = $this->cells();
+        $count = array_sum(array_map(count(...), $groups));
+        $unit = max(0.0, min((self::WIDTH - array_sum($joints)) / max(1.0, $units), self::WIDEST * $count / max(1.0, $units)));
+        $isNamed = $count > 0 && $unit * $units / $count >= self::NAMED;
         $x = self::LEFT;
         $families = $columns = $stones = [];
         $column = 0;
         foreach ($groups as $family => $attacks) {
             $start = $x;
-            foreach ($attacks as $attack) {
+            foreach ($attacks as $cells) {
+                $attack = $cells[0]->attack;
                 $width = self::units($attack) * $unit;
-                $columns[] = ['name' => $attack->title, 'x' => $x + $width / 2, 'url' => route('attacks.show', $this->ids[$attack->id])];
-                $sides = $attack->sides();
-                foreach ($sides as $index => $side) {
-                    $part = $width / count($sides);
-                    $cell = $cells[$attack->id.' '.$side->value];
-                    foreach ($this->catalogue->ranks as $course => $rank) {
-                        $stones[] = $this->stone($cell, $rank, $course, $column, $x + $index * $part + self::CHINK * (1 - $index), $part - self::CHINK);
+                if ($isNamed) {
+                    $columns[] = ['name' => $attack->title, 'x' => $x + $width / 2, 'url' => route('attacks.show', $this->ids[$attack->id])];
+                }
+                $part = $width / count($cells);
+                foreach ($cells as $index => $cell) {
+                    foreach ($this->ranks as $course => $rank) {
+                        $stones[] = $this->stone($cell, $rank, $course, $column, $x + $index * $part + min(self::CHINK, $part / 4) * (1 - $index), $part - min(self::CHINK, $part / 4));
                     }
                     $column++;
                 }
                 $x += $width;
             }
-            $families[] = ['name' => Family::from($family)->plural(), 'x' => $start, 'width' => $x - $start];
+            $families[] = ['id' => $family, 'name' => Family::from($family)->plural(), 'x' => $start, 'width' => $x - $start];
             $x += $joints[$family];
         }
 
@@ -142,85 +201,64 @@ final readonly class WallPicture
 
     private function stone(Cell $cell, Rank $rank, int $course, int $column, float $x, float $width): Stone
     {
-        $state = $this->state($cell, $course);
-        $y = self::TOP + (count($this->catalogue->ranks) - 1 - $course) * $this->courseHeight();
-        [$held, $asked] = $state->isLaid() ? $this->proven($cell, $rank) : [0, 0];
+        $position = $this->order[$rank->id];
+        $state = StoneState::of($cell, $position, $this->order);
+        [$before, $change] = $this->change($cell, $position);
+        $y = self::TOP + (count($this->ranks) - 1 - $course) * $this->courseHeight();
 
         return new Stone(
             state: $state,
+            change: $change,
             course: $course,
             column: $column,
             x: round($x, 2),
             y: round($y + $this->roughness($column, $course), 2),
             width: round(max(1.0, $width), 2),
             height: round($this->courseHeight() - self::GAP - $this->roughness($column, $course), 2),
-            proven: $asked === 0 ? 0.0 : $held / $asked,
-            number: $state === StoneState::HoleBegins ? $this->numberOf($cell) : null,
+            proven: $state->isLaid() ? array_map(static fn (Moss $moss): float => $moss->share($cell, $rank) ?? 0.0, $this->moss) : [],
+            was: $before?->isLaid() === true ? $this->past?->moss?->share($cell, $rank) : null,
+            number: $state === StoneState::HoleBegins ? $this->numbers[$cell->attack->id.' '.$cell->side->value] ?? null : null,
+            answer: $state === StoneState::Laid ? $cell->answers[0] : null,
             url: route('attacks.show', $this->ids[$cell->attack->id]),
-            says: $this->says($cell, $rank, $state, $held, $asked),
+            says: $this->says($cell, $rank, $state, $change),
         );
     }
 
-    private function state(Cell $cell, int $course): StoneState
+    /** @return array{?StoneState, ?Change} what it was, and how it differs; both null where nothing is compared */
+    private function change(Cell $cell, int $position): array
     {
-        $order = $this->catalogue->rankOrder();
-        $laid = $cell->laidAt === null ? null : $order[$cell->laidAt];
-        $need = $cell->attack->neededBy === null ? null : $order[$cell->attack->neededBy];
+        if ($this->past === null) {
+            return [null, null];
+        }
+        $then = $this->past->cell($cell);
+        $before = $then === null ? StoneState::Ahead : StoneState::of($then, $position, $this->order);
 
-        return match (true) {
-            $laid !== null && $course === $laid => StoneState::Laid,
-            $laid !== null && $course > $laid => StoneState::Carried,
-            $need !== null && $course === $need => StoneState::HoleBegins,
-            $need !== null && $course > $need => StoneState::Hole,
-            default => StoneState::Ahead,
-        };
+        return [$before, Change::between($before, StoneState::of($cell, $position, $this->order))];
     }
 
-    /** @return array{int, int} how many of the students of exactly this rank hold it at the rank's goal rung, and of how many */
-    private function proven(Cell $cell, Rank $rank): array
+    private function says(Cell $cell, Rank $rank, StoneState $state, ?Change $change): string
     {
-        $asked = array_filter($this->students, static fn (Student $student): bool => $student->rank === $rank->id);
-        $held = array_filter($asked, fn (Student $student): bool => $this->proof->holds($student->id, $cell->attack->id, $cell->side, $rank->goalRung));
-
-        return [count($held), count($asked)];
-    }
-
-    private function says(Cell $cell, Rank $rank, StoneState $state, int $held, int $asked): string
-    {
-        $titles = array_column($this->catalogue->answers, 'title', 'id');
-        $names = array_column($this->catalogue->ranks, 'name', 'id');
         $side = count($cell->attack->sides()) === 1 ? '' : ($cell->side === Side::Written ? ', as written' : ', mirrored');
         $answers = $cell->answers === [] ? 'Nothing answers it.' : sprintf(
             'Answered by %s, from %s on.',
-            implode(', ', array_map(static fn (string $id): string => '“'.$titles[$id].'”', $cell->answers)),
-            $names[$cell->laidAt],
+            implode(', ', array_map(fn (string $id): string => '“'.$this->titles[$id].'”', $cell->answers)),
+            $this->rankNames[$cell->laidAt],
         );
-        $need = $cell->attack->neededBy === null ? 'No rank needs it.' : sprintf('Needed by %s.', $names[$cell->attack->neededBy]);
-        $proof = $asked === 0 ? '' : sprintf(' %d of %d %s students hold it at rung %d.', $held, $asked, $rank->name, $rank->goalRung);
-
-        return sprintf("%s%s — %s course: %s\n%s %s%s", $cell->attack->title, $side, $rank->name, $state->word(), $need, $answers, $proof);
-    }
-
-    private function numberOf(Cell $cell): ?int
-    {
-        foreach ($this->coverage->holes as $index => $hole) {
-            if ($hole->attack === $cell->attack->id && $hole->side === $cell->side) {
-                return $index + 1;
-            }
+        $need = $cell->attack->neededBy === null ? 'No rank needs it.' : sprintf('Needed by %s.', $this->rankNames[$cell->attack->neededBy]);
+        $proof = $state->isLaid() ? array_filter(array_map(static fn (Moss $moss): string => $moss->says($cell, $rank), $this->moss)) : [];
+        if ($state->isLaid() && $this->past?->moss !== null) {
+            $proof[] = 'Then: '.($this->past->moss->says($cell, $rank) ?: 'nobody was asked.');
         }
 
-        return null;
-    }
-
-    /** @return array<string, Cell> by `attack side` */
-    private function cells(): array
-    {
-        $cells = [];
-        foreach ($this->coverage->cells as $cell) {
-            $cells[$cell->attack->id.' '.$cell->side->value] = $cell;
-        }
-
-        return $cells;
+        return sprintf(
+            "%s%s — %s course: %s%s\n%s",
+            $cell->attack->title,
+            $side,
+            $rank->name,
+            $state->word(),
+            $change === null ? '' : ' ('.$change->word().')',
+            implode(' ', [$need, $answers, ...$proof]),
+        );
     }
 
     /** Stones of a dry wall are of about the same height: the same unevenness for the same stone every time. */

@@ -61,6 +61,19 @@ final readonly class Answer
         return new self($this->id, $this->title, $this->label, $this->attack, $this->listed, $this->pattern, $this->mirrored, $this->rank, $this->short, $this->doctrine, $this->faults, $this->waived, $beats);
     }
 
+    /**
+     * The same answer introduced at another rank. Its short form stays where it still comes earlier.
+     *
+     * @param string             $rank  id
+     * @param array<string, int> $order position by id of the rank
+     */
+    public function introducedFrom(string $rank, array $order): self
+    {
+        $short = $this->short !== null && $order[$this->short->rank] < $order[$rank] ? $this->short : null;
+
+        return new self($this->id, $this->title, $this->label, $this->attack, $this->listed, $this->pattern, $this->mirrored, $rank, $short, $this->doctrine, $this->faults, $this->waived, $this->beats);
+    }
+
     /** What of it is taught at a rank: the whole from its own rank on, its short form before. */
     public function taughtAt(int $position, int $own): Beats
     {

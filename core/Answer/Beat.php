@@ -29,6 +29,12 @@ final readonly class Beat
         return new self([...$this->actions, $action], $this->effects, $this->note, $this->branches);
     }
 
+    /** The beat as its main line has it. */
+    public function withoutBranches(): self
+    {
+        return new self($this->actions, $this->effects, $this->note);
+    }
+
     /** Seconds it takes at full pace: those of its longest action. */
     public function seconds(): float
     {

@@ -37,4 +37,14 @@ final readonly class Catalogue
     {
         return array_flip(array_map(static fn (Rank $rank): string => $rank->id, $this->ranks));
     }
+
+    /**
+     * The same school with other answers.
+     *
+     * @param list<Answer> $answers
+     */
+    public function withAnswers(array $answers): self
+    {
+        return new self($this->school, $this->kinds, $this->ranks, $this->ladder, $this->attacks, $answers, $this->students, $this->reps);
+    }
 }

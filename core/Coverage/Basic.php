@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Coverage;
 
 use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Answer\Strike;
 use StoneDrill\Core\Answer\Verb;
 
@@ -16,4 +17,14 @@ final readonly class Basic
      * @param non-empty-list<array{Answer, list<int>}> $uses answers with it, by rank, each with the numbers of the beats from 1
      */
     public function __construct(public BasicKind $kind, public Strike|Verb $deed, public string $rank, public array $uses) {}
+
+    /**
+     * The beats of an answer that it is in, each on a line, as the main line has them.
+     *
+     * @param list<int> $numbers from 1
+     */
+    public static function lines(Answer $answer, array $numbers): string
+    {
+        return implode('', array_map(static fn (int $number): string => $number.'  '.(new Beats([$answer->beats->line[$number - 1]->withoutBranches()]))->toText(), $numbers));
+    }
 }

@@ -11,6 +11,8 @@ use StoneDrill\Core\Catalogue\Rank;
 /** What a rank asks its students to learn. A planning estimate. */
 final readonly class Load
 {
+    private const STEEP = 1.5;
+
     /**
      * @param string $rank       id
      * @param int    $beats      beats of the main lines introduced there
@@ -49,6 +51,32 @@ final readonly class Load
         }
 
         return $load;
+    }
+
+    /**
+     * The ranks at which the ladder is too steep.
+     *
+     * @param list<self> $loads
+     *
+     * @return list<string> ids
+     */
+    public static function steep(array $loads): array
+    {
+        $from = self::steepFrom($loads);
+
+        return array_map(static fn (self $load): string => $load->rank, array_values(array_filter($loads, static fn (self $load): bool => $from > 0.0 && $load->newActions > $from)));
+    }
+
+    /**
+     * A rank with more new actions than this is steep: half as many again as the ranks that bring any have on average.
+     *
+     * @param list<self> $loads
+     */
+    public static function steepFrom(array $loads): float
+    {
+        $new = array_filter(array_map(static fn (self $load): float => $load->newActions, $loads));
+
+        return $new === [] ? 0.0 : self::STEEP * array_sum($new) / count($new);
     }
 
     /**

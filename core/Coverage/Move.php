@@ -40,7 +40,7 @@ final readonly class Move
         $attacks = array_column($catalogue->attacks, null, 'id');
         $answers = array_map(fn (Answer $answer): Answer => $answer->id === $this->answer ? $this->taken($answer, $attacks[$answer->attack], $rank) : $answer, $catalogue->answers);
 
-        return new Catalogue($catalogue->school, $catalogue->kinds, $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers, $catalogue->students, $catalogue->reps);
+        return $catalogue->withAnswers($answers);
     }
 
     private function taken(Answer $answer, Attack $attack, string $rank): Answer

@@ -13,6 +13,13 @@ const HEAD = ['head'];
 
 dataset('routes', [
     'wall' => ['get', '/wall', TEACH],
+    'wall.svg' => ['get', '/wall.svg', TEACH],
+    'wall.csv' => ['get', '/wall.csv', TEACH],
+    'load' => ['get', '/wall/ranks', TEACH],
+    'basic' => ['get', '/wall/basics/step', TEACH],
+    'cross' => ['get', '/wall/cross', TEACH],
+    'answers.rank' => ['get', '/answers/{answer}/rank?to=second', WRITE],
+    'answers.place' => ['put', '/answers/{answer}/rank', WRITE],
     'holes' => ['get', '/wall/holes', TEACH],
     'fewest' => ['get', '/wall/fewest', TEACH],
     'moves.show' => ['get', '/wall/moves/{answer}', WRITE],
@@ -41,6 +48,11 @@ dataset('routes', [
     'answers.edit' => ['get', '/answers/{answer}/edit', WRITE],
     'answers.update' => ['put', '/answers/{answer}', WRITE],
     'answers.destroy' => ['delete', '/answers/{answer}', WRITE],
+    'lists' => ['get', '/drill-lists', TEACH],
+    'lists.create' => ['get', '/drill-lists/create', TEACH],
+    'lists.store' => ['post', '/drill-lists', TEACH],
+    'lists.show' => ['get', '/drill-lists/{list}', TEACH],
+    'lists.destroy' => ['delete', '/drill-lists/{list}', TEACH],
     'students' => ['get', '/people', TEACH],
     'students.create' => ['get', '/people/create', WRITE],
     'students.store' => ['post', '/people', WRITE],
@@ -53,6 +65,7 @@ dataset('routes', [
     'reps.correct' => ['get', '/reps/{rep}/correct', TEACH],
     'reps.store' => ['post', '/reps', TEACH],
     'school' => ['get', '/school', HEAD],
+    'school.update' => ['put', '/school', HEAD],
     'ranks.store' => ['post', '/school/ranks', HEAD],
     'ranks.update' => ['put', '/school/ranks/{rank}', HEAD],
     'ranks.destroy' => ['delete', '/school/ranks/{rank}', HEAD],
@@ -69,14 +82,15 @@ function address(string $pattern, App\Models\School $school): string
         '{student}' => $school->students()->value('id'),
         '{rep}' => $school->reps()->value('id'),
         '{rank}' => $school->ranks()->value('id'),
+        '{list}' => str_contains($pattern, '{list}') ? $school->drillLists()->firstOrCreate(['name' => 'Monday'])->id : '',
         '{token}' => str_repeat('a', 40),
     ]);
 }
 
 it('opens each route for those it is meant for, and for nobody else', function (string $method, string $pattern, array $roles): void {
     $school = $this->school();
-    $path = address($pattern, $school);
     foreach (Role::cases() as $role) {
+        $path = address($pattern, $school);
         $response = $this->actingAs($this->person($school, $role))->call(strtoupper($method), $path);
 
         expect($response->status() !== 403)->toBe(in_array($role->value, $roles, true), "{$role->value} at {$method} {$path}: {$response->status()}")
@@ -101,10 +115,11 @@ it('shows nothing of another school', function (string $method, string $pattern)
 it('has every route in this list', function (): void {
     $listed = array_map(fn (array $route): string => strtoupper($route[0]).' '.preg_replace(['/\?.*/', '/export\.yaml/', '/written$/'], ['', 'export.{format}', '{side}'], $route[1]), array_values((fn (): array => [
         ['get', '/'], ['get', '/sign-in'], ['post', '/sign-in'], ['post', '/sign-out'], ['get', '/up'],
-        ['get', '/wall'], ['get', '/wall/holes'], ['get', '/wall/fewest'], ['get', '/wall/moves/{answer}'], ['post', '/wall/moves/{answer}'], ['get', '/attacks'], ['get', '/attacks/create'], ['get', '/attacks/facets'], ['post', '/attacks'], ['get', '/attacks/{attack}'], ['get', '/attacks/{attack}/edit'], ['put', '/attacks/{attack}'], ['delete', '/attacks/{attack}'],
+        ['get', '/wall'], ['get', '/wall.svg'], ['get', '/wall.csv'], ['get', '/wall/ranks'], ['get', '/wall/basics/{basic}'], ['get', '/wall/cross'], ['get', '/answers/{answer}/rank'], ['put', '/answers/{answer}/rank'], ['get', '/wall/holes'], ['get', '/wall/fewest'], ['get', '/wall/moves/{answer}'], ['post', '/wall/moves/{answer}'], ['get', '/attacks'], ['get', '/attacks/create'], ['get', '/attacks/facets'], ['post', '/attacks'], ['get', '/attacks/{attack}'], ['get', '/attacks/{attack}/edit'], ['put', '/attacks/{attack}'], ['delete', '/attacks/{attack}'],
         ['get', '/answers'], ['post', '/attacks/{attack}/workbench'], ['get', '/attacks/{attack}/first-steps'], ['get', '/answers/{answer}/floor'], ['get', '/answers/{answer}/floor.svg'], ['get', '/answers/{answer}/sheet'], ['get', '/answers/{answer}/sheet.pdf'],
         ['post', '/answers/{answer}/waivers'], ['delete', '/answers/{answer}/waivers'], ['post', '/answers/{answer}/versions/{version}'],
         ['get', '/attacks/{attack}/answers/create'], ['post', '/attacks/{attack}/answers'], ['get', '/answers/{answer}'], ['get', '/answers/{answer}/edit'], ['put', '/answers/{answer}'], ['delete', '/answers/{answer}'],
+        ['get', '/drill-lists'], ['get', '/drill-lists/create'], ['post', '/drill-lists'], ['get', '/drill-lists/{list}'], ['delete', '/drill-lists/{list}'], ['put', '/school'],
         ['get', '/people'], ['get', '/people/create'], ['post', '/people'], ['get', '/people/{student}'], ['get', '/people/{student}/edit'], ['put', '/people/{student}'],
         ['get', '/record'], ['get', '/record/{student}'], ['get', '/record/{student}/{attack}/written'], ['get', '/reps/{rep}/correct'], ['post', '/reps'],
         ['get', '/school'], ['post', '/school/ranks'], ['put', '/school/ranks/{rank}'], ['delete', '/school/ranks/{rank}'], ['post', '/school/import'], ['post', '/school/import/{token}'], ['get', '/school/export.yaml'],

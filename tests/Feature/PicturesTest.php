@@ -11,21 +11,20 @@ use App\Ladder\LadderColumn;
 use App\Ladder\LadderDrawing;
 use App\Ladder\LadderPicture;
 use App\Models\School;
+use App\Wall\Mason;
 use App\Wall\Stone;
 use App\Wall\WallPicture;
+use App\Wall\WallQuery;
 use Carbon\CarbonImmutable;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Coverage;
 
-function wallOf(School $school): WallPicture
+function wallOf(School $school, string $query = ''): WallPicture
 {
-    $mapper = app(CatalogueMapper::class);
-    $catalogue = $mapper->curriculum($school);
-    $students = array_values($school->students()->with('rank')->get()->map($mapper->student(...))->all());
-
-    return new WallPicture($catalogue, Coverage::of($catalogue), ProofBook::of($school, $mapper), $students, $school->attacks->pluck('id', 'code')->all());
+    return app(Mason::class)->build($school, WallQuery::of(Request::create('/wall?'.$query), $school))->picture;
 }
 
 /** @return list<string> the states of one column, the lowest course first */
@@ -88,7 +87,7 @@ it('lets no stone lie on another, nor outside the wall', function (): void {
 
 it('grows moss where a share of the rank holds it at its goal rung', function (): void {
     $school = $this->school();
-    $moss = fn (): float => wallOf($school->fresh())->stones[0]->proven;
+    $moss = fn (): float => wallOf($school->fresh())->stones[0]->proven[0];
     expect($moss())->toBe(0.0);
 
     foreach (['000000000001', '000000000002', '000000000003'] as $id) {
@@ -98,7 +97,8 @@ it('grows moss where a share of the rank holds it at its goal rung', function ()
 
     $school->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $school->ranks()->value('id'), 'flags' => []]);
     $stone = wallOf($school->fresh())->stones[0];
-    expect($stone->proven)->toBe(0.5)->and($stone->mossHeight())->toEqualWithDelta($stone->height / 2, 0.01)->and($stone->mossTop() + $stone->mossHeight())->toEqualWithDelta($stone->y + $stone->height, 0.02);
+    [$moss] = $stone->moss();
+    expect($stone->proven)->toBe([0.5])->and($moss['height'])->toEqualWithDelta($stone->height / 2, 0.01)->and($moss['y'] + $moss['height'])->toEqualWithDelta($stone->y + $stone->height, 0.02);
 });
 
 it('reads proof anew with every rep, and not without', function (): void {

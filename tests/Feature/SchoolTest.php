@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use StoneDrill\Core\Catalogue\CatalogueReader;
 use StoneDrill\Core\Catalogue\Format;
+use StoneDrill\Core\Coverage\HoleKind;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -153,3 +154,28 @@ it('loads a demo whose dates move with today', function (): void {
         ->and(School::query()->where('name', 'Lantern Pier')->firstOrFail()->attacks()->count())->toBe(0);
     $this->actingAs($school->users()->where('role', Role::Head)->firstOrFail())->get('/wall')->assertOk()->assertSee('26 holes');
 });
+
+it('weighs holes as the school says, and keeps only what is not usual', function (): void {
+    $school = $this->school();
+    $factors = array_map(fn (HoleKind $kind): float => $kind->factor(), array_column(HoleKind::cases(), null, 'value'));
+    $this->actingAs($head = $this->person($school, Role::Head))->get('/wall')->assertSee('weight 1.20');
+    $this->put('/school', ['share' => '70', 'factors' => [...$factors, 'one-sided' => '1.5']])->assertRedirect()->assertSessionHas('said');
+
+    expect($school->fresh()->only('share', 'hole_factors'))->toBe(['share' => 0.7, 'hole_factors' => ['one-sided' => 1.5]]);
+    // Prevalence 4 on two sides × 1.5, before the hug's 2.
+    $this->actingAs($head->fresh())->get('/wall')->assertSee('weight 3.00');
+    $this->get('/school')->assertSee('value="1.5"', false)->assertSee('value="70"', false);
+});
+
+it('refuses weights that mean nothing, and keeps what was typed', function (array $changed, string $field): void {
+    $school = $this->school();
+    $factors = array_map(fn (HoleKind $kind): float => $kind->factor(), array_column(HoleKind::cases(), null, 'value'));
+    $this->actingAs($this->person($school, Role::Head))->from('/school')->put('/school', ['share' => '80', 'factors' => $factors, ...$changed])->assertSessionHasErrors($field);
+    expect($school->fresh()->hole_factors)->toBe([]);
+})->with([
+    'a share of nothing' => [['share' => '0'], 'share'],
+    'no factors' => [['factors' => 'x'], 'factors'],
+    'one that is missing' => [['factors' => ['open' => 1]], 'factors.barred'],
+    'one below nothing' => [['factors' => ['open' => -1]], 'factors.open'],
+    'a kind of none' => [['factors' => ['zebra' => 1]], 'factors'],
+]);

@@ -13,6 +13,7 @@ use App\Models\Attack;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
@@ -56,7 +57,10 @@ final readonly class AttackController
 
     public function create(Request $request): View
     {
-        return view('attacks.create', ['form' => AttackForm::empty($request->user()->school, $this->mapper, $request->old())]);
+        // What an address says is where the form begins; what was typed stands before it.
+        $asked = array_filter($request->only('kind', ...array_column(Facet::cases(), 'value')), is_string(...));
+
+        return view('attacks.create', ['form' => AttackForm::empty($request->user()->school, $this->mapper, [...$asked, ...$request->old()])]);
     }
 
     public function store(AttackRequest $request): RedirectResponse

@@ -7,10 +7,12 @@ namespace App\Http\Controllers;
 use App\Catalogue\CatalogueMapper;
 use App\Catalogue\HoleBook;
 use App\Wall\HoleList;
+use App\Wall\WallQuery;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use StoneDrill\Core\Coverage\Coverage;
 
-/** Every hole of the curriculum and of its proof: beside the wall when they are worked out. */
+/** Every hole of the curriculum and of its proof that is asked for: beside the wall when they are worked out. */
 final readonly class HoleController
 {
     public function __construct(private CatalogueMapper $mapper, private HoleBook $holes) {}
@@ -18,9 +20,13 @@ final readonly class HoleController
     public function index(Request $request): View
     {
         $school = $request->user()->school;
+        $query = WallQuery::of($request, $school);
+        $catalogue = $this->mapper->curriculum($school);
+        $holes = $query->holes($this->holes->of($school), $query->selection->among(Coverage::of($catalogue)->cells), $catalogue);
 
         return view('wall.holes', [
-            'holes' => new HoleList($this->holes->of($school, $this->mapper->curriculum($school)), true),
+            'holes' => new HoleList($holes, true),
+            'query' => $query,
             'attackIds' => $school->attacks->pluck('id', 'code')->all(),
             'answers' => $school->answers->keyBy('code'),
             'rankNames' => $school->ranks->pluck('name', 'code'),

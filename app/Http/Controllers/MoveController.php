@@ -25,7 +25,7 @@ final readonly class MoveController
     {
         $school = $request->user()->school;
         $catalogue = $this->mapper->curriculum($school);
-        $before = $this->holes->of($school, $catalogue);
+        $before = $this->holes->of($school);
         [$hole, $move] = $this->asked($request, $answer, $before);
         $everything = $this->mapper->everything($school);
 
@@ -43,7 +43,7 @@ final readonly class MoveController
         $request->validate(['version' => ['required', 'integer']]);
         $school = $request->user()->school;
         $catalogue = $this->mapper->curriculum($school);
-        [$hole, $move] = $this->asked($request, $answer, $this->holes->of($school, $catalogue));
+        [$hole, $move] = $this->asked($request, $answer, $this->holes->of($school));
         $before = $answer->version;
         if (! $answer->updateVersion($request->integer('version'), $this->columns($school, $move->takenIn($catalogue, (string) $hole->rank), $answer), $request->user())) {
             return redirect()->route('wall')->with('wrong', 'Somebody saved this answer in between. Nothing was changed; look at it again.');

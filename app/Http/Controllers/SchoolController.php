@@ -5,18 +5,34 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Catalogue\CatalogueMapper;
+use App\Http\Requests\SchoolRequest;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use StoneDrill\Core\Coverage\HoleKind;
 
-/** The school itself: its ranks and its catalogue file. */
+/** The school itself: its ranks, what it weighs its holes with, and its catalogue file. */
 final readonly class SchoolController
 {
     public function __construct(private CatalogueMapper $mapper) {}
 
-    public function __invoke(Request $request): View
+    public function show(Request $request): View
     {
         $school = $request->user()->school;
 
-        return view('school.show', ['school' => $school, 'ranks' => $school->ranks, 'rungs' => $this->mapper->ladder($school)->rungs]);
+        return view('school.show', [
+            'school' => $school,
+            'ranks' => $school->ranks,
+            'rungs' => $this->mapper->ladder($school)->rungs,
+            'core' => $this->mapper->school($school),
+            'kinds' => HoleKind::cases(),
+        ]);
+    }
+
+    public function update(SchoolRequest $request): RedirectResponse
+    {
+        $request->user()->school->update($request->columns());
+
+        return redirect()->to(route('school').'#weights')->with('said', 'Holes weigh as you said from now on.');
     }
 }

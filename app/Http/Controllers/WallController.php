@@ -4,39 +4,75 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
 use App\Catalogue\HoleBook;
-use App\Catalogue\ProofBook;
-use App\Wall\HoleList;
-use App\Wall\WallPicture;
+use App\Catalogue\Revision;
+use App\Models\Answer;
+use App\Models\School;
+use App\Wall\Mason;
+use App\Wall\WallCsv;
+use App\Wall\WallQuery;
+use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use StoneDrill\Core\Coverage\Coverage;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Str;
 
 /** The curriculum as a wall, or as a table of the same facts, with its holes. */
 final readonly class WallController
 {
-    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes) {}
+    /** What is drawn tells of proof, which ages by the hour. */
+    private const SECONDS = 3600;
 
-    public function __invoke(Request $request): View
+    public function __construct(private Mason $mason, private HoleBook $holes) {}
+
+    public function show(Request $request): View
     {
         $school = $request->user()->school;
-        $catalogue = $this->mapper->curriculum($school);
-        $coverage = Coverage::of($catalogue);
-        $students = array_values($school->students()->with('rank')->get()->map($this->mapper->student(...))->all());
-        $attackIds = $school->attacks->pluck('id', 'code')->all();
-
-        $known = $this->holes->known($school, $catalogue);
+        $query = WallQuery::of($request, $school);
 
         return view('wall.show', [
-            'holes' => new HoleList($known ?? $coverage->holes, $known !== null),
-            'catalogue' => $catalogue,
-            'coverage' => $coverage,
-            'asTable' => $request->query('form') === 'table',
-            'picture' => new WallPicture($catalogue, $coverage, ProofBook::of($school, $this->mapper), $students, $attackIds),
-            'attackIds' => $attackIds,
+            'query' => $query,
+            'isEmpty' => ! $school->ranks()->exists() || ! $school->attacks()->exists(),
+            'ranks' => $school->ranks,
+            'students' => $school->students()->get(['id', 'name']),
+            'body' => $this->body($request, $school, $query),
+        ]);
+    }
+
+    public function svg(Request $request): Response
+    {
+        $school = $request->user()->school;
+        $wall = $this->mason->build($school, WallQuery::of($request, $school));
+
+        return response('<?xml version="1.0" encoding="UTF-8"?>'."\n".view('wall.picture', ['picture' => $wall->picture, 'ink' => view('wall.ink')->render()])->render(), 200, [
+            'Content-Type' => 'image/svg+xml; charset=utf-8',
+            'Content-Disposition' => sprintf('attachment; filename="%s-wall.svg"', Str::slug($school->name)),
+        ]);
+    }
+
+    public function csv(Request $request): Response
+    {
+        $school = $request->user()->school;
+
+        return response(WallCsv::of($this->mason->build($school, WallQuery::of($request, $school))), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => sprintf('attachment; filename="%s-wall.csv"', Str::slug($school->name)),
+        ]);
+    }
+
+    /** The wall as it is read, drawn anew when anything changed that it hangs on. */
+    private function body(Request $request, School $school, WallQuery $query): string
+    {
+        $draw = fn (): string => view('wall.body', [
+            'wall' => $this->mason->build($school, $query),
+            'query' => $query,
+            'attackIds' => $school->attacks->pluck('id', 'code')->all(),
             'answers' => $school->answers->keyBy('code'),
             'rankNames' => $school->ranks->pluck('name', 'code'),
-        ]);
+        ])->render();
+        $key = implode(':', ['wall', $school->id, Revision::of($school), CarbonImmutable::now()->format('YmdH'), (int) $request->user()->can('create', Answer::class), (int) ($this->holes->known($school) !== null), hash('xxh128', serialize($query->parameters()))]);
+
+        return Cache::remember($key, self::SECONDS, $draw);
     }
 }

@@ -4,21 +4,40 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage\Pairs;
 
-/** Whether a row that is begun can be finished without a forbidden combination. */
-final readonly class Feasible
+/**
+ * Whether a row that is begun can be finished without a forbidden combination: what each chosen value leaves of the others
+ * is taken off first, and the parameter with the least left is tried next (forward checking, Haralick & Elliott 1980).
+ */
+final class Feasible
 {
-    /** @var array<int, list<array<int, int>>> the combinations that each parameter is in */
-    private array $byParameter;
+    /** Rows remembered at once. */
+    private const MOST_FOUND = 50_000;
 
-    public function __construct(private Model $model)
+    /** @var array<int, array<int, true>> what is left of each parameter before anything is chosen */
+    private array $domains = [];
+
+    /** @var array<int, array<int, array<int, array<int, true>>>> values of others that a value excludes, by parameter, value and other */
+    private array $excluded = [];
+
+    /** @var array<int, list<array<int, int>>> the combinations of three and more that each parameter is in */
+    private array $longer = [];
+
+    /** @var array<string, bool> what was found, by row */
+    private array $found = [];
+
+    public function __construct(private readonly Model $model)
     {
-        $byParameter = [];
-        foreach ($model->forbid as $combination) {
-            foreach (array_keys($combination) as $parameter) {
-                $byParameter[$parameter][] = $combination;
-            }
+        foreach ($model->values as $parameter => $values) {
+            $this->domains[$parameter] = array_fill(0, count($values), true);
         }
-        $this->byParameter = $byParameter;
+        foreach ($model->forbid as $combination) {
+            $parameters = array_keys($combination);
+            match (count($parameters)) {
+                1 => $this->domains[$parameters[0]] = array_diff_key($this->domains[$parameters[0]], [$combination[$parameters[0]] => true]),
+                2 => $this->exclude($parameters[0], $parameters[1], $combination),
+                default => array_walk($parameters, fn (int $parameter) => $this->longer[$parameter][] = $combination),
+            };
+        }
     }
 
     public function isConstrained(): bool
@@ -26,51 +45,43 @@ final readonly class Feasible
         return $this->model->forbid !== [];
     }
 
-    /**
-     * @param array<int, int> $row value by parameter, as far as it goes
-     */
-    public function canFinish(array $row): bool
+    /** With how many others a parameter cannot be chosen freely. */
+    public function degree(int $parameter): int
     {
-        foreach ($this->model->forbid as $combination) {
-            if (self::contains($row, $combination)) {
-                return false;
-            }
+        $others = [];
+        foreach ($this->excluded[$parameter] ?? [] as $ofValue) {
+            $others += $ofValue;
         }
 
-        return $this->finish($row) !== null;
+        return count($others) + count($this->longer[$parameter] ?? []);
+    }
+
+    /** @param array<int, int> $row value by parameter, as far as it goes */
+    public function canFinish(array $row): bool
+    {
+        $key = '';
+        foreach ($this->domains as $parameter => $domain) {
+            // What excludes nothing does not matter.
+            $value = $row[$parameter] ?? null;
+            $key .= $value === null ? '_' : (isset($this->excluded[$parameter][$value]) || isset($this->longer[$parameter]) || ! isset($domain[$value]) ? $value : '.');
+            $key .= ' ';
+        }
+
+        if (count($this->found) >= self::MOST_FOUND) {
+            $this->found = [];
+        }
+
+        return $this->found[$key] ??= $this->search($row);
     }
 
     /**
-     * The row with a value for every parameter that a constraint touches; null where there is none.
+     * Whether choosing a value leaves everything as it was for what is not chosen yet.
      *
-     * @param array<int, int> $row
-     *
-     * @return array<int, int>|null
+     * @param array<int, int> $row with the value
      */
-    public function finish(array $row): ?array
+    public function isFree(array $row, int $parameter): bool
     {
-        $next = null;
-        $fewest = null;
-        foreach ($this->byParameter as $parameter => $combinations) {
-            if (isset($row[$parameter])) {
-                continue;
-            }
-            $allowed = $this->allowed($row, $parameter);
-            if ($fewest === null || count($allowed) < count($fewest)) {
-                [$next, $fewest] = [$parameter, $allowed];
-            }
-        }
-        if ($next === null || $fewest === null) {
-            return $row;
-        }
-        foreach ($fewest as $value) {
-            $finished = $this->finish($row + [$next => $value]);
-            if ($finished !== null) {
-                return $finished;
-            }
-        }
-
-        return null;
+        return ! isset($this->longer[$parameter]) && array_diff_key($this->excluded[$parameter][$row[$parameter]] ?? [], $row) === [];
     }
 
     /**
@@ -82,14 +93,82 @@ final readonly class Feasible
      */
     public function allowed(array $row, int $parameter): array
     {
-        $allowed = array_fill(0, count($this->model->values[$parameter]), true);
-        foreach ($this->byParameter[$parameter] ?? [] as $combination) {
-            if ($allowed[$combination[$parameter]] && self::contains($row + [$parameter => $combination[$parameter]], $combination)) {
-                $allowed[$combination[$parameter]] = false;
+        $left = $this->left($row, $parameter);
+        foreach ($this->longer[$parameter] ?? [] as $combination) {
+            if (isset($left[$combination[$parameter]]) && self::contains($row + [$parameter => $combination[$parameter]], $combination)) {
+                unset($left[$combination[$parameter]]);
             }
         }
 
-        return array_keys(array_filter($allowed));
+        return array_keys($left);
+    }
+
+    /** @param array<int, int> $combination of two */
+    private function exclude(int $a, int $b, array $combination): void
+    {
+        $this->excluded[$a][$combination[$a]][$b][$combination[$b]] = true;
+        $this->excluded[$b][$combination[$b]][$a][$combination[$a]] = true;
+    }
+
+    /** @param array<int, int> $row */
+    private function search(array $row): bool
+    {
+        foreach ($row as $parameter => $value) {
+            if (! in_array($value, $this->allowed(array_diff_key($row, [$parameter => true]), $parameter), true)) {
+                return false;
+            }
+        }
+
+        return $this->finish($row);
+    }
+
+    /** @param array<int, int> $row in which nothing is forbidden */
+    private function finish(array $row): bool
+    {
+        $next = null;
+        $fewest = [];
+        foreach ($this->domains as $parameter => $domain) {
+            if (isset($row[$parameter])) {
+                continue;
+            }
+            if (! isset($this->excluded[$parameter]) && ! isset($this->longer[$parameter]) && $domain !== []) {
+                continue;
+            }
+            $allowed = $this->allowed($row, $parameter);
+            if ($allowed === []) {
+                return false;
+            }
+            if ($next === null || count($allowed) < count($fewest)) {
+                [$next, $fewest] = [$parameter, $allowed];
+            }
+        }
+        if ($next === null) {
+            return true;
+        }
+        foreach ($fewest as $value) {
+            if ($this->finish($row + [$next => $value])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param array<int, int> $row
+     *
+     * @return array<int, true> what the chosen values leave of a parameter
+     */
+    private function left(array $row, int $parameter): array
+    {
+        $left = $this->domains[$parameter];
+        foreach ($row as $other => $value) {
+            if (isset($this->excluded[$other][$value][$parameter])) {
+                $left = array_diff_key($left, $this->excluded[$other][$value][$parameter]);
+            }
+        }
+
+        return $left;
     }
 
     /**

@@ -29,6 +29,9 @@ final class Sampler
 
     private Feasible $feasible;
 
+    /** @var list<int> with how many others each parameter cannot be chosen freely */
+    private array $degrees;
+
     /** @var list<int> place of a parameter's first value among all values */
     private array $first;
 
@@ -45,6 +48,7 @@ final class Sampler
         $this->random = new Randomizer(new Mt19937($seed));
         $this->feasible = new Feasible($model);
         $this->sizes = array_map('count', $model->values);
+        $this->degrees = array_map($this->feasible->degree(...), array_keys($this->sizes));
         $first = [];
         $this->all = 0;
         foreach ($this->sizes as $size) {
@@ -159,7 +163,9 @@ final class Sampler
         if ($this->feasible->isConstrained() && $partner !== null) {
             $other = $this->parameterAt($partner);
             $row[$other] = $partner - $this->first[$other];
+            // What leaves others least is chosen first: after it, most is free.
             $order = array_values(array_diff($order, [$other]));
+            usort($order, fn (int $a, int $b): int => $this->degrees[$b] <=> $this->degrees[$a]);
         }
         $met = count($row) - 1;
         foreach ($order as $next) {
@@ -197,7 +203,7 @@ final class Sampler
                     }
                 }
             }
-            if ($gain < $most || ($isConstrained && ! $this->feasible->canFinish($row + [$next => $value]))) {
+            if ($gain < $most || ($isConstrained && ! $this->feasible->isFree($row + [$next => $value], $next) && ! $this->feasible->canFinish($row + [$next => $value]))) {
                 continue;
             }
             $ties = $gain > $most ? [$value] : [...$ties, $value];

@@ -22,6 +22,7 @@
                 <x-place route="wall" key-name="w">Wall</x-place>
                 <x-place route="attacks.index" key-name="a">Attacks</x-place>
                 <x-place route="answers.index" key-name="s">Answers</x-place>
+                <x-place route="lists.index" key-name="d">Lists</x-place>
                 <x-place route="students.index" key-name="p">People</x-place>
             @elseif (auth()->user()->student_id)
                 <x-place route="students.show" :parameters="[auth()->user()->student_id]" key-name="l">My ladder</x-place>
@@ -72,10 +73,12 @@
             <dt><kbd>?</kbd></dt><dd>this list</dd>
             <dt><kbd>/</kbd></dt><dd>search, where a screen has one</dd>
             <dt><kbd>w</kbd> <kbd>a</kbd> <kbd>s</kbd> <kbd>p</kbd></dt><dd>wall, attacks, answers, people</dd>
-            <dt><kbd>c</kbd> <kbd>r</kbd></dt><dd>school, record</dd>
+            <dt><kbd>d</kbd> <kbd>c</kbd> <kbd>r</kbd></dt><dd>drill lists, school, record</dd>
             <dt><kbd>t</kbd></dt><dd>on the wall and a ladder: drawing or table</dd>
             <dt><kbd>n</kbd></dt><dd>write a new one, where a screen has that</dd>
             <dt><kbd>←</kbd> <kbd>→</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>on the wall: from stone to stone; Enter opens</dd>
+            <dt><kbd>Shift</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>on a laid stone: see its answer taught at the next rank</dd>
+            <dt><kbd>x</kbd> <kbd>l</kbd> <kbd>f</kbd></dt><dd>on the wall: cross-table, load of the ranks, the shortest way</dd>
         </dl>
         <button class="btn btn-plain mt-3" autofocus>Close</button>
     </form>

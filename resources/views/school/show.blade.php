@@ -22,6 +22,18 @@
         <div><label class="form-label" for="goal_rung">Goal rung</label><select class="form-select" id="goal_rung" name="goal_rung">@foreach ($rungs as $rung)<option value="{{ $rung->id }}" @selected($rung->id === (int) old('goal_rung', 2))>{{ $rung->id }} {{ $rung->name }}</option>@endforeach</select></div>
         <button class="btn btn-rust">Add the rank</button>
     </form>
+    <h2 id="weights">What holes weigh</h2>
+    <p class="lead-line">A hole weighs the prevalence of its attack (1 to 5, set at the attack), shared among its sides, times the figure of its kind.</p>
+    <form method="post" action="{{ route('school.update') }}" class="slab">
+        @csrf @method('put')
+        <div class="factors">
+            @foreach ($kinds as $kind)
+                <div><label class="form-label" for="factor-{{ $loop->index }}">{{ $kind->value }} <span class="narrow">usual {{ $kind->factor() }}</span></label><input class="form-control form-control-sm" id="factor-{{ $loop->index }}" name="factors[{{ $kind->value }}]" type="number" min="0" max="5" step="0.05" required value="{{ old('factors')[$kind->value] ?? $core->holeFactor($kind) }}"></div>
+            @endforeach
+            <div><label class="form-label" for="share">Proven when so many of a rank hold it, %</label><input class="form-control form-control-sm" id="share" name="share" type="number" min="1" max="100" required value="{{ old('share', round(100 * $core->share, 2)) }}"></div>
+        </div>
+        <p class="mt-3 mb-0"><button class="btn btn-rust">Save the weights</button></p>
+    </form>
     <h2 id="file">Catalogue file</h2>
     <p class="lead-line">Everything your school holds, as one open file: YAML or JSON, described in <code>docs/file-format.md</code>.</p>
     <div class="search-row">

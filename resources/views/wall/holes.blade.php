@@ -1,4 +1,4 @@
-<section id="holes" aria-labelledby="holes-title" @if (! $holes->isWhole) hx-get="{{ route('holes') }}" hx-trigger="load" hx-swap="outerHTML" @endif>
+<section id="holes" aria-labelledby="holes-title" @if (! $holes->isWhole) hx-get="{{ route('holes', $query->parameters()) }}" hx-trigger="load" hx-swap="outerHTML" @endif>
     <h2 id="holes-title" class="mt-1">{{ $holes->drawn }} {{ Str::plural('hole', $holes->drawn) }}</h2>
     @if ($holes->isWhole)
         <p class="form-text mt-0 mb-1">and {{ $holes->weak() }} in what is laid; {{ count($holes->uncatalogued) }} not catalogued. Worked out from what stands here now.</p>
@@ -6,7 +6,7 @@
         <p class="form-text mt-0 mb-1" role="status">Running every answer where it is used; what is laid and lacks something follows in a moment …</p>
     @endif
     @if ($holes->rows === [])
-        <p>Every attack is answered by the rank that needs it, on both sides.</p>
+        <p>Every attack that is shown is answered by the rank that needs it, on both sides.</p>
     @else
         <ol class="hole-list" tabindex="0" aria-label="Holes, the heaviest first">
             @foreach ($holes->rows as $row)

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Forms;
+
+use App\Catalogue\CatalogueMapper;
+use App\Models\School;
+use Illuminate\Support\Str;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Facet;
+use StoneDrill\Core\Attack\Family;
+use StoneDrill\Core\Coverage\Pairs\AttackRows;
+use StoneDrill\Core\Coverage\Pairs\ModelException;
+
+/** What a drill list is made from: the families, what varies, what is never together; and the rows that follow. */
+final readonly class DrillListForm
+{
+    /** What varies where nothing is asked for. */
+    private const USUAL = [Facet::Hand, Facet::Bearing];
+
+    private const MOST_SEED = 999_999;
+
+    /** @var list<Family> those that the catalogue has */
+    public array $families;
+
+    /** @var list<Family> chosen ones, none for all */
+    public array $chosen;
+
+    /** @var list<Facet> */
+    public array $facets;
+
+    public bool $onlyUsed;
+
+    public string $forbid;
+
+    public int $seed;
+
+    /** Null where the catalogue has no such attack, or the constraints mean nothing. */
+    public ?AttackRows $rows;
+
+    /** What is wrong with the constraints. */
+    public ?string $wrong;
+
+    /** @param array<array-key, mixed> $typed */
+    public function __construct(array $typed, School $school, CatalogueMapper $mapper)
+    {
+        $attacks = $mapper->curriculum($school)->attacks;
+        $this->families = array_values(array_filter(Family::cases(), static fn (Family $family): bool => array_filter($attacks, static fn (Attack $attack): bool => $attack->kind->family === $family) !== []));
+        $this->chosen = array_values(array_filter(array_map(static fn (mixed $id): ?Family => is_string($id) ? Family::tryFrom($id) : null, (array) ($typed['families'] ?? []))));
+        $facets = array_values(array_filter(array_map(static fn (mixed $id): ?Facet => is_string($id) ? Facet::tryFrom($id) : null, (array) ($typed['facets'] ?? []))));
+        $this->facets = $facets === [] ? self::USUAL : array_values(array_unique($facets, SORT_REGULAR));
+        $this->onlyUsed = ($typed['values'] ?? 'used') !== 'all';
+        $this->forbid = is_string($typed['forbid'] ?? null) ? Str::limit($typed['forbid'], 4000, '') : '';
+        $this->seed = is_string($typed['seed'] ?? null) && ctype_digit($typed['seed']) ? min(self::MOST_SEED, (int) $typed['seed']) : 1;
+        [$this->rows, $this->wrong] = $this->work(array_values(array_filter($attacks, fn (Attack $attack): bool => $this->chosen === [] || in_array($attack->kind->family, $this->chosen, true))));
+    }
+
+    /**
+     * @param list<Attack> $attacks
+     *
+     * @return array{?AttackRows, ?string}
+     */
+    private function work(array $attacks): array
+    {
+        if ($attacks === []) {
+            return [null, null];
+        }
+        try {
+            return [AttackRows::of($attacks, $this->facets, $this->onlyUsed, $this->forbidden(), $this->seed), null];
+        } catch (ModelException $exception) {
+            $line = 1 + (int) (explode('/', $exception->pointer)[2] ?? 0);
+
+            return [null, sprintf('Never together, line %d: %s%s', $line, $exception->getMessage(), $exception->nearest === null ? '' : " Did you mean “{$exception->nearest}”?")];
+        }
+    }
+
+    /**
+     * A line each, such as `place stairs, build larger`.
+     *
+     * @return list<array<string, string>>
+     */
+    private function forbidden(): array
+    {
+        $combinations = [];
+        foreach (preg_split('/\R/', trim($this->forbid)) ?: [] as $line) {
+            $combination = [];
+            foreach (array_filter(array_map(trim(...), explode(',', $line))) as $part) {
+                [$name, $value] = [...preg_split('/\s+/', $part, 2) ?: [], ''];
+                $combination[$name] = $value;
+            }
+            if ($combination !== []) {
+                $combinations[] = $combination;
+            }
+        }
+
+        return $combinations;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Catalogue\CatalogueMapper;
+use App\Catalogue\HoleBook;
+use App\Models\Answer;
+use App\Models\Rank;
+use App\Models\School;
+use App\Wall\Mason;
+use App\Wall\Outlook;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use StoneDrill\Core\Answer\Answer as CoreAnswer;
+use StoneDrill\Core\Catalogue\Catalogue;
+
+/** Moving an answer to another rank: first what would follow on the wall, then one press, and a way back. */
+final readonly class PlacementController
+{
+    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes, private Mason $mason) {}
+
+    public function show(Request $request, Answer $answer): View
+    {
+        $school = $request->user()->school;
+        $to = $this->asked($request, $school) ?? $answer->rank;
+        $now = $this->mapper->curriculum($school);
+        $then = $this->moved($now, $answer, $to);
+
+        return view('wall.placement', [
+            'answer' => $answer,
+            'to' => $to,
+            'ranks' => $school->ranks,
+            'losesShort' => $answer->short_rank_id !== null && array_column($then->answers, null, 'id')[$answer->code]->short === null,
+            'picture' => $this->mason->compare($school, $now, $then),
+            'outlook' => $to->is($answer->rank) ? null : new Outlook($now, $this->holes->of($school), $then, $this->holes->find($school, $this->moved($this->mapper->everything($school), $answer, $to))),
+        ]);
+    }
+
+    public function update(Request $request, Answer $answer): RedirectResponse
+    {
+        $school = $request->user()->school;
+        $request->validate(['version' => ['required', 'integer'], 'to' => ['required', Rule::in($school->ranks->pluck('code')->all())]]);
+        $to = $this->asked($request, $school) ?? $answer->rank;
+        $core = array_column($this->moved($this->mapper->curriculum($school), $answer, $to)->answers, null, 'id')[$answer->code];
+        $before = $answer->version;
+        $columns = ['rank_id' => $to->id, ...($core->short === null ? ['short_rank_id' => null, 'short_beats' => null] : [])];
+        if (! $answer->updateVersion($request->integer('version'), $columns, $request->user())) {
+            return redirect()->route('answers.rank', [$answer, 'to' => $to->code])->with('wrong', 'Somebody saved this answer in between. Nothing was moved; look at it again.');
+        }
+
+        return redirect()->route('wall')->with('said', "“{$answer->title}” is introduced at {$to->name} now.")->with('undo', ['answer' => $answer->id, 'version' => $before, 'now' => $before + 1]);
+    }
+
+    private function asked(Request $request, School $school): ?Rank
+    {
+        return $school->ranks->firstWhere('code', $request->input('to'));
+    }
+
+    private function moved(Catalogue $catalogue, Answer $answer, Rank $to): Catalogue
+    {
+        $order = $catalogue->rankOrder();
+
+        return $catalogue->withAnswers(array_map(static fn (CoreAnswer $one): CoreAnswer => $one->id === $answer->code ? $one->introducedFrom($to->code, $order) : $one, $catalogue->answers));
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wall;
+
+/** How a stone differs from what it was, or from what it would be. */
+enum Change: string
+{
+    case Laid = 'gained';
+    case Lost = 'lost';
+    case Opened = 'opened';
+    case Eased = 'eased';
+
+    public static function between(StoneState $before, StoneState $after): ?self
+    {
+        return match (true) {
+            ! $before->isLaid() && $after->isLaid() => self::Laid,
+            $before->isLaid() && ! $after->isLaid() => self::Lost,
+            $before === StoneState::Ahead && $after->isHole() => self::Opened,
+            $before->isHole() && $after === StoneState::Ahead => self::Eased,
+            default => null,
+        };
+    }
+
+    /** Drawn on the stone. */
+    public function sign(): string
+    {
+        return match ($this) {
+            self::Laid => '+',
+            self::Lost => '−',
+            self::Opened => '!',
+            self::Eased => '○',
+        };
+    }
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Laid => 'laid now, and was not',
+            self::Lost => 'was laid, and is not now',
+            self::Opened => 'needed now, and was not',
+            self::Eased => 'was a hole, and is not needed now',
+        };
+    }
+}

@@ -1,0 +1,5 @@
+text { fill: #23292c; font-family: sans-serif } .course-name { font-size: 13px; font-weight: 700 } .course-note { font-size: 10.5px; fill: #4b5154 }
+.family-name { font-size: 12px; font-weight: 700 } .column-name { font-size: 9.5px } .number { fill: #fff; font-size: 10px; font-weight: 700; text-anchor: middle } .sign { font-size: 13px; font-weight: 700; text-anchor: middle; paint-order: stroke; stroke: #fff; stroke-width: 3 }
+.stone .face { stroke: #7c7564; stroke-width: .7 } .laid .face { fill: #b3a98f } .carried .face { fill: #d8cfba } .ahead .face { fill: none; stroke: #c4bba8; stroke-dasharray: 2 2 }
+.hole .face { fill: #23292c; stroke: #23292c } .hole .hatch { fill: url(#hatch) } .hole.first .face { stroke: #d9542a; stroke-width: 2.4 } .changed .face { stroke: #23292c; stroke-width: 2 }
+.moss { fill: url(#moss) } .moss-ground { fill: #5f7d58 } .moss-dot { fill: #3d5638 } .hatch-line { stroke: #6d777c; stroke-width: 1.6 } .waist { stroke: #7c7564; stroke-width: 1 } .was { stroke: #23292c; stroke-width: 1.4; stroke-dasharray: 3 2 }
