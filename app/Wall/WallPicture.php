@@ -22,6 +22,10 @@ final readonly class WallPicture
     private const WIDTH = 940.0;
     private const TOP = 18.0;
     private const BODY = 400.0;
+
+    /** The wall is higher where no names stand below it. */
+    private const BODY_ALONE = 530.0;
+
     private const GAP = 3.0;
     private const JOINT = 13.0;
     private const NAMES = 158.0;
@@ -38,6 +42,11 @@ final readonly class WallPicture
 
     public float $width;
     public float $height;
+
+    /** Whether there is room for the names of the attacks. */
+    public bool $isNamed;
+
+    private float $body;
 
     /** @var list<array{id: string, name: string, note: string, y: float, height: float}> top first */
     public array $courses;
@@ -73,16 +82,20 @@ final readonly class WallPicture
         $this->order = $catalogue->rankOrder();
         $this->titles = array_column($catalogue->answers, 'title', 'id');
         $this->rankNames = array_column($catalogue->ranks, 'name', 'id');
+        $groups = $this->groups($cells);
+        [$unit, $joints] = $this->measure($groups);
+        $this->isNamed = $cells !== [] && $unit * self::units($groups) >= self::NAMED * array_sum(array_map(count(...), $groups));
+        $this->body = $this->isNamed ? self::BODY : self::BODY_ALONE;
         $this->width = self::LEFT + self::WIDTH;
+        $this->height = self::TOP + $this->body + ($this->isNamed ? self::NAMES : 6.0);
         $this->courses = $this->courses();
-        [$this->families, $this->columns, $this->stones] = $this->lay($this->groups($cells));
-        $this->height = self::TOP + self::BODY + ($this->columns === [] ? 6.0 : self::NAMES);
+        [$this->families, $this->columns, $this->stones] = $this->lay($groups, $unit, $joints);
     }
 
     /** Where the wall stands and the names of the attacks begin. */
     public function foot(): float
     {
-        return self::TOP + self::BODY;
+        return self::TOP + $this->body;
     }
 
     /** Whether it is compared with something. */
@@ -137,7 +150,7 @@ final readonly class WallPicture
 
     private function courseHeight(): float
     {
-        return self::BODY / max(1, count($this->ranks));
+        return $this->body / max(1, count($this->ranks));
     }
 
     /**
@@ -156,22 +169,33 @@ final readonly class WallPicture
     }
 
     /**
+     * How wide a unit of prevalence is, and what lies behind each family.
+     *
      * @param array<string, array<string, non-empty-list<Cell>>> $groups
+     *
+     * @return array{float, array<string, float>}
+     */
+    private function measure(array $groups): array
+    {
+        $units = max(1.0, self::units($groups));
+        $joints = [];
+        foreach ($groups as $family => $attacks) {
+            // A family of few stones keeps room for its name.
+            $joints[$family] = max(self::JOINT, self::NAME - self::units([$attacks]) * self::WIDTH / $units);
+        }
+        $widest = self::WIDEST * array_sum(array_map(count(...), $groups));
+
+        return [max(0.0, min(self::WIDTH - array_sum($joints), $widest) / $units), $joints];
+    }
+
+    /**
+     * @param array<string, array<string, non-empty-list<Cell>>> $groups
+     * @param array<string, float>                               $joints by family
      *
      * @return array{list<array{id: string, name: string, x: float, width: float}>, list<array{name: string, x: float, url: string}>, list<Stone>}
      */
-    private function lay(array $groups): array
+    private function lay(array $groups, float $unit, array $joints): array
     {
-        $widths = array_map(static fn (array $attacks): float => array_sum(array_map(static fn (array $cells): float => self::units($cells[0]->attack), $attacks)), $groups);
-        $units = array_sum($widths);
-        $joints = [];
-        foreach ($widths as $family => $width) {
-            // A family of few stones keeps room for its name.
-            $joints[$family] = max(self::JOINT, self::NAME - $width * self::WIDTH / $units);
-        }
-        $count = array_sum(array_map(count(...), $groups));
-        $unit = max(0.0, min((self::WIDTH - array_sum($joints)) / max(1.0, $units), self::WIDEST * $count / max(1.0, $units)));
-        $isNamed = $count > 0 && $unit * $units / $count >= self::NAMED;
         $x = self::LEFT;
         $families = $columns = $stones = [];
         $column = 0;
@@ -179,8 +203,8 @@ final readonly class WallPicture
             $start = $x;
             foreach ($attacks as $cells) {
                 $attack = $cells[0]->attack;
-                $width = self::units($attack) * $unit;
-                if ($isNamed) {
+                $width = self::width($attack) * $unit;
+                if ($this->isNamed) {
                     $columns[] = ['name' => $attack->title, 'x' => $x + $width / 2, 'url' => route('attacks.show', $this->ids[$attack->id])];
                 }
                 $part = $width / count($cells);
@@ -267,7 +291,13 @@ final readonly class WallPicture
         return ($column * 37 + $course * 61) % 5 * 0.55;
     }
 
-    private static function units(Attack $attack): float
+    /** @param array<array-key, array<string, non-empty-list<Cell>>> $groups */
+    private static function units(array $groups): float
+    {
+        return array_sum(array_map(static fn (array $attacks): float => array_sum(array_map(static fn (array $cells): float => self::width($cells[0]->attack), $attacks)), $groups));
+    }
+
+    private static function width(Attack $attack): float
     {
         return 2.2 + $attack->prevalence * 0.5;
     }

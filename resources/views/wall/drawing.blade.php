@@ -18,7 +18,7 @@
                 <span><svg aria-hidden="true"><line class="was" x1="1" y1="8" x2="21" y2="8"/></svg>moss then</span>
             @endif
         </div>
-        @if ($wall->picture->columns === [])<p class="form-text">Too many attacks to name each: press a family’s name to see it alone.</p>@endif
+        @if (! $wall->picture->isNamed)<p class="form-text">Too many attacks to name each: press a family’s name to see it alone.</p>@endif
     </div>
     @include('wall.holes', ['holes' => $wall->holes])
 </div>

@@ -1,5 +1,5 @@
 @php($isLive = isset($query))
-<svg xmlns="http://www.w3.org/2000/svg" class="drawing" viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="{{ $isLive ? 'group' : 'img' }}" aria-label="The curriculum as a wall of stones{{ $isLive ? '. The table form has the same facts.' : '' }}"
+<svg xmlns="http://www.w3.org/2000/svg" class="drawing{{ $picture->isNamed ? '' : ' dense' }}" viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="{{ $isLive ? 'group' : 'img' }}" aria-label="The curriculum as a wall of stones{{ $isLive ? '. The table form has the same facts.' : '' }}"
     @if ($isLive) x-on:pointerover="tell" x-on:focusin="tell" x-on:pointerleave="rest" x-on:keydown="walk" @can('create', App\Models\Answer::class) x-on:pointerdown="lift" x-on:pointermove="carry" x-on:pointerup="drop" x-on:pointercancel="putBack" x-on:dragstart="stay" x-on:click.capture="swallow" @endcan @endif>
     @isset($ink)<title>The curriculum as a wall. Planning estimates.</title><style>{!! $ink !!}</style>@endisset
     @include('wall.patterns')
@@ -23,7 +23,7 @@
         @if ($stone->change)<text class="sign" x="{{ $stone->middle() }}" y="{{ $stone->centre() }}" aria-hidden="true">{{ $stone->change->sign() }}</text>@endif
     @endforeach
     @foreach ($picture->families as $family)
-        @if ($isLive)<a class="family" href="{{ route('wall', $query->parameters(['family' => $query->isOf($family['id']) ? null : $family['id']])) }}" aria-label="{{ $query->isOf($family['id']) ? 'All families' : $family['name'].' alone' }}"><text class="family-name" x="{{ $family['x'] }}" y="11">{{ $family['name'] }}</text></a>
+        @if ($isLive)<a class="family" href="{{ route('wall', $query->parameters(['family' => $query->isOf($family['id']) ? null : $family['id']])) }}" aria-label="{{ $query->isOf($family['id']) ? $family['name'].': back to all families' : $family['name'].' alone' }}"><text class="family-name" x="{{ $family['x'] }}" y="11">{{ $family['name'] }}</text></a>
         @else<text class="family-name" x="{{ $family['x'] }}" y="11">{{ $family['name'] }}</text>@endif
     @endforeach
     @foreach ($picture->columns as $column)
