@@ -23,6 +23,18 @@ function milliseconds(callable $work, int $times): float
     return $best;
 }
 
+/** The middle one of so many times, in milliseconds, where each does something else. */
+function middle(callable $work, int $times): float
+{
+    $all = [];
+    for ($i = 0; $i < $times; $i++) {
+        $all[] = milliseconds($work, 1);
+    }
+    sort($all);
+
+    return $all[intdiv($times, 2)];
+}
+
 /** Milliseconds of plain arithmetic on this machine now; machines differ. */
 function reference(): float
 {

@@ -9,6 +9,7 @@ declare(strict_types=1);
  */
 
 use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
@@ -63,11 +64,24 @@ for ($i = 0; $i < 600; $i++) {
 $large = new Catalogue($demo->school, [], $ranks, $demo->ladder, $attacks, $answers);
 $laid = milliseconds(static fn (): Coverage => Coverage::of($large), 5);
 printf("600 attacks × 600 answers × 10 ranks, what is not laid %4.0f ms   %.1f × reference\n", $laid, $laid / $reference);
-$found = static fn (): array => (new HoleFinder($large, new FaultFinder($large, $memory)))->find(Coverage::of($large)->cells);
+$found = static fn (?Widener $widener = null): Coverage => Coverage::whole($large, new FaultFinder($large, $memory), $widener);
 $first = milliseconds($found, 1);
-$again = milliseconds($found, 3);
+$again = milliseconds($found, 5);
 printf("the same with what answers lack, for the first time %6.0f ms   %.1f × reference\n", $first, $first / $reference);
-printf("the same when nothing has changed                 %6.0f ms   %.1f × reference\n", $again, $again / $reference);
+printf("the same when every answer was run before         %6.0f ms   %.1f × reference\n", $again, $again / $reference);
+
+// Another beat in one answer after the other, so that each is run for the first time.
+$before = $found();
+$number = 0;
+$changed = middle(static function () use ($large, $memory, $before, &$number): void {
+    $answers = $large->answers;
+    $answer = $answers[$number * 37 % count($answers)];
+    $answers[$number * 37 % count($answers)] = $answer->withBeats(Beats::parse($answer->beats->toText()."leave 3\n"));
+    $number++;
+    $now = $large->withAnswers($answers);
+    $before->after($now, new HoleFinder($now, new FaultFinder($now, $memory)));
+}, 41);
+printf("the same after one answer has changed             %6.1f ms   %.1f × reference\n", $changed, $changed / $reference);
 
 foreach ([[4, 3], [13, 3], [100, 2], [20, 10]] as [$count, $values]) {
     $parameters = [];

@@ -36,20 +36,23 @@ final readonly class HoleBook
     /** @return list<Hole> */
     public function of(School $school): array
     {
-        return Cache::remember($this->key($school), self::SECONDS, fn (): array => $this->find($school, $this->mapper->everything($school)));
+        return Cache::remember($this->key($school), self::SECONDS, fn (): array => $this->find($school));
     }
 
     /**
-     * The holes of a catalogue as it would be.
+     * The holes as they would be with other answers.
+     *
+     * @param Catalogue $now  everything the school holds
+     * @param Catalogue $then the same with other answers
      *
      * @return list<Hole>
      */
-    public function find(School $school, Catalogue $catalogue): array
+    public function after(School $school, Catalogue $now, Catalogue $then): array
     {
         $memory = $this->memory($school);
-        $finder = new HoleFinder($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory), ProvenShare::of($catalogue, CarbonImmutable::now()->startOfDay()));
-        $holes = $finder->find(Coverage::of($catalogue)->cells);
-        $this->keep($school, $memory->kept());
+        $holes = Coverage::known($now, $this->of($school))->after($then, $this->finder($then, $memory))->holes;
+        // It asks for a part only: what the holes will ask for again stays.
+        $this->keep($school, $memory->all());
 
         return $holes;
     }
@@ -68,6 +71,22 @@ final readonly class HoleBook
         $this->keep($school, $memory->all());
 
         return $fewest;
+    }
+
+    /** @return list<Hole> */
+    private function find(School $school): array
+    {
+        $catalogue = $this->mapper->everything($school);
+        $memory = $this->memory($school);
+        $holes = $this->finder($catalogue, $memory)->find(Coverage::known($catalogue, [])->cells);
+        $this->keep($school, $memory->kept());
+
+        return $holes;
+    }
+
+    private function finder(Catalogue $catalogue, Memory $memory): HoleFinder
+    {
+        return new HoleFinder($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory), ProvenShare::of($catalogue, CarbonImmutable::now()->startOfDay()));
     }
 
     private function memory(School $school): Memory

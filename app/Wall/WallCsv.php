@@ -44,7 +44,7 @@ final readonly class WallCsv
             count($cell->attack->sides()) === 1 ? 'one' : $cell->side->value,
             $cell->attack->kind->family->value,
             $cell->attack->kind->id,
-            ...array_values($cell->attack->on($cell->side)->toArray()),
+            ...array_values($cell->facets->toArray()),
             (string) $cell->attack->prevalence,
             $ranks[$cell->attack->neededBy ?? ''] ?? '',
             $ranks[$cell->laidAt ?? ''] ?? '',

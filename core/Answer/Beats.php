@@ -31,6 +31,27 @@ final readonly class Beats
         return (new Printer())->print($this);
     }
 
+    /**
+     * Titles of the answers that its branches run on into.
+     *
+     * @return list<string>
+     */
+    public function goesTo(): array
+    {
+        $titles = [];
+        foreach ($this->line as $beat) {
+            foreach ($beat->branches as $branch) {
+                if ($branch->body instanceof GoToAnswer) {
+                    $titles[] = $branch->body->title;
+                } elseif (is_array($branch->body)) {
+                    array_push($titles, ...(new self($branch->body))->goesTo());
+                }
+            }
+        }
+
+        return $titles;
+    }
+
     public function mirror(): self
     {
         return new self(array_map(static fn (Beat $beat): Beat => $beat->mirror(), $this->line));

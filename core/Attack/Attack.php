@@ -9,6 +9,9 @@ namespace StoneDrill\Core\Attack;
  */
 final readonly class Attack
 {
+    /** The facets as they are on its other side. */
+    private Facets $mirrored;
+
     /**
      * @param string  $id            unique in its catalogue
      * @param ?string $neededBy      id of the rank that needs it, null when no rank does
@@ -28,7 +31,9 @@ final readonly class Attack
         public bool $critical = false,
         public string $notes = '',
         public array $cautions = [],
-    ) {}
+    ) {
+        $this->mirrored = $facets->mirror();
+    }
 
     /**
      * What can hurt a partner: what its kind says, and what is said of it alone.
@@ -43,8 +48,7 @@ final readonly class Attack
     /** Whether mirroring changes neither the hand nor the bearing. */
     public function isSymmetric(): bool
     {
-        return $this->facets->hand === $this->facets->hand->mirror()
-            && $this->facets->bearing->equals($this->facets->bearing->mirror());
+        return $this->facets->bits === $this->mirrored->bits;
     }
 
     /** @return non-empty-list<Side> the sides that are different from each other */
@@ -62,6 +66,6 @@ final readonly class Attack
     /** The facets as they are on one of its sides. */
     public function on(Side $side): Facets
     {
-        return $side === Side::Written ? $this->facets : $this->facets->mirror();
+        return $side === Side::Written ? $this->facets : $this->mirrored;
     }
 }

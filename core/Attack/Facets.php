@@ -75,10 +75,6 @@ final readonly class Facets
     /** The same attack from the other side: left and right hand swapped, the bearing reflected, the thumb kept. */
     public function mirror(): self
     {
-        return self::of([
-            ...$this->toArray(),
-            'hand' => $this->hand->mirror()->value,
-            'bearing' => $this->bearing->mirror()->toClock(),
-        ]);
+        return new self($this->hand->mirror(), $this->bearing->mirror(), $this->phase, $this->intent, $this->thumb, $this->entry, $this->posture, $this->notice, $this->place, $this->others, $this->build);
     }
 }

@@ -5,16 +5,23 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Coverage;
 
 use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Side;
 
 /** One side of one attack, and the rank that first answers it. */
 final readonly class Cell
 {
+    /** The facets of the attack on this side. */
+    public Facets $facets;
+
     /**
      * @param list<string> $answers ids of the answers that lay it, by the rank they come with
      * @param ?string      $laidAt  id of the lowest rank at which one of them is introduced
      */
-    public function __construct(public Attack $attack, public Side $side, public array $answers, public ?string $laidAt) {}
+    public function __construct(public Attack $attack, public Side $side, public array $answers, public ?string $laidAt)
+    {
+        $this->facets = $attack->on($side);
+    }
 
     /** What the cell counts for: the attack's prevalence, shared among its sides. */
     public function weight(): float

@@ -26,7 +26,7 @@ final readonly class CrossTable
         $inCell = array_count_values(array_map(static fn (Hole $hole): string => $hole->attack.' '.($hole->side->value ?? ''), $holes));
         $tallies = $downs = $acrosses = [];
         foreach ($cells as $cell) {
-            $facets = $cell->attack->on($cell->side);
+            $facets = $cell->facets;
             [$row, $column] = [$down->valueOf($cell->attack->kind, $facets), $across->valueOf($cell->attack->kind, $facets)];
             $isInTime = $cell->isInTime($order);
             $count = $inCell[$cell->attack->id.' '.$cell->side->value] ?? 0;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Coverage;
 
 use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Attack\Build;
 use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Catalogue\Sizes;
@@ -16,28 +17,34 @@ use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Pressure\Timing;
 
 /** Runs answers in the cells that they lay, and tells what each lacks there. What was found is kept and asked for again. */
-final readonly class FaultFinder
+final class FaultFinder
 {
-    private Standards $standards;
+    private readonly Standards $standards;
 
-    private Examiner $examiner;
+    private readonly Examiner $examiner;
 
-    private Sizes $sizes;
+    private readonly Sizes $sizes;
 
     /** @var array<string, int> position by id of the rank */
-    private array $order;
+    private readonly array $order;
+
+    /** @var array<string, string> the part of the key that is the answer's, by its id */
+    private array $ofAnswer = [];
+
+    private readonly Imprint $imprint;
 
     /** What of the school everything that is found hangs on. */
-    private string $measures;
+    private readonly string $measures;
 
-    public function __construct(private Catalogue $catalogue, private Memory $memory = new Memory())
+    public function __construct(private readonly Catalogue $catalogue, private readonly Memory $memory = new Memory())
     {
         $this->standards = Standards::of($catalogue);
         $this->examiner = new Examiner($this->standards);
         $this->sizes = new Sizes($catalogue->school);
         $this->order = $catalogue->rankOrder();
         $school = $catalogue->school;
-        $this->measures = serialize([$school->doctrine, $school->sizes, $school->typical, $school->policy, $catalogue->ranks, $catalogue->ladder->rungs]);
+        $this->imprint = new Imprint($catalogue);
+        $this->measures = hash('xxh128', serialize([$school->doctrine, $school->sizes, $school->typical, $school->policy, $catalogue->ranks, $catalogue->ladder->rungs]));
     }
 
     /**
@@ -48,27 +55,38 @@ final readonly class FaultFinder
      */
     public function of(Answer $answer, Cell $cell, string $need, bool $isMirrored): array
     {
-        $beats = $answer->taughtAt($this->order[$need], $this->order[$answer->rank]);
-        $key = $this->key($answer, $beats->toText(), $cell, $need, $isMirrored);
+        $key = $this->key('fault', $answer, $cell, $need, $isMirrored);
 
-        return $this->memory->of($key, fn (): array => $this->search($answer->withBeats($beats), $cell, $need, $isMirrored));
+        return $this->memory->of($key, fn (): array => $this->search($answer->withBeats($this->taught($answer, $need)), $cell, $need, $isMirrored));
     }
 
     /** The move that puts what the policy teaches in the place of what it does not; null where that leaves something barred. */
     public function softened(Answer $answer, Cell $cell, string $need): ?Move
     {
-        $beats = $answer->taughtAt($this->order[$need], $this->order[$answer->rank]);
+        $isMirrored = ! $answer->meetsAsWritten($cell->attack->kind, $cell->facets);
+        $move = $this->memory->of($this->key('soft', $answer, $cell, $need, $isMirrored), fn (): array|false => $this->soften($answer, $cell, $need, $isMirrored));
+
+        return $move === false ? null : new Move(MoveKind::Soften, $answer->id, $move[1], beats: $move[0]);
+    }
+
+    /** @return array{Beats, list<Finding>}|false the softer beats, and what is found anew with them */
+    private function soften(Answer $answer, Cell $cell, string $need, bool $isMirrored): array|false
+    {
         $soft = (new Softener($this->standards->policy, $answer->rank))->soften($answer->beats);
         if ($soft === null) {
-            return null;
+            return false;
         }
-        $isMirrored = ! $answer->meetsAsWritten($cell->attack->kind, $cell->attack->on($cell->side));
         $bodies = $this->sizes->bodies(null, null, $cell->attack->facets->build);
-        $before = $this->examiner->examineIn($answer->withBeats($beats), $cell->attack, $cell->side, $isMirrored, $bodies, null, false);
+        $before = $this->examiner->examineIn($answer->withBeats($this->taught($answer, $need)), $cell->attack, $cell->side, $isMirrored, $bodies, null, false);
         $after = $this->examiner->examineIn($answer->withBeats($soft), $cell->attack, $cell->side, $isMirrored, $bodies, null, false);
         $anew = array_values(array_filter($after->findings, static fn (Finding $finding): bool => array_filter($before->findings, static fn (Finding $old): bool => $old->isLike($finding)) === []));
 
-        return $this->has($after, 'policy') ? null : new Move(MoveKind::Soften, $answer->id, $anew, beats: $soft);
+        return $this->has($after, 'policy') ? false : [$soft, $anew];
+    }
+
+    private function taught(Answer $answer, string $need): Beats
+    {
+        return $answer->taughtAt($this->order[$need], $this->order[$answer->rank]);
     }
 
     /** @return list<Fault> */
@@ -108,18 +126,17 @@ final readonly class FaultFinder
     /** Whether its first beat comes too late at the rung that is the rank's goal. */
     private function isSlow(Answer $answer, Cell $cell, string $need): bool
     {
-        $arrival = Timing::arrival($cell->attack->kind, $cell->attack->on($cell->side));
+        $arrival = Timing::arrival($cell->attack->kind, $cell->facets);
         $rung = $this->catalogue->ladder->get($this->standards->rank($need)->goalRung);
 
         return $arrival !== null && Timing::spare($arrival, $this->standards->familyBits($answer->rank), $answer->beats->line[0]->seconds(), $rung) < -1e-9;
     }
 
     /** Everything that what is found hangs on. */
-    private function key(Answer $answer, string $beats, Cell $cell, string $need, bool $isMirrored): string
+    private function key(string $what, Answer $answer, Cell $cell, string $need, bool $isMirrored): string
     {
-        return 'fault '.hash('xxh128', implode("\0", [
-            $beats, $answer->rank, $answer->doctrine->value ?? '', serialize($answer->waived), $cell->attack->kind->id, $cell->attack->on($cell->side)->bits, $need, (int) $isMirrored,
-            $this->measures, $this->standards->familyBits($answer->rank), str_contains($beats, 'go to') ? serialize(array_map(static fn (Answer $other): string => $other->title.$other->beats->toText(), $this->catalogue->answers)) : '',
-        ]));
+        $ofAnswer = $this->ofAnswer[$answer->id] ??= "{$this->measures} {$this->imprint->of($answer)} {$this->standards->familyBits($answer->rank)}";
+
+        return "{$what} {$ofAnswer} {$cell->attack->kind->id} {$cell->facets->bits} {$need} {$isMirrored}";
     }
 }

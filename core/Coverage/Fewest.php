@@ -69,7 +69,7 @@ final readonly class Fewest
                 continue;
             }
             if (! $answer->mirrored) {
-                $candidates[] = new Candidate($answer->id, MoveKind::Mirror->value, self::met($cells, static fn (Cell $cell): bool => $answer->matchesMirrored($cell->attack->kind, $cell->attack->on($cell->side))));
+                $candidates[] = new Candidate($answer->id, MoveKind::Mirror->value, self::met($cells, static fn (Cell $cell): bool => $answer->matchesMirrored($cell->attack->kind, $cell->facets)));
             }
             array_push($candidates, ...self::widened($answer, $cells, $own, $widener));
         }

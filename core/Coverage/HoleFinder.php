@@ -59,11 +59,22 @@ final readonly class HoleFinder
      */
     public function find(array $cells): array
     {
-        $inTime = [];
+        return self::sorted([...($this->faults === null ? [] : Uncatalogued::of($this->catalogue)), ...$this->among($cells)]);
+    }
+
+    /**
+     * Those of some cells alone, in no order.
+     *
+     * @param list<Cell> $cells both sides of an attack
+     *
+     * @return list<Hole>
+     */
+    public function among(array $cells): array
+    {
+        $inTime = $holes = [];
         foreach ($cells as $cell) {
             $inTime[$cell->attack->id][$cell->side->value] = $cell->isInTime($this->order);
         }
-        $holes = $this->faults === null ? [] : Uncatalogued::of($this->catalogue);
         foreach ($cells as $cell) {
             $need = $cell->attack->neededBy;
             if ($need === null) {
@@ -75,10 +86,41 @@ final readonly class HoleFinder
                 array_push($holes, ...$this->faulty($cell, $need), ...$this->unproven($cell, $need));
             }
         }
-        usort($holes, static fn (Hole $a, Hole $b): int => [$b->weight, $a->kind->order(), $a->order(), $b->side->value ?? '']
-            <=> [$a->weight, $b->kind->order(), $b->order(), $a->side->value ?? '']);
 
         return $holes;
+    }
+
+    /**
+     * Whether one of some answers could meet a cell, or could if it were wider.
+     *
+     * @param list<Answer> $answers
+     */
+    public function concerns(array $answers, Cell $cell): bool
+    {
+        foreach ($answers as $answer) {
+            if ($answer->pattern->kinds === null || in_array($cell->attack->kind->id, $answer->pattern->kinds, true) || $this->widener?->near($answer, $cell) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<Hole> $holes
+     *
+     * @return list<Hole> by weight, then kind, then id of the attack, the written side first
+     */
+    public static function sorted(array $holes): array
+    {
+        $weights = array_map(static fn (Hole $hole): float => $hole->weight, $holes);
+        $kinds = array_map(static fn (Hole $hole): int => $hole->kind->order(), $holes);
+        $ids = array_map(static fn (Hole $hole): string => $hole->order(), $holes);
+        $sides = array_map(static fn (Hole $hole): string => $hole->side->value ?? '', $holes);
+        $places = array_keys($holes);
+        array_multisort($weights, SORT_DESC, $kinds, SORT_ASC, $ids, SORT_ASC, SORT_STRING, $sides, SORT_DESC, SORT_STRING, $places);
+
+        return array_map(static fn (int $place): Hole => $holes[$place], $places);
     }
 
     private function hole(HoleKind $kind, Cell $cell, string $need, string $reason, Move ...$moves): Hole
@@ -111,7 +153,7 @@ final readonly class HoleFinder
         if ($this->faults === null) {
             return [];
         }
-        $facets = $cell->attack->on($cell->side);
+        $facets = $cell->facets;
         $shared = null;
         $taught = $this->taughtBy($cell, $need);
         foreach ($taught as $answer) {
@@ -163,7 +205,7 @@ final readonly class HoleFinder
     /** Whether the same attack, once it has landed, is answered by then. */
     private function isLandedLaid(Cell $cell, string $need): bool
     {
-        $landed = Facets::of([...$cell->attack->on($cell->side)->toArray(), 'phase' => Phase::Landed->value]);
+        $landed = Facets::of([...$cell->facets->toArray(), 'phase' => Phase::Landed->value]);
         foreach ($this->meeting($cell) as $answer) {
             if ($answer->introducedAt($this->order) <= $this->order[$need] && $answer->matches($cell->attack->kind, $landed)) {
                 return true;
@@ -217,7 +259,7 @@ final readonly class HoleFinder
         if ($without === null || $this->faults === null) {
             return true;
         }
-        $isMirrored ??= ! $answer->meetsAsWritten($cell->attack->kind, $cell->attack->on($cell->side));
+        $isMirrored ??= ! $answer->meetsAsWritten($cell->attack->kind, $cell->facets);
 
         return ! in_array($without, $this->faults->of($answer, $cell, $need, $isMirrored), true);
     }
@@ -227,7 +269,7 @@ final readonly class HoleFinder
         return ! $answer->mirrored
             && $this->order[$answer->rank] <= $this->order[$need]
             && ! in_array($answer->id, $cell->answers, true)
-            && $answer->matchesMirrored($cell->attack->kind, $cell->attack->on($cell->side));
+            && $answer->matchesMirrored($cell->attack->kind, $cell->facets);
     }
 
     /** @return list<Move> */
@@ -237,7 +279,7 @@ final readonly class HoleFinder
         foreach ($this->widener === null ? [] : $this->byFamily[$cell->attack->kind->family->value] ?? [] as $answer) {
             $near = $this->order[$answer->rank] <= $this->order[$need] ? $this->widener->near($answer, $cell) : null;
             if ($near !== null && $this->isFree($answer, $cell, $need, $without, $near[1])) {
-                $facets = $near[1] ? $cell->attack->on($cell->side)->mirror() : $cell->attack->on($cell->side);
+                $facets = $near[1] ? $cell->facets->mirror() : $cell->facets;
                 $value = $near[0] === 'kind' ? $cell->attack->kind->id : $facets->toArray()[$near[0]];
                 $moves[] = new Move(MoveKind::Widen, $answer->id, $this->widener->findings($answer, $cell, $near[1]), $near[0], $value);
             }

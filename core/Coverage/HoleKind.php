@@ -49,6 +49,9 @@ enum HoleKind: string
     /** Position in the list of kinds. */
     public function order(): int
     {
-        return (int) array_search($this, self::cases(), true);
+        static $order = null;
+        $order ??= array_flip(array_column(self::cases(), 'value'));
+
+        return $order[$this->value];
     }
 }

@@ -38,7 +38,7 @@ final readonly class Selection
     {
         foreach (Aspect::all() as $aspect) {
             $value = $this->values[$aspect->id] ?? null;
-            if ($value !== null && $aspect->valueOf($cell->attack->kind, $cell->attack->on($cell->side)) !== $value) {
+            if ($value !== null && $aspect->valueOf($cell->attack->kind, $cell->facets) !== $value) {
                 return false;
             }
         }

@@ -24,8 +24,9 @@ final readonly class Uncatalogued
         foreach ($catalogue->attacks as $attack) {
             $kinds[$attack->kind->id] = $attack->kind;
             foreach ($attack->sides() as $side) {
+                $facets = $attack->on($side);
                 foreach (self::FACETS as $facet) {
-                    $has[$attack->kind->id][$facet->value][$attack->on($side)->value($facet)] = true;
+                    $has[$attack->kind->id][$facet->value][$facets->value($facet)] = true;
                 }
             }
         }

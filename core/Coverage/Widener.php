@@ -19,6 +19,8 @@ final class Widener
 {
     private readonly Examiner $examiner;
 
+    private readonly Imprint $imprint;
+
     /** What of the school everything that is found hangs on. */
     private readonly string $measures;
 
@@ -31,6 +33,7 @@ final class Widener
     public function __construct(private readonly Catalogue $catalogue, private readonly Memory $memory = new Memory())
     {
         $this->examiner = new Examiner(Standards::of($catalogue));
+        $this->imprint = new Imprint($catalogue);
         $this->attacks = array_column($catalogue->attacks, null, 'id');
         $school = $catalogue->school;
         $this->measures = hash('xxh128', serialize([$school->doctrine, $school->sizes, $school->policy, $catalogue->ranks]));
@@ -47,7 +50,7 @@ final class Widener
         if ($this->attacks[$answer->attack]->kind->family !== $cell->attack->kind->family) {
             return null;
         }
-        $facets = $cell->attack->on($cell->side);
+        $facets = $cell->facets;
         foreach ($answer->mirrored ? [false, true] : [false] as $isMirrored) {
             $misses = ($isMirrored ? $answer->pattern->mirror() : $answer->pattern)->misses($cell->attack->kind, $facets);
             if ($misses === []) {
@@ -70,10 +73,7 @@ final class Widener
     public function findings(Answer $answer, Cell $cell, bool $isMirrored): array
     {
         $own = $this->attacks[$answer->attack];
-        $key = 'widen '.hash('xxh128', serialize([
-            $answer->beats->toText(), $answer->rank, $answer->doctrine, $answer->waived, $own->kind->id, $own->facets->bits, $cell->attack->kind->id, $cell->attack->on($cell->side)->bits, $isMirrored, $this->measures,
-            str_contains($answer->beats->toText(), 'go to') ? array_map(static fn (Answer $other): string => $other->title.$other->beats->toText(), $this->catalogue->answers) : [],
-        ]));
+        $key = "widen {$this->measures} {$this->imprint->of($answer)} {$own->kind->id} {$own->facets->bits} {$cell->attack->kind->id} {$cell->facets->bits} {$isMirrored}";
 
         return $this->memory->of($key, fn (): array => $this->search($answer, $cell, $isMirrored));
     }

@@ -34,7 +34,7 @@ final readonly class MoveController
             'hole' => $hole,
             'move' => $move,
             'rankName' => $school->ranks->firstWhere('code', $hole->rank)->name ?? '',
-            'outlook' => new Outlook($catalogue, $before, $move->takenIn($catalogue, (string) $hole->rank), $this->holes->find($school, $move->takenIn($everything, (string) $hole->rank))),
+            'outlook' => new Outlook($catalogue, $before, $move->takenIn($catalogue, (string) $hole->rank), $this->holes->after($school, $everything, $move->takenIn($everything, (string) $hole->rank))),
         ]);
     }
 

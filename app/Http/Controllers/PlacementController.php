@@ -29,6 +29,7 @@ final readonly class PlacementController
         $to = $this->asked($request, $school) ?? $answer->rank;
         $now = $this->mapper->curriculum($school);
         $then = $this->moved($now, $answer, $to);
+        $everything = $this->mapper->everything($school);
 
         return view('wall.placement', [
             'answer' => $answer,
@@ -36,7 +37,7 @@ final readonly class PlacementController
             'ranks' => $school->ranks,
             'losesShort' => $answer->short_rank_id !== null && array_column($then->answers, null, 'id')[$answer->code]->short === null,
             'picture' => $this->mason->compare($school, $now, $then),
-            'outlook' => $to->is($answer->rank) ? null : new Outlook($now, $this->holes->of($school), $then, $this->holes->find($school, $this->moved($this->mapper->everything($school), $answer, $to))),
+            'outlook' => $to->is($answer->rank) ? null : new Outlook($now, $this->holes->of($school), $then, $this->holes->after($school, $everything, $this->moved($everything, $answer, $to))),
         ]);
     }
 

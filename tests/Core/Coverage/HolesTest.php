@@ -151,3 +151,37 @@ function takenMoves(Catalogue $catalogue): Generator
         }
     }
 }
+
+it('finds the same after a change as from the ground up', function (int $seed): void {
+    $before = faultyCatalogue($seed);
+    $memory = new Memory();
+    $whole = fn (Catalogue $catalogue): Coverage => Coverage::whole($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory));
+    $answers = $before->answers;
+    $place = mt_rand(0, 5);
+    $other = $answers[mt_rand(0, 5)];
+    // Changed, taken away, added, moved, or run on into: what concerns a part of the wall, and what concerns all of it.
+    $answers = match ($seed % 5) {
+        0 => array_values(array_replace($answers, [$place => $answers[$place]->withBeats(Beats::parse("left foot step 3, left hand parry forearm -> released\nleave 3, look"))])),
+        1 => array_values(array_diff_key($answers, [$place => true])),
+        2 => [...$answers, answer('new', $before->attacks[mt_rand(0, 7)], 'b', true, ['kind' => null])],
+        3 => array_values(array_replace($answers, [$place => $answers[$place]->introducedFrom('a', $before->rankOrder())])),
+        4 => array_values(array_replace($answers, [$place => $answers[$place]->withBeats(Beats::parse("right knee groin -> folded\n  if not: go to \"{$other->title}\" beat 1\nleave 6"))])),
+    };
+    $now = $before->withAnswers($answers);
+    $after = $whole($before)->after($now, new HoleFinder($now, new FaultFinder($now, $memory), new Widener($now, $memory)));
+
+    expect($after->cells)->toEqual($whole($now)->cells)->and($after->holes)->toEqual($whole($now)->holes);
+
+    // And once more, by what it ran on into.
+    $again = $now->withAnswers(array_map(fn (Answer $answer): Answer => $answer->id === $other->id ? $answer->withBeats(Beats::parse("both hands strip\nleave 6, look")) : $answer, $now->answers));
+    $fresh = new Memory();
+    expect($after->after($again, new HoleFinder($again, new FaultFinder($again, $memory), new Widener($again, $memory)))->holes)
+        ->toEqual(Coverage::whole($again, new FaultFinder($again, $fresh), new Widener($again, $fresh))->holes);
+})->with(range(1, 30));
+
+it('begins anew when more than answers has changed', function (): void {
+    $before = faultyCatalogue(3);
+    $now = new Catalogue($before->school, [], $before->ranks, $before->ladder, array_slice($before->attacks, 1), array_values(array_filter($before->answers, fn (Answer $answer): bool => $answer->attack !== $before->attacks[0]->id)));
+
+    expect(Coverage::of($before)->after($now, new HoleFinder($now))->holes)->toEqual(Coverage::of($now)->holes);
+});

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Coverage;
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Catalogue\Catalogue;
+
+/** What of an answer its runs hang on, in short: two imprints are the same exactly when it runs the same anywhere. */
+final class Imprint
+{
+    /** @var array<string, Answer> by title */
+    private array $byTitle;
+
+    /** @var array<string, string> by id */
+    private array $known = [];
+
+    /** @var array<string, string> by id, without what it runs on into */
+    private array $alone = [];
+
+    public function __construct(Catalogue $catalogue)
+    {
+        $this->byTitle = array_column($catalogue->answers, null, 'title');
+    }
+
+    public function of(Answer $answer): string
+    {
+        return $this->known[$answer->id] ??= implode('', array_map($this->alone(...), [$answer, ...$this->reached($answer)]));
+    }
+
+    /**
+     * Every answer that it can run on into, over others too.
+     *
+     * @return list<Answer>
+     */
+    private function reached(Answer $answer): array
+    {
+        $reached = [];
+        $open = $answer->beats->goesTo();
+        while ($open !== []) {
+            $title = array_pop($open);
+            $next = $this->byTitle[$title] ?? null;
+            if ($next !== null && ! isset($reached[$title])) {
+                $reached[$title] = $next;
+                array_push($open, ...$next->beats->goesTo());
+            }
+        }
+
+        return array_values($reached);
+    }
+
+    private function alone(Answer $answer): string
+    {
+        return $this->alone[$answer->id] ??= hash('xxh128', serialize([$answer->title, $answer->rank, $answer->doctrine, $answer->short, $answer->waived, $answer->beats]));
+    }
+}
