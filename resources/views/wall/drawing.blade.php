@@ -10,7 +10,7 @@
                 $query->against !== null => "upper half {$query->student->name}, lower half {$query->against->name}: lower bound at the goal rung of the rank",
                 $query->student !== null => "{$query->student->name}’s lower bound at the goal rung of the rank",
                 default => 'share of the rank that holds it at its goal rung',
-            } }}</span>
+            } }}, as of {{ now()->format('H:i') }} UTC</span>
             <span><svg aria-hidden="true"><g class="stone hole first"><rect class="face" x="1" y="1" width="20" height="13" rx="2.5"/><rect class="hatch" x="1" y="1" width="20" height="13" fill="none"/></g></svg>hole: needed and missing; its number leads to the list</span>
             <span><svg aria-hidden="true"><g class="stone ahead"><rect class="face" x="1" y="1" width="20" height="13" rx="2.5"/></g></svg>not needed yet</span>
             @if ($query->since)
