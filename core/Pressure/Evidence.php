@@ -11,7 +11,27 @@ final readonly class Evidence
 {
     private const PRIOR = 0.5;
 
+    private const DAY = 86_400;
+
     public function __construct(private float $success, private float $failure) {}
+
+    /**
+     * What tries weigh for a rung: success counts there and below, failure there and above.
+     *
+     * @param list<array{int, int, float}> $tries seconds since 1970, rung, credit; none after the moment
+     * @param int                          $at    seconds since 1970
+     */
+    public static function of(array $tries, int $rung, int $at, ProofRules $rules): self
+    {
+        $success = $failure = 0.0;
+        foreach ($tries as [$then, $of, $credit]) {
+            $weight = 2 ** (-intdiv($at - $then, self::DAY) / $rules->halfLife);
+            $success += $of >= $rung ? $weight * $credit : 0.0;
+            $failure += $of <= $rung ? $weight * (1 - $credit) : 0.0;
+        }
+
+        return new self($success, $failure);
+    }
 
     public function weight(): float
     {

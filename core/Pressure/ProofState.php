@@ -13,4 +13,18 @@ enum ProofState: string
     /** Held just after some earlier rep, and no longer. */
     case Faded = 'faded';
     case Building = 'building';
+
+    /**
+     * @param Evidence         $evidence of some weight
+     * @param callable(): bool $everHeld whether it was held just after some rep
+     */
+    public static function of(Evidence $evidence, callable $everHeld): self
+    {
+        return match (true) {
+            $evidence->holds() => self::Holds,
+            $evidence->fails() => self::Failing,
+            $everHeld() => self::Faded,
+            default => self::Building,
+        };
+    }
 }

@@ -11,8 +11,6 @@ use StoneDrill\Core\Attack\Attack;
 /** Reads proof out of reps. */
 final readonly class Prover
 {
-    private const DAY = 86_400;
-
     public function __construct(private Ladder $ladder, private ProofRules $rules = new ProofRules()) {}
 
     /**
@@ -78,12 +76,12 @@ final readonly class Prover
     private function rungs(array $reps, DateTimeImmutable $at): array
     {
         usort($reps, static fn (Rep $a, Rep $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
-        $last = count($reps) - 1;
+        $tries = array_map(Window::try(...), $reps);
         $proofs = [];
         foreach ($this->ladder->ids() as $rung) {
-            $evidence = $this->evidence($reps, $last, $rung, $at);
+            $evidence = $this->evidence($tries, count($tries) - 1, $rung, $at->getTimestamp());
             if ($evidence->weight() > 0) {
-                $state = $this->state($evidence, $reps, $rung);
+                $state = ProofState::of($evidence, fn (): bool => $this->everHeld($tries, $rung));
                 $proofs[] = [$rung, $evidence, $state, $state === ProofState::Holds ? $this->fadesOn($evidence, $at) : null];
             }
         }
@@ -91,22 +89,11 @@ final readonly class Prover
         return $proofs;
     }
 
-    /** @param non-empty-list<Rep> $reps in order of time */
-    private function state(Evidence $evidence, array $reps, int $rung): ProofState
+    /** @param non-empty-list<array{int, int, float}> $tries in order of time */
+    private function everHeld(array $tries, int $rung): bool
     {
-        return match (true) {
-            $evidence->holds() => ProofState::Holds,
-            $evidence->fails() => ProofState::Failing,
-            $this->everHeld($reps, $rung) => ProofState::Faded,
-            default => ProofState::Building,
-        };
-    }
-
-    /** @param non-empty-list<Rep> $reps in order of time */
-    private function everHeld(array $reps, int $rung): bool
-    {
-        for ($last = count($reps) - 1; $last >= 0; $last--) {
-            if ($this->evidence($reps, $last, $rung, $reps[$last]->at)->holds()) {
+        for ($last = count($tries) - 1; $last >= 0; $last--) {
+            if ($this->evidence($tries, $last, $rung, $tries[$last][0])->holds()) {
                 return true;
             }
         }
@@ -115,23 +102,13 @@ final readonly class Prover
     }
 
     /**
-     * What the window of reps up to one of them weighs for a rung: success counts there and below, failure there and
-     * above.
+     * What the window up to one of the tries weighs for a rung.
      *
-     * @param non-empty-list<Rep> $reps in order of time
+     * @param non-empty-list<array{int, int, float}> $tries in order of time
      */
-    private function evidence(array $reps, int $last, int $rung, DateTimeImmutable $at): Evidence
+    private function evidence(array $tries, int $last, int $rung, int $at): Evidence
     {
-        $success = $failure = 0.0;
-        for ($i = max(0, $last - $this->rules->window + 1); $i <= $last; $i++) {
-            $days = intdiv($at->getTimestamp() - $reps[$i]->at->getTimestamp(), self::DAY);
-            $weight = 2 ** (-$days / $this->rules->halfLife);
-            $credit = $reps[$i]->outcome->credit() ?? 0.0;
-            $success += $reps[$i]->rung >= $rung ? $weight * $credit : 0.0;
-            $failure += $reps[$i]->rung <= $rung ? $weight * (1 - $credit) : 0.0;
-        }
-
-        return new Evidence($success, $failure);
+        return Evidence::of(array_slice($tries, max(0, $last - $this->rules->window + 1), min($this->rules->window, $last + 1)), $rung, $at, $this->rules);
     }
 
     private function fadesOn(Evidence $evidence, DateTimeImmutable $at): DateTimeImmutable

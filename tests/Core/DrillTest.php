@@ -199,3 +199,24 @@ it('finds the fewest answers for a share', function (): void {
     expect(drill(['command' => 'fewest', 'file' => smallFile(), '--rank' => 'first', '--cover' => '90'])[0])->toBe(2)
         ->and(drill(['command' => 'fewest', 'file' => smallFile()])[0])->toBe(2);
 });
+
+it('draws what a student is drilled on next', function (): void {
+    [$code, $output] = drill(['command' => 'draw', 'file' => smallFile(), '--student' => 'ada-plover', '--rung' => '6', '--seed' => '3', '--at' => '2026-11-24', '--json' => true]);
+    $document = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
+
+    // First needs the wrist alone, and only its written side is answered: nothing to choose, .25 s, and it is on already.
+    expect($code)->toBe(0)->and($document)->toMatchArray(['attack' => 'wrist', 'side' => 'written', 'entropy_bits' => 0, 'reaction_s' => 0.25, 'time_to_spare_s' => null, 'warning_m' => null])
+        ->and($document['wait_s'])->toBeGreaterThanOrEqual(1.5)->toBeLessThan(9.0);
+    expect(drill(['command' => 'draw', 'file' => smallFile(), '--student' => 'ada-plover', '--rung' => '6', '--seed' => '3', '--at' => '2026-11-24'])[1])->toContain('Ada Plover at rung 6 Open draw: Wrist held across, written.');
+});
+
+it('says what a draw is asked wrongly', function (array $options, string $said): void {
+    [$code, , $errors] = drill(['command' => 'draw', 'file' => smallFile(), '--student' => 'ada-plover', '--rung' => '6', '--seed' => '3', '--at' => '2026-11-24', ...$options]);
+
+    expect($code)->toBe(2)->and($errors)->toContain($said);
+})->with([
+    [['--student' => 'ada'], 'ada-plover'],
+    [['--rung' => '9'], 'one of 1, 2, 3'],
+    [['--seed' => 'x'], 'a whole number'],
+    [['--at' => 'soon'], 'a day such as 2026-11-02'],
+]);

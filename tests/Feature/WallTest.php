@@ -21,12 +21,12 @@ function wallAt(School $school, string $query): Wall
 }
 
 /** @return list<string> what changed, as `column course what` */
-function changes(Wall $wall): array
+function stoneChanges(Wall $wall): array
 {
     return array_values(array_map(fn (Stone $stone): string => "{$stone->column} {$stone->course} {$stone->change->value}", array_filter($wall->picture->stones, fn (Stone $stone): bool => $stone->change !== null)));
 }
 
-function rep(School $school, int $number, string $student, CarbonImmutable $at, array $faults = [], ?string $answer = null): void
+function cleanRep(School $school, int $number, string $student, CarbonImmutable $at, array $faults = [], ?string $answer = null): void
 {
     DB::table('reps')->insert(['id' => sprintf('0b7e1f60-5555-4000-8000-%012d', $number), 'school_id' => $school->id, 'student_id' => $school->students()->where('code', $student)->value('id'), 'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => $at, 'recorded_at' => $at, 'faults' => json_encode($faults), 'answer_id' => $school->answers()->where('code', $answer)->value('id')]);
 }
@@ -75,7 +75,7 @@ it('names no column where there is no room, and does in a family alone', functio
 it('shows her own proof as the moss, and another’s in the lower half', function (): void {
     $this->hall->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $this->hall->ranks()->value('id'), 'flags' => []]);
     foreach (range(1, 3) as $number) {
-        rep($this->hall, $number, 'bo', CarbonImmutable::now());
+        cleanRep($this->hall, $number, 'bo', CarbonImmutable::now());
     }
     $ids = $this->hall->students()->pluck('id', 'code');
 
@@ -95,16 +95,16 @@ it('compares with a day: what was laid since, what was lost, and what was proven
     DB::table('answer_versions')->update(['saved_at' => now()->subWeeks(20)]);
     DB::table('attacks')->update(['created_at' => now()->subWeeks(20)]);
     $since = 'since='.now()->subWeeks(15)->toDateString();
-    expect(changes(wallAt($this->hall, $since)))->toBe([]);
+    expect(stoneChanges(wallAt($this->hall, $since)))->toBe([]);
 
     $gate->updateVersion(1, ['mirrored' => true, 'rank_id' => $this->hall->ranks()->where('code', 'second')->value('id')], $this->head);
     // As written it was laid at First and is not; mirrored it was not at Second and is.
-    expect(changes(wallAt($this->hall->fresh(), $since)))->toBe(['0 0 lost', '1 1 gained'])
-        ->and(changes(wallAt($this->hall->fresh(), 'since='.now()->subWeeks(30)->toDateString())))->toBe(['0 0 opened', '0 1 gained', '1 0 opened', '1 1 gained', '2 1 opened']);
+    expect(stoneChanges(wallAt($this->hall->fresh(), $since)))->toBe(['0 0 lost', '1 1 gained'])
+        ->and(stoneChanges(wallAt($this->hall->fresh(), 'since='.now()->subWeeks(30)->toDateString())))->toBe(['0 0 opened', '0 1 gained', '1 0 opened', '1 1 gained', '2 1 opened']);
     $this->actingAs($this->head->fresh())->get("/wall?form=table&{$since}")->assertSee('was laid, and is not now (First)')->assertSee('laid now, and was not (Second)')->assertSee('the same');
 
     foreach (range(1, 3) as $number) {
-        rep($this->hall, $number, 'ada-plover', CarbonImmutable::now()->subWeeks(16));
+        cleanRep($this->hall, $number, 'ada-plover', CarbonImmutable::now()->subWeeks(16));
     }
     $gate->updateVersion(2, ['rank_id' => $this->hall->ranks()->where('code', 'first')->value('id')], $this->head);
     // Held fifteen weeks ago, faded by now.
@@ -183,7 +183,7 @@ it('tells what each rank asks, and the basics that appear there', function (): v
 });
 
 it('counts the mistakes that were recorded where a basic is used', function (): void {
-    rep($this->hall, 1, 'ada-plover', CarbonImmutable::now(), faults: ['leans back', 'looks down'], answer: 'gate');
+    cleanRep($this->hall, 1, 'ada-plover', CarbonImmutable::now(), faults: ['leans back', 'looks down'], answer: 'gate');
     $this->get('/wall/basics/strip')->assertSeeInOrder(['leans back', '1 ×', 'Gate', 'looks down', '1 ×', 'reps only']);
 });
 

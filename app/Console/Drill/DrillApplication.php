@@ -23,6 +23,7 @@ final class DrillApplication extends Application
         $this->addCommand(new CheckCommand());
         $this->addCommand(new ChecksCommand());
         $this->addCommand(new CoverageCommand());
+        $this->addCommand(new DrawCommand());
         $this->addCommand(new FewestCommand());
         $this->addCommand(new PairsCommand());
         $this->addCommand(new ProofCommand());

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Pressure;
+
+use DateTimeImmutable;
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Catalogue\Hazard;
+use StoneDrill\Core\Catalogue\PolicyLevel;
+use StoneDrill\Core\Catalogue\Rank;
+use StoneDrill\Core\Catalogue\Student;
+use StoneDrill\Core\Checks\ContactPolicy;
+use StoneDrill\Core\Checks\Hazards;
+use StoneDrill\Core\Coverage\Cell;
+
+/** What is not drilled with whom: by the contact policy at the student's rank and age, and by flags. */
+final readonly class Bar
+{
+    private ContactPolicy $policy;
+
+    /** @var array<string, Answer> by id */
+    private array $answers;
+
+    /** @var array<string, int> position by id of the rank */
+    private array $order;
+
+    public function __construct(Catalogue $catalogue, private DateTimeImmutable $at)
+    {
+        $this->policy = ContactPolicy::of($catalogue->school, array_map(static fn (Rank $rank): string => $rank->id, $catalogue->ranks));
+        $this->answers = array_column($catalogue->answers, null, 'id');
+        $this->order = $catalogue->rankOrder();
+    }
+
+    /**
+     * The answers of a cell that a student knows and may drill.
+     *
+     * @return list<Answer>
+     */
+    public function allowed(Student $student, Cell $cell): array
+    {
+        return $this->ofAttack($student, $cell->attack) !== [] ? [] : array_values(array_filter($this->known($student, $cell), fn (Answer $answer): bool => $this->ofAnswer($student, $answer) === []));
+    }
+
+    /** In one sentence why a cell is not drilled with somebody who knows an answer to it; null where it is, or none is known. */
+    public function reason(Student $student, Cell $cell): ?string
+    {
+        $ofAttack = $this->ofAttack($student, $cell->attack);
+        $known = $this->known($student, $cell);
+        if ($ofAttack === [] && ($known === [] || $this->allowed($student, $cell) !== [])) {
+            return null;
+        }
+        $hazards = $ofAttack !== [] ? $ofAttack : $this->ofAnswer($student, $known[0]);
+
+        return sprintf('“%s” is left out for %s: %s.', $cell->attack->title, $student->name, implode(', ', array_map(fn (Hazard $hazard): string => $hazard->words().' ('.$this->because($student, $hazard).')', $hazards)));
+    }
+
+    /** @return list<Answer> */
+    private function known(Student $student, Cell $cell): array
+    {
+        $rank = $this->order[$student->rank];
+
+        return array_values(array_filter(array_map(fn (string $id): Answer => $this->answers[$id], $cell->answers), fn (Answer $answer): bool => $answer->introducedAt($this->order) <= $rank));
+    }
+
+    /** @return list<Hazard> that stand against the attack itself */
+    private function ofAttack(Student $student, Attack $attack): array
+    {
+        return array_values(array_filter(Hazards::ofAttack($attack->kind), fn (Hazard $hazard): bool => $this->isBarred($student, $hazard)));
+    }
+
+    /** @return list<Hazard> that stand against an answer as it is taught at her rank */
+    private function ofAnswer(Student $student, Answer $answer): array
+    {
+        $beats = $answer->taughtAt($this->order[$student->rank], $this->order[$answer->rank]);
+
+        return array_values(array_filter(Hazards::ofBeats($beats), fn (Hazard $hazard): bool => $this->isBarred($student, $hazard)));
+    }
+
+    private function isBarred(Student $student, Hazard $hazard): bool
+    {
+        return $this->isFlagged($student, $hazard) || $this->policy->level($hazard, $student->rank, $this->age($student)) === PolicyLevel::NotTaught;
+    }
+
+    private function because(Student $student, Hazard $hazard): string
+    {
+        return $this->isFlagged($student, $hazard) ? 'flag no-'.$hazard->value : 'contact policy';
+    }
+
+    private function isFlagged(Student $student, Hazard $hazard): bool
+    {
+        return in_array('no-'.$hazard->value, $student->flags, true);
+    }
+
+    private function age(Student $student): ?int
+    {
+        return $student->born?->diff($this->at)->y;
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Pressure;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use StoneDrill\Core\Attack\Family;
+
+/** The tickets of one student, from which the next attack is drawn. */
+final readonly class Draw
+{
+    /** Steps in which chance is drawn. */
+    private const STEPS = 1 << 30;
+
+    /** So many tries of one family in a row, and another comes. */
+    private const IN_A_ROW = 2;
+
+    /** @param list<Ticket> $tickets those that can be drawn */
+    private function __construct(public array $tickets) {}
+
+    /**
+     * @param list<Ticket> $tickets
+     * @param list<Family> $latest  families of the student's last tries, the newest first
+     */
+    public static function of(array $tickets, array $latest = []): self
+    {
+        if (count($latest) >= self::IN_A_ROW && count(array_unique(array_column(array_slice($latest, 0, self::IN_A_ROW), 'value'))) === 1) {
+            $others = array_values(array_filter($tickets, static fn (Ticket $ticket): bool => $ticket->cell->attack->kind->family !== $latest[0]));
+            $tickets = $others === [] ? $tickets : $others;
+        }
+
+        return new self($tickets);
+    }
+
+    /** Bits of choice in it (Shannon 1948): 0 where only one can come. */
+    public function entropy(): float
+    {
+        $total = $this->total();
+        $bits = 0.0;
+        foreach ($this->tickets as $ticket) {
+            $share = $total > 0.0 ? $ticket->weight() / $total : 0.0;
+            $bits -= $share > 0.0 ? $share * log($share, 2) : 0.0;
+        }
+
+        // What is added up of nothing is nothing, and not a little less.
+        return max(0.0, $bits);
+    }
+
+    /**
+     * The ticket that a seed draws, and the chance that it draws the moment with.
+     *
+     * @return array{Ticket, float}|null null where there is nothing to draw
+     */
+    public function next(int $seed): ?array
+    {
+        if ($this->tickets === []) {
+            return null;
+        }
+        $random = new Randomizer(new Mt19937($seed));
+        $place = $random->getInt(0, self::STEPS - 1) / self::STEPS * $this->total();
+        $moment = $random->getInt(0, self::STEPS - 1) / self::STEPS;
+        foreach ($this->tickets as $ticket) {
+            $place -= $ticket->weight();
+            if ($place < 0) {
+                return [$ticket, $moment];
+            }
+        }
+
+        return [$this->tickets[count($this->tickets) - 1], $moment];
+    }
+
+    private function total(): float
+    {
+        return array_sum(array_map(static fn (Ticket $ticket): float => $ticket->weight(), $this->tickets));
+    }
+}

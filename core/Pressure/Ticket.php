@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Pressure;
+
+use StoneDrill\Core\Coverage\Cell;
+
+/** A cell that can be drawn for a student, and how much it is wanted. */
+final readonly class Ticket
+{
+    /**
+     * @param float $lower what is proven at the rung that is drilled, 0 to 1
+     * @param ?int  $days  whole days since the last try, null for none
+     */
+    public function __construct(public Cell $cell, public float $lower, public ?int $days) {}
+
+    /** Prevalence × what is not proven × how long ago. */
+    public function weight(): float
+    {
+        return $this->cell->attack->prevalence * (1 - $this->lower) * ($this->days === null ? 3.0 : min(3.0, 1 + $this->days / 14));
+    }
+}
