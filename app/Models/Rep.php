@@ -25,10 +25,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null      $seconds
  * @property string|null     $stressor
  * @property string          $source
+ * @property string|null     $reason    why it takes the place of another
  * @property string|null     $replaces
  * @property Student         $student
  * @property Attack          $attack
  * @property Answer|null     $answer
+ * @property User|null       $recordedBy
+ * @property CarbonImmutable $recorded_at
  */
 final class Rep extends Model
 {
@@ -42,7 +45,7 @@ final class Rep extends Model
 
     protected function casts(): array
     {
-        return ['at' => 'immutable_datetime', 'faults' => 'array', 'seconds' => 'float'];
+        return ['at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'faults' => 'array', 'seconds' => 'float'];
     }
 
     /** @return BelongsTo<Student, $this> */
@@ -61,5 +64,11 @@ final class Rep extends Model
     public function answer(): BelongsTo
     {
         return $this->belongsTo(Answer::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function recordedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'recorded_by_id');
     }
 }

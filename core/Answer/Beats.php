@@ -32,6 +32,25 @@ final readonly class Beats
     }
 
     /**
+     * Its branches as they can be called, each on one line, such as `if not: left knee groin -> folded`.
+     *
+     * @return list<string>
+     */
+    public function whatIfs(): array
+    {
+        $printer = new Printer();
+        $prompts = [];
+        foreach ($this->line as $beat) {
+            foreach ($beat->branches as $branch) {
+                $lines = array_map(trim(...), explode("\n", trim($printer->branch($branch))));
+                $prompts[] = rtrim($lines[0].' '.($lines[1] ?? ''));
+            }
+        }
+
+        return $prompts;
+    }
+
+    /**
      * Titles of the answers that its branches run on into.
      *
      * @return list<string>

@@ -47,4 +47,12 @@ final readonly class Catalogue
     {
         return new self($this->school, $this->kinds, $this->ranks, $this->ladder, $this->attacks, $answers, $this->students, $this->reps);
     }
+
+    /** The same school with one answer introduced at another rank, each by its id. */
+    public function withAnswerAt(string $answer, string $rank): self
+    {
+        $order = $this->rankOrder();
+
+        return $this->withAnswers(array_map(static fn (Answer $one): Answer => $one->id === $answer ? $one->introducedFrom($rank, $order) : $one, $this->answers));
+    }
 }

@@ -27,4 +27,23 @@ final readonly class Basic
     {
         return implode('', array_map(static fn (int $number): string => $number.'  '.(new Beats([$answer->beats->line[$number - 1]->withoutBranches()]))->toText(), $numbers));
     }
+
+    /** @return array<string, list<string>> titles of the answers with it that have a usual mistake, by the mistake */
+    public function faults(): array
+    {
+        $faults = [];
+        foreach ($this->uses as [$answer]) {
+            foreach ($answer->faults as $fault) {
+                $faults[$fault][] = $answer->title;
+            }
+        }
+
+        return $faults;
+    }
+
+    /** @return list<string> ids of the answers with it */
+    public function answers(): array
+    {
+        return array_map(static fn (array $use): string => $use[0]->id, $this->uses);
+    }
 }

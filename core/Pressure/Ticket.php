@@ -18,6 +18,12 @@ final readonly class Ticket
     /** Prevalence × what is not proven × how long ago. */
     public function weight(): float
     {
-        return $this->cell->attack->prevalence * (1 - $this->lower) * ($this->days === null ? 3.0 : min(3.0, 1 + $this->days / 14));
+        return $this->cell->attack->prevalence * (1 - $this->lower) * $this->urgency();
+    }
+
+    /** How long ago it was tried: 1 today, 3 from four weeks on and where it never was. */
+    public function urgency(): float
+    {
+        return $this->days === null ? 3.0 : min(3.0, 1 + $this->days / 14);
     }
 }

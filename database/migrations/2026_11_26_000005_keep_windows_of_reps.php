@@ -29,7 +29,10 @@ return new class () extends Migration {
             $table->foreign(['school_id', 'attack_id'])->references(['school_id', 'id'])->on('attacks')->cascadeOnDelete();
         });
         DB::statement('create index proof_windows_stale on proof_windows (school_id, student_id) where is_stale');
-        Schema::table('reps', static fn (Blueprint $table) => $table->string('reason', 500)->nullable());
+        Schema::table('reps', static function (Blueprint $table): void {
+            $table->string('reason', 500)->nullable();
+            $table->index(['school_id', 'student_id', 'at']);
+        });
         DB::statement('alter table reps add constraint reps_reason_check check (reason is null or replaces is not null)');
         DB::unprepared(<<<'SQL'
             create function reps_mark_windows() returns trigger language plpgsql as $$
@@ -75,7 +78,10 @@ return new class () extends Migration {
             drop trigger if exists attacks_mark_windows on attacks; drop function if exists attacks_mark_windows;
             drop trigger if exists rungs_mark_windows on rungs; drop function if exists rungs_mark_windows;
             SQL);
-        Schema::table('reps', static fn (Blueprint $table) => $table->dropColumn('reason'));
+        Schema::table('reps', static function (Blueprint $table): void {
+            $table->dropIndex(['school_id', 'student_id', 'at']);
+            $table->dropColumn('reason');
+        });
         Schema::dropIfExists('proof_windows');
     }
 };

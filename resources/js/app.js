@@ -2,6 +2,7 @@ import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
 import attackLine from './attack-line';
 import confirmation from './confirmation';
+import mat from './mat';
 import shortcuts from './shortcuts';
 import unanswered from './unanswered';
 import wall from './wall';
@@ -10,6 +11,7 @@ import workbench from './workbench';
 window.htmx = htmx;
 
 Alpine.data('attackLine', attackLine);
+Alpine.data('mat', mat);
 Alpine.data('wall', wall);
 Alpine.data('workbench', workbench);
 confirmation();

@@ -31,6 +31,7 @@ dataset('screens', [
     'new student' => ['head@cinder-quay.example', '/people/create'],
     'ladder' => ['head@cinder-quay.example', '/people/1'],
     'edit a student' => ['head@cinder-quay.example', '/people/1/edit'],
+    'mat' => ['head@cinder-quay.example', '/mat'],
     'record: who' => ['head@cinder-quay.example', '/record'],
     'record: what' => ['head@cinder-quay.example', '/record/1'],
     'record: how' => ['head@cinder-quay.example', '/record/1/1/written'],

@@ -30,9 +30,12 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->manage()->deleteAllCookies();
     }
 
+    /** Where the browser goes; another server than the usual one where a test has its own. */
+    protected ?string $base = null;
+
     protected function visit(string $path): self
     {
-        $this->browser->get(self::base().$path);
+        $this->browser->get(($this->base ?? self::base()).$path);
 
         return $this;
     }
@@ -166,7 +169,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $options = (new ChromeOptions())->addArguments([
             '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--user-data-dir='.getenv('BROWSER_PROFILE'),
+            '--disable-component-update', '--disable-sync', '--host-resolver-rules=MAP hall.example 127.0.0.1', '--user-data-dir='.getenv('BROWSER_PROFILE'),
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);

@@ -43,7 +43,7 @@ it('walks from a hole to a proven answer', function (): void {
     expect($row)->toContain('holds 0.66 3');
 
     // A rep recorded wrongly is corrected, and both stay to be seen.
-    $this->press('Correct')->see('The correction takes its place')->press('Hit')->see('hit.')->press('ladder')->see('clean corrected')->see('(a correction)');
+    $this->press('Correct')->see('The correction takes its place')->fill('reason', 'it was the other one')->press('Hit')->see('hit.')->press('ladder')->see('clean corrected')->see('(a correction: it was the other one, by Maren Tolliver');
     expect($this->complaints())->toBe([]);
 });
 

@@ -10,6 +10,7 @@ const STONE = '[data-stone][aria-label^="%s"][data-course="%d"]';
 
 it('carries a stone to another course, shows what would follow, does it and takes it back', function (): void {
     $this->signIn('head@cinder-quay.example')->see('The wall')->see('Worked out from what stands here now');
+    $holes = (int) $this->find('#holes-title')->getText();
     $stone = $this->waitFor(sprintf(STONE, 'Handshake that does not let go, as written', 1));
     $course = $this->waitFor('[data-rank="slate"]');
     $this->browser->action()->clickAndHold($stone)->moveByOffset(0, -20)->perform();
@@ -19,9 +20,9 @@ it('carries a stone to another course, shows what would follow, does it and take
 
     // Nothing is saved: it says what would change.
     $this->see('It is introduced at Flint now')->see('was laid, and is not now')->see('The wall, as it would be')->see('late')->see('What it asks of the ranks');
-    $this->press('Teach it at Slate')->see('is introduced at Slate now')->see('28 holes');
+    $this->press('Teach it at Slate')->see('is introduced at Slate now')->see(($holes + 2).' holes');
     $this->press('Undo')->see('is back, as the newest one');
-    $this->press('Wall')->see('26 holes');
+    $this->press('Wall')->see($holes.' holes');
     expect($this->complaints())->toBe([]);
 });
 

@@ -157,7 +157,8 @@ it('looks ahead at what a move changes', function (): void {
     $hall = $this->school();
     $now = $mapper->curriculum($hall);
     $then = (new Move(MoveKind::Mirror, 'gate'))->takenIn($now, 'first');
-    $outlook = new Outlook($now, $holes->find($hall, $mapper->everything($hall)), $then, $holes->find($hall, (new Move(MoveKind::Mirror, 'gate'))->takenIn($mapper->everything($hall), 'first')));
+    $everything = $mapper->everything($hall);
+    $outlook = new Outlook($now, $holes->of($hall), $then, $holes->after($hall, $everything, (new Move(MoveKind::Mirror, 'gate'))->takenIn($everything, 'first')));
 
     expect(array_map(static fn (Hole $hole): string => $hole->kind->value, $outlook->closed))->toBe(['one-sided'])
         ->and($outlook->ranks[0]['covered'])->toBe([0.5, 1.0])

@@ -38,14 +38,15 @@ it('records the same rep once, however often it is sent', function (): void {
 it('puts a correction in the place of a rep, and keeps both', function (): void {
     $old = $this->hall->reps()->firstOrFail();
     $this->get("/reps/{$old->id}/correct")->assertOk()->assertSee('Recorded as clean at rung 2')->assertSee($old->id);
-    $this->post('/reps', [...$this->form, 'replaces' => $old->id])->assertRedirect();
+    $this->post('/reps', [...$this->form, 'replaces' => $old->id])->assertSessionHasErrors(['reason' => 'Say why the rep is corrected; the log keeps it.']);
+    $this->post('/reps', [...$this->form, 'replaces' => $old->id, 'reason' => 'seen from behind'])->assertRedirect();
 
     expect(Rep::count())->toBe(2)
         ->and(Rep::query()->findOrFail($this->form['id'])->only('replaces'))->toBe(['replaces' => $old->id])
         ->and(Rep::query()->findOrFail($this->form['id'])->at->equalTo($old->at))->toBeTrue();
-    $this->get("/people/{$this->ada->id}")->assertSee('(a correction)')->assertSee('<s>clean</s> corrected', false);
+    $this->get("/people/{$this->ada->id}")->assertSee('(a correction: seen from behind, by ')->assertSee('<s>clean</s> corrected', false);
     $this->get("/reps/{$old->id}/correct")->assertRedirect()->assertSessionHas('wrong');
-    $this->post('/reps', [...$this->form, 'id' => '0b7e1f60-2222-4000-8000-000000000002', 'replaces' => $old->id])->assertSessionHas('wrong');
+    $this->post('/reps', [...$this->form, 'id' => '0b7e1f60-2222-4000-8000-000000000002', 'replaces' => $old->id, 'reason' => 'me too'])->assertSessionHas('wrong');
     expect(Rep::count())->toBe(2);
 });
 

@@ -179,3 +179,29 @@ it('refuses weights that mean nothing, and keeps what was typed', function (arra
     'one below nothing' => [['factors' => ['open' => -1]], 'factors.open'],
     'a kind of none' => [['factors' => ['zebra' => 1]], 'factors'],
 ]);
+
+it('changes a rung, and nothing that was recorded at it', function (): void {
+    $school = $this->school();
+    $this->actingAs($this->person($school, Role::Head));
+    $rung = $school->rungs()->where('number', 2)->firstOrFail();
+    $rep = Rep::query()->firstOrFail()->getAttributes();
+    $this->put("/school/rungs/{$rung->id}", ['name' => 'Still', 'pace' => '0.6', 'resistance' => '1', 'moment_told' => '1', 'stressors' => 'noise, dim light , noise'])->assertRedirect()->assertSessionHas('said');
+
+    expect($rung->fresh()->only('number', 'name', 'pace', 'resistance', 'attack_told', 'moment_told', 'follow_ups', 'stressors'))
+        ->toBe(['number' => 2, 'name' => 'Still', 'pace' => 0.6, 'resistance' => 1, 'attack_told' => false, 'moment_told' => true, 'follow_ups' => false, 'stressors' => ['noise', 'dim light']])
+        ->and(Rep::query()->firstOrFail()->getAttributes())->toBe($rep);
+    $this->put("/school/rungs/{$rung->id}", ['name' => '', 'pace' => '0', 'resistance' => '4'])->assertSessionHasErrors(['name', 'pace', 'resistance']);
+});
+
+it('adds rungs up to twelve, and takes away what nothing points to', function (): void {
+    $school = $this->school();
+    $this->actingAs($this->person($school, Role::Head));
+    $new = ['name' => 'Gale', 'pace' => '1', 'resistance' => '3'];
+    foreach (range(8, 12) as $number) {
+        $this->post('/school/rungs', $new)->assertSessionHas('said', "“Gale” is rung {$number} now.");
+    }
+    $this->post('/school/rungs', $new)->assertSessionHas('wrong', 'A ladder has 12 rungs at most. Take one away first.');
+    $this->delete('/school/rungs/'.$school->rungs()->where('number', 12)->value('id'))->assertSessionHas('said');
+    $this->delete('/school/rungs/'.$school->rungs()->where('number', 2)->value('id'))->assertSessionHas('wrong', 'Rung 2 stays: reps were recorded at it, or it is the goal of a rank.');
+    expect($school->rungs()->count())->toBe(11);
+});

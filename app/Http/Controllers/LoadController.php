@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Catalogue\CatalogueMapper;
-use App\Models\Rep;
+use App\Models\School;
 use App\Wall\LoadPicture;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use StoneDrill\Core\Answer\Answer as CoreAnswer;
+use StoneDrill\Core\Coverage\Basic;
 use StoneDrill\Core\Coverage\Basics;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Load;
@@ -46,34 +46,22 @@ final readonly class LoadController
             'basic' => $basic,
             'rankNames' => array_column($catalogue->ranks, 'name', 'id'),
             'rows' => $rows,
-            'faults' => $this->faults(array_map(static fn (array $use): CoreAnswer => $use[0], $basic->uses), $rows->pluck('id', 'code')->all(), $school->id),
+            'faults' => $this->faults($basic, $school),
         ]);
     }
 
     /**
-     * The usual mistakes of the answers, the ones seen most often first.
-     *
-     * @param list<CoreAnswer>   $answers
-     * @param array<string, int> $ids     of the rows by code
+     * The usual mistakes where it is used, the ones seen most often first.
      *
      * @return list<array{fault: string, seen: int, in: list<string>}>
      */
-    private function faults(array $answers, array $ids, int $school): array
+    private function faults(Basic $basic, School $school): array
     {
-        $faults = [];
-        foreach ($answers as $answer) {
-            foreach ($answer->faults as $fault) {
-                $faults[$fault] ??= ['fault' => $fault, 'seen' => 0, 'in' => []];
-                $faults[$fault]['in'][] = $answer->title;
-            }
-        }
-        $rows = array_map(static fn (CoreAnswer $answer): int => $ids[$answer->id], $answers);
-        foreach (Rep::query()->where('school_id', $school)->whereIn('answer_id', $rows)->whereNotIn('id', Rep::query()->where('school_id', $school)->whereNotNull('replaces')->select('replaces'))->pluck('faults') as $seen) {
-            foreach ($seen as $fault) {
-                $faults[$fault] ??= ['fault' => $fault, 'seen' => 0, 'in' => []];
-                $faults[$fault]['seen']++;
-            }
-        }
+        $seen = $school->reps()->whereIn('answer_id', $school->answers->whereIn('code', $basic->answers())->modelKeys())
+            ->whereNotIn('id', $school->reps()->whereNotNull('replaces')->select('replaces'))
+            ->pluck('faults')->flatten()->countBy()->all();
+        $said = $basic->faults();
+        $faults = array_map(static fn (string $fault): array => ['fault' => $fault, 'seen' => $seen[$fault] ?? 0, 'in' => $said[$fault] ?? []], array_map('strval', array_keys($said + $seen)));
         usort($faults, static fn (array $a, array $b): int => [$b['seen'], $a['fault']] <=> [$a['seen'], $b['fault']]);
 
         return $faults;

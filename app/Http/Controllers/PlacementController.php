@@ -15,8 +15,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use StoneDrill\Core\Answer\Answer as CoreAnswer;
-use StoneDrill\Core\Catalogue\Catalogue;
 
 /** Moving an answer to another rank: first what would follow on the wall, then one press, and a way back. */
 final readonly class PlacementController
@@ -28,7 +26,7 @@ final readonly class PlacementController
         $school = $request->user()->school;
         $to = $this->asked($request, $school) ?? $answer->rank;
         $now = $this->mapper->curriculum($school);
-        $then = $this->moved($now, $answer, $to);
+        $then = $now->withAnswerAt($answer->code, $to->code);
         $everything = $this->mapper->everything($school);
 
         return view('wall.placement', [
@@ -37,7 +35,7 @@ final readonly class PlacementController
             'ranks' => $school->ranks,
             'losesShort' => $answer->short_rank_id !== null && array_column($then->answers, null, 'id')[$answer->code]->short === null,
             'picture' => $this->mason->compare($school, $now, $then),
-            'outlook' => $to->is($answer->rank) ? null : new Outlook($now, $this->holes->of($school), $then, $this->holes->after($school, $everything, $this->moved($everything, $answer, $to))),
+            'outlook' => $to->is($answer->rank) ? null : new Outlook($now, $this->holes->of($school), $then, $this->holes->after($school, $everything, $everything->withAnswerAt($answer->code, $to->code))),
         ]);
     }
 
@@ -46,7 +44,7 @@ final readonly class PlacementController
         $school = $request->user()->school;
         $request->validate(['version' => ['required', 'integer'], 'to' => ['required', Rule::in($school->ranks->pluck('code')->all())]]);
         $to = $this->asked($request, $school) ?? $answer->rank;
-        $core = array_column($this->moved($this->mapper->curriculum($school), $answer, $to)->answers, null, 'id')[$answer->code];
+        $core = array_column($this->mapper->curriculum($school)->withAnswerAt($answer->code, $to->code)->answers, null, 'id')[$answer->code];
         $before = $answer->version;
         $columns = ['rank_id' => $to->id, ...($core->short === null ? ['short_rank_id' => null, 'short_beats' => null] : [])];
         if (! $answer->updateVersion($request->integer('version'), $columns, $request->user())) {
@@ -59,12 +57,5 @@ final readonly class PlacementController
     private function asked(Request $request, School $school): ?Rank
     {
         return $school->ranks->firstWhere('code', $request->input('to'));
-    }
-
-    private function moved(Catalogue $catalogue, Answer $answer, Rank $to): Catalogue
-    {
-        $order = $catalogue->rankOrder();
-
-        return $catalogue->withAnswers(array_map(static fn (CoreAnswer $one): CoreAnswer => $one->id === $answer->code ? $one->introducedFrom($to->code, $order) : $one, $catalogue->answers));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Catalogue\CatalogueMapper;
 use App\Http\Requests\RepRequest;
 use App\Ladder\LadderPicture;
+use App\Mat\RepLog;
 use App\Models\Attack;
 use App\Models\Rep;
 use App\Models\Student;
@@ -14,7 +15,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Coverage;
@@ -72,15 +72,10 @@ final readonly class RepController
     public function store(RepRequest $request): RedirectResponse
     {
         $values = $request->validated();
-        $taken = DB::transaction(function () use ($request, $values): bool {
-            if (isset($values['replaces']) && $request->user()->school->reps()->where('replaces', $values['replaces'])->where('id', '!=', $values['id'])->exists()) {
-                return false;
-            }
-            // A form sent twice, or a page reloaded, carries the same id and is recorded once.
-            DB::table('reps')->insertOrIgnore($this->row($request, $values));
-
-            return true;
-        });
+        if (isset($values['replaces'])) {
+            $request->validate(['reason' => ['required']], ['reason.required' => 'Say why the rep is corrected; the log keeps it.']);
+        }
+        $taken = (new RepLog($request->user()->school, $request->user()))->add($values);
         $student = Student::query()->findOrFail($values['student_id']);
         if (! $taken) {
             return redirect()->route('students.show', $student)->with('wrong', 'Somebody else has corrected this rep in the meantime; correct the later one.');
@@ -113,32 +108,6 @@ final readonly class RepController
             'outcomes' => Outcome::cases(),
             'replaced' => $replaced,
         ]);
-    }
-
-    /**
-     * @param array<string, mixed> $values
-     *
-     * @return array<string, mixed>
-     */
-    private function row(Request $request, array $values): array
-    {
-        $replaced = isset($values['replaces']) ? $request->user()->school->reps()->findOrFail($values['replaces']) : null;
-
-        return [
-            'id' => Str::lower($values['id']),
-            'school_id' => $request->user()->school_id,
-            'student_id' => $values['student_id'],
-            'attack_id' => $values['attack_id'],
-            'side' => $values['side'],
-            'rung' => $values['rung'],
-            'outcome' => $values['outcome'],
-            'at' => $replaced->at ?? CarbonImmutable::now(),
-            'answer_id' => $values['answer_id'] ?? null,
-            'faults' => json_encode(array_values($values['faults'] ?? []), JSON_UNESCAPED_UNICODE),
-            'touched' => $values['touched'] ?? null,
-            'replaces' => $replaced?->id,
-            'recorded_by_id' => $request->user()->id,
-        ];
     }
 
     private function authorizeStudent(Request $request, Student $student): void

@@ -46,7 +46,7 @@ final readonly class StudentController
     public function show(Request $request, Student $student): View
     {
         $school = $request->user()->school;
-        $reps = $student->reps()->with(['student', 'attack', 'answer'])->orderByDesc('at')->orderByDesc('id')->get();
+        $reps = $student->reps()->with(['student', 'attack', 'answer', 'recordedBy'])->orderByDesc('at')->orderByDesc('id')->get();
 
         return view('students.show', [
             'student' => $student,

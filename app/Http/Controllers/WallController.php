@@ -10,6 +10,7 @@ use App\Models\Answer;
 use App\Models\School;
 use App\Wall\Mason;
 use App\Wall\WallCsv;
+use App\Wall\WallPaper;
 use App\Wall\WallQuery;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
@@ -45,7 +46,7 @@ final readonly class WallController
         $school = $request->user()->school;
         $wall = $this->mason->build($school, WallQuery::of($request, $school));
 
-        return response('<?xml version="1.0" encoding="UTF-8"?>'."\n".view('wall.picture', ['picture' => $wall->picture, 'ink' => view('wall.ink')->render()])->render(), 200, [
+        return response(WallPaper::of($wall->picture), 200, [
             'Content-Type' => 'image/svg+xml; charset=utf-8',
             'Content-Disposition' => sprintf('attachment; filename="%s-wall.svg"', Str::slug($school->name)),
         ]);

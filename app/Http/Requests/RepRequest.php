@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Catalogue\CatalogueMapper;
+use App\Models\School;
 use Illuminate\Validation\Rule;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Pressure\Outcome;
@@ -16,7 +17,12 @@ final class RepRequest extends FieldsRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $school = $this->user()->school;
+        return self::of($this->user()->school);
+    }
+
+    /** @return array<string, list<mixed>> */
+    public static function of(School $school): array
+    {
         $own = static fn (string $table) => Rule::exists($table, 'id')->where('school_id', $school->id);
 
         return [
@@ -30,7 +36,11 @@ final class RepRequest extends FieldsRequest
             'faults' => ['array', 'max:20'],
             'faults.*' => ['string', 'max:300'],
             'touched' => ['nullable', Rule::enum(Touched::class)],
+            'seconds' => ['nullable', 'numeric', 'between:0,3600'],
+            'stressor' => ['nullable', 'string', 'max:200'],
+            'at' => ['nullable', 'date', 'after:2000-01-01'],
             'replaces' => ['nullable', 'uuid', $own('reps'), 'different:id'],
+            'reason' => ['nullable', 'string', 'max:500', 'exclude_without:replaces'],
         ];
     }
 }

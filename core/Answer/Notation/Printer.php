@@ -68,7 +68,8 @@ final readonly class Printer
         return $text;
     }
 
-    private function branch(Branch $branch, string $indent): string
+    /** A branch on lines of its own, indented by so much. */
+    public function branch(Branch $branch, string $indent = ''): string
     {
         $effect = $branch->condition->effect;
         $if = sprintf('%sif %s:', $indent, $effect === null ? $branch->condition->toText() : $this->word($effect));

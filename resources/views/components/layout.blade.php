@@ -31,6 +31,7 @@
                 <x-place route="school" key-name="c">School</x-place>
             @endif
             @can('create', App\Models\Rep::class)
+                <x-place route="mat" key-name="m">Mat</x-place>
                 <x-place route="record" key-name="r">Record</x-place>
             @endcan
         </nav>
@@ -73,7 +74,8 @@
             <dt><kbd>?</kbd></dt><dd>this list</dd>
             <dt><kbd>/</kbd></dt><dd>search, where a screen has one</dd>
             <dt><kbd>w</kbd> <kbd>a</kbd> <kbd>s</kbd> <kbd>p</kbd></dt><dd>wall, attacks, answers, people</dd>
-            <dt><kbd>d</kbd> <kbd>c</kbd> <kbd>r</kbd></dt><dd>drill lists, school, record</dd>
+            <dt><kbd>d</kbd> <kbd>c</kbd> <kbd>m</kbd> <kbd>r</kbd></dt><dd>drill lists, school, mat, record</dd>
+            <dt><kbd>Space</kbd> <kbd>Esc</kbd> <kbd>u</kbd></dt><dd>in a drill: call, stop word, undo; the first letter of an outcome records it</dd>
             <dt><kbd>t</kbd></dt><dd>on the wall and a ladder: drawing or table</dd>
             <dt><kbd>n</kbd></dt><dd>write a new one, where a screen has that</dd>
             <dt><kbd>←</kbd> <kbd>→</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>on the wall: from stone to stone; Enter opens</dd>

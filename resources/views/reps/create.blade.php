@@ -13,6 +13,7 @@
         <fieldset class="chips"><legend>Touched</legend>@foreach (['' => 'nowhere', 'arm' => 'arm', 'body' => 'body', 'head' => 'head'] as $value => $word)<label><input type="radio" name="touched" value="{{ $value }}" @checked(old('touched', $replaced->touched ?? '') === $value)> {{ $word }}</label>@endforeach</fieldset>
         <fieldset class="chips"><legend>Answer</legend>@foreach ($answers as $answer)<label><input type="radio" name="answer_id" value="{{ $answer->id }}" @checked((int) old('answer_id', $replaced ? $replaced->answer_id : ($loop->first ? $answer->id : 0)) === $answer->id)> {{ $answer->title }}</label>@endforeach<label><input type="radio" name="answer_id" value="" @checked($answers->isEmpty() || ($replaced && $replaced->answer_id === null))> improvised</label></fieldset>
         </details>
+        @if ($replaced)<div class="mb-2"><label class="form-label" for="reason">Why it is corrected</label><input class="form-control" id="reason" name="reason" maxlength="500" required value="{{ old('reason') }}"></div>@endif
         <div class="outcomes">
             @foreach ($outcomes as $outcome)
                 <button class="outcome {{ match ($outcome->credit()) { 1.0 => 'good', 0.5 => 'half', 0.0 => 'none', default => '' } }}" name="outcome" value="{{ $outcome->value }}"><strong>{{ ucfirst($outcome->value) }}</strong><small>{{ $outcome->meaning() }}</small></button>

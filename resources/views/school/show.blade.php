@@ -22,6 +22,17 @@
         <div><label class="form-label" for="goal_rung">Goal rung</label><select class="form-select" id="goal_rung" name="goal_rung">@foreach ($rungs as $rung)<option value="{{ $rung->id }}" @selected($rung->id === (int) old('goal_rung', 2))>{{ $rung->id }} {{ $rung->name }}</option>@endforeach</select></div>
         <button class="btn btn-rust">Add the rank</button>
     </form>
+    <h2 id="rungs">Rungs of pressure, the lowest first</h2>
+    <p class="lead-line">What is changed here holds from now on. Reps keep the number of the rung that they were recorded at.</p>
+    @foreach ($ladder as $rung)
+        <div class="search-row my-1 rung-row">
+            <strong class="rung-number">{{ $rung->number }}</strong>
+            <form method="post" action="{{ route('rungs.update', $rung) }}" class="search-row m-0 wide">@csrf @method('put') @include('school.rung', ['key' => $rung->id])<button class="btn btn-plain btn-sm">Save</button></form>
+            <form method="post" action="{{ route('rungs.destroy', $rung) }}" data-confirm="Delete rung {{ $rung->number }}, “{{ $rung->name }}”? This cannot be undone.">@csrf @method('delete')<button class="btn btn-plain btn-sm" aria-label="Delete rung {{ $rung->number }}">Delete</button></form>
+        </div>
+    @endforeach
+    @if ($ladder->isEmpty())<p>The built-in ladder of seven rungs is used. Adding a rung, or a rank, makes it your own to change.</p>@endif
+    <form method="post" action="{{ route('rungs.store') }}" class="slab search-row rung-row">@csrf @include('school.rung', ['key' => 'new', 'rung' => null])<button class="btn btn-rust btn-sm">Add a highest rung</button></form>
     <h2 id="weights">What holes weigh</h2>
     <p class="lead-line">A hole weighs the prevalence of its attack (1 to 5, set at the attack), shared among its sides, times the figure of its kind.</p>
     <form method="post" action="{{ route('school.update') }}" class="slab">

@@ -21,7 +21,7 @@
             <tbody>@foreach ($latest as $rep)
                 <tr>
                     <td>{{ $rep->at->format('j M, H:i') }}</td><td>{{ $rep->attack->title }}{{ $rep->side === 'mirrored' ? ' (mirrored)' : '' }}</td><td>{{ $rep->rung }}</td>
-                    <td>@if ($replaced->has($rep->id))<s>{{ $rep->outcome }}</s> corrected @else{{ $rep->outcome }}@endif{{ $rep->touched ? ', touched: '.$rep->touched : '' }}{{ $rep->source === 'home' ? ', at home, not counted' : '' }}{{ $rep->replaces ? ' (a correction)' : '' }}</td>
+                    <td>@if ($replaced->has($rep->id))<s>{{ $rep->outcome }}</s> corrected @else{{ $rep->outcome }}@endif{{ $rep->touched ? ', touched: '.$rep->touched : '' }}{{ $rep->source === 'home' ? ', at home, not counted' : '' }}@if ($rep->replaces) (a correction{{ $rep->reason ? ': '.$rep->reason : '' }}, by {{ $rep->recordedBy->name ?? 'somebody who left' }}, {{ $rep->recorded_at->format('j M, H:i') }})@endif</td>
                     <td>{{ implode('; ', $rep->faults) }}</td>
                     <td>@if (! $replaced->has($rep->id))@can('correct', $rep)<a href="{{ route('reps.correct', $rep) }}">Correct</a>@endcan @endif</td>
                 </tr>

@@ -1,7 +1,6 @@
 @php($isLive = isset($query))
 <svg xmlns="http://www.w3.org/2000/svg" class="drawing{{ $picture->isNamed ? '' : ' dense' }}" viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="{{ $isLive ? 'group' : 'img' }}" aria-label="The curriculum as a wall of stones{{ $isLive ? '. The table form has the same facts.' : '' }}"
     @if ($isLive) x-on:pointerover="tell" x-on:focusin="tell" x-on:pointerleave="rest" x-on:keydown="walk" @can('create', App\Models\Answer::class) x-on:pointerdown="lift" x-on:pointermove="carry" x-on:pointerup="drop" x-on:pointercancel="putBack" x-on:dragstart="stay" x-on:click.capture="swallow" @endcan @endif>
-    @isset($ink)<title>The curriculum as a wall. Planning estimates.</title><style>{!! $ink !!}</style>@endisset
     @include('wall.patterns')
     @foreach ($picture->courses as $course)
         @if ($isLive)<rect class="course" data-rank="{{ $course['id'] }}" data-name="{{ $course['name'] }}" x="0" y="{{ $course['y'] }}" width="{{ $picture->width }}" height="{{ $course['height'] }}"/>@endif

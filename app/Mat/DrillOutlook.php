@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mat;
+
+use App\Models\School;
+use App\Models\Student;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Pressure\Draw;
+use StoneDrill\Core\Pressure\ProofState;
+use StoneDrill\Core\Pressure\Rung;
+use StoneDrill\Core\Pressure\Ticket;
+use StoneDrill\Core\Pressure\Timing;
+use StoneDrill\Core\Pressure\Warning;
+
+/** What a drill as it is set up asks of each who is here. */
+final readonly class DrillOutlook
+{
+    public Rung $rung;
+
+    /** @var list<array{student: Student, count: int, bits: float, reaction: float, barred: list<string>, tight: list<array{title: string, spare: float, distance: float}>}> */
+    public array $people;
+
+    /** @param array<array-key, mixed> $asked people, rung, list */
+    public function __construct(Kit $kit, array $asked, private School $school)
+    {
+        $rungs = $kit->catalogue->ladder->ids();
+        $rung = is_numeric($asked['rung'] ?? null) ? (int) $asked['rung'] : $rungs[0];
+        $this->rung = $kit->catalogue->ladder->get(in_array($rung, $rungs, true) ? $rung : $rungs[0]);
+        $here = array_flip(array_filter((array) ($asked['people'] ?? []), is_string(...)));
+        $people = [];
+        foreach ($kit->students as $student) {
+            if (isset($here[(string) $student->id])) {
+                $people[] = $this->person($kit, $student, is_string($asked['list'] ?? null) ? $asked['list'] : 'most');
+            }
+        }
+        $this->people = $people;
+    }
+
+    /** @return array{student: Student, count: int, bits: float, reaction: float, barred: list<string>, tight: list<array{title: string, spare: float, distance: float}>} */
+    private function person(Kit $kit, Student $student, string $list): array
+    {
+        $within = $this->within($kit, $list);
+        $tickets = array_values(array_filter($kit->tickets($student, $this->rung->id), static fn (Ticket $ticket): bool => $within($ticket->cell) && ($list !== 'holes' || $kit->stateOf($student, $ticket->cell) !== ProofState::Holds)));
+        $bits = Draw::of($tickets)->entropy();
+        $tight = [];
+        foreach ($tickets as $ticket) {
+            $warning = Warning::of($ticket->cell, $kit->answersOf($student, $ticket->cell)[0]->beats, $this->rung, $bits);
+            if ($warning->spare !== null) {
+                $tight[] = ['title' => $ticket->cell->attack->title.($ticket->cell->side->value === 'mirrored' ? ' (mirrored)' : ''), 'spare' => $warning->spare, 'distance' => $warning->distance ?? 0.0];
+            }
+        }
+        usort($tight, static fn (array $a, array $b): int => [$a['spare'], $a['title']] <=> [$b['spare'], $b['title']]);
+
+        return [
+            'student' => $student,
+            'count' => count($tickets),
+            'bits' => $bits,
+            'reaction' => Timing::reaction($bits, $this->rung),
+            'barred' => $kit->barred($student),
+            'tight' => $tight,
+        ];
+    }
+
+    /** @return callable(Cell): bool */
+    private function within(Kit $kit, string $list): callable
+    {
+        [$what, $which] = [...explode(':', $list, 2), ''];
+        $order = $kit->catalogue->rankOrder();
+        if ($what === 'list') {
+            $codes = $this->school->attacks->pluck('code', 'id');
+            $items = $this->school->drillLists()->with('items')->find((int) $which)?->items->mapWithKeys(static fn ($item): array => [$codes[$item->attack_id].' '.$item->side => true])->all() ?? [];
+        }
+
+        return match ($what) {
+            'family' => static fn (Cell $cell): bool => $cell->attack->kind->family->value === $which,
+            'rank' => static fn (Cell $cell): bool => self::isNeeded($cell->attack, $which, $order),
+            'list' => static fn (Cell $cell): bool => isset($items[$cell->attack->id.' '.$cell->side->value]),
+            default => static fn (): bool => true,
+        };
+    }
+
+    /** @param array<string, int> $order position by id of the rank */
+    private static function isNeeded(Attack $attack, string $rank, array $order): bool
+    {
+        return $attack->neededBy !== null && isset($order[$rank]) && $order[$attack->neededBy] <= $order[$rank];
+    }
+}

@@ -1,0 +1,34 @@
+// Keeps the mat and its parts, so that it opens with no network. Everything else goes to the network as ever.
+const SHELF = 'mat-1';
+
+self.addEventListener('install', () => self.skipWaiting());
+self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+
+self.addEventListener('message', (event) => {
+  if (event.data.forget) event.waitUntil(caches.delete(SHELF));
+  for (const address of event.data.keep ?? []) {
+    event.waitUntil(caches.open(SHELF).then(async (shelf) => {
+      if (address.includes('/build/') && (await shelf.match(address))) return;
+      const response = await fetch(address, { credentials: 'same-origin' });
+      if (response.ok && !response.redirected) await shelf.put(address, response);
+    }).catch(() => {}));
+  }
+});
+
+const isMat = (url) => url.pathname === '/mat';
+const isPart = (url) => url.pathname.startsWith('/build/') || url.pathname === '/favicon.svg';
+
+self.addEventListener('fetch', (event) => {
+  const url = new URL(event.request.url);
+  if (event.request.method !== 'GET' || url.origin !== self.location.origin) return;
+  // Parts carry their content in their names: what is kept never changes.
+  if (isPart(url)) event.respondWith(caches.match(event.request).then((found) => found ?? fetch(event.request)));
+  // The page is of now where it can be, and the kept one where the network or the school is gone.
+  if (isMat(url)) {
+    event.respondWith(fetch(event.request).then(async (response) => {
+      if (response.status >= 500) throw new Error(response.status);
+      if (response.ok && !response.redirected) await caches.open(SHELF).then((shelf) => shelf.put(url.origin + url.pathname, response.clone()));
+      return response;
+    }).catch(() => caches.match(url.origin + url.pathname).then((found) => found ?? Response.error())));
+  }
+});

@@ -1,0 +1,388 @@
+// The caller: whose turn, which attack, when, and how it went. Which attacks can be drawn and how much each is wanted was worked
+// out by the school and lies in the kit; this only draws, waits, calls and keeps.
+import { keep, kept, send, session, takeBack, waiting } from './rep-store';
+
+const KEYS = { c: 'clean', s: 'scraped', r: 'recovered', l: 'late', h: 'hit', f: 'froze', x: 'stopped' };
+const TRY_AGAIN = 8000;
+const LEAST = 1500;
+const MEAN = 3000;
+const CUT = 2.5;
+
+// An exponential spread, cut off, after a least time: waiting longer tells nothing.
+const moment = () => LEAST - MEAN * Math.log(1 - Math.random() * (1 - Math.exp(-CUT)));
+const anyOf = (list) => list[Math.floor(Math.random() * list.length)];
+const uuid = () => (crypto.randomUUID ? crypto.randomUUID() : '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (digit) => (digit ^ (crypto.getRandomValues(new Uint8Array(1))[0] & (15 >> (digit / 4)))).toString(16)));
+
+export default () => ({
+  phase: 'setup',
+  kit: null,
+  wrong: '',
+  turn: 0,
+  people: [],
+  set: {},
+  defender: '',
+  attacker: '',
+  title: '',
+  said: '',
+  otherwise: '',
+  cautions: '',
+  peeks: false,
+  whatIf: '',
+  stressor: '',
+  call: '',
+  clock: '',
+  done: 0,
+  goal: 0,
+  last: null,
+  faults: [],
+  answers: [],
+  count: null,
+  state: 'kept',
+  timers: [],
+
+  async init() {
+    window.addEventListener('online', () => this.send());
+    window.addEventListener('beforeunload', (event) => {
+      if (!window.isSecureContext && this.count > 0) event.preventDefault();
+    });
+    document.addEventListener('keydown', (event) => this.key(event), true);
+    document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && this.isRunning && this.stayAwake());
+    setInterval(() => this.send(), TRY_AGAIN);
+    this.worker();
+    await this.load();
+    await this.resume();
+    this.send();
+  },
+
+  // The kit of now where there is a network, the one that was kept where there is none.
+  async load() {
+    try {
+      const response = await fetch(this.$root.dataset.kit, { headers: { Accept: 'application/json', 'HX-Request': 'true' } });
+      if (!response.ok) throw new Error(response.status);
+      this.kit = await response.json();
+      await kept.save(this.kit);
+    } catch {
+      this.kit = (await kept.load()) ?? null;
+    }
+    if (!this.kit) this.wrong = 'What the mat needs has not come yet. Open it once with a network; then it works without.';
+  },
+
+  worker() {
+    if (!navigator.serviceWorker) return;
+    navigator.serviceWorker.register('/mat-worker.js').then(() => navigator.serviceWorker.ready).then((registration) => {
+      const parts = performance.getEntriesByType('resource').map((one) => one.name).filter((name) => name.startsWith(`${location.origin}/build/`) || name.endsWith('/favicon.svg'));
+      registration.active.postMessage({ keep: [location.origin + location.pathname, ...parts] });
+    });
+  },
+
+  get isSetup() { return this.phase === 'setup'; },
+  get isRunning() { return ['ready', 'waiting', 'called', 'halted'].includes(this.phase); },
+  get isReady() { return this.phase === 'ready'; },
+  get isWaiting() { return this.phase === 'waiting'; },
+  get isCalled() { return this.phase === 'called'; },
+  get isHalted() { return this.phase === 'halted'; },
+  get isDone() { return this.phase === 'done'; },
+  get isInsecure() { return !window.isSecureContext; },
+  get rung() { return this.kit?.rungs.find((rung) => rung.id === this.set.rung); },
+  get isShown() { return this.peeks || this.isCalled || this.rung?.attackTold; },
+  get canPeek() { return !this.rung?.attackTold && !this.isCalled; },
+  get hasLast() { return this.last !== null; },
+  get progress() { return `${this.done} of ${this.goal}`; },
+  get lastSaid() { return this.last ? `${this.last.told}: ${this.last.outcome}` : ''; },
+  get startWord() { return this.rung?.momentTold ? 'Call it' : 'Begin the wait'; },
+  get signedOut() { return this.state === 'signed out'; },
+  get held() {
+    if (this.count === null) return 'Looking for what waits …';
+    if (this.count === 0) return 'All reps are with the school.';
+    if (this.count === 1 && this.last) return '1 rep is kept on this device until the next call.';
+    const why = { offline: 'no network, or the school does not answer', 'signed out': 'signed out', refused: 'the school refused some; they stay here' }[this.state] ?? 'sending';
+    return `${this.count} ${this.count === 1 ? 'rep waits' : 'reps wait'} on this device: ${why}.`;
+  },
+
+  read() {
+    const form = new FormData(this.$refs.setup);
+    return {
+      people: form.getAll('people[]').map(Number),
+      rung: Number(form.get('rung')),
+      list: form.get('list'),
+      each: Math.max(1, Number(form.get('each')) || 5),
+      minutes: Number(form.get('minutes')) || 0,
+      sound: form.has('sound'),
+      flash: form.has('flash'),
+      watch: form.has('watch'),
+    };
+  },
+
+  async start() {
+    if (!this.kit) return;
+    this.set = this.read();
+    this.people = this.kit.students.filter((student) => this.set.people.includes(student.id));
+    if (this.people.length === 0) return this.refuse('Tap who is here first.');
+    const drilled = this.people.filter((student) => this.tickets(student).length > 0);
+    if (drilled.length === 0) return this.refuse('Nobody here has anything on this list: what their ranks need and have an answer to, and what is not barred.');
+    this.wrong = '';
+    [this.turn, this.done, this.last, this.began] = [0, 0, null, Date.now()];
+    this.goal = this.set.each * drilled.length;
+    this.stayAwake();
+    this.next();
+  },
+
+  refuse(why) {
+    this.wrong = why;
+    this.$nextTick(() => this.$refs.wrong.focus());
+  },
+
+  // Only what is on the list that was chosen.
+  tickets(student) {
+    const [what, which] = this.set.list.split(':');
+    const ranks = this.$root.dataset.ranks.split(' ');
+    const items = what === 'list' ? this.kit.lists.find((list) => String(list.id) === which)?.items ?? [] : [];
+    return student.tickets.filter((ticket) => {
+      const cell = this.kit.cells[ticket.cell];
+      if (what === 'family') return cell.family === which;
+      if (what === 'rank') return ranks.indexOf(cell.need) <= ranks.indexOf(which);
+      if (what === 'holes') return !ticket.holds;
+      if (what === 'list') return items.some((item) => item.cell === ticket.cell);
+      return true;
+    });
+  },
+
+  draw(student) {
+    let tickets = this.tickets(student);
+    const [one, two] = student.latest;
+    const others = tickets.filter((ticket) => this.kit.cells[ticket.cell].family !== one);
+    if (one && one === two && others.length > 0) tickets = others;
+    const place = this.kit.rungs.indexOf(this.rung);
+    let left = Math.random() * tickets.reduce((sum, ticket) => sum + ticket.weights[place], 0);
+    return tickets.find((ticket) => (left -= ticket.weights[place]) < 0) ?? tickets[tickets.length - 1];
+  },
+
+  next() {
+    this.clear();
+    if (this.done >= this.goal || (this.set.minutes > 0 && Date.now() - this.began > this.set.minutes * 60_000)) return this.finish();
+    const circle = this.people;
+    let student = circle[this.turn % circle.length];
+    for (let tries = 0; tries < circle.length && this.tickets(student).length === 0; tries++) student = circle[++this.turn % circle.length];
+    const round = Math.floor(this.turn / circle.length);
+    const partner = circle.length > 1 ? circle[(this.turn + 1 + (round % (circle.length - 1))) % circle.length] : null;
+    const ticket = this.draw(student);
+    const cell = this.kit.cells[ticket.cell];
+    const item = this.set.list.startsWith('list:') ? anyOf(this.kit.lists.find((list) => `list:${list.id}` === this.set.list).items.filter((one) => one.cell === ticket.cell)) : null;
+    this.now = { student, ticket, cell };
+    this.defender = student.name;
+    this.attacker = partner ? partner.name : 'the instructor';
+    this.title = cell.title + (cell.mirrored ? ' (mirrored)' : '');
+    this.said = cell.said;
+    this.otherwise = item ? item.otherwise : '';
+    this.cautions = cell.cautions.join(' ');
+    this.whatIf = anyOf(ticket.answers.flatMap((id) => this.kit.answers[id].whatIfs)) ?? '';
+    this.stressor = this.rung.stressors.length ? anyOf(this.rung.stressors) : '';
+    this.peeks = false;
+    this.phase = 'ready';
+    this.remember();
+  },
+
+  go() {
+    if (this.phase !== 'ready') return;
+    this.unlock();
+    this.settle();
+    if (this.rung.momentTold) return this.shout();
+    this.phase = 'waiting';
+    this.peeks = false;
+    this.later(() => this.shout(), moment());
+  },
+
+  shout() {
+    this.phase = 'called';
+    this.call = 'NOW';
+    this.calledAt = Date.now();
+    this.beep(880);
+    this.flash();
+    if (this.set.watch) this.ticking = setInterval(() => { this.clock = ((Date.now() - this.calledAt) / 1000).toFixed(1); }, 100);
+    if (this.rung.followUps) {
+      this.later(() => {
+        const more = this.kit.cells[this.draw(this.now.student).cell];
+        this.call = `AGAIN: ${more.title}`;
+        this.beep(660);
+        this.flash();
+      }, moment());
+    }
+  },
+
+  async outcome(event) {
+    await this.record(event.currentTarget.dataset.outcome);
+  },
+
+  async record(outcome) {
+    if (!['called', 'halted'].includes(this.phase) || !this.now) return;
+    const { student, ticket, cell } = this.now;
+    const seconds = this.set.watch && this.calledAt ? Math.round((Date.now() - this.calledAt) / 100) / 10 : null;
+    const rep = {
+      id: uuid(), school: this.kit.school, student_id: student.id, attack_id: cell.attack, side: cell.side, rung: this.set.rung, outcome,
+      at: new Date(this.calledAt ?? Date.now()).toISOString(), answer_id: ticket.answers[0] ?? null, faults: [], touched: null, seconds, stressor: this.stressor || null,
+      told: `${student.name}, ${this.title}`,
+    };
+    this.before = { latest: student.latest, weights: ticket.weights, factor: ticket.factor, turn: this.turn, now: this.now };
+    student.latest = [cell.family, student.latest[0]];
+    ticket.weights = ticket.weights.map((weight) => weight / ticket.factor);
+    ticket.factor = 1;
+    this.last = rep;
+    this.faults = [...new Set(ticket.answers.flatMap((id) => this.kit.answers[id].faults))];
+    this.answers = [...ticket.answers.map((id) => ({ id, title: this.kit.answers[id].title })), { id: '', title: 'improvised' }];
+    await keep(rep);
+    await this.tally();
+    this.done++;
+    this.turn++;
+    this.now = null;
+    this.calledAt = null;
+    this.next();
+  },
+
+  // What is said of the last rep until the next one is called.
+  async chip(event) {
+    if (!this.last) return;
+    const { name, value } = event.currentTarget.dataset;
+    const rep = { ...this.last };
+    if (name === 'fault') rep.faults = rep.faults.includes(value) ? rep.faults.filter((one) => one !== value) : [...rep.faults, value];
+    if (name === 'touched') rep.touched = rep.touched === value ? null : value;
+    if (name === 'answer') rep.answer_id = value === '' ? null : Number(value);
+    this.last = rep;
+    await keep(rep);
+  },
+
+  chosen(name, value) {
+    if (!this.last) return 'false';
+    if (name === 'fault') return String(this.last.faults.includes(value));
+    if (name === 'touched') return String(this.last.touched === value);
+    return String((this.last.answer_id ?? '') === value);
+  },
+
+  async undo() {
+    if (!this.last || !(await takeBack(this.last.id))) return;
+    const { latest, weights, factor, turn, now } = this.before;
+    now.student.latest = latest;
+    Object.assign(now.ticket, { weights, factor });
+    this.last = null;
+    this.done--;
+    this.turn = turn;
+    await this.tally();
+    this.clear();
+    this.phase = 'ready';
+    this.next();
+  },
+
+  // The last rep is said as it is, and may go.
+  settle() {
+    this.last = null;
+    this.send();
+  },
+
+  halt() {
+    if (!this.isRunning) return;
+    this.clear();
+    this.phase = 'halted';
+    this.beep(220);
+  },
+
+  goOn() {
+    this.clear();
+    this.phase = 'ready';
+  },
+
+  finish() {
+    this.clear();
+    this.phase = 'done';
+    this.settle();
+    session.save(null);
+  },
+
+  again() {
+    this.phase = 'setup';
+  },
+
+  key(event) {
+    if (!this.isRunning || event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, select, textarea')) return;
+    const outcome = KEYS[event.key.toLowerCase()];
+    const isButton = event.key === ' ' && event.target.closest('button, a, summary') && !event.target.closest('[data-go]');
+    const act = event.key === 'Escape' ? () => this.halt() : event.key === ' ' && !isButton ? () => (this.isHalted ? this.goOn() : this.go()) : event.key.toLowerCase() === 'u' ? () => this.undo() : outcome ? () => this.record(outcome) : null;
+    // While a drill runs no key leads away from it.
+    if (act || (event.key.length === 1 && !isButton)) {
+      event.preventDefault();
+      event.stopImmediatePropagation();
+    }
+    if (act && !event.repeat) act();
+  },
+
+  peek() { this.peeks = true; },
+  hide() { this.peeks = false; },
+
+  later(work, milliseconds) { this.timers.push(setTimeout(work, milliseconds)); },
+
+  clear() {
+    this.timers.forEach(clearTimeout);
+    this.timers = [];
+    clearInterval(this.ticking);
+    [this.call, this.clock] = ['', ''];
+  },
+
+  // Sound may begin only once somebody has touched the page.
+  unlock() {
+    if (this.set.sound) this.audio ??= new AudioContext();
+    this.audio?.resume();
+  },
+
+  beep(pitch) {
+    if (!this.set.sound || !this.audio) return;
+    const tone = this.audio.createOscillator();
+    const volume = this.audio.createGain();
+    tone.frequency.value = pitch;
+    volume.gain.setValueAtTime(0.6, this.audio.currentTime);
+    volume.gain.exponentialRampToValueAtTime(0.001, this.audio.currentTime + 0.45);
+    tone.connect(volume).connect(this.audio.destination);
+    tone.start();
+    tone.stop(this.audio.currentTime + 0.5);
+  },
+
+  flash() {
+    if (!this.set.flash) return;
+    const stage = this.$refs.stage;
+    stage.classList.remove('flash-now');
+    void stage.offsetWidth;
+    stage.classList.add('flash-now');
+  },
+
+  async stayAwake() {
+    try {
+      this.lock = await navigator.wakeLock?.request('screen');
+    } catch { /* Where the browser does not let it, the screen goes dark as usual. */ }
+  },
+
+  // A page that was closed in the middle goes on where it was.
+  remember() {
+    session.save({ set: this.set, turn: this.turn, done: this.done, goal: this.goal, began: this.began, school: this.kit.school });
+  },
+
+  async resume() {
+    const saved = await session.load();
+    if (!saved || !this.kit || saved.school !== this.kit.school) return;
+    [this.set, this.turn, this.done, this.goal, this.began] = [saved.set, saved.turn, saved.done, saved.goal, saved.began];
+    this.people = this.kit.students.filter((student) => this.set.people.includes(student.id));
+    if (this.people.some((student) => this.tickets(student).length > 0)) this.next();
+  },
+
+  async tally() {
+    this.count = (await waiting()).length;
+  },
+
+  async send() {
+    await this.tally();
+    if (!this.kit || this.sending || this.count === 0) return;
+    this.sending = true;
+    try {
+      this.state = await send(this.$root.dataset.reps, this.kit.school, (id) => this.last?.id === id);
+    } finally {
+      this.sending = false;
+      await this.tally();
+    }
+  },
+});

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\OwnServer;
+
+// Each test drills somebody else, so that what one records does not count for another.
+beforeEach(function (): void {
+    /** Opens the mat and sets up a drill for some people. */
+    $this->setUpDrill = function (array $names, int $rung = 3, array $more = []): void {
+        $this->visit('/mat')->see('Set up a drill')->until(fn (): bool => (bool) ($this->mat)('Boolean(mat.kit)'));
+        foreach ($names as $name) {
+            $this->browser->findElement(WebDriverBy::xpath("//label[contains(@class, 'person')][.//strong[normalize-space()='{$name}']]//input"))->click();
+        }
+        $this->choose('rung', (string) $rung);
+        foreach ($more as $field => $value) {
+            $this->fill($field, $value);
+        }
+    };
+    $this->mat = fn (string $script): mixed => $this->browser->executeScript("const mat = document.querySelector('.mat-drill')._x_dataStack[0]; return {$script}");
+});
+
+afterEach(function (): void {
+    // The next test finds a device on which nothing was recorded.
+    $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; const open = indexedDB.deleteDatabase("stone-drill"); open.onsuccess = open.onerror = open.onblocked = () => done(); document.dispatchEvent(new Event("visibilitychange"));');
+});
+
+it('calls, takes the outcome by touch and by key, says more of it, takes back, and keeps it all', function (): void {
+    $this->signIn('assistant@cinder-quay.example');
+    ($this->setUpDrill)(['Hester Lowtide', 'Magnus Kelpworth'], 3, ['each' => '2']);
+    $this->see('Drawn from')->see('bits; reacts in 0.00 s');
+    $this->press('Start the drill')->see('Hester Lowtide')->see('attacked by Magnus Kelpworth')->see('0 of 4');
+    $this->press('Call it')->see('NOW');
+    $this->browser->findElement(WebDriverBy::cssSelector('[data-outcome="scraped"]'))->click();
+    $this->see('1 of 4')->see('attacked by Hester Lowtide')->see('1 rep is kept on this device until the next call.');
+    $this->browser->findElement(WebDriverBy::cssSelector('[data-name="touched"][data-value="arm"]'))->click();
+    expect($this->find('[data-name="touched"][data-value="arm"]')->getAttribute('aria-pressed'))->toBe('true');
+
+    // Space calls, a letter records; u takes it back, and it is that one’s turn again.
+    $body = $this->find('body');
+    $body->sendKeys(' ');
+    $this->see('All reps are with the school.')->see('NOW');
+    $body->sendKeys('c');
+    $this->see('2 of 4');
+    $body->sendKeys('u');
+    $this->see('1 of 4')->see('attacked by Hester Lowtide');
+    $body->sendKeys(' ');
+    $body->sendKeys('h');
+    $this->see('2 of 4');
+
+    // The stop word halts everything at once.
+    $body->sendKeys(' ');
+    $this->see('NOW');
+    $body->sendKeys(WebDriverKeys::ESCAPE);
+    $this->see('Stop. Everybody stands still.');
+    $this->press('Go on')->see('Call it');
+    $body->sendKeys(' ');
+    $body->sendKeys('f');
+    $body->sendKeys(' ');
+    $body->sendKeys('c');
+    $this->see('Done')->see('4 of 4')->see('All reps are with the school.');
+
+    $this->visit('/people')->press('Hester Lowtide')->see('scraped, touched: arm')->see('froze');
+    $this->visit('/people')->press('Magnus Kelpworth')->see('hit')->see('clean');
+    expect($this->complaints())->toBe([]);
+});
+
+it('hides the attack and the moment where the rung says so, and shows it to the attacker', function (): void {
+    $this->signIn('assistant@cinder-quay.example');
+    ($this->setUpDrill)(['Ilsa Moorings', 'Ansel Draught'], 6);
+    $this->see('The attack is not told, its moment is hidden');
+    $this->press('Start the drill')->see('Attacker: hold to see');
+    $title = $this->find('.attack-title');
+    expect($title->isDisplayed())->toBeFalse();
+    $this->browser->action()->clickAndHold($this->find('.peek'))->perform();
+    $this->until(fn (): bool => $title->isDisplayed());
+    $this->browser->action()->release()->perform();
+    $this->until(fn (): bool => ! $title->isDisplayed());
+    $this->press('Begin the wait')->see('Wait …');
+    expect($this->browser->findElements(WebDriverBy::cssSelector('[data-outcome="clean"]'))[0]->isDisplayed())->toBeFalse();
+    // At the latest after nine seconds.
+    $this->see('NOW');
+    expect($title->isDisplayed())->toBeTrue();
+});
+
+it('loses nothing with the network cut, through a reload, and sends each rep once', function (): void {
+    $server = new OwnServer();
+    $this->base = $server->base();
+    $this->signIn('assistant@cinder-quay.example');
+    $before = $this->visit('/people')->press('Linnet Harbourne')->until(fn (): bool => true)->browser->executeScript('return document.querySelector(".lead-line").innerText.match(/(\d+) reps? prove/)?.[1] ?? "0"');
+    $this->visit('/mat')->until(fn (): bool => (bool) $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(async () => { const shelf = await caches.open("mat-1"); const keys = (await shelf.keys()).map(one => new URL(one.url).pathname); done(keys.includes("/mat") && keys.some(one => one.endsWith(".css")) && keys.some(one => one.endsWith(".js")) && Boolean(document.querySelector(".mat-drill")._x_dataStack[0].kit)) })'));
+    $server->stop();
+
+    // Opened and set up with no network at all.
+    ($this->setUpDrill)(['Linnet Harbourne'], 3, ['each' => '3']);
+    $this->press('Start the drill')->see('attacked by the instructor');
+    $this->press('Call it')->find('[data-outcome="clean"]')->click();
+    $this->see('1 of 3')->press('Call it')->see('1 rep waits on this device: no network')->find('[data-outcome="late"]')->click();
+    $this->see('2 of 3');
+
+    // The page is closed in the middle: it goes on where it was, and still has both.
+    $this->visit('/mat')->see('Linnet Harbourne')->see('2 of 3')->see('2 reps wait on this device: no network');
+    $server->start();
+    $this->see('All reps are with the school.');
+    $this->press('Call it')->find('[data-outcome="clean"]')->click();
+    $this->see('Done')->see('All reps are with the school.');
+    $this->visit('/people')->press('Linnet Harbourne')->see(((int) $before + 3).' reps prove');
+    $this->base = null;
+});
+
+it('goes on after somebody was signed out', function (): void {
+    $this->signIn('assistant@cinder-quay.example');
+    ($this->setUpDrill)(['Thora Beaconfield'], 3, ['each' => '2']);
+    $this->press('Start the drill')->press('Call it');
+    $this->browser->manage()->deleteAllCookies();
+    $this->find('[data-outcome="clean"]')->click();
+    $this->see('1 of 2')->press('Call it')->see('1 rep waits on this device: signed out.')->find('[data-outcome="froze"]')->click();
+    $this->see('2 reps wait on this device: signed out.');
+    $this->signIn('instructor@cinder-quay.example')->visit('/mat')->see('All reps are with the school.');
+    $this->visit('/people')->press('Thora Beaconfield')->see('froze');
+});
+
+it('says what it cannot keep over plain http, and still queues', function (): void {
+    $server = new OwnServer();
+    $this->base = $server->base('hall.example');
+    $this->signIn('assistant@cinder-quay.example');
+    ($this->setUpDrill)(['Otto Tarwick'], 3, ['each' => '1']);
+    $this->see('This page came over plain http')->press('Start the drill')->press('Call it');
+    $server->stop();
+    $this->find('[data-outcome="clean"]')->click();
+    $this->see('Done')->see('1 rep waits on this device: no network');
+    expect(($this->mat)('(() => { const event = new Event("beforeunload", { cancelable: true }); window.dispatchEvent(event); return event.defaultPrevented; })()'))->toBeTrue();
+    $server->start();
+    $this->see('All reps are with the school.');
+    $this->base = null;
+});
+
+it('refuses to begin with nobody, and says why somebody is left out', function (): void {
+    $this->signIn('assistant@cinder-quay.example')->visit('/mat')->until(fn (): bool => (bool) ($this->mat)('Boolean(mat.kit)'));
+    $this->press('Start the drill')->see('Tap who is here first.');
+    ($this->setUpDrill)(['Rowan Buoyant']);
+    $this->choose('list', 'family:kick');
+    $this->press('Start the drill')->see('Nobody here has anything on this list')->see('Nothing on this list for Rowan Buoyant.');
+});

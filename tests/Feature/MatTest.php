@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Rep;
+use App\Models\Role;
+use Illuminate\Support\Facades\DB;
+
+beforeEach(function (): void {
+    $this->hall = $this->school();
+    $this->ada = $this->hall->students()->firstOrFail();
+    $this->wrist = $this->hall->attacks()->where('code', 'wrist')->firstOrFail();
+    $this->actingAs($this->assistant = $this->person($this->hall, Role::Assistant));
+    $this->rep = fn (int $number, array $more = []): array => [
+        'id' => sprintf('0b7e1f60-9999-4000-8000-%012d', $number), 'student_id' => $this->ada->id, 'attack_id' => $this->wrist->id, 'side' => 'written', 'rung' => 4, 'outcome' => 'clean', 'at' => now()->subMinutes(3)->toIso8601String(), ...$more,
+    ];
+    $this->send = fn (array ...$reps) => $this->postJson('/mat/reps', ['reps' => $reps]);
+});
+
+it('has with it who can be drilled on what, and how much each is wanted', function (): void {
+    $kit = $this->getJson('/mat/kit')->assertOk()->json();
+    [$ada] = $kit['students'];
+    [$ticket] = $ada['tickets'];
+    $gate = $this->hall->answers()->firstOrFail();
+
+    // One clean rep at rung 2 on 2 November; needed by First with prevalence 4, answered on its written side.
+    $days = (int) floor((now()->getTimestamp() - strtotime('2026-11-02T19:10:00Z')) / 86_400);
+    $urgency = min(3, 1 + $days / 14);
+    expect($ada['tickets'])->toHaveCount(1)->and($kit['cells'][$ticket['cell']])->toMatchArray(['attack' => $this->wrist->id, 'side' => 'written', 'family' => 'grab', 'need' => 'first', 'mirrored' => false])
+        ->and($ticket['answers'])->toBe([$gate->id])->and($ticket['holds'])->toBeFalse()->and($ticket['weights'])->toHaveCount(7)
+        ->and($ticket['factor'])->toEqualWithDelta($urgency, 1e-3)
+        // At rung 7 nothing is known: Jeffreys’ prior alone, whose 10 % quantile is sin²(.1 · π ÷ 2).
+        ->and($ticket['weights'][6])->toEqualWithDelta(4 * (1 - sin(0.05 * M_PI) ** 2) * $urgency, 1e-3)
+        ->and($ticket['weights'][0])->toBeLessThan($ticket['weights'][6])
+        ->and($ada['latest'])->toBe(['grab'])->and($ada['goal'])->toBe(2)
+        ->and($kit['answers'][$gate->id])->toBe(['title' => 'Gate', 'faults' => ['leans back'], 'whatIfs' => []])
+        ->and(array_column($kit['rungs'], 'id'))->toBe([1, 2, 3, 4, 5, 6, 7]);
+});
+
+it('says what is drawn from, whether there is time, and who is left out', function (): void {
+    $this->post('/mat/outlook', ['people' => [(string) $this->ada->id], 'rung' => '6', 'list' => 'most'])->assertOk()->assertSee('At rung 6, Open draw')->assertSee('Drawn from 1, 0.0 bits; reacts in 0.25 s.');
+    $this->post('/mat/outlook', ['people' => [(string) $this->ada->id], 'rung' => '2', 'list' => 'family:hug'])->assertSee('Nothing on this list for Ada Plover.');
+    $this->post('/mat/outlook', ['people' => ['x'], 'rung' => 'zebra', 'list' => ['a']])->assertOk()->assertSee('Tap who is here');
+    $this->hall->answers()->firstOrFail()->update(['beats' => "left hand lock wrist\nleave 6\n"]);
+    $this->ada->update(['flags' => ['no-wrist-lock']]);
+    $this->actingAs($this->assistant->fresh())->post('/mat/outlook', ['people' => [(string) $this->ada->id], 'rung' => '6', 'list' => 'most'])->assertSee('“Wrist held across” is left out for Ada Plover: a wrist lock (flag no-wrist-lock).');
+});
+
+it('keeps each rep once, however often it comes', function (): void {
+    $before = Rep::count();
+    ($this->send)(($this->rep)(1), ($this->rep)(2, ['outcome' => 'hit', 'touched' => 'head', 'faults' => ['leans back'], 'seconds' => 1.4, 'stressor' => 'noise']))->assertOk()->assertJson(['kept' => [($this->rep)(1)['id'], ($this->rep)(2)['id']], 'refused' => []]);
+    ($this->send)(($this->rep)(2, ['outcome' => 'clean']), ($this->rep)(1))->assertJsonCount(2, 'kept');
+
+    expect(Rep::count())->toBe($before + 2);
+    $rep = Rep::query()->findOrFail(($this->rep)(2)['id']);
+    expect($rep->only('outcome', 'touched', 'faults', 'seconds', 'stressor', 'recorded_by_id'))->toBe(['outcome' => 'hit', 'touched' => 'head', 'faults' => ['leans back'], 'seconds' => 1.4, 'stressor' => 'noise', 'recorded_by_id' => $this->assistant->id])
+        ->and(abs($rep->at->diffInSeconds(now()->subMinutes(3))))->toBeLessThan(5);
+});
+
+it('keeps what can be kept, and says of the rest why not', function (array $wrong, string $why): void {
+    $before = Rep::count();
+    $answer = ($this->send)(($this->rep)(1), ($this->rep)(2, $wrong))->assertOk()->json();
+
+    expect($answer['kept'])->toBe([($this->rep)(1)['id']])->and($answer['refused'][0]['why'])->toContain($why)->and(Rep::count())->toBe($before + 1);
+})->with([
+    'a rung that is gone' => [['rung' => 9], 'rung'],
+    'a student who is gone' => [['student_id' => 999_999_999], 'student'],
+    'an outcome of none' => [['outcome' => 'won'], 'outcome'],
+    'no moment' => [['at' => 'yesterdayish'], 'at field'],
+]);
+
+it('takes no rep for another school', function (): void {
+    $other = $this->school('Other Hall');
+    $answer = ($this->send)(($this->rep)(1, ['student_id' => $other->students()->value('id')]))->json();
+
+    expect($answer['kept'])->toBe([])->and($answer['refused'])->toHaveCount(1);
+});
+
+it('lets no clock run ahead of the school’s', function (): void {
+    ($this->send)(($this->rep)(1, ['at' => now()->addDays(2)->toIso8601String()]));
+    expect(abs(Rep::query()->findOrFail(($this->rep)(1)['id'])->at->diffInSeconds(now())))->toBeLessThan(5);
+});
+
+it('answers what is no list of reps, or too long a one, without losing its head', function (mixed $reps): void {
+    $this->postJson('/mat/reps', ['reps' => $reps])->assertStatus(422);
+})->with([['x'], [null], [fn (): array => array_fill(0, 201, [])]]);
+
+it('refuses each of what is no rep', function (): void {
+    $answer = $this->postJson('/mat/reps', ['reps' => ['x', 7, ['id' => ['a']]]])->assertOk()->json();
+    expect($answer['kept'])->toBe([])->and($answer['refused'])->toHaveCount(3);
+});
+
+it('says to a device that is signed out that it is, and changes nothing of the session', function (): void {
+    auth()->logout();
+    $this->postJson('/mat/reps', ['reps' => [($this->rep)(1)]], ['HX-Request' => 'true'])->assertUnauthorized();
+});
+
+it('leaves a correction that came second to whoever recorded it', function (): void {
+    $first = Rep::query()->firstOrFail()->id;
+    ($this->send)(($this->rep)(1, ['replaces' => $first, 'reason' => 'seen wrongly']))->assertJsonCount(1, 'kept');
+    expect(DB::table('reps')->where('id', ($this->rep)(1)['id'])->value('reason'))->toBe('seen wrongly');
+    $answer = ($this->send)(($this->rep)(2, ['replaces' => $first, 'reason' => 'it was late']))->json();
+    expect($answer['refused'][0]['why'])->toBe('Somebody else has corrected that rep in the meantime.');
+});
