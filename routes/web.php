@@ -2,6 +2,7 @@
 
 use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\AttackController;
+use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CrossController;
 use App\Http\Controllers\DrillListController;
 use App\Http\Controllers\ExportController;
@@ -18,6 +19,7 @@ use App\Http\Controllers\MoveController;
 use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\RankController;
 use App\Http\Controllers\RepController;
+use App\Http\Controllers\RepSheetController;
 use App\Http\Controllers\RungController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
@@ -102,6 +104,13 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/drill-lists/{list}', [DrillListController::class, 'show'])->name('lists.show')->can('view', 'list');
     Route::delete('/drill-lists/{list}', [DrillListController::class, 'destroy'])->name('lists.destroy')->can('delete', 'list');
 
+    Route::get('/board', [BoardController::class, 'show'])->name('board')->can('viewAny', Student::class);
+    Route::get('/board/faults', [BoardController::class, 'faults'])->name('board.faults')->can('viewAny', Student::class);
+
+    Route::get('/people/reps', [RepSheetController::class, 'show'])->name('reps.file')->can('create', Rep::class);
+    Route::get('/people/reps.csv', [RepSheetController::class, 'export'])->name('reps.export')->can('create', Rep::class);
+    Route::post('/people/reps/check', [RepSheetController::class, 'check'])->name('reps.check')->can('create', Rep::class);
+    Route::post('/people/reps/import/{token}', [RepSheetController::class, 'store'])->name('reps.import')->can('create', Rep::class);
     Route::get('/people', [StudentController::class, 'index'])->name('students.index')->can('viewAny', Student::class);
     Route::get('/people/create', [StudentController::class, 'create'])->name('students.create')->can('create', Student::class);
     Route::post('/people', [StudentController::class, 'store'])->name('students.store')->can('create', Student::class);

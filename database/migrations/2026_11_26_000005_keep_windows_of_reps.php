@@ -32,6 +32,7 @@ return new class () extends Migration {
         Schema::table('reps', static function (Blueprint $table): void {
             $table->string('reason', 500)->nullable();
             $table->index(['school_id', 'student_id', 'at']);
+            $table->index(['school_id', 'at']);
         });
         DB::statement('alter table reps add constraint reps_reason_check check (reason is null or replaces is not null)');
         DB::unprepared(<<<'SQL'
@@ -80,6 +81,7 @@ return new class () extends Migration {
             SQL);
         Schema::table('reps', static function (Blueprint $table): void {
             $table->dropIndex(['school_id', 'student_id', 'at']);
+            $table->dropIndex(['school_id', 'at']);
             $table->dropColumn('reason');
         });
         Schema::dropIfExists('proof_windows');

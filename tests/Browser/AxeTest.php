@@ -27,6 +27,8 @@ dataset('screens', [
     'answer' => ['head@cinder-quay.example', '/answers/1'],
     'edit an answer' => ['head@cinder-quay.example', '/answers/1/edit'],
     'sheet' => ['head@cinder-quay.example', '/answers/1/sheet'],
+    'board' => ['head@cinder-quay.example', '/board?rank=slate'],
+    'reps as a file' => ['head@cinder-quay.example', '/people/reps'],
     'people' => ['head@cinder-quay.example', '/people'],
     'new student' => ['head@cinder-quay.example', '/people/create'],
     'ladder' => ['head@cinder-quay.example', '/people/1'],

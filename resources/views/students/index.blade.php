@@ -1,5 +1,5 @@
 <x-layout title="People">
-    <div class="heading-row"><h1>People</h1><div class="actions">@can('create', App\Models\Student::class)<a class="btn btn-rust btn-sm" data-key="n" href="{{ route('students.create') }}">Add a student</a>@endcan</div></div>
+    <div class="heading-row"><h1>People</h1><div class="actions"><a class="btn btn-plain btn-sm" data-key="b" href="{{ route('board') }}">The board</a>@can('create', App\Models\Rep::class)<a class="btn btn-plain btn-sm" href="{{ route('reps.file') }}">Reps as a file</a>@endcan @can('create', App\Models\Student::class)<a class="btn btn-rust btn-sm" data-key="n" href="{{ route('students.create') }}">Add a student</a>@endcan</div></div>
     @if ($ranks->isEmpty())<x-no-ranks/>
     @elseif ($students->isEmpty())
         <div class="first-thing"><h2 class="mt-0">Nobody trains here yet</h2><p>Add who trains; then record their reps and see what holds.</p>@can('create', App\Models\Student::class)<a class="btn btn-rust" href="{{ route('students.create') }}">Add a student</a>@endcan</div>

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mat;
+
+use App\Catalogue\CatalogueMapper;
+use App\Catalogue\WindowBook;
+use App\Models\School;
+use App\Models\Student;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Pressure\Pool;
+use StoneDrill\Core\Pressure\ProofState;
+use StoneDrill\Core\Pressure\Ticket;
+use StoneDrill\Core\Pressure\Window;
+
+/** A group at a glance: who holds what at the goal rung of her rank, what each should drill next, and with whom. */
+final readonly class Board
+{
+    public const SORTS = ['name' => 'name', 'held' => 'share held', 'last' => 'longest away'];
+
+    /** @var list<Cell> what somebody of the group needs */
+    public array $cells;
+
+    /** @var list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string}> states by `attack side`, of what she needs */
+    public array $rows;
+
+    private Catalogue $catalogue;
+
+    /** @param Collection<int, Student> $students those of the group, with their ranks */
+    public function __construct(School $school, Collection $students, CatalogueMapper $mapper, private CarbonImmutable $at, string $sort)
+    {
+        $this->catalogue = $mapper->curriculum($school);
+        $cells = Coverage::of($this->catalogue)->cells;
+        $windows = (new WindowBook($school, $this->catalogue->attacks, $this->catalogue->ladder))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $at);
+        $pool = new Pool($this->catalogue, $cells, $at);
+        $rows = $tickets = $needed = [];
+        foreach ($students as $student) {
+            $states = $this->states($student, $cells, $windows[$student->id]);
+            $needed += $states;
+            $last = array_filter(array_map(static fn (Window $window): ?int => $window->last, $windows[$student->id]));
+            $tickets[$student->id] = $this->heaviest($pool->tickets($mapper->student($student), $student->rank->goal_rung, $windows[$student->id]));
+            $rows[] = [
+                'student' => $student,
+                'states' => $states,
+                'held' => count(array_filter($states, static fn (ProofState $state): bool => $state === ProofState::Holds)),
+                'needed' => count($states),
+                'last' => $last === [] ? null : CarbonImmutable::createFromTimestamp(max($last)),
+            ];
+        }
+        $this->cells = array_values(array_filter($cells, static fn (Cell $cell): bool => isset($needed[$cell->attack->id.' '.$cell->side->value])));
+        $this->rows = $this->sorted(array_map(fn (array $row): array => [...$row, 'next' => $tickets[$row['student']->id], 'with' => $this->partner($row['student'], $tickets[$row['student']->id], $rows)], $rows), $sort);
+    }
+
+    /**
+     * @param list<Cell>            $cells
+     * @param array<string, Window> $windows by `attack side`
+     *
+     * @return array<string, ProofState> of what the student’s rank needs
+     */
+    private function states(Student $student, array $cells, array $windows): array
+    {
+        $order = $this->catalogue->rankOrder();
+        $isYouth = $student->born !== null && $student->born->addYears(16)->gt($this->at);
+        $states = [];
+        foreach ($cells as $cell) {
+            $need = $isYouth ? $cell->attack->neededByYouth : $cell->attack->neededBy;
+            if ($need !== null && $order[$need] <= $order[$student->rank->code]) {
+                $key = $cell->attack->id.' '.$cell->side->value;
+                $states[$key] = ($windows[$key] ?? null)?->state($student->rank->goal_rung, $this->at) ?? ProofState::Untried;
+            }
+        }
+
+        return $states;
+    }
+
+    /** @param list<Ticket> $tickets */
+    private function heaviest(array $tickets): ?Cell
+    {
+        usort($tickets, static fn (Ticket $a, Ticket $b): int => $b->weight() <=> $a->weight());
+
+        return ($tickets[0] ?? null)?->cell;
+    }
+
+    /**
+     * Somebody of the group who holds it, or who needs it too.
+     *
+     * @param list<array{student: Student, states: array<string, ProofState>, ...}> $rows
+     */
+    private function partner(Student $student, ?Cell $cell, array $rows): ?string
+    {
+        $others = $cell === null ? [] : array_filter($rows, static fn (array $row): bool => ! $row['student']->is($student) && isset($row['states'][$cell->attack->id.' '.$cell->side->value]));
+        usort($others, static fn (array $a, array $b): int => ($b['states'][$cell->attack->id.' '.$cell->side->value] === ProofState::Holds) <=> ($a['states'][$cell->attack->id.' '.$cell->side->value] === ProofState::Holds));
+
+        return ($others[0] ?? null)['student']->name ?? null;
+    }
+
+    /**
+     * @param list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string}> $rows by name
+     *
+     * @return list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string}>
+     */
+    private function sorted(array $rows, string $sort): array
+    {
+        $share = static fn (array $row): float => $row['needed'] === 0 ? 1.0 : $row['held'] / $row['needed'];
+        match ($sort) {
+            'held' => usort($rows, static fn (array $a, array $b): int => $share($a) <=> $share($b)),
+            'last' => usort($rows, static fn (array $a, array $b): int => ($a['last']?->getTimestamp() ?? 0) <=> ($b['last']?->getTimestamp() ?? 0)),
+            default => null,
+        };
+
+        return $rows;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Catalogue\CatalogueMapper;
+use App\Mat\Board;
+use App\Models\Role;
+use App\Models\School;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+function boardRep(School $school, int $number, string $student, CarbonImmutable $at, array $more = []): void
+{
+    DB::table('reps')->insert(['id' => sprintf('0b7e1f60-8888-4000-8000-%012d', $number), 'school_id' => $school->id, 'student_id' => $school->students()->where('code', $student)->value('id'), 'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => $at, 'recorded_at' => $at, ...$more]);
+}
+
+function boardOf(School $school, string $sort = 'name'): Board
+{
+    return new Board($school, $school->students()->with('rank')->get(), app(CatalogueMapper::class), CarbonImmutable::now(), $sort);
+}
+
+beforeEach(function (): void {
+    $this->hall = $this->school();
+    $this->bo = $this->hall->students()->create(['code' => 'bo', 'name' => 'Bo Sandpiper', 'rank_id' => $this->hall->ranks()->where('code', 'first')->value('id'), 'flags' => []]);
+    $this->actingAs($this->person($this->hall, Role::Assistant));
+    foreach (range(1, 3) as $number) {
+        boardRep($this->hall, $number, 'bo', CarbonImmutable::now()->subDay());
+    }
+});
+
+it('tells of each what holds, what comes next, and with whom', function (): void {
+    $board = boardOf($this->hall);
+    [$ada, $bo] = $board->rows;
+
+    // First needs the wrist on both sides; only the written one is answered, so that only it can be drilled.
+    expect($board->cells)->toHaveCount(2)->and($ada['student']->name)->toBe('Ada Plover')
+        ->and(array_map(fn ($state): string => $state->value, $ada['states']))->toBe(['wrist written' => 'building', 'wrist mirrored' => 'untried'])
+        ->and([$ada['held'], $ada['needed'], $ada['next']->attack->id, $ada['with']])->toBe([0, 2, 'wrist', 'Bo Sandpiper'])
+        ->and([$bo['held'], $bo['needed'], $bo['with']])->toBe([1, 2, 'Ada Plover'])
+        ->and($bo['last']->toDateString())->toBe(CarbonImmutable::now()->subDay()->toDateString());
+});
+
+it('sorts by what is held, and by who has been longest away', function (string $sort, array $names): void {
+    expect(array_map(fn (array $row): string => $row['student']->name, boardOf($this->hall, $sort)->rows))->toBe($names);
+})->with([['name', ['Ada Plover', 'Bo Sandpiper']], ['held', ['Ada Plover', 'Bo Sandpiper']], ['last', ['Ada Plover', 'Bo Sandpiper']]]);
+
+it('shows a group, and takes what is not there for everybody', function (): void {
+    $this->get('/board')->assertOk()->assertSee('2 people in all')->assertSeeInOrder(['Ada Plover', '0 of 2', 'with Bo Sandpiper', 'Bo Sandpiper', '1 of 2']);
+    $this->get('/board?rank=second')->assertSee('Nobody is in this group.');
+    $this->get('/board?rank[]=x&sort=zebra&page=x')->assertOk()->assertSee('2 people in all');
+});
+
+it('pages what is more than a group', function (): void {
+    $rank = $this->hall->ranks()->value('id');
+    foreach (range(1, 40) as $number) {
+        $this->hall->students()->create(['code' => "s{$number}", 'name' => sprintf('Student %02d', $number), 'rank_id' => $rank, 'flags' => []]);
+    }
+    $this->get('/board?sort=held')->assertSee('Page 1 of 2')->assertSee('sort=held&amp;page=2', false)->assertDontSee('Student 40');
+    $this->get('/board?page=2')->assertSee('Student 40');
+});
+
+it('counts mistakes by attack and by student, beside the weeks before', function (): void {
+    boardRep($this->hall, 11, 'bo', CarbonImmutable::now()->subWeeks(1), ['faults' => '["leans back","looks down"]']);
+    boardRep($this->hall, 12, 'bo', CarbonImmutable::now()->subWeeks(8), ['faults' => '["looks down"]']);
+    boardRep($this->hall, 13, 'ada-plover', CarbonImmutable::now()->subWeeks(2), ['faults' => '["leans back"]']);
+    // One that was corrected, and one long ago, do not count.
+    boardRep($this->hall, 14, 'bo', CarbonImmutable::now()->subWeeks(1), ['faults' => '["drops the hands"]']);
+    boardRep($this->hall, 15, 'bo', CarbonImmutable::now()->subWeeks(1), ['replaces' => '0b7e1f60-8888-4000-8000-000000000014', 'reason' => 'no']);
+    boardRep($this->hall, 16, 'bo', CarbonImmutable::now()->subWeeks(20), ['faults' => '["waits"]']);
+
+    $this->get('/board/faults')->assertOk()->assertSeeInOrder(['by attack', 'Wrist held across', 'leans back', '2 × ▲ more', '0 ×', 'looks down', '1 × = as many', '1 ×', 'by student', 'Ada Plover', 'leans back', '1 ×', 'Bo Sandpiper'])
+        ->assertDontSee('drops the hands')->assertDontSee('waits');
+});
