@@ -9,10 +9,9 @@ use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Catalogue\Student;
-use StoneDrill\Core\Pressure\Proof;
+use StoneDrill\Core\Pressure\ProofRules;
 use StoneDrill\Core\Pressure\ProofState;
-use StoneDrill\Core\Pressure\Prover;
-use StoneDrill\Core\Pressure\Rep;
+use StoneDrill\Core\Pressure\Window;
 
 /**
  * A student's proof: one column for each side of each attack that she needs, one brick a rung, filled to the lower
@@ -25,22 +24,18 @@ final readonly class LadderPicture
 
     public int $goal;
 
-    /** @param list<Rep> $reps hers */
-    public function __construct(public Catalogue $catalogue, Student $student, array $reps, CarbonImmutable $at)
+    /** @param array<string, Window> $windows what is kept of her reps, by `attack side` */
+    public function __construct(public Catalogue $catalogue, Student $student, array $windows, private CarbonImmutable $at)
     {
         $order = $catalogue->rankOrder();
         $youth = $student->isYouthOn($at);
         $this->goal = array_column($catalogue->ranks, 'goalRung', 'id')[$student->rank];
-        $proofs = [];
-        foreach ((new Prover($catalogue->ladder))->prove($reps, $catalogue->attacks, $at) as $proof) {
-            $proofs[$proof->attack.' '.$proof->side->value][$proof->rung] = $proof;
-        }
         $columns = [];
         foreach ($catalogue->attacks as $attack) {
             $need = $youth ? $attack->neededByYouth : $attack->neededBy;
             if ($need !== null && $order[$need] <= $order[$student->rank]) {
                 foreach ($attack->sides() as $side) {
-                    $columns[] = $this->column($attack, $side, $proofs[$attack->id.' '.$side->value] ?? []);
+                    $columns[] = $this->column($attack, $side, $windows[$attack->id.' '.$side->value] ?? Window::empty());
                 }
             }
         }
@@ -66,16 +61,18 @@ final readonly class LadderPicture
         return $columns;
     }
 
-    /** @param array<int, Proof> $proofs by rung */
-    private function column(Attack $attack, Side $side, array $proofs): LadderColumn
+    private function column(Attack $attack, Side $side, Window $window): LadderColumn
     {
         $bricks = [];
+        $goal = null;
         foreach ($this->catalogue->ladder->rungs as $rung) {
-            $proof = $proofs[$rung->id] ?? null;
-            $bricks[] = new Brick($rung->id, $proof->lower ?? 0.0, $proof->state ?? ProofState::Untried, $proof->weight ?? 0.0, $proof?->fadesOn, $rung->id === $this->goal);
+            $evidence = $window->evidence($rung->id, $this->at);
+            $state = $window->state($rung->id, $this->at);
+            $fades = $state === ProofState::Holds ? $this->at->addDays($evidence->daysUntilFaded((new ProofRules())->halfLife)) : null;
+            $bricks[] = new Brick($rung->id, $state === ProofState::Untried ? 0.0 : $evidence->lower(), $state, $evidence->weight(), $fades, $rung->id === $this->goal);
+            $goal = $rung->id === $this->goal ? $bricks[count($bricks) - 1] : $goal;
         }
-        $atGoal = $proofs[$this->goal] ?? null;
 
-        return new LadderColumn($attack, $side, $bricks, $atGoal->state ?? ProofState::Untried, $atGoal->lower ?? 0.0, $atGoal?->fadesOn);
+        return new LadderColumn($attack, $side, $bricks, $goal->state ?? ProofState::Untried, $goal->lower ?? 0.0, $goal?->fadesOn);
     }
 }

@@ -81,19 +81,31 @@ final readonly class Board
     /** @param list<Ticket> $tickets */
     private function heaviest(array $tickets): ?Cell
     {
-        usort($tickets, static fn (Ticket $a, Ticket $b): int => $b->weight() <=> $a->weight());
+        // The most first: once the heaviest is heavier than what is left could be, nothing else is weighed.
+        usort($tickets, static fn (Ticket $a, Ticket $b): int => $b->most() <=> $a->most());
+        $best = null;
+        $weight = -1.0;
+        foreach ($tickets as $ticket) {
+            if ($ticket->most() <= $weight) {
+                break;
+            }
+            [$best, $weight] = $ticket->weight() > $weight ? [$ticket, $ticket->weight()] : [$best, $weight];
+        }
 
-        return ($tickets[0] ?? null)?->cell;
+        return $best?->cell;
     }
 
     /**
-     * Somebody of the group who holds it, or who needs it too.
+     * Somebody of the group who holds it, or the next one who needs it too.
      *
      * @param list<array{student: Student, states: array<string, ProofState>, ...}> $rows
      */
     private function partner(Student $student, ?Cell $cell, array $rows): ?string
     {
-        $others = $cell === null ? [] : array_filter($rows, static fn (array $row): bool => ! $row['student']->is($student) && isset($row['states'][$cell->attack->id.' '.$cell->side->value]));
+        // From the one after her on, so that not everybody is sent to the first.
+        $place = (int) array_search($student, array_column($rows, 'student'), true);
+        $rows = [...array_slice($rows, $place + 1), ...array_slice($rows, 0, $place)];
+        $others = $cell === null ? [] : array_filter($rows, static fn (array $row): bool => isset($row['states'][$cell->attack->id.' '.$cell->side->value]));
         usort($others, static fn (array $a, array $b): int => ($b['states'][$cell->attack->id.' '.$cell->side->value] === ProofState::Holds) <=> ($a['states'][$cell->attack->id.' '.$cell->side->value] === ProofState::Holds));
 
         return ($others[0] ?? null)['student']->name ?? null;

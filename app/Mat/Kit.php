@@ -27,6 +27,9 @@ use StoneDrill\Core\Pressure\Window;
 /** Everything the mat needs to run a drill with no network: who can be drilled on what, how much each is wanted, and how it is said. */
 final readonly class Kit
 {
+    /** People whom a device takes along. */
+    private const MOST = 120;
+
     public Catalogue $catalogue;
 
     /** @var list<Cell> */
@@ -43,14 +46,28 @@ final readonly class Kit
     /** @var array<int, array<string, Window>> by the id of the student's row, then `attack side` */
     private array $windows;
 
-    public function __construct(private School $school, private CatalogueMapper $mapper, private CarbonImmutable $at)
+    /** @param list<int>|null $only ids of the rows of students, null for those who were here of late */
+    public function __construct(private School $school, private CatalogueMapper $mapper, private CarbonImmutable $at, ?array $only = null)
     {
         $this->catalogue = $mapper->curriculum($school);
         $this->cells = Coverage::of($this->catalogue)->cells;
-        $this->students = $school->students()->with('rank')->get();
+        $this->students = $only === null ? self::of($school) : $school->students()->with('rank')->findMany($only);
         $this->latest = $this->latest();
         $this->pool = new Pool($this->catalogue, $this->cells, $at);
-        $this->windows = (new WindowBook($school, $this->catalogue->attacks, $this->catalogue->ladder))->of(array_values($this->students->modelKeys()), $at);
+        $this->windows = (new WindowBook($school, $this->catalogue->attacks, $this->catalogue->ladder))->of(array_values($this->students->map(static fn (Student $student): int => $student->id)->all()), $at);
+    }
+
+    /**
+     * Those whom the mat knows: all of a school, or those of a large one who were here last.
+     *
+     * @return Collection<int, Student>
+     */
+    public static function of(School $school): Collection
+    {
+        $latest = DB::table('proof_windows')->where('school_id', $school->id)->groupBy('student_id')->selectRaw('student_id, max(last) as last');
+
+        return $school->students()->with('rank')->leftJoinSub($latest, 'latest', 'latest.student_id', '=', 'students.id')
+            ->reorder()->orderByRaw('latest.last desc nulls last')->orderBy('name')->limit(self::MOST)->get('students.*')->sortBy('name')->values();
     }
 
     /** @return array<string, mixed> as JSON has it; cells, answers and students are named by their places or ids of rows */

@@ -17,17 +17,20 @@ use StoneDrill\Core\Checks\Hazards;
 use StoneDrill\Core\Coverage\Cell;
 
 /** What is not drilled with whom: by the contact policy at the student's rank and age, and by flags. */
-final readonly class Bar
+final class Bar
 {
-    private ContactPolicy $policy;
+    private readonly ContactPolicy $policy;
 
     /** @var array<string, Answer> by id */
-    private array $answers;
+    private readonly array $answers;
 
     /** @var array<string, int> position by id of the rank */
-    private array $order;
+    private readonly array $order;
 
-    public function __construct(Catalogue $catalogue, private DateTimeImmutable $at)
+    /** @var array<string, array<int, list<Hazard>>> what can hurt in an answer, by its id and whether it is taught whole */
+    private array $hazards = [];
+
+    public function __construct(Catalogue $catalogue, private readonly DateTimeImmutable $at)
     {
         $this->policy = ContactPolicy::of($catalogue->school, array_map(static fn (Rank $rank): string => $rank->id, $catalogue->ranks));
         $this->answers = array_column($catalogue->answers, null, 'id');
@@ -74,9 +77,10 @@ final readonly class Bar
     /** @return list<Hazard> that stand against an answer as it is taught at her rank */
     private function ofAnswer(Student $student, Answer $answer): array
     {
-        $beats = $answer->taughtAt($this->order[$student->rank], $this->order[$answer->rank]);
+        $isWhole = $this->order[$student->rank] >= $this->order[$answer->rank];
+        $hazards = $this->hazards[$answer->id][(int) $isWhole] ??= Hazards::ofBeats($answer->taughtAt($this->order[$student->rank], $this->order[$answer->rank]));
 
-        return array_values(array_filter(Hazards::ofBeats($beats), fn (Hazard $hazard): bool => $this->isBarred($student, $hazard)));
+        return array_values(array_filter($hazards, fn (Hazard $hazard): bool => $this->isBarred($student, $hazard)));
     }
 
     private function isBarred(Student $student, Hazard $hazard): bool
@@ -96,6 +100,6 @@ final readonly class Bar
 
     private function age(Student $student): ?int
     {
-        return $student->born?->diff($this->at)->y;
+        return $student->born === null ? null : intdiv((int) $this->at->format('Ymd') - (int) $student->born->format('Ymd'), 10_000);
     }
 }

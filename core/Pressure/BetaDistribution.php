@@ -71,9 +71,12 @@ final readonly class BetaDistribution
             [$low, $high] = $excess > 0 ? [$low, $x] : [$x, $high];
             $next = $x - $excess / $this->density($x);
             if (! ($next > $low && $next < $high)) {
-                $next = ($low + $high) / 2;
+                $x = ($low + $high) / 2;
+
+                continue;
             }
-            if (abs($next - $x) < 1e-14) {
+            // Each of Newton's steps doubles the digits that are right: after one as small as this nothing is left to do.
+            if (abs($next - $x) < 1e-8 * min($x, 1 - $x)) {
                 return $next;
             }
             $x = $next;
@@ -92,14 +95,18 @@ final readonly class BetaDistribution
     {
         $tiny = 1e-300;
         $c = 1.0;
-        $d = 1 / self::awayFromZero(1 - ($a + $b) * $x / ($a + 1), $tiny);
+        $d = 1 - ($a + $b) * $x / ($a + 1);
+        $d = 1 / (abs($d) < $tiny ? $tiny : $d);
         $value = $d;
         for ($m = 1; $m <= 500; $m++) {
             $even = $m * ($b - $m) * $x / (($a + 2 * $m - 1) * ($a + 2 * $m));
             $odd = -($a + $m) * ($a + $b + $m) * $x / (($a + 2 * $m) * ($a + 2 * $m + 1));
             foreach ([$even, $odd] as $term) {
-                $d = 1 / self::awayFromZero(1 + $term * $d, $tiny);
-                $c = self::awayFromZero(1 + $term / $c, $tiny);
+                // Written out, since it runs a thousand times for every board.
+                $d = 1 + $term * $d;
+                $d = 1 / (abs($d) < $tiny ? $tiny : $d);
+                $c = 1 + $term / $c;
+                $c = abs($c) < $tiny ? $tiny : $c;
                 $value *= $d * $c;
             }
             if (abs($d * $c - 1) < self::SETTLED) {
@@ -108,11 +115,6 @@ final readonly class BetaDistribution
         }
 
         return $value;
-    }
-
-    private static function awayFromZero(float $value, float $tiny): float
-    {
-        return abs($value) < $tiny ? $tiny : $value;
     }
 
     /** ln Γ(z) for z > 0. */

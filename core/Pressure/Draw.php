@@ -17,8 +17,11 @@ final readonly class Draw
     /** So many tries of one family in a row, and another comes. */
     private const IN_A_ROW = 2;
 
-    /** @param list<Ticket> $tickets those that can be drawn */
-    private function __construct(public array $tickets) {}
+    /**
+     * @param list<Ticket> $tickets those that can be drawn
+     * @param list<float>  $weights theirs
+     */
+    private function __construct(public array $tickets, private array $weights) {}
 
     /**
      * @param list<Ticket> $tickets
@@ -31,16 +34,16 @@ final readonly class Draw
             $tickets = $others === [] ? $tickets : $others;
         }
 
-        return new self($tickets);
+        return new self($tickets, array_map(static fn (Ticket $ticket): float => $ticket->weight(), $tickets));
     }
 
     /** Bits of choice in it (Shannon 1948): 0 where only one can come. */
     public function entropy(): float
     {
-        $total = $this->total();
+        $total = array_sum($this->weights);
         $bits = 0.0;
-        foreach ($this->tickets as $ticket) {
-            $share = $total > 0.0 ? $ticket->weight() / $total : 0.0;
+        foreach ($this->weights as $weight) {
+            $share = $total > 0.0 ? $weight / $total : 0.0;
             $bits -= $share > 0.0 ? $share * log($share, 2) : 0.0;
         }
 
@@ -59,20 +62,15 @@ final readonly class Draw
             return null;
         }
         $random = new Randomizer(new Mt19937($seed));
-        $place = $random->getInt(0, self::STEPS - 1) / self::STEPS * $this->total();
+        $place = $random->getInt(0, self::STEPS - 1) / self::STEPS * array_sum($this->weights);
         $moment = $random->getInt(0, self::STEPS - 1) / self::STEPS;
-        foreach ($this->tickets as $ticket) {
-            $place -= $ticket->weight();
+        foreach ($this->tickets as $index => $ticket) {
+            $place -= $this->weights[$index];
             if ($place < 0) {
                 return [$ticket, $moment];
             }
         }
 
         return [$this->tickets[count($this->tickets) - 1], $moment];
-    }
-
-    private function total(): float
-    {
-        return array_sum(array_map(static fn (Ticket $ticket): float => $ticket->weight(), $this->tickets));
     }
 }

@@ -41,7 +41,8 @@ final readonly class Evidence
     /** The 10 % quantile: the ability that is exceeded with a chance of nine in ten. */
     public function lower(): float
     {
-        return $this->distribution()->quantile(ProofRules::TAIL);
+        // Of no tries it has a closed form: the prior is the arcsine distribution.
+        return $this->weight() === 0.0 ? sin(ProofRules::TAIL * M_PI / 2) ** 2 : $this->distribution()->quantile(ProofRules::TAIL);
     }
 
     /** Whether the lower bound reaches what counts as held. Asks the distribution there, which spares its quantile. */

@@ -38,9 +38,9 @@ final readonly class Pool
         $tickets = [];
         foreach ($this->needed($student) as $cell) {
             if ($this->bar->allowed($student, $cell) !== []) {
-                $window = $windows[$cell->attack->id.' '.$cell->side->value] ?? new Window([], null, 0, null);
+                $window = $windows[$cell->attack->id.' '.$cell->side->value] ?? Window::empty();
                 $days = $window->last === null ? null : intdiv(max(0, $this->at->getTimestamp() - $window->last), 86_400);
-                $tickets[] = new Ticket($cell, $window->evidence($rung, $this->at)->lower(), $days);
+                $tickets[] = new Ticket($cell, $window->evidence($rung, $this->at), $days);
             }
         }
 

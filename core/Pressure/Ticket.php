@@ -10,15 +10,21 @@ use StoneDrill\Core\Coverage\Cell;
 final readonly class Ticket
 {
     /**
-     * @param float $lower what is proven at the rung that is drilled, 0 to 1
-     * @param ?int  $days  whole days since the last try, null for none
+     * @param Evidence $evidence of the rung that is drilled
+     * @param ?int     $days     whole days since the last try, null for none
      */
-    public function __construct(public Cell $cell, public float $lower, public ?int $days) {}
+    public function __construct(public Cell $cell, private Evidence $evidence, public ?int $days) {}
 
     /** Prevalence × what is not proven × how long ago. */
     public function weight(): float
     {
-        return $this->cell->attack->prevalence * (1 - $this->lower) * $this->urgency();
+        return $this->most() * (1 - $this->evidence->lower());
+    }
+
+    /** What it would weigh were nothing proven, which is never less than it does. */
+    public function most(): float
+    {
+        return $this->cell->attack->prevalence * $this->urgency();
     }
 
     /** How long ago it was tried: 1 today, 3 from four weeks on and where it never was. */

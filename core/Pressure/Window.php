@@ -44,6 +44,12 @@ final readonly class Window
         return [$rep->at->getTimestamp(), $rep->rung, $rep->outcome->credit() ?? 0.0];
     }
 
+    /** Of no reps. */
+    public static function empty(): self
+    {
+        return new self([], null, 0, null);
+    }
+
     /** Whether it says everything there is to say at a moment. */
     public function reaches(DateTimeImmutable $at): bool
     {

@@ -21,6 +21,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Pressure\Windows;
 
 function wallOf(School $school, string $query = ''): WallPicture
 {
@@ -126,7 +127,10 @@ it('builds a ladder of what the student needs, filled to the lower bound', funct
     }
     $mapper = app(CatalogueMapper::class);
     $ada = $school->students()->with(['rank', 'reps.student', 'reps.attack', 'reps.answer'])->firstOrFail();
-    $picture = new LadderPicture($mapper->curriculum($school), $mapper->student($ada), $mapper->reps($ada->reps->where('at', '>', now()->subDay())), CarbonImmutable::now()->addSecond());
+    $curriculum = $mapper->curriculum($school);
+    $at = CarbonImmutable::now()->addSecond();
+    $windows = Windows::of($mapper->reps($ada->reps->where('at', '>', now()->subDay())), $curriculum->attacks, $curriculum->ladder, $at);
+    $picture = new LadderPicture($curriculum, $mapper->student($ada), $windows['ada-plover'], $at);
 
     expect(array_map(fn (LadderColumn $column): string => $column->title(), $picture->columns))->toBe(['Wrist held across', 'Wrist held across (mirrored)'])
         ->and($picture->goal)->toBe(2)

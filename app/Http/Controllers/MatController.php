@@ -29,11 +29,12 @@ final readonly class MatController
     public function show(Request $request): View
     {
         $school = $request->user()->school;
-        $students = $school->students()->with('rank')->get();
+        $students = Kit::of($school);
         $curriculum = $this->mapper->curriculum($school);
 
         return view('mat.show', [
             'students' => $students,
+            'more' => $school->students()->count() - $students->count(),
             'ranks' => $school->ranks,
             'rungs' => $this->mapper->ladder($school)->rungs,
             'families' => array_values(array_filter(Family::cases(), static fn (Family $family): bool => array_filter($curriculum->attacks, static fn ($attack): bool => $attack->kind->family === $family) !== [])),

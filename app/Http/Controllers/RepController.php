@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Catalogue\CatalogueMapper;
+use App\Catalogue\WindowBook;
 use App\Http\Requests\RepRequest;
 use App\Ladder\LadderPicture;
 use App\Mat\RepLog;
@@ -36,12 +37,9 @@ final readonly class RepController
     {
         $this->authorizeStudent($request, $student);
         $school = $request->user()->school;
-        $ladder = new LadderPicture(
-            $this->mapper->curriculum($school),
-            $this->mapper->student($student),
-            $this->mapper->reps($student->reps()->with(['student', 'attack', 'answer'])->get()),
-            CarbonImmutable::now(),
-        );
+        $catalogue = $this->mapper->curriculum($school);
+        $now = CarbonImmutable::now();
+        $ladder = new LadderPicture($catalogue, $this->mapper->student($student), (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of([$student->id], $now)[$student->id], $now);
 
         return view('reps.attacks', [
             'student' => $student,

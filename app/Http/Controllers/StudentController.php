@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Catalogue\CatalogueMapper;
 use App\Catalogue\Code;
+use App\Catalogue\WindowBook;
 use App\Http\Requests\StudentRequest;
 use App\Ladder\LadderPicture;
 use App\Models\Student;
@@ -46,14 +47,17 @@ final readonly class StudentController
     public function show(Request $request, Student $student): View
     {
         $school = $request->user()->school;
-        $reps = $student->reps()->with(['student', 'attack', 'answer', 'recordedBy'])->orderByDesc('at')->orderByDesc('id')->get();
+        $catalogue = $this->mapper->curriculum($school);
+        $now = CarbonImmutable::now();
+        $windows = (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of([$student->id], $now);
+        $latest = $student->reps()->with(['attack', 'recordedBy'])->orderByDesc('at')->orderByDesc('id')->limit(self::LATEST)->get();
 
         return view('students.show', [
             'student' => $student,
-            'ladder' => new LadderPicture($this->mapper->curriculum($school), $this->mapper->student($student), $this->mapper->reps($reps), CarbonImmutable::now()),
-            'latest' => $reps->take(self::LATEST),
-            'count' => $reps->count(),
-            'replaced' => $reps->pluck('replaces')->filter()->flip(),
+            'ladder' => new LadderPicture($catalogue, $this->mapper->student($student), $windows[$student->id], $now),
+            'latest' => $latest,
+            'count' => $student->reps()->count(),
+            'replaced' => $school->reps()->whereIn('replaces', $latest->modelKeys())->pluck('replaces')->flip(),
         ]);
     }
 

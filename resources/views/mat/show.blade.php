@@ -12,6 +12,7 @@
             <fieldset class="who-is-here"><legend>Who is here</legend>
                 @foreach ($students as $student)<label class="person"><input type="checkbox" name="people[]" value="{{ $student->id }}"><span><strong>{{ $student->name }}</strong><small>{{ $student->rank->name }}{{ $student->born?->addYears(16)->isFuture() ? ' · under 16' : '' }}@if ($student->flags !== []) · {{ implode(', ', $student->flags) }}@endif</small></span></label>@endforeach
             </fieldset>
+            @if ($more > 0)<p class="lead-line">And {{ number_format($more) }} who were not here of late: <a href="{{ route('record', absolute: false) }}">record</a> one by one.</p>@endif
             <div class="settings">
                 <div><label class="form-label" for="rung">Rung</label><select class="form-select" id="rung" name="rung">@foreach ($rungs as $rung)<option value="{{ $rung->id }}" @selected($rung->id === $usualRung)>{{ $rung->id }} {{ $rung->name }}</option>@endforeach</select></div>
                 <div><label class="form-label" for="list">From</label><select class="form-select" id="list" name="list">

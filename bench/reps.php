@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * What the mat and the board cost in a school of 2,000 students with 1,000,000 reps, beside an empty page in the same run.
+ * Makes a database of its own beside the demo's, and drops it. Start the application first, so that PostgreSQL runs.
+ *
+ *   bin/start &
+ *   php -d opcache.enable_cli=1 -d memory_limit=2G bench/reps.php [students] [reps]
+ */
+
+use App\Catalogue\CatalogueMapper;
+use App\Catalogue\Demo;
+use App\Catalogue\WindowBook;
+use App\Mat\Kit;
+use App\Mat\RepLog;
+use App\Models\School;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Console\Kernel as Console;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+require __DIR__.'/clock.php';
+
+[$people, $count] = [(int) ($argv[1] ?? 2000), (int) ($argv[2] ?? 1_000_000)];
+$app = require dirname(__DIR__).'/bootstrap/app.php';
+$app->make(Console::class)->bootstrap();
+$usual = (string) config('database.connections.pgsql.database');
+DB::statement('drop database if exists stone_drill_bench');
+DB::statement('create database stone_drill_bench');
+config(['database.connections.pgsql.database' => 'stone_drill_bench', 'session.driver' => 'array', 'cache.default' => 'array']);
+DB::purge();
+Artisan::call('migrate', ['--force' => true]);
+$app->make(Demo::class)->load(CarbonImmutable::now());
+$school = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
+
+DB::statement("insert into students (school_id, code, name, rank_id, flags, created_at, updated_at) select ?, 'b'||n, 'Bench '||lpad(n::text, 5, '0'), (select id from ranks where school_id = ? order by position offset n % 6 limit 1), '[]', now(), now() from generate_series(1, ?) n", [$school->id, $school->id, $people - $school->students()->count()]);
+// Marking every row anew would measure the load of the trigger only: it is set aside, and all is marked at once.
+DB::statement('alter table reps disable trigger reps_mark_windows');
+DB::statement("insert into reps (id, school_id, student_id, attack_id, side, rung, outcome, at, recorded_at)
+    select gen_random_uuid(), ?, s.id, a.id, case when n % 3 = 0 then 'mirrored' else 'written' end, 1 + n % 7, (array['clean','clean','clean','scraped','late','hit'])[1 + n % 6], now() - (random() * 700) * interval '1 day', now()
+    from generate_series(1, ?) n
+    join (select id, row_number() over (order by id) - 1 as place from students where school_id = ?) s on s.place = (n * 7919::bigint) % ?
+    join (select id, row_number() over (order by id) - 1 as place from attacks where school_id = ?) a on a.place = (n * 104729::bigint / 7) % ?", [$school->id, $count, $school->id, $people, $school->id, $school->attacks()->count()]);
+DB::statement('insert into proof_windows (school_id, student_id, attack_id, side) select distinct school_id, student_id, attack_id, side from reps on conflict do nothing');
+DB::statement('alter table reps enable trigger reps_mark_windows');
+DB::statement('analyze');
+printf("%s reps of %s students\n", number_format($school->reps()->count()), number_format($school->students()->count()));
+
+$reference = reference();
+$mapper = $app->make(CatalogueMapper::class);
+$curriculum = $mapper->curriculum($school);
+$students = $school->students()->where('code', 'like', 'b%')->limit(30)->pluck('id')->all();
+$start = hrtime(true);
+foreach (array_chunk($school->students()->pluck('id')->all(), 100) as $chunk) {
+    (new WindowBook($school, $curriculum->attacks, $curriculum->ladder))->of($chunk, CarbonImmutable::now());
+}
+printf("every window worked out once                    %8.0f ms\n", (hrtime(true) - $start) / 1e6);
+
+$user = User::query()->where('email', 'head@cinder-quay.example')->firstOrFail();
+$page = static function (string $path) use ($app, $user): void {
+    Auth::guard()->setUser($user->fresh());
+    $response = $app->make(Kernel::class)->handle(Request::create($path));
+    $response->getStatusCode() === 200 || exit("{$path}: {$response->getStatusCode()}\n");
+};
+$empty = middle(static fn () => $page('/drill-lists'), 15);
+$say = static function (string $name, float $time) use ($empty, $reference): void {
+    printf("%-46s %8.1f ms   %5.1f × an empty page   %5.1f × reference\n", $name, $time, $time / $empty, $time / $reference);
+};
+$say('an empty page', $empty);
+$say('the board of a group of 30', middle(static fn () => $page('/board?rank=slate'), 15));
+$say('the ladder of a student', middle(static fn () => $page('/people/'.$students[3]), 15));
+$say('mistakes of twelve weeks', middle(static fn () => $page('/board/faults'), 5));
+$log = new RepLog($school, $user);
+$attack = $school->attacks()->value('id');
+$say('one rep recorded', middle(static fn (): bool => $log->add(['id' => (string) Str::uuid(), 'student_id' => $students[array_rand($students)], 'attack_id' => $attack, 'side' => 'written', 'rung' => 3, 'outcome' => 'clean']), 31));
+$kit = new Kit($school, $mapper, CarbonImmutable::now(), $students);
+$say('the next draw for 30 people, all read anew', middle(static function () use ($school, $mapper, $students): void {
+    $kit = new Kit($school, $mapper, CarbonImmutable::now(), $students);
+    foreach ($kit->students as $student) {
+        StoneDrill\Core\Pressure\Draw::of($kit->tickets($student, 4))->next(7);
+    }
+}, 9));
+$say('the same with the curriculum at hand', middle(static function () use ($kit): void {
+    foreach ($kit->students as $student) {
+        StoneDrill\Core\Pressure\Draw::of($kit->tickets($student, 4))->next(7);
+    }
+}, 9));
+$say('the kit of the mat', middle(static fn () => $page('/mat/kit'), 3));
+
+foreach (['windows of a group' => 'select * from proof_windows where school_id = 1 and student_id in ('.implode(', ', $students).')', 'stale windows' => 'select distinct student_id, attack_id from proof_windows where school_id = 1 and is_stale and student_id in ('.implode(', ', $students).')', 'reps of a student' => "select * from reps where school_id = 1 and student_id = {$students[3]} order by at desc, id desc", 'reps of a pair' => "select * from reps where school_id = 1 and (student_id, attack_id) in (values ({$students[3]}::bigint, {$attack}::bigint))"] as $name => $sql) {
+    printf("\n-- %s\n%s\n", $name, implode("\n", array_map(static fn (object $row): string => current((array) $row), DB::select('explain (costs off) '.$sql))));
+}
+DB::purge();
+config(['database.connections.pgsql.database' => $usual]);
+DB::statement('drop database stone_drill_bench with (force)');
