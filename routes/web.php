@@ -2,6 +2,7 @@
 
 use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\AttackController;
+use App\Http\Controllers\AttackProofController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CrossController;
 use App\Http\Controllers\DrillListController;
@@ -80,6 +81,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/attacks/{attack}', [AttackController::class, 'destroy'])->name('attacks.destroy')->can('delete', 'attack');
 
     Route::post('/attacks/{attack}/workbench', WorkbenchController::class)->name('workbench')->can('create', Answer::class);
+    Route::get('/attacks/{attack}/proof', AttackProofController::class)->name('attacks.proof')->can('view', 'attack');
     Route::get('/attacks/{attack}/first-steps', FirstStepsController::class)->name('first-steps')->can('view', 'attack');
     Route::get('/answers/{answer}/rank', [PlacementController::class, 'show'])->name('answers.rank')->can('update', 'answer');
     Route::put('/answers/{answer}/rank', [PlacementController::class, 'update'])->name('answers.place')->can('update', 'answer');

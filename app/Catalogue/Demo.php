@@ -33,6 +33,13 @@ final readonly class Demo
     /** Weeks since the other side of these is taught, by code. */
     private const TURNED_LATER = ['fender' => 7, 'kept-hand' => 7, 'collar-tuck' => 2];
 
+    /** What is planned for tonight: attack, side, and what is otherwise about it. */
+    private const TONIGHT = ['name' => 'Tonight: the gangway', 'items' => [
+        ['wrist-across-pull', 'written', ['place' => 'narrow']], ['wrist-across-pull', 'mirrored', ['place' => 'narrow']], ['arm-led-away', 'written', []], ['arm-led-away', 'mirrored', ['place' => 'stairs']],
+        ['push-chest-one', 'written', ['place' => 'narrow']], ['hug-behind-pinned', 'written', ['place' => 'narrow']], ['throat-two-hands', 'written', []], ['straight-punch', 'written', ['place' => 'narrow']],
+        ['shoulder-turned', 'written', []], ['swing-wide', 'written', ['place' => 'obstacles']],
+    ]];
+
     /** An answer that was taught a rank later, and the weeks since. */
     private const MOVED = ['answer' => 'slack-line', 'from' => 'flint', 'weeks' => 5];
 
@@ -50,6 +57,7 @@ final readonly class Demo
             $school = School::create(['name' => $catalogue->school->name, 'doctrine' => $catalogue->school->doctrine->value]);
             $this->importer->import($this->moved($catalogue, $today), $school);
             $this->backdate($school, $today);
+            $this->planTonight($school);
             $this->person($school, 'Maren Tolliver', 'head@cinder-quay.example', Role::Head);
             $this->person($school, 'Idris Fenwater', 'instructor@cinder-quay.example', Role::Instructor);
             $this->person($school, 'Sunniva Pell', 'assistant@cinder-quay.example', Role::Assistant);
@@ -58,6 +66,16 @@ final readonly class Demo
             $empty = School::create(['name' => 'Lantern Pier', 'doctrine' => 'escape']);
             $this->person($empty, 'Bram Harrowgate', 'head@lantern-pier.example', Role::Head);
         });
+    }
+
+    /** One evening's list, ready to be taken to the mat: what happens on a gangway and at its rail. */
+    private function planTonight(School $school): void
+    {
+        $ids = $school->attacks()->pluck('id', 'code');
+        $list = $school->drillLists()->create(['name' => self::TONIGHT['name']]);
+        foreach (self::TONIGHT['items'] as $place => [$attack, $side, $otherwise]) {
+            $list->items()->create(['school_id' => $school->id, 'position' => $place + 1, 'attack_id' => $ids[$attack], 'side' => $side, 'otherwise' => $otherwise]);
+        }
     }
 
     /** Lets the catalogue have grown over a year, so that there is a last season to compare with. */

@@ -137,6 +137,24 @@ it('says what it cannot keep over plain http, and still queues', function (): vo
     $this->base = null;
 });
 
+it('runs tonight’s list, with what is otherwise about each attack', function (): void {
+    $this->signIn('assistant@cinder-quay.example');
+    ($this->setUpDrill)(['Gideon Ropewalk', 'Rufus Gangley'], 4, ['each' => '30']);
+    $this->choose('list', (string) $this->browser->executeScript('return [...document.querySelectorAll("#list option")].find(one => one.text === "Tonight: the gangway").value'));
+    $this->press('Start the drill')->see('0 of 60');
+    $seen = [];
+    for ($i = 0; $i < 12; $i++) {
+        $this->find('body')->sendKeys(' ');
+        $seen[(string) $this->find('.attack-title')->getText()] = (string) $this->find('.attack-said strong')->getText();
+        $this->find('body')->sendKeys('c');
+        $this->see(($i + 1).' of 60');
+    }
+    // Of ten items only what lies on the list comes, never three of one family in a row for one of them.
+    expect(array_keys($seen))->each->toBeIn(['Wrist held across, pulled along', 'Wrist held across, pulled along (mirrored)', 'Upper arm held, led away', 'Upper arm held, led away (mirrored)', 'Pushed in the chest with one hand', 'Bear hug from behind, arms pinned', 'Throat held with both hands', 'Straight punch to the face', 'Shoulder held from behind, turned round', 'Wide swing at the head'])
+        ->and(array_filter($seen))->not->toBe([]);
+    $this->press('End the drill')->see('Done')->see('All reps are with the school.');
+});
+
 it('refuses to begin with nobody, and says why somebody is left out', function (): void {
     $this->signIn('assistant@cinder-quay.example')->visit('/mat')->until(fn (): bool => (bool) ($this->mat)('Boolean(mat.kit)'));
     $this->press('Start the drill')->see('Tap who is here first.');

@@ -66,7 +66,7 @@ it('leads from a cross-table to the wall, and from a pair that is missing to its
 });
 
 it('makes a drill list that meets every pair', function (): void {
-    $this->signIn('assistant@cinder-quay.example')->visit('/drill-lists')->see('No list is saved yet.');
+    $this->signIn('assistant@cinder-quay.example')->visit('/drill-lists')->see('Tonight: the gangway');
     $this->press('Make a list')->see('attacks meet');
     $this->find('input[value="kick"]')->click();
     $this->fill('forbid', 'hand left, bearing 11')->press('Work it out')->see('6 attacks meet');
@@ -74,5 +74,5 @@ it('makes a drill list that meets every pair', function (): void {
     $this->fill('name', 'Kicks on Monday')->press('Save the list')->see('“Kicks on Monday” is saved.');
     expect($this->browser->findElements(WebDriverBy::cssSelector('tbody tr')))->toHaveCount(count($before));
     $this->press('Delete');
-    $this->press('Yes, do it')->see('No list is saved yet.');
+    $this->press('Yes, do it')->see('“Kicks on Monday” is deleted.');
 });

@@ -71,3 +71,12 @@ it('counts mistakes by attack and by student, beside the weeks before', function
     $this->get('/board/faults')->assertOk()->assertSeeInOrder(['by attack', 'Wrist held across', 'leans back', '2 × ▲ more', '0 ×', 'looks down', '1 × = as many', '1 ×', 'by student', 'Ada Plover', 'leans back', '1 ×', 'Bo Sandpiper'])
         ->assertDontSee('drops the hands')->assertDontSee('waits');
 });
+
+it('says at the attack who holds it, and at a rep what is proven so far', function (): void {
+    $wrist = $this->hall->attacks()->where('code', 'wrist')->value('id');
+    // Three fresh clean tries: .661, and below .60 after 21 days, one of which is over.
+    $this->get("/attacks/{$wrist}/proof")->assertOk()->assertSeeInOrder(['Bo Sandpiper', 'as written', 'holds at rung 2, lower bound 0.66 of 3 tries, fades on', 'Ada Plover', 'building at rung 2', 'of 1 try']);
+    $this->get("/attacks/{$this->hall->attacks()->where('code', 'hug')->value('id')}/proof")->assertSee('Nobody has been recorded')->assertSee('2 people untried.');
+    $this->get("/record/{$this->bo->id}/{$wrist}/written")->assertOk()->assertSee('Now: holds at rung 2, lower bound 0.66 of 3 tries');
+    $this->get("/record/{$this->bo->id}/{$wrist}/mirrored")->assertSee('Now: untried at rung 2.');
+});

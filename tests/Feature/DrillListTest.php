@@ -64,3 +64,18 @@ it('drops what was deleted from the catalogue', function (): void {
     $this->hall->attacks()->where('code', 'hug')->delete();
     $this->get('/drill-lists/'.DrillList::firstOrFail()->id)->assertOk()->assertSee('Every attack of this list has been deleted since.');
 });
+
+it('has tonight’s class of the demo ready, every attack of it answered on its side', function (): void {
+    app(App\Catalogue\Demo::class)->load(Carbon\CarbonImmutable::now());
+    $school = App\Models\School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
+    $list = $school->drillLists()->with('items.attack')->firstOrFail();
+    $laid = [];
+    foreach (StoneDrill\Core\Coverage\Coverage::of(app(App\Catalogue\CatalogueMapper::class)->curriculum($school))->cells as $cell) {
+        $laid[$cell->attack->id.' '.$cell->side->value] = $cell->laidAt !== null;
+    }
+
+    expect($list->name)->toBe('Tonight: the gangway')->and($list->items)->toHaveCount(10);
+    foreach ($list->items as $item) {
+        expect($laid[$item->attack->code.' '.$item->side] ?? null)->toBeTrue($item->attack->code);
+    }
+});

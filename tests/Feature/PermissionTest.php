@@ -29,6 +29,7 @@ dataset('routes', [
     'attacks.facets' => ['get', '/attacks/facets?kind=swing', WRITE],
     'attacks.store' => ['post', '/attacks', WRITE],
     'attacks.show' => ['get', '/attacks/{attack}', TEACH],
+    'attacks.proof' => ['get', '/attacks/{attack}/proof', TEACH],
     'attacks.edit' => ['get', '/attacks/{attack}/edit', WRITE],
     'attacks.update' => ['put', '/attacks/{attack}', WRITE],
     'attacks.destroy' => ['delete', '/attacks/{attack}', WRITE],
@@ -130,7 +131,7 @@ it('has every route in this list', function (): void {
     $listed = array_map(fn (array $route): string => strtoupper($route[0]).' '.preg_replace(['/\?.*/', '/export\.yaml/', '/written$/'], ['', 'export.{format}', '{side}'], $route[1]), array_values((fn (): array => [
         ['get', '/'], ['get', '/sign-in'], ['post', '/sign-in'], ['post', '/sign-out'], ['get', '/up'],
         ['get', '/wall'], ['get', '/wall.svg'], ['get', '/wall.csv'], ['get', '/wall/ranks'], ['get', '/wall/basics/{basic}'], ['get', '/wall/cross'], ['get', '/answers/{answer}/rank'], ['put', '/answers/{answer}/rank'], ['get', '/wall/holes'], ['get', '/wall/fewest'], ['get', '/wall/moves/{answer}'], ['post', '/wall/moves/{answer}'], ['get', '/attacks'], ['get', '/attacks/create'], ['get', '/attacks/facets'], ['post', '/attacks'], ['get', '/attacks/{attack}'], ['get', '/attacks/{attack}/edit'], ['put', '/attacks/{attack}'], ['delete', '/attacks/{attack}'],
-        ['get', '/answers'], ['post', '/attacks/{attack}/workbench'], ['get', '/attacks/{attack}/first-steps'], ['get', '/answers/{answer}/floor'], ['get', '/answers/{answer}/floor.svg'], ['get', '/answers/{answer}/sheet'], ['get', '/answers/{answer}/sheet.pdf'],
+        ['get', '/answers'], ['post', '/attacks/{attack}/workbench'], ['get', '/attacks/{attack}/first-steps'], ['get', '/attacks/{attack}/proof'], ['get', '/answers/{answer}/floor'], ['get', '/answers/{answer}/floor.svg'], ['get', '/answers/{answer}/sheet'], ['get', '/answers/{answer}/sheet.pdf'],
         ['post', '/answers/{answer}/waivers'], ['delete', '/answers/{answer}/waivers'], ['post', '/answers/{answer}/versions/{version}'],
         ['get', '/attacks/{attack}/answers/create'], ['post', '/attacks/{attack}/answers'], ['get', '/answers/{answer}'], ['get', '/answers/{answer}/edit'], ['put', '/answers/{answer}'], ['delete', '/answers/{answer}'],
         ['get', '/drill-lists'], ['get', '/drill-lists/create'], ['post', '/drill-lists'], ['get', '/drill-lists/{list}'], ['delete', '/drill-lists/{list}'], ['put', '/school'], ['post', '/school/rungs'], ['put', '/school/rungs/{rung}'], ['delete', '/school/rungs/{rung}'],

@@ -8,6 +8,7 @@ use App\Catalogue\CatalogueMapper;
 use App\Catalogue\WindowBook;
 use App\Http\Requests\RepRequest;
 use App\Ladder\LadderPicture;
+use App\Mat\ProofLine;
 use App\Mat\RepLog;
 use App\Models\Attack;
 use App\Models\Rep;
@@ -20,6 +21,7 @@ use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Pressure\Outcome;
+use StoneDrill\Core\Pressure\Window;
 
 /** Recording on the mat, in three touches: who, against what, how it went. */
 final readonly class RepController
@@ -88,7 +90,9 @@ final readonly class RepController
     private function form(Request $request, Student $student, Attack $attack, Side $side, int $rung, ?Rep $replaced): View
     {
         $school = $request->user()->school;
-        $cells = array_filter(Coverage::of($this->mapper->curriculum($school))->cells, static fn ($cell): bool => $cell->attack->id === $attack->code && $cell->side === $side);
+        $catalogue = $this->mapper->curriculum($school);
+        $now = CarbonImmutable::now();
+        $cells = array_filter(Coverage::of($catalogue)->cells, static fn ($cell): bool => $cell->attack->id === $attack->code && $cell->side === $side);
         abort_if($cells === [], 404);
         $answers = $school->answers->whereIn('code', array_values($cells)[0]->answers);
 
@@ -105,6 +109,7 @@ final readonly class RepController
             'faults' => $answers->pluck('faults')->flatten()->unique()->values(),
             'outcomes' => Outcome::cases(),
             'replaced' => $replaced,
+            'proof' => new ProofLine($this->mapper->student($student), array_values($cells)[0], $student->rank->goal_rung, (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of([$student->id], $now)[$student->id][$attack->code.' '.$side->value] ?? Window::empty(), $now),
         ]);
     }
 

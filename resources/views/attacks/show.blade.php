@@ -29,6 +29,8 @@
                 <p class="caution"><strong>Hole, {{ $hole->kind->value }}:</strong> {{ $hole->reason }}
                     @can('create', App\Models\Answer::class)<a href="{{ route('answers.create', ['attack' => $attack, 'side' => $hole->side->value]) }}">Write an answer to this side</a>@endcan</p>
             @endforeach
+            <h2 id="proof-title">Who holds it</h2>
+            <div hx-get="{{ route('attacks.proof', $attack) }}" hx-trigger="load" aria-live="polite"><p class="form-text" role="status">Reading proof …</p></div>
         </section>
         <section aria-labelledby="situation-title">
             <h2 id="situation-title">What it leaves you</h2>

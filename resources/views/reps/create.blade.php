@@ -2,6 +2,7 @@
     <nav class="crumbs" aria-label="Steps"><a href="{{ route('record') }}">‹ somebody else</a> <a href="{{ route('record.attacks', $student) }}">‹ another attack</a></nav>
     <h1>{{ $student->name }}, {{ $attack->title }}{{ $hasSides && $side->value === 'mirrored' ? ' (mirrored)' : '' }}</h1>
     @if ($replaced)<p class="lead-line">Recorded as {{ $replaced->outcome }} at rung {{ $replaced->rung }} on {{ $replaced->at->format('j M Y, H:i') }}. The correction takes its place; the old one stays in the log.</p>@endif
+    <p class="lead-line">Now: {{ $proof->says() }}. Estimates.</p>
     @foreach ($cautions as $caution)<p class="caution text-bg-dark">{{ $caution }}</p>@endforeach
     <x-wrong-fields/>
     <form method="post" action="{{ route('reps.store') }}">

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Catalogue\CatalogueMapper;
+use App\Catalogue\WindowBook;
+use App\Mat\Kit;
+use App\Mat\ProofLine;
+use App\Models\Attack;
+use App\Models\Student;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Pressure\ProofState;
+use StoneDrill\Core\Pressure\Window;
+
+/** Who has proven what against an attack, at the goal rung of each one's rank. */
+final readonly class AttackProofController
+{
+    public function __construct(private CatalogueMapper $mapper) {}
+
+    public function __invoke(Request $request, Attack $attack): View
+    {
+        $school = $request->user()->school;
+        $catalogue = $this->mapper->curriculum($school);
+        $now = CarbonImmutable::now();
+        $students = Kit::of($school);
+        $windows = (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $now);
+        $cells = array_values(array_filter(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->code));
+        $lines = [];
+        foreach ($students as $student) {
+            foreach ($cells as $cell) {
+                $line = new ProofLine($this->mapper->student($student), $cell, $student->rank->goal_rung, $windows[$student->id][$attack->code.' '.$cell->side->value] ?? Window::empty(), $now);
+                if ($line->state !== ProofState::Untried) {
+                    $lines[] = ['line' => $line, 'id' => $student->id];
+                }
+            }
+        }
+        usort($lines, static fn (array $a, array $b): int => [$b['line']->lower, $a['line']->student->name] <=> [$a['line']->lower, $b['line']->student->name]);
+
+        return view('attacks.proof', ['lines' => $lines, 'hasSides' => count($cells) > 1, 'untried' => $students->count() - count(array_unique(array_column($lines, 'id')))]);
+    }
+}

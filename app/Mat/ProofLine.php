@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mat;
+
+use DateTimeImmutable;
+use StoneDrill\Core\Catalogue\Student;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Pressure\ProofRules;
+use StoneDrill\Core\Pressure\ProofState;
+use StoneDrill\Core\Pressure\Window;
+
+/** What one student has proven against one side of one attack at a rung. */
+final readonly class ProofLine
+{
+    public ProofState $state;
+
+    /** 0 to 1. */
+    public float $lower;
+
+    /** How many tries count. */
+    public int $count;
+
+    public ?DateTimeImmutable $fadesOn;
+
+    public function __construct(public Student $student, public Cell $cell, public int $rung, Window $window, DateTimeImmutable $at)
+    {
+        $evidence = $window->evidence($rung, $at);
+        $this->state = $window->state($rung, $at);
+        $this->lower = $this->state === ProofState::Untried ? 0.0 : $evidence->lower();
+        $this->count = $window->count;
+        $this->fadesOn = $this->state === ProofState::Holds ? $at->modify(sprintf('+%d days', $evidence->daysUntilFaded((new ProofRules())->halfLife))) : null;
+    }
+
+    public function says(): string
+    {
+        return match ($this->state) {
+            ProofState::Untried => 'untried at rung '.$this->rung,
+            default => sprintf('%s at rung %d, lower bound %.2f of %d %s%s', $this->state->value, $this->rung, $this->lower, $this->count, $this->count === 1 ? 'try' : 'tries', $this->fadesOn === null ? '' : ', fades on '.$this->fadesOn->format('j M')),
+        };
+    }
+}
