@@ -14,6 +14,7 @@ use App\Models\School;
 use App\Models\Student;
 use DateTimeInterface;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
 use StoneDrill\Core\Answer\Answer as CoreAnswer;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Answer\Doctrine;
@@ -49,10 +50,13 @@ use StoneDrill\Core\Pressure\Touched;
 /** The one way from rows to core values. The ids of core values are the rows' codes. */
 final readonly class CatalogueMapper
 {
-    /** What a school teaches: everything but its students and their reps. */
+    private const SECONDS = 86_400;
+
+    /** What a school teaches: everything but its students and their reps. Kept until one of its rows changes. */
     public function curriculum(School $school): Catalogue
     {
-        return new Catalogue(...$this->parts($school));
+        // Rows that were read before the revision was may be older than it.
+        return Cache::remember("curriculum:{$school->id}:".Revision::ofCurriculum($school), self::SECONDS, fn (): Catalogue => new Catalogue(...$this->parts(School::query()->findOrFail($school->id))));
     }
 
     /**
@@ -77,11 +81,7 @@ final readonly class CatalogueMapper
         $students = $school->students()->with('rank')->get();
         $reps = $school->reps()->with(['student', 'attack', 'answer'])->orderBy('at')->orderBy('id')->get();
 
-        return new Catalogue(
-            ...$this->parts($school),
-            students: array_values($students->map($this->student(...))->all()),
-            reps: $this->reps($reps),
-        );
+        return $this->curriculum($school)->withPeople(array_values($students->map($this->student(...))->all()), $this->reps($reps));
     }
 
     public function kinds(School $school): Kinds

@@ -13,15 +13,30 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Revision
 {
-    /** Every one of them has the school's id. Reps are only ever added. */
-    private const TABLES = ['ranks', 'rungs', 'kinds', 'attacks', 'answers', 'students'];
+    /** What a school teaches; every one of them has the school's id. */
+    private const CURRICULUM = ['ranks', 'rungs', 'kinds', 'attacks', 'answers'];
 
+    /** Of everything: reps are only ever added. */
     public static function of(School $school): string
     {
+        return self::read($school, [...self::CURRICULUM, 'students'], ["(select count(*) || '.' || coalesce(max(recorded_at)::text, '') from reps where school_id = :id)"]);
+    }
+
+    /** Of what it teaches alone. */
+    public static function ofCurriculum(School $school): string
+    {
+        return self::read($school, self::CURRICULUM);
+    }
+
+    /**
+     * @param list<string> $tables
+     * @param list<string> $parts  further questions
+     */
+    private static function read(School $school, array $tables, array $parts = []): string
+    {
         // Which transaction wrote a row last, and where it lies, changes with every write.
-        $parts = array_map(static fn (string $table): string => "(select count(*) || '.' || coalesce(sum(hashtext(xmin::text || ctid::text)::bigint), 0) from {$table} where school_id = :id)", self::TABLES);
+        array_push($parts, ...array_map(static fn (string $table): string => "(select count(*) || '.' || coalesce(sum(hashtext(xmin::text || ctid::text)::bigint), 0) from {$table} where school_id = :id)", $tables));
         $parts[] = '(select xmin::text || ctid::text from schools where id = :id)';
-        $parts[] = "(select count(*) || '.' || coalesce(max(recorded_at)::text, '') from reps where school_id = :id)";
         $sql = 'select '.implode(" || ' ' || ", $parts).' as revision';
 
         return hash('xxh128', (string) DB::selectOne(str_replace(':id', (string) $school->id, $sql))->revision);

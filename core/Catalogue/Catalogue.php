@@ -55,4 +55,15 @@ final readonly class Catalogue
 
         return $this->withAnswers(array_map(static fn (Answer $one): Answer => $one->id === $answer ? $one->introducedFrom($rank, $order) : $one, $this->answers));
     }
+
+    /**
+     * The same school with those who train and what was recorded.
+     *
+     * @param list<Student> $students
+     * @param list<Rep>     $reps
+     */
+    public function withPeople(array $students, array $reps): self
+    {
+        return new self($this->school, $this->kinds, $this->ranks, $this->ladder, $this->attacks, $this->answers, $students, $reps);
+    }
 }

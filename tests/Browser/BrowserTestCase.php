@@ -28,6 +28,8 @@ abstract class BrowserTestCase extends TestCase
         $this->browser = self::$driver ??= self::open();
         $this->resize(1280, 800);
         $this->browser->manage()->deleteAllCookies();
+        // What the test before was told is its own.
+        $this->complaints();
     }
 
     /** Where the browser goes; another server than the usual one where a test has its own. */
