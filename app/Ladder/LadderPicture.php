@@ -32,7 +32,7 @@ final readonly class LadderPicture
         $this->goal = array_column($catalogue->ranks, 'goalRung', 'id')[$student->rank];
         $columns = [];
         foreach ($catalogue->attacks as $attack) {
-            $need = $youth ? $attack->neededByYouth : $attack->neededBy;
+            $need = $attack->need($youth);
             if ($need !== null && $order[$need] <= $order[$student->rank]) {
                 foreach ($attack->sides() as $side) {
                     $columns[] = $this->column($attack, $side, $windows[$attack->id.' '.$side->value] ?? Window::empty());

@@ -68,7 +68,7 @@ final readonly class Board
         $isYouth = $student->born !== null && $student->born->addYears(16)->gt($this->at);
         $states = [];
         foreach ($cells as $cell) {
-            $need = $isYouth ? $cell->attack->neededByYouth : $cell->attack->neededBy;
+            $need = $cell->attack->need($isYouth);
             if ($need !== null && $order[$need] <= $order[$student->rank->code]) {
                 $key = $cell->attack->id.' '.$cell->side->value;
                 $states[$key] = ($windows[$key] ?? null)?->state($student->rank->goal_rung, $this->at) ?? ProofState::Untried;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Mat;
 
+use App\Catalogue\Csv;
 use App\Http\Requests\RepRequest;
 use App\Models\Rep;
 use App\Models\School;
@@ -29,11 +30,11 @@ final readonly class RepSheet
     /** @param resource $stream */
     public static function write(School $school, $stream): void
     {
-        fputcsv($stream, self::COLUMNS, escape: '', eol: "\r\n");
+        Csv::line($stream, self::COLUMNS);
         $school->reps()->with(['student', 'attack', 'answer'])->orderBy('at')->orderBy('id')->chunk(2000, static function ($reps) use ($stream): void {
             foreach ($reps as $rep) {
                 assert($rep instanceof Rep);
-                fputcsv($stream, array_map(self::safe(...), self::line($rep)), escape: '', eol: "\r\n");
+                Csv::line($stream, self::line($rep));
             }
         });
     }
@@ -70,7 +71,7 @@ final readonly class RepSheet
 
                 continue;
             }
-            $values = self::values(array_combine($heads, array_map(self::plain(...), $fields)));
+            $values = self::values(array_combine($heads, array_map(Csv::plain(...), $fields)));
             $missing = self::unknown($values, $ids);
             $validator = Validator::make($values, $rules);
             if ($missing !== null || $validator->fails()) {
@@ -187,16 +188,5 @@ final readonly class RepSheet
             $rep->id, $rep->student->code, $rep->attack->code, $rep->side, $rep->rung, $rep->outcome, $rep->at->toIso8601String(), $rep->answer->code ?? '', implode('; ', $rep->faults),
             $rep->touched ?? '', $rep->seconds ?? '', $rep->stressor ?? '', $rep->source, $rep->replaces ?? '', $rep->reason ?? '',
         ]);
-    }
-
-    /** A spreadsheet takes what begins so for a formula; an apostrophe makes it text. */
-    private static function safe(string $value): string
-    {
-        return preg_match('/^[=+\-@\t\r]/', $value) === 1 ? "'".$value : $value;
-    }
-
-    private static function plain(?string $value): string
-    {
-        return preg_replace("/^'(?=[=+\-@\t\r])/", '', trim((string) $value)) ?? '';
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wall;
 
+use App\Catalogue\Csv;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Coverage\Cell;
 
@@ -24,7 +25,7 @@ final readonly class WallCsv
         }
         $stream = fopen('php://memory', 'w+b');
         foreach ($stream === false ? [] : $lines as $line) {
-            fputcsv($stream, array_map(self::plain(...), $line), escape: '', eol: "\r\n");
+            Csv::line($stream, $line);
         }
 
         return $stream === false ? '' : (string) stream_get_contents($stream, offset: 0);
@@ -51,11 +52,5 @@ final readonly class WallCsv
             implode('; ', array_map(static fn (string $id): string => $titles[$id], $cell->answers)),
             implode('; ', $holes),
         ];
-    }
-
-    /** A spreadsheet takes what begins so for a formula; an apostrophe makes it text. */
-    private static function plain(string $value): string
-    {
-        return preg_match('/^[=+\-@\t\r]/', $value) === 1 ? "'".$value : $value;
     }
 }

@@ -57,6 +57,12 @@ final readonly class Attack
         return $this->isSymmetric() ? [Side::Written] : [Side::Written, Side::Mirrored];
     }
 
+    /** Id of the rank that needs it for somebody under 16 or not; null where none does. */
+    public function need(bool $isYouth): ?string
+    {
+        return $isYouth ? $this->neededByYouth : $this->neededBy;
+    }
+
     /** The side that a named one means for this attack: a symmetric attack has only the written one. */
     public function side(Side $side): Side
     {

@@ -85,7 +85,7 @@ final readonly class Pool
         $isYouth = $student->isYouthOn($this->at);
 
         return array_values(array_filter($this->cells, function (Cell $cell) use ($rank, $isYouth): bool {
-            $need = $isYouth ? $cell->attack->neededByYouth : $cell->attack->neededBy;
+            $need = $cell->attack->need($isYouth);
 
             return $need !== null && $this->order[$need] <= $rank && $cell->laidAt !== null && $this->order[$cell->laidAt] <= $rank;
         }));

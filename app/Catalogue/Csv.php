@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+/** Lines of comma-separated values as RFC 4180 has them, which a spreadsheet cannot take for formulas. */
+final readonly class Csv
+{
+    /**
+     * @param resource     $stream
+     * @param list<string> $fields
+     */
+    public static function line($stream, array $fields): void
+    {
+        // What a spreadsheet would take for a formula is text with an apostrophe before it.
+        $safe = array_map(static fn (string $value): string => preg_match('/^[=+\-@\t\r]/', $value) === 1 ? "'".$value : $value, $fields);
+        fputcsv($stream, $safe, escape: '', eol: "\r\n");
+    }
+
+    /** A field as it was before it was written. */
+    public static function plain(?string $value): string
+    {
+        return preg_replace("/^'(?=[=+\-@\t\r])/", '', trim((string) $value)) ?? '';
+    }
+}
