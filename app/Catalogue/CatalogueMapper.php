@@ -14,7 +14,6 @@ use App\Models\School;
 use App\Models\Student;
 use DateTimeInterface;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\Cache;
 use StoneDrill\Core\Answer\Answer as CoreAnswer;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Answer\Doctrine;
@@ -56,7 +55,7 @@ final readonly class CatalogueMapper
     public function curriculum(School $school): Catalogue
     {
         // Rows that were read before the revision was may be older than it.
-        return Cache::remember("curriculum:{$school->id}:".Revision::ofCurriculum($school), self::SECONDS, fn (): Catalogue => new Catalogue(...$this->parts(School::query()->findOrFail($school->id))));
+        return Kept::of("curriculum:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, fn (): Catalogue => new Catalogue(...$this->parts(School::query()->findOrFail($school->id))));
     }
 
     /**

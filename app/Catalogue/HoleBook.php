@@ -30,13 +30,13 @@ final readonly class HoleBook
     /** @return list<Hole>|null null while they are not worked out */
     public function known(School $school): ?array
     {
-        return Cache::get($this->key($school));
+        return Kept::known("holes:{$school->id}", $this->revision($school));
     }
 
     /** @return list<Hole> */
     public function of(School $school): array
     {
-        return Cache::remember($this->key($school), self::SECONDS, fn (): array => $this->find($school));
+        return Kept::of("holes:{$school->id}", $this->revision($school), self::SECONDS, fn (): array => $this->find($school));
     }
 
     /**
@@ -100,8 +100,9 @@ final readonly class HoleBook
         Cache::put("runs:{$school->id}", $runs, self::SECONDS);
     }
 
-    private function key(School $school): string
+    /** Proof ages by the day. */
+    private function revision(School $school): string
     {
-        return sprintf('holes:%d:%s:%s', $school->id, Revision::of($school), CarbonImmutable::now()->toDateString());
+        return Revision::of($school).' '.CarbonImmutable::now()->toDateString();
     }
 }

@@ -6,7 +6,6 @@ namespace App\Catalogue;
 
 use App\Models\School;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\Cache;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Pressure\ProofState;
 use StoneDrill\Core\Pressure\Prover;
@@ -23,13 +22,13 @@ final readonly class ProofBook
     /** As of now. */
     public static function of(School $school, CatalogueMapper $mapper): self
     {
-        return new self(Cache::remember("proof:{$school->id}:".Revision::of($school), self::SECONDS, static fn (): array => self::read($school, $mapper, CarbonImmutable::now())));
+        return new self(Kept::of("proof:{$school->id}", Revision::of($school), self::SECONDS, static fn (): array => self::read($school, $mapper, CarbonImmutable::now())));
     }
 
     /** As it was then, of those who are here now. */
     public static function at(School $school, CatalogueMapper $mapper, CarbonImmutable $then): self
     {
-        return new self(Cache::remember("proof:{$school->id}:{$then->getTimestamp()}:".Revision::of($school), self::SECONDS, static fn (): array => self::read($school, $mapper, $then)));
+        return new self(Kept::of("proof:{$school->id}:{$then->toDateString()}", Revision::of($school), self::SECONDS, static fn (): array => self::read($school, $mapper, $then)));
     }
 
     public function holds(string $student, string $attack, Side $side, int $rung): bool

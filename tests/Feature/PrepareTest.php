@@ -83,3 +83,20 @@ it('has no id twice on a page, and a label for every field', function (string $p
     '/wall', '/wall?form=table', '/attacks', '/attacks/create', '/attacks/{attack}', '/attacks/{attack}/edit', '/attacks/{attack}/answers/create', '/answers', '/answers/{answer}', '/answers/{answer}/edit',
     '/people', '/people/create', '/people/{student}', '/people/{student}/edit', '/record', '/record/{student}', '/record/{student}/{attack}/written', '/school',
 ]);
+
+it('clears away what is over, and keeps the rest', function (): void {
+    Illuminate\Support\Facades\DB::table('cache')->insert([['key' => 'over', 'value' => 'x', 'expiration' => time() - 5], ['key' => 'kept', 'value' => 'x', 'expiration' => time() + 500]]);
+    $this->artisan('stone-drill:prepare');
+
+    expect(Illuminate\Support\Facades\DB::table('cache')->whereIn('key', ['over', 'kept'])->pluck('key')->all())->toBe(['kept']);
+});
+
+it('keeps what was worked out until a row changes, and the newest alone', function (): void {
+    $school = $this->school();
+    $mapper = app(App\Catalogue\CatalogueMapper::class);
+    $first = $mapper->curriculum($school);
+    expect($mapper->curriculum($school))->toBe($first);
+    $school->ranks()->where('code', 'first')->update(['name' => 'Firsts']);
+    expect($mapper->curriculum($school)->ranks[0]->name)->toBe('Firsts')
+        ->and(App\Catalogue\Kept::known("curriculum:{$school->id}", 'another'))->toBeNull();
+});

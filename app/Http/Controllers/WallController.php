@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Catalogue\HoleBook;
+use App\Catalogue\Kept;
 use App\Catalogue\Revision;
 use App\Models\Answer;
 use App\Models\School;
@@ -16,7 +17,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 
 /** The curriculum as a wall, or as a table of the same facts, with its holes. */
@@ -72,8 +72,9 @@ final readonly class WallController
             'answers' => $school->answers->keyBy('code'),
             'rankNames' => $school->ranks->pluck('name', 'code'),
         ])->render();
-        $key = implode(':', ['wall', $school->id, Revision::of($school), CarbonImmutable::now()->format('YmdH'), (int) $request->user()->can('create', Answer::class), (int) ($this->holes->known($school) !== null), hash('xxh128', serialize($query->parameters()))]);
+        $writes = $request->user()->can('create', Answer::class);
+        $revision = implode(' ', [Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) ($this->holes->known($school) !== null)]);
 
-        return Cache::remember($key, self::SECONDS, $draw);
+        return Kept::of(implode(':', ['wall', $school->id, (int) $writes, hash('xxh128', serialize($query->parameters()))]), $revision, self::SECONDS, $draw);
     }
 }
