@@ -197,7 +197,7 @@ final readonly class Kit
             ];
         }
 
-        return ['id' => $student->id, 'name' => $student->name, 'rank' => $student->rank->code, 'goal' => $student->rank->goal_rung, 'latest' => $this->latest[$student->id] ?? [], 'tickets' => $tickets];
+        return ['id' => $student->id, 'name' => $student->name, 'rank' => $student->rank->code, 'goal' => $student->rank->goal_rung, 'latest' => $this->latest[$student->id] ?? [], 'tickets' => $tickets, 'barred' => $this->barred($student)];
     }
 
     /**

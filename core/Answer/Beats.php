@@ -71,6 +71,12 @@ final readonly class Beats
         return $titles;
     }
 
+    /** Seconds that its main line takes at full pace. */
+    public function seconds(): float
+    {
+        return array_sum(array_map(static fn (Beat $beat): float => $beat->seconds(), $this->line));
+    }
+
     public function mirror(): self
     {
         return new self(array_map(static fn (Beat $beat): Beat => $beat->mirror(), $this->line));

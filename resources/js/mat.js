@@ -26,6 +26,7 @@ export default () => ({
   said: '',
   otherwise: '',
   cautions: '',
+  leftOut: '',
   peeks: false,
   whatIf: '',
   stressor: '',
@@ -175,6 +176,7 @@ export default () => ({
     this.said = cell.said;
     this.otherwise = item ? item.otherwise : '';
     this.cautions = cell.cautions.join(' ');
+    this.leftOut = student.barred.join(' ');
     this.whatIf = anyOf(ticket.answers.flatMap((id) => this.kit.answers[id].whatIfs)) ?? '';
     this.stressor = this.rung.stressors.length ? anyOf(this.rung.stressors) : '';
     this.peeks = false;

@@ -80,3 +80,16 @@ it('says at the attack who holds it, and at a rep what is proven so far', functi
     $this->get("/record/{$this->bo->id}/{$wrist}/written")->assertOk()->assertSee('Now: holds at rung 2, lower bound 0.66 of 3 tries');
     $this->get("/record/{$this->bo->id}/{$wrist}/mirrored")->assertSee('Now: untried at rung 2.');
 });
+
+it('sets the spread of timed tries beside the model', function (): void {
+    foreach ([1.0, 1.2, 1.6, 2.0, 3.0] as $index => $seconds) {
+        boardRep($this->hall, 20 + $index, 'bo', CarbonImmutable::now(), ['rung' => 6, 'seconds' => $seconds]);
+    }
+    boardRep($this->hall, 30, 'bo', CarbonImmutable::now(), ['rung' => 6, 'seconds' => 90.0]);
+    boardRep($this->hall, 31, 'bo', CarbonImmutable::now(), ['rung' => 6, 'replaces' => '0b7e1f60-8888-4000-8000-000000000030', 'reason' => 'the watch ran on', 'seconds' => null]);
+    $beats = StoneDrill\Core\Answer\Beats::parse($this->hall->answers()->value('beats'));
+    // One family is needed by First, so that nothing is to be chosen: .25 s at full pace, and the beats.
+    $model = number_format(0.25 + $beats->line[0]->seconds() + $beats->line[1]->seconds(), 1);
+
+    $this->get('/attacks/'.$this->hall->attacks()->where('code', 'wrist')->value('id').'/proof')->assertSeeInOrder(['6 Open draw', '5', '1.6 s', '1.2 and 2.0 s', $model.' s']);
+});

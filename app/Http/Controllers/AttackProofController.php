@@ -8,6 +8,7 @@ use App\Catalogue\CatalogueMapper;
 use App\Catalogue\WindowBook;
 use App\Mat\Kit;
 use App\Mat\ProofLine;
+use App\Mat\TimedTries;
 use App\Models\Attack;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
@@ -42,6 +43,6 @@ final readonly class AttackProofController
         }
         usort($lines, static fn (array $a, array $b): int => [$b['line']->lower, $a['line']->student->name] <=> [$a['line']->lower, $b['line']->student->name]);
 
-        return view('attacks.proof', ['lines' => $lines, 'hasSides' => count($cells) > 1, 'untried' => $students->count() - count(array_unique(array_column($lines, 'id')))]);
+        return view('attacks.proof', ['lines' => $lines, 'timed' => new TimedTries($attack, $catalogue, $cells), 'hasSides' => count($cells) > 1, 'untried' => $students->count() - count(array_unique(array_column($lines, 'id')))]);
     }
 }

@@ -6,3 +6,10 @@
     </tbody></table>
 @endif
 <p class="form-text">{{ $untried }} {{ Str::plural('person', $untried) }} untried.</p>
+@if ($timed->rungs !== [])
+    <h3>Timed from call to finish</h3>
+    <table class="table table-sm"><thead><tr><th scope="col">Rung</th><th scope="col">Tries</th><th scope="col">Middle</th><th scope="col">Half lie between</th><th scope="col">The model</th></tr></thead><tbody>
+        @foreach ($timed->rungs as $rung)<tr><th scope="row">{{ $rung['rung'] }}</th><td>{{ $rung['count'] }}</td><td>{{ number_format($rung['middle'], 1) }} s</td><td>{{ number_format($rung['low'], 1) }} and {{ number_format($rung['high'], 1) }} s</td><td>{{ $rung['model'] === null ? 'no answer' : number_format($rung['model'], 1).' s' }}</td></tr>@endforeach
+    </tbody></table>
+    <p class="form-text">The model adds up reaction and beats of the first answer at the rung’s pace: an estimate.</p>
+@endif
