@@ -8,7 +8,18 @@ const plain = (value) => JSON.parse(JSON.stringify(value));
 
 export const session = { load: () => get('session', shelf), save: (value) => set('session', plain(value), shelf) };
 
-export const kept = { load: () => get('kit', shelf), save: (value) => set('kit', plain(value), shelf) };
+export const kept = { load: () => get('kit', shelf), save: (value) => (isLeaving ? undefined : set('kit', plain(value), shelf)) };
+
+// A kit that comes while somebody signs out is not kept any more.
+let isLeaving = false;
+
+/** Everything but the reps that wait. */
+export async function forget() {
+  navigator.serviceWorker?.controller?.postMessage({ forget: true });
+  isLeaving = true;
+  await set('kit', null, shelf);
+  await session.save(null);
+}
 
 export const waiting = async () => (await get('reps', shelf)) ?? [];
 

@@ -122,6 +122,18 @@ it('goes on after somebody was signed out', function (): void {
     $this->visit('/people')->press('Thora Beaconfield')->see('froze');
 });
 
+it('leaves nothing of the school on the device of who signs out', function (): void {
+    $server = new OwnServer();
+    $this->base = $server->base();
+    $this->signIn('assistant@cinder-quay.example');
+    $shelf = fn (): mixed => $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; caches.open("mat-1").then(shelf => shelf.keys()).then(keys => done(keys.map(one => new URL(one.url).pathname)))');
+    $this->visit('/mat')->until(fn (): bool => in_array('/mat', $shelf(), true) && (bool) ($this->mat)('Boolean(mat.kit)'));
+    $this->visit('/mat')->press('Sign out')->see('Sign in');
+    expect($shelf())->not->toContain('/mat')
+        ->and($this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; const open = indexedDB.open("stone-drill"); open.onsuccess = () => { const ask = open.result.transaction("mat").objectStore("mat").get("kit"); ask.onsuccess = () => { open.result.close(); done(ask.result); }; };'))->toBeNull();
+    $this->base = null;
+});
+
 it('says what it cannot keep over plain http, and still queues', function (): void {
     $server = new OwnServer();
     $this->base = $server->base('hall.example');
