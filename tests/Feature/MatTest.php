@@ -102,3 +102,53 @@ it('leaves a correction that came second to whoever recorded it', function (): v
     $answer = ($this->send)(($this->rep)(2, ['replaces' => $first, 'reason' => 'it was late']))->json();
     expect($answer['refused'][0]['why'])->toBe('Somebody else has corrected that rep in the meantime.');
 });
+
+it('knows of a large school those who were here last', function (): void {
+    $rank = $this->hall->ranks()->value('id');
+    foreach (range(1, 130) as $number) {
+        $this->hall->students()->create(['code' => "s{$number}", 'name' => sprintf('Student %03d', $number), 'rank_id' => $rank, 'flags' => []]);
+    }
+    $last = $this->hall->students()->where('code', 's130')->firstOrFail();
+    ($this->send)(($this->rep)(1, ['student_id' => $last->id]));
+    $names = array_column($this->getJson('/mat/kit')->json('students'), 'name');
+
+    // Ada has a rep of some weeks ago; the others come by name.
+    expect($names)->toHaveCount(120)->and($names)->toContain('Ada Plover', 'Student 001')->not->toContain('Student 129');
+    $this->get('/mat')->assertOk()->assertSee('And 11 who were not here of late')->assertSee('Student 001')->assertDontSee('Student 129');
+});
+
+it('draws from the list that is chosen', function (string $list, string $said): void {
+    $this->hall->answers()->firstOrFail()->update(['mirrored' => true]);
+    $saved = $this->hall->drillLists()->create(['name' => 'Monday']);
+    $saved->items()->create(['school_id' => $this->hall->id, 'position' => 1, 'attack_id' => $this->wrist->id, 'side' => 'mirrored', 'otherwise' => ['place' => 'narrow']]);
+    foreach (range(1, 3) as $number) {
+        ($this->send)(($this->rep)($number, ['rung' => 2]));
+    }
+
+    $this->post('/mat/outlook', ['people' => [(string) $this->ada->id], 'rung' => '6', 'list' => str_replace('ID', (string) $saved->id, $list)])->assertOk()->assertSee($said);
+})->with([
+    'everything' => ['most', 'Drawn from 2,'],
+    // The written side is held by three fresh clean tries.
+    'what is not held' => ['holes', 'Drawn from 1,'],
+    'a saved list' => ['list:ID', 'Drawn from 1,'],
+    'a family' => ['family:grab', 'Drawn from 2,'],
+    'another family' => ['family:kick', 'Nothing on this list'],
+    'what a rank needs' => ['rank:first', 'Drawn from 2,'],
+    'a rank of none' => ['rank:zebra', 'Nothing on this list'],
+    'a list that is gone' => ['list:999999', 'Nothing on this list'],
+]);
+
+it('gives the mat of another device what this one has recorded', function (): void {
+    $before = $this->getJson('/mat/kit')->json('students.0.tickets.0.weights');
+    foreach (range(1, 3) as $number) {
+        ($this->send)(($this->rep)($number, ['rung' => 7]));
+    }
+    $this->actingAs($this->person($this->hall, Role::Instructor));
+    $after = $this->getJson('/mat/kit')->json('students.0');
+
+    // Held at every rung now, and tried today.
+    expect($after['tickets'][0]['holds'])->toBeTrue()->and($after['tickets'][0]['factor'])->toBe(1)->and($after['latest'])->toBe(['grab', 'grab']);
+    foreach ($after['tickets'][0]['weights'] as $index => $weight) {
+        expect($weight)->toBeLessThan($before[$index]);
+    }
+});

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Catalogue\Revision;
+use Illuminate\Support\Facades\DB;
+
+it('differs after any write to what a wall hangs on', function (string $table, array $values, bool $isCurriculum): void {
+    $school = $this->school();
+    [$all, $taught] = [Revision::of($school), Revision::ofCurriculum($school)];
+    expect([Revision::of($school), Revision::ofCurriculum($school)])->toBe([$all, $taught]);
+
+    DB::table($table)->where($table === 'schools' ? 'id' : 'school_id', $school->id)->limit(1)->update($values);
+    expect(Revision::of($school))->not->toBe($all)->and(Revision::ofCurriculum($school) !== $taught)->toBe($isCurriculum);
+})->with([
+    ['schools', ['share' => 0.5], true],
+    ['ranks', ['name' => 'Other'], true],
+    ['rungs', ['pace' => 0.7], true],
+    ['attacks', ['prevalence' => 1], true],
+    ['answers', ['mirrored' => true], true],
+    ['students', ['height' => 1.7], false],
+    // Even what changes nothing is a write.
+    ['attacks', ['prevalence' => 4], true],
+]);
+
+it('differs when something is added or taken away', function (): void {
+    $school = $this->school();
+    $seen = [Revision::of($school)];
+    $student = $school->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $school->ranks()->value('id'), 'flags' => []]);
+    $seen[] = Revision::of($school);
+    $student->delete();
+    $seen[] = Revision::of($school);
+    DB::table('reps')->insert(['id' => '0b7e1f60-aaaa-4000-8000-000000000001', 'school_id' => $school->id, 'student_id' => $school->students()->value('id'), 'attack_id' => $school->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => now()]);
+    $seen[] = Revision::of($school);
+    $school->attacks()->where('code', 'hug')->delete();
+    $seen[] = Revision::of($school);
+
+    expect(count(array_unique($seen)))->toBeGreaterThanOrEqual(4)->and($seen[1])->not->toBe($seen[0])->and($seen[3])->not->toBe($seen[2])->and($seen[4])->not->toBe($seen[3]);
+});
+
+it('does not care for another school', function (): void {
+    $school = $this->school();
+    $before = Revision::of($school);
+    $other = $this->school('Other Hall');
+    $other->attacks()->update(['prevalence' => 1]);
+
+    expect(Revision::of($school))->toBe($before);
+});
