@@ -118,13 +118,18 @@ final readonly class Kit
     {
         $attacks = array_column($this->catalogue->attacks, null, 'id');
         $codes = $this->school->attacks->pluck('code', 'id');
-        $rows = DB::select(<<<'SQL'
+        $ids = $this->students->map(static fn (Student $student): int => $student->id)->all();
+        if ($ids === []) {
+            return [];
+        }
+        $places = implode(', ', array_fill(0, count($ids), '?'));
+        $rows = DB::select(<<<SQL
             select s.id, r.attack_id from students s cross join lateral (
                 select attack_id, at, reps.id from reps where school_id = s.school_id and student_id = s.id
                     and not exists (select 1 from reps later where later.school_id = reps.school_id and later.replaces = reps.id)
                 order by at desc, reps.id desc limit 2
-            ) r where s.school_id = ? order by s.id, r.at desc, r.id desc
-            SQL, [$this->school->id]);
+            ) r where s.school_id = ? and s.id in ({$places}) order by s.id, r.at desc, r.id desc
+            SQL, [$this->school->id, ...array_values($ids)]);
         $latest = [];
         foreach ($rows as $row) {
             $latest[$row->id][] = $attacks[$codes[$row->attack_id]]->kind->family->value;

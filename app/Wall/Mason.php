@@ -74,7 +74,7 @@ final readonly class Mason
     private function ofStudent(Student $student, Catalogue $catalogue, CarbonImmutable $at): Moss
     {
         $attacks = array_column($catalogue->attacks, null, 'id');
-        $reps = $this->mapper->reps($student->reps()->with(['student', 'attack', 'answer'])->get());
+        $reps = $this->mapper->reps($student->school->reps()->where('student_id', $student->id)->with(['student', 'attack', 'answer'])->get());
 
         return new StudentMoss($student->name, $catalogue, array_values(array_filter($reps, static fn ($rep): bool => isset($attacks[$rep->attack]))), $at);
     }

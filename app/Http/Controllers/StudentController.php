@@ -50,13 +50,15 @@ final readonly class StudentController
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
         $windows = (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of([$student->id], $now);
-        $latest = $student->reps()->with(['attack', 'recordedBy'])->orderByDesc('at')->orderByDesc('id')->limit(self::LATEST)->get();
+        // Every index of the reps begins with the school.
+        $reps = $school->reps()->where('student_id', $student->id);
+        $latest = $reps->clone()->with(['attack', 'recordedBy'])->orderByDesc('at')->orderByDesc('id')->limit(self::LATEST)->get();
 
         return view('students.show', [
             'student' => $student,
             'ladder' => new LadderPicture($catalogue, $this->mapper->student($student), $windows[$student->id], $now),
             'latest' => $latest,
-            'count' => $student->reps()->count(),
+            'count' => $reps->count(),
             'replaced' => $school->reps()->whereIn('replaces', $latest->modelKeys())->pluck('replaces')->flip(),
         ]);
     }
