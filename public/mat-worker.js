@@ -1,11 +1,10 @@
-// Keeps the mat and its parts, so that it opens with no network. Everything else goes to the network as ever.
+// Keeps the mat and its parts, so that it opens with no network. It has a say in the mat alone.
 const SHELF = 'mat-1';
 
 self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 
 self.addEventListener('message', (event) => {
-  if (event.data.forget) event.waitUntil(caches.delete(SHELF));
   for (const address of event.data.keep ?? []) {
     event.waitUntil(caches.open(SHELF).then(async (shelf) => {
       if (address.includes('/build/') && (await shelf.match(address))) return;

@@ -70,7 +70,7 @@ export default () => ({
 
   worker() {
     if (!navigator.serviceWorker) return;
-    navigator.serviceWorker.register('/mat-worker.js').then(() => navigator.serviceWorker.ready).then((registration) => {
+    navigator.serviceWorker.register('/mat-worker.js', { scope: '/mat' }).then(() => navigator.serviceWorker.ready).then((registration) => {
       const parts = performance.getEntriesByType('resource').map((one) => one.name).filter((name) => name.startsWith(`${location.origin}/build/`) || name.endsWith('/favicon.svg'));
       registration.active.postMessage({ keep: [location.origin + location.pathname, ...parts] });
     });

@@ -15,8 +15,8 @@ let isLeaving = false;
 
 /** Everything but the reps that wait. */
 export async function forget() {
-  navigator.serviceWorker?.controller?.postMessage({ forget: true });
   isLeaving = true;
+  await window.caches?.delete('mat-1');
   await set('kit', null, shelf);
   await session.save(null);
 }
