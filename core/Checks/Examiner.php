@@ -38,29 +38,31 @@ final readonly class Examiner
     /**
      * The same in any cell, as written or mirrored.
      *
-     * @param bool $isMirrored whether the answer is mirrored there
-     * @param bool $isTried    whether it is tried with what is assumed left out; without that, nothing is unbranched
+     * @param bool   $isMirrored whether the answer is mirrored there
+     * @param ?Scope $scope      how closely it is looked at; null for all there is to know
      */
-    public function examineIn(Answer $answer, Attack $attack, Side $side, bool $isMirrored, Bodies $bodies, ?Rung $rung = null, bool $isTried = true): Examination
+    public function examineIn(Answer $answer, Attack $attack, Side $side, bool $isMirrored, Bodies $bodies, ?Rung $rung = null, ?Scope $scope = null): Examination
     {
+        $scope ??= Scope::whole();
         $beats = $isMirrored ? $answer->beats->mirror() : $answer->beats;
         $facets = $attack->on($side);
         $pace = $rung->pace ?? 1.0;
-        $simulation = new Simulation($attack->kind, $facets, $bodies, $pace);
+        $simulation = new Simulation($attack->kind, $facets, $bodies, $pace, seesThreats: $scope->seesThreats);
         $run = $simulation->run($beats, fn (GoToAnswer $goes): ?Destination => $this->destination($goes, $isMirrored ? Side::Mirrored : Side::Written, $bodies, $pace));
         $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run);
-        if ($isTried) {
-            $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run, $this->robust($trial, $simulation, $beats));
+        if ($scope->isTried) {
+            $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run, $this->robust($trial, $simulation, $beats, $scope->isTriedOut));
         }
 
-        return $this->sorted($trial);
+        return $this->sorted($trial, $scope->checks);
     }
 
-    private function sorted(Trial $trial): Examination
+    /** @param list<Check> $checks */
+    private function sorted(Trial $trial, array $checks): Examination
     {
         $place = array_flip(array_map(static fn (Frame $frame): string => $frame->number, $trial->run->frames));
         $byBeat = $waived = [];
-        foreach (Checks::all() as $check) {
+        foreach ($checks as $check) {
             foreach ($check->find($trial) as $finding) {
                 $waiver = $this->waiver($trial->answer, $finding);
                 if ($waiver === null) {
@@ -90,25 +92,30 @@ final readonly class Examiner
      * The main line again with each assumed effect missing, one at a time, with the other one of two, and with his head
      * to either side.
      *
+     * @param bool $isTriedOut whether that is done where a branch backs it up too, and with his head elsewhere
+     *
      * @return list<Shortfall>
      */
-    private function robust(Trial $trial, Simulation $simulation, Beats $beats): array
+    private function robust(Trial $trial, Simulation $simulation, Beats $beats, bool $isTriedOut): array
     {
+        if (! $isTriedOut && ! $this->hasUnbacked($beats)) {
+            return [];
+        }
         $before = $this->failures($trial, $trial->run->mainLine);
         $robust = [];
         foreach ($beats->line as $position => $beat) {
             $effect = $beat->effects[0] ?? null;
-            if ($effect === null) {
+            if ($effect === null || (! $isTriedOut && $this->hasIfNot($beat))) {
                 continue;
             }
             $number = (string) ($position + 1);
             $fails = $this->firstNew($trial, $before, $simulation->otherwise($beats, $trial->run->moments[$position], $position));
             $robust[] = $this->shortfall(sprintf('%s %s', $number, $effect->value), $number, $fails, $fails === null || $this->hasIfNot($beat));
-            if (isset($beat->effects[1])) {
+            if ($isTriedOut && isset($beat->effects[1])) {
                 $robust[] = $this->shortfall(sprintf('%s %s, %s instead', $number, $effect->value, $beat->effects[1]->value), $number, $this->firstNew($trial, $before, $simulation->otherwise($beats, $trial->run->moments[$position], $position, $beat->effects[1])), true);
             }
         }
-        foreach (['left' => -self::HEAD, 'right' => self::HEAD] as $side => $shift) {
+        foreach ($isTriedOut ? ['left' => -self::HEAD, 'right' => self::HEAD] : [] as $side => $shift) {
             $fails = $this->firstNew($trial, $before, $this->withHeadElsewhere($trial->run, $simulation->withHeadShift($shift), $beats));
             $robust[] = $this->shortfall(sprintf('head 15 cm %s', $side), null, $fails, true);
         }
@@ -140,6 +147,18 @@ final readonly class Examiner
     private function shortfall(string $without, ?string $beat, ?Finding $fails, bool $isBackedUp): Shortfall
     {
         return new Shortfall($without, $beat, $fails?->beat, $isBackedUp, $fails->message ?? '');
+    }
+
+    /** Whether an effect has no branch for when it does not come. */
+    private function hasUnbacked(Beats $beats): bool
+    {
+        foreach ($beats->line as $beat) {
+            if ($beat->effects !== [] && ! $this->hasIfNot($beat)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function hasIfNot(Beat $beat): bool

@@ -12,6 +12,7 @@ use StoneDrill\Core\Catalogue\Sizes;
 use StoneDrill\Core\Checks\Examination;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Finding;
+use StoneDrill\Core\Checks\Scope;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Pressure\Timing;
@@ -48,16 +49,20 @@ final class FaultFinder
     }
 
     /**
+     * Whether an answer lacks this in a cell. Only what it takes to tell is run.
+     *
      * @param string $need       id of the rank that needs the cell
      * @param bool   $isMirrored whether the answer is mirrored there
-     *
-     * @return list<Fault>
      */
-    public function of(Answer $answer, Cell $cell, string $need, bool $isMirrored): array
+    public function has(Fault $fault, Answer $answer, Cell $cell, string $need, bool $isMirrored): bool
     {
-        $key = $this->key('fault', $answer, $cell, $need, $isMirrored);
+        $taught = fn (): Answer => $answer->withBeats($this->taught($answer, $need));
 
-        return $this->memory->of($key, fn (): array => $this->search($answer->withBeats($this->taught($answer, $need)), $cell, $need, $isMirrored));
+        return match ($fault) {
+            Fault::Slow => $this->isSlow($taught(), $cell, $need),
+            Fault::SizeBound => $this->memory->of($this->key('size', $answer, $cell, $need, $isMirrored), fn (): bool => $this->isSizeBound($taught(), $cell, $isMirrored)),
+            default => in_array($fault, $this->memory->of($this->key('fault', $answer, $cell, $need, $isMirrored), fn (): array => $this->search($taught(), $cell, $isMirrored)), true),
+        };
     }
 
     /** The move that puts what the policy teaches in the place of what it does not; null where that leaves something barred. */
@@ -77,11 +82,11 @@ final class FaultFinder
             return false;
         }
         $bodies = $this->sizes->bodies(null, null, $cell->attack->facets->build);
-        $before = $this->examiner->examineIn($answer->withBeats($this->taught($answer, $need)), $cell->attack, $cell->side, $isMirrored, $bodies, null, false);
-        $after = $this->examiner->examineIn($answer->withBeats($soft), $cell->attack, $cell->side, $isMirrored, $bodies, null, false);
+        $before = $this->examiner->examineIn($answer->withBeats($this->taught($answer, $need)), $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::asWritten());
+        $after = $this->examiner->examineIn($answer->withBeats($soft), $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::asWritten());
         $anew = array_values(array_filter($after->findings, static fn (Finding $finding): bool => array_filter($before->findings, static fn (Finding $old): bool => $old->isLike($finding)) === []));
 
-        return $this->has($after, 'policy') ? false : [$soft, $anew];
+        return $this->finds($after, 'policy') ? false : [$soft, $anew];
     }
 
     private function taught(Answer $answer, string $need): Beats
@@ -89,21 +94,19 @@ final class FaultFinder
         return $answer->taughtAt($this->order[$need], $this->order[$answer->rank]);
     }
 
-    /** @return list<Fault> */
-    private function search(Answer $answer, Cell $cell, string $need, bool $isMirrored): array
+    /** @return list<Fault> those that one run of it shows */
+    private function search(Answer $answer, Cell $cell, bool $isMirrored): array
     {
-        $examination = $this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $this->sizes->bodies(null, null, $cell->attack->facets->build));
+        $examination = $this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $this->sizes->bodies(null, null, $cell->attack->facets->build), null, Scope::holes());
 
         return array_values(array_filter([
-            $this->has($examination, 'policy') ? Fault::Barred : null,
-            $this->has($examination, 'no-exit') ? Fault::NoWayOut : null,
-            $this->isSizeBound($answer, $cell, $isMirrored) ? Fault::SizeBound : null,
-            $this->isSlow($answer, $cell, $need) ? Fault::Slow : null,
-            $this->has($examination, 'unbranched') ? Fault::NoWhatIf : null,
+            $this->finds($examination, 'policy') ? Fault::Barred : null,
+            $this->finds($examination, 'no-exit') ? Fault::NoWayOut : null,
+            $this->finds($examination, 'unbranched') ? Fault::NoWhatIf : null,
         ]));
     }
 
-    private function has(Examination $examination, string $check): bool
+    private function finds(Examination $examination, string $check): bool
     {
         return array_filter($examination->findings, static fn (Finding $finding): bool => $finding->check === $check) !== [];
     }
@@ -120,7 +123,7 @@ final class FaultFinder
 
     private function stops(Answer $answer, Cell $cell, bool $isMirrored, Bodies $bodies): bool
     {
-        return $this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $bodies, null, false)->hasStops();
+        return $this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::stops())->hasStops();
     }
 
     /** Whether its first beat comes too late at the rung that is the rank's goal. */

@@ -153,21 +153,27 @@ final readonly class HoleFinder
         if ($this->faults === null) {
             return [];
         }
-        $facets = $cell->facets;
-        $shared = null;
         $taught = $this->taughtBy($cell, $need);
-        foreach ($taught as $answer) {
-            $faults = $this->faults->of($answer, $cell, $need, ! $answer->meetsAsWritten($cell->attack->kind, $facets));
-            $shared = $shared === null ? $faults : array_values(array_filter($shared, static fn (Fault $fault): bool => in_array($fault, $faults, true)));
-        }
         $holes = [];
-        foreach ($shared ?? [] as $fault) {
-            if ($fault !== Fault::Slow || ! $this->isLandedLaid($cell, $need)) {
+        foreach (Fault::cases() as $fault) {
+            if ($this->isShared($fault, $taught, $cell, $need) && ($fault !== Fault::Slow || ! $this->isLandedLaid($cell, $need))) {
                 $holes[] = $this->hole($fault->hole(), $cell, $need, $this->because($fault, $cell, $need, $taught), ...$this->moves($cell, $need, $fault));
             }
         }
 
         return $holes;
+    }
+
+    /** @param list<Answer> $taught those that lay the cell */
+    private function isShared(Fault $fault, array $taught, Cell $cell, string $need): bool
+    {
+        foreach ($taught as $answer) {
+            if ($this->isFree($answer, $cell, $need, $fault)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @param list<Answer> $taught */
@@ -261,7 +267,7 @@ final readonly class HoleFinder
         }
         $isMirrored ??= ! $answer->meetsAsWritten($cell->attack->kind, $cell->facets);
 
-        return ! in_array($without, $this->faults->of($answer, $cell, $need, $isMirrored), true);
+        return ! $this->faults->has($without, $answer, $cell, $need, $isMirrored);
     }
 
     private function mirrorCloses(Answer $answer, Cell $cell, string $need): bool

@@ -10,6 +10,7 @@ use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Finding;
+use StoneDrill\Core\Checks\Scope;
 use StoneDrill\Core\Checks\Severity;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Floor\Bodies;
@@ -97,7 +98,7 @@ final class Widener
             foreach ($this->catalogue->school->sizes as $attacker) {
                 $bodies = new Bodies($defender, $attacker);
                 $own = $this->own($answer, $isMirrored, $bodies);
-                foreach ($this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $bodies, null, false)->findings as $finding) {
+                foreach ($this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::asWritten())->findings as $finding) {
                     $isOld = array_filter($own, static fn (Finding $old): bool => $old->isLike($finding)) !== [];
                     if ($finding->severity !== Severity::Note && ! $isOld) {
                         $found[$finding->check.' '.$finding->beat] ??= $finding;
@@ -116,6 +117,6 @@ final class Widener
         $attack = $this->attacks[$answer->attack];
         $key = sprintf('%s %d %s %s', $answer->id, $isMirrored, $bodies->defender, $bodies->attacker);
 
-        return $this->own[$key] ??= $this->examiner->examineIn($answer, $attack, $isMirrored ? Side::Mirrored : Side::Written, $isMirrored, $bodies, null, false)->findings;
+        return $this->own[$key] ??= $this->examiner->examineIn($answer, $attack, $isMirrored ? Side::Mirrored : Side::Written, $isMirrored, $bodies, null, Scope::asWritten())->findings;
     }
 }

@@ -51,8 +51,12 @@ final readonly class Simulation
 
     private Controls $controls;
 
-    /** @param float $pace of the rung; divides the time that a beat takes */
-    public function __construct(private Kind $kind, private Facets $facets, private Bodies $bodies, private float $pace = 1.0, float $headShift = 0.0)
+    /**
+     * @param float $pace        of the rung; divides the time that a beat takes
+     * @param float $headShift   metres to his right by which his head is off from where it is thought to be
+     * @param bool  $seesThreats whether the start and the beats that are run tell which of his weapons reach
+     */
+    public function __construct(private Kind $kind, private Facets $facets, private Bodies $bodies, private float $pace = 1.0, float $headShift = 0.0, private bool $seesThreats = true)
     {
         $this->opening = new Opening($kind, $facets);
         $this->striker = new Striker($headShift);
@@ -63,13 +67,13 @@ final readonly class Simulation
     /** The same attack and bodies, with his head so many metres to his right of where it is thought to be. */
     public function withHeadShift(float $metres): self
     {
-        return new self($this->kind, $this->facets, $this->bodies, $this->pace, $metres);
+        return new self($this->kind, $this->facets, $this->bodies, $this->pace, $metres, $this->seesThreats);
     }
 
     /** Both before the first beat. */
     public function start(): Frame
     {
-        return $this->frame($this->opening->scene($this->bodies), '0', null, null, new Happened(0.0));
+        return $this->frame($this->opening->scene($this->bodies), '0', null, null, new Happened(0.0), $this->seesThreats);
     }
 
     /**
@@ -176,7 +180,7 @@ final readonly class Simulation
                 $moments[$position] = new Moment($struck, clone $happened);
             }
             $this->takeEffect($scene, $beat, $beat?->effects[0] ?? null, null, $happened);
-            $frames[] = $this->frame($scene, $number, $beat, $position === 0 ? $condition : null, $happened);
+            $frames[] = $this->frame($scene, $number, $beat, $position === 0 ? $condition : null, $happened, $this->seesThreats);
             if ($struck !== null && $beat !== null && $depth < self::MOST_DEPTH) {
                 $this->branches($struck, $beat, $happened, $number, $depth, $find, $frames, $landings, $moments);
             }
@@ -207,7 +211,7 @@ final readonly class Simulation
             };
             $this->takeEffect($scene, $beat, $effect, $branch->condition->happening, clone $happened);
             if ($destination !== null) {
-                $landings[] = $destination->landing($number, $this->frame($scene, $number, null, null, clone $happened));
+                $landings[] = $destination->landing($number, $this->frame($scene, $number, null, null, clone $happened, $this->seesThreats));
             }
             $count = $this->line($scene, $line, $number.'.', $branch->condition, $depth + 1, $find, $frames, $landings, $moments, $count);
         }
