@@ -14,7 +14,6 @@ use StoneDrill\Core\Coverage\Fewest;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\HoleFinder;
 use StoneDrill\Core\Coverage\Memory;
-use StoneDrill\Core\Coverage\ProvenShare;
 use StoneDrill\Core\Coverage\Widener;
 
 /**
@@ -25,7 +24,7 @@ final readonly class HoleBook
 {
     private const SECONDS = 7 * 86_400;
 
-    public function __construct(private CatalogueMapper $mapper) {}
+    public function __construct(private CatalogueMapper $mapper, private ProofBook $proof) {}
 
     /** @return list<Hole>|null null while they are not worked out */
     public function known(School $school): ?array
@@ -42,7 +41,7 @@ final readonly class HoleBook
     /**
      * The holes as they would be with other answers.
      *
-     * @param Catalogue $now  everything the school holds
+     * @param Catalogue $now  what the school teaches
      * @param Catalogue $then the same with other answers
      *
      * @return list<Hole>
@@ -50,7 +49,7 @@ final readonly class HoleBook
     public function after(School $school, Catalogue $now, Catalogue $then): array
     {
         $memory = $this->memory($school);
-        $holes = Coverage::known($now, $this->of($school))->after($then, $this->finder($then, $memory))->holes;
+        $holes = Coverage::known($now, $this->of($school))->after($then, $this->finder($school, $then, $memory))->holes;
         // It asks for a part only: what the holes will ask for again stays.
         $this->keep($school, $memory->all());
 
@@ -76,17 +75,17 @@ final readonly class HoleBook
     /** @return list<Hole> */
     private function find(School $school): array
     {
-        $catalogue = $this->mapper->everything($school);
+        $catalogue = $this->mapper->curriculum($school);
         $memory = $this->memory($school);
-        $holes = $this->finder($catalogue, $memory)->find(Coverage::known($catalogue, [])->cells);
+        $holes = $this->finder($school, $catalogue, $memory)->find(Coverage::known($catalogue, [])->cells);
         $this->keep($school, $memory->kept());
 
         return $holes;
     }
 
-    private function finder(Catalogue $catalogue, Memory $memory): HoleFinder
+    private function finder(School $school, Catalogue $catalogue, Memory $memory): HoleFinder
     {
-        return new HoleFinder($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory), ProvenShare::of($catalogue, CarbonImmutable::now()->startOfDay()));
+        return new HoleFinder($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory), $this->proof->of($school));
     }
 
     private function memory(School $school): Memory

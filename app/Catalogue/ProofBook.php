@@ -6,47 +6,50 @@ namespace App\Catalogue;
 
 use App\Models\School;
 use Carbon\CarbonImmutable;
-use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Pressure\ProofState;
-use StoneDrill\Core\Pressure\Prover;
+use Generator;
+use StoneDrill\Core\Coverage\ProvenShare;
+use StoneDrill\Core\Pressure\Window;
 
-/** The highest rung that each student holds against each side of each attack. */
+/** What the students of each rank have proven, kept until a row changes. */
 final readonly class ProofBook
 {
     /** Ages are counted in whole days, so within the hour nothing changes but by new rows, which change the key. */
     private const SECONDS = 3600;
 
-    /** @param array<string, int> $held by `student attack side` */
-    private function __construct(private array $held) {}
+    /** Students whose reps are read at once. */
+    private const CHUNK = 100;
+
+    public function __construct(private CatalogueMapper $mapper) {}
 
     /** As of now. */
-    public static function of(School $school, CatalogueMapper $mapper): self
+    public function of(School $school): ProvenShare
     {
-        return new self(Kept::of("proof:{$school->id}", Revision::of($school), self::SECONDS, static fn (): array => self::read($school, $mapper, CarbonImmutable::now())));
+        return Kept::of("proof:{$school->id}", Revision::of($school), self::SECONDS, fn (): ProvenShare => $this->read($school, CarbonImmutable::now()));
     }
 
     /** As it was then, of those who are here now. */
-    public static function at(School $school, CatalogueMapper $mapper, CarbonImmutable $then): self
+    public function at(School $school, CarbonImmutable $then): ProvenShare
     {
-        return new self(Kept::of("proof:{$school->id}:{$then->toDateString()}", Revision::of($school), self::SECONDS, static fn (): array => self::read($school, $mapper, $then)));
+        return Kept::of("proof:{$school->id}:{$then->toDateString()}", Revision::of($school), self::SECONDS, fn (): ProvenShare => $this->read($school, $then));
     }
 
-    public function holds(string $student, string $attack, Side $side, int $rung): bool
+    private function read(School $school, CarbonImmutable $at): ProvenShare
     {
-        return ($this->held["{$student} {$attack} {$side->value}"] ?? 0) >= $rung;
+        $catalogue = $this->mapper->curriculum($school);
+        $rankOf = $school->students()->reorder()->join('ranks', 'ranks.id', '=', 'students.rank_id')->pluck('ranks.code', 'students.id')->all();
+
+        return ProvenShare::ofWindows($catalogue->ranks, $rankOf, $this->windows(new WindowBook($school, $catalogue->attacks, $catalogue->ladder), array_keys($rankOf), $at), $at);
     }
 
-    /** @return array<string, int> */
-    private static function read(School $school, CatalogueMapper $mapper, CarbonImmutable $at): array
+    /**
+     * @param list<int> $students ids of the rows
+     *
+     * @return Generator<int, array<string, Window>>
+     */
+    private function windows(WindowBook $book, array $students, CarbonImmutable $at): Generator
     {
-        $catalogue = $mapper->everything($school);
-        $held = [];
-        foreach ((new Prover($catalogue->ladder))->prove($catalogue->reps, $catalogue->attacks, $at) as $proof) {
-            if ($proof->state === ProofState::Holds) {
-                $held["{$proof->student} {$proof->attack} {$proof->side->value}"] = $proof->rung;
-            }
+        foreach (array_chunk($students, self::CHUNK) as $chunk) {
+            yield from $book->of($chunk, $at);
         }
-
-        return $held;
     }
 }

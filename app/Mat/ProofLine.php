@@ -7,7 +7,6 @@ namespace App\Mat;
 use DateTimeImmutable;
 use StoneDrill\Core\Catalogue\Student;
 use StoneDrill\Core\Coverage\Cell;
-use StoneDrill\Core\Pressure\ProofRules;
 use StoneDrill\Core\Pressure\ProofState;
 use StoneDrill\Core\Pressure\Window;
 
@@ -24,13 +23,14 @@ final readonly class ProofLine
 
     public ?DateTimeImmutable $fadesOn;
 
+    /** @param Window $window what is kept of the tries */
     public function __construct(public Student $student, public Cell $cell, public int $rung, Window $window, DateTimeImmutable $at)
     {
         $evidence = $window->evidence($rung, $at);
         $this->state = $window->state($rung, $at);
         $this->lower = $this->state === ProofState::Untried ? 0.0 : $evidence->lower();
         $this->count = $window->count;
-        $this->fadesOn = $this->state === ProofState::Holds ? $at->modify(sprintf('+%d days', $evidence->daysUntilFaded((new ProofRules())->halfLife))) : null;
+        $this->fadesOn = $window->fadesOn($rung, $at);
     }
 
     public function says(): string

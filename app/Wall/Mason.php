@@ -7,6 +7,7 @@ namespace App\Wall;
 use App\Catalogue\CatalogueMapper;
 use App\Catalogue\HoleBook;
 use App\Catalogue\ProofBook;
+use App\Catalogue\WindowBook;
 use App\Models\School;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
@@ -16,7 +17,7 @@ use StoneDrill\Core\Coverage\Coverage;
 /** Builds the wall of a school as it is asked for. */
 final readonly class Mason
 {
-    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes) {}
+    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes, private ProofBook $proof) {}
 
     public function build(School $school, WallQuery $query): Wall
     {
@@ -34,7 +35,7 @@ final readonly class Mason
             $this->moss($school, $query, $catalogue),
             $holes->numbers(),
             $this->ids($school),
-            $query->since === null ? null : $this->past($school, $query, $query->since),
+            $query->since === null ? null : $this->past($school, $query, $catalogue, $query->since),
         ));
     }
 
@@ -50,33 +51,25 @@ final readonly class Mason
     private function moss(School $school, WallQuery $query, Catalogue $catalogue): array
     {
         return $query->student === null
-            ? [$this->ofRanks($school, ProofBook::of($school, $this->mapper))]
-            : array_map(fn (Student $student): Moss => $this->ofStudent($student, $catalogue, CarbonImmutable::now()), array_values(array_filter([$query->student, $query->against])));
+            ? [new RankMoss($this->proof->of($school))]
+            : array_map(fn (Student $student): Moss => $this->ofStudent($school, $student, $catalogue, CarbonImmutable::now()), array_values(array_filter([$query->student, $query->against])));
     }
 
-    private function past(School $school, WallQuery $query, CarbonImmutable $day): Past
+    private function past(School $school, WallQuery $query, Catalogue $catalogue, CarbonImmutable $day): Past
     {
         $then = $this->mapper->curriculumAt($school, $day);
 
         return new Past(Coverage::of($then), match (true) {
-            $query->student === null => $this->ofRanks($school, ProofBook::at($school, $this->mapper, $day)),
-            $query->against === null => $this->ofStudent($query->student, $then, $day),
+            $query->student === null => new RankMoss($this->proof->at($school, $day)),
+            $query->against === null => $this->ofStudent($school, $query->student, $catalogue, $day),
             // Two students and two moments would be four figures on a stone.
             default => null,
         });
     }
 
-    private function ofRanks(School $school, ProofBook $proof): Moss
+    private function ofStudent(School $school, Student $student, Catalogue $catalogue, CarbonImmutable $at): Moss
     {
-        return new RankMoss($proof, array_values($school->students()->with('rank')->get()->map($this->mapper->student(...))->all()));
-    }
-
-    private function ofStudent(Student $student, Catalogue $catalogue, CarbonImmutable $at): Moss
-    {
-        $attacks = array_column($catalogue->attacks, null, 'id');
-        $reps = $this->mapper->reps($student->school->reps()->where('student_id', $student->id)->with(['student', 'attack', 'answer'])->get());
-
-        return new StudentMoss($student->name, $catalogue, array_values(array_filter($reps, static fn ($rep): bool => isset($attacks[$rep->attack]))), $at);
+        return new StudentMoss($this->mapper->student($student), (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of([$student->id], $at)[$student->id], $at);
     }
 
     /** @return array<string, int> id of the attack's row, by code */

@@ -4,47 +4,34 @@ declare(strict_types=1);
 
 namespace App\Wall;
 
-use Carbon\CarbonImmutable;
-use StoneDrill\Core\Catalogue\Catalogue;
+use App\Mat\ProofLine;
+use DateTimeImmutable;
 use StoneDrill\Core\Catalogue\Rank;
+use StoneDrill\Core\Catalogue\Student;
 use StoneDrill\Core\Coverage\Cell;
-use StoneDrill\Core\Pressure\Proof;
 use StoneDrill\Core\Pressure\ProofState;
-use StoneDrill\Core\Pressure\Prover;
-use StoneDrill\Core\Pressure\Rep;
+use StoneDrill\Core\Pressure\Window;
 
 /** What one student has proven at the goal rung of each rank: the lower bound. */
 final readonly class StudentMoss implements Moss
 {
-    /** @var array<string, Proof> by `attack side rung` */
-    private array $proofs;
-
-    /** @param list<Rep> $reps hers */
-    public function __construct(private string $name, Catalogue $catalogue, array $reps, CarbonImmutable $at)
-    {
-        $proofs = [];
-        foreach ((new Prover($catalogue->ladder))->prove($reps, $catalogue->attacks, $at) as $proof) {
-            $proofs["{$proof->attack} {$proof->side->value} {$proof->rung}"] = $proof;
-        }
-        $this->proofs = $proofs;
-    }
+    /** @param array<string, Window> $windows what is kept of her reps, by `attack side` */
+    public function __construct(private Student $student, private array $windows, private DateTimeImmutable $at) {}
 
     public function share(Cell $cell, Rank $rank): ?float
     {
-        return $this->proof($cell, $rank)?->lower;
+        $line = $this->line($cell, $rank);
+
+        return $line->state === ProofState::Untried ? null : $line->lower;
     }
 
     public function says(Cell $cell, Rank $rank): string
     {
-        $proof = $this->proof($cell, $rank);
-
-        return $proof === null
-            ? sprintf('%s has not tried it at rung %d.', $this->name, $rank->goalRung)
-            : sprintf('%s at rung %d: %s, lower bound %.0f %%%s.', $this->name, $rank->goalRung, $proof->state->value, 100 * $proof->lower, $proof->state === ProofState::Holds && $proof->fadesOn !== null ? ', fades on '.$proof->fadesOn->format('j M') : '');
+        return "{$this->student->name}: {$this->line($cell, $rank)->says()}.";
     }
 
-    private function proof(Cell $cell, Rank $rank): ?Proof
+    private function line(Cell $cell, Rank $rank): ProofLine
     {
-        return $this->proofs["{$cell->attack->id} {$cell->side->value} {$rank->goalRung}"] ?? null;
+        return new ProofLine($this->student, $cell, $rank->goalRung, $this->windows[$cell->attack->id.' '.$cell->side->value] ?? Window::empty(), $this->at);
     }
 }

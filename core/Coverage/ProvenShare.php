@@ -7,8 +7,10 @@ namespace StoneDrill\Core\Coverage;
 use DateTimeImmutable;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Catalogue\Rank;
 use StoneDrill\Core\Pressure\ProofState;
-use StoneDrill\Core\Pressure\Prover;
+use StoneDrill\Core\Pressure\Window;
+use StoneDrill\Core\Pressure\Windows;
 
 /** How many of a rank's students hold a cell at the rank's goal rung, now and in a while with no more reps. */
 final readonly class ProvenShare
@@ -17,23 +19,37 @@ final readonly class ProvenShare
     private const AHEAD = 30;
 
     /**
-     * @param array<string, int>        $students how many are of exactly a rank, by its id
-     * @param array<string, array{int, int}> $held how many hold it now and then, by rank, attack and side
+     * @param array<string, int>             $students how many are of exactly a rank, by its id
+     * @param array<string, array{int, int}> $held     how many hold it now and then, by `rank attack side`
      */
     private function __construct(private array $students, private array $held) {}
 
+    /** From all reps of a catalogue. */
     public static function of(Catalogue $catalogue, DateTimeImmutable $at): self
     {
-        $ranks = array_column($catalogue->ranks, null, 'id');
-        $rankOf = array_column($catalogue->students, 'rank', 'id');
+        return self::ofWindows($catalogue->ranks, array_column($catalogue->students, 'rank', 'id'), Windows::of($catalogue->reps, $catalogue->attacks, $catalogue->ladder, $at), $at);
+    }
+
+    /**
+     * From what is kept of the reps.
+     *
+     * @param list<Rank>                                 $ranks
+     * @param array<array-key, string>                   $rankOf  id of the rank, by student
+     * @param iterable<array-key, array<string, Window>> $windows by student, then `attack side`; nothing after the moment
+     */
+    public static function ofWindows(array $ranks, array $rankOf, iterable $windows, DateTimeImmutable $at): self
+    {
+        $goals = array_column($ranks, 'goalRung', 'id');
+        $then = $at->modify(sprintf('+%d days', self::AHEAD));
         $held = [];
-        foreach ([$at, $at->modify(sprintf('+%d days', self::AHEAD))] as $when => $moment) {
-            foreach ((new Prover($catalogue->ladder))->prove($when === 0 ? $catalogue->reps : array_values(array_filter($catalogue->reps, static fn ($rep): bool => $rep->at <= $at)), $catalogue->attacks, $moment) as $proof) {
-                $rank = $rankOf[$proof->student] ?? null;
-                if ($rank !== null && $proof->state === ProofState::Holds && $proof->rung === $ranks[$rank]->goalRung) {
-                    $key = "{$rank} {$proof->attack} {$proof->side->value}";
+        foreach ($windows as $student => $ofStudent) {
+            $rank = $rankOf[$student] ?? null;
+            foreach ($rank === null ? [] : $ofStudent as $cell => $window) {
+                $key = "{$rank} {$cell}";
+                if ($window->state($goals[$rank], $at) === ProofState::Holds) {
                     $held[$key] ??= [0, 0];
-                    $held[$key][$when]++;
+                    $held[$key][0]++;
+                    $held[$key][1] += (int) ($window->state($goals[$rank], $then) === ProofState::Holds);
                 }
             }
         }
@@ -46,9 +62,27 @@ final readonly class ProvenShare
      */
     public function share(string $rank, string $attack, Side $side): ?array
     {
-        $students = $this->students[$rank] ?? 0;
-        [$now, $then] = $this->held["{$rank} {$attack} {$side->value}"] ?? [0, 0];
+        $students = $this->students($rank);
+        [$now, $then] = $this->counted($rank, $attack, $side);
 
         return $students === 0 ? null : [$now / $students, $then / $students];
+    }
+
+    /** How many students are of exactly a rank. */
+    public function students(string $rank): int
+    {
+        return $this->students[$rank] ?? 0;
+    }
+
+    /** How many of them hold it now. */
+    public function held(string $rank, string $attack, Side $side): int
+    {
+        return $this->counted($rank, $attack, $side)[0];
+    }
+
+    /** @return array{int, int} */
+    private function counted(string $rank, string $attack, Side $side): array
+    {
+        return $this->held["{$rank} {$attack} {$side->value}"] ?? [0, 0];
     }
 }

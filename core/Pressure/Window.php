@@ -68,6 +68,12 @@ final readonly class Window
         return $evidence->weight() > 0 ? ProofState::of($evidence, fn (): bool => $this->ever !== null && $rung <= $this->ever) : ProofState::Untried;
     }
 
+    /** The first day on which, with no more reps, it is not held any more; null where it is not held now. */
+    public function fadesOn(int $rung, DateTimeImmutable $at, ProofRules $rules = new ProofRules()): ?DateTimeImmutable
+    {
+        return $this->state($rung, $at, $rules) === ProofState::Holds ? $at->modify(sprintf('+%d days', $this->evidence($rung, $at, $rules)->daysUntilFaded($rules->halfLife))) : null;
+    }
+
     /**
      * @param list<array{int, int, float}> $tries in order of time
      *

@@ -81,7 +81,7 @@ it('shows her own proof as the moss, and another’s in the lower half', functio
 
     // Three fresh clean reps: .661 (the 10 % quantile of Beta(3.5, .5)).
     $stone = wallAt($this->hall, "student={$ids['bo']}")->picture->stones[0];
-    expect($stone->proven)->toHaveCount(1)->and($stone->proven[0])->toEqualWithDelta(0.661, 0.001)->and($stone->says)->toContain('Bo at rung 2: holds, lower bound 66 %, fades on');
+    expect($stone->proven)->toHaveCount(1)->and($stone->proven[0])->toEqualWithDelta(0.661, 0.001)->and($stone->says)->toContain('Bo: holds at rung 2, lower bound 0.66 of 3 tries, fades on');
     $stone = wallAt($this->hall, "student={$ids['ada-plover']}&against={$ids['bo']}")->picture->stones[0];
     expect($stone->proven)->toHaveCount(2)->and($stone->proven[1])->toEqualWithDelta(0.661, 0.001)
         ->and($stone->moss()[1]['y'] + $stone->moss()[1]['height'])->toEqualWithDelta($stone->y + $stone->height, 0.02)

@@ -27,14 +27,14 @@ final readonly class MoveController
         $catalogue = $this->mapper->curriculum($school);
         $before = $this->holes->of($school);
         [$hole, $move] = $this->asked($request, $answer, $before);
-        $everything = $this->mapper->everything($school);
+        $then = $move->takenIn($catalogue, (string) $hole->rank);
 
         return view('wall.move', [
             'answer' => $answer,
             'hole' => $hole,
             'move' => $move,
             'rankName' => $school->ranks->firstWhere('code', $hole->rank)->name ?? '',
-            'outlook' => new Outlook($catalogue, $before, $move->takenIn($catalogue, (string) $hole->rank), $this->holes->after($school, $everything, $move->takenIn($everything, (string) $hole->rank))),
+            'outlook' => new Outlook($catalogue, $before, $then, $this->holes->after($school, $catalogue, $then)),
         ]);
     }
 

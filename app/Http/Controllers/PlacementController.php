@@ -27,7 +27,6 @@ final readonly class PlacementController
         $to = $this->asked($request, $school) ?? $answer->rank;
         $now = $this->mapper->curriculum($school);
         $then = $now->withAnswerAt($answer->code, $to->code);
-        $everything = $this->mapper->everything($school);
 
         return view('wall.placement', [
             'answer' => $answer,
@@ -35,7 +34,7 @@ final readonly class PlacementController
             'ranks' => $school->ranks,
             'losesShort' => $answer->short_rank_id !== null && array_column($then->answers, null, 'id')[$answer->code]->short === null,
             'picture' => $this->mason->compare($school, $now, $then),
-            'outlook' => $to->is($answer->rank) ? null : new Outlook($now, $this->holes->of($school), $then, $this->holes->after($school, $everything, $everything->withAnswerAt($answer->code, $to->code))),
+            'outlook' => $to->is($answer->rank) ? null : new Outlook($now, $this->holes->of($school), $then, $this->holes->after($school, $now, $then)),
         ]);
     }
 

@@ -9,15 +9,18 @@ use App\Catalogue\Code;
 use App\Catalogue\WindowBook;
 use App\Http\Requests\StudentRequest;
 use App\Ladder\LadderPicture;
+use App\Ladder\Timeline;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 final readonly class StudentController
 {
-    private const LATEST = 30;
+    /** Reps of the timeline's table at once. */
+    private const PAGE = 30;
 
     public function __construct(private CatalogueMapper $mapper) {}
 
@@ -50,16 +53,21 @@ final readonly class StudentController
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
         $windows = (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of([$student->id], $now);
+        $attack = $school->attacks->firstWhere('id', $request->integer('attack'));
         // Every index of the reps begins with the school.
-        $reps = $school->reps()->where('student_id', $student->id);
-        $latest = $reps->clone()->with(['attack', 'recordedBy'])->orderByDesc('at')->orderByDesc('id')->limit(self::LATEST)->get();
+        $all = $school->reps()->where('student_id', $student->id);
+        $reps = $all->clone()->when($attack, static fn (Builder $query) => $query->where('attack_id', $attack?->id))->with(['attack', 'recordedBy'])->orderByDesc('at')->orderByDesc('id');
+        $page = $reps->clone()->paginate(self::PAGE)->withQueryString()->fragment('timeline');
 
         return view('students.show', [
             'student' => $student,
             'ladder' => new LadderPicture($catalogue, $this->mapper->student($student), $windows[$student->id], $now),
-            'latest' => $latest,
-            'count' => $reps->count(),
-            'replaced' => $school->reps()->whereIn('replaces', $latest->modelKeys())->pluck('replaces')->flip(),
+            'count' => $all->count(),
+            'attack' => $attack,
+            'tried' => $school->attacks->find($all->clone()->distinct()->pluck('attack_id'))->sortBy('title')->pluck('title', 'id'),
+            'reps' => $page,
+            'replaced' => $school->reps()->whereIn('replaces', $page->modelKeys())->pluck('replaces')->flip(),
+            'timeline' => new Timeline($reps->clone()->whereNotIn('id', $school->reps()->whereNotNull('replaces')->select('replaces'))->limit(Timeline::MOST)->get(), $catalogue->ladder, $now),
         ]);
     }
 

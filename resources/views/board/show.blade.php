@@ -21,7 +21,7 @@
                     @endforeach</tr>
             @endforeach</tbody>
         </table></div>
-        @if ($students->hasPages())<p class="no-print">@if ($students->previousPageUrl())<a class="btn btn-plain btn-sm" href="{{ $students->previousPageUrl() }}">The ones before</a>@endif Page {{ $students->currentPage() }} of {{ $students->lastPage() }} @if ($students->nextPageUrl())<a class="btn btn-plain btn-sm" href="{{ $students->nextPageUrl() }}">The next ones</a>@endif</p>@endif
+        <x-paging :pages="$students"/>
         <section hx-get="{{ route('board.faults') }}" hx-trigger="load" hx-swap="innerHTML" aria-live="polite"><p class="form-text" role="status">Counting mistakes …</p></section>
     @endif
 </x-layout>

@@ -12,20 +12,10 @@
         <p class="lead-line">Holds {{ $ladder->held() }} of {{ count($ladder->columns) }} at rung {{ $ladder->goal }}, the goal of {{ $student->rank->name }}. A brick is filled to the lower bound of what {{ $count }} {{ Str::plural('rep', $count) }} prove; estimates all.</p>
         @include('students.ladder')
     @endif
-    <h2>Latest reps</h2>
-    @if ($latest->isEmpty())
+    @if ($count === 0)
+        <h2>Timeline</h2>
         <p>No rep is recorded yet. @can('create', App\Models\Rep::class)<a href="{{ route('record.attacks', $student) }}">Record the first</a>@endcan</p>
     @else
-        <table class="table table-sm">
-            <thead><tr><th scope="col">When</th><th scope="col">Attack</th><th scope="col">Rung</th><th scope="col">Outcome</th><th scope="col">Faults</th><th scope="col"><span class="visually-hidden">Correct</span></th></tr></thead>
-            <tbody>@foreach ($latest as $rep)
-                <tr>
-                    <td>{{ $rep->at->format('j M, H:i') }}</td><td>{{ $rep->attack->title }}{{ $rep->side === 'mirrored' ? ' (mirrored)' : '' }}</td><td>{{ $rep->rung }}</td>
-                    <td>@if ($replaced->has($rep->id))<s>{{ $rep->outcome }}</s> corrected @else{{ $rep->outcome }}@endif{{ $rep->touched ? ', touched: '.$rep->touched : '' }}{{ $rep->source === 'home' ? ', at home, not counted' : '' }}@if ($rep->replaces) (a correction{{ $rep->reason ? ': '.$rep->reason : '' }}, by {{ $rep->recordedBy->name ?? 'somebody who left' }}, {{ $rep->recorded_at->format('j M, H:i') }})@endif</td>
-                    <td>{{ implode('; ', $rep->faults) }}</td>
-                    <td>@if (! $replaced->has($rep->id))@can('correct', $rep)<a href="{{ route('reps.correct', $rep) }}">Correct</a>@endcan @endif</td>
-                </tr>
-            @endforeach</tbody>
-        </table>
+        @include('students.timeline')
     @endif
 </x-layout>

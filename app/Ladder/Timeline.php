@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ladder;
+
+use App\Models\Rep;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use StoneDrill\Core\Pressure\Ladder;
+use StoneDrill\Core\Pressure\Outcome;
+use StoneDrill\Core\Pressure\Rung;
+use StoneDrill\Core\Pressure\Source;
+
+/**
+ * A student's reps along time: at which rung each was, and how it went. Reps of one day at one rung lie side by side.
+ * Lengths are units of the drawing.
+ */
+final readonly class Timeline
+{
+    /** Reps that it shows at most. */
+    public const MOST = 240;
+
+    private const LEFT = 92.0;
+    private const WIDTH = 1180.0;
+    private const BAND = 27.0;
+    private const FOOT = 18.0;
+
+    /** Between two marks of one day, how many lie above one another, and the width of a mark. */
+    private const MARK = 8.5;
+    private const STACK = 3;
+
+    /** A shorter time than this is not stretched. */
+    private const LEAST_DAYS = 28;
+
+    public float $width;
+
+    public float $height;
+
+    /** @var list<array{name: string, y: float}> the highest rung first */
+    public array $rungs;
+
+    /** @var list<array{name: string, x: float}> where months begin */
+    public array $months;
+
+    /** @var list<array{x: float, y: float, shape: string, says: string}> the newest first */
+    public array $marks;
+
+    private CarbonImmutable $from;
+
+    /** @param Collection<int, Rep> $reps with their attacks, the newest first */
+    public function __construct(Collection $reps, Ladder $ladder, private CarbonImmutable $at)
+    {
+        $this->width = self::WIDTH;
+        $this->height = count($ladder->rungs) * self::BAND + self::FOOT;
+        $first = $reps->last()->at ?? $at;
+        $this->from = $first->min($at->subDays(self::LEAST_DAYS))->startOfDay();
+        $this->rungs = array_map(static fn (Rung $rung, int $place): array => ['name' => $rung->id.' '.$rung->name, 'y' => $place * self::BAND], array_reverse($ladder->rungs), array_keys($ladder->rungs));
+        $this->months = $this->months();
+        $this->marks = $this->marks($reps, count($ladder->rungs));
+    }
+
+    /** @return list<array{name: string, x: float}> */
+    private function months(): array
+    {
+        $months = [];
+        for ($month = $this->from->startOfMonth()->addMonth(); $month < $this->at; $month = $month->addMonth()) {
+            $months[] = ['name' => $month->format($month->month === 1 ? 'M Y' : 'M'), 'x' => $this->x($month)];
+        }
+
+        return $months;
+    }
+
+    /**
+     * @param Collection<int, Rep> $reps
+     *
+     * @return list<array{x: float, y: float, shape: string, says: string}>
+     */
+    private function marks(Collection $reps, int $rungs): array
+    {
+        $marks = $taken = [];
+        foreach ($reps as $rep) {
+            $day = $rep->at->toDateString();
+            $place = $taken[$day][$rep->rung] = ($taken[$day][$rep->rung] ?? -1) + 1;
+            $marks[] = [
+                'x' => round($this->x($rep->at->startOfDay()) + intdiv($place, self::STACK) * self::MARK, 1),
+                'y' => ($rungs - $rep->rung) * self::BAND + 5.0 + ($place % self::STACK) * self::MARK,
+                'shape' => $this->shape($rep),
+                'says' => sprintf('%s: %s%s, rung %d, %s%s', $rep->at->format('j M Y'), $rep->attack->title, $rep->side === 'mirrored' ? ' (mirrored)' : '', $rep->rung, $rep->outcome, $rep->faults === [] ? '' : ' ('.implode('; ', $rep->faults).')'),
+            ];
+        }
+
+        return $marks;
+    }
+
+    private function shape(Rep $rep): string
+    {
+        return match (true) {
+            $rep->source === Source::Home->value => 'aside',
+            default => match (Outcome::from($rep->outcome)->credit()) {
+                1.0 => 'whole',
+                0.5 => 'half',
+                0.0 => 'none',
+                default => 'aside',
+            },
+        };
+    }
+
+    private function x(CarbonImmutable $moment): float
+    {
+        $span = max(1, $this->at->getTimestamp() - $this->from->getTimestamp());
+        $room = self::WIDTH - self::LEFT - 5 * self::MARK;
+
+        return self::LEFT + max(0.0, min(1.0, ($moment->getTimestamp() - $this->from->getTimestamp()) / $span)) * $room;
+    }
+}
