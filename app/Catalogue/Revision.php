@@ -19,7 +19,7 @@ final readonly class Revision
     /** Of everything: reps are only ever added. */
     public static function of(School $school): string
     {
-        return self::read($school, [...self::CURRICULUM, 'students'], ["(select count(*) || '.' || coalesce(max(recorded_at)::text, '') from reps where school_id = :id)"]);
+        return self::read($school, [...self::CURRICULUM, 'students'], ['(select coalesce(max(count), 0) from rep_counts where school_id = :id)']);
     }
 
     /** Of what it teaches alone. */

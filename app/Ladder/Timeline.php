@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Ladder;
 
-use App\Models\Rep;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use stdClass;
 use StoneDrill\Core\Pressure\Ladder;
 use StoneDrill\Core\Pressure\Outcome;
 use StoneDrill\Core\Pressure\Rung;
@@ -48,12 +48,16 @@ final readonly class Timeline
 
     private CarbonImmutable $from;
 
-    /** @param Collection<int, Rep> $reps with their attacks, the newest first */
-    public function __construct(Collection $reps, Ladder $ladder, private CarbonImmutable $at)
+    /**
+     * @param Collection<int, stdClass> $reps   rows of the log, the newest first
+     * @param array<int, string>        $titles of the attacks, by the id of the row
+     */
+    public function __construct(Collection $reps, private array $titles, Ladder $ladder, private CarbonImmutable $at)
     {
         $this->width = self::WIDTH;
         $this->height = count($ladder->rungs) * self::BAND + self::FOOT;
-        $first = $reps->last()->at ?? $at;
+        $oldest = $reps->last();
+        $first = $oldest === null ? $at : CarbonImmutable::parse($oldest->at);
         $this->from = $first->min($at->subDays(self::LEAST_DAYS))->startOfDay();
         $this->rungs = array_map(static fn (Rung $rung, int $place): array => ['name' => $rung->id.' '.$rung->name, 'y' => $place * self::BAND], array_reverse($ladder->rungs), array_keys($ladder->rungs));
         $this->months = $this->months();
@@ -72,7 +76,7 @@ final readonly class Timeline
     }
 
     /**
-     * @param Collection<int, Rep> $reps
+     * @param Collection<int, stdClass> $reps
      *
      * @return list<array{x: float, y: float, shape: string, says: string}>
      */
@@ -80,20 +84,22 @@ final readonly class Timeline
     {
         $marks = $taken = [];
         foreach ($reps as $rep) {
-            $day = $rep->at->toDateString();
+            $at = CarbonImmutable::parse($rep->at);
+            $day = $at->toDateString();
+            $faults = json_decode($rep->faults, true);
             $place = $taken[$day][$rep->rung] = ($taken[$day][$rep->rung] ?? -1) + 1;
             $marks[] = [
-                'x' => round($this->x($rep->at->startOfDay()) + intdiv($place, self::STACK) * self::MARK, 1),
+                'x' => round($this->x($at->startOfDay()) + intdiv($place, self::STACK) * self::MARK, 1),
                 'y' => ($rungs - $rep->rung) * self::BAND + 5.0 + ($place % self::STACK) * self::MARK,
                 'shape' => $this->shape($rep),
-                'says' => sprintf('%s: %s%s, rung %d, %s%s', $rep->at->format('j M Y'), $rep->attack->title, $rep->side === 'mirrored' ? ' (mirrored)' : '', $rep->rung, $rep->outcome, $rep->faults === [] ? '' : ' ('.implode('; ', $rep->faults).')'),
+                'says' => sprintf('%s: %s%s, rung %d, %s%s', $at->format('j M Y'), $this->titles[$rep->attack_id], $rep->side === 'mirrored' ? ' (mirrored)' : '', $rep->rung, $rep->outcome, $faults === [] ? '' : ' ('.implode('; ', $faults).')'),
             ];
         }
 
         return $marks;
     }
 
-    private function shape(Rep $rep): string
+    private function shape(stdClass $rep): string
     {
         return match (true) {
             $rep->source === Source::Home->value => 'aside',

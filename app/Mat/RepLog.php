@@ -16,6 +16,9 @@ final readonly class RepLog
     /** @var list<string> what is kept where it is said */
     private const OPTIONAL = ['answer_id', 'touched', 'seconds', 'stressor', 'reason'];
 
+    /** Two devices can stand in each other's way; the one that gives way tries again. */
+    public const ATTEMPTS = 3;
+
     public function __construct(private School $school, private User $by) {}
 
     /**
@@ -48,7 +51,7 @@ final readonly class RepLog
             ]);
 
             return true;
-        });
+        }, self::ATTEMPTS);
     }
 
     /** When it was, by the clock of whoever recorded it; never later than now, since such a clock goes ahead. */

@@ -106,7 +106,7 @@ final readonly class RepSheet
             }
 
             return $added;
-        });
+        }, RepLog::ATTEMPTS);
     }
 
     /** @return list<array<string, mixed>> a correction after what it corrects */

@@ -54,7 +54,7 @@ final readonly class BetaDistribution
     }
 
     /**
-     * The value that is not exceeded with chance p, to 1e-12: Newton's steps on the distribution, kept inside a
+     * The value that is not exceeded with chance p, to 1e-12: Halley's steps on the distribution, kept inside a
      * bracket that halves whenever a step would leave it.
      *
      * @param float $p from 0 to 1
@@ -69,14 +69,15 @@ final readonly class BetaDistribution
                 return $x;
             }
             [$low, $high] = $excess > 0 ? [$low, $x] : [$x, $high];
-            $next = $x - $excess / $this->density($x);
+            $step = $excess / $this->density($x);
+            $next = $x - $step / (1 - 0.5 * min(1.0, $step * (($this->alpha - 1) / $x - ($this->beta - 1) / (1 - $x))));
             if (! ($next > $low && $next < $high)) {
                 $x = ($low + $high) / 2;
 
                 continue;
             }
-            // Each of Newton's steps doubles the digits that are right: after one as small as this nothing is left to do.
-            if (abs($next - $x) < 1e-8 * min($x, 1 - $x)) {
+            // Each of Halley's steps triples the digits that are right: after one as small as this nothing is left to do.
+            if (abs($next - $x) < 1e-5 * min($x, 1 - $x)) {
                 return $next;
             }
             $x = $next;

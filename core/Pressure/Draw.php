@@ -17,11 +17,8 @@ final readonly class Draw
     /** So many tries of one family in a row, and another comes. */
     private const IN_A_ROW = 2;
 
-    /**
-     * @param list<Ticket> $tickets those that can be drawn
-     * @param list<float>  $weights theirs
-     */
-    private function __construct(public array $tickets, private array $weights) {}
+    /** @param list<Ticket> $tickets those that can be drawn */
+    private function __construct(public array $tickets) {}
 
     /**
      * @param list<Ticket> $tickets
@@ -34,15 +31,16 @@ final readonly class Draw
             $tickets = $others === [] ? $tickets : $others;
         }
 
-        return new self($tickets, array_map(static fn (Ticket $ticket): float => $ticket->weight(), $tickets));
+        return new self($tickets);
     }
 
     /** Bits of choice in it (Shannon 1948): 0 where only one can come. */
     public function entropy(): float
     {
-        $total = array_sum($this->weights);
+        $weights = array_map(static fn (Ticket $ticket): float => $ticket->weight(), $this->tickets);
+        $total = array_sum($weights);
         $bits = 0.0;
-        foreach ($this->weights as $weight) {
+        foreach ($weights as $weight) {
             $share = $total > 0.0 ? $weight / $total : 0.0;
             $bits -= $share > 0.0 ? $share * log($share, 2) : 0.0;
         }
@@ -54,6 +52,9 @@ final readonly class Draw
     /**
      * The ticket that a seed draws, and the chance that it draws the moment with.
      *
+     * Each is drawn by the most that it could weigh and taken with the share of it that it does (von Neumann 1951), so that
+     * few have to be weighed and each comes as often as it weighs.
+     *
      * @return array{Ticket, float}|null null where there is nothing to draw
      */
     public function next(int $seed): ?array
@@ -62,15 +63,29 @@ final readonly class Draw
             return null;
         }
         $random = new Randomizer(new Mt19937($seed));
-        $place = $random->getInt(0, self::STEPS - 1) / self::STEPS * array_sum($this->weights);
-        $moment = $random->getInt(0, self::STEPS - 1) / self::STEPS;
-        foreach ($this->tickets as $index => $ticket) {
-            $place -= $this->weights[$index];
+        do {
+            $ticket = $this->byMost($this->chance($random));
+        } while ($this->chance($random) * $ticket->most() >= $ticket->weight());
+
+        return [$ticket, $this->chance($random)];
+    }
+
+    /** @param float $chance 0 to 1, without 1 */
+    private function byMost(float $chance): Ticket
+    {
+        $place = $chance * array_sum(array_map(static fn (Ticket $ticket): float => $ticket->most(), $this->tickets));
+        foreach ($this->tickets as $ticket) {
+            $place -= $ticket->most();
             if ($place < 0) {
-                return [$ticket, $moment];
+                return $ticket;
             }
         }
 
-        return [$this->tickets[count($this->tickets) - 1], $moment];
+        return $this->tickets[count($this->tickets) - 1];
+    }
+
+    private function chance(Randomizer $random): float
+    {
+        return $random->getInt(0, self::STEPS - 1) / self::STEPS;
     }
 }

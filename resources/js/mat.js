@@ -1,5 +1,6 @@
 // The caller: whose turn, which attack, when, and how it went. Which attacks can be drawn and how much each is wanted was worked
 // out by the school and lies in the kit; this only draws, waits, calls and keeps.
+import alea from 'seedrandom/lib/alea';
 import { keep, kept, send, session, takeBack, waiting } from './rep-store';
 
 const KEYS = { c: 'clean', s: 'scraped', r: 'recovered', l: 'late', h: 'hit', f: 'froze', x: 'stopped' };
@@ -9,8 +10,8 @@ const MEAN = 3000;
 const CUT = 2.5;
 
 // An exponential spread, cut off, after a least time: waiting longer tells nothing.
-const moment = () => LEAST - MEAN * Math.log(1 - Math.random() * (1 - Math.exp(-CUT)));
-const anyOf = (list) => list[Math.floor(Math.random() * list.length)];
+const moment = (chance) => LEAST - MEAN * Math.log(1 - chance() * (1 - Math.exp(-CUT)));
+const anyOf = (list, chance) => list[Math.floor(chance() * list.length)];
 const uuid = () => (crypto.randomUUID ? crypto.randomUUID() : '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (digit) => (digit ^ (crypto.getRandomValues(new Uint8Array(1))[0] & (15 >> (digit / 4)))).toString(16)));
 
 export default () => ({
@@ -65,7 +66,21 @@ export default () => ({
     } catch {
       this.kit = (await kept.load()) ?? null;
     }
+    if (this.kit) (await waiting()).forEach((rep) => this.countIn(rep));
     if (!this.kit) this.wrong = 'What the mat needs has not come yet. Open it once with a network; then it works without.';
+  },
+
+  // What waits on this device is not in the kit yet.
+  countIn(rep) {
+    const student = this.kit.students.find((one) => one.id === rep.student_id);
+    const ticket = student?.tickets.find((one) => this.kit.cells[one.cell].attack === rep.attack_id && this.kit.cells[one.cell].side === rep.side);
+    if (ticket) this.tried(student, ticket);
+  },
+
+  tried(student, ticket) {
+    student.latest = [this.kit.cells[ticket.cell].family, student.latest[0]];
+    ticket.weights = ticket.weights.map((weight) => weight / ticket.factor);
+    ticket.factor = 1;
   },
 
   worker() {
@@ -115,14 +130,14 @@ export default () => ({
   },
 
   async start() {
-    if (!this.kit) return;
+    if (!this.kit) return this.refuse(this.wrong || 'What the mat needs is still coming from the school. Start again in a moment.');
     this.set = this.read();
     this.people = this.kit.students.filter((student) => this.set.people.includes(student.id));
     if (this.people.length === 0) return this.refuse('Tap who is here first.');
     const drilled = this.people.filter((student) => this.tickets(student).length > 0);
     if (drilled.length === 0) return this.refuse('Nobody here has anything on this list: what their ranks need and have an answer to, and what is not barred.');
     this.wrong = '';
-    [this.turn, this.done, this.last, this.began] = [0, 0, null, Date.now()];
+    [this.turn, this.done, this.last, this.began, this.seed] = [0, 0, null, Date.now(), uuid()];
     this.goal = this.set.each * drilled.length;
     this.stayAwake();
     this.next();
@@ -154,11 +169,12 @@ export default () => ({
     const others = tickets.filter((ticket) => this.kit.cells[ticket.cell].family !== one);
     if (one && one === two && others.length > 0) tickets = others;
     const place = this.kit.rungs.indexOf(this.rung);
-    let left = Math.random() * tickets.reduce((sum, ticket) => sum + ticket.weights[place], 0);
+    let left = this.chance() * tickets.reduce((sum, ticket) => sum + ticket.weights[place], 0);
     return tickets.find((ticket) => (left -= ticket.weights[place]) < 0) ?? tickets[tickets.length - 1];
   },
 
-  next() {
+  // One that was drawn before the page was closed comes again.
+  next(drawn) {
     this.clear();
     if (this.done >= this.goal || (this.set.minutes > 0 && Date.now() - this.began > this.set.minutes * 60_000)) return this.finish();
     const circle = this.people;
@@ -166,9 +182,11 @@ export default () => ({
     for (let tries = 0; tries < circle.length && this.tickets(student).length === 0; tries++) student = circle[++this.turn % circle.length];
     const round = Math.floor(this.turn / circle.length);
     const partner = circle.length > 1 ? circle[(this.turn + 1 + (round % (circle.length - 1))) % circle.length] : null;
-    const ticket = this.draw(student);
+    // Each turn has a seed of its own, so that an undo draws the same again.
+    this.chance = alea(`${this.seed} ${this.turn}`);
+    const ticket = this.tickets(student).find((one) => one.cell === drawn) ?? this.draw(student);
     const cell = this.kit.cells[ticket.cell];
-    const item = this.set.list.startsWith('list:') ? anyOf(this.kit.lists.find((list) => `list:${list.id}` === this.set.list).items.filter((one) => one.cell === ticket.cell)) : null;
+    const item = this.set.list.startsWith('list:') ? anyOf(this.kit.lists.find((list) => `list:${list.id}` === this.set.list).items.filter((one) => one.cell === ticket.cell), this.chance) : null;
     this.now = { student, ticket, cell };
     this.defender = student.name;
     this.attacker = partner ? partner.name : 'the instructor';
@@ -177,8 +195,8 @@ export default () => ({
     this.otherwise = item ? item.otherwise : '';
     this.cautions = cell.cautions.join(' ');
     this.leftOut = student.barred.join(' ');
-    this.whatIf = anyOf(ticket.answers.flatMap((id) => this.kit.answers[id].whatIfs)) ?? '';
-    this.stressor = this.rung.stressors.length ? anyOf(this.rung.stressors) : '';
+    this.whatIf = anyOf(ticket.answers.flatMap((id) => this.kit.answers[id].whatIfs), this.chance) ?? '';
+    this.stressor = this.rung.stressors.length ? anyOf(this.rung.stressors, this.chance) : '';
     this.peeks = false;
     this.phase = 'ready';
     this.remember();
@@ -191,7 +209,7 @@ export default () => ({
     if (this.rung.momentTold) return this.shout();
     this.phase = 'waiting';
     this.peeks = false;
-    this.later(() => this.shout(), moment());
+    this.later(() => this.shout(), moment(this.chance));
   },
 
   shout() {
@@ -207,7 +225,7 @@ export default () => ({
         this.call = `AGAIN: ${more.title}`;
         this.beep(660);
         this.flash();
-      }, moment());
+      }, moment(this.chance));
     }
   },
 
@@ -225,9 +243,7 @@ export default () => ({
       told: `${student.name}, ${this.title}`,
     };
     this.before = { latest: student.latest, weights: ticket.weights, factor: ticket.factor, turn: this.turn, now: this.now };
-    student.latest = [cell.family, student.latest[0]];
-    ticket.weights = ticket.weights.map((weight) => weight / ticket.factor);
-    ticket.factor = 1;
+    this.tried(student, ticket);
     this.last = rep;
     this.faults = [...new Set(ticket.answers.flatMap((id) => this.kit.answers[id].faults))];
     this.answers = [...ticket.answers.map((id) => ({ id, title: this.kit.answers[id].title })), { id: '', title: 'improvised' }];
@@ -361,15 +377,15 @@ export default () => ({
 
   // A page that was closed in the middle goes on where it was.
   remember() {
-    session.save({ set: this.set, turn: this.turn, done: this.done, goal: this.goal, began: this.began, school: this.kit.school });
+    session.save({ set: this.set, turn: this.turn, done: this.done, goal: this.goal, began: this.began, seed: this.seed, drawn: this.now.ticket.cell, school: this.kit.school });
   },
 
   async resume() {
     const saved = await session.load();
     if (!saved || !this.kit || saved.school !== this.kit.school) return;
-    [this.set, this.turn, this.done, this.goal, this.began] = [saved.set, saved.turn, saved.done, saved.goal, saved.began];
+    [this.set, this.turn, this.done, this.goal, this.began, this.seed] = [saved.set, saved.turn, saved.done, saved.goal, saved.began, saved.seed];
     this.people = this.kit.students.filter((student) => this.set.people.includes(student.id));
-    if (this.people.some((student) => this.tickets(student).length > 0)) this.next();
+    if (this.people.some((student) => this.tickets(student).length > 0)) this.next(saved.drawn);
   },
 
   async tally() {

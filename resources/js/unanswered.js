@@ -7,7 +7,7 @@ const reasons = {
 export default () => {
   const say = (event) => {
     const part = event.detail.target;
-    if (part) part.textContent = `Not checked. ${reasons[event.detail.xhr?.status] ?? 'The server does not answer; what you typed is still here.'}`;
+    if (part) part.textContent = reasons[event.detail.xhr?.status] ? `Not checked. ${reasons[event.detail.xhr.status]}` : part.dataset.unanswered ?? 'Not checked. The server does not answer; what you typed is still here.';
   };
   document.addEventListener('htmx:responseError', say);
   document.addEventListener('htmx:sendError', say);

@@ -4,32 +4,17 @@ declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\DrivesMat;
 use Tests\Browser\OwnServer;
 
 // Each test drills somebody else, so that what one records does not count for another.
-beforeEach(function (): void {
-    /** Opens the mat and sets up a drill for some people. */
-    $this->setUpDrill = function (array $names, int $rung = 3, array $more = []): void {
-        $this->visit('/mat')->see('Set up a drill')->until(fn (): bool => (bool) ($this->mat)('Boolean(mat.kit)'));
-        foreach ($names as $name) {
-            $this->browser->findElement(WebDriverBy::xpath("//label[contains(@class, 'person')][.//strong[normalize-space()='{$name}']]//input"))->click();
-        }
-        $this->choose('rung', (string) $rung);
-        foreach ($more as $field => $value) {
-            $this->fill($field, $value);
-        }
-    };
-    $this->mat = fn (string $script): mixed => $this->browser->executeScript("const mat = document.querySelector('.mat-drill')._x_dataStack[0]; return {$script}");
-});
+uses(DrivesMat::class);
 
-afterEach(function (): void {
-    // The next test finds a device on which nothing was recorded.
-    $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; const open = indexedDB.deleteDatabase("stone-drill"); open.onsuccess = open.onerror = open.onblocked = () => done(); document.dispatchEvent(new Event("visibilitychange"));');
-});
+afterEach(fn () => $this->forgetDevice());
 
 it('calls, takes the outcome by touch and by key, says more of it, takes back, and keeps it all', function (): void {
     $this->signIn('assistant@cinder-quay.example');
-    ($this->setUpDrill)(['Hester Lowtide', 'Magnus Kelpworth'], 3, ['each' => '2']);
+    $this->setUpDrill(['Hester Lowtide', 'Magnus Kelpworth'], 3, ['each' => '2']);
     $this->see('Drawn from')->see('bits; reacts in 0.00 s');
     $this->press('Start the drill')->see('Hester Lowtide')->see('attacked by Magnus Kelpworth')->see('0 of 4');
     $this->press('Call it')->see('NOW');
@@ -69,7 +54,7 @@ it('calls, takes the outcome by touch and by key, says more of it, takes back, a
 
 it('hides the attack and the moment where the rung says so, and shows it to the attacker', function (): void {
     $this->signIn('assistant@cinder-quay.example');
-    ($this->setUpDrill)(['Ilsa Moorings', 'Ansel Draught'], 6);
+    $this->setUpDrill(['Ilsa Moorings', 'Ansel Draught'], 6);
     $this->see('The attack is not told, its moment is hidden');
     $this->press('Start the drill')->see('Attacker: hold to see');
     $title = $this->find('.attack-title');
@@ -89,30 +74,32 @@ it('loses nothing with the network cut, through a reload, and sends each rep onc
     $server = new OwnServer();
     $this->base = $server->base();
     $this->signIn('assistant@cinder-quay.example');
-    $before = $this->visit('/people')->press('Linnet Harbourne')->until(fn (): bool => true)->browser->executeScript('return document.querySelector(".lead-line").innerText.match(/(\d+) reps? prove/)?.[1] ?? "0"');
+    $before = $this->repsOf('Linnet Harbourne');
     $this->visit('/mat')->until(fn (): bool => (bool) $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(async () => { const shelf = await caches.open("mat-1"); const keys = (await shelf.keys()).map(one => new URL(one.url).pathname); done(keys.includes("/mat") && keys.some(one => one.endsWith(".css")) && keys.some(one => one.endsWith(".js")) && Boolean(document.querySelector(".mat-drill")._x_dataStack[0].kit)) })'));
     $server->stop();
 
     // Opened and set up with no network at all.
-    ($this->setUpDrill)(['Linnet Harbourne'], 3, ['each' => '3']);
+    $this->setUpDrill(['Linnet Harbourne'], 3, ['each' => '3']);
     $this->press('Start the drill')->see('attacked by the instructor');
     $this->press('Call it')->find('[data-outcome="clean"]')->click();
     $this->see('1 of 3')->press('Call it')->see('1 rep waits on this device: no network')->find('[data-outcome="late"]')->click();
     $this->see('2 of 3');
 
-    // The page is closed in the middle: it goes on where it was, and still has both.
+    // The page is closed in the middle: it goes on where it was, with the attack that was drawn, and still has both.
+    $title = $this->find('.attack-title')->getText();
     $this->visit('/mat')->see('Linnet Harbourne')->see('2 of 3')->see('2 reps wait on this device: no network');
+    expect($this->find('.attack-title')->getText())->toBe($title);
     $server->start();
     $this->see('All reps are with the school.');
     $this->press('Call it')->find('[data-outcome="clean"]')->click();
     $this->see('Done')->see('All reps are with the school.');
-    $this->visit('/people')->press('Linnet Harbourne')->see(((int) $before + 3).' reps prove');
+    expect($this->repsOf('Linnet Harbourne'))->toBe($before + 3);
     $this->base = null;
 });
 
 it('goes on after somebody was signed out', function (): void {
     $this->signIn('assistant@cinder-quay.example');
-    ($this->setUpDrill)(['Thora Beaconfield'], 3, ['each' => '2']);
+    $this->setUpDrill(['Thora Beaconfield'], 3, ['each' => '2']);
     $this->press('Start the drill')->press('Call it');
     $this->browser->manage()->deleteAllCookies();
     $this->find('[data-outcome="clean"]')->click();
@@ -127,7 +114,7 @@ it('leaves nothing of the school on the device of who signs out', function (): v
     $this->base = $server->base();
     $this->signIn('assistant@cinder-quay.example');
     $shelf = fn (): mixed => $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; caches.open("mat-1").then(shelf => shelf.keys()).then(keys => done(keys.map(one => new URL(one.url).pathname)))');
-    $this->visit('/mat')->until(fn (): bool => in_array('/mat', $shelf(), true) && (bool) ($this->mat)('Boolean(mat.kit)'));
+    $this->visit('/mat')->until(fn (): bool => in_array('/mat', $shelf(), true) && (bool) $this->mat('Boolean(mat.kit)'));
     $this->visit('/mat')->press('Sign out')->see('Sign in');
     expect($shelf())->not->toContain('/mat')
         ->and($this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; const open = indexedDB.open("stone-drill"); open.onsuccess = () => { const ask = open.result.transaction("mat").objectStore("mat").get("kit"); ask.onsuccess = () => { open.result.close(); done(ask.result); }; };'))->toBeNull();
@@ -138,12 +125,12 @@ it('says what it cannot keep over plain http, and still queues', function (): vo
     $server = new OwnServer();
     $this->base = $server->base('hall.example');
     $this->signIn('assistant@cinder-quay.example');
-    ($this->setUpDrill)(['Otto Tarwick'], 3, ['each' => '1']);
+    $this->setUpDrill(['Otto Tarwick'], 3, ['each' => '1']);
     $this->see('This page came over plain http')->press('Start the drill')->press('Call it');
     $server->stop();
     $this->find('[data-outcome="clean"]')->click();
     $this->see('Done')->see('1 rep waits on this device: no network');
-    expect(($this->mat)('(() => { const event = new Event("beforeunload", { cancelable: true }); window.dispatchEvent(event); return event.defaultPrevented; })()'))->toBeTrue();
+    expect($this->mat('(() => { const event = new Event("beforeunload", { cancelable: true }); window.dispatchEvent(event); return event.defaultPrevented; })()'))->toBeTrue();
     $server->start();
     $this->see('All reps are with the school.');
     $this->base = null;
@@ -151,7 +138,7 @@ it('says what it cannot keep over plain http, and still queues', function (): vo
 
 it('runs tonight’s list, with what is otherwise about each attack', function (): void {
     $this->signIn('assistant@cinder-quay.example');
-    ($this->setUpDrill)(['Gideon Ropewalk', 'Rufus Gangley'], 4, ['each' => '30']);
+    $this->setUpDrill(['Gideon Ropewalk', 'Rufus Gangley'], 4, ['each' => '30']);
     $this->choose('list', (string) $this->browser->executeScript('return [...document.querySelectorAll("#list option")].find(one => one.text === "Tonight: the gangway").value'));
     $this->press('Start the drill')->see('0 of 60');
     $seen = [];
@@ -168,9 +155,9 @@ it('runs tonight’s list, with what is otherwise about each attack', function (
 });
 
 it('refuses to begin with nobody, and says why somebody is left out', function (): void {
-    $this->signIn('assistant@cinder-quay.example')->visit('/mat')->until(fn (): bool => (bool) ($this->mat)('Boolean(mat.kit)'));
+    $this->signIn('assistant@cinder-quay.example')->visit('/mat')->until(fn (): bool => (bool) $this->mat('Boolean(mat.kit)'));
     $this->press('Start the drill')->see('Tap who is here first.');
-    ($this->setUpDrill)(['Rowan Buoyant']);
+    $this->setUpDrill(['Rowan Buoyant']);
     $this->choose('list', 'family:kick');
     $this->press('Start the drill')->see('Nobody here has anything on this list')->see('Nothing on this list for Rowan Buoyant.');
 });

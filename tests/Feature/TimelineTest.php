@@ -3,11 +3,9 @@
 declare(strict_types=1);
 
 use App\Ladder\Timeline;
-use App\Models\Rep;
 use App\Models\Role;
 use App\Models\School;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Pressure\Ladder;
 
@@ -19,10 +17,11 @@ function timelineRep(School $school, int $number, array $more = []): string
     return $id;
 }
 
-/** @return Collection<int, Rep> */
-function newestFirst(School $school): Collection
+function timelineOf(School $school, string $day): Timeline
 {
-    return $school->reps()->whereRelation('student', 'code', 'bo')->with('attack')->orderByDesc('at')->orderByDesc('id')->get();
+    $reps = $school->reps()->whereRelation('student', 'code', 'bo')->orderByDesc('at')->orderByDesc('id')->toBase()->get();
+
+    return new Timeline($reps, $school->attacks()->pluck('title', 'id')->all(), Ladder::builtIn(), CarbonImmutable::parse($day));
 }
 
 beforeEach(function (): void {
@@ -36,7 +35,7 @@ it('sets reps along time, those of one day side by side', function (): void {
         timelineRep($this->hall, $number);
     }
     timelineRep($this->hall, 5, ['rung' => 7, 'at' => '2026-11-19 08:00:00+00']);
-    $timeline = new Timeline(newestFirst($this->hall), Ladder::builtIn(), CarbonImmutable::parse('2026-11-26 00:00:00'));
+    $timeline = timelineOf($this->hall, '2026-11-26 00:00:00');
 
     // Twenty-eight days from 29 October: the 19th lies at three quarters of 1,045.5, the 12th at half; seven bands of 27.
     expect(array_map(static fn (array $mark): array => [$mark['x'], $mark['y']], $timeline->marks))->toBe([[876.1, 5.0], [614.8, 113.0], [614.8, 121.5], [614.8, 130.0], [623.3, 113.0]])
@@ -47,14 +46,14 @@ it('sets reps along time, those of one day side by side', function (): void {
 it('stretches over all it shows, and names the year where one begins', function (): void {
     timelineRep($this->hall, 1, ['at' => '2026-11-20 19:00:00+00']);
     timelineRep($this->hall, 2, ['at' => '2027-02-20 19:00:00+00']);
-    $timeline = new Timeline(newestFirst($this->hall), Ladder::builtIn(), CarbonImmutable::parse('2027-02-21'));
+    $timeline = timelineOf($this->hall, '2027-02-21');
 
     expect(array_column($timeline->months, 'name'))->toBe(['Dec', 'Jan 2027', 'Feb'])->and($timeline->marks[1]['x'])->toBe(92.0);
 });
 
 it('draws how it went', function (array $rep, string $shape, string $says): void {
     timelineRep($this->hall, 1, $rep);
-    $mark = (new Timeline(newestFirst($this->hall), Ladder::builtIn(), CarbonImmutable::parse('2026-11-26')))->marks[0];
+    $mark = timelineOf($this->hall, '2026-11-26')->marks[0];
 
     expect($mark['shape'])->toBe($shape)->and($mark['says'])->toBe('12 Nov 2026: Wrist held across, '.$says);
 })->with([

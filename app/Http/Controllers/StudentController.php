@@ -67,7 +67,7 @@ final readonly class StudentController
             'tried' => $school->attacks->find($all->clone()->distinct()->pluck('attack_id'))->sortBy('title')->pluck('title', 'id'),
             'reps' => $page,
             'replaced' => $school->reps()->whereIn('replaces', $page->modelKeys())->pluck('replaces')->flip(),
-            'timeline' => new Timeline($reps->clone()->whereNotIn('id', $school->reps()->whereNotNull('replaces')->select('replaces'))->limit(Timeline::MOST)->get(), $catalogue->ladder, $now),
+            'timeline' => new Timeline($reps->clone()->whereNotIn('id', $school->reps()->whereNotNull('replaces')->select('replaces'))->limit(Timeline::MOST)->toBase()->get(['at', 'attack_id', 'side', 'rung', 'outcome', 'faults', 'source']), $school->attacks->pluck('title', 'id')->all(), $catalogue->ladder, $now),
         ]);
     }
 

@@ -1,5 +1,5 @@
 <x-layout title="Mat" place="mat">
-<div class="mat-drill" x-data="mat" data-kit="{{ route('mat.kit', absolute: false) }}" data-reps="{{ route('mat.store', absolute: false) }}" data-ranks="{{ $ranks->pluck('code')->implode(' ') }}">
+<div class="mat-drill" x-data="mat" x-bind:data-running="isRunning" data-kit="{{ route('mat.kit', absolute: false) }}" data-reps="{{ route('mat.store', absolute: false) }}" data-ranks="{{ $ranks->pluck('code')->implode(' ') }}">
     <p class="held" role="status"><span x-text="held">Looking for what waits …</span> <a x-cloak x-show="signedOut" href="{{ route('sign-in', absolute: false) }}">Sign in, then it goes on</a></p>
     <p class="caution text-bg-dark" x-cloak x-show="isInsecure">This page came over plain http, so the browser lets it keep nothing for a time without a network. Reps still wait in this page: do not close it before they are with the school. To work without a network, open the school over https, or on the machine itself.</p>
     <section x-show="isSetup" aria-labelledby="setup-title">
@@ -27,7 +27,7 @@
             <div class="chips"><label><input type="checkbox" name="sound" checked> sound</label><label><input type="checkbox" name="flash" checked> flash</label><label><input type="checkbox" name="watch"> stopwatch</label></div>
             <p class="flash flash-wrong" role="alert" tabindex="-1" x-cloak x-ref="wrong" x-show="wrong" x-text="wrong"></p>
             <button class="begin">Start the drill</button>
-            <div id="outlook" aria-live="polite"><p class="lead-line">Tap who is here: this says what is drawn from, what is left out, and whether there is time.</p></div>
+            <div id="outlook" aria-live="polite" data-unanswered="The school does not answer now, so this is not worked out. The drill needs no network: start it."><p class="lead-line">Tap who is here: this says what is drawn from, what is left out, and whether there is time.</p></div>
         </form>
         @endif
     </section>
@@ -37,21 +37,23 @@
             <div x-show="isShown"><p class="attack-title" x-text="title"></p><p class="attack-said"><span x-text="said"></span> <strong x-text="otherwise"></strong></p></div>
             <button type="button" class="peek" x-show="canPeek" x-on:pointerdown="peek" x-on:pointerup="hide" x-on:pointerleave="hide" x-on:keydown.enter="peek" x-on:keyup.enter="hide">Attacker: hold to see</button>
         </div>
-        <p class="call" x-show="isCalled" role="alert"><span x-text="call"></span> <span class="watch" x-text="clock"></span></p>
-        <p class="call quiet" x-show="isWaiting">Wait …</p>
-        <button type="button" class="go" data-go x-show="isReady" x-on:click="go" x-text="startWord"></button>
-        <div class="outcomes" x-show="isCalled">
-            @foreach ($outcomes as $outcome)
-                <button type="button" class="outcome {{ match ($outcome->credit()) { 1.0 => 'good', 0.5 => 'half', 0.0 => 'none', default => '' } }}" data-outcome="{{ $outcome->value }}" x-on:click="outcome"><strong>{{ ucfirst($outcome->value) }} <kbd>{{ $outcome->value === 'stopped' ? 'x' : $outcome->value[0] }}</kbd></strong><small>{{ $outcome->meaning() }}</small></button>
-            @endforeach
-        </div>
-        <div class="halted" x-show="isHalted" role="alert"><p>Stop. Everybody stands still.</p><button type="button" class="go" data-go x-on:click="goOn">Go on</button><button type="button" class="outcome" data-outcome="stopped" x-on:click="outcome">Count this one as stopped</button></div>
-        <p class="side-notes"><span x-show="whatIf"><strong>What</strong> <span x-text="whatIf"></span></span> <span x-show="stressor"><strong>With:</strong> <span x-text="stressor"></span></span> <span class="cautions-said" x-text="cautions"></span> <small x-text="leftOut"></small></p>
-        <div class="last-rep" x-show="hasLast">
-            <p><strong x-text="lastSaid"></strong> <button type="button" class="small" x-on:click="undo">Undo <kbd>u</kbd></button></p>
-            <div class="chips"><template x-for="word in ['arm', 'body', 'head']"><button type="button" data-name="touched" x-bind:data-value="word" x-bind:aria-pressed="chosen('touched', word)" x-on:click="chip">touched <span x-text="word"></span></button></template>
-                <template x-for="fault in faults"><button type="button" data-name="fault" x-bind:data-value="fault" x-bind:aria-pressed="chosen('fault', fault)" x-on:click="chip" x-text="fault"></button></template>
-                <template x-for="answer in answers"><button type="button" data-name="answer" x-bind:data-value="answer.id" x-bind:aria-pressed="chosen('answer', answer.id)" x-on:click="chip" x-text="answer.title"></button></template></div>
+        <div class="acting">
+            <p class="call" x-show="isCalled" role="alert"><span x-text="call"></span> <span class="watch" x-text="clock"></span></p>
+            <p class="call quiet" x-show="isWaiting">Wait …</p>
+            <button type="button" class="go" data-go x-show="isReady" x-on:click="go" x-text="startWord"></button>
+            <div class="outcomes" x-show="isCalled">
+                @foreach ($outcomes as $outcome)
+                    <button type="button" class="outcome {{ match ($outcome->credit()) { 1.0 => 'good', 0.5 => 'half', 0.0 => 'none', default => '' } }}" data-outcome="{{ $outcome->value }}" x-on:click="outcome"><strong>{{ ucfirst($outcome->value) }} <kbd>{{ $outcome->value === 'stopped' ? 'x' : $outcome->value[0] }}</kbd></strong><small>{{ $outcome->meaning() }}</small></button>
+                @endforeach
+            </div>
+            <div class="halted" x-show="isHalted" role="alert"><p>Stop. Everybody stands still.</p><button type="button" class="go" data-go x-on:click="goOn">Go on</button><button type="button" class="outcome" data-outcome="stopped" x-on:click="outcome">Count this one as stopped</button></div>
+            <p class="side-notes"><span x-show="whatIf"><strong>What</strong> <span x-text="whatIf"></span></span> <span x-show="stressor"><strong>With:</strong> <span x-text="stressor"></span></span> <span class="cautions-said" x-text="cautions"></span> <small x-text="leftOut"></small></p>
+            <div class="last-rep" x-show="hasLast">
+                <p><strong x-text="lastSaid"></strong> <button type="button" class="small" x-on:click="undo">Undo <kbd>u</kbd></button></p>
+                <div class="chips"><template x-for="word in ['arm', 'body', 'head']"><button type="button" data-name="touched" x-bind:data-value="word" x-bind:aria-pressed="chosen('touched', word)" x-on:click="chip">touched <span x-text="word"></span></button></template>
+                    <template x-for="fault in faults"><button type="button" data-name="fault" x-bind:data-value="fault" x-bind:aria-pressed="chosen('fault', fault)" x-on:click="chip" x-text="fault"></button></template>
+                    <template x-for="answer in answers"><button type="button" data-name="answer" x-bind:data-value="answer.id" x-bind:aria-pressed="chosen('answer', answer.id)" x-on:click="chip" x-text="answer.title"></button></template></div>
+            </div>
         </div>
         <div class="stage-foot"><button type="button" class="stop-word" x-on:click="halt">STOP</button><button type="button" class="small" x-on:click="finish">End the drill</button></div>
     </section>
