@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -75,7 +76,7 @@ abstract class BrowserTestCase extends TestCase
     protected function press(string $words): self
     {
         $quoted = str_contains($words, "'") ? "\"{$words}\"" : "'{$words}'";
-        $this->wait(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath("//main//*[self::a or self::button][normalize-space()={$quoted} or strong[normalize-space()={$quoted}]] | //header//*[self::a or self::button][normalize-space()={$quoted}] | //dialog[@open]//button[normalize-space()={$quoted}]")))->click();
+        $this->wait("What is pressed, “{$words}”,", WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath("//main//*[self::a or self::button][normalize-space()={$quoted} or strong[normalize-space()={$quoted}]] | //header//*[self::a or self::button][normalize-space()={$quoted}] | //dialog[@open]//button[normalize-space()={$quoted}]")))->click();
 
         return $this;
     }
@@ -94,7 +95,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function waitFor(string $selector): RemoteWebElement
     {
-        return $this->wait(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($selector)));
+        return $this->wait($selector, WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($selector)));
     }
 
     /** Waits until the page says this, and fails when it never does. */
@@ -157,9 +158,13 @@ abstract class BrowserTestCase extends TestCase
         return array_values(array_map(static fn (array $entry): string => $entry['message'], array_filter($this->browser->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] === 'SEVERE')));
     }
 
-    private function wait(WebDriverExpectedCondition $condition): RemoteWebElement
+    private function wait(string $what, WebDriverExpectedCondition $condition): RemoteWebElement
     {
-        return $this->browser->wait(self::SECONDS, 50)->until($condition);
+        try {
+            return $this->browser->wait(self::SECONDS, 50)->until($condition);
+        } catch (TimeoutException $timeout) {
+            throw new TimeoutException("{$what} never was there. The page at {$this->path()} says:\n".mb_strimwidth($this->said(), 0, 1500, '…'), $timeout->getResults());
+        }
     }
 
     private static function base(): string
