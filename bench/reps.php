@@ -53,7 +53,6 @@ DB::statement('alter table reps enable trigger reps_mark_windows');
 DB::statement('analyze');
 printf("%s reps of %s students\n", number_format($school->reps()->count()), number_format($school->students()->count()));
 
-$reference = reference();
 $mapper = $app->make(CatalogueMapper::class);
 $curriculum = $mapper->curriculum($school);
 $students = $school->students()->where('code', 'like', 'b%')->limit(30)->pluck('id')->all();
@@ -62,6 +61,7 @@ foreach (array_chunk($school->students()->pluck('id')->all(), 100) as $chunk) {
     (new WindowBook($school, $curriculum->attacks, $curriculum->ladder))->of($chunk, CarbonImmutable::now());
 }
 printf("every window worked out once                    %8.0f ms\n", (hrtime(true) - $start) / 1e6);
+$reference = reference();
 
 $user = User::query()->where('email', 'head@cinder-quay.example')->firstOrFail();
 $page = static function (string $path) use ($app, $user): void {
@@ -76,6 +76,8 @@ $say = static function (string $name, float $time) use ($empty, $reference): voi
 $say('an empty page', $empty);
 $say('the board of a group of 30', middle(static fn () => $page('/board?rank=slate'), 15));
 $say('the ladder of a student', middle(static fn () => $page('/people/'.$students[3]), 15));
+$say('the wall after a rep has come', milliseconds(static fn () => $page('/wall'), 1));
+$say('the wall when nothing has changed', middle(static fn () => $page('/wall'), 5));
 $say('mistakes of twelve weeks', middle(static fn () => $page('/board/faults'), 5));
 $log = new RepLog($school, $user);
 $attack = $school->attacks()->value('id');
