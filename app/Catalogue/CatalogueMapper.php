@@ -177,6 +177,7 @@ final readonly class CatalogueMapper
             $rep->stressor,
             Source::from($rep->source),
             $rep->replaces,
+            $rep->reason,
         ))->all());
     }
 

@@ -241,6 +241,7 @@ final class Importer
             'stressor' => $rep->stressor,
             'source' => $rep->source->value,
             'replaces' => $rep->replaces,
+            'reason' => $rep->reason,
             'recorded_by_id' => $by?->id,
         ], $this->originalsFirst($catalogue->reps));
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {

@@ -180,6 +180,7 @@ final readonly class CatalogueWriter
             'stressor' => $rep->stressor,
             'source' => $rep->source === Source::Seen ? null : $rep->source->value,
             'replaces' => $rep->replaces,
+            'reason' => $rep->reason,
         ]);
     }
 

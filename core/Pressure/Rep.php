@@ -19,6 +19,7 @@ final readonly class Rep
      * @param list<string> $faults
      * @param ?float       $seconds  from call to finish
      * @param ?string      $replaces id of the rep that this one corrects
+     * @param ?string      $reason   why it does
      */
     public function __construct(
         public string $id,
@@ -35,6 +36,7 @@ final readonly class Rep
         public ?string $stressor = null,
         public Source $source = Source::Seen,
         public ?string $replaces = null,
+        public ?string $reason = null,
     ) {}
 
     /** Whether it counts as proof at all. */

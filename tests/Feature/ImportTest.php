@@ -34,7 +34,7 @@ beforeEach(function (): void {
         'students' => [['id' => 'cy', 'name' => 'Cy', 'rank' => 'low', 'height' => 1.5, 'born' => '2012-02-29', 'flags' => ['no-neck', 'no-fall']]],
         'reps' => [
             // The correction stands before what it corrects.
-            ['id' => '0b7e1f60-5555-4000-8000-000000000002', 'student' => 'cy', 'attack' => 'bag', 'side' => 'mirrored', 'rung' => 3, 'outcome' => 'late', 'at' => '2026-11-02T19:10:00+02:00', 'replaces' => '0b7e1f60-5555-4000-8000-000000000001', 'faults' => ['looks down'], 'touched' => 'body', 'seconds' => 2.5, 'stressor' => 'rain'],
+            ['id' => '0b7e1f60-5555-4000-8000-000000000002', 'student' => 'cy', 'attack' => 'bag', 'side' => 'mirrored', 'rung' => 3, 'outcome' => 'late', 'at' => '2026-11-02T19:10:00+02:00', 'replaces' => '0b7e1f60-5555-4000-8000-000000000001', 'reason' => 'Wrong side.', 'faults' => ['looks down'], 'touched' => 'body', 'seconds' => 2.5, 'stressor' => 'rain'],
             ['id' => '0b7e1f60-5555-4000-8000-000000000001', 'student' => 'cy', 'attack' => 'bag', 'side' => 'mirrored', 'rung' => 3, 'outcome' => 'clean', 'at' => '2026-11-02T19:10:00+02:00', 'answer' => 'slip', 'source' => 'home'],
         ],
     ];
@@ -54,6 +54,7 @@ it('keeps everything that a file holds', function (): void {
         ->and($kept->answers)->toEqual($read->answers)
         ->and($kept->reps)->toHaveCount(2)
         ->and($kept->reps[1]->replaces)->toBe($kept->reps[0]->id)
+        ->and($kept->reps[1]->reason)->toBe('Wrong side.')
         ->and($kept->reps[1]->at->getTimestamp())->toBe(gmmktime(17, 10, 0, 11, 2, 2026))
         ->and($kept->students[0]->flags)->toBe(['no-neck', 'no-fall']);
 });

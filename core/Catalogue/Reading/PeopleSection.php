@@ -53,7 +53,7 @@ final readonly class PeopleSection
      */
     public function reps(Fields $file, array $students, array $ids): array
     {
-        $known = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'faults', 'touched', 'seconds', 'stressor', 'source', 'replaces'];
+        $known = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'faults', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason'];
         $reps = $replaced = [];
         foreach ($file->maps('reps', $known) as $in) {
             $rep = new Rep(
@@ -71,6 +71,7 @@ final readonly class PeopleSection
                 $in->has('stressor') ? $in->text('stressor') : null,
                 $in->word('source', Source::class, Source::Seen),
                 $in->has('replaces') ? $in->uuid('replaces') : null,
+                $in->has('reason') ? $in->text('reason', 500) : null,
             );
             $this->checkRep($in, $rep, $ids, $replaced);
             if ($in->isSound()) {
@@ -91,6 +92,10 @@ final readonly class PeopleSection
             $in->refuse('rung', 'a rung of the ladder: '.implode(', ', $this->ladder->ids()));
         }
         if ($rep->replaces === null) {
+            if ($rep->reason !== null) {
+                $in->refuse('reason', 'a reason only with `replaces`: it says why another rep is corrected');
+            }
+
             return;
         }
         if (! isset($ids[$rep->replaces]) || $rep->replaces === $rep->id) {

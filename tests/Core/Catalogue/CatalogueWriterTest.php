@@ -146,6 +146,7 @@ it('writes YAML that people can read, defaults left out', function (): void {
             outcome: clean
             at: '2026-11-02T19:10:00+00:00'
             replaces: 0b7e1f60-0000-4000-8000-000000000001
+            reason: 'Seen again on film.'
 
         YAML);
 });
