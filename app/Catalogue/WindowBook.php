@@ -48,8 +48,9 @@ final readonly class WindowBook
         $ahead = [];
         foreach ($this->rows()->whereIn('student_id', $students)->where('count', '>', 0)->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last']) as $row) {
             $window = new Window(json_decode($row->tries, true), $row->ever, $row->count, $row->last);
-            $windows[$row->student_id][$this->attacks[$row->attack_id]->id.' '.$row->side] = $window;
-            if (! $window->reaches($at)) {
+            if ($window->reaches($at)) {
+                $windows[$row->student_id][$this->attacks[$row->attack_id]->id.' '.$row->side] = $window;
+            } else {
                 $ahead[] = [$row->student_id, $row->attack_id];
             }
         }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 use App\Catalogue\CatalogueMapper;
 use App\Catalogue\Demo;
+use App\Catalogue\ProofBook;
 use App\Catalogue\WindowBook;
 use App\Models\School;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Pressure\ProofState;
 use StoneDrill\Core\Pressure\Prover;
 
@@ -58,6 +60,34 @@ it('keeps of the demo what says the same as all its reps', function (): void {
 
     expect(expectSameProof($school, CarbonImmutable::now()))->toBeGreaterThan(500)
         ->and(expectSameProof($school->fresh(), CarbonImmutable::now()->addDays(20)))->toBeGreaterThan(500);
+});
+
+it('counts who of a rank holds what as all reps do, now and on a day in the past', function (): void {
+    app(Demo::class)->load(CarbonImmutable::now());
+    $school = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
+    $everything = app(CatalogueMapper::class)->everything($school);
+    $book = app(ProofBook::class);
+    $held = 0;
+    foreach ([[CarbonImmutable::now(), $book->of($school)], [$day = CarbonImmutable::now()->subWeeks(6), $book->at($school, $day)]] as [$moment, $shares]) {
+        $counted = [];
+        foreach ((new Prover($everything->ladder))->prove($everything->reps, $everything->attacks, $moment) as $proof) {
+            $rank = array_column($everything->students, 'rank', 'id')[$proof->student];
+            if ($proof->state === ProofState::Holds && $proof->rung === array_column($everything->ranks, 'goalRung', 'id')[$rank]) {
+                $key = "{$rank} {$proof->attack} {$proof->side->value}";
+                $counted[$key] = ($counted[$key] ?? 0) + 1;
+            }
+        }
+        foreach ($everything->ranks as $rank) {
+            expect($shares->students($rank->id))->toBe(count(array_filter($everything->students, static fn ($student): bool => $student->rank === $rank->id)));
+            foreach ($everything->attacks as $attack) {
+                foreach (Side::cases() as $side) {
+                    expect($shares->held($rank->id, $attack->id, $side))->toBe($counted["{$rank->id} {$attack->id} {$side->value}"] ?? 0, "{$moment} {$rank->id} {$attack->id} {$side->value}");
+                }
+            }
+        }
+        $held += array_sum($counted);
+    }
+    expect($held)->toBeGreaterThan(50);
 });
 
 it('takes in every new rep, whichever way it comes, and every correction', function (): void {

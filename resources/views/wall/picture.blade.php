@@ -23,7 +23,7 @@
     @endforeach
     @foreach ($picture->families as $family)
         @if ($isLive)<a class="family" href="{{ route('wall', $query->parameters(['family' => $query->isOf($family['id']) ? null : $family['id']])) }}" aria-label="{{ $query->isOf($family['id']) ? $family['name'].': back to all families' : $family['name'].' alone' }}"><text class="family-name" x="{{ $family['x'] }}" y="11">{{ $family['name'] }}</text></a>
-        @else<text class="family-name" x="{{ $family['x'] }}" y="11">{{ $family['name'] }}</text>@endif
+        @else{{-- Where the drawing stands alone its letters may be wide ones: they stay over their own family. --}}<text class="family-name" x="{{ $family['x'] }}" y="11" @if (7.2 * mb_strlen($family['name']) > $family['width']) textLength="{{ $family['width'] + 12 }}" lengthAdjust="spacingAndGlyphs" @endif>{{ $family['name'] }}</text>@endif
     @endforeach
     @foreach ($picture->columns as $column)
         <text class="column-name" transform="translate({{ round($column['x'] + 3.5, 1) }} {{ $picture->foot() + 6 }}) rotate(-90)" text-anchor="end">{{ Str::limit($column['name'], 34, '…') }}</text>
