@@ -82,9 +82,9 @@ $say('mistakes of twelve weeks', middle(static fn () => $page('/board/faults'), 
 $log = new RepLog($school, $user);
 $attack = $school->attacks()->value('id');
 $say('one rep recorded', middle(static fn (): bool => $log->add(['id' => (string) Str::uuid(), 'student_id' => $students[array_rand($students)], 'attack_id' => $attack, 'side' => 'written', 'rung' => 3, 'outcome' => 'clean']), 31));
-$kit = new Kit($school, $mapper, CarbonImmutable::now(), $students);
+$kit = new Kit($school, $mapper, CarbonImmutable::now(), $school->students()->with('rank')->findMany($students));
 $say('the next draw for 30 people, all read anew', middle(static function () use ($school, $mapper, $students): void {
-    $kit = new Kit($school, $mapper, CarbonImmutable::now(), $students);
+    $kit = new Kit($school, $mapper, CarbonImmutable::now(), $school->students()->with('rank')->findMany($students));
     foreach ($kit->students as $student) {
         StoneDrill\Core\Pressure\Draw::of($kit->tickets($student, 4))->next(7);
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Mat;
 
-use App\Models\School;
 use App\Models\Student;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Coverage\Cell;
@@ -23,20 +22,17 @@ final readonly class DrillOutlook
     /** @var list<array{student: Student, count: int, bits: float, reaction: float, barred: list<string>, tight: list<array{title: string, spare: float, distance: float}>}> */
     public array $people;
 
-    /** @param array<array-key, mixed> $asked people, rung, list */
-    public function __construct(Kit $kit, array $asked, private School $school)
+    /**
+     * @param Kit                     $kit   of those who are here
+     * @param array<array-key, mixed> $asked rung, list
+     */
+    public function __construct(Kit $kit, array $asked)
     {
         $rungs = $kit->catalogue->ladder->ids();
         $rung = is_numeric($asked['rung'] ?? null) ? (int) $asked['rung'] : $rungs[0];
         $this->rung = $kit->catalogue->ladder->get(in_array($rung, $rungs, true) ? $rung : $rungs[0]);
-        $here = array_flip(array_filter((array) ($asked['people'] ?? []), is_string(...)));
-        $people = [];
-        foreach ($kit->students as $student) {
-            if (isset($here[(string) $student->id])) {
-                $people[] = $this->person($kit, $student, is_string($asked['list'] ?? null) ? $asked['list'] : 'most');
-            }
-        }
-        $this->people = $people;
+        $list = is_string($asked['list'] ?? null) ? $asked['list'] : 'most';
+        $this->people = array_values($kit->students->map(fn (Student $student): array => $this->person($kit, $student, $list))->all());
     }
 
     /** @return array{student: Student, count: int, bits: float, reaction: float, barred: list<string>, tight: list<array{title: string, spare: float, distance: float}>} */
@@ -70,8 +66,7 @@ final readonly class DrillOutlook
         [$what, $which] = [...explode(':', $list, 2), ''];
         $order = $kit->catalogue->rankOrder();
         if ($what === 'list') {
-            $codes = $this->school->attacks->pluck('code', 'id');
-            $items = $this->school->drillLists()->with('items')->find((int) $which)?->items->mapWithKeys(static fn ($item): array => [$codes[$item->attack_id].' '.$item->side => true])->all() ?? [];
+            $items = $kit->listed((int) $which);
         }
 
         return match ($what) {

@@ -13,6 +13,7 @@ use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use StoneDrill\Core\Answer\Answer;
 use StoneDrill\Core\Attack\Wording\AttackWords;
 use StoneDrill\Core\Catalogue\Catalogue;
@@ -35,9 +36,6 @@ final readonly class Kit
     /** @var list<Cell> */
     public array $cells;
 
-    /** @var Collection<int, Student> */
-    public Collection $students;
-
     private Pool $pool;
 
     /** @var array<int, list<string>> families of the last two tries, the newest first, by the id of the student's row */
@@ -46,28 +44,31 @@ final readonly class Kit
     /** @var array<int, array<string, Window>> by the id of the student's row, then `attack side` */
     private array $windows;
 
-    /** @param list<int>|null $only ids of the rows of students, null for those who were here of late */
-    public function __construct(private School $school, private CatalogueMapper $mapper, private CarbonImmutable $at, ?array $only = null)
+    /** @param Collection<int, Student> $students those who go along, with their ranks */
+    public function __construct(private School $school, private CatalogueMapper $mapper, private CarbonImmutable $at, public Collection $students)
     {
         $this->catalogue = $mapper->curriculum($school);
         $this->cells = Coverage::of($this->catalogue)->cells;
-        $this->students = $only === null ? self::of($school) : $school->students()->with('rank')->findMany($only);
         $this->latest = $this->latest();
         $this->pool = new Pool($this->catalogue, $this->cells, $at);
         $this->windows = (new WindowBook($school, $this->catalogue->attacks, $this->catalogue->ladder))->of(array_values($this->students->map(static fn (Student $student): int => $student->id)->all()), $at);
     }
 
     /**
-     * Those whom the mat knows: all of a school, or those of a large one who were here last.
+     * Those whom the mat knows: all of a school, or those of a large one who were here last. Who is looked for comes first.
+     *
+     * @param string $find a part of names, empty for nobody in particular
      *
      * @return Collection<int, Student>
      */
-    public static function of(School $school): Collection
+    public static function of(School $school, string $find = ''): Collection
     {
-        $latest = DB::table('proof_windows')->where('school_id', $school->id)->groupBy('student_id')->selectRaw('student_id, max(last) as last');
+        // What is not worked out anew yet is of a rep that has just come.
+        $latest = DB::table('proof_windows')->where('school_id', $school->id)->groupBy('student_id')->selectRaw('student_id, max(case when is_stale then extract(epoch from now()) else last end) as last');
 
         return $school->students()->with('rank')->leftJoinSub($latest, 'latest', 'latest.student_id', '=', 'students.id')
-            ->reorder()->orderByRaw('latest.last desc nulls last')->orderBy('name')->limit(self::MOST)->get('students.*')->sortBy('name')->values();
+            ->reorder()->when($find !== '', static fn ($query) => $query->orderByRaw('name ilike ? desc', ['%'.addcslashes($find, '\\%_').'%']))->orderByRaw('latest.last desc nulls last')->orderBy('name')->limit(self::MOST)->get('students.*')
+            ->sortBy(static fn (Student $student): array => [$find !== '' && ! Str::contains($student->name, $find, true), $student->name])->values();
     }
 
     /** @return array<string, mixed> as JSON has it; cells, answers and students are named by their places or ids of rows */
@@ -105,6 +106,18 @@ final readonly class Kit
     public function answersOf(Student $student, Cell $cell): array
     {
         return $this->pool->answers($this->mapper->student($student), $cell);
+    }
+
+    /**
+     * What is on a saved list.
+     *
+     * @return array<string, true> by `attack side`; nothing where the school has no such list
+     */
+    public function listed(int $list): array
+    {
+        $codes = $this->school->attacks->pluck('code', 'id');
+
+        return array_fill_keys($this->school->drillLists()->with('items')->find($list)?->items->map(static fn (DrillListItem $item): string => $codes[$item->attack_id].' '.$item->side)->all() ?? [], true);
     }
 
     /** What a student has proven against a cell at the goal rung of her rank. */

@@ -29,11 +29,13 @@ final readonly class MatController
     public function show(Request $request): View
     {
         $school = $request->user()->school;
-        $students = Kit::of($school);
+        $find = $this->find($request);
+        $students = Kit::of($school, $find);
         $curriculum = $this->mapper->curriculum($school);
 
         return view('mat.show', [
             'students' => $students,
+            'find' => $find,
             'more' => $school->students()->count() - $students->count(),
             'ranks' => $school->ranks,
             'rungs' => $this->mapper->ladder($school)->rungs,
@@ -47,16 +49,19 @@ final readonly class MatController
     /** What the mat keeps with it. */
     public function kit(Request $request): JsonResponse
     {
-        return response()->json((new Kit($request->user()->school, $this->mapper, CarbonImmutable::now()))->toArray());
+        $school = $request->user()->school;
+
+        return response()->json((new Kit($school, $this->mapper, CarbonImmutable::now(), Kit::of($school, $this->find($request))))->toArray());
     }
 
     /** What is drawn from, who is barred from what, and whether there is time, for what is set up. */
     public function outlook(Request $request): View
     {
         $school = $request->user()->school;
-        $kit = new Kit($school, $this->mapper, CarbonImmutable::now());
+        $here = array_map(intval(...), array_filter((array) $request->input('people'), is_numeric(...)));
+        $kit = new Kit($school, $this->mapper, CarbonImmutable::now(), $school->students()->with('rank')->findMany($here));
 
-        return view('mat.outlook', ['outlook' => new DrillOutlook($kit, $request->all(), $school)]);
+        return view('mat.outlook', ['outlook' => new DrillOutlook($kit, $request->all())]);
     }
 
     /** Takes what was recorded: each rep is told by its id whether it is kept, or why not. */
@@ -81,5 +86,12 @@ final readonly class MatController
         }
 
         return response()->json(['kept' => $kept, 'refused' => $refused]);
+    }
+
+    private function find(Request $request): string
+    {
+        $find = $request->query('find');
+
+        return is_string($find) ? trim($find) : '';
     }
 }

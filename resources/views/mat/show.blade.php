@@ -1,5 +1,5 @@
 <x-layout title="Mat" place="mat">
-<div class="mat-drill" x-data="mat" x-bind:data-running="isRunning" data-kit="{{ route('mat.kit', absolute: false) }}" data-reps="{{ route('mat.store', absolute: false) }}" data-ranks="{{ $ranks->pluck('code')->implode(' ') }}">
+<div class="mat-drill" x-data="mat" x-bind:data-running="isRunning" data-kit="{{ route('mat.kit', array_filter(['find' => $find]), absolute: false) }}" data-reps="{{ route('mat.store', absolute: false) }}" data-ranks="{{ $ranks->pluck('code')->implode(' ') }}">
     <p class="held" role="status"><span x-text="held">Looking for what waits …</span> <a x-cloak x-show="signedOut" href="{{ route('sign-in', absolute: false) }}">Sign in, then it goes on</a></p>
     <p class="caution text-bg-dark" x-cloak x-show="isInsecure">This page came over plain http, so the browser lets it keep nothing for a time without a network. Reps still wait in this page: do not close it before they are with the school. To work without a network, open the school over https, or on the machine itself.</p>
     <section x-show="isSetup" aria-labelledby="setup-title">
@@ -8,11 +8,16 @@
         @elseif ($students->isEmpty())
             <div class="first-thing"><h2 class="mt-0">Nobody trains here yet</h2><p>Add who trains, then drill.</p><a class="btn btn-rust" href="{{ route('students.create') }}">Add a student</a></div>
         @else
+        @if ($more > 0)
+        <form class="find-people" method="get" action="{{ route('mat', absolute: false) }}" role="search">
+            <div><label class="form-label" for="find">Not on this page: {{ number_format($more) }} who were not here of late</label><input class="form-control" id="find" name="find" type="search" maxlength="200" value="{{ $find }}" placeholder="a part of the name"></div>
+            <button class="small">Bring them here</button>
+        </form>
+        @endif
         <form x-ref="setup" x-on:submit.prevent="start" hx-post="{{ route('mat.outlook', absolute: false) }}" hx-trigger="change delay:250ms" hx-target="#outlook" hx-sync="this:replace">
             <fieldset class="who-is-here"><legend>Who is here</legend>
                 @foreach ($students as $student)<label class="person"><input type="checkbox" name="people[]" value="{{ $student->id }}"><span><strong>{{ $student->name }}</strong><small>{{ $student->rank->name }}{{ $student->born?->addYears(16)->isFuture() ? ' · under 16' : '' }}@if ($student->flags !== []) · {{ implode(', ', $student->flags) }}@endif</small></span></label>@endforeach
             </fieldset>
-            @if ($more > 0)<p class="lead-line">And {{ number_format($more) }} who were not here of late: <a href="{{ route('record', absolute: false) }}">record</a> one by one.</p>@endif
             <div class="settings">
                 <div><label class="form-label" for="rung">Rung</label><select class="form-select" id="rung" name="rung">@foreach ($rungs as $rung)<option value="{{ $rung->id }}" @selected($rung->id === $usualRung)>{{ $rung->id }} {{ $rung->name }}</option>@endforeach</select></div>
                 <div><label class="form-label" for="list">From</label><select class="form-select" id="list" name="list">
