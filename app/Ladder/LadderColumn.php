@@ -12,7 +12,10 @@ use StoneDrill\Core\Pressure\ProofState;
 /** One side of one attack on a student's ladder. */
 final readonly class LadderColumn
 {
-    /** @param list<Brick> $bricks the lowest rung first */
+    /**
+     * @param list<Brick> $bricks the lowest rung first
+     * @param int         $count  how many tries count
+     */
     public function __construct(
         public Attack $attack,
         public Side $side,
@@ -20,7 +23,16 @@ final readonly class LadderColumn
         public ProofState $atGoal,
         public float $lowerAtGoal,
         public ?DateTimeImmutable $fadesOn,
+        public int $count,
     ) {}
+
+    /** What is proven at the goal rung, in a few words. */
+    public function says(): string
+    {
+        return $this->atGoal === ProofState::Untried
+            ? $this->atGoal->value
+            : sprintf('%s, %.2f of %d %s%s', $this->atGoal->value, $this->lowerAtGoal, $this->count, $this->count === 1 ? 'try' : 'tries', $this->fadesOn === null ? '' : ', fades on '.$this->fadesOn->format('j M'));
+    }
 
     public function title(): string
     {

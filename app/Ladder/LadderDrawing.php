@@ -29,7 +29,7 @@ final readonly class LadderDrawing
     /** @var list<array{x: float, name: string, fades: string}> */
     public array $columns;
 
-    /** @var list<array{title: string, state: string, lower: string, highest: string, fades: string}> */
+    /** @var list<array{title: string, state: string, lower: string, tries: int, highest: string, fades: string}> */
     public array $rows;
 
     public function __construct(private LadderPicture $ladder)
@@ -67,12 +67,12 @@ final readonly class LadderDrawing
             'state' => $brick->state->value,
             'goal' => $brick->isGoal,
             'holds' => $brick->state === ProofState::Holds,
-            'says' => sprintf('%s, rung %d: %s, lower bound %.2f', $column->title(), $brick->rung, $brick->state->value, $brick->lower)
+            'says' => sprintf('%s, rung %d: %s, lower bound %.2f of %d %s', $column->title(), $brick->rung, $brick->state->value, $brick->lower, $column->count, $column->count === 1 ? 'try' : 'tries')
                 .($brick->fadesOn === null ? '' : ', fades on '.$brick->fadesOn->format('j M Y')),
         ];
     }
 
-    /** @return array{title: string, state: string, lower: string, highest: string, fades: string} */
+    /** @return array{title: string, state: string, lower: string, tries: int, highest: string, fades: string} */
     private function row(LadderColumn $column): array
     {
         $held = array_map(static fn (Brick $brick): int => $brick->rung, array_filter($column->bricks, static fn (Brick $brick): bool => $brick->state === ProofState::Holds));
@@ -81,6 +81,7 @@ final readonly class LadderDrawing
             'title' => $column->title(),
             'state' => $column->atGoal->value,
             'lower' => number_format($column->lowerAtGoal, 2),
+            'tries' => $column->count,
             'highest' => $held === [] ? 'none' : (string) max($held),
             'fades' => $column->fadesOn?->format('j M Y') ?? '',
         ];

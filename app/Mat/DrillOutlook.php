@@ -19,7 +19,7 @@ final readonly class DrillOutlook
 {
     public Rung $rung;
 
-    /** @var list<array{student: Student, count: int, bits: float, reaction: float, barred: list<string>, tight: list<array{title: string, spare: float, distance: float}>}> */
+    /** @var list<array{student: Student, count: int, bits: float, reaction: float, barred: list<string>, tight: list<array{title: string, spare: float, distance: float, proof: string}>}> */
     public array $people;
 
     /**
@@ -35,7 +35,7 @@ final readonly class DrillOutlook
         $this->people = array_values($kit->students->map(fn (Student $student): array => $this->person($kit, $student, $list))->all());
     }
 
-    /** @return array{student: Student, count: int, bits: float, reaction: float, barred: list<string>, tight: list<array{title: string, spare: float, distance: float}>} */
+    /** @return array{student: Student, count: int, bits: float, reaction: float, barred: list<string>, tight: list<array{title: string, spare: float, distance: float, proof: string}>} */
     private function person(Kit $kit, Student $student, string $list): array
     {
         $within = $this->within($kit, $list);
@@ -45,7 +45,7 @@ final readonly class DrillOutlook
         foreach ($tickets as $ticket) {
             $warning = Warning::of($ticket->cell, $kit->answersOf($student, $ticket->cell)[0]->beats, $this->rung, $bits);
             if ($warning->spare !== null) {
-                $tight[] = ['title' => $ticket->cell->attack->title.($ticket->cell->side->value === 'mirrored' ? ' (mirrored)' : ''), 'spare' => $warning->spare, 'distance' => $warning->distance ?? 0.0];
+                $tight[] = ['title' => $ticket->cell->attack->title.($ticket->cell->side->value === 'mirrored' ? ' (mirrored)' : ''), 'spare' => $warning->spare, 'distance' => $warning->distance ?? 0.0, 'proof' => $kit->proofOf($student, $ticket->cell)->says()];
             }
         }
         usort($tight, static fn (array $a, array $b): int => [$a['spare'], $a['title']] <=> [$b['spare'], $b['title']]);

@@ -120,7 +120,13 @@ final readonly class Kit
         return array_fill_keys($this->school->drillLists()->with('items')->find($list)?->items->map(static fn (DrillListItem $item): string => $codes[$item->attack_id].' '.$item->side)->all() ?? [], true);
     }
 
-    /** What a student has proven against a cell at the goal rung of her rank. */
+    /** What a student has proven against a cell at the goal rung of her rank, in words. */
+    public function proofOf(Student $student, Cell $cell): ProofLine
+    {
+        return new ProofLine($this->mapper->student($student), $cell->attack, $cell->side, $student->rank->goal_rung, $this->windows[$student->id][$cell->attack->id.' '.$cell->side->value] ?? Window::empty(), $this->at);
+    }
+
+    /** Its state alone. */
     public function stateOf(Student $student, Cell $cell): ProofState
     {
         return ($this->windows[$student->id][$cell->attack->id.' '.$cell->side->value] ?? null)?->state($student->rank->goal_rung, $this->at) ?? ProofState::Untried;
@@ -206,11 +212,13 @@ final readonly class Kit
         $tickets = [];
         foreach ($weights as $place => $ofRungs) {
             $cell = $this->cells[$place];
+            $proof = $this->proofOf($student, $cell);
             $tickets[] = [
                 'cell' => $place,
                 'weights' => $ofRungs,
                 'factor' => round(($factors[$place]), 4),
-                'holds' => $this->stateOf($student, $cell) === ProofState::Holds,
+                'holds' => $proof->state === ProofState::Holds,
+                'proof' => $proof->says(),
                 'answers' => array_map(static fn (Answer $answer): int => $ids[$answer->id], $this->answersOf($student, $cell)),
             ];
         }

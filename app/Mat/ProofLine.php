@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Mat;
 
 use DateTimeImmutable;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Catalogue\Student;
-use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Pressure\ProofState;
 use StoneDrill\Core\Pressure\Window;
 
@@ -24,13 +25,25 @@ final readonly class ProofLine
     public ?DateTimeImmutable $fadesOn;
 
     /** @param Window $window what is kept of the tries */
-    public function __construct(public Student $student, public Cell $cell, public int $rung, Window $window, DateTimeImmutable $at)
+    public function __construct(public Student $student, public Attack $attack, public Side $side, public int $rung, Window $window, DateTimeImmutable $at)
     {
         $evidence = $window->evidence($rung, $at);
         $this->state = $window->state($rung, $at);
         $this->lower = $this->state === ProofState::Untried ? 0.0 : $evidence->lower();
         $this->count = $window->count;
         $this->fadesOn = $window->fadesOn($rung, $at);
+    }
+
+    /**
+     * Of every side of an attack.
+     *
+     * @param array<string, Window> $windows by `attack side`
+     *
+     * @return list<self>
+     */
+    public static function of(Student $student, Attack $attack, int $rung, array $windows, DateTimeImmutable $at): array
+    {
+        return array_map(static fn (Side $side): self => new self($student, $attack, $side, $rung, $windows[$attack->id.' '.$side->value] ?? Window::empty(), $at), $attack->sides());
     }
 
     public function says(): string

@@ -32,6 +32,6 @@ final readonly class StudentMoss implements Moss
 
     private function line(Cell $cell, Rank $rank): ProofLine
     {
-        return new ProofLine($this->student, $cell, $rank->goalRung, $this->windows[$cell->attack->id.' '.$cell->side->value] ?? Window::empty(), $this->at);
+        return new ProofLine($this->student, $cell->attack, $cell->side, $rank->goalRung, $this->windows[$cell->attack->id.' '.$cell->side->value] ?? Window::empty(), $this->at);
     }
 }

@@ -14,6 +14,18 @@ enum ProofState: string
     case Faded = 'faded';
     case Building = 'building';
 
+    /** One sign for it where room is scarce. */
+    public function sign(): string
+    {
+        return match ($this) {
+            self::Holds => '✓',
+            self::Building => '◔',
+            self::Failing => '✕',
+            self::Faded => '~',
+            self::Untried => '·',
+        };
+    }
+
     /**
      * @param Evidence         $evidence of some weight
      * @param callable(): bool $everHeld whether it was held just after some rep

@@ -30,6 +30,7 @@ export default () => ({
   leftOut: '',
   peeks: false,
   whatIf: '',
+  proof: '',
   stressor: '',
   call: '',
   clock: '',
@@ -81,6 +82,7 @@ export default () => ({
     student.latest = [this.kit.cells[ticket.cell].family, student.latest[0]];
     ticket.weights = ticket.weights.map((weight) => weight / ticket.factor);
     ticket.factor = 1;
+    ticket.proof = '';
   },
 
   worker() {
@@ -101,6 +103,9 @@ export default () => ({
   get isInsecure() { return !window.isSecureContext; },
   get rung() { return this.kit?.rungs.find((rung) => rung.id === this.set.rung); },
   get isShown() { return this.peeks || this.isCalled || this.rung?.attackTold; },
+  // Neither tells what the rung hides.
+  get showsWhatIf() { return Boolean(this.isShown && this.whatIf); },
+  get showsProof() { return Boolean(this.isShown && this.proof); },
   get canPeek() { return !this.rung?.attackTold && !this.isCalled; },
   get hasLast() { return this.last !== null; },
   get progress() { return `${this.done} of ${this.goal}`; },
@@ -197,6 +202,7 @@ export default () => ({
     this.leftOut = student.barred.join(' ');
     this.whatIf = anyOf(ticket.answers.flatMap((id) => this.kit.answers[id].whatIfs), this.chance) ?? '';
     this.stressor = this.rung.stressors.length ? anyOf(this.rung.stressors, this.chance) : '';
+    this.proof = ticket.proof;
     this.peeks = false;
     this.phase = 'ready';
     this.remember();
@@ -242,7 +248,7 @@ export default () => ({
       at: new Date(this.calledAt ?? Date.now()).toISOString(), answer_id: ticket.answers[0] ?? null, faults: [], touched: null, seconds, stressor: this.stressor || null,
       told: `${student.name}, ${this.title}`,
     };
-    this.before = { latest: student.latest, weights: ticket.weights, factor: ticket.factor, turn: this.turn, now: this.now };
+    this.before = { latest: student.latest, weights: ticket.weights, factor: ticket.factor, proof: ticket.proof, turn: this.turn, now: this.now };
     this.tried(student, ticket);
     this.last = rep;
     this.faults = [...new Set(ticket.answers.flatMap((id) => this.kit.answers[id].faults))];
@@ -277,9 +283,9 @@ export default () => ({
 
   async undo() {
     if (!this.last || !(await takeBack(this.last.id))) return;
-    const { latest, weights, factor, turn, now } = this.before;
+    const { latest, weights, factor, proof, turn, now } = this.before;
     now.student.latest = latest;
-    Object.assign(now.ticket, { weights, factor });
+    Object.assign(now.ticket, { weights, factor, proof });
     this.last = null;
     this.done--;
     this.turn = turn;

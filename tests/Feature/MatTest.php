@@ -27,7 +27,7 @@ it('has with it who can be drilled on what, and how much each is wanted', functi
     $days = (int) floor((now()->getTimestamp() - strtotime('2026-11-02T19:10:00Z')) / 86_400);
     $urgency = min(3, 1 + $days / 14);
     expect($ada['tickets'])->toHaveCount(1)->and($kit['cells'][$ticket['cell']])->toMatchArray(['attack' => $this->wrist->id, 'side' => 'written', 'family' => 'grab', 'need' => 'first', 'mirrored' => false])
-        ->and($ticket['answers'])->toBe([$gate->id])->and($ticket['holds'])->toBeFalse()->and($ticket['weights'])->toHaveCount(7)
+        ->and($ticket['answers'])->toBe([$gate->id])->and($ticket['holds'])->toBeFalse()->and($ticket['proof'])->toStartWith('building at rung 2, lower bound 0.')->toEndWith(' of 1 try')->and($ticket['weights'])->toHaveCount(7)
         ->and($ticket['factor'])->toEqualWithDelta($urgency, 1e-3)
         // At rung 7 nothing is known: Jeffreys’ prior alone, whose 10 % quantile is sin²(.1 · π ÷ 2).
         ->and($ticket['weights'][6])->toEqualWithDelta(4 * (1 - sin(0.05 * M_PI) ** 2) * $urgency, 1e-3)

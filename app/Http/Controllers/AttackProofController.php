@@ -17,7 +17,6 @@ use Illuminate\Http\Request;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Pressure\ProofState;
-use StoneDrill\Core\Pressure\Window;
 
 /** Who has proven what against an attack, at the goal rung of each one's rank. */
 final readonly class AttackProofController
@@ -32,10 +31,10 @@ final readonly class AttackProofController
         $students = Kit::of($school);
         $windows = (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $now);
         $cells = array_values(array_filter(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->code));
+        $core = array_column($catalogue->attacks, null, 'id')[$attack->code];
         $lines = [];
         foreach ($students as $student) {
-            foreach ($cells as $cell) {
-                $line = new ProofLine($this->mapper->student($student), $cell, $student->rank->goal_rung, $windows[$student->id][$attack->code.' '.$cell->side->value] ?? Window::empty(), $now);
+            foreach (ProofLine::of($this->mapper->student($student), $core, $student->rank->goal_rung, $windows[$student->id], $now) as $line) {
                 if ($line->state !== ProofState::Untried) {
                     $lines[] = ['line' => $line, 'id' => $student->id];
                 }
@@ -43,6 +42,6 @@ final readonly class AttackProofController
         }
         usort($lines, static fn (array $a, array $b): int => [$b['line']->lower, $a['line']->student->name] <=> [$a['line']->lower, $b['line']->student->name]);
 
-        return view('attacks.proof', ['lines' => $lines, 'timed' => new TimedTries($attack, $catalogue, $cells), 'hasSides' => count($cells) > 1, 'untried' => $students->count() - count(array_unique(array_column($lines, 'id')))]);
+        return view('attacks.proof', ['lines' => $lines, 'timed' => new TimedTries($attack, $catalogue, $cells), 'hasSides' => count($cells) > 1, 'people' => $students->count(), 'untried' => $students->count() - count(array_unique(array_column($lines, 'id')))]);
     }
 }

@@ -109,7 +109,7 @@ final readonly class RepController
             'faults' => $answers->pluck('faults')->flatten()->unique()->values(),
             'outcomes' => Outcome::cases(),
             'replaced' => $replaced,
-            'proof' => new ProofLine($this->mapper->student($student), array_values($cells)[0], $student->rank->goal_rung, (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of([$student->id], $now)[$student->id][$attack->code.' '.$side->value] ?? Window::empty(), $now),
+            'proof' => new ProofLine($this->mapper->student($student), array_values($cells)[0]->attack, $side, $student->rank->goal_rung, (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of([$student->id], $now)[$student->id][$attack->code.' '.$side->value] ?? Window::empty(), $now),
         ]);
     }
 

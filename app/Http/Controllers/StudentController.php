@@ -10,6 +10,7 @@ use App\Catalogue\WindowBook;
 use App\Http\Requests\StudentRequest;
 use App\Ladder\LadderPicture;
 use App\Ladder\Timeline;
+use App\Mat\ProofLine;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
@@ -54,6 +55,7 @@ final readonly class StudentController
         $now = CarbonImmutable::now();
         $windows = (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of([$student->id], $now);
         $attack = $school->attacks->firstWhere('id', $request->integer('attack'));
+        $core = $this->mapper->student($student);
         // Every index of the reps begins with the school.
         $all = $school->reps()->where('student_id', $student->id);
         $reps = $all->clone()->when($attack, static fn (Builder $query) => $query->where('attack_id', $attack?->id))->with(['attack', 'recordedBy'])->orderByDesc('at')->orderByDesc('id');
@@ -61,9 +63,10 @@ final readonly class StudentController
 
         return view('students.show', [
             'student' => $student,
-            'ladder' => new LadderPicture($catalogue, $this->mapper->student($student), $windows[$student->id], $now),
+            'ladder' => new LadderPicture($catalogue, $core, $windows[$student->id], $now),
             'count' => $all->count(),
             'attack' => $attack,
+            'proofs' => $attack === null ? [] : ProofLine::of($core, array_column($catalogue->attacks, null, 'id')[$attack->code], $student->rank->goal_rung, $windows[$student->id], $now),
             'tried' => $school->attacks->find($all->clone()->distinct()->pluck('attack_id'))->sortBy('title')->pluck('title', 'id'),
             'reps' => $page,
             'replaced' => $school->reps()->whereIn('replaces', $page->modelKeys())->pluck('replaces')->flip(),

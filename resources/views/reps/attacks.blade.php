@@ -8,7 +8,7 @@
         @if ($student->flags !== [])<p class="caution text-bg-dark">Not with {{ $student->name }}: {{ implode(', ', array_map(fn ($flag) => Str::after($flag, 'no-'), $student->flags)) }}.</p>@endif
         <ul class="tiles">
             @foreach ($columns as $column)
-                <li><a class="tile" href="{{ route('record.outcome', [$student, $attackIds[$column->attack->id], $column->side->value]) }}"><strong>{{ $column->title() }}</strong><small>{{ $column->atGoal->value }}{{ $column->atGoal->value === 'untried' ? '' : ', '.number_format($column->lowerAtGoal, 2) }}</small></a></li>
+                <li><a class="tile" href="{{ route('record.outcome', [$student, $attackIds[$column->attack->id], $column->side->value]) }}"><strong>{{ $column->title() }}</strong><small>{{ $column->says() }}</small></a></li>
             @endforeach
         </ul>
     @endif

@@ -3,6 +3,7 @@
     <div><label class="form-label" for="attack">Attack</label><select class="form-select" id="attack" name="attack"><option value="">all of them</option>@foreach ($tried as $id => $title)<option value="{{ $id }}" @selected($id === $attack?->id)>{{ $title }}</option>@endforeach</select></div>
     <button class="btn btn-primary">Show</button>
 </form>
+@foreach ($proofs as $proof)<p class="mb-1"><span class="proof-sign {{ $proof->state->value }}" aria-hidden="true">{{ $proof->state->sign() }}</span> {{ count($proofs) === 1 ? ucfirst($proof->says()) : ($proof->side->value === 'written' ? 'As written: ' : 'Mirrored: ').$proof->says() }}.</p>@endforeach
 @if ($timeline->marks !== [])
     <div class="scroll-x" tabindex="0" role="region" aria-label="The timeline as a drawing">
         <svg class="drawing timeline" viewBox="0 0 {{ $timeline->width }} {{ $timeline->height }}" role="img" aria-label="{{ count($timeline->marks) }} {{ Str::plural('rep', count($timeline->marks)) }} along time, by rung; the table below says the same.">
