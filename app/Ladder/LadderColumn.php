@@ -14,7 +14,7 @@ final readonly class LadderColumn
 {
     /**
      * @param list<Brick> $bricks the lowest rung first
-     * @param int         $count  how many tries count
+     * @param int         $count  how many tries that is read from: the latest that count
      */
     public function __construct(
         public Attack $attack,

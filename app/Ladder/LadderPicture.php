@@ -73,6 +73,6 @@ final readonly class LadderPicture
             $goal = $rung->id === $this->goal ? $bricks[count($bricks) - 1] : $goal;
         }
 
-        return new LadderColumn($attack, $side, $bricks, $goal->state ?? ProofState::Untried, $goal->lower ?? 0.0, $goal?->fadesOn, $window->count);
+        return new LadderColumn($attack, $side, $bricks, $goal->state ?? ProofState::Untried, $goal->lower ?? 0.0, $goal?->fadesOn, count($window->tries));
     }
 }

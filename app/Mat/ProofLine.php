@@ -19,7 +19,7 @@ final readonly class ProofLine
     /** 0 to 1. */
     public float $lower;
 
-    /** How many tries count. */
+    /** How many tries the bound is read from: the latest that count. */
     public int $count;
 
     public ?DateTimeImmutable $fadesOn;
@@ -30,7 +30,7 @@ final readonly class ProofLine
         $evidence = $window->evidence($rung, $at);
         $this->state = $window->state($rung, $at);
         $this->lower = $this->state === ProofState::Untried ? 0.0 : $evidence->lower();
-        $this->count = $window->count;
+        $this->count = count($window->tries);
         $this->fadesOn = $window->fadesOn($rung, $at);
     }
 

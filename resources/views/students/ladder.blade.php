@@ -28,7 +28,7 @@
 </div>
 <details class="mt-2"><summary data-key="t">The ladder as a table</summary>
     <table class="table table-sm mt-2">
-        <thead><tr><th scope="col">Attack</th><th scope="col">At rung {{ $ladder->goal }}</th><th scope="col">Lower bound</th><th scope="col">Tries that count</th><th scope="col">Highest rung held</th><th scope="col">Fades on</th></tr></thead>
+        <thead><tr><th scope="col">Attack</th><th scope="col">At rung {{ $ladder->goal }}</th><th scope="col">Lower bound</th><th scope="col">Of tries</th><th scope="col">Highest rung held</th><th scope="col">Fades on</th></tr></thead>
         <tbody>@foreach ($drawing->rows as $row)<tr><th scope="row">{{ $row['title'] }}</th><td>{{ $row['state'] }}</td><td>{{ $row['lower'] }}</td><td>{{ $row['tries'] }}</td><td>{{ $row['highest'] }}</td><td>{{ $row['fades'] }}</td></tr>@endforeach</tbody>
     </table>
 </details>
