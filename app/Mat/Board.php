@@ -65,13 +65,14 @@ final readonly class Board
     private function states(Student $student, array $cells, array $windows): array
     {
         $order = $this->catalogue->rankOrder();
+        [$rank, $goal] = [$order[$student->rank->code], $student->rank->goal_rung];
         $isYouth = $student->born !== null && $student->born->addYears(16)->gt($this->at);
         $states = [];
         foreach ($cells as $cell) {
             $need = $cell->attack->need($isYouth);
-            if ($need !== null && $order[$need] <= $order[$student->rank->code]) {
+            if ($need !== null && $order[$need] <= $rank) {
                 $key = $cell->attack->id.' '.$cell->side->value;
-                $states[$key] = ($windows[$key] ?? null)?->state($student->rank->goal_rung, $this->at) ?? ProofState::Untried;
+                $states[$key] = ($windows[$key] ?? null)?->state($goal, $this->at) ?? ProofState::Untried;
             }
         }
 
