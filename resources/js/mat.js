@@ -1,7 +1,7 @@
 // The caller: whose turn, which attack, when, and how it went. Which attacks can be drawn and how much each is wanted was worked
 // out by the school and lies in the kit; this only draws, waits, calls and keeps.
 import alea from 'seedrandom/lib/alea';
-import { keep, kept, send, session, takeBack, waiting } from './rep-store';
+import { isKept, keep, kept, send, session, takeBack, waiting } from './rep-store';
 
 const KEYS = { c: 'clean', s: 'scraped', r: 'recovered', l: 'late', h: 'hit', f: 'froze', x: 'stopped' };
 const TRY_AGAIN = 8000;
@@ -46,7 +46,7 @@ export default () => ({
   async init() {
     window.addEventListener('online', () => this.send());
     window.addEventListener('beforeunload', (event) => {
-      if (!window.isSecureContext && this.count > 0) event.preventDefault();
+      if (!(window.isSecureContext && isKept()) && this.count > 0) event.preventDefault();
     });
     document.addEventListener('keydown', (event) => this.key(event), true);
     document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && this.isRunning && this.stayAwake());
@@ -117,7 +117,7 @@ export default () => ({
     if (this.count === 0) return 'All reps are with the school.';
     if (this.count === 1 && this.last) return '1 rep is kept on this device until the next call.';
     const why = { offline: 'no network, or the school does not answer', 'signed out': 'signed out', refused: 'the school refused some; they stay here' }[this.state] ?? 'sending';
-    return `${this.count} ${this.count === 1 ? 'rep waits' : 'reps wait'} on this device: ${why}.`;
+    return `${this.count} ${this.count === 1 ? 'rep waits' : 'reps wait'} on this device: ${why}.${isKept() ? '' : ' The browser lets this page keep nothing: do not close it before they are with the school.'}`;
   },
 
   read() {

@@ -1,14 +1,36 @@
 // Reps that wait on this device until the school has them. Each carries an id made here, so that sending one twice keeps one.
-import { createStore, get, set, update } from 'idb-keyval';
+import { createStore, get, update } from 'idb-keyval';
 
 const shelf = createStore('stone-drill', 'mat');
 const SENT_AT_ONCE = 100;
+// Where the browser keeps nothing, since its store is full or closed to it, the page does as long as it is open.
+const page = new Map();
+let isFull = false;
+export const isKept = () => !isFull;
+
+const read = async (key) => {
+  if (isFull) return page.get(key);
+  return get(key, shelf).catch(() => undefined);
+};
+
+async function change(key, how) {
+  if (!isFull) {
+    try {
+      return await update(key, how, shelf);
+    } catch {
+      for (const one of ['session', 'kit', 'reps']) page.set(one, await read(one));
+      isFull = true;
+    }
+  }
+  page.set(key, how(page.get(key)));
+}
+
 // What a page watches cannot be shelved as it is.
 const plain = (value) => JSON.parse(JSON.stringify(value));
 
-export const session = { load: () => get('session', shelf), save: (value) => set('session', plain(value), shelf) };
+export const session = { load: () => read('session'), save: (value) => change('session', () => plain(value)) };
 
-export const kept = { load: () => get('kit', shelf), save: (value) => (isLeaving ? undefined : set('kit', plain(value), shelf)) };
+export const kept = { load: () => read('kit'), save: (value) => (isLeaving ? undefined : change('kit', () => plain(value))) };
 
 // A kit that comes while somebody signs out is not kept any more.
 let isLeaving = false;
@@ -17,23 +39,23 @@ let isLeaving = false;
 export async function forget() {
   isLeaving = true;
   await window.caches?.delete('mat-1');
-  await set('kit', null, shelf);
+  await change('kit', () => null);
   await session.save(null);
 }
 
-export const waiting = async () => (await get('reps', shelf)) ?? [];
+export const waiting = async () => (await read('reps')) ?? [];
 
 /** Adds a rep, or takes the place of the one with its id. */
-export const keep = (rep) => update('reps', (reps = []) => [...reps.filter((one) => one.id !== rep.id), plain(rep)], shelf);
+export const keep = (rep) => change('reps', (reps = []) => [...reps.filter((one) => one.id !== rep.id), plain(rep)]);
 
 /** Takes one back that was not sent yet; false when it is gone already. */
 export async function takeBack(id) {
   let found = false;
-  await update('reps', (reps = []) => reps.filter((one) => {
+  await change('reps', (reps = []) => reps.filter((one) => {
     const isIt = one.id === id && !one.sent;
     found ||= isIt;
     return !isIt;
-  }), shelf);
+  }));
   return found;
 }
 
@@ -48,7 +70,7 @@ export async function send(address, school, isDraft) {
     const reps = (await waiting()).filter((rep) => rep.school === school && !rep.refused && !isDraft(rep.id)).slice(0, SENT_AT_ONCE);
     if (reps.length === 0) return (await waiting()).some((rep) => rep.refused) ? 'refused' : 'kept';
     const ids = new Set(reps.map((rep) => rep.id));
-    await update('reps', (all = []) => all.map((rep) => (ids.has(rep.id) ? { ...rep, sent: true } : rep)), shelf);
+    await change('reps', (all = []) => all.map((rep) => (ids.has(rep.id) ? { ...rep, sent: true } : rep)));
     let response;
     try {
       response = await fetch(address, {
@@ -64,6 +86,6 @@ export async function send(address, school, isDraft) {
     const answer = await response.json();
     const why = new Map(answer.refused.map((one) => [one.id, one.why]));
     const done = new Set(answer.kept);
-    await update('reps', (all = []) => all.filter((rep) => !done.has(rep.id)).map((rep) => (why.has(rep.id) ? { ...rep, refused: why.get(rep.id) } : rep)), shelf);
+    await change('reps', (all = []) => all.filter((rep) => !done.has(rep.id)).map((rep) => (why.has(rep.id) ? { ...rep, refused: why.get(rep.id) } : rep)));
   }
 }

@@ -86,6 +86,20 @@ it('keeps once what the server had kept when its answer was lost', function (): 
     expect($this->repsOf('Cosmo Ferriday'))->toBe($before + 1);
 });
 
+it('keeps reps in the open page where the browser keeps nothing, and says so', function (): void {
+    $this->signIn('assistant@cinder-quay.example');
+    $before = $this->repsOf('Fern Dockery');
+    $this->setUpDrill(['Fern Dockery'], 3, ['each' => '2'])->press('Start the drill')->press('Call it');
+    $this->browser->executeScript('IDBObjectStore.prototype.put = () => { throw new DOMException("full", "QuotaExceededError"); };');
+    $this->server->stop();
+    $this->outcome('clean')->see('1 of 2')->press('Call it')->outcome('late')->see('Done');
+    $this->see('2 reps wait on this device: no network, or the school does not answer. The browser lets this page keep nothing: do not close it');
+    expect($this->mat('(() => { const event = new Event("beforeunload", { cancelable: true }); window.dispatchEvent(event); return event.defaultPrevented; })()'))->toBeTrue();
+    $this->server->start();
+    $this->see('All reps are with the school.');
+    expect($this->repsOf('Fern Dockery'))->toBe($before + 2);
+});
+
 it('draws the same again for the same turn, after a reload and after an undo', function (): void {
     $this->signIn('assistant@cinder-quay.example');
     $this->setUpDrill(['Nell Cinderford', 'Barnaby Shoal'], 3, ['each' => '20'])->press('Start the drill');
