@@ -56,7 +56,8 @@ final class FaultFinder
      */
     public function has(Fault $fault, Answer $answer, Cell $cell, string $need, bool $isMirrored): bool
     {
-        $taught = fn (): Answer => $answer->withBeats($this->taught($answer, $need));
+        // Short forms apart, it is taught as it is.
+        $taught = fn (): Answer => ($beats = $this->taught($answer, $need)) === $answer->beats ? $answer : $answer->withBeats($beats);
 
         return match ($fault) {
             Fault::Slow => $this->isSlow($taught(), $cell, $need),

@@ -173,7 +173,7 @@ final readonly class HoleFinder
             }
         }
 
-        return true;
+        return $taught !== [];
     }
 
     /** @param list<Answer> $taught */

@@ -13,13 +13,18 @@ const read = async (key) => {
   return get(key, shelf).catch(() => undefined);
 };
 
+let moving = null;
+async function move() {
+  for (const one of ['session', 'kit', 'reps']) page.set(one, await read(one));
+  isFull = true;
+}
+
 async function change(key, how) {
   if (!isFull) {
     try {
       return await update(key, how, shelf);
     } catch {
-      for (const one of ['session', 'kit', 'reps']) page.set(one, await read(one));
-      isFull = true;
+      await (moving ??= move());
     }
   }
   page.set(key, how(page.get(key)));

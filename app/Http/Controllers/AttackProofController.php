@@ -42,6 +42,6 @@ final readonly class AttackProofController
         }
         usort($lines, static fn (array $a, array $b): int => [$b['line']->lower, $a['line']->student->name] <=> [$a['line']->lower, $b['line']->student->name]);
 
-        return view('attacks.proof', ['lines' => $lines, 'timed' => new TimedTries($attack, $catalogue, $cells), 'hasSides' => count($cells) > 1, 'people' => $students->count(), 'untried' => $students->count() - count(array_unique(array_column($lines, 'id')))]);
+        return view('attacks.proof', ['lines' => $lines, 'timed' => new TimedTries($attack, $catalogue, $cells), 'hasSides' => count($cells) > 1, 'people' => $students->count(), 'all' => $school->students()->count(), 'untried' => $students->count() - count(array_unique(array_column($lines, 'id')))]);
     }
 }

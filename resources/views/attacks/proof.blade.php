@@ -5,7 +5,7 @@
         @foreach ($lines as $row)<tr><th scope="row"><a href="{{ route('students.show', $row['id']) }}">{{ $row['line']->student->name }}</a></th>@if ($hasSides)<td>{{ $row['line']->side->value === 'written' ? 'as written' : 'mirrored' }}</td>@endif<td><span class="proof-sign {{ $row['line']->state->value }}" aria-hidden="true">{{ $row['line']->state->sign() }}</span> {{ $row['line']->says() }}</td></tr>@endforeach
     </tbody></table>
 @endif
-<p class="form-text">{{ $untried }} of {{ $people }} untried, among those who train here or were here last.</p>
+<p class="form-text">{{ $untried }} of {{ $people }} untried{{ $people < $all ? ', of those who were here last' : '' }}.</p>
 @if ($timed->rungs !== [])
     <h3>Timed from call to finish</h3>
     <table class="table table-sm"><thead><tr><th scope="col">Rung</th><th scope="col">Tries</th><th scope="col">Middle</th><th scope="col">Half lie between</th><th scope="col">The model</th></tr></thead><tbody>
