@@ -78,6 +78,27 @@ it('draws each as often as it weighs', function (): void {
         ->and(Draw::of([])->next(1))->toBeNull();
 });
 
+it('draws by what is proven and how long ago too, and leaves the moment to chance', function (): void {
+    // 4 × .25 × 1, 2 × .5 × 2, 5 × 1 × 1: one, two and five parts of eight.
+    $draw = Draw::of([ticket(4, 0.75, 0, id: 'one'), ticket(2, 0.5, 14, id: 'two'), ticket(5, 0.0, 0, id: 'five')]);
+    $counts = ['one' => 0, 'two' => 0, 'five' => 0];
+    $chances = ['one' => 0.0, 'two' => 0.0, 'five' => 0.0];
+    for ($seed = 1; $seed <= 4000; $seed++) {
+        [$ticket, $chance] = $draw->next($seed);
+        $counts[$ticket->cell->attack->id]++;
+        $chances[$ticket->cell->attack->id] += $chance;
+        expect($chance)->toBeGreaterThanOrEqual(0.0)->toBeLessThan(1.0);
+    }
+
+    // Four standard deviations of 4000 tries; the moment of each is as likely early as late (.29 ÷ √n from a half).
+    expect($counts['one'])->toBeGreaterThan(500 - 84)->toBeLessThan(500 + 84)
+        ->and($counts['two'])->toBeGreaterThan(1000 - 110)->toBeLessThan(1000 + 110)
+        ->and($counts['five'])->toBeGreaterThan(2500 - 123)->toBeLessThan(2500 + 123);
+    foreach ($counts as $id => $count) {
+        expect($chances[$id] / $count)->toEqualWithDelta(0.5, 4 * 0.29 / sqrt($count));
+    }
+});
+
 it('leaves out a family that came twice, unless it is all there is', function (array $latest, int $left): void {
     $tickets = [ticket(3), ticket(3, kind: 'hug-front-free'), ticket(3, kind: 'throat-front')];
 
