@@ -53,7 +53,8 @@ Route::pattern('token', '[A-Za-z0-9]{40}');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
-    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:30,1');
+    // A whole hall behind one address signs in at once; one account takes five wrong tries.
+    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:120,1');
 });
 
 Route::middleware('auth')->group(function (): void {

@@ -58,6 +58,8 @@ it('hides the attack and the moment where the rung says so, and shows it to the 
     $this->see('The attack is not told, its moment is hidden');
     $this->press('Start the drill')->see('Attacker: hold to see');
     $title = $this->find('.attack-title');
+    $cautions = $this->find('.cautions-said');
+    expect($cautions->isDisplayed())->toBeFalse();
     expect($title->isDisplayed())->toBeFalse();
     $this->browser->action()->clickAndHold($this->find('.peek'))->perform();
     $this->until(fn (): bool => $title->isDisplayed());
@@ -161,3 +163,17 @@ it('refuses to begin with nobody, and says why somebody is left out', function (
     $this->choose('list', 'family:kick');
     $this->press('Start the drill')->see('Nobody here has anything on this list')->see('Nothing on this list for Rowan Buoyant.');
 });
+
+it('fits the caller on what it is held in: nothing covers an outcome, nothing is smaller than a thumb', function (int $width, int $height): void {
+    $this->resize($width, $height);
+    $this->signIn('assistant@cinder-quay.example')->setUpDrill(['Sorrel Makepeace', 'Petra Oarsby']);
+    $this->press('Start the drill')->press('Call it')->see('NOW');
+    $touched = $this->browser->executeScript('return [...document.querySelectorAll(".stage button")].filter(one => one.offsetParent).map(one => { one.scrollIntoView({ block: "center" }); const box = one.getBoundingClientRect(); const on = document.elementFromPoint(box.left + box.width / 2, box.top + box.height / 2); return [one.innerText.split("\n")[0], Math.round(box.height) >= 56, one === on || one.contains(on)]; })');
+    expect(array_filter($touched, static fn (array $button): bool => ! $button[1] || ! $button[2]))->toBe([])->and(count($touched))->toBe(9)
+        ->and($this->browser->executeScript('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual($width);
+    if ($height < 500) {
+        // Held across, all of it is there at once.
+        expect($this->browser->executeScript('scrollTo(0, 0); return [...document.querySelectorAll(".stage button, .attack-title, .who-defends")].filter(one => one.offsetParent).every(one => one.getBoundingClientRect().bottom <= innerHeight)'))->toBeTrue();
+    }
+    $this->press('End the drill')->see('Done');
+})->with([[820, 1180], [390, 844], [844, 390], [1180, 820]]);

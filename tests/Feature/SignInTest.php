@@ -97,3 +97,10 @@ it('lets a part of a page change nothing in the session', function (): void {
     $this->get('/wall')->assertCookie(config('session.cookie'));
     expect(Illuminate\Support\Facades\DB::table('sessions')->pluck('payload', 'id')->all())->toBe([$before[0]->id => $before[0]->payload]);
 });
+
+it('lets a whole hall behind one address sign in within a minute', function (): void {
+    $answers = array_map(fn (int $number): int => $this->post('/sign-in', ['email' => "somebody{$number}@example.org", 'password' => ''])->getStatusCode(), range(1, 121));
+
+    // The hundred and twenty-first is one too many.
+    expect(array_count_values($answers))->toBe([302 => 120, 429 => 1]);
+});

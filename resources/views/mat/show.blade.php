@@ -52,7 +52,7 @@
                 @endforeach
             </div>
             <div class="halted" x-show="isHalted" role="alert"><p>Stop. Everybody stands still.</p><button type="button" class="go" data-go x-on:click="goOn">Go on</button><button type="button" class="outcome" data-outcome="stopped" x-on:click="outcome">Count this one as stopped</button></div>
-            <p class="side-notes"><span x-show="showsWhatIf"><strong>What</strong> <span x-text="whatIf"></span></span> <span x-show="showsProof"><strong>Before this drill:</strong> <span x-text="proof"></span></span> <span x-show="stressor"><strong>With:</strong> <span x-text="stressor"></span></span> <span class="cautions-said" x-text="cautions"></span> <small x-text="leftOut"></small></p>
+            <p class="side-notes"><span x-show="showsWhatIf"><strong>What</strong> <span x-text="whatIf"></span></span> <span x-show="showsProof"><strong>Before this drill:</strong> <span x-text="proof"></span></span> <span x-show="stressor"><strong>With:</strong> <span x-text="stressor"></span></span> <span class="cautions-said" x-show="isShown" x-text="cautions"></span> <small x-text="leftOut"></small></p>
             <div class="last-rep" x-show="hasLast">
                 <p><strong x-text="lastSaid"></strong> <button type="button" class="small" x-on:click="undo">Undo <kbd>u</kbd></button></p>
                 <div class="chips"><template x-for="word in ['arm', 'body', 'head']"><button type="button" data-name="touched" x-bind:data-value="word" x-bind:aria-pressed="chosen('touched', word)" x-on:click="chip">touched <span x-text="word"></span></button></template>
