@@ -28,7 +28,7 @@ it('walks from a hole to a proven answer', function (): void {
 
     // The wall has two holes fewer.
     $this->press('Wall')->see('24 holes');
-    expect($this->said())->not->toContain('“Arm laid over the shoulders” (as written)');
+    expect($this->said())->not->toContain('“Arm laid over the shoulders” (as written) is needed by');
 
     // Three reps under pressure, three touches each.
     foreach (['Recorded', 'Recorded', 'Recorded'] as $said) {
