@@ -58,7 +58,7 @@ $curriculum = $mapper->curriculum($school);
 $students = $school->students()->where('code', 'like', 'b%')->limit(30)->pluck('id')->all();
 $start = hrtime(true);
 foreach (array_chunk($school->students()->pluck('id')->all(), 100) as $chunk) {
-    (new WindowBook($school, $curriculum->attacks, $curriculum->ladder))->of($chunk, CarbonImmutable::now());
+    (new WindowBook($school, $curriculum))->of($chunk, CarbonImmutable::now());
 }
 printf("every window worked out once                    %8.0f ms\n", (hrtime(true) - $start) / 1e6);
 $reference = reference();

@@ -38,7 +38,7 @@ final readonly class ProofBook
         $catalogue = $this->mapper->curriculum($school);
         $rankOf = $school->students()->reorder()->join('ranks', 'ranks.id', '=', 'students.rank_id')->pluck('ranks.code', 'students.id')->all();
 
-        return ProvenShare::ofWindows($catalogue->ranks, $rankOf, $this->windows(new WindowBook($school, $catalogue->attacks, $catalogue->ladder), array_keys($rankOf), $at), $at);
+        return ProvenShare::ofWindows($catalogue->ranks, $rankOf, $this->windows(new WindowBook($school, $catalogue), array_keys($rankOf), $at), $at);
     }
 
     /**

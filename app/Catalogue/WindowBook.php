@@ -10,6 +10,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Pressure\Ladder;
 use StoneDrill\Core\Pressure\Outcome;
 use StoneDrill\Core\Pressure\Rep;
@@ -25,15 +26,17 @@ final readonly class WindowBook
     /** @var array<int, Attack> by the id of the row */
     private array $attacks;
 
-    /** @param list<Attack> $attacks of the school */
-    public function __construct(private School $school, array $attacks, private Ladder $ladder)
+    private Ladder $ladder;
+
+    /** @param Catalogue $catalogue what the school teaches */
+    public function __construct(private School $school, Catalogue $catalogue)
     {
         $ids = $school->attacks->pluck('id', 'code')->all();
         $byRow = [];
-        foreach ($attacks as $attack) {
+        foreach ($catalogue->attacks as $attack) {
             $byRow[$ids[$attack->id]] = $attack;
         }
-        $this->attacks = $byRow;
+        [$this->attacks, $this->ladder] = [$byRow, $catalogue->ladder];
     }
 
     /**
@@ -102,8 +105,7 @@ final readonly class WindowBook
         if ($pairs === []) {
             return [];
         }
-        $reps = $this->among(DB::table('reps')->where('reps.school_id', $this->school->id), $pairs)
-            ->whereNotExists(static fn (Builder $query) => $query->from('reps', 'later')->whereColumn('later.school_id', 'reps.school_id')->whereColumn('later.replaces', 'reps.id'))
+        $reps = $this->among($this->school->reps()->standing()->toBase(), $pairs)
             ->when($until, static fn (Builder $query) => $query->where('at', '<=', $until))
             ->get(['id', 'student_id', 'attack_id', 'side', 'rung', 'outcome', 'at', 'source']);
         $groups = [];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ladder;
 
 use DateTimeImmutable;
+use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Pressure\ProofState;
@@ -31,7 +32,7 @@ final readonly class LadderColumn
     {
         return $this->atGoal === ProofState::Untried
             ? $this->atGoal->value
-            : sprintf('%s, %.2f of %d %s%s', $this->atGoal->value, $this->lowerAtGoal, $this->count, $this->count === 1 ? 'try' : 'tries', $this->fadesOn === null ? '' : ', fades on '.$this->fadesOn->format('j M'));
+            : sprintf('%s, %.2f of %d %s%s', $this->atGoal->value, $this->lowerAtGoal, $this->count, Str::plural('try', $this->count), $this->fadesOn === null ? '' : ', fades on '.$this->fadesOn->format('j M'));
     }
 
     public function title(): string

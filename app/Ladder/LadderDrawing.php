@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ladder;
 
+use Illuminate\Support\Str;
 use StoneDrill\Core\Pressure\ProofState;
 
 /** Where the bricks of a ladder lie. Lengths are units of the drawing. */
@@ -67,7 +68,7 @@ final readonly class LadderDrawing
             'state' => $brick->state->value,
             'goal' => $brick->isGoal,
             'holds' => $brick->state === ProofState::Holds,
-            'says' => sprintf('%s, rung %d: %s, lower bound %.2f of %d %s', $column->title(), $brick->rung, $brick->state->value, $brick->lower, $column->count, $column->count === 1 ? 'try' : 'tries')
+            'says' => sprintf('%s, rung %d: %s, lower bound %.2f of %d %s', $column->title(), $brick->rung, $brick->state->value, $brick->lower, $column->count, Str::plural('try', $column->count))
                 .($brick->fadesOn === null ? '' : ', fades on '.$brick->fadesOn->format('j M Y')),
         ];
     }

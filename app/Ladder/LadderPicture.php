@@ -9,7 +9,6 @@ use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Catalogue\Student;
-use StoneDrill\Core\Pressure\ProofRules;
 use StoneDrill\Core\Pressure\ProofState;
 use StoneDrill\Core\Pressure\Window;
 
@@ -68,7 +67,7 @@ final readonly class LadderPicture
         foreach ($this->catalogue->ladder->rungs as $rung) {
             $evidence = $window->evidence($rung->id, $this->at);
             $state = $window->state($rung->id, $this->at);
-            $fades = $state === ProofState::Holds ? $this->at->addDays($evidence->daysUntilFaded((new ProofRules())->halfLife)) : null;
+            $fades = $state === ProofState::Holds ? $window->fadesOn($rung->id, $this->at) : null;
             $bricks[] = new Brick($rung->id, $state === ProofState::Untried ? 0.0 : $evidence->lower(), $state, $evidence->weight(), $fades, $rung->id === $this->goal);
             $goal = $rung->id === $this->goal ? $bricks[count($bricks) - 1] : $goal;
         }

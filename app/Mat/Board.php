@@ -36,7 +36,7 @@ final readonly class Board
     {
         $this->catalogue = $mapper->curriculum($school);
         $cells = Coverage::of($this->catalogue)->cells;
-        $windows = (new WindowBook($school, $this->catalogue->attacks, $this->catalogue->ladder))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $at);
+        $windows = (new WindowBook($school, $this->catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $at);
         $pool = new Pool($this->catalogue, $cells, $at);
         $rows = $tickets = $needed = [];
         foreach ($students as $student) {

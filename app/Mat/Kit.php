@@ -51,7 +51,7 @@ final readonly class Kit
         $this->cells = Coverage::of($this->catalogue)->cells;
         $this->latest = $this->latest();
         $this->pool = new Pool($this->catalogue, $this->cells, $at);
-        $this->windows = (new WindowBook($school, $this->catalogue->attacks, $this->catalogue->ladder))->of(array_values($this->students->map(static fn (Student $student): int => $student->id)->all()), $at);
+        $this->windows = (new WindowBook($school, $this->catalogue))->of(array_values($this->students->map(static fn (Student $student): int => $student->id)->all()), $at);
     }
 
     /**

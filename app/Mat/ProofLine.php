@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Mat;
 
 use DateTimeImmutable;
+use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Catalogue\Student;
@@ -50,7 +51,7 @@ final readonly class ProofLine
     {
         return match ($this->state) {
             ProofState::Untried => 'untried at rung '.$this->rung,
-            default => sprintf('%s at rung %d, lower bound %.2f of %d %s%s', $this->state->value, $this->rung, $this->lower, $this->count, $this->count === 1 ? 'try' : 'tries', $this->fadesOn === null ? '' : ', fades on '.$this->fadesOn->format('j M')),
+            default => sprintf('%s at rung %d, lower bound %.2f of %d %s%s', $this->state->value, $this->rung, $this->lower, $this->count, Str::plural('try', $this->count), $this->fadesOn === null ? '' : ', fades on '.$this->fadesOn->format('j M')),
         };
     }
 }

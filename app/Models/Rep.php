@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\BelongsToSchool;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -46,6 +47,16 @@ final class Rep extends Model
     protected function casts(): array
     {
         return ['at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'faults' => 'array', 'seconds' => 'float'];
+    }
+
+    /**
+     * Those that no later one corrects.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeStanding(Builder $query): void
+    {
+        $query->whereNotExists(static fn ($later) => $later->from('reps', 'later')->whereColumn('later.school_id', 'reps.school_id')->whereColumn('later.replaces', 'reps.id'));
     }
 
     /** @return BelongsTo<Student, $this> */

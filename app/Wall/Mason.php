@@ -69,7 +69,7 @@ final readonly class Mason
 
     private function ofStudent(School $school, Student $student, Catalogue $catalogue, CarbonImmutable $at): Moss
     {
-        return new StudentMoss($this->mapper->student($student), (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of([$student->id], $at)[$student->id], $at);
+        return new StudentMoss($this->mapper->student($student), (new WindowBook($school, $catalogue))->of([$student->id], $at)[$student->id], $at);
     }
 
     /** @return array<string, int> id of the attack's row, by code */

@@ -24,7 +24,7 @@ function expectSameProof(School $school, CarbonImmutable $at): int
         $proofs["{$proof->student} {$proof->attack} {$proof->side->value} {$proof->rung}"] = $proof;
     }
     $students = $school->students()->pluck('code', 'id')->all();
-    $windows = (new WindowBook($school, $everything->attacks, $everything->ladder))->of(array_keys($students), $at);
+    $windows = (new WindowBook($school, $everything))->of(array_keys($students), $at);
     $seen = 0;
     foreach ($windows as $student => $ofStudent) {
         foreach ($ofStudent as $cell => $window) {
@@ -133,7 +133,7 @@ it('shows nothing of another school’s', function (): void {
     addRep($other, 1);
     $everything = app(CatalogueMapper::class)->everything($school);
 
-    expect((new WindowBook($school, $everything->attacks, $everything->ladder))->of([Student::query()->where('school_id', $other->id)->value('id')], CarbonImmutable::now()))->toBe([Student::query()->where('school_id', $other->id)->value('id') => []]);
+    expect((new WindowBook($school, $everything))->of([Student::query()->where('school_id', $other->id)->value('id')], CarbonImmutable::now()))->toBe([Student::query()->where('school_id', $other->id)->value('id') => []]);
 });
 
 it('keeps a reason for a correction, and for nothing else', function (): void {

@@ -29,7 +29,7 @@ final readonly class AttackProofController
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
         $students = Kit::of($school);
-        $windows = (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $now);
+        $windows = (new WindowBook($school, $catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $now);
         $cells = array_values(array_filter(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->code));
         $core = array_column($catalogue->attacks, null, 'id')[$attack->code];
         $lines = [];

@@ -58,7 +58,7 @@ final readonly class LoadController
     private function faults(Basic $basic, School $school): array
     {
         $seen = $school->reps()->whereIn('answer_id', $school->answers->whereIn('code', $basic->answers())->modelKeys())
-            ->whereNotIn('id', $school->reps()->whereNotNull('replaces')->select('replaces'))
+            ->standing()
             ->pluck('faults')->flatten()->countBy()->all();
         $said = $basic->faults();
         $faults = array_map(static fn (string $fault): array => ['fault' => $fault, 'seen' => $seen[$fault] ?? 0, 'in' => $said[$fault] ?? []], array_map('strval', array_keys($said + $seen)));

@@ -41,7 +41,7 @@ final readonly class RepController
         $school = $request->user()->school;
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
-        $ladder = new LadderPicture($catalogue, $this->mapper->student($student), (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of([$student->id], $now)[$student->id], $now);
+        $ladder = new LadderPicture($catalogue, $this->mapper->student($student), (new WindowBook($school, $catalogue))->of([$student->id], $now)[$student->id], $now);
 
         return view('reps.attacks', [
             'student' => $student,
@@ -109,7 +109,7 @@ final readonly class RepController
             'faults' => $answers->pluck('faults')->flatten()->unique()->values(),
             'outcomes' => Outcome::cases(),
             'replaced' => $replaced,
-            'proof' => new ProofLine($this->mapper->student($student), array_values($cells)[0]->attack, $side, $student->rank->goal_rung, (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of([$student->id], $now)[$student->id][$attack->code.' '.$side->value] ?? Window::empty(), $now),
+            'proof' => new ProofLine($this->mapper->student($student), array_values($cells)[0]->attack, $side, $student->rank->goal_rung, (new WindowBook($school, $catalogue))->of([$student->id], $now)[$student->id][$attack->code.' '.$side->value] ?? Window::empty(), $now),
         ]);
     }
 

@@ -53,7 +53,7 @@ final readonly class StudentController
         $school = $request->user()->school;
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
-        $windows = (new WindowBook($school, $catalogue->attacks, $catalogue->ladder))->of([$student->id], $now);
+        $windows = (new WindowBook($school, $catalogue))->of([$student->id], $now);
         $attack = $school->attacks->firstWhere('id', $request->integer('attack'));
         $core = $this->mapper->student($student);
         // Every index of the reps begins with the school.
@@ -70,7 +70,7 @@ final readonly class StudentController
             'tried' => $school->attacks->find($all->clone()->distinct()->pluck('attack_id'))->sortBy('title')->pluck('title', 'id'),
             'reps' => $page,
             'replaced' => $school->reps()->whereIn('replaces', $page->modelKeys())->pluck('replaces')->flip(),
-            'timeline' => new Timeline($reps->clone()->whereNotIn('id', $school->reps()->whereNotNull('replaces')->select('replaces'))->limit(Timeline::MOST)->toBase()->get(['at', 'attack_id', 'side', 'rung', 'outcome', 'faults', 'source']), $school->attacks->pluck('title', 'id')->all(), $catalogue->ladder, $now),
+            'timeline' => new Timeline($reps->clone()->standing()->limit(Timeline::MOST)->toBase()->get(['at', 'attack_id', 'side', 'rung', 'outcome', 'faults', 'source']), $school->attacks->pluck('title', 'id')->all(), $catalogue->ladder, $now),
         ]);
     }
 
