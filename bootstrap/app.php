@@ -1,10 +1,13 @@
 <?php
 
+use App\Http\DatabaseGone;
+use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\PartsLeaveTheCookies;
 use App\Http\Middleware\PartsLeaveTheSession;
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -15,11 +18,12 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
-        health: '/up',
     )
     ->withMiddleware(function (Middleware $middleware): void {
         // Same-origin application; see packages/standins/README.md.
         $middleware->remove(HandleCors::class);
+        // After the proxies that are trusted have had their say, before anything makes a link.
+        $middleware->append(KnownHosts::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(ReadableText::class);
         $middleware->web(append: [PartsLeaveTheSession::class], prepend: [PartsLeaveTheCookies::class]);
@@ -30,5 +34,6 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontFlash(['password']);
         // A part of a page cannot become the sign-in page: the page itself says that nobody is signed in any more.
         $exceptions->render(fn (AuthenticationException $exception, Request $request) => $request->headers->has('HX-Request') ? response('', 401) : null);
+        $exceptions->render(fn (QueryException $exception, Request $request) => DatabaseGone::isMeant($exception) ? DatabaseGone::response($request) : null);
     })
     ->create();

@@ -9,7 +9,7 @@ return [
             'host' => env('DB_HOST', '127.0.0.1'),
             'port' => env('DB_PORT', '54310'),
             'database' => env('DB_DATABASE', 'stone_drill'),
-            'username' => env('DB_USERNAME', 'stone_drill'),
+            'username' => env('DB_USERNAME', 'stone_drill_app'),
             'password' => env('DB_PASSWORD', ''),
             'charset' => 'utf8',
             'prefix' => '',

@@ -1,18 +1,24 @@
 <?php
 
 use App\Catalogue\Demo;
+use App\Console\Housekeeping;
 use App\Models\School;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schedule;
 
-Artisan::command('stone-drill:prepare', function (Demo $demo): void {
+Artisan::command('stone-drill:prepare {--demo : load the demo into an empty database}', function (Demo $made, Housekeeping $housekeeping): void {
     Artisan::call('migrate', ['--force' => true]);
-    // The database keeps what is over until it is asked for again.
-    DB::table('cache')->where('expiration', '<=', CarbonImmutable::now()->getTimestamp())->delete();
-    if (School::query()->exists()) {
+    $housekeeping->run(CarbonImmutable::now());
+    if (! $this->option('demo') || School::query()->exists()) {
         return;
     }
     $this->comment('· loading the demo: Cinder Quay Hall');
-    $demo->load(CarbonImmutable::now());
-})->purpose('Bring the database up to date, and load the demo into an empty one');
+    $made->load(CarbonImmutable::now());
+})->purpose('Bring the database up to date, and with --demo load the demo into an empty one');
+
+Artisan::command('stone-drill:tidy', function (Housekeeping $housekeeping): void {
+    $housekeeping->run(CarbonImmutable::now());
+})->purpose('Remove what is over: expired cache rows and sessions, sign-in attempts, uploads that nobody confirmed');
+
+Schedule::command('stone-drill:tidy')->hourly()->withoutOverlapping(30);

@@ -11,6 +11,7 @@ use App\Http\Controllers\FacetsController;
 use App\Http\Controllers\FewestController;
 use App\Http\Controllers\FirstStepsController;
 use App\Http\Controllers\FloorController;
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HoleController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\ImportController;
@@ -50,6 +51,9 @@ Route::pattern('rep', '[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}');
 Route::pattern('version', '[1-9][0-9]{0,8}');
 Route::pattern('basic', '[a-z-]{1,40}');
 Route::pattern('token', '[A-Za-z0-9]{40}');
+
+// Asked by machines: without session, and before anybody signs in.
+Route::get('/up', HealthController::class)->withoutMiddleware('web')->name('up');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');

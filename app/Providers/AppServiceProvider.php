@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
 
@@ -18,5 +19,6 @@ final class AppServiceProvider extends ServiceProvider
         // Strict where it finds mistakes, never where it would stop an instructor.
         Model::shouldBeStrict($this->app->runningUnitTests());
         Date::use(CarbonImmutable::class);
+        TrustProxies::at(config('app.trusted_proxies'));
     }
 }

@@ -57,7 +57,7 @@ it('shows a refused form again though what came was no form at all', function (s
 ]);
 
 it('turns away what is no text', function (string $text): void {
-    $this->get('/attacks?find='.rawurlencode($text))->assertStatus(400)->assertSee('This cannot be read');
+    $this->get('/attacks?find='.rawurlencode($text))->assertStatus(400)->assertSee('This request cannot be read');
     $this->post('/people', ['name' => $text, 'rank' => $this->hall->ranks()->value('id')])->assertStatus(400);
     $this->post('/attacks/'.$this->hall->attacks()->value('id').'/workbench', ['beats' => $text])->assertStatus(400);
 })->with(['a zero byte' => ["A\0da"], 'half a letter' => ["Ada \xC3"], 'bytes' => ["\xff\xfe"]]);

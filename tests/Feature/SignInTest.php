@@ -23,25 +23,108 @@ it('leads on to where one wanted to go', function (): void {
     $this->post('/sign-in', ['email' => $user->email, 'password' => 'a long password'])->assertRedirect('/attacks');
 });
 
-it('keeps the address and not the password when they do not belong together', function (): void {
+it('keeps the email and not the password when one of them is wrong', function (): void {
     $user = $this->person($this->school(), Role::Head);
 
     $this->from('/sign-in')->post('/sign-in', ['email' => $user->email, 'password' => 'wrong'])
-        ->assertRedirect('/sign-in')->assertSessionHasErrors(['email' => 'This address and this password do not belong together.'])
+        ->assertRedirect('/sign-in')->assertSessionHasErrors(['email' => 'Email or password is wrong.'])
         ->assertSessionHasInput('email', $user->email)->assertSessionMissing('_old_input.password');
     $this->assertGuest();
 });
 
-it('closes the door for a while after five wrong tries', function (): void {
+/** Tries an account from an address; the seconds to wait, or null when the password was looked at. */
+function tried(object $test, string $email, string $address, string $password = 'wrong'): ?int
+{
+    $test->withServerVariables(['REMOTE_ADDR' => $address])->post('/sign-in', ['email' => $email, 'password' => $password]);
+    preg_match('/Wait (\d+) s/', session('errors')?->first('email') ?? '', $wait);
+
+    return isset($wait[1]) ? (int) $wait[1] : null;
+}
+
+it('lets wait longer with each wrong try, and never for good', function (): void {
+    $this->freezeSecond();
     $user = $this->person($this->school(), Role::Head);
-    foreach (range(1, 5) as $try) {
-        $this->post('/sign-in', ['email' => $user->email, 'password' => 'wrong'.$try]);
+    expect(array_map(fn (): ?int => tried($this, $user->email, '10.0.0.1'), range(1, 6)))->toBe([null, null, null, null, null, 2]);
+    // Whoever has waited tries again, and waits twice as long.
+    $waits = array_map(function () use ($user): ?int {
+        $wait = tried($this, $user->email, '10.0.0.1');
+        $this->travel($wait)->seconds();
+        tried($this, $user->email, '10.0.0.1');
+
+        return $wait;
+    }, range(1, 12));
+    expect($waits)->toBe([2, 4, 8, 16, 32, 64, 128, 256, 512, 900, 900, 900]);
+
+    $this->travel(900)->seconds();
+    expect(tried($this, $user->email, '10.0.0.1', 'a long password'))->toBeNull();
+    $this->assertAuthenticatedAs($user);
+});
+
+it('gives twenty addresses hardly more tries than one', function (): void {
+    $this->freezeSecond();
+    $user = $this->person($this->school(), Role::Head);
+    $looked = 0;
+    foreach (range(1, 5) as $round) {
+        foreach (range(1, 20) as $number) {
+            $looked += tried($this, $user->email, "10.0.1.{$number}") === null ? 1 : 0;
+        }
     }
 
-    $this->post('/sign-in', ['email' => $user->email, 'password' => 'a long password'])->assertSessionHasErrors('email');
-    expect(session('errors')->first('email'))->toContain('Too many tries');
-    $this->assertGuest();
+    // Each address has its first try, and nothing but that: one address alone has five.
+    expect($looked)->toBe(20);
 });
+
+it('never locks out the owner of an account that others try', function (bool $wasHere): void {
+    $this->freezeSecond();
+    $user = $this->person($this->school(), Role::Head);
+    if ($wasHere) {
+        tried($this, $user->email, '10.0.0.9', 'a long password');
+        $this->post('/sign-out');
+    }
+    foreach (range(1, 30) as $number) {
+        tried($this, $user->email, '10.0.2.'.($number % 10));
+    }
+    if ($wasHere) {
+        // Where the account was used before, there is room for slips as well.
+        expect(tried($this, $user->email, '10.0.0.9'))->toBeNull();
+    }
+    expect(tried($this, $user->email, '10.0.0.9', 'a long password'))->toBeNull();
+    $this->assertAuthenticatedAs($user);
+})->with(['at an address that is new' => false, 'at one that is known' => true]);
+
+it('knows a device by its cookie, wherever it is', function (): void {
+    $this->freezeSecond();
+    $user = $this->person($this->school(), Role::Head);
+    $cookie = $this->post('/sign-in', ['email' => $user->email, 'password' => 'a long password'])->getCookie('stone_drill_device');
+    $this->post('/sign-out');
+    foreach (range(1, 10) as $try) {
+        tried($this, $user->email, '10.0.3.1');
+    }
+    expect(tried($this, $user->email, '10.0.3.1'))->toBeGreaterThan(0);
+
+    $this->withCookie('stone_drill_device', $cookie->getValue());
+    expect(tried($this, $user->email, '10.0.3.1'))->toBeNull()->and(tried($this, $user->email, '10.0.3.1', 'a long password'))->toBeNull()
+        ->and($cookie->isHttpOnly())->toBeTrue();
+});
+
+it('says the same of an account that does not exist, after the same work', function (): void {
+    $user = $this->person($this->school(), Role::Head);
+    $hashes = [];
+    Illuminate\Support\Facades\Hash::partialMock()->shouldReceive('check')->andReturnUsing(function (string $password, string $hash) use (&$hashes): bool {
+        $hashes[] = password_get_info($hash);
+
+        return password_verify($password, $hash);
+    });
+    foreach ([$user->email, 'nobody@small.example'] as $email) {
+        $this->post('/sign-in', ['email' => $email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'Email or password is wrong.']);
+    }
+
+    expect($hashes)->toHaveCount(2)->and($hashes[0])->toBe($hashes[1])->and($hashes[0]['algoName'])->toBe('bcrypt');
+});
+
+it('takes any text for an email without breaking', function (string $email): void {
+    $this->post('/sign-in', ['email' => $email, 'password' => 'wrong'])->assertStatus(302)->assertSessionHasErrors('email');
+})->with(['twenty long signs' => str_repeat('ﷺ', 20), 'as long as it may be' => str_repeat('ﷺ', 200), 'quotes and stars' => "'*%_\\", 'a line' => "a\nb"]);
 
 it('stores no password as it was typed', function (): void {
     $user = $this->person($this->school(), Role::Head);

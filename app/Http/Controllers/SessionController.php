@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Auth\SignInThrottle;
 use App\Http\Requests\SignInRequest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -17,9 +18,9 @@ final class SessionController
         return view('session.create');
     }
 
-    public function store(SignInRequest $request): RedirectResponse
+    public function store(SignInRequest $request, SignInThrottle $throttle): RedirectResponse
     {
-        $request->authenticate();
+        $request->authenticate($throttle);
         $request->session()->regenerate();
 
         return redirect()->intended('/');

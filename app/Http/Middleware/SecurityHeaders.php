@@ -24,6 +24,10 @@ final class SecurityHeaders
             'Referrer-Policy' => 'same-origin',
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=()',
         ]);
+        // Once it was reached over TLS, a browser never asks in the clear again.
+        if ($request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
 
         return $response;
     }

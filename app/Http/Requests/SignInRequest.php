@@ -4,41 +4,54 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Auth\KnownDevice;
+use App\Auth\SignInThrottle;
+use App\Models\User;
 use Illuminate\Auth\Events\Lockout;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\RateLimiter;
-use Illuminate\Support\Str;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
 
 final class SignInRequest extends FieldsRequest
 {
-    private const MOST_TRIES = 5;
-
     /** @return array<string, list<string>> */
     public function rules(): array
     {
         return ['email' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', 'max:200'], 'remember' => ['boolean']];
     }
 
-    /** @throws ValidationException when the sign-in is wrong, or was wrong too often */
-    public function authenticate(): void
+    /** @throws ValidationException when the email or the password is wrong, or there were too many wrong tries */
+    public function authenticate(SignInThrottle $throttle): void
     {
-        if (RateLimiter::tooManyAttempts($this->throttleKey(), self::MOST_TRIES)) {
+        $email = (string) $this->string('email');
+        $device = KnownDevice::of($this);
+        $seconds = $throttle->enter($email, (string) $this->ip(), $device->idFor($email));
+        if ($seconds > 0) {
             event(new Lockout($this));
-            $seconds = RateLimiter::availableIn($this->throttleKey());
 
-            throw ValidationException::withMessages(['email' => "Too many tries. Wait {$seconds} s, then try again."]);
+            throw ValidationException::withMessages(['email' => "Too many wrong tries. Wait {$seconds} s, then try again."]);
         }
-        if (! Auth::attempt($this->only('email', 'password'), $this->boolean('remember'))) {
-            RateLimiter::hit($this->throttleKey());
-
-            throw ValidationException::withMessages(['email' => 'This address and this password do not belong together.']);
+        $user = $this->signsIn($email);
+        if ($user === null) {
+            throw ValidationException::withMessages(['email' => 'Email or password is wrong.']);
         }
-        RateLimiter::clear($this->throttleKey());
+        $throttle->succeed($email, (string) $this->ip(), $device->idFor($email));
+        $device->remember($email);
+        Auth::login($user, $this->boolean('remember'));
     }
 
-    private function throttleKey(): string
+    /** The account that email and password belong to. An unknown one takes as long as a known one. */
+    private function signsIn(string $email): ?User
     {
-        return Str::transliterate(Str::lower((string) $this->string('email')).'|'.$this->ip());
+        $user = User::query()->where('email', $email)->first();
+        $isRight = Hash::check((string) $this->string('password'), $user->password ?? self::hashOfNobody());
+
+        return $isRight ? $user : null;
+    }
+
+    /** A hash that no password has, of the usual cost. */
+    private static function hashOfNobody(): string
+    {
+        return sprintf('$2y$%02d$', config('hashing.bcrypt.rounds')).str_repeat('.', 21).'u'.str_repeat('x', 31);
     }
 }

@@ -1,1 +1,1 @@
-<x-message title="Back in a moment">Stone Drill is being looked after.</x-message>
+<x-message title="Back in a moment">Stone Drill is being updated. Try again in a few seconds.</x-message>

@@ -1,4 +1,4 @@
-<section id="holes" aria-labelledby="holes-title" @if (! $holes->isWhole) hx-get="{{ route('holes', $query->parameters()) }}" hx-trigger="load" hx-swap="outerHTML" @endif>
+<section id="holes" aria-labelledby="holes-title" @if (! $holes->isWhole) hx-get="{{ route('holes', $query->parameters(), absolute: false) }}" hx-trigger="load" hx-swap="outerHTML" @endif>
     <h2 id="holes-title" class="mt-1">{{ $holes->drawn }} {{ Str::plural('hole', $holes->drawn) }}</h2>
     @if ($holes->isWhole)
         <p class="form-text mt-0 mb-1">and {{ $holes->weak() }} in what is laid; {{ count($holes->uncatalogued) }} not catalogued. Worked out from what stands here now.</p>
@@ -17,9 +17,9 @@
                         @can('create', App\Models\Answer::class)
                             @foreach ($row['hole']->moves as $move)
                                 @if ($move->kind === StoneDrill\Core\Coverage\MoveKind::Write)
-                                    <a href="{{ route('answers.create', ['attack' => $attackIds[$row['hole']->attack], 'side' => $row['hole']->side->value]) }}">write one</a>
+                                    <a href="{{ route('answers.create', ['attack' => $attackIds[$row['hole']->attack], 'side' => $row['hole']->side->value], absolute: false) }}">write one</a>
                                 @else
-                                    <a href="{{ route('moves.show', ['answer' => $answers[$move->answer], 'kind' => $row['hole']->kind->value, 'attack' => $row['hole']->attack, 'side' => $row['hole']->side->value, 'move' => $move->kind->value]) }}">{{ match ($move->kind->value) {
+                                    <a href="{{ route('moves.show', ['answer' => $answers[$move->answer], 'kind' => $row['hole']->kind->value, 'attack' => $row['hole']->attack, 'side' => $row['hole']->side->value, 'move' => $move->kind->value], absolute: false) }}">{{ match ($move->kind->value) {
                                         'mirror' => 'teach both sides of “'.$answers[$move->answer]->title.'”',
                                         'widen' => 'let “'.$answers[$move->answer]->title.'” count'.($move->findings === [] ? '' : ', with '.count($move->findings).' findings'),
                                         'earlier' => 'teach “'.$answers[$move->answer]->title.'” at '.$rankNames[$row['hole']->rank],

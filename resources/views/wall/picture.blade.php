@@ -8,7 +8,7 @@
         <text class="course-note" x="0" y="{{ $course['y'] + $course['height'] / 2 + 15 }}">{{ $course['note'] }}</text>
     @endforeach
     @foreach ($picture->stones as $stone)
-        @if ($isLive)<a href="{{ $stone->url }}" class="{{ $stone->classes() }}" data-stone data-column="{{ $stone->column }}" data-course="{{ $stone->course }}"@if ($stone->answer) data-move="{{ route('answers.rank', $answers[$stone->answer]) }}"@endif tabindex="{{ $stone->isFirst() ? 0 : -1 }}" aria-label="{{ $stone->says }}">
+        @if ($isLive)<a href="{{ $stone->url }}" class="{{ $stone->classes() }}" data-stone data-column="{{ $stone->column }}" data-course="{{ $stone->course }}"@if ($stone->answer) data-move="{{ route('answers.rank', $answers[$stone->answer], absolute: false) }}"@endif tabindex="{{ $stone->isFirst() ? 0 : -1 }}" aria-label="{{ $stone->says }}">
         @else<g class="{{ $stone->classes() }}"><title>{{ $stone->says }}</title>@endif
             <rect class="face" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5"/>
             @unless ($stone->state->isLaid())<rect class="hatch" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5" fill="none"/>@endunless
@@ -22,7 +22,7 @@
         @if ($stone->change)<text class="sign" x="{{ $stone->middle() }}" y="{{ $stone->centre() }}" aria-hidden="true">{{ $stone->change->sign() }}</text>@endif
     @endforeach
     @foreach ($picture->families as $family)
-        @if ($isLive)<a class="family" href="{{ route('wall', $query->parameters(['family' => $query->isOf($family['id']) ? null : $family['id']])) }}" aria-label="{{ $query->isOf($family['id']) ? $family['name'].': back to all families' : $family['name'].' alone' }}"><text class="family-name" x="{{ $family['x'] }}" y="11">{{ $family['name'] }}</text></a>
+        @if ($isLive)<a class="family" href="{{ route('wall', $query->parameters(['family' => $query->isOf($family['id']) ? null : $family['id']]), absolute: false) }}" aria-label="{{ $query->isOf($family['id']) ? $family['name'].': back to all families' : $family['name'].' alone' }}"><text class="family-name" x="{{ $family['x'] }}" y="11">{{ $family['name'] }}</text></a>
         @else{{-- Where the drawing stands alone its letters may be wide ones: they stay over their own family. --}}<text class="family-name" x="{{ $family['x'] }}" y="11" @if (7.2 * mb_strlen($family['name']) > $family['width']) textLength="{{ $family['width'] + 12 }}" lengthAdjust="spacingAndGlyphs" @endif>{{ $family['name'] }}</text>@endif
     @endforeach
     @foreach ($picture->columns as $column)

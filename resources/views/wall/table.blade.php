@@ -6,11 +6,11 @@
             <tbody>
             @foreach ($wall->cells as $column => $cell)
                 <tr>
-                    <th scope="row"><a href="{{ route('attacks.show', $attackIds[$cell->attack->id]) }}">{{ $cell->attack->title }}</a></th>
+                    <th scope="row"><a href="{{ route('attacks.show', $attackIds[$cell->attack->id], absolute: false) }}">{{ $cell->attack->title }}</a></th>
                     <td>{{ count($cell->attack->sides()) === 1 ? 'one' : ($cell->side->value === 'written' ? 'as written' : 'mirrored') }}</td>
                     <td>{{ $cell->attack->neededBy === null ? 'no rank' : $rankNames[$cell->attack->neededBy] }}</td>
                     <td>@if ($cell->laidAt === null)<span class="tag tag-hole">nothing</span>@else{{ $rankNames[$cell->laidAt] }}@endif</td>
-                    <td>@foreach ($cell->answers as $id)<a href="{{ route('answers.show', $answers[$id]) }}">{{ $answers[$id]->title }}</a>@if (! $loop->last), @endif @endforeach</td>
+                    <td>@foreach ($cell->answers as $id)<a href="{{ route('answers.show', $answers[$id], absolute: false) }}">{{ $answers[$id]->title }}</a>@if (! $loop->last), @endif @endforeach</td>
                     @if ($wall->picture->isCompared())<td>{{ implode(', ', $wall->picture->changesOf($cell)) ?: 'the same' }}</td>@endif
                 </tr>
             @endforeach
