@@ -205,7 +205,7 @@ final readonly class WallPicture
                 $attack = $cells[0]->attack;
                 $width = self::width($attack) * $unit;
                 if ($this->isNamed) {
-                    $columns[] = ['name' => $attack->title, 'x' => $x + $width / 2, 'url' => route('attacks.show', $this->ids[$attack->id])];
+                    $columns[] = ['name' => $attack->title, 'x' => $x + $width / 2, 'url' => route('attacks.show', $this->ids[$attack->id], absolute: false)];
                 }
                 $part = $width / count($cells);
                 foreach ($cells as $index => $cell) {
@@ -243,7 +243,7 @@ final readonly class WallPicture
             was: $before?->isLaid() === true ? $this->past?->moss?->share($cell, $rank) : null,
             number: $state === StoneState::HoleBegins ? $this->numbers[$cell->attack->id.' '.$cell->side->value] ?? null : null,
             answer: $state === StoneState::Laid ? $cell->answers[0] : null,
-            url: route('attacks.show', $this->ids[$cell->attack->id]),
+            url: route('attacks.show', $this->ids[$cell->attack->id], absolute: false),
             says: $this->says($cell, $rank, $state, $change),
         );
     }

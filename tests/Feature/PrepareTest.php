@@ -14,18 +14,18 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
 it('loads the demo into an empty database, once', function (): void {
-    $this->artisan('stone-drill:prepare')->expectsOutputToContain('Cinder Quay Hall')->assertSuccessful();
+    $this->artisan('stone-drill:prepare', ['--demo' => true])->expectsOutputToContain('Cinder Quay Hall')->assertSuccessful();
     $counts = [School::count(), Attack::count(), Rep::count(), User::count()];
     expect($counts[0])->toBe(2)->and($counts[2])->toBeGreaterThan(1500);
 
-    $this->artisan('stone-drill:prepare')->doesntExpectOutputToContain('Cinder Quay Hall')->assertSuccessful();
+    $this->artisan('stone-drill:prepare', ['--demo' => true])->doesntExpectOutputToContain('Cinder Quay Hall')->assertSuccessful();
     expect([School::count(), Attack::count(), Rep::count(), User::count()])->toBe($counts);
 });
 
 it('keeps what a school made of the demo', function (): void {
-    $this->artisan('stone-drill:prepare');
+    $this->artisan('stone-drill:prepare', ['--demo' => true]);
     Attack::query()->where('code', 'swing-wide')->update(['title' => 'Haymaker of ours']);
-    $this->artisan('stone-drill:prepare');
+    $this->artisan('stone-drill:prepare', ['--demo' => true]);
 
     expect(Attack::query()->where('code', 'swing-wide')->value('title'))->toBe('Haymaker of ours');
 });
@@ -86,7 +86,7 @@ it('has no id twice on a page, and a label for every field', function (string $p
 
 it('clears away what is over, and keeps the rest', function (): void {
     Illuminate\Support\Facades\DB::table('cache')->insert([['key' => 'over', 'value' => 'x', 'expiration' => time() - 5], ['key' => 'kept', 'value' => 'x', 'expiration' => time() + 500]]);
-    $this->artisan('stone-drill:prepare');
+    $this->artisan('stone-drill:prepare', ['--demo' => true]);
 
     expect(Illuminate\Support\Facades\DB::table('cache')->whereIn('key', ['over', 'kept'])->pluck('key')->all())->toBe(['kept']);
 });

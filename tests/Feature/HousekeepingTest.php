@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Console\Housekeeping;
+use Carbon\CarbonImmutable;
+use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+
+it('removes what is over, and nothing else', function (): void {
+    Storage::fake();
+    $now = CarbonImmutable::now();
+    DB::table('cache')->insert([['key' => 'over', 'value' => 'x', 'expiration' => $now->timestamp - 1], ['key' => 'valid', 'value' => 'x', 'expiration' => $now->timestamp + 60]]);
+    $user = $this->person($this->school(), App\Models\Role::Head);
+    $session = fn (string $id, ?int $of, int $minutes): array => ['id' => $id, 'user_id' => $of, 'payload' => '', 'last_activity' => $now->subMinutes($minutes)->timestamp];
+    DB::table('sessions')->insert([$session('guest', null, 121), $session('new guest', null, 119), $session('person', $user->id, 600), $session('gone', $user->id, 721)]);
+    Storage::put('imports/1/old.yaml', 'x');
+    Storage::put('reps/1/old.csv', 'x');
+    Storage::put('imports/1/new.yaml', 'x');
+    foreach (['imports/1/old.yaml', 'reps/1/old.csv'] as $file) {
+        touch(Storage::path($file), $now->subHours(25)->timestamp);
+    }
+    app(Housekeeping::class)->run($now);
+
+    expect(DB::table('cache')->pluck('key')->all())->toBe(['valid'])
+        ->and(DB::table('sessions')->orderBy('id')->pluck('id')->all())->toBe(['new guest', 'person'])
+        ->and(Storage::allFiles())->toBe(['imports/1/new.yaml']);
+});
+
+it('does so every hour', function (): void {
+    $events = array_filter(app(Schedule::class)->events(), fn ($event): bool => str_contains((string) $event->command, 'stone-drill:tidy'));
+
+    expect(array_map(fn ($event): string => $event->expression, array_values($events)))->toBe(['0 * * * *']);
+});
+
+it('loads the demo where it is asked for, and nowhere else', function (): void {
+    $this->artisan('stone-drill:prepare')->assertSuccessful();
+
+    expect(App\Models\User::count())->toBe(0);
+});
+
+it('says whether the database answers, and takes it for no mistake of its own when it does not', function (): void {
+    $this->get('/up')->assertOk()->assertContent('up');
+    config(['database.connections.gone' => [...config('database.connections.pgsql'), 'port' => 1], 'database.default' => 'gone', 'session.driver' => 'database']);
+
+    $this->get('/up')->assertStatus(503)->assertContent('The database does not answer.')->assertHeader('Retry-After', '5');
+    $this->get('/sign-in')->assertStatus(503)->assertSee('try once more in a few seconds')->assertHeader('Retry-After', '5');
+    $this->getJson('/mat/kit')->assertStatus(503)->assertJsonPath('message', 'The database does not answer. It is being started again; try once more in a few seconds.');
+    config(['database.default' => 'pgsql']);
+});
+
+it('writes a log for each day, for its own eyes', function (): void {
+    $folder = sys_get_temp_dir().'/stone-drill-log-'.getmypid();
+    config(['logging.channels.daily.path' => $folder.'/laravel.log']);
+    Illuminate\Support\Facades\Log::channel('daily')->warning('something');
+    $file = $folder.'/laravel-'.CarbonImmutable::now()->toDateString().'.log';
+
+    expect(config('logging.default'))->toBe('daily')->and(config('logging.channels.daily.days'))->toBe(14)
+        ->and(fileperms($file) & 0777)->toBe(0600)->and((string) file_get_contents($file))->toContain('something');
+    unlink($file);
+    rmdir($folder);
+});
