@@ -200,6 +200,7 @@ final readonly class CatalogueMapper
                 PolicyLevel::from($row['level']),
             ), $school->policy),
             $school->aliases,
+            $school->zone,
         );
     }
 

@@ -136,6 +136,7 @@ final class Importer
                 'level' => $row->level->value,
             ], $school->policy),
             'aliases' => $school->aliases,
+            'zone' => $school->zone,
         ];
     }
 
@@ -241,7 +242,8 @@ final class Importer
             'stressor' => $rep->stressor,
             'source' => $rep->source->value,
             'replaces' => $rep->replaces,
-            'reason' => $rep->reason,
+            // Files of the first release may have corrections without one.
+            'reason' => $rep->replaces === null ? null : $rep->reason ?? 'No reason is given in the file.',
             'recorded_by_id' => $by?->id,
         ], $this->originalsFirst($catalogue->reps));
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {

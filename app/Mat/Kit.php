@@ -10,6 +10,7 @@ use App\Models\DrillList;
 use App\Models\DrillListItem;
 use App\Models\School;
 use App\Models\Student;
+use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -21,6 +22,7 @@ use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Pressure\Pool;
 use StoneDrill\Core\Pressure\ProofState;
+use StoneDrill\Core\Pressure\RepLimits;
 use StoneDrill\Core\Pressure\Rung;
 use StoneDrill\Core\Pressure\Ticket;
 use StoneDrill\Core\Pressure\Window;
@@ -72,7 +74,7 @@ final readonly class Kit
     }
 
     /** @return array<string, mixed> as JSON has it; cells, answers and students are named by their places or ids of rows */
-    public function toArray(): array
+    public function toArray(User $by): array
     {
         $places = [];
         foreach ($this->cells as $place => $cell) {
@@ -81,6 +83,8 @@ final readonly class Kit
 
         return [
             'school' => $this->school->id,
+            'by' => Recorder::token($by),
+            'limits' => ['seconds' => RepLimits::SECONDS, 'faults' => RepLimits::FAULTS, 'fault' => RepLimits::FAULT, 'stressor' => RepLimits::STRESSOR, 'reason' => RepLimits::REASON, 'sentAtOnce' => RepLimits::SENT_AT_ONCE],
             'at' => $this->at->toIso8601String(),
             'rungs' => array_map($this->rung(...), $this->catalogue->ladder->rungs),
             'cells' => $this->cells(),

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use StoneDrill\Core\Catalogue\School as CoreSchool;
 
 /**
  * @property int                                  $id
@@ -13,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                               $doctrine
  * @property string                               $bearings
  * @property string                               $typical
+ * @property string                               $zone         name of a time zone
  * @property float                                $share
  * @property array<string, float>                 $sizes
  * @property array<string, float>                 $hole_factors
@@ -21,6 +23,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class School extends Model
 {
+    protected $attributes = ['zone' => CoreSchool::ZONE];
+
     protected function casts(): array
     {
         return ['share' => 'float', 'sizes' => 'array', 'hole_factors' => 'array', 'policy' => 'array', 'aliases' => 'array'];

@@ -67,6 +67,7 @@ final readonly class CatalogueWriter
             'hole_factors' => $school->holeFactors ?: null,
             'policy' => $policy,
             'aliases' => $school->aliases ?: null,
+            'zone' => $school->zone === School::ZONE ? null : $school->zone,
         ], static fn (mixed $value): bool => $value !== null);
     }
 

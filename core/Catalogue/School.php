@@ -15,6 +15,9 @@ final readonly class School
     /** Share of a rank's students that must hold an attack for it to count as proven. */
     public const SHARE = 0.8;
 
+    /** Where a time of day without an offset is meant, unless the school says otherwise. */
+    public const ZONE = 'UTC';
+
     /** Statures of the built-in sizes, in metres. */
     public const SIZES = ['child' => 1.25, 'small' => 1.52, 'medium' => 1.68, 'large' => 1.85];
 
@@ -24,6 +27,7 @@ final readonly class School
      * @param array<string, float>                 $holeFactors factor by kind of hole, where it is not the default
      * @param list<PolicyRow>                      $policy      what is not taught to whom
      * @param array<string, array<string, string>> $aliases     own words for those of the notation, by group
+     * @param string                               $zone        name of a time zone, such as Europe/Lisbon
      */
     public function __construct(
         public string $name,
@@ -35,6 +39,7 @@ final readonly class School
         public array $holeFactors = [],
         public ?array $policy = null,
         public array $aliases = [],
+        public string $zone = self::ZONE,
     ) {}
 
     public function vocabulary(): Vocabulary

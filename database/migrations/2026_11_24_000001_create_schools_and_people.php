@@ -1,14 +1,9 @@
 <?php
 
-use App\Models\Role;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use StoneDrill\Core\Answer\Doctrine;
-use StoneDrill\Core\Attack\Family;
-use StoneDrill\Core\Attack\Start;
-use StoneDrill\Core\Floor\BearingStyle;
 
 return new class () extends Migration {
     public function up(): void
@@ -17,7 +12,7 @@ return new class () extends Migration {
             $table->id();
             $table->string('name', 200);
             $table->string('doctrine', 20);
-            $table->string('bearings', 20)->default(BearingStyle::Clock->value);
+            $table->string('bearings', 20)->default('clock');
             $table->string('typical', 40)->default('medium');
             $table->double('share')->default(0.8);
             $table->json('sizes')->default('{}');
@@ -26,8 +21,8 @@ return new class () extends Migration {
             $table->json('aliases')->default('{}');
             $table->timestampsTz();
         });
-        $this->check('schools', 'doctrine', Doctrine::cases());
-        $this->check('schools', 'bearings', BearingStyle::cases());
+        $this->check('schools', 'doctrine', ['escape', 'counter', 'control']);
+        $this->check('schools', 'bearings', ['clock', 'degrees', 'directions']);
         DB::statement('alter table schools add constraint schools_share_check check (share > 0 and share <= 1)');
 
         Schema::create('rungs', function (Blueprint $table): void {
@@ -72,8 +67,8 @@ return new class () extends Migration {
             }
             $table->unique(['school_id', 'code']);
         });
-        $this->check('kinds', 'family', Family::cases());
-        $this->check('kinds', 'start', Start::cases());
+        $this->check('kinds', 'family', ['grab', 'choke', 'hug', 'head', 'push', 'strike', 'kick', 'takedown', 'ground', 'threat']);
+        $this->check('kinds', 'start', ['grab', 'hug', 'delivered', 'ground', 'astride', 'threat']);
 
         Schema::create('students', function (Blueprint $table): void {
             $table->id();
@@ -103,7 +98,7 @@ return new class () extends Migration {
             $table->timestampsTz();
             $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students')->cascadeOnDelete();
         });
-        $this->check('users', 'role', Role::cases());
+        $this->check('users', 'role', ['head', 'instructor', 'assistant', 'student']);
         DB::statement("alter table users add constraint users_student_check check ((role = 'student') = (student_id is not null))");
 
         Schema::create('sessions', function (Blueprint $table): void {
@@ -135,10 +130,10 @@ return new class () extends Migration {
         }
     }
 
-    /** @param list<BackedEnum> $cases */
-    private function check(string $table, string $column, array $cases): void
+    /** @param list<string> $values */
+    private function check(string $table, string $column, array $values): void
     {
-        $values = implode(', ', array_map(static fn (BackedEnum $case): string => "'{$case->value}'", $cases));
-        DB::statement("alter table {$table} add constraint {$table}_{$column}_check check ({$column} in ({$values}))");
+        $list = implode(', ', array_map(static fn (string $value): string => "'{$value}'", $values));
+        DB::statement("alter table {$table} add constraint {$table}_{$column}_check check ({$column} in ({$list}))");
     }
 };

@@ -4,14 +4,23 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use StoneDrill\Core\Answer\Doctrine;
-use StoneDrill\Core\Attack\Facet;
-use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Pressure\Outcome;
-use StoneDrill\Core\Pressure\Source;
-use StoneDrill\Core\Pressure\Touched;
 
 return new class () extends Migration {
+    /** What each facet could be when the tables were made. */
+    private const FACETS = [
+        'hand' => ['left', 'right', 'both', 'none'],
+        'bearing' => ['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12'],
+        'thumb' => ['up', 'down', 'inside', 'outside', 'n/a'],
+        'phase' => ['reaching', 'landed', 'moving', 'follow-up'],
+        'entry' => ['stand', 'step', 'through'],
+        'posture' => ['standing', 'seated', 'kneeling', 'back', 'wall'],
+        'notice' => ['ready', 'off-guard'],
+        'place' => ['open', 'narrow', 'obstacles', 'stairs', 'crowd'],
+        'others' => ['alone', 'second', 'ally'],
+        'intent' => ['move', 'pin', 'choke', 'strike', 'take-down'],
+        'build' => ['smaller', 'alike', 'larger'],
+    ];
+
     public function up(): void
     {
         Schema::create('attacks', function (Blueprint $table): void {
@@ -20,8 +29,8 @@ return new class () extends Migration {
             $table->string('code', 120);
             $table->string('title', 200);
             $table->string('kind', 120);
-            foreach (Facet::cases() as $facet) {
-                $table->string($facet->value, 20);
+            foreach (array_keys(self::FACETS) as $facet) {
+                $table->string($facet, 20);
             }
             $table->foreignId('needed_by_id')->nullable();
             $table->foreignId('needed_by_youth_id')->nullable();
@@ -37,8 +46,8 @@ return new class () extends Migration {
             $table->foreign(['school_id', 'needed_by_id'])->references(['school_id', 'id'])->on('ranks');
             $table->foreign(['school_id', 'needed_by_youth_id'])->references(['school_id', 'id'])->on('ranks');
         });
-        foreach (Facet::cases() as $facet) {
-            $this->check('attacks', $facet->value, $facet->values());
+        foreach (self::FACETS as $facet => $values) {
+            $this->check('attacks', $facet, $values);
         }
         DB::statement('alter table attacks add constraint attacks_prevalence_check check (prevalence between 1 and 5)');
 
@@ -67,7 +76,7 @@ return new class () extends Migration {
             $table->foreign(['school_id', 'rank_id'])->references(['school_id', 'id'])->on('ranks');
             $table->foreign(['school_id', 'short_rank_id'])->references(['school_id', 'id'])->on('ranks');
         });
-        $this->check('answers', 'doctrine', array_column(Doctrine::cases(), 'value'));
+        $this->check('answers', 'doctrine', ['escape', 'counter', 'control']);
         DB::statement('alter table answers add constraint answers_short_check check ((short_rank_id is null) = (short_beats is null) and (short_beats is null or short_beats between 1 and 99))');
 
         Schema::create('reps', function (Blueprint $table): void {
@@ -84,7 +93,7 @@ return new class () extends Migration {
             $table->string('touched', 20)->nullable();
             $table->double('seconds')->nullable();
             $table->string('stressor', 200)->nullable();
-            $table->string('source', 20)->default(Source::Seen->value);
+            $table->string('source', 20)->default('seen');
             $table->uuid('replaces')->nullable();
             $table->foreignId('recorded_by_id')->nullable()->constrained('users')->nullOnDelete();
             $table->timestampTz('recorded_at')->useCurrent();
@@ -99,10 +108,10 @@ return new class () extends Migration {
         });
         // A rep replaces one of its own school only; the key it points to exists once the table does.
         DB::statement('alter table reps add constraint reps_replaces_foreign foreign key (school_id, replaces) references reps (school_id, id)');
-        $this->check('reps', 'side', array_column(Side::cases(), 'value'));
-        $this->check('reps', 'outcome', array_column(Outcome::cases(), 'value'));
-        $this->check('reps', 'touched', array_column(Touched::cases(), 'value'));
-        $this->check('reps', 'source', array_column(Source::cases(), 'value'));
+        $this->check('reps', 'side', ['written', 'mirrored']);
+        $this->check('reps', 'outcome', ['clean', 'scraped', 'recovered', 'late', 'hit', 'froze', 'stopped']);
+        $this->check('reps', 'touched', ['arm', 'body', 'head']);
+        $this->check('reps', 'source', ['seen', 'home']);
         DB::statement('alter table reps add constraint reps_figures_check check (seconds between 0 and 3600 and replaces is distinct from id)');
 
         // Reps are only ever added. Who deletes a person only loses the name under "recorded by".

@@ -49,7 +49,9 @@ it('says what is drawn from, whether there is time, and who is left out', functi
 it('keeps each rep once, however often it comes', function (): void {
     $before = Rep::count();
     ($this->send)(($this->rep)(1), ($this->rep)(2, ['outcome' => 'hit', 'touched' => 'head', 'faults' => ['leans back'], 'seconds' => 1.4, 'stressor' => 'noise']))->assertOk()->assertJson(['kept' => [($this->rep)(1)['id'], ($this->rep)(2)['id']], 'refused' => []]);
-    ($this->send)(($this->rep)(2, ['outcome' => 'clean']), ($this->rep)(1))->assertJsonCount(2, 'kept');
+    $both = [($this->rep)(1), ($this->rep)(2, ['outcome' => 'hit', 'touched' => 'head', 'faults' => ['leans back'], 'seconds' => 1.4, 'stressor' => 'noise'])];
+    ($this->send)(...array_reverse($both))->assertJsonCount(2, 'kept');
+    ($this->send)(...array_map(fn (array $rep): array => [...$rep, 'id' => strtoupper($rep['id'])], $both))->assertJson(['kept' => array_map(fn (array $rep): string => strtoupper($rep['id']), $both), 'refused' => []]);
 
     expect(Rep::count())->toBe($before + 2);
     $rep = Rep::query()->findOrFail(($this->rep)(2)['id']);
@@ -66,7 +68,13 @@ it('keeps what can be kept, and says of the rest why not', function (array $wron
     'a rung that is gone' => [['rung' => 9], 'rung'],
     'a student who is gone' => [['student_id' => 999_999_999], 'student'],
     'an outcome of none' => [['outcome' => 'won'], 'outcome'],
-    'no moment' => [['at' => 'yesterdayish'], 'at field'],
+    'no moment' => [['at' => 'yesterdayish'], 'not a date that can be read for certain'],
+    'a date that can be read two ways' => [['at' => '02.11.2026'], 'not a date that can be read for certain'],
+    'a day of long ago' => [['at' => '1999-12-31'], 'older than 2000-01-01'],
+    'an answer that is gone' => [['answer_id' => 999_999_999], 'The answer is not in the catalogue any more.'],
+    'an id beyond counting' => [['student_id' => 1e30], 'id of a row'],
+    'a time beyond an hour' => [['seconds' => 3601], 'seconds'],
+    'faults by name' => [['faults' => ['a' => 'x']], 'faults'],
 ]);
 
 it('takes no rep for another school', function (): void {
@@ -83,7 +91,7 @@ it('lets no clock run ahead of the school’s', function (): void {
 
 it('answers what is no list of reps, or too long a one, without losing its head', function (mixed $reps): void {
     $this->postJson('/mat/reps', ['reps' => $reps])->assertStatus(422);
-})->with([['x'], [null], [fn (): array => array_fill(0, 201, [])]]);
+})->with([['x'], [null], [fn (): array => array_fill(0, 101, [])]]);
 
 it('refuses each of what is no rep', function (): void {
     $answer = $this->postJson('/mat/reps', ['reps' => ['x', 7, ['id' => ['a']]]])->assertOk()->json();
@@ -100,7 +108,41 @@ it('leaves a correction that came second to whoever recorded it', function (): v
     ($this->send)(($this->rep)(1, ['replaces' => $first, 'reason' => 'seen wrongly']))->assertJsonCount(1, 'kept');
     expect(DB::table('reps')->where('id', ($this->rep)(1)['id'])->value('reason'))->toBe('seen wrongly');
     $answer = ($this->send)(($this->rep)(2, ['replaces' => $first, 'reason' => 'it was late']))->json();
-    expect($answer['refused'][0]['why'])->toBe('Somebody else has corrected that rep in the meantime.');
+    expect($answer['refused'][0])->toMatchArray(['why' => 'This rep is corrected already, to clean at rung 4. Correct that correction instead.', 'stored' => ['id' => ($this->rep)(1)['id'], 'rung' => 4, 'outcome' => 'clean']]);
+    ($this->send)(($this->rep)(3, ['replaces' => ($this->rep)(1)['id'], 'reason' => 'it was late', 'outcome' => 'late']))->assertJsonCount(1, 'kept');
+});
+
+it('tells of an id that was taken by another content, with what the log has', function (array $other): void {
+    ($this->send)(($this->rep)(1, ['seconds' => 1.5]))->assertJsonCount(1, 'kept');
+    $answer = ($this->send)(($this->rep)(1, ['seconds' => 1.5, ...$other]))->assertOk()->json();
+
+    expect($answer['kept'])->toBe([])->and($answer['refused'][0])->toMatchArray(['id' => ($this->rep)(1)['id'], 'stored' => ['id' => ($this->rep)(1)['id'], 'rung' => 4, 'outcome' => 'clean']])
+        ->and($answer['refused'][0]['why'])->toContain('recorded already, as clean at rung 4');
+})->with([
+    'another outcome' => [['outcome' => 'hit']],
+    'another rung' => [['rung' => 5]],
+    'another side' => [['side' => 'mirrored']],
+    'another moment' => [['at' => '2026-01-02T10:00:00Z']],
+    'a mistake more' => [['faults' => ['leans back']]],
+    'another time' => [['seconds' => 1.6]],
+    'touched' => [['touched' => 'arm']],
+    'a stressor' => [['stressor' => 'noise']],
+]);
+
+it('gives a rep to the person who recorded it, whoever sends it', function (): void {
+    $token = $this->getJson('/mat/kit')->json('by');
+    $this->actingAs($head = $this->person($this->hall, Role::Head));
+    ($this->send)(($this->rep)(1, ['by' => $token]), ($this->rep)(2), ($this->rep)(3, ['by' => $head->id.'.'.str_repeat('0', 64)]), ($this->rep)(4, ['by' => ['x']]))->assertJsonCount(4, 'kept');
+    $other = $this->person($this->school('Other Hall'), Role::Head);
+
+    expect(Rep::query()->where('id', 'like', '0b7e1f60-9999-%')->orderBy('id')->pluck('recorded_by_id')->all())->toBe([$this->assistant->id, $head->id, $head->id, $head->id])
+        ->and(App\Mat\Recorder::read(App\Mat\Recorder::token($other), $head))->toBe($head);
+    $this->assistant->delete();
+    expect(App\Mat\Recorder::read($token, $head))->toBeNull();
+});
+
+it('knows the limits that the school has', function (): void {
+    expect($this->getJson('/mat/kit')->json('limits'))->toBe(['seconds' => 3600, 'faults' => 20, 'fault' => 300, 'stressor' => 200, 'reason' => 500, 'sentAtOnce' => 100]);
 });
 
 it('knows of a large school those who were here last', function (): void {

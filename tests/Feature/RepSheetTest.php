@@ -56,9 +56,56 @@ it('says of each line what is wrong, and adds nothing', function (string $text, 
     'no uuid' => ["seven,ada-plover,wrist,written,3,clean,2026-11-20,,,,,,,,\r\n", ['3', 'id field must be a valid UUID']],
     'an outcome of none' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,won,2026-11-20,,,,,,,,\r\n", ['3', 'outcome']],
     'fields that are missing' => ["a,b\r\n", ['3', 'Found 2 fields, expected 15.']],
-    'a day to come' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,clean,2099-11-20,,,,,,,,\r\n", ['3', 'at field must be a date before']],
-    'a correction of nothing' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,clean,2026-11-20,,,,,,,0b7e1f60-6666-4000-8000-000000000009,why\r\n", ['which is neither here nor in the file']],
+    'a day to come' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,clean,2099-11-20,,,,,,,,\r\n", ['3', 'A rep cannot be of a day to come.']],
+    'a correction of nothing' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,clean,2026-11-20,,,,,,,0b7e1f60-6666-4000-8000-000000000009,why\r\n", ['The rep that this one corrects is not in the log.']],
+    'a date that can be read two ways' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,clean,02.11.2026,,,,,,,,\r\n", ['3', '“02.11.2026” is not a date that can be read for certain']],
+    'a day that is none' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,clean,2026-02-30,,,,,,,,\r\n", ['3', 'not a date that can be read']],
+    'a day in words' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,clean,yesterday,,,,,,,,\r\n", ['3', 'not a date that can be read']],
+    'two corrections of one rep' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,hit,2026-11-20,,,,,,,0b7e1f60-6666-4000-8000-000000000001,why\r\n0b7e1f60-6666-4000-8000-000000000004,ada-plover,wrist,written,3,late,2026-11-20,,,,,,,0B7E1F60-6666-4000-8000-000000000001,why\r\n", ['4', 'Line 3 corrects the same rep']],
+    'a correction without a reason' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,hit,2026-11-20,,,,,,,0b7e1f60-6666-4000-8000-000000000001,\r\n", ['3', 'Say why the rep is corrected']],
+    'a correction of another side' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,mirrored,3,hit,2026-11-20,,,,,,,0b7e1f60-6666-4000-8000-000000000001,why\r\n", ['3', 'A correction keeps the student, the attack and its side.']],
+    'one that corrects itself in capitals' => ["0b7e1f60-6666-4000-8000-00000000000a,ada-plover,wrist,written,3,hit,2026-11-20,,,,,,,0B7E1F60-6666-4000-8000-00000000000A,why\r\n", ['3', 'A rep cannot correct itself.']],
+    'two that correct each other' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,hit,2026-11-20,,,,,,,0b7e1f60-6666-4000-8000-000000000004,why\r\n0b7e1f60-6666-4000-8000-000000000004,ada-plover,wrist,written,3,late,2026-11-20,,,,,,,0b7e1f60-6666-4000-8000-000000000003,why\r\n", ['3', 'correct each other in a circle', '4', 'correct each other in a circle']],
+    'an id twice' => ["0b7e1f60-6666-4000-8000-000000000001,ada-plover,wrist,written,3,clean,2026-11-20,,,,,,,,\r\n", ['3', 'The id stands on line 2 already.']],
+    'an id that was taken by another content' => ["0b7e1f60-0000-4000-8000-000000000001,ada-plover,wrist,written,3,hit,2026-11-20,,,,,,,,\r\n", ['3', 'recorded already, as clean at rung 2']],
+    'a control character' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,clean,2026-11-20,,,,,\"dim\x07 light\",,,\r\n", ['3', 'Found a control character in “stressor”']],
+    'a line break within a field, and the line after it' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,clean,2026-11-20,,,,,\"dim\nlight\",,,\r\n0b7e1f60-6666-4000-8000-000000000004,nobody,wrist,written,3,clean,2026-11-20,,,,,,,,\r\n", ['3', 'Found a control character in “stressor”', '5', 'Found the student “nobody”']],
+    'everything at once' => ["seven,ada-plover,wrist,written,9,won,2026-11-20,,,,,,,,\r\n", ['3', 'UUID', 'no such rung', 'outcome']],
 ]);
+
+it('means a moment without an offset in the school’s zone, and one with an offset as it says', function (string $at, string $stored): void {
+    $this->hall->update(['zone' => 'Europe/Lisbon']);
+    $text = $this->head.sprintf("0b7e1f60-6666-4000-8000-000000000001,ada-plover,wrist,written,3,clean,\"%s\",,,,,,,,\r\n", $at);
+    preg_match('#/people/reps/import/[A-Za-z0-9]{40}#', (string) ($this->bring)($text)->assertDontSee('cannot be read')->getContent(), $token);
+    $this->post($token[0])->assertSessionHas('said');
+
+    expect(Rep::query()->findOrFail('0b7e1f60-6666-4000-8000-000000000001')->at->toIso8601ZuluString())->toBe($stored);
+})->with([
+    'summer there' => ['2026-07-01T19:00', '2026-07-01T18:00:00Z'],
+    'winter there' => ['2026-01-15 19:00:30', '2026-01-15T19:00:30Z'],
+    'a day' => ['2026-07-01', '2026-06-30T23:00:00Z'],
+    'an offset' => ['2026-07-01T19:00+05:30', '2026-07-01T13:30:00Z'],
+    'UTC' => ['2026-07-01T19:00Z', '2026-07-01T19:00:00Z'],
+    'a part of a second' => ['2026-07-01T19:00:00,25+0100', '2026-07-01T18:00:00Z'],
+]);
+
+it('writes nothing that a spreadsheet might run, and reads it back as it was', function (string $text): void {
+    $stream = fopen('php://memory', 'w+b');
+    App\Catalogue\Csv::line($stream, [$text, 'plain']);
+    rewind($stream);
+    [$written, $plain] = fgetcsv($stream, escape: '');
+
+    expect($written)->toStartWith("'")->and($plain)->toBe('plain')->and(App\Catalogue\Csv::plain($written))->toBe($text);
+})->with(['=1+1', '+1', '-1', '@SUM(A1)', '＝1+1', '＋1', '－1', '＠x', '−1', "'=1", "''=1", '|cmd', '%x', 'equals after a space' => "\u{A0}=1"]);
+
+it('refuses a file when something came in the way after it was looked at, and adds nothing', function (): void {
+    $text = $this->head.($this->line)(1).($this->line)(2);
+    preg_match('#/people/reps/import/[A-Za-z0-9]{40}#', (string) ($this->bring)($text)->getContent(), $token);
+    $this->post('/reps', ['id' => '0b7e1f60-6666-4000-8000-000000000002', 'student_id' => $this->hall->students()->value('id'), 'attack_id' => $this->hall->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 3, 'outcome' => 'hit'])->assertSessionHas('said');
+    $this->post($token[0])->assertSessionHas('wrong', 'Something has changed since you looked at the file. Look at it again; nothing was added.');
+
+    expect(Rep::count())->toBe(2);
+});
 
 it('refuses what is no file', function (): void {
     $this->post('/people/reps/check', [])->assertSessionHasErrors(['file' => 'Choose a file first.']);

@@ -30,7 +30,8 @@ it('records a rep in three touches', function (): void {
 
 it('records the same rep once, however often it is sent', function (): void {
     $this->post('/reps', $this->form)->assertRedirect();
-    $this->post('/reps', [...$this->form, 'outcome' => 'hit'])->assertRedirect();
+    $this->post('/reps', $this->form)->assertSessionHas('said');
+    $this->post('/reps', [...$this->form, 'id' => strtoupper($this->form['id'])])->assertSessionHas('said');
 
     expect(Rep::query()->where('id', $this->form['id'])->pluck('outcome')->all())->toBe(['scraped']);
 });
@@ -38,6 +39,7 @@ it('records the same rep once, however often it is sent', function (): void {
 it('puts a correction in the place of a rep, and keeps both', function (): void {
     $old = $this->hall->reps()->firstOrFail();
     $this->get("/reps/{$old->id}/correct")->assertOk()->assertSee('Recorded as clean at rung 2')->assertSee($old->id);
+    $this->form['side'] = 'written';
     $this->post('/reps', [...$this->form, 'replaces' => $old->id])->assertSessionHasErrors(['reason' => 'Say why the rep is corrected; the log keeps it.']);
     $this->post('/reps', [...$this->form, 'replaces' => $old->id, 'reason' => 'seen from behind'])->assertRedirect();
 
@@ -48,6 +50,62 @@ it('puts a correction in the place of a rep, and keeps both', function (): void 
     $this->get("/reps/{$old->id}/correct")->assertRedirect()->assertSessionHas('wrong');
     $this->post('/reps', [...$this->form, 'id' => '0b7e1f60-2222-4000-8000-000000000002', 'replaces' => $old->id, 'reason' => 'me too'])->assertSessionHas('wrong');
     expect(Rep::count())->toBe(2);
+});
+
+it('tells of an id that was taken by another content, and keeps what was chosen', function (): void {
+    $form = "/record/{$this->ada->id}/{$this->wrist->id}/mirrored";
+    $this->post('/reps', $this->form)->assertSessionHas('said');
+    // Back in the browser, then another outcome: the page of before still has the id.
+    $this->post('/reps', [...$this->form, 'outcome' => 'hit', 'rung' => 5])->assertRedirect($form)->assertSessionMissing('said')
+        ->assertSessionHas('wrong', 'This rep was recorded already, as scraped at rung 4. What was sent now differs and is not recorded.')->assertSessionHas('correctable', $this->form['id']);
+
+    expect(Rep::query()->where('id', $this->form['id'])->pluck('outcome')->all())->toBe(['scraped']);
+    $page = (string) $this->get($form)->assertSee('recorded already, as scraped')->assertSee('Correct what was recorded')->assertSee('value="5" checked', false)->assertDontSee($this->form['id'].'"', false)->getContent();
+    preg_match('/name="id" value="([0-9a-f-]{36})"/', $page, $id);
+    $this->post('/reps', [...$this->form, 'id' => $id[1], 'outcome' => 'hit'])->assertSessionHas('said');
+    expect(Rep::query()->where('attack_id', $this->wrist->id)->where('side', 'mirrored')->pluck('outcome')->sort()->values()->all())->toBe(['hit', 'scraped']);
+});
+
+it('has another id whenever its form is shown, and lets nobody keep the page', function (): void {
+    $ids = array_map(function (): string {
+        $answer = $this->get("/record/{$this->ada->id}/{$this->wrist->id}/written")->assertOk();
+        expect($answer->headers->get('Cache-Control'))->toContain('no-store');
+        preg_match('/name="id" value="([0-9a-f-]{36})"/', (string) $answer->getContent(), $id);
+
+        return $id[1];
+    }, range(1, 3));
+
+    expect(array_unique($ids))->toHaveCount(3);
+});
+
+it('keeps student, attack and side in a correction', function (string $field, Closure $other): void {
+    $old = $this->hall->reps()->firstOrFail();
+    $this->post('/reps', [...$this->form, 'side' => 'written', 'replaces' => $old->id, 'reason' => 'why', $field => $other($this)])
+        ->assertSessionHas('wrong', 'A correction keeps the student, the attack and its side. Record another rep instead, and correct this one to “stopped”.');
+
+    expect(Rep::count())->toBe(1);
+})->with([
+    'side' => ['side', fn (): string => 'mirrored'],
+    'attack' => ['attack_id', fn ($test): int => $test->hall->attacks()->where('code', 'hug')->value('id')],
+    'student' => ['student_id', fn ($test): int => $test->hall->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $test->ada->rank_id, 'flags' => []])->id],
+]);
+
+it('lets no rep correct itself, in no spelling', function (): void {
+    $this->post('/reps', [...$this->form, 'replaces' => strtoupper($this->form['id']), 'reason' => 'why'])->assertSessionHasErrors(['replaces' => 'A rep cannot correct itself.']);
+});
+
+it('lets one correction win and tells the others, when they come at once', function (): void {
+    $old = $this->hall->reps()->firstOrFail();
+    $values = fn (int $number): array => [...$this->form, 'side' => 'written', 'id' => sprintf('0b7e1f60-4444-4000-8000-%012d', $number), 'replaces' => $old->id, 'reason' => 'why', 'outcome' => ['late', 'hit', 'froze'][$number]];
+    $record = new App\Actions\RecordReps($this->hall, $this->assistant);
+    $results = array_map(fn (int $number) => $record->record($values($number)), [0, 1, 2]);
+
+    expect(array_column($results, 'stored'))->toBe([true, false, false])
+        ->and($results[1]->why)->toBe('This rep is corrected already, to late at rung 4. Correct that correction instead.')->and($results[2]->other->id)->toBe($results[0]->id);
+    // Who was told corrects the correction.
+    $this->post('/reps', $values(1))->assertRedirect("/reps/{$results[0]->id}/correct");
+    $this->post('/reps', [...$values(1), 'replaces' => $results[0]->id])->assertSessionHas('said');
+    expect($this->hall->reps()->standing()->pluck('outcome')->all())->toBe(['hit']);
 });
 
 it('refuses', function (array $change, string $field): void {
@@ -82,7 +140,9 @@ it('is guarded by the database itself', function (Closure $write, string $said):
     'no student of another school' => [fn (Rep $rep, $test) => DB::table('reps')->insert([...$rep->getAttributes(), 'id' => '0b7e1f60-3333-4000-8000-000000000001', 'student_id' => $test->school('Other Hall')->students()->value('id')]), 'foreign key'],
     'no unknown outcome' => [fn (Rep $rep) => DB::table('reps')->insert([...$rep->getAttributes(), 'id' => '0b7e1f60-3333-4000-8000-000000000001', 'outcome' => 'splendid']), 'reps_outcome_check'],
     'no rung beyond the ladder' => [fn (Rep $rep) => DB::table('reps')->insert([...$rep->getAttributes(), 'id' => '0b7e1f60-3333-4000-8000-000000000001', 'rung' => 9]), 'foreign key'],
-    'no correction of itself' => [fn (Rep $rep) => DB::table('reps')->insert([...$rep->getAttributes(), 'id' => '0b7e1f60-3333-4000-8000-000000000001', 'replaces' => '0b7e1f60-3333-4000-8000-000000000001']), 'reps_figures_check'],
+    'no correction without a reason' => [fn (Rep $rep) => DB::table('reps')->insert([...$rep->getAttributes(), 'id' => '0b7e1f60-3333-4000-8000-000000000001', 'replaces' => $rep->id]), 'A correction says why'],
+    'no list of anything but texts' => [fn (Rep $rep) => DB::table('reps')->insert([...$rep->getAttributes(), 'id' => '0b7e1f60-3333-4000-8000-000000000001', 'faults' => '[1]']), 'holds a list of texts'],
+    'no correction of itself' => [fn (Rep $rep) => DB::table('reps')->insert([...$rep->getAttributes(), 'reason' => 'why', 'id' => '0b7e1f60-3333-4000-8000-000000000001', 'replaces' => '0b7e1f60-3333-4000-8000-000000000001']), 'reps_figures_check'],
 ]);
 
 it('loses only the recorder’s name when the recorder goes', function (): void {

@@ -36,7 +36,7 @@ it('offers an assistant nothing that only instructors do', function (): void {
 });
 
 it('says what can hurt a partner wherever an attack is worked on', function (): void {
-    $this->artisan('stone-drill:prepare');
+    $this->artisan('stone-drill:prepare', ['--demo' => true]);
     $school = App\Models\School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
     $this->actingAs($school->users()->where('role', Role::Head)->firstOrFail());
     $choke = $school->attacks()->where('code', 'forearm-behind')->firstOrFail();

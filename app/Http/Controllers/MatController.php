@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\RecordReps;
 use App\Catalogue\CatalogueMapper;
 use App\Http\Requests\RepRequest;
 use App\Mat\DrillOutlook;
 use App\Mat\Kit;
-use App\Mat\RepLog;
+use App\Mat\Recorder;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Validator;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Pressure\Outcome;
+use StoneDrill\Core\Pressure\RepLimits;
 
 /** The mat: a drill set up, called and recorded, with or without a network. */
 final readonly class MatController
 {
-    /** Reps taken at once. */
-    private const MOST = 200;
-
     public function __construct(private CatalogueMapper $mapper) {}
 
     public function show(Request $request): View
@@ -51,7 +51,7 @@ final readonly class MatController
     {
         $school = $request->user()->school;
 
-        return response()->json((new Kit($school, $this->mapper, CarbonImmutable::now(), Kit::of($school, $this->find($request))))->toArray());
+        return response()->json((new Kit($school, $this->mapper, CarbonImmutable::now(), Kit::of($school, $this->find($request))))->toArray($request->user()));
     }
 
     /** What is drawn from, who is barred from what, and whether there is time, for what is set up. */
@@ -64,25 +64,34 @@ final readonly class MatController
         return view('mat.outlook', ['outlook' => new DrillOutlook($kit, $request->all())]);
     }
 
-    /** Takes what was recorded: each rep is told by its id whether it is kept, or why not. */
+    /**
+     * Takes what was recorded: each rep is told by its id whether it is kept, or why not, with what the log has instead. It
+     * belongs to the person who recorded it, whoever is signed in when it is sent.
+     */
     public function store(Request $request): JsonResponse
     {
         $reps = $request->input('reps');
-        if (! is_array($reps) || count($reps) > self::MOST) {
-            return response()->json(['message' => 'Send a list of up to '.self::MOST.' reps.'], 422);
+        if (! is_array($reps) || count($reps) > RepLimits::SENT_AT_ONCE) {
+            return response()->json(['message' => 'Send a list of up to '.RepLimits::SENT_AT_ONCE.' reps.'], 422);
         }
         $school = $request->user()->school;
-        $log = new RepLog($school, $request->user());
         $rules = RepRequest::of($school);
         $kept = $refused = [];
-        foreach ($reps as $rep) {
-            $validator = Validator::make(is_array($rep) ? $rep : [], $rules);
+        foreach (array_values($reps) as $rep) {
             $id = is_array($rep) && is_string($rep['id'] ?? null) ? $rep['id'] : '';
-            match (true) {
-                $validator->fails() => $refused[] = ['id' => $id, 'why' => (string) $validator->errors()->first()],
-                ! $log->add($validator->validated()) => $refused[] = ['id' => $id, 'why' => 'Somebody else has corrected that rep in the meantime.'],
-                default => $kept[] = $id,
-            };
+            $rep = is_array($rep) ? [...$rep, ...RepRequest::inSmallLetters(Arr::only($rep, ['id', 'replaces']))] : [];
+            $validator = Validator::make($rep, $rules, RepRequest::says());
+            if ($validator->fails()) {
+                $refused[] = ['id' => $id, 'why' => (string) $validator->errors()->first(), 'field' => (string) $validator->errors()->keys()[0]];
+
+                continue;
+            }
+            $result = (new RecordReps($school, Recorder::read($rep['by'] ?? null, $request->user())))->record($validator->validated());
+            if ($result->stored) {
+                $kept[] = $id;
+            } else {
+                $refused[] = ['id' => $id, 'why' => $result->why, 'field' => 'id', 'stored' => $result->other?->only('id', 'rung', 'outcome')];
+            }
         }
 
         return response()->json(['kept' => $kept, 'refused' => $refused]);

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\RecordedRep;
+use App\Actions\RecordReps;
 use App\Catalogue\CatalogueMapper;
 use App\Catalogue\WindowBook;
 use App\Http\Requests\RepRequest;
 use App\Ladder\LadderPicture;
 use App\Mat\ProofLine;
-use App\Mat\RepLog;
 use App\Models\Attack;
 use App\Models\Rep;
 use App\Models\Student;
@@ -72,19 +73,27 @@ final readonly class RepController
     public function store(RepRequest $request): RedirectResponse
     {
         $values = $request->validated();
-        if (isset($values['replaces'])) {
-            $request->validate(['reason' => ['required']], ['reason.required' => 'Say why the rep is corrected; the log keeps it.']);
-        }
-        $taken = (new RepLog($request->user()->school, $request->user()))->add($values);
         $student = Student::query()->findOrFail($values['student_id']);
-        if (! $taken) {
-            return redirect()->route('students.show', $student)->with('wrong', 'Somebody else has corrected this rep in the meantime; correct the later one.');
+        $result = (new RecordReps($request->user()->school, $request->user()))->record($values);
+        if (! $result->stored) {
+            return $this->tell($request, $result, $student);
         }
         $attack = Attack::query()->findOrFail($values['attack_id']);
 
         return redirect()->route('record.attacks', $student)
             ->with('said', "Recorded: {$student->name}, {$attack->title}, rung {$values['rung']}, {$values['outcome']}.")
             ->with('correctable', $values['id']);
+    }
+
+    /** Says why a rep is not in the log, and leads to the form again with what was chosen. */
+    private function tell(RepRequest $request, RecordedRep $result, Student $student): RedirectResponse
+    {
+        $values = $request->validated();
+        $form = isset($values['replaces'])
+            ? redirect()->route('reps.correct', $result->other->id ?? $values['replaces'])
+            : redirect()->route('record.outcome', [$student, $values['attack_id'], $values['side']]);
+
+        return $form->withInput($request->except('_token', 'id', 'replaces'))->with('wrong', $result->why)->with('correctable', $result->other?->id);
     }
 
     private function form(Request $request, Student $student, Attack $attack, Side $side, int $rung, ?Rep $replaced): View

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\RepsRefused;
 use App\Mat\RepSheet;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -63,12 +64,21 @@ final class RepSheetController
         $school = $request->user()->school;
         $sheet = RepSheet::read($text, $school);
         if ($sheet->wrong !== []) {
-            return redirect()->route('reps.file')->with('wrong', 'Something has changed since the file was looked at. Look at it again; nothing was added.');
+            return $this->changed();
         }
-        $added = $sheet->store($school, $request->user());
+        try {
+            $added = $sheet->store($school, $request->user());
+        } catch (RepsRefused) {
+            return $this->changed();
+        }
         Storage::delete($this->path($request, $token));
 
         return redirect()->route('reps.file')->with('said', $added.' '.Str::plural('rep', $added).' added; '.$sheet->known.' were here already.');
+    }
+
+    private function changed(): RedirectResponse
+    {
+        return redirect()->route('reps.file')->with('wrong', 'Something has changed since you looked at the file. Look at it again; nothing was added.');
     }
 
     private function path(Request $request, string $token): string

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Catalogue\CatalogueMapper;
 use App\Http\Requests\SchoolRequest;
+use DateTimeZone;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,6 +28,7 @@ final readonly class SchoolController
             'rungs' => $this->mapper->ladder($school)->rungs,
             'core' => $this->mapper->school($school),
             'kinds' => HoleKind::cases(),
+            'zones' => DateTimeZone::listIdentifiers(),
         ]);
     }
 
@@ -34,6 +36,6 @@ final readonly class SchoolController
     {
         $request->user()->school->update($request->columns());
 
-        return redirect()->to(route('school').'#weights')->with('said', 'Holes weigh as you said from now on.');
+        return redirect()->to(route('school').'#weights')->with('said', 'Hole weights and time zone saved.');
     }
 }

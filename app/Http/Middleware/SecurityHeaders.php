@@ -24,6 +24,10 @@ final class SecurityHeaders
             'Referrer-Policy' => 'same-origin',
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=()',
         ]);
+        // What a school holds is for nobody's cache: not for Back, not for whoever uses the device next.
+        if ($request->user() !== null) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
         // Once it was reached over TLS, a browser never asks in the clear again.
         if ($request->isSecure()) {
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');

@@ -6,9 +6,13 @@ namespace App\Http\Requests;
 
 use App\Catalogue\CatalogueMapper;
 use App\Models\School;
+use App\Rules\Moment;
+use App\Rules\RowId;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Pressure\Outcome;
+use StoneDrill\Core\Pressure\RepLimits;
 use StoneDrill\Core\Pressure\Touched;
 
 /** One try, as it was seen. Everything it names must be of the same school as whoever records it. */
@@ -20,27 +24,64 @@ final class RepRequest extends FieldsRequest
         return self::of($this->user()->school);
     }
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return self::says();
+    }
+
+    protected function prepareForValidation(): void
+    {
+        parent::prepareForValidation();
+        $this->merge(self::inSmallLetters($this->only('id', 'replaces')));
+    }
+
     /** @return array<string, list<mixed>> */
     public static function of(School $school): array
     {
         $own = static fn (string $table) => Rule::exists($table, 'id')->where('school_id', $school->id);
 
         return [
-            'id' => ['required', 'uuid'],
-            'student_id' => ['required', 'integer', $own('students')],
-            'attack_id' => ['required', 'integer', $own('attacks')],
+            'id' => ['bail', 'required', 'string', 'uuid'],
+            'student_id' => ['bail', 'required', new RowId(), $own('students')],
+            'attack_id' => ['bail', 'required', new RowId(), $own('attacks')],
             'side' => ['required', Rule::enum(Side::class)],
-            'rung' => ['required', Rule::in(app(CatalogueMapper::class)->ladder($school)->ids())],
+            'rung' => ['bail', 'required', 'integer', Rule::in(app(CatalogueMapper::class)->ladder($school)->ids())],
             'outcome' => ['required', Rule::enum(Outcome::class)],
-            'answer_id' => ['nullable', 'integer', $own('answers')],
-            'faults' => ['array', 'max:20'],
-            'faults.*' => ['string', 'max:300'],
+            'answer_id' => ['bail', 'nullable', new RowId(), $own('answers')],
+            'faults' => ['array', 'list', 'max:'.RepLimits::FAULTS],
+            'faults.*' => ['string', 'max:'.RepLimits::FAULT],
             'touched' => ['nullable', Rule::enum(Touched::class)],
-            'seconds' => ['nullable', 'numeric', 'between:0,3600'],
-            'stressor' => ['nullable', 'string', 'max:200'],
-            'at' => ['nullable', 'date', 'after:2000-01-01'],
-            'replaces' => ['nullable', 'uuid', $own('reps'), 'different:id'],
-            'reason' => ['nullable', 'string', 'max:500', 'exclude_without:replaces'],
+            'seconds' => ['bail', 'nullable', 'numeric', 'between:0,'.RepLimits::SECONDS],
+            'stressor' => ['nullable', 'string', 'max:'.RepLimits::STRESSOR],
+            'at' => ['nullable', new Moment($school->zone)],
+            'replaces' => ['bail', 'nullable', 'string', 'uuid', 'different:id', $own('reps')],
+            'reason' => ['exclude_without:replaces', 'required_with:replaces', 'string', 'max:'.RepLimits::REASON],
         ];
+    }
+
+    /** @return array<string, string> */
+    public static function says(): array
+    {
+        return [
+            'reason.required_with' => 'Say why the rep is corrected; the log keeps it.',
+            'replaces.different' => 'A rep cannot correct itself.',
+            'answer_id.exists' => 'The answer is not in the catalogue any more.',
+            'attack_id.exists' => 'The attack is not in the catalogue any more.',
+            'student_id.exists' => 'The student is not in this school any more.',
+            'rung.in' => 'The ladder has no such rung any more.',
+        ];
+    }
+
+    /**
+     * The same id in another spelling is the same id.
+     *
+     * @param array<array-key, mixed> $ids
+     *
+     * @return array<array-key, mixed>
+     */
+    public static function inSmallLetters(array $ids): array
+    {
+        return array_map(static fn (mixed $id): mixed => is_string($id) ? Str::lower($id) : $id, $ids);
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use DateTimeZone;
+use Illuminate\Support\Arr;
+use Illuminate\Validation\Rule;
 use StoneDrill\Core\Coverage\HoleKind;
 
 /** What a school weighs its holes with. */
@@ -19,7 +22,7 @@ final class SchoolRequest extends FieldsRequest
             $factors["factors.{$kind->value}"] = ['required', 'numeric', 'between:0,'.self::MOST];
         }
 
-        return ['share' => ['required', 'numeric', 'between:1,100'], 'factors' => ['required', 'array', 'array:'.implode(',', array_column(HoleKind::cases(), 'value'))], ...$factors];
+        return ['zone' => ['sometimes', 'required', 'string', Rule::in(DateTimeZone::listIdentifiers())], 'share' => ['required', 'numeric', 'between:1,100'], 'factors' => ['required', 'array', 'array:'.implode(',', array_column(HoleKind::cases(), 'value'))], ...$factors];
     }
 
     /** @return array<string, string> */
@@ -44,6 +47,6 @@ final class SchoolRequest extends FieldsRequest
             }
         }
 
-        return ['share' => (float) $this->validated('share') / 100, 'hole_factors' => $own];
+        return ['share' => (float) $this->validated('share') / 100, 'hole_factors' => $own, ...Arr::only($this->validated(), 'zone')];
     }
 }

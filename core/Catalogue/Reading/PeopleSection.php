@@ -10,6 +10,7 @@ use StoneDrill\Core\Catalogue\Student;
 use StoneDrill\Core\Pressure\Ladder;
 use StoneDrill\Core\Pressure\Outcome;
 use StoneDrill\Core\Pressure\Rep;
+use StoneDrill\Core\Pressure\RepLimits;
 use StoneDrill\Core\Pressure\Source;
 use StoneDrill\Core\Pressure\Touched;
 
@@ -54,8 +55,8 @@ final readonly class PeopleSection
     public function reps(Fields $file, array $students, array $ids): array
     {
         $known = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'faults', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason'];
-        $reps = $replaced = [];
-        foreach ($file->maps('reps', $known) as $in) {
+        $reps = $replaced = $places = [];
+        foreach ($file->maps('reps', $known) as $index => $in) {
             $rep = new Rep(
                 $in->uuid('id'),
                 $in->reference('student', $students, 'the id of a student'),
@@ -67,19 +68,47 @@ final readonly class PeopleSection
                 $in->has('answer') ? $in->reference('answer', $this->answers, 'the id of an answer') : null,
                 $in->texts('faults'),
                 $in->has('touched') ? $in->word('touched', Touched::class) : null,
-                $in->numberOr('seconds', null, 0, 3600),
-                $in->has('stressor') ? $in->text('stressor') : null,
+                $in->numberOr('seconds', null, 0, RepLimits::SECONDS),
+                $in->has('stressor') ? $in->text('stressor', RepLimits::STRESSOR) : null,
                 $in->word('source', Source::class, Source::Seen),
                 $in->has('replaces') ? $in->uuid('replaces') : null,
-                $in->has('reason') ? $in->text('reason', 500) : null,
+                $in->has('reason') ? $in->text('reason', RepLimits::REASON) : null,
             );
             $this->checkRep($in, $rep, $ids, $replaced);
             if ($in->isSound()) {
-                $reps[] = $rep;
+                $reps[$rep->id] = $rep;
+                $places[$rep->id] = $index;
             }
         }
+        $this->checkCorrections($file, $reps, $places);
 
-        return $reps;
+        return array_values($reps);
+    }
+
+    /**
+     * A correction is of the same try as what it corrects, and no circle of corrections has a first one.
+     *
+     * @param array<string, Rep> $reps   by id
+     * @param array<string, int> $places of the reps in the file
+     */
+    private function checkCorrections(Fields $file, array $reps, array $places): void
+    {
+        $leadsBack = [];
+        foreach ($reps as $id => $rep) {
+            $original = $reps[$rep->replaces ?? ''] ?? null;
+            if ($original !== null && [$rep->student, $rep->attack, $rep->side] !== [$original->student, $original->attack, $original->side]) {
+                $file->report("reps/{$places[$id]}/replaces", sprintf('“%s”, which is of another student, attack or side', $rep->replaces), 'a rep of the same try: a correction keeps them');
+            }
+            $chain = [];
+            for ($at = $id; isset($reps[$at]) && ! isset($chain[$at]) && ! isset($leadsBack[$at]); $at = $reps[$at]->replaces ?? '') {
+                $chain[$at] = false;
+            }
+            $isCircle = isset($chain[$at]) || ($leadsBack[$at] ?? false);
+            if (isset($chain[$at])) {
+                $file->report("reps/{$places[$id]}/replaces", sprintf('“%s”, which leads back to this rep', $rep->replaces), 'a rep that does not depend on this one');
+            }
+            $leadsBack += array_fill_keys(array_keys($chain), $isCircle);
+        }
     }
 
     /**

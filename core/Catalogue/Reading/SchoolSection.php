@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Catalogue\Reading;
 
+use DateTimeZone;
 use StoneDrill\Core\Answer\Doctrine;
 use StoneDrill\Core\Answer\Notation\Vocabulary;
 use StoneDrill\Core\Answer\Notation\VocabularyException;
@@ -22,6 +23,7 @@ use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Floor\BearingStyle;
 use StoneDrill\Core\Pressure\Ladder;
 use StoneDrill\Core\Pressure\Rung;
+use StoneDrill\Core\Spelling\Nearest;
 
 /** Reads what a school sets for itself: `school`, `sizes`, `kinds`, `ranks` and `rungs`. */
 final readonly class SchoolSection
@@ -31,7 +33,7 @@ final readonly class SchoolSection
     /** @param array<array-key, mixed> $ranks by id */
     public function school(array $ranks): School
     {
-        $in = $this->file->map('school', ['name', 'doctrine', 'bearings', 'typical', 'share', 'hole_factors', 'policy', 'aliases']);
+        $in = $this->file->map('school', ['name', 'doctrine', 'bearings', 'typical', 'share', 'hole_factors', 'policy', 'aliases', 'zone']);
         $sizes = $this->sizes();
 
         return new School(
@@ -44,7 +46,21 @@ final readonly class SchoolSection
             $this->holeFactors($in),
             $in->has('policy') ? $this->policy($in, $ranks) : null,
             $this->aliases($in),
+            $this->zone($in),
         );
+    }
+
+    private function zone(Fields $in): string
+    {
+        $zone = $in->has('zone') ? $in->text('zone', 64) : School::ZONE;
+        $known = DateTimeZone::listIdentifiers();
+        if ($zone !== '' && ! in_array($zone, $known, true)) {
+            $in->report('zone', sprintf('“%s”', $zone), 'the name of a time zone, such as Europe/Lisbon', Nearest::to($zone, $known));
+
+            return School::ZONE;
+        }
+
+        return $zone;
     }
 
     /** @return list<Kind> */

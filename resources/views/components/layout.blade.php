@@ -48,8 +48,8 @@
                 @if ($key === 'said' && session('undo'))
                     <form class="d-inline ms-2" method="post" action="{{ route('versions.restore', [session('undo')['answer'], session('undo')['version']]) }}">@csrf<input type="hidden" name="version" value="{{ session('undo')['now'] }}"><button class="btn btn-plain btn-sm">Undo</button></form>
                 @endif
-                @if ($key === 'said' && session('correctable'))
-                    <a class="ms-2" href="{{ route('reps.correct', session('correctable')) }}">Correct it</a>
+                @if (session('correctable'))
+                    <a class="ms-2" href="{{ route('reps.correct', session('correctable')) }}">{{ $key === 'said' ? 'Correct it' : 'Correct what was recorded' }}</a>
                 @endif
             </div>
         @endif

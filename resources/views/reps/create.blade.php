@@ -5,9 +5,9 @@
     <p class="lead-line">Now: {{ $proof->says() }}. Estimates.</p>
     @foreach ($cautions as $caution)<p class="caution text-bg-dark">{{ $caution }}</p>@endforeach
     <x-wrong-fields/>
-    <form method="post" action="{{ route('reps.store') }}">
+    <form method="post" action="{{ route('reps.store') }}" data-fresh>
         @csrf
-        <input type="hidden" name="id" value="{{ old('id', $id) }}"><input type="hidden" name="student_id" value="{{ $student->id }}"><input type="hidden" name="attack_id" value="{{ $attack->id }}"><input type="hidden" name="side" value="{{ $side->value }}">
+        <input type="hidden" name="id" value="{{ $id }}"><input type="hidden" name="student_id" value="{{ $student->id }}"><input type="hidden" name="attack_id" value="{{ $attack->id }}"><input type="hidden" name="side" value="{{ $side->value }}">
         @if ($replaced)<input type="hidden" name="replaces" value="{{ $replaced->id }}">@endif
         <details @if (old('rung') || $errors->any()) open @endif><summary>Rung {{ $rung }}, faults, touched, answer</summary><fieldset class="chips"><legend>Rung</legend>@foreach ($rungs as $of)<label><input type="radio" name="rung" value="{{ $of->id }}" @checked((int) old('rung', $rung) === $of->id)> {{ $of->id }} {{ $of->name }}</label>@endforeach</fieldset>
         @if ($faults->isNotEmpty())<fieldset class="chips"><legend>Faults seen</legend>@foreach ($faults as $fault)<label><input type="checkbox" name="faults[]" value="{{ $fault }}" @checked(in_array($fault, (array) old('faults', $replaced->faults ?? []), true))> {{ $fault }}</label>@endforeach</fieldset>@endif

@@ -33,8 +33,8 @@
     @endforeach
     @if ($ladder->isEmpty())<p>The built-in ladder of seven rungs is used. Adding a rung, or a rank, makes it your own to change.</p>@endif
     <form method="post" action="{{ route('rungs.store') }}" class="slab search-row rung-row">@csrf @include('school.rung', ['key' => 'new', 'rung' => null])<button class="btn btn-rust btn-sm">Add a highest rung</button></form>
-    <h2 id="weights">What holes weigh</h2>
-    <p class="lead-line">A hole weighs the prevalence of its attack (1 to 5, set at the attack), shared among its sides, times the figure of its kind.</p>
+    <h2 id="weights">What holes weigh, and the time zone</h2>
+    <p class="lead-line">A hole weighs the prevalence of its attack (1 to 5, set at the attack), shared among its sides, times the figure of its kind. The time zone is where dates in a file of reps are meant.</p>
     <form method="post" action="{{ route('school.update') }}" class="slab">
         @csrf @method('put')
         <div class="factors">
@@ -42,8 +42,9 @@
                 <div><label class="form-label" for="factor-{{ $loop->index }}">{{ $kind->value }} <span class="narrow">usual {{ $kind->factor() }}</span></label><input class="form-control form-control-sm" id="factor-{{ $loop->index }}" name="factors[{{ $kind->value }}]" type="number" min="0" max="5" step="0.05" required value="{{ old('factors')[$kind->value] ?? $core->holeFactor($kind) }}"></div>
             @endforeach
             <div><label class="form-label" for="share">Proven when so many of a rank hold it, %</label><input class="form-control form-control-sm" id="share" name="share" type="number" min="1" max="100" required value="{{ old('share', round(100 * $core->share, 2)) }}"></div>
+            <div><label class="form-label" for="zone">Time zone of the school</label><select class="form-select form-select-sm" id="zone" name="zone">@foreach ($zones as $zone)<option @selected($zone === old('zone', $school->zone))>{{ $zone }}</option>@endforeach</select></div>
         </div>
-        <p class="mt-3 mb-0"><button class="btn btn-rust">Save the weights</button></p>
+        <p class="mt-3 mb-0"><button class="btn btn-rust">Save</button></p>
     </form>
     <h2 id="file">Catalogue file</h2>
     <p class="lead-line">Everything your school holds, as one open file: YAML or JSON, described in <code>docs/file-format.md</code>.</p>

@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Rep;
+use App\Models\School;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use DateTimeZone;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use StoneDrill\Core\Spelling\IsoMoment;
+
+/**
+ * Adds reps to a school's log, and says of each what became of it. The same rep twice, by its id, is stored once; whatever
+ * differs from what the log has is told and changes nothing.
+ */
+final readonly class RecordReps
+{
+    /** Two devices can stand in each other's way; the one that gives way tries again. */
+    private const ATTEMPTS = 3;
+
+    private const CHUNK = 500;
+
+    /** What is kept where it is said. */
+    private const OPTIONAL = ['answer_id', 'touched', 'stressor', 'reason'];
+
+    public function __construct(private School $school, private ?User $by) {}
+
+    /** @param array<string, mixed> $values as the rules of a rep have found them */
+    public function record(array $values): RecordedRep
+    {
+        return DB::transaction(fn (): RecordedRep => $this->add([$values])[0], self::ATTEMPTS);
+    }
+
+    /**
+     * All of them or none.
+     *
+     * @param list<array<string, mixed>> $values a correction after what it corrects
+     *
+     * @throws RepsRefused when one of them cannot be stored as it is; nothing is stored then
+     */
+    public function recordAll(array $values): void
+    {
+        DB::transaction(function () use ($values): void {
+            $refused = $this->addAll($values);
+            if ($refused !== []) {
+                throw new RepsRefused($refused);
+            }
+        }, self::ATTEMPTS);
+    }
+
+    /**
+     * What would stand in the way of {@see recordAll()}; nothing is stored.
+     *
+     * @param list<array<string, mixed>> $values
+     *
+     * @return list<RecordedRep>
+     */
+    public function rehearse(array $values): array
+    {
+        DB::beginTransaction();
+        try {
+            return $this->addAll($values);
+        } finally {
+            DB::rollBack();
+        }
+    }
+
+    /**
+     * @param list<array<string, mixed>> $values
+     *
+     * @return list<RecordedRep> those that are not stored
+     */
+    private function addAll(array $values): array
+    {
+        $refused = [];
+        foreach (array_chunk($values, self::CHUNK) as $chunk) {
+            array_push($refused, ...array_filter($this->add($chunk), static fn (RecordedRep $rep): bool => ! $rep->stored));
+        }
+
+        return $refused;
+    }
+
+    /**
+     * @param list<array<string, mixed>> $values
+     *
+     * @return list<RecordedRep> in the same order
+     */
+    private function add(array $values): array
+    {
+        $originals = $this->find(array_filter(array_map(static fn (array $one): ?string => self::lower($one['replaces'] ?? null), $values)));
+        $inFile = [];
+        $found = $rows = [];
+        foreach ($values as $place => $one) {
+            $row = $this->row($one, $originals);
+            $inFile[$row['id']] = $row;
+            $original = $row['replaces'] === null ? $row : ($originals[$row['replaces']] ?? null)?->getAttributes() ?? $inFile[$row['replaces']] ?? null;
+            $found[$place] = match (true) {
+                $original === null => RecordedRep::unknown($row['id']),
+                ! self::isSameTry($row, $original) => RecordedRep::moved($row['id']),
+                default => null,
+            };
+            if ($found[$place] === null) {
+                $rows[$place] = $row;
+            }
+        }
+        if ($rows !== [] && DB::table('reps')->insertOrIgnore(array_values($rows)) < count($rows)) {
+            // Some were there already, or another correction was faster: each is looked at.
+            $there = $this->find(array_column($rows, 'id'));
+            $found = array_replace($found, array_map(fn (array $row): RecordedRep => $this->whatBecame($row, $there[$row['id']] ?? null), $rows));
+        }
+
+        return array_values(array_map(static fn (int $place): RecordedRep => $found[$place] ?? RecordedRep::stored($rows[$place]['id']), array_keys($values)));
+    }
+
+    /** @param array<string, mixed> $row */
+    private function whatBecame(array $row, ?Rep $there): RecordedRep
+    {
+        if ($there !== null) {
+            return self::isSame($row, $there) ? RecordedRep::stored($row['id']) : RecordedRep::conflict($row['id'], $there);
+        }
+
+        return RecordedRep::corrected($row['id'], $this->school->reps()->where('replaces', $row['replaces'])->firstOrFail());
+    }
+
+    /**
+     * @param array<string, mixed> $values
+     * @param array<string, Rep>   $originals by id
+     *
+     * @return array<string, mixed> the columns
+     */
+    private function row(array $values, array $originals): array
+    {
+        $replaces = self::lower($values['replaces'] ?? null);
+
+        return [
+            'id' => Str::lower($values['id']),
+            'school_id' => $this->school->id,
+            'student_id' => (int) $values['student_id'],
+            'attack_id' => (int) $values['attack_id'],
+            'side' => $values['side'],
+            'rung' => (int) $values['rung'],
+            'outcome' => $values['outcome'],
+            // A correction is of the same moment.
+            'at' => ($originals[$replaces ?? '']->at ?? $this->moment($values['at'] ?? null))->format('Y-m-d H:i:sP'),
+            'faults' => (string) json_encode(array_values($values['faults'] ?? []), JSON_UNESCAPED_UNICODE),
+            'source' => $values['source'] ?? 'seen',
+            'replaces' => $replaces,
+            'recorded_by_id' => $this->by?->id,
+            'seconds' => isset($values['seconds']) && $values['seconds'] !== '' ? (float) $values['seconds'] : null,
+            ...array_combine(self::OPTIONAL, array_map(static fn (string $column): mixed => ($values[$column] ?? '') === '' ? null : $values[$column], self::OPTIONAL)),
+        ];
+    }
+
+    /**
+     * Whether a rep says of a try what the log has of it.
+     *
+     * @param array<string, mixed> $row
+     */
+    private static function isSame(array $row, Rep $there): bool
+    {
+        $said = CarbonImmutable::parse($row['at']);
+
+        return self::isSameTry($row, $there->getAttributes())
+            && [$row['rung'], $row['outcome'], $row['touched'], $row['stressor'], $row['source'], $row['replaces'], $row['reason'], $row['seconds']]
+                === [$there->rung, $there->outcome, $there->touched, $there->stressor, $there->source, $there->replaces, $there->reason, $there->seconds]
+            && ($row['answer_id'] === null ? null : (int) $row['answer_id']) === $there->answer_id
+            && json_decode($row['faults'], true) === $there->faults
+            // A form says no moment, and a clock that goes ahead was set back when the rep first came: then it is when it was sent.
+            && ($said->isSameSecond($there->at) || $said >= $there->recorded_at->startOfSecond());
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     * @param array<string, mixed> $other
+     */
+    private static function isSameTry(array $row, array $other): bool
+    {
+        return [$row['student_id'], $row['attack_id'], $row['side']] === [$other['student_id'], $other['attack_id'], $other['side']];
+    }
+
+    /**
+     * @param array<array-key, string> $ids
+     *
+     * @return array<string, Rep> by id
+     */
+    private function find(array $ids): array
+    {
+        return $ids === [] ? [] : $this->school->reps()->whereKey(array_values(array_unique($ids)))->get()->keyBy('id')->all();
+    }
+
+    private static function lower(?string $id): ?string
+    {
+        return $id === null || $id === '' ? null : Str::lower($id);
+    }
+
+    /** When it was, by the clock of whoever recorded it; never later than now, since such a clock goes ahead. */
+    private function moment(?string $at): CarbonImmutable
+    {
+        $now = CarbonImmutable::now();
+
+        $said = $at === null || $at === '' ? null : IsoMoment::read($at, new DateTimeZone($this->school->zone));
+
+        return CarbonImmutable::instance($said ?? $now)->utc()->min($now)->startOfSecond();
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Rep;
+
+/** What became of a rep that somebody recorded. Only a stored one is in the log as it was sent. */
+final readonly class RecordedRep
+{
+    /**
+     * @param string   $id     of the rep that was sent, in small letters
+     * @param bool     $stored whether the log has it, now or already, exactly as it was sent
+     * @param string   $why    why it is not stored; empty when it is
+     * @param Rep|null $other  the rep that stands in its way: the one with its id, or the one that corrects the same rep
+     */
+    private function __construct(public string $id, public bool $stored, public string $why = '', public ?Rep $other = null) {}
+
+    public static function stored(string $id): self
+    {
+        return new self($id, true);
+    }
+
+    /** Its id was taken by a rep with another content. */
+    public static function conflict(string $id, Rep $other): self
+    {
+        return new self($id, false, sprintf('This rep was recorded already, as %s at rung %d. What was sent now differs and is not recorded.', $other->outcome, $other->rung), $other);
+    }
+
+    /** Somebody else was faster: each rep has one correction, which can be corrected in turn. */
+    public static function corrected(string $id, Rep $other): self
+    {
+        return new self($id, false, sprintf('This rep is corrected already, to %s at rung %d. Correct that correction instead.', $other->outcome, $other->rung), $other);
+    }
+
+    /** The correction is of another student, attack or side than what it corrects. */
+    public static function moved(string $id): self
+    {
+        return new self($id, false, 'A correction keeps the student, the attack and its side. Record another rep instead, and correct this one to “stopped”.');
+    }
+
+    public static function unknown(string $id): self
+    {
+        return new self($id, false, 'The rep that this one corrects is not in the log.');
+    }
+}

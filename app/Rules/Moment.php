@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rules;
+
+use Closure;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Contracts\Validation\ValidationRule;
+use StoneDrill\Core\Pressure\RepLimits;
+use StoneDrill\Core\Spelling\IsoMoment;
+
+/** A moment of training: as ISO 8601 writes it, not before the earliest day. What is read here is what is stored. */
+final readonly class Moment implements ValidationRule
+{
+    private DateTimeZone $zone;
+
+    /** @param DateTimeImmutable|null $latest later is refused; null where a clock that goes ahead is set back */
+    public function __construct(string $zone, private ?DateTimeImmutable $latest = null)
+    {
+        $this->zone = new DateTimeZone($zone);
+    }
+
+    public function validate(string $attribute, mixed $value, Closure $fail): void
+    {
+        $moment = is_string($value) ? IsoMoment::read($value, $this->zone) : null;
+        match (true) {
+            $moment === null => $fail(sprintf('“%s” is not a date that can be read for certain. Write 2026-11-02, or with a time 2026-11-02T19:10, or with an offset 2026-11-02T19:10+01:00.', is_scalar($value) ? mb_strimwidth((string) $value, 0, 40, '…') : 'a list')),
+            $moment < new DateTimeImmutable(RepLimits::EARLIEST, $this->zone) => $fail('A rep cannot be older than '.RepLimits::EARLIEST.'.'),
+            $this->latest !== null && $moment > $this->latest => $fail('A rep cannot be of a day to come.'),
+            default => null,
+        };
+    }
+}
