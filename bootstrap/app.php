@@ -6,6 +6,7 @@ use App\Http\Middleware\PartsLeaveTheCookies;
 use App\Http\Middleware\PartsLeaveTheSession;
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\SecurityHeaders;
+use App\Mat\MatKey;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -27,6 +28,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecurityHeaders::class);
         $middleware->append(ReadableText::class);
         $middleware->web(append: [PartsLeaveTheSession::class], prepend: [PartsLeaveTheCookies::class]);
+        // The mat's own script reads it.
+        $middleware->encryptCookies(except: [MatKey::COOKIE]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Mat;
 
 use App\Models\Student;
-use StoneDrill\Core\Attack\Attack;
-use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Pressure\Draw;
 use StoneDrill\Core\Pressure\ProofState;
 use StoneDrill\Core\Pressure\Rung;
@@ -38,8 +36,8 @@ final readonly class DrillOutlook
     /** @return array{student: Student, count: int, bits: float, reaction: float, barred: list<string>, tight: list<array{title: string, spare: float, distance: float, proof: string}>} */
     private function person(Kit $kit, Student $student, string $list): array
     {
-        $within = $this->within($kit, $list);
-        $tickets = array_values(array_filter($kit->tickets($student, $this->rung->id), static fn (Ticket $ticket): bool => $within($ticket->cell) && ($list !== 'holes' || $kit->stateOf($student, $ticket->cell) !== ProofState::Holds)));
+        $isYouth = $kit->isYouth($student);
+        $tickets = array_values(array_filter($kit->tickets($student, $this->rung->id), static fn (Ticket $ticket): bool => $kit->filter->leaves($list, $ticket->cell, $isYouth) && ($list !== 'holes' || $kit->stateOf($student, $ticket->cell) !== ProofState::Holds)));
         $bits = Draw::of($tickets)->entropy();
         $tight = [];
         foreach ($tickets as $ticket) {
@@ -58,28 +56,5 @@ final readonly class DrillOutlook
             'barred' => $kit->barred($student),
             'tight' => $tight,
         ];
-    }
-
-    /** @return callable(Cell): bool */
-    private function within(Kit $kit, string $list): callable
-    {
-        [$what, $which] = [...explode(':', $list, 2), ''];
-        $order = $kit->catalogue->rankOrder();
-        if ($what === 'list') {
-            $items = $kit->listed((int) $which);
-        }
-
-        return match ($what) {
-            'family' => static fn (Cell $cell): bool => $cell->attack->kind->family->value === $which,
-            'rank' => static fn (Cell $cell): bool => self::isNeeded($cell->attack, $which, $order),
-            'list' => static fn (Cell $cell): bool => isset($items[$cell->attack->id.' '.$cell->side->value]),
-            default => static fn (): bool => true,
-        };
-    }
-
-    /** @param array<string, int> $order position by id of the rank */
-    private static function isNeeded(Attack $attack, string $rank, array $order): bool
-    {
-        return $attack->neededBy !== null && isset($order[$rank]) && $order[$attack->neededBy] <= $order[$rank];
     }
 }

@@ -31,14 +31,19 @@ use StoneDrill\Core\Pressure\Window;
 final readonly class Kit
 {
     /** People whom a device takes along. */
-    private const MOST = 120;
+    public const MAX = 120;
 
     public Catalogue $catalogue;
 
     /** @var list<Cell> */
     public array $cells;
 
+    public DrillFilter $filter;
+
     private Pool $pool;
+
+    /** @var Collection<int, DrillList> */
+    private Collection $lists;
 
     /** @var array<int, list<string>> families of the last two tries, the newest first, by the id of the student's row */
     private array $latest;
@@ -51,6 +56,8 @@ final readonly class Kit
     {
         $this->catalogue = $mapper->curriculum($school);
         $this->cells = Coverage::of($this->catalogue)->cells;
+        $this->lists = $school->drillLists()->with('items.attack')->get();
+        $this->filter = new DrillFilter($this->catalogue, $this->lists);
         $this->latest = $this->latest();
         $this->pool = new Pool($this->catalogue, $this->cells, $at);
         $this->windows = (new WindowBook($school, $this->catalogue))->of(array_values($this->students->map(static fn (Student $student): int => $student->id)->all()), $at);
@@ -69,7 +76,7 @@ final readonly class Kit
         $latest = DB::table('proof_windows')->where('school_id', $school->id)->groupBy('student_id')->selectRaw('student_id, max(case when is_stale then extract(epoch from now()) else last end) as last');
 
         return $school->students()->with('rank')->leftJoinSub($latest, 'latest', 'latest.student_id', '=', 'students.id')
-            ->reorder()->when($find !== '', static fn ($query) => $query->orderByRaw('name ilike ? desc', ['%'.addcslashes($find, '\\%_').'%']))->orderByRaw('latest.last desc nulls last')->orderBy('name')->limit(self::MOST)->get('students.*')
+            ->reorder()->when($find !== '', static fn ($query) => $query->orderByRaw('name ilike ? desc', ['%'.addcslashes($find, '\\%_').'%']))->orderByRaw('latest.last desc nulls last')->orderBy('name')->limit(self::MAX)->get('students.*')
             ->sortBy(static fn (Student $student): array => [$find !== '' && ! Str::contains($student->name, $find, true), $student->name])->values();
     }
 
@@ -90,7 +97,9 @@ final readonly class Kit
             'cells' => $this->cells(),
             'answers' => $this->answers(),
             'students' => array_values($this->students->map(fn (Student $student): array => $this->student($student, $places))->all()),
-            'lists' => array_values($this->school->drillLists()->with('items.attack')->get()->map(fn (DrillList $list): array => $this->list($list, $places))->all()),
+            'filters' => $this->filter->all($this->cells),
+            'usualRung' => $this->usualRung(),
+            'lists' => array_values($this->lists->map(fn (DrillList $list): array => $this->list($list, $places))->all()),
         ];
     }
 
@@ -112,16 +121,15 @@ final readonly class Kit
         return $this->pool->answers($this->mapper->student($student), $cell);
     }
 
-    /**
-     * What is on a saved list.
-     *
-     * @return array<string, true> by `attack side`; nothing where the school has no such list
-     */
-    public function listed(int $list): array
+    public function isYouth(Student $student): bool
     {
-        $codes = $this->school->attacks->pluck('code', 'id');
+        return $this->mapper->student($student)->isYouthOn($this->at);
+    }
 
-        return array_fill_keys($this->school->drillLists()->with('items')->find($list)?->items->map(static fn (DrillListItem $item): string => $codes[$item->attack_id].' '.$item->side)->all() ?? [], true);
+    /** The goal rung that most of those who go along have. */
+    private function usualRung(): int
+    {
+        return $this->students->isEmpty() ? 4 : (int) $this->students->map(static fn (Student $student): int => $student->rank->goal_rung)->mode()[0];
     }
 
     /** What a student has proven against a cell at the goal rung of her rank, in words. */
@@ -227,7 +235,10 @@ final readonly class Kit
             ];
         }
 
-        return ['id' => $student->id, 'name' => $student->name, 'rank' => $student->rank->code, 'goal' => $student->rank->goal_rung, 'latest' => $this->latest[$student->id] ?? [], 'tickets' => $tickets, 'barred' => $this->barred($student)];
+        $isYouth = $this->isYouth($student);
+        $notes = implode(' · ', array_filter([$student->rank->name, $isYouth ? 'under 16' : '', implode(', ', $student->flags)]));
+
+        return ['id' => $student->id, 'name' => $student->name, 'notes' => $notes, 'isYouth' => $isYouth, 'rank' => $student->rank->code, 'goal' => $student->rank->goal_rung, 'latest' => $this->latest[$student->id] ?? [], 'tickets' => $tickets, 'barred' => $this->barred($student)];
     }
 
     /**

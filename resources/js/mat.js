@@ -1,10 +1,14 @@
 // The caller: whose turn, which attack, when, and how it went. Which attacks can be drawn and how much each is wanted was worked
 // out by the school and lies in the kit; this only draws, waits, calls and keeps.
 import alea from 'seedrandom/lib/alea';
-import { isKept, keep, kept, send, session, takeBack, waiting } from './rep-store';
+import refused from './refused';
+import { draft, hold, isKept, keep, kept, send, session, settle, takeBack, waiting } from './rep-store';
+import { isOpen } from './vault';
 
 const KEYS = { c: 'clean', s: 'scraped', r: 'recovered', l: 'late', h: 'hit', f: 'froze', x: 'stopped' };
 const TRY_AGAIN = 8000;
+// A tap that was meant for an outcome does not call the next one.
+const SECOND_TAP = 400;
 const LEAST = 1500;
 const MEAN = 3000;
 const CUT = 2.5;
@@ -14,7 +18,9 @@ const moment = (chance) => LEAST - MEAN * Math.log(1 - chance() * (1 - Math.exp(
 const anyOf = (list, chance) => list[Math.floor(chance() * list.length)];
 const uuid = () => (crypto.randomUUID ? crypto.randomUUID() : '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (digit) => (digit ^ (crypto.getRandomValues(new Uint8Array(1))[0] & (15 >> (digit / 4)))).toString(16)));
 
-export default () => ({
+const mixed = (...parts) => Object.defineProperties({}, Object.assign({}, ...parts.map(Object.getOwnPropertyDescriptors)));
+
+export default () => mixed(refused(uuid), {
   phase: 'setup',
   kit: null,
   wrong: '',
@@ -54,21 +60,38 @@ export default () => ({
     this.worker();
     await this.load();
     await this.resume();
+    this.pages = window.BroadcastChannel ? new BroadcastChannel('stone-drill-mat') : null;
+    this.pages?.addEventListener('message', (event) => this.hear(event.data));
+    await this.adopt();
     this.send();
   },
 
   // The kit of now where there is a network, the one that was kept where there is none.
   async load() {
+    let response = null;
     try {
-      const response = await fetch(this.$root.dataset.kit, { headers: { Accept: 'application/json', 'HX-Request': 'true' } });
-      if (!response.ok) throw new Error(response.status);
-      this.kit = await response.json();
-      await kept.save(this.kit);
-    } catch {
-      this.kit = (await kept.load()) ?? null;
-    }
+      response = await fetch(this.$root.dataset.kit, { headers: { Accept: 'application/json', 'HX-Request': 'true' } });
+      if (response.ok) this.kit = await response.json();
+    } catch { /* No network: what was kept is taken. */ }
+    if (this.kit) await kept.save(this.kit);
+    else if ([401, 403, 419].includes(response?.status)) return this.shut();
+    else this.kit = await kept.load();
     if (this.kit) (await waiting()).forEach((rep) => this.countIn(rep));
+    await this.listRefused();
+    if (!this.kit && !isOpen()) return this.shut();
     if (!this.kit) this.wrong = 'What the mat needs has not come yet. Open it once with a network; then it works without.';
+    const rung = this.$refs.rung;
+    if (this.kit && rung && !rung.dataset.chosen) rung.value = this.kit.usualRung;
+  },
+
+  // The session is over: nothing of people stays on the screen. The reps that wait are kept, and go on once somebody signs in.
+  shut() {
+    this.clear();
+    [this.kit, this.people, this.now, this.last, this.phase, this.state] = [null, [], null, null, 'locked', 'signed out'];
+    kept.drop();
+    [this.defender, this.attacker, this.leftOut, this.proof] = ['', '', '', ''];
+    this.refused = [];
+    this.$root.querySelector('#outlook')?.replaceChildren();
   },
 
   // What waits on this device is not in the kit yet.
@@ -93,8 +116,11 @@ export default () => ({
     });
   },
 
+  get everybody() { return this.kit?.students ?? []; },
+  get isComing() { return !this.kit && !this.wrong; },
+  get isLocked() { return this.phase === 'locked'; },
   get isSetup() { return this.phase === 'setup'; },
-  get isRunning() { return ['ready', 'waiting', 'called', 'halted'].includes(this.phase); },
+  get isRunning() { return ['ready', 'waiting', 'called', 'keeping', 'halted'].includes(this.phase); },
   get isReady() { return this.phase === 'ready'; },
   get isWaiting() { return this.phase === 'waiting'; },
   get isCalled() { return this.phase === 'called'; },
@@ -109,16 +135,18 @@ export default () => ({
   get canPeek() { return !this.rung?.attackTold && !this.isCalled; },
   get hasLast() { return this.last !== null; },
   get progress() { return `${this.done} of ${this.goal}`; },
-  get lastSaid() { return this.last ? `${this.last.told}: ${this.last.outcome}` : ''; },
+  get lastSaid() { return this.last ? `${this.saysOf(this.last)}: ${this.last.outcome}` : ''; },
   get startWord() { return this.rung?.momentTold ? 'Call it' : 'Begin the wait'; },
   get signedOut() { return this.state === 'signed out'; },
   get held() {
     if (this.count === null) return 'Looking for what waits …';
     if (this.count === 0) return 'All reps are with the school.';
     if (this.count === 1 && this.last) return '1 rep is kept on this device until the next call.';
-    const why = { offline: 'no network, or the school does not answer', 'signed out': 'signed out', refused: 'the school refused some; they stay here' }[this.state] ?? 'sending';
+    const why = { offline: 'no network, or the school does not answer', 'signed out': 'signed out', refused: 'the school refused some; they are listed below' }[this.state] ?? 'sending';
     return `${this.count} ${this.count === 1 ? 'rep waits' : 'reps wait'} on this device: ${why}.${isKept() ? '' : ' The browser lets this page keep nothing: do not close it before they are with the school.'}`;
   },
+
+  choseRung(event) { event.currentTarget.dataset.chosen = 'yes'; },
 
   read() {
     const form = new FormData(this.$refs.setup);
@@ -155,17 +183,9 @@ export default () => ({
 
   // Only what is on the list that was chosen.
   tickets(student) {
-    const [what, which] = this.set.list.split(':');
-    const ranks = this.$root.dataset.ranks.split(' ');
-    const items = what === 'list' ? this.kit.lists.find((list) => String(list.id) === which)?.items ?? [] : [];
-    return student.tickets.filter((ticket) => {
-      const cell = this.kit.cells[ticket.cell];
-      if (what === 'family') return cell.family === which;
-      if (what === 'rank') return ranks.indexOf(cell.need) <= ranks.indexOf(which);
-      if (what === 'holes') return !ticket.holds;
-      if (what === 'list') return items.some((item) => item.cell === ticket.cell);
-      return true;
-    });
+    if (this.set.list === 'holes') return student.tickets.filter((ticket) => !ticket.holds);
+    const filter = this.kit.filters[this.set.list]?.[student.isYouth ? 'youth' : 'adult'];
+    return filter ? student.tickets.filter((ticket) => filter.includes(ticket.cell)) : student.tickets;
   },
 
   draw(student) {
@@ -208,8 +228,8 @@ export default () => ({
     this.remember();
   },
 
-  go() {
-    if (this.phase !== 'ready') return;
+  go(tap = null) {
+    if (this.phase !== 'ready' || (tap && Date.now() - (this.recordedAt ?? 0) < SECOND_TAP)) return;
     this.unlock();
     this.settle();
     if (this.rung.momentTold) return this.shout();
@@ -241,25 +261,58 @@ export default () => ({
 
   async record(outcome) {
     if (!['called', 'halted'].includes(this.phase) || !this.now) return;
-    const { student, ticket, cell } = this.now;
-    const seconds = this.set.watch && this.calledAt ? Math.round((Date.now() - this.calledAt) / 100) / 10 : null;
+    // One at a time: whatever is tapped before this one is kept is no other one.
+    const { now, calledAt } = this;
+    const { student, ticket, cell } = now;
+    [this.now, this.calledAt, this.phase, this.recordedAt] = [null, null, 'keeping', Date.now()];
+    const taken = this.set.watch && calledAt ? Math.round((Date.now() - calledAt) / 100) / 10 : null;
+    // A watch that ran on over a pause says nothing.
+    const seconds = taken !== null && taken <= this.kit.limits.seconds ? taken : null;
     const rep = {
-      id: uuid(), school: this.kit.school, student_id: student.id, attack_id: cell.attack, side: cell.side, rung: this.set.rung, outcome,
-      at: new Date(this.calledAt ?? Date.now()).toISOString(), answer_id: ticket.answers[0] ?? null, faults: [], touched: null, seconds, stressor: this.stressor || null,
-      told: `${student.name}, ${this.title}`,
+      id: uuid(), school: this.kit.school, by: this.kit.by, student_id: student.id, attack_id: cell.attack, side: cell.side, rung: this.set.rung, outcome,
+      at: new Date(calledAt ?? Date.now()).toISOString(), answer_id: ticket.answers[0] ?? null, faults: [], touched: null, seconds, stressor: this.stressor.slice(0, this.kit.limits.stressor) || null,
     };
-    this.before = { latest: student.latest, weights: ticket.weights, factor: ticket.factor, proof: ticket.proof, turn: this.turn, now: this.now };
+    this.before = { latest: student.latest, weights: ticket.weights, factor: ticket.factor, proof: ticket.proof, turn: this.turn, now };
     this.tried(student, ticket);
-    this.last = rep;
-    this.faults = [...new Set(ticket.answers.flatMap((id) => this.kit.answers[id].faults))];
-    this.answers = [...ticket.answers.map((id) => ({ id, title: this.kit.answers[id].title })), { id: '', title: 'improvised' }];
+    this.show(rep, ticket);
     await keep(rep);
+    this.pages?.postMessage({ drafted: rep.id });
     await this.tally();
     this.done++;
     this.turn++;
-    this.now = null;
-    this.calledAt = null;
     this.next();
+  },
+
+  // A rep of which more can be said.
+  show(rep, ticket) {
+    const { fault } = this.kit.limits;
+    this.last = rep;
+    this.faults = [...new Set((ticket?.answers ?? []).flatMap((id) => this.kit.answers[id].faults))].filter((one) => one.length <= fault);
+    this.answers = [...(ticket?.answers ?? []).map((id) => ({ id, title: this.kit.answers[id].title })), { id: '', title: 'improvised' }];
+  },
+
+  // Who and against what; names come from the kit, since no rep holds one.
+  saysOf(rep) {
+    const student = this.kit?.students.find((one) => one.id === rep.student_id);
+    const cell = this.kit?.cells.find((one) => one.attack === rep.attack_id && one.side === rep.side);
+    return `${student?.name ?? 'Somebody who is not on this device'}, ${cell ? cell.title + (cell.mirrored ? ' (mirrored)' : '') : 'an attack that is not on this device'}`;
+  },
+
+  // All pages of this device share one draft: what another one recorded last can be taken back here too.
+  async adopt() {
+    const rep = this.kit ? await draft() : null;
+    if (!rep || rep.school !== this.kit.school || rep.id === this.last?.id) return;
+    const student = this.kit.students.find((one) => one.id === rep.student_id);
+    // After a reload it is this page's own, and the drill goes back with it.
+    this.before = rep.id === this.resumed?.last ? { turn: this.resumed.turnBefore } : null;
+    this.show(rep, student?.tickets.find((one) => this.kit.cells[one.cell].attack === rep.attack_id && this.kit.cells[one.cell].side === rep.side));
+  },
+
+  async hear({ drafted, undone, settled }) {
+    if (undone && undone === this.last?.id) await this.undone();
+    if (drafted) await this.adopt();
+    if (settled && !(await draft())) this.last = null;
+    await this.tally();
   },
 
   // What is said of the last rep until the next one is called.
@@ -267,7 +320,7 @@ export default () => ({
     if (!this.last) return;
     const { name, value } = event.currentTarget.dataset;
     const rep = { ...this.last };
-    if (name === 'fault') rep.faults = rep.faults.includes(value) ? rep.faults.filter((one) => one !== value) : [...rep.faults, value];
+    if (name === 'fault') rep.faults = rep.faults.includes(value) ? rep.faults.filter((one) => one !== value) : [...rep.faults, value].slice(0, this.kit.limits.faults);
     if (name === 'touched') rep.touched = rep.touched === value ? null : value;
     if (name === 'answer') rep.answer_id = value === '' ? null : Number(value);
     this.last = rep;
@@ -282,11 +335,28 @@ export default () => ({
   },
 
   async undo() {
-    if (!this.last || !(await takeBack(this.last.id))) return;
+    const id = this.last?.id;
+    if (!id) return;
+    if (!(await takeBack(id))) {
+      this.last = null;
+      return;
+    }
+    this.pages?.postMessage({ undone: id });
+    await this.undone();
+  },
+
+  // Puts the drill back before its last rep, where it was one of this page.
+  async undone() {
+    if (!this.before) {
+      this.last = null;
+      return this.tally();
+    }
     const { latest, weights, factor, proof, turn, now } = this.before;
-    now.student.latest = latest;
-    Object.assign(now.ticket, { weights, factor, proof });
-    this.last = null;
+    if (now) {
+      now.student.latest = latest;
+      Object.assign(now.ticket, { weights, factor, proof });
+    }
+    [this.last, this.before] = [null, null];
     this.done--;
     this.turn = turn;
     await this.tally();
@@ -296,8 +366,10 @@ export default () => ({
   },
 
   // The last rep is said as it is, and may go.
-  settle() {
+  async settle() {
     this.last = null;
+    await settle();
+    this.pages?.postMessage({ settled: true });
     this.send();
   },
 
@@ -383,12 +455,13 @@ export default () => ({
 
   // A page that was closed in the middle goes on where it was.
   remember() {
-    session.save({ set: this.set, turn: this.turn, done: this.done, goal: this.goal, began: this.began, seed: this.seed, drawn: this.now.ticket.cell, school: this.kit.school });
+    session.save({ set: this.set, turn: this.turn, done: this.done, goal: this.goal, began: this.began, seed: this.seed, drawn: this.now.ticket.cell, school: this.kit.school, last: this.last?.id, turnBefore: this.before?.turn });
   },
 
   async resume() {
     const saved = await session.load();
     if (!saved || !this.kit || saved.school !== this.kit.school) return;
+    this.resumed = saved;
     [this.set, this.turn, this.done, this.goal, this.began, this.seed] = [saved.set, saved.turn, saved.done, saved.goal, saved.began, saved.seed];
     this.people = this.kit.students.filter((student) => this.set.people.includes(student.id));
     if (this.people.some((student) => this.tickets(student).length > 0)) this.next(saved.drawn);
@@ -400,13 +473,17 @@ export default () => ({
 
   async send() {
     await this.tally();
+    if (this.kit && !isOpen()) this.shut();
+    if (this.last) await hold(this.last.id);
     if (!this.kit || this.sending || this.count === 0) return;
     this.sending = true;
     try {
-      this.state = await send(this.$root.dataset.reps, this.kit.school, (id) => this.last?.id === id);
+      this.state = await send(this.$root.dataset.reps, this.kit.school, this.kit.limits.sentAtOnce);
+      if (this.state === 'signed out') this.shut();
     } finally {
       this.sending = false;
       await this.tally();
+      await this.listRefused();
     }
   },
 });

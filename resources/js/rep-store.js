@@ -1,8 +1,11 @@
-// Reps that wait on this device until the school has them. Each carries an id made here, so that sending one twice keeps one.
+// Reps that wait on this device until the school has them. Each carries an id made here, so that sending one twice keeps one,
+// and says who recorded it. None of them holds a name.
 import { createStore, get, update } from 'idb-keyval';
+import { cookie, open, seal } from './vault';
 
 const shelf = createStore('stone-drill', 'mat');
-const SENT_AT_ONCE = 100;
+// A rep that may still be taken back or said more of stays here, for as long as a page says so.
+const DRAFT_LIFE = 25_000;
 // Where the browser keeps nothing, since its store is full or closed to it, the page does as long as it is open.
 const page = new Map();
 let isFull = false;
@@ -35,7 +38,19 @@ const plain = (value) => JSON.parse(JSON.stringify(value));
 
 export const session = { load: () => read('session'), save: (value) => change('session', () => plain(value)) };
 
-export const kept = { load: () => read('kit'), save: (value) => (isLeaving ? undefined : change('kit', () => plain(value))) };
+export const kept = {
+  load: async () => {
+    const kit = await open(await read('kit'));
+    // Of another session, or of a release that did not seal it.
+    if (!kit) await change('kit', () => null);
+    return kit;
+  },
+  drop: () => change('kit', () => null),
+  save: async (value) => {
+    const sealed = await seal(value);
+    if (!isLeaving) await change('kit', () => sealed);
+  },
+};
 
 // A kit that comes while somebody signs out is not kept any more.
 let isLeaving = false;
@@ -43,45 +58,62 @@ let isLeaving = false;
 /** Everything but the reps that wait. */
 export async function forget() {
   isLeaving = true;
-  await window.caches?.delete('mat-1');
+  for (const name of (await window.caches?.keys()) ?? []) await caches.delete(name);
   await change('kit', () => null);
   await session.save(null);
 }
 
 export const waiting = async () => (await read('reps')) ?? [];
 
-/** Adds a rep, or takes the place of the one with its id. */
-export const keep = (rep) => change('reps', (reps = []) => [...reps.filter((one) => one.id !== rep.id), plain(rep)]);
+const isDraft = (rep) => Boolean(rep.draft) && Date.now() - rep.draft < DRAFT_LIFE;
+
+/** The one rep of this device that can still be taken back. */
+export const draft = async () => (await waiting()).find((rep) => isDraft(rep) && !rep.sent) ?? null;
+
+/** Adds a rep as the draft of this device, or takes the place of the one with its id. Another draft is one no more. */
+export const keep = (rep) => change('reps', (reps = []) => [...reps.filter((one) => one.id !== rep.id).map((one) => ({ ...one, draft: 0 })), { ...plain(rep), draft: Date.now() }]);
+
+/** Says that a draft is still one. */
+export const hold = (id) => change('reps', (reps = []) => reps.map((one) => (one.id === id && one.draft ? { ...one, draft: Date.now() } : one)));
+
+/** No rep is a draft any more: all may go. */
+export const settle = () => change('reps', (reps = []) => reps.map((one) => ({ ...one, draft: 0 })));
+
+/** Changes a rep that the school refused, so that it is sent again; its id too, where another rep has it. */
+export const mend = (id, change_) => change('reps', (reps = []) => reps.map((one) => (one.id === id ? { ...one, ...change_, sent: false, refused: null } : one)));
+
+/** Removes a rep that the school refused. */
+export const discard = (id) => change('reps', (reps = []) => reps.filter((one) => one.id !== id || !one.refused));
 
 /** Takes one back that was not sent yet; false when it is gone already. */
 export async function takeBack(id) {
   let found = false;
-  await change('reps', (reps = []) => reps.filter((one) => {
-    const isIt = one.id === id && !one.sent;
-    found ||= isIt;
-    return !isIt;
-  }));
+  await change('reps', (reps = []) => {
+    found = reps.some((one) => one.id === id && !one.sent);
+    return reps.filter((one) => one.id !== id || one.sent);
+  });
   return found;
 }
-
-const cookie = (name) => decodeURIComponent(document.cookie.split('; ').find((one) => one.startsWith(`${name}=`))?.slice(name.length + 1) ?? '');
 
 /**
  * Sends what waits for this school. Nothing is let go of before the school has said that it has it.
  * @returns {'kept'|'offline'|'signed out'|'refused'}
  */
-export async function send(address, school, isDraft) {
+export async function send(address, school, atOnce) {
   for (;;) {
-    const reps = (await waiting()).filter((rep) => rep.school === school && !rep.refused && !isDraft(rep.id)).slice(0, SENT_AT_ONCE);
+    let reps = [];
+    // Chosen and marked in one step, so that no other page takes one back in between.
+    await change('reps', (all = []) => {
+      reps = all.filter((rep) => rep.school === school && !rep.refused && !isDraft(rep)).slice(0, atOnce);
+      return all.map((rep) => (reps.includes(rep) ? { ...rep, sent: true } : rep));
+    });
     if (reps.length === 0) return (await waiting()).some((rep) => rep.refused) ? 'refused' : 'kept';
-    const ids = new Set(reps.map((rep) => rep.id));
-    await change('reps', (all = []) => all.map((rep) => (ids.has(rep.id) ? { ...rep, sent: true } : rep)));
     let response;
     try {
       response = await fetch(address, {
         method: 'POST',
         headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'HX-Request': 'true', 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
-        body: JSON.stringify({ reps: reps.map(({ school: of, sent, refused, told, ...rep }) => rep) }),
+        body: JSON.stringify({ reps: reps.map(({ school: of, sent, refused, draft: till, told, ...rep }) => rep) }),
       });
     } catch {
       return 'offline';
@@ -89,7 +121,7 @@ export async function send(address, school, isDraft) {
     if ([401, 403, 419].includes(response.status)) return 'signed out';
     if (!response.ok) return 'offline';
     const answer = await response.json();
-    const why = new Map(answer.refused.map((one) => [one.id, one.why]));
+    const why = new Map(answer.refused.map((one) => [one.id, one]));
     const done = new Set(answer.kept);
     await change('reps', (all = []) => all.filter((rep) => !done.has(rep.id)).map((rep) => (why.has(rep.id) ? { ...rep, refused: why.get(rep.id) } : rep)));
   }

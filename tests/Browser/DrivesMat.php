@@ -35,6 +35,12 @@ trait DrivesMat
         return $this->browser->executeScript("const mat = document.querySelector('.mat-drill')._x_dataStack[0]; return {$script}");
     }
 
+    /** Calls the next one, when a touch that follows on an outcome is no second one of it any more. */
+    protected function callIt(): self
+    {
+        return $this->until(fn (): bool => (bool) $this->mat('Date.now() - (mat.recordedAt ?? 0) > 400'))->press('Call it');
+    }
+
     /** One touch of an outcome, once it can be touched. */
     protected function outcome(string $outcome): self
     {

@@ -12,7 +12,7 @@ beforeEach(function (): void {
     $this->server = new OwnServer();
     $this->base = $this->server->base();
     /** What the school's database holds of a student. */
-    $this->database = fn (): PDO => new PDO(sprintf('pgsql:host=%s;port=%s;dbname=stone_drill_browser', getenv('DB_HOST'), getenv('DB_PORT')), (string) getenv('DB_USERNAME'), '', [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+    $this->database = fn (): PDO => new PDO(sprintf('pgsql:host=%s;port=%s;dbname=stone_drill_browser', getenv('DB_HOST'), getenv('DB_PORT')), (string) getenv('DB_USERNAME'), (string) getenv('DB_PASSWORD'), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
 });
 
 afterEach(fn () => $this->forgetDevice());
@@ -34,7 +34,7 @@ it('keeps what two devices record of one class, each rep once, whichever comes f
     // Turn about, with no network on either.
     foreach ([[$first, 'clean'], [$second, 'late'], [$second, 'clean'], [$first, 'hit']] as [$window, $outcome]) {
         $this->browser->switchTo()->window($window);
-        $this->press('Call it')->outcome($outcome);
+        $this->callIt()->outcome($outcome);
     }
     foreach ([$first, $second] as $window) {
         $this->browser->switchTo()->window($window);
@@ -57,7 +57,7 @@ it('keeps what two devices record of one class, each rep once, whichever comes f
 it('sends again what the server was told and had not kept when it went down', function (): void {
     $this->signIn('assistant@cinder-quay.example');
     $before = $this->repsOf('Alaric Pennyboat');
-    $this->setUpDrill(['Alaric Pennyboat'], 3, ['each' => '1'])->press('Start the drill')->press('Call it');
+    $this->setUpDrill(['Alaric Pennyboat'], 3, ['each' => '1'])->press('Start the drill')->callIt();
     // Nobody may write a rep now, so that the request stays in the middle of its work.
     $database = ($this->database)();
     $database->beginTransaction();
@@ -75,7 +75,7 @@ it('sends again what the server was told and had not kept when it went down', fu
 it('keeps once what the server had kept when its answer was lost', function (): void {
     $this->signIn('assistant@cinder-quay.example');
     $before = $this->repsOf('Cosmo Ferriday');
-    $this->setUpDrill(['Cosmo Ferriday'], 3, ['each' => '1'])->press('Start the drill')->press('Call it');
+    $this->setUpDrill(['Cosmo Ferriday'], 3, ['each' => '1'])->press('Start the drill')->callIt();
     // The request gets there, and the line goes dead before the answer comes back.
     $this->browser->executeScript('const real = window.fetch; window.lost = 0; window.fetch = async (address, how) => { await real(address, how); if (how?.method === "POST" && window.lost++ === 0) throw new TypeError("gone"); return real(address, how); };');
     $this->outcome('clean')->see('Done')->see('1 rep waits on this device: no network');
@@ -89,10 +89,10 @@ it('keeps once what the server had kept when its answer was lost', function (): 
 it('keeps reps in the open page where the browser keeps nothing, and says so', function (): void {
     $this->signIn('assistant@cinder-quay.example');
     $before = $this->repsOf('Fern Dockery');
-    $this->setUpDrill(['Fern Dockery'], 3, ['each' => '2'])->press('Start the drill')->press('Call it');
+    $this->setUpDrill(['Fern Dockery'], 3, ['each' => '2'])->press('Start the drill')->callIt();
     $this->browser->executeScript('IDBObjectStore.prototype.put = () => { throw new DOMException("full", "QuotaExceededError"); };');
     $this->server->stop();
-    $this->outcome('clean')->see('1 of 2')->press('Call it')->outcome('late')->see('Done');
+    $this->outcome('clean')->see('1 of 2')->callIt()->outcome('late')->see('Done');
     $this->see('2 reps wait on this device: no network, or the school does not answer. The browser lets this page keep nothing: do not close it');
     expect($this->mat('(() => { const event = new Event("beforeunload", { cancelable: true }); window.dispatchEvent(event); return event.defaultPrevented; })()'))->toBeTrue();
     $this->server->start();
@@ -100,13 +100,84 @@ it('keeps reps in the open page where the browser keeps nothing, and says so', f
     expect($this->repsOf('Fern Dockery'))->toBe($before + 2);
 });
 
+it('records one rep for however many taps, 5 to 200 ms apart', function (int $apart): void {
+    $this->signIn('assistant@cinder-quay.example');
+    $this->setUpDrill(['Nell Cinderford'], 3, ['each' => '20'])->press('Start the drill')->callIt()->see('NOW');
+    $this->browser->executeAsyncScript('const [apart, done] = arguments; const began = Date.now(); const tap = (left) => { document.querySelector("[data-outcome=clean]").click(); if (Date.now() - began < 350) document.querySelector("[data-go]").click(); if (left === 0) return setTimeout(done, 300); setTimeout(() => tap(left - 1), apart); }; tap(3);', [$apart]);
+
+    $this->see('1 of 20');
+    expect($this->mat('mat.done'))->toBe(1)->and($this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; const open = indexedDB.open("stone-drill"); open.onsuccess = () => { const ask = open.result.transaction("mat").objectStore("mat").get("reps"); ask.onsuccess = () => { open.result.close(); done(ask.result.length); }; };'))->toBe(1);
+    $this->find('body')->sendKeys('u');
+    $this->see('0 of 20');
+})->with([0, 5, 50, 100, 200]);
+
+it('shares the last rep among the pages of a device: none sends what another still holds, each takes it back', function (): void {
+    $this->signIn('assistant@cinder-quay.example');
+    $before = $this->repsOf('Barnaby Shoal');
+    $first = $this->browser->getWindowHandle();
+    $this->setUpDrill(['Barnaby Shoal'], 3, ['each' => '9'])->press('Start the drill')->callIt()->outcome('clean')->see('1 of 9');
+    $this->browser->switchTo()->newWindow();
+    $second = $this->browser->getWindowHandle();
+    $this->visit('/mat')->until(fn (): bool => (bool) $this->mat('Boolean(mat.kit)'));
+    $this->see('1 rep is kept on this device until the next call.')->see('Barnaby Shoal');
+    // Longer than either page waits until it tries to send again.
+    usleep(9_000_000);
+    expect((int) ($this->database)()->query("select count(*) from reps join students on students.id = reps.student_id where students.name = 'Barnaby Shoal'")->fetchColumn())->toBe($before);
+    $this->find('body')->sendKeys('u');
+    $this->see('All reps are with the school.');
+    $this->browser->close();
+    $this->browser->switchTo()->window($first);
+    $this->see('0 of 9')->see('All reps are with the school.');
+    $this->press('End the drill')->see('Done');
+    expect($this->repsOf('Barnaby Shoal'))->toBe($before);
+});
+
+it('says why a rep was refused, and lets it be mended, sent as improvised, recorded as another or deleted by a head', function (): void {
+    $this->signIn('head@cinder-quay.example');
+    $this->setUpDrill(['Fern Dockery'], 3, ['each' => '5'])->press('Start the drill')->callIt()->outcome('clean')->see('1 of 5');
+    $this->callIt()->outcome('late')->see('2 of 5');
+    $this->callIt()->outcome('hit')->see('3 of 5')->press('End the drill')->see('All reps are with the school.');
+    $before = $this->repsOf('Fern Dockery');
+    $this->visit('/mat')->until(fn (): bool => (bool) $this->mat('Boolean(mat.kit)'));
+    // What a device may have kept: an answer that is gone, an id that the school has otherwise, a rung that is gone.
+    $taken = (string) ($this->database)()->query("select reps.id from reps join students on students.id = reps.student_id where students.name = 'Fern Dockery' and outcome = 'late' order by recorded_at desc limit 1")->fetchColumn();
+    $this->browser->executeAsyncScript('const [taken, done] = arguments; const mat = document.querySelector(".mat-drill")._x_dataStack[0]; const student = mat.kit.students.find(one => one.name === "Fern Dockery"); const cell = mat.kit.cells[student.tickets[0].cell]; const rep = (id, more) => ({ id, school: mat.kit.school, by: mat.kit.by, student_id: student.id, attack_id: cell.attack, side: cell.side, rung: 3, outcome: "clean", at: new Date().toISOString(), answer_id: null, faults: [], touched: null, seconds: null, stressor: null, draft: 0, ...more }); const open = indexedDB.open("stone-drill"); open.onsuccess = () => { const store = open.result.transaction("mat", "readwrite").objectStore("mat"); store.put([rep("0b7e1f60-7777-4000-8000-000000000001", { answer_id: 999999999 }), rep(taken, { outcome: "froze" }), rep("0b7e1f60-7777-4000-8000-000000000003", { rung: 55 }), rep("0b7e1f60-7777-4000-8000-000000000004", { rung: 56 })], "reps").onsuccess = () => { open.result.close(); mat.send().then(done); }; };', [$taken]);
+    $this->see('Reps that the school refused')->see('The answer is not in the catalogue any more.')->see('recorded already, as late at rung 3')->see('froze at rung 3')->see('The ladder has no such rung any more.');
+    $row = fn (string $id): string => "[data-rep='{$id}'] ";
+    $this->find($row('0b7e1f60-7777-4000-8000-000000000001').'[x-on\\:click="improvise"]')->click();
+    $this->until(fn (): bool => $this->mat('mat.refused.length') === 3);
+    $this->find($row($taken).'[x-on\\:click="recordToo"]')->click();
+    $this->until(fn (): bool => $this->mat('mat.refused.length') === 2);
+    (new Facebook\WebDriver\WebDriverSelect($this->find($row('0b7e1f60-7777-4000-8000-000000000003').'[name="rung"]')))->selectByValue('2');
+    $this->find($row('0b7e1f60-7777-4000-8000-000000000003').'[x-on\\:click="sendAgain"]')->click();
+    $this->until(fn (): bool => $this->mat('mat.refused.length') === 1);
+    $this->press('Delete')->press('Press again to delete it for good')->see('All reps are with the school.');
+    expect($this->repsOf('Fern Dockery'))->toBe($before + 3);
+});
+
+it('keeps no name and no health flag in what can be read once the session is over', function (): void {
+    $this->signIn('assistant@cinder-quay.example');
+    $this->setUpDrill(['Esme Windlass'], 3, ['each' => '2'])->press('Start the drill')->callIt();
+    $this->server->stop();
+    $this->outcome('clean')->see('1 of 2');
+    $kept = fn (): string => (string) $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; const open = indexedDB.open("stone-drill"); open.onsuccess = () => { const ask = open.result.transaction("mat").objectStore("mat").getAll(); ask.onsuccess = async () => { open.result.close(); const bytes = (value) => value instanceof ArrayBuffer ? new TextDecoder("latin1").decode(value) : value; const pages = []; for (const name of await caches.keys()) { const shelf = await caches.open(name); for (const key of await shelf.keys()) if (!key.url.includes("/build/")) pages.push(await (await shelf.match(key)).text()); } done(JSON.stringify(ask.result, (key, value) => bytes(value)) + pages.join("")); }; };');
+    expect($kept())->toContain('Set up a drill')->not->toContain('Esme')->not->toContain('Windlass')->not->toContain('Sunniva')->not->toContain('no-fall');
+    // With the session on it opens without a network; once that is over it does not, and the rep still waits.
+    $this->visit('/mat')->see('Esme Windlass')->see('1 of 2');
+    $this->browser->manage()->deleteAllCookies();
+    $this->visit('/mat')->see('Sign in to go on')->see('1 rep waits on this device');
+    expect($this->browser->getPageSource())->not->toContain('Esme Windlass')->and($kept())->not->toContain('sealed');
+    $this->server->start();
+    $this->signIn('assistant@cinder-quay.example')->visit('/mat')->see('1 of 2')->callIt()->see('All reps are with the school.');
+});
+
 it('draws the same again for the same turn, after a reload and after an undo', function (): void {
     $this->signIn('assistant@cinder-quay.example');
     $this->setUpDrill(['Nell Cinderford', 'Barnaby Shoal'], 3, ['each' => '20'])->press('Start the drill');
     $drawn = fn (): string => (string) $this->find('.attack-title')->getText();
-    $this->press('Call it')->outcome('clean')->see('1 of 40');
+    $this->callIt()->outcome('clean')->see('1 of 40');
     $title = $drawn();
-    $this->press('Call it')->outcome('late')->see('2 of 40');
+    $this->callIt()->outcome('late')->see('2 of 40');
     $this->find('body')->sendKeys('u');
     $this->see('1 of 40');
     expect($drawn())->toBe($title);

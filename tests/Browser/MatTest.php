@@ -17,7 +17,7 @@ it('calls, takes the outcome by touch and by key, says more of it, takes back, a
     $this->setUpDrill(['Hester Lowtide', 'Magnus Kelpworth'], 3, ['each' => '2']);
     $this->see('Drawn from')->see('bits; reacts in 0.00 s');
     $this->press('Start the drill')->see('Hester Lowtide')->see('attacked by Magnus Kelpworth')->see('0 of 4');
-    $this->press('Call it')->see('NOW');
+    $this->callIt()->see('NOW');
     $this->browser->findElement(WebDriverBy::cssSelector('[data-outcome="scraped"]'))->click();
     $this->see('1 of 4')->see('attacked by Hester Lowtide')->see('1 rep is kept on this device until the next call.');
     $this->browser->findElement(WebDriverBy::cssSelector('[data-name="touched"][data-value="arm"]'))->click();
@@ -77,14 +77,14 @@ it('loses nothing with the network cut, through a reload, and sends each rep onc
     $this->base = $server->base();
     $this->signIn('assistant@cinder-quay.example');
     $before = $this->repsOf('Linnet Harbourne');
-    $this->visit('/mat')->until(fn (): bool => (bool) $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(async () => { const shelf = await caches.open("mat-1"); const keys = (await shelf.keys()).map(one => new URL(one.url).pathname); done(keys.includes("/mat") && keys.some(one => one.endsWith(".css")) && keys.some(one => one.endsWith(".js")) && Boolean(document.querySelector(".mat-drill")._x_dataStack[0].kit)) })'));
+    $this->visit('/mat')->until(fn (): bool => (bool) $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(async () => { const shelf = await caches.open("mat-2"); const keys = (await shelf.keys()).map(one => new URL(one.url).pathname); done(keys.includes("/mat") && keys.some(one => one.endsWith(".css")) && keys.some(one => one.endsWith(".js")) && Boolean(document.querySelector(".mat-drill")._x_dataStack[0].kit)) })'));
     $server->stop();
 
     // Opened and set up with no network at all.
     $this->setUpDrill(['Linnet Harbourne'], 3, ['each' => '3']);
     $this->press('Start the drill')->see('attacked by the instructor');
-    $this->press('Call it')->find('[data-outcome="clean"]')->click();
-    $this->see('1 of 3')->press('Call it')->see('1 rep waits on this device: no network')->find('[data-outcome="late"]')->click();
+    $this->callIt()->find('[data-outcome="clean"]')->click();
+    $this->see('1 of 3')->callIt()->see('1 rep waits on this device: no network')->find('[data-outcome="late"]')->click();
     $this->see('2 of 3');
 
     // The page is closed in the middle: it goes on where it was, with the attack that was drawn, and still has both.
@@ -92,8 +92,13 @@ it('loses nothing with the network cut, through a reload, and sends each rep onc
     $this->visit('/mat')->see('Linnet Harbourne')->see('2 of 3')->see('2 reps wait on this device: no network');
     expect($this->find('.attack-title')->getText())->toBe($title);
     $server->start();
-    $this->see('All reps are with the school.');
-    $this->press('Call it')->find('[data-outcome="clean"]')->click();
+    // The last one can still be taken back, the other one is sent.
+    $this->see('1 rep is kept on this device until the next call.');
+    $this->find('body')->sendKeys('u');
+    $this->see('1 of 3')->see('All reps are with the school.');
+    expect($this->find('.who-defends')->getText())->toBe('Linnet Harbourne');
+    $this->callIt()->find('[data-outcome="late"]')->click();
+    $this->see('2 of 3')->callIt()->find('[data-outcome="clean"]')->click();
     $this->see('Done')->see('All reps are with the school.');
     expect($this->repsOf('Linnet Harbourne'))->toBe($before + 3);
     $this->base = null;
@@ -102,12 +107,14 @@ it('loses nothing with the network cut, through a reload, and sends each rep onc
 it('goes on after somebody was signed out', function (): void {
     $this->signIn('assistant@cinder-quay.example');
     $this->setUpDrill(['Thora Beaconfield'], 3, ['each' => '2']);
-    $this->press('Start the drill')->press('Call it');
+    $this->press('Start the drill')->callIt();
     $this->browser->manage()->deleteAllCookies();
-    $this->find('[data-outcome="clean"]')->click();
-    $this->see('1 of 2')->press('Call it')->see('1 rep waits on this device: signed out.')->find('[data-outcome="froze"]')->click();
-    $this->see('2 reps wait on this device: signed out.');
-    $this->signIn('instructor@cinder-quay.example')->visit('/mat')->see('All reps are with the school.');
+    $this->find('[data-outcome="froze"]')->click();
+    // The session is over: the rep is kept, and nothing of anybody is shown or can be read.
+    $this->see('Sign in to go on')->see('1 rep waits on this device: signed out.');
+    expect($this->browser->getPageSource())->not->toContain('Thora')->not->toContain('Beaconfield');
+    $this->visit('/mat')->see('Sign in');
+    $this->signIn('instructor@cinder-quay.example')->visit('/mat')->see('Thora Beaconfield')->see('1 of 2')->callIt()->see('All reps are with the school.');
     $this->visit('/people')->press('Thora Beaconfield')->see('froze');
 });
 
@@ -115,7 +122,7 @@ it('leaves nothing of the school on the device of who signs out', function (): v
     $server = new OwnServer();
     $this->base = $server->base();
     $this->signIn('assistant@cinder-quay.example');
-    $shelf = fn (): mixed => $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; caches.open("mat-1").then(shelf => shelf.keys()).then(keys => done(keys.map(one => new URL(one.url).pathname)))');
+    $shelf = fn (): mixed => $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; caches.open("mat-2").then(shelf => shelf.keys()).then(keys => done(keys.map(one => new URL(one.url).pathname)))');
     $this->visit('/mat')->until(fn (): bool => in_array('/mat', $shelf(), true) && (bool) $this->mat('Boolean(mat.kit)'));
     $this->visit('/mat')->press('Sign out')->see('Sign in');
     expect($shelf())->not->toContain('/mat')
@@ -128,7 +135,7 @@ it('says what it cannot keep over plain http, and still queues', function (): vo
     $this->base = $server->base('hall.example');
     $this->signIn('assistant@cinder-quay.example');
     $this->setUpDrill(['Otto Tarwick'], 3, ['each' => '1']);
-    $this->see('This page came over plain http')->press('Start the drill')->press('Call it');
+    $this->see('This page came over plain http')->press('Start the drill')->callIt();
     $server->stop();
     $this->find('[data-outcome="clean"]')->click();
     $this->see('Done')->see('1 rep waits on this device: no network');
@@ -167,7 +174,7 @@ it('refuses to begin with nobody, and says why somebody is left out', function (
 it('fits the caller on what it is held in: nothing covers an outcome, nothing is smaller than a thumb', function (int $width, int $height): void {
     $this->resize($width, $height);
     $this->signIn('assistant@cinder-quay.example')->setUpDrill(['Sorrel Makepeace', 'Petra Oarsby']);
-    $this->press('Start the drill')->press('Call it')->see('NOW');
+    $this->press('Start the drill')->callIt()->see('NOW');
     $touched = $this->browser->executeScript('return [...document.querySelectorAll(".stage button")].filter(one => one.offsetParent).map(one => { one.scrollIntoView({ block: "center" }); const box = one.getBoundingClientRect(); const on = document.elementFromPoint(box.left + box.width / 2, box.top + box.height / 2); return [one.innerText.split("\n")[0], Math.round(box.height) >= 56, one === on || one.contains(on)]; })');
     expect(array_filter($touched, static fn (array $button): bool => ! $button[1] || ! $button[2]))->toBe([])->and(count($touched))->toBe(9)
         ->and($this->browser->executeScript('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual($width);

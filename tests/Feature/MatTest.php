@@ -156,9 +156,9 @@ it('knows of a large school those who were here last', function (): void {
 
     // Ada has a rep of some weeks ago; the others come by name.
     expect($names)->toHaveCount(120)->and($names)->toContain('Ada Plover', 'Student 001', 'Student 130')->not->toContain('Student 129');
-    $this->get('/mat')->assertOk()->assertSee('Not on this page: 11 who were not here of late')->assertSee('Student 001')->assertDontSee('Student 129');
+    $this->get('/mat')->assertOk()->assertSee('Not on this page: 11 who were not here of late')->assertDontSee('Student 0')->assertDontSee('Ada Plover');
     // Whoever is looked for is brought here, on the page and in what it takes along.
-    $this->get('/mat?find=student+129')->assertOk()->assertSee('Student 129')->assertSee('/mat/kit?find=student%20129', false);
+    $this->get('/mat?find=student+129')->assertOk()->assertSee('/mat/kit?find=student%20129', false);
     $found = array_column($this->getJson('/mat/kit?find=student+129')->json('students'), 'name');
     expect($found)->toHaveCount(120)->toContain('Student 130', 'Ada Plover')->and($found[0])->toBe('Student 129');
     $this->get('/mat?find=%25')->assertOk()->assertDontSee('Student 129');

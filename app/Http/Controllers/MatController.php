@@ -9,8 +9,9 @@ use App\Catalogue\CatalogueMapper;
 use App\Http\Requests\RepRequest;
 use App\Mat\DrillOutlook;
 use App\Mat\Kit;
+use App\Mat\MatKey;
 use App\Mat\Recorder;
-use App\Models\Student;
+use App\Models\Role;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -26,23 +27,25 @@ final readonly class MatController
 {
     public function __construct(private CatalogueMapper $mapper) {}
 
+    /** The page holds nobody's name: a device keeps it, and what it keeps of people is sealed. */
     public function show(Request $request): View
     {
         $school = $request->user()->school;
         $find = $this->find($request);
-        $students = Kit::of($school, $find);
+        $students = $school->students()->count();
+        MatKey::give($request);
         $curriculum = $this->mapper->curriculum($school);
 
         return view('mat.show', [
             'students' => $students,
             'find' => $find,
-            'more' => $school->students()->count() - $students->count(),
+            'more' => max(0, $students - Kit::MAX),
+            'deletes' => $request->user()->role === Role::Head,
             'ranks' => $school->ranks,
             'rungs' => $this->mapper->ladder($school)->rungs,
             'families' => array_values(array_filter(Family::cases(), static fn (Family $family): bool => array_filter($curriculum->attacks, static fn ($attack): bool => $attack->kind->family === $family) !== [])),
             'lists' => $school->drillLists,
             'outcomes' => Outcome::cases(),
-            'usualRung' => $students->isEmpty() ? 4 : (int) $students->map(static fn (Student $student): int => $student->rank->goal_rung)->mode()[0],
         ]);
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Auth\SignInThrottle;
 use App\Http\Requests\SignInRequest;
+use App\Mat\MatKey;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -29,6 +30,7 @@ final class SessionController
     public function destroy(Request $request): RedirectResponse
     {
         Auth::logout();
+        MatKey::take();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 

@@ -36,7 +36,7 @@
             @endcan
         </nav>
         <div class="who">
-            <span>{{ auth()->user()->name }}, {{ auth()->user()->school->name }}</span>
+            <span>@if ($place !== 'mat'){{ auth()->user()->name }}, @endif{{ auth()->user()->school->name }}</span>
             <form method="post" action="{{ route('sign-out') }}">@csrf<button>Sign out</button></form>
         </div>
     @endauth

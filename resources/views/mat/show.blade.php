@@ -1,11 +1,11 @@
 <x-layout title="Mat" place="mat">
-<div class="mat-drill" x-data="mat" x-bind:data-running="isRunning" data-kit="{{ route('mat.kit', array_filter(['find' => $find]), absolute: false) }}" data-reps="{{ route('mat.store', absolute: false) }}" data-ranks="{{ $ranks->pluck('code')->implode(' ') }}">
+<div class="mat-drill" x-data="mat" x-bind:data-running="isRunning" data-kit="{{ route('mat.kit', array_filter(['find' => $find]), absolute: false) }}" data-reps="{{ route('mat.store', absolute: false) }}">
     <p class="held" role="status"><span x-text="held">Looking for what waits …</span> <a x-cloak x-show="signedOut" href="{{ route('sign-in', absolute: false) }}">Sign in, then it goes on</a></p>
     <p class="caution text-bg-dark" x-cloak x-show="isInsecure">This page came over plain http, so the browser lets it keep nothing for a time without a network. Reps still wait in this page: do not close it before they are with the school. To work without a network, open the school over https, or on the machine itself.</p>
     <section x-show="isSetup" aria-labelledby="setup-title">
         <h1 id="setup-title">Set up a drill</h1>
         @if ($ranks->isEmpty())<x-no-ranks/>
-        @elseif ($students->isEmpty())
+        @elseif ($students === 0)
             <div class="first-thing"><h2 class="mt-0">Nobody trains here yet</h2><p>Add who trains, then drill.</p><a class="btn btn-rust" href="{{ route('students.create') }}">Add a student</a></div>
         @else
         @if ($more > 0)
@@ -16,10 +16,11 @@
         @endif
         <form x-ref="setup" x-on:submit.prevent="start" hx-post="{{ route('mat.outlook', absolute: false) }}" hx-trigger="change delay:250ms" hx-target="#outlook" hx-sync="this:replace">
             <fieldset class="who-is-here"><legend>Who is here</legend>
-                @foreach ($students as $student)<label class="person"><input type="checkbox" name="people[]" value="{{ $student->id }}"><span><strong>{{ $student->name }}</strong><small>{{ $student->rank->name }}{{ $student->born?->addYears(16)->isFuture() ? ' · under 16' : '' }}@if ($student->flags !== []) · {{ implode(', ', $student->flags) }}@endif</small></span></label>@endforeach
+                <p x-show="isComing">Looking for who trains here …</p>
+                <template x-for="student in everybody" x-bind:key="student.id"><label class="person"><input type="checkbox" name="people[]" x-bind:value="student.id"><span><strong x-text="student.name"></strong><small x-text="student.notes"></small></span></label></template>
             </fieldset>
             <div class="settings">
-                <div><label class="form-label" for="rung">Rung</label><select class="form-select" id="rung" name="rung">@foreach ($rungs as $rung)<option value="{{ $rung->id }}" @selected($rung->id === $usualRung)>{{ $rung->id }} {{ $rung->name }}</option>@endforeach</select></div>
+                <div><label class="form-label" for="rung">Rung</label><select class="form-select" id="rung" name="rung" x-ref="rung" x-on:change="choseRung">@foreach ($rungs as $rung)<option value="{{ $rung->id }}">{{ $rung->id }} {{ $rung->name }}</option>@endforeach</select></div>
                 <div><label class="form-label" for="list">From</label><select class="form-select" id="list" name="list">
                     <option value="most">what tonight needs most</option><option value="holes">what each does not hold yet</option>
                     <optgroup label="What a rank needs">@foreach ($ranks as $rank)<option value="rank:{{ $rank->code }}">{{ $rank->name }}</option>@endforeach</optgroup>
@@ -36,6 +37,30 @@
         </form>
         @endif
     </section>
+    <section class="slab-dark refused" x-cloak x-show="hasRefused" aria-labelledby="refused-title">
+        <h2 id="refused-title">Reps that the school refused</h2>
+        <p>They stay on this device until you mend them and send them again.</p>
+        <template x-for="rep in refused" x-bind:key="rep.id">
+            <div class="refused-rep" x-bind:data-rep="rep.id" x-bind:data-stored="rep.stored">
+                <p><strong x-text="rep.what"></strong></p>
+                <p class="caution text-bg-dark" x-text="rep.why"></p>
+                <dl class="versions" x-show="rep.hasStored"><dt>On this device</dt><dd x-text="rep.here"></dd><dt>With the school</dt><dd x-text="rep.there"></dd></dl>
+                <div class="settings">
+                    <label class="form-label">Rung <select class="form-select" name="rung" x-bind:value="rep.rung">@foreach ($rungs as $rung)<option value="{{ $rung->id }}">{{ $rung->id }} {{ $rung->name }}</option>@endforeach</select></label>
+                    <label class="form-label">Outcome <select class="form-select" name="outcome" x-bind:value="rep.outcome">@foreach ($outcomes as $outcome)<option>{{ $outcome->value }}</option>@endforeach</select></label>
+                    <label class="form-label" x-show="rep.hasStored">Reason for a correction <input class="form-control" name="reason" maxlength="500"></label>
+                </div>
+                <div class="chips">
+                    <button type="button" x-show="!rep.hasStored" x-on:click="sendAgain">Send again as shown</button>
+                    <button type="button" x-show="rep.canImprovise" x-on:click="improvise">Send as improvised</button>
+                    <button type="button" x-show="rep.hasStored" x-on:click="recordToo">Record it as another rep</button>
+                    <button type="button" x-show="rep.hasStored" x-on:click="correctThere">Correct what the school has</button>
+                    @if ($deletes)<button type="button" x-on:click="remove" x-text="removeWord(rep.id)">Delete</button>@endif
+                </div>
+            </div>
+        </template>
+    </section>
+    <section x-cloak x-show="isLocked" aria-labelledby="locked-title"><h1 id="locked-title">Sign in to go on</h1><p class="lead-line">Your session is over, so nothing of the people who train here is shown. The reps that wait on this device are kept and are sent once you have signed in.</p><a class="begin" href="{{ route('sign-in', absolute: false) }}">Sign in</a></section>
     <section class="stage" x-cloak x-ref="stage" x-show="isRunning" aria-label="The caller">
         <div class="turn"><span class="who-defends" x-text="defender"></span><span class="who-attacks">attacked by <strong x-text="attacker"></strong></span><span class="progress-said" x-text="progress"></span></div>
         <div class="attack-shown" aria-live="polite">
