@@ -31,6 +31,7 @@ use App\Http\Controllers\VersionController;
 use App\Http\Controllers\WaiverController;
 use App\Http\Controllers\WallController;
 use App\Http\Controllers\WorkbenchController;
+use App\Http\Middleware\OnlyReadable;
 use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\DrillList;
@@ -61,7 +62,7 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:120,1');
 });
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', OnlyReadable::class])->group(function (): void {
     Route::get('/', HomeController::class)->name('home');
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
 

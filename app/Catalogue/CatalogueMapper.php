@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Casts\Json;
 use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\Kind;
@@ -13,16 +14,20 @@ use App\Models\Rung;
 use App\Models\School;
 use App\Models\Student;
 use DateTimeInterface;
+use DateTimeZone;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Answer\Answer as CoreAnswer;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Answer\Doctrine;
+use StoneDrill\Core\Answer\Notation\Vocabulary;
 use StoneDrill\Core\Answer\ShortForm;
 use StoneDrill\Core\Answer\Waiver;
 use StoneDrill\Core\Attack\Attack as CoreAttack;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Family;
+use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\HisBusy;
 use StoneDrill\Core\Attack\Kind as CoreKind;
@@ -55,7 +60,30 @@ final readonly class CatalogueMapper
     public function curriculum(School $school): Catalogue
     {
         // Rows that were read before the revision was may be older than it.
-        return Kept::of("curriculum:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, fn (): Catalogue => new Catalogue(...$this->parts(School::query()->findOrFail($school->id))));
+        return $this->readCurriculum($school)->catalogue;
+    }
+
+    /** @return list<UnreadableRow> what of it cannot be read, and is left out */
+    public function unreadable(School $school): array
+    {
+        return $this->readCurriculum($school)->unreadable;
+    }
+
+    /** Why a row is left out; null where it is not. */
+    public function whyUnreadable(Attack|Answer $row): ?string
+    {
+        foreach ($this->unreadable($row->school) as $unreadable) {
+            if ($unreadable->table === $row->getTable() && $unreadable->id === $row->id) {
+                return $unreadable->why;
+            }
+        }
+
+        return null;
+    }
+
+    private function readCurriculum(School $school): ReadCurriculum
+    {
+        return Kept::of("curriculum:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, fn (): ReadCurriculum => $this->parts(School::query()->findOrFail($school->id)));
     }
 
     /**
@@ -71,7 +99,7 @@ final readonly class CatalogueMapper
             ->map(static fn (Answer $answer): Answer => $answer->fill($answer->versions[0]->content))
             ->filter(static fn (Answer $answer): bool => isset($ranks[$answer->rank_id]) && ($answer->short_rank_id === null || isset($ranks[$answer->short_rank_id])));
 
-        return new Catalogue(...$this->parts((clone $school)->setRelation('attacks', $attacks)->setRelation('answers', $answers)));
+        return $this->parts((clone $school)->setRelation('attacks', $attacks)->setRelation('answers', $answers))->catalogue;
     }
 
     /** Everything a school holds. */
@@ -80,12 +108,17 @@ final readonly class CatalogueMapper
         $students = $school->students()->with('rank')->get();
         $reps = $school->reps()->with(['student', 'attack', 'answer'])->orderBy('at')->orderBy('id')->get();
 
-        return $this->curriculum($school)->withPeople(array_values($students->map($this->student(...))->all()), $this->reps($reps));
+        $catalogue = $this->curriculum($school);
+        // Reps of an attack that cannot be read wait for it to be mended.
+        $known = array_flip(array_column($catalogue->attacks, 'id'));
+        $reps = $reps->filter(static fn (Rep $rep): bool => isset($known[$rep->attack->code]));
+
+        return $catalogue->withPeople(array_values($students->map($this->student(...))->all()), $this->reps($reps));
     }
 
     public function kinds(School $school): Kinds
     {
-        return Kinds::builtIn()->with(...$this->ownKinds($school));
+        return Kinds::builtIn()->with(...$this->ownKinds($school, new RowReader()));
     }
 
     public function ladder(School $school): Ladder
@@ -106,23 +139,31 @@ final readonly class CatalogueMapper
 
     public function attack(Attack $attack, Kinds $kinds): CoreAttack
     {
+        if (! $kinds->has($attack->kind)) {
+            throw UnreadableValue::unknown('kind', $attack->kind, 'a kind that the school has');
+        }
         $codes = $attack->school->ranks->pluck('code', 'id');
         $facets = [];
         foreach (Facet::cases() as $facet) {
             $facets[$facet->value] = (string) $attack->getAttribute($facet->value);
         }
 
+        $kind = $kinds->get($attack->kind);
+        foreach ((new Feasibility())->refusals($kind, Facets::of($facets)) as $refusal) {
+            throw new UnreadableValue($refusal->getMessage());
+        }
+
         return new CoreAttack(
             $attack->code,
             $attack->title,
-            $kinds->get($attack->kind),
+            $kind,
             Facets::of($facets),
             $codes[$attack->needed_by_id] ?? null,
             $codes[$attack->needed_by_youth_id] ?? null,
             $attack->prevalence,
             $attack->critical,
             $attack->notes,
-            $attack->cautions,
+            self::texts($attack, 'cautions'),
         );
     }
 
@@ -145,14 +186,14 @@ final readonly class CatalogueMapper
             null,
             $doctrine,
             [],
-            self::waivers($stored->waived ?? []),
+            self::waivers($stored?->soundWaivers() ?? []),
             $beats,
         );
     }
 
     public function student(Student $student): CoreStudent
     {
-        return new CoreStudent($student->code, $student->name, $student->rank->code, $student->height, $student->born, $student->flags);
+        return new CoreStudent($student->code, $student->name, $student->rank->code, $student->height, $student->born, $student->knownFlags());
     }
 
     /**
@@ -183,65 +224,124 @@ final readonly class CatalogueMapper
 
     public function school(School $school): CoreSchool
     {
-        $ranks = $school->ranks->pluck('code')->all();
+        return $this->readSchool($school, new RowReader());
+    }
+
+    /** What a school has set for itself; a setting that cannot be read is the usual one. */
+    private function readSchool(School $school, RowReader $reader): CoreSchool
+    {
+        $sizes = $reader->setting($school, 'sizes', static fn (): array => array_replace(CoreSchool::SIZES, array_map(self::stature(...), Json::strict($school, 'sizes'))), CoreSchool::SIZES);
 
         return new CoreSchool(
             $school->name,
             Doctrine::from($school->doctrine),
             BearingStyle::from($school->bearings),
-            $school->typical,
+            $reader->setting($school, 'typical', static fn (): string => isset($sizes[$school->typical]) ? $school->typical : throw UnreadableValue::unknown('typical', $school->typical, 'one of the sizes'), 'medium'),
             $school->share,
-            array_replace(CoreSchool::SIZES, $school->sizes),
-            $school->hole_factors,
-            $school->policy === null ? null : array_map(static fn (array $row): PolicyRow => new PolicyRow(
-                Hazard::from($row['hazard']),
-                $row['under'] ?? null,
-                in_array($row['rank'] ?? null, $ranks, true) ? $row['rank'] : null,
-                PolicyLevel::from($row['level']),
-            ), $school->policy),
-            $school->aliases,
-            $school->zone,
+            $sizes,
+            $reader->setting($school, 'hole factors', static fn (): array => array_map(static fn (int|float $factor): float => (float) $factor, Json::strict($school, 'hole_factors')), []),
+            $reader->setting($school, 'policy', fn (): ?array => $this->policy($school), null),
+            $reader->setting($school, 'own words', static fn (): array => self::aliases(Json::strict($school, 'aliases')), []),
+            $reader->setting($school, 'time zone', static fn (): string => (new DateTimeZone($school->zone))->getName(), CoreSchool::ZONE),
         );
     }
 
-    /** @return array{school: CoreSchool, kinds: list<CoreKind>, ranks: list<CoreRank>, ladder: Ladder, attacks: list<CoreAttack>, answers: list<CoreAnswer>} */
-    private function parts(School $school): array
+    private static function stature(mixed $metres): float
     {
-        $kinds = $this->kinds($school);
-        $attacks = [];
+        return is_numeric($metres) && $metres >= 0.8 && $metres <= 2.4 ? (float) $metres : throw UnreadableValue::unknown('sizes', $metres, 'a stature from 0.8 to 2.4 m');
+    }
+
+    /** @return list<PolicyRow>|null */
+    private function policy(School $school): ?array
+    {
+        $ranks = $school->ranks->pluck('code')->all();
+
+        return $school->policy === null ? null : array_values(array_map(static fn (array $row): PolicyRow => new PolicyRow(
+            Hazard::from($row['hazard']),
+            $row['under'] ?? null,
+            in_array($row['rank'] ?? null, $ranks, true) ? $row['rank'] : null,
+            PolicyLevel::from($row['level']),
+        ), Json::strict($school, 'policy')));
+    }
+
+    /**
+     * @param array<string, array<string, string>> $aliases
+     *
+     * @return array<string, array<string, string>>
+     */
+    private static function aliases(array $aliases): array
+    {
+        Vocabulary::standard()->withAliases($aliases);
+
+        return $aliases;
+    }
+
+    private function parts(School $school): ReadCurriculum
+    {
+        $reader = new RowReader();
+        $core = $this->readSchool($school, $reader);
+        $own = $this->ownKinds($school, $reader);
+        $kinds = Kinds::builtIn()->with(...$own);
+        $attacks = $answers = [];
         foreach ($school->attacks as $attack) {
-            $attacks[$attack->id] = $this->attack($attack->setRelation('school', $school), $kinds);
+            $attacks[$attack->id] = $reader->read($attack, fn (): CoreAttack => $this->attack($attack->setRelation('school', $school), $kinds));
         }
         $codes = $school->ranks->pluck('code', 'id')->all();
+        foreach ($school->answers as $answer) {
+            $answers[] = $reader->read($answer, fn (): CoreAnswer => $this->answer($answer, $attacks[$answer->attack_id] ?? throw new UnreadableValue('Its attack cannot be read. Mend that first.'), $codes));
+        }
 
-        return [
-            'school' => $this->school($school),
-            'kinds' => $this->ownKinds($school),
-            'ranks' => array_values($school->ranks->map(static fn (Rank $rank): CoreRank => new CoreRank($rank->code, $rank->name, $rank->max_beats, $rank->goal_rung))->all()),
-            'ladder' => $this->ladder($school),
-            'attacks' => array_values($attacks),
-            'answers' => array_values($school->answers->map(fn (Answer $answer): CoreAnswer => $this->answer($answer, $attacks[$answer->attack_id], $codes))->all()),
-        ];
+        return new ReadCurriculum(new Catalogue(
+            school: $core,
+            kinds: $own,
+            ranks: array_values($school->ranks->map(static fn (Rank $rank): CoreRank => new CoreRank($rank->code, $rank->name, $rank->max_beats, $rank->goal_rung))->all()),
+            ladder: $this->ladder($school),
+            attacks: array_values(array_filter($attacks)),
+            answers: array_values(array_filter($answers)),
+        ), $reader->unreadable);
     }
 
     /** @param array<int, string> $codes of the ranks, by the id of the row */
     private function answer(Answer $answer, CoreAttack $attack, array $codes): CoreAnswer
     {
+        $pattern = self::pattern($answer);
+
         return new CoreAnswer(
             $answer->code,
             $answer->title,
             $answer->label,
             $attack->id,
-            $answer->pattern,
-            Pattern::proposedFor($attack)->replace($answer->pattern),
+            $pattern,
+            Pattern::proposedFor($attack)->replace($pattern),
             $answer->mirrored,
             $codes[$answer->rank_id],
             $answer->short_rank_id === null ? null : new ShortForm($codes[$answer->short_rank_id], max(1, (int) $answer->short_beats)),
             $answer->doctrine === null ? null : Doctrine::from($answer->doctrine),
-            $answer->faults,
-            self::waivers($answer->waived),
+            self::texts($answer, 'faults'),
+            self::waivers(array_values(Json::strict($answer, 'waived'))),
             Beats::parse($answer->beats),
         );
+    }
+
+    /** @return array<string, list<string>|null> */
+    private static function pattern(Answer $answer): array
+    {
+        foreach (Json::strict($answer, 'pattern') as $facet => $values) {
+            $known = $facet === 'kind' ? null : (Facet::tryFrom((string) $facet) ?? throw UnreadableValue::unknown('pattern', $facet, 'a facet'))->values();
+            foreach ($values ?? [] as $value) {
+                if (! is_string($value) || ($known !== null && ! in_array($value, $known, true))) {
+                    throw UnreadableValue::unknown("pattern, {$facet}", $value, 'one of '.implode(', ', $known));
+                }
+            }
+        }
+
+        return $answer->pattern;
+    }
+
+    /** @return list<string> */
+    private static function texts(Model $row, string $column): array
+    {
+        return array_values(array_map(strval(...), Json::strict($row, $column)));
     }
 
     /**
@@ -251,22 +351,22 @@ final readonly class CatalogueMapper
      */
     private static function waivers(array $waived): array
     {
-        return array_map(static fn (array $waiver): Waiver => new Waiver((string) $waiver['check'], $waiver['beat'] ?? null, (string) $waiver['reason']), $waived);
+        return array_map(static fn (array $waiver): Waiver => new Waiver($waiver['check'] ?? throw UnreadableValue::unknown('waived', null, 'the check that each one waives'), $waiver['beat'] ?? null, (string) $waiver['reason']), $waived);
     }
 
     /** @return list<CoreKind> */
-    private function ownKinds(School $school): array
+    private function ownKinds(School $school, RowReader $reader): array
     {
-        return array_values($school->kinds->map(static fn (Kind $kind): CoreKind => new CoreKind(
+        return array_values(array_filter($school->kinds->map(static fn (Kind $kind): ?CoreKind => $reader->read($kind, static fn (): CoreKind => new CoreKind(
             $kind->code,
             $kind->name,
             Family::from($kind->family),
             Start::from($kind->start),
-            array_map(HisBusy::from(...), $kind->his_busy),
-            array_map(YoursHeld::from(...), $kind->yours),
-            array_map(Hand::from(...), $kind->hands),
-            $kind->bearings,
-            $kind->cautions,
-        ))->all());
+            array_map(HisBusy::from(...), self::texts($kind, 'his_busy')),
+            array_map(YoursHeld::from(...), self::texts($kind, 'yours')),
+            array_map(Hand::from(...), self::texts($kind, 'hands')),
+            array_values(Json::strict($kind, 'bearings')),
+            self::texts($kind, 'cautions'),
+        )))->all()));
     }
 }

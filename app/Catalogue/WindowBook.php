@@ -26,6 +26,9 @@ final readonly class WindowBook
     /** @var array<int, Attack> by the id of the row */
     private array $attacks;
 
+    /** @var list<int> ids of rows that cannot be read: their reps wait until they are mended */
+    private array $unreadable;
+
     private Ladder $ladder;
 
     /** @param Catalogue $catalogue what the school teaches */
@@ -37,6 +40,7 @@ final readonly class WindowBook
             $byRow[$ids[$attack->id]] = $attack;
         }
         [$this->attacks, $this->ladder] = [$byRow, $catalogue->ladder];
+        $this->unreadable = array_values(array_diff($ids, array_keys($byRow)));
     }
 
     /**
@@ -127,7 +131,7 @@ final readonly class WindowBook
 
     private function rows(): Builder
     {
-        return DB::table('proof_windows')->where('school_id', $this->school->id);
+        return DB::table('proof_windows')->where('school_id', $this->school->id)->whereNotIn('attack_id', $this->unreadable);
     }
 
     /** @param list<array{int, int}> $pairs */

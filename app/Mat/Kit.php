@@ -163,7 +163,10 @@ final readonly class Kit
             SQL, [$this->school->id, ...array_values($ids)]);
         $latest = [];
         foreach ($rows as $row) {
-            $latest[$row->id][] = $attacks[$codes[$row->attack_id]]->kind->family->value;
+            $attack = $attacks[$codes[$row->attack_id]] ?? null;
+            if ($attack !== null) {
+                $latest[$row->id][] = $attack->kind->family->value;
+            }
         }
 
         return $latest;
@@ -248,7 +251,7 @@ final readonly class Kit
      */
     private function list(DrillList $list, array $places): array
     {
-        return ['id' => $list->id, 'name' => $list->name, 'items' => array_values($list->items->map(static fn (DrillListItem $item): array => [
+        return ['id' => $list->id, 'name' => $list->name, 'items' => array_values($list->items->filter(static fn (DrillListItem $item): bool => isset($places[$item->attack->code.' written']))->map(static fn (DrillListItem $item): array => [
             'cell' => $places[$item->attack->code.' '.$item->side] ?? $places[$item->attack->code.' written'],
             'otherwise' => implode(', ', array_map(static fn (string $facet, string $value): string => "{$facet} {$value}", array_keys($item->otherwise), $item->otherwise)),
         ])->all())];

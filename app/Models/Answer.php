@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
 use App\Models\Concerns\KeepsVersion;
 use Illuminate\Database\Eloquent\Model;
@@ -35,7 +36,17 @@ final class Answer extends Model
 
     protected function casts(): array
     {
-        return ['pattern' => 'array', 'mirrored' => 'boolean', 'faults' => 'array', 'waived' => 'array'];
+        return ['pattern' => Json::MAP, 'mirrored' => 'boolean', 'faults' => Json::TEXTS, 'waived' => Json::MAPS];
+    }
+
+    /**
+     * Those of its waivers that say which check is waived, and why.
+     *
+     * @return list<array<string, ?string>>
+     */
+    public function soundWaivers(): array
+    {
+        return array_values(array_filter($this->waived, static fn (array $waiver): bool => is_string($waiver['check'] ?? null) && is_string($waiver['reason'] ?? null) && is_string($waiver['beat'] ?? '')));
     }
 
     /** @return BelongsTo<Attack, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -26,7 +27,7 @@ final class AnswerVersion extends Model
 
     protected function casts(): array
     {
-        return ['content' => 'array', 'saved_at' => 'immutable_datetime'];
+        return ['content' => Json::MAP, 'saved_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<User, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
 use App\Models\Concerns\KeepsVersion;
 use Illuminate\Database\Eloquent\Model;
@@ -31,7 +32,7 @@ final class Attack extends Model
 
     protected function casts(): array
     {
-        return ['critical' => 'boolean', 'cautions' => 'array'];
+        return ['critical' => 'boolean', 'cautions' => Json::TEXTS];
     }
 
     /** @return BelongsTo<Rank, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -23,7 +24,7 @@ final class DrillListItem extends Model
 
     protected function casts(): array
     {
-        return ['otherwise' => 'array'];
+        return ['otherwise' => Json::MAP];
     }
 
     /** @return BelongsTo<Attack, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
 use Illuminate\Database\Eloquent\Model;
 
@@ -28,6 +29,6 @@ final class Kind extends Model
 
     protected function casts(): array
     {
-        return ['his_busy' => 'array', 'yours' => 'array', 'hands' => 'array', 'bearings' => 'array', 'cautions' => 'array'];
+        return ['his_busy' => Json::TEXTS, 'yours' => Json::TEXTS, 'hands' => Json::TEXTS, 'bearings' => Json::NUMBERS, 'cautions' => Json::TEXTS];
     }
 }

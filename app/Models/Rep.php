@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -46,7 +47,7 @@ final class Rep extends Model
 
     protected function casts(): array
     {
-        return ['at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'faults' => 'array', 'seconds' => 'float'];
+        return ['at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'faults' => Json::TEXTS, 'seconds' => 'float'];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
 use Illuminate\Database\Eloquent\Model;
 
@@ -25,6 +26,6 @@ final class Rung extends Model
 
     protected function casts(): array
     {
-        return ['pace' => 'float', 'stressors' => 'array'];
+        return ['pace' => 'float', 'stressors' => Json::TEXTS];
     }
 }

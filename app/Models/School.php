@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Json;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use StoneDrill\Core\Catalogue\School as CoreSchool;
@@ -27,7 +28,7 @@ final class School extends Model
 
     protected function casts(): array
     {
-        return ['share' => 'float', 'sizes' => 'array', 'hole_factors' => 'array', 'policy' => 'array', 'aliases' => 'array'];
+        return ['share' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP];
     }
 
     /** @return HasMany<User, $this> */

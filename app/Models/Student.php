@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use StoneDrill\Core\Catalogue\Hazard;
 
 /**
  * @property int                  $id
@@ -24,9 +26,24 @@ final class Student extends Model
 {
     use BelongsToSchool;
 
+    /**
+     * What bars a student. Where that cannot be read everything does: nobody is drilled on what a flag may forbid.
+     *
+     * @return list<string>
+     */
+    public function knownFlags(): array
+    {
+        return $this->hasReadableFlags() ? $this->flags : array_map(static fn (Hazard $hazard): string => 'no-'.$hazard->value, Hazard::cases());
+    }
+
+    public function hasReadableFlags(): bool
+    {
+        return json_decode((string) ($this->getAttributes()['flags'] ?? '[]'), true) === $this->flags;
+    }
+
     protected function casts(): array
     {
-        return ['height' => 'float', 'born' => 'immutable_date', 'flags' => 'array'];
+        return ['height' => 'float', 'born' => 'immutable_date', 'flags' => Json::TEXTS];
     }
 
     /** @return BelongsTo<Rank, $this> */

@@ -33,6 +33,7 @@ final readonly class AnswerController
         return view('answers.index', [
             'groups' => $school->ranks->mapWithKeys(static fn ($rank): array => [$rank->name => $answers->where('rank_id', $rank->id)])->filter->isNotEmpty(),
             'find' => $find,
+            'unreadable' => $this->mapper->unreadable($school),
             'total' => $school->answers()->count(),
             'hasAttacks' => $school->attacks()->exists(),
         ]);
@@ -68,6 +69,10 @@ final readonly class AnswerController
     {
         $school = $request->user()->school;
         $answer->setRelation('school', $school);
+        $why = $this->mapper->whyUnreadable($answer);
+        if ($why !== null) {
+            return view('answers.unreadable', ['answer' => $answer, 'why' => $why]);
+        }
         $bench = $this->workbench->saved($request, $answer);
 
         return view('answers.show', [
@@ -86,10 +91,16 @@ final readonly class AnswerController
     public function edit(Request $request, Answer $answer): View
     {
         $school = $request->user()->school;
+        $answer->setRelation('school', $school);
+        $answer->attack->setRelation('school', $school);
+        if ($this->mapper->whyUnreadable($answer->attack) !== null) {
+            return view('answers.unreadable', ['answer' => $answer, 'why' => (string) $this->mapper->whyUnreadable($answer)]);
+        }
 
         return view('answers.edit', [
             'answer' => $answer,
-            'form' => $form = AnswerForm::of($answer, $this->mapper->attack($answer->attack->setRelation('school', $school), $this->mapper->kinds($school)), $school, $request->old()),
+            'why' => $this->mapper->whyUnreadable($answer),
+            'form' => $form = AnswerForm::of($answer, $this->mapper->attack($answer->attack, $this->mapper->kinds($school)), $school, $request->old()),
             'draft' => $this->workbench->draft($request, $school, $answer->attack, $form->values, $answer),
         ]);
     }

@@ -36,6 +36,8 @@ final readonly class AttackController
             ->when($filters['family'] ?? '', static fn ($query, string $family) => $query->whereIn('kind', $families->filter(static fn (Family $of): bool => $of->value === $family)->keys()))
             ->when($filters['rank'] ?? '', static fn ($query, string $code) => $query->whereRelation('neededBy', 'code', $code))
             ->get()
+            // What cannot be read is listed apart.
+            ->filter(static fn (Attack $attack): bool => isset($cells[$attack->code]))
             ->filter(static fn (Attack $attack): bool => match ($filters['side'] ?? '') {
                 'both' => $cells[$attack->code]->every(static fn (Cell $cell): bool => $cell->laidAt !== null),
                 'one' => $cells[$attack->code]->contains('laidAt', null) && $cells[$attack->code]->contains(static fn (Cell $cell): bool => $cell->laidAt !== null),
@@ -49,6 +51,7 @@ final readonly class AttackController
             'groups' => $attacks,
             'cells' => $cells,
             'filters' => $filters,
+            'unreadable' => $this->mapper->unreadable($school),
             'kinds' => $kinds,
             'ranks' => $school->ranks,
             'total' => $school->attacks()->count(),
@@ -74,6 +77,10 @@ final readonly class AttackController
     public function show(Request $request, Attack $attack): View
     {
         $school = $request->user()->school;
+        $why = $this->mapper->whyUnreadable($attack->setRelation('school', $school));
+        if ($why !== null) {
+            return view('attacks.unreadable', ['attack' => $attack, 'why' => $why]);
+        }
         $catalogue = $this->mapper->curriculum($school);
         $coverage = Coverage::of($catalogue);
         $core = array_column($catalogue->attacks, null, 'id')[$attack->code];
@@ -95,6 +102,7 @@ final readonly class AttackController
     {
         return view('attacks.edit', [
             'attack' => $attack,
+            'why' => $this->mapper->whyUnreadable($attack->setRelation('school', $request->user()->school)),
             'form' => AttackForm::of($attack, $request->user()->school, $this->mapper, $request->old()),
         ]);
     }

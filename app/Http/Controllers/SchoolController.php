@@ -23,6 +23,7 @@ final readonly class SchoolController
 
         return view('school.show', [
             'school' => $school,
+            'unreadable' => $this->mapper->unreadable($school),
             'ranks' => $school->ranks,
             'ladder' => $school->rungs,
             'rungs' => $this->mapper->ladder($school)->rungs,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Catalogue\CatalogueMapper;
 use App\Catalogue\HoleBook;
 use App\Catalogue\Kept;
 use App\Catalogue\Revision;
@@ -25,7 +26,7 @@ final readonly class WallController
     /** What is drawn tells of proof, which ages by the hour. */
     private const SECONDS = 3600;
 
-    public function __construct(private Mason $mason, private HoleBook $holes) {}
+    public function __construct(private Mason $mason, private HoleBook $holes, private CatalogueMapper $mapper) {}
 
     public function show(Request $request): View
     {
@@ -34,6 +35,7 @@ final readonly class WallController
 
         return view('wall.show', [
             'query' => $query,
+            'unreadable' => $this->mapper->unreadable($school),
             'isEmpty' => ! $school->ranks()->exists() || ! $school->attacks()->exists(),
             'ranks' => $school->ranks,
             'students' => $school->students()->get(['id', 'name']),

@@ -92,8 +92,11 @@ final class AnswerRequest extends FieldsRequest
     public function columns(): array
     {
         $values = $this->validated();
+        $answer = $this->route('answer');
 
         return [
+            // What is mended is whole again.
+            ...($answer instanceof Answer ? ['waived' => $answer->soundWaivers()] : []),
             'title' => trim($values['title']),
             'label' => $values['label'] ?? '',
             'rank_id' => (int) $values['rank'],

@@ -1,5 +1,6 @@
 <x-layout title="Edit {{ $answer->title }}">
     <h1>Edit “{{ $answer->title }}”</h1>
+    @if ($why)<p class="flash flash-wrong" role="alert"><strong>This cannot be read</strong> until you save it anew. {{ $why }}</p>@endif
     <x-overtaken :row="$answer"><pre class="beats" id="theirs">{{ $answer->beats }}</pre></x-overtaken>
     <form method="post" action="{{ route('answers.update', $answer) }}">
         @csrf @method('put')

@@ -1,5 +1,6 @@
 <x-layout title="Answers">
     <h1>Answers</h1>
+    <x-unreadable :rows="$unreadable"/>
     @if ($total === 0)
         <div class="first-thing">
             <h2 class="mt-0">No answer is written yet</h2>

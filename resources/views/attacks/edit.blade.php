@@ -1,5 +1,6 @@
 <x-layout title="Edit {{ $attack->title }}">
     <h1>Edit “{{ $attack->title }}”</h1>
+    @if ($why)<p class="flash flash-wrong" role="alert"><strong>This cannot be read</strong> until you save it anew. {{ $why }}</p>@endif
     <x-overtaken :row="$attack"><p>Theirs: {{ $attack->title }} — {{ $attack->kind }}, {{ $attack->hand }}, {{ $attack->bearing }} o’clock, {{ $attack->phase }}.</p></x-overtaken>
     <form method="post" action="{{ route('attacks.update', $attack) }}">
         @csrf @method('put')

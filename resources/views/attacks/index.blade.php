@@ -3,6 +3,7 @@
         <h1>Attacks</h1>
         <div class="actions">@can('create', App\Models\Attack::class)<a class="btn btn-rust btn-sm" data-key="n" href="{{ route('attacks.create') }}">Catalogue an attack</a>@endcan</div>
     </div>
+    <x-unreadable :rows="$unreadable"/>
     @if ($ranks->isEmpty())
         <x-no-ranks/>
     @elseif ($total === 0)

@@ -1,5 +1,6 @@
 <x-layout title="School">
     <h1>{{ $school->name }}</h1>
+    <x-unreadable :rows="$unreadable"/>
     <x-wrong-fields/>
     <h2>Ranks, the lowest first</h2>
     @if ($ranks->isEmpty())<div class="first-thing"><h2 class="mt-0">Name your ranks, the lowest first</h2><p class="mb-0">For each: the most beats an answer of that rank should have, and the rung of pressure at which its students should hold what they need. Or bring a catalogue file, below.</p></div>@endif

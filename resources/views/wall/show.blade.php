@@ -17,6 +17,7 @@
             </div>
         @endunless
     </div>
+    <x-unreadable :rows="$unreadable"/>
     @if ($ranks->isEmpty())
         <x-no-ranks/>
     @elseif ($isEmpty)

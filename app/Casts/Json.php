@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Casts;
+
+use App\Catalogue\UnreadableValue;
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use Illuminate\Contracts\Database\Eloquent\ComparesCastableAttributes;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A JSON column of one shape: `texts`, `numbers` (lists), `map`, `maps` (a list of maps). Screens read what of a column has
+ * that shape, and never break on one that has another; {@see strict()} says so.
+ *
+ * @implements CastsAttributes<array<array-key, mixed>|null, array<array-key, mixed>|null>
+ */
+final readonly class Json implements CastsAttributes, ComparesCastableAttributes
+{
+    public const TEXTS = self::class.':texts';
+
+    public const NUMBERS = self::class.':numbers';
+
+    public const MAP = self::class.':map';
+
+    public const MAPS = self::class.':maps';
+
+    public function __construct(private string $shape) {}
+
+    /** @return array<array-key, mixed>|null */
+    public function get(Model $model, string $key, mixed $value, array $attributes): ?array
+    {
+        $decoded = is_string($value) ? json_decode($value, true) : $value;
+        if ($decoded === null) {
+            return $value === null ? null : [];
+        }
+        if (! is_array($decoded)) {
+            return [];
+        }
+
+        return match ($this->shape) {
+            'texts' => array_values(array_filter($decoded, is_string(...))),
+            'numbers' => array_values(array_filter($decoded, is_int(...))),
+            'maps' => array_values(array_filter($decoded, is_array(...))),
+            default => $decoded,
+        };
+    }
+
+    public function set(Model $model, string $key, mixed $value, array $attributes): ?string
+    {
+        return $value === null ? null : (string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    public function compare(Model $model, string $key, mixed $firstValue, mixed $secondValue): bool
+    {
+        return json_decode((string) $firstValue, true) === json_decode((string) $secondValue, true);
+    }
+
+    /**
+     * The column of a row as it is stored.
+     *
+     * @return array<array-key, mixed>
+     *
+     * @throws UnreadableValue when it has another shape than its cast
+     */
+    public static function strict(Model $row, string $column): array
+    {
+        $value = $row->getAttributes()[$column] ?? null;
+        $decoded = is_string($value) ? json_decode($value, true) : $value;
+        $read = $row->getAttribute($column);
+        if (! is_array($decoded) || $decoded !== $read) {
+            throw UnreadableValue::unknown($column, $value, 'a '.(str_ends_with((string) ($row->getCasts()[$column] ?? ''), ':map') ? 'map' : 'list').' of what belongs there');
+        }
+
+        return $read;
+    }
+}
