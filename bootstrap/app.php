@@ -1,11 +1,13 @@
 <?php
 
+use App\Http\BeyondLimits;
 use App\Http\DatabaseGone;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\PartsLeaveTheCookies;
 use App\Http\Middleware\PartsLeaveTheSession;
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\RefusedByDatabase;
 use App\Mat\MatKey;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
@@ -14,6 +16,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Symfony\Component\ErrorHandler\Error\FatalError;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -37,6 +40,11 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontFlash(['password']);
         // A part of a page cannot become the sign-in page: the page itself says that nobody is signed in any more.
         $exceptions->render(fn (AuthenticationException $exception, Request $request) => $request->headers->has('HX-Request') ? response('', 401) : null);
-        $exceptions->render(fn (QueryException $exception, Request $request) => DatabaseGone::isMeant($exception) ? DatabaseGone::response($request) : null);
+        $exceptions->render(fn (QueryException $exception, Request $request) => match (true) {
+            DatabaseGone::isMeant($exception) => DatabaseGone::response($request),
+            RefusedByDatabase::isMeant($exception) => RefusedByDatabase::response($request),
+            default => null,
+        });
+        $exceptions->render(fn (FatalError $error, Request $request) => BeyondLimits::isMeant($error) ? BeyondLimits::response($error, $request) : null);
     })
     ->create();

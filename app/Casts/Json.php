@@ -59,9 +59,9 @@ final readonly class Json implements CastsAttributes, ComparesCastableAttributes
     /**
      * The column of a row as it is stored.
      *
-     * @return array<array-key, mixed>
      *
      * @throws UnreadableValue when it has another shape than its cast
+     * @return array<array-key, mixed>
      */
     public static function strict(Model $row, string $column): array
     {

@@ -71,6 +71,19 @@ final readonly class Beats
         return $titles;
     }
 
+    /** How many beats there are, those of branches among them. */
+    public function count(): int
+    {
+        $count = count($this->line);
+        foreach ($this->line as $beat) {
+            foreach ($beat->branches as $branch) {
+                $count += is_array($branch->body) ? (new self($branch->body))->count() : 0;
+            }
+        }
+
+        return $count;
+    }
+
     /** Seconds that its main line takes at full pace. */
     public function seconds(): float
     {

@@ -16,6 +16,7 @@ use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Destination;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Run;
+use StoneDrill\Core\Floor\RunLimits;
 use StoneDrill\Core\Floor\Simulation;
 use StoneDrill\Core\Pressure\Rung;
 
@@ -103,8 +104,14 @@ final readonly class Examiner
         }
         $before = $this->failures($trial, $trial->run->mainLine);
         $robust = [];
+        $room = RunLimits::RERUN;
         foreach ($beats->line as $position => $beat) {
             $effect = $beat->effects[0] ?? null;
+            if ($effect !== null && ($room -= count($beats->line) - $position) < 0) {
+                $robust[] = $this->shortfall(sprintf('the effects from beat %d on, which are not tried: the answer is too long', $position + 1), null, null, true);
+
+                return $robust;
+            }
             if ($effect === null || (! $isTriedOut && $this->hasIfNot($beat))) {
                 continue;
             }

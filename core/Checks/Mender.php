@@ -14,11 +14,15 @@ use StoneDrill\Core\Answer\Toward;
 use StoneDrill\Core\Answer\Verb;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Floor\Bearing;
+use StoneDrill\Core\Floor\RunLimits;
 
 /** Finds mends that need no thought: an added leave, the other hand, a longer step. Each is tried before it is offered. */
-final readonly class Mender
+final class Mender
 {
-    public function __construct(private Examiner $examiner) {}
+    /** Changes that it may still try. */
+    private int $left = RunLimits::MENDS;
+
+    public function __construct(private readonly Examiner $examiner) {}
 
     /**
      * The first mend of a finding on the main line that works.
@@ -33,7 +37,12 @@ final readonly class Mender
             return null;
         }
         $seen = $side === Side::Mirrored ? $trial->answer->beats->mirror() : $trial->answer->beats;
+        // A long answer is tried less often.
+        $cost = 1 + intdiv(count($trial->run->frames), 10);
         foreach ($this->candidates($finding, $seen, $at, $trial) as [$words, $beats]) {
+            if (($this->left -= $cost) < 0) {
+                return null;
+            }
             $written = $side === Side::Mirrored ? $beats->mirror() : $beats;
             $tried = $this->examiner->examine($trial->answer->withBeats($written), $trial->attack, $side, $trial->bodies, $trial->rung);
             if ($this->isBetter($examination, $tried, $finding)) {

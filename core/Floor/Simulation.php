@@ -83,10 +83,10 @@ final readonly class Simulation
      */
     public function run(Beats $beats, ?callable $find = null): Run
     {
-        $frames = $landings = $moments = [];
-        $this->line($this->opening->scene($this->bodies), $this->withFollowUp($beats), '', null, 0, $find, $frames, $landings, $moments);
+        $run = new Recording();
+        $this->line($this->opening->scene($this->bodies), $this->withFollowUp($beats), '', null, 0, $find, $run);
 
-        return new Run($this->start(), $frames, $landings, $moments);
+        return new Run($this->start(), $run->frames, $run->landings, $run->moments, $run->isCut);
     }
 
     /**
@@ -161,45 +161,37 @@ final readonly class Simulation
 
     /**
      * @param list<?Beat>                         $line
-     * @param string                              $prefix   of the numbers, `` on the main line, `3.` under its third beat
+     * @param string                              $prefix of the numbers, `` on the main line, `3.` under its third beat
      * @param ?callable(GoToAnswer): ?Destination $find
-     * @param list<Frame>                         $frames   grows
-     * @param list<Landing>                       $landings grows
-     * @param array<int, Moment>                  $moments  of the main line's beats that can go otherwise; grows
-     * @param int                                 $from     beats numbered before under the same prefix
+     * @param int                                 $from   beats numbered before under the same prefix
      *
      * @return int beats numbered under the prefix
      */
-    private function line(Scene $scene, array $line, string $prefix, ?Condition $condition, int $depth, ?callable $find, array &$frames, array &$landings, array &$moments, int $from = 0): int
+    private function line(Scene $scene, array $line, string $prefix, ?Condition $condition, int $depth, ?callable $find, Recording $run, int $from = 0): int
     {
         foreach ($line as $position => $beat) {
             $number = $prefix.($from + $position + 1);
             $happened = $this->act($scene, $beat);
             $struck = $beat === null || ($beat->branches === [] && $beat->effects === []) ? null : clone $scene;
             if ($prefix === '' && ($struck !== null || $happened->beforeStrikes !== null)) {
-                $moments[$position] = new Moment($struck, clone $happened);
+                $run->moments[$position] = new Moment($struck, clone $happened);
             }
             $this->takeEffect($scene, $beat, $beat?->effects[0] ?? null, null, $happened);
-            $frames[] = $this->frame($scene, $number, $beat, $position === 0 ? $condition : null, $happened, $this->seesThreats);
+            $run->frames[] = $this->frame($scene, $number, $beat, $position === 0 ? $condition : null, $happened, $this->seesThreats);
             if ($struck !== null && $beat !== null && $depth < self::MOST_DEPTH) {
-                $this->branches($struck, $beat, $happened, $number, $depth, $find, $frames, $landings, $moments);
+                $this->branches($struck, $beat, $happened, $number, $depth, $find, $run);
             }
         }
 
         return $from + count($line);
     }
 
-    /**
-     * @param ?callable(GoToAnswer): ?Destination $find
-     * @param list<Frame>                         $frames
-     * @param list<Landing>                       $landings
-     * @param array<int, Moment>                  $moments
-     */
-    private function branches(Scene $struck, Beat $beat, Happened $happened, string $number, int $depth, ?callable $find, array &$frames, array &$landings, array &$moments): void
+    /** @param ?callable(GoToAnswer): ?Destination $find */
+    private function branches(Scene $struck, Beat $beat, Happened $happened, string $number, int $depth, ?callable $find, Recording $run): void
     {
         $count = 0;
         foreach ($beat->branches as $branch) {
-            $line = $this->bodyOf($branch, $find, $destination);
+            $line = $run->hasRoom() ? $run->fit($this->bodyOf($branch, $find, $destination)) : [];
             if ($line === []) {
                 continue;
             }
@@ -211,9 +203,9 @@ final readonly class Simulation
             };
             $this->takeEffect($scene, $beat, $effect, $branch->condition->happening, clone $happened);
             if ($destination !== null) {
-                $landings[] = $destination->landing($number, $this->frame($scene, $number, null, null, clone $happened, $this->seesThreats));
+                $run->landings[] = $destination->landing($number, $this->frame($scene, $number, null, null, clone $happened, $this->seesThreats));
             }
-            $count = $this->line($scene, $line, $number.'.', $branch->condition, $depth + 1, $find, $frames, $landings, $moments, $count);
+            $count = $this->line($scene, $line, $number.'.', $branch->condition, $depth + 1, $find, $run, $count);
         }
     }
 

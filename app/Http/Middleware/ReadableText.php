@@ -14,10 +14,19 @@ final class ReadableText
     public function handle(Request $request, Closure $next): Response
     {
         $input = [...$request->query(), ...$request->request->all()];
-        array_walk_recursive($input, static function (mixed $value): void {
-            abort_if(is_string($value) && (! mb_check_encoding($value, 'UTF-8') || str_contains($value, "\0")), 400);
-        });
+        abort_unless(self::isReadable($input), 400);
 
         return $next($request);
+    }
+
+    /** Names of fields are looked at as well as what is in them. */
+    private static function isReadable(mixed $value): bool
+    {
+        if (is_array($value)) {
+            return array_filter(array_keys($value), static fn (int|string $key): bool => ! self::isReadable($key)) === []
+                && array_filter($value, static fn (mixed $one): bool => ! self::isReadable($one)) === [];
+        }
+
+        return ! is_string($value) || (mb_check_encoding($value, 'UTF-8') && ! str_contains($value, "\0"));
     }
 }

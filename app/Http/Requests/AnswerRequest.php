@@ -8,10 +8,10 @@ use App\Catalogue\CatalogueMapper;
 use App\Models\Answer;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use StoneDrill\Core\Answer\AnswerLimits;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Answer\Doctrine;
 use StoneDrill\Core\Answer\Notation\NotationException;
-use StoneDrill\Core\Answer\Notation\Parser;
 use StoneDrill\Core\Attack\Facet;
 
 /** An answer as it is written in its form. */
@@ -47,7 +47,7 @@ final class AnswerRequest extends FieldsRequest
             'pattern' => ['array'],
             'pattern_mode' => ['array'],
             ...$pattern,
-            'beats' => ['required', 'string', 'max:'.Parser::MOST_BYTES],
+            'beats' => ['required', 'string', 'max:'.AnswerLimits::BYTES],
             'version' => ['integer', 'min:1'],
         ];
     }

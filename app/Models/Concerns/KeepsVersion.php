@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 trait KeepsVersion
 {
+    private const MAX_VERSION = 2_000_000_000;
+
     /**
      * Saves new values over the version that was read.
      *
@@ -27,6 +29,10 @@ trait KeepsVersion
      */
     public function updateVersion(int $read, array $values, User $by): bool
     {
+        // Beyond what the column holds nobody can have read it.
+        if ($read < 1 || $read > self::MAX_VERSION) {
+            return false;
+        }
         $this->fill($values)->fill(['version' => $read + 1, 'updated_by_id' => $by->id, 'updated_at' => $this->freshTimestamp()]);
         $saved = static::query()->whereKey($this->getKey())->where('version', $read)->toBase()->update($this->getAttributes());
         if ($saved === 0) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Answer\Notation;
 
+use StoneDrill\Core\Answer\AnswerLimits;
 use StoneDrill\Core\Answer\Beat;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Answer\Branch;
@@ -20,9 +21,6 @@ use StoneDrill\Core\Answer\Happening;
  */
 final class Parser
 {
-    /** Bytes in the beats of one answer. */
-    public const MOST_BYTES = 65_536;
-
     /** Branches within branches. */
     public const MOST_DEPTH = 8;
 
@@ -52,7 +50,26 @@ final class Parser
             throw NotationException::of($this->errors);
         }
 
-        return new Beats(array_filter($beats) ?: throw NotationException::of([self::empty()]));
+        return $this->withinLimits(new Beats(array_filter($beats) ?: throw NotationException::of([self::empty()])), strlen($text));
+    }
+
+    /**
+     * @param int $typed bytes of the text
+     *
+     * @throws NotationException when it is too long as it is stored, in long spelling
+     */
+    private function withinLimits(Beats $beats, int $typed): Beats
+    {
+        // No word is written sixteen times as long as it is typed.
+        $stored = 16 * $typed > AnswerLimits::BYTES ? strlen($beats->toText()) : $typed;
+        $count = count($this->lines) > AnswerLimits::BEATS ? $beats->count() : 0;
+        $error = match (true) {
+            $count > AnswerLimits::BEATS => new NotationError(1, 1, "{$count} beats", sprintf('at most %d in one answer, those of its branches among them', AnswerLimits::BEATS)),
+            $stored > AnswerLimits::BYTES => new NotationError(1, 1, number_format($stored).' bytes of beats once they are written out', sprintf('at most %s for one answer', number_format(AnswerLimits::BYTES))),
+            default => null,
+        };
+
+        return $error === null ? $beats : throw NotationException::of([$error]);
     }
 
     /**
@@ -61,10 +78,10 @@ final class Parser
      */
     private function lines(string $text): array
     {
-        if (strlen($text) > self::MOST_BYTES) {
+        if (strlen($text) > AnswerLimits::BYTES) {
             $found = sprintf('%s bytes of beats', number_format(strlen($text)));
 
-            throw NotationException::of([new NotationError(1, 1, $found, sprintf('at most %s for one answer', number_format(self::MOST_BYTES)))]);
+            throw NotationException::of([new NotationError(1, 1, $found, sprintf('at most %s for one answer', number_format(AnswerLimits::BYTES)))]);
         }
         if (! mb_check_encoding($text, 'UTF-8')) {
             throw NotationException::of([new NotationError(1, 1, 'bytes that are not UTF-8 text', 'UTF-8 text')]);
@@ -179,6 +196,9 @@ final class Parser
     {
         $actions = [$this->actions->parse($line)];
         while ($line->take(TokenType::Comma) !== null) {
+            if (count($actions) === AnswerLimits::ACTIONS) {
+                throw $line->refuse(sprintf('at most %d actions in one beat; begin another one', AnswerLimits::ACTIONS));
+            }
             $actions[] = $this->actions->parse($line);
         }
         $effects = [];

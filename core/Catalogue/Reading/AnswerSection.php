@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Catalogue\Reading;
 
 use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Answer\AnswerLimits;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Answer\Doctrine;
 use StoneDrill\Core\Answer\Notation\NotationException;
@@ -124,7 +125,7 @@ final readonly class AnswerSection
 
     private function beats(Fields $in): ?Beats
     {
-        $text = $in->text('beats', 2 * Parser::MOST_BYTES);
+        $text = $in->text('beats', 2 * AnswerLimits::BYTES);
         if ($text === '') {
             return null;
         }

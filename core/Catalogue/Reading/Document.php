@@ -15,12 +15,31 @@ final readonly class Document
 {
     private const MOST_DEPTH = 24;
 
+    /** Bytes of a file. */
+    public const MAX_BYTES = 64_000_000;
+
+    /** Values of a YAML file, for each of which its reader needs some 100 bytes and ten microseconds, and of a JSON file. */
+    private const MAX_YAML_VALUES = 4_000_000;
+    private const MAX_JSON_VALUES = 6_000_000;
+
+    /** The reader of YAML copies every line once for each level that it stands at: spaces before lines, and the lines. */
+    private const MAX_INDENTATION = 3_000_000;
+
+    /** Lists and maps of a JSON file, each of which takes some 400 bytes. */
+    private const MAX_JSON_GROUPS = 800_000;
+
+    /** Anchors and aliases of a YAML file. What this program writes has none. */
+    private const MAX_ALIASES = 200;
+
     /**
      * @throws UnreadableCatalogue when it is no JSON or YAML, or grows out of bounds
      * @return array<array-key, mixed>
      */
     public static function decode(string $text, Format $format): array
     {
+        if (strlen($text) > self::MAX_BYTES) {
+            throw UnreadableCatalogue::because(sprintf('%s MB', number_format(strlen($text) / 1e6, 1)), sprintf('a file of at most %d MB', self::MAX_BYTES / 1_000_000));
+        }
         if (! mb_check_encoding($text, 'UTF-8')) {
             throw UnreadableCatalogue::because('bytes that are not UTF-8 text', 'UTF-8 text');
         }
@@ -35,6 +54,9 @@ final readonly class Document
 
     private static function json(string $text): mixed
     {
+        $groups = substr_count($text, '[') + substr_count($text, '{');
+        self::bound($groups, self::MAX_JSON_GROUPS, 'lists and maps', 'Split the file.');
+        self::bound($groups + substr_count($text, ','), self::MAX_JSON_VALUES, 'values', 'Split the file.');
         try {
             return json_decode($text, true, self::MOST_DEPTH, JSON_THROW_ON_ERROR);
         } catch (JsonException $error) {
@@ -57,6 +79,9 @@ final readonly class Document
     private static function yaml(string $text): mixed
     {
         self::boundDepth($text);
+        self::bound(substr_count($text, "\n") + substr_count($text, ',') + substr_count($text, '- ') + substr_count($text, ': '), self::MAX_YAML_VALUES, 'values', 'Save it as JSON, which takes less memory to read, or split it.');
+        self::bound(self::indentation($text), self::MAX_INDENTATION, 'lines and spaces before them', 'Indent less, or save it as JSON.');
+        self::bound((int) preg_match_all('/(?:^|[\s\[{,:-])[&*][^\s,\]}]/', $text), self::MAX_ALIASES, 'anchors and aliases', 'Write every value out.');
         try {
             return Yaml::parse($text, Yaml::PARSE_DATETIME | Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
         } catch (ParseException $error) {
@@ -64,6 +89,24 @@ final readonly class Document
             $error->setParsedLine(-1);
 
             throw UnreadableCatalogue::because(sprintf('text that is not YAML (%s)', lcfirst(rtrim($error->getMessage(), '.'))), 'a YAML document', $line > 0 ? $line : null);
+        }
+    }
+
+    private static function indentation(string $text): int
+    {
+        $sum = 0;
+        for ($at = 0; $at !== false && $at < strlen($text); $at = ($end = strpos($text, "\n", $at)) === false ? false : $end + 1) {
+            $sum += 1 + strspn($text, ' ', $at);
+        }
+
+        return $sum;
+    }
+
+    /** Counted before the reader starts, from the signs that part values: it may take more for it, never less. */
+    private static function bound(int $count, int $most, string $what, string $mend): void
+    {
+        if ($count > $most) {
+            throw UnreadableCatalogue::because(sprintf('%s %s', number_format($count), $what), sprintf('at most %s. %s', number_format($most), $mend));
         }
     }
 

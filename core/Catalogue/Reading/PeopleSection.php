@@ -55,7 +55,7 @@ final readonly class PeopleSection
     public function reps(Fields $file, array $students, array $ids): array
     {
         $known = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'faults', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason'];
-        $reps = $replaced = $places = [];
+        $reps = $replaced = $corrections = [];
         foreach ($file->maps('reps', $known) as $index => $in) {
             $rep = new Rep(
                 $in->uuid('id'),
@@ -76,36 +76,44 @@ final readonly class PeopleSection
             );
             $this->checkRep($in, $rep, $ids, $replaced);
             if ($in->isSound()) {
-                $reps[$rep->id] = $rep;
-                $places[$rep->id] = $index;
+                $reps[] = $rep;
+                if ($rep->replaces !== null) {
+                    $corrections[$rep->id] = $index;
+                }
             }
         }
-        $this->checkCorrections($file, $reps, $places);
+        $this->checkCorrections($file, $reps, $corrections, $replaced);
 
-        return array_values($reps);
+        return $reps;
     }
 
     /**
      * A correction is of the same try as what it corrects, and no circle of corrections has a first one.
      *
-     * @param array<string, Rep> $reps   by id
-     * @param array<string, int> $places of the reps in the file
+     * @param list<Rep>           $reps
+     * @param array<string, int>  $corrections places in the file, by id
+     * @param array<string, true> $replaced    ids that are corrected
      */
-    private function checkCorrections(Fields $file, array $reps, array $places): void
+    private function checkCorrections(Fields $file, array $reps, array $corrections, array $replaced): void
     {
+        if ($corrections === []) {
+            return;
+        }
+        $concerned = array_column(array_filter($reps, static fn (Rep $rep): bool => isset($corrections[$rep->id]) || isset($replaced[$rep->id])), null, 'id');
         $leadsBack = [];
-        foreach ($reps as $id => $rep) {
-            $original = $reps[$rep->replaces ?? ''] ?? null;
+        foreach ($corrections as $id => $place) {
+            $rep = $concerned[$id];
+            $original = $concerned[$rep->replaces ?? ''] ?? null;
             if ($original !== null && [$rep->student, $rep->attack, $rep->side] !== [$original->student, $original->attack, $original->side]) {
-                $file->report("reps/{$places[$id]}/replaces", sprintf('“%s”, which is of another student, attack or side', $rep->replaces), 'a rep of the same try: a correction keeps them');
+                $file->report("reps/{$place}/replaces", sprintf('“%s”, which is of another student, attack or side', $rep->replaces), 'a rep of the same try: a correction keeps them');
             }
             $chain = [];
-            for ($at = $id; isset($reps[$at]) && ! isset($chain[$at]) && ! isset($leadsBack[$at]); $at = $reps[$at]->replaces ?? '') {
+            for ($at = $id; isset($concerned[$at]) && ! isset($chain[$at]) && ! isset($leadsBack[$at]); $at = $concerned[$at]->replaces ?? '') {
                 $chain[$at] = false;
             }
             $isCircle = isset($chain[$at]) || ($leadsBack[$at] ?? false);
             if (isset($chain[$at])) {
-                $file->report("reps/{$places[$id]}/replaces", sprintf('“%s”, which leads back to this rep', $rep->replaces), 'a rep that does not depend on this one');
+                $file->report("reps/{$place}/replaces", sprintf('“%s”, which leads back to this rep', $rep->replaces), 'a rep that does not depend on this one');
             }
             $leadsBack += array_fill_keys(array_keys($chain), $isCircle);
         }

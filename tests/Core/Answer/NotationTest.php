@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Answer\AnswerLimits;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Answer\Notation\NotationException;
-use StoneDrill\Core\Answer\Notation\Parser;
 use StoneDrill\Core\Answer\Notation\Printer;
 use StoneDrill\Core\Answer\Notation\Vocabulary;
 use StoneDrill\Core\Answer\Notation\VocabularyException;
@@ -190,10 +190,16 @@ it('does not choke on what is made to choke it', function (string $text, string 
     'one endless word' => [fn () => str_repeat('a', 60_000), '“aaaa'],
 ]);
 
-it('keeps within what one answer may hold', function (): void {
-    $line = "left foot step 9\n";
-
-    expect(Beats::parse(str_repeat($line, intdiv(Parser::MOST_BYTES, strlen($line))))->line)->toHaveCount(3855);
+it('keeps within what one answer may hold, counted as it is stored', function (): void {
+    expect(Beats::parse(str_repeat("left foot step 9\n", AnswerLimits::BEATS))->line)->toHaveCount(500)
+        ->and(fn () => Beats::parse(str_repeat("left foot step 9\n", AnswerLimits::BEATS + 1)))->toThrow(NotationException::class, '501 beats')
+        // Beats of branches count too: 2 × 250 of them, and one more.
+        ->and(fn () => Beats::parse(str_repeat("left foot step 9\n  if far: leave 6\n", 250)."leave 6\n"))->toThrow(NotationException::class, '501 beats')
+        ->and(fn () => Beats::parse(implode(', ', array_fill(0, 21, 'LF step 9'))))->toThrow(NotationException::class, 'at most 20 actions');
+    // Sixteen actions of nine bytes and their commas, 400 times: 69,600 bytes as typed are too many; half of that is typed
+    // in short and stored in 2 bytes for each “LF” as nine for “left foot”.
+    $typed = str_repeat(implode(',', array_fill(0, 16, 'LF step 9'))."\n", 350);
+    expect(strlen($typed))->toBe(56_000)->and(fn () => Beats::parse($typed))->toThrow(NotationException::class, 'once they are written out');
 });
 
 it('reads a school’s own words, and prints them where it is asked to', function (): void {

@@ -34,7 +34,7 @@ function small(): array
         'students' => [['id' => 's', 'name' => 'Ada', 'rank' => 'a', 'height' => 1.71, 'born' => '2001-05-02', 'flags' => ['no-fall']]],
         'reps' => [
             ['id' => '0b7e1f60-0000-4000-8000-000000000001', 'student' => 's', 'attack' => 'w', 'side' => 'mirrored', 'rung' => 4, 'outcome' => 'scraped', 'at' => '2026-11-02T19:10:00+01:00', 'answer' => 'x', 'faults' => ['late'], 'touched' => 'arm', 'seconds' => 1.4, 'stressor' => 'noise', 'source' => 'home'],
-            ['id' => '0b7e1f60-0000-4000-8000-000000000002', 'student' => 's', 'attack' => 'w', 'side' => 'written', 'rung' => 1, 'outcome' => 'clean', 'at' => '2026-11-02T19:10:00Z', 'replaces' => '0b7e1f60-0000-4000-8000-000000000001', 'reason' => 'Seen again on film.'],
+            ['id' => '0b7e1f60-0000-4000-8000-000000000002', 'student' => 's', 'attack' => 'w', 'side' => 'mirrored', 'rung' => 1, 'outcome' => 'clean', 'at' => '2026-11-02T19:10:00Z', 'replaces' => '0b7e1f60-0000-4000-8000-000000000001', 'reason' => 'Seen again on film.'],
         ],
     ];
 }
@@ -185,6 +185,10 @@ it('says what is wrong, where, and what was meant', function (string $path, mixe
     'a moment that never was' => ['reps.0.at', '2026-11-02T25:10:00Z', '/reps/0/at', 'a moment such as'],
     'a correction of nothing' => ['reps.1.replaces', '0b7e1f60-0000-4000-8000-00000000ffff', '/reps/1/replaces', 'another rep of this file'],
     'a reason for no correction' => ['reps.0.reason', 'Just so.', '/reps/0/reason', 'a reason only with `replaces`'],
+    'a correction of another side' => ['reps.1.side', 'written', '/reps/1/replaces', 'a correction keeps them'],
+    'a correction of itself in capitals' => ['reps.1.replaces', '0B7E1F60-0000-4000-8000-000000000002', '/reps/1/replaces', 'another rep of this file'],
+    'corrections in a circle' => ['reps.0.replaces', '0b7e1f60-0000-4000-8000-000000000002', '/reps/0/replaces', 'does not depend on this one'],
+    'a zone of another planet' => ['school.zone', 'Mars/Olympus', '/school/zone', 'the name of a time zone'],
     'a correction of itself' => ['reps.1.replaces', '0b7e1f60-0000-4000-8000-000000000002', '/reps/1/replaces', 'another rep of this file'],
 ]);
 

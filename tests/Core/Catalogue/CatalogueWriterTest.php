@@ -141,7 +141,7 @@ it('writes YAML that people can read, defaults left out', function (): void {
             id: 0b7e1f60-0000-4000-8000-000000000002
             student: s
             attack: w
-            side: written
+            side: mirrored
             rung: 1
             outcome: clean
             at: '2026-11-02T19:10:00+00:00'

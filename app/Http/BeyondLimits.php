@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Symfony\Component\ErrorHandler\Error\FatalError;
+
+/** What is answered when a request takes more memory or more time than one may. */
+final readonly class BeyondLimits
+{
+    /** Room to say so, in bytes, once the rest is used up. */
+    private const ROOM = 32_000_000;
+
+    public static function isMeant(FatalError $error): bool
+    {
+        return preg_match('/Allowed memory size|Maximum execution time/', $error->getMessage()) === 1;
+    }
+
+    public static function response(FatalError $error, Request $request): Response|JsonResponse
+    {
+        $isMemory = str_contains($error->getMessage(), 'memory');
+        ini_set('memory_limit', (string) (memory_get_usage(true) + self::ROOM));
+        set_time_limit(5);
+        $says = $isMemory
+            ? 'This takes more memory than a request may have. Ask for a part of it: narrow it by family or rank, or split the file.'
+            : 'This takes longer than a request may. Ask for a part of it: narrow it by family or rank, or split the file.';
+
+        return $request->expectsJson()
+            ? response()->json(['message' => $says], 413)
+            : response()->view('errors.away', ['title' => 'This is too much at once', 'says' => $says], 413);
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use CurlHandle;
+
+/** Somebody signed in to a running server, as a script sees it. */
+final class Browser
+{
+    private CurlHandle $curl;
+
+    private string $token = '';
+
+    public function __construct(private readonly string $base)
+    {
+        $this->curl = curl_init();
+        curl_setopt_array($this->curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 120, CURLOPT_PATH_AS_IS => true]);
+    }
+
+    public function signIn(string $email, string $password = 'saltmarsh'): self
+    {
+        $this->get('/sign-in');
+        $this->send('POST', '/sign-in', ['email' => $email, 'password' => $password]);
+        $this->get('/school');
+
+        return $this;
+    }
+
+    public function get(string $path): Answer
+    {
+        $answer = $this->ask('GET', $path, null, []);
+        if (preg_match('/name="csrf-token" content="([^"]+)"/', $answer->body, $token) === 1) {
+            $this->token = $token[1];
+        }
+
+        return $answer;
+    }
+
+    /** @param array<array-key, mixed> $fields */
+    public function send(string $method, string $path, array $fields, bool $isJson = false): Answer
+    {
+        $headers = ["X-CSRF-TOKEN: {$this->token}", ...($isJson ? ['Content-Type: application/json', 'Accept: application/json'] : [])];
+
+        return $this->ask($method, $path, $isJson ? (string) json_encode($fields, JSON_INVALID_UTF8_SUBSTITUTE) : http_build_query($fields), $headers);
+    }
+
+    public function upload(string $path, string $name, string $content): Answer
+    {
+        return $this->ask('POST', $path, ['file' => new \CURLStringFile($content, $name)], ["X-CSRF-TOKEN: {$this->token}"]);
+    }
+
+    /**
+     * @param string|array<string, mixed>|null $body
+     * @param list<string>                     $headers
+     */
+    private function ask(string $method, string $path, string|array|null $body, array $headers): Answer
+    {
+        curl_setopt_array($this->curl, [CURLOPT_URL => $this->base.$path, CURLOPT_HTTPGET => true]);
+        if ($body !== null) {
+            curl_setopt_array($this->curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $body]);
+        }
+        curl_setopt_array($this->curl, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => [...$headers, 'Expect:']]);
+        $began = microtime(true);
+        $content = curl_exec($this->curl);
+
+        return new Answer((int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE), is_string($content) ? $content : '', microtime(true) - $began);
+    }
+}
