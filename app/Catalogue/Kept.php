@@ -4,11 +4,20 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Support\Facades\Cache;
+use StoneDrill\Core\Rules;
 
-/** What was worked out of a school's rows, kept until they change. The newest takes the place of what was kept before. */
+/**
+ * What was worked out of a school's rows, kept until they or the rules change. The newest takes the place of what was kept
+ * before. However many ask at once, one works it out.
+ */
 final readonly class Kept
 {
+    /** Seconds for which one request may work, and for which others wait for it. */
+    private const WORK = 60;
+    private const WAIT = 20;
+
     /**
      * @template T
      *
@@ -20,13 +29,15 @@ final readonly class Kept
      */
     public static function of(string $name, string $revision, int $seconds, callable $work): mixed
     {
-        [$of, $value] = Cache::get($name) ?? ['', null];
-        if ($of !== $revision) {
-            $value = $work();
-            Cache::put($name, [$revision, $value], $seconds);
+        if (self::has($name, $revision)) {
+            return self::known($name, $revision);
         }
-
-        return $value;
+        try {
+            return Cache::lock("work:{$name}", self::WORK)->block(self::WAIT, static fn (): mixed => self::has($name, $revision) ? self::known($name, $revision) : self::keep($name, $revision, $seconds, $work()));
+        } catch (LockTimeoutException) {
+            // Whoever works has died, or needs long: rather twice than not at all.
+            return self::keep($name, $revision, $seconds, $work());
+        }
     }
 
     /** What is kept of that revision; null where nothing is. */
@@ -34,6 +45,30 @@ final readonly class Kept
     {
         [$of, $value] = Cache::get($name) ?? ['', null];
 
-        return $of === $revision ? $value : null;
+        return $of === self::key($revision) ? $value : null;
+    }
+
+    /**
+     * @template T
+     *
+     * @param T $value
+     *
+     * @return T
+     */
+    public static function keep(string $name, string $revision, int $seconds, mixed $value): mixed
+    {
+        Cache::put($name, [self::key($revision), $value], $seconds);
+
+        return $value;
+    }
+
+    private static function has(string $name, string $revision): bool
+    {
+        return (Cache::get($name)[0] ?? '') === self::key($revision);
+    }
+
+    private static function key(string $revision): string
+    {
+        return Rules::VERSION.' '.$revision;
     }
 }

@@ -13,6 +13,7 @@ use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Pressure\Ladder;
 use StoneDrill\Core\Pressure\Outcome;
+use StoneDrill\Core\Pressure\ProofRules;
 use StoneDrill\Core\Pressure\Rep;
 use StoneDrill\Core\Pressure\Source;
 use StoneDrill\Core\Pressure\Window;
@@ -74,13 +75,13 @@ final readonly class WindowBook
     {
         do {
             $done = DB::transaction(function () use ($students): int {
-                $stale = $this->rows()->where('is_stale', true)->whereIn('student_id', $students)->limit(self::CHUNK)->distinct()->get(['student_id', 'attack_id']);
+                $stale = $this->rows()->where(static fn (Builder $query) => $query->where('is_stale', true)->orWhere('rules', '<>', ProofRules::VERSION))->whereIn('student_id', $students)->limit(self::CHUNK)->distinct()->get(['student_id', 'attack_id']);
                 $pairs = array_values($stale->map(static fn ($row): array => [$row->student_id, $row->attack_id])->all());
                 if ($pairs === []) {
                     return 0;
                 }
                 // Whoever adds a rep now waits for this row, and marks it again afterwards.
-                $this->among($this->rows(), $pairs)->update(['is_stale' => false, 'count' => 0, 'last' => null, 'tries' => '[]', 'ever' => null]);
+                $this->among($this->rows(), $pairs)->update(['is_stale' => false, 'count' => 0, 'last' => null, 'tries' => '[]', 'ever' => null, 'rules' => ProofRules::VERSION]);
                 $rows = array_map(fn (array $found): array => [
                     'school_id' => $this->school->id,
                     'student_id' => $found[0],
@@ -91,8 +92,9 @@ final readonly class WindowBook
                     'count' => $found[3]->count,
                     'last' => $found[3]->last,
                     'is_stale' => false,
+                    'rules' => ProofRules::VERSION,
                 ], $this->work($pairs));
-                DB::table('proof_windows')->upsert($rows, ['school_id', 'student_id', 'attack_id', 'side'], ['tries', 'ever', 'count', 'last', 'is_stale']);
+                DB::table('proof_windows')->upsert($rows, ['school_id', 'student_id', 'attack_id', 'side'], ['tries', 'ever', 'count', 'last', 'is_stale', 'rules']);
 
                 return count($pairs);
             });

@@ -11,6 +11,7 @@ use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Coverage\Pairs\AttackRows;
+use StoneDrill\Core\Coverage\Pairs\DrillRow;
 use StoneDrill\Core\Coverage\Pairs\ModelException;
 
 /** What a drill list is made from: the families, what varies, what is never together; and the rows that follow. */
@@ -20,6 +21,10 @@ final readonly class DrillListForm
     private const USUAL = [Facet::Hand, Facet::Bearing];
 
     private const MOST_SEED = 999_999;
+
+    /** Attacks of a list unless more are asked for, and at most. */
+    private const USUAL_ROWS = 20;
+    private const MAX_ROWS = 1000;
 
     /** @var list<Family> those that the catalogue has */
     public array $families;
@@ -35,6 +40,9 @@ final readonly class DrillListForm
     public string $forbid;
 
     public int $seed;
+
+    /** How many attacks the list has at most. */
+    public int $most;
 
     /** Null where the catalogue has no such attack, or the constraints mean nothing. */
     public ?AttackRows $rows;
@@ -53,7 +61,20 @@ final readonly class DrillListForm
         $this->onlyUsed = ($typed['values'] ?? 'used') !== 'all';
         $this->forbid = is_string($typed['forbid'] ?? null) ? Str::limit($typed['forbid'], 4000, '') : '';
         $this->seed = is_string($typed['seed'] ?? null) && ctype_digit($typed['seed']) ? min(self::MOST_SEED, (int) $typed['seed']) : 1;
+        $this->most = is_string($typed['most'] ?? null) && ctype_digit($typed['most']) ? min(self::MAX_ROWS, max(1, (int) $typed['most'])) : self::USUAL_ROWS;
         [$this->rows, $this->wrong] = $this->work(array_values(array_filter($attacks, fn (Attack $attack): bool => $this->chosen === [] || in_array($attack->kind->family, $this->chosen, true))));
+    }
+
+    /** @return list<DrillRow> those that the list has */
+    public function listed(): array
+    {
+        return array_slice($this->rows->rows ?? [], 0, $this->most);
+    }
+
+    /** How many pairs they meet. */
+    public function met(): int
+    {
+        return $this->listed() === [] ? 0 : $this->rows->met[count($this->listed()) - 1] ?? 0;
     }
 
     /**

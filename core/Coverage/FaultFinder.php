@@ -29,13 +29,7 @@ final class FaultFinder
     /** @var array<string, int> position by id of the rank */
     private readonly array $order;
 
-    /** @var array<string, string> the part of the key that is the answer's, by its id */
-    private array $ofAnswer = [];
-
-    private readonly Imprint $imprint;
-
-    /** What of the school everything that is found hangs on. */
-    private readonly string $measures;
+    private readonly RunKeys $keys;
 
     public function __construct(private readonly Catalogue $catalogue, private readonly Memory $memory = new Memory())
     {
@@ -43,9 +37,7 @@ final class FaultFinder
         $this->examiner = new Examiner($this->standards);
         $this->sizes = new Sizes($catalogue->school);
         $this->order = $catalogue->rankOrder();
-        $school = $catalogue->school;
-        $this->imprint = new Imprint($catalogue);
-        $this->measures = hash('xxh128', serialize([$school->doctrine, $school->sizes, $school->typical, $school->policy, $catalogue->ranks, $catalogue->ladder->rungs]));
+        $this->keys = new RunKeys($catalogue, $this->standards);
     }
 
     /**
@@ -61,8 +53,8 @@ final class FaultFinder
 
         return match ($fault) {
             Fault::Slow => $this->isSlow($taught(), $cell, $need),
-            Fault::SizeBound => $this->memory->of($this->key('size', $answer, $cell, $need, $isMirrored), fn (): bool => $this->isSizeBound($taught(), $cell, $isMirrored)),
-            default => in_array($fault, $this->memory->of($this->key('fault', $answer, $cell, $need, $isMirrored), fn (): array => $this->search($taught(), $cell, $isMirrored)), true),
+            Fault::SizeBound => $this->memory->of($this->keys->of('size', $answer, $cell, $need, $isMirrored), fn (): bool => $this->isSizeBound($taught(), $cell, $isMirrored)),
+            default => in_array($fault, $this->memory->of($this->keys->of('fault', $answer, $cell, $need, $isMirrored), fn (): array => $this->search($taught(), $cell, $isMirrored)), true),
         };
     }
 
@@ -70,7 +62,7 @@ final class FaultFinder
     public function softened(Answer $answer, Cell $cell, string $need): ?Move
     {
         $isMirrored = ! $answer->meetsAsWritten($cell->attack->kind, $cell->facets);
-        $move = $this->memory->of($this->key('soft', $answer, $cell, $need, $isMirrored), fn (): array|false => $this->soften($answer, $cell, $need, $isMirrored));
+        $move = $this->memory->of($this->keys->of('soft', $answer, $cell, $need, $isMirrored), fn (): array|false => $this->soften($answer, $cell, $need, $isMirrored));
 
         return $move === false ? null : new Move(MoveKind::Soften, $answer->id, $move[1], beats: $move[0]);
     }
@@ -134,13 +126,5 @@ final class FaultFinder
         $rung = $this->catalogue->ladder->get($this->standards->rank($need)->goalRung);
 
         return $arrival !== null && Timing::spare($arrival, $this->standards->familyBits($answer->rank), $answer->beats->line[0]->seconds(), $rung) < -1e-9;
-    }
-
-    /** Everything that what is found hangs on. */
-    private function key(string $what, Answer $answer, Cell $cell, string $need, bool $isMirrored): string
-    {
-        $ofAnswer = $this->ofAnswer[$answer->id] ??= "{$this->measures} {$this->imprint->of($answer)} {$this->standards->familyBits($answer->rank)}";
-
-        return "{$what} {$ofAnswer} {$cell->attack->kind->id} {$cell->facets->bits} {$need} {$isMirrored}";
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Coverage;
 
 use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Catalogue\Catalogue;
 
 /** What of an answer its runs hang on, in short: two imprints are the same exactly when it runs the same anywhere. */
@@ -19,9 +20,13 @@ final class Imprint
     /** @var array<string, string> by id, without what it runs on into */
     private array $alone = [];
 
+    /** @var array<string, Attack> by id */
+    private array $attacks;
+
     public function __construct(Catalogue $catalogue)
     {
         $this->byTitle = array_column($catalogue->answers, null, 'title');
+        $this->attacks = array_column($catalogue->attacks, null, 'id');
     }
 
     public function of(Answer $answer): string
@@ -52,6 +57,9 @@ final class Imprint
 
     private function alone(Answer $answer): string
     {
-        return $this->alone[$answer->id] ??= hash('xxh128', serialize([$answer->title, $answer->rank, $answer->doctrine, $answer->short, $answer->waived, $answer->beats]));
+        $attack = $this->attacks[$answer->attack];
+
+        // Its own attack too: that is where what runs on into it begins.
+        return $this->alone[$answer->id] ??= hash('xxh128', serialize([$answer->title, $answer->rank, $answer->doctrine, $answer->short, $answer->waived, $answer->beats, $answer->mirrored, $answer->pattern->values, RunKeys::content($attack->kind), $attack->facets->bits]));
     }
 }

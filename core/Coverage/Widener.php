@@ -20,10 +20,7 @@ final class Widener
 {
     private readonly Examiner $examiner;
 
-    private readonly Imprint $imprint;
-
-    /** What of the school everything that is found hangs on. */
-    private readonly string $measures;
+    private readonly RunKeys $keys;
 
     /** @var array<string, Attack> by id */
     private readonly array $attacks;
@@ -33,11 +30,10 @@ final class Widener
 
     public function __construct(private readonly Catalogue $catalogue, private readonly Memory $memory = new Memory())
     {
-        $this->examiner = new Examiner(Standards::of($catalogue));
-        $this->imprint = new Imprint($catalogue);
+        $standards = Standards::of($catalogue);
+        $this->examiner = new Examiner($standards);
+        $this->keys = new RunKeys($catalogue, $standards);
         $this->attacks = array_column($catalogue->attacks, null, 'id');
-        $school = $catalogue->school;
-        $this->measures = hash('xxh128', serialize([$school->doctrine, $school->sizes, $school->policy, $catalogue->ranks]));
     }
 
     /**
@@ -73,10 +69,7 @@ final class Widener
      */
     public function findings(Answer $answer, Cell $cell, bool $isMirrored): array
     {
-        $own = $this->attacks[$answer->attack];
-        $key = "widen {$this->measures} {$this->imprint->of($answer)} {$own->kind->id} {$own->facets->bits} {$cell->attack->kind->id} {$cell->facets->bits} {$isMirrored}";
-
-        return $this->memory->of($key, fn (): array => $this->search($answer, $cell, $isMirrored));
+        return $this->memory->of($this->keys->of('widen', $answer, $cell, '', $isMirrored), fn (): array => $this->search($answer, $cell, $isMirrored));
     }
 
     public function hasNewStops(Answer $answer, Cell $cell, bool $isMirrored): bool

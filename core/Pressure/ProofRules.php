@@ -7,6 +7,9 @@ namespace StoneDrill\Core\Pressure;
 /** The figures that a school may set for what counts as proven. */
 final readonly class ProofRules
 {
+    /** Raised whenever another proof is read out of the same reps: what is kept of them is then worked out anew. */
+    public const VERSION = 1;
+
     /** Chance with which the true ability lies below the lower bound. */
     public const TAIL = 0.10;
 

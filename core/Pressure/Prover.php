@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Pressure;
 
-use DateInterval;
 use DateTimeImmutable;
 use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Side;
 
 /** Reads proof out of reps. */
 final readonly class Prover
@@ -22,26 +22,16 @@ final readonly class Prover
      * @param list<Rep>    $reps    in any order
      * @param list<Attack> $attacks those the reps are of
      *
-     * @return list<Proof> by student and attack as they first appear, then side, then rung
+     * @return list<Proof> by student as they first appear, then attack, side and rung
      */
     public function prove(array $reps, array $attacks, DateTimeImmutable $at): array
     {
-        $byId = array_column($attacks, null, 'id');
-        $replaced = self::replaced($reps);
-        $groups = [];
-        foreach ($reps as $rep) {
-            if ($rep->counts() && ! isset($replaced[$rep->id]) && $rep->at <= $at) {
-                $groups[$rep->student][$rep->attack][$byId[$rep->attack]->side($rep->side)->value][] = $rep;
-            }
-        }
         $proofs = [];
-        foreach ($groups as $ofStudent) {
-            foreach ($ofStudent as $attack => $bySide) {
-                foreach ($byId[$attack]->sides() as $side) {
-                    $group = $bySide[$side->value] ?? [];
-                    foreach ($group === [] ? [] : $this->rungs($group, $at) as [$rung, $evidence, $state, $fades]) {
-                        $proofs[] = new Proof($group[0]->student, $group[0]->attack, $side, $rung, $evidence->weight(), $evidence->lower(), $state, $fades);
-                    }
+        foreach (Windows::of($reps, $attacks, $this->ladder, $at, $this->rules) as $student => $ofStudent) {
+            foreach ($attacks as $attack) {
+                foreach ($attack->sides() as $side) {
+                    $window = $ofStudent[$attack->id.' '.$side->value] ?? Window::empty();
+                    array_push($proofs, ...$this->rungs((string) $student, $attack->id, $side, $window, $at));
                 }
             }
         }
@@ -68,51 +58,17 @@ final readonly class Prover
         return $replaced;
     }
 
-    /**
-     * @param non-empty-list<Rep> $reps counted reps of one student against one side of one attack, none after the date
-     *
-     * @return list<array{int, Evidence, ProofState, ?DateTimeImmutable}>
-     */
-    private function rungs(array $reps, DateTimeImmutable $at): array
+    /** @return list<Proof> of every rung of which the window says anything at all */
+    private function rungs(string $student, string $attack, Side $side, Window $window, DateTimeImmutable $at): array
     {
-        usort($reps, static fn (Rep $a, Rep $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
-        $tries = array_map(Window::try(...), $reps);
         $proofs = [];
         foreach ($this->ladder->ids() as $rung) {
-            $evidence = $this->evidence($tries, count($tries) - 1, $rung, $at->getTimestamp());
+            $evidence = $window->evidence($rung, $at, $this->rules);
             if ($evidence->weight() > 0) {
-                $state = ProofState::of($evidence, fn (): bool => $this->everHeld($tries, $rung));
-                $proofs[] = [$rung, $evidence, $state, $state === ProofState::Holds ? $this->fadesOn($evidence, $at) : null];
+                $proofs[] = new Proof($student, $attack, $side, $rung, $evidence->weight(), $evidence->lower(), $window->state($rung, $at, $this->rules), $window->fadesOn($rung, $at, $this->rules));
             }
         }
 
         return $proofs;
-    }
-
-    /** @param non-empty-list<array{int, int, float}> $tries in order of time */
-    private function everHeld(array $tries, int $rung): bool
-    {
-        for ($last = count($tries) - 1; $last >= 0; $last--) {
-            if ($this->evidence($tries, $last, $rung, $tries[$last][0])->holds()) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * What the window up to one of the tries weighs for a rung.
-     *
-     * @param non-empty-list<array{int, int, float}> $tries in order of time
-     */
-    private function evidence(array $tries, int $last, int $rung, int $at): Evidence
-    {
-        return Evidence::of(array_slice($tries, max(0, $last - $this->rules->window + 1), min($this->rules->window, $last + 1)), $rung, $at, $this->rules);
-    }
-
-    private function fadesOn(Evidence $evidence, DateTimeImmutable $at): DateTimeImmutable
-    {
-        return $at->add(new DateInterval(sprintf('P%dD', $evidence->daysUntilFaded($this->rules->halfLife))));
     }
 }

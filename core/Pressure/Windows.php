@@ -16,7 +16,7 @@ final class Windows
      *
      * @return array<string, array<string, Window>> by student, then `attack side`
      */
-    public static function of(array $reps, array $attacks, Ladder $ladder, DateTimeImmutable $at): array
+    public static function of(array $reps, array $attacks, Ladder $ladder, DateTimeImmutable $at, ProofRules $rules = new ProofRules()): array
     {
         $byId = array_column($attacks, null, 'id');
         $replaced = Prover::replaced($reps);
@@ -27,6 +27,6 @@ final class Windows
             }
         }
 
-        return array_map(static fn (array $ofStudent): array => array_map(static fn (array $group): Window => Window::of($group, $ladder), $ofStudent), $groups);
+        return array_map(static fn (array $ofStudent): array => array_map(static fn (array $group): Window => Window::of($group, $ladder, $rules), $ofStudent), $groups);
     }
 }

@@ -18,6 +18,8 @@ return new class () extends Migration {
     public function up(): void
     {
         DB::statement("alter table schools add column zone varchar(64) not null default 'UTC'");
+        // What was kept before there was a number was kept by rules 1.
+        DB::statement('alter table proof_windows add column rules smallint not null default 1');
         DB::unprepared(<<<'SQL'
             create function lists_hold_texts() returns trigger language plpgsql as $$
             declare
@@ -72,6 +74,7 @@ return new class () extends Migration {
             drop trigger answers_keep_to_size on answers; drop function answers_keep_to_size;
             drop function lists_hold_texts;
             SQL);
+        DB::statement('alter table proof_windows drop column rules');
         DB::statement('alter table schools drop column zone');
     }
 };

@@ -17,7 +17,7 @@ it('says when there is none, and when there is nothing to make one from', functi
 
 it('makes a list that meets every pair, and saves it', function (): void {
     // The wrist is held by the right hand, mirrored by the left, always at 12; the hug by both at 6.
-    $this->get('/drill-lists/create?facets[]=hand&facets[]=bearing')->assertOk()->assertSee('3 attacks meet 8 pairs')->assertSeeInOrder(['Wrist held across', 'as it is']);
+    $this->get('/drill-lists/create?facets[]=hand&facets[]=bearing')->assertOk()->assertSee('3 attacks meet 8 of 8 pairs')->assertSeeInOrder(['Wrist held across', 'as it is']);
     $this->post('/drill-lists', ['name' => 'Monday', 'facets' => ['hand', 'bearing'], 'values' => 'used', 'seed' => '1'])->assertRedirect()->assertSessionHas('said');
     $list = DrillList::with('items.attack')->firstOrFail();
 
@@ -30,7 +30,7 @@ it('makes a list that meets every pair, and saves it', function (): void {
 });
 
 it('names the nearest attack of the catalogue, and what is otherwise', function (): void {
-    $this->get('/drill-lists/create?families[]=hug&facets[]=place&values=all')->assertSee('5 attacks meet 5 pairs')->assertSee('place narrow')->assertSee('place crowd');
+    $this->get('/drill-lists/create?families[]=hug&facets[]=place&values=all')->assertSee('5 attacks meet 5 of 5 pairs')->assertSee('place narrow')->assertSee('place crowd');
     $this->post('/drill-lists', ['name' => 'Places', 'families' => ['hug'], 'facets' => ['place'], 'values' => 'all']);
     expect(DrillList::firstOrFail()->items->pluck('otherwise')->sortBy(fn (array $otherwise): string => $otherwise['place'] ?? '')->values()->all())
         ->toBe([[], ['place' => 'crowd'], ['place' => 'narrow'], ['place' => 'obstacles'], ['place' => 'stairs']]);
@@ -39,8 +39,8 @@ it('names the nearest attack of the catalogue, and what is otherwise', function 
 it('leaves out what is never together, and says where a line means nothing', function (string $forbid, string $said): void {
     $this->get('/drill-lists/create?'.http_build_query(['families' => ['hug'], 'facets' => ['place', 'build'], 'values' => 'all', 'forbid' => $forbid]))->assertOk()->assertSee($said);
 })->with([
-    'a pair' => ['place stairs, build larger', '14 attacks meet 22 pairs'],
-    'a value alone' => ['place stairs', '12 attacks meet 19 pairs'],
+    'a pair' => ['place stairs, build larger', '14 attacks meet 22 of 22 pairs'],
+    'a value alone' => ['place stairs', '12 attacks meet 19 of 19 pairs'],
     'a facet that does not vary' => ['posture seated, place stairs', 'line 1: Found “posture”'],
     'an unknown facet' => ["place stairs\nplcae narrow", 'line 2: Found “plcae”'],
     'an unknown value' => ['place stiars', 'Did you mean “stairs”?'],
@@ -48,7 +48,7 @@ it('leaves out what is never together, and says where a line means nothing', fun
 ]);
 
 it('takes no offence at a value that the catalogue does not have', function (): void {
-    $this->get('/drill-lists/create?'.http_build_query(['facets' => ['place'], 'forbid' => 'place stairs, kind wrist-cross']))->assertOk()->assertSee('2 attacks meet 2 pairs');
+    $this->get('/drill-lists/create?'.http_build_query(['facets' => ['place'], 'forbid' => 'place stairs, kind wrist-cross']))->assertOk()->assertSee('2 attacks meet 2 of 2 pairs');
 });
 
 it('keeps what was typed where a list cannot be saved', function (): void {
@@ -78,4 +78,18 @@ it('has tonight’s class of the demo ready, every attack of it answered on its 
     foreach ($list->items as $item) {
         expect($laid[$item->attack->code.' '.$item->side] ?? null)->toBeTrue($item->attack->code);
     }
+});
+
+it('begins with twenty at most, and says what more would cost', function (): void {
+    // Eight bearings or so by five places alone are more than twenty pairs.
+    $query = ['families' => ['hug'], 'facets' => ['place', 'posture', 'others', 'build', 'bearing'], 'values' => 'all'];
+    $page = (string) $this->get('/drill-lists/create?'.http_build_query($query))->assertOk()->assertSee('20 attacks meet')->assertSee('More attacks meet more pairs')->getContent();
+    preg_match('/20 attacks meet (\d+) of (\d+) pairs.*?(\d+) meet 80 %, and all pairs take (\d+)\./s', $page, $said);
+    [, $met, $all, $most, $whole] = array_map(intval(...), $said);
+    expect($met)->toBeLessThan($all)->and($whole)->toBeGreaterThan(20)->and($most)->toBeLessThanOrEqual($whole);
+
+    $this->get('/drill-lists/create?'.http_build_query([...$query, 'most' => $whole]))->assertSee("{$whole} attacks meet {$all} of {$all} pairs")->assertDontSee('More attacks meet more pairs');
+    $this->get('/drill-lists/create?'.http_build_query([...$query, 'most' => '-3']))->assertSee('20 attacks meet');
+    $this->post('/drill-lists', [...$query, 'name' => 'Short', 'most' => '7']);
+    expect(DrillList::firstOrFail()->items)->toHaveCount(7);
 });

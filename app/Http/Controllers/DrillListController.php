@@ -58,7 +58,7 @@ final readonly class DrillListController
                     'attack_id' => $ids[$row->attack],
                     'side' => $row->side->value,
                     'otherwise' => $row->otherwise,
-                ], $form->rows->rows, array_keys($form->rows->rows)));
+                ], $form->listed(), array_keys($form->listed())));
 
                 return $list;
             });

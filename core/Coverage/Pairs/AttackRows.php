@@ -16,11 +16,34 @@ final readonly class AttackRows
     public const KIND = 'kind';
 
     /**
-     * @param list<DrillRow> $rows
+     * @param list<DrillRow> $rows       what meets most comes first
+     * @param list<int>      $met        how many pairs are met by each row and those before it
      * @param int            $pairs      how many pairs of values there are
      * @param int            $infeasible how many of them cannot be
      */
-    private function __construct(public array $rows, public int $pairs, public int $infeasible) {}
+    private function __construct(public array $rows, public array $met, public int $pairs, public int $infeasible) {}
+
+    /** How many pairs some attack can meet. */
+    public function feasible(): int
+    {
+        return $this->pairs - $this->infeasible;
+    }
+
+    /**
+     * How many rows it takes to meet a share of the pairs.
+     *
+     * @param float $share 0 to 1
+     */
+    public function needed(float $share): int
+    {
+        foreach ($this->met as $place => $met) {
+            if ($met >= $share * $this->feasible()) {
+                return $place + 1;
+            }
+        }
+
+        return count($this->rows);
+    }
 
     /**
      * @param non-empty-list<Attack>      $attacks  of the catalogue; their kinds are the kinds that are drilled
@@ -44,11 +67,56 @@ final readonly class AttackRows
         $forbid = array_filter($forbid, static fn (array $combination): bool => array_filter($combination, static fn (string $value, string $name): bool => isset($parameters[$name]) && ! in_array($value, $parameters[$name], true) && in_array($value, Facet::tryFrom($name)?->values() ?? [], true), ARRAY_FILTER_USE_BOTH) === []);
         $sample = (new Sampler(Model::of($parameters, [...$forbid, ...self::infeasible($kinds, $parameters)]), $seed))->sample();
 
+        [$rows, $met] = self::mostFirst($sample->rows);
+
         return new self(
-            array_map(static fn (array $row): DrillRow => self::nearest($row, $attacks), $sample->rows),
+            array_map(static fn (array $row): DrillRow => self::nearest($row, $attacks), $rows),
+            $met,
             $sample->pairs,
             $sample->infeasible,
         );
+    }
+
+    /**
+     * Puts before the others, again and again, the row that meets most pairs that none before it has.
+     *
+     * @param list<array<string, string>> $rows
+     *
+     * @return array{list<array<string, string>>, list<int>} the rows, and how many pairs are met up to each
+     */
+    private static function mostFirst(array $rows): array
+    {
+        $left = array_map(self::pairsOf(...), $rows);
+        $ordered = $met = $seen = [];
+        while ($left !== []) {
+            $left = array_map(static fn (array $pairs): array => array_diff_key($pairs, $seen), $left);
+            $counts = array_map(count(...), $left);
+            $best = array_search(max($counts), $counts, true);
+            $seen += $left[$best];
+            $ordered[] = $rows[$best];
+            $met[] = count($seen);
+            unset($left[$best]);
+        }
+
+        return [$ordered, $met];
+    }
+
+    /**
+     * @param array<string, string> $row
+     *
+     * @return array<string, true> by both names and values
+     */
+    private static function pairsOf(array $row): array
+    {
+        $pairs = [];
+        $names = array_keys($row);
+        foreach ($names as $place => $name) {
+            foreach (array_slice($names, $place + 1) as $other) {
+                $pairs["{$name} {$row[$name]} {$other} {$row[$other]}"] = true;
+            }
+        }
+
+        return $pairs;
     }
 
     /**

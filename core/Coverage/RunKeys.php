@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Coverage;
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Checks\Standards;
+use StoneDrill\Core\Rules;
+
+/** Names what is found of an answer in a cell by the content of everything that it hangs on, and by the rules of this release. */
+final class RunKeys
+{
+    private Imprint $imprint;
+
+    /** The school's part of every key. */
+    private string $school;
+
+    /** @var array<string, string> the part of an answer, by its id */
+    private array $answers = [];
+
+    /** @var array<string, string> the part of a kind, by its id */
+    private array $kinds = [];
+
+    public function __construct(Catalogue $catalogue, private readonly Standards $standards)
+    {
+        $this->imprint = new Imprint($catalogue);
+        // What it is called and how much it weighs changes nothing that is found.
+        $settings = array_diff_key(get_object_vars($catalogue->school), array_flip(['name', 'share', 'holeFactors', 'zone']));
+        $this->school = hash('xxh128', serialize([Rules::VERSION, $settings, $catalogue->ranks, $catalogue->ladder->rungs]));
+    }
+
+    /**
+     * @param string $what       what is looked for
+     * @param string $need       id of the rank that needs the cell, where that matters
+     * @param bool   $isMirrored whether the answer is mirrored there
+     */
+    public function of(string $what, Answer $answer, Cell $cell, string $need, bool $isMirrored): string
+    {
+        $ofAnswer = $this->answers[$answer->id] ??= "{$this->imprint->of($answer)} {$this->standards->familyBits($answer->rank)}";
+        $ofKind = $this->kinds[$cell->attack->kind->id] ??= self::content($cell->attack->kind);
+
+        return "{$what} {$this->school} {$ofAnswer} {$ofKind} {$cell->facets->bits} {$need} {$isMirrored}";
+    }
+
+    public static function content(Kind $kind): string
+    {
+        return hash('xxh128', serialize($kind));
+    }
+}
