@@ -24,6 +24,9 @@ final readonly class HoleBook
 {
     private const SECONDS = 7 * 86_400;
 
+    /** Pairs of answer and cell beyond which no answer is tried at near attacks, which takes a run for any two sizes. */
+    private const MAX_WIDENED = 1_000_000;
+
     public function __construct(private CatalogueMapper $mapper, private ProofBook $proof) {}
 
     /** @return list<Hole>|null null while they are not worked out */
@@ -65,7 +68,7 @@ final readonly class HoleBook
     public function fewest(School $school, Catalogue $curriculum, string $rank, float $share): Fewest
     {
         $memory = $this->memory($school);
-        $fewest = Fewest::of($curriculum, $rank, $share, new Widener($curriculum, $memory));
+        $fewest = Fewest::of($curriculum, $rank, $share, $this->widener($curriculum, $memory));
         // It asks for a part only: what the holes will ask for again stays.
         $this->keep($school, $memory->all());
 
@@ -85,7 +88,18 @@ final readonly class HoleBook
 
     private function finder(School $school, Catalogue $catalogue, Memory $memory): HoleFinder
     {
-        return new HoleFinder($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory), $this->proof->of($school));
+        return new HoleFinder($catalogue, new FaultFinder($catalogue, $memory), $this->widener($catalogue, $memory), $this->proof->of($school));
+    }
+
+    /** Whether a catalogue is so large that widening an answer is not among the moves. */
+    public static function isLarge(Catalogue $catalogue): bool
+    {
+        return 2 * count($catalogue->attacks) * count($catalogue->answers) > self::MAX_WIDENED;
+    }
+
+    private function widener(Catalogue $catalogue, Memory $memory): ?Widener
+    {
+        return self::isLarge($catalogue) ? null : new Widener($catalogue, $memory);
     }
 
     private function memory(School $school): Memory

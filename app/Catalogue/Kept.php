@@ -43,7 +43,7 @@ final readonly class Kept
     /** What is kept of that revision; null where nothing is. */
     public static function known(string $name, string $revision): mixed
     {
-        [$of, $value] = Cache::get($name) ?? ['', null];
+        [$of, $value] = Cache::memo()->get($name) ?? ['', null];
 
         return $of === self::key($revision) ? $value : null;
     }
@@ -57,14 +57,14 @@ final readonly class Kept
      */
     public static function keep(string $name, string $revision, int $seconds, mixed $value): mixed
     {
-        Cache::put($name, [self::key($revision), $value], $seconds);
+        Cache::memo()->put($name, [self::key($revision), $value], $seconds);
 
         return $value;
     }
 
     private static function has(string $name, string $revision): bool
     {
-        return (Cache::get($name)[0] ?? '') === self::key($revision);
+        return (Cache::memo()->get($name)[0] ?? '') === self::key($revision);
     }
 
     private static function key(string $revision): string

@@ -23,8 +23,18 @@ final readonly class Board
 {
     public const SORTS = ['name' => 'name', 'held' => 'share held', 'last' => 'longest away'];
 
-    /** @var list<Cell> what somebody of the group needs */
+    /** Columns that are shown at once. */
+    private const MAX_COLUMNS = 80;
+
+    /** @var list<Cell> what somebody of the group needs, or a page of it */
     public array $cells;
+
+    /** How many pages of columns there are, and which one is shown, from 1. */
+    public int $pages;
+    public int $page;
+
+    /** How many columns there are in all. */
+    public int $columns;
 
     /** @var list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string}> states by `attack side`, of what she needs */
     public array $rows;
@@ -32,7 +42,7 @@ final readonly class Board
     private Catalogue $catalogue;
 
     /** @param Collection<int, Student> $students those of the group, with their ranks */
-    public function __construct(School $school, Collection $students, CatalogueMapper $mapper, private CarbonImmutable $at, string $sort)
+    public function __construct(School $school, Collection $students, CatalogueMapper $mapper, private CarbonImmutable $at, string $sort, int $page = 1)
     {
         $this->catalogue = $mapper->curriculum($school);
         $cells = Coverage::of($this->catalogue)->cells;
@@ -52,7 +62,12 @@ final readonly class Board
                 'last' => $last === [] ? null : CarbonImmutable::createFromTimestamp(max($last)),
             ];
         }
-        $this->cells = array_values(array_filter($cells, static fn (Cell $cell): bool => isset($needed[$cell->attack->id.' '.$cell->side->value])));
+        $all = array_values(array_filter($cells, static fn (Cell $cell): bool => isset($needed[$cell->attack->id.' '.$cell->side->value])));
+        $this->columns = count($all);
+        // One page more than it takes would be a page of a few.
+        $this->pages = $this->columns <= 1.5 * self::MAX_COLUMNS ? 1 : (int) ceil($this->columns / self::MAX_COLUMNS);
+        $this->page = max(1, min($this->pages, $page));
+        $this->cells = $this->pages === 1 ? $all : array_slice($all, ($this->page - 1) * self::MAX_COLUMNS, self::MAX_COLUMNS);
         $this->rows = $this->sorted(array_map(fn (array $row): array => [...$row, 'next' => $tickets[$row['student']->id], 'with' => $this->partner($row['student'], $tickets[$row['student']->id], $rows)], $rows), $sort);
     }
 

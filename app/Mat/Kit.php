@@ -7,23 +7,18 @@ namespace App\Mat;
 use App\Catalogue\CatalogueMapper;
 use App\Catalogue\WindowBook;
 use App\Models\DrillList;
-use App\Models\DrillListItem;
 use App\Models\School;
 use App\Models\Student;
-use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Attack\Wording\AttackWords;
 use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Pressure\Pool;
 use StoneDrill\Core\Pressure\ProofState;
-use StoneDrill\Core\Pressure\RepLimits;
-use StoneDrill\Core\Pressure\Rung;
 use StoneDrill\Core\Pressure\Ticket;
 use StoneDrill\Core\Pressure\Window;
 
@@ -43,7 +38,7 @@ final readonly class Kit
     private Pool $pool;
 
     /** @var Collection<int, DrillList> */
-    private Collection $lists;
+    public Collection $lists;
 
     /** @var array<int, list<string>> families of the last two tries, the newest first, by the id of the student's row */
     private array $latest;
@@ -52,7 +47,7 @@ final readonly class Kit
     private array $windows;
 
     /** @param Collection<int, Student> $students those who go along, with their ranks */
-    public function __construct(private School $school, private CatalogueMapper $mapper, private CarbonImmutable $at, public Collection $students)
+    public function __construct(public School $school, private CatalogueMapper $mapper, public CarbonImmutable $at, public Collection $students)
     {
         $this->catalogue = $mapper->curriculum($school);
         $this->cells = Coverage::of($this->catalogue)->cells;
@@ -80,33 +75,16 @@ final readonly class Kit
             ->sortBy(static fn (Student $student): array => [$find !== '' && ! Str::contains($student->name, $find, true), $student->name])->values();
     }
 
-    /** @return array<string, mixed> as JSON has it; cells, answers and students are named by their places or ids of rows */
-    public function toArray(User $by): array
+    /** @return list<string> why a student is not drilled on what her rank needs */
+    public function barred(Student $student, int $most = PHP_INT_MAX): array
     {
-        $places = [];
-        foreach ($this->cells as $place => $cell) {
-            $places[$cell->attack->id.' '.$cell->side->value] = $place;
-        }
-
-        return [
-            'school' => $this->school->id,
-            'by' => Recorder::token($by),
-            'limits' => ['seconds' => RepLimits::SECONDS, 'faults' => RepLimits::FAULTS, 'fault' => RepLimits::FAULT, 'stressor' => RepLimits::STRESSOR, 'reason' => RepLimits::REASON, 'sentAtOnce' => RepLimits::SENT_AT_ONCE],
-            'at' => $this->at->toIso8601String(),
-            'rungs' => array_map($this->rung(...), $this->catalogue->ladder->rungs),
-            'cells' => $this->cells(),
-            'answers' => $this->answers(),
-            'students' => array_values($this->students->map(fn (Student $student): array => $this->student($student, $places))->all()),
-            'filters' => $this->filter->all($this->cells),
-            'usualRung' => $this->usualRung(),
-            'lists' => array_values($this->lists->map(fn (DrillList $list): array => $this->list($list, $places))->all()),
-        ];
+        return $this->pool->barred($this->mapper->student($student), $most);
     }
 
-    /** @return list<string> why a student is not drilled on what her rank needs */
-    public function barred(Student $student): array
+    /** How many attacks a student is not drilled on. */
+    public function countBarred(Student $student): int
     {
-        return $this->pool->barred($this->mapper->student($student));
+        return $this->pool->countBarred($this->mapper->student($student));
     }
 
     /** @return list<Ticket> what a student can be drilled on, within some families or a list */
@@ -126,10 +104,34 @@ final readonly class Kit
         return $this->mapper->student($student)->isYouthOn($this->at);
     }
 
-    /** The goal rung that most of those who go along have. */
-    private function usualRung(): int
+    /**
+     * Those of a student's tickets that weigh most at the goal rung of the rank.
+     *
+     * @return list<Cell> in the order of the catalogue
+     */
+    public function mostWanted(Student $student, int $count): array
     {
-        return $this->students->isEmpty() ? 4 : (int) $this->students->map(static fn (Student $student): int => $student->rank->goal_rung)->mode()[0];
+        $tickets = $this->tickets($student, $student->rank->goal_rung);
+        if (count($tickets) > $count) {
+            $weights = array_map(static fn (Ticket $ticket): float => $ticket->weight(), $tickets);
+            arsort($weights);
+            $wanted = array_slice($weights, 0, $count, true);
+            ksort($wanted);
+            $tickets = array_intersect_key($tickets, $wanted);
+        }
+
+        return array_values(array_map(static fn (Ticket $ticket): Cell => $ticket->cell, $tickets));
+    }
+
+    public function ticket(Student $student, Cell $cell, int $rung): Ticket
+    {
+        return $this->pool->ticket($cell, $rung, $this->windows[$student->id]);
+    }
+
+    /** @return list<string> families of the last two tries, the newest first */
+    public function latestOf(Student $student): array
+    {
+        return $this->latest[$student->id] ?? [];
     }
 
     /** What a student has proven against a cell at the goal rung of her rank, in words. */
@@ -170,90 +172,5 @@ final readonly class Kit
         }
 
         return $latest;
-    }
-
-    /** @return array<string, mixed> */
-    private function rung(Rung $rung): array
-    {
-        return ['id' => $rung->id, 'name' => $rung->name, 'attackTold' => $rung->attackTold, 'momentTold' => $rung->momentTold, 'followUps' => $rung->followUps, 'stressors' => $rung->stressors];
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function cells(): array
-    {
-        $ids = $this->school->attacks->pluck('id', 'code');
-        $words = new AttackWords($this->mapper->kinds($this->school));
-
-        return array_map(static fn (Cell $cell): array => [
-            'attack' => $ids[$cell->attack->id],
-            'side' => $cell->side->value,
-            'title' => $cell->attack->title,
-            'mirrored' => $cell->side->value === 'mirrored',
-            'family' => $cell->attack->kind->family->value,
-            'said' => $words->say($cell->attack->kind, $cell->facets),
-            'need' => $cell->attack->neededBy,
-            'cautions' => $cell->attack->allCautions(),
-        ], $this->cells);
-    }
-
-    /** @return array<int, array<string, mixed>> by the id of the row */
-    private function answers(): array
-    {
-        $ids = $this->school->answers->pluck('id', 'code');
-        $answers = [];
-        foreach ($this->catalogue->answers as $answer) {
-            $answers[$ids[$answer->id]] = ['title' => $answer->title, 'faults' => $answer->faults, 'whatIfs' => $answer->beats->whatIfs()];
-        }
-
-        return $answers;
-    }
-
-    /**
-     * @param array<string, int> $places of the cells
-     *
-     * @return array<string, mixed>
-     */
-    private function student(Student $student, array $places): array
-    {
-        $ids = $this->school->answers->pluck('id', 'code');
-        $weights = $factors = [];
-        foreach ($this->catalogue->ladder->ids() as $rung) {
-            foreach ($this->tickets($student, $rung) as $ticket) {
-                $place = $places[$ticket->cell->attack->id.' '.$ticket->cell->side->value];
-                $weights[$place][] = round($ticket->weight(), 4);
-                $factors[$place] = $ticket->urgency();
-            }
-        }
-        $tickets = [];
-        foreach ($weights as $place => $ofRungs) {
-            $cell = $this->cells[$place];
-            $proof = $this->proofOf($student, $cell);
-            $tickets[] = [
-                'cell' => $place,
-                'weights' => $ofRungs,
-                'factor' => round(($factors[$place]), 4),
-                'holds' => $proof->state === ProofState::Holds,
-                'proof' => $proof->says(),
-                'answers' => array_map(static fn (Answer $answer): int => $ids[$answer->id], $this->answersOf($student, $cell)),
-            ];
-        }
-
-        $isYouth = $this->isYouth($student);
-        $notes = implode(' · ', array_filter([$student->rank->name, $isYouth ? 'under 16' : '', implode(', ', $student->flags)]));
-
-        return ['id' => $student->id, 'name' => $student->name, 'notes' => $notes, 'isYouth' => $isYouth, 'rank' => $student->rank->code, 'goal' => $student->rank->goal_rung, 'latest' => $this->latest[$student->id] ?? [], 'tickets' => $tickets, 'barred' => $this->barred($student)];
-    }
-
-    /**
-     * @param array<string, int> $places of the cells
-     *
-     * @return array<string, mixed>
-     */
-    private function list(DrillList $list, array $places): array
-    {
-        return ['id' => $list->id, 'name' => $list->name, 'items' => array_values($list->items->filter(static fn (DrillListItem $item): bool => isset($places[$item->attack->code.' written']))->map(static fn (DrillListItem $item): array => [
-            'cell' => $places[$item->attack->code.' '.$item->side] ?? $places[$item->attack->code.' written'],
-            'otherwise' => implode(', ', array_map(static fn (string $facet, string $value): string => "{$facet} {$value}", array_keys($item->otherwise), $item->otherwise)),
-        ])->all())];
     }
 }

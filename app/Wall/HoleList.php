@@ -16,10 +16,19 @@ final readonly class HoleList
     /** @var list<array{hole: Hole, number: ?int}> the heaviest first; without what nobody has catalogued */
     public array $rows;
 
+    /** @var list<array{hole: Hole, number: ?int}> those that are not listed too */
+    private array $all;
+
     /** @var list<Hole> what nobody has catalogued */
     public array $uncatalogued;
 
     public int $drawn;
+
+    /** How many more there are than are listed. */
+    public int $more;
+
+    /** Holes that are listed at once. */
+    private const MAX_ROWS = 200;
 
     /** @param list<Hole> $holes */
     public function __construct(array $holes, public bool $isWhole)
@@ -33,20 +42,22 @@ final readonly class HoleList
                 $rows[] = ['hole' => $hole, 'number' => in_array($hole->kind, self::DRAWN, true) ? ++$number : null];
             }
         }
-        [$this->rows, $this->uncatalogued, $this->drawn] = [$rows, $uncatalogued, $number];
+        [$this->all, $this->uncatalogued, $this->drawn] = [$rows, $uncatalogued, $number];
+        $this->rows = array_slice($rows, 0, self::MAX_ROWS);
+        $this->more = count($rows) - count($this->rows);
     }
 
     /** How many there are in what is laid. */
     public function weak(): int
     {
-        return count($this->rows) - $this->drawn;
+        return count($this->all) - $this->drawn;
     }
 
     /** @return array<string, int> numbers of the drawn ones by `attack side` */
     public function numbers(): array
     {
         $numbers = [];
-        foreach ($this->rows as $row) {
+        foreach ($this->all as $row) {
             if ($row['number'] !== null) {
                 $numbers[$row['hole']->attack.' '.($row['hole']->side->value ?? '')] = $row['number'];
             }

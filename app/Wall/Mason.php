@@ -19,15 +19,18 @@ final readonly class Mason
 {
     public function __construct(private CatalogueMapper $mapper, private HoleBook $holes, private ProofBook $proof) {}
 
-    public function build(School $school, WallQuery $query): Wall
+    /** @param bool $whole whether all of a large wall is built, as for a file, and not one page of it */
+    public function build(School $school, WallQuery $query, bool $whole = false): Wall
     {
         $catalogue = $this->mapper->curriculum($school);
         $coverage = Coverage::of($catalogue);
-        $cells = $query->selection->among($coverage->cells);
+        $all = $query->selection->among($coverage->cells);
+        $page = WallPage::of($all, $whole ? 0 : count($query->ranks($catalogue)), $query->page);
+        $cells = $whole ? $all : $page->cells;
         $known = $this->holes->known($school);
-        $holes = new HoleList($query->holes($known ?? $coverage->holes, $cells, $catalogue), $known !== null);
+        $holes = new HoleList($query->holes($known ?? $coverage->holes, $cells, $catalogue, ! $whole && $page->isPart()), $known !== null);
 
-        return new Wall($catalogue, $coverage, $cells, $holes, new WallPicture(
+        return new Wall($catalogue, $coverage, $cells, $holes, $page, new WallPicture(
             $catalogue,
             $coverage,
             $cells,

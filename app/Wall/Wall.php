@@ -12,5 +12,5 @@ use StoneDrill\Core\Coverage\Coverage;
 final readonly class Wall
 {
     /** @param list<Cell> $cells those shown */
-    public function __construct(public Catalogue $catalogue, public Coverage $coverage, public array $cells, public HoleList $holes, public WallPicture $picture) {}
+    public function __construct(public Catalogue $catalogue, public Coverage $coverage, public array $cells, public HoleList $holes, public WallPage $page, public WallPicture $picture) {}
 }

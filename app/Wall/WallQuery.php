@@ -24,6 +24,7 @@ final readonly class WallQuery
      * @param ?Student         $student whose proof the moss is, null for the shares of the ranks
      * @param ?Student         $against the one she is compared with
      * @param ?CarbonImmutable $since the day that now is compared with
+     * @param int              $page  of a wall that is too large to be drawn at once, from 1
      */
     private function __construct(
         public Selection $selection,
@@ -33,6 +34,7 @@ final readonly class WallQuery
         public ?Student $against,
         public ?CarbonImmutable $since,
         public bool $asTable,
+        public int $page,
     ) {}
 
     public static function of(Request $request, School $school): self
@@ -50,6 +52,7 @@ final readonly class WallQuery
             $against?->is($student) ? null : $against,
             self::day($request->query('since')),
             $request->query('form') === 'table',
+            self::page($request->query('page')),
         );
     }
 
@@ -82,6 +85,8 @@ final readonly class WallQuery
             'against' => $this->against === null ? null : (string) $this->against->id,
             'since' => $this->since?->toDateString(),
             'form' => $this->asTable ? 'table' : null,
+            // Whoever asks for another part begins with its first page.
+            'page' => $changed === [] || array_keys($changed) === ['form'] ? ($this->page === 1 ? null : (string) $this->page) : null,
             ...$changed,
         ], static fn (?string $value): bool => $value !== null);
     }
@@ -98,13 +103,14 @@ final readonly class WallQuery
      * The holes in the cells and ranks that are shown.
      *
      * @param list<Hole> $holes
-     * @param list<Cell> $cells those shown
+     * @param list<Cell> $cells  those shown
+     * @param bool       $isPart whether they are one page of more
      *
      * @return list<Hole>
      */
-    public function holes(array $holes, array $cells, Catalogue $catalogue): array
+    public function holes(array $holes, array $cells, Catalogue $catalogue, bool $isPart = false): array
     {
-        if ($this->selection->isEverything() && $this->from === null && $this->to === null) {
+        if (! $isPart && $this->selection->isEverything() && $this->from === null && $this->to === null) {
             return $holes;
         }
         [$low, $high] = $this->limits($catalogue);
@@ -131,6 +137,11 @@ final readonly class WallQuery
     private static function student(mixed $id, School $school): ?Student
     {
         return is_string($id) && ctype_digit($id) && strlen($id) < 18 ? $school->students()->with('rank')->find((int) $id) : null;
+    }
+
+    private static function page(mixed $number): int
+    {
+        return is_string($number) && ctype_digit($number) && strlen($number) < 5 ? max(1, (int) $number) : 1;
     }
 
     /** Null for what is no day, or has not been yet. */

@@ -33,19 +33,16 @@ final readonly class Load
     public static function of(Catalogue $catalogue, Coverage $coverage): array
     {
         $choice = self::choice($catalogue, $coverage);
-        $known = $load = [];
+        $known = new Repertoire();
+        $load = [];
         foreach (self::taught($catalogue) as $rank => $introduced) {
             [$beats, $actions, $new] = [0, 0, 0.0];
             foreach ($introduced as $answer) {
                 $length = count($answer->actions());
                 $beats += count($answer->line);
                 $actions += $length;
-                $best = 0.0;
-                foreach ($known as $earlier) {
-                    $best = max($best, CarryOver::from($earlier, $answer));
-                }
-                $new += $length * (1 - $best);
-                $known[] = $answer;
+                $new += $length * (1 - $known->bringsAlong($answer));
+                $known->learn($answer);
             }
             $load[] = new self((string) $rank, $beats, $actions, round($new, 1), $choice[$rank]);
         }
@@ -101,17 +98,23 @@ final readonly class Load
     private static function choice(Catalogue $catalogue, Coverage $coverage): array
     {
         $order = $catalogue->rankOrder();
-        $answers = array_column($catalogue->answers, null, 'id');
-        $choice = [];
-        foreach ($order as $rank => $position) {
-            $bits = [];
-            foreach ($coverage->cells as $cell) {
-                $known = count(array_filter($cell->answers, static fn (string $id): bool => $answers[$id]->introducedAt($order) <= $position));
-                if ($known > 0) {
-                    $bits[] = log($known, 2);
-                }
+        $from = [];
+        foreach ($catalogue->answers as $answer) {
+            $from[$answer->id] = $answer->introducedAt($order);
+        }
+        $bits = $laid = array_fill_keys(array_keys($order), 0.0);
+        foreach ($coverage->cells as $cell) {
+            $positions = array_map(static fn (string $id): int => $from[$id], $cell->answers);
+            foreach ($order as $rank => $position) {
+                $known = count(array_filter($positions, static fn (int $of): bool => $of <= $position));
+                $bits[$rank] += $known > 0 ? log($known, 2) : 0.0;
+                $laid[$rank] += $known > 0 ? 1 : 0;
             }
-            $choice[$rank] = $bits === [] ? 0.0 : array_sum($bits) / count($bits);
+        }
+
+        $choice = [];
+        foreach ($bits as $rank => $sum) {
+            $choice[$rank] = $laid[$rank] > 0.0 ? $sum / $laid[$rank] : 0.0;
         }
 
         return $choice;

@@ -12,15 +12,21 @@ use StoneDrill\Core\Catalogue\Student;
 use StoneDrill\Core\Coverage\Cell;
 
 /** What students can be drilled on: what their ranks need and have an answer to, without what is barred. */
-final readonly class Pool
+final class Pool
 {
-    private Bar $bar;
+    private readonly Bar $bar;
 
     /** @var array<string, int> position by id of the rank */
-    private array $order;
+    private readonly array $order;
+
+    /** @var array<string, list<Cell>> what those who are alike in rank, age and flags can be drilled on */
+    private array $open = [];
+
+    /** @var array<string, list<Cell>> what a rank needs, of adults and of youth */
+    private array $needed = [];
 
     /** @param list<Cell> $cells all of the catalogue, or those of the list that is drilled */
-    public function __construct(Catalogue $catalogue, private array $cells, private DateTimeImmutable $at)
+    public function __construct(Catalogue $catalogue, private readonly array $cells, private readonly DateTimeImmutable $at)
     {
         $this->bar = new Bar($catalogue, $at);
         $this->order = $catalogue->rankOrder();
@@ -35,26 +41,65 @@ final readonly class Pool
      */
     public function tickets(Student $student, int $rung, array $windows): array
     {
-        $tickets = [];
+        return array_map(fn (Cell $cell): Ticket => $this->ticket($cell, $rung, $windows), $this->open($student));
+    }
+
+    /**
+     * One of those.
+     *
+     * @param array<string, Window> $windows by `attack side`
+     */
+    public function ticket(Cell $cell, int $rung, array $windows): Ticket
+    {
+        $window = $windows[$cell->attack->id.' '.$cell->side->value] ?? Window::empty();
+        $days = $window->last === null ? null : intdiv(max(0, $this->at->getTimestamp() - $window->last), 86_400);
+
+        return new Ticket($cell, $window->evidence($rung, $this->at), $days);
+    }
+
+    /** @return list<Cell> what her rank needs and she is not drilled on, one of each attack */
+    private function shut(Student $student): array
+    {
+        $open = $shut = [];
+        foreach ($this->open($student) as $cell) {
+            $open[spl_object_id($cell)] = true;
+        }
         foreach ($this->needed($student) as $cell) {
-            if ($this->bar->allowed($student, $cell) !== []) {
-                $window = $windows[$cell->attack->id.' '.$cell->side->value] ?? Window::empty();
-                $days = $window->last === null ? null : intdiv(max(0, $this->at->getTimestamp() - $window->last), 86_400);
-                $tickets[] = new Ticket($cell, $window->evidence($rung, $this->at), $days);
+            if (! isset($open[spl_object_id($cell)])) {
+                $shut[$cell->attack->id] ??= $cell;
             }
         }
 
-        return $tickets;
+        return array_values($shut);
+    }
+
+    /** @return list<Cell> */
+    private function open(Student $student): array
+    {
+        $age = $student->born === null ? '' : intdiv((int) $this->at->format('Ymd') - (int) $student->born->format('Ymd'), 10_000);
+        $alike = implode(' ', [$student->rank, $age, ...$student->flags]);
+
+        return $this->open[$alike] ??= array_values(array_filter($this->needed($student), fn (Cell $cell): bool => $this->bar->allowed($student, $cell) !== []));
     }
 
     /**
      * Why what she needs is left out.
      *
+     * @param int $most how many attacks are told of
+     *
      * @return list<string> a sentence each
      */
-    public function barred(Student $student): array
+    public function barred(Student $student, int $most = PHP_INT_MAX): array
     {
-        return array_values(array_unique(array_filter(array_map(fn (Cell $cell): ?string => $this->bar->reason($student, $cell), $this->needed($student)))));
+        $cells = array_slice($this->shut($student), 0, $most);
+
+        return array_values(array_unique(array_filter(array_map(fn (Cell $cell): ?string => $this->bar->reason($student, $cell), $cells))));
+    }
+
+    /** How many attacks are left out. */
+    public function countBarred(Student $student): int
+    {
+        return count($this->shut($student));
     }
 
     /** @return list<Answer> those of a cell that she knows and may drill, the first taught first */
@@ -84,7 +129,7 @@ final readonly class Pool
         $rank = $this->order[$student->rank];
         $isYouth = $student->isYouthOn($this->at);
 
-        return array_values(array_filter($this->cells, function (Cell $cell) use ($rank, $isYouth): bool {
+        return $this->needed[$student->rank.($isYouth ? ' youth' : '')] ??= array_values(array_filter($this->cells, function (Cell $cell) use ($rank, $isYouth): bool {
             $need = $cell->attack->need($isYouth);
 
             return $need !== null && $this->order[$need] <= $rank && $cell->laidAt !== null && $this->order[$cell->laidAt] <= $rank;

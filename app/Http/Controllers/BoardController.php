@@ -31,7 +31,7 @@ final readonly class BoardController
             'rank' => $rank,
             'sort' => $sort,
             'students' => $students,
-            'board' => new Board($school, $students->getCollection(), $this->mapper, CarbonImmutable::now(), $sort),
+            'board' => new Board($school, $students->getCollection(), $this->mapper, CarbonImmutable::now(), $sort, (int) (is_string($request->query('attacks')) && ctype_digit($request->query('attacks')) ? substr($request->query('attacks'), 0, 6) : 1)),
             'attackIds' => $school->attacks->pluck('id', 'code'),
         ]);
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Catalogue\CatalogueMapper;
 use App\Catalogue\HoleBook;
 use App\Wall\HoleList;
+use App\Wall\WallPage;
 use App\Wall\WallQuery;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -22,11 +23,13 @@ final readonly class HoleController
         $school = $request->user()->school;
         $query = WallQuery::of($request, $school);
         $catalogue = $this->mapper->curriculum($school);
-        $holes = $query->holes($this->holes->of($school), $query->selection->among(Coverage::of($catalogue)->cells), $catalogue);
+        $page = WallPage::of($query->selection->among(Coverage::of($catalogue)->cells), count($query->ranks($catalogue)), $query->page);
+        $holes = $query->holes($this->holes->of($school), $page->cells, $catalogue, $page->isPart());
 
         return view('wall.holes', [
             'holes' => new HoleList($holes, true),
             'query' => $query,
+            'isLarge' => HoleBook::isLarge($catalogue),
             'attackIds' => $school->attacks->pluck('id', 'code')->all(),
             'answers' => $school->answers->keyBy('code'),
             'rankNames' => $school->ranks->pluck('name', 'code'),

@@ -9,6 +9,7 @@ use App\Catalogue\CatalogueMapper;
 use App\Http\Requests\RepRequest;
 use App\Mat\DrillOutlook;
 use App\Mat\Kit;
+use App\Mat\KitPack;
 use App\Mat\MatKey;
 use App\Mat\Recorder;
 use App\Models\Role;
@@ -54,7 +55,9 @@ final readonly class MatController
     {
         $school = $request->user()->school;
 
-        return response()->json((new Kit($school, $this->mapper, CarbonImmutable::now(), Kit::of($school, $this->find($request))))->toArray($request->user()));
+        $kit = new Kit($school, $this->mapper, CarbonImmutable::now(), Kit::of($school, $this->find($request)));
+
+        return response()->json((new KitPack($kit, $this->mapper->kinds($school)))->toArray($request->user()));
     }
 
     /** What is drawn from, who is barred from what, and whether there is time, for what is set up. */

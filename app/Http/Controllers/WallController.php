@@ -58,7 +58,7 @@ final readonly class WallController
     {
         $school = $request->user()->school;
 
-        return response(WallCsv::of($this->mason->build($school, WallQuery::of($request, $school))), 200, [
+        return response(WallCsv::of($this->mason->build($school, WallQuery::of($request, $school), whole: true)), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => sprintf('attachment; filename="%s-wall.csv"', Str::slug($school->name)),
         ]);

@@ -9,6 +9,12 @@
         <div class="first-thing">Nobody is in this group. <a href="{{ route('board') }}">Show everybody</a></div>
     @else
         <p class="form-text">At the goal rung of each one’s rank: <span class="proof-sign holds">✓</span> holds, <span class="proof-sign building">◔</span> building, <span class="proof-sign failing">✕</span> failing, <span class="proof-sign faded">~</span> held once and faded, <span class="proof-sign untried">·</span> untried, blank: not needed. Press a sign for the lower bound, the tries behind it and the day it fades. Estimates. {{ $students->total() }} people in all.</p>
+        @if ($board->pages > 1)
+            <p class="no-print">{{ number_format($board->columns) }} columns: page {{ $board->page }} of {{ $board->pages }}.
+                @if ($board->page > 1)<a class="btn btn-plain btn-sm" href="{{ request()->fullUrlWithQuery(['attacks' => $board->page - 1]) }}">Previous attacks</a>@endif
+                @if ($board->page < $board->pages)<a class="btn btn-plain btn-sm" href="{{ request()->fullUrlWithQuery(['attacks' => $board->page + 1]) }}">Next attacks</a>@endif
+            </p>
+        @endif
         <div class="scroll-x" tabindex="0" role="region" aria-label="Students against attacks"><table class="table table-sm board-table">
             <thead><tr><th scope="col">Who</th><th scope="col">Holds</th><th scope="col">Next, and with whom</th>@foreach ($board->cells as $cell)<th scope="col" class="upright"><a href="{{ route('attacks.show', $attackIds[$cell->attack->id]) }}">{{ Str::limit($cell->attack->title, 30, '…') }}{{ $cell->side->value === 'mirrored' ? ' (m)' : '' }}</a></th>@endforeach</tr></thead>
             <tbody>@foreach ($board->rows as $row)

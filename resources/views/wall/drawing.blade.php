@@ -2,6 +2,7 @@
     <div>
         <p class="wall-card" x-ref="card" x-text="card" aria-live="polite">Each course is a rank, each column an attack, split where its sides differ. Point at a stone or walk with the arrow keys; Enter opens it.
 @can('create', App\Models\Answer::class)Drag a laid stone to another course, or Shift with ↑ ↓, to see its answer taught there.@endcan</p>
+        <x-wall-pages :page="$wall->page" :query="$query"/>
         <div class="scroll-x">@include('wall.picture', ['picture' => $wall->picture])</div>
         <div class="legend">
             <span><svg aria-hidden="true"><g class="stone laid"><rect class="face" x="1" y="1" width="20" height="13" rx="2.5"/></g></svg>first answered here</span>

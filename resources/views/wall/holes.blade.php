@@ -1,7 +1,7 @@
 <section id="holes" aria-labelledby="holes-title" @if (! $holes->isWhole) hx-get="{{ route('holes', $query->parameters(), absolute: false) }}" hx-trigger="load" hx-swap="outerHTML" @endif>
     <h2 id="holes-title" class="mt-1">{{ $holes->drawn }} {{ Str::plural('hole', $holes->drawn) }}</h2>
     @if ($holes->isWhole)
-        <p class="form-text mt-0 mb-1">and {{ $holes->weak() }} in what is laid; {{ count($holes->uncatalogued) }} not catalogued. Worked out from what stands here now.</p>
+        <p class="form-text mt-0 mb-1">and {{ $holes->weak() }} in what is laid; {{ count($holes->uncatalogued) }} not catalogued. Worked out from what stands here now.@if ($isLarge ?? false) In a catalogue of this size, widening an answer is not among the moves.@endif</p>
     @else
         <p class="form-text mt-0 mb-1" role="status">Running every answer where it is used; what is laid and lacks something follows in a moment …</p>
     @endif
@@ -32,6 +32,7 @@
                 </li>
             @endforeach
         </ol>
+        @if ($holes->more > 0)<p class="form-text">{{ number_format($holes->more) }} lighter ones are not listed here. Press a family’s name, or save the wall as CSV, to see them.</p>@endif
         @if ($holes->uncatalogued !== [])
             <details><summary>{{ count($holes->uncatalogued) }} facets that nobody has catalogued</summary><ul class="hole-list" tabindex="0" aria-label="Not catalogued">@foreach ($holes->uncatalogued as $hole)<li class="is-laid">{{ $hole->reason }}</li>@endforeach</ul></details>
         @endif

@@ -1,4 +1,6 @@
 <div class="wall-and-holes">
+    <div>
+    <x-wall-pages :page="$wall->page" :query="$query"/>
     <div class="scroll-x" tabindex="0" role="region" aria-label="The wall as a table">
         <table class="table table-sm">
             <caption class="visually-hidden">Every side of every attack that is shown, the rank that needs it and the rank that first answers it</caption>
@@ -16,6 +18,7 @@
             @endforeach
             </tbody>
         </table>
+    </div>
     </div>
     @include('wall.holes', ['holes' => $wall->holes])
 </div>

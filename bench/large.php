@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+// Called by bench/large: fills a school with 2,000 attacks, 2,000 answers and 200 people, and asks its pages.
+
+use App\Catalogue\CatalogueMapper;
+use App\Catalogue\Importer;
+use App\Models\Role;
+use App\Models\School;
+use App\Models\User;
+use Bench\Browser;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\DB;
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Facet;
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Feasibility;
+use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\Pattern;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Catalogue\Rank;
+use StoneDrill\Core\Catalogue\Student;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/Browser.php';
+require __DIR__.'/Answer.php';
+
+[$base, $size, $people] = [$argv[1], (int) ($argv[2] ?? 2000), (int) ($argv[3] ?? 200)];
+$app = require dirname(__DIR__).'/bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+ini_set('memory_limit', '2G');
+$mapper = $app->make(CatalogueMapper::class);
+$demo = $mapper->curriculum(School::query()->where('name', 'Cinder Quay Hall')->firstOrFail());
+
+mt_srand(1);
+$kinds = Kinds::builtIn()->all();
+$feasibility = new Feasibility();
+$ranks = array_map(static fn (int $number): Rank => new Rank("r{$number}", "Rank {$number}", 8, 3), range(1, 10));
+$attacks = $answers = $students = [];
+for ($i = 0; $i < $size; $i++) {
+    $kind = $kinds[$i % count($kinds)];
+    $chosen = [];
+    foreach (Facet::cases() as $facet) {
+        $allowed = $feasibility->allowed($kind, $facet, $chosen);
+        $chosen[$facet->value] = $allowed[mt_rand(0, count($allowed) - 1)];
+    }
+    $rank = 'r'.mt_rand(1, 10);
+    $attacks[] = new Attack("a{$i}", "Attack {$i} of a large school", $kind, Facets::of($chosen), $rank, $rank, mt_rand(1, 5));
+}
+for ($i = 0; $i < $size; $i++) {
+    $to = $attacks[mt_rand(0, $size - 1)];
+    $answers[] = new Answer("x{$i}", "Answer {$i} of a large school", '', $to->id, ['place' => null, 'build' => null], Pattern::proposedFor($to)->replace(['place' => null, 'build' => null]), $i % 2 === 0, 'r'.mt_rand(1, 10), null, null, ['leans back', 'looks down'], [], $demo->answers[$i % count($demo->answers)]->beats);
+}
+for ($i = 0; $i < $people; $i++) {
+    $students[] = new Student("s{$i}", "Student {$i}", 'r'.(1 + $i % 10), 1.5 + ($i % 40) / 100, null, []);
+}
+$school = School::create(['name' => 'Large Hall', 'doctrine' => 'escape']);
+$began = microtime(true);
+$app->make(Importer::class)->import(new Catalogue($demo->school, [], $ranks, $demo->ladder, $attacks, $answers, $students), $school);
+$school->update(['name' => 'Large Hall']);
+DB::insert("insert into reps (id, school_id, student_id, attack_id, side, rung, outcome, at, recorded_at)
+    select gen_random_uuid(), ?, s.id, a.id, 'written', 1 + n % 7, (array['clean','clean','scraped','late','hit'])[1 + n % 5], now() - (random() * 90) * interval '1 day', now()
+    from generate_series(1, 20000) n join (select id, row_number() over (order by id) - 1 as place from students where school_id = ?) s on s.place = n % ? join (select id, row_number() over (order by id) - 1 as place from attacks where school_id = ?) a on a.place = (n * 7919) % ?", [$school->id, $school->id, $people, $school->id, $size]);
+User::create(['school_id' => $school->id, 'name' => 'Head', 'email' => 'head@large.example', 'password' => 'saltmarsh', 'role' => Role::Head]);
+printf("%d attacks, %d answers, %d people, 20,000 reps brought in within %.1f s\n", $size, $size, $people, microtime(true) - $began);
+
+$browser = (new Browser($base))->signIn('head@large.example');
+$attack = (int) DB::table('attacks')->where('school_id', $school->id)->value('id');
+$answer = (int) DB::table('answers')->where('school_id', $school->id)->value('id');
+$student = (int) DB::table('students')->where('school_id', $school->id)->orderByDesc('id')->value('id');
+$pages = ['an empty page' => '/people/create', 'wall' => '/wall', 'wall as a table' => '/wall?form=table', 'wall of a family' => '/wall?family=grab', 'holes' => '/wall/holes', 'load' => '/wall/ranks', 'fewest' => '/wall/fewest', 'cross-table' => '/wall/cross', 'board' => '/board', 'kit' => '/mat/kit', 'mat' => '/mat',
+    'attacks' => '/attacks', 'answers' => '/answers', 'an attack' => "/attacks/{$attack}", 'an answer' => "/answers/{$answer}", 'writing an answer' => "/attacks/{$attack}/answers/create", 'a ladder' => "/people/{$student}", 'record' => "/record/{$student}", 'wall as CSV' => '/wall.csv', 'wall as SVG' => '/wall.svg', 'a list of pairs' => '/drill-lists/create', 'export' => '/school/export.yaml'];
+foreach ($pages as $name => $path) {
+    [$first, $again] = [$browser->get($path), $browser->get($path)];
+    printf("%-18s %3d  first %6.2f s  again %6.2f s  %8.1f kB%s\n", $name, $again->status, $first->seconds, $again->seconds, strlen($again->body) / 1000, $first->status !== 200 ? "  first answered {$first->status}" : '');
+}
