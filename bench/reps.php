@@ -4,40 +4,29 @@ declare(strict_types=1);
 
 /*
  * What the mat and the board cost in a school of 2,000 students with 1,000,000 reps, beside an empty page in the same run.
- * Makes a database of its own beside the demo's, and drops it. Start the application first, so that PostgreSQL runs.
- *
- *   bin/start &
- *   php -d opcache.enable_cli=1 -d memory_limit=2G bench/reps.php [students] [reps]
+ * Called by bench/reps, which starts a server and a database for it.
  */
 
 use App\Catalogue\CatalogueMapper;
-use App\Catalogue\Demo;
 use App\Catalogue\WindowBook;
+use App\Actions\RecordReps;
 use App\Mat\Kit;
-use App\Mat\RepLog;
 use App\Models\School;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Console\Kernel as Console;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 require __DIR__.'/clock.php';
 
-[$people, $count] = [(int) ($argv[1] ?? 2000), (int) ($argv[2] ?? 1_000_000)];
+[$base, $people, $count] = [$argv[1], (int) ($argv[2] ?? 2000), (int) ($argv[3] ?? 1_000_000)];
 $app = require dirname(__DIR__).'/bootstrap/app.php';
 $app->make(Console::class)->bootstrap();
-$usual = (string) config('database.connections.pgsql.database');
-DB::statement('drop database if exists stone_drill_bench');
-DB::statement('create database stone_drill_bench');
-config(['database.connections.pgsql.database' => 'stone_drill_bench', 'session.driver' => 'array', 'cache.default' => 'array']);
-DB::purge();
-Artisan::call('migrate', ['--force' => true]);
-$app->make(Demo::class)->load(CarbonImmutable::now());
+config(['session.driver' => 'array', 'cache.default' => 'array']);
 $school = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
 
 DB::statement("insert into students (school_id, code, name, rank_id, flags, created_at, updated_at) select ?, 'b'||n, 'Bench '||lpad(n::text, 5, '0'), (select id from ranks where school_id = ? order by position offset n % 6 limit 1), '[]', now(), now() from generate_series(1, ?) n", [$school->id, $school->id, $people - $school->students()->count()]);
@@ -64,9 +53,9 @@ printf("every window worked out once                    %8.0f ms\n", (hrtime(tru
 $reference = reference();
 
 $user = User::query()->where('email', 'head@cinder-quay.example')->firstOrFail();
-$page = static function (string $path) use ($app, $user): void {
+$page = static function (string $path) use ($app, $user, $base): void {
     Auth::guard()->setUser($user->fresh());
-    $response = $app->make(Kernel::class)->handle(Request::create($path));
+    $response = $app->make(Kernel::class)->handle(Request::create($base.$path));
     $response->getStatusCode() === 200 || exit("{$path}: {$response->getStatusCode()}\n");
 };
 $empty = middle(static fn () => $page('/drill-lists'), 15);
@@ -79,9 +68,9 @@ $say('the ladder of a student', middle(static fn () => $page('/people/'.$student
 $say('the wall after a rep has come', milliseconds(static fn () => $page('/wall'), 1));
 $say('the wall when nothing has changed', middle(static fn () => $page('/wall'), 5));
 $say('mistakes of twelve weeks', middle(static fn () => $page('/board/faults'), 5));
-$log = new RepLog($school, $user);
+$log = new RecordReps($school, $user);
 $attack = $school->attacks()->value('id');
-$say('one rep recorded', middle(static fn (): bool => $log->add(['id' => (string) Str::uuid(), 'student_id' => $students[array_rand($students)], 'attack_id' => $attack, 'side' => 'written', 'rung' => 3, 'outcome' => 'clean']), 31));
+$say('one rep recorded', middle(static fn (): bool => $log->record(['id' => (string) Str::uuid(), 'student_id' => $students[array_rand($students)], 'attack_id' => $attack, 'side' => 'written', 'rung' => 3, 'outcome' => 'clean'])->stored, 31));
 $kit = new Kit($school, $mapper, CarbonImmutable::now(), $school->students()->with('rank')->findMany($students));
 $say('the next draw for 30 people, all read anew', middle(static function () use ($school, $mapper, $students): void {
     $kit = new Kit($school, $mapper, CarbonImmutable::now(), $school->students()->with('rank')->findMany($students));
@@ -99,6 +88,3 @@ $say('the kit of the mat', middle(static fn () => $page('/mat/kit'), 3));
 foreach (['windows of a group' => 'select * from proof_windows where school_id = 1 and student_id in ('.implode(', ', $students).')', 'stale windows' => 'select distinct student_id, attack_id from proof_windows where school_id = 1 and is_stale and student_id in ('.implode(', ', $students).')', 'reps of a student' => "select * from reps where school_id = 1 and student_id = {$students[3]} order by at desc, id desc", 'reps of a pair' => "select * from reps where school_id = 1 and (student_id, attack_id) in (values ({$students[3]}::bigint, {$attack}::bigint))"] as $name => $sql) {
     printf("\n-- %s\n%s\n", $name, implode("\n", array_map(static fn (object $row): string => current((array) $row), DB::select('explain (costs off) '.$sql))));
 }
-DB::purge();
-config(['database.connections.pgsql.database' => $usual]);
-DB::statement('drop database stone_drill_bench with (force)');

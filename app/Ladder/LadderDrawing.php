@@ -38,12 +38,12 @@ final readonly class LadderDrawing
         $rungs = array_reverse($ladder->catalogue->ladder->rungs);
         $this->foot = count($rungs) * (self::BRICK + self::GAP);
         $this->height = $this->foot + self::NAMES;
-        $this->width = max(self::LEAST_WIDTH, self::LEFT + count($ladder->columns) * self::COLUMN);
+        $this->width = max(self::LEAST_WIDTH, self::LEFT + count($ladder->shown) * self::COLUMN);
         $lines = $bricks = $columns = $rows = [];
         foreach ($rungs as $index => $rung) {
             $lines[$rung->id] = ['name' => $rung->id.' '.$rung->name, 'y' => $index * (self::BRICK + self::GAP)];
         }
-        foreach ($ladder->columns as $index => $column) {
+        foreach ($ladder->shown as $index => $column) {
             $x = self::LEFT + $index * self::COLUMN;
             foreach ($column->bricks as $brick) {
                 $bricks[] = $this->brick($column, $brick, $x, $lines[$brick->rung]['y']);

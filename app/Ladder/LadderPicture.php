@@ -18,8 +18,14 @@ use StoneDrill\Core\Pressure\Window;
  */
 final readonly class LadderPicture
 {
+    /** Columns that are drawn at once. */
+    private const MAX_SHOWN = 200;
+
     /** @var list<LadderColumn> in the order of the catalogue */
     public array $columns;
+
+    /** @var list<LadderColumn> those that are drawn: all, or of a large catalogue those tried, then those most needed */
+    public array $shown;
 
     public int $goal;
 
@@ -39,6 +45,7 @@ final readonly class LadderPicture
             }
         }
         $this->columns = $columns;
+        $this->shown = count($columns) <= self::MAX_SHOWN ? $columns : $this->foremost($columns);
     }
 
     /** How many of them are held at the goal rung. */
@@ -58,6 +65,21 @@ final readonly class LadderPicture
         usort($columns, static fn (LadderColumn $a, LadderColumn $b): int => [$a->lowerAtGoal, -$a->attack->prevalence] <=> [$b->lowerAtGoal, -$b->attack->prevalence]);
 
         return $columns;
+    }
+
+    /**
+     * @param list<LadderColumn> $columns
+     *
+     * @return list<LadderColumn> in the order they came in
+     */
+    private function foremost(array $columns): array
+    {
+        $places = array_keys($columns);
+        usort($places, static fn (int $a, int $b): int => [$columns[$a]->count === 0, -$columns[$a]->attack->prevalence, $a] <=> [$columns[$b]->count === 0, -$columns[$b]->attack->prevalence, $b]);
+        $kept = array_slice($places, 0, self::MAX_SHOWN);
+        sort($kept);
+
+        return array_map(static fn (int $place): LadderColumn => $columns[$place], $kept);
     }
 
     private function column(Attack $attack, Side $side, Window $window): LadderColumn

@@ -11,7 +11,7 @@ function rulesOfNow(): string
     $code = [];
     foreach ($files as $file) {
         if (str_ends_with((string) $file, '.php') && $file->getFilename() !== 'Rules.php') {
-            $code[(string) $file->getFilename()] = php_strip_whitespace((string) $file);
+            $code[substr((string) $file, strlen(dirname(__DIR__, 2).'/core'))] = php_strip_whitespace((string) $file);
         }
     }
     ksort($code);

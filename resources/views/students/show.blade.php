@@ -10,6 +10,7 @@
         <div class="first-thing"><h2 class="mt-0">Nothing to climb yet</h2><p>No attack of the catalogue is needed by {{ $student->rank->name }} or below.</p></div>
     @else
         <p class="lead-line">Holds {{ $ladder->held() }} of {{ count($ladder->columns) }} at rung {{ $ladder->goal }}, the goal of {{ $student->rank->name }}. A brick is filled to the lower bound of what {{ $count }} {{ Str::plural('rep', $count) }} prove; estimates all.</p>
+        @if (count($ladder->shown) < count($ladder->columns))<p class="form-text">{{ count($ladder->shown) }} of {{ number_format(count($ladder->columns)) }} are drawn: those tried first, then those that happen most.</p>@endif
         @include('students.ladder')
     @endif
     @if ($count === 0)

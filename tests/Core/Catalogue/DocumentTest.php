@@ -36,7 +36,7 @@ it('refuses what costs more to read than it may', function (Closure $text, Forma
 
 it('reads anchors and aliases where there are few', function (): void {
     $text = (string) file_get_contents(dirname(__DIR__, 2).'/fixtures/small.yaml');
-    $catalogue = (new CatalogueReader())->read(str_replace('doctrine: escape', "doctrine: &d escape", $text), Format::Yaml);
+    $catalogue = (new CatalogueReader())->read(str_replace('doctrine: escape', 'doctrine: &d escape', $text), Format::Yaml);
 
     expect($catalogue->school->doctrine->value)->toBe('escape');
 });
