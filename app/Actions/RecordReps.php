@@ -120,7 +120,7 @@ final readonly class RecordReps
     private function whatBecame(array $row, ?Rep $there): RecordedRep
     {
         if ($there !== null) {
-            return self::isSame($row, $there) ? RecordedRep::stored($row['id']) : RecordedRep::conflict($row['id'], $there);
+            return self::isSame($row, $there) ? RecordedRep::stored($row['id']) : RecordedRep::conflict($row['id'], $row['outcome'], $row['rung'], $there);
         }
 
         return RecordedRep::corrected($row['id'], $this->school->reps()->where('replaces', $row['replaces'])->firstOrFail());

@@ -23,9 +23,9 @@ final readonly class RecordedRep
     }
 
     /** Its id was taken by a rep with another content. */
-    public static function conflict(string $id, Rep $other): self
+    public static function conflict(string $id, string $outcome, int $rung, Rep $other): self
     {
-        return new self($id, false, sprintf('This rep was recorded already, as %s at rung %d. What was sent now differs and is not recorded.', $other->outcome, $other->rung), $other);
+        return new self($id, false, sprintf('This rep was recorded already, as %s at rung %d. What was sent now, %s at rung %d, differs and is not recorded.', $other->outcome, $other->rung, $outcome, $rung), $other);
     }
 
     /** Somebody else was faster: each rep has one correction, which can be corrected in turn. */

@@ -43,9 +43,7 @@ final readonly class Kept
     /** What is kept of that revision; null where nothing is. */
     public static function known(string $name, string $revision): mixed
     {
-        [$of, $value] = Cache::memo()->get($name) ?? ['', null];
-
-        return $of === self::key($revision) ? $value : null;
+        return self::look($name, $revision)[1] ?? null;
     }
 
     /**
@@ -57,14 +55,35 @@ final readonly class Kept
      */
     public static function keep(string $name, string $revision, int $seconds, mixed $value): mixed
     {
-        Cache::memo()->put($name, [self::key($revision), $value], $seconds);
+        Cache::put($name, self::atHand()->values[$name] = [self::key($revision), $value], $seconds);
 
         return $value;
     }
 
     private static function has(string $name, string $revision): bool
     {
-        return (Cache::memo()->get($name)[0] ?? '') === self::key($revision);
+        return self::look($name, $revision) !== null;
+    }
+
+    /** @return array{string, mixed}|null the key and the value; null where nothing of that revision is kept */
+    private static function look(string $name, string $revision): ?array
+    {
+        $atHand = self::atHand();
+        $isWanted = static fn (mixed $kept): bool => is_array($kept) && $kept[0] === self::key($revision);
+        if (! $isWanted($atHand->values[$name] ?? null)) {
+            $kept = Cache::get($name);
+            if (! $isWanted($kept)) {
+                return null;
+            }
+            $atHand->values[$name] = $kept;
+        }
+
+        return $atHand->values[$name];
+    }
+
+    private static function atHand(): KeptAtHand
+    {
+        return app(KeptAtHand::class);
     }
 
     private static function key(string $revision): string

@@ -14,13 +14,14 @@ final readonly class WallPage
     private const MAX_STONES = 2_600;
 
     /**
-     * @param list<Cell> $cells those of the page
-     * @param int        $number from 1
-     * @param int        $last   how many pages there are
-     * @param int        $from   place of the first attack, from 1
-     * @param int        $total  how many attacks there are
+     * @param list<Cell>   $cells    those of the page
+     * @param int          $number   from 1
+     * @param int          $last     how many pages there are
+     * @param int          $from     place of the first attack, from 1
+     * @param int          $total    how many attacks there are
+     * @param list<Family> $families of all of them
      */
-    private function __construct(public array $cells, public int $number, public int $last, public int $from, public int $total) {}
+    private function __construct(public array $cells, public int $number, public int $last, public int $from, public int $total, public array $families = []) {}
 
     /**
      * @param list<Cell> $cells  all that are asked for, both sides of an attack next to each other
@@ -43,7 +44,9 @@ final readonly class WallPage
         $number = max(1, min($last, $number));
         $shown = array_slice(array_values($attacks), ($number - 1) * $fits, $fits);
 
-        return new self(array_merge(...$shown), $number, $last, ($number - 1) * $fits + 1, count($attacks));
+        $families = array_unique(array_map(static fn (array $sides): Family => $sides[0]->attack->kind->family, array_values($attacks)), SORT_REGULAR);
+
+        return new self(array_merge(...$shown), $number, $last, ($number - 1) * $fits + 1, count($attacks), array_values($families));
     }
 
     /** Whether there is more than is shown. */

@@ -117,6 +117,8 @@ export default () => mixed(refused(uuid), {
   },
 
   get everybody() { return this.kit?.students ?? []; },
+  // While a drill runs nothing comes between.
+  get showsRefused() { return this.hasRefused && !this.isRunning; },
   get isComing() { return !this.kit && !this.wrong; },
   get isLocked() { return this.phase === 'locked'; },
   get isSetup() { return this.phase === 'setup'; },
@@ -142,7 +144,7 @@ export default () => mixed(refused(uuid), {
     if (this.count === null) return 'Looking for what waits …';
     if (this.count === 0) return 'All reps are with the school.';
     if (this.count === 1 && this.last) return '1 rep is kept on this device until the next call.';
-    const why = { offline: 'no network, or the school does not answer', 'signed out': 'signed out', refused: 'the school refused some; they are listed below' }[this.state] ?? 'sending';
+    const why = { offline: 'no network, or the school does not answer', 'signed out': 'signed out', refused: 'the school refused some; mend them before the next drill' }[this.state] ?? 'sending';
     return `${this.count} ${this.count === 1 ? 'rep waits' : 'reps wait'} on this device: ${why}.${isKept() ? '' : ' The browser lets this page keep nothing: do not close it before they are with the school.'}`;
   },
 

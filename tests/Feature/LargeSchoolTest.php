@@ -23,7 +23,7 @@ beforeEach(function (): void {
 
 it('draws a page of a large wall, and leads on to the next', function (string $form): void {
     // Two ranks: 2,600 stones are 650 attacks of two sides.
-    $page = (string) $this->get('/wall'.$form)->assertOk()->assertSee('Attacks 1 to 650 of 1,002, family by family.')->assertSee('Wrist 648')->assertDontSee('Wrist 700')->getContent();
+    $page = (string) $this->get('/wall'.$form)->assertOk()->assertSee('Attacks 1 to 650 of 1,002, family by family.')->assertSee('Wrist 648')->assertDontSee('Wrist 700')->assertSee('family=hug')->getContent();
     expect(strlen($page))->toBeLessThan(2_000_000)->and($page)->toContain('page=2')->not->toContain('>Previous<');
     $this->get('/wall'.($form === '' ? '?' : $form.'&').'page=2')->assertOk()->assertSee('Attacks 651 to 1,002 of 1,002')->assertSee('Wrist 700')->assertDontSee('Wrist 600');
     $this->get('/wall'.($form === '' ? '?' : $form.'&').'page=99')->assertOk()->assertSee('Attacks 651 to 1,002');

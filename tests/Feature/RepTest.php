@@ -57,7 +57,7 @@ it('tells of an id that was taken by another content, and keeps what was chosen'
     $this->post('/reps', $this->form)->assertSessionHas('said');
     // Back in the browser, then another outcome: the page of before still has the id.
     $this->post('/reps', [...$this->form, 'outcome' => 'hit', 'rung' => 5])->assertRedirect($form)->assertSessionMissing('said')
-        ->assertSessionHas('wrong', 'This rep was recorded already, as scraped at rung 4. What was sent now differs and is not recorded.')->assertSessionHas('correctable', $this->form['id']);
+        ->assertSessionHas('wrong', 'This rep was recorded already, as scraped at rung 4. What was sent now, hit at rung 5, differs and is not recorded.')->assertSessionHas('correctable', $this->form['id']);
 
     expect(Rep::query()->where('id', $this->form['id'])->pluck('outcome')->all())->toBe(['scraped']);
     $page = (string) $this->get($form)->assertSee('recorded already, as scraped')->assertSee('Correct what was recorded')->assertSee('value="5" checked', false)->assertDontSee($this->form['id'].'"', false)->getContent();

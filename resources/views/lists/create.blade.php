@@ -1,5 +1,5 @@
-<x-layout title="A list that meets every pair">
-    <div class="heading-row"><h1>A list that meets every pair</h1><div class="actions no-print"><a class="btn btn-plain btn-sm" href="{{ route('lists.index') }}">All lists</a></div></div>
+<x-layout title="A list by pairs">
+    <div class="heading-row"><h1>A list by pairs</h1><div class="actions no-print"><a class="btn btn-plain btn-sm" href="{{ route('lists.index') }}">All lists</a></div></div>
     <p class="lead-line">Choose what varies. The list begins with the attacks that meet most pairs of values, so that a short one already meets many.</p>
     @if ($form->families === [])
         <x-no-attacks/>
@@ -13,8 +13,8 @@
                 <label class="tick"><input type="radio" class="form-check-input" name="values" value="used" @checked($form->onlyUsed)> those in the catalogue</label>
                 <label class="tick"><input type="radio" class="form-check-input" name="values" value="all" @checked(! $form->onlyUsed)> all that can be</label></fieldset>
             <div><label class="form-label" for="forbid">Never together</label><textarea class="form-control" id="forbid" name="forbid" rows="3" maxlength="4000" placeholder="place stairs, build larger" aria-describedby="forbid-help">{{ $form->forbid }}</textarea><span class="form-text" id="forbid-help">A line each: <code>place stairs, build larger</code>, or <code>notice off-guard</code> alone to leave it out. What no body can do is left out already.</span></div>
-            <div><label class="form-label" for="most">Attacks at most</label><input class="form-control" id="most" name="most" type="number" min="1" max="1000" value="{{ $form->most }}"></div>
-            <div><label class="form-label" for="seed">Draw</label><input class="form-control" id="seed" name="seed" type="number" min="1" max="999999" value="{{ $form->seed }}"><span class="form-text">The same number gives the same list.</span></div>
+            <div class="mt-2"><label class="form-label" for="most">Attacks at most</label><input class="form-control" id="most" name="most" type="number" min="1" max="1000" value="{{ $form->most }}"></div>
+            <div class="mt-2"><label class="form-label" for="seed">Draw</label><input class="form-control" id="seed" name="seed" type="number" min="1" max="999999" value="{{ $form->seed }}"><span class="form-text">The same number gives the same list.</span></div>
             <p class="mt-2 mb-0"><button class="btn btn-rust">Work it out</button> <span id="working" class="htmx-indicator" role="status">Searching …</span></p>
         </form>
         <section id="rows" aria-labelledby="rows-title" aria-live="polite">

@@ -2,6 +2,29 @@
 <div class="mat-drill" x-data="mat" x-bind:data-running="isRunning" data-kit="{{ route('mat.kit', array_filter(['find' => $find]), absolute: false) }}" data-reps="{{ route('mat.store', absolute: false) }}">
     <p class="held" role="status"><span x-text="held">Looking for what waits …</span> <a x-cloak x-show="signedOut" href="{{ route('sign-in', absolute: false) }}">Sign in, then it goes on</a></p>
     <p class="caution text-bg-dark" x-cloak x-show="isInsecure">This page came over plain http, so the browser lets it keep nothing for a time without a network. Reps still wait in this page: do not close it before they are with the school. To work without a network, open the school over https, or on the machine itself.</p>
+    <section class="slab-dark refused" x-cloak x-show="showsRefused" aria-labelledby="refused-title">
+        <h2 id="refused-title">Reps that the school refused</h2>
+        <p>They stay on this device until you mend them and send them again.</p>
+        <template x-for="rep in refused" x-bind:key="rep.id">
+            <div class="refused-rep" x-bind:data-rep="rep.id" x-bind:data-stored="rep.stored">
+                <p><strong x-text="rep.what"></strong></p>
+                <p class="caution text-bg-dark" x-text="rep.why"></p>
+                <dl class="versions" x-show="rep.hasStored"><dt>On this device</dt><dd x-text="rep.here"></dd><dt>With the school</dt><dd x-text="rep.there"></dd></dl>
+                <div class="settings">
+                    <label class="form-label">Rung <select class="form-select" name="rung" x-bind:value="rep.rung">@foreach ($rungs as $rung)<option value="{{ $rung->id }}">{{ $rung->id }} {{ $rung->name }}</option>@endforeach</select></label>
+                    <label class="form-label">Outcome <select class="form-select" name="outcome" x-bind:value="rep.outcome">@foreach ($outcomes as $outcome)<option>{{ $outcome->value }}</option>@endforeach</select></label>
+                    <label class="form-label" x-show="rep.hasStored">Reason for a correction <input class="form-control" name="reason" maxlength="500"></label>
+                </div>
+                <div class="chips">
+                    <button type="button" class="small" x-show="!rep.hasStored" x-on:click="sendAgain">Send again as shown</button>
+                    <button type="button" class="small" x-show="rep.canImprovise" x-on:click="improvise">Send as improvised</button>
+                    <button type="button" class="small" x-show="rep.hasStored" x-on:click="recordToo">Record it as another rep</button>
+                    <button type="button" class="small" x-show="rep.hasStored" x-on:click="correctThere">Correct what the school has</button>
+                    @if ($deletes)<button type="button" class="small" x-on:click="remove" x-text="removeWord(rep.id)">Delete</button>@endif
+                </div>
+            </div>
+        </template>
+    </section>
     <section x-show="isSetup" aria-labelledby="setup-title">
         <h1 id="setup-title">Set up a drill</h1>
         @if ($ranks->isEmpty())<x-no-ranks/>
@@ -36,29 +59,6 @@
             <div id="outlook" aria-live="polite" data-unanswered="The school does not answer now, so this is not worked out. The drill needs no network: start it."><p class="lead-line">Tap who is here: this says what is drawn from, what is left out, and whether there is time.</p></div>
         </form>
         @endif
-    </section>
-    <section class="slab-dark refused" x-cloak x-show="hasRefused" aria-labelledby="refused-title">
-        <h2 id="refused-title">Reps that the school refused</h2>
-        <p>They stay on this device until you mend them and send them again.</p>
-        <template x-for="rep in refused" x-bind:key="rep.id">
-            <div class="refused-rep" x-bind:data-rep="rep.id" x-bind:data-stored="rep.stored">
-                <p><strong x-text="rep.what"></strong></p>
-                <p class="caution text-bg-dark" x-text="rep.why"></p>
-                <dl class="versions" x-show="rep.hasStored"><dt>On this device</dt><dd x-text="rep.here"></dd><dt>With the school</dt><dd x-text="rep.there"></dd></dl>
-                <div class="settings">
-                    <label class="form-label">Rung <select class="form-select" name="rung" x-bind:value="rep.rung">@foreach ($rungs as $rung)<option value="{{ $rung->id }}">{{ $rung->id }} {{ $rung->name }}</option>@endforeach</select></label>
-                    <label class="form-label">Outcome <select class="form-select" name="outcome" x-bind:value="rep.outcome">@foreach ($outcomes as $outcome)<option>{{ $outcome->value }}</option>@endforeach</select></label>
-                    <label class="form-label" x-show="rep.hasStored">Reason for a correction <input class="form-control" name="reason" maxlength="500"></label>
-                </div>
-                <div class="chips">
-                    <button type="button" x-show="!rep.hasStored" x-on:click="sendAgain">Send again as shown</button>
-                    <button type="button" x-show="rep.canImprovise" x-on:click="improvise">Send as improvised</button>
-                    <button type="button" x-show="rep.hasStored" x-on:click="recordToo">Record it as another rep</button>
-                    <button type="button" x-show="rep.hasStored" x-on:click="correctThere">Correct what the school has</button>
-                    @if ($deletes)<button type="button" x-on:click="remove" x-text="removeWord(rep.id)">Delete</button>@endif
-                </div>
-            </div>
-        </template>
     </section>
     <section x-cloak x-show="isLocked" aria-labelledby="locked-title"><h1 id="locked-title">Sign in to go on</h1><p class="lead-line">Your session is over, so nothing of the people who train here is shown. The reps that wait on this device are kept and are sent once you have signed in.</p><a class="begin" href="{{ route('sign-in', absolute: false) }}">Sign in</a></section>
     <section class="stage" x-cloak x-ref="stage" x-show="isRunning" aria-label="The caller">

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Catalogue\Kept;
+use Illuminate\Support\Facades\Cache;
+use StoneDrill\Core\Rules;
+
+it('lets one work it out, however many ask at once', function (): void {
+    $folder = sys_get_temp_dir().'/stone-drill-kept-'.getmypid();
+    mkdir($folder);
+    config(['cache.default' => 'file', 'cache.stores.file' => ['driver' => 'file', 'path' => $folder.'/cache', 'lock_path' => $folder.'/cache']]);
+    Cache::purge('file');
+    $children = [];
+    foreach (range(1, 4) as $number) {
+        $child = pcntl_fork();
+        if ($child === 0) {
+            $value = Kept::of('holes:test', 'now', 60, function () use ($folder, $number): int {
+                file_put_contents($folder.'/worked', "{$number}\n", FILE_APPEND);
+                usleep(400_000);
+
+                return $number;
+            });
+            file_put_contents($folder.'/read', "{$value}\n", FILE_APPEND);
+            // Nothing of the test that goes on in the parent is tidied up here.
+            posix_kill(posix_getpid(), SIGKILL);
+        }
+        $children[] = $child;
+    }
+    array_map(static fn (int $child): int => pcntl_waitpid($child, $status), $children);
+    [$worked, $read] = array_map(static fn (string $file): array => explode("\n", trim((string) file_get_contents("{$folder}/{$file}"))), ['worked', 'read']);
+    (new Illuminate\Filesystem\Filesystem())->deleteDirectory($folder);
+
+    expect($worked)->toHaveCount(1)->and($read)->toBe(array_fill(0, 4, $worked[0]));
+});
+
+it('shows nothing that other rules have found', function (): void {
+    Kept::keep('x', 'now', 60, 'new');
+    expect(Kept::known('x', 'now'))->toBe('new');
+    app(App\Catalogue\KeptAtHand::class)->values = [];
+    Cache::put('x', [(Rules::VERSION - 1).' now', 'old'], 60);
+    expect(Kept::known('x', 'now'))->toBeNull()->and(Kept::of('x', 'now', 60, fn (): string => 'found anew'))->toBe('found anew');
+});
