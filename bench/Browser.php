@@ -13,10 +13,19 @@ final class Browser
 
     private string $token = '';
 
+    /** @var array<string, string> kept here, since curl cuts a request short whose address and cookies are long */
+    private array $cookies = [];
+
     public function __construct(private readonly string $base)
     {
         $this->curl = curl_init();
-        curl_setopt_array($this->curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 120, CURLOPT_PATH_AS_IS => true]);
+        curl_setopt_array($this->curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 120, CURLOPT_PATH_AS_IS => true, CURLOPT_HEADERFUNCTION => function (CurlHandle $curl, string $line): int {
+            if (preg_match('/^Set-Cookie: ([^=]+)=([^;]*)/i', $line, $cookie) === 1) {
+                $this->cookies[$cookie[1]] = $cookie[2];
+            }
+
+            return strlen($line);
+        }]);
     }
 
     public function signIn(string $email, string $password = 'saltmarsh'): self
@@ -61,7 +70,7 @@ final class Browser
         if ($body !== null) {
             curl_setopt_array($this->curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $body]);
         }
-        curl_setopt_array($this->curl, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => [...$headers, 'Expect:']]);
+        curl_setopt_array($this->curl, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => [...$headers, 'Expect:', 'Cookie: '.implode('; ', array_map(static fn (string $name, string $value): string => "{$name}={$value}", array_keys($this->cookies), $this->cookies))]]);
         $began = microtime(true);
         $content = curl_exec($this->curl);
 

@@ -193,7 +193,10 @@ final readonly class CatalogueMapper
 
     public function student(Student $student): CoreStudent
     {
-        return new CoreStudent($student->code, $student->name, $student->rank->code, $student->height, $student->born, $student->knownFlags());
+        // Nobody is drilled on what a flag may forbid: where flags cannot be read, each hazard is barred.
+        $flags = $student->hasReadableFlags() ? $student->flags : array_map(static fn (Hazard $hazard): string => 'no-'.$hazard->value, Hazard::cases());
+
+        return new CoreStudent($student->code, $student->name, $student->rank->code, $student->height, $student->born, $flags);
     }
 
     /**

@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Casts\Json;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use StoneDrill\Core\Catalogue\School as CoreSchool;
 
 /**
  * @property int                                  $id
@@ -24,7 +23,7 @@ use StoneDrill\Core\Catalogue\School as CoreSchool;
  */
 final class School extends Model
 {
-    protected $attributes = ['zone' => CoreSchool::ZONE];
+    protected $attributes = ['zone' => 'UTC'];
 
     protected function casts(): array
     {

@@ -10,7 +10,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use StoneDrill\Core\Catalogue\Hazard;
 
 /**
  * @property int                  $id
@@ -26,16 +25,7 @@ final class Student extends Model
 {
     use BelongsToSchool;
 
-    /**
-     * What bars a student. Where that cannot be read everything does: nobody is drilled on what a flag may forbid.
-     *
-     * @return list<string>
-     */
-    public function knownFlags(): array
-    {
-        return $this->hasReadableFlags() ? $this->flags : array_map(static fn (Hazard $hazard): string => 'no-'.$hazard->value, Hazard::cases());
-    }
-
+    /** Whether what bars the student can be read. */
     public function hasReadableFlags(): bool
     {
         return json_decode((string) ($this->getAttributes()['flags'] ?? '[]'), true) === $this->flags;

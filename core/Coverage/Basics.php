@@ -33,7 +33,7 @@ final readonly class Basics
                 }
             }
         }
-        $ranks = array_keys($order);
+        $ranks = array_map(strval(...), array_keys($order));
         $basics = [];
         foreach ($uses as $word => $used) {
             $kind = BasicKind::of($deeds[$word]);

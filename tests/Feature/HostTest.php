@@ -6,7 +6,7 @@ use App\Models\Role;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\DB;
 
-beforeEach(fn () => config(['app.url' => 'http://drill.example.org', 'app.trusted_hosts' => ['hall.example.org', '192.168.1.20:8080']]));
+beforeEach(fn () => config(['app.url' => 'http://drill.example.org', 'app.trusted_hosts' => ['hall.example.org', 'box.example.org:8080']]));
 
 it('answers under its own hosts alone', function (string $address, int $status): void {
     $this->get($address)->assertStatus($status);
@@ -15,11 +15,11 @@ it('answers under its own hosts alone', function (string $address, int $status):
     'in capitals' => ['http://DRILL.example.org/sign-in', 200],
     'a further host' => ['http://hall.example.org/sign-in', 200],
     'a further host over TLS' => ['https://hall.example.org/sign-in', 200],
-    'a further host with its port' => ['http://192.168.1.20:8080/sign-in', 200],
-    'another port of it' => ['http://192.168.1.20:9090/sign-in', 400],
+    'a further host with its port' => ['http://box.example.org:8080/sign-in', 200],
+    'another port of it' => ['http://box.example.org:9090/sign-in', 400],
     'another port of its own' => ['http://drill.example.org:8080/sign-in', 400],
-    'another host' => ['http://evil.example/sign-in', 400],
-    'one that begins like it' => ['http://drill.example.org.evil.example/sign-in', 400],
+    'another host' => ['http://evil.example.org/sign-in', 400],
+    'one that begins like it' => ['http://drill.example.org.evil.example.org/sign-in', 400],
     'one that ends like it' => ['http://evil-drill.example.org/sign-in', 400],
     'this machine' => ['http://localhost/sign-in', 400],
 ]);
@@ -44,7 +44,7 @@ it('believes a proxy that is trusted, and nobody else', function (): void {
     foreach ($answer->headers->getCookies() as $cookie) {
         expect($cookie->isSecure())->toBeTrue($cookie->getName());
     }
-    $this->call('GET', '/sign-in', server: [...$asked, 'HTTP_X_FORWARDED_HOST' => 'evil.example'])->assertStatus(400);
+    $this->call('GET', '/sign-in', server: [...$asked, 'HTTP_X_FORWARDED_HOST' => 'evil.example.org'])->assertStatus(400);
     TrustProxies::at([]);
 });
 

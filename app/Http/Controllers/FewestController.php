@@ -24,7 +24,7 @@ final readonly class FewestController
         $school = $request->user()->school;
         $catalogue = $this->mapper->curriculum($school);
         $ranks = array_column($catalogue->ranks, 'name', 'id');
-        $rank = $this->rank($request, array_keys($ranks));
+        $rank = $this->rank($request, array_map(strval(...), array_keys($ranks)));
         $share = $this->share($request);
 
         return view('wall.fewest', [

@@ -40,7 +40,7 @@
         @csrf @method('put')
         <div class="factors">
             @foreach ($kinds as $kind)
-                <div><label class="form-label" for="factor-{{ $loop->index }}">{{ $kind->value }} <span class="narrow">usual {{ $kind->factor() }}</span></label><input class="form-control form-control-sm" id="factor-{{ $loop->index }}" name="factors[{{ $kind->value }}]" type="number" min="0" max="5" step="0.05" required value="{{ old('factors')[$kind->value] ?? $core->holeFactor($kind) }}"></div>
+                <div><label class="form-label" for="factor-{{ $loop->index }}">{{ $kind->value }} <span class="narrow">usual {{ $kind->factor() }}</span></label><input class="form-control form-control-sm" id="factor-{{ $loop->index }}" name="factors[{{ $kind->value }}]" type="number" min="0" max="5" step="0.05" required value="{{ is_scalar(old('factors')[$kind->value] ?? null) ? old('factors')[$kind->value] : $core->holeFactor($kind) }}"></div>
             @endforeach
             <div><label class="form-label" for="share">Proven when so many of a rank hold it, %</label><input class="form-control form-control-sm" id="share" name="share" type="number" min="1" max="100" required value="{{ old('share', round(100 * $core->share, 2)) }}"></div>
             <div><label class="form-label" for="zone">Time zone of the school</label><select class="form-select form-select-sm" id="zone" name="zone">@foreach ($zones as $zone)<option @selected($zone === old('zone', $school->zone))>{{ $zone }}</option>@endforeach</select></div>
