@@ -12,10 +12,6 @@ use StoneDrill\Core\Answer\Answer;
 use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facet;
-use StoneDrill\Core\Attack\Facets;
-use StoneDrill\Core\Attack\Feasibility;
-use StoneDrill\Core\Attack\Kinds;
-use StoneDrill\Core\Attack\Pattern;
 use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Catalogue\Rank;
 use StoneDrill\Core\Coverage\Coverage;
@@ -27,6 +23,7 @@ use StoneDrill\Core\Coverage\Pairs\Sampler;
 use StoneDrill\Core\Coverage\Widener;
 
 require __DIR__.'/clock.php';
+require __DIR__.'/large-catalogue.php';
 
 $reference = reference();
 
@@ -41,26 +38,7 @@ printf("the demo, every kind of hole, nothing run before  %6.0f ms   %.1f × ref
 printf("the same without what could be widened            %6.0f ms   %.1f × reference\n", $faults, $faults / $reference);
 printf("the same when nothing has changed                 %6.0f ms   %.1f × reference\n", $warm, $warm / $reference);
 
-mt_srand(1);
-$kinds = Kinds::builtIn()->all();
-$feasibility = new Feasibility();
-$ranks = array_map(static fn (int $number): Rank => new Rank("r{$number}", "Rank {$number}", 8, 3), range(1, 10));
-$attacks = $answers = [];
-for ($i = 0; $i < 600; $i++) {
-    $kind = $kinds[$i % count($kinds)];
-    $chosen = [];
-    foreach (Facet::cases() as $facet) {
-        $allowed = $feasibility->allowed($kind, $facet, $chosen);
-        $chosen[$facet->value] = $allowed[mt_rand(0, count($allowed) - 1)];
-    }
-    $rank = 'r'.mt_rand(1, 10);
-    $attacks[] = new Attack("a{$i}", "Attack {$i}", $kind, Facets::of($chosen), $rank, $rank, mt_rand(1, 5));
-}
-for ($i = 0; $i < 600; $i++) {
-    $to = $attacks[mt_rand(0, 599)];
-    $beats = $demo->answers[$i % count($demo->answers)]->beats;
-    $answers[] = new Answer("x{$i}", "Answer {$i}", '', $to->id, ['place' => null, 'build' => null], Pattern::proposedFor($to)->replace([]), $i % 2 === 0, 'r'.mt_rand(1, 10), null, null, [], [], $beats);
-}
+['ranks' => $ranks, 'attacks' => $attacks, 'answers' => $answers] = large($demo, 600);
 $large = new Catalogue($demo->school, [], $ranks, $demo->ladder, $attacks, $answers);
 $laid = milliseconds(static fn (): Coverage => Coverage::of($large), 5);
 printf("600 attacks × 600 answers × 10 ranks, what is not laid %4.0f ms   %.1f × reference\n", $laid, $laid / $reference);

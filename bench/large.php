@@ -12,20 +12,13 @@ use App\Models\User;
 use Bench\Browser;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Attack\Attack;
-use StoneDrill\Core\Attack\Facet;
-use StoneDrill\Core\Attack\Facets;
-use StoneDrill\Core\Attack\Feasibility;
-use StoneDrill\Core\Attack\Kinds;
-use StoneDrill\Core\Attack\Pattern;
 use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\Rank;
 use StoneDrill\Core\Catalogue\Student;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/Browser.php';
 require __DIR__.'/Answer.php';
+require __DIR__.'/large-catalogue.php';
 
 [$base, $size, $people] = [$argv[1], (int) ($argv[2] ?? 2000), (int) ($argv[3] ?? 200)];
 $app = require dirname(__DIR__).'/bootstrap/app.php';
@@ -34,25 +27,8 @@ ini_set('memory_limit', '2G');
 $mapper = $app->make(CatalogueMapper::class);
 $demo = $mapper->curriculum(School::query()->where('name', 'Cinder Quay Hall')->firstOrFail());
 
-mt_srand(1);
-$kinds = Kinds::builtIn()->all();
-$feasibility = new Feasibility();
-$ranks = array_map(static fn (int $number): Rank => new Rank("r{$number}", "Rank {$number}", 8, 3), range(1, 10));
-$attacks = $answers = $students = [];
-for ($i = 0; $i < $size; $i++) {
-    $kind = $kinds[$i % count($kinds)];
-    $chosen = [];
-    foreach (Facet::cases() as $facet) {
-        $allowed = $feasibility->allowed($kind, $facet, $chosen);
-        $chosen[$facet->value] = $allowed[mt_rand(0, count($allowed) - 1)];
-    }
-    $rank = 'r'.mt_rand(1, 10);
-    $attacks[] = new Attack("a{$i}", "Attack {$i} of a large school", $kind, Facets::of($chosen), $rank, $rank, mt_rand(1, 5));
-}
-for ($i = 0; $i < $size; $i++) {
-    $to = $attacks[mt_rand(0, $size - 1)];
-    $answers[] = new Answer("x{$i}", "Answer {$i} of a large school", '', $to->id, ['place' => null, 'build' => null], Pattern::proposedFor($to)->replace(['place' => null, 'build' => null]), $i % 2 === 0, 'r'.mt_rand(1, 10), null, null, ['leans back', 'looks down'], [], $demo->answers[$i % count($demo->answers)]->beats);
-}
+['ranks' => $ranks, 'attacks' => $attacks, 'answers' => $answers] = large($demo, $size);
+$students = [];
 for ($i = 0; $i < $people; $i++) {
     $students[] = new Student("s{$i}", "Student {$i}", 'r'.(1 + $i % 10), 1.5 + ($i % 40) / 100, null, []);
 }

@@ -14,6 +14,7 @@ use StoneDrill\Core\Checks\Scope;
 use StoneDrill\Core\Checks\Severity;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Floor\Bodies;
+use StoneDrill\Core\Floor\RunLimits;
 
 /** Answers that would meet an attack if one facet of what they are for were wider, tried there with bodies of all sizes. */
 final class Widener
@@ -25,6 +26,12 @@ final class Widener
     /** @var array<string, Attack> by id */
     private readonly array $attacks;
 
+    /** @var array<string, int> beats of the main line of each answer, by its title */
+    private readonly array $lengths;
+
+    /** @var array<string, int> how many beats an answer has, by its id */
+    private array $beats = [];
+
     /** @var array<string, list<Finding>> what is found against its own attack, by answer, mirrored and sizes */
     private array $own = [];
 
@@ -34,17 +41,22 @@ final class Widener
         $this->examiner = new Examiner($standards);
         $this->keys = new RunKeys($catalogue, $standards);
         $this->attacks = array_column($catalogue->attacks, null, 'id');
+        $lengths = [];
+        foreach ($catalogue->answers as $answer) {
+            $lengths[$answer->title] = count($answer->beats->line);
+        }
+        $this->lengths = $lengths;
     }
 
     /**
      * The one facet, or `kind`, that keeps an answer of the same family from meeting a cell, and whether it would be
      * mirrored there.
      *
-     * @return array{string, bool}|null null where it meets it, or fails in more
+     * @return array{string, bool}|null null where it meets it, fails in more, or is too long to be tried everywhere
      */
     public function near(Answer $answer, Cell $cell): ?array
     {
-        if ($this->attacks[$answer->attack]->kind->family !== $cell->attack->kind->family) {
+        if ($this->attacks[$answer->attack]->kind->family !== $cell->attack->kind->family || $this->beats($answer) > RunLimits::WIDENED) {
             return null;
         }
         $facets = $cell->facets;
@@ -70,6 +82,12 @@ final class Widener
     public function findings(Answer $answer, Cell $cell, bool $isMirrored): array
     {
         return $this->memory->of($this->keys->of('widen', $answer, $cell, '', $isMirrored), fn (): array => $this->search($answer, $cell, $isMirrored));
+    }
+
+    /** Beats that a run of it walks at most, those that it goes on to among them. */
+    private function beats(Answer $answer): int
+    {
+        return $this->beats[$answer->id] ??= $answer->beats->count() + array_sum(array_map(fn (string $title): int => $this->lengths[$title] ?? 0, $answer->beats->goesTo()));
     }
 
     public function hasNewStops(Answer $answer, Cell $cell, bool $isMirrored): bool

@@ -13,6 +13,9 @@ final readonly class RunLimits
     /** Beats that are run again with something left out. */
     public const RERUN = 1_000;
 
+    /** Beats of an answer that is tried at near attacks, with bodies of any two sizes. */
+    public const WIDENED = 60;
+
     /** Changes that are tried to mend what is found. */
     public const MENDS = 200;
 }

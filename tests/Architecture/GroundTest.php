@@ -78,6 +78,8 @@ it('runs nothing as root, keeps its files to itself, and starts again what has d
         as_root() { local pid; for pid in $(ps -eo pid=,sid= | awk -v s=" ${PIDS[php]} ${PIDS[web]} ${PIDS[schedule]} " 'index(s, " " $2 " ") { print $1 }'); do stat -c %U "/proc/$pid"; done | sort -u; }
         echo "users: $(as_root)"
         echo "modes: $(find "$WORK/site" -type f -perm /077 | wc -l)"
+        # Somebody who connects and says nothing is let go of, and nobody else is kept out meanwhile.
+        php -r '$all = []; for ($i = 0; $i < 300; $i++) { $all[] = stream_socket_client("tcp://127.0.0.1:$argv[1]"); } $c = curl_init("http://127.0.0.1:$argv[1]/up"); curl_setopt($c, CURLOPT_RETURNTRANSFER, true); curl_exec($c); echo "beside idle ones: ", curl_getinfo($c, CURLINFO_RESPONSE_CODE), "\n"; stream_set_timeout($all[0], 15); fread($all[0], 1); echo "idle: ", feof($all[0]) ? "closed" : "open", "\n";' "$port"
         pkill -9 -P "${PIDS[php]}"; echo "workers: $(back)"
         for name in php web schedule; do kill -9 "${PIDS[$name]}"; sleep 1.5; echo "$name: $(back)"; done
         kill -9 "$(as_pg sed -n 1p "$PG_DATA/postmaster.pid")"; sleep 0.3; echo "without database: $(up)"; echo "database: $(back)"
@@ -85,5 +87,5 @@ it('runs nothing as root, keeps its files to itself, and starts again what has d
     $user = posix_geteuid() === 0 ? 'stone-drill' : posix_getpwuid(posix_geteuid())['name'];
 
     expect($said)->toContain('first: 200')->toContain("users: {$user}\n")->toContain('modes: 0')
-        ->toContain('php: back')->toContain('web: back')->toContain('schedule: back')->toContain('without database: 503')->toContain('database: back')->toContain('workers: back');
+        ->toContain('beside idle ones: 200')->toContain('idle: closed')->toContain('php: back')->toContain('web: back')->toContain('schedule: back')->toContain('without database: 503')->toContain('database: back')->toContain('workers: back');
 });

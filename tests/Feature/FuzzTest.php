@@ -9,7 +9,7 @@ use Tests\Fuzz\Files;
 use Tests\Fuzz\Requests;
 
 // In small what bench/fuzz.php does in large: everything is answered plainly, nothing breaks, nothing takes long.
-const SLOWEST = 5.0;
+const SLOWEST = 10.0;
 const MOST_MEMORY = 256_000_000;
 
 beforeEach(function (): void {

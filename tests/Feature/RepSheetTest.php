@@ -107,6 +107,10 @@ it('refuses a file when something came in the way after it was looked at, and ad
     expect(Rep::count())->toBe(2);
 });
 
+it('names every line that is refused, however many there are', function (): void {
+    ($this->bring)($this->head.str_repeat("seven,ada-plover,wrist,written,3,clean,2026-11-20,,,,,,,,\r\n", 130))->assertSee('130 lines cannot be read.')->assertSee('30 more lines: 102, 103,')->assertSee(', 131.');
+});
+
 it('refuses what is no file', function (): void {
     $this->post('/people/reps/check', [])->assertSessionHasErrors(['file' => 'Choose a file first.']);
 });

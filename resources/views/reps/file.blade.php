@@ -12,7 +12,7 @@
             @if ($sheet->wrong !== [])
                 <p class="flash flash-wrong">{{ count($sheet->wrong) }} {{ Str::plural('line', count($sheet->wrong)) }} cannot be read. Nothing is added before all of them can.</p>
                 <table class="table table-sm"><thead><tr><th scope="col">Line</th><th scope="col">What is wrong</th></tr></thead><tbody>@foreach (array_slice($sheet->wrong, 0, 100) as $wrong)<tr><td>{{ $wrong['line'] ?: '–' }}</td><td>{{ $wrong['what'] }}</td></tr>@endforeach</tbody></table>
-                @if (count($sheet->wrong) > 100)<p>and {{ count($sheet->wrong) - 100 }} more.</p>@endif
+                @if (count($sheet->wrong) > 100)<p>{{ number_format(count($sheet->wrong) - 100) }} more lines: {{ implode(', ', array_column(array_slice($sheet->wrong, 100), 'line')) }}.</p>@endif
             @else
                 <p>{{ count($sheet->new) }} {{ Str::plural('rep', count($sheet->new)) }} would be added; {{ $sheet->known }} are here already.</p>
                 @if ($token)<form method="post" action="{{ route('reps.import', $token) }}">@csrf<button class="btn btn-rust">Add {{ count($sheet->new) }} {{ Str::plural('rep', count($sheet->new)) }}</button> <a class="btn btn-plain" href="{{ route('reps.file') }}">Leave it</a></form>@endif

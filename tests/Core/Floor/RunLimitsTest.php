@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Catalogue\CatalogueReader;
+use StoneDrill\Core\Catalogue\Format;
+use StoneDrill\Core\Checks\Examination;
+use StoneDrill\Core\Checks\Examiner;
+use StoneDrill\Core\Checks\Mender;
+use StoneDrill\Core\Checks\Standards;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\FaultFinder;
+use StoneDrill\Core\Coverage\Memory;
+use StoneDrill\Core\Coverage\Widener;
+use StoneDrill\Core\Floor\Bodies;
+use StoneDrill\Core\Floor\RunLimits;
+
+/** A catalogue whose answers are made to cost: one of 500 beats, one that goes on to it 200 times, and a short one. */
+function costly(): Catalogue
+{
+    $catalogue = (new CatalogueReader())->read(str_replace(
+        "answers:\n",
+        "  - { id: other, title: Thumb down, kind: wrist-cross, hand: right, bearing: \"12\", thumb: down, phase: landed, intent: move, needed_by: first, prevalence: 4 }\nanswers:\n",
+        (string) file_get_contents(dirname(__DIR__, 2).'/fixtures/small.yaml'),
+    ), Format::Yaml);
+    $named = static function (string $title, string $beats) use ($catalogue): Answer {
+        $made = $catalogue->answers[0];
+
+        return new Answer($title, $title, '', $made->attack, $made->listed, $made->pattern, true, $made->rank, null, null, [], [], Beats::parse($beats));
+    };
+
+    return $catalogue->withAnswers([
+        $catalogue->answers[0],
+        $named('Long', str_repeat("right palm chin -> rocked\n", 500)),
+        $named('Goer', "right palm chin -> rocked\n".str_repeat("  if far: go to \"Long\" beat 1\n", 200)."leave 6\n"),
+        $named('Goes once', "right palm chin -> rocked\n  if not: go to \"Gate\" beat 1\nleave 6\n"),
+    ]);
+}
+
+function costs(string $id, Catalogue $catalogue): Examination
+{
+    return (new Examiner(Standards::of($catalogue)))->examine(array_column($catalogue->answers, null, 'id')[$id], $catalogue->attacks[0], Side::Written, new Bodies(1.68, 1.68));
+}
+
+it('runs the main line whole, and branches as long as there is room', function (string $id, int $frames, bool $isCut): void {
+    $run = costs($id, costly())->trial->run;
+
+    expect($run->frames)->toHaveCount($frames)->and($run->isCut)->toBe($isCut);
+})->with([
+    // 1 and 500 and 499 beats of branches, then the last one of the main line.
+    'what goes on without end' => ['Goer', RunLimits::FRAMES + 1, true],
+    'what is long' => ['Long', 500, false],
+    // Two beats of its own and the two of the other one.
+    'what goes on once' => ['Goes once', 4, false],
+]);
+
+it('tries so many beats again, and says from where on it does not', function (): void {
+    $robust = array_column(costs('Long', costly())->trial->robust, 'without');
+
+    // Left out at beat 1, 500 beats are run again, at beat 2 it is 499: the third would be beyond a thousand.
+    expect(array_slice($robust, 0, 3))->toBe(['1 rocked', '2 rocked', 'the effects from beat 3 on, which are not tried: the answer is too long']);
+});
+
+it('tries so many changes to mend what is found, and no more', function (): void {
+    $catalogue = costly();
+    $examination = costs('Long', $catalogue);
+    $mender = new Mender(new Examiner(Standards::of($catalogue)));
+    $mended = array_filter($examination->findings, static fn ($finding): bool => $mender->mend($examination, $finding, Side::Written) !== null);
+
+    // Each try costs 1 and a tenth of the 500 beats: 200 are used up by three.
+    expect(count($examination->findings))->toBeGreaterThan(500)->and(count($mended))->toBeLessThanOrEqual(3);
+});
+
+it('finds every hole of a school that has such answers, trying none of them everywhere', function (): void {
+    $catalogue = costly();
+    $memory = new Memory();
+    $holes = Coverage::whole($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory))->holes;
+    $moved = array_unique(array_merge(...array_map(static fn ($hole): array => array_map(static fn ($move): ?string => $move->kind->value === 'widen' ? $move->answer : null, $hole->moves), $holes)));
+
+    expect($holes)->not->toBe([])->and($moved)->not->toContain('Long')->not->toContain('Goer');
+});
+
+it('tries no answer everywhere that is too long for it', function (): void {
+    $catalogue = costly();
+    $answers = array_column($catalogue->answers, null, 'id');
+    $widener = new Widener($catalogue);
+    $near = static fn (string $id): int => count(array_filter(Coverage::of($catalogue)->cells, static fn ($cell): bool => $widener->near($answers[$id], $cell) !== null));
+
+    expect($near('Goes once'))->toBeGreaterThan(0)->and($near('Long'))->toBe(0)->and($near('Goer'))->toBe(0);
+});

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Catalogue\CatalogueMapper;
+use App\Mat\DrillOutlook;
+use App\Mat\Kit;
+use App\Mat\KitPack;
+use App\Models\Role;
+use Carbon\CarbonImmutable;
+
+// What the device draws from is what the school says it does, for grown-ups and for youth, on either side.
+beforeEach(function (): void {
+    $this->hall = $this->school();
+    $this->head = $this->person($this->hall, Role::Head);
+    [$first, $second] = $this->hall->ranks()->pluck('id')->all();
+    $wrist = $this->hall->attacks()->where('code', 'wrist')->firstOrFail();
+    // Needed by youth alone; its mirror is itself.
+    $this->hall->attacks()->where('code', 'hug')->update(['needed_by_id' => null, 'needed_by_youth_id' => $first]);
+    $hug = $this->hall->attacks()->where('code', 'hug')->firstOrFail();
+    $this->hall->answers()->firstOrFail()->update(['mirrored' => true]);
+    $this->hall->answers()->create(['code' => 'wide', 'title' => 'Wide', 'attack_id' => $hug->id, 'rank_id' => $first, 'beats' => "right elbow ribs\nleave 12"]);
+    $this->hall->students()->create(['code' => 'kid', 'name' => 'Kit Plover', 'rank_id' => $second, 'flags' => [], 'born' => CarbonImmutable::now()->subYears(12)->toDateString()]);
+    $this->hall->students()->where('code', 'ada-plover')->update(['rank_id' => $second, 'flags' => '[]']);
+    $list = $this->hall->drillLists()->create(['name' => 'Sides']);
+    $list->items()->create(['school_id' => $this->hall->id, 'position' => 1, 'attack_id' => $hug->id, 'side' => 'mirrored', 'otherwise' => []]);
+    $list->items()->create(['school_id' => $this->hall->id, 'position' => 2, 'attack_id' => $wrist->id, 'side' => 'mirrored', 'otherwise' => []]);
+    $this->choices = ['most', 'holes', 'family:hug', 'family:grab', 'rank:first', 'rank:second', "list:{$list->id}"];
+    $this->list = "list:{$list->id}";
+});
+
+it('leaves on the device what the school counts', function (): void {
+    $school = $this->hall->fresh();
+    $mapper = app(CatalogueMapper::class);
+    $kit = new Kit($school, $mapper, CarbonImmutable::now(), Kit::of($school));
+    $pack = (new KitPack($kit, $mapper->kinds($school)))->toArray($this->head);
+    $counts = [];
+    foreach ($this->choices as $choice) {
+        $outlook = new DrillOutlook($kit, ['rung' => '4', 'list' => $choice]);
+        foreach ($pack['students'] as $place => $student) {
+            $filter = $pack['filters'][$choice][$student['isYouth'] ? 'youth' : 'adult'] ?? null;
+            // As resources/js/mat.js has it.
+            $left = array_filter($student['tickets'], fn (array $ticket): bool => $choice === 'holes' ? ! $ticket['holds'] : $filter === null || in_array($ticket['cell'], $filter, true));
+            expect(count($left))->toBe($outlook->people[$place]['count'], "{$student['name']}, {$choice}");
+            $counts[$student['name']][$choice] = count($left);
+        }
+    }
+
+    // Both sides of the wrist for both; the hug, which has one side, for the child alone.
+    expect($counts['Ada Plover'])->toBe(['most' => 2, 'holes' => 2, 'family:hug' => 0, 'family:grab' => 2, 'rank:first' => 2, 'rank:second' => 2, $this->list => 1])
+        ->and($counts['Kit Plover'])->toBe(['most' => 3, 'holes' => 3, 'family:hug' => 1, 'family:grab' => 2, 'rank:first' => 3, 'rank:second' => 3, $this->list => 2]);
+});
