@@ -23,11 +23,12 @@ final readonly class BeyondLimits
     public static function response(FatalError $error, Request $request): Response|JsonResponse
     {
         $isMemory = str_contains($error->getMessage(), 'memory');
+        $limit = $isMemory ? (string) ini_get('memory_limit') : ini_get('max_execution_time').' s';
         ini_set('memory_limit', (string) (memory_get_usage(true) + self::ROOM));
         set_time_limit(5);
         $says = $isMemory
-            ? 'This takes more memory than a request may have. Ask for a part of it: narrow it by family or rank, or split the file.'
-            : 'This takes longer than a request may. Ask for a part of it: narrow it by family or rank, or split the file.';
+            ? "This takes more memory than a request may have ({$limit}). Ask for a part of it: narrow it by family or rank, or split the file."
+            : "This takes longer than a request may ({$limit}). Ask for a part of it: narrow it by family or rank, or split the file.";
 
         return $request->expectsJson()
             ? response()->json(['message' => $says], 413)

@@ -28,6 +28,8 @@ use StoneDrill\Core\Spelling\Nearest;
 /** Reads what a school sets for itself: `school`, `sizes`, `kinds`, `ranks` and `rungs`. */
 final readonly class SchoolSection
 {
+    private const MAX_RANKS = 100;
+
     public function __construct(private Fields $file) {}
 
     /** @param array<array-key, mixed> $ranks by id */
@@ -95,6 +97,12 @@ final readonly class SchoolSection
     /** @return list<Rank> */
     public function ranks(Ladder $ladder): array
     {
+        $count = count($this->file->listOr('ranks'));
+        if ($count > self::MAX_RANKS) {
+            $this->file->report('ranks', sprintf('%s ranks', number_format($count)), sprintf('at most %d', self::MAX_RANKS));
+
+            return [];
+        }
         $ranks = [];
         foreach ($this->file->maps('ranks', ['id', 'name', 'max_beats', 'goal_rung']) as $in) {
             $rank = new Rank($in->id(), $in->text('name'), $in->whole('max_beats', 1, 99), $in->whole('goal_rung', 1, 99));
