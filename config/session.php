@@ -6,8 +6,8 @@ return [
     'table' => 'sessions',
     'cookie' => 'stone_drill_session',
     'path' => '/',
-    // Plain http on loopback is how a school tries it; behind TLS set SESSION_SECURE_COOKIE=true.
-    'secure' => env('SESSION_SECURE_COOKIE'),
+    // Left empty it follows the address that was asked for: plain http on loopback, https behind TLS.
+    'secure' => env('SESSION_SECURE_COOKIE') === '' ? null : env('SESSION_SECURE_COOKIE'),
     'http_only' => true,
     'same_site' => 'lax',
 ];
