@@ -73,9 +73,10 @@ final readonly class WindowBook
     /** @param list<int> $students ids of the rows */
     private function refresh(array $students): void
     {
+        $this->prepareForMany($students);
         do {
             $done = DB::transaction(function () use ($students): int {
-                $stale = $this->rows()->where(static fn (Builder $query) => $query->where('is_stale', true)->orWhere('rules', '<>', ProofRules::VERSION))->whereIn('student_id', $students)->limit(self::CHUNK)->distinct()->get(['student_id', 'attack_id']);
+                $stale = $this->stale($students)->limit(self::CHUNK)->distinct()->get(['student_id', 'attack_id']);
                 $pairs = array_values($stale->map(static fn ($row): array => [$row->student_id, $row->attack_id])->all());
                 if ($pairs === []) {
                     return 0;
@@ -99,6 +100,25 @@ final readonly class WindowBook
                 return count($pairs);
             });
         } while ($done === self::CHUNK);
+    }
+
+    /**
+     * After many reps have come at once the database looks at them again before it plans: by what it knew of fewer it would
+     * read all of them for each student.
+     *
+     * @param list<int> $students ids of the rows
+     */
+    private function prepareForMany(array $students): void
+    {
+        if ($this->stale($students)->limit(self::CHUNK)->get(['student_id'])->count() === self::CHUNK) {
+            DB::statement('analyze reps, proof_windows');
+        }
+    }
+
+    /** @param list<int> $students ids of the rows */
+    private function stale(array $students): Builder
+    {
+        return $this->rows()->where(static fn (Builder $query) => $query->where('is_stale', true)->orWhere('rules', '<>', ProofRules::VERSION))->whereIn('student_id', $students);
     }
 
     /**
