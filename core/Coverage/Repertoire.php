@@ -22,14 +22,30 @@ final class Repertoire
     /** @var array<int, array<int, float>> likeness of two actions, by their numbers */
     private array $likeness = [];
 
-    /** @var array<string, list<int>> sequences that are known, as done and mirrored */
+    /** @var list<list<int>> sequences that are known, as done and mirrored */
     private array $known = [];
+
+    /** @var array<string, true> the same, by what they hold */
+    private array $isKnown = [];
+
+    /** @var array<string, array<int, true>> places of the sequences that have an action, or one like it, by what is alike */
+    private array $places = [];
 
     public function learn(Beats $beats): void
     {
         foreach ([$beats, $beats->mirror()] as $one) {
             $sequence = $this->sequence($one);
-            $this->known[implode(' ', $sequence)] = $sequence;
+            $content = implode(' ', $sequence);
+            if (isset($this->isKnown[$content])) {
+                continue;
+            }
+            $this->isKnown[$content] = true;
+            foreach (array_unique($sequence) as $number) {
+                foreach ($this->tokens[$number]->likenesses() as $alike => $more) {
+                    $this->places[$alike][count($this->known)] = true;
+                }
+            }
+            $this->known[] = $sequence;
         }
     }
 
@@ -37,18 +53,43 @@ final class Repertoire
     public function bringsAlong(Beats $beats): float
     {
         $sequence = $this->sequence($beats);
-        if (isset($this->known[implode(' ', $sequence)])) {
+        if (isset($this->isKnown[implode(' ', $sequence)])) {
             return 1.0;
         }
         $best = 0.0;
-        foreach ($this->known as $known) {
-            // No alignment is longer than the shorter of the two.
-            if (min(count($known), count($sequence)) > $best) {
-                $best = max($best, $this->alignment($known, $sequence));
+        $most = $this->atMost($sequence);
+        arsort($most);
+        foreach ($most as $place => $bound) {
+            // The rest can bring no more than it has in common, whatever the order.
+            if ($bound <= $best + 1e-9) {
+                break;
             }
+            $best = max($best, $this->alignment($this->known[$place], $sequence));
         }
 
         return $best / count($sequence);
+    }
+
+    /**
+     * What each known sequence could bring along were the order of its actions free: of every action the most that it has in
+     * common with one of them.
+     *
+     * @param list<int> $sequence
+     *
+     * @return array<int, float> by its place
+     */
+    private function atMost(array $sequence): array
+    {
+        $most = [];
+        foreach (array_count_values($sequence) as $number => $times) {
+            foreach ($this->tokens[$number]->likenesses() as $alike => $more) {
+                foreach ($this->places[$alike] ?? [] as $place => $has) {
+                    $most[$place] = ($most[$place] ?? 0.0) + $times * $more;
+                }
+            }
+        }
+
+        return $most;
     }
 
     /**

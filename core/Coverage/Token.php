@@ -35,4 +35,19 @@ final readonly class Token
             default => self::SAME,
         };
     }
+
+    /**
+     * What another action has in common with this one, and how much more of it is known by that: what is alike in more is
+     * alike in less too.
+     *
+     * @return array<string, float> by what is alike
+     */
+    public function likenesses(): array
+    {
+        return [
+            $this->deed => self::SAME_DEED,
+            "{$this->deed} · {$this->limb}" => self::SAME_LIMB - self::SAME_DEED,
+            "{$this->deed} · {$this->limb} · {$this->place}" => self::SAME - self::SAME_LIMB,
+        ];
+    }
 }
