@@ -28,6 +28,15 @@ final class Browser
         }]);
     }
 
+    /** The same person on a line of its own. */
+    public function again(): self
+    {
+        $other = new self($this->base);
+        [$other->token, $other->cookies] = [$this->token, $this->cookies];
+
+        return $other;
+    }
+
     public function signIn(string $email, string $password = 'saltmarsh'): self
     {
         $this->get('/sign-in');
