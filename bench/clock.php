@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\Format;
+
 /* What the benchmarks share: the clock, the reference that everything is set beside, and the demo. */
 
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\CatalogueReader;
-use StoneDrill\Core\Catalogue\Format;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-// Called by bench/durability.
-
 use App\Models\School;
 use Bench\Browser;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+
+// Called by bench/durability.
+
 
 require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/Browser.php';
@@ -76,7 +77,7 @@ $wrong = 0;
 $signedIn = $patient(static fn (): Browser => (new Browser($base))->signIn('assistant@cinder-quay.example'));
 foreach (range(1, $rounds) as $round) {
     $id = (string) Str::uuid();
-    $patient(static fn (): bool => DB::table('reps')->insert(['id' => $id, 'school_id' => $school->id, 'student_id' => $student, 'attack_id' => $attack, 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => now(), 'faults' => '[]']));
+    $patient(static fn (): bool => DB::table('reps')->insert(['id' => $id, 'school_id' => $school->id, 'student_id' => $student, 'attack_id' => $attack, 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => now(), 'mistakes' => '[]']));
     $pipes = [];
     foreach (['late', 'hit', 'froze'] as $outcome) {
         $pipe = stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, STREAM_IPPROTO_IP);

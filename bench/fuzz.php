@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-// Called by bench/fuzz: the requests and files of tests/Fuzz in large, against a server with its demo.
-
 use Bench\Browser;
 use Tests\Fuzz\Files;
 use Tests\Fuzz\Requests;
+
+// Called by bench/fuzz: the requests and files of tests/Fuzz in large, against a server with its demo.
+
 
 require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/Browser.php';

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Answer\Answer;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Pattern;
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\Rank;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Rank;
 
 /**
  * So many attacks and answers over ten ranks, the same ones every time. The answers have the beats of the demo's.

@@ -2,14 +2,15 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\Format;
+use Symfony\Component\Yaml\Yaml;
+
 /*
  * Reads a catalogue of 5,000 attacks, 5,000 answers and 200,000 reps under the memory limit of bin/drill, side by side
  * with what PHP's or Symfony's decoder alone needs for the same text. Run: php -d memory_limit=512M bench/read-catalogue.php [json|yaml]
  */
 
-use StoneDrill\Core\Catalogue\CatalogueReader;
-use StoneDrill\Core\Catalogue\Format;
-use Symfony\Component\Yaml\Yaml;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

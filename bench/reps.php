@@ -2,17 +2,12 @@
 
 declare(strict_types=1);
 
-/*
- * What the mat and the board cost in a school of 2,000 students with 1,000,000 reps, beside an empty page in the same run.
- * Called by bench/reps, which starts a server and a database for it.
- */
-
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\WindowBook;
 use App\Actions\RecordReps;
-use App\Mat\Kit;
 use App\Models\School;
 use App\Models\User;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\WindowBook;
+use App\View\Drill\Kit;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Console\Kernel as Console;
 use Illuminate\Contracts\Http\Kernel;
@@ -20,6 +15,12 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+
+/*
+ * What the mat and the board cost in a school of 2,000 students with 1,000,000 reps, beside an empty page in the same run.
+ * Called by bench/reps, which starts a server and a database for it.
+ */
+
 
 require __DIR__.'/clock.php';
 
@@ -67,7 +68,7 @@ $say('the board of a group of 30', middle(static fn () => $page('/board?rank=sla
 $say('the ladder of a student', middle(static fn () => $page('/people/'.$students[3]), 15));
 $say('the wall after a rep has come', milliseconds(static fn () => $page('/wall'), 1));
 $say('the wall when nothing has changed', middle(static fn () => $page('/wall'), 5));
-$say('mistakes of twelve weeks', middle(static fn () => $page('/board/faults'), 5));
+$say('mistakes of twelve weeks', middle(static fn () => $page('/board/mistakes'), 5));
 $log = new RecordReps($school, $user);
 $attack = $school->attacks()->value('id');
 $say('one rep recorded', middle(static fn (): bool => $log->record(['id' => (string) Str::uuid(), 'student_id' => $students[array_rand($students)], 'attack_id' => $attack, 'side' => 'written', 'rung' => 3, 'outcome' => 'clean'])->stored, 31));
@@ -75,12 +76,12 @@ $kit = new Kit($school, $mapper, CarbonImmutable::now(), $school->students()->wi
 $say('the next draw for 30 people, all read anew', middle(static function () use ($school, $mapper, $students): void {
     $kit = new Kit($school, $mapper, CarbonImmutable::now(), $school->students()->with('rank')->findMany($students));
     foreach ($kit->students as $student) {
-        StoneDrill\Core\Pressure\Draw::of($kit->tickets($student, 4))->next(7);
+        StoneDrill\Core\Drill\Draw::of($kit->tickets($student, 4))->next(7);
     }
 }, 9));
 $say('the same with the curriculum at hand', middle(static function () use ($kit): void {
     foreach ($kit->students as $student) {
-        StoneDrill\Core\Pressure\Draw::of($kit->tickets($student, 4))->next(7);
+        StoneDrill\Core\Drill\Draw::of($kit->tickets($student, 4))->next(7);
     }
 }, 9));
 $say('the kit of the mat', middle(static fn () => $page('/mat/kit'), 3));

@@ -2,20 +2,21 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Checks\Examiner;
+use StoneDrill\Core\Checks\Scope;
+use StoneDrill\Core\Checks\Standards;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Floor\Bodies;
+use StoneDrill\Core\Floor\Simulation;
+use StoneDrill\Core\Technique\Beats;
+
 /*
  * What running and checking answers costs, beside a reference of plain arithmetic in the same run, since machines differ.
  *
  *   php -d opcache.enable_cli=1 bench/simulate.php
  */
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Checks\Examiner;
-use StoneDrill\Core\Checks\Scope;
-use StoneDrill\Core\Checks\Standards;
-use StoneDrill\Core\Floor\Bodies;
-use StoneDrill\Core\Floor\Simulation;
 
 require __DIR__.'/clock.php';
 

@@ -3,12 +3,12 @@
 use App\Http\BeyondLimits;
 use App\Http\DatabaseGone;
 use App\Http\Middleware\KnownHosts;
-use App\Http\Middleware\PartsLeaveTheCookies;
-use App\Http\Middleware\PartsLeaveTheSession;
-use App\Http\Middleware\ReadableText;
+use App\Http\Middleware\RejectInvalidUtf8;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SkipCookiesForHtmx;
+use App\Http\Middleware\SkipSessionWriteForHtmx;
 use App\Http\RefusedByDatabase;
-use App\Mat\MatKey;
+use App\View\Drill\MatKey;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -29,8 +29,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // After the proxies that are trusted have had their say, before anything makes a link.
         $middleware->append(KnownHosts::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->append(ReadableText::class);
-        $middleware->web(append: [PartsLeaveTheSession::class], prepend: [PartsLeaveTheCookies::class]);
+        $middleware->append(RejectInvalidUtf8::class);
+        $middleware->web(append: [SkipSessionWriteForHtmx::class], prepend: [SkipCookiesForHtmx::class]);
         // The mat's own script reads it.
         $middleware->encryptCookies(except: [MatKey::COOKIE]);
         $middleware->redirectGuestsTo('/sign-in');

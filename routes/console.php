@@ -1,8 +1,8 @@
 <?php
 
-use App\Catalogue\Demo;
 use App\Console\Housekeeping;
 use App\Models\School;
+use App\Persistence\Demo;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Schedule;

@@ -31,8 +31,8 @@ use App\Http\Controllers\VersionController;
 use App\Http\Controllers\WaiverController;
 use App\Http\Controllers\WallController;
 use App\Http\Controllers\WorkbenchController;
-use App\Http\Middleware\OnlyReadable;
-use App\Http\Middleware\RoomForImports;
+use App\Http\Middleware\RaiseLimitsForImports;
+use App\Http\Middleware\RedirectUnreadable;
 use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\DrillList;
@@ -63,7 +63,7 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:120,1');
 });
 
-Route::middleware(['auth', OnlyReadable::class])->group(function (): void {
+Route::middleware(['auth', RedirectUnreadable::class])->group(function (): void {
     Route::get('/', HomeController::class)->name('home');
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
 
@@ -114,12 +114,12 @@ Route::middleware(['auth', OnlyReadable::class])->group(function (): void {
     Route::delete('/drill-lists/{list}', [DrillListController::class, 'destroy'])->name('lists.destroy')->can('delete', 'list');
 
     Route::get('/board', [BoardController::class, 'show'])->name('board')->can('viewAny', Student::class);
-    Route::get('/board/faults', [BoardController::class, 'faults'])->name('board.faults')->can('viewAny', Student::class);
+    Route::get('/board/mistakes', [BoardController::class, 'mistakes'])->name('board.mistakes')->can('viewAny', Student::class);
 
     Route::get('/people/reps', [RepSheetController::class, 'show'])->name('reps.file')->can('create', Rep::class);
     Route::get('/people/reps.csv', [RepSheetController::class, 'export'])->name('reps.export')->can('create', Rep::class);
-    Route::post('/people/reps/check', [RepSheetController::class, 'check'])->name('reps.check')->middleware(RoomForImports::class)->can('create', Rep::class);
-    Route::post('/people/reps/import/{token}', [RepSheetController::class, 'store'])->name('reps.import')->middleware(RoomForImports::class)->can('create', Rep::class);
+    Route::post('/people/reps/check', [RepSheetController::class, 'check'])->name('reps.check')->middleware(RaiseLimitsForImports::class)->can('create', Rep::class);
+    Route::post('/people/reps/import/{token}', [RepSheetController::class, 'store'])->name('reps.import')->middleware(RaiseLimitsForImports::class)->can('create', Rep::class);
     Route::get('/people', [StudentController::class, 'index'])->name('students.index')->can('viewAny', Student::class);
     Route::get('/people/create', [StudentController::class, 'create'])->name('students.create')->can('create', Student::class);
     Route::post('/people', [StudentController::class, 'store'])->name('students.store')->can('create', Student::class);
@@ -146,7 +146,7 @@ Route::middleware(['auth', OnlyReadable::class])->group(function (): void {
     Route::post('/school/rungs', [RungController::class, 'store'])->name('rungs.store')->can('create', Rung::class);
     Route::put('/school/rungs/{rung}', [RungController::class, 'update'])->name('rungs.update')->can('update', 'rung');
     Route::delete('/school/rungs/{rung}', [RungController::class, 'destroy'])->name('rungs.destroy')->can('delete', 'rung');
-    Route::post('/school/import', [ImportController::class, 'check'])->name('import.check')->middleware(RoomForImports::class)->can('import', School::class);
-    Route::post('/school/import/{token}', [ImportController::class, 'store'])->name('import.store')->middleware(RoomForImports::class)->can('import', School::class);
-    Route::get('/school/export.{format}', ExportController::class)->name('export')->middleware(RoomForImports::class)->whereIn('format', ['yaml', 'json'])->can('export', School::class);
+    Route::post('/school/import', [ImportController::class, 'check'])->name('import.check')->middleware(RaiseLimitsForImports::class)->can('import', School::class);
+    Route::post('/school/import/{token}', [ImportController::class, 'store'])->name('import.store')->middleware(RaiseLimitsForImports::class)->can('import', School::class);
+    Route::get('/school/export.{format}', ExportController::class)->name('export')->middleware(RaiseLimitsForImports::class)->whereIn('format', ['yaml', 'json'])->can('export', School::class);
 });

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Catalogue\Importer;
+use App\Actions\ImportCatalogue;
 use App\Models\Role;
 use App\Models\School;
 use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
-use StoneDrill\Core\Catalogue\CatalogueReader;
-use StoneDrill\Core\Catalogue\Format;
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\Format;
 
 /** Tests of the application against a real database, each in a transaction that is rolled back. */
 abstract class FeatureTestCase extends TestCase
@@ -25,7 +25,7 @@ abstract class FeatureTestCase extends TestCase
         $text = (string) file_get_contents(__DIR__.'/fixtures/small.yaml');
         // The rep of each school has an id of its own, so that one school can be asked for another's.
         $text = $name === 'Small Hall' ? $text : str_replace('000000000001', sprintf('%012d', crc32($name)), $text);
-        app(Importer::class)->import((new CatalogueReader())->read($text, Format::Yaml), $school);
+        app(ImportCatalogue::class)->import((new CatalogueReader())->read($text, Format::Yaml), $school);
         $school->update(['name' => $name]);
 
         return $school->fresh();

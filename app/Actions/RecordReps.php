@@ -11,7 +11,7 @@ use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use StoneDrill\Core\Spelling\IsoMoment;
+use StoneDrill\Core\Exchange\IsoMoment;
 
 /**
  * Adds reps to a school's log, and says of each what became of it. The same rep twice, by its id, is stored once; whatever
@@ -146,7 +146,7 @@ final readonly class RecordReps
             'outcome' => $values['outcome'],
             // A correction is of the same moment.
             'at' => ($originals[$replaces ?? '']->at ?? $this->moment($values['at'] ?? null))->format('Y-m-d H:i:sP'),
-            'faults' => (string) json_encode(array_values($values['faults'] ?? []), JSON_UNESCAPED_UNICODE),
+            'mistakes' => (string) json_encode(array_values($values['mistakes'] ?? []), JSON_UNESCAPED_UNICODE),
             'source' => $values['source'] ?? 'seen',
             'replaces' => $replaces,
             'recorded_by_id' => $this->by?->id,
@@ -168,7 +168,7 @@ final readonly class RecordReps
             && [$row['rung'], $row['outcome'], $row['touched'], $row['stressor'], $row['source'], $row['replaces'], $row['reason'], $row['seconds']]
                 === [$there->rung, $there->outcome, $there->touched, $there->stressor, $there->source, $there->replaces, $there->reason, $there->seconds]
             && ($row['answer_id'] === null ? null : (int) $row['answer_id']) === $there->answer_id
-            && json_decode($row['faults'], true) === $there->faults
+            && json_decode($row['mistakes'], true) === $there->mistakes
             // A form says no moment, and a clock that goes ahead was set back when the rep first came: then it is when it was sent.
             && ($said->isSameSecond($there->at) || $said >= $there->recorded_at->startOfSecond());
     }

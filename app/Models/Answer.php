@@ -10,6 +10,7 @@ use App\Models\Concerns\KeepsVersion;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use StoneDrill\Core\Curriculum\Doctrine;
 
 /**
  * @property int                              $id
@@ -22,8 +23,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int                              $rank_id
  * @property int|null                         $short_rank_id
  * @property int|null                         $short_beats
- * @property string|null                      $doctrine
- * @property list<string>                     $faults
+ * @property Doctrine|null                    $doctrine
+ * @property list<string>                     $mistakes
  * @property list<array<string, ?string>>     $waived
  * @property string                           $beats       in the notation's canonical spelling
  * @property Attack                           $attack
@@ -36,7 +37,13 @@ final class Answer extends Model
 
     protected function casts(): array
     {
-        return ['pattern' => Json::MAP, 'mirrored' => 'boolean', 'faults' => Json::TEXTS, 'waived' => Json::MAPS];
+        return ['pattern' => Json::MAP, 'mirrored' => 'boolean', 'mistakes' => Json::TEXTS, 'waived' => Json::MAPS, 'doctrine' => Doctrine::class];
+    }
+
+    /** How many beats its main line has, counted in the text. */
+    public function beatCount(): int
+    {
+        return (int) preg_match_all('/^\S/m', $this->beats);
     }
 
     /**

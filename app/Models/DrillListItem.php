@@ -8,12 +8,13 @@ use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use StoneDrill\Core\Attack\Side;
 
 /**
  * @property int                   $position
  * @property int                   $attack_id
- * @property string                $side
- * @property array<string, string> $otherwise what differs from the attack as it is catalogued, value by facet
+ * @property Side                  $side
+ * @property array<string, string> $differences what differs from the attack as it is catalogued, value by facet
  * @property Attack                $attack
  */
 final class DrillListItem extends Model
@@ -24,7 +25,27 @@ final class DrillListItem extends Model
 
     protected function casts(): array
     {
-        return ['otherwise' => Json::MAP];
+        return ['differences' => Json::MAP, 'side' => Side::class];
+    }
+
+    public function sideText(): string
+    {
+        return $this->side === Side::Mirrored ? ', '.__('words.sides-in-text.mirrored') : '';
+    }
+
+    /** @param ?string $same what is said where nothing differs */
+    public function differencesText(?string $same = null): string
+    {
+        return self::describe($this->differences, $same);
+    }
+
+    /**
+     * @param array<string, string> $differences value by facet
+     * @param ?string               $same        what is said where nothing differs
+     */
+    public static function describe(array $differences, ?string $same = null): string
+    {
+        return implode(', ', array_map(static fn (string $facet, string $value): string => "{$facet} {$value}", array_keys($differences), $differences)) ?: $same ?? __('lists.as-it-is');
     }
 
     /** @return BelongsTo<Attack, $this> */

@@ -15,8 +15,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string       $name
  * @property string       $family
  * @property string       $start
- * @property list<string> $his_busy
- * @property list<string> $yours
+ * @property list<string> $attacker_busy
+ * @property list<string> $defenderHolds
  * @property list<string> $hands
  * @property list<int>    $bearings
  * @property list<string> $cautions
@@ -29,6 +29,6 @@ final class Kind extends Model
 
     protected function casts(): array
     {
-        return ['his_busy' => Json::TEXTS, 'yours' => Json::TEXTS, 'hands' => Json::TEXTS, 'bearings' => Json::NUMBERS, 'cautions' => Json::TEXTS];
+        return ['attacker_busy' => Json::TEXTS, 'defender_held' => Json::TEXTS, 'hands' => Json::TEXTS, 'bearings' => Json::NUMBERS, 'cautions' => Json::TEXTS];
     }
 }

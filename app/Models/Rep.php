@@ -10,6 +10,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\Source;
+use StoneDrill\Core\Proof\Touched;
 
 /**
  * One recorded try. The database refuses to change or delete one.
@@ -17,16 +21,16 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string          $id
  * @property int             $student_id
  * @property int             $attack_id
- * @property string          $side
+ * @property Side            $side
  * @property int             $rung
- * @property string          $outcome
+ * @property Outcome         $outcome
  * @property CarbonImmutable $at
  * @property int|null        $answer_id
- * @property list<string>    $faults
- * @property string|null     $touched
+ * @property list<string>    $mistakes
+ * @property Touched|null    $touched
  * @property float|null      $seconds
  * @property string|null     $stressor
- * @property string          $source
+ * @property Source          $source
  * @property string|null     $reason    why it takes the place of another
  * @property string|null     $replaces
  * @property Student         $student
@@ -47,7 +51,7 @@ final class Rep extends Model
 
     protected function casts(): array
     {
-        return ['at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'faults' => Json::TEXTS, 'seconds' => 'float'];
+        return ['at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'mistakes' => Json::TEXTS, 'seconds' => 'float', 'side' => Side::class, 'outcome' => Outcome::class, 'touched' => Touched::class, 'source' => Source::class];
     }
 
     /**

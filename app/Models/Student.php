@@ -10,6 +10,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Str;
+use StoneDrill\Core\Curriculum\Student as CoreStudent;
 
 /**
  * @property int                  $id
@@ -29,6 +31,37 @@ final class Student extends Model
     public function hasReadableFlags(): bool
     {
         return json_decode((string) ($this->getAttributes()['flags'] ?? '[]'), true) === $this->flags;
+    }
+
+    /** Whether the student belongs to the youth on a day; one whose day of birth is not known does not. */
+    public function isYouth(?CarbonImmutable $on = null): bool
+    {
+        return $this->born !== null && $this->born->addYears(CoreStudent::YOUTH)->gt($on ?? CarbonImmutable::now());
+    }
+
+    /** Rank, age and what is not allowed, in a few words. */
+    public function notes(): string
+    {
+        return implode(' · ', array_filter([$this->rank->name, $this->isYouth() ? __('words.under-16') : '', implode(', ', $this->flags)]));
+    }
+
+    /** What is not allowed for the student. */
+    public function barredText(): string
+    {
+        return implode(', ', array_map(static fn (string $flag): string => Str::after($flag, 'no-'), $this->flags));
+    }
+
+    public function heightText(): string
+    {
+        return $this->height === null ? __('words.not-known') : __('words.metres', ['metres' => number_format($this->height, 2)]);
+    }
+
+    /** The day of the last rep, where that was read with the student. */
+    public function lastRepText(): string
+    {
+        $last = $this->getAttribute('reps_max_at');
+
+        return $last === null ? __('words.never') : CarbonImmutable::parse($last)->format('j M Y');
     }
 
     protected function casts(): array

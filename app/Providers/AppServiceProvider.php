@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Catalogue\KeptAtHand;
+use App\Persistence\ReadRevisions;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -15,7 +15,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->scoped(KeptAtHand::class);
+        $this->app->scoped(ReadRevisions::class);
     }
 
     public function boot(): void

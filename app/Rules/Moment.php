@@ -8,8 +8,8 @@ use Closure;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Contracts\Validation\ValidationRule;
-use StoneDrill\Core\Pressure\RepLimits;
-use StoneDrill\Core\Spelling\IsoMoment;
+use StoneDrill\Core\Exchange\IsoMoment;
+use StoneDrill\Core\Proof\RepLimits;
 
 /** A moment of training: as ISO 8601 writes it, not before the earliest day. What is read here is what is stored. */
 final readonly class Moment implements ValidationRule

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Attack;
 
 use BackedEnum;
+use StoneDrill\Core\Text;
 
 /** One of the properties that name an attack exactly, with the values it can take. */
 enum Facet: string
@@ -41,6 +42,11 @@ enum Facet: string
             self::Intent => self::ids(Intent::cases()),
             self::Build => self::ids(Build::cases()),
         };
+    }
+
+    public function text(): Text
+    {
+        return Text::of("attack.facets.{$this->value}");
     }
 
     /** The value that may be left out, or null when an attack must say it. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Attack;
 
-use StoneDrill\Core\Floor\Bearing;
+use StoneDrill\Core\Geometry\Bearing;
 
 /**
  * The facet values of one attack. Feasibility is not checked here: see {@see Feasibility}.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Attack;
 
+use StoneDrill\Core\Text;
+
 /** The groups that kinds of attack belong to, in the order of the catalogue. */
 enum Family: string
 {
@@ -18,21 +20,10 @@ enum Family: string
     case Ground = 'ground';
     case Threat = 'threat';
 
-    /** The plural shown above a group of attacks. */
-    public function plural(): string
+    /** The name above a group of attacks. */
+    public function text(): Text
     {
-        return match ($this) {
-            self::Grab => 'Grabs',
-            self::Choke => 'Chokes',
-            self::Hug => 'Hugs',
-            self::Head => 'Head holds',
-            self::Push => 'Pushes',
-            self::Strike => 'Strikes',
-            self::Kick => 'Kicks',
-            self::Takedown => 'Takedowns',
-            self::Ground => 'Ground',
-            self::Threat => 'Threats',
-        };
+        return Text::of("attack.families.{$this->value}");
     }
 
     /**

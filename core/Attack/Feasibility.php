@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Attack;
 
-use StoneDrill\Core\Attack\Exception\InfeasibleAttack;
-
 /**
  * Which facet values can go together. Everything follows from the kind, but for the notice, which also hangs on
  * the bearing: nobody is ready for what comes from behind.

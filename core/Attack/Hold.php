@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Attack;
 
-use StoneDrill\Core\Answer\Limb;
+use StoneDrill\Core\Technique\Limb;
 
 /**
  * What of a hold is still on: which of his arms hold, and what they keep from the defender.
@@ -23,7 +23,7 @@ final readonly class Hold
         if (! $kind->start->isHold()) {
             return self::none($kind);
         }
-        $arms = $kind->hisBusy === [HisBusy::Hand] && $hand->isOne() ? [$hand] : [Hand::Left, Hand::Right];
+        $arms = $kind->attackerLimbs === [AttackerLimb::Hand] && $hand->isOne() ? [$hand] : [Hand::Left, Hand::Right];
 
         return new self($kind, self::wristsHeld($kind, $hand, $arms), $arms);
     }
@@ -60,7 +60,7 @@ final readonly class Hold
         if (! $this->canBeStripped()) {
             return $this;
         }
-        if ($this->kind->yours !== [YoursHeld::Wrists]) {
+        if ($this->kind->defenderHolds !== [DefenderHold::Wrists]) {
             return self::none($this->kind);
         }
         $wrists = $this->wrists;
@@ -74,7 +74,7 @@ final readonly class Hold
     /** The hold without this arm of his; one that needs both arms ends with either. */
     public function withoutArm(Hand $his): self
     {
-        if ($this->kind->hisBusy === [HisBusy::Arms]) {
+        if ($this->kind->attackerLimbs === [AttackerLimb::Arms]) {
             return self::none($this->kind);
         }
         $wrists = [];
@@ -99,7 +99,7 @@ final readonly class Hold
     /** Whether it keeps the defender's arms at the body. */
     public function pinsArms(): bool
     {
-        return $this->isOn() && in_array(YoursHeld::ArmsPinned, $this->kind->yours, true);
+        return $this->isOn() && in_array(DefenderHold::ArmsPinned, $this->kind->defenderHolds, true);
     }
 
     /** What a limb of the defender's can do while it is on. */
@@ -111,33 +111,30 @@ final readonly class Hold
         if ($this->holdsWristOf($limb)) {
             $by = $this->wrists[$limb === Limb::LeftHand ? 'left' : 'right'];
 
-            return new LimbStatus($limb, LimbState::Limited, sprintf(
-                'held at the wrist by %s: it grips, strips and moves the hold, and strikes only within 20 cm of that hand',
-                count($by) === 2 ? 'both his hands' : 'his '.$by[0]->value.' hand',
-            ));
+            return new LimbStatus($limb, LimbState::Limited, LimbLimit::WristHeld, $by);
         }
         $isElbow = $limb === Limb::LeftElbow || $limb === Limb::RightElbow;
-        if (in_array(YoursHeld::ArmsBlocked, $this->kind->yours, true) && ($limb->isHand() || $isElbow)) {
-            return new LimbStatus($limb, LimbState::Blocked, 'his arms are threaded under it');
+        if (in_array(DefenderHold::ArmsBlocked, $this->kind->defenderHolds, true) && ($limb->isHand() || $isElbow)) {
+            return new LimbStatus($limb, LimbState::Blocked, LimbLimit::Threaded);
         }
         if ($this->pinsArms() && $limb->isHand()) {
-            return new LimbStatus($limb, LimbState::Limited, 'the arm is pinned: it reaches only what is at hip height or below');
+            return new LimbStatus($limb, LimbState::Limited, LimbLimit::HandPinned);
         }
         if ($this->pinsArms() && $isElbow) {
-            return new LimbStatus($limb, LimbState::Blocked, 'the arm is pinned');
+            return new LimbStatus($limb, LimbState::Blocked, LimbLimit::ElbowPinned);
         }
 
         return new LimbStatus($limb, LimbState::Free);
     }
 
-    /** @return list<string> what holds what, for a reader */
-    public function toTexts(): array
+    /** @return list<string> what holds what, such as `right hand on left wrist` or `both arms` */
+    public function names(): array
     {
         if (! $this->isOn()) {
             return [];
         }
         if ($this->wrists === []) {
-            $busy = $this->kind->hisBusy === [HisBusy::Arms] ? 'arm' : 'hand';
+            $busy = $this->kind->attackerLimbs === [AttackerLimb::Arms] ? 'arm' : 'hand';
 
             return [count($this->arms) === 2 ? "both {$busy}s" : $this->arms[0]->value.' '.$busy];
         }
@@ -169,10 +166,10 @@ final readonly class Hold
             return $both;
         }
 
-        return match ($kind->yours) {
-            [YoursHeld::WristOpposite] => [$hand->mirror()->value => $arms],
-            [YoursHeld::WristSame] => [$hand->value => $arms],
-            [YoursHeld::Wrists] => $both,
+        return match ($kind->defenderHolds) {
+            [DefenderHold::WristOpposite] => [$hand->mirror()->value => $arms],
+            [DefenderHold::WristSame] => [$hand->value => $arms],
+            [DefenderHold::Wrists] => $both,
             default => [],
         };
     }

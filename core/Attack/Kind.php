@@ -20,8 +20,8 @@ final readonly class Kind
 
     /**
      * @param string          $id       the word in the open file
-     * @param list<HisBusy>   $hisBusy  limbs of his own the attack keeps busy
-     * @param list<YoursHeld> $yours    what it takes from the defender
+     * @param list<AttackerLimb>   $attackerLimbs  limbs of his own the attack keeps busy
+     * @param list<DefenderHold> $defenderHolds    what it takes from the defender
      * @param list<Hand>      $hands    hands it can be done with
      * @param list<int>       $bearings hours it can come from
      * @param list<string>    $cautions what can hurt a partner in training
@@ -31,8 +31,8 @@ final readonly class Kind
         public string $name,
         public Family $family,
         public Start $start,
-        public array $hisBusy,
-        public array $yours,
+        public array $attackerLimbs,
+        public array $defenderHolds,
         public array $hands,
         public array $bearings,
         public array $cautions = [],
@@ -41,7 +41,7 @@ final readonly class Kind
     /** Whether a wrist is held, so that an attack says where the thumb lies. */
     public function holdsWrist(): bool
     {
-        return array_filter($this->yours, static fn (YoursHeld $held): bool => $held->isWrist()) !== [];
+        return array_filter($this->defenderHolds, static fn (DefenderHold $held): bool => $held->isWrist()) !== [];
     }
 
     /** How it is delivered over a distance; null for holds, threats and what is on the ground. */
@@ -62,6 +62,6 @@ final readonly class Kind
     /** Whether the attacker keeps a hand free to follow up with. */
     public function leavesHandFree(): bool
     {
-        return $this->hisBusy === [] || $this->hisBusy === [HisBusy::Hand];
+        return $this->attackerLimbs === [] || $this->attackerLimbs === [AttackerLimb::Hand];
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Attack;
 
-use StoneDrill\Core\Attack\Exception\UnknownKind;
-
 /**
  * The kinds of attack a school works with, by id: the built-in table and the school's own rows.
  */
@@ -75,12 +73,12 @@ final readonly class Kinds
         $one = [Hand::Left, Hand::Right];
         $both = [Hand::Both];
         $none = [Hand::None];
-        $hand = [HisBusy::Hand];
-        $hands = [HisBusy::Hands];
-        $arms = [HisBusy::Arms];
-        $opposite = [YoursHeld::WristOpposite];
-        $same = [YoursHeld::WristSame];
-        $pinned = [YoursHeld::ArmsPinned];
+        $hand = [AttackerLimb::Hand];
+        $hands = [AttackerLimb::Hands];
+        $arms = [AttackerLimb::Arms];
+        $opposite = [DefenderHold::WristOpposite];
+        $same = [DefenderHold::WristSame];
+        $pinned = [DefenderHold::ArmsPinned];
         $delivered = Start::Delivered;
 
         return [
@@ -89,7 +87,7 @@ final readonly class Kinds
             new Kind('wrist-cross', 'Wrist hold, across', Family::Grab, Start::Grab, $hand, $same, $one, self::FRONT),
             new Kind('handshake', 'Handshake that does not end', Family::Grab, Start::Grab, $hand, $same, $one, self::FRONT),
             new Kind('wrist-double', 'Two hands on one wrist', Family::Grab, Start::Grab, $hands, $opposite, $one, self::FRONT),
-            new Kind('wrist-both', 'Both wrists held', Family::Grab, Start::Grab, $hands, [YoursHeld::Wrists], $both, self::FRONT),
+            new Kind('wrist-both', 'Both wrists held', Family::Grab, Start::Grab, $hands, [DefenderHold::Wrists], $both, self::FRONT),
             new Kind('arm-one', 'Upper arm hold', Family::Grab, Start::Grab, $hand, [], $one, self::ARM),
             new Kind('cloth-one', 'Cloth held with one hand', Family::Grab, Start::Grab, $hand, [], $one, self::FRONT),
             new Kind('hair-front', 'Hair held from the front', Family::Grab, Start::Grab, $hand, [], $one, self::FRONT, [self::NECK]),
@@ -109,7 +107,7 @@ final readonly class Kinds
             new Kind('hug-behind-free', 'Bear hug from behind, arms free', Family::Hug, Start::Hug, $arms, [], $both, self::BEHIND),
             new Kind('headlock-side', 'Headlock from the side', Family::Head, Start::Hug, $arms, [], $one, self::SIDES, [self::NECK]),
             new Kind('headlock-front', 'Headlock from the front', Family::Head, Start::Hug, $arms, [], $one, self::FRONT, [self::NECK]),
-            new Kind('arms-neck-behind', 'Arms threaded from behind, hands at the neck', Family::Head, Start::Hug, $arms, [YoursHeld::ArmsBlocked], $both, self::BEHIND, [self::NECK]),
+            new Kind('arms-neck-behind', 'Arms threaded from behind, hands at the neck', Family::Head, Start::Hug, $arms, [DefenderHold::ArmsBlocked], $both, self::BEHIND, [self::NECK]),
             new Kind('push-one', 'One-handed push', Family::Push, $delivered, [], [], $one, self::FRONT),
             new Kind('push-two', 'Two-handed push', Family::Push, $delivered, [], [], $both, self::FRONT),
             new Kind('push-behind', 'Push from behind', Family::Push, $delivered, [], [], $both, self::BEHIND),
@@ -124,7 +122,7 @@ final readonly class Kinds
             new Kind('dive-legs', 'Dive at the legs', Family::Takedown, $delivered, [], [], $both, self::FRONT, [self::FALL]),
             new Kind('clinch-trip', 'Clinch with a trip', Family::Takedown, Start::Hug, $arms, [], $both, self::FRONT, [self::FALL]),
             new Kind('ground-standing', 'On the ground, attacker standing', Family::Ground, Start::Ground, [], [], $none, self::ANY, [self::FALL]),
-            new Kind('ground-astride', 'On the ground, attacker astride', Family::Ground, Start::Astride, [HisBusy::Legs], [], $both, [12], [self::FALL]),
+            new Kind('ground-astride', 'On the ground, attacker astride', Family::Ground, Start::Astride, [AttackerLimb::Legs], [], $both, [12], [self::FALL]),
             new Kind('closing-in', 'Somebody closes in', Family::Threat, Start::Threat, [], [], $none, self::WIDE),
             new Kind('blocking-way', 'Somebody blocks the way', Family::Threat, Start::Threat, [], [], $none, self::WIDE),
         ];

@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Toward;
-use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Technique\Toward;
+use StoneDrill\Core\Technique\Verb;
 
 /** A strip against four fingers. */
 final readonly class AgainstTheFingers implements Check
 {
     public function rule(): Rule
     {
-        return new Rule('against-the-fingers', Severity::Warn, 'strips toward the fingers');
+        return new Rule(CheckId::AgainstTheFingers, Severity::Warn);
     }
 
     public function find(Trial $trial): iterable
     {
         foreach ($trial->run->frames as $frame) {
-            foreach ($frame->deeds as $deed) {
-                if ($deed->action->is(Verb::Strip) && $deed->action->toward === Toward::Fingers) {
-                    yield $this->rule()->at($frame, 'Strips against four fingers; the hold does not end.', 'Strip toward the thumb.', $deed->limb);
+            foreach ($frame->events->performed as $done) {
+                if ($done->action->is(Verb::Strip) && $done->action->toward === Toward::Fingers) {
+                    yield $this->rule()->at($frame, limb: $done->limb);
                 }
             }
         }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Floor\Angle;
+use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Geometry\Angle;
 
 /** The back to a hand that reaches. */
 final readonly class BackTurned implements Check
@@ -14,7 +15,7 @@ final readonly class BackTurned implements Check
 
     public function rule(): Rule
     {
-        return new Rule('back-turned', Severity::Warn, 'from beat 2 on, faces more than 120° away from an attacker whose hand reaches');
+        return new Rule(CheckId::BackTurned, Severity::Warn);
     }
 
     public function find(Trial $trial): iterable
@@ -23,9 +24,9 @@ final readonly class BackTurned implements Check
             if ($frame->number === '1' || ! $frame->isReachedByHand()) {
                 continue;
             }
-            $away = abs(Angle::turn($frame->defender->facing, $frame->defender->axis->bearingTo($frame->attacker->axis)));
+            $away = abs(Angle::turn($frame->positions->defender->facing, $frame->positions->defender->axis->bearingTo($frame->positions->attacker->axis)));
             if ($away > self::AWAY + 1e-9) {
-                yield $this->rule()->at($frame, sprintf('Faces %d° away from him while his hand reaches.', (int) round($away)), 'Turn to him, or be out of reach first.');
+                yield $this->rule()->at($frame, ['degrees' => (int) round($away)]);
             }
         }
     }

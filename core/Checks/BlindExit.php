@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Verb;
-use StoneDrill\Core\Floor\Angle;
+use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Technique\Verb;
 
 /** Going back without looking. */
 final readonly class BlindExit implements Check
@@ -18,15 +19,15 @@ final readonly class BlindExit implements Check
 
     public function rule(): Rule
     {
-        return new Rule('blind-exit', Severity::Note, 'moves more than 1 m within 60° of straight backward without looking');
+        return new Rule(CheckId::BlindExit, Severity::Note);
     }
 
     public function find(Trial $trial): iterable
     {
         foreach ($trial->run->frames as $frame) {
-            $away = abs(Angle::turn($frame->facedAt + 180, $frame->from->bearingTo($frame->defender->axis)));
+            $away = abs(Angle::turn($frame->movement->facedAt + 180, $frame->movement->from->bearingTo($frame->positions->defender->axis)));
             if ($frame->moved() > self::FAR + 1e-9 && $away <= self::BACK + 1e-9 && ! $frame->does(Verb::Look) && ! $trial->run->before($frame)->does(Verb::Look)) {
-                yield $this->rule()->at($frame, sprintf('Goes %.1f m backward without a look.', $frame->moved()), 'Add “look” to this beat or the one before.');
+                yield $this->rule()->at($frame, ['metres' => Figures::decimals($frame->moved(), 1)]);
             }
         }
     }

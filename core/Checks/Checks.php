@@ -51,12 +51,6 @@ final class Checks
         return $all ??= array_map(static fn (string $class): Check => new $class(), self::ALL);
     }
 
-    /** @return list<string> the names of all */
-    public static function names(): array
-    {
-        return array_map(static fn (Check $check): string => $check->rule()->name, self::all());
-    }
-
     /**
      * Those that tell whether what is done works, which hang on where both stand.
      *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
+use StoneDrill\Core\Curriculum\CheckId;
+
 /** No room for the weapon. */
 final readonly class Crowded implements Check
 {
@@ -13,7 +15,7 @@ final readonly class Crowded implements Check
 
     public function rule(): Rule
     {
-        return new Rule('crowded', Severity::Note, 'a kick at a gap under half its reach; punch, palm, fingertips under .4');
+        return new Rule(CheckId::Crowded, Severity::Note);
     }
 
     public function find(Trial $trial): iterable
@@ -22,7 +24,7 @@ final readonly class Crowded implements Check
             foreach ($frame->hits as $hit) {
                 $least = $hit->strike->isKick() ? self::KICK : ($hit->strike->isStraight() ? self::HAND : 0.0);
                 if ($hit->margin !== null && $hit->gap < $least * $hit->reach - 1e-9) {
-                    yield $this->rule()->at($frame, sprintf('The %s has %d cm of way and needs %d.', $hit->strike->value, max(0, (int) round(100 * $hit->gap)), (int) round(100 * $least * $hit->reach)), 'Take a shorter weapon: elbow, knee, hammer.', $hit->limb);
+                    yield $this->rule()->at($frame, ['weapon' => $hit->strike->value, 'cm' => max(0, (int) round(100 * $hit->gap)), 'needed' => (int) round(100 * $least * $hit->reach)], limb: $hit->limb);
                 }
             }
         }

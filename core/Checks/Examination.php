@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Waiver;
+use StoneDrill\Core\Curriculum\Waiver;
 
 /** An answer that was run and checked. */
 final readonly class Examination

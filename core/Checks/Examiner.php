@@ -4,21 +4,23 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Answer\Beat;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\GoToAnswer;
-use StoneDrill\Core\Answer\Happening;
-use StoneDrill\Core\Answer\Waiver;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Rung;
+use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Destination;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Run;
 use StoneDrill\Core\Floor\RunLimits;
 use StoneDrill\Core\Floor\Simulation;
-use StoneDrill\Core\Pressure\Rung;
+use StoneDrill\Core\Floor\Verdict;
+use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\GoToAnswer;
+use StoneDrill\Core\Technique\Happening;
+use StoneDrill\Core\Text;
 
 /** Runs an answer for two bodies, tries it with what is assumed left out, and checks it. */
 final readonly class Examiner
@@ -51,8 +53,8 @@ final readonly class Examiner
         $simulation = new Simulation($attack->kind, $facets, $bodies, $pace, seesThreats: $scope->seesThreats);
         $run = $simulation->run($beats, fn (GoToAnswer $goes): ?Destination => $this->destination($goes, $isMirrored ? Side::Mirrored : Side::Written, $bodies, $pace));
         $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run);
-        if ($scope->isTried) {
-            $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run, $this->robust($trial, $simulation, $beats, $scope->isTriedOut));
+        if ($scope->variesUnbacked) {
+            $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run, $this->robust($trial, $simulation, $beats, $scope->variesAll));
         }
 
         return $this->sorted($trial, $scope->checks);
@@ -80,7 +82,7 @@ final readonly class Examiner
 
     private function waiver(Answer $answer, Finding $finding): ?Waiver
     {
-        foreach ($answer->waived as $waiver) {
+        foreach ($answer->teaching->waived as $waiver) {
             if ($waiver->check === $finding->check && ($waiver->beat === null || $waiver->beat === $finding->beat)) {
                 return $waiver;
             }
@@ -93,13 +95,13 @@ final readonly class Examiner
      * The main line again with each assumed effect missing, one at a time, with the other one of two, and with his head
      * to either side.
      *
-     * @param bool $isTriedOut whether that is done where a branch backs it up too, and with his head elsewhere
+     * @param bool $variesAll whether that is done where a branch backs it up too, and with his head elsewhere
      *
      * @return list<Shortfall>
      */
-    private function robust(Trial $trial, Simulation $simulation, Beats $beats, bool $isTriedOut): array
+    private function robust(Trial $trial, Simulation $simulation, Beats $beats, bool $variesAll): array
     {
-        if (! $isTriedOut && ! $this->hasUnbacked($beats)) {
+        if (! $variesAll && ! $this->hasUnbacked($beats)) {
             return [];
         }
         $before = $this->failures($trial, $trial->run->mainLine);
@@ -108,23 +110,23 @@ final readonly class Examiner
         foreach ($beats->line as $position => $beat) {
             $effect = $beat->effects[0] ?? null;
             if ($effect !== null && ($room -= count($beats->line) - $position) < 0) {
-                $robust[] = $this->shortfall(sprintf('the effects from beat %d on, which are not tried: the answer is too long', $position + 1), null, null, true);
+                $robust[] = $this->shortfall(Text::of('robust.too-long', ['beat' => $position + 1]), null, null, true);
 
                 return $robust;
             }
-            if ($effect === null || (! $isTriedOut && $this->hasIfNot($beat))) {
+            if ($effect === null || (! $variesAll && $this->hasIfNot($beat))) {
                 continue;
             }
             $number = (string) ($position + 1);
-            $fails = $this->firstNew($trial, $before, $simulation->otherwise($beats, $trial->run->moments[$position], $position));
-            $robust[] = $this->shortfall(sprintf('%s %s', $number, $effect->value), $number, $fails, $fails === null || $this->hasIfNot($beat));
-            if ($isTriedOut && isset($beat->effects[1])) {
-                $robust[] = $this->shortfall(sprintf('%s %s, %s instead', $number, $effect->value, $beat->effects[1]->value), $number, $this->firstNew($trial, $before, $simulation->otherwise($beats, $trial->run->moments[$position], $position, $beat->effects[1])), true);
+            $fails = $this->firstNew($trial, $before, $simulation->rerunWithEffect($beats, $trial->run->snapshots[$position], $position));
+            $robust[] = $this->shortfall(Text::of('robust.effect', ['beat' => $number, 'effect' => $effect->value]), $number, $fails, $fails === null || $this->hasIfNot($beat));
+            if ($variesAll && isset($beat->effects[1])) {
+                $robust[] = $this->shortfall(Text::of('robust.instead', ['beat' => $number, 'effect' => $effect->value, 'other' => $beat->effects[1]->value]), $number, $this->firstNew($trial, $before, $simulation->rerunWithEffect($beats, $trial->run->snapshots[$position], $position, $beat->effects[1])), true);
             }
         }
-        foreach ($isTriedOut ? ['left' => -self::HEAD, 'right' => self::HEAD] : [] as $side => $shift) {
+        foreach ($variesAll ? ['left' => -self::HEAD, 'right' => self::HEAD] : [] as $side => $shift) {
             $fails = $this->firstNew($trial, $before, $this->withHeadElsewhere($trial->run, $simulation->withHeadShift($shift), $beats));
-            $robust[] = $this->shortfall(sprintf('head 15 cm %s', $side), null, $fails, true);
+            $robust[] = $this->shortfall(Text::of("robust.head-{$side}"), null, $fails, true);
         }
 
         return $robust;
@@ -138,22 +140,22 @@ final readonly class Examiner
     private function withHeadElsewhere(Run $run, Simulation $elsewhere, Beats $beats): iterable
     {
         foreach ($run->mainLine as $position => $frame) {
-            $happened = $run->moments[$position]->happened ?? null;
-            if ($happened?->beforeStrikes === null) {
+            $log = $run->snapshots[$position]->log ?? null;
+            if ($log?->beforeStrikes === null) {
                 continue;
             }
-            if ($frame->delivery?->why === 'intercepted') {
+            if ($frame->events->delivery?->verdict === Verdict::Intercepted) {
                 yield from $elsewhere->mainLine($beats);
 
                 return;
             }
-            yield $elsewhere->strikeAgain($frame, $happened);
+            yield $elsewhere->strikeAgain($frame, $log);
         }
     }
 
-    private function shortfall(string $without, ?string $beat, ?Finding $fails, bool $isBackedUp): Shortfall
+    private function shortfall(Text $without, ?string $beat, ?Finding $fails, bool $isBackedUp): Shortfall
     {
-        return new Shortfall($without, $beat, $fails?->beat, $isBackedUp, $fails->message ?? '');
+        return new Shortfall($without, $beat, $fails?->beat, $isBackedUp, $fails?->message);
     }
 
     /** Whether an effect has no branch for when it does not come. */

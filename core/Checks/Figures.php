@@ -4,24 +4,30 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-/** How findings say their figures. */
+use StoneDrill\Core\Text;
+
+/** How findings tell their figures. */
 final class Figures
 {
     /** @param float $metres how much is missing; below 0 there is some to spare */
-    public static function short(float $metres): string
+    public static function missing(float $metres): Text
     {
-        $centimetres = (int) round(abs($metres) * 100);
-
-        return $metres >= 0 ? sprintf('%d cm short', $centimetres) : sprintf('%d cm to spare', $centimetres);
+        return Text::of($metres >= 0 ? 'figures.missing' : 'figures.to-spare', ['cm' => (int) round(abs($metres) * 100)]);
     }
 
-    /** @param float $off degrees off his facing */
-    public static function side(float $off): string
+    /** @param float $off degrees off the attacker's facing */
+    public static function side(float $off): Text
     {
         return match (true) {
-            abs($off) <= 45 => 'in front',
-            abs($off) <= 135 => sprintf('%d° to the side', (int) round(abs($off))),
-            default => 'behind',
+            abs($off) <= 45 => Text::of('figures.in-front'),
+            abs($off) <= 135 => Text::of('figures.to-the-side', ['degrees' => (int) round(abs($off))]),
+            default => Text::of('figures.behind'),
         };
+    }
+
+    /** A figure with so many digits after the point. */
+    public static function decimals(float $figure, int $digits): string
+    {
+        return sprintf("%.{$digits}f", $figure);
     }
 }

@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Limb;
+use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Text;
 
 /** What a check says of one beat. */
 final readonly class Finding
 {
     /**
-     * @param string $check   the check's name
      * @param string $beat    number of the beat
-     * @param string $message one sentence, with its figures
-     * @param string $mend    one sentence: how to mend it
+     * @param Text   $message one sentence, with its figures
+     * @param Text   $mend    one sentence: how to mend it
      */
     public function __construct(
-        public string $check,
+        public CheckId $check,
         public Severity $severity,
         public string $beat,
-        public string $message,
-        public string $mend,
+        public Text $message,
+        public Text $mend,
         public ?Limb $limb = null,
     ) {}
 

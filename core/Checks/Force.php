@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Checks;
 
 use StoneDrill\Core\Attack\Family;
+use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Floor\Threat;
+use StoneDrill\Core\Text;
 
 /** More force than the attack calls for. */
 final readonly class Force implements Check
@@ -15,7 +17,7 @@ final readonly class Force implements Check
 
     public function rule(): Rule
     {
-        return new Rule('force', Severity::Note, 'the highest hazard is more than the attack’s intent allows');
+        return new Rule(CheckId::Force, Severity::Note);
     }
 
     public function find(Trial $trial): iterable
@@ -30,7 +32,7 @@ final readonly class Force implements Check
             }
         }
         if ($worst !== null) {
-            yield $this->rule()->at($worst[0], sprintf('%s (level %d) is more than an attack to %s calls for (level %d). The law of the place decides.', ucfirst($worst[1]->words()), $worst[1]->level(), $trial->facets->intent->value, $allowed), 'Take a target or a control with less hazard.');
+            yield $this->rule()->at($worst[0], ['hazard' => $worst[1]->text(), 'level' => $worst[1]->level(), 'intent' => Text::of("attack.intents.{$trial->facets->intent->value}"), 'allowed' => $allowed]);
         }
     }
 }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Beat;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\Effect;
-use StoneDrill\Core\Answer\Strike;
-use StoneDrill\Core\Answer\Target;
-use StoneDrill\Core\Answer\Verb;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Kind;
-use StoneDrill\Core\Catalogue\Hazard;
+use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Effect;
+use StoneDrill\Core\Technique\Strike;
+use StoneDrill\Core\Technique\Target;
+use StoneDrill\Core\Technique\Verb;
 
 /** What in an answer, or in an attack, can hurt a partner. */
 final class Hazards
@@ -45,11 +45,11 @@ final class Hazards
     /** @return list<Hazard> each once */
     public static function ofAction(Action $action): array
     {
-        if ($action->deed instanceof Strike) {
-            return self::ofStrike($action->deed, $action->targets);
+        if ($action->verb instanceof Strike) {
+            return self::ofStrike($action->verb, $action->targets);
         }
 
-        return match ($action->deed) {
+        return match ($action->verb) {
             Verb::Lock => match ($action->targets[0] ?? null) {
                 Target::Wrist => [Hazard::WristLock],
                 Target::Elbow => [Hazard::ElbowLock],

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Verb;
-use StoneDrill\Core\Floor\Angle;
+use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Technique\Verb;
 
 /** Staying in the line of a blow. */
 final readonly class InTheLine implements Check
@@ -15,21 +16,21 @@ final readonly class InTheLine implements Check
 
     public function rule(): Rule
     {
-        return new Rule('in-the-line', Severity::Warn, 'against a blow the axis stays, or moves within 20° of its line, with no block, parry, cover or slip, and not out');
+        return new Rule(CheckId::InTheLine, Severity::Warn);
     }
 
     public function find(Trial $trial): iterable
     {
         $frame = $trial->run->mainLine[0] ?? null;
         $blow = $trial->attack->kind->blow();
-        if ($frame === null || $blow === null || ! $blow->isStrikeOrKick() || $frame->delivery === null || $frame->delivery->what !== 'attack'
-            || $frame->delivery->out > 0 || $frame->does(Verb::Block, Verb::Parry, Verb::Cover, Verb::Slip)) {
+        if ($frame === null || $blow === null || ! $blow->isStrikeOrKick() || $frame->events->delivery === null || $frame->events->delivery->isFollowUp
+            || $frame->events->delivery->out > 0 || $frame->does(Verb::Block, Verb::Parry, Verb::Cover, Verb::Slip)) {
             return;
         }
         $line = $trial->facets->bearing->toDegrees();
-        $off = $frame->moved() < 1e-6 ? 0.0 : abs(Angle::turn($line, $frame->from->bearingTo($frame->defender->axis)));
+        $off = $frame->moved() < 1e-6 ? 0.0 : abs(Angle::turn($line, $frame->movement->from->bearingTo($frame->positions->defender->axis)));
         if (min($off, 180 - $off) <= self::NEAR + 1e-9) {
-            yield $this->rule()->at($frame, $frame->moved() < 1e-6 ? 'The axis stays in the line of the blow.' : sprintf('The axis moves along the line of the blow, %d° off it.', (int) round(min($off, 180 - $off))), 'Step off the line, toward 1:30 or 10:30 of it, or block, parry, cover or slip.');
+            yield $this->rule()->at($frame, ['degrees' => (int) round(min($off, 180 - $off))], $frame->moved() < 1e-6 ? 'stays' : 'moves');
         }
     }
 }

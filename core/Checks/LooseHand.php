@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Threat;
+use StoneDrill\Core\Technique\Verb;
 
 /** A hand that is left to hit. */
 final readonly class LooseHand implements Check
 {
     public function rule(): Rule
     {
-        return new Rule('loose-hand', Severity::Warn, 'a free hand reaches the head at the end of two beats in a row, with no block, parry, cover, guard or grip on it in either');
+        return new Rule(CheckId::LooseHand, Severity::Warn);
     }
 
     public function find(Trial $trial): iterable
@@ -28,7 +29,7 @@ final readonly class LooseHand implements Check
             }
             foreach ($frame->reaching as $threat) {
                 if ($threat->isHand && $this->reached($before, $threat) && ! $this->reachedBeforeThat($trial, $before, $threat)) {
-                    yield $this->rule()->at($frame, sprintf('His %s is free and reaches the head two beats running, %d cm to spare.', $threat->name(), $threat->centimetres()), 'Guard, take hold of that hand, or move where it does not reach.');
+                    yield $this->rule()->at($frame, ['limb' => $threat->name(), 'cm' => $threat->centimetres()]);
                 }
             }
         }

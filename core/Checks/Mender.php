@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Beat;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\Limb;
-use StoneDrill\Core\Answer\Notation\Printer;
-use StoneDrill\Core\Answer\Size;
-use StoneDrill\Core\Answer\Toward;
-use StoneDrill\Core\Answer\Verb;
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Floor\Bearing;
+use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Floor\RunLimits;
+use StoneDrill\Core\Geometry\Bearing;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\Notation\Printer;
+use StoneDrill\Core\Technique\Size;
+use StoneDrill\Core\Technique\Toward;
+use StoneDrill\Core\Technique\Verb;
+use StoneDrill\Core\Text;
 
 /** Finds mends that need no thought: an added leave, the other hand, a longer step. Each is tried before it is offered. */
 final class Mender
@@ -63,72 +65,77 @@ final class Mender
             && $count($after, $isStop) <= $count($before, $isStop) - ($finding->severity === Severity::Stop ? 1 : 0);
     }
 
-    /** @return iterable<array{string, Beats}> */
+    /** @return iterable<array{Text, Beats}> */
     private function candidates(Finding $finding, Beats $beats, int $at, Trial $trial): iterable
     {
         $beat = $beats->line[$at];
 
         return match ($finding->check) {
-            'no-exit' => $this->leaves($beats, $trial),
-            'out-of-reach', 'wrong-arc', 'pinned-limb', 'two-jobs' => [...$this->otherSides($beats, $at, $finding), ...$this->resized($beats, $at, Size::long(), 'Lengthen the step'), ...$this->resized($beats, $at - 1, Size::long(), 'Lengthen the step before')],
-            'base', 'no-room' => $this->resized($beats, $at, Size::short(), 'Shorten the step'),
-            'against-the-fingers' => $this->towardThumb($beats, $at),
-            'blind-exit' => [['Add “look”', $beats->withBeat($at, $beat->and(new Action(null, Verb::Look)))]],
-            'still-held' => [['Strip it in a beat before', $beats->withInserted($at, new Beat([new Action(Limb::BothHands, Verb::Strip, toward: $trial->attack->kind->holdsWrist() ? Toward::Thumb : null)]))]],
-            'is-hit', 'in-the-line' => $this->withHand($beats, $at, Verb::Parry),
-            'loose-hand' => $this->withHand($beats, $at, Verb::Guard),
-            'slow-choke' => [['Add “tuck”', $beats->withBeat($at, $beat->and(new Action(null, Verb::Tuck)))]],
+            CheckId::NoExit => $this->leaves($beats, $trial),
+            CheckId::OutOfReach, CheckId::WrongArc, CheckId::PinnedLimb, CheckId::TwoJobs => [...$this->otherSides($beats, $at, $finding), ...$this->resized($beats, $at, Size::long(), 'mends.lengthen'), ...$this->resized($beats, $at - 1, Size::long(), 'mends.lengthen-before')],
+            CheckId::Base, CheckId::NoRoom => $this->resized($beats, $at, Size::short(), 'mends.shorten'),
+            CheckId::AgainstTheFingers => $this->towardThumb($beats, $at),
+            CheckId::BlindExit => [[self::adds(Verb::Look->value), $beats->withBeat($at, $beat->and(new Action(null, Verb::Look)))]],
+            CheckId::StillHeld => [[Text::of('mends.strip-before'), $beats->withInserted($at, new Beat([new Action(Limb::BothHands, Verb::Strip, toward: $trial->attack->kind->holdsWrist() ? Toward::Thumb : null)]))]],
+            CheckId::IsHit, CheckId::InTheLine => $this->withHand($beats, $at, Verb::Parry),
+            CheckId::LooseHand => $this->withHand($beats, $at, Verb::Guard),
+            CheckId::SlowChoke => [[self::adds(Verb::Tuck->value), $beats->withBeat($at, $beat->and(new Action(null, Verb::Tuck)))]],
             default => [],
         };
     }
 
-    /** @return iterable<array{string, Beats}> */
+    /** @return iterable<array{Text, Beats}> */
     private function leaves(Beats $beats, Trial $trial): iterable
     {
         $end = $trial->run->end();
-        $away = (int) round($end->attacker->axis->bearingTo($end->defender->axis) / 30);
+        $away = (int) round($end->positions->attacker->axis->bearingTo($end->positions->defender->axis) / 30);
         foreach ([0, 1, -1, 2, -2, 3, -3] as $turn) {
             $bearing = Bearing::hour((($away + $turn) % 12 + 12) % 12 ?: 12);
-            yield [sprintf('Add “leave %s”', $bearing->toClock()), $beats->withInserted(count($beats->line), new Beat([new Action(null, Verb::Leave, bearing: $bearing), new Action(null, Verb::Look)]))];
+            yield [self::adds('leave '.$bearing->toClock()), $beats->withInserted(count($beats->line), new Beat([new Action(null, Verb::Leave, bearing: $bearing), new Action(null, Verb::Look)]))];
         }
     }
 
-    /** @return iterable<array{string, Beats}> */
+    /** @return iterable<array{Text, Beats}> */
     private function otherSides(Beats $beats, int $at, Finding $finding): iterable
     {
         foreach ($beats->line[$at]->actions as $position => $action) {
             if ($action->limb !== null && $action->limb === $finding->limb && $action->limb->hasSide()) {
-                yield [sprintf('With the %s', $action->limb->mirror()->value), $beats->withBeat($at, $beats->line[$at]->withAction($position, $action->withLimb($action->limb->mirror())))];
+                yield [Text::of('mends.other-limb', ['limb' => $action->limb->mirror()->value]), $beats->withBeat($at, $beats->line[$at]->withAction($position, $action->withLimb($action->limb->mirror())))];
             }
         }
     }
 
-    /** @return iterable<array{string, Beats}> */
-    private function resized(Beats $beats, int $at, Size $size, string $words): iterable
+    /** @return iterable<array{Text, Beats}> */
+    private function resized(Beats $beats, int $at, Size $size, string $text): iterable
     {
         foreach ($beats->line[$at]->actions ?? [] as $position => $action) {
-            if ($action->deed instanceof Verb && $action->deed->movesFeet() && $action->deed->hasLength() && $action->size?->toText() !== $size->toText()) {
-                $changed = $action->withSize($action->size === null ? $size : null);
-                yield [sprintf('%s: “%s”', $words, (new Printer())->action($changed)), $beats->withBeat($at, $beats->line[$at]->withAction($position, $changed))];
+            if ($action->verb instanceof Verb && $action->verb->movesFeet() && $action->verb->hasLength() && $action->manner->size?->toText() !== $size->toText()) {
+                $changed = $action->withSize($action->manner->size === null ? $size : null);
+                yield [Text::of($text, ['action' => (new Printer())->action($changed)]), $beats->withBeat($at, $beats->line[$at]->withAction($position, $changed))];
             }
         }
     }
 
-    /** @return iterable<array{string, Beats}> */
+    /** @return iterable<array{Text, Beats}> */
     private function towardThumb(Beats $beats, int $at): iterable
     {
         foreach ($beats->line[$at]->actions as $position => $action) {
             if ($action->toward === Toward::Fingers) {
-                yield ['Strip toward the thumb', $beats->withBeat($at, $beats->line[$at]->withAction($position, $action->withToward(Toward::Thumb)))];
+                yield [Text::of('mends.toward-thumb'), $beats->withBeat($at, $beats->line[$at]->withAction($position, $action->withToward(Toward::Thumb)))];
             }
         }
     }
 
-    /** @return iterable<array{string, Beats}> */
+    /** @return iterable<array{Text, Beats}> */
     private function withHand(Beats $beats, int $at, Verb $verb): iterable
     {
         foreach ([Limb::BothHands, Limb::LeftHand, Limb::RightHand] as $hand) {
-            yield [sprintf('Add “%s %s”', $hand->value, $verb->value), $beats->withBeat($at, $beats->line[$at]->and(new Action($hand, $verb)))];
+            yield [self::adds($hand->value.' '.$verb->value), $beats->withBeat($at, $beats->line[$at]->and(new Action($hand, $verb)))];
         }
+    }
+
+    private static function adds(string $action): Text
+    {
+        return Text::of('mends.add', ['action' => $action]);
     }
 }

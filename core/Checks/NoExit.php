@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
+use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Floor\Posture;
 
 /** Stopping where he still reaches. */
@@ -14,18 +15,18 @@ final readonly class NoExit implements Check
 
     public function rule(): Rule
     {
-        return new Rule('no-exit', Severity::Warn, 'ends within one lunge, .9105 of his stature, of a standing attacker, under escape or counter');
+        return new Rule(CheckId::NoExit, Severity::Warn);
     }
 
     public function find(Trial $trial): iterable
     {
         $end = $trial->run->end();
-        if ($end->number === '0' || ! $trial->mustLeave() || $end->attacker->posture !== Posture::Standing) {
+        if ($end->number === '0' || ! $trial->mustLeave() || $end->positions->attacker->posture !== Posture::Standing) {
             return;
         }
         $lunge = self::LUNGE * $trial->bodies->attacker;
-        if ($end->distance < $lunge - 1e-9) {
-            yield $this->rule()->at($end, sprintf('Ends %.2f m from him, within his lunge of %.2f m.', $end->distance, $lunge), 'Leave: add a beat that does.');
+        if ($end->positions->distance < $lunge - 1e-9) {
+            yield $this->rule()->at($end, ['metres' => Figures::decimals($end->positions->distance, 2), 'lunge' => Figures::decimals($lunge, 2)]);
         }
     }
 }

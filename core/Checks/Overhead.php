@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
+use StoneDrill\Core\Curriculum\CheckId;
+
 /** Reaching up. */
 final readonly class Overhead implements Check
 {
@@ -12,16 +14,16 @@ final readonly class Overhead implements Check
 
     public function rule(): Rule
     {
-        return new Rule('overhead', Severity::Note, 'a target above the defender’s own eyes');
+        return new Rule(CheckId::Overhead, Severity::Note);
     }
 
     public function find(Trial $trial): iterable
     {
         foreach ($trial->run->frames as $frame) {
-            $eyes = max(0.0, (self::EYES - $frame->defender->posture->lowers()) * $trial->bodies->defender - $frame->defender->crouch);
+            $eyes = max(0.0, (self::EYES - $frame->positions->defender->posture->lowers()) * $trial->bodies->defender - $frame->positions->defender->crouch);
             foreach ($frame->hits as $hit) {
                 if ($hit->height !== null && $hit->height > $eyes + 1e-9) {
-                    yield $this->rule()->at($frame, sprintf('The %s is %d cm above the defender’s own eyes.', $hit->target->value, max(1, (int) round(100 * ($hit->height - $eyes)))), 'Take a lower target, or bring him down first.', $hit->limb);
+                    yield $this->rule()->at($frame, ['target' => $hit->target->value, 'cm' => max(1, (int) round(100 * ($hit->height - $eyes)))], limb: $hit->limb);
                 }
             }
         }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Target;
-use StoneDrill\Core\Answer\Verb;
 use StoneDrill\Core\Attack\Hand;
+use StoneDrill\Core\Attack\LimbLimit;
 use StoneDrill\Core\Attack\LimbState;
-use StoneDrill\Core\Floor\Deed;
+use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Floor\Frame;
+use StoneDrill\Core\Floor\PerformedAction;
+use StoneDrill\Core\Technique\Target;
+use StoneDrill\Core\Technique\Verb;
 
 /** A limb that a hold keeps from doing that. */
 final readonly class PinnedLimb implements Check
@@ -24,52 +27,50 @@ final readonly class PinnedLimb implements Check
 
     public function rule(): Rule
     {
-        return new Rule('pinned-limb', Severity::Stop, 'a blocked limb acts, or a limited one acts beyond its limit');
+        return new Rule(CheckId::PinnedLimb, Severity::Stop);
     }
 
     public function find(Trial $trial): iterable
     {
         foreach ($trial->run->frames as $frame) {
-            foreach ($frame->deeds as $deed) {
-                $reason = $this->reason($trial, $deed);
-                if ($reason !== null) {
-                    yield $this->rule()->at($frame, $reason, 'Use a limb that is free, or end the hold first.', $deed->limb);
-                }
+            foreach ($frame->events->performed as $done) {
+                yield from $this->beyondLimits($trial, $frame, $done);
             }
         }
     }
 
-    private function reason(Trial $trial, Deed $deed): ?string
+    /** @return iterable<Finding> of the first limb of it that does more than its hold allows */
+    private function beyondLimits(Trial $trial, Frame $frame, PerformedAction $done): iterable
     {
-        foreach ($deed->hindered as $status) {
-            if ($status->state === LimbState::Blocked) {
-                return sprintf('The %s cannot act: %s.', $status->limb->value, $status->reason);
-            }
-            if ($deed->fromHold !== null && $deed->fromHold > self::NEAR + 1e-9) {
-                return sprintf('The %s is held at the wrist and strikes only within 20 cm of the hand that holds it; the %s is %d cm away.', $status->limb->value, $deed->hit?->target->value, (int) round($deed->fromHold * 100));
-            }
-            if ($deed->fromHold === null && ! $this->isWithinLimit($trial, $deed, str_contains($status->reason, 'wrist'))) {
-                return sprintf('The %s cannot do that: %s.', $status->limb->value, $status->reason);
+        foreach ($done->hindered as $status) {
+            [$case, $values] = match (true) {
+                $status->state === LimbState::Blocked => ['blocked', []],
+                $done->fromHold !== null && $done->fromHold > self::NEAR + 1e-9 => ['far', ['target' => $done->hit->target->value ?? '', 'cm' => (int) round($done->fromHold * 100)]],
+                $done->fromHold === null && ! $this->isWithinLimit($trial, $done, $status->limit === LimbLimit::WristHeld) => ['limited', []],
+                default => [null, []],
+            };
+            if ($case !== null) {
+                yield $this->rule()->at($frame, ['limb' => $status->limb->value, 'reason' => $status->text() ?? '', ...$values], $case, $done->limb);
+
+                return;
             }
         }
-
-        return null;
     }
 
-    private function isWithinLimit(Trial $trial, Deed $deed, bool $isWrist): bool
+    private function isWithinLimit(Trial $trial, PerformedAction $done, bool $isWrist): bool
     {
-        $verb = $deed->action->deed;
+        $verb = $done->action->verb;
         if ($isWrist) {
             return $verb instanceof Verb && $verb->worksWhileHeld();
         }
         if ($verb instanceof Verb && $verb->guards()) {
             return false;
         }
-        $height = $deed->hit?->height;
+        $height = $done->hit?->height;
         if ($height !== null) {
             return $height <= self::LOW * $trial->bodies->defender + 1e-9;
         }
-        foreach ($deed->action->targets as $target) {
+        foreach ($done->action->targets as $target) {
             $share = $target->height();
             if ($share === null ? ! in_array($target, self::LOW_POINTS, true) : $share * $trial->bodies->attacker > self::LOW * $trial->bodies->defender + 1e-9) {
                 return false;

@@ -4,17 +4,30 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Limb;
+use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Floor\Frame;
+use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Text;
 
-/** What a check is called, how much it matters and what sets it off. */
+/** What a check is called, how much it matters and what sets it off. Its texts stand in lang/ under its name. */
 final readonly class Rule
 {
-    /** @param string $trigger what sets it off, as the table of checks says it */
-    public function __construct(public string $name, public Severity $severity, public string $trigger) {}
+    public function __construct(public CheckId $id, public Severity $severity) {}
 
-    public function at(Frame $frame, string $message, string $mend, ?Limb $limb = null): Finding
+    /** What sets it off, as the table of checks says it. */
+    public function trigger(): Text
     {
-        return new Finding($this->name, $this->severity, $frame->number, $message, $mend, $limb);
+        return Text::of("checks.{$this->id->value}.trigger");
+    }
+
+    /**
+     * @param array<string, int|float|string|Text|list<string|Text>> $values in its texts, by name
+     * @param ?string                                                $case   which of its texts, where it has several
+     */
+    public function at(Frame $frame, array $values = [], ?string $case = null, ?Limb $limb = null): Finding
+    {
+        $texts = "checks.{$this->id->value}.".($case === null ? '' : $case.'.');
+
+        return new Finding($this->id, $this->severity, $frame->number, Text::of($texts.'message', $values), Text::of($texts.'mend', $values), $limb);
     }
 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Pressure\Timing;
+use StoneDrill\Core\Curriculum\CheckId;
 
 /** No time for the first beat. */
 final readonly class SlowStart implements Check
 {
     public function rule(): Rule
     {
-        return new Rule('slow-start', Severity::Warn, 'time to spare before the first beat is done is below 0');
+        return new Rule(CheckId::SlowStart, Severity::Warn);
     }
 
     public function find(Trial $trial): iterable
@@ -21,16 +21,17 @@ final readonly class SlowStart implements Check
         if ($first === null || $first->beat === null || $arrival === null) {
             return;
         }
-        $bits = $trial->standards->familyBits($trial->answer->rank);
+        $bits = $trial->standards->familyBits($trial->answer->teaching->rank);
         $spare = Timing::spare($arrival, $bits, $first->beat->seconds(), $trial->rung);
         if ($spare < -1e-9) {
-            yield $this->rule()->at($first, sprintf(
-                'The first beat is done %.2f s after the attack arrives (arrival %.2f s, reaction %.2f s, beat %.2f s).',
-                -$spare,
-                $arrival / ($trial->rung->pace ?? 1.0),
-                Timing::reaction($bits, $trial->rung),
-                $first->beat->seconds() / ($trial->rung->pace ?? 1.0),
-            ), sprintf('Begin with something quicker, or see it coming %.1f m farther away.', Timing::warning($spare, $trial->rung)));
+            $pace = $trial->rung->pace ?? 1.0;
+            yield $this->rule()->at($first, [
+                'late' => Figures::decimals(-$spare, 2),
+                'arrival' => Figures::decimals($arrival / $pace, 2),
+                'reaction' => Figures::decimals(Timing::reaction($bits, $trial->rung), 2),
+                'beat' => Figures::decimals($first->beat->seconds() / $pace, 2),
+                'metres' => Figures::decimals(Timing::warning($spare, $trial->rung), 1),
+            ]);
         }
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Answer;
 use StoneDrill\Core\Attack\Attack;
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\Rank;
-use StoneDrill\Core\Catalogue\School;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\ContactPolicy;
+use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\School;
 
 /** What a school measures its answers by: its doctrine, policy, ranks, and the other answers. */
 final readonly class Standards

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Doctrine;
-use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Technique\Verb;
 
 /** Hitting where the school wants to be gone. */
 final readonly class StrikesBeforeRelease implements Check
 {
-    private const MOST = 2;
+    private const MAX = 2;
 
     public function rule(): Rule
     {
-        return new Rule('strikes-before-release', Severity::Warn, 'more than two strikes before the first beat that ends unheld (where there is no hold: before leaving), under escape');
+        return new Rule(CheckId::StrikesBeforeRelease, Severity::Warn);
     }
 
     public function find(Trial $trial): iterable
@@ -29,11 +30,11 @@ final readonly class StrikesBeforeRelease implements Check
                 return;
             }
             $before = $strikes;
-            foreach ($frame->deeds as $deed) {
-                $strikes += $deed->hit === null ? 0 : $deed->action->count;
+            foreach ($frame->events->performed as $done) {
+                $strikes += $done->hit === null ? 0 : $done->action->manner->count;
             }
-            if ($strikes > self::MOST && $before <= self::MOST) {
-                yield $this->rule()->at($frame, sprintf('%d strikes, and still %s.', $strikes, $isHold ? 'held' : 'not leaving'), $isHold ? 'Release first, strike less.' : 'Leave sooner.');
+            if ($strikes > self::MAX && $before <= self::MAX) {
+                yield $this->rule()->at($frame, ['strikes' => $strikes], $isHold ? 'held' : 'staying');
             }
         }
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Answer\Doctrine;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Run;
-use StoneDrill\Core\Pressure\Rung;
 
 /** An answer that was run against one side of an attack, with everything that checks measure it by. */
 final readonly class Trial
@@ -33,7 +33,7 @@ final readonly class Trial
 
     public function doctrine(): Doctrine
     {
-        return $this->answer->doctrine ?? $this->standards->school->doctrine;
+        return $this->answer->teaching->doctrine ?? $this->standards->school->doctrine;
     }
 
     /** Whether leaving is part of what the school wants of it. */

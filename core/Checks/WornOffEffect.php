@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Answer\Verb;
-use StoneDrill\Core\Floor\Deed;
+use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Floor\PerformedAction;
+use StoneDrill\Core\Technique\Verb;
 
 /** Acting on what is over. */
 final readonly class WornOffEffect implements Check
 {
     public function rule(): Rule
     {
-        return new Rule('worn-off', Severity::Note, 'acts on him after an effect on him has run out');
+        return new Rule(CheckId::WornOff, Severity::Note);
     }
 
     public function find(Trial $trial): iterable
     {
         foreach ($trial->run->frames as $frame) {
-            $acts = $frame->hits !== [] || array_filter($frame->deeds, static fn (Deed $deed): bool => $deed->action->deed instanceof Verb && $deed->action->targets !== []) !== [];
-            foreach ($acts ? $frame->wornOff : [] as $over) {
-                yield $this->rule()->at($frame, sprintf('He is no longer %s: that was over %.1f s before.', $over->effect->value, $over->ago), 'Act sooner, or say what he does then.');
+            $acts = $frame->hits !== [] || array_filter($frame->events->performed, static fn (PerformedAction $done): bool => $done->action->verb instanceof Verb && $done->action->targets !== []) !== [];
+            foreach ($acts ? $frame->events->wornOff : [] as $over) {
+                yield $this->rule()->at($frame, ['effect' => $over->effect->value, 'seconds' => Figures::decimals($over->ago, 1)]);
             }
         }
     }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
+use StoneDrill\Core\Curriculum\CheckId;
+
 /** A weapon that does not go that way. */
 final readonly class WrongArc implements Check
 {
     public function rule(): Rule
     {
-        return new Rule('wrong-arc', Severity::Stop, 'the weapon cannot be thrown that far off the facing');
+        return new Rule(CheckId::WrongArc, Severity::Stop);
     }
 
     public function find(Trial $trial): iterable
@@ -17,7 +19,7 @@ final readonly class WrongArc implements Check
         foreach ($trial->run->frames as $frame) {
             foreach ($frame->hits as $hit) {
                 if (! $hit->isInArc) {
-                    yield $this->rule()->at($frame, sprintf('The %s cannot go %d° off the facing, to the %s.', $hit->strike->isItsOwnLimb() ? $hit->limb->value : $hit->limb->value.' '.$hit->strike->value, (int) round(abs($hit->off)), $hit->off < 0 ? 'left' : 'right'), 'Turn first, or take a weapon that goes that way.', $hit->limb);
+                    yield $this->rule()->at($frame, ['weapon' => $hit->weapon(), 'degrees' => (int) round(abs($hit->off))], $hit->off < 0 ? 'left' : 'right', $hit->limb);
                 }
             }
         }

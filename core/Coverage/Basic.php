@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\Strike;
-use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Strike;
+use StoneDrill\Core\Technique\Verb;
 
 /** A strike, step or control, and where a school uses it. */
 final readonly class Basic
@@ -16,7 +16,7 @@ final readonly class Basic
      * @param string                                $rank id of the rank at which it first appears
      * @param non-empty-list<array{Answer, list<int>}> $uses answers with it, by rank, each with the numbers of the beats from 1
      */
-    public function __construct(public BasicKind $kind, public Strike|Verb $deed, public string $rank, public array $uses) {}
+    public function __construct(public BasicKind $kind, public Strike|Verb $verb, public string $rank, public array $uses) {}
 
     /**
      * The beats of an answer that it is in, each on a line, as the main line has them.
@@ -29,16 +29,16 @@ final readonly class Basic
     }
 
     /** @return array<string, list<string>> titles of the answers with it that have a usual mistake, by the mistake */
-    public function faults(): array
+    public function mistakes(): array
     {
-        $faults = [];
+        $mistakes = [];
         foreach ($this->uses as [$answer]) {
-            foreach ($answer->faults as $fault) {
-                $faults[$fault][] = $answer->title;
+            foreach ($answer->teaching->mistakes as $mistake) {
+                $mistakes[$mistake][] = $answer->title;
             }
         }
 
-        return $faults;
+        return $mistakes;
     }
 
     /** @return list<string> ids of the answers with it */

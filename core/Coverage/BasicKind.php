@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\LimbRule;
-use StoneDrill\Core\Answer\Strike;
-use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Technique\LimbRule;
+use StoneDrill\Core\Technique\Strike;
+use StoneDrill\Core\Technique\Verb;
 
 /** What a basic is: how the feet go, what hits, what holds or stops. */
 enum BasicKind: string
@@ -22,12 +22,12 @@ enum BasicKind: string
     }
 
     /** Null for what is neither: saying, looking, waiting. */
-    public static function of(Strike|Verb $deed): ?self
+    public static function of(Strike|Verb $verb): ?self
     {
         return match (true) {
-            $deed instanceof Strike => self::Strike,
-            $deed->limbs() === LimbRule::None => null,
-            $deed->limbs() === LimbRule::WholeBody, $deed === Verb::Step, $deed === Verb::Cross => self::Step,
+            $verb instanceof Strike => self::Strike,
+            $verb->limbs() === LimbRule::None => null,
+            $verb->limbs() === LimbRule::WholeBody, $verb === Verb::Step, $verb === Verb::Cross => self::Step,
             default => self::Control,
         };
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
 
 /** The index of basics: what appears at which rank for the first time, and where each is used. Branches are left out. */
 final readonly class Basics
@@ -18,15 +18,15 @@ final readonly class Basics
         $order = $catalogue->rankOrder();
         $answers = $catalogue->answers;
         usort($answers, static fn (Answer $a, Answer $b): int => $a->introducedAt($order) <=> $b->introducedAt($order));
-        $deeds = $uses = $first = [];
+        $verbs = $uses = $first = [];
         foreach ($answers as $answer) {
             foreach ($answer->beats->line as $index => $beat) {
                 foreach ($beat->actions as $action) {
-                    if (BasicKind::of($action->deed) === null) {
+                    if (BasicKind::of($action->verb) === null) {
                         continue;
                     }
-                    $word = $action->deed->value;
-                    $deeds[$word] = $action->deed;
+                    $word = $action->verb->value;
+                    $verbs[$word] = $action->verb;
                     $uses[$word][$answer->id] ??= [$answer, []];
                     $uses[$word][$answer->id][1][$index] = $index + 1;
                     $first[$word] = min($first[$word] ?? PHP_INT_MAX, self::learnt($answer, $index, $order));
@@ -36,19 +36,19 @@ final readonly class Basics
         $ranks = array_map(strval(...), array_keys($order));
         $basics = [];
         foreach ($uses as $word => $used) {
-            $kind = BasicKind::of($deeds[$word]);
+            $kind = BasicKind::of($verbs[$word]);
             if ($kind !== null) {
-                $basics[] = new Basic($kind, $deeds[$word], $ranks[$first[$word]], array_map(static fn (array $use): array => [$use[0], array_values($use[1])], array_values($used)));
+                $basics[] = new Basic($kind, $verbs[$word], $ranks[$first[$word]], array_map(static fn (array $use): array => [$use[0], array_values($use[1])], array_values($used)));
             }
         }
-        usort($basics, static fn (Basic $a, Basic $b): int => [$order[$a->rank], $a->kind->order(), $a->deed->value] <=> [$order[$b->rank], $b->kind->order(), $b->deed->value]);
+        usort($basics, static fn (Basic $a, Basic $b): int => [$order[$a->rank], $a->kind->order(), $a->verb->value] <=> [$order[$b->rank], $b->kind->order(), $b->verb->value]);
 
         return new self($basics);
     }
 
     public function find(string $word): ?Basic
     {
-        return array_values(array_filter($this->basics, static fn (Basic $basic): bool => $basic->deed->value === $word))[0] ?? null;
+        return array_values(array_filter($this->basics, static fn (Basic $basic): bool => $basic->verb->value === $word))[0] ?? null;
     }
 
     /** @return list<Basic> those that appear at a rank for the first time */
@@ -65,8 +65,8 @@ final readonly class Basics
      */
     private static function learnt(Answer $answer, int $index, array $order): int
     {
-        $isShort = $answer->short !== null && ($index < $answer->short->beats || $index === count($answer->beats->line) - 1);
+        $isShort = $answer->teaching->short !== null && ($index < $answer->teaching->short->beats || $index === count($answer->beats->line) - 1);
 
-        return $isShort ? min($order[$answer->short->rank], $order[$answer->rank]) : $order[$answer->rank];
+        return $isShort ? min($order[$answer->teaching->short->rank], $order[$answer->teaching->rank]) : $order[$answer->teaching->rank];
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Beats;
 
 /** How much of an answer is known from another one, or from its mirror. */
 final readonly class CarryOver

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Answer;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facets;
-use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\Rank;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Rank;
 
 /** Which side of which attack is answered from which rank on, and what is missing. */
 final readonly class Coverage
@@ -37,9 +36,9 @@ final readonly class Coverage
     }
 
     /** The same with everything that answers lack in their cells, what is alike, and what is proven on a day. */
-    public static function whole(Catalogue $catalogue, FaultFinder $faults, ?Widener $widener = null, ?ProvenShare $proof = null): self
+    public static function whole(Catalogue $catalogue, WeaknessFinder $weaknesses, ?Widener $widener = null, ?ProvenShare $proof = null): self
     {
-        return self::found($catalogue, new HoleFinder($catalogue, $faults, $widener, $proof));
+        return self::found($catalogue, new HoleFinder($catalogue, $weaknesses, $widener, $proof));
     }
 
     /**
@@ -175,7 +174,7 @@ final readonly class Coverage
     {
         $byKind = [];
         foreach ($answers as $answer) {
-            foreach ($answer->pattern->kinds ?? ['*'] as $kind) {
+            foreach ($answer->matching->pattern->kinds ?? ['*'] as $kind) {
                 $byKind[$kind][] = $answer;
             }
         }
@@ -190,6 +189,6 @@ final readonly class Coverage
      */
     private static function answering(Attack $attack, Facets $facets, array $answers): array
     {
-        return array_values(array_filter($answers, static fn (Answer $answer): bool => $answer->matches($attack->kind, $facets)));
+        return array_values(array_filter($answers, static fn (Answer $answer): bool => $answer->matching->covers($attack->kind, $facets)));
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
 
 /** The fewest answers with which a rank covers a share of what it needs, by weight. */
 final readonly class Fewest
@@ -68,8 +68,8 @@ final readonly class Fewest
             if ($isLater) {
                 continue;
             }
-            if (! $answer->mirrored) {
-                $candidates[] = new Candidate($answer->id, MoveKind::Mirror->value, self::met($cells, static fn (Cell $cell): bool => $answer->matchesMirrored($cell->attack->kind, $cell->facets)));
+            if (! $answer->matching->mirrored) {
+                $candidates[] = new Candidate($answer->id, MoveKind::Mirror->value, self::met($cells, static fn (Cell $cell): bool => $answer->matching->coversMirrored($cell->attack->kind, $cell->facets)));
             }
             array_push($candidates, ...self::widened($answer, $cells, $own, $widener));
         }

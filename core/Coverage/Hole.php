@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Coverage;
 
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Text;
 
 /** A gap in the curriculum: what it is, how much it matters, and what would close it. */
 final readonly class Hole
@@ -13,7 +14,7 @@ final readonly class Hole
      * @param ?string    $attack id; null where no attack is catalogued
      * @param ?Side      $side   null there too
      * @param ?string    $rank   id of the rank that needs it; null there too
-     * @param string     $reason one sentence
+     * @param Text       $reason one sentence
      * @param list<Move> $moves  what would close it, the least work first
      * @param string     $id     kind, facet and value where no attack is catalogued
      */
@@ -23,7 +24,7 @@ final readonly class Hole
         public ?Side $side,
         public ?string $rank,
         public float $weight,
-        public string $reason,
+        public Text $reason,
         public array $moves,
         public string $id = '',
     ) {}

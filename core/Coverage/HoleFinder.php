@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Answer;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Phase;
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\Rank;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Text;
 
 /** Finds what the curriculum, and the proof of it, lacks, and what would close each gap. */
 final readonly class HoleFinder
@@ -31,11 +32,11 @@ final readonly class HoleFinder
     private array $byFamily;
 
     /**
-     * @param ?FaultFinder $faults runs answers in their cells; without it only what is not laid is found
+     * @param ?WeaknessFinder $weaknesses runs answers in their cells; without it only what is not laid is found
      * @param ?Widener     $widener tries answers to what is alike; without it none is offered
      * @param ?ProvenShare $proof  without it nothing is said of proof
      */
-    public function __construct(private Catalogue $catalogue, private ?FaultFinder $faults = null, private ?Widener $widener = null, private ?ProvenShare $proof = null)
+    public function __construct(private Catalogue $catalogue, private ?WeaknessFinder $weaknesses = null, private ?Widener $widener = null, private ?ProvenShare $proof = null)
     {
         $this->order = $catalogue->rankOrder();
         $this->ranks = array_column($catalogue->ranks, null, 'id');
@@ -44,7 +45,7 @@ final readonly class HoleFinder
         $kinds = array_values(array_unique(array_map(static fn (Attack $attack): string => $attack->kind->id, $catalogue->attacks)));
         $attacks = array_column($catalogue->attacks, null, 'id');
         foreach ($catalogue->answers as $answer) {
-            foreach ($answer->pattern->kinds ?? $kinds as $kind) {
+            foreach ($answer->matching->pattern->kinds ?? $kinds as $kind) {
                 $byKind[$kind][] = $answer;
             }
             $byFamily[$attacks[$answer->attack]->kind->family->value][] = $answer;
@@ -59,7 +60,7 @@ final readonly class HoleFinder
      */
     public function find(array $cells): array
     {
-        return self::sorted([...($this->faults === null ? [] : Uncatalogued::of($this->catalogue)), ...$this->among($cells)]);
+        return self::sorted([...($this->weaknesses === null ? [] : Uncatalogued::of($this->catalogue)), ...$this->among($cells)]);
     }
 
     /**
@@ -98,7 +99,7 @@ final readonly class HoleFinder
     public function concerns(array $answers, Cell $cell): bool
     {
         foreach ($answers as $answer) {
-            if ($answer->pattern->kinds === null || in_array($cell->attack->kind->id, $answer->pattern->kinds, true) || $this->widener?->near($answer, $cell) !== null) {
+            if ($answer->matching->pattern->kinds === null || in_array($cell->attack->kind->id, $answer->matching->pattern->kinds, true) || $this->widener?->near($answer, $cell) !== null) {
                 return true;
             }
         }
@@ -123,9 +124,9 @@ final readonly class HoleFinder
         return array_map(static fn (int $place): Hole => $holes[$place], $places);
     }
 
-    private function hole(HoleKind $kind, Cell $cell, string $need, string $reason, Move ...$moves): Hole
+    private function hole(HoleKind $kind, Cell $cell, string $need, Text $reason, Move ...$moves): Hole
     {
-        return new Hole($kind, $cell->attack->id, $cell->side, $need, $cell->weight() * $this->catalogue->school->holeFactor($kind), $reason, array_values($moves));
+        return new Hole($kind, $cell->attack->id, $cell->side, $need, $cell->weight() * $kind->factorIn($this->catalogue->school), $reason, array_values($moves));
     }
 
     private function notLaid(Cell $cell, string $need, bool $otherInTime): Hole
@@ -135,29 +136,31 @@ final readonly class HoleFinder
             $cell->laidAt === null => HoleKind::Open,
             default => HoleKind::Late,
         };
-        $needed = sprintf('%s is needed by %s', $this->named($cell), $this->ranks[$need]->name);
-        $reason = match ($kind) {
-            HoleKind::Late => sprintf('%s, but first answered at %s.', $needed, $this->laidName($cell)),
-            HoleKind::OneSided => $cell->laidAt === null
-                ? $needed.', but only its other side is taught.'
-                : sprintf('%s like its other side, but first answered at %s.', $needed, $this->laidName($cell)),
-            default => $needed.', and nothing answers it.',
+        $case = match ($kind) {
+            HoleKind::OneSided => $cell->laidAt === null ? 'one-sided' : 'one-sided-late',
+            HoleKind::Late => 'late',
+            default => 'open',
         };
+        $reason = Text::of("holes.{$case}", [
+            'attack' => $this->named($cell),
+            'rank' => $this->ranks[$need]->name,
+            'later' => $cell->laidAt === null ? '' : $this->ranks[$cell->laidAt]->name,
+        ]);
 
         return $this->hole($kind, $cell, $need, $reason, ...$this->moves($cell, $need, null));
     }
 
-    /** @return list<Hole> one for each fault that every answer of the cell has which is taught by then */
+    /** @return list<Hole> one for each weakness that every answer of the cell has which is taught by then */
     private function faulty(Cell $cell, string $need): array
     {
-        if ($this->faults === null) {
+        if ($this->weaknesses === null) {
             return [];
         }
         $taught = $this->taughtBy($cell, $need);
         $holes = [];
-        foreach (Fault::cases() as $fault) {
-            if ($this->isShared($fault, $taught, $cell, $need) && ($fault !== Fault::Slow || ! $this->isLandedLaid($cell, $need))) {
-                $holes[] = $this->hole($fault->hole(), $cell, $need, $this->because($fault, $cell, $need, $taught), ...$this->moves($cell, $need, $fault));
+        foreach (Weakness::cases() as $weakness) {
+            if ($this->isShared($weakness, $taught, $cell, $need) && ($weakness !== Weakness::Slow || ! $this->isLandedLaid($cell, $need))) {
+                $holes[] = $this->hole($weakness->hole(), $cell, $need, $this->because($weakness, $cell, $need, $taught), ...$this->moves($cell, $need, $weakness));
             }
         }
 
@@ -165,10 +168,10 @@ final readonly class HoleFinder
     }
 
     /** @param list<Answer> $taught those that lay the cell */
-    private function isShared(Fault $fault, array $taught, Cell $cell, string $need): bool
+    private function isShared(Weakness $weakness, array $taught, Cell $cell, string $need): bool
     {
         foreach ($taught as $answer) {
-            if ($this->isFree($answer, $cell, $need, $fault)) {
+            if ($this->isFree($answer, $cell, $need, $weakness)) {
                 return false;
             }
         }
@@ -177,17 +180,15 @@ final readonly class HoleFinder
     }
 
     /** @param list<Answer> $taught */
-    private function because(Fault $fault, Cell $cell, string $need, array $taught): string
+    private function because(Weakness $weakness, Cell $cell, string $need, array $taught): Text
     {
-        $who = count($taught) === 1 ? sprintf('“%s”, its only answer by %s,', $taught[0]->title, $this->ranks[$need]->name) : sprintf('each of its %d answers by %s', count($taught), $this->ranks[$need]->name);
+        $rank = $this->ranks[$need];
 
-        return sprintf('%s: %s %s.', $this->named($cell), $who, match ($fault) {
-            Fault::Barred => 'does what the contact policy does not teach there',
-            Fault::NoWayOut => 'ends where he still reaches',
-            Fault::SizeBound => 'fails for a smaller defender against a larger attacker',
-            Fault::Slow => sprintf('comes too late at rung %d, and nothing answers it once it has landed', $this->ranks[$need]->goalRung),
-            Fault::NoWhatIf => 'hangs on an effect with nothing ready should it not come',
-        });
+        return Text::of("holes.weak.{$weakness->hole()->value}", [
+            'attack' => $this->named($cell),
+            'answers' => Text::counted('holes.answers', count($taught), ['answer' => $taught[0]->title, 'rank' => $rank->name]),
+            'rung' => $rank->goalRung,
+        ]);
     }
 
     /** @return list<Hole> */
@@ -199,11 +200,11 @@ final readonly class HoleFinder
         }
         $wanted = $this->catalogue->school->share - 1e-9;
         $rank = $this->ranks[$need];
-        $said = static fn (float $held): string => sprintf('%.0f %% of %s', 100 * $held, $rank->name);
+        $said = ['attack' => $this->named($cell), 'rung' => $rank->goalRung, 'rank' => $rank->name, 'now' => self::percent($share[0])];
 
         return match (true) {
-            $share[0] < $wanted => [$this->hole(HoleKind::Unproven, $cell, $need, sprintf('%s is held at rung %d by %s; the school wants %.0f %%.', $this->named($cell), $rank->goalRung, $said($share[0]), 100 * $this->catalogue->school->share))],
-            $share[1] < $wanted => [$this->hole(HoleKind::Fading, $cell, $need, sprintf('%s is held at rung %d by %s now, and in 30 days by %s if nobody drills it.', $this->named($cell), $rank->goalRung, $said($share[0]), $said($share[1])))],
+            $share[0] < $wanted => [$this->hole(HoleKind::Unproven, $cell, $need, Text::of('holes.unproven', [...$said, 'wanted' => self::percent($this->catalogue->school->share)]))],
+            $share[1] < $wanted => [$this->hole(HoleKind::Fading, $cell, $need, Text::of('holes.fading', [...$said, 'then' => self::percent($share[1])]))],
             default => [],
         };
     }
@@ -213,7 +214,7 @@ final readonly class HoleFinder
     {
         $landed = Facets::of([...$cell->facets->toArray(), 'phase' => Phase::Landed->value]);
         foreach ($this->meeting($cell) as $answer) {
-            if ($answer->introducedAt($this->order) <= $this->order[$need] && $answer->matches($cell->attack->kind, $landed)) {
+            if ($answer->introducedAt($this->order) <= $this->order[$need] && $answer->matching->covers($cell->attack->kind, $landed)) {
                 return true;
             }
         }
@@ -231,11 +232,11 @@ final readonly class HoleFinder
     }
 
     /**
-     * What would close a hole: an answer counts only where it has not the fault that makes the hole.
+     * What would close a hole: an answer counts only where it has not the weakness that makes the hole.
      *
      * @return list<Move>
      */
-    private function moves(Cell $cell, string $need, ?Fault $without): array
+    private function moves(Cell $cell, string $need, ?Weakness $without): array
     {
         $moves = [];
         foreach ($this->meeting($cell) as $answer) {
@@ -250,7 +251,7 @@ final readonly class HoleFinder
             }
         }
 
-        return [...$moves, ...($without === Fault::Barred ? $this->softenings($cell, $need) : []), new Move(MoveKind::Write, null)];
+        return [...$moves, ...($without === Weakness::Barred ? $this->softenings($cell, $need) : []), new Move(MoveKind::Write, null)];
     }
 
     /** @return list<Answer> those whose pattern can meet the kind of a cell */
@@ -259,31 +260,31 @@ final readonly class HoleFinder
         return $this->byKind[$cell->attack->kind->id] ?? [];
     }
 
-    /** Whether an answer, moved to where it is needed, has not this fault in the cell. */
-    private function isFree(Answer $answer, Cell $cell, string $need, ?Fault $without, ?bool $isMirrored = null): bool
+    /** Whether an answer, moved to where it is needed, has not this weakness in the cell. */
+    private function isFree(Answer $answer, Cell $cell, string $need, ?Weakness $without, ?bool $isMirrored = null): bool
     {
-        if ($without === null || $this->faults === null) {
+        if ($without === null || $this->weaknesses === null) {
             return true;
         }
-        $isMirrored ??= ! $answer->meetsAsWritten($cell->attack->kind, $cell->facets);
+        $isMirrored ??= ! $answer->matching->coversAsWritten($cell->attack->kind, $cell->facets);
 
-        return ! $this->faults->has($without, $answer, $cell, $need, $isMirrored);
+        return ! $this->weaknesses->has($without, $answer, $cell, $need, $isMirrored);
     }
 
     private function mirrorCloses(Answer $answer, Cell $cell, string $need): bool
     {
-        return ! $answer->mirrored
-            && $this->order[$answer->rank] <= $this->order[$need]
+        return ! $answer->matching->mirrored
+            && $this->order[$answer->teaching->rank] <= $this->order[$need]
             && ! in_array($answer->id, $cell->answers, true)
-            && $answer->matchesMirrored($cell->attack->kind, $cell->facets);
+            && $answer->matching->coversMirrored($cell->attack->kind, $cell->facets);
     }
 
     /** @return list<Move> */
-    private function widenings(Cell $cell, string $need, ?Fault $without): array
+    private function widenings(Cell $cell, string $need, ?Weakness $without): array
     {
         $moves = [];
         foreach ($this->widener === null ? [] : $this->byFamily[$cell->attack->kind->family->value] ?? [] as $answer) {
-            $near = $this->order[$answer->rank] <= $this->order[$need] ? $this->widener->near($answer, $cell) : null;
+            $near = $this->order[$answer->teaching->rank] <= $this->order[$need] ? $this->widener->near($answer, $cell) : null;
             if ($near !== null && $this->isFree($answer, $cell, $need, $without, $near[1])) {
                 $facets = $near[1] ? $cell->facets->mirror() : $cell->facets;
                 $value = $near[0] === 'kind' ? $cell->attack->kind->id : $facets->toArray()[$near[0]];
@@ -298,8 +299,8 @@ final readonly class HoleFinder
     private function softenings(Cell $cell, string $need): array
     {
         $moves = [];
-        foreach ($this->faults === null ? [] : $this->taughtBy($cell, $need) as $answer) {
-            $soft = $this->faults->softened($answer, $cell, $need);
+        foreach ($this->weaknesses === null ? [] : $this->taughtBy($cell, $need) as $answer) {
+            $soft = $this->weaknesses->softened($answer, $cell, $need);
             if ($soft !== null) {
                 $moves[] = $soft;
             }
@@ -308,15 +309,13 @@ final readonly class HoleFinder
         return $moves;
     }
 
-    private function named(Cell $cell): string
+    private function named(Cell $cell): Text
     {
-        $side = count($cell->attack->sides()) === 1 ? '' : sprintf(' (%s)', $cell->side === Side::Written ? 'as written' : 'mirrored');
-
-        return sprintf('“%s”%s', $cell->attack->title, $side);
+        return Text::of(count($cell->attack->sides()) === 1 ? 'holes.attack' : "holes.attack-{$cell->side->value}", ['attack' => $cell->attack->title]);
     }
 
-    private function laidName(Cell $cell): string
+    private static function percent(float $share): int
     {
-        return $cell->laidAt === null ? '' : $this->ranks[$cell->laidAt]->name;
+        return (int) round(100 * $share);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
+use StoneDrill\Core\Curriculum\School;
+
 /** The kinds of holes, in the order in which equally heavy ones are listed. */
 enum HoleKind: string
 {
@@ -44,6 +46,12 @@ enum HoleKind: string
             self::Fading => 0.3,
             self::Uncatalogued => 0.2,
         };
+    }
+
+    /** The factor that a school has set, or the usual one. */
+    public function factorIn(School $school): float
+    {
+        return $school->holeFactors[$this->value] ?? $this->factor();
     }
 
     /** Position in the list of kinds. */

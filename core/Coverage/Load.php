@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\Rank;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Technique\Beats;
 
 /** What a rank asks its students to learn. A planning estimate. */
 final readonly class Load
@@ -85,10 +85,10 @@ final readonly class Load
     {
         $taught = array_fill_keys(array_map(static fn (Rank $rank): string => $rank->id, $catalogue->ranks), []);
         foreach ($catalogue->answers as $answer) {
-            if ($answer->short !== null) {
-                $taught[$answer->short->rank][] = $answer->beats->shortened($answer->short->beats);
+            if ($answer->teaching->short !== null) {
+                $taught[$answer->teaching->short->rank][] = $answer->beats->shortened($answer->teaching->short->beats);
             }
-            $taught[$answer->rank][] = $answer->beats;
+            $taught[$answer->teaching->rank][] = $answer->beats;
         }
 
         return $taught;

@@ -8,7 +8,7 @@ use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
-use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Curriculum\Catalogue;
 
 /** The pair measure: which two values of two aspects can go together, and which of these no attack has on any side. */
 final readonly class MissingPairs

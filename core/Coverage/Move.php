@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Attack\Attack;
-use StoneDrill\Core\Attack\Pattern;
-use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Checks\Finding;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Matching;
+use StoneDrill\Core\Technique\Beats;
 
 /** One way to close a hole. */
 final readonly class Move
@@ -37,38 +37,30 @@ final readonly class Move
      */
     public function takenIn(Catalogue $catalogue, string $rank): Catalogue
     {
-        $attacks = array_column($catalogue->attacks, null, 'id');
-        $answers = array_map(fn (Answer $answer): Answer => $answer->id === $this->answer ? $this->taken($answer, $attacks[$answer->attack], $rank) : $answer, $catalogue->answers);
+        $answers = array_map(fn (Answer $answer): Answer => $answer->id === $this->answer ? $this->taken($answer, $catalogue->attackOf($answer), $rank, $catalogue->rankOrder()) : $answer, $catalogue->answers);
 
         return $catalogue->withAnswers($answers);
     }
 
-    private function taken(Answer $answer, Attack $attack, string $rank): Answer
+    /**
+     * @param string             $rank  id
+     * @param array<string, int> $order position by id of the rank
+     */
+    private function taken(Answer $answer, Attack $attack, string $rank, array $order): Answer
     {
-        $isEarlier = $this->kind === MoveKind::Earlier;
-        $listed = $this->kind === MoveKind::Widen ? [...$answer->listed, ...$this->widened($answer)] : $answer->listed;
-
-        return new Answer(
-            $answer->id,
-            $answer->title,
-            $answer->label,
-            $answer->attack,
-            $listed,
-            Pattern::proposedFor($attack)->replace($listed),
-            $answer->mirrored || $this->kind === MoveKind::Mirror,
-            $isEarlier ? $rank : $answer->rank,
-            $isEarlier ? null : $answer->short,
-            $answer->doctrine,
-            $answer->faults,
-            $answer->waived,
-            $this->beats ?? $answer->beats,
-        );
+        return match ($this->kind) {
+            MoveKind::Mirror => $answer->withMatching(Matching::of($attack, $answer->matching->listed, true)),
+            MoveKind::Widen => $answer->withMatching(Matching::of($attack, [...$answer->matching->listed, ...$this->widened($answer)], $answer->matching->mirrored)),
+            MoveKind::Earlier => $answer->introducedFrom($rank, $order),
+            MoveKind::Soften => $answer->withBeats($this->beats ?? $answer->beats),
+            MoveKind::Write => $answer,
+        };
     }
 
     /** @return array<string, list<string>> what the widened facet allows then */
     private function widened(Answer $answer): array
     {
-        $wide = $answer->pattern->widened((string) $this->facet, (string) $this->value);
+        $wide = $answer->matching->pattern->widened((string) $this->facet, (string) $this->value);
 
         return $this->facet === 'kind' ? ['kind' => $wide->kinds ?? []] : [(string) $this->facet => $wide->values[(string) $this->facet]];
     }

@@ -6,11 +6,13 @@ namespace StoneDrill\Core\Coverage;
 
 use DateTimeImmutable;
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\Rank;
-use StoneDrill\Core\Pressure\ProofState;
-use StoneDrill\Core\Pressure\Window;
-use StoneDrill\Core\Pressure\Windows;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Proof\ProofState;
+use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Proof\Window;
+use StoneDrill\Core\Proof\Windows;
 
 /** How many of a rank's students hold a cell at the rank's goal rung, now and in a while with no more reps. */
 final readonly class ProvenShare
@@ -24,10 +26,15 @@ final readonly class ProvenShare
      */
     private function __construct(private array $students, private array $held) {}
 
-    /** From all reps of a catalogue. */
-    public static function of(Catalogue $catalogue, DateTimeImmutable $at): self
+    /**
+     * From all reps of a school.
+     *
+     * @param list<Student> $students
+     * @param list<Rep>     $reps
+     */
+    public static function of(Catalogue $catalogue, array $students, array $reps, DateTimeImmutable $at): self
     {
-        return self::ofWindows($catalogue->ranks, array_column($catalogue->students, 'rank', 'id'), Windows::of($catalogue->reps, $catalogue->attacks, $catalogue->ladder, $at), $at);
+        return self::ofWindows($catalogue->ranks, array_column($students, 'rank', 'id'), Windows::of($reps, $catalogue->attacks, $catalogue->ladder, $at), $at);
     }
 
     /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
 
 /** Answers that could each be taken away alone without any attack being first answered at another rank. */
 final readonly class Removable

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Beats;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Beats;
 
 /**
  * Answers that are known already, and how much of a further one they bring along: as {@see CarryOver} from each of them, with

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Answer;
+use StoneDrill\Core\Curriculum\Answer;
 
 /** How much two answers have in common, seen from one of them. */
 final readonly class Resemblance

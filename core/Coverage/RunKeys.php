@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Answer;
 use StoneDrill\Core\Attack\Kind;
-use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Checks\Standards;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Rules;
 
 /** Names what is found of an answer in a cell by the content of everything that it hangs on, and by the rules of this release. */
 final class RunKeys
 {
-    private Imprint $imprint;
+    private RunFingerprint $imprint;
 
     /** The school's part of every key. */
     private string $school;
@@ -26,7 +26,7 @@ final class RunKeys
 
     public function __construct(Catalogue $catalogue, private readonly Standards $standards)
     {
-        $this->imprint = new Imprint($catalogue);
+        $this->imprint = new RunFingerprint($catalogue);
         // What it is called and how much it weighs changes nothing that is found.
         $settings = array_diff_key(get_object_vars($catalogue->school), array_flip(['name', 'share', 'holeFactors', 'zone']));
         $this->school = hash('xxh128', serialize([Rules::VERSION, $settings, $catalogue->ranks, $catalogue->ladder->rungs]));
@@ -39,7 +39,7 @@ final class RunKeys
      */
     public function of(string $what, Answer $answer, Cell $cell, string $need, bool $isMirrored): string
     {
-        $ofAnswer = $this->answers[$answer->id] ??= "{$this->imprint->of($answer)} {$this->standards->familyBits($answer->rank)}";
+        $ofAnswer = $this->answers[$answer->id] ??= "{$this->imprint->of($answer)} {$this->standards->familyBits($answer->teaching->rank)}";
         $ofKind = $this->kinds[$cell->attack->kind->id] ??= self::content($cell->attack->kind);
 
         return "{$what} {$this->school} {$ofAnswer} {$ofKind} {$cell->facets->bits} {$need} {$isMirrored}";

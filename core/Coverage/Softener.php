@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Beat;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\Branch;
-use StoneDrill\Core\Answer\Effect;
-use StoneDrill\Core\Answer\Target;
-use StoneDrill\Core\Answer\Verb;
-use StoneDrill\Core\Catalogue\Hazard;
-use StoneDrill\Core\Catalogue\PolicyLevel;
-use StoneDrill\Core\Checks\ContactPolicy;
 use StoneDrill\Core\Checks\Hazards;
+use StoneDrill\Core\Curriculum\ContactPolicy;
+use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Curriculum\PolicyLevel;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Branch;
+use StoneDrill\Core\Technique\Effect;
+use StoneDrill\Core\Technique\Target;
+use StoneDrill\Core\Technique\Verb;
 
 /** Puts something that the policy teaches in the place of what it does not: the same limb, the nearest height. */
 final readonly class Softener
@@ -80,7 +80,7 @@ final readonly class Softener
         $targets = array_values(array_filter(Target::cases(), static fn (Target $target): bool => $target->height() !== null));
         usort($targets, static fn (Target $a, Target $b): int => abs((float) $a->height() - $height) <=> abs((float) $b->height() - $height));
         foreach ($targets as $target) {
-            $soft = new Action($action->limb, $action->deed, [$target], count: $action->count, jumping: $action->jumping, spinning: $action->spinning);
+            $soft = new Action($action->limb, $action->verb, [$target], manner: $action->manner->withSize(null));
             if (! $this->isBarred(Hazards::ofAction($soft))) {
                 return $soft;
             }

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Target;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Target;
 
 /** An action as learning sees it: what is done, with which limb, to where. */
 final readonly class Token
 {
     private const SAME = 1.0;
     private const SAME_LIMB = 0.7;
-    private const SAME_DEED = 0.4;
+    private const SAME_VERB = 0.4;
 
-    private function __construct(private string $deed, private string $limb, private string $place) {}
+    private function __construct(private string $verb, private string $limb, private string $place) {}
 
     public static function of(Action $action): self
     {
         return new self(
-            $action->deed->value,
+            $action->verb->value,
             $action->limb->value ?? '',
             $action->bearing?->toClock() ?? implode(' ', array_map(static fn (Target $target): string => $target->value, $action->targets)),
         );
@@ -29,8 +29,8 @@ final readonly class Token
     public function likeness(self $other): float
     {
         return match (true) {
-            $this->deed !== $other->deed => 0.0,
-            $this->limb !== $other->limb => self::SAME_DEED,
+            $this->verb !== $other->verb => 0.0,
+            $this->limb !== $other->limb => self::SAME_VERB,
             $this->place !== $other->place => self::SAME_LIMB,
             default => self::SAME,
         };
@@ -45,9 +45,9 @@ final readonly class Token
     public function likenesses(): array
     {
         return [
-            $this->deed => self::SAME_DEED,
-            "{$this->deed} · {$this->limb}" => self::SAME_LIMB - self::SAME_DEED,
-            "{$this->deed} · {$this->limb} · {$this->place}" => self::SAME - self::SAME_LIMB,
+            $this->verb => self::SAME_VERB,
+            "{$this->verb} · {$this->limb}" => self::SAME_LIMB - self::SAME_VERB,
+            "{$this->verb} · {$this->limb} · {$this->place}" => self::SAME - self::SAME_LIMB,
         ];
     }
 }

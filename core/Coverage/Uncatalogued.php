@@ -7,7 +7,8 @@ namespace StoneDrill\Core\Coverage;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
-use StoneDrill\Core\Catalogue\Catalogue;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Text;
 
 /** Feasible values of a kind that is in the catalogue which no attack of that kind has, from either side. */
 final readonly class Uncatalogued
@@ -40,8 +41,8 @@ final readonly class Uncatalogued
                             null,
                             null,
                             null,
-                            self::PREVALENCE * $catalogue->school->holeFactor(HoleKind::Uncatalogued),
-                            sprintf('No “%s” with %s %s is in the catalogue.', lcfirst($kind->name), $facet->value, $value),
+                            self::PREVALENCE * HoleKind::Uncatalogued->factorIn($catalogue->school),
+                            Text::of('holes.uncatalogued', ['kind' => $kind->name, 'facet' => $facet->text(), 'value' => $value]),
                             [],
                             "{$kind->id} {$facet->value} {$value}",
                         );

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-use StoneDrill\Core\Answer\Answer;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Finding;
 use StoneDrill\Core\Checks\Scope;
 use StoneDrill\Core\Checks\Severity;
 use StoneDrill\Core\Checks\Standards;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\RunLimits;
 
@@ -35,7 +35,7 @@ final class Widener
     /** @var array<string, list<Finding>> what is found against its own attack, by answer, mirrored and sizes */
     private array $own = [];
 
-    public function __construct(private readonly Catalogue $catalogue, private readonly Memory $memory = new Memory())
+    public function __construct(private readonly Catalogue $catalogue, private readonly RunCache $memory = new RunCache())
     {
         $standards = Standards::of($catalogue);
         $this->examiner = new Examiner($standards);
@@ -60,8 +60,8 @@ final class Widener
             return null;
         }
         $facets = $cell->facets;
-        foreach ($answer->mirrored ? [false, true] : [false] as $isMirrored) {
-            $misses = ($isMirrored ? $answer->pattern->mirror() : $answer->pattern)->misses($cell->attack->kind, $facets);
+        foreach ($answer->matching->mirrored ? [false, true] : [false] as $isMirrored) {
+            $misses = ($isMirrored ? $answer->matching->pattern->mirror() : $answer->matching->pattern)->misses($cell->attack->kind, $facets);
             if ($misses === []) {
                 return null;
             }
@@ -112,12 +112,12 @@ final class Widener
                 foreach ($this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::asWritten())->findings as $finding) {
                     $isOld = array_filter($own, static fn (Finding $old): bool => $old->isLike($finding)) !== [];
                     if ($finding->severity !== Severity::Note && ! $isOld) {
-                        $found[$finding->check.' '.$finding->beat] ??= $finding;
+                        $found[$finding->check->value.' '.$finding->beat] ??= $finding;
                     }
                 }
             }
         }
-        usort($found, static fn (Finding $a, Finding $b): int => [$a->severity !== Severity::Stop, $a->beat, $a->check] <=> [$b->severity !== Severity::Stop, $b->beat, $b->check]);
+        usort($found, static fn (Finding $a, Finding $b): int => [$a->severity !== Severity::Stop, $a->beat, $a->check->value] <=> [$b->severity !== Severity::Stop, $b->beat, $b->check->value]);
 
         return $found;
     }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Limb;
-use StoneDrill\Core\Answer\Strike;
-use StoneDrill\Core\Answer\Verb;
 use StoneDrill\Core\Attack\Blow;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Hold;
 use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\Strike;
+use StoneDrill\Core\Technique\Verb;
 
 /** What becomes of an attack that comes in a beat: it lands unless something keeps it from landing. */
 final readonly class Assault
@@ -38,34 +39,34 @@ final readonly class Assault
      * @param list<Action> $actions of the defender's, in this beat
      * @param float        $crouch  what the crouch was before it
      */
-    public function come(Scene $scene, array $actions, float $crouch): Verdict
+    public function come(Scene $scene, array $actions, float $crouch): Delivery
     {
         $bearing = $this->facets->bearing->toDegrees();
         $line = Angle::round($bearing + 180);
         $advance = $this->opening->advance($scene->bodies);
         $blow = $this->opening->blow;
-        $scene->hisFacing = $line;
+        $scene->attackerFacing = $line;
         if ($blow !== null) {
-            $contact = hypot($scene->hisX, $scene->hisY) - $advance;
+            $contact = hypot($scene->attackerX, $scene->attackerY) - $advance;
             $isMet = $this->isMet($scene, $actions, $blow->chain(), $line, $advance / 2);
-            $this->advanceHim($scene, $line, $advance);
+            $this->advanceAttacker($scene, $line, $advance);
 
-            return $this->judge($scene, $actions, $blow, $this->opening->side, $line, $crouch, $contact, 'attack', $isMet);
+            return $this->judge($scene, $actions, $blow, $this->opening->side, $line, $crouch, $contact, false, $isMet);
         }
-        $this->advanceHim($scene, $line, $advance);
+        $this->advanceAttacker($scene, $line, $advance);
         $out = $scene->distance() - $scene->holdDistance - self::HOLD_SLACK;
         $off = $this->offLine($scene, $line, 0.0, 0.0) - self::OFF * $scene->bodies->defender;
-        $why = match (true) {
-            $this->isStopped($scene, $actions, false) => 'stopped',
-            $out > 1e-9 => 'out',
-            $off >= -1e-9 => 'off',
-            default => null,
+        $verdict = match (true) {
+            $this->isStopped($scene, $actions, false) => Verdict::Stopped,
+            $out > 1e-9 => Verdict::Out,
+            $off >= -1e-9 => Verdict::Off,
+            default => Verdict::Lands,
         };
-        if ($why === null) {
+        if ($verdict === Verdict::Lands) {
             $scene->hold = Hold::of($this->kind, $this->facets->hand);
         }
 
-        return new Verdict('attack', $why, $out, $off, true);
+        return new Delivery(false, $verdict, $out, $off, true);
     }
 
     /**
@@ -75,43 +76,43 @@ final readonly class Assault
      * @param float        $line    the way from him to the defender when the beat began
      * @param float        $crouch  what the crouch was before it
      *
-     * @return ?Verdict null when he cannot throw it
+     * @return ?Delivery null when he cannot throw it
      */
-    public function followUp(Scene $scene, array $actions, float $line, float $crouch): ?Verdict
+    public function followUp(Scene $scene, array $actions, float $line, float $crouch): ?Delivery
     {
         $side = $this->facets->hand->isOne() && ! ($this->opening->blow?->isByLeg() ?? false) ? $this->facets->hand->mirror() : Hand::Right;
-        if ($scene->turnedUntil !== null || $scene->hisPosture === Posture::Lying || isset($scene->armsGone[$side->value])
+        if ($scene->turnedUntil !== null || $scene->attackerPosture === Posture::Lying || isset($scene->armsGone[$side->value])
             || $scene->hold->keeps($side) || $scene->hasGripOnArm($side)) {
             return null;
         }
-        $scene->hisFacing = $line;
+        $scene->attackerFacing = $line;
         $isMet = $this->isMet($scene, $actions, Blow::Straight->chain(), $line, 0.0);
 
-        return $this->judge($scene, $actions, Blow::Straight, $side, $line, $crouch, 0.0, 'follow-up', $isMet);
+        return $this->judge($scene, $actions, Blow::Straight, $side, $line, $crouch, 0.0, true, $isMet);
     }
 
     /** @param list<Action> $actions */
-    private function judge(Scene $scene, array $actions, Blow $blow, Hand $side, float $line, float $crouch, float $contact, string $what, bool $isMet): Verdict
+    private function judge(Scene $scene, array $actions, Blow $blow, Hand $side, float $line, float $crouch, float $contact, bool $isFollowUp, bool $isMet): Delivery
     {
         $own = $scene->bodies->defender;
         $offset = Weapons::offset($scene, $side, $blow->isByLeg());
         $facing = deg2rad($line);
         [$slipX, $slipY] = $blow->isHigh() ? [$scene->slipX, $scene->slipY] : [0.0, 0.0];
-        $distance = hypot($scene->x + $slipX - $scene->hisX - $offset * cos($facing), $scene->y + $slipY - $scene->hisY + $offset * sin($facing));
+        $distance = hypot($scene->x + $slipX - $scene->attackerX - $offset * cos($facing), $scene->y + $slipY - $scene->attackerY + $offset * sin($facing));
         $out = $distance - Bodies::SURFACE * $own - Weapons::reach($scene, $blow->chain(), $blow->isByLeg(), $scene->height($blow->aim()));
         $off = $this->offLine($scene, $line, $slipX, $slipY) - self::OFF * $own;
         $apart = $scene->distance();
-        $why = match (true) {
-            $this->isStopped($scene, $actions, $blow === Blow::Dive) => 'stopped',
-            $isMet => 'intercepted',
-            $blow->isHigh() && $scene->crouch - $crouch >= self::UNDER * $own - 1e-9 => 'under',
-            $out > 1e-9 => 'out',
-            ! $blow->isRound() && $off >= -1e-9 => 'off',
-            $blow->isRound() && $apart < self::INSIDE * $scene->bodies->attacker && $apart < self::INSIDE_OF_CONTACT * $contact => 'inside',
-            default => null,
+        $verdict = match (true) {
+            $this->isStopped($scene, $actions, $blow === Blow::Dive) => Verdict::Stopped,
+            $isMet => Verdict::Intercepted,
+            $blow->isHigh() && $scene->crouch - $crouch >= self::UNDER * $own - 1e-9 => Verdict::Under,
+            $out > 1e-9 => Verdict::Out,
+            ! $blow->isRound() && $off >= -1e-9 => Verdict::Off,
+            $blow->isRound() && $apart < self::INSIDE * $scene->bodies->attacker && $apart < self::INSIDE_OF_CONTACT * $contact => Verdict::Inside,
+            default => Verdict::Lands,
         };
 
-        return new Verdict($what, $why, $out, $off);
+        return new Delivery($isFollowUp, $verdict, $out, $off);
     }
 
     /**
@@ -124,7 +125,7 @@ final readonly class Assault
         foreach ($actions as $action) {
             $stops = $isDive
                 ? $action->limb === Limb::BothHands && ($action->is(Verb::Block) || $action->is(Verb::Shove))
-                : $action->deed instanceof Verb && $action->deed->stops();
+                : $action->verb instanceof Verb && $action->verb->stops();
             if (! $stops || $action->limb === null) {
                 continue;
             }
@@ -148,7 +149,7 @@ final readonly class Assault
     private function isMet(Scene $scene, array $actions, float $chain, float $line, float $way): bool
     {
         foreach ($actions as $action) {
-            $strike = $action->deed;
+            $strike = $action->verb;
             if (! $strike instanceof Strike) {
                 continue;
             }
@@ -157,7 +158,7 @@ final readonly class Assault
                 continue;
             }
             $halfway = clone $scene;
-            $this->advanceHim($halfway, $line, $way);
+            $this->advanceAttacker($halfway, $line, $way);
             $hit = $this->striker->hit($halfway, $action, $actions);
             if ($hit !== null && $hit->margin !== null && $hit->margin >= 0) {
                 return true;
@@ -167,15 +168,15 @@ final readonly class Assault
         return false;
     }
 
-    private function advanceHim(Scene $scene, float $line, float $metres): void
+    private function advanceAttacker(Scene $scene, float $line, float $metres): void
     {
-        $scene->hisX += $metres * sin(deg2rad($line));
-        $scene->hisY += $metres * cos(deg2rad($line));
+        $scene->attackerX += $metres * sin(deg2rad($line));
+        $scene->attackerY += $metres * cos(deg2rad($line));
     }
 
     /** Metres of the defender's axis, moved so far, off the line that leads through him this way. */
     private function offLine(Scene $scene, float $line, float $x, float $y): float
     {
-        return abs(($scene->x + $x - $scene->hisX) * cos(deg2rad($line)) - ($scene->y + $y - $scene->hisY) * sin(deg2rad($line)));
+        return abs(($scene->x + $x - $scene->attackerX) * cos(deg2rad($line)) - ($scene->y + $y - $scene->attackerY) * sin(deg2rad($line)));
     }
 }

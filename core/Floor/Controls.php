@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Effect;
-use StoneDrill\Core\Answer\Limb;
-use StoneDrill\Core\Answer\Target;
-use StoneDrill\Core\Answer\Toward;
-use StoneDrill\Core\Answer\Verb;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Hold;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\LimbStatus;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Effect;
+use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\Target;
+use StoneDrill\Core\Technique\Toward;
+use StoneDrill\Core\Technique\Verb;
 
 /** What strikes and controls of a beat do, in written order, and what an assumed effect does after them. */
 final readonly class Controls
@@ -39,28 +40,28 @@ final readonly class Controls
     /**
      * @param list<Action> $actions
      *
-     * @return list<Deed>
+     * @return list<PerformedAction>
      */
     public function act(Scene $scene, array $actions): array
     {
-        $deeds = [];
+        $performed = [];
         foreach ($actions as $action) {
             $limb = $action->limb;
             $hit = null;
             if ($action->isStrike()) {
-                if ($action->spinning && $action->deed->turnsFirst()) {
-                    $scene->facing = $scene->bearingToHim();
+                if ($action->manner->spinning && $action->verb->turnsFirst()) {
+                    $scene->facing = $scene->bearingToAttacker();
                 }
                 $hit = $this->striker->hit($scene, $action, $actions);
                 $limb = $hit->limb ?? $limb;
-                if ($action->spinning) {
-                    $scene->facing = $scene->bearingToHim();
+                if ($action->manner->spinning) {
+                    $scene->facing = $scene->bearingToAttacker();
                 }
             } elseif ($limb === Limb::FreeHand) {
                 $limb = $this->striker->freeHand($scene, $actions);
             }
             $singles = $limb?->singles() ?? [];
-            $deeds[] = new Deed(
+            $performed[] = new PerformedAction(
                 $action,
                 $limb,
                 $this->hindered($scene, $singles),
@@ -71,28 +72,28 @@ final readonly class Controls
             $this->control($scene, $action, $singles);
         }
 
-        return $deeds;
+        return $performed;
     }
 
     /**
      * What the author assumes that the beat does to him.
      *
-     * @param list<Deed> $deeds of the beat
+     * @param list<PerformedAction> $performed of the beat
      */
-    public function takeEffect(Scene $scene, Effect $effect, array $deeds): void
+    public function takeEffect(Scene $scene, Effect $effect, array $performed): void
     {
         $his = $scene->bodies->attacker;
         match ($effect) {
             Effect::Released => $scene->hold = Hold::none($this->kind),
-            Effect::Rocked => $scene->moveHim(self::ROCKED * $his),
+            Effect::Rocked => $scene->moveAttacker(self::ROCKED * $his),
             Effect::DrivenBack => $this->driveBack($scene, self::DRIVEN_BACK * $his),
-            Effect::PulledIn => $scene->moveHim(self::PULLED_IN * $his),
+            Effect::PulledIn => $scene->moveAttacker(self::PULLED_IN * $his),
             Effect::Folded => $this->pose($scene, Posture::Folded, self::FOLDED),
             Effect::Straightened => $this->straighten($scene),
-            Effect::Turned => $this->turn($scene, $deeds),
+            Effect::Turned => $this->turn($scene, $performed),
             Effect::Kneeling => $this->pose($scene, Posture::Kneeling, self::KNEELING),
             Effect::Dropped => $this->drop($scene),
-            Effect::ArmGone => $this->takeArm($scene, $deeds),
+            Effect::ArmGone => $this->takeArm($scene, $performed),
         };
     }
 
@@ -118,7 +119,7 @@ final readonly class Controls
     {
         $own = $hand->isLeft() ? Hand::Left : Hand::Right;
 
-        return abs(Angle::turn($scene->facing, $scene->hisFacing)) < 90 ? $own : $own->mirror();
+        return abs(Angle::turn($scene->facing, $scene->attackerFacing)) < 90 ? $own : $own->mirror();
     }
 
     /**
@@ -162,7 +163,7 @@ final readonly class Controls
             if ($scene->hold->holdsWristOf($limb)) {
                 return $hit->target->isOfForearm() ? 0.0 : hypot(
                     $scene->distance() / 2 - Bodies::SURFACE * $scene->bodies->attacker,
-                    ($hit->height ?? $scene->hisHeight(0.7, false)) - $scene->height(self::WRIST),
+                    ($hit->height ?? $scene->attackerHeight(0.7, false)) - $scene->height(self::WRIST),
                 );
             }
         }
@@ -175,10 +176,10 @@ final readonly class Controls
     {
         $hands = array_values(array_filter($limbs, static fn (Limb $limb): bool => $limb->isHand()));
         foreach ($hands as $hand) {
-            if (! $action->deed instanceof Verb || ! $action->deed->grips()) {
+            if (! $action->verb instanceof Verb || ! $action->verb->grips()) {
                 $scene->loseGrip($hand);
-            } elseif (($scene->grips[$hand->value]->verb ?? null) !== $action->deed) {
-                $scene->grips[$hand->value] = $this->grip($scene, $action->deed, $action->targets[0] ?? null, $hand);
+            } elseif (($scene->grips[$hand->value]->verb ?? null) !== $action->verb) {
+                $scene->grips[$hand->value] = $this->grip($scene, $action->verb, $action->targets[0] ?? null, $hand);
             }
         }
         if ($action->is(Verb::Strip) && $action->toward !== Toward::Fingers) {
@@ -204,7 +205,7 @@ final readonly class Controls
         $scene->hold = Hold::none($this->kind);
         $scene->endGrips();
         $scene->isAstride = false;
-        $scene->moveHim($metres);
+        $scene->moveAttacker($metres);
     }
 
     private function drop(Scene $scene): void
@@ -216,45 +217,45 @@ final readonly class Controls
 
     private function pose(Scene $scene, Posture $posture, float $seconds): void
     {
-        $scene->hisPosture = $posture;
+        $scene->attackerPosture = $posture;
         $scene->postureUntil = $scene->time + $seconds;
     }
 
     private function straighten(Scene $scene): void
     {
-        if ($scene->hisPosture === Posture::Folded) {
-            $scene->hisPosture = Posture::Standing;
+        if ($scene->attackerPosture === Posture::Folded) {
+            $scene->attackerPosture = Posture::Standing;
             $scene->postureUntil = null;
         }
     }
 
-    /** @param list<Deed> $deeds */
-    private function turn(Scene $scene, array $deeds): void
+    /** @param list<PerformedAction> $performed */
+    private function turn(Scene $scene, array $performed): void
     {
         $isRight = false;
-        foreach ($deeds as $deed) {
-            if ($deed->limb !== null) {
-                $isRight = $deed->limb->isRight();
+        foreach ($performed as $done) {
+            if ($done->limb !== null) {
+                $isRight = $done->limb->isRight();
 
                 break;
             }
         }
-        $scene->hisFacing = Angle::round($scene->hisFacing + ($isRight ? 90 : -90));
+        $scene->attackerFacing = Angle::round($scene->attackerFacing + ($isRight ? 90 : -90));
         $scene->turnedUntil = $scene->time + self::TURNED;
     }
 
     /**
      * The arm that the beat works on, or one that is gripped, or the one that attacks, is no longer of use to him.
      *
-     * @param list<Deed> $deeds
+     * @param list<PerformedAction> $performed
      */
-    private function takeArm(Scene $scene, array $deeds): void
+    private function takeArm(Scene $scene, array $performed): void
     {
         $arm = null;
-        foreach ($deeds as $deed) {
-            $target = $deed->action->targets[0] ?? null;
-            if ($deed->limb !== null && $target !== null && ($target->isOfArm() || $deed->action->is(Verb::Lock))) {
-                $arm ??= $this->armMetBy($scene, $deed->limb->singles()[0]);
+        foreach ($performed as $done) {
+            $target = $done->action->targets[0] ?? null;
+            if ($done->limb !== null && $target !== null && ($target->isOfArm() || $done->action->is(Verb::Lock))) {
+                $arm ??= $this->armMetBy($scene, $done->limb->singles()[0]);
             }
         }
         foreach ($scene->grips as $grip) {

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Beat;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Technique\Beat;
 
 /** Another answer from one of its beats on, and how both stand there when it is done by itself. */
 final readonly class Destination
@@ -21,7 +22,7 @@ final readonly class Destination
             $number,
             $this->title,
             $this->beat,
-            $this->own->distance - $here->distance,
+            $this->own->positions->distance - $here->positions->distance,
             Angle::turn($this->bearingOff($this->own), $this->bearingOff($here)),
             $here->isHeld,
             $this->own->isHeld,
@@ -31,6 +32,6 @@ final readonly class Destination
     /** Degrees off the defender's facing in which he is. */
     private function bearingOff(Frame $frame): float
     {
-        return Angle::turn($frame->defender->facing, $frame->defender->axis->bearingTo($frame->attacker->axis));
+        return Angle::turn($frame->positions->defender->facing, $frame->positions->defender->axis->bearingTo($frame->positions->attacker->axis));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Action;
+use StoneDrill\Core\Technique\Action;
 
 /** One way to take the first step, with what it leaves. */
 final readonly class FirstStep

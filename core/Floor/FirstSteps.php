@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Beat;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\Limb;
-use StoneDrill\Core\Answer\Verb;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Geometry\Bearing;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\Verb;
 
 /** Where the first step is best taken: least of what he reaches, with a strike that still gets there. Estimates. */
 final readonly class FirstSteps
@@ -34,8 +35,8 @@ final readonly class FirstSteps
                 $step = new Action($limb, $verb, bearing: Bearing::hour($hour));
                 $frame = $simulation->run(new Beats([new Beat([$step, $strike])]))->frames[0];
                 $hit = $frame->hits[0] ?? null;
-                if ($hit !== null && $hit->reaches() && $hit->isFaced && $hit->isInArc && ! $frame->deeds[1]->isBlocked()) {
-                    $steps[] = new FirstStep($step, $this->worst($frame), $hit->margin, ($frame->delivery?->lands() ?? false) && ! $frame->delivery->isHold);
+                if ($hit !== null && $hit->reaches() && $hit->isFaced && $hit->isInArc && ! $frame->events->performed[1]->isBlocked()) {
+                    $steps[] = new FirstStep($step, $this->worst($frame), $hit->margin, ($frame->events->delivery?->lands() ?? false) && ! $frame->events->delivery->isHold);
                 }
             }
         }
@@ -47,6 +48,6 @@ final readonly class FirstSteps
     /** Margin of the weapon of his that reaches farthest; null where none is turned that way. */
     private function worst(Frame $frame): ?float
     {
-        return $frame->threats === [] ? null : max(array_map(static fn (Threat $threat): float => $threat->margin, $frame->threats));
+        return $frame->positions->threats === [] ? null : max(array_map(static fn (Threat $threat): float => $threat->margin, $frame->positions->threats));
     }
 }

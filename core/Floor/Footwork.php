@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Joint;
-use StoneDrill\Core\Answer\Limb;
-use StoneDrill\Core\Answer\LimbRule;
-use StoneDrill\Core\Answer\Verb;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Geometry\Joint;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\LimbRule;
+use StoneDrill\Core\Technique\Verb;
 
 /** What the movements of a beat do to where the defender stands. Lengths as shares of the defender's stature. */
 final readonly class Footwork
@@ -34,42 +35,42 @@ final readonly class Footwork
     {
         $moved = $turned = false;
         foreach ($actions as $action) {
-            if (! $action->deed instanceof Verb) {
+            if (! $action->verb instanceof Verb) {
                 continue;
             }
-            if ($action->deed->movesFeet()) {
+            if ($action->verb->movesFeet()) {
                 if (! $scene->posture->fixesFeet()) {
-                    self::step($scene, $action, $action->deed);
+                    self::step($scene, $action, $action->verb);
                     $moved = true;
                 }
-            } elseif ($action->deed->turns()) {
+            } elseif ($action->verb->turns()) {
                 $scene->facing = $action->bearing?->toDegrees() ?? $scene->facing;
                 $turned = true;
             }
-            self::sink($scene, $action, $action->deed);
+            self::sink($scene, $action, $action->verb);
         }
 
         return [$moved, $turned];
     }
 
     /** Turns the defender toward him as far as feet that moved do by themselves; clockwise when he is straight behind. */
-    public static function turnToHim(Scene $scene): void
+    public static function turnToAttacker(Scene $scene): void
     {
-        $scene->facing = Angle::turned($scene->facing, $scene->bearingToHim(), self::TURN);
+        $scene->facing = Angle::turned($scene->facing, $scene->bearingToAttacker(), self::TURN);
     }
 
     private static function step(Scene $scene, Action $action, Verb $verb): void
     {
         $bearing = deg2rad($action->bearing?->toDegrees() ?? 0.0);
         $own = $scene->bodies->defender;
-        $length = static fn (float $share): float => ($action->size?->of($share * $own) ?? $share * $own) * $action->count;
+        $length = static fn (float $share): float => ($action->manner->size?->of($share * $own) ?? $share * $own) * $action->manner->count;
         match ($verb) {
             Verb::Step => self::place($scene, $action->limb, $length(self::STEP) * sin($bearing), $length(self::STEP) * cos($bearing), false),
             Verb::Cross => self::place($scene, $action->limb, $length(self::STEP) * sin($bearing), $length(self::STEP) * cos($bearing), true),
             Verb::Slide => $scene->carryDefender($length(self::SLIDE) * sin($bearing), $length(self::SLIDE) * cos($bearing)),
             Verb::Hop => $scene->carryDefender($length(self::HOP) * sin($bearing), $length(self::HOP) * cos($bearing)),
             Verb::Leave => $scene->carryDefender($length(self::LEAVE) * sin($bearing), $length(self::LEAVE) * cos($bearing)),
-            Verb::Spread => self::setApart($scene, $action->size?->of(self::SPREAD * $own) ?? self::SPREAD * $own),
+            Verb::Spread => self::setApart($scene, $action->manner->size?->of(self::SPREAD * $own) ?? self::SPREAD * $own),
             default => self::setApart($scene, 2 * Joint::Hip->lateral() * $own),
         };
     }
@@ -106,7 +107,7 @@ final readonly class Footwork
             return;
         }
         $usual = self::SINK * $scene->bodies->defender;
-        $length = ($action->size?->of($usual) ?? $usual) * $action->count;
+        $length = ($action->manner->size?->of($usual) ?? $usual) * $action->manner->count;
         $bearing = deg2rad($action->bearing?->toDegrees() ?? 0.0);
         match ($verb) {
             Verb::Drop => $scene->crouch += $length,

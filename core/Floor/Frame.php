@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Beat;
-use StoneDrill\Core\Answer\Condition;
-use StoneDrill\Core\Answer\Effect;
-use StoneDrill\Core\Answer\Verb;
-use StoneDrill\Core\Attack\Hold;
+use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Condition;
+use StoneDrill\Core\Technique\Verb;
 
 /**
  * Everything that is to be known of one beat: where both stand at its end and what happened in it. A plain value;
@@ -22,32 +20,15 @@ final readonly class Frame
     /** @var list<Hit> the strikes in it, in written order */
     public array $hits;
 
-    /** @var list<Threat> those of his weapons that reach */
+    /** @var list<Threat> the attacker's free weapons that reach */
     public array $reaching;
 
     /**
-     * @param string              $number      `0` for the start, `1`, `2`, `2.1`
-     * @param ?Beat               $beat        null at the start, and where only the attacker acts
-     * @param ?Condition          $condition   the what-if that this beat is the first of
-     * @param float               $startsAt    seconds from the start of the answer
-     * @param float               $time        seconds at its end
-     * @param Stance              $defender    at the end
-     * @param Stance              $attacker    at the end
-     * @param Point               $from        where the defender's axis was before
-     * @param float               $facedAt     the way the defender faced before its feet, pivots left in
-     * @param Hold                $hold        what is still on at the end
-     * @param array<string, Grip> $grips       by hand of the defender's, at the end
-     * @param list<Deed>          $deeds       in written order
-     * @param list<Threat>        $threats     every weapon of his that is free, reaching or not
-     * @param list<WornOff>       $wornOff     effects that ended before it began
-     * @param ?Effect             $effect      what was assumed to happen
-     * @param bool                $heldBefore  whether a hold was on when it began
-     * @param bool                $carried     whether a hold that moves carried both
-     * @param bool                $feetMoved   whether a foot of the defender's moved
-     * @param bool                $turned      whether the defender pivoted or turned under
-     * @param bool                $isInside    whether the defender stands between his arms
-     * @param float               $faceSeconds seconds until he faces the defender
-     * @param ?float              $fistReach   metres from a shoulder within which a fist meets his chin; null where it is too high
+     * @param string     $number    `0` for the start, `1`, `2`, `2.1`
+     * @param ?Beat      $beat      null at the start, and where only the attacker acts
+     * @param ?Condition $condition the what-if that this beat is the first of
+     * @param float      $startsAt  seconds from the start of the answer
+     * @param float      $time      seconds at its end
      */
     public function __construct(
         public string $number,
@@ -55,47 +36,24 @@ final readonly class Frame
         public ?Condition $condition,
         public float $startsAt,
         public float $time,
-        public Stance $defender,
-        public Stance $attacker,
-        public Point $from,
-        public float $facedAt,
-        public float $distance,
-        public Sector $sector,
-        public Hold $hold,
-        public array $grips,
-        public ?Verdict $delivery,
-        public array $deeds,
-        public array $threats,
-        public array $wornOff,
-        public ?Effect $effect,
-        public bool $heldBefore,
-        public bool $carried,
-        public bool $feetMoved,
-        public bool $turned,
-        public bool $isInside,
-        public float $faceSeconds,
-        public ?float $fistReach,
+        public Positions $positions,
+        public Movement $movement,
+        public Events $events,
     ) {
-        $this->isHeld = $hold->isOn();
+        $this->isHeld = $events->hold->isOn();
         $hits = [];
-        foreach ($deeds as $deed) {
-            if ($deed->hit !== null) {
-                $hits[] = $deed->hit;
+        foreach ($events->performed as $done) {
+            if ($done->hit !== null) {
+                $hits[] = $done->hit;
             }
         }
         $reaching = [];
-        foreach ($threats as $threat) {
+        foreach ($positions->threats as $threat) {
             if ($threat->reaches()) {
                 $reaching[] = $threat;
             }
         }
         [$this->hits, $this->reaching] = [$hits, $reaching];
-    }
-
-    /** @return list<string> what holds what, at the end */
-    public function holds(): array
-    {
-        return $this->hold->toTexts();
     }
 
     public function isOnMainLine(): bool
@@ -106,7 +64,7 @@ final readonly class Frame
     /** Metres the defender's axis moved. */
     public function moved(): float
     {
-        return $this->from->distanceTo($this->defender->axis);
+        return $this->movement->from->distanceTo($this->positions->defender->axis);
     }
 
     /** Seconds that it takes. */
@@ -121,7 +79,7 @@ final readonly class Frame
         return $this->beat !== null && $this->beat->does(...$verbs);
     }
 
-    /** Whether a hand of his reaches the head. */
+    /** Whether a hand of the attacker's reaches the head. */
     public function isReachedByHand(): bool
     {
         foreach ($this->reaching as $threat) {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Target;
-use StoneDrill\Core\Answer\Verb;
 use StoneDrill\Core\Attack\Hand;
+use StoneDrill\Core\Technique\Target;
+use StoneDrill\Core\Technique\Verb;
 
 /** What one hand of the defender's has taken and keeps. */
 final readonly class Grip

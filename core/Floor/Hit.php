@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Limb;
-use StoneDrill\Core\Answer\Strike;
-use StoneDrill\Core\Answer\Target;
+use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\Strike;
+use StoneDrill\Core\Technique\Target;
 
 /** One strike of the defender's, from where both stand. Planning estimates. */
 final readonly class Hit
@@ -40,6 +40,12 @@ final readonly class Hit
     public function reaches(): bool
     {
         return ! $this->tooFarUp && ($this->margin === null || $this->margin >= 0);
+    }
+
+    /** What strikes, such as `left hand punch` or `right elbow`. */
+    public function weapon(): string
+    {
+        return $this->strike->isItsOwnLimb() ? $this->limb->value : $this->limb->value.' '.$this->strike->value;
     }
 
     /** The margin in whole centimetres. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Joint;
 use StoneDrill\Core\Attack\Blow;
 use StoneDrill\Core\Attack\Entry;
 use StoneDrill\Core\Attack\Facets;
@@ -15,6 +14,8 @@ use StoneDrill\Core\Attack\Notice;
 use StoneDrill\Core\Attack\Phase;
 use StoneDrill\Core\Attack\Posture as StartPosture;
 use StoneDrill\Core\Attack\Start;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Geometry\Joint;
 
 /** How both stand when an attack begins: distances in metres, worked out from two statures. */
 final readonly class Opening
@@ -59,9 +60,9 @@ final readonly class Opening
         };
         $scene->isAstride = $this->kind->start === Start::Astride;
         $distance = $this->distance($scene);
-        $scene->hisX = $distance * sin(deg2rad($bearing));
-        $scene->hisY = $distance * cos(deg2rad($bearing));
-        $scene->hisFacing = Angle::round($bearing + 180);
+        $scene->attackerX = $distance * sin(deg2rad($bearing));
+        $scene->attackerY = $distance * cos(deg2rad($bearing));
+        $scene->attackerFacing = Angle::round($bearing + 180);
 
         return $scene;
     }

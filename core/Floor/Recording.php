@@ -13,8 +13,8 @@ final class Recording
     /** @var list<Landing> */
     public array $landings = [];
 
-    /** @var array<int, Moment> of the main line's beats that can go otherwise */
-    public array $moments = [];
+    /** @var array<int, Snapshot> of the main line's beats that can go otherwise */
+    public array $snapshots = [];
 
     /** Whether a branch was left out, or ended early, since the run is long enough. */
     public bool $isCut = false;
@@ -31,9 +31,9 @@ final class Recording
     /**
      * As much of a branch as there is room for.
      *
-     * @param list<?\StoneDrill\Core\Answer\Beat> $line
+     * @param list<?\StoneDrill\Core\Technique\Beat> $line
      *
-     * @return list<?\StoneDrill\Core\Answer\Beat>
+     * @return list<?\StoneDrill\Core\Technique\Beat>
      */
     public function fit(array $line): array
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
+use StoneDrill\Core\Geometry\Bearing;
+
 /** What he reaches where the defender could go. */
 final readonly class RingPlace
 {

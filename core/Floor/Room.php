@@ -6,6 +6,9 @@ namespace StoneDrill\Core\Floor;
 
 use StoneDrill\Core\Attack\Place;
 use StoneDrill\Core\Attack\Posture as StartPosture;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Geometry\Point;
+use StoneDrill\Core\Text;
 
 /** The metres that a place leaves free around where the defender stands at the start. */
 final readonly class Room
@@ -36,17 +39,11 @@ final readonly class Room
         return $this->place !== Place::Stairs;
     }
 
-    /** What is free, for a reader. */
-    public function words(): string
+    /** @return list<Text> what is free */
+    public function texts(): array
     {
-        $place = match ($this->place) {
-            Place::Open => '',
-            Place::Narrow => 'narrow: 50 cm to 3 and to 9 o’clock',
-            Place::Obstacles => 'obstacles: 80 cm back',
-            Place::Stairs => 'stairs: 40 cm back',
-            Place::Crowd => 'crowd: 1 m all round',
-        };
+        $texts = $this->place === Place::Open ? [] : [Text::of("room.{$this->place->value}")];
 
-        return implode(', ', array_filter([$place, $this->posture === StartPosture::Wall ? 'a wall behind' : '']));
+        return $this->posture === StartPosture::Wall ? [...$texts, Text::of('room.wall')] : $texts;
     }
 }

@@ -16,10 +16,10 @@ final readonly class Run
     /**
      * @param list<Frame>   $frames
      * @param list<Landing>      $landings where branches run on into other answers
-     * @param array<int, Moment> $moments  of the main line's beats that can go otherwise, by position from 0
+     * @param array<int, Snapshot> $snapshots  of the main line's beats that can go otherwise, by position from 0
      * @param bool               $isCut    whether branches were left out, since it is long enough ({@see RunLimits})
      */
-    public function __construct(public Frame $start, public array $frames, public array $landings = [], public array $moments = [], public bool $isCut = false)
+    public function __construct(public Frame $start, public array $frames, public array $landings = [], public array $snapshots = [], public bool $isCut = false)
     {
         $byNumber = ['0' => $start];
         $mainLine = [];

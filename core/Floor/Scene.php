@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Effect;
-use StoneDrill\Core\Answer\Limb;
 use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Hold;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Geometry\Point;
+use StoneDrill\Core\Technique\Effect;
+use StoneDrill\Core\Technique\Limb;
 
 /**
  * Both bodies while an answer is run: the only thing in the core that changes. What is left of it is {@see Frame}.
@@ -30,10 +32,10 @@ final class Scene
     public float $slipY = 0.0;
     public Posture $posture = Posture::Standing;
 
-    public float $hisX = 0.0;
-    public float $hisY = 0.0;
-    public float $hisFacing = 0.0;
-    public Posture $hisPosture = Posture::Standing;
+    public float $attackerX = 0.0;
+    public float $attackerY = 0.0;
+    public float $attackerFacing = 0.0;
+    public Posture $attackerPosture = Posture::Standing;
     public bool $isAstride = false;
 
     /** Seconds at which his posture, and his being turned away, are over; null where neither is on. */
@@ -67,13 +69,13 @@ final class Scene
 
     public function distance(): float
     {
-        return hypot($this->hisX - $this->x, $this->hisY - $this->y);
+        return hypot($this->attackerX - $this->x, $this->attackerY - $this->y);
     }
 
     /** Degrees in which he is from the defender. */
-    public function bearingToHim(): float
+    public function bearingToAttacker(): float
     {
-        return Angle::of($this->hisX - $this->x, $this->hisY - $this->y);
+        return Angle::of($this->attackerX - $this->x, $this->attackerY - $this->y);
     }
 
     public function carryDefender(float $x, float $y): void
@@ -82,11 +84,11 @@ final class Scene
     }
 
     /** Moves him along the line of the axes: away from the defender above 0, toward below. */
-    public function moveHim(float $metres): void
+    public function moveAttacker(float $metres): void
     {
-        $bearing = deg2rad($this->bearingToHim());
-        $this->hisX += $metres * sin($bearing);
-        $this->hisY += $metres * cos($bearing);
+        $bearing = deg2rad($this->bearingToAttacker());
+        $this->attackerX += $metres * sin($bearing);
+        $this->attackerY += $metres * cos($bearing);
     }
 
     /** Height of a share of the defender's stature, as posture and crouch have it. */
@@ -106,27 +108,27 @@ final class Scene
     }
 
     /** Height of a share of his stature as a target. */
-    public function hisHeight(float $share, bool $isOfHead): float
+    public function attackerHeight(float $share, bool $isOfHead): float
     {
         $his = $this->bodies->attacker;
 
         return match (true) {
-            $this->hisPosture === Posture::Lying => min($share, 0.12) * $his,
-            $this->hisPosture === Posture::Folded && $isOfHead => ($this->isAstride ? 0.62 - 0.45 : 0.62) * $his,
-            default => max(0.0, ($share - $this->hisPosture->lowers() - ($this->isAstride ? 0.45 : 0.0)) * $his),
+            $this->attackerPosture === Posture::Lying => min($share, 0.12) * $his,
+            $this->attackerPosture === Posture::Folded && $isOfHead => ($this->isAstride ? 0.62 - 0.45 : 0.62) * $his,
+            default => max(0.0, ($share - $this->attackerPosture->lowers() - ($this->isAstride ? 0.45 : 0.0)) * $his),
         };
     }
 
     /** Height of one of his joints. */
-    public function hisJointHeight(float $share): float
+    public function attackerJointHeight(float $share): float
     {
-        return $this->hisPosture === Posture::Lying ? 0.10 * $this->bodies->attacker : $this->hisHeight($share, false);
+        return $this->attackerPosture === Posture::Lying ? 0.10 * $this->bodies->attacker : $this->attackerHeight($share, false);
     }
 
     /** Whether he can turn and walk of himself. */
-    public function isHeFree(): bool
+    public function isAttackerFree(): bool
     {
-        return $this->turnedUntil === null && $this->hisPosture !== Posture::Lying && ! $this->hasGripOnArm();
+        return $this->turnedUntil === null && $this->attackerPosture !== Posture::Lying && ! $this->hasGripOnArm();
     }
 
     public function hasGripOnArm(?Hand $arm = null): bool
@@ -160,7 +162,7 @@ final class Scene
         }
         $excess = $this->distance() - $most - 0.20;
         if ($excess > 0 && is_finite($excess)) {
-            $this->moveHim(-$excess);
+            $this->moveAttacker(-$excess);
         }
     }
 
@@ -174,7 +176,7 @@ final class Scene
             return;
         }
         [$x, $y] = [$this->x, $this->y];
-        [$alongX, $alongY] = [$this->hisX - $x - $beforeX, $this->hisY - $y - $beforeY];
+        [$alongX, $alongY] = [$this->attackerX - $x - $beforeX, $this->attackerY - $y - $beforeY];
         $length = $alongX ** 2 + $alongY ** 2;
         $share = $length > 0 ? max(0.0, min(1.0, -($beforeX * $alongX + $beforeY * $alongY) / $length)) : 0.0;
         $least = $this->bodies->least();
@@ -183,8 +185,8 @@ final class Scene
         }
         $before = hypot($beforeX, $beforeY);
         if ($before > 0) {
-            $this->hisX = $x + $beforeX / $before * $least;
-            $this->hisY = $y + $beforeY / $before * $least;
+            $this->attackerX = $x + $beforeX / $before * $least;
+            $this->attackerY = $y + $beforeY / $before * $least;
         }
     }
 
@@ -197,13 +199,13 @@ final class Scene
     {
         $over = [];
         if ($this->postureUntil !== null && $this->time >= $this->postureUntil - 1e-9) {
-            $effect = match ($this->hisPosture) {
+            $effect = match ($this->attackerPosture) {
                 Posture::Folded => Effect::Folded,
                 Posture::Kneeling => Effect::Kneeling,
                 default => Effect::Dropped,
             };
             $over[] = new WornOff($effect, $this->time - $this->postureUntil);
-            $this->standHimUp();
+            $this->standAttackerUp();
         }
         if ($this->turnedUntil !== null && $this->time >= $this->turnedUntil - 1e-9) {
             $over[] = new WornOff(Effect::Turned, $this->time - $this->turnedUntil);
@@ -216,7 +218,7 @@ final class Scene
     /** All that lasts on him for a time is over. */
     public function recover(): void
     {
-        $this->standHimUp();
+        $this->standAttackerUp();
         if ($this->turnedUntil !== null) {
             $this->faceDefender();
         }
@@ -251,17 +253,17 @@ final class Scene
 
     public function attacker(): Stance
     {
-        $axis = new Point($this->hisX, $this->hisY);
+        $axis = new Point($this->attackerX, $this->attackerY);
         $half = 0.0955 * $this->bodies->attacker;
-        [$headX, $headY] = $this->hisHead();
+        [$headX, $headY] = $this->attackerHead();
 
         return new Stance(
             $axis,
-            $axis->toward($this->hisFacing - 90, $half),
-            $axis->toward($this->hisFacing + 90, $half),
+            $axis->toward($this->attackerFacing - 90, $half),
+            $axis->toward($this->attackerFacing + 90, $half),
             new Point($headX, $headY),
-            $this->hisFacing,
-            $this->hisPosture,
+            $this->attackerFacing,
+            $this->attackerPosture,
             0.0,
             $this->bodies->attacker,
             $this->isAstride,
@@ -274,31 +276,31 @@ final class Scene
      *
      * @return array{float, float}
      */
-    public function hisHead(): array
+    public function attackerHead(): array
     {
-        if ($this->hisPosture !== Posture::Folded) {
-            return [$this->hisX, $this->hisY];
+        if ($this->attackerPosture !== Posture::Folded) {
+            return [$this->attackerX, $this->attackerY];
         }
         $his = $this->bodies->attacker;
         $distance = $this->distance();
         $shift = max(0.0, min(0.25 * $his, $distance - Bodies::SURFACE * $his));
-        $bearing = deg2rad($this->bearingToHim());
+        $bearing = deg2rad($this->bearingToAttacker());
 
-        return [$this->hisX - $shift * sin($bearing), $this->hisY - $shift * cos($bearing)];
+        return [$this->attackerX - $shift * sin($bearing), $this->attackerY - $shift * cos($bearing)];
     }
 
-    private function standHimUp(): void
+    private function standAttackerUp(): void
     {
-        if ($this->hisPosture === Posture::Lying) {
+        if ($this->attackerPosture === Posture::Lying) {
             $this->faceDefender();
         }
-        $this->hisPosture = Posture::Standing;
+        $this->attackerPosture = Posture::Standing;
         $this->postureUntil = null;
     }
 
     private function faceDefender(): void
     {
-        $this->hisFacing = Angle::of($this->x - $this->hisX, $this->y - $this->hisY);
+        $this->attackerFacing = Angle::of($this->x - $this->attackerX, $this->y - $this->attackerY);
         $this->turnedUntil = null;
     }
 }

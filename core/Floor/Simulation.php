@@ -5,19 +5,21 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Floor;
 
 use Generator;
-use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Beat;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\Branch;
-use StoneDrill\Core\Answer\Condition;
-use StoneDrill\Core\Answer\Effect;
-use StoneDrill\Core\Answer\GoToAnswer;
-use StoneDrill\Core\Answer\Happening;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Intent;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Phase;
 use StoneDrill\Core\Attack\Start;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Geometry\Point;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Branch;
+use StoneDrill\Core\Technique\Condition;
+use StoneDrill\Core\Technique\Effect;
+use StoneDrill\Core\Technique\GoToAnswer;
+use StoneDrill\Core\Technique\Happening;
 
 /**
  * Runs an answer against an attack for two bodies, beat by beat. Planning estimates.
@@ -41,7 +43,7 @@ final readonly class Simulation
     private const ELSEWHERE = 0.30;
 
     /** Branches within branches that are run. */
-    private const MOST_DEPTH = 8;
+    private const MAX_DEPTH = 8;
 
     private Opening $opening;
 
@@ -73,7 +75,7 @@ final readonly class Simulation
     /** Both before the first beat. */
     public function start(): Frame
     {
-        return $this->frame($this->opening->scene($this->bodies), '0', null, null, new Happened(0.0), $this->seesThreats);
+        return $this->frame($this->opening->scene($this->bodies), '0', null, null, new BeatLog(0.0), $this->seesThreats);
     }
 
     /**
@@ -86,7 +88,7 @@ final readonly class Simulation
         $run = new Recording();
         $this->line($this->opening->scene($this->bodies), $this->withFollowUp($beats), '', null, 0, $find, $run);
 
-        return new Run($this->start(), $run->frames, $run->landings, $run->moments, $run->isCut);
+        return new Run($this->start(), $run->frames, $run->landings, $run->snapshots, $run->isCut);
     }
 
     /**
@@ -103,20 +105,20 @@ final readonly class Simulation
      * The main line from one beat on, with another effect of that beat than its author assumes, or none. Without
      * looking for threats.
      *
-     * @param Moment  $moment  of the beat, from a run of the same beats
+     * @param Snapshot $snapshot  of the beat, from a run of the same beats
      * @param int     $at      position of the beat from 0
      * @param ?Effect $instead what comes in place of what is assumed
      *
      * @return Generator<int, Frame> that beat and those after it
      */
-    public function otherwise(Beats $beats, Moment $moment, int $at, ?Effect $instead = null): Generator
+    public function rerunWithEffect(Beats $beats, Snapshot $snapshot, int $at, ?Effect $instead = null): Generator
     {
-        $scene = clone ($moment->scene ?? $this->opening->scene($this->bodies));
-        $happened = clone $moment->happened;
+        $scene = clone ($snapshot->scene ?? $this->opening->scene($this->bodies));
+        $log = clone $snapshot->log;
         $line = $this->withFollowUp($beats);
-        $this->takeEffect($scene, $line[$at], $instead, null, $happened);
+        $this->takeEffect($scene, $line[$at], $instead, null, $log);
 
-        yield $this->frame($scene, (string) ($at + 1), $line[$at], null, $happened, false);
+        yield $this->frame($scene, (string) ($at + 1), $line[$at], null, $log, false);
         yield from $this->runOn($scene, $line, $at + 1);
     }
 
@@ -125,11 +127,11 @@ final readonly class Simulation
      *
      * @param Frame $frame from a run of another simulation of the same attack and bodies
      */
-    public function strikeAgain(Frame $frame, Happened $happened): Frame
+    public function strikeAgain(Frame $frame, BeatLog $log): Frame
     {
-        $again = clone $happened;
-        $scene = clone ($happened->beforeStrikes ?? $this->opening->scene($this->bodies));
-        $again->deeds = $this->controls->act($scene, $frame->beat->actions ?? []);
+        $again = clone $log;
+        $scene = clone ($log->beforeStrikes ?? $this->opening->scene($this->bodies));
+        $again->performed = $this->controls->act($scene, $frame->beat->actions ?? []);
 
         return $this->frame($scene, $frame->number, $frame->beat, null, $again, false);
     }
@@ -143,9 +145,9 @@ final readonly class Simulation
     {
         for ($position = $from; $position < count($line); $position++) {
             $beat = $line[$position];
-            $happened = $this->act($scene, $beat);
-            $this->takeEffect($scene, $beat, $beat->effects[0] ?? null, null, $happened);
-            yield $this->frame($scene, (string) ($position + 1), $beat, null, $happened, false);
+            $log = $this->act($scene, $beat);
+            $this->takeEffect($scene, $beat, $beat->effects[0] ?? null, null, $log);
+            yield $this->frame($scene, (string) ($position + 1), $beat, null, $log, false);
         }
     }
 
@@ -171,15 +173,15 @@ final readonly class Simulation
     {
         foreach ($line as $position => $beat) {
             $number = $prefix.($from + $position + 1);
-            $happened = $this->act($scene, $beat);
+            $log = $this->act($scene, $beat);
             $struck = $beat === null || ($beat->branches === [] && $beat->effects === []) ? null : clone $scene;
-            if ($prefix === '' && ($struck !== null || $happened->beforeStrikes !== null)) {
-                $run->moments[$position] = new Moment($struck, clone $happened);
+            if ($prefix === '' && ($struck !== null || $log->beforeStrikes !== null)) {
+                $run->snapshots[$position] = new Snapshot($struck, clone $log);
             }
-            $this->takeEffect($scene, $beat, $beat?->effects[0] ?? null, null, $happened);
-            $run->frames[] = $this->frame($scene, $number, $beat, $position === 0 ? $condition : null, $happened, $this->seesThreats);
-            if ($struck !== null && $beat !== null && $depth < self::MOST_DEPTH) {
-                $this->branches($struck, $beat, $happened, $number, $depth, $find, $run);
+            $this->takeEffect($scene, $beat, $beat?->effects[0] ?? null, null, $log);
+            $run->frames[] = $this->frame($scene, $number, $beat, $position === 0 ? $condition : null, $log, $this->seesThreats);
+            if ($struck !== null && $beat !== null && $depth < self::MAX_DEPTH) {
+                $this->branches($struck, $beat, $log, $number, $depth, $find, $run);
             }
         }
 
@@ -187,7 +189,7 @@ final readonly class Simulation
     }
 
     /** @param ?callable(GoToAnswer): ?Destination $find */
-    private function branches(Scene $struck, Beat $beat, Happened $happened, string $number, int $depth, ?callable $find, Recording $run): void
+    private function branches(Scene $struck, Beat $beat, BeatLog $log, string $number, int $depth, ?callable $find, Recording $run): void
     {
         $count = 0;
         foreach ($beat->branches as $branch) {
@@ -201,9 +203,9 @@ final readonly class Simulation
                 Happening::Instead => $branch->condition->effect,
                 default => $beat->effects[0] ?? null,
             };
-            $this->takeEffect($scene, $beat, $effect, $branch->condition->happening, clone $happened);
+            $this->takeEffect($scene, $beat, $effect, $branch->condition->happening, clone $log);
             if ($destination !== null) {
-                $run->landings[] = $destination->landing($number, $this->frame($scene, $number, null, null, clone $happened, $this->seesThreats));
+                $run->landings[] = $destination->landing($number, $this->frame($scene, $number, null, null, clone $log, $this->seesThreats));
             }
             $count = $this->line($scene, $line, $number.'.', $branch->condition, $depth + 1, $find, $run, $count);
         }
@@ -234,30 +236,30 @@ final readonly class Simulation
     }
 
     /** Everything in a beat up to its strikes and controls. */
-    private function act(Scene $scene, ?Beat $beat): Happened
+    private function act(Scene $scene, ?Beat $beat): BeatLog
     {
         $actions = $beat->actions ?? [];
-        $happened = new Happened(($beat?->seconds() ?? 0.0) / $this->pace);
-        $happened->startsAt = $scene->time;
-        $happened->wornOff = $scene->wearOff();
-        [$happened->fromX, $happened->fromY] = [$scene->x, $scene->y];
-        $happened->heldBefore = $scene->hold->isOn();
+        $log = new BeatLog(($beat?->seconds() ?? 0.0) / $this->pace);
+        $log->startsAt = $scene->time;
+        $log->wornOff = $scene->wearOff();
+        [$log->fromX, $log->fromY] = [$scene->x, $scene->y];
+        $log->heldBefore = $scene->hold->isOn();
         $scene->slipX = $scene->slipY = 0.0;
         $crouch = $scene->crouch;
-        $line = Angle::of($scene->x - $scene->hisX, $scene->y - $scene->hisY);
+        $line = Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY);
 
-        $this->carry($scene, $line, $happened);
-        $this->move($scene, $actions, $happened);
-        $this->attack($scene, $actions, $line, $crouch, $happened);
+        $this->carry($scene, $line, $log);
+        $this->move($scene, $actions, $log);
+        $this->attack($scene, $actions, $line, $crouch, $log);
         if ($beat !== null && $beat->aimsAtHead()) {
-            $happened->beforeStrikes = clone $scene;
+            $log->beforeStrikes = clone $scene;
         }
-        $happened->deeds = $this->controls->act($scene, $actions);
+        $log->performed = $this->controls->act($scene, $actions);
 
-        return $happened;
+        return $log;
     }
 
-    private function carry(Scene $scene, float $line, Happened $happened): void
+    private function carry(Scene $scene, float $line, BeatLog $log): void
     {
         if ($this->facets->phase !== Phase::Moving || ! $scene->hold->isOn()) {
             return;
@@ -266,61 +268,61 @@ final readonly class Simulation
         $metres = ($isPull ? -1 : 1) * self::CARRY * $this->bodies->attacker;
         [$x, $y] = [$metres * sin(deg2rad($line)), $metres * cos(deg2rad($line))];
         $scene->carryDefender($x, $y);
-        $scene->hisX += $x;
-        $scene->hisY += $y;
-        $happened->carried = true;
+        $scene->attackerX += $x;
+        $scene->attackerY += $y;
+        $log->carried = true;
     }
 
     /** @param list<Action> $actions */
-    private function move(Scene $scene, array $actions, Happened $happened): void
+    private function move(Scene $scene, array $actions, BeatLog $log): void
     {
-        [$beforeX, $beforeY] = [$scene->hisX - $scene->x, $scene->hisY - $scene->y];
-        $happened->facedAt = $scene->facing;
-        [$happened->feetMoved, $happened->turned] = Footwork::move($scene, $actions);
-        if ($happened->turned) {
-            $happened->facedAt = $scene->facing;
+        [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
+        $log->facedAt = $scene->facing;
+        [$log->feetMoved, $log->turned] = Footwork::move($scene, $actions);
+        if ($log->turned) {
+            $log->facedAt = $scene->facing;
         }
         $scene->capDistance();
-        if ($happened->feetMoved && ! $happened->turned && ! $scene->hold->isOn()) {
-            Footwork::turnToHim($scene);
+        if ($log->feetMoved && ! $log->turned && ! $scene->hold->isOn()) {
+            Footwork::turnToAttacker($scene);
         }
         $scene->keepApart($beforeX, $beforeY);
     }
 
     /** @param list<Action> $actions */
-    private function attack(Scene $scene, array $actions, float $line, float $crouch, Happened $happened): void
+    private function attack(Scene $scene, array $actions, float $line, float $crouch, BeatLog $log): void
     {
-        [$beforeX, $beforeY] = [$scene->hisX - $scene->x, $scene->hisY - $scene->y];
+        [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
         $comes = $scene->beats === 0 && $this->facets->phase === Phase::Reaching && $this->kind->start !== Start::Threat;
         if ($comes) {
-            $happened->delivery = $this->assault->come($scene, $actions, $crouch);
+            $log->delivery = $this->assault->come($scene, $actions, $crouch);
         } elseif ($scene->followUpIsDue || ($scene->beats === 1 && $this->facets->phase === Phase::FollowUp)) {
             $scene->followUpIsDue = false;
-            $happened->delivery = $this->assault->followUp($scene, $actions, $line, $crouch);
+            $log->delivery = $this->assault->followUp($scene, $actions, $line, $crouch);
         }
-        if ($happened->delivery === null && $scene->isHeFree()) {
-            $scene->hisFacing = Angle::turned($scene->hisFacing, Angle::round($scene->bearingToHim() + 180), self::TURN * $happened->seconds);
-            if ($this->kind->start === Start::Threat && ! $scene->hisPosture->fixesFeet()) {
-                $scene->moveHim(-max(0.0, min(self::WALK * $this->bodies->attacker, $scene->distance() - self::NEAREST)));
+        if ($log->delivery === null && $scene->isAttackerFree()) {
+            $scene->attackerFacing = Angle::turned($scene->attackerFacing, Angle::round($scene->bearingToAttacker() + 180), self::TURN * $log->seconds);
+            if ($this->kind->start === Start::Threat && ! $scene->attackerPosture->fixesFeet()) {
+                $scene->moveAttacker(-max(0.0, min(self::WALK * $this->bodies->attacker, $scene->distance() - self::NEAREST)));
             }
         }
         $scene->keepApart($beforeX, $beforeY);
     }
 
     /** The effect of a beat, and what a what-if changes; the beat is over then. */
-    private function takeEffect(Scene $scene, ?Beat $beat, ?Effect $effect, ?Happening $happening, Happened $happened): void
+    private function takeEffect(Scene $scene, ?Beat $beat, ?Effect $effect, ?Happening $happening, BeatLog $log): void
     {
-        [$beforeX, $beforeY] = [$scene->hisX - $scene->x, $scene->hisY - $scene->y];
-        $scene->time = $happened->startsAt + $happened->seconds;
+        [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
+        $scene->time = $log->startsAt + $log->seconds;
         $scene->beats++;
-        $happened->effect = $effect;
+        $log->effect = $effect;
         if ($effect !== null && $beat !== null) {
-            $this->controls->takeEffect($scene, $effect, $happened->deeds);
+            $this->controls->takeEffect($scene, $effect, $log->performed);
         }
         match ($happening) {
             Happening::GetsUp => $scene->recover(),
-            Happening::Far => $scene->moveHim(self::ELSEWHERE),
-            Happening::Near => $scene->moveHim(-self::ELSEWHERE),
+            Happening::Far => $scene->moveAttacker(self::ELSEWHERE),
+            Happening::Near => $scene->moveAttacker(-self::ELSEWHERE),
             Happening::SecondAttack => $scene->followUpIsDue = true,
             default => null,
         };
@@ -328,38 +330,30 @@ final readonly class Simulation
         $scene->keepApart($beforeX, $beforeY);
     }
 
-    private function frame(Scene $scene, string $number, ?Beat $beat, ?Condition $condition, Happened $happened, bool $withThreats = true): Frame
+    private function frame(Scene $scene, string $number, ?Beat $beat, ?Condition $condition, BeatLog $log, bool $withThreats = true): Frame
     {
-        $toDefender = Angle::of($scene->x - $scene->hisX, $scene->y - $scene->hisY);
-        $off = Angle::turn($scene->hisFacing, $toDefender);
+        $toDefender = Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY);
+        $off = Angle::turn($scene->attackerFacing, $toDefender);
         $distance = $scene->distance();
 
         return new Frame(
             $number,
             $beat,
             $condition,
-            $happened->startsAt,
+            $log->startsAt,
             $scene->time,
-            $scene->defender(),
-            $scene->attacker(),
-            new Point($happened->fromX, $happened->fromY),
-            $happened->facedAt,
-            $distance,
-            Sector::of($off),
-            $scene->hold,
-            $scene->grips,
-            $happened->delivery,
-            $happened->deeds,
-            $withThreats ? Weapons::free($scene) : [],
-            $happened->wornOff,
-            $happened->effect,
-            $happened->heldBefore,
-            $happened->carried,
-            $happened->feetMoved,
-            $happened->turned,
-            abs($off) < 90 && abs($distance * sin(deg2rad($off))) < 0.129 * $this->bodies->attacker,
-            abs($off) / self::TURN,
-            $withThreats ? $this->striker->fistReach($scene) : null,
+            new Positions(
+                $scene->defender(),
+                $scene->attacker(),
+                $distance,
+                Sector::of($off),
+                abs($off) < 90 && abs($distance * sin(deg2rad($off))) < 0.129 * $this->bodies->attacker,
+                abs($off) / self::TURN,
+                $withThreats ? $this->striker->fistReach($scene) : null,
+                $withThreats ? Weapons::free($scene) : [],
+            ),
+            new Movement(new Point($log->fromX, $log->fromY), $log->facedAt, $log->carried, $log->feetMoved, $log->turned),
+            new Events($scene->hold, $scene->grips, $log->heldBefore, $log->delivery, $log->performed, $log->effect, $log->wornOff),
         );
     }
 }

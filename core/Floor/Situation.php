@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Limb;
-use StoneDrill\Core\Answer\Target;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\LimbStatus;
 use StoneDrill\Core\Attack\Phase;
 use StoneDrill\Core\Attack\Thumb;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Geometry\Bearing;
+use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\Target;
 
 /**
  * What follows from an attack before anything is done: what is free, what is exposed, where he reaches. Derived, never
@@ -48,7 +50,7 @@ final readonly class Situation
         $opening = new Opening($kind, $facets);
         $scene = $opening->scene($bodies);
         $limbs = array_map($scene->hold->status(...), self::LIMBS);
-        $off = Angle::turn($scene->hisFacing, Angle::of($scene->x - $scene->hisX, $scene->y - $scene->hisY));
+        $off = Angle::turn($scene->attackerFacing, Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY));
         $exposed = array_values(array_filter(Target::cases(), static fn (Target $target): bool => $target->height() !== null && $target->face()->isExposedTo($off)));
 
         return new self(
@@ -68,12 +70,12 @@ final readonly class Situation
         $ring = [];
         foreach ([12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11] as $hour) {
             $there = clone $scene;
-            $there->hisX += $advance * sin(deg2rad($scene->hisFacing));
-            $there->hisY += $advance * cos(deg2rad($scene->hisFacing));
+            $there->attackerX += $advance * sin(deg2rad($scene->attackerFacing));
+            $there->attackerY += $advance * cos(deg2rad($scene->attackerFacing));
             $bearing = Bearing::hour($hour);
             $metres = self::RING * $scene->bodies->defender;
             $there->carryDefender($metres * sin(deg2rad($bearing->toDegrees())), $metres * cos(deg2rad($bearing->toDegrees())));
-            $off = Angle::turn($there->hisFacing, Angle::of($there->x - $there->hisX, $there->y - $there->hisY));
+            $off = Angle::turn($there->attackerFacing, Angle::of($there->x - $there->attackerX, $there->y - $there->attackerY));
             $reaching = array_values(array_filter(Weapons::free($there), static fn (Threat $threat): bool => $threat->reaches()));
             $ring[] = new RingPlace($bearing, count($reaching), Sector::of($off), $reaching);
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
+use StoneDrill\Core\Geometry\Point;
+
 /** Where and how one body stands. */
 final readonly class Stance
 {

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Joint;
-use StoneDrill\Core\Answer\Limb;
-use StoneDrill\Core\Answer\Strike;
-use StoneDrill\Core\Answer\Target;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Geometry\Joint;
+use StoneDrill\Core\Geometry\Reach;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\Strike;
+use StoneDrill\Core\Technique\Target;
 
 /** Where the defender's strikes get to, from where everyone is. */
 final readonly class Striker
@@ -26,14 +28,14 @@ final readonly class Striker
      */
     public function hit(Scene $scene, Action $action, array $actions): ?Hit
     {
-        if (! $action->deed instanceof Strike || $action->limb === null || $action->targets === []) {
+        if (! $action->verb instanceof Strike || $action->limb === null || $action->targets === []) {
             return null;
         }
         if ($action->limb === Limb::FreeHand) {
-            return $this->byFreeHand($scene, $action, $action->deed, $actions);
+            return $this->byFreeHand($scene, $action, $action->verb, $actions);
         }
 
-        return $this->at($scene, $action->limb, $action->deed, $action->targets);
+        return $this->at($scene, $action->limb, $action->verb, $action->targets);
     }
 
     /**
@@ -51,7 +53,7 @@ final readonly class Striker
     {
         $own = $scene->bodies->defender;
         $joint = $scene->jointHeight(Joint::Shoulder->height());
-        $chin = $scene->hisHeight((float) Target::Chin->height(), true);
+        $chin = $scene->attackerHeight((float) Target::Chin->height(), true);
         $reach = Reach::at(Strike::Punch->chain() * $own, $joint, max(0.0, $joint - self::DROP * $own), $chin, Bodies::LEAN * $own);
 
         return $reach === null ? null : $reach + Bodies::SURFACE * $scene->bodies->attacker;
@@ -113,12 +115,12 @@ final readonly class Striker
     {
         [$x, $y] = [$scene->x, $scene->y];
         $facing = $scene->facing;
-        $off = Angle::turn($facing, $scene->bearingToHim());
+        $off = Angle::turn($facing, $scene->bearingToAttacker());
         $isInArc = $strike->reachesRound($off, $limb->isLeft());
-        $isFaced = $target->face()->isExposedTo(Angle::turn($scene->hisFacing, Angle::of($x - $scene->hisX, $y - $scene->hisY)))
-            || ($scene->hisPosture === Posture::Folded && ($target === Target::BackOfHead || $target === Target::Spine));
+        $isFaced = $target->face()->isExposedTo(Angle::turn($scene->attackerFacing, Angle::of($x - $scene->attackerX, $y - $scene->attackerY)))
+            || ($scene->attackerPosture === Posture::Folded && ($target === Target::BackOfHead || $target === Target::Spine));
         $share = $target->height();
-        $height = $share === null ? null : $scene->hisHeight($share, $target->isOfHead());
+        $height = $share === null ? null : $scene->attackerHeight($share, $target->isOfHead());
         [$reach, $gap] = [0.0, 0.0];
         if ($height !== null) {
             $own = $scene->bodies->defender;
@@ -126,7 +128,7 @@ final readonly class Striker
             $at = $scene->jointHeight($joint->height());
             $isArm = $joint === Joint::Shoulder;
             $found = Reach::at($strike->chain() * $own, $at, $isArm ? max(0.0, $at - self::DROP * $own) : $at, $height, $isArm ? Bodies::LEAN * $own : 0.0);
-            [$targetX, $targetY] = $target->isOfHead() ? $this->head($scene) : [$scene->hisX, $scene->hisY];
+            [$targetX, $targetY] = $target->isOfHead() ? $this->head($scene) : [$scene->attackerX, $scene->attackerY];
             $side = $limb->isLeft() ? -1 : ($limb->isRight() ? 1 : 0);
             $lateral = $side * $joint->lateral() * $own;
             $gap = hypot($targetX - $x - $lateral * cos(deg2rad($facing)), $targetY - $y + $lateral * sin(deg2rad($facing))) - Bodies::SURFACE * $scene->bodies->attacker;
@@ -142,8 +144,8 @@ final readonly class Striker
     /** @return array{float, float} */
     private function head(Scene $scene): array
     {
-        [$x, $y] = $scene->hisHead();
-        $across = deg2rad($scene->hisFacing + 90);
+        [$x, $y] = $scene->attackerHead();
+        $across = deg2rad($scene->attackerFacing + 90);
 
         return [$x + $this->headShift * sin($across), $y + $this->headShift * cos($across)];
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Joint;
 use StoneDrill\Core\Attack\Hand;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Geometry\Joint;
+use StoneDrill\Core\Geometry\Reach;
 
 /** What the attacker has free to strike with, and how far it comes. */
 final readonly class Weapons
@@ -32,7 +34,7 @@ final readonly class Weapons
     public static function reach(Scene $scene, float $chain, bool $isLeg, float $aim): float
     {
         $his = $scene->bodies->attacker;
-        $joint = $scene->hisJointHeight(($isLeg ? Joint::Hip : Joint::Shoulder)->height());
+        $joint = $scene->attackerJointHeight(($isLeg ? Joint::Hip : Joint::Shoulder)->height());
 
         return Reach::bent($chain * $his, $joint, max(0.0, $joint - self::BEND * $his), $aim, $isLeg ? 0.0 : Bodies::LEAN * $his);
     }
@@ -58,14 +60,14 @@ final readonly class Weapons
      */
     public static function free(Scene $scene): array
     {
-        if ($scene->hisPosture === Posture::Lying) {
+        if ($scene->attackerPosture === Posture::Lying) {
             return [];
         }
-        [$x, $y] = [$scene->x - $scene->hisX, $scene->y - $scene->hisY];
-        if (abs(Angle::turn($scene->hisFacing, Angle::of($x, $y))) > self::ARC + 1e-9) {
+        [$x, $y] = [$scene->x - $scene->attackerX, $scene->y - $scene->attackerY];
+        if (abs(Angle::turn($scene->attackerFacing, Angle::of($x, $y))) > self::ARC + 1e-9) {
             return [];
         }
-        $facing = deg2rad($scene->hisFacing);
+        $facing = deg2rad($scene->attackerFacing);
         [$cos, $sin] = [cos($facing), sin($facing)];
         $surface = Bodies::SURFACE * $scene->bodies->defender;
         $reach = [];
@@ -97,7 +99,7 @@ final readonly class Weapons
             }
         }
         foreach ([Hand::Left, Hand::Right] as $side) {
-            if ($scene->hisPosture === Posture::Standing && ! $scene->isAstride && ! $scene->hasGripOnLeg($side)) {
+            if ($scene->attackerPosture === Posture::Standing && ! $scene->isAstride && ! $scene->hasGripOnLeg($side)) {
                 $free[] = [$side, false];
             }
         }

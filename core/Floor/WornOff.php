@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Answer\Effect;
+use StoneDrill\Core\Technique\Effect;
 
 /** An effect that ran out before a beat began. */
 final readonly class WornOff

@@ -31,7 +31,7 @@ export default () => mixed(refused(uuid), {
   attacker: '',
   title: '',
   said: '',
-  otherwise: '',
+  differences: '',
   cautions: '',
   leftOut: '',
   peeks: false,
@@ -43,7 +43,7 @@ export default () => mixed(refused(uuid), {
   done: 0,
   goal: 0,
   last: null,
-  faults: [],
+  mistakes: [],
   answers: [],
   count: null,
   state: 'kept',
@@ -219,7 +219,7 @@ export default () => mixed(refused(uuid), {
     this.attacker = partner ? partner.name : 'the instructor';
     this.title = cell.title + (cell.mirrored ? ' (mirrored)' : '');
     this.said = cell.said;
-    this.otherwise = item ? item.otherwise : '';
+    this.differences = item ? item.differences : '';
     this.cautions = cell.cautions.join(' ');
     this.leftOut = student.barred.join(' ');
     this.whatIf = anyOf(ticket.answers.flatMap((id) => this.kit.answers[id].whatIfs), this.chance) ?? '';
@@ -272,7 +272,7 @@ export default () => mixed(refused(uuid), {
     const seconds = taken !== null && taken <= this.kit.limits.seconds ? taken : null;
     const rep = {
       id: uuid(), school: this.kit.school, by: this.kit.by, student_id: student.id, attack_id: cell.attack, side: cell.side, rung: this.set.rung, outcome,
-      at: new Date(calledAt ?? Date.now()).toISOString(), answer_id: ticket.answers[0] ?? null, faults: [], touched: null, seconds, stressor: this.stressor.slice(0, this.kit.limits.stressor) || null,
+      at: new Date(calledAt ?? Date.now()).toISOString(), answer_id: ticket.answers[0] ?? null, mistakes: [], touched: null, seconds, stressor: this.stressor.slice(0, this.kit.limits.stressor) || null,
     };
     this.before = { latest: student.latest, weights: ticket.weights, factor: ticket.factor, proof: ticket.proof, turn: this.turn, now };
     this.tried(student, ticket);
@@ -287,9 +287,9 @@ export default () => mixed(refused(uuid), {
 
   // A rep of which more can be said.
   show(rep, ticket) {
-    const { fault } = this.kit.limits;
+    const { mistake } = this.kit.limits;
     this.last = rep;
-    this.faults = [...new Set((ticket?.answers ?? []).flatMap((id) => this.kit.answers[id].faults))].filter((one) => one.length <= fault);
+    this.mistakes = [...new Set((ticket?.answers ?? []).flatMap((id) => this.kit.answers[id].mistakes))].filter((one) => one.length <= mistake);
     this.answers = [...(ticket?.answers ?? []).map((id) => ({ id, title: this.kit.answers[id].title })), { id: '', title: 'improvised' }];
   },
 
@@ -322,7 +322,7 @@ export default () => mixed(refused(uuid), {
     if (!this.last) return;
     const { name, value } = event.currentTarget.dataset;
     const rep = { ...this.last };
-    if (name === 'fault') rep.faults = rep.faults.includes(value) ? rep.faults.filter((one) => one !== value) : [...rep.faults, value].slice(0, this.kit.limits.faults);
+    if (name === 'mistake') rep.mistakes = rep.mistakes.includes(value) ? rep.mistakes.filter((one) => one !== value) : [...rep.mistakes, value].slice(0, this.kit.limits.mistakes);
     if (name === 'touched') rep.touched = rep.touched === value ? null : value;
     if (name === 'answer') rep.answer_id = value === '' ? null : Number(value);
     this.last = rep;
@@ -331,7 +331,7 @@ export default () => mixed(refused(uuid), {
 
   chosen(name, value) {
     if (!this.last) return 'false';
-    if (name === 'fault') return String(this.last.faults.includes(value));
+    if (name === 'mistake') return String(this.last.mistakes.includes(value));
     if (name === 'touched') return String(this.last.touched === value);
     return String((this.last.answer_id ?? '') === value);
   },

@@ -37,7 +37,7 @@ export default (uuid) => ({
   },
 
   async improvise(event) {
-    await this.mended(row(event).dataset.rep, { answer_id: null, faults: [] });
+    await this.mended(row(event).dataset.rep, { answer_id: null, mistakes: [] });
   },
 
   // Both happened.

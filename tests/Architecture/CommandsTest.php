@@ -66,7 +66,7 @@ it('names every word of the notation in its papers', function (string $enum): vo
     foreach ($enum::cases() as $case) {
         expect($paper)->toContain(str_replace(' kick', '', $case->value));
     }
-})->with([StoneDrill\Core\Answer\Verb::class, StoneDrill\Core\Answer\Strike::class, StoneDrill\Core\Answer\Effect::class]);
+})->with([StoneDrill\Core\Technique\Verb::class, StoneDrill\Core\Technique\Strike::class, StoneDrill\Core\Technique\Effect::class]);
 
 it('pins what it is built on', function (): void {
     $composer = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/composer.json'), true);

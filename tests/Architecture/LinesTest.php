@@ -15,7 +15,7 @@ arch('values of the core are final')->expect('StoneDrill\Core')->classes()->toBe
 arch('models hold no rules of the job')->expect('App\Models')->not->toUse(['StoneDrill\Core\Coverage', 'StoneDrill\Core\Answer', 'StoneDrill\Core\Attack', 'StoneDrill\Core\Pressure', 'StoneDrill\Core\Catalogue']);
 
 arch('only the mapper and the importer join rows and core values')
-    ->expect('StoneDrill\Core\Answer\Answer')->toOnlyBeUsedIn(['StoneDrill\Core', 'App\Catalogue', 'App\Workbench\AnswerFacts', 'App\Workbench\Bench', 'App\Mat\Kit', 'App\Console\Drill', 'Tests']);
+    ->expect('StoneDrill\Core\Curriculum\Answer')->toOnlyBeUsedIn(['StoneDrill\Core', 'App\Catalogue', 'App\View\Workbench\AnswerFacts', 'App\View\Workbench\Bench', 'App\View\Drill\Kit', 'App\Console\Drill', 'Tests']);
 
 arch('controllers are not called by others')->expect('App\Http\Controllers')->toOnlyBeUsedIn(['App\Http\Controllers']);
 

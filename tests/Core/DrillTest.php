@@ -3,12 +3,13 @@
 declare(strict_types=1);
 
 use App\Console\Drill\DrillApplication;
+use App\View\Texts;
 use Symfony\Component\Console\Tester\ApplicationTester;
 
 /** @return array{int, string, string} exit code, standard output, standard error */
 function drill(array $input): array
 {
-    $application = new DrillApplication();
+    $application = new DrillApplication(Texts::english());
     $application->setAutoExit(false);
     $tester = new ApplicationTester($application);
     $code = $tester->run($input, ['capture_stderr_separately' => true]);
@@ -42,7 +43,7 @@ it('prints the coverage of a file as one document', function (): void {
         ])
         ->and($document['covered'])->toEqualWithDelta(2 / 6, 1e-12) // 4 ÷ 2 of 4 + 2
         ->and(array_slice($document['holes'], 0, 2))->toBe([
-            ['kind' => 'open', 'attack' => 'hug', 'side' => 'written', 'rank' => 'second', 'weight' => 2.0, 'reason' => '“Hug from behind” is needed by Second, and nothing answers it.', 'moves' => [['move' => 'write one', 'answer' => null, 'findings' => []]]],
+            ['kind' => 'open', 'attack' => 'hug', 'side' => 'written', 'rank' => 'second', 'weight' => 2.0, 'reason' => '“Hug from behind” is needed by Second, and no answer meets it.', 'moves' => [['move' => 'write one', 'answer' => null, 'findings' => []]]],
             // Gate as it is written fails in the hand alone; nothing new stops there, whatever the sizes.
             ['kind' => 'one-sided', 'attack' => 'wrist', 'side' => 'mirrored', 'rank' => 'first', 'weight' => 1.2, 'reason' => '“Wrist held across” (mirrored) is needed by First, but only its other side is taught.', 'moves' => [['move' => 'mirror', 'answer' => 'gate', 'findings' => []], ['move' => 'widen', 'answer' => 'gate', 'findings' => []], ['move' => 'write one', 'answer' => null, 'findings' => []]]],
         ])
@@ -96,7 +97,7 @@ it('exits 2 and says what cannot be read', function (array $input, string $said)
         ->and($output.$errors)->toContain($said)
         ->and($errors)->not->toContain('Stack trace')->not->toContain('.php');
 })->with([
-    'no such file' => [['command' => 'coverage', 'file' => '/nowhere/at/all.yaml'], 'there is no file here'],
+    'no such file' => [['command' => 'coverage', 'file' => '/nowhere/at/all.yaml'], 'no file here'],
     'no file' => [['command' => 'coverage'], 'file'],
     'no such verb' => [['command' => 'frobnicate'], 'frobnicate'],
     'no such option' => [['command' => 'coverage', 'file' => smallFile(), '--colour' => 'red'], 'colour'],
@@ -119,7 +120,7 @@ it('names every error with its file and place, once more as a document', functio
 });
 
 it('keeps the page of checks as the code has them', function (): void {
-    expect((string) file_get_contents(dirname(__DIR__, 2).'/docs/checks.md'))->toBe(implode("\n", App\Console\Drill\ChecksCommand::page())."\n");
+    expect((string) file_get_contents(dirname(__DIR__, 2).'/docs/checks.md'))->toBe(implode("\n", App\Console\Drill\ChecksCommand::page(Texts::english()))."\n");
 });
 
 it('checks an answer beat by beat as one document', function (): void {

@@ -16,7 +16,7 @@ beforeEach(function (): void {
 /** What the form of an answer sends. */
 function answerForm(int $rank, array $change = []): array
 {
-    return ['title' => 'Slack line', 'label' => '2', 'rank' => $rank, 'mirrored' => '1', 'doctrine' => '', 'short_rank' => '', 'short_beats' => '', 'faults' => "leans back\n\n  waits ", 'beats' => "RF step 1:30, BH strip toward thumb->released\n    if not: LK groin\nleave 6", ...$change];
+    return ['title' => 'Slack line', 'label' => '2', 'rank' => $rank, 'mirrored' => '1', 'doctrine' => '', 'short_rank' => '', 'short_beats' => '', 'mistakes' => "leans back\n\n  waits ", 'beats' => "RF step 1:30, BH strip toward thumb->released\n    if not: LK groin\nleave 6", ...$change];
 }
 
 it('saves an answer in the canonical spelling', function (): void {
@@ -24,7 +24,7 @@ it('saves an answer in the canonical spelling', function (): void {
     $answer = Answer::query()->where('code', 'slack-line')->firstOrFail();
 
     expect($answer->beats)->toBe("right foot step 1:30, both hands strip toward thumb -> released\n  if not: left knee groin\nleave 6\n")
-        ->and($answer->faults)->toBe(['leans back', 'waits'])
+        ->and($answer->mistakes)->toBe(['leans back', 'waits'])
         ->and($answer->mirrored)->toBeTrue()
         ->and($answer->pattern)->toBe([]);
     $this->get("/answers/{$answer->id}")->assertOk()->assertSee('left foot step 10:30')->assertSee('as written')->assertSee('mirrored');

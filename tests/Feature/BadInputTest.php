@@ -51,7 +51,7 @@ it('shows a refused form again though what came was no form at all', function (s
 })->with([
     'attack' => ['/attacks/create', 'post', '/attacks', ['title', 'kind', 'hand', 'bearing', 'notes', 'needed_by', 'prevalence']],
     'attack again' => ['/attacks/{attack}/edit', 'put', '/attacks/{attack}', ['title', 'kind', 'version']],
-    'answer' => ['/attacks/{attack}/answers/create', 'post', '/attacks/{attack}/answers', ['title', 'beats', 'rank', 'faults', 'pattern', 'pattern_mode', 'pattern_kind']],
+    'answer' => ['/attacks/{attack}/answers/create', 'post', '/attacks/{attack}/answers', ['title', 'beats', 'rank', 'mistakes', 'pattern', 'pattern_mode', 'pattern_kind']],
     'answer again' => ['/answers/{answer}/edit', 'put', '/answers/{answer}', ['title', 'beats', 'rank', 'mirrored', 'doctrine']],
     'student' => ['/people/create', 'post', '/people', ['name', 'rank', 'height', 'born', 'flags']],
 ]);

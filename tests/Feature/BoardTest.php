@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\CatalogueMapper;
-use App\Mat\Board;
 use App\Models\Role;
 use App\Models\School;
+use App\Persistence\CatalogueMapper;
+use App\View\Board\Board;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -60,15 +60,15 @@ it('pages what is more than a group', function (): void {
 });
 
 it('counts mistakes by attack and by student, beside the weeks before', function (): void {
-    boardRep($this->hall, 11, 'bo', CarbonImmutable::now()->subWeeks(1), ['faults' => '["leans back","looks down"]']);
-    boardRep($this->hall, 12, 'bo', CarbonImmutable::now()->subWeeks(8), ['faults' => '["looks down"]']);
-    boardRep($this->hall, 13, 'ada-plover', CarbonImmutable::now()->subWeeks(2), ['faults' => '["leans back"]']);
+    boardRep($this->hall, 11, 'bo', CarbonImmutable::now()->subWeeks(1), ['mistakes' => '["leans back","looks down"]']);
+    boardRep($this->hall, 12, 'bo', CarbonImmutable::now()->subWeeks(8), ['mistakes' => '["looks down"]']);
+    boardRep($this->hall, 13, 'ada-plover', CarbonImmutable::now()->subWeeks(2), ['mistakes' => '["leans back"]']);
     // One that was corrected, and one long ago, do not count.
-    boardRep($this->hall, 14, 'bo', CarbonImmutable::now()->subWeeks(1), ['faults' => '["drops the hands"]']);
+    boardRep($this->hall, 14, 'bo', CarbonImmutable::now()->subWeeks(1), ['mistakes' => '["drops the hands"]']);
     boardRep($this->hall, 15, 'bo', CarbonImmutable::now()->subWeeks(1), ['replaces' => '0b7e1f60-8888-4000-8000-000000000014', 'reason' => 'no']);
-    boardRep($this->hall, 16, 'bo', CarbonImmutable::now()->subWeeks(20), ['faults' => '["waits"]']);
+    boardRep($this->hall, 16, 'bo', CarbonImmutable::now()->subWeeks(20), ['mistakes' => '["waits"]']);
 
-    $this->get('/board/faults')->assertOk()->assertSeeInOrder(['by attack', 'Wrist held across', 'leans back', '2 × ▲ more', '0 ×', 'looks down', '1 × = as many', '1 ×', 'by student', 'Ada Plover', 'leans back', '1 ×', 'Bo Sandpiper'])
+    $this->get('/board/mistakes')->assertOk()->assertSeeInOrder(['by attack', 'Wrist held across', 'leans back', '2 × ▲ more', '0 ×', 'looks down', '1 × = as many', '1 ×', 'by student', 'Ada Plover', 'leans back', '1 ×', 'Bo Sandpiper'])
         ->assertDontSee('drops the hands')->assertDontSee('waits');
 });
 
@@ -92,7 +92,7 @@ it('sets the spread of timed tries beside the model', function (): void {
     }
     boardRep($this->hall, 30, 'bo', CarbonImmutable::now(), ['rung' => 6, 'seconds' => 90.0]);
     boardRep($this->hall, 31, 'bo', CarbonImmutable::now(), ['rung' => 6, 'replaces' => '0b7e1f60-8888-4000-8000-000000000030', 'reason' => 'the watch ran on', 'seconds' => null]);
-    $beats = StoneDrill\Core\Answer\Beats::parse($this->hall->answers()->value('beats'));
+    $beats = StoneDrill\Core\Technique\Beats::parse($this->hall->answers()->value('beats'));
     // One family is needed by First, so that nothing is to be chosen: .25 s at full pace, and the beats.
     $model = number_format(0.25 + $beats->line[0]->seconds() + $beats->line[1]->seconds(), 1);
 

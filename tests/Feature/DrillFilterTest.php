@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\CatalogueMapper;
-use App\Mat\DrillOutlook;
-use App\Mat\Kit;
-use App\Mat\KitPack;
 use App\Models\Role;
+use App\Persistence\CatalogueMapper;
+use App\View\Drill\DrillForecast;
+use App\View\Drill\Kit;
+use App\View\Drill\KitPack;
 use Carbon\CarbonImmutable;
 
 // What the device draws from is what the school says it does, for grown-ups and for youth, on either side.
@@ -23,8 +23,8 @@ beforeEach(function (): void {
     $this->hall->students()->create(['code' => 'kid', 'name' => 'Kit Plover', 'rank_id' => $second, 'flags' => [], 'born' => CarbonImmutable::now()->subYears(12)->toDateString()]);
     $this->hall->students()->where('code', 'ada-plover')->update(['rank_id' => $second, 'flags' => '[]']);
     $list = $this->hall->drillLists()->create(['name' => 'Sides']);
-    $list->items()->create(['school_id' => $this->hall->id, 'position' => 1, 'attack_id' => $hug->id, 'side' => 'mirrored', 'otherwise' => []]);
-    $list->items()->create(['school_id' => $this->hall->id, 'position' => 2, 'attack_id' => $wrist->id, 'side' => 'mirrored', 'otherwise' => []]);
+    $list->items()->create(['school_id' => $this->hall->id, 'position' => 1, 'attack_id' => $hug->id, 'side' => 'mirrored', 'differences' => []]);
+    $list->items()->create(['school_id' => $this->hall->id, 'position' => 2, 'attack_id' => $wrist->id, 'side' => 'mirrored', 'differences' => []]);
     $this->choices = ['most', 'holes', 'family:hug', 'family:grab', 'rank:first', 'rank:second', "list:{$list->id}"];
     $this->list = "list:{$list->id}";
 });
@@ -36,7 +36,7 @@ it('leaves on the device what the school counts', function (): void {
     $pack = (new KitPack($kit, $mapper->kinds($school)))->toArray($this->head);
     $counts = [];
     foreach ($this->choices as $choice) {
-        $outlook = new DrillOutlook($kit, ['rung' => '4', 'list' => $choice]);
+        $outlook = new DrillForecast($kit, ['rung' => '4', 'list' => $choice]);
         foreach ($pack['students'] as $place => $student) {
             $filter = $pack['filters'][$choice][$student['isYouth'] ? 'youth' : 'adult'] ?? null;
             // As resources/js/mat.js has it.

@@ -32,7 +32,7 @@ it('makes a list that meets every pair, and saves it', function (): void {
 it('names the nearest attack of the catalogue, and what is otherwise', function (): void {
     $this->get('/drill-lists/create?families[]=hug&facets[]=place&values=all')->assertSee('5 attacks meet 5 of 5 pairs')->assertSee('place narrow')->assertSee('place crowd');
     $this->post('/drill-lists', ['name' => 'Places', 'families' => ['hug'], 'facets' => ['place'], 'values' => 'all']);
-    expect(DrillList::firstOrFail()->items->pluck('otherwise')->sortBy(fn (array $otherwise): string => $otherwise['place'] ?? '')->values()->all())
+    expect(DrillList::firstOrFail()->items->pluck('differences')->sortBy(fn (array $differences): string => $differences['place'] ?? '')->values()->all())
         ->toBe([[], ['place' => 'crowd'], ['place' => 'narrow'], ['place' => 'obstacles'], ['place' => 'stairs']]);
 });
 
@@ -66,11 +66,11 @@ it('drops what was deleted from the catalogue', function (): void {
 });
 
 it('has tonight’s class of the demo ready, every attack of it answered on its side', function (): void {
-    app(App\Catalogue\Demo::class)->load(Carbon\CarbonImmutable::now());
+    app(App\Persistence\Demo::class)->load(Carbon\CarbonImmutable::now());
     $school = App\Models\School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
     $list = $school->drillLists()->with('items.attack')->firstOrFail();
     $laid = [];
-    foreach (StoneDrill\Core\Coverage\Coverage::of(app(App\Catalogue\CatalogueMapper::class)->curriculum($school))->cells as $cell) {
+    foreach (StoneDrill\Core\Coverage\Coverage::of(app(App\Persistence\CatalogueMapper::class)->curriculum($school))->cells as $cell) {
         $laid[$cell->attack->id.' '.$cell->side->value] = $cell->laidAt !== null;
     }
 

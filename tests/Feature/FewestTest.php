@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\Importer;
+use App\Actions\ImportCatalogue;
 use App\Models\Role;
 use App\Models\School;
 use Illuminate\Support\Facades\Cache;
-use StoneDrill\Core\Catalogue\CatalogueReader;
-use StoneDrill\Core\Catalogue\Format;
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\Format;
 
 beforeEach(function (): void {
     $this->actingAs($reader = $this->person($this->hall = $this->school(), Role::Assistant));
@@ -50,6 +50,6 @@ it('says what to do first in an empty school', function (): void {
 
     // Ranks and attacks, and not one answer.
     $text = preg_replace('/^answers:.*/ms', '', (string) file_get_contents(__DIR__.'/../fixtures/small.yaml'));
-    app(Importer::class)->import((new CatalogueReader())->read((string) $text, Format::Yaml), $bare);
+    app(ImportCatalogue::class)->import((new CatalogueReader())->read((string) $text, Format::Yaml), $bare);
     $this->actingAs($head->fresh())->get('/wall/fewest')->assertSee('Reach 90 % by Second: 0 answers')->assertSee('No answer is written yet.')->assertSee('0 answers could be left out');
 });

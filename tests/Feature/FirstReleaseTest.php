@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\CatalogueMapper;
 use App\Models\School;
+use App\Persistence\CatalogueMapper;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

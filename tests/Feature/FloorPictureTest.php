@@ -2,24 +2,24 @@
 
 declare(strict_types=1);
 
-use App\Floor\FloorFigure;
-use App\Floor\FloorPicture;
-use App\Floor\Palette;
-use App\Floor\SituationView;
-use App\History\AnswerHistory;
 use App\Models\Role;
-use App\Wall\HoleList;
-use App\Wall\Outlook;
-use App\Workbench\Paper;
-use App\Workbench\Sheet;
-use App\Workbench\Workbench;
+use App\View\Floor\FloorFigure;
+use App\View\Floor\FloorPicture;
+use App\View\Floor\Palette;
+use App\View\Floor\SituationView;
+use App\View\History\AnswerHistory;
+use App\View\Wall\HoleList;
+use App\View\Wall\MovePreview;
+use App\View\Workbench\Paper;
+use App\View\Workbench\PrintSheet;
+use App\View\Workbench\Workbench;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\MoveKind;
-use StoneDrill\Core\Floor\BearingStyle;
+use StoneDrill\Core\Geometry\BearingStyle;
 use Tests\Core\Floor\OnTheFloor;
 
 function picture(string $beats, BearingStyle $style = BearingStyle::Clock, string $kind = 'wrist-cross', array $values = []): FloorPicture
@@ -42,7 +42,7 @@ it('draws everybody where they are, in centimetres, 12 o’clock up', function (
 it('keeps everything that happens within the picture', function (string $beats): void {
     $picture = picture($beats, kind: 'closing-in');
     foreach ($picture->frames as $frame) {
-        foreach ([$frame->defender, $frame->attacker] as $figure) {
+        foreach ([$frame->positions->defender, $frame->positions->attacker] as $figure) {
             expect($figure->x)->toBeGreaterThan($picture->left)->toBeLessThan($picture->left + $picture->width)
                 ->and($figure->y)->toBeGreaterThan($picture->top)->toBeLessThan($picture->top + $picture->height);
         }
@@ -74,7 +74,7 @@ it('labels a strike with its margin, and marks one that does not get there', fun
 });
 
 it('draws an arc as far as a weapon reaches', function (): void {
-    $threat = picture('look')->frames[1]->threats[0];
+    $threat = picture('look')->frames[1]->positions->threats[0];
     preg_match('/A([\d.]+) ([\d.]+) 0 1 1/', $threat['path'], $radius);
 
     // His free fist: √(.386² − .112²) · 1.68 + .12523 to lean + .1008 to the surface = .8466 m.
@@ -117,7 +117,7 @@ it('has colours that differ on paper', function (): void {
 });
 
 it('says the situation in sentences', function (): void {
-    $catalogue = app(App\Catalogue\CatalogueMapper::class)->curriculum($this->school());
+    $catalogue = app(App\Persistence\CatalogueMapper::class)->curriculum($this->school());
     $attacks = array_column($catalogue->attacks, null, 'id');
     $wrist = SituationView::of($catalogue, $attacks['wrist']);
     $hug = SituationView::of($catalogue, $attacks['hug']);
@@ -136,7 +136,7 @@ it('takes as many floors as fit on a page', function (int $beats, int $floors, i
     $answer->update(['beats' => str_repeat("left foot step 9\n", $beats)]);
     $answer = $hall->fresh()->answers()->firstOrFail();
     $bench = app(Workbench::class);
-    $sheet = new Sheet($answer, $bench->saved(Request::create('/'), $answer, Palette::Paper), $bench->facts($answer), Paper::A4);
+    $sheet = new PrintSheet($answer, $bench->saved(Request::create('/'), $answer, Palette::Paper), $bench->facts($answer), Paper::A4);
 
     expect($sheet->floors)->toHaveCount($floors)->and($sheet->columns())->toBe($columns)
         ->and($sheet->floors[0]['beat']->frame->number)->toBe('0')
@@ -152,13 +152,13 @@ it('tells holes of the drawing from those in what is laid', function (): void {
 });
 
 it('looks ahead at what a move changes', function (): void {
-    $mapper = app(App\Catalogue\CatalogueMapper::class);
-    $holes = app(App\Catalogue\HoleBook::class);
+    $mapper = app(App\Persistence\CatalogueMapper::class);
+    $holes = app(App\Persistence\HoleBook::class);
     $hall = $this->school();
     $now = $mapper->curriculum($hall);
     $then = (new Move(MoveKind::Mirror, 'gate'))->takenIn($now, 'first');
     $everything = $mapper->everything($hall);
-    $outlook = new Outlook($now, $holes->of($hall), $then, $holes->after($hall, $everything, (new Move(MoveKind::Mirror, 'gate'))->takenIn($everything, 'first')));
+    $outlook = new MovePreview($now, $holes->of($hall), $then, $holes->after($hall, $everything, (new Move(MoveKind::Mirror, 'gate'))->takenIn($everything, 'first')));
 
     expect(array_map(static fn (Hole $hole): string => $hole->kind->value, $outlook->closed))->toBe(['one-sided'])
         ->and($outlook->ranks[0]['covered'])->toBe([0.5, 1.0])
@@ -171,7 +171,7 @@ it('reads a history as somebody would tell it', function (): void {
     $hall = $this->school();
     $writer = $this->person($hall, Role::Instructor);
     $gate = $hall->answers()->firstOrFail();
-    $gate->updateVersion(1, ['mirrored' => true, 'faults' => ['leans back', 'waits'], 'rank_id' => $hall->ranks()->skip(1)->firstOrFail()->id], $writer);
+    $gate->updateVersion(1, ['mirrored' => true, 'mistakes' => ['leans back', 'waits'], 'rank_id' => $hall->ranks()->skip(1)->firstOrFail()->id], $writer);
     $gate->fresh()->updateVersion(2, ['pattern' => ['place' => null, 'hand' => ['left']], 'doctrine' => 'control'], $writer);
     $entries = AnswerHistory::of($gate->fresh(), $hall->fresh())->entries;
     $changes = array_column($entries[1]->changes, 'lines', 'field');

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\Importer;
-use App\Catalogue\ImportReport;
+use App\Actions\ImportCatalogue;
 use App\Models\Role;
 use App\Models\School;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\ImportReport;
 use StoneDrill\Core\Attack\Kinds;
-use StoneDrill\Core\Catalogue\CatalogueReader;
-use StoneDrill\Core\Catalogue\Format;
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\Format;
 use Symfony\Component\Yaml\Yaml;
 
 beforeEach(function (): void {
@@ -23,7 +23,7 @@ beforeEach(function (): void {
             'aliases' => ['targets' => ['point of jaw' => 'chin'], 'verbs' => ['glide' => 'slide']],
         ],
         'sizes' => ['giant' => 2.1],
-        'kinds' => [['id' => 'strap', 'name' => 'Held by the bag strap', 'family' => 'grab', 'his_busy' => ['hand'], 'hand' => ['left', 'right'], 'bearing' => [11, 12, 1], 'start' => 'grab', 'cautions' => ['Old bags only.']]],
+        'kinds' => [['id' => 'strap', 'name' => 'Held by the bag strap', 'family' => 'grab', 'attacker_busy' => ['hand'], 'hand' => ['left', 'right'], 'bearing' => [11, 12, 1], 'start' => 'grab', 'cautions' => ['Old bags only.']]],
         'ranks' => [['id' => 'low', 'name' => 'Low', 'max_beats' => 4, 'goal_rung' => 1], ['id' => 'up', 'name' => 'Up', 'max_beats' => 5, 'goal_rung' => 3]],
         'rungs' => [
             ['id' => 1, 'name' => 'Still', 'pace' => 0.5, 'attack_told' => true, 'moment_told' => true, 'resistance' => 0],
@@ -34,11 +34,11 @@ beforeEach(function (): void {
         'students' => [['id' => 'cy', 'name' => 'Cy', 'rank' => 'low', 'height' => 1.5, 'born' => '2012-02-29', 'flags' => ['no-neck', 'no-fall']]],
         'reps' => [
             // The correction stands before what it corrects.
-            ['id' => '0b7e1f60-5555-4000-8000-000000000002', 'student' => 'cy', 'attack' => 'bag', 'side' => 'mirrored', 'rung' => 3, 'outcome' => 'late', 'at' => '2026-11-02T19:10:00+02:00', 'replaces' => '0b7e1f60-5555-4000-8000-000000000001', 'reason' => 'Wrong side.', 'faults' => ['looks down'], 'touched' => 'body', 'seconds' => 2.5, 'stressor' => 'rain'],
+            ['id' => '0b7e1f60-5555-4000-8000-000000000002', 'student' => 'cy', 'attack' => 'bag', 'side' => 'mirrored', 'rung' => 3, 'outcome' => 'late', 'at' => '2026-11-02T19:10:00+02:00', 'replaces' => '0b7e1f60-5555-4000-8000-000000000001', 'reason' => 'Wrong side.', 'mistakes' => ['looks down'], 'touched' => 'body', 'seconds' => 2.5, 'stressor' => 'rain'],
             ['id' => '0b7e1f60-5555-4000-8000-000000000001', 'student' => 'cy', 'attack' => 'bag', 'side' => 'mirrored', 'rung' => 3, 'outcome' => 'clean', 'at' => '2026-11-02T19:10:00+02:00', 'answer' => 'slip', 'source' => 'home'],
         ],
     ];
-    $this->bring = fn (array $document): ImportReport => app(Importer::class)->import((new CatalogueReader())->read(Yaml::dump($document, 8), Format::Yaml), $this->hall);
+    $this->bring = fn (array $document): ImportReport => app(ImportCatalogue::class)->import((new CatalogueReader())->read(Yaml::dump($document, 8), Format::Yaml), $this->hall);
 });
 
 it('keeps everything that a file holds', function (): void {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\Kept;
+use App\Persistence\RevisionCache;
 use Illuminate\Support\Facades\Cache;
 use StoneDrill\Core\Rules;
 
@@ -15,7 +15,7 @@ it('lets one work it out, however many ask at once', function (): void {
     foreach (range(1, 4) as $number) {
         $child = pcntl_fork();
         if ($child === 0) {
-            $value = Kept::of('holes:test', 'now', 60, function () use ($folder, $number): int {
+            $value = RevisionCache::of('holes:test', 'now', 60, function () use ($folder, $number): int {
                 file_put_contents($folder.'/worked', "{$number}\n", FILE_APPEND);
                 usleep(400_000);
 
@@ -35,9 +35,9 @@ it('lets one work it out, however many ask at once', function (): void {
 });
 
 it('shows nothing that other rules have found', function (): void {
-    Kept::keep('x', 'now', 60, 'new');
-    expect(Kept::known('x', 'now'))->toBe('new');
-    app(App\Catalogue\KeptAtHand::class)->values = [];
+    RevisionCache::keep('x', 'now', 60, 'new');
+    expect(RevisionCache::known('x', 'now'))->toBe('new');
+    app(App\Persistence\ReadRevisions::class)->values = [];
     Cache::put('x', [(Rules::VERSION - 1).' now', 'old'], 60);
-    expect(Kept::known('x', 'now'))->toBeNull()->and(Kept::of('x', 'now', 60, fn (): string => 'found anew'))->toBe('found anew');
+    expect(RevisionCache::known('x', 'now'))->toBeNull()->and(RevisionCache::of('x', 'now', 60, fn (): string => 'found anew'))->toBe('found anew');
 });

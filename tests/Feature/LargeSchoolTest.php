@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\CatalogueMapper;
-use App\Mat\Kit;
-use App\Mat\KitPack;
 use App\Models\Role;
-use App\Wall\WallPage;
+use App\Persistence\CatalogueMapper;
+use App\View\Drill\Kit;
+use App\View\Drill\KitPack;
+use App\View\Wall\WallPage;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Coverage\Coverage;

@@ -33,7 +33,7 @@ it('has with it who can be drilled on what, and how much each is wanted', functi
         ->and($ticket['weights'][6])->toEqualWithDelta(4 * (1 - sin(0.05 * M_PI) ** 2) * $urgency, 1e-3)
         ->and($ticket['weights'][0])->toBeLessThan($ticket['weights'][6])
         ->and($ada['latest'])->toBe(['grab'])->and($ada['barred'])->toBe([])->and($ada['goal'])->toBe(2)
-        ->and($kit['answers'][$gate->id])->toBe(['title' => 'Gate', 'faults' => ['leans back'], 'whatIfs' => []])
+        ->and($kit['answers'][$gate->id])->toBe(['title' => 'Gate', 'mistakes' => ['leans back'], 'whatIfs' => []])
         ->and(array_column($kit['rungs'], 'id'))->toBe([1, 2, 3, 4, 5, 6, 7]);
 });
 
@@ -48,14 +48,14 @@ it('says what is drawn from, whether there is time, and who is left out', functi
 
 it('keeps each rep once, however often it comes', function (): void {
     $before = Rep::count();
-    ($this->send)(($this->rep)(1), ($this->rep)(2, ['outcome' => 'hit', 'touched' => 'head', 'faults' => ['leans back'], 'seconds' => 1.4, 'stressor' => 'noise']))->assertOk()->assertJson(['kept' => [($this->rep)(1)['id'], ($this->rep)(2)['id']], 'refused' => []]);
-    $both = [($this->rep)(1), ($this->rep)(2, ['outcome' => 'hit', 'touched' => 'head', 'faults' => ['leans back'], 'seconds' => 1.4, 'stressor' => 'noise'])];
+    ($this->send)(($this->rep)(1), ($this->rep)(2, ['outcome' => 'hit', 'touched' => 'head', 'mistakes' => ['leans back'], 'seconds' => 1.4, 'stressor' => 'noise']))->assertOk()->assertJson(['kept' => [($this->rep)(1)['id'], ($this->rep)(2)['id']], 'refused' => []]);
+    $both = [($this->rep)(1), ($this->rep)(2, ['outcome' => 'hit', 'touched' => 'head', 'mistakes' => ['leans back'], 'seconds' => 1.4, 'stressor' => 'noise'])];
     ($this->send)(...array_reverse($both))->assertJsonCount(2, 'kept');
     ($this->send)(...array_map(fn (array $rep): array => [...$rep, 'id' => strtoupper($rep['id'])], $both))->assertJson(['kept' => array_map(fn (array $rep): string => strtoupper($rep['id']), $both), 'refused' => []]);
 
     expect(Rep::count())->toBe($before + 2);
     $rep = Rep::query()->findOrFail(($this->rep)(2)['id']);
-    expect($rep->only('outcome', 'touched', 'faults', 'seconds', 'stressor', 'recorded_by_id'))->toBe(['outcome' => 'hit', 'touched' => 'head', 'faults' => ['leans back'], 'seconds' => 1.4, 'stressor' => 'noise', 'recorded_by_id' => $this->assistant->id])
+    expect($rep->only('outcome', 'touched', 'mistakes', 'seconds', 'stressor', 'recorded_by_id'))->toBe(['outcome' => 'hit', 'touched' => 'head', 'mistakes' => ['leans back'], 'seconds' => 1.4, 'stressor' => 'noise', 'recorded_by_id' => $this->assistant->id])
         ->and(abs($rep->at->diffInSeconds(now()->subMinutes(3))))->toBeLessThan(5);
 });
 
@@ -74,7 +74,7 @@ it('keeps what can be kept, and says of the rest why not', function (array $wron
     'an answer that is gone' => [['answer_id' => 999_999_999], 'The answer is not in the catalogue any more.'],
     'an id beyond counting' => [['student_id' => 1e30], 'id of a row'],
     'a time beyond an hour' => [['seconds' => 3601], 'seconds'],
-    'faults by name' => [['faults' => ['a' => 'x']], 'faults'],
+    'mistakes by name' => [['mistakes' => ['a' => 'x']], 'mistakes'],
 ]);
 
 it('takes no rep for another school', function (): void {
@@ -123,7 +123,7 @@ it('tells of an id that was taken by another content, with what the log has', fu
     'another rung' => [['rung' => 5]],
     'another side' => [['side' => 'mirrored']],
     'another moment' => [['at' => '2026-01-02T10:00:00Z']],
-    'a mistake more' => [['faults' => ['leans back']]],
+    'a mistake more' => [['mistakes' => ['leans back']]],
     'another time' => [['seconds' => 1.6]],
     'touched' => [['touched' => 'arm']],
     'a stressor' => [['stressor' => 'noise']],
@@ -136,13 +136,13 @@ it('gives a rep to the person who recorded it, whoever sends it', function (): v
     $other = $this->person($this->school('Other Hall'), Role::Head);
 
     expect(Rep::query()->where('id', 'like', '0b7e1f60-9999-%')->orderBy('id')->pluck('recorded_by_id')->all())->toBe([$this->assistant->id, $head->id, $head->id, $head->id])
-        ->and(App\Mat\Recorder::read(App\Mat\Recorder::token($other), $head))->toBe($head);
+        ->and(App\View\Drill\Recorder::read(App\View\Drill\Recorder::token($other), $head))->toBe($head);
     $this->assistant->delete();
-    expect(App\Mat\Recorder::read($token, $head))->toBeNull();
+    expect(App\View\Drill\Recorder::read($token, $head))->toBeNull();
 });
 
 it('knows the limits that the school has', function (): void {
-    expect($this->getJson('/mat/kit')->json('limits'))->toBe(['seconds' => 3600, 'faults' => 20, 'fault' => 300, 'stressor' => 200, 'reason' => 500, 'sentAtOnce' => 100]);
+    expect($this->getJson('/mat/kit')->json('limits'))->toBe(['seconds' => 3600, 'mistakes' => 20, 'mistake' => 300, 'stressor' => 200, 'reason' => 500, 'sentAtOnce' => 100]);
 });
 
 it('knows of a large school those who were here last', function (): void {
@@ -168,7 +168,7 @@ it('knows of a large school those who were here last', function (): void {
 it('draws from the list that is chosen', function (string $list, string $said): void {
     $this->hall->answers()->firstOrFail()->update(['mirrored' => true]);
     $saved = $this->hall->drillLists()->create(['name' => 'Monday']);
-    $saved->items()->create(['school_id' => $this->hall->id, 'position' => 1, 'attack_id' => $this->wrist->id, 'side' => 'mirrored', 'otherwise' => ['place' => 'narrow']]);
+    $saved->items()->create(['school_id' => $this->hall->id, 'position' => 1, 'attack_id' => $this->wrist->id, 'side' => 'mirrored', 'differences' => ['place' => 'narrow']]);
     foreach (range(1, 3) as $number) {
         ($this->send)(($this->rep)($number, ['rung' => 2]));
     }

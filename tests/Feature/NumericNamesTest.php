@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\Importer;
+use App\Actions\ImportCatalogue;
 use App\Models\Role;
 use App\Models\School;
-use StoneDrill\Core\Catalogue\CatalogueReader;
-use StoneDrill\Core\Catalogue\CatalogueWriter;
-use StoneDrill\Core\Catalogue\Format;
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\CatalogueWriter;
+use StoneDrill\Core\Exchange\Format;
 
 // An id that is a number is a text all the same, and a rank may be called “None”.
 beforeEach(function (): void {
@@ -17,7 +17,7 @@ beforeEach(function (): void {
         ['id: "1"', 'needed_by: "1"', 'rank: "1"', 'id: "2"', 'needed_by: "2"', 'id: "3"', 'attack: "3"', 'id: "4"', 'id: "5"', 'answer: "5"', '"6"', 'name: "1"', 'name: None'],
         (string) file_get_contents(base_path('tests/fixtures/small.yaml')),
     );
-    app(Importer::class)->import((new CatalogueReader())->read($this->file, Format::Yaml), $this->hall);
+    app(ImportCatalogue::class)->import((new CatalogueReader())->read($this->file, Format::Yaml), $this->hall);
     $this->hall = $this->hall->fresh();
     $this->actingAs($this->person($this->hall, Role::Head));
 });
@@ -29,7 +29,7 @@ it('shows every page', function (string $path): void {
 })->with([
     '/wall', '/wall?form=table', '/wall?from=1&to=2', '/wall.svg', '/wall.csv', '/wall/ranks', '/wall/cross', '/wall/holes', '/wall/fewest', '/wall/fewest?rank=2', '/attacks', '/attacks?rank=1&side=one', '/attacks/create', '/attacks/{attack}', '/attacks/{attack}/edit', '/attacks/{attack}/proof',
     '/attacks/{attack}/answers/create', '/attacks/{attack}/first-steps', '/answers', '/answers/{answer}', '/answers/{answer}/edit', '/answers/{answer}/rank', '/answers/{answer}/rank?rank=2', '/answers/{answer}/floor', '/answers/{answer}/sheet', '/answers/{answer}/sheet.pdf', '/drill-lists', '/drill-lists/create', '/board',
-    '/board?rank=1', '/board/faults', '/people', '/people/create', '/people/reps', '/people/reps.csv', '/people/{student}', '/people/{student}/edit', '/mat', '/mat/kit', '/record', '/record/{student}', '/record/{student}/{attack}/written', '/reps/{rep}/correct', '/school', '/school/export.yaml', '/school/export.json',
+    '/board?rank=1', '/board/mistakes', '/people', '/people/create', '/people/reps', '/people/reps.csv', '/people/{student}', '/people/{student}/edit', '/mat', '/mat/kit', '/record', '/record/{student}', '/record/{student}/{attack}/written', '/reps/{rep}/correct', '/school', '/school/export.yaml', '/school/export.json',
 ]);
 
 it('draws, records and exports', function (): void {

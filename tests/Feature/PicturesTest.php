@@ -2,30 +2,30 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\Demo;
-use App\Catalogue\ProofBook;
-use App\Forms\AttackForm;
-use App\Forms\BeatsCheck;
-use App\Ladder\LadderColumn;
-use App\Ladder\LadderDrawing;
-use App\Ladder\LadderPicture;
 use App\Models\School;
-use App\Wall\Mason;
-use App\Wall\Stone;
-use App\Wall\WallPicture;
-use App\Wall\WallQuery;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\Demo;
+use App\Persistence\ProofBook;
+use App\View\Forms\AttackForm;
+use App\View\Forms\BeatsCheck;
+use App\View\Ladder\LadderColumn;
+use App\View\Ladder\LadderDrawing;
+use App\View\Ladder\LadderPicture;
+use App\View\Wall\Stone;
+use App\View\Wall\WallBuilder;
+use App\View\Wall\WallPicture;
+use App\View\Wall\WallQuery;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Coverage;
-use StoneDrill\Core\Pressure\Windows;
+use StoneDrill\Core\Proof\Windows;
 
 function wallOf(School $school, string $query = ''): WallPicture
 {
-    return app(Mason::class)->build($school, WallQuery::of(Request::create('/wall?'.$query), $school))->picture;
+    return app(WallBuilder::class)->build($school, WallQuery::of(Request::create('/wall?'.$query), $school))->picture;
 }
 
 /** @return list<string> the states of one column, the lowest course first */

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\Code;
-use App\Catalogue\Demo;
 use App\Models\Attack;
 use App\Models\Rep;
 use App\Models\Role;
 use App\Models\School;
 use App\Models\User;
+use App\Persistence\Code;
+use App\Persistence\Demo;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -93,10 +93,10 @@ it('clears away what is over, and keeps the rest', function (): void {
 
 it('keeps what was worked out until a row changes, and the newest alone', function (): void {
     $school = $this->school();
-    $mapper = app(App\Catalogue\CatalogueMapper::class);
+    $mapper = app(App\Persistence\CatalogueMapper::class);
     $first = $mapper->curriculum($school);
     expect($mapper->curriculum($school))->toBe($first);
     $school->ranks()->where('code', 'first')->update(['name' => 'Firsts']);
     expect($mapper->curriculum($school)->ranks[0]->name)->toBe('Firsts')
-        ->and(App\Catalogue\Kept::known("curriculum:{$school->id}", 'another'))->toBeNull();
+        ->and(App\Persistence\RevisionCache::known("curriculum:{$school->id}", 'another'))->toBeNull();
 });

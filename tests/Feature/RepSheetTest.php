@@ -12,7 +12,7 @@ beforeEach(function (): void {
     $this->hall = $this->school();
     $this->actingAs($this->person($this->hall, Role::Assistant));
     $this->bring = fn (string $text) => $this->post('/people/reps/check', ['file' => UploadedFile::fake()->createWithContent('reps.csv', $text)]);
-    $this->head = "id,student,attack,side,rung,outcome,at,answer,faults,touched,seconds,stressor,source,replaces,reason\r\n";
+    $this->head = "id,student,attack,side,rung,outcome,at,answer,mistakes,touched,seconds,stressor,source,replaces,reason\r\n";
     $this->line = fn (int $number, string $more = 'written,3,clean,2026-11-20T19:00:00+00:00,gate,leans back; looks down,arm,1.4,noise,seen,,'): string => sprintf("0b7e1f60-6666-4000-8000-%012d,ada-plover,wrist,%s\r\n", $number, $more);
 });
 
@@ -23,8 +23,8 @@ it('looks first, then adds all of it, and the same file twice adds nothing', fun
     preg_match('#/people/reps/import/([A-Za-z0-9]{40})#', $page, $token);
     $this->post($token[0])->assertRedirect('/people/reps')->assertSessionHas('said', '2 reps added; 0 were here already.');
 
-    expect(Rep::query()->findOrFail('0b7e1f60-6666-4000-8000-000000000001')->only('side', 'rung', 'outcome', 'faults', 'touched', 'seconds', 'stressor', 'source'))
-        ->toBe(['side' => 'written', 'rung' => 3, 'outcome' => 'clean', 'faults' => ['leans back', 'looks down'], 'touched' => 'arm', 'seconds' => 1.4, 'stressor' => 'noise', 'source' => 'seen'])
+    expect(Rep::query()->findOrFail('0b7e1f60-6666-4000-8000-000000000001')->only('side', 'rung', 'outcome', 'mistakes', 'touched', 'seconds', 'stressor', 'source'))
+        ->toBe(['side' => 'written', 'rung' => 3, 'outcome' => 'clean', 'mistakes' => ['leans back', 'looks down'], 'touched' => 'arm', 'seconds' => 1.4, 'stressor' => 'noise', 'source' => 'seen'])
         ->and(Rep::query()->findOrFail('0b7e1f60-6666-4000-8000-000000000002')->at->toIso8601String())->toBe('2026-11-21T17:00:00+00:00');
     ($this->bring)($text)->assertSee('0 reps would be added; 2 are here already.')->assertDontSee('Add 0');
     $this->post($token[0])->assertSessionHas('wrong');
@@ -91,11 +91,11 @@ it('means a moment without an offset in the school’s zone, and one with an off
 
 it('writes nothing that a spreadsheet might run, and reads it back as it was', function (string $text): void {
     $stream = fopen('php://memory', 'w+b');
-    App\Catalogue\Csv::line($stream, [$text, 'plain']);
+    App\Persistence\Csv::line($stream, [$text, 'plain']);
     rewind($stream);
     [$written, $plain] = fgetcsv($stream, escape: '');
 
-    expect($written)->toStartWith("'")->and($plain)->toBe('plain')->and(App\Catalogue\Csv::plain($written))->toBe($text);
+    expect($written)->toStartWith("'")->and($plain)->toBe('plain')->and(App\Persistence\Csv::plain($written))->toBe($text);
 })->with(['=1+1', '+1', '-1', '@SUM(A1)', '＝1+1', '＋1', '－1', '＠x', '−1', "'=1", "''=1", '|cmd', '%x', 'equals after a space' => "\u{A0}=1"]);
 
 it('refuses a file when something came in the way after it was looked at, and adds nothing', function (): void {

@@ -13,7 +13,7 @@ beforeEach(function (): void {
     $this->actingAs($this->assistant);
     $this->ada = $this->hall->students()->firstOrFail();
     $this->wrist = $this->hall->attacks()->where('code', 'wrist')->firstOrFail();
-    $this->form = ['id' => '0b7e1f60-2222-4000-8000-000000000001', 'student_id' => $this->ada->id, 'attack_id' => $this->wrist->id, 'side' => 'mirrored', 'rung' => 4, 'outcome' => 'scraped', 'touched' => 'arm', 'faults' => ['leans back'], 'answer_id' => ''];
+    $this->form = ['id' => '0b7e1f60-2222-4000-8000-000000000001', 'student_id' => $this->ada->id, 'attack_id' => $this->wrist->id, 'side' => 'mirrored', 'rung' => 4, 'outcome' => 'scraped', 'touched' => 'arm', 'mistakes' => ['leans back'], 'answer_id' => ''];
 });
 
 it('records a rep in three touches', function (): void {
@@ -22,8 +22,8 @@ it('records a rep in three touches', function (): void {
     $this->get("/record/{$this->ada->id}/{$this->wrist->id}/written")->assertOk()->assertSee('Clean')->assertSee('leans back')->assertSee('value="2" checked', false);
     $this->post('/reps', $this->form)->assertRedirect("/record/{$this->ada->id}")->assertSessionHas('correctable', $this->form['id']);
 
-    expect(Rep::query()->findOrFail($this->form['id'])->only('student_id', 'attack_id', 'side', 'rung', 'outcome', 'touched', 'faults', 'answer_id', 'source', 'recorded_by_id', 'school_id'))->toBe([
-        'student_id' => $this->ada->id, 'attack_id' => $this->wrist->id, 'side' => 'mirrored', 'rung' => 4, 'outcome' => 'scraped', 'touched' => 'arm', 'faults' => ['leans back'],
+    expect(Rep::query()->findOrFail($this->form['id'])->only('student_id', 'attack_id', 'side', 'rung', 'outcome', 'touched', 'mistakes', 'answer_id', 'source', 'recorded_by_id', 'school_id'))->toBe([
+        'student_id' => $this->ada->id, 'attack_id' => $this->wrist->id, 'side' => 'mirrored', 'rung' => 4, 'outcome' => 'scraped', 'touched' => 'arm', 'mistakes' => ['leans back'],
         'answer_id' => null, 'source' => 'seen', 'recorded_by_id' => $this->assistant->id, 'school_id' => $this->hall->id,
     ]);
 });
@@ -119,7 +119,7 @@ it('refuses', function (array $change, string $field): void {
     'a rung that is none' => [['rung' => 8], 'rung'],
     'a third side' => [['side' => 'inside'], 'side'],
     'touched elsewhere' => [['touched' => 'pride'], 'touched'],
-    'faults without end' => [['faults' => array_fill(0, 21, 'x')], 'faults'],
+    'mistakes without end' => [['mistakes' => array_fill(0, 21, 'x')], 'mistakes'],
 ]);
 
 it('knows no side that an attack does not have', function (): void {
@@ -141,7 +141,7 @@ it('is guarded by the database itself', function (Closure $write, string $said):
     'no unknown outcome' => [fn (Rep $rep) => DB::table('reps')->insert([...$rep->getAttributes(), 'id' => '0b7e1f60-3333-4000-8000-000000000001', 'outcome' => 'splendid']), 'reps_outcome_check'],
     'no rung beyond the ladder' => [fn (Rep $rep) => DB::table('reps')->insert([...$rep->getAttributes(), 'id' => '0b7e1f60-3333-4000-8000-000000000001', 'rung' => 9]), 'foreign key'],
     'no correction without a reason' => [fn (Rep $rep) => DB::table('reps')->insert([...$rep->getAttributes(), 'id' => '0b7e1f60-3333-4000-8000-000000000001', 'replaces' => $rep->id]), 'A correction says why'],
-    'no list of anything but texts' => [fn (Rep $rep) => DB::table('reps')->insert([...$rep->getAttributes(), 'id' => '0b7e1f60-3333-4000-8000-000000000001', 'faults' => '[1]']), 'holds a list of texts'],
+    'no list of anything but texts' => [fn (Rep $rep) => DB::table('reps')->insert([...$rep->getAttributes(), 'id' => '0b7e1f60-3333-4000-8000-000000000001', 'mistakes' => '[1]']), 'holds a list of texts'],
     'no correction of itself' => [fn (Rep $rep) => DB::table('reps')->insert([...$rep->getAttributes(), 'reason' => 'why', 'id' => '0b7e1f60-3333-4000-8000-000000000001', 'replaces' => '0b7e1f60-3333-4000-8000-000000000001']), 'reps_figures_check'],
 ]);
 

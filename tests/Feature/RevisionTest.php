@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\Revision;
+use App\Persistence\Revision;
 use Illuminate\Support\Facades\DB;
 
 it('differs after any write to what a wall hangs on', function (string $table, array $values, bool $isCurriculum): void {

@@ -2,21 +2,21 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\Demo;
-use App\Catalogue\Importer;
+use App\Actions\ImportCatalogue;
 use App\Models\Attack;
 use App\Models\Rep;
 use App\Models\Role;
 use App\Models\School;
 use App\Models\Student;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\Demo;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use StoneDrill\Core\Catalogue\CatalogueReader;
-use StoneDrill\Core\Catalogue\Format;
 use StoneDrill\Core\Coverage\HoleKind;
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\Format;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -102,7 +102,7 @@ it('shows what a file would do, does nothing, then does it', function (): void {
 });
 
 it('adds nothing when the same file comes twice', function (): void {
-    $report = app(Importer::class)->import((new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__).'/fixtures/small.yaml'), Format::Yaml), $this->hall);
+    $report = app(ImportCatalogue::class)->import((new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__).'/fixtures/small.yaml'), Format::Yaml), $this->hall);
 
     foreach ($report->sections() as $section => $counts) {
         expect([$counts['added'], $counts['changed']])->toBe([0, 0], $section);
@@ -112,7 +112,7 @@ it('adds nothing when the same file comes twice', function (): void {
 
 it('brings the reps of one file into two schools', function (): void {
     $other = School::create(['name' => 'Other Hall', 'doctrine' => 'escape']);
-    app(Importer::class)->import((new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__).'/fixtures/small.yaml'), Format::Yaml), $other);
+    app(ImportCatalogue::class)->import((new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__).'/fixtures/small.yaml'), Format::Yaml), $other);
 
     expect($other->reps()->pluck('id')->all())->toBe($this->hall->reps()->pluck('id')->all())->and(Rep::count())->toBe(2);
 });
@@ -131,7 +131,7 @@ it('brings nothing at all when one row cannot be stored', function (): void {
     $this->hall->students()->toBase()->exists();
     $other = School::create(['name' => 'Third Hall', 'doctrine' => 'escape']);
 
-    expect(fn () => app(Importer::class)->import($catalogue, $other))->toThrow(Illuminate\Database\QueryException::class);
+    expect(fn () => app(ImportCatalogue::class)->import($catalogue, $other))->toThrow(Illuminate\Database\QueryException::class);
     expect($other->attacks()->count())->toBe(0)->and($other->ranks()->count())->toBe(0);
 });
 

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\Demo;
 use App\Models\School;
-use App\Wall\Change;
-use App\Wall\LoadPicture;
-use App\Wall\StoneState;
-use App\Wall\WallQuery;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\Demo;
+use App\View\Wall\Change;
+use App\View\Wall\LoadPicture;
+use App\View\Wall\StoneState;
+use App\View\Wall\WallQuery;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Attack\Side;

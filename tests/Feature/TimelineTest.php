@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Ladder\Timeline;
 use App\Models\Role;
 use App\Models\School;
+use App\View\Ladder\Timeline;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use StoneDrill\Core\Pressure\Ladder;
+use StoneDrill\Core\Curriculum\Ladder;
 
 function timelineRep(School $school, int $number, array $more = []): string
 {
@@ -58,7 +58,7 @@ it('draws how it went', function (array $rep, string $shape, string $says): void
     expect($mark['shape'])->toBe($shape)->and($mark['says'])->toBe('12 Nov 2026: Wrist held across, '.$says);
 })->with([
     'clean' => [['outcome' => 'clean'], 'whole', 'rung 3, clean'],
-    'scraped, with a fault' => [['outcome' => 'scraped', 'faults' => '["late step","soft grip"]'], 'half', 'rung 3, scraped (late step; soft grip)'],
+    'scraped, with a mistake' => [['outcome' => 'scraped', 'mistakes' => '["late step","soft grip"]'], 'half', 'rung 3, scraped (late step; soft grip)'],
     'recovered' => [['outcome' => 'recovered'], 'half', 'rung 3, recovered'],
     'froze' => [['outcome' => 'froze'], 'none', 'rung 3, froze'],
     'stopped' => [['outcome' => 'stopped'], 'aside', 'rung 3, stopped'],
@@ -70,7 +70,7 @@ it('shows all of a student’s reps, a page at a time, or those of one attack', 
         timelineRep($this->hall, $number, ['at' => CarbonImmutable::parse('2026-10-01 19:00')->addDays($number)]);
     }
     $hug = $this->hall->attacks()->where('code', 'hug')->firstOrFail();
-    timelineRep($this->hall, 40, ['attack_id' => $hug->id, 'at' => '2026-09-01 19:00:00+00', 'outcome' => 'hit', 'faults' => '["late step"]']);
+    timelineRep($this->hall, 40, ['attack_id' => $hug->id, 'at' => '2026-09-01 19:00:00+00', 'outcome' => 'hit', 'mistakes' => '["late step"]']);
 
     $this->get("/people/{$this->bo->id}")->assertOk()->assertSee('what 34 reps prove', false)->assertSee('Page 1 of 2')->assertSee('34 reps along time', false)->assertDontSee('1 Sep 2026, 19:00');
     $this->get("/people/{$this->bo->id}?page=2")->assertOk()->assertSee('1 Sep 2026, 19:00')->assertSee('late step');

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\CatalogueMapper;
 use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\Role;
+use App\Persistence\CatalogueMapper;
 use Illuminate\Support\Facades\DB;
 
 /** Writes what no form lets through, as somebody would who writes to the database past it. */
@@ -61,15 +61,15 @@ it('shows a row that cannot be read as that row’s fault, and every other page 
     'a pattern of no facet' => ['answers', ['pattern' => '{"colour":["red"]}'], 'colour'],
     'waivers without a check' => ['answers', ['waived' => '[{"x":1}]'], 'Found'],
     'waivers that are a number' => ['answers', ['waived' => '7'], 'Found'],
-    'mistakes that are a text' => ['answers', ['faults' => '"x"'], 'Found'],
-    'mistakes that are lists' => ['answers', ['faults' => '[[1]]'], 'Found'],
+    'mistakes that are a text' => ['answers', ['mistakes' => '"x"'], 'Found'],
+    'mistakes that are lists' => ['answers', ['mistakes' => '[[1]]'], 'Found'],
     'a kind that is gone' => ['attacks', ['kind' => 'no-such-kind'], 'no-such-kind'],
     'facets that do not go together' => ['attacks', ['kind' => 'hug-behind-pinned'], 'Hand'],
     'cautions that are a number' => ['attacks', ['cautions' => '3'], 'Found'],
 ]);
 
 it('lets what cannot be read be mended or deleted', function (): void {
-    spoil('answers', $this->gate->id, ['beats' => 'zzz', 'pattern' => '5', 'faults' => '7', 'waived' => '"x"']);
+    spoil('answers', $this->gate->id, ['beats' => 'zzz', 'pattern' => '5', 'mistakes' => '7', 'waived' => '"x"']);
     $form = ['title' => 'Gate', 'rank' => (string) $this->gate->rank_id, 'beats' => 'leave 6', 'version' => $this->gate->version];
     $this->put("/answers/{$this->gate->id}", $form)->assertRedirect("/answers/{$this->gate->id}");
     expect(app(CatalogueMapper::class)->unreadable($this->hall->fresh()))->toBe([]);
@@ -108,13 +108,13 @@ it('takes the usual where a setting cannot be read, and says so', function (arra
 ]);
 
 it('leaves out a kind of the school’s own that cannot be read, and every other page as ever', function (array $columns): void {
-    $kind = $this->hall->kinds()->create(['code' => 'own', 'name' => 'Own kind', 'family' => 'grab', 'start' => 'grab', 'his_busy' => ['hand'], 'yours' => [], 'hands' => ['left'], 'bearings' => [12], 'cautions' => []]);
+    $kind = $this->hall->kinds()->create(['code' => 'own', 'name' => 'Own kind', 'family' => 'grab', 'start' => 'grab', 'attacker_busy' => ['hand'], 'defender_held' => [], 'hands' => ['left'], 'bearings' => [12], 'cautions' => []]);
     spoil('kinds', $kind->id, $columns);
     foreach (($this->pages)() as $page) {
         expect($this->actingAs($this->head->fresh())->get($page)->getStatusCode())->toBeIn([200, 302], $page);
     }
     $this->get('/school')->assertSee('Own kind')->assertSee('cannot be read');
-})->with([[['hands' => '["tail"]']], [['hands' => '5']], [['bearings' => '["x"]']], [['his_busy' => '{"a":{}}']], [['cautions' => '[1]']]]);
+})->with([[['hands' => '["tail"]']], [['hands' => '5']], [['bearings' => '["x"]']], [['attacker_busy' => '{"a":{}}']], [['cautions' => '[1]']]]);
 
 it('shows a student whose flags cannot be read with every hazard barred', function (string $flags): void {
     spoil('students', $this->ada->id, ['flags' => $flags]);

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\Demo;
 use App\Models\Role;
 use App\Models\School;
-use App\Wall\Mason;
-use App\Wall\Stone;
-use App\Wall\Wall;
-use App\Wall\WallQuery;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\Demo;
+use App\View\Wall\Stone;
+use App\View\Wall\Wall;
+use App\View\Wall\WallBuilder;
+use App\View\Wall\WallQuery;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 /** The wall at an address. */
 function wallAt(School $school, string $query): Wall
 {
-    return app(Mason::class)->build($school, WallQuery::of(Request::create('/wall?'.$query), $school));
+    return app(WallBuilder::class)->build($school, WallQuery::of(Request::create('/wall?'.$query), $school));
 }
 
 /** @return list<string> what changed, as `column course what` */
@@ -26,9 +26,9 @@ function stoneChanges(Wall $wall): array
     return array_values(array_map(fn (Stone $stone): string => "{$stone->column} {$stone->course} {$stone->change->value}", array_filter($wall->picture->stones, fn (Stone $stone): bool => $stone->change !== null)));
 }
 
-function cleanRep(School $school, int $number, string $student, CarbonImmutable $at, array $faults = [], ?string $answer = null): void
+function cleanRep(School $school, int $number, string $student, CarbonImmutable $at, array $mistakes = [], ?string $answer = null): void
 {
-    DB::table('reps')->insert(['id' => sprintf('0b7e1f60-5555-4000-8000-%012d', $number), 'school_id' => $school->id, 'student_id' => $school->students()->where('code', $student)->value('id'), 'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => $at, 'recorded_at' => $at, 'faults' => json_encode($faults), 'answer_id' => $school->answers()->where('code', $answer)->value('id')]);
+    DB::table('reps')->insert(['id' => sprintf('0b7e1f60-5555-4000-8000-%012d', $number), 'school_id' => $school->id, 'student_id' => $school->students()->where('code', $student)->value('id'), 'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => $at, 'recorded_at' => $at, 'mistakes' => json_encode($mistakes), 'answer_id' => $school->answers()->where('code', $answer)->value('id')]);
 }
 
 beforeEach(function (): void {
@@ -183,7 +183,7 @@ it('tells what each rank asks, and the basics that appear there', function (): v
 });
 
 it('counts the mistakes that were recorded where a basic is used', function (): void {
-    cleanRep($this->hall, 1, 'ada-plover', CarbonImmutable::now(), faults: ['leans back', 'looks down'], answer: 'gate');
+    cleanRep($this->hall, 1, 'ada-plover', CarbonImmutable::now(), mistakes: ['leans back', 'looks down'], answer: 'gate');
     $this->get('/wall/basics/strip')->assertSeeInOrder(['leans back', '1 ×', 'Gate', 'looks down', '1 ×', 'reps only']);
 });
 

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\Demo;
-use App\Catalogue\ProofBook;
-use App\Catalogue\WindowBook;
 use App\Models\School;
 use App\Models\Student;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\Demo;
+use App\Persistence\ProofBook;
+use App\Persistence\WindowBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Pressure\ProofState;
-use StoneDrill\Core\Pressure\Prover;
+use StoneDrill\Core\Proof\ProofState;
+use StoneDrill\Core\Proof\Prover;
 
 /** Compares everything that is kept with proof from all reps. */
 function expectSameProof(School $school, CarbonImmutable $at): int

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Models\Role;
-use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Simulation;
+use StoneDrill\Core\Technique\Beats;
 use Tests\Core\Floor\OnTheFloor;
 
 beforeEach(function (): void {
@@ -40,7 +40,7 @@ it('shows the same figures as the core has', function (string $defender, string 
 
     ($this->bench)('left palm chin', ['defender' => $defender, 'attacker' => $attacker])
         ->assertSee($hit->tooFarUp ? 'palm too high' : sprintf('palm %+d cm', $hit->centimetres()))
-        ->assertSee(sprintf('%.2f m from him', $run->frames[0]->distance));
+        ->assertSee(sprintf('%.2f m from him', $run->frames[0]->positions->distance));
 })->with([['small', 'large', 1.52, 1.85], ['large', 'small', 1.85, 1.52], ['child', 'large', 1.25, 1.85]]);
 
 it('looks at it from the other side, at another pace, in another spelling', function (): void {
@@ -110,7 +110,7 @@ it('gives the floor of a beat as a drawing that stands alone', function (): void
 });
 
 it('keeps every version, tells what changed, and brings one back', function (): void {
-    $form = ['title' => 'Gate', 'label' => '', 'rank' => $this->gate->rank_id, 'mirrored' => '0', 'faults' => 'leans back', 'version' => 1];
+    $form = ['title' => 'Gate', 'label' => '', 'rank' => $this->gate->rank_id, 'mirrored' => '0', 'mistakes' => 'leans back', 'version' => 1];
     $this->put("/answers/{$this->gate->id}", [...$form, 'beats' => "left foot step 9, left hand strip toward thumb -> released\nleave 6, look"])->assertRedirect();
 
     $this->get("/answers/{$this->gate->id}")->assertSee('Introduced')->assertSee('a catalogue file')->assertSee('Changed')->assertSee('what changed: beats')
@@ -128,7 +128,7 @@ it('keeps every version, tells what changed, and brings one back', function (): 
 
 it('refuses to bring back a title that another answer has now', function (): void {
     $this->gate->versions()->where('version', 1)->toBase()->update(['content' => json_encode([...$this->gate->versions()->firstOrFail()->content, 'title' => 'Taken'])]);
-    $this->hall->answers()->create([...$this->gate->only('attack_id', 'rank_id', 'beats', 'pattern', 'faults', 'waived'), 'code' => 'taken', 'title' => 'Taken']);
+    $this->hall->answers()->create([...$this->gate->only('attack_id', 'rank_id', 'beats', 'pattern', 'mistakes', 'waived'), 'code' => 'taken', 'title' => 'Taken']);
 
     $this->post("/answers/{$this->gate->id}/versions/1", ['version' => 1])->assertSessionHas('wrong');
 });
@@ -147,7 +147,7 @@ it('accepts a finding with a reason, and takes that back', function (): void {
 });
 
 it('tells which answers it is most like, and what the policy keeps from youth', function (): void {
-    $this->hall->answers()->create([...$this->gate->only('attack_id', 'rank_id', 'pattern', 'faults', 'waived'), 'code' => 'twin', 'title' => 'Twin', 'beats' => "right foot step 3, right hand strip toward thumb -> released\nright palm throat\n"]);
+    $this->hall->answers()->create([...$this->gate->only('attack_id', 'rank_id', 'pattern', 'mistakes', 'waived'), 'code' => 'twin', 'title' => 'Twin', 'beats' => "right foot step 3, right hand strip toward thumb -> released\nright palm throat\n"]);
 
     // Its mirror brings two of the twin's three actions along; the twin brings two of three to Gate.
     ($this->anew)()->get("/answers/{$this->gate->id}")->assertSee('which brings 67 % of it along and gets 67 % from it');

@@ -91,7 +91,7 @@ final readonly class Files
 
     private function reps(): string
     {
-        $lines = ['id,student,attack,side,rung,outcome,at,answer,faults,touched,seconds,stressor,source,replaces,reason'];
+        $lines = ['id,student,attack,side,rung,outcome,at,answer,mistakes,touched,seconds,stressor,source,replaces,reason'];
         for ($number = $this->values->random->getInt(1, 8); $number > 0; $number--) {
             $fields = [sprintf('0b7e1f60-8888-4000-8000-%012d', $this->values->random->getInt(1, 99_999)), 'ada-plover', 'wrist', 'written', '2', 'clean', '2026-11-02', '', '', '', '', '', '', '', ''];
             for ($change = $this->values->random->getInt(0, 2); $change > 0; $change--) {

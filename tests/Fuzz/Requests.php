@@ -42,7 +42,7 @@ final readonly class Requests
         $path = $this->values->one([
             '/', '/wall', '/wall.svg', '/wall.csv', '/wall/ranks', '/wall/basics/{x}', '/wall/cross', '/wall/holes', '/wall/fewest', '/wall/moves/{answer}', '/attacks', '/attacks/facets', '/attacks/create', '/attacks/{attack}', '/attacks/{attack}/edit', '/attacks/{attack}/proof',
             '/attacks/{attack}/first-steps', '/attacks/{attack}/answers/create', '/answers', '/answers/{answer}', '/answers/{answer}/edit', '/answers/{answer}/rank', '/answers/{answer}/floor', '/answers/{answer}/floor.svg', '/answers/{answer}/sheet', '/answers/{answer}/sheet.pdf',
-            '/drill-lists', '/drill-lists/create', '/drill-lists/{x}', '/board', '/board/faults', '/people', '/people/reps', '/people/reps.csv', '/people/{student}', '/people/{student}/edit', '/mat', '/mat/kit', '/record', '/record/{student}', '/record/{student}/{attack}/written',
+            '/drill-lists', '/drill-lists/create', '/drill-lists/{x}', '/board', '/board/mistakes', '/people', '/people/reps', '/people/reps.csv', '/people/{student}', '/people/{student}/edit', '/mat', '/mat/kit', '/record', '/record/{student}', '/record/{student}/{attack}/written',
             '/record/{student}/{attack}/{x}', '/reps/{rep}/correct', '/school', '/school/export.yaml', '/school/export.{x}', '/up', '/{x}', '/sign-in',
         ]);
         $query = [];
@@ -81,8 +81,8 @@ final readonly class Requests
     private function forms(): array
     {
         $attack = ['title' => 'A new one', 'kind' => 'wrist-cross', ...self::FACETS, 'needed_by' => (string) $this->ids['rank'], 'needed_by_youth' => 'same', 'prevalence' => '3', 'critical' => '1', 'notes' => 'x', 'version' => '1'];
-        $answer = ['title' => 'A new answer', 'label' => '3', 'rank' => (string) $this->ids['rank'], 'mirrored' => '1', 'doctrine' => 'escape', 'short_rank' => (string) $this->ids['rank'], 'short_beats' => '1', 'faults' => "leans back\nlooks down", 'pattern_kind' => ['wrist-cross'], 'pattern' => ['hand' => ['right']], 'pattern_mode' => ['hand' => 'these', 'place' => 'any'], 'beats' => "left foot step 9\nleave 6", 'version' => '1'];
-        $rep = ['id' => sprintf('0b7e1f60-5555-4000-8000-%012d', $this->values->random->getInt(1, 999_999_999)), 'student_id' => $this->ids['student'], 'attack_id' => $this->ids['attack'], 'side' => 'written', 'rung' => '2', 'outcome' => 'clean', 'answer_id' => $this->ids['answer'], 'faults' => ['x'], 'touched' => 'arm', 'seconds' => '1.5', 'stressor' => 'noise', 'at' => '2026-11-02T19:10:00Z', 'replaces' => $this->ids['rep'], 'reason' => 'why'];
+        $answer = ['title' => 'A new answer', 'label' => '3', 'rank' => (string) $this->ids['rank'], 'mirrored' => '1', 'doctrine' => 'escape', 'short_rank' => (string) $this->ids['rank'], 'short_beats' => '1', 'mistakes' => "leans back\nlooks down", 'pattern_kind' => ['wrist-cross'], 'pattern' => ['hand' => ['right']], 'pattern_mode' => ['hand' => 'these', 'place' => 'any'], 'beats' => "left foot step 9\nleave 6", 'version' => '1'];
+        $rep = ['id' => sprintf('0b7e1f60-5555-4000-8000-%012d', $this->values->random->getInt(1, 999_999_999)), 'student_id' => $this->ids['student'], 'attack_id' => $this->ids['attack'], 'side' => 'written', 'rung' => '2', 'outcome' => 'clean', 'answer_id' => $this->ids['answer'], 'mistakes' => ['x'], 'touched' => 'arm', 'seconds' => '1.5', 'stressor' => 'noise', 'at' => '2026-11-02T19:10:00Z', 'replaces' => $this->ids['rep'], 'reason' => 'why'];
 
         return [
             ['POST', '/attacks', $attack, false],

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Drill;
 
+use App\View\Texts;
 use StoneDrill\Core\Checks\Checks;
+use StoneDrill\Core\Text;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -12,32 +14,30 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** `drill checks`: every check as the page docs/checks.md, which is made with it. */
 final class ChecksCommand extends Command
 {
+    public function __construct(private readonly Texts $texts)
+    {
+        parent::__construct();
+    }
+
     protected function configure(): void
     {
-        $this->setName('checks')->setDescription('Prints every check with what sets it off, as docs/checks.md');
+        $this->setName('checks')->setDescription($this->texts->say(Text::of('cli.checks.is')));
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $output->writeln(self::page(), OutputInterface::OUTPUT_RAW);
+        $output->writeln(self::page($this->texts), OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }
 
     /** @return list<string> lines */
-    public static function page(): array
+    public static function page(Texts $texts): array
     {
-        $lines = [
-            '# Checks',
-            '',
-            'Made by `bin/drill checks > docs/checks.md`. Every finding names its beat, its figures and a mend; a school may accept one on an answer, with a reason that is kept. *stop*: it does not work as written, or is not taught. *warn*: it is likely to go wrong. *note*: worth a second look. Every figure is a planning estimate.',
-            '',
-            '| check | severity | what sets it off |',
-            '|---|---|---|',
-        ];
+        $lines = ['# '.$texts->say(Text::of('cli.checks.title')), '', $texts->say(Text::of('cli.checks.intro')), '', $texts->say(Text::of('cli.checks.head')), '|---|---|---|'];
         foreach (Checks::all() as $check) {
             $rule = $check->rule();
-            $lines[] = sprintf('| %s | %s | %s |', $rule->name, $rule->severity->value, $rule->trigger);
+            $lines[] = sprintf('| %s | %s | %s |', $rule->id->value, $rule->severity->value, $texts->say($rule->trigger()));
         }
 
         return $lines;

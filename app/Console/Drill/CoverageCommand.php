@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console\Drill;
 
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
-use StoneDrill\Core\Coverage\FaultFinder;
-use StoneDrill\Core\Coverage\Hole;
-use StoneDrill\Core\Coverage\Load;
 use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\ProvenShare;
-use StoneDrill\Core\Coverage\Removable;
+use StoneDrill\Core\Coverage\WeaknessFinder;
 use StoneDrill\Core\Coverage\Widener;
+use StoneDrill\Core\Exchange\SchoolFile;
+use StoneDrill\Core\Report\CoverageReport;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 
@@ -23,77 +20,39 @@ final class CoverageCommand extends DrillCommand
     protected function configure(): void
     {
         parent::configure();
-        $this->setName('coverage')
-            ->setDescription('Which attacks are answered from which rank on, and what is missing')
-            ->addOption('rank', null, InputOption::VALUE_REQUIRED, 'only what this rank and the ones below it need')
-            ->addOption('at', null, InputOption::VALUE_REQUIRED, 'the day on which proof is read');
+        $this->setName('coverage')->setDescription($this->said('cli.coverage.is'))
+            ->addOption('rank', null, InputOption::VALUE_REQUIRED, $this->said('cli.coverage.rank'))
+            ->addOption('at', null, InputOption::VALUE_REQUIRED, $this->said('cli.coverage.at'));
     }
 
-    protected function report(Catalogue $catalogue, InputInterface $input): Report
+    protected function report(SchoolFile $file, InputInterface $input): Printed
     {
+        $catalogue = $file->catalogue;
         $at = $this->at($input);
-        $coverage = Coverage::whole($catalogue, new FaultFinder($catalogue), new Widener($catalogue), $at === null ? null : ProvenShare::of($catalogue, $at));
-        $rank = $this->rank($catalogue, $input) ?? ($catalogue->ranks === [] ? null : $catalogue->ranks[count($catalogue->ranks) - 1]->id);
-        $holes = $rank === null ? [] : $coverage->holesBy($rank);
-        $covered = $rank === null ? 1.0 : $coverage->coveredBy($rank);
-        $load = Load::of($catalogue, $coverage);
-        $removable = Removable::of($catalogue, $coverage);
+        $proof = $at === null ? null : ProvenShare::of($catalogue, $file->students, $file->reps, $at);
+        $coverage = Coverage::whole($catalogue, new WeaknessFinder($catalogue), new Widener($catalogue), $proof);
+        $report = CoverageReport::of($catalogue, $coverage, $this->rank($catalogue, $input));
 
-        return new Report([
-            'cells' => array_map($this->cell(...), $coverage->cells),
-            'covered' => $covered,
-            'holes' => array_map($this->hole(...), $holes),
-            'load' => array_map(static fn (Load $load): array => [
-                'rank' => $load->rank,
-                'beats' => $load->beats,
-                'actions' => $load->actions,
-                'new_actions' => $load->newActions,
-                'choice_bits' => $load->choiceBits,
-            ], $load),
-            'removable' => $removable,
-        ], $this->lines($catalogue, $rank, $covered, $holes, $load, $removable), $holes !== []);
+        return new Printed($report, $this->lines($file, $report), $report->holes !== []);
     }
 
-    /** @return array<string, ?string> */
-    private function cell(Cell $cell): array
+    /** @return list<string> */
+    private function lines(SchoolFile $file, CoverageReport $report): array
     {
-        return ['attack' => $cell->attack->id, 'side' => $cell->side->value, 'needed_by' => $cell->attack->neededBy, 'laid_at' => $cell->laidAt];
-    }
-
-    /** @return array<string, mixed> */
-    private function hole(Hole $hole): array
-    {
-        return [
-            'kind' => $hole->kind->value,
-            'attack' => $hole->attack,
-            'side' => $hole->side?->value,
-            'rank' => $hole->rank,
-            'weight' => $hole->weight,
-            'reason' => $hole->reason,
-            'moves' => array_map(static fn (Move $move): array => ['move' => $move->kind->value, 'answer' => $move->answer, 'findings' => array_map(self::finding(...), $move->findings)], $hole->moves),
+        $catalogue = $file->catalogue;
+        $lines = [
+            $this->said('cli.coverage.summary', ['school' => $catalogue->school->name, 'attacks' => count($catalogue->attacks), 'answers' => count($catalogue->answers), 'rank' => $report->rank ?? '–', 'percent' => sprintf('%.0f', 100 * $report->covered)]),
+            $this->said($report->holes === [] ? 'cli.coverage.no-holes' : 'cli.coverage.holes', ['count' => count($report->holes)]),
         ];
-    }
-
-    /**
-     * @param list<Hole>   $holes
-     * @param list<Load>   $load
-     * @param list<string> $removable
-     *
-     * @return list<string>
-     */
-    private function lines(Catalogue $catalogue, ?string $rank, float $covered, array $holes, array $load, array $removable): array
-    {
-        $lines = [sprintf('%s: %d attacks, %d answers. Covered by %s: %.0f %% (by weight; an estimate).', $catalogue->school->name, count($catalogue->attacks), count($catalogue->answers), $rank ?? 'no rank', 100 * $covered)];
-        $lines[] = sprintf('%d holes%s', count($holes), $holes === [] ? '.' : ', the heaviest first:');
-        foreach ($holes as $hole) {
+        foreach ($report->holes as $hole) {
             $moves = array_map(static fn (Move $move): string => trim($move->kind->value.' '.$move->answer), $hole->moves);
-            $lines[] = sprintf('  %4.2f  %-9s  %s  [%s]', $hole->weight, $hole->kind->value, $hole->reason, implode(' · ', $moves));
+            $lines[] = sprintf('  %4.2f  %-9s  %s  [%s]', $hole->weight, $hole->kind->value, $this->texts->say($hole->reason), implode(' · ', $moves));
         }
-        $lines[] = 'Load by rank: beats, actions, new actions, bits of choice (estimates):';
-        foreach ($load as $of) {
-            $lines[] = sprintf('  %-12s %4d %4d %6.1f %5.2f', $of->rank, $of->beats, $of->actions, $of->newActions, $of->choiceBits);
+        $lines[] = $this->said('cli.coverage.load');
+        foreach ($report->load as $load) {
+            $lines[] = sprintf('  %-12s %4d %4d %6.1f %5.2f', $load->rank, $load->beats, $load->actions, $load->newActions, $load->choiceBits);
         }
-        $lines[] = 'Removable alone: '.($removable === [] ? 'none.' : implode(', ', $removable).'.');
+        $lines[] = $this->said($report->removable === [] ? 'cli.coverage.none-removable' : 'cli.coverage.removable', ['answers' => $report->removable]);
 
         return $lines;
     }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Drill;
 
-use StoneDrill\Core\Catalogue\Problem;
+use App\View\Texts;
+use StoneDrill\Core\Exchange\Problem;
 use Symfony\Component\Console\Application;
 use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\InputInterface;
@@ -17,17 +18,17 @@ final class DrillApplication extends Application
     /** What cannot be read, in the file or in the words of the call. */
     public const UNREADABLE = 2;
 
-    public function __construct()
+    public function __construct(private readonly Texts $texts)
     {
         parent::__construct('drill');
-        $this->addCommand(new CheckCommand());
-        $this->addCommand(new ChecksCommand());
-        $this->addCommand(new CoverageCommand());
-        $this->addCommand(new DrawCommand());
-        $this->addCommand(new FewestCommand());
-        $this->addCommand(new PairsCommand());
-        $this->addCommand(new ProofCommand());
-        $this->addCommand(new SituationCommand());
+        $this->addCommand(new CheckCommand($texts));
+        $this->addCommand(new ChecksCommand($texts));
+        $this->addCommand(new CoverageCommand($texts));
+        $this->addCommand(new DrawCommand($texts));
+        $this->addCommand(new FewestCommand($texts));
+        $this->addCommand(new PairsCommand($texts));
+        $this->addCommand(new ProofCommand($texts));
+        $this->addCommand(new SituationCommand($texts));
     }
 
     public function doRun(InputInterface $input, OutputInterface $output): int
@@ -48,7 +49,7 @@ final class DrillApplication extends Application
         $errors->writeln($message, OutputInterface::OUTPUT_RAW);
         if ($input->hasParameterOption('--json', true)) {
             $documents = $problems === [] ? [['message' => $message]] : array_map(
-                static fn (Problem $problem): array => array_filter(get_object_vars($problem), static fn (mixed $value): bool => $value !== null),
+                fn (Problem $problem): array => $this->texts->sayAll(array_filter(get_object_vars($problem), static fn (mixed $value): bool => $value !== null)),
                 $problems,
             );
             $output->writeln((string) json_encode(['errors' => $documents], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), OutputInterface::OUTPUT_RAW);

@@ -6,29 +6,31 @@ namespace App\Console\Drill;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Exception;
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\CatalogueReader;
-use StoneDrill\Core\Catalogue\Format;
-use StoneDrill\Core\Catalogue\Rank;
-use StoneDrill\Core\Catalogue\UnreadableCatalogue;
-use StoneDrill\Core\Checks\Finding;
-use StoneDrill\Core\Spelling\Nearest;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\Format;
+use StoneDrill\Core\Exchange\IsoMoment;
+use StoneDrill\Core\Exchange\SchoolFile;
+use StoneDrill\Core\Exchange\UnreadableCatalogue;
+use StoneDrill\Core\Technique\Notation\Nearest;
+use StoneDrill\Core\Text;
 use Symfony\Component\Console\Input\InputInterface;
 
 /** A verb that reads a catalogue file. */
 abstract class DrillCommand extends FileCommand
 {
-    protected function reportOn(string $path, string $text, InputInterface $input): Report
+    protected function reportOn(string $path, string $text, InputInterface $input): Printed
     {
         try {
             return $this->report((new CatalogueReader())->read($text, Format::of($path, $text)), $input);
         } catch (UnreadableCatalogue $reason) {
-            throw UnreadableInput::catalogue($path, $reason);
+            throw UnreadableInput::catalogue($path, $reason, $this->texts);
         }
     }
 
-    abstract protected function report(Catalogue $catalogue, InputInterface $input): Report;
+    /** @throws UnreadableInput */
+    abstract protected function report(SchoolFile $file, InputInterface $input): Printed;
 
     /** @throws UnreadableInput */
     protected function rank(Catalogue $catalogue, InputInterface $input): ?string
@@ -47,10 +49,15 @@ abstract class DrillCommand extends FileCommand
     {
         $word = $input->getOption($option);
         if ($word !== null && ! in_array($word, $known, true)) {
-            throw UnreadableInput::option($option, (string) $word, $known === [] ? 'nothing: the file has none' : 'one of '.implode(', ', $known), Nearest::to((string) $word, $known));
+            throw $this->refuse($option, (string) $word, $known === [] ? Text::of('cli.none-in-file') : Text::of('file.one-of', ['words' => $known]), Nearest::to((string) $word, $known));
         }
 
         return $word;
+    }
+
+    protected function refuse(string $option, string $found, Text $expected, ?string $nearest = null): UnreadableInput
+    {
+        return UnreadableInput::option($option, $found, $expected, $this->texts, $nearest);
     }
 
     /**
@@ -61,31 +68,13 @@ abstract class DrillCommand extends FileCommand
     protected function at(InputInterface $input): ?DateTimeImmutable
     {
         $at = $input->getOption('at');
-        if ($at === null) {
-            return null;
-        }
-        $expected = 'a day such as 2026-11-02 or a moment such as 2026-11-02T19:10:00+00:00';
-        if (preg_match('/^\d{4}-\d\d-\d\d(T\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d))?$/D', (string) $at) !== 1) {
-            throw UnreadableInput::option('at', (string) $at, $expected);
-        }
-        try {
-            $moment = new DateTimeImmutable((string) $at, new DateTimeZone('UTC'));
-        } catch (Exception) {
-            throw UnreadableInput::option('at', (string) $at, $expected);
+        $utc = new DateTimeZone('UTC');
+        $isMoment = preg_match('/^\d{4}-\d\d-\d\d(T\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d))?$/D', (string) $at) === 1;
+        $moment = $isMoment ? IsoMoment::read((string) $at, $utc) : null;
+        if ($at !== null && $moment === null) {
+            throw $this->refuse('at', (string) $at, Text::of('cli.at'));
         }
 
-        return $moment->setTimezone(new DateTimeZone('UTC'));
-    }
-
-    /** @return array<string, string> as every verb tells a finding */
-    protected static function finding(Finding $finding): array
-    {
-        return [
-            'check' => $finding->check,
-            'severity' => $finding->severity->value,
-            'beat' => $finding->beat,
-            'message' => $finding->message,
-            'mend' => $finding->mend,
-        ];
+        return $moment?->setTimezone($utc);
     }
 }

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console\Drill;
 
-use StoneDrill\Core\Catalogue\Format;
-use StoneDrill\Core\Catalogue\Problem;
-use StoneDrill\Core\Catalogue\Reading\Document;
-use StoneDrill\Core\Catalogue\UnreadableCatalogue;
 use StoneDrill\Core\Coverage\Pairs\Model;
 use StoneDrill\Core\Coverage\Pairs\ModelException;
 use StoneDrill\Core\Coverage\Pairs\Sampler;
+use StoneDrill\Core\Exchange\Format;
+use StoneDrill\Core\Exchange\Problem;
+use StoneDrill\Core\Exchange\Reading\Document;
+use StoneDrill\Core\Exchange\UnreadableCatalogue;
+use StoneDrill\Core\Report\PairsReport;
+use StoneDrill\Core\Text;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 
@@ -21,23 +23,23 @@ final class PairsCommand extends FileCommand
     {
         parent::configure();
         $this->setName('pairs')
-            ->setDescription('Few rows in which every feasible pair of values occurs')
-            ->addOption('seed', null, InputOption::VALUE_REQUIRED, 'a whole number; the same one gives the same rows', '1');
+            ->setDescription($this->said('cli.pairs.is'))
+            ->addOption('seed', null, InputOption::VALUE_REQUIRED, $this->said('cli.pairs.seed'), '1');
     }
 
-    protected function reportOn(string $path, string $text, InputInterface $input): Report
+    protected function reportOn(string $path, string $text, InputInterface $input): Printed
     {
         $seed = (string) $input->getOption('seed');
         if (preg_match('/^-?\d{1,15}$/D', $seed) !== 1) {
-            throw UnreadableInput::option('seed', $seed, 'a whole number');
+            throw UnreadableInput::option('seed', $seed, Text::of('file.whole'), $this->texts);
         }
         $sample = (new Sampler($this->model($path, $text), (int) $seed))->sample();
-        $lines = [sprintf('%d rows meet all %d pairs%s.', count($sample->rows), $sample->pairs - $sample->infeasible, $sample->infeasible === 0 ? '' : sprintf(' that can be, of %d', $sample->pairs))];
+        $lines = [$this->said($sample->infeasible === 0 ? 'cli.pairs.rows' : 'cli.pairs.feasible-rows', ['count' => count($sample->rows), 'met' => $sample->pairs - $sample->infeasible, 'pairs' => $sample->pairs])];
         foreach ($sample->rows as $number => $row) {
             $lines[] = sprintf('  %3d  %s', $number + 1, implode(' · ', array_map(static fn (string $name, string $value): string => $name.' '.$value, array_map('strval', array_keys($row)), array_values($row))));
         }
 
-        return new Report(['rows' => array_map(static fn (array $row): object => (object) $row, $sample->rows), 'pairs_total' => $sample->pairs, 'pairs_infeasible' => $sample->infeasible], $lines, false);
+        return new Printed(new PairsReport($sample), $lines);
     }
 
     /** @throws UnreadableInput */
@@ -46,16 +48,16 @@ final class PairsCommand extends FileCommand
         try {
             $document = Document::decode($text, Format::of($path, $text));
         } catch (UnreadableCatalogue $reason) {
-            throw UnreadableInput::catalogue($path, $reason);
+            throw UnreadableInput::catalogue($path, $reason, $this->texts);
         }
         $problems = [...$this->unknownKeys($document), ...$this->misshapen($document)];
         if ($problems !== []) {
-            throw UnreadableInput::problems($path, $problems);
+            throw UnreadableInput::catalogue($path, UnreadableCatalogue::of($problems), $this->texts);
         }
         try {
             return Model::of($this->words($document['parameters']), array_map(static fn (array $row): array => array_map(strval(...), $row), $document['forbid'] ?? []));
         } catch (ModelException $error) {
-            throw UnreadableInput::problems($path, [new Problem($error->pointer, 'what cannot be used', lcfirst($error->getMessage()), $error->nearest)]);
+            throw UnreadableInput::catalogue($path, UnreadableCatalogue::of([new Problem($error->pointer, Text::of('cli.pairs.unusable'), $error->text, $error->nearest)]), $this->texts);
         }
     }
 
@@ -67,7 +69,7 @@ final class PairsCommand extends FileCommand
     private function unknownKeys(array $document): array
     {
         return array_values(array_map(
-            static fn (string $key): Problem => new Problem('/'.$key, sprintf('the unknown key “%s”', $key), 'parameters or forbid'),
+            static fn (string $key): Problem => new Problem('/'.$key, Text::of('file.unknown-key', ['key' => $key]), Text::of('file.one-of', ['words' => ['parameters', 'forbid']])),
             array_map('strval', array_diff(array_keys($document), ['parameters', 'forbid'])),
         ));
     }
@@ -82,16 +84,16 @@ final class PairsCommand extends FileCommand
         $problems = [];
         $parameters = $document['parameters'] ?? null;
         if (! is_array($parameters) || $parameters === [] || array_is_list($parameters)) {
-            return [new Problem('/parameters', 'nothing of use', 'a map of lists of values, by name')];
+            return [new Problem('/parameters', Text::of('file.nothing'), Text::of('cli.pairs.parameters'))];
         }
         foreach ($parameters as $name => $values) {
             if (! is_array($values) || ! array_is_list($values) || array_filter($values, static fn (mixed $value): bool => ! is_scalar($value)) !== []) {
-                $problems[] = new Problem('/parameters/'.$name, 'no list of values', 'a list of one or more values');
+                $problems[] = new Problem('/parameters/'.$name, Text::of('cli.pairs.no-list'), Text::of('cli.pairs.list'));
             }
         }
         foreach (is_array($document['forbid'] ?? []) ? $document['forbid'] ?? [] : [$document['forbid']] as $index => $row) {
             if (! is_array($row) || array_is_list($row) || array_filter($row, static fn (mixed $value): bool => ! is_scalar($value)) !== []) {
-                $problems[] = new Problem('/forbid/'.$index, 'no combination', 'a map of values by name');
+                $problems[] = new Problem('/forbid/'.$index, Text::of('cli.pairs.no-combination'), Text::of('cli.pairs.combination'));
             }
         }
 

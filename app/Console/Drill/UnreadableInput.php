@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Drill;
 
+use App\View\Texts;
 use RuntimeException;
-use StoneDrill\Core\Catalogue\Problem;
-use StoneDrill\Core\Catalogue\UnreadableCatalogue;
+use StoneDrill\Core\Exchange\Problem;
+use StoneDrill\Core\Exchange\UnreadableCatalogue;
+use StoneDrill\Core\Text;
 
 /** A call that cannot be carried out: a file that is not there, an id or a date that means nothing. */
 final class UnreadableInput extends RuntimeException
@@ -17,25 +19,24 @@ final class UnreadableInput extends RuntimeException
         parent::__construct($message);
     }
 
-    public static function catalogue(string $path, UnreadableCatalogue $reason): self
+    public static function catalogue(string $path, UnreadableCatalogue $reason, Texts $texts): self
     {
-        return new self(implode("\n", array_map(static fn (Problem $problem): string => $path.' '.$problem->toText(), $reason->problems)), $reason->problems);
+        return new self(implode("\n", array_map(static fn (Problem $problem): string => $path.' '.$texts->say($problem->text()), $reason->problems)), $reason->problems);
     }
 
-    /** @param non-empty-list<Problem> $problems */
-    public static function problems(string $path, array $problems): self
+    public static function file(string $path, Texts $texts): self
     {
-        return self::catalogue($path, UnreadableCatalogue::of($problems));
+        return new self($texts->say(Text::of('cli.no-file', ['path' => $path])));
     }
 
-    public static function file(string $path): self
+    /** @param Text $expected what could stand there */
+    public static function option(string $option, string $found, Text $expected, Texts $texts, ?string $nearest = null): self
     {
-        return new self(sprintf('%s: there is no file here that can be read.', $path));
-    }
-
-    /** @param string $expected what could stand there */
-    public static function option(string $option, string $found, string $expected, ?string $nearest = null): self
-    {
-        return new self(sprintf('--%s: found “%s”, expected %s.', $option, $found, $expected).($nearest === null ? '' : sprintf(' Did you mean “%s”?', $nearest)));
+        return new self($texts->say(Text::of('cli.option', [
+            'option' => $option,
+            'found' => $found,
+            'expected' => $expected,
+            'hint' => $nearest === null ? '' : Text::of('file.did-you-mean', ['word' => $nearest]),
+        ])));
     }
 }

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\Code;
-use App\Forms\AnswerForm;
-use App\History\AnswerHistory;
 use App\Http\Requests\AnswerRequest;
 use App\Models\Answer;
 use App\Models\Attack;
-use App\Workbench\Workbench;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\Code;
+use App\View\Forms\AnswerForm;
+use App\View\History\AnswerHistory;
+use App\View\Workbench\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Technique\Beats;
 
 final readonly class AnswerController
 {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\Code;
-use App\Floor\SituationView;
-use App\Forms\AttackForm;
 use App\Http\Requests\AttackRequest;
 use App\Models\Attack;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\Code;
+use App\View\Floor\SituationView;
+use App\View\Forms\AttackForm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

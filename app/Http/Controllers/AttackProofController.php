@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\WindowBook;
-use App\Mat\Kit;
-use App\Mat\ProofLine;
-use App\Mat\TimedTries;
 use App\Models\Attack;
 use App\Models\Student;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\WindowBook;
+use App\View\Board\ProofLine;
+use App\View\Board\TimedTries;
+use App\View\Drill\Kit;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
-use StoneDrill\Core\Pressure\ProofState;
+use StoneDrill\Core\Proof\ProofState;
 
 /** Who has proven what against an attack, at the goal rung of each one's rank. */
 final readonly class AttackProofController

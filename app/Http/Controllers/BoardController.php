@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
-use App\Mat\Board;
-use App\Mat\FaultTrend;
+use App\Persistence\CatalogueMapper;
+use App\View\Board\Board;
+use App\View\Board\MistakeTrend;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -36,8 +36,8 @@ final readonly class BoardController
         ]);
     }
 
-    public function faults(Request $request): View
+    public function mistakes(Request $request): View
     {
-        return view('board.faults', ['trend' => new FaultTrend($request->user()->school, CarbonImmutable::now())]);
+        return view('board.mistakes', ['trend' => new MistakeTrend($request->user()->school, CarbonImmutable::now())]);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\HoleBook;
-use App\Wall\WallQuery;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\HoleBook;
+use App\View\Wall\WallQuery;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Coverage\Aspect;

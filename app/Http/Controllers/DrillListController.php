@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
-use App\Forms\DrillListForm;
 use App\Models\DrillList;
+use App\Persistence\CatalogueMapper;
+use App\View\Forms\DrillListForm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
@@ -57,7 +57,7 @@ final readonly class DrillListController
                     'position' => $place + 1,
                     'attack_id' => $ids[$row->attack],
                     'side' => $row->side->value,
-                    'otherwise' => $row->otherwise,
+                    'differences' => $row->differences,
                 ], $form->listed(), array_keys($form->listed())));
 
                 return $list;

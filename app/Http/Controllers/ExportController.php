@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
+use App\Persistence\CatalogueMapper;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use StoneDrill\Core\Catalogue\CatalogueWriter;
-use StoneDrill\Core\Catalogue\Format;
+use StoneDrill\Core\Exchange\CatalogueWriter;
+use StoneDrill\Core\Exchange\Format;
 
 /** Everything the school holds, as a catalogue file. */
 final readonly class ExportController

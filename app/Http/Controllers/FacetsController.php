@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
-use App\Forms\AttackForm;
+use App\Persistence\CatalogueMapper;
+use App\View\Forms\AttackForm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 

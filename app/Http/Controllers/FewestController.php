@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\HoleBook;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\HoleBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Coverage\Coverage;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
 use App\Models\Attack;
-use App\Workbench\BenchSettings;
+use App\Persistence\CatalogueMapper;
+use App\View\Workbench\BenchSettings;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\Notation\NotationException;
-use StoneDrill\Core\Answer\Notation\Printer;
 use StoneDrill\Core\Floor\FirstStep;
 use StoneDrill\Core\Floor\FirstSteps;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Notation\NotationException;
+use StoneDrill\Core\Technique\Notation\Printer;
 
 /** The best first steps against an attack, for the bodies at hand and with a strike that still reaches. */
 final readonly class FirstStepsController

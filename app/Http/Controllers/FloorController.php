@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Answer;
-use App\Workbench\Workbench;
+use App\View\Workbench\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\HoleBook;
-use App\Wall\HoleList;
-use App\Wall\WallPage;
-use App\Wall\WallQuery;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\HoleBook;
+use App\View\Wall\HoleList;
+use App\View\Wall\WallPage;
+use App\View\Wall\WallQuery;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Coverage\Coverage;

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\Importer;
+use App\Actions\ImportCatalogue;
 use App\Http\Requests\ImportRequest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
-use StoneDrill\Core\Catalogue\CatalogueReader;
-use StoneDrill\Core\Catalogue\Format;
-use StoneDrill\Core\Catalogue\UnreadableCatalogue;
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\Format;
+use StoneDrill\Core\Exchange\UnreadableCatalogue;
 
 /** Brings a catalogue file in: first what it would do, then, once confirmed, all of it or nothing. */
 final readonly class ImportController
 {
-    public function __construct(private Importer $importer) {}
+    public function __construct(private ImportCatalogue $importer) {}
 
     public function check(ImportRequest $request): View
     {

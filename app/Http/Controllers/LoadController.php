@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
 use App\Models\School;
-use App\Wall\LoadPicture;
+use App\Persistence\CatalogueMapper;
+use App\View\Wall\LoadPicture;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Coverage\Basic;
@@ -46,24 +46,24 @@ final readonly class LoadController
             'basic' => $basic,
             'rankNames' => array_column($catalogue->ranks, 'name', 'id'),
             'rows' => $rows,
-            'faults' => $this->faults($basic, $school),
+            'mistakes' => $this->mistakes($basic, $school),
         ]);
     }
 
     /**
      * The usual mistakes where it is used, the ones seen most often first.
      *
-     * @return list<array{fault: string, seen: int, in: list<string>}>
+     * @return list<array{mistake: string, seen: int, in: list<string>}>
      */
-    private function faults(Basic $basic, School $school): array
+    private function mistakes(Basic $basic, School $school): array
     {
         $seen = $school->reps()->whereIn('answer_id', $school->answers->whereIn('code', $basic->answers())->modelKeys())
             ->standing()
-            ->pluck('faults')->flatten()->countBy()->all();
-        $said = $basic->faults();
-        $faults = array_map(static fn (string $fault): array => ['fault' => $fault, 'seen' => $seen[$fault] ?? 0, 'in' => $said[$fault] ?? []], array_map('strval', array_keys($said + $seen)));
-        usort($faults, static fn (array $a, array $b): int => [$b['seen'], $a['fault']] <=> [$a['seen'], $b['fault']]);
+            ->pluck('mistakes')->flatten()->countBy()->all();
+        $said = $basic->mistakes();
+        $mistakes = array_map(static fn (string $mistake): array => ['mistake' => $mistake, 'seen' => $seen[$mistake] ?? 0, 'in' => $said[$mistake] ?? []], array_map('strval', array_keys($said + $seen)));
+        usort($mistakes, static fn (array $a, array $b): int => [$b['seen'], $a['mistake']] <=> [$a['seen'], $b['mistake']]);
 
-        return $faults;
+        return $mistakes;
     }
 }

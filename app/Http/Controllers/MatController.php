@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\RecordReps;
-use App\Catalogue\CatalogueMapper;
 use App\Http\Requests\RepRequest;
-use App\Mat\DrillOutlook;
-use App\Mat\Kit;
-use App\Mat\KitPack;
-use App\Mat\MatKey;
-use App\Mat\Recorder;
 use App\Models\Role;
+use App\Persistence\CatalogueMapper;
+use App\View\Drill\DrillForecast;
+use App\View\Drill\Kit;
+use App\View\Drill\KitPack;
+use App\View\Drill\MatKey;
+use App\View\Drill\Recorder;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -20,8 +20,8 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Validator;
 use StoneDrill\Core\Attack\Family;
-use StoneDrill\Core\Pressure\Outcome;
-use StoneDrill\Core\Pressure\RepLimits;
+use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\RepLimits;
 
 /** The mat: a drill set up, called and recorded, with or without a network. */
 final readonly class MatController
@@ -67,7 +67,7 @@ final readonly class MatController
         $here = array_map(intval(...), array_filter((array) $request->input('people'), is_numeric(...)));
         $kit = new Kit($school, $this->mapper, CarbonImmutable::now(), $school->students()->with('rank')->findMany($here));
 
-        return view('mat.outlook', ['outlook' => new DrillOutlook($kit, $request->all())]);
+        return view('mat.outlook', ['outlook' => new DrillForecast($kit, $request->all())]);
     }
 
     /**

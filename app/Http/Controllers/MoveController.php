@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\HoleBook;
 use App\Models\Answer;
 use App\Models\School;
-use App\Wall\Outlook;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\HoleBook;
+use App\View\Wall\MovePreview;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\Move;
+use StoneDrill\Core\Curriculum\Catalogue;
 
 /** Closing a hole by changing an answer: first what would follow, then one press, and a way back. */
 final readonly class MoveController
@@ -34,7 +34,7 @@ final readonly class MoveController
             'hole' => $hole,
             'move' => $move,
             'rankName' => $school->ranks->firstWhere('code', $hole->rank)->name ?? '',
-            'outlook' => new Outlook($catalogue, $before, $then, $this->holes->after($school, $catalogue, $then)),
+            'outlook' => new MovePreview($catalogue, $before, $then, $this->holes->after($school, $catalogue, $then)),
         ]);
     }
 

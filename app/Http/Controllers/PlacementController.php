@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\HoleBook;
 use App\Models\Answer;
 use App\Models\Rank;
 use App\Models\School;
-use App\Wall\Mason;
-use App\Wall\Outlook;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\HoleBook;
+use App\View\Wall\MovePreview;
+use App\View\Wall\WallBuilder;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,7 +19,7 @@ use Illuminate\Validation\Rule;
 /** Moving an answer to another rank: first what would follow on the wall, then one press, and a way back. */
 final readonly class PlacementController
 {
-    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes, private Mason $mason) {}
+    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes, private WallBuilder $mason) {}
 
     public function show(Request $request, Answer $answer): View
     {
@@ -34,7 +34,7 @@ final readonly class PlacementController
             'ranks' => $school->ranks,
             'losesShort' => $answer->short_rank_id !== null && array_column($then->answers, null, 'id')[$answer->code]->short === null,
             'picture' => $this->mason->compare($school, $now, $then),
-            'outlook' => $to->is($answer->rank) ? null : new Outlook($now, $this->holes->of($school), $then, $this->holes->after($school, $now, $then)),
+            'outlook' => $to->is($answer->rank) ? null : new MovePreview($now, $this->holes->of($school), $then, $this->holes->after($school, $now, $then)),
         ]);
     }
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\Code;
-use App\Catalogue\StandardLadder;
 use App\Http\Requests\RankRequest;
 use App\Models\Rank;
+use App\Persistence\Code;
+use App\Persistence\StandardLadder;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;

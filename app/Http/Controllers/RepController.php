@@ -6,14 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Actions\RecordedRep;
 use App\Actions\RecordReps;
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\WindowBook;
 use App\Http\Requests\RepRequest;
-use App\Ladder\LadderPicture;
-use App\Mat\ProofLine;
 use App\Models\Attack;
 use App\Models\Rep;
 use App\Models\Student;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\WindowBook;
+use App\View\Board\ProofLine;
+use App\View\Ladder\LadderPicture;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -21,8 +21,8 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Coverage;
-use StoneDrill\Core\Pressure\Outcome;
-use StoneDrill\Core\Pressure\Window;
+use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\Window;
 
 /** Recording on the mat, in three touches: who, against what, how it went. */
 final readonly class RepController
@@ -115,7 +115,7 @@ final readonly class RepController
             'rungs' => $this->mapper->ladder($school)->rungs,
             'rung' => $rung,
             'answers' => $answers->values(),
-            'faults' => $answers->pluck('faults')->flatten()->unique()->values(),
+            'mistakes' => $answers->pluck('mistakes')->flatten()->unique()->values(),
             'outcomes' => Outcome::cases(),
             'replaced' => $replaced,
             'proof' => new ProofLine($this->mapper->student($student), array_values($cells)[0]->attack, $side, $student->rank->goal_rung, (new WindowBook($school, $catalogue))->of([$student->id], $now)[$student->id][$attack->code.' '.$side->value] ?? Window::empty(), $now),

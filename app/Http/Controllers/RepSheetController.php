@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\RepsRefused;
-use App\Mat\RepSheet;
+use App\View\Drill\RepCsv;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -16,7 +16,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Reps as a file: taken along, and brought in after a look at what it would do. */
 final class RepSheetController
 {
-    private const MOST_KILOBYTES = 8_000;
+    private const MAX_KILOBYTES = 8_000;
 
     public function show(): View
     {
@@ -30,7 +30,7 @@ final class RepSheetController
         return response()->streamDownload(static function () use ($school): void {
             $stream = fopen('php://output', 'wb');
             if ($stream !== false) {
-                RepSheet::write($school, $stream);
+                RepCsv::write($school, $stream);
             }
         }, Str::slug($school->name).'-reps.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
     }
@@ -39,14 +39,14 @@ final class RepSheetController
     public function check(Request $request): View
     {
         $request->validate(
-            ['file' => ['required', 'file', 'max:'.self::MOST_KILOBYTES, 'extensions:csv,txt']],
+            ['file' => ['required', 'file', 'max:'.self::MAX_KILOBYTES, 'extensions:csv,txt']],
             ['file.required' => 'Choose a file first.', 'file.uploaded' => 'The file did not arrive whole; files up to 8 MB do.', 'file.extensions' => 'A file of reps ends in .csv.'],
         );
         $text = (string) $request->file('file')?->get();
         if (! mb_check_encoding($text, 'UTF-8')) {
             $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
         }
-        $sheet = RepSheet::read($text, $request->user()->school);
+        $sheet = RepCsv::read($text, $request->user()->school);
         $token = $sheet->wrong === [] && $sheet->new !== [] ? Str::random(40) : null;
         if ($token !== null) {
             Storage::put($this->path($request, $token), $text);
@@ -62,7 +62,7 @@ final class RepSheetController
             return redirect()->route('reps.file')->with('wrong', 'That file is not here any more. Choose it again.');
         }
         $school = $request->user()->school;
-        $sheet = RepSheet::read($text, $school);
+        $sheet = RepCsv::read($text, $school);
         if ($sheet->wrong !== []) {
             return $this->changed();
         }

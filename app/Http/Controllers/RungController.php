@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\StandardLadder;
 use App\Http\Requests\RungRequest;
 use App\Models\Rung;
+use App\Persistence\StandardLadder;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
-use StoneDrill\Core\Pressure\Ladder;
+use StoneDrill\Core\Curriculum\Ladder;
 
 /** The school's ladder of pressure. Reps name a rung by its number, which never changes: what is recorded stays as it is. */
 final class RungController
@@ -22,11 +22,11 @@ final class RungController
         $added = DB::transaction(static function () use ($school, $request): ?Rung {
             $top = $school->rungs()->lockForUpdate()->get()->last();
 
-            return $school->rungs()->count() >= Ladder::MOST_RUNGS ? null : $school->rungs()->create([...$request->columns(), 'number' => 1 + (int) $top?->number]);
+            return $school->rungs()->count() >= Ladder::MAX_RUNGS ? null : $school->rungs()->create([...$request->columns(), 'number' => 1 + (int) $top?->number]);
         });
 
         return redirect()->to(route('school').'#rungs')->with(...($added === null
-            ? ['wrong', sprintf('A ladder has %d rungs at most. Take one away first.', Ladder::MOST_RUNGS)]
+            ? ['wrong', sprintf('A ladder has %d rungs at most. Take one away first.', Ladder::MAX_RUNGS)]
             : ['said', "“{$added->name}” is rung {$added->number} now."]));
     }
 

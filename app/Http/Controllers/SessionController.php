@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Auth\SignInThrottle;
 use App\Http\Requests\SignInRequest;
-use App\Mat\MatKey;
+use App\View\Drill\MatKey;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Floor\Palette;
 use App\Models\Answer;
-use App\Workbench\Paper;
-use App\Workbench\Sheet;
-use App\Workbench\Workbench;
+use App\View\Floor\Palette;
+use App\View\Workbench\Paper;
+use App\View\Workbench\PrintSheet;
+use App\View\Workbench\Workbench;
 use Dompdf\Dompdf;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -45,10 +45,10 @@ final readonly class SheetController
         return new Response('<?xml version="1.0" encoding="UTF-8"?>'."\n".$svg, 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => sprintf('attachment; filename="%s-beat-%s.svg"', $answer->code, $beat)]);
     }
 
-    private function sheet(Request $request, Answer $answer): Sheet
+    private function sheet(Request $request, Answer $answer): PrintSheet
     {
         $paper = Paper::tryFrom(is_string($request->query('paper')) ? $request->query('paper') : '') ?? Paper::A4;
 
-        return new Sheet($answer, $this->workbench->saved($request, $answer, Palette::Paper), $this->workbench->facts($answer), $paper);
+        return new PrintSheet($answer, $this->workbench->saved($request, $answer, Palette::Paper), $this->workbench->facts($answer), $paper);
     }
 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\Code;
-use App\Catalogue\WindowBook;
 use App\Http\Requests\StudentRequest;
-use App\Ladder\LadderPicture;
-use App\Ladder\Timeline;
-use App\Mat\ProofLine;
 use App\Models\Student;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\Code;
+use App\Persistence\WindowBook;
+use App\View\Board\ProofLine;
+use App\View\Ladder\LadderPicture;
+use App\View\Ladder\Timeline;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
@@ -70,7 +70,7 @@ final readonly class StudentController
             'tried' => $school->attacks->find($all->clone()->distinct()->pluck('attack_id'))->sortBy('title')->pluck('title', 'id'),
             'reps' => $page,
             'replaced' => $school->reps()->whereIn('replaces', $page->modelKeys())->pluck('replaces')->flip(),
-            'timeline' => new Timeline($reps->clone()->standing()->limit(Timeline::MOST)->toBase()->get(['at', 'attack_id', 'side', 'rung', 'outcome', 'faults', 'source']), $school->attacks->pluck('title', 'id')->all(), $catalogue->ladder, $now),
+            'timeline' => new Timeline($reps->clone()->standing()->limit(Timeline::MAX)->toBase()->get(['at', 'attack_id', 'side', 'rung', 'outcome', 'mistakes', 'source']), $school->attacks->pluck('title', 'id')->all(), $catalogue->ladder, $now),
         ]);
     }
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueMapper;
-use App\Catalogue\HoleBook;
-use App\Catalogue\Kept;
-use App\Catalogue\Revision;
 use App\Models\Answer;
 use App\Models\School;
-use App\Wall\Mason;
-use App\Wall\WallCsv;
-use App\Wall\WallPaper;
-use App\Wall\WallQuery;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\HoleBook;
+use App\Persistence\Revision;
+use App\Persistence\RevisionCache;
+use App\View\Wall\WallBuilder;
+use App\View\Wall\WallCsv;
+use App\View\Wall\WallQuery;
+use App\View\Wall\WallSvg;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -26,7 +26,7 @@ final readonly class WallController
     /** What is drawn tells of proof, which ages by the hour. */
     private const SECONDS = 3600;
 
-    public function __construct(private Mason $mason, private HoleBook $holes, private CatalogueMapper $mapper) {}
+    public function __construct(private WallBuilder $mason, private HoleBook $holes, private CatalogueMapper $mapper) {}
 
     public function show(Request $request): View
     {
@@ -48,7 +48,7 @@ final readonly class WallController
         $school = $request->user()->school;
         $wall = $this->mason->build($school, WallQuery::of($request, $school));
 
-        return response(WallPaper::of($wall->picture), 200, [
+        return response(WallSvg::of($wall->picture), 200, [
             'Content-Type' => 'image/svg+xml; charset=utf-8',
             'Content-Disposition' => sprintf('attachment; filename="%s-wall.svg"', Str::slug($school->name)),
         ]);
@@ -77,6 +77,6 @@ final readonly class WallController
         $writes = $request->user()->can('create', Answer::class);
         $revision = implode(' ', [Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) ($this->holes->known($school) !== null)]);
 
-        return Kept::of(implode(':', ['wall', $school->id, (int) $writes, hash('xxh128', serialize($query->parameters()))]), $revision, self::SECONDS, $draw);
+        return RevisionCache::of(implode(':', ['wall', $school->id, (int) $writes, hash('xxh128', serialize($query->parameters()))]), $revision, self::SECONDS, $draw);
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Answer;
 use App\Models\Attack;
-use App\Workbench\Workbench;
+use App\View\Workbench\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 

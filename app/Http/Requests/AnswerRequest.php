@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Catalogue\CatalogueMapper;
 use App\Models\Answer;
+use App\Persistence\CatalogueMapper;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use StoneDrill\Core\Answer\AnswerLimits;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\Doctrine;
-use StoneDrill\Core\Answer\Notation\NotationException;
 use StoneDrill\Core\Attack\Facet;
+use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Technique\AnswerLimits;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Notation\NotationException;
 
 /** An answer as it is written in its form. */
 final class AnswerRequest extends FieldsRequest
@@ -41,7 +41,7 @@ final class AnswerRequest extends FieldsRequest
             'doctrine' => ['nullable', Rule::enum(Doctrine::class)],
             'short_rank' => ['nullable', Rule::in($ranks), 'required_with:short_beats'],
             'short_beats' => ['nullable', 'integer', 'between:1,99', 'required_with:short_rank'],
-            'faults' => ['nullable', 'string', 'max:5000'],
+            'mistakes' => ['nullable', 'string', 'max:5000'],
             'pattern_kind' => ['array'],
             'pattern_kind.*' => [Rule::in(app(CatalogueMapper::class)->kinds($school)->ids())],
             'pattern' => ['array'],
@@ -104,7 +104,7 @@ final class AnswerRequest extends FieldsRequest
             'doctrine' => $values['doctrine'] ?? null,
             'short_rank_id' => isset($values['short_rank']) ? (int) $values['short_rank'] : null,
             'short_beats' => isset($values['short_rank']) ? (int) $values['short_beats'] : null,
-            'faults' => array_values(array_filter(array_map(trim(...), explode("\n", $values['faults'] ?? '')))),
+            'mistakes' => array_values(array_filter(array_map(trim(...), explode("\n", $values['mistakes'] ?? '')))),
             'pattern' => $this->pattern(),
             'beats' => $this->read?->toText() ?? '',
         ];

@@ -9,12 +9,12 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A catalogue file to bring in. */
 final class ImportRequest extends FormRequest
 {
-    public const MOST_KILOBYTES = 16_000;
+    public const MAX_KILOBYTES = 16_000;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:'.self::MOST_KILOBYTES, 'extensions:yaml,yml,json']];
+        return ['file' => ['required', 'file', 'max:'.self::MAX_KILOBYTES, 'extensions:yaml,yml,json']];
     }
 
     /** @return array<string, string> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Catalogue\CatalogueMapper;
+use App\Persistence\CatalogueMapper;
 use Illuminate\Validation\Rule;
 
 /** A rank of the school's own ladder. */

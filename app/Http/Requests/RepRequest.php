@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Catalogue\CatalogueMapper;
 use App\Models\School;
+use App\Persistence\CatalogueMapper;
 use App\Rules\Moment;
 use App\Rules\RowId;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Pressure\Outcome;
-use StoneDrill\Core\Pressure\RepLimits;
-use StoneDrill\Core\Pressure\Touched;
+use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\RepLimits;
+use StoneDrill\Core\Proof\Touched;
 
 /** One try, as it was seen. Everything it names must be of the same school as whoever records it. */
 final class RepRequest extends FieldsRequest
@@ -49,8 +49,8 @@ final class RepRequest extends FieldsRequest
             'rung' => ['bail', 'required', 'integer', Rule::in(app(CatalogueMapper::class)->ladder($school)->ids())],
             'outcome' => ['required', Rule::enum(Outcome::class)],
             'answer_id' => ['bail', 'nullable', new RowId(), $own('answers')],
-            'faults' => ['array', 'list', 'max:'.RepLimits::FAULTS],
-            'faults.*' => ['string', 'max:'.RepLimits::FAULT],
+            'mistakes' => ['array', 'list', 'max:'.RepLimits::MISTAKES],
+            'mistakes.*' => ['string', 'max:'.RepLimits::MISTAKE],
             'touched' => ['nullable', Rule::enum(Touched::class)],
             'seconds' => ['bail', 'nullable', 'numeric', 'between:0,'.RepLimits::SECONDS],
             'stressor' => ['nullable', 'string', 'max:'.RepLimits::STRESSOR],

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 /** A rung of the school's ladder of pressure. */
 final class RungRequest extends FieldsRequest
 {
-    private const MOST_STRESSORS = 8;
+    private const MAX_STRESSORS = 8;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -35,7 +35,7 @@ final class RungRequest extends FieldsRequest
             'attack_told' => $this->boolean('attack_told'),
             'moment_told' => $this->boolean('moment_told'),
             'follow_ups' => $this->boolean('follow_ups'),
-            'stressors' => array_slice($stressors, 0, self::MOST_STRESSORS),
+            'stressors' => array_slice($stressors, 0, self::MAX_STRESSORS),
         ];
     }
 }

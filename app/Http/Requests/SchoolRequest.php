@@ -12,14 +12,14 @@ use StoneDrill\Core\Coverage\HoleKind;
 /** What a school weighs its holes with. */
 final class SchoolRequest extends FieldsRequest
 {
-    private const MOST = 5;
+    private const MAX = 5;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         $factors = [];
         foreach (HoleKind::cases() as $kind) {
-            $factors["factors.{$kind->value}"] = ['required', 'numeric', 'between:0,'.self::MOST];
+            $factors["factors.{$kind->value}"] = ['required', 'numeric', 'between:0,'.self::MAX];
         }
 
         return ['zone' => ['sometimes', 'required', 'string', Rule::in(DateTimeZone::listIdentifiers())], 'share' => ['required', 'numeric', 'between:1,100'], 'factors' => ['required', 'array', 'array:'.implode(',', array_column(HoleKind::cases(), 'value'))], ...$factors];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Validation\Rule;
-use StoneDrill\Core\Catalogue\Hazard;
+use StoneDrill\Core\Curriculum\Hazard;
 
 /** A student as written in the form. */
 final class StudentRequest extends FieldsRequest

@@ -9,7 +9,8 @@ use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
-use StoneDrill\Core\Spelling\Nearest;
+use StoneDrill\Core\Technique\Notation\Nearest;
+use StoneDrill\Core\Text;
 
 /** Reads an attack that is said in one line, and says one. What is said is read again as the same attack. */
 final readonly class AttackWords
@@ -202,7 +203,7 @@ final readonly class AttackWords
             $value = $facets[$facet->value] ?? null;
             $allowed = $feasibility->allowed($kind, $facet, $facets);
             if ($value !== null && ! in_array($value, $allowed, true)) {
-                $refused[] = sprintf('%s %s does not go with “%s”; allowed: %s', ucfirst($facet->value), $value, $kind->name, implode(', ', $allowed));
+                $refused[] = Text::of('attack.infeasible', ['facet' => $facet->text(), 'value' => $value, 'kind' => $kind->name, 'allowed' => $allowed]);
             }
         }
 

@@ -183,9 +183,9 @@ final readonly class AttackRows
         $best = null;
         foreach ($attacks as $attack) {
             foreach ($attack->kind->id === $row[self::KIND] ? $attack->sides() : [] as $side) {
-                $otherwise = self::otherwise($row, $attack, $side);
-                if ($best === null || count($otherwise) < count($best->otherwise)) {
-                    $best = new DrillRow($row, $attack->id, $side, $otherwise);
+                $differences = self::differences($row, $attack, $side);
+                if ($best === null || count($differences) < count($best->differences)) {
+                    $best = new DrillRow($row, $attack->id, $side, $differences);
                 }
             }
         }
@@ -198,16 +198,16 @@ final readonly class AttackRows
      *
      * @return array<string, string>
      */
-    private static function otherwise(array $row, Attack $attack, Side $side): array
+    private static function differences(array $row, Attack $attack, Side $side): array
     {
-        $otherwise = [];
+        $differences = [];
         foreach ($row as $name => $value) {
             $facet = Facet::tryFrom($name);
             if ($facet !== null && $attack->on($side)->value($facet) !== $value) {
-                $otherwise[$name] = $value;
+                $differences[$name] = $value;
             }
         }
 
-        return $otherwise;
+        return $differences;
     }
 }

@@ -13,7 +13,7 @@ final readonly class DrillRow
      * @param array<string, string> $values    by `kind` or facet
      * @param string                $attack    id of the nearest attack of the kind
      * @param Side                  $side      the side of it that is nearest
-     * @param array<string, string> $otherwise what differs from it, value by facet
+     * @param array<string, string> $differences what differs from it, value by facet
      */
-    public function __construct(public array $values, public string $attack, public Side $side, public array $otherwise) {}
+    public function __construct(public array $values, public string $attack, public Side $side, public array $differences) {}
 }

@@ -11,7 +11,7 @@ namespace StoneDrill\Core\Coverage\Pairs;
 final class Feasible
 {
     /** Rows remembered at once. */
-    private const MOST_FOUND = 50_000;
+    private const MAX_FOUND = 50_000;
 
     /** @var array<int, array<int, true>> what is left of each parameter before anything is chosen */
     private array $domains = [];
@@ -67,7 +67,7 @@ final class Feasible
             $key .= ' ';
         }
 
-        if (count($this->found) >= self::MOST_FOUND) {
+        if (count($this->found) >= self::MAX_FOUND) {
             $this->found = [];
         }
 

@@ -5,35 +5,36 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Coverage\Pairs;
 
 use DomainException;
-use StoneDrill\Core\Spelling\Nearest;
+use StoneDrill\Core\Technique\Notation\Nearest;
+use StoneDrill\Core\Text;
 
 /** A model of parameters that means nothing. */
 final class ModelException extends DomainException
 {
-    private function __construct(public readonly string $pointer, string $message, public readonly ?string $nearest = null)
+    private function __construct(public readonly string $pointer, public readonly Text $text, public readonly ?string $nearest = null)
     {
-        parent::__construct($message);
+        parent::__construct("{$pointer} {$text->key}");
     }
 
     public static function values(string $name): self
     {
-        return new self('/parameters/'.$name, sprintf('“%s” needs at least one value, and none of them twice.', $name));
+        return new self('/parameters/'.$name, Text::of('pairs.values', ['name' => $name]));
     }
 
     public static function emptyCombination(int $index): self
     {
-        return new self('/forbid/'.$index, 'A forbidden combination names at least one value.');
+        return new self('/forbid/'.$index, Text::of('pairs.empty'));
     }
 
     /** @param list<string> $known */
     public static function unknownParameter(int $index, string $name, array $known): self
     {
-        return new self('/forbid/'.$index, sprintf('Found “%s”, expected one of %s.', $name, implode(', ', $known)), Nearest::to($name, $known));
+        return new self('/forbid/'.$index, Text::of('pairs.unknown', ['word' => $name, 'known' => $known]), Nearest::to($name, $known));
     }
 
     /** @param list<string> $known */
     public static function unknownValue(int $index, string $name, string $value, array $known): self
     {
-        return new self('/forbid/'.$index.'/'.$name, sprintf('Found “%s”, expected one of %s.', $value, implode(', ', $known)), Nearest::to($value, $known));
+        return new self('/forbid/'.$index.'/'.$name, Text::of('pairs.unknown', ['word' => $value, 'known' => $known]), Nearest::to($value, $known));
     }
 }

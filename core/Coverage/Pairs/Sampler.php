@@ -20,10 +20,10 @@ final class Sampler
     private const EFFORT = 1.0e8;
 
     /** Up to so many values, columns are tried too. */
-    private const FEW_VALUES = 3;
+    private const MAX_VALUES = 3;
 
-    private const MOST_TRIES = 15;
-    private const MOST_CANDIDATES = 40;
+    private const MAX_TRIES = 15;
+    private const MAX_CANDIDATES = 40;
 
     private Randomizer $random;
 
@@ -65,10 +65,10 @@ final class Sampler
         $row = max(1, count($this->sizes) * $this->all);
         $tries = 1;
         for ($try = 0; $try < $tries; $try++) {
-            $candidates = $try === 0 ? 12 : self::MOST_CANDIDATES;
+            $candidates = $try === 0 ? 12 : self::MAX_CANDIDATES;
             $rows = $this->rows($candidates);
             if ($try === 0) {
-                $tries = max(1, min(self::MOST_TRIES, (int) (self::EFFORT / ($row * self::MOST_CANDIDATES * max(1, count($rows))))));
+                $tries = max(1, min(self::MAX_TRIES, (int) (self::EFFORT / ($row * self::MAX_CANDIDATES * max(1, count($rows))))));
             }
             $best = $best === null || count($rows) < count($best) ? $rows : $best;
         }
@@ -89,7 +89,7 @@ final class Sampler
     private function fewer(array $rows): array
     {
         $most = $this->sizes === [] ? 0 : max($this->sizes);
-        if ($this->feasible->isConstrained() || count($this->sizes) < 3 || $most > self::FEW_VALUES) {
+        if ($this->feasible->isConstrained() || count($this->sizes) < 3 || $most > self::MAX_VALUES) {
             return $rows;
         }
         $columns = new Columns($this->sizes, $this->random);

@@ -1,30 +1,32 @@
-<x-layout title="Answers">
-    <h1>Answers</h1>
-    <x-unreadable :rows="$unreadable"/>
-    @if ($total === 0)
-        <div class="first-thing">
-            <h2 class="mt-0">No answer is written yet</h2>
-            @if ($hasAttacks)<p>An answer is written to an attack: open one, or take the heaviest hole of the wall.</p><a class="btn btn-rust" href="{{ route('attacks.index') }}">Open an attack</a> <a class="btn btn-plain" href="{{ route('wall') }}">See the holes</a>
-            @else<p>An answer is written to an attack, so the catalogue comes first.</p><a class="btn btn-rust" href="{{ route('attacks.index') }}">To the attacks</a>@endif
-        </div>
-    @else
-        <form class="search-row" method="get" action="{{ route('answers.index') }}" role="search">
-            <div class="wide"><label class="form-label" for="find">Find in titles and beats</label><input class="form-control" id="find" name="find" type="search" data-key="/" value="{{ $find }}"></div>
-            <button class="btn btn-primary">Find</button>
-        </form>
-        @if ($groups->isEmpty())<div class="first-thing">No answer fits. <a href="{{ route('answers.index') }}">Show all {{ $total }}</a></div>@endif
-        @foreach ($groups as $rank => $answers)
-            <h2>Introduced at {{ $rank }}</h2>
-            <table class="table table-sm">
-                <thead class="visually-hidden"><tr><th>Label</th><th>Answer</th><th>Written for</th><th>Sides</th><th>Beats</th></tr></thead>
-                <tbody>
-                @foreach ($answers as $answer)
-                    <tr><td>{{ $answer->label }}</td><th scope="row"><a href="{{ route('answers.show', $answer) }}">{{ $answer->title }}</a></th>
-                        <td><a href="{{ route('attacks.show', $answer->attack_id) }}">{{ $answer->attack->title }}</a></td>
-                        <td>{{ $answer->mirrored ? 'both sides' : 'one side' }}</td><td>{{ preg_match_all('/^\S/m', $answer->beats) }} beats</td></tr>
-                @endforeach
-                </tbody>
-            </table>
-        @endforeach
+<x-layout :title="__('answers.answers')">
+<h1>{{ __('answers.answers') }}</h1>
+<x-unreadable :rows="$unreadable"/>
+@if ($total === 0)
+    <x-empty :title="__('answers.none.title')" :text="$hasAttacks ? __('answers.none.open-attack') : __('answers.none.attacks-first')">
+        <x-button kind="rust" :href="route('attacks.index')">{{ __('answers.none.attacks') }}</x-button>
+        @if ($hasAttacks)<x-button :href="route('wall')">{{ __('answers.none.holes') }}</x-button>@endif
+    </x-empty>
+@else
+    <form class="search-row" method="get" action="{{ route('answers.index') }}" role="search">
+        <x-field name="find" class="wide" :label="__('answers.find')"><x-input name="find" type="search" data-key="/" :value="$find"/></x-field>
+        <x-button kind="primary">{{ __('words.find') }}</x-button>
+    </form>
+    @if ($groups->isEmpty())
+        <x-empty :text="__('answers.no-match')"><a href="{{ route('answers.index') }}">{{ __('words.show-all', ['count' => $total]) }}</a></x-empty>
     @endif
+    @foreach ($groups as $rank => $answers)
+        <h2>{{ __('answers.introduced-at-rank', ['rank' => $rank]) }}</h2>
+        <x-table hides-head :head="array_values(__('answers.columns'))">
+            @foreach ($answers as $answer)
+                <tr>
+                    <td>{{ $answer->label }}</td>
+                    <th scope="row"><a href="{{ route('answers.show', $answer) }}">{{ $answer->title }}</a></th>
+                    <td><a href="{{ route('attacks.show', $answer->attack_id) }}">{{ $answer->attack->title }}</a></td>
+                    <td>{{ __($answer->mirrored ? 'answers.both' : 'answers.one') }}</td>
+                    <td>{{ trans_choice('words.beats', $answer->beatCount()) }}</td>
+                </tr>
+            @endforeach
+        </x-table>
+    @endforeach
+@endif
 </x-layout>

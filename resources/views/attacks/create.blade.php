@@ -1,14 +1,14 @@
-<x-layout title="Catalogue an attack">
-    <h1>Catalogue an attack</h1>
-    @if ($form->ranks->isEmpty())
-        <x-no-ranks/>
-    @else
-        <p class="lead-line">Name it exactly: a thumb, a side or a step changes the answer. What cannot go together is not offered.</p>
-        <form method="post" action="{{ route('attacks.store') }}">
-            @csrf
-            @include('attacks.form')
-            <button class="btn btn-rust mt-3">Add to the catalogue</button>
-            <a class="btn btn-plain mt-3" href="{{ route('attacks.index') }}">Back</a>
-        </form>
-    @endif
+<x-layout :title="__('attacks.add')">
+<h1>{{ __('attacks.add') }}</h1>
+@if ($form->ranks->isEmpty())
+    <x-no-ranks/>
+@else
+    <p class="lead-line">{{ __('attacks.exactly') }}</p>
+    <form method="post" action="{{ route('attacks.store') }}">
+        @csrf
+        @include('attacks.form')
+        <x-button kind="rust" class="mt-3">{{ __('words.save') }}</x-button>
+        <x-button class="mt-3" :href="route('attacks.index')">{{ __('words.cancel') }}</x-button>
+    </form>
+@endif
 </x-layout>

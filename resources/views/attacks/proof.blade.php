@@ -1,15 +1,29 @@
 @if ($lines === [])
-    <p>Nobody has been recorded against it at the goal rung of their rank.</p>
+<p>{{ __('attacks.proof.nobody') }}</p>
 @else
-    <table class="table table-sm"><thead><tr><th scope="col">Who</th>@if ($hasSides)<th scope="col">Side</th>@endif<th scope="col">Proof, an estimate</th></tr></thead><tbody>
-        @foreach ($lines as $row)<tr><th scope="row"><a href="{{ route('students.show', $row['id']) }}">{{ $row['line']->student->name }}</a></th>@if ($hasSides)<td>{{ $row['line']->side->value === 'written' ? 'as written' : 'mirrored' }}</td>@endif<td><span class="proof-sign {{ $row['line']->state->value }}" aria-hidden="true">{{ $row['line']->state->sign() }}</span> {{ $row['line']->says() }}</td></tr>@endforeach
-    </tbody></table>
+<x-table :head="$hasSides ? array_values(__('attacks.proof.columns')) : [__('attacks.proof.columns.who'), __('attacks.proof.columns.proof')]">
+    @foreach ($lines as $row)
+        <tr>
+            <th scope="row"><a href="{{ route('students.show', $row['id']) }}">{{ $row['line']->student->name }}</a></th>
+            @if ($hasSides)<td>{{ __('words.sides.'.$row['line']->side->value) }}</td>@endif
+            <td><span class="proof-sign {{ $row['line']->state->value }}" aria-hidden="true">{{ $row['line']->state->sign() }}</span> {{ $row['line']->text() }}</td>
+        </tr>
+    @endforeach
+</x-table>
 @endif
-<p class="form-text">{{ $untried }} of {{ $people }} untried{{ $people < $all ? ', of those who were here last' : '' }}.</p>
+<p class="form-text">{{ __($people < $all ? 'attacks.proof.untried-of-latest' : 'attacks.proof.untried', ['untried' => $untried, 'people' => $people]) }}</p>
 @if ($timed->rungs !== [])
-    <h3>Timed from call to finish</h3>
-    <table class="table table-sm"><thead><tr><th scope="col">Rung</th><th scope="col">Tries</th><th scope="col">Middle</th><th scope="col">Half lie between</th><th scope="col">The model</th></tr></thead><tbody>
-        @foreach ($timed->rungs as $rung)<tr><th scope="row">{{ $rung['rung'] }}</th><td>{{ $rung['count'] }}</td><td>{{ number_format($rung['middle'], 1) }} s</td><td>{{ number_format($rung['low'], 1) }} and {{ number_format($rung['high'], 1) }} s</td><td>{{ $rung['model'] === null ? 'no answer' : number_format($rung['model'], 1).' s' }}</td></tr>@endforeach
-    </tbody></table>
-    <p class="form-text">The model adds up reaction and beats of the first answer at the rung’s pace: an estimate.</p>
+<h3>{{ __('attacks.proof.timed') }}</h3>
+<x-table :head="array_values(__('attacks.proof.timed-columns'))">
+    @foreach ($timed->rungs as $rung)
+        <tr>
+            <th scope="row">{{ $rung['rung'] }}</th>
+            <td>{{ $rung['count'] }}</td>
+            <td>{{ __('words.seconds', ['seconds' => $rung['middle']]) }}</td>
+            <td>{{ __('attacks.proof.between', ['low' => $rung['low'], 'high' => $rung['high']]) }}</td>
+            <td>{{ $rung['model'] === null ? __('attacks.proof.no-answer') : __('words.seconds', ['seconds' => $rung['model']]) }}</td>
+        </tr>
+    @endforeach
+</x-table>
+<p class="form-text">{{ __('attacks.proof.model') }}</p>
 @endif

@@ -1,34 +1,54 @@
-<x-layout title="Board">
-    <div class="heading-row"><h1>The board</h1><div class="actions no-print"><a class="btn btn-plain btn-sm" href="{{ route('students.index') }}">People</a></div></div>
-    <form method="get" action="{{ route('board') }}" class="search-row no-print">
-        <div><label class="form-label" for="rank">Group</label><select class="form-select" id="rank" name="rank"><option value="">everybody</option>@foreach ($ranks as $one)<option value="{{ $one->code }}" @selected($rank?->is($one))>{{ $one->name }}</option>@endforeach</select></div>
-        <div><label class="form-label" for="sort">Sorted by</label><select class="form-select" id="sort" name="sort">@foreach (App\Mat\Board::SORTS as $value => $word)<option value="{{ $value }}" @selected($sort === $value)>{{ $word }}</option>@endforeach</select></div>
-        <button class="btn btn-primary">Show</button>
-    </form>
-    @if ($board->rows === [])
-        <div class="first-thing">Nobody is in this group. <a href="{{ route('board') }}">Show everybody</a></div>
-    @else
-        <p class="form-text">At the goal rung of each one’s rank: <span class="proof-sign holds">✓</span> holds, <span class="proof-sign building">◔</span> building, <span class="proof-sign failing">✕</span> failing, <span class="proof-sign faded">~</span> held once and faded, <span class="proof-sign untried">·</span> untried, blank: not needed. Press a sign for the lower bound, the tries behind it and the day it fades. Estimates. {{ $students->total() }} people in all.</p>
-        @if ($board->pages > 1)
-            <p class="no-print">{{ number_format($board->columns) }} columns: page {{ $board->page }} of {{ $board->pages }}.
-                @if ($board->page > 1)<a class="btn btn-plain btn-sm" href="{{ request()->fullUrlWithQuery(['attacks' => $board->page - 1]) }}">Previous attacks</a>@endif
-                @if ($board->page < $board->pages)<a class="btn btn-plain btn-sm" href="{{ request()->fullUrlWithQuery(['attacks' => $board->page + 1]) }}">Next attacks</a>@endif
-            </p>
-        @endif
-        <div class="scroll-x" tabindex="0" role="region" aria-label="Students against attacks"><table class="table table-sm board-table">
-            <thead><tr><th scope="col">Who</th><th scope="col">Holds</th><th scope="col">Next, and with whom</th>@foreach ($board->cells as $cell)<th scope="col" class="upright"><a href="{{ route('attacks.show', $attackIds[$cell->attack->id]) }}">{{ Str::limit($cell->attack->title, 30, '…') }}{{ $cell->side->value === 'mirrored' ? ' (m)' : '' }}</a></th>@endforeach</tr></thead>
-            <tbody>@foreach ($board->rows as $row)
-                @php($ladder = route('students.show', $row['student'], false))
-                <tr><th scope="row"><a href="{{ $ladder }}">{{ $row['student']->name }}</a> <span class="narrow">{{ $row['student']->rank->name }}{{ $row['last'] ? ', last '.$row['last']->format('j M') : ', no rep yet' }}</span></th>
-                    <td>{{ $row['held'] }} of {{ $row['needed'] }}</td>
-                    <td class="next">@if ($row['next']){{ $row['next']->attack->title }}{{ $row['next']->side->value === 'mirrored' ? ' (mirrored)' : '' }}@if ($row['with']) <span class="narrow">with {{ $row['with'] }}</span>@endif @else nothing to draw @endif</td>
-                    @foreach ($board->cells as $cell)
-                        @php($state = $row['states'][$cell->attack->id.' '.$cell->side->value] ?? null)
-                        <td class="proof-cell">@if ($state)<a class="proof-sign {{ $state->value }}" href="{{ $ladder }}?attack={{ $attackIds[$cell->attack->id] }}#timeline" title="{{ $state->value }}"><span aria-hidden="true">{{ $state->sign() }}</span><span class="visually-hidden">{{ $state->value }}</span></a>@endif</td>
-                    @endforeach</tr>
-            @endforeach</tbody>
-        </table></div>
-        <x-paging :pages="$students"/>
-        <section hx-get="{{ route('board.faults') }}" hx-trigger="load" hx-swap="innerHTML" aria-live="polite"><p class="form-text" role="status">Counting mistakes …</p></section>
+<x-layout :title="__('board.board')">
+<x-heading :title="__('board.title')"><x-button size="sm" :href="route('students.index')">{{ __('students.people') }}</x-button></x-heading>
+<form method="get" action="{{ route('board') }}" class="search-row no-print">
+    <x-field name="rank" :label="__('board.group')">
+        <x-select name="rank" :options="['' => __('words.everybody')] + $ranks->pluck('name', 'code')->all()" :value="$rank?->code"/>
+    </x-field>
+    <x-field name="sort" :label="__('board.sorted-by')"><x-select name="sort" :options="__('board.sorts')" :value="$sort"/></x-field>
+    <x-button kind="primary">{{ __('words.show') }}</x-button>
+</form>
+@if ($board->rows === [])
+    <x-empty :text="__('board.empty')"><a href="{{ route('board') }}">{{ __('board.show-everybody') }}</a></x-empty>
+@else
+    <p class="form-text">{{ __('board.legend.goal') }}
+        @foreach (StoneDrill\Core\Proof\ProofState::cases() as $state)
+            <span class="proof-sign {{ $state->value }}">{{ $state->sign() }}</span> {{ __('board.legend.'.$state->value) }},
+        @endforeach
+        {{ __('board.legend.blank') }} {{ __('board.legend.help', ['people' => $students->total()]) }}</p>
+    @if ($board->pages > 1)
+        <p class="no-print">{{ __('board.pages', ['columns' => number_format($board->columns), 'page' => $board->page, 'pages' => $board->pages]) }}
+            @if ($board->hasPrevious())<x-button size="sm" :href="$board->pageUrl(-1)">{{ __('board.previous-attacks') }}</x-button>@endif
+            @if ($board->hasNext())<x-button size="sm" :href="$board->pageUrl(1)">{{ __('board.next-attacks') }}</x-button>@endif</p>
     @endif
+    <x-figure :label="__('board.label')">
+        <table class="table table-sm board-table">
+            <thead><tr>
+                @foreach (__('board.columns') as $column)<th scope="col">{{ $column }}</th>@endforeach
+                @foreach ($board->cells as $cell)
+                    <th scope="col" class="upright"><a href="{{ route('attacks.show', $attackIds[$cell->attack->id]) }}">{{ $board->short($cell) }}</a></th>
+                @endforeach
+            </tr></thead>
+            <tbody>
+            @foreach ($board->rows as $row)
+                @php($ladder = route('students.show', $row['student'], false))
+                <tr>
+                    <th scope="row"><a href="{{ $ladder }}">{{ $row['student']->name }}</a> <span class="narrow">{{ $board->about($row) }}</span></th>
+                    <td>{{ __('words.of', ['count' => $row['held'], 'all' => $row['needed']]) }}</td>
+                    <td class="next">{{ $board->next($row) }} <span class="narrow">{{ $board->partnerOf($row) }}</span></td>
+                    @foreach ($board->states($row) as $id => $state)
+                        <td class="proof-cell">@if ($state)
+                            <a class="proof-sign {{ $state->value }}" title="{{ __('proof.states.'.$state->value) }}"
+                                href="{{ $ladder }}?attack={{ $attackIds[$board->attackOf($id)] }}#timeline"><span aria-hidden="true">{{ $state->sign() }}</span><span
+                                class="visually-hidden">{{ __('proof.states.'.$state->value) }}</span></a>@endif</td>
+                    @endforeach
+                </tr>
+            @endforeach
+            </tbody>
+        </table>
+    </x-figure>
+    <x-paging :pages="$students"/>
+    <section hx-get="{{ route('board.mistakes') }}" hx-trigger="load" hx-swap="innerHTML" aria-live="polite">
+        <p class="form-text" role="status">{{ __('board.mistakes.counting') }}</p>
+    </section>
+@endif
 </x-layout>

@@ -1,4 +1,8 @@
-@props(['title'])
-<x-layout :title="$title">
-    <div class="message-page"><h1>{{ $title }}</h1><p class="lead-line">{{ $slot }}</p><a class="btn btn-rust" href="/">To the beginning</a></div>
+@props(['name', 'text' => null])
+<x-layout :title="__('errors.'.$name.'.title')">
+<div class="message-page">
+    <h1>{{ __('errors.'.$name.'.title') }}</h1>
+    <p class="lead-line">{{ $text ?? __('errors.'.$name.'.text') }}</p>
+    <x-button kind="rust" href="/">{{ __('words.first-page') }}</x-button>
+</div>
 </x-layout>

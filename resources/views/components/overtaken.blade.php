@@ -1,8 +1,10 @@
 @props(['row'])
 @if (session('overtaken'))
-    <div class="flash flash-wrong" role="alert">
-        <p class="mb-1"><strong>{{ $row->updatedBy->name ?? 'Somebody' }} saved this at {{ $row->updated_at->format('H:i') }} while you were writing.</strong>
-        Nothing was overwritten. Your text is in the form, theirs is below; saving again puts yours in its place.</p>
-        {{ $slot }}
-    </div>
+<div class="flash flash-error" role="alert">
+    <p class="mb-1">
+        <strong>{{ __('words.overtaken', ['name' => $row->updatedBy->name ?? __('words.somebody'), 'time' => $row->updated_at->format('H:i')]) }}</strong>
+        {{ __('words.overtaken-help') }}
+    </p>
+    {{ $slot }}
+</div>
 @endif

@@ -1,2 +1,8 @@
 @props(['pages'])
-@if ($pages->hasPages())<p class="no-print">@if ($pages->previousPageUrl())<a class="btn btn-plain btn-sm" href="{{ $pages->previousPageUrl() }}">The ones before</a>@endif Page {{ $pages->currentPage() }} of {{ $pages->lastPage() }} @if ($pages->nextPageUrl())<a class="btn btn-plain btn-sm" href="{{ $pages->nextPageUrl() }}">The next ones</a>@endif</p>@endif
+@if ($pages->hasPages())
+<p class="no-print">
+    @if ($pages->previousPageUrl())<x-button size="sm" :href="$pages->previousPageUrl()">{{ __('words.previous') }}</x-button>@endif
+    {{ __('words.page', ['page' => $pages->currentPage(), 'pages' => $pages->lastPage()]) }}
+    @if ($pages->nextPageUrl())<x-button size="sm" :href="$pages->nextPageUrl()">{{ __('words.next') }}</x-button>@endif
+</p>
+@endif

@@ -1,1 +1,1 @@
-<x-message title="Sign in first">This place is only for people of a school.</x-message>
+<x-message name="401"/>

@@ -1,1 +1,1 @@
-<x-message title="This cannot be saved">{{ $says ?? 'Something in it goes beyond a limit. Nothing was changed.' }}</x-message>
+<x-message name="422" :text="$says ?? null"/>

@@ -1,1 +1,1 @@
-<x-message title="Too many tries">Wait a minute, then try again.</x-message>
+<x-message name="429"/>

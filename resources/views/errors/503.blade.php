@@ -1,1 +1,1 @@
-<x-message title="Back in a moment">Stone Drill is being updated. Try again in a few seconds.</x-message>
+<x-message name="503"/>

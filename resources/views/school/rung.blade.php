@@ -1,7 +1,15 @@
-<div><label class="form-label" for="rung-name-{{ $key }}">Name</label><input class="form-control form-control-sm" id="rung-name-{{ $key }}" name="name" value="{{ $rung->name ?? '' }}" required maxlength="200"></div>
-<div><label class="form-label" for="rung-pace-{{ $key }}">Pace, 1 is full</label><input class="form-control form-control-sm" id="rung-pace-{{ $key }}" name="pace" type="number" min="0.1" max="1.5" step="0.05" value="{{ $rung->pace ?? 1 }}" required></div>
-<div><label class="form-label" for="rung-resistance-{{ $key }}">Resistance</label><select class="form-select form-select-sm" id="rung-resistance-{{ $key }}" name="resistance">@foreach (['none', 'some', 'much', 'full'] as $level => $word)<option value="{{ $level }}" @selected(($rung->resistance ?? 2) === $level)>{{ $word }}</option>@endforeach</select></div>
-@foreach (['attack_told' => 'attack told', 'moment_told' => 'moment told', 'follow_ups' => 'follow-ups'] as $field => $word)
-    <label class="tick"><input type="checkbox" class="form-check-input" name="{{ $field }}" value="1" @checked($rung->{$field} ?? false)> {{ $word }}</label>
+<x-field name="name" :id="'rung-name-'.$key" :label="__('school.rungs.name')">
+<x-input small name="name" :id="'rung-name-'.$key" :value="$rung->name ?? ''" required maxlength="200"/>
+</x-field>
+<x-field name="pace" :id="'rung-pace-'.$key" :label="__('school.rungs.pace')">
+<x-input small name="pace" :id="'rung-pace-'.$key" type="number" min="0.1" max="1.5" step="0.05" :value="$rung->pace ?? 1" required/>
+</x-field>
+<x-field name="resistance" :id="'rung-resistance-'.$key" :label="__('school.rungs.resistance')">
+<x-select small name="resistance" :id="'rung-resistance-'.$key" :options="__('school.rungs.resistances')" :value="$rung->resistance ?? 2"/>
+</x-field>
+@foreach (['attack_told', 'moment_told', 'follow_ups'] as $field)
+<x-tick :name="$field" :checked="$rung->{$field} ?? false">{{ __('school.rungs.'.$field) }}</x-tick>
 @endforeach
-<div class="wide"><label class="form-label" for="rung-stressors-{{ $key }}">Stressors, with commas</label><input class="form-control form-control-sm" id="rung-stressors-{{ $key }}" name="stressors" maxlength="400" value="{{ implode(', ', $rung->stressors ?? []) }}"></div>
+<x-field name="stressors" class="wide" :id="'rung-stressors-'.$key" :label="__('school.rungs.stressors')">
+<x-input small name="stressors" :id="'rung-stressors-'.$key" maxlength="400" :value="implode(', ', $rung->stressors ?? [])"/>
+</x-field>

@@ -1,2 +1,4 @@
-@if ($sheet->answer->faults !== [])<p class="sheet-faults"><strong>Usual mistakes:</strong> {{ implode(' · ', $sheet->answer->faults) }}</p>@endif
-<p class="sheet-cautions"><strong>Cautions:</strong> Tap and stop word before everything; mats, pads, speed by agreement. @foreach ($sheet->facts->attack->allCautions() as $caution){{ $caution }} @endforeach @if ($sheet->facts->notForYouth !== [])Not for anybody under 16: {{ implode(', ', $sheet->facts->notForYouth) }}. @endif @if ($sheet->facts->withPads !== [])Only with pads: {{ implode(', ', $sheet->facts->withPads) }}. @endif Force must be needed and in proportion; the law of the place and licensed instruction decide. Every figure is a planning estimate. Not medical or legal advice.</p>
+@if ($sheet->answer->mistakes !== [])
+<p class="sheet-mistakes"><strong>{{ __('sheet.mistakes') }}</strong> {{ implode(' · ', $sheet->answer->mistakes) }}</p>
+@endif
+<p class="sheet-cautions"><strong>{{ __('sheet.cautions') }}</strong> {{ implode(' ', $sheet->cautions()) }}</p>

@@ -1,12 +1,17 @@
 <!doctype html>
-<html lang="en"><head><meta charset="utf-8"><title>{{ $sheet->answer->title }}</title>
+<html lang="en">
+<head><meta charset="utf-8"><title>{{ $sheet->answer->title }}</title>
 <link rel="stylesheet" type="text/css" href="data:text/css;base64,{{ $sheet->style() }}"></head>
 <body>
 @include('sheet.words')
 <table class="floors floors-{{ $sheet->columns() }}">
-    @foreach (array_chunk($sheet->floors, $sheet->columns()) as $row)
-        <tr>@foreach ($row as $floor)<td><img alt="The floor at beat {{ $floor['beat']->frame->number }}" src="data:image/svg+xml;base64,{{ $floor['image'] }}"><br>{{ $floor['beat']->frame->number === '0' ? 'Start' : 'Beat '.$floor['beat']->frame->number }} · {{ number_format($floor['beat']->frame->distance, 2) }} m {{ implode(' · ', $floor['beat']->strikes()) }}</td>@endforeach</tr>
-    @endforeach
+@foreach (array_chunk($sheet->floors, $sheet->columns()) as $row)
+    <tr>
+        @foreach ($row as $floor)
+            <td><img alt="{{ $floor['label'] }}" src="data:image/svg+xml;base64,{{ $floor['image'] }}"><br>{{ $floor['caption'] }}</td>
+        @endforeach
+    </tr>
+@endforeach
 </table>
 @include('sheet.foot')
 </body></html>

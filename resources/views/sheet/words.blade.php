@@ -1,3 +1,3 @@
 <h2 class="sheet-title">{{ $sheet->answer->title }} @if ($sheet->answer->label !== '')({{ $sheet->answer->label }})@endif</h2>
-<p class="sheet-line">{{ $sheet->answer->school->name }} · answers {{ $sheet->answer->attack->title }} · {{ $sheet->answer->rank->name }} · {{ $sheet->answer->mirrored ? 'both sides' : 'one side' }} · {{ number_format($sheet->bench->examination->duration(), 2) }} s · {{ number_format($sheet->bench->settings->bodies->defender, 2) }} m against {{ number_format($sheet->bench->settings->bodies->attacker, 2) }} m</p>
+<p class="sheet-line">{{ $sheet->line() }}</p>
 <pre class="beats sheet-beats">{{ $sheet->answer->beats }}</pre>

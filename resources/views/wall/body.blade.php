@@ -1,7 +1,7 @@
 @if ($wall->cells === [])
-    <div class="first-thing">No attack has all of that. <a href="{{ route('wall', absolute: false) }}">Show the whole wall</a></div>
+<x-empty :text="__('wall.no-match')"><a href="{{ route('wall', absolute: false) }}">{{ __('wall.show-whole') }}</a></x-empty>
 @elseif ($query->asTable)
-    @include('wall.table')
+@include('wall.table')
 @else
-    @include('wall.drawing')
+@include('wall.drawing')
 @endif

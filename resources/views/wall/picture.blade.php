@@ -1,31 +1,55 @@
 @php($isLive = isset($query))
-<svg xmlns="http://www.w3.org/2000/svg" class="drawing{{ $picture->isNamed ? '' : ' dense' }}" viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="{{ $isLive ? 'group' : 'img' }}" aria-label="The curriculum as a wall of stones{{ $isLive ? '. The table form has the same facts.' : '' }}"
-    @if ($isLive) x-on:pointerover="tell" x-on:focusin="tell" x-on:pointerleave="rest" x-on:keydown="walk" @can('create', App\Models\Answer::class) x-on:pointerdown="lift" x-on:pointermove="carry" x-on:pointerup="drop" x-on:pointercancel="putBack" x-on:dragstart="stay" x-on:click.capture="swallow" @endcan @endif>
-    @include('wall.patterns')
-    @foreach ($picture->courses as $course)
-        @if ($isLive)<rect class="course" data-rank="{{ $course['id'] }}" data-name="{{ $course['name'] }}" x="0" y="{{ $course['y'] }}" width="{{ $picture->width }}" height="{{ $course['height'] }}"/>@endif
-        <text class="course-name" x="0" y="{{ $course['y'] + $course['height'] / 2 }}">{{ $course['name'] }}</text>
-        <text class="course-note" x="0" y="{{ $course['y'] + $course['height'] / 2 + 15 }}">{{ $course['note'] }}</text>
+<svg xmlns="http://www.w3.org/2000/svg" @class(['drawing', 'dense' => ! $picture->isNamed]) viewBox="0 0 {{ $picture->width }} {{ $picture->height }}"
+role="{{ $isLive ? 'group' : 'img' }}" aria-label="{{ __($isLive ? 'wall.picture.live' : 'wall.picture.still') }}"
+@if ($isLive)
+    x-on:pointerover="tell" x-on:focusin="tell" x-on:pointerleave="rest" x-on:keydown="walk"
+    @can('create', App\Models\Answer::class)
+        x-on:pointerdown="lift" x-on:pointermove="carry" x-on:pointerup="drop" x-on:pointercancel="putBack" x-on:dragstart="stay" x-on:click.capture="swallow"
+    @endcan
+@endif>
+@include('wall.patterns')
+@foreach ($picture->courses as $course)
+    @if ($isLive)
+        <rect class="course" data-rank="{{ $course['id'] }}" data-name="{{ $course['name'] }}" x="0" y="{{ $course['y'] }}" width="{{ $picture->width }}" height="{{ $course['height'] }}"/>
+    @endif
+    <text class="course-name" x="0" y="{{ $course['line'] }}">{{ $course['name'] }}</text>
+    <text class="course-note" x="0" y="{{ $course['noteLine'] }}">{{ $course['note'] }}</text>
+@endforeach
+@foreach ($picture->stones as $stone)
+    @if ($isLive)
+        <a href="{{ $stone->url }}" class="{{ $stone->classes() }}" data-stone data-column="{{ $stone->column }}" data-course="{{ $stone->course }}"
+            @if ($stone->answer) data-move="{{ route('answers.placement.show', $answers[$stone->answer], absolute: false) }}" @endif
+            tabindex="{{ $stone->isFirst() ? 0 : -1 }}" aria-label="{{ $stone->text }}">
+    @else
+        <g class="{{ $stone->classes() }}"><title>{{ $stone->text }}</title>
+    @endif
+    <rect class="face" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5"/>
+    @unless ($stone->state->isLaid())
+        <rect class="hatch" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5" fill="none"/>
+    @endunless
+    @foreach ($stone->moss() as $moss)
+        <rect class="moss" x="{{ $stone->x }}" y="{{ $moss['y'] }}" width="{{ $stone->width }}" height="{{ $moss['height'] }}" rx="2"/>
     @endforeach
-    @foreach ($picture->stones as $stone)
-        @if ($isLive)<a href="{{ $stone->url }}" class="{{ $stone->classes() }}" data-stone data-column="{{ $stone->column }}" data-course="{{ $stone->course }}"@if ($stone->answer) data-move="{{ route('answers.rank', $answers[$stone->answer], absolute: false) }}"@endif tabindex="{{ $stone->isFirst() ? 0 : -1 }}" aria-label="{{ $stone->says }}">
-        @else<g class="{{ $stone->classes() }}"><title>{{ $stone->says }}</title>@endif
-            <rect class="face" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5"/>
-            @unless ($stone->state->isLaid())<rect class="hatch" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5" fill="none"/>@endunless
-            @foreach ($stone->moss() as $moss)<rect class="moss" x="{{ $stone->x }}" y="{{ $moss['y'] }}" width="{{ $stone->width }}" height="{{ $moss['height'] }}" rx="2"/>@endforeach
-            @if ($stone->waist() !== null)<line class="waist" x1="{{ $stone->x }}" x2="{{ $stone->x + $stone->width }}" y1="{{ $stone->waist() }}" y2="{{ $stone->waist() }}"/>@endif
-            @if ($stone->wasLine() !== null)<line class="was" x1="{{ $stone->x }}" x2="{{ $stone->x + $stone->width }}" y1="{{ $stone->wasLine() }}" y2="{{ $stone->wasLine() }}"/>@endif
-        @if ($isLive)</a>@else</g>@endif
+    @foreach ($stone->lines() as $line)
+        <line class="{{ $line['class'] }}" x1="{{ $stone->x }}" x2="{{ $stone->right() }}" y1="{{ $line['y'] }}" y2="{{ $line['y'] }}"/>
     @endforeach
-    @foreach ($picture->stones as $stone)
-        @if ($stone->number && $stone->width >= 5)<text class="number" x="{{ $stone->middle() }}" y="{{ $stone->numberLine() }}" aria-hidden="true">{{ $stone->number }}</text>@endif
-        @if ($stone->change)<text class="sign" x="{{ $stone->middle() }}" y="{{ $stone->centre() }}" aria-hidden="true">{{ $stone->change->sign() }}</text>@endif
-    @endforeach
-    @foreach ($picture->families as $family)
-        @if ($isLive)<a class="family" href="{{ route('wall', $query->parameters(['family' => $query->isOf($family['id']) ? null : $family['id']]), absolute: false) }}" aria-label="{{ $query->isOf($family['id']) ? $family['name'].': back to all families' : $family['name'].' alone' }}"><text class="family-name" x="{{ $family['x'] }}" y="11">{{ $family['name'] }}</text></a>
-        @else{{-- Where the drawing stands alone its letters may be wide ones: they stay over their own family. --}}<text class="family-name" x="{{ $family['x'] }}" y="11" @if (7.2 * mb_strlen($family['name']) > $family['width']) textLength="{{ $family['width'] + 12 }}" lengthAdjust="spacingAndGlyphs" @endif>{{ $family['name'] }}</text>@endif
-    @endforeach
-    @foreach ($picture->columns as $column)
-        <text class="column-name" transform="translate({{ round($column['x'] + 3.5, 1) }} {{ $picture->foot() + 6 }}) rotate(-90)" text-anchor="end">{{ Str::limit($column['name'], 34, '…') }}</text>
-    @endforeach
+    @if ($isLive)</a>@else</g>@endif
+@endforeach
+@foreach ($picture->stones as $stone)
+    @if ($stone->showsNumber())<text class="number" x="{{ $stone->middle() }}" y="{{ $stone->numberLine() }}" aria-hidden="true">{{ $stone->number }}</text>@endif
+    @if ($stone->change)<text class="sign" x="{{ $stone->middle() }}" y="{{ $stone->centre() }}" aria-hidden="true">{{ $stone->change->sign() }}</text>@endif
+@endforeach
+@foreach ($picture->families as $family)
+    @if ($isLive)
+        <a class="family" href="{{ $query->familyUrl($family['id']) }}" aria-label="{{ $query->familyLabel($family) }}"><text
+            class="family-name" x="{{ $family['x'] }}" y="11">{{ $family['name'] }}</text></a>
+    @else
+        {{-- Where the drawing stands alone its letters may be wide ones: they stay over their own family. --}}
+        <text class="family-name" x="{{ $family['x'] }}" y="11"
+            @if ($family['squeezed']) textLength="{{ $family['squeezed'] }}" lengthAdjust="spacingAndGlyphs" @endif>{{ $family['name'] }}</text>
+    @endif
+@endforeach
+@foreach ($picture->columns as $column)
+    <text class="column-name" transform="{{ $column['transform'] }}" text-anchor="end">{{ $column['name'] }}</text>
+@endforeach
 </svg>

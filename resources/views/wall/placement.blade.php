@@ -1,21 +1,27 @@
-<x-layout title="Move to another rank">
-    <h1>Teach “{{ $answer->title }}” at another rank</h1>
-    <p class="lead-line">It is introduced at {{ $answer->rank->name }} now. Nothing is saved until you say so.</p>
-    <form method="get" action="{{ route('answers.rank', $answer) }}" class="search-row">
-        <div><label class="form-label" for="to">Introduce it at</label><select class="form-select" id="to" name="to">@foreach ($ranks as $rank)<option value="{{ $rank->code }}" @selected($rank->is($to))>{{ $rank->name }}{{ $rank->is($answer->rank) ? ' (as now)' : '' }}</option>@endforeach</select></div>
-        <button class="btn btn-primary">See what follows</button>
+<x-layout :title="__('moves.placement.title')">
+<h1>{{ __('moves.placement.heading', ['answer' => $answer->title]) }}</h1>
+<p class="lead-line">{{ __('moves.placement.lead', ['rank' => $answer->rank->name]) }}</p>
+<form method="get" action="{{ route('answers.placement.show', $answer) }}" class="search-row">
+    <x-field name="to" :label="__('moves.placement.to')"><x-select name="to" :options="$rankOptions" :value="$to->code"/></x-field>
+    <x-button kind="primary">{{ __('words.preview') }}</x-button>
+</form>
+@if ($preview)
+    @if ($losesShort)<p class="flash flash-error">{{ __('moves.placement.loses-short') }}</p>@endif
+    <form method="post" action="{{ route('answers.placement.update', $answer) }}" class="my-3">
+        @csrf
+        @method('put')
+        <x-hidden :values="['to' => $to->code, 'version' => $answer->version]"/>
+        <x-button kind="rust">{{ __('moves.placement.save', ['rank' => $to->name]) }}</x-button>
+        <x-button :href="route('wall')">{{ __('words.cancel') }}</x-button>
     </form>
-    @if ($outlook)
-        @if ($losesShort)<p class="flash flash-wrong">Its short form would end: it would not come earlier than the whole any more.</p>@endif
-        <form method="post" action="{{ route('answers.place', $answer) }}" class="my-3">@csrf @method('put')
-            <input type="hidden" name="to" value="{{ $to->code }}"><input type="hidden" name="version" value="{{ $answer->version }}">
-            <button class="btn btn-rust">Teach it at {{ $to->name }}</button> <a class="btn btn-plain" href="{{ route('wall') }}">Leave it at {{ $answer->rank->name }}</a>
-        </form>
-        <h2>The wall, as it would be</h2>
-        <div class="legend">@foreach (App\Wall\Change::cases() as $change)@if ($picture->changes()[$change->value] ?? 0)<span><strong class="sign">{{ $change->sign() }}</strong> {{ $change->word() }}: {{ $picture->changes()[$change->value] }}</span>@endif @endforeach @if ($picture->changes() === [])<span>No stone changes.</span>@endif</div>
-        <div class="scroll-x wall-preview">@include('wall.picture')</div>
-        @include('wall.outlook')
-    @else
-        <p>Choose the rank it should come with.</p>
-    @endif
+    <h2>{{ __('moves.placement.wall') }}</h2>
+    <div class="legend">
+        @forelse ($picture->changeCounts(onlyThose: true) as $change)<span><strong class="sign">{{ $change['sign'] }}</strong> {{ $change['text'] }}</span>
+        @empty<span>{{ __('moves.placement.no-change') }}</span>@endforelse
+    </div>
+    <div class="scroll-x wall-preview">@include('wall.picture')</div>
+    @include('wall.preview')
+@else
+    <p>{{ __('moves.placement.choose') }}</p>
+@endif
 </x-layout>

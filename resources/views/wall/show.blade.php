@@ -1,29 +1,25 @@
-<x-layout title="Wall">
-    <div class="heading-row">
-        <h1>The wall</h1>
-        @unless ($isEmpty)
-            <div class="actions no-print">
-                @if ($query->asTable)
-                    <a class="btn btn-plain btn-sm" data-key="t" href="{{ route('wall', $query->parameters(['form' => null])) }}">Drawing</a>
-                @else
-                    <a class="btn btn-plain btn-sm" data-key="t" href="{{ route('wall', $query->parameters(['form' => 'table'])) }}">Table</a>
-                @endif
-                <a class="btn btn-plain btn-sm" data-key="x" href="{{ route('cross', $query->parameters(['form' => null])) }}">Cross-table</a>
-                <a class="btn btn-plain btn-sm" data-key="l" href="{{ route('load') }}">Load of the ranks</a>
-                <a class="btn btn-plain btn-sm" data-key="f" href="{{ route('fewest') }}">The shortest way</a>
-                <a class="btn btn-plain btn-sm" href="{{ route('wall.svg', $query->parameters(['form' => null])) }}" download>SVG</a>
-                <a class="btn btn-plain btn-sm" href="{{ route('wall.csv', $query->parameters(['form' => null])) }}" download>CSV</a>
-                @can('create', App\Models\Attack::class)<a class="btn btn-rust btn-sm" data-key="n" href="{{ route('attacks.create') }}">Catalogue an attack</a>@endcan
-            </div>
-        @endunless
-    </div>
-    <x-unreadable :rows="$unreadable"/>
-    @if ($ranks->isEmpty())
-        <x-no-ranks/>
-    @elseif ($isEmpty)
-        <x-no-attacks/>
-    @else
-        @include('wall.narrow')
-        {!! $body !!}
-    @endif
+<x-layout :title="__('layout.wall')">
+<x-heading :title="__('wall.title')">
+    @unless ($isEmpty)
+        <x-button size="sm" data-key="t" :href="route('wall', $query->parameters(['form' => $query->asTable ? null : 'table']))">{{
+            __($query->asTable ? 'wall.as-drawing' : 'wall.as-table') }}</x-button>
+        <x-button size="sm" data-key="x" :href="route('cross', $query->parameters(['form' => null]))">{{ __('cross.title') }}</x-button>
+        <x-button size="sm" data-key="l" :href="route('load')">{{ __('load.title') }}</x-button>
+        <x-button size="sm" data-key="f" :href="route('fewest')">{{ __('fewest.title') }}</x-button>
+        <x-button size="sm" :href="route('wall.svg', $query->parameters(['form' => null]))" download>{{ __('wall.svg') }}</x-button>
+        <x-button size="sm" :href="route('wall.csv', $query->parameters(['form' => null]))" download>{{ __('wall.csv') }}</x-button>
+        @can('create', App\Models\Attack::class)
+            <x-button kind="rust" size="sm" data-key="n" :href="route('attacks.create')">{{ __('attacks.add') }}</x-button>
+        @endcan
+    @endunless
+</x-heading>
+<x-unreadable :rows="$unreadable"/>
+@if ($ranks->isEmpty())
+    <x-no-ranks/>
+@elseif ($isEmpty)
+    <x-no-attacks/>
+@else
+    @include('wall.narrow')
+    {!! $body !!}
+@endif
 </x-layout>

@@ -1,1 +1,6 @@
-@if ($tally->cells > 0)<a class="tally" href="{{ route('wall', $query->parameters([...$to, 'form' => null]), absolute: false) }}"><strong>{{ $tally->cells }}</strong> <span class="{{ ($tally->share() ?? 1.0) < 0.5 ? 'tag tag-hole' : '' }}">{{ $tally->share() === null ? 'not needed' : round(100 * $tally->share()).' %' }}</span> <span class="narrow">{{ $tally->holes }} {{ Str::plural('hole', $tally->holes) }}</span></a>@else<span class="visually-hidden">none</span><span aria-hidden="true">·</span>@endif
+@if ($tally['tally']->cells > 0)
+<a class="tally" href="{{ $tally['url'] }}"><strong>{{ $tally['tally']->cells }}</strong>
+    <span @class(['tag tag-hole' => $tally['isLow']])>{{ $tally['share'] }}</span>
+    <span class="narrow">{{ trans_choice('words.holes', $tally['tally']->holes) }}</span></a>
+@else<span class="visually-hidden">{{ __('words.none') }}</span><span aria-hidden="true">·</span>
+@endif

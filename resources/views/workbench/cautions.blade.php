@@ -1,3 +1,3 @@
-@foreach ($facts->attack->allCautions() as $caution)<p class="caution">{{ $caution }}</p>@endforeach
-@if ($facts->notForYouth !== [])<p class="caution">Not for anybody under 16: {{ implode(', ', $facts->notForYouth) }}.</p>@endif
-@if ($facts->withPads !== [])<p class="caution">Only with pads: {{ implode(', ', $facts->withPads) }}.</p>@endif
+@foreach ($facts->attack->allCautions() as $caution)<x-caution>{{ $caution }}</x-caution>@endforeach
+@if ($facts->notForYouth !== [])<x-caution>{{ __('answers.not-for-youth', ['hazards' => implode(', ', $facts->notForYouth)]) }}</x-caution>@endif
+@if ($facts->withPads !== [])<x-caution>{{ __('answers.with-pads', ['hazards' => implode(', ', $facts->withPads)]) }}</x-caution>@endif

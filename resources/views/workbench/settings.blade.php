@@ -1,10 +1,10 @@
-<div class="bench-settings" id="bench-settings" role="group" aria-label="For whom, from which side, at which pace">
-    <label>you <select class="form-select form-select-sm" name="defender" data-size-you>@foreach ($settings->sizes as $name => $stature)<option value="{{ $name }}" @selected($settings->defender === (string) $name)>{{ $name }}, {{ number_format($stature, 2) }} m</option>@endforeach</select></label>
-    <button type="button" class="btn btn-plain btn-sm" data-key="x" x-on:click="swapSizes" aria-label="Swap the sizes" title="Swap the sizes (x)">⇄</button>
-    <label>he <select class="form-select form-select-sm" name="attacker" data-size-he>@foreach ($settings->sizes as $name => $stature)<option value="{{ $name }}" @selected($settings->attacker === (string) $name)>{{ $name }}, {{ number_format($stature, 2) }} m</option>@endforeach</select></label>
-    <label class="check"><input type="checkbox" name="side" value="mirrored" data-key="m" @checked($settings->side === StoneDrill\Core\Attack\Side::Mirrored) @disabled($symmetric)> mirrored</label>
-    <label>pace <select class="form-select form-select-sm" name="rung"><option value="">full, nothing told</option>@foreach ($rungs as $rung)<option value="{{ $rung->id }}" @selected($settings->rung?->id === $rung->id)>{{ $rung->id }} {{ $rung->name }}</option>@endforeach</select></label>
-    <label>bearings <select class="form-select form-select-sm" name="style">@foreach (StoneDrill\Core\Floor\BearingStyle::cases() as $style)<option value="{{ $style->value }}" @selected($settings->style === $style)>{{ $style->value }}</option>@endforeach</select></label>
-    <label class="check"><input type="checkbox" checked data-layer="threats" x-on:change="layers"> what he reaches</label>
-    <label class="check"><input type="checkbox" data-layer="reach" x-on:change="layers"> your reach</label>
+<div class="bench-settings" id="bench-settings" role="group" aria-label="{{ __('floor.settings.label') }}">
+<label>{{ __('floor.settings.you') }} <x-select small name="defender" data-size-you :options="$settings->sizeNames()" :value="$settings->defender"/></label>
+<x-button size="sm" type="button" data-key="x" x-on:click="swapSizes" :aria-label="__('floor.settings.swap')" :title="__('floor.settings.swap-key')">⇄</x-button>
+<label>{{ __('floor.settings.attacker') }} <x-select small name="attacker" data-size-attacker :options="$settings->sizeNames()" :value="$settings->attacker"/></label>
+<label class="check"><input type="checkbox" name="side" value="mirrored" data-key="m" @checked($settings->isMirrored()) @disabled($symmetric)> {{ __('words.mirrored') }}</label>
+<label>{{ __('floor.settings.pace') }} <x-select small name="rung" :options="$settings->rungNames($rungs)" :value="$settings->rung?->id"/></label>
+<label>{{ __('floor.settings.bearings') }} <x-select small name="style" :options="__('floor.settings.styles')" :value="$settings->style->value"/></label>
+<label class="check"><input type="checkbox" checked data-layer="threats" x-on:change="layers"> {{ __('floor.settings.threats') }}</label>
+<label class="check"><input type="checkbox" data-layer="reach" x-on:change="layers"> {{ __('floor.settings.reach') }}</label>
 </div>

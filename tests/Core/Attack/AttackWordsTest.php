@@ -7,6 +7,7 @@ use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Wording\AttackWords;
+use Tests\Support\English;
 
 it('reads an attack said in one line', function (string $line, string $kind, array $facets, array $unread): void {
     $spoken = (new AttackWords(Kinds::builtIn()))->read($line);
@@ -38,7 +39,7 @@ it('names the nearest word for one it does not know', function (): void {
 it('says what does not go together', function (): void {
     $spoken = (new AttackWords(Kinds::builtIn()))->read('right swing, landed, from 6');
 
-    expect($spoken->refused)->toHaveCount(2)->and($spoken->refused[0])->toStartWith('Bearing 6 does not go with “Wide swing”; allowed: ');
+    expect($spoken->refused)->toHaveCount(2)->and(English::say($spoken->refused[0]))->toStartWith('Bearing “6” does not go with “Wide swing”. Allowed: ');
 });
 
 it('understands nothing of nothing', function (): void {

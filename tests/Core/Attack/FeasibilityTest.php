@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Attack\Exception\UnknownKind;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\UnknownKind;
+use Tests\Support\English;
 
 // The table of kinds, written out by hand: kind, family, his busy limbs, what he holds, hands, hours, phases, intents.
 dataset('kinds', [
@@ -60,12 +61,12 @@ function feasible(string $kind, Facet $facet, array $chosen = []): string
     return implode(' ', (new Feasibility())->allowed(Kinds::builtIn()->get($kind), $facet, $chosen));
 }
 
-it('knows every kind of the table', function (string $id, string $family, string $busy, string $yours, string $hands, string $hours, string $phases, string $intents): void {
+it('knows every kind of the table', function (string $id, string $family, string $busy, string $defenderHolds, string $hands, string $hours, string $phases, string $intents): void {
     $kind = Kinds::builtIn()->get($id);
 
     expect($kind->family->value)->toBe($family)
-        ->and(implode(' ', array_map(fn ($limb) => $limb->value, $kind->hisBusy)))->toBe($busy)
-        ->and(implode(' ', array_map(fn ($held) => $held->value, $kind->yours)))->toBe($yours)
+        ->and(implode(' ', array_map(fn ($limb) => $limb->value, $kind->attackerLimbs)))->toBe($busy)
+        ->and(implode(' ', array_map(fn ($held) => $held->value, $kind->defenderHolds)))->toBe($defenderHolds)
         ->and(feasible($id, Facet::Hand))->toBe($hands)
         ->and(feasible($id, Facet::Bearing))->toBe($hours)
         ->and(feasible($id, Facet::Phase))->toBe($phases)
@@ -99,7 +100,7 @@ it('refuses each facet by name and says what is allowed', function (string $kind
     expect($refusals)->toHaveCount(1)
         ->and($refusals[0]->facet->value)->toBe($facet)
         ->and($refusals[0]->allowed)->toBe($allowed)
-        ->and($refusals[0]->getMessage())->toContain($kind);
+        ->and(English::say($refusals[0]->text))->toContain(Kinds::builtIn()->get($kind)->name);
 })->with([
     'hand' => ['wrist-cross', ['hand' => 'both'], 'hand', ['left', 'right']],
     'bearing' => ['wrist-cross', ['bearing' => '9'], 'bearing', ['1', '2', '10', '11', '12']],

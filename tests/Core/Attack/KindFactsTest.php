@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Answer\Limb;
 use StoneDrill\Core\Attack\Blow;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Hand;
@@ -11,6 +10,7 @@ use StoneDrill\Core\Attack\Intent;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Start;
+use StoneDrill\Core\Technique\Limb;
 
 it('knows how each kind comes', function (string $id, ?Blow $blow): void {
     expect(Kinds::builtIn()->get($id)->blow())->toBe($blow);
@@ -67,7 +67,7 @@ it('knows which arms hold, and which wrists', function (string $id, Hand $hand, 
 ]);
 
 it('ends a hold arm by arm', function (string $id, Hand $hand, Hand $gone, array $texts): void {
-    expect(Hold::of(Kinds::builtIn()->get($id), $hand)->withoutArm($gone)->toTexts())->toBe($texts);
+    expect(Hold::of(Kinds::builtIn()->get($id), $hand)->withoutArm($gone)->names())->toBe($texts);
 })->with([
     'the arm that holds' => ['cloth-one', Hand::Right, Hand::Right, []],
     'the other one' => ['cloth-one', Hand::Right, Hand::Left, ['right hand']],

@@ -2,31 +2,23 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facet;
-use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Pattern;
 use StoneDrill\Core\Attack\Side;
-
-function attack(string $kind = 'wrist-cross', array $facets = [], string $id = 'it', ?string $neededBy = null, int $prevalence = 3): Attack
-{
-    $usual = ['hand' => 'right', 'bearing' => '12', 'phase' => 'landed', 'intent' => 'move'];
-
-    return new Attack($id, ucfirst($id), Kinds::builtIn()->get($kind), Facets::of([...$usual, ...$facets]), $neededBy, $neededBy, $prevalence);
-}
+use Tests\Support\Made;
 
 it('proposes kind, hand, thumb, phase, posture and an hour either way', function (string $hour, array $around): void {
-    $pattern = Pattern::proposedFor(attack(facets: ['bearing' => $hour, 'thumb' => 'up']));
+    $pattern = Pattern::proposedFor(Made::attack(facets: ['bearing' => $hour, 'thumb' => 'up']));
 
     expect($pattern->kinds)->toBe(['wrist-cross'])
         ->and($pattern->values)->toEqualCanonicalizing(['hand' => ['right'], 'thumb' => ['up'], 'phase' => ['landed'], 'posture' => ['standing'], 'bearing' => $around]);
 })->with([['12', ['11', '12', '1']], ['1', ['12', '1', '2']], ['11', ['10', '11', '12']]]);
 
 it('matches what differs only where anything goes', function (array $change, bool $matches): void {
-    $pattern = Pattern::proposedFor(attack());
+    $pattern = Pattern::proposedFor(Made::attack());
 
-    expect($pattern->matches(Kinds::builtIn()->get('wrist-cross'), attack(facets: $change)->facets))->toBe($matches);
+    expect($pattern->matches(Kinds::builtIn()->get('wrist-cross'), Made::attack(facets: $change)->facets))->toBe($matches);
 })->with([
     'the same' => [[], true],
     'an hour to the right' => [['bearing' => '1'], true],
@@ -44,8 +36,8 @@ it('matches what differs only where anything goes', function (array $change, boo
 ]);
 
 it('does not match another kind unless it is listed or lifted', function (): void {
-    $sleeve = attack('sleeve');
-    $pattern = Pattern::proposedFor(attack());
+    $sleeve = Made::attack('sleeve');
+    $pattern = Pattern::proposedFor(Made::attack());
 
     expect($pattern->matches($sleeve->kind, $sleeve->facets))->toBeFalse()
         ->and($pattern->replace(['kind' => ['sleeve']])->matches($sleeve->kind, $sleeve->facets))->toBeTrue()
@@ -53,15 +45,15 @@ it('does not match another kind unless it is listed or lifted', function (): voi
 });
 
 it('puts what an answer lists in place of the proposal', function (): void {
-    $pattern = Pattern::proposedFor(attack())->replace(['hand' => ['left', 'right'], 'bearing' => null, 'place' => ['open']]);
+    $pattern = Pattern::proposedFor(Made::attack())->replace(['hand' => ['left', 'right'], 'bearing' => null, 'place' => ['open']]);
     $kind = Kinds::builtIn()->get('wrist-cross');
 
-    expect($pattern->matches($kind, attack(facets: ['hand' => 'left', 'bearing' => '2'])->facets))->toBeTrue()
-        ->and($pattern->matches($kind, attack(facets: ['place' => 'crowd'])->facets))->toBeFalse();
+    expect($pattern->matches($kind, Made::attack(facets: ['hand' => 'left', 'bearing' => '2'])->facets))->toBeTrue()
+        ->and($pattern->matches($kind, Made::attack(facets: ['place' => 'crowd'])->facets))->toBeFalse();
 });
 
 it('mirrors so that it matches the mirror exactly when it matched', function (string $kind, array $facets): void {
-    $attack = attack($kind, $facets);
+    $attack = Made::attack($kind, $facets);
     foreach (Facet::Bearing->values() as $hour) {
         foreach (['left', 'right', 'both'] as $hand) {
             $pattern = Pattern::proposedFor($attack)->replace(['hand' => [$hand], 'bearing' => [$hour]]);
@@ -74,16 +66,16 @@ it('mirrors so that it matches the mirror exactly when it matched', function (st
 })->with([['wrist-cross', []], ['wrist-cross', ['bearing' => '2', 'hand' => 'left', 'thumb' => 'down']], ['hug-front-free', ['hand' => 'both', 'bearing' => '11']]]);
 
 it('swaps hand and bearing in a mirror and keeps the thumb', function (): void {
-    $mirror = attack(facets: ['bearing' => '2', 'thumb' => 'inside'])->on(Side::Mirrored);
+    $mirror = Made::attack(facets: ['bearing' => '2', 'thumb' => 'inside'])->on(Side::Mirrored);
 
     expect($mirror->hand->value)->toBe('left')
         ->and($mirror->bearing->toClock())->toBe('10')
         ->and($mirror->thumb->value)->toBe('inside')
-        ->and($mirror->mirror())->toEqual(attack(facets: ['bearing' => '2', 'thumb' => 'inside'])->facets);
+        ->and($mirror->mirror())->toEqual(Made::attack(facets: ['bearing' => '2', 'thumb' => 'inside'])->facets);
 });
 
 it('tells symmetric attacks from those with two sides', function (string $kind, array $facets, bool $symmetric): void {
-    $attack = attack($kind, $facets);
+    $attack = Made::attack($kind, $facets);
 
     expect($attack->isSymmetric())->toBe($symmetric)
         ->and($attack->sides())->toHaveCount($symmetric ? 1 : 2)

@@ -2,17 +2,19 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Answer\Doctrine;
-use StoneDrill\Core\Answer\Waiver;
 use StoneDrill\Core\Checks\Check;
 use StoneDrill\Core\Checks\Checks;
 use StoneDrill\Core\Checks\Finding;
+use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\Waiver;
 use Tests\Core\Floor\OnTheFloor;
+use Tests\Support\English;
 
 /** @return list<string> beats at which a check finds something */
 function found(string $check, string $kind, array $values, string $beats, array $with = []): array
 {
-    $findings = array_filter(OnTheFloor::examine($kind, $values, $beats, $with)->findings, static fn (Finding $finding): bool => $finding->check === $check);
+    $findings = array_filter(OnTheFloor::examine($kind, $values, $beats, $with)->findings, static fn (Finding $finding): bool => $finding->check->value === $check);
 
     return array_values(array_map(static fn (Finding $finding): string => $finding->beat, $findings));
 }
@@ -195,13 +197,13 @@ it('tries every check in both ways', function (): void {
             }
         }
     }
-    foreach (Checks::names() as $name) {
+    foreach (array_column(CheckId::cases(), 'value') as $name) {
         expect(array_keys($tried[$name] ?? []))->toEqualCanonicalizing(['firing', 'silent'], $name);
     }
 });
 
 it('has a class, a name and a trigger for each', function (): void {
-    $names = Checks::names();
+    $names = array_column(CheckId::cases(), 'value');
     expect(array_unique($names))->toHaveCount(33)
         ->and(count(glob(dirname(__DIR__, 3).'/core/Checks/*.php') ?: []))->toBeGreaterThan(33);
     foreach (Checks::all() as $check) {
@@ -214,19 +216,19 @@ it('tells how much is missing', function (): void {
     $finding = OnTheFloor::examine('closing-in', [], 'right knee groin')->findings[0];
     $missing = (int) round(100 * (hypot(1.58, 0.16044) - 0.1008 - 1.68 * sqrt(0.245 ** 2 - 0.05 ** 2)));
 
-    expect($finding->message)->toBe("The right knee is {$missing} cm short of the groin.")->and($finding->mend)->not->toBe('');
+    expect(English::say($finding->message))->toBe("The right knee is {$missing} cm too short for the groin.")->and(English::say($finding->mend))->not->toBe('');
 });
 
 it('keeps what is waived apart, with its reason', function (): void {
-    $waived = OnTheFloor::examine('closing-in', [], 'leave 6', ['waived' => [new Waiver('blind-exit', '1', 'The quay behind is empty.')]]);
+    $waived = OnTheFloor::examine('closing-in', [], 'leave 6', ['waived' => [new Waiver(CheckId::BlindExit, '1', 'The quay behind is empty.')]]);
     expect($waived->findings)->toBe([])->and($waived->waived[0]['waiver']->reason)->toBe('The quay behind is empty.');
 
     // Only at the beat it names.
-    expect(OnTheFloor::examine('closing-in', [], 'leave 6', ['waived' => [new Waiver('blind-exit', '2', 'Why not.')]])->findings)->toHaveCount(1);
+    expect(OnTheFloor::examine('closing-in', [], 'leave 6', ['waived' => [new Waiver(CheckId::BlindExit, '2', 'Why not.')]])->findings)->toHaveCount(1);
 });
 
 it('tells where it fails when what is assumed does not come', function (): void {
-    $robust = array_map(static fn ($shortfall): array => [$shortfall->without, $shortfall->failsAt], OnTheFloor::examine('wrist-cross', [], "left palm chin -> driven back\nleave 6")->trial->robust);
+    $robust = array_map(static fn ($shortfall): array => [English::say($shortfall->without), $shortfall->failsAt], OnTheFloor::examine('wrist-cross', [], "left palm chin -> driven back\nleave 6")->trial->robust);
 
     // Held by .6392: a palm .136 to spare; 15 cm to the side of the line takes the head from .57414 to:
     // left of him is to the defender's right, away from the left shoulder at .21672.
@@ -244,7 +246,7 @@ it('tells where it fails when what is assumed does not come', function (): void 
 it('runs the other of two effects too', function (): void {
     $robust = OnTheFloor::examine('wrist-cross', [], "left palm chin -> driven back or rocked\nleave 6")->trial->robust;
 
-    expect([$robust[1]->without, $robust[1]->failsAt])->toBe(['1 driven back, rocked instead', '2']);
+    expect([English::say($robust[1]->without), $robust[1]->failsAt])->toBe(['1 driven back, rocked instead', '2']);
 });
 
 it('tells how a branch lands in another answer', function (): void {

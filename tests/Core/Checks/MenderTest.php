@@ -16,7 +16,7 @@ function mended(string $check, string $kind, array $values, string $beats, Side 
     if ($side === Side::Mirrored) {
         $examination = $examiner->examine($examination->trial->answer, $examination->trial->attack, $side, $examination->trial->bodies);
     }
-    $findings = array_values(array_filter($examination->findings, static fn (Finding $finding): bool => $finding->check === $check));
+    $findings = array_values(array_filter($examination->findings, static fn (Finding $finding): bool => $finding->check->value === $check));
 
     return (new Mender($examiner))->mend($examination, $findings[0], $side)?->beats->toText();
 }

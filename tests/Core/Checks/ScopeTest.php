@@ -9,16 +9,17 @@ use StoneDrill\Core\Checks\Scope;
 use StoneDrill\Core\Checks\Severity;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Floor\Bodies;
+use Tests\Support\Made;
 
 /** Whoever asks for less is told the same of it: every answer of the demo, both sides, three pairs of bodies. */
 dataset('scopes', [
     'what stops alone' => [Scope::stops(...), static fn (Finding $finding): bool => $finding->severity === Severity::Stop],
-    'what makes holes alone' => [Scope::holes(...), static fn (Finding $finding): bool => in_array($finding->check, ['policy', 'no-exit', 'unbranched'], true)],
-    'what is written alone' => [Scope::asWritten(...), static fn (Finding $finding): bool => $finding->check !== 'unbranched'],
+    'what makes holes alone' => [Scope::holes(...), static fn (Finding $finding): bool => in_array($finding->check->value, ['policy', 'no-exit', 'unbranched'], true)],
+    'what is written alone' => [Scope::asWritten(...), static fn (Finding $finding): bool => $finding->check->value !== 'unbranched'],
 ]);
 
 it('finds in less what it finds in all', function (Closure $scope, Closure $isAsked) {
-    $catalogue = demo();
+    $catalogue = Made::demo();
     $examiner = new Examiner(Standards::of($catalogue));
     $attacks = array_column($catalogue->attacks, null, 'id');
     $count = 0;

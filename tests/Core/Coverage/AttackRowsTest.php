@@ -9,11 +9,12 @@ use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Coverage\Pairs\AttackRows;
 use StoneDrill\Core\Coverage\Pairs\DrillRow;
+use Tests\Support\Made;
 
 /** @return list<Attack> of the demo */
 function ofFamily(Family $family): array
 {
-    return array_values(array_filter(demo()->attacks, fn (Attack $attack): bool => $attack->kind->family === $family));
+    return array_values(array_filter(Made::demo()->attacks, fn (Attack $attack): bool => $attack->kind->family === $family));
 }
 
 /**
@@ -82,9 +83,9 @@ it('leads each row to the nearest attack, and says what differs', function (): v
     foreach (AttackRows::of($attacks, [Facet::Hand, Facet::Place], true, [['place' => 'stairs', 'hand' => 'both']], 5)->rows as $row) {
         $nearest = $byId[$row->attack];
         expect($nearest->kind->id)->toBe($row->values['kind']);
-        $has = ['kind' => $nearest->kind->id, ...$nearest->on($row->side)->toArray(), ...$row->otherwise];
+        $has = ['kind' => $nearest->kind->id, ...$nearest->on($row->side)->toArray(), ...$row->differences];
         expect(array_intersect_key($has, $row->values))->toBe($row->values);
-        $exact += (int) ($row->otherwise === []);
+        $exact += (int) ($row->differences === []);
     }
     expect($exact)->toBeGreaterThan(10);
 });

@@ -2,21 +2,22 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Answer\ShortForm;
 use StoneDrill\Core\Coverage\Basic;
 use StoneDrill\Core\Coverage\Basics;
+use StoneDrill\Core\Curriculum\ShortForm;
+use Tests\Support\Made;
 
 /** @return list<string> rank, kind, word, and where it is used */
 function basics(Basics $basics): array
 {
-    return array_map(fn (Basic $basic): string => sprintf('%s %s %s: %s', $basic->rank, $basic->kind->value, $basic->deed->value, implode(' ', array_map(fn (array $use): string => $use[0]->id.'@'.implode('+', $use[1]), $basic->uses))), $basics->basics);
+    return array_map(fn (Basic $basic): string => sprintf('%s %s %s: %s', $basic->rank, $basic->kind->value, $basic->verb->value, implode(' ', array_map(fn (array $use): string => $use[0]->id.'@'.implode('+', $use[1]), $basic->uses))), $basics->basics);
 }
 
 it('tells at which rank each basic appears, and where it is used', function (): void {
-    $wrist = attack(id: 'w');
-    $basics = Basics::of(catalogue([$wrist], [
-        answer('late', $wrist, 'c', beats: "left foot step 9, right palm chin\nright palm chin, say \"Back!\"\nright knee groin\nleave 6"),
-        answer('early', $wrist, 'a', beats: "left foot step 9, left hand strip toward thumb\n  if not: right elbow chin\nleave 6, look"),
+    $wrist = Made::attack(id: 'w');
+    $basics = Basics::of(Made::catalogue([$wrist], [
+        Made::answer('late', $wrist, 'c', beats: "left foot step 9, right palm chin\nright palm chin, say \"Back!\"\nright knee groin\nleave 6"),
+        Made::answer('early', $wrist, 'a', beats: "left foot step 9, left hand strip toward thumb\n  if not: right elbow chin\nleave 6, look"),
     ]));
 
     expect(basics($basics))->toBe([
@@ -26,25 +27,25 @@ it('tells at which rank each basic appears, and where it is used', function (): 
         'c strike knee: late@3',
         'c strike palm: late@1+2',
     ])
-        ->and(array_map(fn (Basic $basic): string => $basic->deed->value, $basics->at('c')))->toBe(['knee', 'palm'])
+        ->and(array_map(fn (Basic $basic): string => $basic->verb->value, $basics->at('c')))->toBe(['knee', 'palm'])
         ->and($basics->at('b'))->toBe([])
         ->and($basics->find('palm')?->rank)->toBe('c')
         ->and($basics->find('elbow'))->toBeNull();
 });
 
 it('counts what a short form brings from the rank that it is for', function (): void {
-    $wrist = attack(id: 'w');
-    $basics = Basics::of(catalogue([$wrist], [answer('x', $wrist, 'c', short: new ShortForm('a', 1), beats: "left hand parry\nright palm chin\nleave 6")]));
+    $wrist = Made::attack(id: 'w');
+    $basics = Basics::of(Made::catalogue([$wrist], [Made::answer('x', $wrist, 'c', short: new ShortForm('a', 1), beats: "left hand parry\nright palm chin\nleave 6")]));
 
     expect(basics($basics))->toBe(['a step leave: x@3', 'a control parry: x@1', 'c strike palm: x@2']);
 });
 
 it('has every answer of the demo in the index', function (): void {
     $used = [];
-    foreach (Basics::of(demo())->basics as $basic) {
+    foreach (Basics::of(Made::demo())->basics as $basic) {
         foreach ($basic->uses as [$answer]) {
             $used[$answer->id] = true;
         }
     }
-    expect($used)->toHaveCount(count(demo()->answers));
+    expect($used)->toHaveCount(count(Made::demo()->answers));
 });

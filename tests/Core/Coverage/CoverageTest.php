@@ -2,18 +2,11 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\Doctrine;
-use StoneDrill\Core\Answer\ShortForm;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Pattern;
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\Rank;
-use StoneDrill\Core\Catalogue\School;
 use StoneDrill\Core\Coverage\CarryOver;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
@@ -22,20 +15,13 @@ use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Coverage\Load;
 use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\Removable;
-use StoneDrill\Core\Pressure\Ladder;
-
-function answer(string $id, Attack $to, string $rank = 'a', bool $mirrored = false, array $listed = [], ?ShortForm $short = null, string $beats = 'leave 6'): Answer
-{
-    return new Answer($id, ucfirst($id), '', $to->id, $listed, Pattern::proposedFor($to)->replace($listed), $mirrored, $rank, $short, null, [], [], Beats::parse($beats));
-}
-
-/** Three ranks, a below b below c. */
-function catalogue(array $attacks, array $answers, array $factors = []): Catalogue
-{
-    $school = new School('Hall', Doctrine::Escape, holeFactors: $factors);
-
-    return new Catalogue($school, [], [new Rank('a', 'A', 4, 2), new Rank('b', 'B', 5, 3), new Rank('c', 'C', 6, 4)], Ladder::builtIn(), $attacks, $answers);
-}
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\ShortForm;
+use StoneDrill\Core\Technique\Beats;
+use Tests\Support\English;
+use Tests\Support\Made;
 
 /** @return list<string> kind, attack, side, weight, moves */
 function holes(array $attacks, array $answers, array $factors = []): array
@@ -43,35 +29,35 @@ function holes(array $attacks, array $answers, array $factors = []): array
     return array_map(fn (Hole $hole): string => implode(' ', [
         $hole->kind->value, $hole->attack, $hole->side->value, round($hole->weight, 3),
         implode('+', array_map(fn (Move $move): string => trim($move->kind->value.' '.$move->answer), $hole->moves)),
-    ]), Coverage::of(catalogue($attacks, $answers, $factors))->holes);
+    ]), Coverage::of(Made::catalogue($attacks, $answers, $factors))->holes);
 }
 
 /** @return list<?string> the rank at which each cell is laid */
 function laid(array $attacks, array $answers): array
 {
-    return array_map(fn (Cell $cell): ?string => $cell->laidAt, Coverage::of(catalogue($attacks, $answers))->cells);
+    return array_map(fn (Cell $cell): ?string => $cell->laidAt, Coverage::of(Made::catalogue($attacks, $answers))->cells);
 }
 
 it('lays a cell at the lowest rank that answers it', function (): void {
-    $wrist = attack(id: 'w', neededBy: 'b');
+    $wrist = Made::attack(id: 'w', neededBy: 'b');
 
     expect(laid([$wrist], []))->toBe([null, null])
-        ->and(laid([$wrist], [answer('x', $wrist, 'c')]))->toBe(['c', null])
-        ->and(laid([$wrist], [answer('x', $wrist, 'c', true), answer('y', $wrist, 'b')]))->toBe(['b', 'c'])
-        ->and(laid([$wrist], [answer('x', $wrist, 'c', short: new ShortForm('a', 1))]))->toBe(['a', null]);
+        ->and(laid([$wrist], [Made::answer('x', $wrist, 'c')]))->toBe(['c', null])
+        ->and(laid([$wrist], [Made::answer('x', $wrist, 'c', true), Made::answer('y', $wrist, 'b')]))->toBe(['b', 'c'])
+        ->and(laid([$wrist], [Made::answer('x', $wrist, 'c', short: new ShortForm('a', 1))]))->toBe(['a', null]);
 });
 
 it('lays the other side where an answer was written for it', function (): void {
-    $right = attack(id: 'r', facets: ['bearing' => '1']);
-    $left = attack(id: 'l', facets: ['hand' => 'left', 'bearing' => '11']);
+    $right = Made::attack(id: 'r', facets: ['bearing' => '1']);
+    $left = Made::attack(id: 'l', facets: ['hand' => 'left', 'bearing' => '11']);
 
-    expect(laid([$right, $left], [answer('x', $right)]))->toBe(['a', null, null, 'a']);
+    expect(laid([$right, $left], [Made::answer('x', $right)]))->toBe(['a', null, null, 'a']);
 });
 
 it('finds each kind of hole', function (string $rank, bool $mirrored, array $expected): void {
-    $wrist = attack(id: 'w', neededBy: 'b', prevalence: 4);
+    $wrist = Made::attack(id: 'w', neededBy: 'b', prevalence: 4);
 
-    expect(holes([$wrist], [answer('x', $wrist, $rank, $mirrored)]))->toBe($expected);
+    expect(holes([$wrist], [Made::answer('x', $wrist, $rank, $mirrored)]))->toBe($expected);
 })->with([
     'both sides in time' => ['b', true, []],
     'early' => ['a', true, []],
@@ -81,25 +67,25 @@ it('finds each kind of hole', function (string $rank, bool $mirrored, array $exp
 ]);
 
 it('has one hole where an attack has one side', function (): void {
-    $hug = attack('hug-front-free', ['hand' => 'both'], 'h', 'a', 5);
+    $hug = Made::attack('hug-front-free', ['hand' => 'both'], 'h', 'a', 5);
 
     expect(holes([$hug], []))->toBe(['open h written 5 write one']);
 });
 
 it('has no hole where no rank needs it', function (): void {
-    expect(holes([attack(id: 'w')], []))->toBe([]);
+    expect(holes([Made::attack(id: 'w')], []))->toBe([]);
 });
 
 it('puts the heaviest first, then the kind, then the id', function (): void {
-    $answered = attack('cloth-two', ['hand' => 'both'], 'z', 'a', 1);
-    $attacks = [attack('cloth-two', ['hand' => 'both'], 'm', 'a', 2), attack('cloth-two', ['hand' => 'both'], 'b', 'a', 2), $answered];
+    $answered = Made::attack('cloth-two', ['hand' => 'both'], 'z', 'a', 1);
+    $attacks = [Made::attack('cloth-two', ['hand' => 'both'], 'm', 'a', 2), Made::attack('cloth-two', ['hand' => 'both'], 'b', 'a', 2), $answered];
 
-    expect(holes($attacks, [answer('x', $answered, 'c', listed: ['kind' => ['cloth-two'], 'place' => ['open']])], ['late' => 2.0]))
+    expect(holes($attacks, [Made::answer('x', $answered, 'c', listed: ['kind' => ['cloth-two'], 'place' => ['open']])], ['late' => 2.0]))
         ->toBe(['late b written 4 earlier x+write one', 'late m written 4 earlier x+write one', 'late z written 2 earlier x+write one']);
 });
 
 it('weighs with the factors of the school', function (): void {
-    expect(holes([attack(id: 'w', neededBy: 'a', prevalence: 4)], [], ['open' => 0.25]))->toBe(['open w written 0.5 write one', 'open w mirrored 0.5 write one']);
+    expect(holes([Made::attack(id: 'w', neededBy: 'a', prevalence: 4)], [], ['open' => 0.25]))->toBe(['open w written 0.5 write one', 'open w mirrored 0.5 write one']);
 });
 
 it('knows the default factor of every kind', function (string $kind, float $factor): void {
@@ -110,29 +96,29 @@ it('knows the default factor of every kind', function (string $kind, float $fact
 ]);
 
 it('says in one sentence what is missing', function (): void {
-    $wrist = attack(id: 'wrist', neededBy: 'b');
-    $reasons = array_map(fn (Hole $hole): string => $hole->reason, Coverage::of(catalogue([$wrist], [answer('x', $wrist, 'c')]))->holes);
+    $wrist = Made::attack(id: 'wrist', neededBy: 'b');
+    $reasons = array_map(fn (Hole $hole): string => English::say($hole->reason), Coverage::of(Made::catalogue([$wrist], [Made::answer('x', $wrist, 'c')]))->holes);
 
-    expect($reasons)->toBe(['“Wrist” (mirrored) is needed by B, and nothing answers it.', '“Wrist” (as written) is needed by B, but first answered at C.']);
+    expect($reasons)->toBe(['“Wrist” (mirrored) is needed by B, and no answer meets it.', '“Wrist” (as written) is needed by B, but its first answer comes at C.']);
 });
 
 it('measures what is covered by weight', function (): void {
-    $two = attack(id: 'two', neededBy: 'a', prevalence: 4);
-    $one = attack('cloth-two', ['hand' => 'both'], 'one', 'b', 3);
-    $coverage = Coverage::of(catalogue([$two, $one], [answer('x', $two, 'a'), answer('y', $one, 'c')]));
+    $two = Made::attack(id: 'two', neededBy: 'a', prevalence: 4);
+    $one = Made::attack('cloth-two', ['hand' => 'both'], 'one', 'b', 3);
+    $coverage = Coverage::of(Made::catalogue([$two, $one], [Made::answer('x', $two, 'a'), Made::answer('y', $one, 'c')]));
 
     expect($coverage->coveredBy('a'))->toEqualWithDelta(2 / 4, 1e-12)
         ->and($coverage->coveredBy('b'))->toEqualWithDelta(2 / 7, 1e-12)
         ->and($coverage->coveredBy('c'))->toEqualWithDelta(5 / 7, 1e-12)
-        ->and(Coverage::of(catalogue([], []))->coveredBy('a'))->toBe(1.0)
+        ->and(Coverage::of(Made::catalogue([], []))->coveredBy('a'))->toBe(1.0)
         ->and($coverage->holesBy('a'))->toHaveCount(1);
 });
 
 it('names what can be spared', function (): void {
-    $wrist = attack(id: 'w', neededBy: 'a');
-    $twin = [answer('x', $wrist, 'a'), answer('y', $wrist, 'a'), answer('z', $wrist, 'b', true)];
+    $wrist = Made::attack(id: 'w', neededBy: 'a');
+    $twin = [Made::answer('x', $wrist, 'a'), Made::answer('y', $wrist, 'a'), Made::answer('z', $wrist, 'b', true)];
 
-    expect(Removable::of(catalogue([$wrist], $twin), Coverage::of(catalogue([$wrist], $twin))))->toBe(['x', 'y']);
+    expect(Removable::of(Made::catalogue([$wrist], $twin), Coverage::of(Made::catalogue([$wrist], $twin))))->toBe(['x', 'y']);
 });
 
 // Alignment by hand. Tokens: deed, limb, place.
@@ -150,11 +136,11 @@ it('carries over what is alike', function (string $from, string $to, float $shar
 ]);
 
 it('adds up the load of each rank', function (): void {
-    $wrist = attack(id: 'w', neededBy: 'a');
-    $load = Load::of($catalogue = catalogue([$wrist], [
-        answer('x', $wrist, 'a', beats: "left foot step 9, right palm chin\nleave 6"),
-        answer('y', $wrist, 'b', beats: "left foot step 12, right palm chin\nright knee groin\nleave 6"),
-        answer('z', $wrist, 'b', true, beats: "left foot step 12, right palm chin\nright knee groin\nleave 6"),
+    $wrist = Made::attack(id: 'w', neededBy: 'a');
+    $load = Load::of($catalogue = Made::catalogue([$wrist], [
+        Made::answer('x', $wrist, 'a', beats: "left foot step 9, right palm chin\nleave 6"),
+        Made::answer('y', $wrist, 'b', beats: "left foot step 12, right palm chin\nright knee groin\nleave 6"),
+        Made::answer('z', $wrist, 'b', true, beats: "left foot step 12, right palm chin\nright knee groin\nleave 6"),
     ]), Coverage::of($catalogue));
 
     // a: all of 3 are new. b: y brings 0.7 + 1 + 1 of 4 from x, so 1.3 are new; z is y.
@@ -166,8 +152,8 @@ it('adds up the load of each rank', function (): void {
 });
 
 it('teaches a short form as an answer of its own', function (): void {
-    $wrist = attack(id: 'w', neededBy: 'a');
-    $catalogue = catalogue([$wrist], [answer('x', $wrist, 'b', short: new ShortForm('a', 1), beats: "drop\nleft foot step 9\nright palm chin\nleave 6")]);
+    $wrist = Made::attack(id: 'w', neededBy: 'a');
+    $catalogue = Made::catalogue([$wrist], [Made::answer('x', $wrist, 'b', short: new ShortForm('a', 1), beats: "drop\nleft foot step 9\nright palm chin\nleave 6")]);
     $load = Load::of($catalogue, Coverage::of($catalogue));
 
     expect([$load[0]->beats, $load[0]->actions, $load[0]->newActions])->toBe([2, 2, 2.0])
@@ -177,11 +163,11 @@ it('teaches a short form as an answer of its own', function (): void {
 it('agrees with a coverage written otherwise on two hundred random catalogues', function (): void {
     mt_srand(7);
     for ($round = 0; $round < 200; $round++) {
-        $catalogue = randomCatalogue();
+        $catalogue = Made::randomCatalogue();
         $laidAt = $expected = [];
         foreach ($catalogue->attacks as $attack) {
             foreach ($attack->sides() as $side) {
-                $ranks = array_map(fn (Answer $answer): string => $answer->rank, array_filter($catalogue->answers, fn (Answer $answer): bool => plainlyAnswers($catalogue, $answer, $attack, $side)));
+                $ranks = array_map(fn (Answer $answer): string => $answer->teaching->rank, array_filter($catalogue->answers, fn (Answer $answer): bool => plainlyAnswers($catalogue, $answer, $attack, $side)));
                 $laidAt[$attack->id][$side->value] = $ranks === [] ? null : min($ranks);
             }
         }
@@ -217,25 +203,6 @@ it('agrees with a coverage written otherwise on two hundred random catalogues', 
     }
 });
 
-function randomCatalogue(): Catalogue
-{
-    $kinds = ['wrist-cross', 'swing', 'cloth-two', 'hug-behind-free', 'sleeve'];
-    $attacks = $answers = [];
-    for ($i = 0; $i < 8; $i++) {
-        $kind = $kinds[mt_rand(0, 4)];
-        $behind = $kind === 'hug-behind-free';
-        $hand = in_array($kind, ['cloth-two', 'hug-behind-free'], true) ? 'both' : ['left', 'right'][mt_rand(0, 1)];
-        $hours = $behind ? ['5', '6', '7'] : ['11', '12', '1', '2'];
-        $attacks[] = attack($kind, ['hand' => $hand, 'bearing' => $hours[mt_rand(0, count($hours) - 1)], 'phase' => $kind === 'swing' ? 'reaching' : 'landed', 'place' => ['open', 'narrow'][mt_rand(0, 1)]], "k{$i}", ['a', 'b', 'c', null][mt_rand(0, 3)], mt_rand(1, 5));
-    }
-    for ($i = 0; $i < 6; $i++) {
-        $listed = array_filter(['kind' => [null, ['sleeve', 'wrist-cross'], false][mt_rand(0, 2)], 'bearing' => [null, ['1', '2'], false][mt_rand(0, 2)], 'place' => [['open'], false][mt_rand(0, 1)]], fn ($value): bool => $value !== false);
-        $answers[] = answer("x{$i}", $attacks[mt_rand(0, 7)], ['a', 'b', 'c'][mt_rand(0, 2)], mt_rand(0, 1) === 1, $listed);
-    }
-
-    return catalogue($attacks, $answers);
-}
-
 /** Facet by facet, as the page of rules has it, with no bits. */
 function plainlyAnswers(Catalogue $catalogue, Answer $answer, Attack $attack, Side $side): bool
 {
@@ -245,7 +212,7 @@ function plainlyAnswers(Catalogue $catalogue, Answer $answer, Attack $attack, Si
     foreach (['hand', 'thumb', 'phase', 'posture'] as $facet) {
         $allowed[$facet] = [$own->facets->value(Facet::from($facet))];
     }
-    $allowed = array_filter([...$allowed, ...$answer->listed], fn (?array $values): bool => $values !== null);
+    $allowed = array_filter([...$allowed, ...$answer->matching->listed], fn (?array $values): bool => $values !== null);
     $fits = function (Facets $facets) use ($allowed, $attack): bool {
         foreach ($allowed as $facet => $values) {
             if (! in_array($facet === 'kind' ? $attack->kind->id : $facets->value(Facet::from($facet)), $values, true)) {
@@ -257,5 +224,5 @@ function plainlyAnswers(Catalogue $catalogue, Answer $answer, Attack $attack, Si
     };
 
     // The mirrored pattern matches an attack exactly when the pattern matches the attack's mirror.
-    return $fits($attack->on($side)) || ($answer->mirrored && $fits($attack->on($side)->mirror()));
+    return $fits($attack->on($side)) || ($answer->matching->mirrored && $fits($attack->on($side)->mirror()));
 }

@@ -8,13 +8,14 @@ use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\CrossTable;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\Selection;
+use Tests\Support\Made;
 
 it('counts sides, what is laid of their need, and holes, by two aspects', function (): void {
     // The right wrist is answered as written; its mirror, the left hand at 10, is not. The hug is needed by nobody.
-    $wrist = attack(facets: ['bearing' => '2', 'hand' => 'right'], id: 'w', neededBy: 'a', prevalence: 4);
-    $sleeve = attack('sleeve', ['bearing' => '2', 'hand' => 'right', 'thumb' => 'n/a'], 's', 'b', 1);
-    $hug = attack('hug-front-free', ['bearing' => '12', 'hand' => 'both', 'thumb' => 'n/a', 'intent' => 'pin'], 'h');
-    $catalogue = catalogue([$wrist, $sleeve, $hug], [answer('x', $wrist)]);
+    $wrist = Made::attack(facets: ['bearing' => '2', 'hand' => 'right'], id: 'w', neededBy: 'a', prevalence: 4);
+    $sleeve = Made::attack('sleeve', ['bearing' => '2', 'hand' => 'right', 'thumb' => 'n/a'], 's', 'b', 1);
+    $hug = Made::attack('hug-front-free', ['bearing' => '12', 'hand' => 'both', 'thumb' => 'n/a', 'intent' => 'pin'], 'h');
+    $catalogue = Made::catalogue([$wrist, $sleeve, $hug], [Made::answer('x', $wrist)]);
     $coverage = Coverage::of($catalogue);
     $table = CrossTable::of($coverage->cells, $coverage->holes, $catalogue->rankOrder(), Aspect::tryFrom('family'), Aspect::tryFrom('bearing'));
 
@@ -31,8 +32,8 @@ it('counts sides, what is laid of their need, and holes, by two aspects', functi
 });
 
 it('adds up to the whole wall, whichever two aspects are asked for', function (string $down, string $across): void {
-    $coverage = Coverage::of(demo());
-    $table = CrossTable::of($coverage->cells, $coverage->holes, demo()->rankOrder(), Aspect::tryFrom($down), Aspect::tryFrom($across));
+    $coverage = Coverage::of(Made::demo());
+    $table = CrossTable::of($coverage->cells, $coverage->holes, Made::demo()->rankOrder(), Aspect::tryFrom($down), Aspect::tryFrom($across));
     $cells = $holes = 0;
     $laid = $needed = 0.0;
     foreach ($table->down as $row) {
@@ -47,14 +48,14 @@ it('adds up to the whole wall, whichever two aspects are asked for', function (s
 
     // Every rank of the demo counts at the highest one, where what is late is laid.
     expect([$cells, $holes])->toBe([count($coverage->cells), count($coverage->holes)])
-        ->and($needed - $laid)->toEqualWithDelta(array_sum(array_map(fn (Cell $cell): float => $cell->isInTime(demo()->rankOrder()) || $cell->attack->neededBy === null ? 0.0 : $cell->weight(), $coverage->cells)), 1e-9)
+        ->and($needed - $laid)->toEqualWithDelta(array_sum(array_map(fn (Cell $cell): float => $cell->isInTime(Made::demo()->rankOrder()) || $cell->attack->neededBy === null ? 0.0 : $cell->weight(), $coverage->cells)), 1e-9)
         ->and(array_sum(array_map(fn (string $row): int => $table->row($row)->holes, $table->down)))->toBe(count(array_filter($coverage->holes, fn (Hole $hole): bool => $hole->attack !== null)));
 })->with([['bearing', 'family'], ['place', 'posture'], ['hand', 'phase'], ['family', 'build']]);
 
 it('selects the sides that have what is asked for', function (array $asked, int $count): void {
-    $wrist = attack(facets: ['bearing' => '2', 'hand' => 'right', 'place' => 'narrow'], id: 'w');
-    $hug = attack('hug-front-free', ['bearing' => '12', 'hand' => 'both', 'thumb' => 'n/a', 'intent' => 'pin'], 'h');
-    $cells = Coverage::of(catalogue([$wrist, $hug], []))->cells;
+    $wrist = Made::attack(facets: ['bearing' => '2', 'hand' => 'right', 'place' => 'narrow'], id: 'w');
+    $hug = Made::attack('hug-front-free', ['bearing' => '12', 'hand' => 'both', 'thumb' => 'n/a', 'intent' => 'pin'], 'h');
+    $cells = Coverage::of(Made::catalogue([$wrist, $hug], []))->cells;
 
     expect(Selection::of($asked)->among($cells))->toHaveCount($count);
 })->with([

@@ -2,35 +2,36 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\Student;
 use StoneDrill\Core\Coverage\Coverage;
-use StoneDrill\Core\Coverage\FaultFinder;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\HoleFinder;
 use StoneDrill\Core\Coverage\HoleKind;
-use StoneDrill\Core\Coverage\Memory;
 use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\MoveKind;
 use StoneDrill\Core\Coverage\ProvenShare;
+use StoneDrill\Core\Coverage\RunCache;
+use StoneDrill\Core\Coverage\WeaknessFinder;
 use StoneDrill\Core\Coverage\Widener;
-use StoneDrill\Core\Pressure\Outcome;
-use StoneDrill\Core\Pressure\Rep;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Technique\Beats;
+use Tests\Support\Made;
 
 /** @return list<string> kind, attack and side of the holes that answers in their cells make */
 function faultHoles(array $attacks, array $answers): array
 {
-    $catalogue = catalogue($attacks, $answers);
-    $holes = array_filter(Coverage::whole($catalogue, new FaultFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind !== HoleKind::Uncatalogued && $hole->kind !== HoleKind::OneSided);
+    $catalogue = Made::catalogue($attacks, $answers);
+    $holes = array_filter(Coverage::whole($catalogue, new WeaknessFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind !== HoleKind::Uncatalogued && $hole->kind !== HoleKind::OneSided);
 
     return array_values(array_map(static fn (Hole $hole): string => $hole->kind->value, $holes));
 }
 
-// A throat held from the front has one side; rank b needs it. Clear of every fault: it strips, then leaves.
-dataset('faults', [
+// A throat held from the front has one side; rank b needs it. Clear of every weakness: it strips, then leaves.
+dataset('weaknesses', [
     'none' => ["tuck, both hands strip\nleave 6, look", []],
     'ends in his reach' => ['tuck, both hands strip', ['no way out']],
     'leans on an effect' => ["tuck, right knee groin -> driven back\nleave 6", ['no what-if']],
@@ -40,24 +41,24 @@ dataset('faults', [
 ]);
 
 it('finds what every answer of a cell lacks', function (string $beats, array $expected): void {
-    $throat = attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
+    $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
 
-    expect(faultHoles([$throat], [answer('x', $throat, 'b', beats: $beats)]))->toBe($expected);
-})->with('faults');
+    expect(faultHoles([$throat], [Made::answer('x', $throat, 'b', beats: $beats)]))->toBe($expected);
+})->with('weaknesses');
 
 it('is content when one answer is sound', function (): void {
-    $throat = attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
+    $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
 
-    expect(faultHoles([$throat], [answer('x', $throat, 'b', beats: 'tuck, both hands strip'), answer('y', $throat, 'b', beats: "tuck, both hands strip\nleave 6")]))->toBe([])
+    expect(faultHoles([$throat], [Made::answer('x', $throat, 'b', beats: 'tuck, both hands strip'), Made::answer('y', $throat, 'b', beats: "tuck, both hands strip\nleave 6")]))->toBe([])
         // One that comes only later does not help.
-        ->and(faultHoles([$throat], [answer('x', $throat, 'b', beats: 'tuck, both hands strip'), answer('y', $throat, 'c', beats: "tuck, both hands strip\nleave 6")]))->toBe(['no way out']);
+        ->and(faultHoles([$throat], [Made::answer('x', $throat, 'b', beats: 'tuck, both hands strip'), Made::answer('y', $throat, 'c', beats: "tuck, both hands strip\nleave 6")]))->toBe(['no way out']);
 });
 
 it('bars what the policy does not teach, and offers what is softer', function (): void {
     // No contact below the second rank.
-    $throat = attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'a');
-    $catalogue = catalogue([$throat], [answer('x', $throat, 'a', beats: "tuck, both hands clamp wrist\nright palm chin\nboth hands strip\nleave 6, look")]);
-    $hole = array_values(array_filter(Coverage::whole($catalogue, new FaultFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Barred))[0];
+    $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'a');
+    $catalogue = Made::catalogue([$throat], [Made::answer('x', $throat, 'a', beats: "tuck, both hands clamp wrist\nright palm chin\nboth hands strip\nleave 6, look")]);
+    $hole = array_values(array_filter(Coverage::whole($catalogue, new WeaknessFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Barred))[0];
 
     // Prevalence 3, one side, .9.
     expect($hole->weight)->toEqualWithDelta(2.7, 1e-12)
@@ -67,33 +68,32 @@ it('bars what the policy does not teach, and offers what is softer', function ()
 
 it('finds what comes only before it lands, at the rung that is the goal', function (): void {
     // Rank c has its goal at rung 4, where attack and moment are told: .50 − .35 is enough. A hold takes .50 to arrive.
-    $wrist = attack('cloth-two', ['hand' => 'both', 'phase' => 'reaching'], 'cloth', 'c');
-    expect(faultHoles([$wrist], [answer('x', $wrist, 'c', beats: 'leave 6 0.5 m')]))->toContain('early-only')
-        ->and(faultHoles([$wrist], [answer('x', $wrist, 'c', beats: "slide 6\nleave 6")]))->not->toContain('early-only');
+    $wrist = Made::attack('cloth-two', ['hand' => 'both', 'phase' => 'reaching'], 'cloth', 'c');
+    expect(faultHoles([$wrist], [Made::answer('x', $wrist, 'c', beats: 'leave 6 0.5 m')]))->toContain('early-only')
+        ->and(faultHoles([$wrist], [Made::answer('x', $wrist, 'c', beats: "slide 6\nleave 6")]))->not->toContain('early-only');
 
     // The same once it has landed is answered: nothing is missing.
-    $landed = attack('cloth-two', ['hand' => 'both', 'phase' => 'landed'], 'landed', 'c');
-    expect(faultHoles([$wrist, $landed], [answer('x', $wrist, 'c', beats: 'leave 6 0.5 m'), answer('y', $landed, 'c', beats: "both hands strip\nleave 6")]))->not->toContain('early-only');
+    $landed = Made::attack('cloth-two', ['hand' => 'both', 'phase' => 'landed'], 'landed', 'c');
+    expect(faultHoles([$wrist, $landed], [Made::answer('x', $wrist, 'c', beats: 'leave 6 0.5 m'), Made::answer('y', $landed, 'c', beats: "both hands strip\nleave 6")]))->not->toContain('early-only');
 });
 
 it('names what nobody has catalogued', function (): void {
-    $catalogue = catalogue([attack('hug-behind-free', ['hand' => 'both', 'bearing' => '6', 'phase' => 'landed', 'notice' => 'off-guard', 'intent' => 'pin'], 'hug')], []);
-    $missing = array_map(static fn (Hole $hole): string => $hole->id, array_filter(Coverage::whole($catalogue, new FaultFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Uncatalogued));
+    $catalogue = Made::catalogue([Made::attack('hug-behind-free', ['hand' => 'both', 'bearing' => '6', 'phase' => 'landed', 'notice' => 'off-guard', 'intent' => 'pin'], 'hug')], []);
+    $missing = array_map(static fn (Hole $hole): string => $hole->id, array_filter(Coverage::whole($catalogue, new WeaknessFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Uncatalogued));
 
     // From behind nobody is ready; lying is for the ground; a hold with both arms has no follow-up.
     expect($missing)->toEqualCanonicalizing(['hug-behind-free phase reaching', 'hug-behind-free phase moving', 'hug-behind-free posture seated', 'hug-behind-free posture kneeling', 'hug-behind-free posture wall']);
 });
 
 it('tells what too few hold, and what fades', function (int $clean, ?HoleKind $expected): void {
-    $throat = attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'a');
-    $plain = catalogue([$throat], [answer('x', $throat, 'a', beats: "tuck, both hands strip\nleave 6, look")]);
+    $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'a');
+    $plain = Made::catalogue([$throat], [Made::answer('x', $throat, 'a', beats: "tuck, both hands strip\nleave 6, look")]);
     $at = new DateTimeImmutable('2026-11-24T12:00:00+00:00');
     $reps = [];
     for ($i = 0; $i < $clean; $i++) {
         $reps[] = new Rep(sprintf('00000000-0000-4000-8000-%012d', $i), 'ada', 'throat', Side::Written, 2, Outcome::Clean, $at);
     }
-    $catalogue = new Catalogue($plain->school, [], $plain->ranks, $plain->ladder, $plain->attacks, $plain->answers, [new Student('ada', 'Ada', 'a')], $reps);
-    $holes = array_filter(Coverage::whole($catalogue, new FaultFinder($catalogue), new Widener($catalogue), ProvenShare::of($catalogue, $at))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Unproven || $hole->kind === HoleKind::Fading);
+    $holes = array_filter(Coverage::whole($plain, new WeaknessFinder($plain), new Widener($plain), ProvenShare::of($plain, [new Student('ada', 'Ada', 'a')], $reps, $at))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Unproven || $hole->kind === HoleKind::Fading);
 
     expect(array_values(array_map(static fn (Hole $hole): HoleKind => $hole->kind, $holes)))->toBe($expected === null ? [] : [$expected]);
 })->with([
@@ -107,7 +107,7 @@ it('tells what too few hold, and what fades', function (int $clean, ?HoleKind $e
 function faultyCatalogue(int $seed): Catalogue
 {
     mt_srand($seed);
-    $catalogue = randomCatalogue();
+    $catalogue = Made::randomCatalogue();
     $beats = ['left foot step 9, both hands strip', "left foot step 9, right palm chin -> rocked\nleave 6, look", "both hands shove chest -> driven back\nleave 6, look", "right knee groin -> folded\n  if not: leave 6\nleave 6", "right edge throat\nleave 6, look"];
     $answers = array_map(fn (Answer $answer): Answer => $answer->withBeats(Beats::parse($beats[mt_rand(0, 4)])), $catalogue->answers);
 
@@ -117,7 +117,7 @@ function faultyCatalogue(int $seed): Catalogue
 it('closes each hole with every move that it offers', function (array $catalogues, array $moves): void {
     $tried = [];
     foreach ($catalogues as $seed) {
-        foreach (takenMoves($seed === null ? demo() : faultyCatalogue($seed)) as [$hole, $move, $left]) {
+        foreach (takenMoves($seed === null ? Made::demo() : faultyCatalogue($seed)) as [$hole, $move, $left]) {
             expect($left)->toBe([], "{$hole->kind->value} {$hole->attack}: {$move->kind->value} {$move->answer}");
             $tried[$move->kind->value] = true;
         }
@@ -135,16 +135,16 @@ it('closes each hole with every move that it offers', function (array $catalogue
  */
 function takenMoves(Catalogue $catalogue): Generator
 {
-    $memory = new Memory();
-    $faults = new FaultFinder($catalogue, $memory);
-    foreach (Coverage::whole($catalogue, $faults, new Widener($catalogue))->holes as $hole) {
+    $memory = new RunCache();
+    $weaknesses = new WeaknessFinder($catalogue, $memory);
+    foreach (Coverage::whole($catalogue, $weaknesses, new Widener($catalogue))->holes as $hole) {
         foreach ($hole->moves as $move) {
             if ($move->kind === MoveKind::Write) {
                 continue;
             }
             $after = $move->takenIn($catalogue, (string) $hole->rank);
             $left = array_filter(
-                (new HoleFinder($after, new FaultFinder($after, $memory)))->find(Coverage::of($after)->cells),
+                (new HoleFinder($after, new WeaknessFinder($after, $memory)))->find(Coverage::of($after)->cells),
                 static fn (Hole $other): bool => [$other->kind, $other->attack, $other->side] === [$hole->kind, $hole->attack, $hole->side],
             );
             yield [$hole, $move, $left];
@@ -154,8 +154,8 @@ function takenMoves(Catalogue $catalogue): Generator
 
 it('finds the same after a change as from the ground up', function (int $seed): void {
     $before = faultyCatalogue($seed);
-    $memory = new Memory();
-    $whole = fn (Catalogue $catalogue): Coverage => Coverage::whole($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory));
+    $memory = new RunCache();
+    $whole = fn (Catalogue $catalogue): Coverage => Coverage::whole($catalogue, new WeaknessFinder($catalogue, $memory), new Widener($catalogue, $memory));
     $answers = $before->answers;
     $place = mt_rand(0, 5);
     $other = $answers[mt_rand(0, 5)];
@@ -163,20 +163,20 @@ it('finds the same after a change as from the ground up', function (int $seed): 
     $answers = match ($seed % 5) {
         0 => array_values(array_replace($answers, [$place => $answers[$place]->withBeats(Beats::parse("left foot step 3, left hand parry forearm -> released\nleave 3, look"))])),
         1 => array_values(array_diff_key($answers, [$place => true])),
-        2 => [...$answers, answer('new', $before->attacks[mt_rand(0, 7)], 'b', true, ['kind' => null])],
+        2 => [...$answers, Made::answer('new', $before->attacks[mt_rand(0, 7)], 'b', true, ['kind' => null])],
         3 => array_values(array_replace($answers, [$place => $answers[$place]->introducedFrom('a', $before->rankOrder())])),
         4 => array_values(array_replace($answers, [$place => $answers[$place]->withBeats(Beats::parse("right knee groin -> folded\n  if not: go to \"{$other->title}\" beat 1\nleave 6"))])),
     };
     $now = $before->withAnswers($answers);
-    $after = $whole($before)->after($now, new HoleFinder($now, new FaultFinder($now, $memory), new Widener($now, $memory)));
+    $after = $whole($before)->after($now, new HoleFinder($now, new WeaknessFinder($now, $memory), new Widener($now, $memory)));
 
     expect($after->cells)->toEqual($whole($now)->cells)->and($after->holes)->toEqual($whole($now)->holes);
 
     // And once more, by what it ran on into.
     $again = $now->withAnswers(array_map(fn (Answer $answer): Answer => $answer->id === $other->id ? $answer->withBeats(Beats::parse("both hands strip\nleave 6, look")) : $answer, $now->answers));
-    $fresh = new Memory();
-    expect($after->after($again, new HoleFinder($again, new FaultFinder($again, $memory), new Widener($again, $memory)))->holes)
-        ->toEqual(Coverage::whole($again, new FaultFinder($again, $fresh), new Widener($again, $fresh))->holes);
+    $fresh = new RunCache();
+    expect($after->after($again, new HoleFinder($again, new WeaknessFinder($again, $memory), new Widener($again, $memory)))->holes)
+        ->toEqual(Coverage::whole($again, new WeaknessFinder($again, $fresh), new Widener($again, $fresh))->holes);
 })->with(range(1, 30));
 
 it('begins anew when more than answers has changed', function (): void {

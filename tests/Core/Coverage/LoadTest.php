@@ -2,14 +2,18 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\ShortForm;
-use StoneDrill\Core\Answer\Waiver;
 use StoneDrill\Core\Coverage\Basics;
 use StoneDrill\Core\Coverage\Coverage;
-use StoneDrill\Core\Coverage\Imprint;
 use StoneDrill\Core\Coverage\Load;
+use StoneDrill\Core\Coverage\RunFingerprint;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Curriculum\Matching;
+use StoneDrill\Core\Curriculum\ShortForm;
+use StoneDrill\Core\Curriculum\Teaching;
+use StoneDrill\Core\Curriculum\Waiver;
+use StoneDrill\Core\Technique\Beats;
+use Tests\Support\Made;
 
 /**
  * A ladder whose ranks bring so many actions each that nothing before brings along: every step is another verb.
@@ -21,15 +25,15 @@ use StoneDrill\Core\Coverage\Load;
 function ladderOf(array $counts): array
 {
     $deeds = ['block', 'parry', 'cover', 'guard', 'clamp', 'clear', 'pull', 'press', 'lift', 'peel', 'pin', 'shove', 'escort', 'post', 'let go'];
-    $wrist = attack(id: 'w');
+    $wrist = Made::attack(id: 'w');
     $answers = [];
     foreach ($counts as $index => $count) {
         $lines = array_map(fn (string $deed): string => "right hand {$deed}", array_splice($deeds, 0, $count));
         if ($count > 0) {
-            $answers[] = answer("x{$index}", $wrist, ['a', 'b', 'c'][$index], beats: implode("\n", $lines));
+            $answers[] = Made::answer("x{$index}", $wrist, ['a', 'b', 'c'][$index], beats: implode("\n", $lines));
         }
     }
-    $catalogue = catalogue([$wrist], $answers);
+    $catalogue = Made::catalogue([$wrist], $answers);
 
     return Load::of($catalogue, Coverage::of($catalogue));
 }
@@ -50,17 +54,17 @@ it('finds the ladder too steep where a rank brings half as much again as ranks d
 ]);
 
 it('is nowhere steep with nothing to learn', function (): void {
-    $catalogue = catalogue([attack(id: 'w')], []);
+    $catalogue = Made::catalogue([Made::attack(id: 'w')], []);
 
     expect(Load::steep(Load::of($catalogue, Coverage::of($catalogue))))->toBe([]);
 });
 
 it('introduces an answer at another rank, its short form only where it still comes earlier', function (string $rank, ?string $short, string $to, ?string $left): void {
-    $wrist = attack(id: 'w');
-    $catalogue = catalogue([$wrist], [answer('x', $wrist, $rank, short: $short === null ? null : new ShortForm($short, 1), beats: "drop\nleave 6"), answer('y', $wrist, 'b')]);
+    $wrist = Made::attack(id: 'w');
+    $catalogue = Made::catalogue([$wrist], [Made::answer('x', $wrist, $rank, short: $short === null ? null : new ShortForm($short, 1), beats: "drop\nleave 6"), Made::answer('y', $wrist, 'b')]);
     [$moved, $other] = $catalogue->withAnswerAt('x', $to)->answers;
 
-    expect([$moved->rank, $moved->short?->rank])->toBe([$to, $left])->and($other)->toBe($catalogue->answers[1]);
+    expect([$moved->teaching->rank, $moved->teaching->short?->rank])->toBe([$to, $left])->and($other)->toBe($catalogue->answers[1]);
 })->with([
     'no short form' => ['a', null, 'c', null],
     'later' => ['b', 'a', 'c', 'a'],
@@ -90,21 +94,21 @@ it('adds up the seconds of its main line, the longest action of each beat', func
 });
 
 it('has another imprint exactly where runs can differ', function (string $change, bool $differs): void {
-    $wrist = attack(id: 'w');
-    $x = answer('x', $wrist, 'a', beats: "right palm chin -> rocked\n  if not: go to \"Y\" beat 1\nleave 6");
-    $y = answer('y', $wrist, 'a', beats: "drop\n  if far: go to \"Z\" beat 1\nleave 6");
-    $z = answer('z', $wrist, 'a', beats: "rise\nleave 6");
-    $other = answer('other', $wrist, 'a', beats: 'leave 3');
-    $with = fn (Answer ...$answers): string => (new Imprint(catalogue([$wrist], array_values($answers))))->of($answers[0]);
+    $wrist = Made::attack(id: 'w');
+    $x = Made::answer('x', $wrist, 'a', beats: "right palm chin -> rocked\n  if not: go to \"Y\" beat 1\nleave 6");
+    $y = Made::answer('y', $wrist, 'a', beats: "drop\n  if far: go to \"Z\" beat 1\nleave 6");
+    $z = Made::answer('z', $wrist, 'a', beats: "rise\nleave 6");
+    $other = Made::answer('other', $wrist, 'a', beats: 'leave 3');
+    $with = fn (Answer ...$answers): string => (new RunFingerprint(Made::catalogue([$wrist], array_values($answers))))->of($answers[0]);
     $before = $with($x, $y, $z, $other);
-    $copy = fn (Answer $of, array $more): Answer => new Answer(...[...['id' => $of->id, 'title' => $of->title, 'label' => $of->label, 'attack' => $of->attack, 'listed' => $of->listed, 'pattern' => $of->pattern, 'mirrored' => $of->mirrored, 'rank' => $of->rank, 'short' => $of->short, 'doctrine' => $of->doctrine, 'faults' => $of->faults, 'waived' => $of->waived, 'beats' => $of->beats], ...$more]);
+    $copy = fn (Answer $of, array $teaching = [], ?Beats $beats = null): Answer => new Answer($of->id, $of->title, $of->label, $of->attack, $of->matching, new Teaching(...[...get_object_vars($of->teaching), ...$teaching]), $beats ?? $of->beats);
     $after = match ($change) {
         'nothing' => $with($copy($x, []), $copy($y, []), $copy($z, []), $other),
-        'its faults' => $with($copy($x, ['faults' => ['looks down']]), $y, $z, $other),
-        'an answer apart' => $with($x, $y, $z, $copy($other, ['beats' => Beats::parse('leave 9')])),
+        'its mistakes' => $with($copy($x, ['mistakes' => ['looks down']]), $y, $z, $other),
+        'an answer apart' => $with($x, $y, $z, $copy($other, [], Beats::parse('leave 9'))),
         'its beats' => $with($x->withBeats(Beats::parse('leave 6')), $y, $z, $other),
         'its rank' => $with($copy($x, ['rank' => 'b']), $y, $z, $other),
-        'what is accepted of it' => $with($copy($x, ['waived' => [new Waiver('base', null, 'taught so')]]), $y, $z, $other),
+        'what is accepted of it' => $with($copy($x, ['waived' => [new Waiver(CheckId::Base, null, 'taught so')]]), $y, $z, $other),
         'what it runs on into' => $with($x, $y->withBeats(Beats::parse('drop')), $z, $other),
         'what that runs on into' => $with($x, $y, $z->withBeats(Beats::parse('rise')), $other),
         'what it runs on into is gone' => $with($x, $z, $other),
@@ -112,26 +116,26 @@ it('has another imprint exactly where runs can differ', function (string $change
 
     expect($after !== $before)->toBe($differs);
 })->with([
-    ['nothing', false], ['its faults', false], ['an answer apart', false], ['its beats', true], ['its rank', true], ['what is accepted of it', true],
+    ['nothing', false], ['its mistakes', false], ['an answer apart', false], ['its beats', true], ['its rank', true], ['what is accepted of it', true],
     ['what it runs on into', true], ['what that runs on into', true], ['what it runs on into is gone', true],
 ]);
 
 it('ends where answers run on into each other', function (): void {
-    $wrist = attack(id: 'w');
-    $x = answer('x', $wrist, 'a', beats: "drop\n  if far: go to \"Y\" beat 1\nleave 6");
-    $y = answer('y', $wrist, 'a', beats: "rise\n  if far: go to \"X\" beat 1\nleave 6");
-    $imprint = new Imprint(catalogue([$wrist], [$x, $y]));
+    $wrist = Made::attack(id: 'w');
+    $x = Made::answer('x', $wrist, 'a', beats: "drop\n  if far: go to \"Y\" beat 1\nleave 6");
+    $y = Made::answer('y', $wrist, 'a', beats: "rise\n  if far: go to \"X\" beat 1\nleave 6");
+    $imprint = new RunFingerprint(Made::catalogue([$wrist], [$x, $y]));
 
     expect($imprint->of($x))->not->toBe($imprint->of($y));
 });
 
 it('shows the beats of a basic without their branches, and what goes wrong in them', function (): void {
-    $wrist = attack(id: 'w');
-    $x = new Answer('x', 'X', '', 'w', [], StoneDrill\Core\Attack\Pattern::proposedFor($wrist), false, 'a', null, null, ['looks down', 'waits'], [], Beats::parse("left hand parry -> rocked\n  if not: right palm chin\nright palm chin\nleave 6"));
-    $y = new Answer('y', 'Y', '', 'w', [], StoneDrill\Core\Attack\Pattern::proposedFor($wrist), false, 'b', null, null, ['waits'], [], Beats::parse("right palm chin\nleave 6"));
-    $palm = Basics::of(catalogue([$wrist], [$x, $y]))->find('palm');
+    $wrist = Made::attack(id: 'w');
+    $x = new Answer('x', 'X', '', 'w', Matching::of($wrist), new Teaching('a', mistakes: ['looks down', 'waits']), Beats::parse("left hand parry -> rocked\n  if not: right palm chin\nright palm chin\nleave 6"));
+    $y = new Answer('y', 'Y', '', 'w', Matching::of($wrist), new Teaching('b', mistakes: ['waits']), Beats::parse("right palm chin\nleave 6"));
+    $palm = Basics::of(Made::catalogue([$wrist], [$x, $y]))->find('palm');
 
     expect($palm?->lines($x, [1, 2]))->toBe("1  left hand parry -> rocked\n2  right palm chin\n")
-        ->and($palm?->faults())->toBe(['looks down' => ['X'], 'waits' => ['X', 'Y']])
+        ->and($palm?->mistakes())->toBe(['looks down' => ['X'], 'waits' => ['X', 'Y']])
         ->and($palm?->answers())->toBe(['x', 'y']);
 });

@@ -9,6 +9,7 @@ use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Coverage\MissingPair;
 use StoneDrill\Core\Coverage\MissingPairs;
+use Tests\Support\Made;
 
 /**
  * Every feasible attack of a kind, found by trying all values of all facets and asking what is refused.
@@ -49,7 +50,7 @@ it('counts the feasible attacks of every pair as trying all of them does', funct
         }
     }
     $found = [];
-    $missing = MissingPairs::of(catalogue([], []), [$kind]);
+    $missing = MissingPairs::of(Made::catalogue([], []), [$kind]);
     foreach ($missing->missing as $pair) {
         [$a, $b] = array_keys($pair->values);
         $found["{$a} {$pair->values[$a]} {$b} {$pair->values[$b]}"] = $pair->attacks;
@@ -65,9 +66,9 @@ it('counts the feasible attacks of every pair as trying all of them does', funct
 
 it('leaves out what an attack has on either side, and puts the largest first', function (): void {
     $all = Kinds::builtIn()->all();
-    $wrist = attack(facets: ['bearing' => '2', 'hand' => 'right', 'thumb' => 'up'], id: 'w');
-    $before = MissingPairs::of(catalogue([], []), $all);
-    $after = MissingPairs::of(catalogue([$wrist], []), $all);
+    $wrist = Made::attack(facets: ['bearing' => '2', 'hand' => 'right', 'thumb' => 'up'], id: 'w');
+    $before = MissingPairs::of(Made::catalogue([], []), $all);
+    $after = MissingPairs::of(Made::catalogue([$wrist], []), $all);
     $names = fn (MissingPairs $pairs): array => array_map(fn (MissingPair $pair): string => json_encode($pair->values), $pairs->missing);
 
     // Twelve aspects make 66 pairs a side; those of neither hand nor bearing (45) are the same on both.
@@ -82,7 +83,7 @@ it('leaves out what an attack has on either side, and puts the largest first', f
 });
 
 it('shows each with an attack that has both and can be catalogued', function (): void {
-    foreach (MissingPairs::of(demo(), Kinds::builtIn()->all())->missing as $pair) {
+    foreach (MissingPairs::of(Made::demo(), Kinds::builtIn()->all())->missing as $pair) {
         expect((new Feasibility())->refusals($pair->kind, $pair->facets))->toBe([]);
         foreach ($pair->values as $aspect => $value) {
             expect($aspect === 'family' ? $pair->kind->family->value : $pair->facets->value(Facet::from($aspect)))->toBe($value);

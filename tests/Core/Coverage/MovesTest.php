@@ -2,36 +2,35 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Catalogue\Catalogue;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\Load;
 use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\MoveKind;
 use StoneDrill\Core\Coverage\Removable;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Matching;
+use StoneDrill\Core\Curriculum\Teaching;
+use Tests\Support\Made;
 
 /** The catalogue after a move on one of its answers was made. */
 function moved(Catalogue $catalogue, Hole $hole, Move $move): Catalogue
 {
-    $answers = array_map(function (Answer $answer) use ($hole, $move): Answer {
+    $answers = array_map(function (Answer $answer) use ($catalogue, $hole, $move): Answer {
         if ($answer->id !== $move->answer) {
             return $answer;
         }
+
+        $teaching = $answer->teaching;
 
         return new Answer(
             $answer->id,
             $answer->title,
             $answer->label,
             $answer->attack,
-            $answer->listed,
-            $answer->pattern,
-            $answer->mirrored || $move->kind === MoveKind::Mirror,
-            $move->kind === MoveKind::Earlier ? $hole->rank : $answer->rank,
-            null,
-            $answer->doctrine,
-            $answer->faults,
-            $answer->waived,
+            $move->kind === MoveKind::Mirror ? Matching::of($catalogue->attackOf($answer), $answer->matching->listed, true) : $answer->matching,
+            $move->kind === MoveKind::Earlier ? new Teaching((string) $hole->rank, null, $teaching->doctrine, $teaching->mistakes, $teaching->waived) : $teaching,
             $answer->beats,
         );
     }, $catalogue->answers);
@@ -57,28 +56,28 @@ it('closes the hole with every move that it offers', function (Catalogue $catalo
     }
     expect($taken)->toBeGreaterThan(0);
 })->with([
-    'the demo' => [fn (): Catalogue => demo()],
+    'the demo' => [fn (): Catalogue => Made::demo()],
     'one at random' => [function (): Catalogue {
         mt_srand(11);
 
-        return randomCatalogue();
+        return Made::randomCatalogue();
     }],
     'another' => [function (): Catalogue {
         mt_srand(12);
 
-        return randomCatalogue();
+        return Made::randomCatalogue();
     }],
 ]);
 
 it('always offers to write one, last', function (): void {
-    foreach (Coverage::of(demo())->holes as $hole) {
+    foreach (Coverage::of(Made::demo())->holes as $hole) {
         expect($hole->moves[count($hole->moves) - 1]->kind)->toBe(MoveKind::Write);
     }
 });
 
 it('spares exactly the answers without which nothing is laid otherwise', function (int $seed): void {
     mt_srand($seed);
-    $catalogue = randomCatalogue();
+    $catalogue = Made::randomCatalogue();
     $laid = fn (array $answers): array => array_map(fn ($cell): ?string => $cell->laidAt, Coverage::of(new Catalogue($catalogue->school, [], $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers))->cells);
     $spare = array_filter($catalogue->answers, fn (Answer $answer): bool => $laid(array_values(array_filter($catalogue->answers, fn (Answer $other): bool => $other->id !== $answer->id))) === $laid($catalogue->answers));
 
@@ -86,16 +85,16 @@ it('spares exactly the answers without which nothing is laid otherwise', functio
 })->with(range(30, 41));
 
 it('never asks for more new actions than there are', function (): void {
-    foreach (Load::of(demo(), Coverage::of(demo())) as $load) {
+    foreach (Load::of(Made::demo(), Coverage::of(Made::demo())) as $load) {
         expect($load->newActions)->toBeGreaterThan(0.0)->toBeLessThanOrEqual((float) $load->actions)
             ->and($load->beats)->toBeLessThanOrEqual($load->actions);
     }
 });
 
 it('adds the weights of the holes up to what is missing', function (): void {
-    $coverage = Coverage::of(demo());
+    $coverage = Coverage::of(Made::demo());
     $needed = $missing = 0.0;
-    $order = demo()->rankOrder();
+    $order = Made::demo()->rankOrder();
     foreach ($coverage->cells as $cell) {
         $needed += $cell->weight();
         $missing += $cell->laidAt === null ? $cell->weight() : 0.0;

@@ -2,25 +2,26 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\Doctrine;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Pattern;
-use StoneDrill\Core\Catalogue\Hazard;
-use StoneDrill\Core\Catalogue\PolicyLevel;
-use StoneDrill\Core\Catalogue\PolicyRow;
-use StoneDrill\Core\Catalogue\School;
-use StoneDrill\Core\Checks\ContactPolicy;
 use StoneDrill\Core\Coverage\CarryOver;
 use StoneDrill\Core\Coverage\Coverage;
-use StoneDrill\Core\Coverage\Memory;
 use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\MoveKind;
 use StoneDrill\Core\Coverage\Resemblance;
+use StoneDrill\Core\Coverage\RunCache;
 use StoneDrill\Core\Coverage\Softener;
 use StoneDrill\Core\Coverage\Widener;
+use StoneDrill\Core\Curriculum\ContactPolicy;
+use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Curriculum\PolicyLevel;
+use StoneDrill\Core\Curriculum\PolicyRow;
+use StoneDrill\Core\Curriculum\School;
+use StoneDrill\Core\Technique\Beats;
 use Tests\Core\Floor\OnTheFloor;
+use Tests\Support\Made;
 
 /** @param list<Hazard> $barred */
 function softened(array $barred, string $beats): ?string
@@ -50,11 +51,11 @@ it('puts the nearest height in the place of what is not taught', function (array
 ]);
 
 it('says how much two answers have in common, both ways', function (): void {
-    $wrist = attack(id: 'w', neededBy: 'a');
-    $own = answer('own', $wrist, beats: "left foot step 9, left hand strip toward thumb\nleave 6");
-    $twin = answer('twin', $wrist, beats: "right foot step 3, right hand strip toward thumb\nleave 6");
-    $half = answer('half', $wrist, beats: "look\nleave 6");
-    $none = answer('none', $wrist, beats: 'both hands guard');
+    $wrist = Made::attack(id: 'w', neededBy: 'a');
+    $own = Made::answer('own', $wrist, beats: "left foot step 9, left hand strip toward thumb\nleave 6");
+    $twin = Made::answer('twin', $wrist, beats: "right foot step 3, right hand strip toward thumb\nleave 6");
+    $half = Made::answer('half', $wrist, beats: "look\nleave 6");
+    $none = Made::answer('none', $wrist, beats: 'both hands guard');
     $found = Resemblance::of($own, [$none, $half, $own, $twin]);
 
     // The twin is its mirror; half brings one of three, and gets one of two.
@@ -64,7 +65,7 @@ it('says how much two answers have in common, both ways', function (): void {
 });
 
 it('misses an attack in the facets in which it is otherwise', function (): void {
-    $pattern = Pattern::proposedFor(attack(id: 'w', facets: ['thumb' => 'up']));
+    $pattern = Pattern::proposedFor(Made::attack(id: 'w', facets: ['thumb' => 'up']));
     $kinds = Kinds::builtIn();
     $misses = static fn (string $kind, array $values): array => $pattern->misses($kinds->get($kind), OnTheFloor::facets($kinds->get($kind), ['thumb' => 'up', ...$values]));
 
@@ -76,7 +77,7 @@ it('misses an attack in the facets in which it is otherwise', function (): void 
 });
 
 it('matches one value more when it is widened', function (): void {
-    $wrist = attack(id: 'w', facets: ['thumb' => 'up']);
+    $wrist = Made::attack(id: 'w', facets: ['thumb' => 'up']);
     $pattern = Pattern::proposedFor($wrist);
     $other = Facets::of([...$wrist->facets->toArray(), 'bearing' => '2']);
     $sleeve = Kinds::builtIn()->get('sleeve');
@@ -89,12 +90,12 @@ it('matches one value more when it is widened', function (): void {
 });
 
 it('is near where one facet of the family is amiss', function (): void {
-    $wrist = attack(id: 'w', neededBy: 'a');
-    $near = attack(facets: ['bearing' => '2'], id: 'near', neededBy: 'a');
-    $far = attack('sleeve', ['bearing' => '2'], 'far', 'a');
-    $foreign = attack('cloth-two', ['hand' => 'both', 'phase' => 'landed'], 'foreign', 'a');
-    $answer = answer('x', $wrist);
-    $catalogue = catalogue([$wrist, $near, $far, $foreign], [$answer]);
+    $wrist = Made::attack(id: 'w', neededBy: 'a');
+    $near = Made::attack(facets: ['bearing' => '2'], id: 'near', neededBy: 'a');
+    $far = Made::attack('sleeve', ['bearing' => '2'], 'far', 'a');
+    $foreign = Made::attack('cloth-two', ['hand' => 'both', 'phase' => 'landed'], 'foreign', 'a');
+    $answer = Made::answer('x', $wrist);
+    $catalogue = Made::catalogue([$wrist, $near, $far, $foreign], [$answer]);
     $widener = new Widener($catalogue);
     $found = [];
     foreach (Coverage::of($catalogue)->cells as $cell) {
@@ -105,20 +106,20 @@ it('is near where one facet of the family is amiss', function (): void {
 });
 
 it('makes each move on the answer it is of, and on no other', function (Move $move, callable $changed): void {
-    $wrist = attack(id: 'w', neededBy: 'a');
-    $after = $move->takenIn(catalogue([$wrist], [answer('x', $wrist, 'c'), answer('y', $wrist, 'c')]), 'a')->answers;
+    $wrist = Made::attack(id: 'w', neededBy: 'a');
+    $after = $move->takenIn(Made::catalogue([$wrist], [Made::answer('x', $wrist, 'c'), Made::answer('y', $wrist, 'c')]), 'a')->answers;
 
     expect($changed($after[0]))->toBeTrue()->and($changed($after[1]))->toBeFalse();
 })->with([
-    'mirror' => [new Move(MoveKind::Mirror, 'x'), fn ($answer): bool => $answer->mirrored],
-    'earlier' => [new Move(MoveKind::Earlier, 'x'), fn ($answer): bool => $answer->rank === 'a'],
-    'widen' => [new Move(MoveKind::Widen, 'x', facet: 'bearing', value: '3'), fn ($answer): bool => $answer->listed === ['bearing' => ['11', '12', '1', '3']]],
+    'mirror' => [new Move(MoveKind::Mirror, 'x'), fn ($answer): bool => $answer->matching->mirrored],
+    'earlier' => [new Move(MoveKind::Earlier, 'x'), fn ($answer): bool => $answer->teaching->rank === 'a'],
+    'widen' => [new Move(MoveKind::Widen, 'x', facet: 'bearing', value: '3'), fn ($answer): bool => $answer->matching->listed === ['bearing' => ['11', '12', '1', '3']]],
     'soften' => [new Move(MoveKind::Soften, 'x', beats: Beats::parse('look')), fn ($answer): bool => $answer->beats->toText() === "look\n"],
 ]);
 
 it('works nothing out twice, and keeps what was asked for', function (): void {
     $times = 0;
-    $memory = new Memory(['old' => 'kept', 'never' => 'asked']);
+    $memory = new RunCache(['old' => 'kept', 'never' => 'asked']);
     $work = static function () use (&$times): string {
         $times++;
 

@@ -4,27 +4,28 @@ declare(strict_types=1);
 
 namespace Tests\Core\Floor;
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\Doctrine;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
-use StoneDrill\Core\Attack\Pattern;
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\Rank;
-use StoneDrill\Core\Catalogue\School;
 use StoneDrill\Core\Checks\Examination;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Standards;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Curriculum\Matching;
+use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\School;
+use StoneDrill\Core\Curriculum\Teaching;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Run;
 use StoneDrill\Core\Floor\Simulation;
-use StoneDrill\Core\Pressure\Ladder;
+use StoneDrill\Core\Technique\Beats;
 
 /** Short ways to put two bodies on the floor and to have an answer examined. */
 final class OnTheFloor
@@ -77,9 +78,9 @@ final class OnTheFloor
         return (new Examiner(Standards::of($catalogue)))->examine($answer, $attack, Side::Written, new Bodies($with['defender'] ?? 1.68, $with['attacker'] ?? 1.68), $rung);
     }
 
-    /** @param list<\StoneDrill\Core\Answer\Waiver> $waived */
+    /** @param list<\StoneDrill\Core\Curriculum\Waiver> $waived */
     private static function answer(string $id, string $title, Attack $attack, string $rank, string $beats, array $waived = []): Answer
     {
-        return new Answer($id, $title, '', $attack->id, [], Pattern::proposedFor($attack), false, $rank, null, null, [], $waived, Beats::parse($beats));
+        return new Answer($id, $title, '', $attack->id, Matching::of($attack), new Teaching($rank, waived: $waived), Beats::parse($beats));
     }
 }

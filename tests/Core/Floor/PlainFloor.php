@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Floor;
 
-use StoneDrill\Core\Answer\Action;
-use StoneDrill\Core\Answer\Beat;
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\Strike;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Strike;
 
 /**
  * The floor written a second time, straight from the page of rules and in another way: words and tables in place of
@@ -41,7 +41,7 @@ final class PlainFloor
     private array $slip = [0.0, 0.0];
     private string $pose = 'standing';
     private array $him;
-    private float $hisFacing;
+    private float $attackerFacing;
     private string $hisPose = 'standing';
     private ?float $poseEnds = null;
     private ?float $turnEnds = null;
@@ -76,7 +76,7 @@ final class PlainFloor
             default => $this->contact() + ($facets['phase'] === 'reaching' ? $this->advance() : 0),
         };
         $this->him = self::way($this->bearing, $distance);
-        $this->hisFacing = $this->bearing + 180;
+        $this->attackerFacing = $this->bearing + 180;
     }
 
     /** @return list<array<string, mixed>> what there is at the end of each beat */
@@ -125,8 +125,8 @@ final class PlainFloor
             $verdict = $this->followedUp($actions, $crouched, $line);
         }
         if ($verdict === null && $this->turnEnds === null && $this->hisPose !== 'lying' && array_filter($this->grips, static fn (array $grip): bool => $grip['arm'] !== null) === []) {
-            $turn = self::turn($this->hisFacing, self::angle(self::minus($this->me(), $this->him)));
-            $this->hisFacing += max(-120 * $seconds, min(120 * $seconds, $turn));
+            $turn = self::turn($this->attackerFacing, self::angle(self::minus($this->me(), $this->him)));
+            $this->attackerFacing += max(-120 * $seconds, min(120 * $seconds, $turn));
             if (in_array($this->kind, ['closing-in', 'blocking-way'], true) && $this->hisPose !== 'kneeling') {
                 $this->pushHim(-max(0, min(.25 * $this->his, $this->apartBy() - .60)));
             }
@@ -141,7 +141,7 @@ final class PlainFloor
             if ($limb !== null) {
                 $firstRight ??= str_starts_with($limb, 'right');
             }
-            if ($action->deed instanceof Strike) {
+            if ($action->verb instanceof Strike) {
                 $margins[] = $this->struck($action, $actions);
             }
             $this->controlled($action, $limb);
@@ -152,7 +152,7 @@ final class PlainFloor
         $this->cap();
         $this->apart($before);
 
-        return ['time' => $this->time, 'me' => $this->me(), 'him' => $this->him, 'facing' => fmod($this->facing + 720, 360), 'his facing' => fmod($this->hisFacing + 720, 360), 'held' => $this->holding !== [], 'verdict' => $verdict, 'margins' => $margins, 'threats' => $this->threats(), 'pose' => $this->hisPose];
+        return ['time' => $this->time, 'me' => $this->me(), 'him' => $this->him, 'facing' => fmod($this->facing + 720, 360), 'his facing' => fmod($this->attackerFacing + 720, 360), 'held' => $this->holding !== [], 'verdict' => $verdict, 'margins' => $margins, 'threats' => $this->threats(), 'pose' => $this->hisPose];
     }
 
     private function isHold(): bool
@@ -194,7 +194,7 @@ final class PlainFloor
 
     private function hisReach(float $chain, bool $leg, float $aim): float
     {
-        $joint = $this->hisHeight($leg ? .530 : .818, false);
+        $joint = $this->attackerHeight($leg ? .530 : .818, false);
         $nearest = max(max(0, $joint - .15 * $this->his), min($joint, $aim));
 
         return sqrt(($chain * $this->his) ** 2 - min(abs($nearest - $aim), .8 * $chain * $this->his) ** 2) + ($leg ? 0 : .288 * $this->his * sin(deg2rad(15)));
@@ -205,7 +205,7 @@ final class PlainFloor
         return $this->pose === 'lying' ? min($share, .12) * $this->own : max(0, ($share - (in_array($this->pose, ['seated', 'kneeling'], true) ? .25 : 0)) * $this->own - $this->crouch);
     }
 
-    private function hisHeight(float $share, bool $head): float
+    private function attackerHeight(float $share, bool $head): float
     {
         if ($this->hisPose === 'lying') {
             return min($share, .12) * $this->his;
@@ -218,7 +218,7 @@ final class PlainFloor
     private function attacked(array $actions, float $crouched): array
     {
         $line = $this->bearing + 180;
-        $this->hisFacing = $line;
+        $this->attackerFacing = $line;
         if ($this->isHold()) {
             $this->him = self::plus($this->him, self::way($line, .35 * $this->his));
             $out = $this->apartBy() - $this->holdAt - .15;
@@ -246,7 +246,7 @@ final class PlainFloor
         if ($this->turnEnds !== null || $this->hisPose === 'lying' || in_array($hand, $this->gone, true) || in_array($hand, $this->holding, true) || in_array($hand, array_column($this->grips, 'arm'), true)) {
             return null;
         }
-        $this->hisFacing = $line;
+        $this->attackerFacing = $line;
 
         return $this->judged($actions, $crouched, $line, .93, .386, false, $hand === 'left' ? -1 : 1, $this->meets($actions, .386), false, 0.0, false);
     }
@@ -275,7 +275,7 @@ final class PlainFloor
         foreach ($actions as $action) {
             $limb = $this->limbOf($action, $actions);
             $free = array_filter(['left', 'right'], fn (string $side): bool => ($limb === 'both hands' || $limb === $side.' hand') && $this->isFree($side));
-            if ($dive ? $limb === 'both hands' && in_array($action->deed->value, ['block', 'shove'], true) && count($free) === 2 : $free !== [] && in_array($action->deed->value, ['block', 'parry', 'cover'], true)) {
+            if ($dive ? $limb === 'both hands' && in_array($action->verb->value, ['block', 'shove'], true) && count($free) === 2 : $free !== [] && in_array($action->verb->value, ['block', 'parry', 'cover'], true)) {
                 return true;
             }
         }
@@ -292,10 +292,10 @@ final class PlainFloor
     private function meets(array $actions, float $chain): bool
     {
         foreach ($actions as $action) {
-            $strike = $action->deed->value;
+            $strike = $action->verb->value;
             $kick = str_ends_with($strike, 'kick');
             $longer = in_array($strike, ['punch', 'palm', 'fingertips'], true) && self::CHAINS[$strike] * $this->own > $chain * $this->his + 1e-9;
-            if ($action->deed instanceof Strike && ($kick || $longer) && ($this->struck($action, $actions)['margin'] ?? -1) >= 0) {
+            if ($action->verb instanceof Strike && ($kick || $longer) && ($this->struck($action, $actions)['margin'] ?? -1) >= 0) {
                 return true;
             }
         }
@@ -321,7 +321,7 @@ final class PlainFloor
 
     private function struckWith(Action $action, string $limb): array
     {
-        $hits = array_map(fn ($target): array => $this->one($action->deed->value, $limb, $target->value), $action->targets);
+        $hits = array_map(fn ($target): array => $this->one($action->verb->value, $limb, $target->value), $action->targets);
         foreach ($hits as $hit) {
             if ($hit['faced'] && ! $hit['high'] && ($hit['margin'] === null || $hit['margin'] >= 0)) {
                 return $hit;
@@ -334,7 +334,7 @@ final class PlainFloor
     private function one(string $strike, string $limb, string $target): array
     {
         $facing = $this->facing;
-        $off = abs(self::turn($this->hisFacing, self::angle(self::minus($this->me(), $this->him))));
+        $off = abs(self::turn($this->attackerFacing, self::angle(self::minus($this->me(), $this->him))));
         $faced = match (true) {
             $this->hisPose === 'folded' && in_array($target, ['back of head', 'spine'], true) => true,
             in_array($target, self::FRONT, true) => $off <= 100 + 1e-9,
@@ -344,7 +344,7 @@ final class PlainFloor
         if (! isset(self::HEIGHTS[$target])) {
             return ['limb' => $limb, 'target' => $target, 'margin' => null, 'high' => false, 'faced' => $faced];
         }
-        $height = $this->hisHeight(self::HEIGHTS[$target], in_array($target, self::HEAD, true));
+        $height = $this->attackerHeight(self::HEIGHTS[$target], in_array($target, self::HEAD, true));
         [$share, $lateral] = match (true) {
             $strike === 'head' => [.83, 0.0],
             in_array($strike, ['punch', 'palm', 'hammer', 'backhand', 'edge', 'fingertips', 'elbow'], true) => [.818, .129],
@@ -359,13 +359,13 @@ final class PlainFloor
         }
         $side = str_starts_with($limb, 'left') ? -1 : (str_starts_with($limb, 'right') ? 1 : 0);
         $from = self::plus($this->me(), self::way($facing + 90, $side * $lateral * $this->own));
-        $to = in_array($target, self::HEAD, true) ? $this->hisHead() : $this->him;
+        $to = in_array($target, self::HEAD, true) ? $this->attackerHead() : $this->him;
         $reach = sqrt($chain ** 2 - $rise ** 2) + ($share === .818 ? .288 * $this->own * sin(deg2rad(15)) : 0);
 
         return ['limb' => $limb, 'target' => $target, 'margin' => $reach - (self::length(self::minus($to, $from)) - .06 * $this->his), 'high' => false, 'faced' => $faced];
     }
 
-    private function hisHead(): array
+    private function attackerHead(): array
     {
         if ($this->hisPose !== 'folded') {
             return $this->him;
@@ -383,7 +383,7 @@ final class PlainFloor
             'right hand' => ['right'],
             default => [],
         };
-        $verb = $action->deed->value;
+        $verb = $action->verb->value;
         foreach ($hands as $hand) {
             if (! in_array($verb, ['clamp', 'lock', 'pin', 'choke hold', 'pull'], true)) {
                 unset($this->grips[$hand]);
@@ -411,7 +411,7 @@ final class PlainFloor
             return $this->facets['hand'];
         }
 
-        return abs(self::turn($this->facing, $this->hisFacing)) < 90 ? $hand : ($hand === 'left' ? 'right' : 'left');
+        return abs(self::turn($this->facing, $this->attackerFacing)) < 90 ? $hand : ($hand === 'left' ? 'right' : 'left');
     }
 
     private function affect(?string $effect, bool $firstRight, array $actions): void
@@ -425,7 +425,7 @@ final class PlainFloor
             'kneeling' => $this->pose('kneeling', 2.0),
             'dropped' => $this->dropped(),
             'straightened' => $this->hisPose === 'folded' ? $this->pose('standing', null) : null,
-            'turned' => [$this->hisFacing, $this->turnEnds] = [$this->hisFacing + ($firstRight ? 90 : -90), $this->time + 1.0],
+            'turned' => [$this->attackerFacing, $this->turnEnds] = [$this->attackerFacing + ($firstRight ? 90 : -90), $this->time + 1.0],
             default => null,
         };
     }
@@ -460,12 +460,12 @@ final class PlainFloor
         $toMe = self::angle(self::minus($this->me(), $this->him));
         if ($this->poseEnds !== null && $this->time >= $this->poseEnds - 1e-9) {
             if ($this->hisPose === 'lying') {
-                [$this->hisFacing, $this->turnEnds] = [$toMe, null];
+                [$this->attackerFacing, $this->turnEnds] = [$toMe, null];
             }
             $this->pose('standing', null);
         }
         if ($this->turnEnds !== null && $this->time >= $this->turnEnds - 1e-9) {
-            [$this->hisFacing, $this->turnEnds] = [$toMe, null];
+            [$this->attackerFacing, $this->turnEnds] = [$toMe, null];
         }
     }
 
@@ -474,8 +474,8 @@ final class PlainFloor
     {
         $stepped = $pivoted = false;
         foreach ($actions as $action) {
-            $verb = $action->deed->value;
-            $length = fn (float $share): float => ($action->size === null ? $share * $this->own : ($action->size->metres ?? $share * $this->own * $action->size->factor)) * $action->count;
+            $verb = $action->verb->value;
+            $length = fn (float $share): float => ($action->manner->size === null ? $share * $this->own : ($action->manner->size->metres ?? $share * $this->own * $action->manner->size->factor)) * $action->manner->count;
             $way = fn (float $share): array => self::way($action->bearing?->toDegrees() ?? 0, $length($share));
             $fixed = in_array($this->pose, ['kneeling', 'seated'], true);
             if (in_array($verb, ['step', 'cross', 'slide', 'hop', 'leave', 'spread', 'close'], true)) {
@@ -513,7 +513,7 @@ final class PlainFloor
 
     private function half(string $verb, Action $action): float
     {
-        return $verb === 'close' ? .0955 * $this->own : ($action->size === null ? .45 * $this->own : ($action->size->metres ?? .45 * $this->own * $action->size->factor)) / 2;
+        return $verb === 'close' ? .0955 * $this->own : ($action->manner->size === null ? .45 * $this->own : ($action->manner->size->metres ?? .45 * $this->own * $action->manner->size->factor)) / 2;
     }
 
     private function cap(): void
@@ -544,7 +544,7 @@ final class PlainFloor
     private function threats(): array
     {
         $threats = [];
-        if ($this->hisPose === 'lying' || abs(self::turn($this->hisFacing, self::angle(self::minus($this->me(), $this->him)))) > 110 + 1e-9) {
+        if ($this->hisPose === 'lying' || abs(self::turn($this->attackerFacing, self::angle(self::minus($this->me(), $this->him)))) > 110 + 1e-9) {
             return [];
         }
         foreach (['left', 'right'] as $side) {
@@ -553,7 +553,7 @@ final class PlainFloor
                 $busy = $leg
                     ? $this->hisPose !== 'standing' || $this->astride || in_array($side, array_column($this->grips, 'leg'), true)
                     : in_array($side, $this->holding, true) || in_array($side, $this->gone, true) || in_array($side, array_column($this->grips, 'arm'), true);
-                $joint = self::plus($this->him, self::way($this->hisFacing + 90, ($side === 'left' ? -1 : 1) * ($leg ? .0955 : .129) * $this->his));
+                $joint = self::plus($this->him, self::way($this->attackerFacing + 90, ($side === 'left' ? -1 : 1) * ($leg ? .0955 : .129) * $this->his));
                 $point = $leg ? $this->me() : self::plus($this->me(), $this->slip);
                 $margin = $this->hisReach($leg ? .530 : .386, $leg, $this->height($leg ? .58 : .93)) + .06 * $this->own - self::length(self::minus($point, $joint));
                 if (! $busy && $margin >= 0) {
@@ -572,7 +572,7 @@ final class PlainFloor
             return $action->limb?->value;
         }
 
-        return $action->deed instanceof Strike ? $this->struck($action, $actions)['limb'] : $this->freeHands($actions)[0];
+        return $action->verb instanceof Strike ? $this->struck($action, $actions)['limb'] : $this->freeHands($actions)[0];
     }
 
     /** @return list<string> */
@@ -589,13 +589,13 @@ final class PlainFloor
 
     private static function seconds(Action $action): float
     {
-        $word = $action->deed->value;
+        $word = $action->verb->value;
         $one = self::SECONDS[$word] ?? match (true) {
             str_ends_with($word, 'kick') => .50,
             default => .25,
         };
 
-        return $action->seconds ?? ($one + .25 * ((int) $action->jumping + (int) $action->spinning)) * $action->count;
+        return $action->seconds ?? ($one + .25 * ((int) $action->manner->jumping + (int) $action->manner->spinning)) * $action->manner->count;
     }
 
     private function me(): array

@@ -2,33 +2,17 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
-use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Start;
-use StoneDrill\Core\Floor\Angle;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Simulation;
-use Tests\Core\Answer\RandomBeats;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Technique\Beats;
 use Tests\Core\Floor\OnTheFloor;
-
-/** Attacks of every kind, with facets drawn from what is feasible. */
-function drawn(int $seed): array
-{
-    mt_srand($seed);
-    $kinds = Kinds::builtIn()->all();
-    $kind = $kinds[mt_rand(0, count($kinds) - 1)];
-    $chosen = [];
-    foreach (Facet::cases() as $facet) {
-        $allowed = (new Feasibility())->allowed($kind, $facet, $chosen);
-        $chosen[$facet->value] = $allowed[mt_rand(0, count($allowed) - 1)];
-    }
-
-    return [$kind, Facets::of($chosen), new Bodies(1.0 + mt_rand(0, 1200) / 1000, 1.0 + mt_rand(0, 1200) / 1000)];
-}
+use Tests\Core\Technique\RandomBeats;
+use Tests\Support\Made;
 
 it('lands every attack on one who stands still, with 15 cm to spare', function (string $id): void {
     $kind = Kinds::builtIn()->get($id);
@@ -40,8 +24,8 @@ it('lands every attack on one who stands still, with 15 cm to spare', function (
                     $facets = OnTheFloor::facets($kind, ['hand' => $hand->value, 'bearing' => (string) $hour, 'phase' => 'reaching', 'entry' => ['stand', 'step', 'through'][$tried % 3]]);
                     $frame = (new Simulation($kind, $facets, new Bodies($defender, $attacker)))->run(Beats::parse('look'))->frames[0];
                     $tried++;
-                    if (! $frame->delivery->lands() || abs($frame->delivery->out + 0.15) > 1e-9) {
-                        expect([$hour, $hand->value, $defender, $attacker, $frame->delivery])->toBe('landed with 15 cm');
+                    if (! $frame->events->delivery->lands() || abs($frame->events->delivery->out + 0.15) > 1e-9) {
+                        expect([$hour, $hand->value, $defender, $attacker, $frame->events->delivery])->toBe('landed with 15 cm');
                     }
                 }
             }
@@ -55,12 +39,12 @@ it('lands every attack on one who stands still, with 15 cm to spare', function (
 
 it('lets no two bodies overlap, whatever is done', function (): void {
     for ($seed = 1; $seed <= 400; $seed++) {
-        [$kind, $facets, $bodies] = drawn($seed);
+        [$kind, $facets, $bodies] = Made::drawn($seed);
         if ($kind->start->isOnTheGround()) {
             continue;
         }
         foreach ((new Simulation($kind, $facets, $bodies))->run((new RandomBeats($seed))->beats())->frames as $frame) {
-            expect($frame->distance)->toBeGreaterThanOrEqual($bodies->least() - 1e-6, "seed {$seed}, beat {$frame->number}");
+            expect($frame->positions->distance)->toBeGreaterThanOrEqual($bodies->least() - 1e-6, "seed {$seed}, beat {$frame->number}");
         }
     }
 });
@@ -68,7 +52,7 @@ it('lets no two bodies overlap, whatever is done', function (): void {
 it('mirrors every frame when the answer and the attack are mirrored', function (): void {
     $compared = 0;
     for ($seed = 1; $seed <= 1200; $seed++) {
-        [$kind, $facets, $bodies] = drawn($seed);
+        [$kind, $facets, $bodies] = Made::drawn($seed);
         $beats = (new RandomBeats($seed))->beats();
         if (hasTies($beats, $facets)) {
             continue;
@@ -96,29 +80,29 @@ function hasTies(Beats $beats, Facets $facets): bool
 /** @return list<float> */
 function seenFrom(Frame $frame, int $side): array
 {
-    $figures = [$side * $frame->defender->axis->x, $frame->defender->axis->y, $side * $frame->attacker->axis->x, $frame->attacker->axis->y, $frame->distance, $frame->time,
-        cos(deg2rad($frame->defender->facing)), $side * sin(deg2rad($frame->defender->facing)), cos(deg2rad($frame->attacker->facing)), $side * sin(deg2rad($frame->attacker->facing))];
+    $figures = [$side * $frame->positions->defender->axis->x, $frame->positions->defender->axis->y, $side * $frame->positions->attacker->axis->x, $frame->positions->attacker->axis->y, $frame->positions->distance, $frame->time,
+        cos(deg2rad($frame->positions->defender->facing)), $side * sin(deg2rad($frame->positions->defender->facing)), cos(deg2rad($frame->positions->attacker->facing)), $side * sin(deg2rad($frame->positions->attacker->facing))];
     foreach ($frame->hits as $hit) {
         array_push($figures, $hit->margin ?? -9.0, (float) $hit->isFaced, (float) $hit->isInArc);
     }
-    $margins = array_map(static fn ($threat): float => $threat->margin, $frame->threats);
+    $margins = array_map(static fn ($threat): float => $threat->margin, $frame->positions->threats);
     sort($margins);
 
-    return [...$figures, ...$margins, $frame->delivery->out ?? 0.0, $frame->delivery->off ?? 0.0, (float) $frame->isHeld];
+    return [...$figures, ...$margins, $frame->events->delivery->out ?? 0.0, $frame->events->delivery->off ?? 0.0, (float) $frame->isHeld];
 }
 
 it('moves nothing that no action moves', function (): void {
     // Hands alone, against one who holds and does not move: everybody stays.
     for ($seed = 1; $seed <= 60; $seed++) {
-        [$kind, $facets, $bodies] = drawn($seed);
+        [$kind, $facets, $bodies] = Made::drawn($seed);
         if (! in_array($facets->phase->value, ['landed', 'follow-up'], true)) {
             continue;
         }
         $run = (new Simulation($kind, $facets, $bodies))->run(Beats::parse("left hand tuck, right elbow ribs\nlook\nsay \"Stop\"\nright hand press wrist"));
         foreach ($run->frames as $frame) {
-            expect($frame->defender->axis)->toEqual($run->start->defender->axis)
-                ->and($frame->attacker->axis)->toEqual($run->start->attacker->axis)
-                ->and($frame->defender->facing)->toBe($run->start->defender->facing);
+            expect($frame->positions->defender->axis)->toEqual($run->start->positions->defender->axis)
+                ->and($frame->positions->attacker->axis)->toEqual($run->start->positions->attacker->axis)
+                ->and($frame->positions->defender->facing)->toBe($run->start->positions->defender->facing);
         }
     }
 });

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Answer\Beats;
-use StoneDrill\Core\Answer\Notation\Printer;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Place;
 use StoneDrill\Core\Attack\Posture;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\FirstStep;
 use StoneDrill\Core\Floor\FirstSteps;
-use StoneDrill\Core\Floor\Point;
-use StoneDrill\Core\Floor\Reach;
 use StoneDrill\Core\Floor\Room;
 use StoneDrill\Core\Floor\Simulation;
+use StoneDrill\Core\Geometry\Point;
+use StoneDrill\Core\Geometry\Reach;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Notation\Printer;
 use Tests\Core\Floor\OnTheFloor;
 
 it('knows how far one can go', function (Place $place, Posture $posture, float $x, float $y, float $excess): void {
@@ -60,8 +60,8 @@ it('finds the first step that all the others are no better than', function (stri
             $frame = (new Simulation($of, $facets, $bodies))->run(Beats::parse("{$verb} {$hour}, {$strike}"))->frames[0];
             $hit = $frame->hits[0];
             if ($hit->reaches() && $hit->isFaced && $hit->isInArc) {
-                $worst = $frame->threats === [] ? -INF : max(array_map(static fn ($threat): float => $threat->margin, $frame->threats));
-                $possible["{$verb} {$hour}"] = [($frame->delivery?->lands() ?? false) && ! $frame->delivery->isHold, $worst];
+                $worst = $frame->positions->threats === [] ? -INF : max(array_map(static fn ($threat): float => $threat->margin, $frame->positions->threats));
+                $possible["{$verb} {$hour}"] = [($frame->events->delivery?->lands() ?? false) && ! $frame->events->delivery->isHold, $worst];
             }
         }
     }

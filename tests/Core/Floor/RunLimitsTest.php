@@ -2,22 +2,24 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Answer\Answer;
-use StoneDrill\Core\Answer\Beats;
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Catalogue\Catalogue;
-use StoneDrill\Core\Catalogue\CatalogueReader;
-use StoneDrill\Core\Catalogue\Format;
 use StoneDrill\Core\Checks\Examination;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Mender;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Coverage\Coverage;
-use StoneDrill\Core\Coverage\FaultFinder;
-use StoneDrill\Core\Coverage\Memory;
+use StoneDrill\Core\Coverage\RunCache;
+use StoneDrill\Core\Coverage\WeaknessFinder;
 use StoneDrill\Core\Coverage\Widener;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Matching;
+use StoneDrill\Core\Curriculum\Teaching;
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\RunLimits;
+use StoneDrill\Core\Technique\Beats;
 
 /** A catalogue whose answers are made to cost: one of 500 beats, one that goes on to it 200 times, and a short one. */
 function costly(): Catalogue
@@ -26,11 +28,11 @@ function costly(): Catalogue
         "answers:\n",
         "  - { id: other, title: Thumb down, kind: wrist-cross, hand: right, bearing: \"12\", thumb: down, phase: landed, intent: move, needed_by: first, prevalence: 4 }\nanswers:\n",
         (string) file_get_contents(dirname(__DIR__, 2).'/fixtures/small.yaml'),
-    ), Format::Yaml);
+    ), Format::Yaml)->catalogue;
     $named = static function (string $title, string $beats) use ($catalogue): Answer {
         $made = $catalogue->answers[0];
 
-        return new Answer($title, $title, '', $made->attack, $made->listed, $made->pattern, true, $made->rank, null, null, [], [], Beats::parse($beats));
+        return new Answer($title, $title, '', $made->attack, Matching::of($catalogue->attackOf($made), $made->matching->listed, true), new Teaching($made->teaching->rank), Beats::parse($beats));
     };
 
     return $catalogue->withAnswers([
@@ -77,8 +79,8 @@ it('tries so many changes to mend what is found, and no more', function (): void
 
 it('finds every hole of a school that has such answers, trying none of them everywhere', function (): void {
     $catalogue = costly();
-    $memory = new Memory();
-    $holes = Coverage::whole($catalogue, new FaultFinder($catalogue, $memory), new Widener($catalogue, $memory))->holes;
+    $memory = new RunCache();
+    $holes = Coverage::whole($catalogue, new WeaknessFinder($catalogue, $memory), new Widener($catalogue, $memory))->holes;
     $moved = array_unique(array_merge(...array_map(static fn ($hole): array => array_map(static fn ($move): ?string => $move->kind->value === 'widen' ? $move->answer : null, $hole->moves), $holes)));
 
     expect($holes)->not->toBe([])->and($moved)->not->toContain('Long')->not->toContain('Goer');

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Floor\Frame;
+use StoneDrill\Core\Floor\Verdict;
 use Tests\Core\Floor\OnTheFloor;
 
 /*
@@ -23,7 +24,7 @@ function ends(string $beats, string $kind = 'wrist-cross', array $values = []): 
 }
 
 it('starts each kind where it starts', function (string $kind, array $values, float $distance): void {
-    expect(OnTheFloor::run($kind, $values, 'look', 1.5, 1.8)->start->distance)->toEqualWithDelta($distance, 1e-9);
+    expect(OnTheFloor::run($kind, $values, 'look', 1.5, 1.8)->start->positions->distance)->toEqualWithDelta($distance, 1e-9);
 })->with(function (): array {
     $lean = 0.288 * sin(deg2rad(15)) * 1.8;
     // reach at the aim + .06 · 1.5 − .15, off the joint's side; the chain's rise counts up to .8 of it
@@ -57,7 +58,7 @@ it('starts each kind where it starts', function (string $kind, array $values, fl
 it('moves the feet', function (string $beat, array $left, array $right): void {
     $frame = ends($beat, 'closing-in');
 
-    expect([$frame->defender->left->x, $frame->defender->left->y, $frame->defender->right->x, $frame->defender->right->y])
+    expect([$frame->positions->defender->left->x, $frame->positions->defender->left->y, $frame->positions->defender->right->x, $frame->positions->defender->right->y])
         ->toEqualWithDelta([...$left, ...$right], 1e-9);
 })->with([
     'a step' => ['left foot step 9', [-0.16044 - 0.588, 0], [0.16044, 0]],
@@ -75,26 +76,26 @@ it('moves the feet', function (string $beat, array $left, array $right): void {
 
 it('keeps the feet of who kneels or sits where they are', function (): void {
     $frame = ends("kneel\nleft foot step 9");
-    expect($frame->defender->left->x)->toEqualWithDelta(-0.16044, 1e-9)->and($frame->feetMoved)->toBeFalse();
+    expect($frame->positions->defender->left->x)->toEqualWithDelta(-0.16044, 1e-9)->and($frame->movement->feetMoved)->toBeFalse();
 
-    expect(ends("kneel\nget up\nleft foot step 9", 'closing-in')->defender->left->x)->toEqualWithDelta(-0.74844, 1e-9);
+    expect(ends("kneel\nget up\nleft foot step 9", 'closing-in')->positions->defender->left->x)->toEqualWithDelta(-0.74844, 1e-9);
 });
 
 it('faces as the notice says, and turns to him when the feet move', function (): void {
-    expect(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching'], 'look')->start->defender->facing)->toBe(60.0)
-        ->and(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching', 'notice' => 'off-guard'], 'look')->start->defender->facing)->toBe(0.0);
+    expect(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching'], 'look')->start->positions->defender->facing)->toBe(60.0)
+        ->and(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching', 'notice' => 'off-guard'], 'look')->start->positions->defender->facing)->toBe(0.0);
 
     // The threat at 6, 2 m away: straight behind, so clockwise, a quarter turn a beat.
     $frames = frames('blocking-way', ['bearing' => '3', 'notice' => 'off-guard'], "pivot 9\nleft foot step 9\nright foot step 9");
-    expect($frames['1']->defender->facing)->toBe(270.0)
-        ->and($frames['2']->defender->facing)->toEqualWithDelta(0.0, 1e-6)
-        ->and($frames['3']->defender->facing)->toEqualWithDelta(90.0, 1e-6);
+    expect($frames['1']->positions->defender->facing)->toBe(270.0)
+        ->and($frames['2']->positions->defender->facing)->toEqualWithDelta(0.0, 1e-6)
+        ->and($frames['3']->positions->defender->facing)->toEqualWithDelta(90.0, 1e-6);
 });
 
 it('does to him what is assumed', function (string $effect, float $distance, bool $isHeld): void {
     $frame = ends('right knee groin -> '.$effect, 'cloth-one');
 
-    expect($frame->distance)->toEqualWithDelta($distance, 1e-9)->and($frame->isHeld)->toBe($isHeld);
+    expect($frame->positions->distance)->toEqualWithDelta($distance, 1e-9)->and($frame->isHeld)->toBe($isHeld);
 })->with([
     // held: .6392 + .42 is drawn back to the cap
     ['rocked', 0.8392, true],
@@ -109,11 +110,11 @@ it('does to him what is assumed', function (string $effect, float $distance, boo
 ]);
 
 it('rocks him by a quarter of his stature when nothing holds', function (): void {
-    expect(ends("left hand strip toward thumb -> released\nright palm chin -> rocked", 'wrist-cross')->distance)->toEqualWithDelta(0.6392 + 0.42, 1e-9);
+    expect(ends("left hand strip toward thumb -> released\nright palm chin -> rocked", 'wrist-cross')->positions->distance)->toEqualWithDelta(0.6392 + 0.42, 1e-9);
 });
 
 it('turns him clockwise under a right limb, the other way under others', function (string $beat, float $facing): void {
-    expect(ends($beat, 'cloth-one')->attacker->facing)->toEqualWithDelta($facing, 1e-9);
+    expect(ends($beat, 'cloth-one')->positions->attacker->facing)->toEqualWithDelta($facing, 1e-9);
 })->with([
     ['right palm temple -> turned', 270.0],
     ['left palm temple -> turned', 90.0],
@@ -127,17 +128,17 @@ it('lets an effect last for the beats that begin before its time is up', functio
     foreach (range(2, 9) as $number) {
         $isOn = ($number - 2) * 0.5 < $seconds;
         $frame = $frames[$number];
-        expect($effect === 'turned' ? $frame->wornOff === [] && $number <= 3 : $frame->attacker->posture->value !== 'standing')->toBe($isOn, "beat {$number}");
+        expect($effect === 'turned' ? $frame->events->wornOff === [] && $number <= 3 : $frame->positions->attacker->posture->value !== 'standing')->toBe($isOn, "beat {$number}");
     }
 })->with([['folded', 1.5], ['turned', 1.0], ['kneeling', 2.0], ['dropped', 3.0]]);
 
 it('ends a fold when he is straightened, and a posture when another comes', function (): void {
-    expect(ends("left palm chin -> folded\nright elbow chin -> straightened", 'closing-in')->attacker->posture->value)->toBe('standing')
-        ->and(ends("left palm chin -> folded\nright elbow chin -> kneeling", 'closing-in')->attacker->posture->value)->toBe('kneeling');
+    expect(ends("left palm chin -> folded\nright elbow chin -> straightened", 'closing-in')->positions->attacker->posture->value)->toBe('standing')
+        ->and(ends("left palm chin -> folded\nright elbow chin -> kneeling", 'closing-in')->positions->attacker->posture->value)->toBe('kneeling');
 });
 
 it('strips', function (string $kind, array $values, string $beat, array $holds): void {
-    expect(ends($beat, $kind, $values)->holds())->toBe($holds);
+    expect(ends($beat, $kind, $values)->events->hold->names())->toBe($holds);
 })->with([
     'toward the thumb' => ['wrist-cross', [], 'both hands strip toward thumb', []],
     'toward nothing said' => ['wrist-same', [], 'left hand strip', []],
@@ -151,7 +152,7 @@ it('strips', function (string $kind, array $values, string $beat, array $holds):
 ]);
 
 it('tells which wrist is held', function (string $kind, string $hand, array $holds): void {
-    expect(ends('look', $kind, ['hand' => $hand])->holds())->toBe($holds);
+    expect(ends('look', $kind, ['hand' => $hand])->events->hold->names())->toBe($holds);
 })->with([
     ['wrist-same', 'right', ['right hand on left wrist']],
     ['wrist-cross', 'left', ['left hand on left wrist']],
@@ -164,38 +165,38 @@ it('tells which wrist is held', function (string $kind, string $hand, array $hol
 
 it('draws him along at the end of a hold', function (): void {
     // Leaving while held takes 1.764 m; he comes along at .8392.
-    expect(ends('leave 6')->distance)->toEqualWithDelta(0.8392, 1e-9);
+    expect(ends('leave 6')->positions->distance)->toEqualWithDelta(0.8392, 1e-9);
 });
 
 it('keeps a grip as far as it was taken, and 20 cm more', function (): void {
     // Freed and gripped at .6392; a slide back of .336 would be .9752.
     $frames = frames('wrist-cross', [], "left hand strip toward thumb\nleft hand clamp wrist\nslide 6\nleft hand let go\nslide 6");
-    expect($frames['3']->distance)->toEqualWithDelta(0.8392, 1e-9)
-        ->and(array_keys($frames['3']->grips))->toBe(['left hand'])
-        ->and($frames['4']->grips)->toBe([])
-        ->and($frames['5']->distance)->toEqualWithDelta(0.8392 + 0.336, 1e-9);
+    expect($frames['3']->positions->distance)->toEqualWithDelta(0.8392, 1e-9)
+        ->and(array_keys($frames['3']->events->grips))->toBe(['left hand'])
+        ->and($frames['4']->events->grips)->toBe([])
+        ->and($frames['5']->positions->distance)->toEqualWithDelta(0.8392 + 0.336, 1e-9);
 });
 
 it('keeps a gripped arm from striking, and its owner from turning', function (): void {
     $frames = frames('wrist-cross', [], "left hand strip toward thumb\nleft hand clamp wrist\nright foot step 3\nlook");
-    expect(array_map(static fn ($threat): string => $threat->name(), $frames['4']->threats))->toBe(['left hand', 'left foot', 'right foot'])
-        ->and($frames['4']->attacker->facing)->toBe(180.0);
+    expect(array_map(static fn ($threat): string => $threat->name(), $frames['4']->positions->threats))->toBe(['left hand', 'left foot', 'right foot'])
+        ->and($frames['4']->positions->attacker->facing)->toBe(180.0);
 });
 
 it('turns him by 120° a second', function (): void {
     // A cross of the right foot to 3 and the left after: 1.764 to the side in 1 s leaves him less to turn than he can.
     $frames = frames('wrist-cross', [], "left hand strip toward thumb\nleave 3");
     $bearing = rad2deg(atan2(1.764, -0.6392));
-    expect($frames['2']->attacker->facing)->toEqualWithDelta($bearing, 1e-6);
+    expect($frames['2']->positions->attacker->facing)->toEqualWithDelta($bearing, 1e-6);
 
     // In a short beat he does not come all the way: .2 s · 120° = 24°.
     $frames = frames('wrist-cross', [], "left hand strip toward thumb -> released\nleft palm chin -> turned\nwait 1.2 s");
-    expect($frames['2']->attacker->facing)->toBe(90.0);
+    expect($frames['2']->positions->attacker->facing)->toBe(90.0);
 });
 
 it('carries both where a hold moves', function (string $intent, float $y): void {
     $frame = ends('look', 'wrist-cross', ['phase' => 'moving', 'intent' => $intent]);
-    expect($frame->defender->axis->y)->toEqualWithDelta($y, 1e-9)->and($frame->distance)->toEqualWithDelta(0.6392, 1e-9);
+    expect($frame->positions->defender->axis->y)->toEqualWithDelta($y, 1e-9)->and($frame->positions->distance)->toEqualWithDelta(0.6392, 1e-9);
 })->with([
     'pulled' => ['move', 0.15 * 1.68],
     'taken down' => ['take-down', 0.15 * 1.68],
@@ -204,13 +205,13 @@ it('carries both where a hold moves', function (string $intent, float $y): void 
 
 it('lets a threat walk up to 60 cm', function (): void {
     $frames = frames('closing-in', [], "look\nlook\nlook\nlook\nlook");
-    expect($frames['1']->distance)->toEqualWithDelta(2.0 - 0.42, 1e-9)->and($frames['5']->distance)->toEqualWithDelta(0.60, 1e-9);
+    expect($frames['1']->positions->distance)->toEqualWithDelta(2.0 - 0.42, 1e-9)->and($frames['5']->positions->distance)->toEqualWithDelta(0.60, 1e-9);
 });
 
 it('judges what is delivered', function (string $kind, array $values, string $beat, ?string $why, ?float $out, ?float $off): void {
-    $delivery = frames($kind, ['phase' => 'reaching', ...$values], $beat)['1']->delivery;
+    $delivery = frames($kind, ['phase' => 'reaching', ...$values], $beat)['1']->events->delivery;
 
-    expect($delivery->why)->toBe($why);
+    expect($delivery->lands() ? null : $delivery->verdict->value)->toBe($why);
     if ($out !== null) {
         expect($delivery->out)->toEqualWithDelta($out, 1e-9);
     }
@@ -250,36 +251,36 @@ it('judges what is delivered', function (string $kind, array $values, string $be
 ]);
 
 it('puts a hold on that lands', function (): void {
-    expect(ends('look', 'wrist-same', ['phase' => 'reaching'])->holds())->toBe(['right hand on left wrist'])
-        ->and(ends('slide 6', 'wrist-same', ['phase' => 'reaching'])->holds())->toBe([]);
+    expect(ends('look', 'wrist-same', ['phase' => 'reaching'])->events->hold->names())->toBe(['right hand on left wrist'])
+        ->and(ends('slide 6', 'wrist-same', ['phase' => 'reaching'])->events->hold->names())->toBe([]);
 });
 
 it('lets a held hand stop nothing', function (): void {
     // The follow-up comes in the second beat with the other hand; the held hand is limited.
     $frames = frames('wrist-same', ['phase' => 'follow-up'], "look\nleft hand parry forearm");
-    expect($frames['2']->delivery->what)->toBe('follow-up')->and($frames['2']->delivery->lands())->toBeTrue();
-    expect(frames('wrist-same', ['phase' => 'follow-up'], "look\nright hand parry forearm")['2']->delivery->why)->toBe('stopped');
+    expect($frames['2']->events->delivery->isFollowUp)->toBeTrue()->and($frames['2']->events->delivery->lands())->toBeTrue();
+    expect(frames('wrist-same', ['phase' => 'follow-up'], "look\nright hand parry forearm")['2']->events->delivery->verdict)->toBe(Verdict::Stopped);
 });
 
 it('throws a second attack even where the answer is over, and not when he cannot', function (): void {
     expect(array_keys(frames('cloth-one', ['phase' => 'follow-up'], 'look')))->toBe([1, 2])
-        ->and(frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> dropped\nlook")['2']->delivery)->toBeNull()
-        ->and(frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> turned\nlook")['2']->delivery)->toBeNull();
+        ->and(frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> dropped\nlook")['2']->events->delivery)->toBeNull()
+        ->and(frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> turned\nlook")['2']->events->delivery)->toBeNull();
 });
 
 it('never lets two bodies pass through each other', function (): void {
     // Three long slides straight at a threat that comes in: beside him at the least distance, on the bearing from before.
     $frame = ends("slide 12 3 m\nslide 12 3 m", 'closing-in');
-    expect($frame->distance)->toEqualWithDelta(0.2016, 1e-9);
+    expect($frame->positions->distance)->toEqualWithDelta(0.2016, 1e-9);
 });
 
 it('runs branches from after the strikes, with what they name', function (string $condition, float $distance, bool $isHeld): void {
     $frames = frames('cloth-one', [], "right knee groin -> driven back\n  if {$condition}: look\nlook");
 
     expect(array_keys($frames))->toBe([1, '1.1', 2])
-        ->and($frames['1.1']->distance)->toEqualWithDelta($distance, 1e-9)
+        ->and($frames['1.1']->positions->distance)->toEqualWithDelta($distance, 1e-9)
         ->and($frames['1.1']->isHeld)->toBe($isHeld)
-        ->and($frames['2']->distance)->toEqualWithDelta(1.4792, 1e-9);
+        ->and($frames['2']->positions->distance)->toEqualWithDelta(1.4792, 1e-9);
 })->with([
     ['not', 0.6392, true],
     ['rocked', 0.8392, true],
@@ -309,12 +310,12 @@ it('sees what he reaches', function (): void {
     $fist = 1.68 * sqrt(0.386 ** 2 - 0.112 ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 + 0.1008 - hypot(0.6392, 0.129 * 1.68);
     // feet at .58, the hip at .53: .05 up
     $foot = 1.68 * sqrt(0.530 ** 2 - 0.05 ** 2) + 0.1008 - hypot(0.6392, 0.0955 * 1.68);
-    expect(array_map(static fn ($threat): array => [$threat->name(), round($threat->margin, 9)], $frame->threats))
+    expect(array_map(static fn ($threat): array => [$threat->name(), round($threat->margin, 9)], $frame->positions->threats))
         ->toBe([['left hand', round($fist, 9)], ['left foot', round($foot, 9)], ['right foot', round($foot, 9)]]);
 });
 
 it('tells the sector, and how long until he faces the defender', function (): void {
     $frame = ends('left palm chin -> turned', 'closing-in');
-    expect($frame->sector->value)->toBe('flank')->and($frame->faceSeconds)->toEqualWithDelta(90 / 120, 1e-9)
-        ->and(ends('look', 'closing-in')->sector->value)->toBe('front');
+    expect($frame->positions->sector->value)->toBe('flank')->and($frame->positions->faceSeconds)->toEqualWithDelta(90 / 120, 1e-9)
+        ->and(ends('look', 'closing-in')->positions->sector->value)->toBe('front');
 });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\LimbLimit;
 use StoneDrill\Core\Attack\LimbState;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Situation;
@@ -43,7 +44,7 @@ it('tells which limbs a hold keeps', function (string $kind, array $values, arra
 
 it('gives a reason for each that is kept', function (): void {
     foreach (situation('wrist-cross')->limbs as $status) {
-        expect($status->reason === '')->toBe($status->isFree());
+        expect($status->limit === LimbLimit::None)->toBe($status->isFree());
     }
 });
 

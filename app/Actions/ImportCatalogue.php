@@ -1,0 +1,281 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Rank as RankRow;
+use App\Models\School as SchoolRow;
+use App\Models\User;
+use App\Persistence\ImportReport;
+use App\Persistence\StandardLadder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\AttackerLimb;
+use StoneDrill\Core\Attack\DefenderHold;
+use StoneDrill\Core\Attack\Hand;
+use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\PolicyRow;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Curriculum\Waiver;
+use StoneDrill\Core\Exchange\SchoolFile;
+use StoneDrill\Core\Proof\Rep;
+
+/**
+ * Brings a catalogue into a school: rows with a code that the school has already take the file's values, others are
+ * added, nothing is removed, and a rep whose id is there already stays as it is. All of it or nothing.
+ */
+final class ImportCatalogue
+{
+    private const CHUNK = 500;
+
+    private ImportReport $report;
+
+    public function import(SchoolFile $file, SchoolRow $school, ?User $by = null): ImportReport
+    {
+        return DB::transaction(fn (): ImportReport => $this->bring($file, $school, $by));
+    }
+
+    /** What {@see import()} would do, without doing it. */
+    public function rehearse(SchoolFile $file, SchoolRow $school): ImportReport
+    {
+        DB::beginTransaction();
+        try {
+            return $this->bring($file, clone $school, null);
+        } finally {
+            DB::rollBack();
+        }
+    }
+
+    private function bring(SchoolFile $file, SchoolRow $school, ?User $by): ImportReport
+    {
+        $catalogue = $file->catalogue;
+        $this->report = new ImportReport();
+        $school->fill($this->school($catalogue));
+        $this->report->count('school', $school->exists, $school->isDirty());
+        $school->save();
+        $this->sync('rungs', $school->rungs(), 'number', array_map(StandardLadder::columns(...), $catalogue->ladder->rungs));
+        $this->sync('kinds', $school->kinds(), 'code', array_map($this->kind(...), $catalogue->kinds));
+        $ranks = $this->ranks($catalogue, $school);
+        $attacks = $this->sync('attacks', $school->attacks(), 'code', array_map(fn (Attack $attack): array => $this->attack($attack, $ranks), $catalogue->attacks), $by);
+        $answers = $this->sync('answers', $school->answers(), 'code', array_map(fn (Answer $answer): array => $this->answer($answer, $ranks, $attacks), $catalogue->answers), $by);
+        $students = $this->sync('students', $school->students(), 'code', array_map(fn (Student $student): array => $this->student($student, $ranks), $file->students));
+        $this->reps($file, $school, $students, $attacks, $answers, $by);
+        $school->unsetRelations();
+
+        return $this->report;
+    }
+
+    /**
+     * Ranks of the file come first, in its order; others that the school has stay above them.
+     *
+     * @return array<string, int> id of the row by code
+     */
+    private function ranks(Catalogue $catalogue, SchoolRow $school): array
+    {
+        $rows = [];
+        foreach ($catalogue->ranks as $position => $rank) {
+            $rows[] = ['code' => $rank->id, 'position' => $position, 'name' => $rank->name, 'max_beats' => $rank->maxBeats, 'goal_rung' => $rank->goalRung];
+        }
+        $position = count($rows);
+        $school->ranks()->whereNotIn('code', array_column($catalogue->ranks, 'id'))->get()
+            ->each(static function (RankRow $rank) use (&$position): void {
+                $rank->update(['position' => $position++]);
+            });
+
+        return $this->sync('ranks', $school->ranks(), 'code', $rows);
+    }
+
+    /**
+     * Adds and updates rows by their code.
+     *
+     * @template T of Model
+     *
+     * @param HasMany<T, SchoolRow>      $relation
+     * @param list<array<string, mixed>> $rows
+     *
+     * @return array<string, int> id of the row by code
+     */
+    private function sync(string $section, HasMany $relation, string $key, array $rows, ?User $by = null): array
+    {
+        $existing = $relation->get()->keyBy($key);
+        $ids = [];
+        foreach ($rows as $values) {
+            $row = $existing[$values[$key]] ?? $relation->make();
+            $row->fill($values);
+            $this->report->count($section, $row->exists, $row->isDirty());
+            if ($row->isDirty()) {
+                if ($section === 'attacks' || $section === 'answers') {
+                    $row->fill(['version' => ($row->getOriginal('version') ?? 0) + 1, 'updated_by_id' => $by?->id]);
+                }
+                $row->save();
+            }
+            $ids[$values[$key]] = $row->getKey();
+        }
+
+        return $ids;
+    }
+
+    /** @return array<string, mixed> */
+    private function school(Catalogue $catalogue): array
+    {
+        $school = $catalogue->school;
+
+        return [
+            'name' => $school->name,
+            'doctrine' => $school->doctrine->value,
+            'bearings' => $school->bearings->value,
+            'typical' => $school->typical,
+            'share' => $school->share,
+            'sizes' => $school->sizes,
+            'hole_factors' => $school->holeFactors,
+            'policy' => $school->policy === null ? null : array_map(static fn (PolicyRow $row): array => [
+                'hazard' => $row->hazard->value,
+                'under' => $row->under,
+                'rank' => $row->rank,
+                'level' => $row->level->value,
+            ], $school->policy),
+            'aliases' => $school->aliases,
+            'zone' => $school->zone,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function kind(Kind $kind): array
+    {
+        return [
+            'code' => $kind->id,
+            'name' => $kind->name,
+            'family' => $kind->family->value,
+            'start' => $kind->start->value,
+            'attacker_busy' => array_map(static fn (AttackerLimb $limb): string => $limb->value, $kind->attackerLimbs),
+            'defender_held' => array_map(static fn (DefenderHold $held): string => $held->value, $kind->defenderHolds),
+            'hands' => array_map(static fn (Hand $hand): string => $hand->value, $kind->hands),
+            'bearings' => $kind->bearings,
+            'cautions' => $kind->cautions,
+        ];
+    }
+
+    /**
+     * @param array<string, int> $ranks
+     *
+     * @return array<string, mixed>
+     */
+    private function attack(Attack $attack, array $ranks): array
+    {
+        return [
+            'code' => $attack->id,
+            'title' => $attack->title,
+            'kind' => $attack->kind->id,
+            ...$attack->facets->toArray(),
+            'needed_by_id' => $ranks[$attack->neededBy ?? ''] ?? null,
+            'needed_by_youth_id' => $ranks[$attack->neededByYouth ?? ''] ?? null,
+            'prevalence' => $attack->prevalence,
+            'critical' => $attack->critical,
+            'notes' => $attack->notes,
+            'cautions' => $attack->cautions,
+        ];
+    }
+
+    /**
+     * @param array<string, int> $ranks
+     * @param array<string, int> $attacks
+     *
+     * @return array<string, mixed>
+     */
+    private function answer(Answer $answer, array $ranks, array $attacks): array
+    {
+        return [
+            'code' => $answer->id,
+            'title' => $answer->title,
+            'label' => $answer->label,
+            'attack_id' => $attacks[$answer->attack],
+            'pattern' => $answer->matching->listed,
+            'mirrored' => $answer->matching->mirrored,
+            'rank_id' => $ranks[$answer->teaching->rank],
+            'short_rank_id' => $answer->teaching->short === null ? null : $ranks[$answer->teaching->short->rank],
+            'short_beats' => $answer->teaching->short?->beats,
+            'doctrine' => $answer->teaching->doctrine?->value,
+            'mistakes' => $answer->teaching->mistakes,
+            'waived' => array_map(static fn (Waiver $waiver): array => ['check' => $waiver->check->value, 'beat' => $waiver->beat, 'reason' => $waiver->reason], $answer->teaching->waived),
+            'beats' => $answer->beats->toText(),
+        ];
+    }
+
+    /**
+     * @param array<string, int> $ranks
+     *
+     * @return array<string, mixed>
+     */
+    private function student(Student $student, array $ranks): array
+    {
+        return [
+            'code' => $student->id,
+            'name' => $student->name,
+            'rank_id' => $ranks[$student->rank],
+            'height' => $student->height,
+            'born' => $student->born?->format('Y-m-d'),
+            'flags' => $student->flags,
+        ];
+    }
+
+    /**
+     * @param array<string, int> $students
+     * @param array<string, int> $attacks
+     * @param array<string, int> $answers
+     */
+    private function reps(SchoolFile $file, SchoolRow $school, array $students, array $attacks, array $answers, ?User $by): void
+    {
+        $rows = array_map(static fn (Rep $rep): array => [
+            'id' => $rep->id,
+            'school_id' => $school->id,
+            'student_id' => $students[$rep->student],
+            'attack_id' => $attacks[$rep->attack],
+            'side' => $rep->side->value,
+            'rung' => $rep->rung,
+            'outcome' => $rep->outcome->value,
+            'at' => $rep->at->format('Y-m-d H:i:sP'),
+            'answer_id' => $rep->answer === null ? null : $answers[$rep->answer],
+            'mistakes' => (string) json_encode($rep->mistakes),
+            'touched' => $rep->touched?->value,
+            'seconds' => $rep->seconds,
+            'stressor' => $rep->stressor,
+            'source' => $rep->source->value,
+            'replaces' => $rep->replaces,
+            // Files of the first release may have corrections without one.
+            'reason' => $rep->replaces === null ? null : $rep->reason ?? 'No reason is given in the file.',
+            'recorded_by_id' => $by?->id,
+        ], $this->originalsFirst($file->reps));
+        foreach (array_chunk($rows, self::CHUNK) as $chunk) {
+            $added = DB::table('reps')->insertOrIgnore($chunk);
+            $this->report->add('reps', $added, count($chunk) - $added);
+        }
+    }
+
+    /**
+     * A correction can only be stored after the rep that it replaces.
+     *
+     * @param list<Rep> $reps
+     *
+     * @return list<Rep>
+     */
+    private function originalsFirst(array $reps): array
+    {
+        $ordered = $placed = [];
+        $byId = array_column($reps, null, 'id');
+        foreach ($reps as $rep) {
+            $chain = [];
+            for ($link = $rep; $link !== null && ! isset($placed[$link->id]); $link = $byId[$link->replaces ?? ''] ?? null) {
+                $chain[] = $link;
+                $placed[$link->id] = true;
+            }
+            array_push($ordered, ...array_reverse($chain));
+        }
+
+        return $ordered;
+    }
+}

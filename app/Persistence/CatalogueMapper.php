@@ -1,0 +1,369 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use App\Casts\Json;
+use App\Models\Answer;
+use App\Models\Attack;
+use App\Models\Kind;
+use App\Models\Rank;
+use App\Models\Rep;
+use App\Models\Rung;
+use App\Models\School;
+use App\Models\Student;
+use DateTimeInterface;
+use DateTimeZone;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Collection;
+use StoneDrill\Core\Attack\Attack as CoreAttack;
+use StoneDrill\Core\Attack\AttackerLimb;
+use StoneDrill\Core\Attack\DefenderHold;
+use StoneDrill\Core\Attack\Facet;
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Family;
+use StoneDrill\Core\Attack\Feasibility;
+use StoneDrill\Core\Attack\Hand;
+use StoneDrill\Core\Attack\Kind as CoreKind;
+use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Attack\Start;
+use StoneDrill\Core\Curriculum\Answer as CoreAnswer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Curriculum\Matching;
+use StoneDrill\Core\Curriculum\PolicyLevel;
+use StoneDrill\Core\Curriculum\PolicyRow;
+use StoneDrill\Core\Curriculum\Rank as CoreRank;
+use StoneDrill\Core\Curriculum\Rung as CoreRung;
+use StoneDrill\Core\Curriculum\School as CoreSchool;
+use StoneDrill\Core\Curriculum\ShortForm;
+use StoneDrill\Core\Curriculum\Student as CoreStudent;
+use StoneDrill\Core\Curriculum\Teaching;
+use StoneDrill\Core\Curriculum\Waiver;
+use StoneDrill\Core\Exchange\SchoolFile;
+use StoneDrill\Core\Geometry\BearingStyle;
+use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\Rep as CoreRep;
+use StoneDrill\Core\Proof\Source;
+use StoneDrill\Core\Proof\Touched;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Notation\Vocabulary;
+
+/** The one way from rows to core values. The ids of core values are the rows' codes. */
+final readonly class CatalogueMapper
+{
+    private const SECONDS = 86_400;
+
+    /** What a school teaches: everything but its students and their reps. RevisionCache until one of its rows changes. */
+    public function curriculum(School $school): Catalogue
+    {
+        // Rows that were read before the revision was may be older than it.
+        return $this->readCurriculum($school)->catalogue;
+    }
+
+    /** @return list<UnreadableRow> what of it cannot be read, and is left out */
+    public function unreadable(School $school): array
+    {
+        return $this->readCurriculum($school)->unreadable;
+    }
+
+    /** Why a row is left out; null where it is not. */
+    public function whyUnreadable(Attack|Answer $row): ?string
+    {
+        foreach ($this->unreadable($row->school) as $unreadable) {
+            if ($unreadable->table === $row->getTable() && $unreadable->id === $row->id) {
+                return $unreadable->why;
+            }
+        }
+
+        return null;
+    }
+
+    private function readCurriculum(School $school): ReadCurriculum
+    {
+        return RevisionCache::of("curriculum:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, fn (): ReadCurriculum => $this->parts(School::query()->findOrFail($school->id)));
+    }
+
+    /**
+     * What it taught on a day, as far as the versions of its answers tell, by the ranks of today. Answers that were deleted
+     * since are not known any more.
+     */
+    public function curriculumAt(School $school, DateTimeInterface $day): Catalogue
+    {
+        $ranks = $school->ranks->pluck('code', 'id')->all();
+        $attacks = $school->attacks->filter(static fn (Attack $attack): bool => $attack->created_at === null || $attack->created_at <= $day);
+        $answers = $school->answers()->with(['versions' => static fn ($versions) => $versions->where('saved_at', '<=', $day)])->get()
+            ->filter(static fn (Answer $answer): bool => $answer->versions->isNotEmpty() && $attacks->contains('id', $answer->attack_id))
+            ->map(static fn (Answer $answer): Answer => $answer->fill($answer->versions[0]->content))
+            ->filter(static fn (Answer $answer): bool => isset($ranks[$answer->rank_id]) && ($answer->short_rank_id === null || isset($ranks[$answer->short_rank_id])));
+
+        return $this->parts((clone $school)->setRelation('attacks', $attacks)->setRelation('answers', $answers))->catalogue;
+    }
+
+    /** Everything a school holds. */
+    public function everything(School $school): SchoolFile
+    {
+        $students = $school->students()->with('rank')->get();
+        $reps = $school->reps()->with(['student', 'attack', 'answer'])->orderBy('at')->orderBy('id')->get();
+
+        $catalogue = $this->curriculum($school);
+        // Reps of an attack that cannot be read wait for it to be mended.
+        $reps = $reps->filter(static fn (Rep $rep): bool => $catalogue->hasAttack($rep->attack->code));
+
+        return new SchoolFile($catalogue, array_values($students->map($this->student(...))->all()), $this->reps($reps));
+    }
+
+    public function kinds(School $school): Kinds
+    {
+        return Kinds::builtIn()->with(...$this->ownKinds($school, new RowReader()));
+    }
+
+    public function ladder(School $school): Ladder
+    {
+        $rungs = array_values($school->rungs->map(static fn (Rung $rung): CoreRung => new CoreRung(
+            $rung->number,
+            $rung->name,
+            $rung->pace,
+            $rung->attack_told,
+            $rung->moment_told,
+            $rung->resistance,
+            $rung->follow_ups,
+            $rung->stressors,
+        ))->all());
+
+        return $rungs === [] ? Ladder::builtIn() : new Ladder($rungs);
+    }
+
+    public function attack(Attack $attack, Kinds $kinds): CoreAttack
+    {
+        if (! $kinds->has($attack->kind)) {
+            throw UnreadableValue::unknown('kind', $attack->kind, 'a kind that the school has');
+        }
+        $codes = $attack->school->ranks->pluck('code', 'id');
+        $facets = [];
+        foreach (Facet::cases() as $facet) {
+            $facets[$facet->value] = (string) $attack->getAttribute($facet->value);
+        }
+
+        $kind = $kinds->get($attack->kind);
+        foreach ((new Feasibility())->refusals($kind, Facets::of($facets)) as $refusal) {
+            throw new UnreadableValue($refusal->getMessage());
+        }
+
+        return new CoreAttack(
+            $attack->code,
+            $attack->title,
+            $kind,
+            Facets::of($facets),
+            $codes[$attack->needed_by_id] ?? null,
+            $codes[$attack->needed_by_youth_id] ?? null,
+            $attack->prevalence,
+            $attack->critical,
+            $attack->notes,
+            self::texts($attack, 'cautions'),
+        );
+    }
+
+    /**
+     * An answer that is being written, as far as it is known.
+     *
+     * @param string $rank code of the rank it is meant for
+     */
+    public function draft(CoreAttack $attack, string $title, string $rank, ?Doctrine $doctrine, Beats $beats, ?Answer $stored = null): CoreAnswer
+    {
+        return new CoreAnswer(
+            $stored->code ?? '',
+            $title,
+            '',
+            $attack->id,
+            Matching::of($attack),
+            new Teaching($rank, null, $doctrine, [], self::waivers($stored?->soundWaivers() ?? [])),
+            $beats,
+        );
+    }
+
+    public function student(Student $student): CoreStudent
+    {
+        // Nobody is drilled on what a flag may forbid: where flags cannot be read, each hazard is barred.
+        $flags = $student->hasReadableFlags() ? $student->flags : array_map(static fn (Hazard $hazard): string => 'no-'.$hazard->value, Hazard::cases());
+
+        return new CoreStudent($student->code, $student->name, $student->rank->code, $student->height, $student->born, $flags);
+    }
+
+    /**
+     * @param Collection<int, Rep> $reps with their students, attacks and answers
+     *
+     * @return list<CoreRep>
+     */
+    public function reps(Collection $reps): array
+    {
+        return array_values($reps->map(static fn (Rep $rep): CoreRep => new CoreRep(
+            $rep->id,
+            $rep->student->code,
+            $rep->attack->code,
+            Side::from($rep->side),
+            $rep->rung,
+            Outcome::from($rep->outcome),
+            $rep->at,
+            $rep->answer?->code,
+            $rep->mistakes,
+            $rep->touched === null ? null : Touched::from($rep->touched),
+            $rep->seconds,
+            $rep->stressor,
+            Source::from($rep->source),
+            $rep->replaces,
+            $rep->reason,
+        ))->all());
+    }
+
+    public function school(School $school): CoreSchool
+    {
+        return $this->readSchool($school, new RowReader());
+    }
+
+    /** What a school has set for itself; a setting that cannot be read is the usual one. */
+    private function readSchool(School $school, RowReader $reader): CoreSchool
+    {
+        $sizes = $reader->setting($school, 'sizes', static fn (): array => array_replace(CoreSchool::SIZES, array_map(self::stature(...), Json::strict($school, 'sizes'))), CoreSchool::SIZES);
+
+        return new CoreSchool(
+            $school->name,
+            Doctrine::from($school->doctrine),
+            BearingStyle::from($school->bearings),
+            $reader->setting($school, 'typical', static fn (): string => isset($sizes[$school->typical]) ? $school->typical : throw UnreadableValue::unknown('typical', $school->typical, 'one of the sizes'), 'medium'),
+            $school->share,
+            $sizes,
+            $reader->setting($school, 'hole factors', static fn (): array => array_map(static fn (int|float $factor): float => (float) $factor, Json::strict($school, 'hole_factors')), []),
+            $reader->setting($school, 'policy', fn (): ?array => $this->policy($school), null),
+            $reader->setting($school, 'own words', static fn (): array => self::aliases(Json::strict($school, 'aliases')), []),
+            $reader->setting($school, 'time zone', static fn (): string => (new DateTimeZone($school->zone))->getName(), CoreSchool::ZONE),
+        );
+    }
+
+    private static function stature(mixed $metres): float
+    {
+        return is_numeric($metres) && $metres >= 0.8 && $metres <= 2.4 ? (float) $metres : throw UnreadableValue::unknown('sizes', $metres, 'a stature from 0.8 to 2.4 m');
+    }
+
+    /** @return list<PolicyRow>|null */
+    private function policy(School $school): ?array
+    {
+        $ranks = $school->ranks->pluck('code')->all();
+
+        return $school->policy === null ? null : array_values(array_map(static fn (array $row): PolicyRow => new PolicyRow(
+            Hazard::from($row['hazard']),
+            $row['under'] ?? null,
+            in_array($row['rank'] ?? null, $ranks, true) ? $row['rank'] : null,
+            PolicyLevel::from($row['level']),
+        ), Json::strict($school, 'policy')));
+    }
+
+    /**
+     * @param array<string, array<string, string>> $aliases
+     *
+     * @return array<string, array<string, string>>
+     */
+    private static function aliases(array $aliases): array
+    {
+        Vocabulary::standard()->withAliases($aliases);
+
+        return $aliases;
+    }
+
+    private function parts(School $school): ReadCurriculum
+    {
+        $reader = new RowReader();
+        $core = $this->readSchool($school, $reader);
+        $own = $this->ownKinds($school, $reader);
+        $kinds = Kinds::builtIn()->with(...$own);
+        $attacks = $answers = [];
+        foreach ($school->attacks as $attack) {
+            $attacks[$attack->id] = $reader->read($attack, fn (): CoreAttack => $this->attack($attack->setRelation('school', $school), $kinds));
+        }
+        $codes = $school->ranks->pluck('code', 'id')->all();
+        foreach ($school->answers as $answer) {
+            $answers[] = $reader->read($answer, fn (): CoreAnswer => $this->answer($answer, $attacks[$answer->attack_id] ?? throw new UnreadableValue('Its attack cannot be read. Mend that first.'), $codes));
+        }
+
+        return new ReadCurriculum(new Catalogue(
+            school: $core,
+            kinds: $own,
+            ranks: array_values($school->ranks->map(static fn (Rank $rank): CoreRank => new CoreRank($rank->code, $rank->name, $rank->max_beats, $rank->goal_rung))->all()),
+            ladder: $this->ladder($school),
+            attacks: array_values(array_filter($attacks)),
+            answers: array_values(array_filter($answers)),
+        ), $reader->unreadable);
+    }
+
+    /** @param array<int, string> $codes of the ranks, by the id of the row */
+    private function answer(Answer $answer, CoreAttack $attack, array $codes): CoreAnswer
+    {
+        return new CoreAnswer(
+            $answer->code,
+            $answer->title,
+            $answer->label,
+            $attack->id,
+            Matching::of($attack, self::pattern($answer), $answer->mirrored),
+            new Teaching(
+                $codes[$answer->rank_id],
+                $answer->short_rank_id === null ? null : new ShortForm($codes[$answer->short_rank_id], max(1, (int) $answer->short_beats)),
+                $answer->doctrine === null ? null : Doctrine::from($answer->doctrine),
+                self::texts($answer, 'mistakes'),
+                self::waivers(array_values(Json::strict($answer, 'waived'))),
+            ),
+            Beats::parse($answer->beats),
+        );
+    }
+
+    /** @return array<string, list<string>|null> */
+    private static function pattern(Answer $answer): array
+    {
+        foreach (Json::strict($answer, 'pattern') as $facet => $values) {
+            $known = $facet === 'kind' ? null : (Facet::tryFrom((string) $facet) ?? throw UnreadableValue::unknown('pattern', $facet, 'a facet'))->values();
+            foreach ($values ?? [] as $value) {
+                if (! is_string($value) || ($known !== null && ! in_array($value, $known, true))) {
+                    throw UnreadableValue::unknown("pattern, {$facet}", $value, 'one of '.implode(', ', $known));
+                }
+            }
+        }
+
+        return $answer->pattern;
+    }
+
+    /** @return list<string> */
+    private static function texts(Model $row, string $column): array
+    {
+        return array_values(array_map(strval(...), Json::strict($row, $column)));
+    }
+
+    /**
+     * @param list<array<string, ?string>> $waived
+     *
+     * @return list<Waiver>
+     */
+    private static function waivers(array $waived): array
+    {
+        return array_map(static fn (array $waiver): Waiver => new Waiver(CheckId::tryFrom($waiver['check'] ?? '') ?? throw UnreadableValue::unknown('waived', $waiver['check'] ?? null, 'the check that each one waives'), $waiver['beat'] ?? null, (string) $waiver['reason']), $waived);
+    }
+
+    /** @return list<CoreKind> */
+    private function ownKinds(School $school, RowReader $reader): array
+    {
+        return array_values(array_filter($school->kinds->map(static fn (Kind $kind): ?CoreKind => $reader->read($kind, static fn (): CoreKind => new CoreKind(
+            $kind->code,
+            $kind->name,
+            Family::from($kind->family),
+            Start::from($kind->start),
+            array_map(AttackerLimb::from(...), self::texts($kind, 'attacker_busy')),
+            array_map(DefenderHold::from(...), self::texts($kind, 'defender_held')),
+            array_map(Hand::from(...), self::texts($kind, 'hands')),
+            array_values(Json::strict($kind, 'bearings')),
+            self::texts($kind, 'cautions'),
+        )))->all()));
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use App\Models\School;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Cache;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\Fewest;
+use StoneDrill\Core\Coverage\Hole;
+use StoneDrill\Core\Coverage\HoleFinder;
+use StoneDrill\Core\Coverage\RunCache;
+use StoneDrill\Core\Coverage\WeaknessFinder;
+use StoneDrill\Core\Coverage\Widener;
+use StoneDrill\Core\Curriculum\Catalogue;
+
+/**
+ * Every hole of a school, worked out anew when anything they hang on changes and kept until then. What has not changed is
+ * not run again.
+ */
+final readonly class HoleBook
+{
+    private const SECONDS = 7 * 86_400;
+
+    /** Pairs of answer and cell beyond which no answer is tried at near attacks, which takes a run for any two sizes. */
+    private const MAX_WIDENED = 1_000_000;
+
+    public function __construct(private CatalogueMapper $mapper, private ProofBook $proof) {}
+
+    /** @return list<Hole>|null null while they are not worked out */
+    public function known(School $school): ?array
+    {
+        return RevisionCache::known("holes:{$school->id}", $this->revision($school));
+    }
+
+    /** @return list<Hole> */
+    public function of(School $school): array
+    {
+        return RevisionCache::of("holes:{$school->id}", $this->revision($school), self::SECONDS, fn (): array => $this->find($school));
+    }
+
+    /**
+     * The holes as they would be with other answers.
+     *
+     * @param Catalogue $now  what the school teaches
+     * @param Catalogue $then the same with other answers
+     *
+     * @return list<Hole>
+     */
+    public function after(School $school, Catalogue $now, Catalogue $then): array
+    {
+        $memory = $this->memory($school);
+        $holes = Coverage::known($now, $this->of($school))->after($then, $this->finder($school, $then, $memory))->holes;
+        // It asks for a part only: what the holes will ask for again stays.
+        $this->keep($school, $memory->all());
+
+        return $holes;
+    }
+
+    /**
+     * The fewest answers with which a rank covers a share of what it needs.
+     *
+     * @param string $rank  id
+     * @param float  $share 0 to 1
+     */
+    public function fewest(School $school, Catalogue $curriculum, string $rank, float $share): Fewest
+    {
+        $memory = $this->memory($school);
+        $fewest = Fewest::of($curriculum, $rank, $share, $this->widener($curriculum, $memory));
+        // It asks for a part only: what the holes will ask for again stays.
+        $this->keep($school, $memory->all());
+
+        return $fewest;
+    }
+
+    /** @return list<Hole> */
+    private function find(School $school): array
+    {
+        $catalogue = $this->mapper->curriculum($school);
+        $memory = $this->memory($school);
+        $holes = $this->finder($school, $catalogue, $memory)->find(Coverage::known($catalogue, [])->cells);
+        $this->keep($school, $memory->kept());
+
+        return $holes;
+    }
+
+    private function finder(School $school, Catalogue $catalogue, RunCache $memory): HoleFinder
+    {
+        return new HoleFinder($catalogue, new WeaknessFinder($catalogue, $memory), $this->widener($catalogue, $memory), $this->proof->of($school));
+    }
+
+    /** Whether a catalogue is so large that widening an answer is not among the moves. */
+    public static function isLarge(Catalogue $catalogue): bool
+    {
+        return 2 * count($catalogue->attacks) * count($catalogue->answers) > self::MAX_WIDENED;
+    }
+
+    private function widener(Catalogue $catalogue, RunCache $memory): ?Widener
+    {
+        return self::isLarge($catalogue) ? null : new Widener($catalogue, $memory);
+    }
+
+    private function memory(School $school): RunCache
+    {
+        return new RunCache(Cache::get("runs:{$school->id}", []));
+    }
+
+    /** @param array<string, mixed> $runs what was found, by what it hangs on */
+    private function keep(School $school, array $runs): void
+    {
+        Cache::put("runs:{$school->id}", $runs, self::SECONDS);
+    }
+
+    /** Proof ages by the day. */
+    private function revision(School $school): string
+    {
+        return Revision::of($school).' '.CarbonImmutable::now()->toDateString();
+    }
+}

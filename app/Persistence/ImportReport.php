@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+/** What an import added, changed and left as it was. */
+final class ImportReport
+{
+    /** @var array<string, array{added: int, changed: int, same: int}> by section */
+    private array $sections = [];
+
+    public function count(string $section, bool $existed, bool $differs): void
+    {
+        $this->sections[$section] ??= ['added' => 0, 'changed' => 0, 'same' => 0];
+        $this->sections[$section][match (true) {
+            ! $existed => 'added',
+            $differs => 'changed',
+            default => 'same',
+        }]++;
+    }
+
+    public function add(string $section, int $added, int $same): void
+    {
+        $this->sections[$section] ??= ['added' => 0, 'changed' => 0, 'same' => 0];
+        $this->sections[$section]['added'] += $added;
+        $this->sections[$section]['same'] += $same;
+    }
+
+    /** @return array<string, array{added: int, changed: int, same: int}> */
+    public function sections(): array
+    {
+        return $this->sections;
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+/** What one request has read of what is kept, so that it reads nothing twice. */
+final class ReadRevisions
+{
+    /** @var array<string, array{string, mixed}> key and value, by name */
+    public array $values = [];
+}

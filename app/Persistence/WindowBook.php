@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use App\Models\School;
+use DateTimeImmutable;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\ProofRules;
+use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Proof\Source;
+use StoneDrill\Core\Proof\Window;
+
+/** What is kept of the reps of a school's students, brought up to date before it is read. */
+final readonly class WindowBook
+{
+    /** Pairs of student and attack that are worked out at once. */
+    private const CHUNK = 500;
+
+    /** @var array<int, Attack> by the id of the row */
+    private array $attacks;
+
+    /** @var list<int> ids of rows that cannot be read: their reps wait until they are mended */
+    private array $unreadable;
+
+    private Ladder $ladder;
+
+    /** @param Catalogue $catalogue what the school teaches */
+    public function __construct(private School $school, Catalogue $catalogue)
+    {
+        $ids = $school->attacks->pluck('id', 'code')->all();
+        $byRow = [];
+        foreach ($catalogue->attacks as $attack) {
+            $byRow[$ids[$attack->id]] = $attack;
+        }
+        [$this->attacks, $this->ladder] = [$byRow, $catalogue->ladder];
+        $this->unreadable = array_values(array_diff($ids, array_keys($byRow)));
+    }
+
+    /**
+     * @param list<int> $students ids of the rows
+     *
+     * @return array<int, array<string, Window>> by the id of the student's row, then `attack side`
+     */
+    public function of(array $students, DateTimeImmutable $at): array
+    {
+        $this->refresh($students);
+        $windows = array_fill_keys($students, []);
+        $ahead = [];
+        foreach ($this->rows()->whereIn('student_id', $students)->where('count', '>', 0)->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last']) as $row) {
+            $window = new Window(json_decode($row->tries, true), $row->ever, $row->count, $row->last);
+            if ($window->reaches($at)) {
+                $windows[$row->student_id][$this->attacks[$row->attack_id]->id.' '.$row->side] = $window;
+            } else {
+                $ahead[] = [$row->student_id, $row->attack_id];
+            }
+        }
+        // A clock that goes ahead has recorded what has not been yet: what lies before is read from the reps themselves.
+        foreach ($this->work($ahead, $at) as [$student, $attack, $side, $window]) {
+            $windows[$student][$this->attacks[$attack]->id.' '.$side] = $window;
+        }
+
+        return $windows;
+    }
+
+    /** @param list<int> $students ids of the rows */
+    private function refresh(array $students): void
+    {
+        $this->prepareForMany($students);
+        do {
+            $done = DB::transaction(function () use ($students): int {
+                $stale = $this->stale($students)->limit(self::CHUNK)->distinct()->get(['student_id', 'attack_id']);
+                $pairs = array_values($stale->map(static fn ($row): array => [$row->student_id, $row->attack_id])->all());
+                if ($pairs === []) {
+                    return 0;
+                }
+                // Whoever adds a rep now waits for this row, and marks it again afterwards.
+                $this->among($this->rows(), $pairs)->update(['is_stale' => false, 'count' => 0, 'last' => null, 'tries' => '[]', 'ever' => null, 'rules' => ProofRules::VERSION]);
+                $rows = array_map(fn (array $found): array => [
+                    'school_id' => $this->school->id,
+                    'student_id' => $found[0],
+                    'attack_id' => $found[1],
+                    'side' => $found[2],
+                    'tries' => json_encode($found[3]->tries, JSON_PRESERVE_ZERO_FRACTION),
+                    'ever' => $found[3]->ever,
+                    'count' => $found[3]->count,
+                    'last' => $found[3]->last,
+                    'is_stale' => false,
+                    'rules' => ProofRules::VERSION,
+                ], $this->work($pairs));
+                DB::table('proof_windows')->upsert($rows, ['school_id', 'student_id', 'attack_id', 'side'], ['tries', 'ever', 'count', 'last', 'is_stale', 'rules']);
+
+                return count($pairs);
+            });
+        } while ($done === self::CHUNK);
+    }
+
+    /**
+     * After many reps have come at once the database looks at them again before it plans: by what it knew of fewer it would
+     * read all of them for each student.
+     *
+     * @param list<int> $students ids of the rows
+     */
+    private function prepareForMany(array $students): void
+    {
+        if ($this->stale($students)->limit(self::CHUNK)->get(['student_id'])->count() === self::CHUNK) {
+            DB::statement('analyze reps, proof_windows');
+        }
+    }
+
+    /** @param list<int> $students ids of the rows */
+    private function stale(array $students): Builder
+    {
+        return $this->rows()->where(static fn (Builder $query) => $query->where('is_stale', true)->orWhere('rules', '<>', ProofRules::VERSION))->whereIn('student_id', $students);
+    }
+
+    /**
+     * @param list<array{int, int}> $pairs ids of the rows of student and attack
+     *
+     * @return list<array{int, int, string, Window}> student, attack, side
+     */
+    private function work(array $pairs, ?DateTimeImmutable $until = null): array
+    {
+        if ($pairs === []) {
+            return [];
+        }
+        $reps = $this->among($this->school->reps()->standing()->toBase(), $pairs)
+            ->when($until, static fn (Builder $query) => $query->where('at', '<=', $until))
+            ->get(['id', 'student_id', 'attack_id', 'side', 'rung', 'outcome', 'at', 'source']);
+        $groups = [];
+        foreach ($reps as $rep) {
+            $side = $this->attacks[$rep->attack_id]->side(Side::from($rep->side));
+            $groups[$rep->student_id][$rep->attack_id][$side->value][] = new Rep($rep->id, (string) $rep->student_id, (string) $rep->attack_id, $side, $rep->rung, Outcome::from($rep->outcome), new DateTimeImmutable($rep->at), source: Source::from($rep->source));
+        }
+        $found = [];
+        foreach ($groups as $student => $ofStudent) {
+            foreach ($ofStudent as $attack => $ofAttack) {
+                foreach ($ofAttack as $side => $group) {
+                    $found[] = [$student, $attack, $side, Window::of($group, $this->ladder)];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    private function rows(): Builder
+    {
+        return DB::table('proof_windows')->where('school_id', $this->school->id)->whereNotIn('attack_id', $this->unreadable);
+    }
+
+    /** @param list<array{int, int}> $pairs */
+    private function among(Builder $query, array $pairs): Builder
+    {
+        $places = implode(', ', array_fill(0, count($pairs), '(?::bigint, ?::bigint)'));
+
+        return $query->whereRaw("(student_id, attack_id) in (values {$places})", array_merge(...$pairs));
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Attacks;
+
+use App\Models\Answer;
+use App\Models\School;
+use Illuminate\Support\Collection;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\Hole;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Geometry\BearingStyle;
+
+/** What the page of an attack shows: who answers each side, what is missing, and what exactly it is. */
+final readonly class AttackPage
+{
+    /** @var list<Hole> */
+    public array $holes;
+
+    /** @var list<Cell> */
+    private array $cells;
+
+    /** @var Collection<string, Answer> by code */
+    private Collection $answers;
+
+    /** @var array<string, string> names by id */
+    private array $rankNames;
+
+    private BearingStyle $style;
+
+    /** @param int $reps how many are recorded of it */
+    public function __construct(public Attack $attack, Catalogue $catalogue, School $school, private int $reps)
+    {
+        $coverage = Coverage::of($catalogue);
+        $this->cells = array_values(array_filter($coverage->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->id));
+        $this->holes = array_values(array_filter($coverage->holes, static fn (Hole $hole): bool => $hole->attack === $attack->id));
+        $this->answers = $school->answers->keyBy('code');
+        $this->rankNames = array_column($catalogue->ranks, 'name', 'id');
+        $this->style = $catalogue->school->bearings;
+    }
+
+    /** @return list<array{text: string, answers: list<Answer>, showsBeats: bool}> */
+    public function sides(): array
+    {
+        return array_map(fn (Cell $cell): array => [
+            'text' => __($cell->laidAt === null ? 'attacks.side-open' : 'attacks.side-answered', [
+                'side' => count($this->cells) === 1 ? __('attacks.only-side') : __('words.sides.'.$cell->side->value),
+                'rank' => $this->rankNames[$cell->laidAt ?? ''] ?? '',
+            ]),
+            'answers' => array_map(fn (string $id): Answer => $this->answers[$id], $cell->answers),
+            'showsBeats' => $cell->side === Side::Written,
+        ], $this->cells);
+    }
+
+    /** @return array<string, string> texts by name */
+    public function facts(): array
+    {
+        $facts = [];
+        foreach ($this->attack->facets->toArray() as $facet => $value) {
+            $facts[__('attack.facets.'.$facet)] = $facet === 'bearing' ? $this->bearing($value) : $value;
+        }
+        $need = $this->rankNames[$this->attack->neededBy ?? ''] ?? __('words.no-rank');
+        $youth = $this->rankNames[$this->attack->neededByYouth ?? ''] ?? __('words.not-needed');
+
+        return [
+            ...$facts,
+            __('attacks.needed-by') => $this->attack->neededByYouth === $this->attack->neededBy ? $need : __('attacks.need-and-youth', ['rank' => $need, 'youth' => $youth]),
+            __('attacks.prevalence') => __('words.of', ['count' => $this->attack->prevalence, 'all' => 5]),
+            __('attacks.reps') => (string) $this->reps,
+        ];
+    }
+
+    private function bearing(string $hour): string
+    {
+        $clock = __('words.o-clock', ['hour' => $hour]);
+
+        return $this->style === BearingStyle::Clock ? $clock : say($this->attack->facets->bearing->spell($this->style))." ({$clock})";
+    }
+}

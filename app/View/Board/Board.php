@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Board;
+
+use App\Models\School;
+use App\Models\Student;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\WindowBook;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Drill\Pool;
+use StoneDrill\Core\Drill\Ticket;
+use StoneDrill\Core\Proof\ProofState;
+use StoneDrill\Core\Proof\Window;
+
+/** A group at a glance: who holds what at the goal rung of their rank, what each should drill next, and with whom. */
+final readonly class Board
+{
+    public const SORTS = ['name', 'held', 'last'];
+
+    /** Letters of a name above a column. */
+    private const NAME_LETTERS = 30;
+
+    /** Columns that are shown at once. */
+    private const MAX_COLUMNS = 80;
+
+    /** @var list<Cell> what somebody of the group needs, or a page of it */
+    public array $cells;
+
+    /** How many pages of columns there are, and which one is shown, from 1. */
+    public int $pages;
+    public int $page;
+
+    /** How many columns there are in all. */
+    public int $columns;
+
+    /** @var list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string}> states by `attack side`, of what the student needs */
+    public array $rows;
+
+    private Catalogue $catalogue;
+
+    /** @param Collection<int, Student> $students those of the group, with their ranks */
+    public function __construct(School $school, Collection $students, CatalogueMapper $mapper, private CarbonImmutable $at, string $sort, int $page = 1)
+    {
+        $this->catalogue = $mapper->curriculum($school);
+        $cells = Coverage::of($this->catalogue)->cells;
+        $windows = (new WindowBook($school, $this->catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $at);
+        $pool = new Pool($this->catalogue, $cells, $at);
+        $rows = $tickets = $needed = [];
+        foreach ($students as $student) {
+            $states = $this->statesOf($student, $cells, $windows[$student->id]);
+            $needed += $states;
+            $last = array_filter(array_map(static fn (Window $window): ?int => $window->last, $windows[$student->id]));
+            $tickets[$student->id] = $this->heaviest($pool->tickets($mapper->student($student), $student->rank->goal_rung, $windows[$student->id]));
+            $rows[] = [
+                'student' => $student,
+                'states' => $states,
+                'held' => count(array_filter($states, static fn (ProofState $state): bool => $state === ProofState::Holds)),
+                'needed' => count($states),
+                'last' => $last === [] ? null : CarbonImmutable::createFromTimestamp(max($last)),
+            ];
+        }
+        $all = array_values(array_filter($cells, static fn (Cell $cell): bool => isset($needed[$cell->attack->id.' '.$cell->side->value])));
+        $this->columns = count($all);
+        // One page more than it takes would be a page of a few.
+        $this->pages = $this->columns <= 1.5 * self::MAX_COLUMNS ? 1 : (int) ceil($this->columns / self::MAX_COLUMNS);
+        $this->page = max(1, min($this->pages, $page));
+        $this->cells = $this->pages === 1 ? $all : array_slice($all, ($this->page - 1) * self::MAX_COLUMNS, self::MAX_COLUMNS);
+        $this->rows = $this->sorted(array_map(fn (array $row): array => [...$row, 'next' => $tickets[$row['student']->id], 'with' => $this->partner($row['student'], $tickets[$row['student']->id], $rows)], $rows), $sort);
+    }
+
+    /**
+     * @param list<Cell>            $cells
+     * @param array<string, Window> $windows by `attack side`
+     *
+     * @return array<string, ProofState> of what the student’s rank needs
+     */
+    private function statesOf(Student $student, array $cells, array $windows): array
+    {
+        $order = $this->catalogue->rankOrder();
+        [$rank, $goal] = [$order[$student->rank->code], $student->rank->goal_rung];
+        $isYouth = $student->isYouth($this->at);
+        $states = [];
+        foreach ($cells as $cell) {
+            $need = $cell->attack->need($isYouth);
+            if ($need !== null && $order[$need] <= $rank) {
+                $key = $cell->attack->id.' '.$cell->side->value;
+                $states[$key] = ($windows[$key] ?? null)?->state($goal, $this->at) ?? ProofState::Untried;
+            }
+        }
+
+        return $states;
+    }
+
+    public function hasPrevious(): bool
+    {
+        return $this->page > 1;
+    }
+
+    public function hasNext(): bool
+    {
+        return $this->page < $this->pages;
+    }
+
+    /** @param int $step pages on; back below 0 */
+    public function pageUrl(int $step): string
+    {
+        return request()->fullUrlWithQuery(['attacks' => $this->page + $step]);
+    }
+
+    /** The name above a column. */
+    public function short(Cell $cell): string
+    {
+        return Str::limit($cell->attack->title, self::NAME_LETTERS, '…').($cell->side === Side::Mirrored ? __('board.mirrored-short') : '');
+    }
+
+    /** @param array{student: Student, last: ?CarbonImmutable, ...} $row */
+    public function about(array $row): string
+    {
+        return $row['student']->rank->name.', '.($row['last'] === null ? __('board.no-rep') : __('board.last', ['day' => $row['last']->format('j M')]));
+    }
+
+    /** @param array{next: ?Cell, ...} $row */
+    public function next(array $row): string
+    {
+        return $row['next'] === null ? __('board.nothing-next') : $row['next']->attack->title.($row['next']->side === Side::Mirrored ? __('words.in-brackets.mirrored') : '');
+    }
+
+    /** @param array{next: ?Cell, with: ?string, ...} $row */
+    public function partnerOf(array $row): string
+    {
+        return $row['next'] === null || $row['with'] === null ? '' : __('board.with', ['name' => $row['with']]);
+    }
+
+    /**
+     * @param array{states: array<string, ProofState>, ...} $row
+     *
+     * @return array<string, ?ProofState> by `attack side`, in the order of the columns; null where it is not needed
+     */
+    public function states(array $row): array
+    {
+        $states = [];
+        foreach ($this->cells as $cell) {
+            $states[$cell->attack->id.' '.$cell->side->value] = $row['states'][$cell->attack->id.' '.$cell->side->value] ?? null;
+        }
+
+        return $states;
+    }
+
+    /** Id of the attack in an `attack side`. */
+    public function attackOf(string $cell): string
+    {
+        return Str::beforeLast($cell, ' ');
+    }
+
+    /** @param list<Ticket> $tickets */
+    private function heaviest(array $tickets): ?Cell
+    {
+        // The most first: once the heaviest is heavier than what is left could be, nothing else is weighed.
+        usort($tickets, static fn (Ticket $a, Ticket $b): int => $b->most() <=> $a->most());
+        $best = null;
+        $weight = -1.0;
+        foreach ($tickets as $ticket) {
+            if ($ticket->most() <= $weight) {
+                break;
+            }
+            [$best, $weight] = $ticket->weight() > $weight ? [$ticket, $ticket->weight()] : [$best, $weight];
+        }
+
+        return $best?->cell;
+    }
+
+    /**
+     * Somebody of the group who holds it, or the next one who needs it too.
+     *
+     * @param list<array{student: Student, states: array<string, ProofState>, ...}> $rows
+     */
+    private function partner(Student $student, ?Cell $cell, array $rows): ?string
+    {
+        // From the one after the student on, so that not everybody is sent to the first.
+        $place = (int) array_search($student, array_column($rows, 'student'), true);
+        $rows = [...array_slice($rows, $place + 1), ...array_slice($rows, 0, $place)];
+        $others = $cell === null ? [] : array_filter($rows, static fn (array $row): bool => isset($row['states'][$cell->attack->id.' '.$cell->side->value]));
+        usort($others, static fn (array $a, array $b): int => ($b['states'][$cell->attack->id.' '.$cell->side->value] === ProofState::Holds) <=> ($a['states'][$cell->attack->id.' '.$cell->side->value] === ProofState::Holds));
+
+        return ($others[0] ?? null)['student']->name ?? null;
+    }
+
+    /**
+     * @param list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string}> $rows by name
+     *
+     * @return list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string}>
+     */
+    private function sorted(array $rows, string $sort): array
+    {
+        $share = static fn (array $row): float => $row['needed'] === 0 ? 1.0 : $row['held'] / $row['needed'];
+        match ($sort) {
+            'held' => usort($rows, static fn (array $a, array $b): int => $share($a) <=> $share($b)),
+            'last' => usort($rows, static fn (array $a, array $b): int => ($a['last']?->getTimestamp() ?? 0) <=> ($b['last']?->getTimestamp() ?? 0)),
+            default => null,
+        };
+
+        return $rows;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Board;
+
+use App\Models\School;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+/** The mistakes seen most often of late, by attack and by student, beside the time before. */
+final readonly class MistakeTrend
+{
+    /** Weeks that are counted, and as many before them. */
+    private const WEEKS = 6;
+
+    private const SHOWN = 12;
+
+    /** @var list<array{name: string, mistake: string, now: int, before: int}> */
+    private array $byAttack;
+
+    /** @var list<array{name: string, mistake: string, now: int, before: int}> */
+    private array $byStudent;
+
+    public function __construct(School $school, CarbonImmutable $at)
+    {
+        $this->byAttack = $this->count($school, $at, 'attacks', 'attack_id', 'title');
+        $this->byStudent = $this->count($school, $at, 'students', 'student_id', 'name');
+    }
+
+    public function weeksInAll(): int
+    {
+        return 2 * self::WEEKS;
+    }
+
+    /** @return list<array{title: string, head: list<string>, rows: list<array{name: string, mistake: string, now: int, before: int, trend: string}>}> */
+    public function sections(): array
+    {
+        $sections = [];
+        foreach (['attack' => $this->byAttack, 'student' => $this->byStudent] as $by => $rows) {
+            $sections[] = [
+                'title' => __('board.mistakes.by-'.$by),
+                'head' => [__('words.'.$by), __('words.mistake'), __('board.mistakes.late', ['weeks' => self::WEEKS]), __('board.mistakes.before', ['weeks' => self::WEEKS])],
+                'rows' => array_map(static fn (array $row): array => [...$row, 'trend' => match ($row['now'] <=> $row['before']) {
+                    1 => 'more',
+                    -1 => 'fewer',
+                    default => 'same',
+                }], $rows),
+            ];
+        }
+
+        return $sections;
+    }
+
+    /** @return list<array{name: string, mistake: string, now: int, before: int}> the most frequent of late first */
+    private function count(School $school, CarbonImmutable $at, string $table, string $key, string $name): array
+    {
+        $since = $at->subWeeks(self::WEEKS);
+        $rows = DB::select(<<<SQL
+            select t.{$name} as name, f.mistake, count(*) filter (where r.at > :since) as now, count(*) filter (where r.at <= :until) as before
+            from reps r cross join lateral json_array_elements_text(r.mistakes) as f(mistake) join {$table} t on t.id = r.{$key}
+            where r.school_id = :school and r.at > :from and r.at <= :at and r.mistakes::text <> '[]'
+                and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
+            group by t.id, t.{$name}, f.mistake order by now desc, before desc, name, mistake limit :shown
+            SQL, ['since' => $since, 'until' => $since, 'school' => $school->id, 'from' => $at->subWeeks(2 * self::WEEKS), 'at' => $at, 'shown' => self::SHOWN]);
+
+        return array_map(static fn (object $row): array => ['name' => $row->name, 'mistake' => $row->mistake, 'now' => (int) $row->now, 'before' => (int) $row->before], $rows);
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Board;
+
+use DateTimeImmutable;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Proof\ProofState;
+use StoneDrill\Core\Proof\Window;
+
+/** What one student has proven against one side of one attack at a rung. */
+final readonly class ProofLine
+{
+    public ProofState $state;
+
+    /** 0 to 1. */
+    public float $lower;
+
+    /** How many tries the bound is read from: the latest that count. */
+    public int $count;
+
+    public ?DateTimeImmutable $fadesOn;
+
+    /** @param Window $window what is kept of the tries */
+    public function __construct(public Student $student, public Attack $attack, public Side $side, public int $rung, Window $window, DateTimeImmutable $at)
+    {
+        $evidence = $window->evidence($rung, $at);
+        $this->state = $window->state($rung, $at);
+        $this->lower = $this->state === ProofState::Untried ? 0.0 : $evidence->lower();
+        $this->count = count($window->tries);
+        $this->fadesOn = $window->fadesOn($rung, $at);
+    }
+
+    /**
+     * Of every side of an attack.
+     *
+     * @param array<string, Window> $windows by `attack side`
+     *
+     * @return list<self>
+     */
+    public static function of(Student $student, Attack $attack, int $rung, array $windows, DateTimeImmutable $at): array
+    {
+        return array_map(static fn (Side $side): self => new self($student, $attack, $side, $rung, $windows[$attack->id.' '.$side->value] ?? Window::empty(), $at), $attack->sides());
+    }
+
+    public function text(): string
+    {
+        return $this->state === ProofState::Untried
+            ? __('proof.untried-at', ['rung' => $this->rung])
+            : trans_choice('proof.line', $this->count, ['state' => __('proof.states.'.$this->state->value), 'rung' => $this->rung, 'lower' => number_format($this->lower, 2)])
+                .($this->fadesOn === null ? '' : __('proof.fades', ['day' => $this->fadesOn->format('j M')]));
+    }
+}

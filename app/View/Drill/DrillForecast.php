@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drill;
+
+use App\Models\Student;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Checks\Timing;
+use StoneDrill\Core\Curriculum\Rung;
+use StoneDrill\Core\Drill\Draw;
+use StoneDrill\Core\Drill\Ticket;
+use StoneDrill\Core\Drill\Warning;
+use StoneDrill\Core\Proof\ProofState;
+use StoneDrill\Core\Text;
+
+/** What a drill as it is set up asks of each who is here. */
+final readonly class DrillForecast
+{
+    public Rung $rung;
+
+    /** @var list<array{student: Student, drawn: string, barred: list<Text>, least: string, tight: list<array{title: string, spare: float, text: string, proof: string}>}> */
+    public array $people;
+
+    /**
+     * @param Kit                     $kit   of those who are here
+     * @param array<array-key, mixed> $asked rung, list
+     */
+    public function __construct(Kit $kit, array $asked)
+    {
+        $rungs = $kit->catalogue->ladder->ids();
+        $rung = is_numeric($asked['rung'] ?? null) ? (int) $asked['rung'] : $rungs[0];
+        $this->rung = $kit->catalogue->ladder->get(in_array($rung, $rungs, true) ? $rung : $rungs[0]);
+        $list = is_string($asked['list'] ?? null) ? $asked['list'] : 'most';
+        $this->people = array_values($kit->students->map(fn (Student $student): array => $this->person($kit, $student, $list))->all());
+    }
+
+    /** @return array{student: Student, drawn: string, barred: list<Text>, least: string, tight: list<array{title: string, spare: float, text: string, proof: string}>} */
+    private function person(Kit $kit, Student $student, string $list): array
+    {
+        $isYouth = $kit->isYouth($student);
+        $tickets = array_values(array_filter($kit->tickets($student, $this->rung->id), static fn (Ticket $ticket): bool => $kit->filter->leaves($list, $ticket->cell, $isYouth) && ($list !== 'holes' || $kit->stateOf($student, $ticket->cell) !== ProofState::Holds)));
+        $bits = Draw::of($tickets)->entropy();
+        $tight = [];
+        foreach ($tickets as $ticket) {
+            $warning = Warning::of($ticket->cell, $kit->answersOf($student, $ticket->cell)[0]->beats, $this->rung, $bits);
+            if ($warning->spare !== null) {
+                $tight[] = ['title' => $ticket->cell->attack->title.($ticket->cell->side === Side::Mirrored ? __('words.in-brackets.mirrored') : ''), 'spare' => $warning->spare, 'text' => $this->spare($warning->spare, $warning->distance ?? 0.0), 'proof' => $kit->proofOf($student, $ticket->cell)->text()];
+            }
+        }
+        usort($tight, static fn (array $a, array $b): int => [$a['spare'], $a['title']] <=> [$b['spare'], $b['title']]);
+
+        return [
+            'student' => $student,
+            'drawn' => $tickets === []
+                ? __('mat.nothing-on-list', ['name' => $student->name])
+                : __('mat.drawn-from', ['count' => count($tickets), 'bits' => number_format($bits, 1), 'seconds' => number_format(Timing::reaction($bits, $this->rung), 2)]),
+            'least' => $tight === [] ? '' : number_format($tight[0]['spare'], 2),
+            'barred' => $kit->barred($student),
+            'tight' => $tight,
+        ];
+    }
+
+    /** What of the attack is told at the rung. */
+    public function told(): string
+    {
+        return __('mat.told.'.($this->rung->attackTold ? 'attack' : 'no-attack').($this->rung->momentTold ? '' : '-hidden'));
+    }
+
+    /**
+     * @param float $seconds  to spare; below 0 too late
+     * @param float $distance metres farther away from which it must be seen coming
+     */
+    private function spare(float $seconds, float $distance): string
+    {
+        return __($seconds < 0 ? 'mat.too-late' : 'mat.to-spare', ['seconds' => number_format(abs($seconds), 2), 'metres' => number_format($distance, 1)]);
+    }
+}

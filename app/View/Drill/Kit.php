@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drill;
+
+use App\Models\DrillList;
+use App\Models\School;
+use App\Models\Student;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\WindowBook;
+use App\View\Board\ProofLine;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Drill\Pool;
+use StoneDrill\Core\Drill\Ticket;
+use StoneDrill\Core\Proof\ProofState;
+use StoneDrill\Core\Proof\Window;
+use StoneDrill\Core\Text;
+
+/** Everything the mat needs to run a drill with no network: who can be drilled on what, how much each is wanted, and how it is said. */
+final readonly class Kit
+{
+    /** People whom a device takes along. */
+    public const MAX = 120;
+
+    public Catalogue $catalogue;
+
+    /** @var list<Cell> */
+    public array $cells;
+
+    public DrillFilter $filter;
+
+    private Pool $pool;
+
+    /** @var Collection<int, DrillList> */
+    public Collection $lists;
+
+    /** @var array<int, list<string>> families of the last two tries, the newest first, by the id of the student's row */
+    private array $latest;
+
+    /** @var array<int, array<string, Window>> by the id of the student's row, then `attack side` */
+    private array $windows;
+
+    /** @param Collection<int, Student> $students those who go along, with their ranks */
+    public function __construct(public School $school, private CatalogueMapper $mapper, public CarbonImmutable $at, public Collection $students)
+    {
+        $this->catalogue = $mapper->curriculum($school);
+        $this->cells = Coverage::of($this->catalogue)->cells;
+        $this->lists = $school->drillLists()->with('items.attack')->get();
+        $this->filter = new DrillFilter($this->catalogue, $this->lists);
+        $this->latest = $this->latest();
+        $this->pool = new Pool($this->catalogue, $this->cells, $at);
+        $this->windows = (new WindowBook($school, $this->catalogue))->of(array_values($this->students->map(static fn (Student $student): int => $student->id)->all()), $at);
+    }
+
+    /**
+     * Those whom the mat knows: all of a school, or those of a large one who were here last. Who is looked for comes first.
+     *
+     * @param string $find a part of names, empty for nobody in particular
+     *
+     * @return Collection<int, Student>
+     */
+    public static function of(School $school, string $find = ''): Collection
+    {
+        // What is not worked out anew yet is of a rep that has just come.
+        $latest = DB::table('proof_windows')->where('school_id', $school->id)->groupBy('student_id')->selectRaw('student_id, max(case when is_stale then extract(epoch from now()) else last end) as last');
+
+        return $school->students()->with('rank')->leftJoinSub($latest, 'latest', 'latest.student_id', '=', 'students.id')
+            ->reorder()->when($find !== '', static fn ($query) => $query->orderByRaw('name ilike ? desc', ['%'.addcslashes($find, '\\%_').'%']))->orderByRaw('latest.last desc nulls last')->orderBy('name')->limit(self::MAX)->get('students.*')
+            ->sortBy(static fn (Student $student): array => [$find !== '' && ! Str::contains($student->name, $find, true), $student->name])->values();
+    }
+
+    /** @return list<Text> why a student is not drilled on what the rank needs */
+    public function barred(Student $student, int $most = PHP_INT_MAX): array
+    {
+        return $this->pool->barred($this->mapper->student($student), $most);
+    }
+
+    /** How many attacks a student is not drilled on. */
+    public function countBarred(Student $student): int
+    {
+        return $this->pool->countBarred($this->mapper->student($student));
+    }
+
+    /** @return list<Ticket> what a student can be drilled on, within some families or a list */
+    public function tickets(Student $student, int $rung): array
+    {
+        return $this->pool->tickets($this->mapper->student($student), $rung, $this->windows[$student->id]);
+    }
+
+    /** @return list<Answer> those of a cell that a student knows and may drill */
+    public function answersOf(Student $student, Cell $cell): array
+    {
+        return $this->pool->answers($this->mapper->student($student), $cell);
+    }
+
+    public function isYouth(Student $student): bool
+    {
+        return $this->mapper->student($student)->isYouthOn($this->at);
+    }
+
+    /**
+     * Those of a student's tickets that weigh most at the goal rung of the rank.
+     *
+     * @return list<Cell> in the order of the catalogue
+     */
+    public function mostWanted(Student $student, int $count): array
+    {
+        $tickets = $this->tickets($student, $student->rank->goal_rung);
+        if (count($tickets) > $count) {
+            $weights = array_map(static fn (Ticket $ticket): float => $ticket->weight(), $tickets);
+            arsort($weights);
+            $wanted = array_slice($weights, 0, $count, true);
+            ksort($wanted);
+            $tickets = array_intersect_key($tickets, $wanted);
+        }
+
+        return array_values(array_map(static fn (Ticket $ticket): Cell => $ticket->cell, $tickets));
+    }
+
+    public function ticket(Student $student, Cell $cell, int $rung): Ticket
+    {
+        return $this->pool->ticket($cell, $rung, $this->windows[$student->id]);
+    }
+
+    /** @return list<string> families of the last two tries, the newest first */
+    public function latestOf(Student $student): array
+    {
+        return $this->latest[$student->id] ?? [];
+    }
+
+    /** What a student has proven against a cell at the goal rung of the rank, in words. */
+    public function proofOf(Student $student, Cell $cell): ProofLine
+    {
+        return new ProofLine($this->mapper->student($student), $cell->attack, $cell->side, $student->rank->goal_rung, $this->windows[$student->id][$cell->attack->id.' '.$cell->side->value] ?? Window::empty(), $this->at);
+    }
+
+    /** Its state alone. */
+    public function stateOf(Student $student, Cell $cell): ProofState
+    {
+        return ($this->windows[$student->id][$cell->attack->id.' '.$cell->side->value] ?? null)?->state($student->rank->goal_rung, $this->at) ?? ProofState::Untried;
+    }
+
+    /** @return array<int, list<string>> */
+    private function latest(): array
+    {
+        $codes = $this->school->attacks->pluck('code', 'id');
+        $ids = $this->students->map(static fn (Student $student): int => $student->id)->all();
+        if ($ids === []) {
+            return [];
+        }
+        $places = implode(', ', array_fill(0, count($ids), '?'));
+        $rows = DB::select(<<<SQL
+            select s.id, r.attack_id from students s cross join lateral (
+                select attack_id, at, reps.id from reps where school_id = s.school_id and student_id = s.id
+                    and not exists (select 1 from reps later where later.school_id = reps.school_id and later.replaces = reps.id)
+                order by at desc, reps.id desc limit 2
+            ) r where s.school_id = ? and s.id in ({$places}) order by s.id, r.at desc, r.id desc
+            SQL, [$this->school->id, ...array_values($ids)]);
+        $latest = [];
+        foreach ($rows as $row) {
+            $code = $codes[$row->attack_id];
+            if ($this->catalogue->hasAttack($code)) {
+                $latest[$row->id][] = $this->catalogue->attack($code)->kind->family->value;
+            }
+        }
+
+        return $latest;
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drill;
+
+use App\Models\DrillList;
+use App\Models\DrillListItem;
+use App\Models\Student;
+use App\Models\User;
+use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\Wording\AttackWords;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Rung;
+use StoneDrill\Core\Drill\Ticket;
+use StoneDrill\Core\Proof\ProofState;
+use StoneDrill\Core\Proof\RepLimits;
+
+/**
+ * A kit as a device takes it along: of a large school what each person is drilled on first, and nothing that no drill on that
+ * device can come to.
+ */
+final readonly class KitPack
+{
+    /** What people can be drilled on, all of them together. */
+    private const MAX_TICKETS = 5_000;
+
+    /** What each may be drilled on at least, however many go along. */
+    private const MIN_EACH = 25;
+
+    /** Reasons that are told of each for what is left out. */
+    private const MAX_REASONS = 12;
+
+    /** @var array<int, list<Cell>> what each person takes along, by the id of the student's row */
+    private array $wanted;
+
+    /** @var array<string, int> places of the cells that go along, by `attack side` */
+    private array $places;
+
+    /** @var list<Cell> */
+    private array $cells;
+
+    /** @var array<string, int> ids of rows by code */
+    private array $answerIds;
+
+    public function __construct(private Kit $kit, private Kinds $kinds)
+    {
+        $each = max(self::MIN_EACH, intdiv(self::MAX_TICKETS, max(1, $kit->students->count())));
+        $wanted = $cells = [];
+        foreach ($kit->students as $student) {
+            $wanted[$student->id] = $kit->mostWanted($student, $each);
+            foreach ($wanted[$student->id] as $cell) {
+                $cells[self::key($cell)] = $cell;
+            }
+        }
+        // In the order of the catalogue.
+        $this->cells = array_values(array_filter($kit->cells, static fn (Cell $cell): bool => isset($cells[self::key($cell)])));
+        $this->places = array_flip(array_map(self::key(...), $this->cells));
+        $this->wanted = $wanted;
+        $this->answerIds = $kit->school->answers->pluck('id', 'code')->all();
+    }
+
+    /** @return array<string, mixed> as JSON has it; cells, answers and students are named by their places or ids of rows */
+    public function toArray(User $by): array
+    {
+        $students = array_values($this->kit->students->map($this->student(...))->all());
+
+        return [
+            'school' => $this->kit->school->id,
+            'by' => Recorder::token($by),
+            'limits' => ['seconds' => RepLimits::SECONDS, 'mistakes' => RepLimits::MISTAKES, 'mistake' => RepLimits::MISTAKE, 'stressor' => RepLimits::STRESSOR, 'reason' => RepLimits::REASON, 'sentAtOnce' => RepLimits::SENT_AT_ONCE],
+            'at' => $this->kit->at->toIso8601String(),
+            'rungs' => array_map($this->rung(...), $this->kit->catalogue->ladder->rungs),
+            'cells' => $this->cells(),
+            'answers' => $this->answers($students),
+            'students' => $students,
+            'filters' => $this->kit->filter->all($this->cells),
+            'usualRung' => $this->usualRung(),
+            'lists' => array_values($this->kit->lists->map($this->list(...))->all()),
+        ];
+    }
+
+    private static function key(Cell $cell): string
+    {
+        return $cell->attack->id.' '.$cell->side->value;
+    }
+
+    /** The goal rung that most of those who go along have. */
+    private function usualRung(): int
+    {
+        return $this->kit->students->isEmpty() ? 4 : (int) $this->kit->students->map(static fn (Student $student): int => $student->rank->goal_rung)->mode()[0];
+    }
+
+    /** @return array<string, mixed> */
+    private function rung(Rung $rung): array
+    {
+        return ['id' => $rung->id, 'name' => $rung->name, 'attackTold' => $rung->attackTold, 'momentTold' => $rung->momentTold, 'followUps' => $rung->followUps, 'stressors' => $rung->stressors];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function cells(): array
+    {
+        $ids = $this->kit->school->attacks->pluck('id', 'code');
+        $words = new AttackWords($this->kinds);
+
+        return array_map(static fn (Cell $cell): array => [
+            'attack' => $ids[$cell->attack->id],
+            'side' => $cell->side->value,
+            'title' => $cell->attack->title,
+            'mirrored' => $cell->side->value === 'mirrored',
+            'family' => $cell->attack->kind->family->value,
+            'said' => $words->say($cell->attack->kind, $cell->facets),
+            'need' => $cell->attack->neededBy,
+            'cautions' => $cell->attack->allCautions(),
+        ], $this->cells);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $students
+     *
+     * @return array<int, array<string, mixed>> by the id of the row, those that somebody may use
+     */
+    private function answers(array $students): array
+    {
+        $used = [];
+        foreach ($students as $student) {
+            foreach ($student['tickets'] as $ticket) {
+                $used += array_fill_keys($ticket['answers'], true);
+            }
+        }
+        $answers = [];
+        foreach ($this->kit->catalogue->answers as $answer) {
+            $id = $this->answerIds[$answer->id];
+            if (isset($used[$id])) {
+                $answers[$id] = ['title' => $answer->title, 'mistakes' => $answer->mistakes, 'whatIfs' => $answer->beats->whatIfs()];
+            }
+        }
+
+        return $answers;
+    }
+
+    /** @return array<string, mixed> */
+    private function student(Student $student): array
+    {
+        $isYouth = $this->kit->isYouth($student);
+        $barred = array_map(say(...), $this->kit->barred($student, self::MAX_REASONS));
+        $more = $this->kit->countBarred($student) - self::MAX_REASONS;
+        if ($more > 0) {
+            $barred = [...$barred, trans_choice('drill.more-left-out', $more, ['student' => $student->name])];
+        }
+
+        return [
+            'id' => $student->id,
+            'name' => $student->name,
+            'notes' => $student->notes(),
+            'isYouth' => $isYouth,
+            'rank' => $student->rank->code,
+            'goal' => $student->rank->goal_rung,
+            'latest' => $this->kit->latestOf($student),
+            'tickets' => array_map(fn (Cell $cell): array => $this->ticket($student, $cell), $this->wanted[$student->id]),
+            'barred' => $barred,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function ticket(Student $student, Cell $cell): array
+    {
+        $ofRungs = array_map(fn (int $rung): Ticket => $this->kit->ticket($student, $cell, $rung), $this->kit->catalogue->ladder->ids());
+        $proof = $this->kit->proofOf($student, $cell);
+
+        return [
+            'cell' => $this->places[self::key($cell)],
+            'weights' => array_map(static fn (Ticket $ticket): float => round($ticket->weight(), 4), $ofRungs),
+            'factor' => round($ofRungs[0]->urgency(), 4),
+            'holds' => $proof->state === ProofState::Holds,
+            'proof' => $proof->text(),
+            'answers' => array_map(fn (Answer $answer): int => $this->answerIds[$answer->id], $this->kit->answersOf($student, $cell)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function list(DrillList $list): array
+    {
+        return ['id' => $list->id, 'name' => $list->name, 'items' => array_values(array_filter($list->items->map(function (DrillListItem $item): ?array {
+            $place = $this->places[$item->attack->code.' '.$item->side->value] ?? $this->places[$item->attack->code.' written'] ?? null;
+
+            return $place === null ? null : [
+                'cell' => $place,
+                'differences' => $item->differencesText(''),
+            ];
+        })->all()))];
+    }
+}

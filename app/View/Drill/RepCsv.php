@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drill;
+
+use App\Actions\RecordReps;
+use App\Actions\RepsRefused;
+use App\Models\Rep;
+use App\Models\School;
+use App\Models\User;
+use App\Persistence\Csv;
+use App\Persistence\RepLines;
+use Illuminate\Support\Str;
+
+/** Reps as comma-separated values (RFC 4180), a rep a line: written, read with a word to each line, and taken in whole or not at all. */
+final readonly class RepCsv
+{
+    public const COLUMNS = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason'];
+
+    /** Columns of older files, with what they are called now. */
+    private const RENAMED = ['faults' => 'mistakes'];
+
+    /** Refused lines that are shown with what is wrong. */
+    private const SHOWN = 100;
+
+    /**
+     * @param list<array<string, mixed>>            $new   values of reps that are not there yet, by line
+     * @param list<array{line: int, what: string}>  $refused what cannot be read, and where
+     * @param int                                   $known how many are there already
+     */
+    private function __construct(public array $new, public array $refused, public int $known) {}
+
+    /** @param resource $stream */
+    public static function write(School $school, $stream): void
+    {
+        Csv::line($stream, self::COLUMNS);
+        $school->reps()->with(['student', 'attack', 'answer'])->orderBy('at')->orderBy('id')->chunk(2000, static function ($reps) use ($stream): void {
+            foreach ($reps as $rep) {
+                assert($rep instanceof Rep);
+                Csv::line($stream, self::line($rep));
+            }
+        });
+    }
+
+    public static function read(string $text, School $school): self
+    {
+        $stream = fopen('php://memory', 'w+b');
+        if ($stream === false) {
+            return new self([], [], 0);
+        }
+        fwrite($stream, preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text);
+        rewind($stream);
+        $heads = array_map(static fn (?string $head): string => self::RENAMED[trim((string) $head)] ?? trim((string) $head), fgetcsv($stream, escape: '') ?: []);
+        $refused = self::heads($heads);
+        if ($refused !== []) {
+            return new self([], $refused, 0);
+        }
+        $reader = new RepLines($school);
+        for ($line = 2; ($fields = fgetcsv($stream, escape: '')) !== false; $line += 1 + substr_count(implode('', $fields), "\n")) {
+            if ($fields === [null]) {
+                continue;
+            }
+            if (! $reader->hasRoom()) {
+                $reader->refuse($line, __('reps.file.too-many', ['max' => RepLines::MAX]));
+                break;
+            }
+            if (count($fields) === count($heads)) {
+                $reader->read($line, array_combine($heads, $fields));
+            } else {
+                $reader->refuse($line, __('reps.file.field-count', ['found' => count($fields), 'expected' => count($heads)]));
+            }
+        }
+
+        return new self(...$reader->finish());
+    }
+
+    /**
+     * Stores what is new, all of it or nothing.
+     *
+     * @throws RepsRefused when something came in meanwhile that stands in the way
+     */
+    public function store(School $school, User $by): int
+    {
+        (new RecordReps($school, $by))->recordAll($this->new);
+
+        return count($this->new);
+    }
+
+    /** @return list<array{line: int, what: string}> */
+    public function firstRefused(): array
+    {
+        return array_slice($this->refused, 0, self::SHOWN);
+    }
+
+    /** @return list<int> lines of those that are not shown */
+    public function moreRefused(): array
+    {
+        return array_column(array_slice($this->refused, self::SHOWN), 'line');
+    }
+
+    /**
+     * @param list<string> $heads
+     *
+     * @return list<array{line: int, what: string}>
+     */
+    private static function heads(array $heads): array
+    {
+        $unknown = array_diff($heads, self::COLUMNS);
+        $missing = array_diff(['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at'], $heads);
+
+        return match (true) {
+            $unknown !== [] => [['line' => 1, 'what' => __('reps.file.unknown-column', ['column' => Str::limit((string) reset($unknown), 60), 'columns' => implode(', ', self::COLUMNS)])]],
+            $missing !== [] => [['line' => 1, 'what' => __('reps.file.missing-columns', ['columns' => implode(', ', $missing)])]],
+            count(array_unique($heads)) !== count($heads) => [['line' => 1, 'what' => __('reps.file.column-twice')]],
+            default => [],
+        };
+    }
+
+    /** @return list<string> */
+    private static function line(Rep $rep): array
+    {
+        return array_map(strval(...), [
+            $rep->id, $rep->student->code, $rep->attack->code, $rep->side->value, $rep->rung, $rep->outcome->value, $rep->at->toIso8601String(), $rep->answer->code ?? '', implode('; ', $rep->mistakes),
+            $rep->touched->value ?? '', $rep->seconds ?? '', $rep->stressor ?? '', $rep->source->value, $rep->replaces ?? '', $rep->reason ?? '',
+        ]);
+    }
+}

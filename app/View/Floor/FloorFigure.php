@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Floor;
+
+use StoneDrill\Core\Floor\Posture;
+use StoneDrill\Core\Floor\Stance;
+use StoneDrill\Core\Geometry\Point;
+
+/** One body as it is drawn, centimetres of the floor, y downward. */
+final readonly class FloorFigure
+{
+    public float $x;
+    public float $y;
+    public float $facing;
+    public float $headX;
+    public float $headY;
+    public float $shoulders;
+    public float $depth;
+    public float $head;
+    public float $footLength;
+    public bool $isLying;
+
+    /** @var list<array{transform: string}> left, right */
+    public array $feet;
+
+    public string $posture;
+
+    /** Where the body stands and the way it faces. */
+    public string $transform;
+
+    /** What shows the way it faces. */
+    public string $nose;
+
+    /** @var array{x: float, width: float, height: float} */
+    public array $lying;
+
+    public float $nameLine;
+
+    public function __construct(Stance $stance)
+    {
+        $own = $stance->stature * 100;
+        $this->x = self::cm($stance->axis->x);
+        $this->y = -self::cm($stance->axis->y);
+        $this->facing = round($stance->facing, 1);
+        $this->headX = self::cm($stance->head->x);
+        $this->headY = -self::cm($stance->head->y);
+        $this->shoulders = round(0.129 * $own + 3, 1);
+        $this->depth = round(0.06 * $own, 1);
+        $this->head = round(0.052 * $own, 1);
+        $this->footLength = round(0.152 * $own / 2, 1);
+        $this->isLying = $stance->posture === Posture::Lying;
+        $this->feet = [$this->foot($stance->left), $this->foot($stance->right)];
+        $this->transform = "translate({$this->x} {$this->y}) rotate({$this->facing})";
+        $this->nose = sprintf('M-5 %1$sL0 %2$sL5 %1$s', -$this->depth - 3, -$this->depth - 10);
+        $this->lying = ['x' => -$this->depth, 'width' => 2 * $this->depth, 'height' => 4 * $this->shoulders];
+        $this->nameLine = $this->y + $this->depth + 18;
+        $this->posture = $stance->posture === Posture::Standing ? ($stance->crouch > 0 ? __('floor.crouched', ['cm' => (int) round($stance->crouch * 100)]) : '') : __('floor.postures.'.$stance->posture->value);
+    }
+
+    /** Metres as centimetres, to a tenth. */
+    public static function cm(float $metres): float
+    {
+        return round($metres * 100, 1) + 0.0;
+    }
+
+    /** @return array{transform: string} */
+    private function foot(Point $at): array
+    {
+        return ['transform' => sprintf('translate(%s %s) rotate(%s)', self::cm($at->x), -self::cm($at->y), $this->facing)];
+    }
+}

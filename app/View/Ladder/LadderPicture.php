@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Ladder;
+
+use Carbon\CarbonImmutable;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Proof\ProofState;
+use StoneDrill\Core\Proof\Window;
+
+/**
+ * A student's proof: one column for each side of each attack that the student needs, one brick a rung, filled to the lower
+ * bound.
+ */
+final readonly class LadderPicture
+{
+    /** Columns that are drawn at once. */
+    private const MAX_SHOWN = 200;
+
+    /** @var list<LadderColumn> in the order of the catalogue */
+    public array $columns;
+
+    /** @var list<LadderColumn> those that are drawn: all, or of a large catalogue those tried, then those most needed */
+    public array $shown;
+
+    public int $goal;
+
+    /** @param array<string, Window> $windows what is kept of the student’s reps, by `attack side` */
+    public function __construct(public Catalogue $catalogue, Student $student, array $windows, private CarbonImmutable $at)
+    {
+        $order = $catalogue->rankOrder();
+        $youth = $student->isYouthOn($at);
+        $this->goal = $catalogue->rank($student->rank)->goalRung;
+        $columns = [];
+        foreach ($catalogue->attacks as $attack) {
+            $need = $attack->need($youth);
+            if ($need !== null && $order[$need] <= $order[$student->rank]) {
+                foreach ($attack->sides() as $side) {
+                    $columns[] = $this->column($attack, $side, $windows[$attack->id.' '.$side->value] ?? Window::empty());
+                }
+            }
+        }
+        $this->columns = $columns;
+        $this->shown = count($columns) <= self::MAX_SHOWN ? $columns : $this->foremost($columns);
+    }
+
+    /** How many of them are held at the goal rung. */
+    public function held(): int
+    {
+        return count(array_filter($this->columns, static fn (LadderColumn $column): bool => $column->atGoal === ProofState::Holds));
+    }
+
+    /**
+     * The least proven first, untried before all.
+     *
+     * @return list<LadderColumn>
+     */
+    public function neediest(): array
+    {
+        $columns = $this->columns;
+        usort($columns, static fn (LadderColumn $a, LadderColumn $b): int => [$a->lowerAtGoal, -$a->attack->prevalence] <=> [$b->lowerAtGoal, -$b->attack->prevalence]);
+
+        return $columns;
+    }
+
+    /**
+     * @param list<LadderColumn> $columns
+     *
+     * @return list<LadderColumn> in the order they came in
+     */
+    private function foremost(array $columns): array
+    {
+        $places = array_keys($columns);
+        usort($places, static fn (int $a, int $b): int => [$columns[$a]->count === 0, -$columns[$a]->attack->prevalence, $a] <=> [$columns[$b]->count === 0, -$columns[$b]->attack->prevalence, $b]);
+        $kept = array_slice($places, 0, self::MAX_SHOWN);
+        sort($kept);
+
+        return array_map(static fn (int $place): LadderColumn => $columns[$place], $kept);
+    }
+
+    private function column(Attack $attack, Side $side, Window $window): LadderColumn
+    {
+        $bricks = [];
+        $goal = null;
+        foreach ($this->catalogue->ladder->rungs as $rung) {
+            $evidence = $window->evidence($rung->id, $this->at);
+            $state = $window->state($rung->id, $this->at);
+            $fades = $state === ProofState::Holds ? $window->fadesOn($rung->id, $this->at) : null;
+            $bricks[] = new Brick($rung->id, $state === ProofState::Untried ? 0.0 : $evidence->lower(), $state, $evidence->weight(), $fades, $rung->id === $this->goal);
+            $goal = $rung->id === $this->goal ? $bricks[count($bricks) - 1] : $goal;
+        }
+
+        return new LadderColumn($attack, $side, $bricks, $goal->state ?? ProofState::Untried, $goal->lower ?? 0.0, $goal?->fadesOn, count($window->tries));
+    }
+}

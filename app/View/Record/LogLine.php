@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Record;
+
+use App\Models\Rep;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Proof\Source;
+
+/** One rep as the log of a student tells it. */
+final readonly class LogLine
+{
+    /** @param bool $isReplaced whether a later one takes its place */
+    public function __construct(public Rep $rep, public bool $isReplaced) {}
+
+    public function attack(): string
+    {
+        return $this->rep->attack->title.($this->rep->side === Side::Mirrored ? __('words.in-brackets.mirrored') : '');
+    }
+
+    public function outcome(): string
+    {
+        return __('proof.outcome-names.'.$this->rep->outcome->value);
+    }
+
+    /** What else is to be known of it, after its outcome. */
+    public function notes(): string
+    {
+        $notes = [
+            ...($this->rep->touched === null ? [] : [__('students.timeline.touched', ['place' => $this->rep->touched->value])]),
+            ...($this->rep->source === Source::Home ? [__('students.timeline.at-home')] : []),
+            ...($this->rep->replaces === null ? [] : [__('students.timeline.correction', [
+                'reason' => $this->rep->reason ?? '–',
+                'name' => $this->rep->recordedBy->name ?? __('words.somebody-who-left'),
+                'at' => $this->rep->recorded_at->format('j M, H:i'),
+            ])]),
+        ];
+
+        return implode('', array_map(static fn (string $note): string => ', '.$note, $notes));
+    }
+}

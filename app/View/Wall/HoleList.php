@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Wall;
+
+use StoneDrill\Core\Coverage\Hole;
+use StoneDrill\Core\Coverage\HoleKind;
+
+/** The holes beside the wall: those that the drawing numbers, and those in what is laid. */
+final readonly class HoleList
+{
+    /** Holes that show in the drawing, since nothing lies there in time. */
+    private const DRAWN = [HoleKind::Open, HoleKind::Late, HoleKind::OneSided];
+
+    /** @var list<array{hole: Hole, number: ?int}> the heaviest first; without what nobody has catalogued */
+    public array $rows;
+
+    /** @var list<array{hole: Hole, number: ?int}> those that are not listed too */
+    private array $all;
+
+    /** @var list<Hole> what nobody has catalogued */
+    public array $uncatalogued;
+
+    public int $drawn;
+
+    /** How many more there are than are listed. */
+    public int $more;
+
+    /** Holes that are listed at once. */
+    private const MAX_ROWS = 200;
+
+    /**
+     * @param list<Hole> $holes
+     * @param bool       $isWhole   whether those in what is laid are among them
+     * @param bool       $isLarge   whether the catalogue is so large that widening is not among the moves
+     * @param bool       $hasFailed whether working them out has failed
+     */
+    public function __construct(array $holes, public bool $isWhole, public bool $isLarge = false, public bool $hasFailed = false, private bool $isAsked = false)
+    {
+        $rows = $uncatalogued = [];
+        $number = 0;
+        foreach ($holes as $hole) {
+            if ($hole->kind === HoleKind::Uncatalogued) {
+                $uncatalogued[] = $hole;
+            } else {
+                $rows[] = ['hole' => $hole, 'number' => in_array($hole->kind, self::DRAWN, true) ? ++$number : null];
+            }
+        }
+        [$this->all, $this->uncatalogued, $this->drawn] = [$rows, $uncatalogued, $number];
+        $this->rows = array_slice($rows, 0, self::MAX_ROWS);
+        $this->more = count($rows) - count($this->rows);
+    }
+
+    /** Whether a worker is at it, so that it is asked again after a moment. */
+    public function isWaiting(): bool
+    {
+        return $this->isAsked;
+    }
+
+    /** How many there are besides those that are drawn. */
+    public function summary(): string
+    {
+        return __('wall.holes.summary', ['weak' => $this->weak(), 'uncatalogued' => count($this->uncatalogued)]);
+    }
+
+    /** How many there are in what is laid. */
+    public function weak(): int
+    {
+        return count($this->all) - $this->drawn;
+    }
+
+    /** @return array<string, int> numbers of the drawn ones by `attack side` */
+    public function numbers(): array
+    {
+        $numbers = [];
+        foreach ($this->all as $row) {
+            if ($row['number'] !== null) {
+                $numbers[$row['hole']->attack.' '.($row['hole']->side->value ?? '')] = $row['number'];
+            }
+        }
+
+        return $numbers;
+    }
+}

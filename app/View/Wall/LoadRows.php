@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Wall;
+
+use App\Models\Answer;
+use Illuminate\Support\Collection;
+use StoneDrill\Core\Coverage\Basic;
+use StoneDrill\Core\Coverage\BasicKind;
+use StoneDrill\Core\Coverage\Basics;
+use StoneDrill\Core\Coverage\Load;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Rank;
+
+/** What each rank asks, as the rows of a table. */
+final readonly class LoadRows
+{
+    /**
+     * @param list<Load>                                   $loads   lowest rank first
+     * @param Collection<string, Collection<int, Answer>> $answers by id of the rank
+     *
+     * @return list<array{name: string, figures: list<string>, answers: list<Answer>, basics: array<string, list<Basic>>}>
+     */
+    public static function of(Catalogue $catalogue, array $loads, Collection $answers): array
+    {
+        $basics = Basics::of($catalogue);
+
+        return array_map(static fn (Rank $rank, Load $load): array => [
+            'name' => $rank->name,
+            'figures' => self::figures($load),
+            'answers' => isset($answers[$rank->id]) ? array_values($answers[$rank->id]->all()) : [],
+            'basics' => self::basics($basics, $rank->id),
+        ], $catalogue->ranks, $loads);
+    }
+
+    /** @return list<string> */
+    private static function figures(Load $load): array
+    {
+        return [
+            (string) $load->beats,
+            (string) $load->actions,
+            number_format($load->newActions, 1),
+            $load->actions === 0 ? '–' : round(100 * (1 - $load->newActions / $load->actions)).' %',
+            __('load.bits', ['bits' => number_format($load->choiceBits, 2)]),
+        ];
+    }
+
+    /** @return array<string, non-empty-list<Basic>> by kind */
+    private static function basics(Basics $basics, string $rank): array
+    {
+        $byKind = array_fill_keys(array_column(BasicKind::cases(), 'value'), []);
+        foreach ($basics->at($rank) as $basic) {
+            $byKind[$basic->kind->value][] = $basic;
+        }
+
+        return array_filter($byKind);
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Wall;
+
+/** One stone of the wall, ready to draw. */
+final readonly class Stone
+{
+    /** Stones narrower than this have no room for the number of their hole. */
+    private const NUMBERED = 5.0;
+
+    /**
+     * @param int         $course from 0, the lowest that is shown
+     * @param int         $column from 0, one for each side of each attack
+     * @param list<float> $proven 0 to 1; of two students the first has the upper half
+     * @param ?float      $was    what was proven then, 0 to 1
+     * @param ?int        $number of the hole in the list beside the wall
+     * @param ?string     $answer id of the answer that can be moved with it
+     * @param string      $text   what it is, who answers it, what is wrong
+     */
+    public function __construct(
+        public StoneState $state,
+        public ?Change $change,
+        public int $course,
+        public int $column,
+        public float $x,
+        public float $y,
+        public float $width,
+        public float $height,
+        public array $proven,
+        public ?float $was,
+        public ?int $number,
+        public ?string $answer,
+        public string $url,
+        public string $text,
+    ) {}
+
+    /** How it is drawn. */
+    public function classes(): string
+    {
+        return implode(' ', array_filter(['stone', $this->state->value, $this->change === null ? null : 'changed '.$this->change->value]));
+    }
+
+    public function isFirst(): bool
+    {
+        return $this->course === 0 && $this->column === 0;
+    }
+
+    /** @return list<array{y: float, height: float}> the parts that are proven */
+    public function moss(): array
+    {
+        $part = $this->height / max(1, count($this->proven));
+        $moss = [];
+        foreach ($this->proven as $index => $share) {
+            if ($share > 0) {
+                $moss[] = ['y' => round($this->y + ($index + 1 - $share) * $part, 2), 'height' => round($share * $part, 2)];
+            }
+        }
+
+        return $moss;
+    }
+
+    /** @return list<array{class: string, y: float}> where one student's half ends, and where the proof ended then */
+    public function lines(): array
+    {
+        $waist = count($this->proven) === 2 ? round($this->y + $this->height / 2, 2) : null;
+        $was = $this->was === null || $this->was <= 0.0 ? null : round($this->y + $this->height * (1 - $this->was), 2);
+
+        return [
+            ...($waist === null ? [] : [['class' => 'waist', 'y' => $waist]]),
+            ...($was === null ? [] : [['class' => 'was', 'y' => $was]]),
+        ];
+    }
+
+    public function right(): float
+    {
+        return $this->x + $this->width;
+    }
+
+    /** Whether its number has room on it. */
+    public function showsNumber(): bool
+    {
+        return $this->number !== null && $this->width >= self::NUMBERED;
+    }
+
+    /** Numbers of neighbouring holes stand on two lines, where there is room for both. */
+    public function numberLine(): float
+    {
+        return round($this->y + 14 + $this->column % 2 * 12, 2);
+    }
+
+    public function middle(): float
+    {
+        return round($this->x + $this->width / 2, 2);
+    }
+
+    public function centre(): float
+    {
+        return round($this->y + $this->height / 2 + 4, 2);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Wall;
+
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Curriculum\Catalogue;
+
+/** The wall that was asked for: its cells, its holes and its drawing. */
+final readonly class Wall
+{
+    /** @param list<Cell> $cells those shown */
+    public function __construct(public Catalogue $catalogue, public Coverage $coverage, public array $cells, public HoleList $holes, public WallPage $page, public WallPicture $picture) {}
+
+    /** @return list<string> */
+    public function tableHead(WallQuery $query): array
+    {
+        $head = array_values(__('wall.table.columns'));
+
+        return $this->picture->isCompared() ? [...$head, __('wall.table.since', ['day' => $query->since?->format('j M Y')])] : $head;
+    }
+
+    public function sideText(Cell $cell): string
+    {
+        return count($cell->attack->sides()) === 1 ? __('words.one') : __('words.sides.'.$cell->side->value);
+    }
+
+    public function changesText(Cell $cell): string
+    {
+        return implode(', ', $this->picture->changesOf($cell)) ?: __('wall.table.same');
+    }
+}

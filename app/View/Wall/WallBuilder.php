@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Wall;
+
+use App\Models\School;
+use App\Models\Student;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\HoleBook;
+use App\Persistence\ProofBook;
+use App\Persistence\WindowBook;
+use Carbon\CarbonImmutable;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Curriculum\Catalogue;
+
+/** Builds the wall of a school as it is asked for. */
+final readonly class WallBuilder
+{
+    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes, private ProofBook $proof) {}
+
+    /** @param bool $whole whether all of a large wall is built, as for a file, and not one page of it */
+    public function build(School $school, WallQuery $query, bool $whole = false): Wall
+    {
+        $catalogue = $this->mapper->curriculum($school);
+        $coverage = Coverage::of($catalogue);
+        $all = $query->selection->among($coverage->cells);
+        $page = WallPage::of($all, $whole ? 0 : count($query->ranks($catalogue)), $query->page);
+        $cells = $whole ? $all : $page->cells;
+        $known = $this->holes->known($school);
+        $holes = new HoleList($query->holes($known ?? $coverage->holes, $cells, $catalogue, ! $whole && $page->isPart()), $known !== null, HoleBook::isLarge($catalogue));
+
+        return new Wall($catalogue, $coverage, $cells, $holes, $page, new WallPicture(
+            $catalogue,
+            $coverage,
+            $cells,
+            $query->ranks($catalogue),
+            $this->moss($school, $query, $catalogue),
+            $holes->numbers(),
+            $this->ids($school),
+            $query->since === null ? null : $this->past($school, $query, $catalogue, $query->since),
+        ));
+    }
+
+    /** A wall as it would be, beside the one that stands. */
+    public function compare(School $school, Catalogue $now, Catalogue $then): WallPicture
+    {
+        $coverage = Coverage::of($then);
+
+        return new WallPicture($then, $coverage, $coverage->cells, $then->ranks, [], [], $this->ids($school), new ComparedWall(Coverage::of($now)));
+    }
+
+    /** @return list<ProofOverlay> */
+    private function moss(School $school, WallQuery $query, Catalogue $catalogue): array
+    {
+        return $query->student === null
+            ? [new RankProofOverlay($this->proof->of($school))]
+            : array_map(fn (Student $student): ProofOverlay => $this->ofStudent($school, $student, $catalogue, CarbonImmutable::now()), array_values(array_filter([$query->student, $query->against])));
+    }
+
+    private function past(School $school, WallQuery $query, Catalogue $catalogue, CarbonImmutable $day): ComparedWall
+    {
+        $then = $this->mapper->curriculumAt($school, $day);
+
+        return new ComparedWall(Coverage::of($then), match (true) {
+            $query->student === null => new RankProofOverlay($this->proof->at($school, $day)),
+            $query->against === null => $this->ofStudent($school, $query->student, $catalogue, $day),
+            // Two students and two moments would be four figures on a stone.
+            default => null,
+        });
+    }
+
+    private function ofStudent(School $school, Student $student, Catalogue $catalogue, CarbonImmutable $at): ProofOverlay
+    {
+        return new StudentProofOverlay($this->mapper->student($student), (new WindowBook($school, $catalogue))->of([$student->id], $at)[$student->id], $at);
+    }
+
+    /** @return array<string, int> id of the attack's row, by code */
+    private function ids(School $school): array
+    {
+        return $school->attacks->pluck('id', 'code')->all();
+    }
+}

@@ -1,0 +1,317 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Wall;
+
+use Illuminate\Support\Str;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Family;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Rank;
+
+/**
+ * The curriculum as a dry-stone wall: where every stone lies, what it shows and what it says. Lengths are units of the
+ * drawing, its origin at the top left.
+ */
+final readonly class WallPicture
+{
+    private const LEFT = 96.0;
+    private const WIDTH = 940.0;
+    private const TOP = 18.0;
+    private const BODY = 400.0;
+
+    /** The wall is higher where no names stand below it. */
+    private const BODY_ALONE = 530.0;
+
+    private const GAP = 3.0;
+    private const JOINT = 13.0;
+    private const NAMES = 158.0;
+    private const NAME = 56.0;
+
+    /** Letters of a name below the wall, and the width of a letter above it where letters are wide. */
+    private const NAME_LETTERS = 34;
+    private const LETTER = 7.2;
+
+    /** Half of what lies between two attacks; the sides of one touch. */
+    private const CHINK = 1.3;
+
+    /** Columns narrower than this have no room for a name; those of a family that is looked at alone do. */
+    private const NAMED = 9.5;
+
+    /** A stone is no wider than this, however few there are. */
+    private const WIDEST = 104.0;
+
+    public float $width;
+    public float $height;
+
+    /** Whether there is room for the names of the attacks. */
+    public bool $isNamed;
+
+    private float $body;
+
+    /** @var list<array{id: string, name: string, note: string, y: float, height: float, line: float, noteLine: float}> top first */
+    public array $courses;
+
+    /** @var list<array{id: string, name: string, x: float, width: float, squeezed: ?float}> */
+    public array $families;
+
+    /** @var list<array{name: string, transform: string}> empty where there is no room for names */
+    public array $columns;
+
+    /** @var list<Stone> */
+    public array $stones;
+
+    /** @var array<string, int> position by id of the rank */
+    private array $order;
+
+    /** @var array<string, string> by id */
+    private array $titles;
+
+    /** @var array<string, string> by id */
+    private array $rankNames;
+
+    /**
+     * @param list<Cell>         $cells   those shown, both sides of an attack next to each other
+     * @param list<Rank>         $ranks   those shown, lowest first
+     * @param list<ProofOverlay>         $moss    one, or two that are compared
+     * @param array<string, int> $numbers of the holes in the list beside the wall, by `attack side`
+     * @param array<string, int> $ids     id of the attack's row, by code
+     * @param ?ComparedWall              $past    what it is compared with
+     */
+    public function __construct(private Catalogue $catalogue, private Coverage $coverage, array $cells, private array $ranks, private array $moss, private array $numbers, private array $ids, private ?ComparedWall $past = null)
+    {
+        $this->order = $catalogue->rankOrder();
+        $this->titles = array_column($catalogue->answers, 'title', 'id');
+        $this->rankNames = array_column($catalogue->ranks, 'name', 'id');
+        $groups = $this->groups($cells);
+        [$unit, $joints] = $this->measure($groups);
+        $this->isNamed = $cells !== [] && $unit * self::units($groups) >= self::NAMED * array_sum(array_map(count(...), $groups));
+        $this->body = $this->isNamed ? self::BODY : self::BODY_ALONE;
+        $this->width = self::LEFT + self::WIDTH;
+        $this->height = self::TOP + $this->body + ($this->isNamed ? self::NAMES : 6.0);
+        $this->courses = $this->courses();
+        [$this->families, $this->columns, $this->stones] = $this->lay($groups, $unit, $joints);
+    }
+
+    /** Where the wall stands and the names of the attacks begin. */
+    public function foot(): float
+    {
+        return self::TOP + $this->body;
+    }
+
+    /** Whether it is compared with something. */
+    public function isCompared(): bool
+    {
+        return $this->past !== null;
+    }
+
+    /** @return array<string, int> how many sides changed in some course, by what happened */
+    public function changes(): array
+    {
+        $columns = [];
+        foreach ($this->stones as $stone) {
+            if ($stone->change !== null) {
+                $columns[$stone->change->value][$stone->column] = true;
+            }
+        }
+
+        return array_map(count(...), $columns);
+    }
+
+    /**
+     * @param bool $onlyThose whether kinds of change that do not occur are left out
+     *
+     * @return list<array{sign: string, text: string}> each kind of change with how many sides it happened to
+     */
+    public function changeCounts(bool $onlyThose = false): array
+    {
+        $counts = $this->changes();
+        $changes = array_filter(Change::cases(), static fn (Change $change): bool => ! $onlyThose || isset($counts[$change->value]));
+
+        return array_values(array_map(static fn (Change $change): array => ['sign' => $change->sign(), 'text' => $change->text().': '.($counts[$change->value] ?? 0)], $changes));
+    }
+
+    /** @return list<string> what changed in a side of an attack, and in which course first */
+    public function changesOf(Cell $cell): array
+    {
+        $changes = [];
+        foreach ($this->ranks as $rank) {
+            [, $change] = $this->change($cell, $this->order[$rank->id]);
+            if ($change !== null) {
+                $changes[$change->value] ??= $change->text().' ('.$rank->name.')';
+            }
+        }
+
+        return array_values($changes);
+    }
+
+    /** @return list<array{id: string, name: string, note: string, y: float, height: float, line: float, noteLine: float}> */
+    private function courses(): array
+    {
+        $courses = [];
+        foreach (array_reverse($this->ranks) as $index => $rank) {
+            $courses[] = [
+                'id' => $rank->id,
+                'name' => $rank->name,
+                'note' => __('wall.laid-share', ['percent' => round(100 * $this->coverage->coveredBy($rank->id))]),
+                'y' => $y = self::TOP + $index * $this->courseHeight(),
+                'height' => $height = $this->courseHeight() - self::GAP,
+                'line' => $y + $height / 2,
+                'noteLine' => $y + $height / 2 + 15,
+            ];
+        }
+
+        return $courses;
+    }
+
+    private function courseHeight(): float
+    {
+        return $this->body / max(1, count($this->ranks));
+    }
+
+    /**
+     * @param list<Cell> $cells
+     *
+     * @return array<string, array<string, non-empty-list<Cell>>> by family, in the order of the families, and attack
+     */
+    private function groups(array $cells): array
+    {
+        $groups = array_fill_keys(array_map(static fn (Family $family): string => $family->value, Family::cases()), []);
+        foreach ($cells as $cell) {
+            $groups[$cell->attack->kind->family->value][$cell->attack->id][] = $cell;
+        }
+
+        return array_filter($groups);
+    }
+
+    /**
+     * How wide a unit of prevalence is, and what lies behind each family.
+     *
+     * @param array<string, array<string, non-empty-list<Cell>>> $groups
+     *
+     * @return array{float, array<string, float>}
+     */
+    private function measure(array $groups): array
+    {
+        $units = max(1.0, self::units($groups));
+        $joints = [];
+        foreach ($groups as $family => $attacks) {
+            // A family of few stones keeps room for its name.
+            $joints[$family] = max(self::JOINT, self::NAME - self::units([$attacks]) * self::WIDTH / $units);
+        }
+        $widest = self::WIDEST * array_sum(array_map(count(...), $groups));
+
+        return [max(0.0, min(self::WIDTH - array_sum($joints), $widest) / $units), $joints];
+    }
+
+    /**
+     * @param array<string, array<string, non-empty-list<Cell>>> $groups
+     * @param array<string, float>                               $joints by family
+     *
+     * @return array{list<array{id: string, name: string, x: float, width: float, squeezed: ?float}>, list<array{name: string, transform: string}>, list<Stone>}
+     */
+    private function lay(array $groups, float $unit, array $joints): array
+    {
+        $x = self::LEFT;
+        $families = $columns = $stones = [];
+        $column = 0;
+        foreach ($groups as $family => $attacks) {
+            $start = $x;
+            foreach ($attacks as $cells) {
+                $attack = $cells[0]->attack;
+                $width = self::width($attack) * $unit;
+                if ($this->isNamed) {
+                    $columns[] = ['name' => Str::limit($attack->title, self::NAME_LETTERS, '…'), 'transform' => sprintf('translate(%s %s) rotate(-90)', round($x + $width / 2 + 3.5, 1), $this->foot() + 6)];
+                }
+                $part = $width / count($cells);
+                foreach ($cells as $index => $cell) {
+                    foreach ($this->ranks as $course => $rank) {
+                        $stones[] = $this->stone($cell, $rank, $course, $column, $x + $index * $part + min(self::CHINK, $part / 4) * (1 - $index), $part - min(self::CHINK, $part / 4));
+                    }
+                    $column++;
+                }
+                $x += $width;
+            }
+            $name = say(Family::from($family)->text());
+            $families[] = ['id' => $family, 'name' => $name, 'x' => $start, 'width' => $x - $start, 'squeezed' => self::LETTER * mb_strlen($name) > $x - $start ? $x - $start + 12 : null];
+            $x += $joints[$family];
+        }
+
+        return [$families, $columns, $stones];
+    }
+
+    private function stone(Cell $cell, Rank $rank, int $course, int $column, float $x, float $width): Stone
+    {
+        $position = $this->order[$rank->id];
+        $state = StoneState::of($cell, $position, $this->order);
+        [$before, $change] = $this->change($cell, $position);
+        $y = self::TOP + (count($this->ranks) - 1 - $course) * $this->courseHeight();
+
+        return new Stone(
+            state: $state,
+            change: $change,
+            course: $course,
+            column: $column,
+            x: round($x, 2),
+            y: round($y + $this->roughness($column, $course), 2),
+            width: round(max(1.0, $width), 2),
+            height: round($this->courseHeight() - self::GAP - $this->roughness($column, $course), 2),
+            proven: $state->isLaid() ? array_map(static fn (ProofOverlay $moss): float => $moss->share($cell, $rank) ?? 0.0, $this->moss) : [],
+            was: $before?->isLaid() === true ? $this->past?->moss?->share($cell, $rank) : null,
+            number: $state === StoneState::HoleBegins ? $this->numbers[$cell->attack->id.' '.$cell->side->value] ?? null : null,
+            answer: $state === StoneState::Laid ? $cell->answers[0] : null,
+            url: route('attacks.show', $this->ids[$cell->attack->id], absolute: false),
+            text: $this->text($cell, $rank, $state, $change),
+        );
+    }
+
+    /** @return array{?StoneState, ?Change} what it was, and how it differs; both null where nothing is compared */
+    private function change(Cell $cell, int $position): array
+    {
+        if ($this->past === null) {
+            return [null, null];
+        }
+        $then = $this->past->cell($cell);
+        $before = $then === null ? StoneState::Ahead : StoneState::of($then, $position, $this->order);
+
+        return [$before, Change::between($before, StoneState::of($cell, $position, $this->order))];
+    }
+
+    private function text(Cell $cell, Rank $rank, StoneState $state, ?Change $change): string
+    {
+        $side = count($cell->attack->sides()) === 1 ? '' : ', '.__('words.sides-in-text.'.$cell->side->value);
+        $answers = $cell->answers === [] ? __('wall.nothing-answers') : __('wall.answered-by', [
+            'answers' => implode(', ', array_map(fn (string $id): string => '“'.$this->titles[$id].'”', $cell->answers)),
+            'rank' => $this->rankNames[$cell->laidAt],
+        ]);
+        $need = $cell->attack->neededBy === null ? __('wall.no-rank-needs') : __('wall.needed-by', ['rank' => $this->rankNames[$cell->attack->neededBy]]);
+        $proof = $state->isLaid() ? array_filter(array_map(static fn (ProofOverlay $moss): string => $moss->text($cell, $rank), $this->moss)) : [];
+        if ($state->isLaid() && $this->past?->moss !== null) {
+            $proof[] = __('wall.proof.then', ['proof' => $this->past->moss->text($cell, $rank) ?: __('wall.proof.nobody')]);
+        }
+        $course = __('wall.course', ['attack' => $cell->attack->title.$side, 'rank' => $rank->name, 'state' => $state->text()]);
+
+        return $course.($change === null ? '' : ' ('.$change->text().')')."\n".implode(' ', [$need, $answers, ...$proof]);
+    }
+
+    /** Stones of a dry wall are of about the same height: the same unevenness for the same stone every time. */
+    private function roughness(int $column, int $course): float
+    {
+        return ($column * 37 + $course * 61) % 5 * 0.55;
+    }
+
+    /** @param array<array-key, array<string, non-empty-list<Cell>>> $groups */
+    private static function units(array $groups): float
+    {
+        return array_sum(array_map(static fn (array $attacks): float => array_sum(array_map(static fn (array $cells): float => self::width($cells[0]->attack), $attacks)), $groups));
+    }
+
+    private static function width(Attack $attack): float
+    {
+        return 2.2 + $attack->prevalence * 0.5;
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Workbench;
+
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Checks\Hazards;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\Resemblance;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\ContactPolicy;
+use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Curriculum\PolicyLevel;
+use StoneDrill\Core\Curriculum\Student;
+
+/** What is known of an answer besides its beats. */
+final readonly class AnswerFacts
+{
+    /** How many others it is compared with on its page. */
+    private const SHOWN = 3;
+
+    /**
+     * @param list<Cell>        $cells      what it answers
+     * @param list<Resemblance> $resembles  the answers that bring most of it along
+     * @param list<string>      $hazards    what in it can hurt a partner, with how far it can go
+     * @param list<string>      $notForYouth what of it the policy does not teach under 16
+     * @param list<string>      $withPads   what of it the policy teaches only with pads at its rank
+     */
+    private function __construct(
+        public Answer $answer,
+        public Attack $attack,
+        public int $actions,
+        public array $cells,
+        public array $resembles,
+        public array $hazards,
+        public array $notForYouth,
+        public array $withPads,
+    ) {}
+
+    public static function of(Catalogue $catalogue, Answer $answer): self
+    {
+        $attack = $catalogue->attackOf($answer);
+        $hazards = array_values(array_filter(Hazards::ofBeats($answer->beats), static fn (Hazard $hazard): bool => $hazard !== Hazard::Contact));
+        $policy = ContactPolicy::of($catalogue->school, array_column($catalogue->ranks, 'id'));
+        $words = static fn (Hazard $hazard): string => say($hazard->text());
+        $every = [...$hazards, ...Hazards::ofAttack($attack->kind)];
+
+        return new self(
+            $answer,
+            $attack,
+            count($answer->beats->actions()),
+            array_values(array_filter(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => in_array($answer->id, $cell->answers, true))),
+            array_values(array_filter(array_slice(Resemblance::of($answer, $catalogue->answers), 0, self::SHOWN), static fn (Resemblance $other): bool => $other->brings > 0)),
+            array_map(static fn (Hazard $hazard): string => __('answers.facts.hazard', ['hazard' => say($hazard->text()), 'level' => $hazard->level()]), $hazards),
+            array_values(array_unique(array_map($words, array_filter($every, static fn (Hazard $hazard): bool => $policy->level($hazard, $answer->teaching->rank, Student::YOUTH - 1) === PolicyLevel::NotTaught)))),
+            array_values(array_unique(array_map($words, array_filter($every, static fn (Hazard $hazard): bool => $policy->level($hazard, $answer->teaching->rank) === PolicyLevel::Pads)))),
+        );
+    }
+
+    /** Which side of an attack it answers, after the name of the attack. */
+    public function side(Cell $cell): string
+    {
+        return count($cell->attack->sides()) === 1 ? '' : ', '.__('words.sides-in-text.'.$cell->side->value);
+    }
+
+    /** @return array{brings: float, gives: float} percent of actions that it shares with another answer, either way */
+    public function shares(Resemblance $other): array
+    {
+        return ['brings' => round(100 * $other->brings), 'gives' => round(100 * $other->gives)];
+    }
+}

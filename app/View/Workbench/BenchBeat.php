@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Workbench;
+
+use StoneDrill\Core\Checks\Finding;
+use StoneDrill\Core\Checks\Remedy;
+use StoneDrill\Core\Checks\Shortfall;
+use StoneDrill\Core\Floor\Delivery;
+use StoneDrill\Core\Floor\Frame;
+use StoneDrill\Core\Report\BeatReport;
+
+/** What is said of one beat. */
+final readonly class BenchBeat
+{
+    /** Seconds of turning that are not worth a word. */
+    private const MOMENT = 0.05;
+
+    private BeatReport $report;
+
+    /**
+     * @param string                                                       $track    the first beat of the what-if it belongs to
+     * @param list<array{finding: Finding, remedy: ?Remedy, text: string}> $findings
+     * @param list<Shortfall>                                              $robust
+     */
+    public function __construct(public Frame $frame, public string $track, public string $text, public array $findings, private array $robust)
+    {
+        $this->report = BeatReport::of($frame);
+    }
+
+    public function isStart(): bool
+    {
+        return $this->frame->number === '0';
+    }
+
+    public function name(): string
+    {
+        return $this->isStart() ? __('floor.start') : __('words.beat', ['beat' => $this->frame->number]);
+    }
+
+    public function condition(): string
+    {
+        return $this->frame->condition === null ? '' : 'if '.$this->frame->condition->toText();
+    }
+
+    public function seconds(): string
+    {
+        return number_format($this->frame->time, 2);
+    }
+
+    public function distance(): string
+    {
+        return number_format($this->frame->positions->distance, 2);
+    }
+
+    public function sector(): string
+    {
+        return __('floor.sectors.'.$this->frame->positions->sector->value);
+    }
+
+    /** @return list<string> where both stand, what reaches, what holds, and what came of an attack, a sentence each */
+    public function facts(): array
+    {
+        $positions = $this->frame->positions;
+
+        return array_values(array_filter([
+            __($positions->isInside ? 'floor.place-inside' : 'floor.place-outside', ['metres' => $this->distance(), 'sector' => $this->sector()]),
+            $this->report->threats === [] ? __('floor.no-threat') : __('floor.threats', ['limbs' => $this->threats()]),
+            $this->report->holds === [] ? '' : __('floor.held', ['holds' => implode(', ', $this->report->holds)]),
+            $positions->faceSeconds < self::MOMENT ? '' : __('floor.faces-you', ['seconds' => number_format($positions->faceSeconds, 1)]),
+            $this->frame->events->delivery === null ? '' : $this->delivery($this->frame->events->delivery),
+        ]));
+    }
+
+    /** @return list<string> each strike with its margin */
+    public function strikes(): array
+    {
+        return array_map(static fn (array $strike, $hit): string => __(match (true) {
+            $strike['unreachable'] => 'floor.strike-too-high',
+            $strike['margin_cm'] === null => 'floor.strike-limb',
+            $strike['margin_cm'] < 0 => 'floor.strike-short',
+            default => 'floor.strike',
+        }, ['weapon' => $hit->weapon(), 'target' => $strike['target'], 'cm' => abs((int) $strike['margin_cm'])]), $this->report->strikes, $this->frame->hits);
+    }
+
+    /** The attacker's free weapons that reach, with what each has to spare. */
+    public function threats(): string
+    {
+        return $this->report->threats === [] ? __('words.none') : implode(', ', array_map(static fn (array $threat): string => __('floor.threat', ['limb' => $threat['limb'], 'cm' => $threat['margin_cm']]), $this->report->threats));
+    }
+
+    /** @return list<array{text: string, isOpen: bool}> what follows when its effect does not come */
+    public function shortfalls(): array
+    {
+        return array_map(fn (Shortfall $shortfall): array => [
+            'text' => __(match (true) {
+                $shortfall->failsAt === null => 'floor.without-goes-on',
+                $shortfall->isBackedUp => 'floor.without-backed-up',
+                default => 'floor.without-fails',
+            }, ['effect' => $shortfall->without->values['effect'] ?? '', 'beat' => $shortfall->failsAt, 'because' => say($shortfall->because)]),
+            'isOpen' => ! $shortfall->isBackedUp,
+        ], $this->robust);
+    }
+
+    /** Its findings, as one cell of a table. */
+    public function findingTexts(): string
+    {
+        return implode(' ', array_map(static fn (array $row): string => sprintf('%s, %s: %s', __('words.severity.'.$row['finding']->severity->value), $row['finding']->check->value, say($row['finding']->message)), $this->findings));
+    }
+
+    /** What came of an attack in this beat. */
+    private function delivery(Delivery $delivery): string
+    {
+        $what = match (true) {
+            $delivery->isHold => 'hold',
+            $delivery->isFollowUp => 'follow-up',
+            default => 'attack',
+        };
+        $measure = static fn (float $metres): string => __($metres >= 0 ? 'figures.to-spare' : 'figures.missing', ['cm' => (int) round(100 * abs($metres))]);
+
+        return __('floor.delivery.'.$delivery->verdict->value, ['what' => __('floor.delivery-of.'.$what)]).' '
+            .__('floor.delivery-figures', ['out' => $measure($delivery->out), 'off' => $measure($delivery->off)]);
+    }
+}

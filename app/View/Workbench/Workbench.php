@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Workbench;
+
+use App\Models\Answer;
+use App\Models\Attack;
+use App\Models\School;
+use App\Persistence\CatalogueMapper;
+use App\View\Floor\Palette;
+use App\View\Floor\SituationView;
+use App\View\Forms\BeatsCheck;
+use Illuminate\Http\Request;
+use StoneDrill\Core\Curriculum\Doctrine;
+
+/** Puts answers on the floor: those being written, and those that are saved. */
+final readonly class Workbench
+{
+    public function __construct(private CatalogueMapper $mapper) {}
+
+    /**
+     * An answer that is being written, as far as it can be read.
+     *
+     * @param array<string, mixed> $fields what its form says: `beats`, `title`, `rank` (id of the row), `doctrine`
+     * @param ?Answer              $stored what it is an edit of
+     */
+    public function draft(Request $request, School $school, Attack $attack, array $fields, ?Answer $stored): Draft
+    {
+        $catalogue = $this->mapper->curriculum($school);
+        $core = $catalogue->attack($attack->code);
+        $settings = BenchSettings::of($request, $catalogue, $core);
+        $check = BeatsCheck::of($catalogue, self::word($fields, 'beats'));
+        $bench = null;
+        $rank = $school->ranks->firstWhere('id', (int) self::word($fields, 'rank')) ?? $school->ranks->first();
+        if ($check->beats !== null && $rank !== null) {
+            $doctrine = Doctrine::tryFrom(self::word($fields, 'doctrine'));
+            $draft = $this->mapper->draft($core, self::word($fields, 'title'), $rank->code, $doctrine, $check->beats, $stored);
+            $bench = Bench::of($catalogue, $draft, $core, $settings, withMends: true);
+        }
+
+        return new Draft($attack->id, $check, $bench, $settings, $core->isSymmetric(), $catalogue->ladder->rungs, SituationView::of($catalogue, $core), $catalogue->school->vocabulary());
+    }
+
+    /** An answer as it is saved. */
+    public function saved(Request $request, Answer $answer, Palette $palette = Palette::Slate): Bench
+    {
+        $catalogue = $this->mapper->curriculum($answer->school);
+        $core = $catalogue->answer($answer->code);
+        $attack = $catalogue->attackOf($core);
+
+        return Bench::of($catalogue, $core, $attack, BenchSettings::of($request, $catalogue, $attack), withMends: false, palette: $palette);
+    }
+
+    public function facts(Answer $answer): AnswerFacts
+    {
+        $catalogue = $this->mapper->curriculum($answer->school);
+
+        return AnswerFacts::of($catalogue, $catalogue->answer($answer->code));
+    }
+
+    /** @param array<string, mixed> $fields */
+    private static function word(array $fields, string $key): string
+    {
+        return is_scalar($fields[$key] ?? '') ? (string) ($fields[$key] ?? '') : '';
+    }
+}

@@ -1,8 +1,0 @@
-<?php
-
-declare(strict_types=1);
-
-namespace StoneDrill\Core\Answer;
-
-/** A branch in which the main line continues as it is. */
-final readonly class GoOn {}

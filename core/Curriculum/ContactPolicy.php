@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Curriculum;
+
+/** What a school does not teach, or only with pads, below a rank or under an age. */
+final readonly class ContactPolicy
+{
+    /** What is not taught under 16 where a school says nothing itself. */
+    private const NOT_FOR_YOUTH = [Hazard::Choke, Hazard::Neck, Hazard::Throat, Hazard::Eyes, Hazard::Fingers, Hazard::Spine];
+
+    /**
+     * @param list<PolicyRow>    $rows
+     * @param array<string, int> $order position by id of the rank
+     */
+    private function __construct(public array $rows, private array $order) {}
+
+    /** @param list<string> $ranks ids, lowest first */
+    public static function of(School $school, array $ranks): self
+    {
+        return new self($school->policy ?? self::usual($ranks), array_flip($ranks));
+    }
+
+    /**
+     * The strictest level that applies.
+     *
+     * @param string $rank id
+     * @param ?int   $age  years; null for a grown-up
+     */
+    public function level(Hazard $hazard, string $rank, ?int $age = null): PolicyLevel
+    {
+        $level = PolicyLevel::None;
+        foreach ($this->rows as $row) {
+            if ($row->hazard === $hazard && $this->applies($row, $rank, $age)) {
+                $level = $row->level === PolicyLevel::NotTaught || $level === PolicyLevel::None ? $row->level : $level;
+            }
+        }
+
+        return $level;
+    }
+
+    private function applies(PolicyRow $row, string $rank, ?int $age): bool
+    {
+        return ($row->under === null || ($age !== null && $age < $row->under))
+            && ($row->rank === null || ($this->order[$rank] ?? PHP_INT_MAX) < ($this->order[$row->rank] ?? 0));
+    }
+
+    /**
+     * @param list<string> $ranks
+     *
+     * @return list<PolicyRow>
+     */
+    private static function usual(array $ranks): array
+    {
+        $rows = array_map(static fn (Hazard $hazard): PolicyRow => new PolicyRow($hazard, Student::YOUTH, null, PolicyLevel::NotTaught), self::NOT_FOR_YOUTH);
+
+        return isset($ranks[1]) ? [...$rows, new PolicyRow(Hazard::Contact, null, $ranks[1], PolicyLevel::NotTaught)] : $rows;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Curriculum;
+
+use StoneDrill\Core\Text;
+
+/** What can hurt a partner. */
+enum Hazard: string
+{
+    case WristLock = 'wrist-lock';
+    case ElbowLock = 'elbow-lock';
+    case Fingers = 'fingers';
+    case Neck = 'neck';
+    case Throat = 'throat';
+    case Eyes = 'eyes';
+    case Spine = 'spine';
+    case Knee = 'knee';
+    case HeadContact = 'head-contact';
+    case Fall = 'fall';
+    case GroundImpact = 'ground-impact';
+    case Choke = 'choke';
+    case Contact = 'contact';
+
+    /** How far it can go: 1 little to 4 for life; contact itself has none. */
+    public function level(): int
+    {
+        return match ($this) {
+            self::Contact => 0,
+            self::WristLock, self::Fingers, self::HeadContact, self::Fall => 2,
+            self::ElbowLock, self::Neck, self::Knee, self::GroundImpact => 3,
+            self::Throat, self::Eyes, self::Spine, self::Choke => 4,
+        };
+    }
+
+    /** What is done, as part of a sentence. */
+    public function text(): Text
+    {
+        return Text::of("hazards.{$this->value}");
+    }
+}

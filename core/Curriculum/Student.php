@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Curriculum;
+
+use DateTimeImmutable;
+
+/** Somebody who trains. */
+final readonly class Student
+{
+    /** Below this age, in years, a student belongs to the youth. */
+    public const YOUTH = 16;
+
+    /**
+     * @param string             $rank   id of the rank
+     * @param ?float             $height stature in metres
+     * @param ?DateTimeImmutable $born   day of birth
+     * @param list<string>       $flags  `no-HAZARD` for what is not done with them
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $rank,
+        public ?float $height = null,
+        public ?DateTimeImmutable $born = null,
+        public array $flags = [],
+    ) {}
+
+    /** Whether the student is under 16 on a day; one whose day of birth is not known is not. */
+    public function isYouthOn(DateTimeImmutable $day): bool
+    {
+        return $this->born !== null && $this->born->modify(sprintf('+%d years', self::YOUTH)) > $day;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Curriculum;
+
+use StoneDrill\Core\Technique\Beats;
+
+/** How a school teaches an answer: from which rank, in which short form, to what end, and what it watches for. */
+final readonly class Teaching
+{
+    /**
+     * @param string       $rank     id of the rank at which it is introduced
+     * @param ?Doctrine    $doctrine null for the school's own
+     * @param list<string> $mistakes the usual ones
+     * @param list<Waiver> $waived
+     */
+    public function __construct(
+        public string $rank,
+        public ?ShortForm $short = null,
+        public ?Doctrine $doctrine = null,
+        public array $mistakes = [],
+        public array $waived = [],
+    ) {}
+
+    /**
+     * The same from another rank on. The short form stays where it still comes earlier.
+     *
+     * @param string             $rank  id
+     * @param array<string, int> $order position by id of the rank
+     */
+    public function from(string $rank, array $order): self
+    {
+        $short = $this->short !== null && $order[$this->short->rank] < $order[$rank] ? $this->short : null;
+
+        return new self($rank, $short, $this->doctrine, $this->mistakes, $this->waived);
+    }
+
+    /**
+     * Position of the lowest rank at which it is introduced, whole or in its short form.
+     *
+     * @param array<string, int> $order position by id of the rank
+     */
+    public function introducedAt(array $order): int
+    {
+        return min($order[$this->rank], $order[$this->short->rank ?? $this->rank]);
+    }
+
+    /** What of the beats is taught at a rank: all of them from its own rank on, the short form before. */
+    public function taughtAt(Beats $beats, int $position, int $own): Beats
+    {
+        return $position >= $own || $this->short === null ? $beats : $beats->shortened($this->short->beats);
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Drill;
+
+use DateTimeImmutable;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Checks\Hazards;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\ContactPolicy;
+use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Curriculum\PolicyLevel;
+use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Text;
+
+/** What is not drilled with whom: by the contact policy at the student's rank and age, and by flags. */
+final class Eligibility
+{
+    private readonly ContactPolicy $policy;
+
+    /** @var array<string, Answer> by id */
+    private readonly array $answers;
+
+    /** @var array<string, int> position by id of the rank */
+    private readonly array $order;
+
+    /** @var array<string, array<int, list<Hazard>>> what can hurt in an answer, by its id and whether it is taught whole */
+    private array $hazards = [];
+
+    public function __construct(Catalogue $catalogue, private readonly DateTimeImmutable $at)
+    {
+        $this->policy = ContactPolicy::of($catalogue->school, array_map(static fn (Rank $rank): string => $rank->id, $catalogue->ranks));
+        $this->answers = array_column($catalogue->answers, null, 'id');
+        $this->order = $catalogue->rankOrder();
+    }
+
+    /**
+     * The answers of a cell that a student knows and may drill.
+     *
+     * @return list<Answer>
+     */
+    public function allowed(Student $student, Cell $cell): array
+    {
+        return $this->ofAttack($student, $cell->attack) !== [] ? [] : array_values(array_filter($this->known($student, $cell), fn (Answer $answer): bool => $this->ofAnswer($student, $answer) === []));
+    }
+
+    /** In one sentence, why a cell is not drilled with somebody who knows an answer to it; null where it is, or none is known. */
+    public function reason(Student $student, Cell $cell): ?Text
+    {
+        $ofAttack = $this->ofAttack($student, $cell->attack);
+        $known = $this->known($student, $cell);
+        if ($ofAttack === [] && ($known === [] || $this->allowed($student, $cell) !== [])) {
+            return null;
+        }
+        $hazards = $ofAttack !== [] ? $ofAttack : $this->ofAnswer($student, $known[0]);
+
+        return Text::of('drill.left-out', [
+            'attack' => $cell->attack->title,
+            'student' => $student->name,
+            'hazards' => array_map(fn (Hazard $hazard): Text => Text::of($this->isFlagged($student, $hazard) ? 'drill.by-flag' : 'drill.by-policy', ['hazard' => $hazard->text(), 'flag' => 'no-'.$hazard->value]), $hazards),
+        ]);
+    }
+
+    /** @return list<Answer> */
+    private function known(Student $student, Cell $cell): array
+    {
+        $rank = $this->order[$student->rank];
+
+        return array_values(array_filter(array_map(fn (string $id): Answer => $this->answers[$id], $cell->answers), fn (Answer $answer): bool => $answer->introducedAt($this->order) <= $rank));
+    }
+
+    /** @return list<Hazard> that stand against the attack itself */
+    private function ofAttack(Student $student, Attack $attack): array
+    {
+        return array_values(array_filter(Hazards::ofAttack($attack->kind), fn (Hazard $hazard): bool => $this->isBarred($student, $hazard)));
+    }
+
+    /** @return list<Hazard> that stand against an answer as it is taught at her rank */
+    private function ofAnswer(Student $student, Answer $answer): array
+    {
+        $isWhole = $this->order[$student->rank] >= $this->order[$answer->teaching->rank];
+        $hazards = $this->hazards[$answer->id][(int) $isWhole] ??= Hazards::ofBeats($answer->taughtAt($this->order[$student->rank], $this->order[$answer->teaching->rank]));
+
+        return array_values(array_filter($hazards, fn (Hazard $hazard): bool => $this->isBarred($student, $hazard)));
+    }
+
+    private function isBarred(Student $student, Hazard $hazard): bool
+    {
+        return $this->isFlagged($student, $hazard) || $this->policy->level($hazard, $student->rank, $this->age($student)) === PolicyLevel::NotTaught;
+    }
+
+    private function isFlagged(Student $student, Hazard $hazard): bool
+    {
+        return in_array('no-'.$hazard->value, $student->flags, true);
+    }
+
+    private function age(Student $student): ?int
+    {
+        return $student->born === null ? null : intdiv((int) $this->at->format('Ymd') - (int) $student->born->format('Ymd'), 10_000);
+    }
+}

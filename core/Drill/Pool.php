@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Drill;
+
+use DateTimeImmutable;
+use StoneDrill\Core\Attack\Family;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Proof\Window;
+use StoneDrill\Core\Text;
+
+/** What students can be drilled on: what their ranks need and have an answer to, without what is barred. */
+final class Pool
+{
+    private readonly Eligibility $bar;
+
+    /** @var array<string, int> position by id of the rank */
+    private readonly array $order;
+
+    /** @var array<string, list<Cell>> what those who are alike in rank, age and flags can be drilled on */
+    private array $open = [];
+
+    /** @var array<string, list<Cell>> what a rank needs, of adults and of youth */
+    private array $needed = [];
+
+    /** @param list<Cell> $cells all of the catalogue, or those of the list that is drilled */
+    public function __construct(Catalogue $catalogue, private readonly array $cells, private readonly DateTimeImmutable $at)
+    {
+        $this->bar = new Eligibility($catalogue, $at);
+        $this->order = $catalogue->rankOrder();
+    }
+
+    /**
+     * Every cell that the student's rank or a lower one needs and that she knows an answer to.
+     *
+     * @param array<string, Window> $windows what is kept of her reps, by `attack side`
+     *
+     * @return list<Ticket>
+     */
+    public function tickets(Student $student, int $rung, array $windows): array
+    {
+        return array_map(fn (Cell $cell): Ticket => $this->ticket($cell, $rung, $windows), $this->open($student));
+    }
+
+    /**
+     * One of those.
+     *
+     * @param array<string, Window> $windows by `attack side`
+     */
+    public function ticket(Cell $cell, int $rung, array $windows): Ticket
+    {
+        $window = $windows[$cell->attack->id.' '.$cell->side->value] ?? Window::empty();
+        $days = $window->last === null ? null : intdiv(max(0, $this->at->getTimestamp() - $window->last), 86_400);
+
+        return new Ticket($cell, $window->evidence($rung, $this->at), $days);
+    }
+
+    /** @return list<Cell> what her rank needs and she is not drilled on, one of each attack */
+    private function shut(Student $student): array
+    {
+        $open = $shut = [];
+        foreach ($this->open($student) as $cell) {
+            $open[spl_object_id($cell)] = true;
+        }
+        foreach ($this->needed($student) as $cell) {
+            if (! isset($open[spl_object_id($cell)])) {
+                $shut[$cell->attack->id] ??= $cell;
+            }
+        }
+
+        return array_values($shut);
+    }
+
+    /** @return list<Cell> */
+    private function open(Student $student): array
+    {
+        $age = $student->born === null ? '' : intdiv((int) $this->at->format('Ymd') - (int) $student->born->format('Ymd'), 10_000);
+        $alike = implode(' ', [$student->rank, $age, ...$student->flags]);
+
+        return $this->open[$alike] ??= array_values(array_filter($this->needed($student), fn (Cell $cell): bool => $this->bar->allowed($student, $cell) !== []));
+    }
+
+    /**
+     * Why what she needs is left out.
+     *
+     * @param int $most how many attacks are told of
+     *
+     * @return list<Text> a sentence each
+     */
+    public function barred(Student $student, int $most = PHP_INT_MAX): array
+    {
+        $cells = array_slice($this->shut($student), 0, $most);
+
+        return array_values(array_unique(array_filter(array_map(fn (Cell $cell): ?Text => $this->bar->reason($student, $cell), $cells)), SORT_REGULAR));
+    }
+
+    /** How many attacks are left out. */
+    public function countBarred(Student $student): int
+    {
+        return count($this->shut($student));
+    }
+
+    /** @return list<Answer> those of a cell that she knows and may drill, the first taught first */
+    public function answers(Student $student, Cell $cell): array
+    {
+        return $this->bar->allowed($student, $cell);
+    }
+
+    /**
+     * Families of somebody's tries, the newest first.
+     *
+     * @param list<Rep>             $reps     hers, in any order; what another replaces left out
+     * @param array<string, Family> $families by id of the attack
+     *
+     * @return list<Family>
+     */
+    public static function latest(array $reps, array $families): array
+    {
+        usort($reps, static fn (Rep $a, Rep $b): int => [$b->at, $b->id] <=> [$a->at, $a->id]);
+
+        return array_map(static fn (Rep $rep): Family => $families[$rep->attack], $reps);
+    }
+
+    /** @return list<Cell> */
+    private function needed(Student $student): array
+    {
+        $rank = $this->order[$student->rank];
+        $isYouth = $student->isYouthOn($this->at);
+
+        return $this->needed[$student->rank.($isYouth ? ' youth' : '')] ??= array_values(array_filter($this->cells, function (Cell $cell) use ($rank, $isYouth): bool {
+            $need = $cell->attack->need($isYouth);
+
+            return $need !== null && $this->order[$need] <= $rank && $cell->laidAt !== null && $this->order[$cell->laidAt] <= $rank;
+        }));
+    }
+}

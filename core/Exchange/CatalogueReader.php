@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Exchange;
+
+use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Exchange\Reading\AnswerSection;
+use StoneDrill\Core\Exchange\Reading\AttackSection;
+use StoneDrill\Core\Exchange\Reading\Document;
+use StoneDrill\Core\Exchange\Reading\Fields;
+use StoneDrill\Core\Exchange\Reading\PeopleSection;
+use StoneDrill\Core\Exchange\Reading\Problems;
+use StoneDrill\Core\Exchange\Reading\SchoolSection;
+use StoneDrill\Core\Technique\Notation\Vocabulary;
+use StoneDrill\Core\Text;
+
+/** Reads a catalogue file, `stone-drill/1`, from JSON or YAML. */
+final readonly class CatalogueReader
+{
+    private const KEYS = ['format', 'school', 'sizes', 'kinds', 'ranks', 'rungs', 'attacks', 'answers', 'students', 'reps'];
+
+    /**
+     * @param string $text the whole file
+     *
+     * @throws UnreadableCatalogue with everything that is wrong in it
+     */
+    public function read(string $text, Format $format): SchoolFile
+    {
+        $problems = new Problems();
+        $file = new Fields(Document::decode($text, $format), '', $problems, self::KEYS);
+        unset($text);
+        if ($file->choice('format', [Format::VERSION]) === '') {
+            $problems->throwIfAny();
+        }
+        $read = $this->file($file);
+        $problems->throwIfAny();
+
+        return $read;
+    }
+
+    private function file(Fields $file): SchoolFile
+    {
+        $section = new SchoolSection($file);
+        $rankIds = $this->ids($file, 'ranks');
+        $ladder = $section->ladder();
+        $ranks = $section->ranks($ladder);
+        $school = $section->school($rankIds);
+        $ownKinds = $section->kinds();
+        $kinds = Kinds::builtIn()->with(...$ownKinds);
+        $this->ids($file, 'kinds');
+
+        $attacks = (new AttackSection($kinds, $rankIds))->read($file);
+        $attackIds = $this->ids($file, 'attacks');
+        $byId = array_replace(array_fill_keys(array_keys($attackIds), null), array_column($attacks, null, 'id'));
+        $answers = (new AnswerSection($kinds, $rankIds, $byId, Vocabulary::standard()->withAliases($school->aliases)))->read($file);
+
+        $people = new PeopleSection($rankIds, $attackIds, $this->ids($file, 'answers'), $ladder);
+        $students = $people->students($file);
+        $reps = $people->reps($file, $this->ids($file, 'students'), $this->ids($file, 'reps'));
+
+        return new SchoolFile(new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers), $students, $reps);
+    }
+
+    /**
+     * The position of each id in a list of maps, told before the maps are read so that one wrong map does not make
+     * everything wrong that points to it. An id that comes twice is reported.
+     *
+     * @return array<string, int>
+     */
+    private function ids(Fields $file, string $list): array
+    {
+        $ids = [];
+        foreach ($file->listOr($list) as $index => $value) {
+            $id = is_array($value) ? ($value['id'] ?? null) : null;
+            if (! is_string($id) && ! is_int($id)) {
+                continue;
+            }
+            $id = $list === 'reps' ? strtolower((string) $id) : (string) $id;
+            if (isset($ids[$id])) {
+                $file->report($list.'/'.$index.'/id', Text::of('file.again', ['word' => $id]), Text::of('file.unique-id', ['section' => $list]));
+            }
+            $ids[$id] ??= $index;
+        }
+
+        return $ids;
+    }
+}

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Exchange;
+
+use DateTimeInterface;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\AttackerLimb;
+use StoneDrill\Core\Attack\DefenderHold;
+use StoneDrill\Core\Attack\Facet;
+use StoneDrill\Core\Attack\Hand;
+use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Curriculum\PolicyRow;
+use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\Rung;
+use StoneDrill\Core\Curriculum\School;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Curriculum\Waiver;
+use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Proof\Source;
+use Symfony\Component\Yaml\Yaml;
+
+/** Writes a catalogue file that reads back as the same catalogue. What is a default is left out. */
+final readonly class CatalogueWriter
+{
+    public function write(SchoolFile $file, Format $format): string
+    {
+        $document = $this->document($file);
+
+        return $format === Format::Json
+            ? json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n"
+            : Yaml::dump($document, 4, 2, Yaml::DUMP_MULTI_LINE_LITERAL_BLOCK);
+    }
+
+    /** @return array<string, mixed> */
+    private function document(SchoolFile $file): array
+    {
+        $catalogue = $file->catalogue;
+
+        return array_filter([
+            'format' => Format::VERSION,
+            'school' => $this->school($catalogue->school),
+            'sizes' => array_diff_assoc($catalogue->school->sizes, School::SIZES),
+            'kinds' => array_map($this->kind(...), $catalogue->kinds),
+            'ranks' => array_map($this->rank(...), $catalogue->ranks),
+            'rungs' => $catalogue->ladder == Ladder::builtIn() ? [] : array_map($this->rung(...), $catalogue->ladder->rungs),
+            'attacks' => array_map($this->attack(...), $catalogue->attacks),
+            'answers' => array_map($this->answer(...), $catalogue->answers),
+            'students' => array_map($this->student(...), $file->students),
+            'reps' => array_map($this->rep(...), $file->reps),
+        ], static fn (mixed $section): bool => $section !== []);
+    }
+
+    /** @return array<string, mixed> */
+    private function school(School $school): array
+    {
+        $policy = $school->policy === null ? null : array_map(static fn (PolicyRow $row): array => self::filled([
+            'hazard' => $row->hazard->value,
+            'under' => $row->under,
+            'rank' => $row->rank,
+            'level' => $row->level->value,
+        ]), $school->policy);
+
+        return array_filter([
+            'name' => $school->name,
+            'doctrine' => $school->doctrine->value,
+            'bearings' => $school->bearings->value,
+            'typical' => $school->typical,
+            'share' => $school->share,
+            'hole_factors' => $school->holeFactors ?: null,
+            'policy' => $policy,
+            'aliases' => $school->aliases ?: null,
+            'zone' => $school->zone === School::ZONE ? null : $school->zone,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** @return array<string, mixed> */
+    private function kind(Kind $kind): array
+    {
+        return self::filled([
+            'id' => $kind->id,
+            'name' => $kind->name,
+            'family' => $kind->family->value,
+            'attacker_busy' => array_map(static fn (AttackerLimb $limb): string => $limb->value, $kind->attackerLimbs),
+            'defender_held' => array_map(static fn (DefenderHold $held): string => $held->value, $kind->defenderHolds),
+            'hand' => array_map(static fn (Hand $hand): string => $hand->value, $kind->hands),
+            'bearing' => $kind->bearings,
+            'start' => $kind->start->value,
+            'cautions' => $kind->cautions,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function rank(Rank $rank): array
+    {
+        return ['id' => $rank->id, 'name' => $rank->name, 'max_beats' => $rank->maxBeats, 'goal_rung' => $rank->goalRung];
+    }
+
+    /** @return array<string, mixed> */
+    private function rung(Rung $rung): array
+    {
+        return [
+            'id' => $rung->id,
+            'name' => $rung->name,
+            'pace' => $rung->pace,
+            'attack_told' => $rung->attackTold,
+            'moment_told' => $rung->momentTold,
+            'resistance' => $rung->resistance,
+            'follow_ups' => $rung->followUps,
+            'stressors' => $rung->stressors,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function attack(Attack $attack): array
+    {
+        $facets = array_filter(
+            $attack->facets->toArray(),
+            static fn (string $value, string $facet): bool => Facet::from($facet)->default() !== $value,
+            ARRAY_FILTER_USE_BOTH,
+        );
+
+        return self::filled([
+            'id' => $attack->id,
+            'title' => $attack->title,
+            'kind' => $attack->kind->id,
+            ...$facets,
+            'needed_by' => $attack->neededBy ?? 'none',
+            'needed_by_youth' => $attack->neededByYouth === $attack->neededBy ? null : $attack->neededByYouth ?? 'none',
+            'prevalence' => $attack->prevalence,
+            'critical' => $attack->critical ?: null,
+            'notes' => $attack->notes,
+            'cautions' => $attack->cautions,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function answer(Answer $answer): array
+    {
+        return self::filled([
+            'id' => $answer->id,
+            'title' => $answer->title,
+            'label' => $answer->label,
+            'attack' => $answer->attack,
+            'pattern' => array_map(static fn (?array $values): array|string => $values ?? 'any', $answer->matching->listed),
+            'mirrored' => $answer->matching->mirrored ?: null,
+            'rank' => $answer->teaching->rank,
+            'short' => $answer->teaching->short === null ? null : ['rank' => $answer->teaching->short->rank, 'beats' => $answer->teaching->short->beats],
+            'doctrine' => $answer->teaching->doctrine?->value,
+            'mistakes' => $answer->teaching->mistakes,
+            'waived' => array_map(static fn (Waiver $waiver): array => self::filled(['check' => $waiver->check->value, 'beat' => $waiver->beat, 'reason' => $waiver->reason]), $answer->teaching->waived),
+            'beats' => $answer->beats->toText(),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function student(Student $student): array
+    {
+        return self::filled([
+            'id' => $student->id,
+            'name' => $student->name,
+            'rank' => $student->rank,
+            'height' => $student->height,
+            'born' => $student->born?->format('Y-m-d'),
+            'flags' => $student->flags,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function rep(Rep $rep): array
+    {
+        return self::filled([
+            'id' => $rep->id,
+            'student' => $rep->student,
+            'attack' => $rep->attack,
+            'side' => $rep->side->value,
+            'rung' => $rep->rung,
+            'outcome' => $rep->outcome->value,
+            'at' => $rep->at->format(DateTimeInterface::ATOM),
+            'answer' => $rep->answer,
+            'mistakes' => $rep->mistakes,
+            'touched' => $rep->touched?->value,
+            'seconds' => $rep->seconds,
+            'stressor' => $rep->stressor,
+            'source' => $rep->source === Source::Seen ? null : $rep->source->value,
+            'replaces' => $rep->replaces,
+            'reason' => $rep->reason,
+        ]);
+    }
+
+    /**
+     * Without what is empty.
+     *
+     * @param array<string, mixed> $values
+     *
+     * @return array<string, mixed>
+     */
+    private static function filled(array $values): array
+    {
+        return array_filter($values, static fn (mixed $value): bool => $value !== null && $value !== [] && $value !== '');
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Exchange;
+
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Proof\Rep;
+
+/** Everything that one catalogue file holds: what a school teaches, who trains there, and what was recorded. */
+final readonly class SchoolFile
+{
+    /**
+     * @param list<Student> $students
+     * @param list<Rep>     $reps
+     */
+    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = []) {}
+}

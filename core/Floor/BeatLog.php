@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Technique\Effect;
+
+/** What happens in one beat, gathered while it is run. */
+final class BeatLog
+{
+    public float $startsAt = 0.0;
+    public float $fromX = 0.0;
+    public float $fromY = 0.0;
+    public float $facedAt = 0.0;
+    public bool $heldBefore = false;
+    public bool $carried = false;
+    public bool $feetMoved = false;
+    public bool $turned = false;
+    public ?Delivery $delivery = null;
+    public ?Effect $effect = null;
+
+    /** Both before the strikes, kept where one is aimed at the head. */
+    public ?Scene $beforeStrikes = null;
+
+    /** @var list<PerformedAction> */
+    public array $performed = [];
+
+    /** @var list<WornOff> */
+    public array $wornOff = [];
+
+    /** @param float $seconds that it takes */
+    public function __construct(public readonly float $seconds) {}
+}

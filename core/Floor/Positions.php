@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+/** Where both stand at the end of a beat, and what that opens to the attacker. */
+final readonly class Positions
+{
+    /**
+     * @param float        $distance    metres between the axes
+     * @param Sector       $sector      where the defender stands off the attacker's facing
+     * @param bool         $isInside    whether the defender stands between the attacker's arms
+     * @param float        $faceSeconds seconds until the attacker faces the defender
+     * @param ?float       $fistReach   metres from a shoulder within which a fist meets the attacker's chin; null where it
+     *                                  is too high
+     * @param list<Threat> $threats     every weapon of the attacker's that is free, reaching or not
+     */
+    public function __construct(
+        public Stance $defender,
+        public Stance $attacker,
+        public float $distance,
+        public Sector $sector,
+        public bool $isInside,
+        public float $faceSeconds,
+        public ?float $fistReach,
+        public array $threats,
+    ) {}
+}

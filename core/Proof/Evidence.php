@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Proof;
+
+/**
+ * What counted reps weigh for one rung: the weights of success and of failure, Jeffreys' prior of a half each left out.
+ */
+final readonly class Evidence
+{
+    private const PRIOR = 0.5;
+
+    private const DAY = 86_400;
+
+    public function __construct(private float $success, private float $failure) {}
+
+    /**
+     * What tries weigh for a rung: success counts there and below, failure there and above.
+     *
+     * @param list<array{int, int, float}> $tries seconds since 1970, rung, credit; none after the moment
+     * @param int                          $at    seconds since 1970
+     */
+    public static function of(array $tries, int $rung, int $at, ProofRules $rules): self
+    {
+        $success = $failure = 0.0;
+        foreach ($tries as [$then, $of, $credit]) {
+            $weight = 2 ** (-intdiv($at - $then, self::DAY) / $rules->halfLife);
+            $success += $of >= $rung ? $weight * $credit : 0.0;
+            $failure += $of <= $rung ? $weight * (1 - $credit) : 0.0;
+        }
+
+        return new self($success, $failure);
+    }
+
+    public function weight(): float
+    {
+        return $this->success + $this->failure;
+    }
+
+    /** The 10 % quantile: the ability that is exceeded with a chance of nine in ten. */
+    public function lower(): float
+    {
+        // Of no tries it has a closed form: the prior is the arcsine distribution.
+        return $this->weight() === 0.0 ? sin(ProofRules::TAIL * M_PI / 2) ** 2 : $this->distribution()->quantile(ProofRules::TAIL);
+    }
+
+    /** Whether the lower bound reaches what counts as held. Asks the distribution there, which spares its quantile. */
+    public function holds(): bool
+    {
+        return $this->distribution()->cdf(ProofRules::HOLDS_FROM) <= ProofRules::TAIL;
+    }
+
+    /** Whether even the 90 % quantile is below a half. */
+    public function fails(): bool
+    {
+        return $this->distribution()->cdf(ProofRules::FAILS_BELOW) > 1 - ProofRules::TAIL;
+    }
+
+    /**
+     * The first whole number of days after which, with no more reps, it is no longer held.
+     *
+     * All weights fade by the same factor, so success and failure keep their ratio while the spread widens and the
+     * bound sinks without turning: the day is found by halving.
+     *
+     * @param float $halfLife days after which a rep weighs half
+     *
+     * @return int days, at least 1; only for evidence that holds
+     */
+    public function daysUntilFaded(float $halfLife): int
+    {
+        $held = 0;
+        for ($faded = 1; $this->after($faded, $halfLife)->holds(); $faded *= 2) {
+            $held = $faded;
+        }
+        while ($faded - $held > 1) {
+            $day = intdiv($held + $faded, 2);
+            [$held, $faded] = $this->after($day, $halfLife)->holds() ? [$day, $faded] : [$held, $day];
+        }
+
+        return $faded;
+    }
+
+    private function after(int $days, float $halfLife): self
+    {
+        $fade = 2 ** (-$days / $halfLife);
+
+        return new self($this->success * $fade, $this->failure * $fade);
+    }
+
+    private function distribution(): BetaDistribution
+    {
+        return new BetaDistribution(self::PRIOR + $this->success, self::PRIOR + $this->failure);
+    }
+}

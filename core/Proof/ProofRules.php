@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Proof;
+
+/** The figures that a school may set for what counts as proven. */
+final readonly class ProofRules
+{
+    /** Raised whenever another proof is read out of the same reps: what is kept of them is then worked out anew. */
+    public const VERSION = 1;
+
+    /** Chance with which the true ability lies below the lower bound. */
+    public const TAIL = 0.10;
+
+    /** Lower bound from which an attack is held. */
+    public const HOLDS_FROM = 0.60;
+
+    /** Upper bound below which it fails. */
+    public const FAILS_BELOW = 0.50;
+
+    /**
+     * @param positive-int $window   how many of the latest counted reps are read
+     * @param float        $halfLife days after which a rep weighs half
+     */
+    public function __construct(public int $window = 12, public float $halfLife = 60.0) {}
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Proof;
+
+use DateTimeImmutable;
+use StoneDrill\Core\Curriculum\Ladder;
+
+/**
+ * What is kept of all reps of one student against one side of one attack: enough to read proof at any moment after the last
+ * of them, exactly as from all reps.
+ */
+final readonly class Window
+{
+    /**
+     * @param list<array{int, int, float}> $tries the latest that count, in order of time: seconds since 1970, rung, credit
+     * @param ?int                         $ever  highest rung that was held just after some rep; every lower one was too
+     * @param int                          $count how many reps count in all
+     * @param ?int                         $last  seconds since 1970 of the last one
+     */
+    public function __construct(public array $tries, public ?int $ever, public int $count, public ?int $last) {}
+
+    /** @param list<Rep> $reps of one student against one side of one attack, in any order; what another replaces left out */
+    public static function of(array $reps, Ladder $ladder, ProofRules $rules = new ProofRules()): self
+    {
+        $reps = array_values(array_filter($reps, static fn (Rep $rep): bool => $rep->counts()));
+        usort($reps, static fn (Rep $a, Rep $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
+        $tries = array_map(self::try(...), $reps);
+        $open = $ladder->ids();
+        $ever = null;
+        foreach ($tries as $last => $try) {
+            // Success counts below too and failure above: what is held at a rung is held at every lower one.
+            while ($open !== [] && Evidence::of(self::upTo($tries, $last, $rules), $open[0], $try[0], $rules)->holds()) {
+                $ever = array_shift($open);
+            }
+        }
+
+        return new self(self::upTo($tries, count($tries) - 1, $rules), $ever, count($tries), $tries === [] ? null : $tries[count($tries) - 1][0]);
+    }
+
+    /** @return array{int, int, float} seconds since 1970, rung, credit */
+    public static function try(Rep $rep): array
+    {
+        return [$rep->at->getTimestamp(), $rep->rung, $rep->outcome->credit() ?? 0.0];
+    }
+
+    /** Of no reps. */
+    public static function empty(): self
+    {
+        return new self([], null, 0, null);
+    }
+
+    /** Whether it says everything there is to say at a moment. */
+    public function reaches(DateTimeImmutable $at): bool
+    {
+        return $this->last === null || $this->last <= $at->getTimestamp();
+    }
+
+    public function evidence(int $rung, DateTimeImmutable $at, ProofRules $rules = new ProofRules()): Evidence
+    {
+        return Evidence::of($this->tries, $rung, $at->getTimestamp(), $rules);
+    }
+
+    public function state(int $rung, DateTimeImmutable $at, ProofRules $rules = new ProofRules()): ProofState
+    {
+        $evidence = $this->evidence($rung, $at, $rules);
+
+        return $evidence->weight() > 0 ? ProofState::of($evidence, fn (): bool => $this->ever !== null && $rung <= $this->ever) : ProofState::Untried;
+    }
+
+    /** The first day on which, with no more reps, it is not held any more; null where it is not held now. */
+    public function fadesOn(int $rung, DateTimeImmutable $at, ProofRules $rules = new ProofRules()): ?DateTimeImmutable
+    {
+        return $this->state($rung, $at, $rules) === ProofState::Holds ? $at->modify(sprintf('+%d days', $this->evidence($rung, $at, $rules)->daysUntilFaded($rules->halfLife))) : null;
+    }
+
+    /**
+     * @param list<array{int, int, float}> $tries in order of time
+     *
+     * @return list<array{int, int, float}>
+     */
+    private static function upTo(array $tries, int $last, ProofRules $rules): array
+    {
+        return array_slice($tries, max(0, $last - $rules->window + 1), min($rules->window, $last + 1));
+    }
+}

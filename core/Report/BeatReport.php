@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Report;
+
+use StoneDrill\Core\Floor\Delivery;
+use StoneDrill\Core\Floor\Frame;
+use StoneDrill\Core\Floor\Grip;
+use StoneDrill\Core\Floor\Hit;
+use StoneDrill\Core\Floor\Threat;
+
+/** One beat of an answer in figures: what is done, what reaches, and what comes of an attack in it. */
+final readonly class BeatReport
+{
+    /**
+     * @param list<string>                                                                                     $holds  what the attacker holds at its end
+     * @param list<string>                                                                                     $grips  what the defender holds
+     * @param array{lands: bool, why: ?string, out_cm: int, off_cm: int}|null                                  $delivery
+     * @param list<array{limb: string, weapon: string, target: string, margin_cm: ?int, unreachable: bool}>    $strikes
+     * @param list<array{limb: string, margin_cm: int}>                                                        $threats those that reach
+     */
+    private function __construct(public Frame $frame, public array $holds, public array $grips, public ?array $delivery, public array $strikes, public array $threats) {}
+
+    public static function of(Frame $frame): self
+    {
+        return new self(
+            $frame,
+            $frame->events->hold->names(),
+            array_map(static fn (string $hand, Grip $grip): string => trim($hand.' '.$grip->verb->value.' '.($grip->target->value ?? '')), array_keys($frame->events->grips), array_values($frame->events->grips)),
+            $frame->events->delivery === null ? null : self::delivery($frame->events->delivery),
+            array_map(static fn (Hit $hit): array => [
+                'limb' => $hit->limb->value,
+                'weapon' => $hit->strike->value,
+                'target' => $hit->target->value,
+                'margin_cm' => $hit->centimetres(),
+                'unreachable' => $hit->tooFarUp,
+            ], $frame->hits),
+            array_map(static fn (Threat $threat): array => ['limb' => $threat->name(), 'margin_cm' => $threat->centimetres()], $frame->reaching),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function document(): array
+    {
+        return [
+            'n' => $this->frame->number,
+            'time_s' => round($this->frame->time, 6),
+            'distance_m' => $this->frame->positions->distance,
+            'sector' => $this->frame->positions->sector->value,
+            'holds' => $this->holds,
+            'grips' => $this->grips,
+            'delivery' => $this->delivery,
+            'strikes' => $this->strikes,
+            'threats' => $this->threats,
+        ];
+    }
+
+    /** @return array{lands: bool, why: ?string, out_cm: int, off_cm: int} */
+    private static function delivery(Delivery $delivery): array
+    {
+        return [
+            'lands' => $delivery->lands(),
+            'why' => $delivery->lands() ? null : $delivery->verdict->value,
+            'out_cm' => (int) round($delivery->out * 100),
+            'off_cm' => (int) round($delivery->off * 100),
+        ];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Report;
+
+use StoneDrill\Core\Checks\Examination;
+use StoneDrill\Core\Checks\Shortfall;
+use StoneDrill\Core\Floor\Frame;
+
+/** Answers that were run and checked. */
+final readonly class CheckReport implements Report
+{
+    /** @param list<Examination> $examinations */
+    public function __construct(public array $examinations) {}
+
+    public function hasStops(): bool
+    {
+        foreach ($this->examinations as $examination) {
+            if ($examination->hasStops()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function document(): array
+    {
+        return ['answers' => array_map($this->answer(...), $this->examinations)];
+    }
+
+    /** @return array<string, mixed> */
+    private function answer(Examination $examination): array
+    {
+        $answer = $examination->trial->answer;
+
+        return [
+            'id' => $answer->id,
+            'title' => $answer->title,
+            'canonical' => $answer->beats->toText(),
+            'mirror' => $answer->beats->mirror()->toText(),
+            'duration_s' => round($examination->duration(), 6),
+            'robust' => array_map(static fn (Shortfall $shortfall): array => ['without' => $shortfall->without, 'fails_at' => $shortfall->failsAt], $examination->trial->robust),
+            'beats' => array_map(static fn (Frame $frame): array => BeatReport::of($frame)->document(), $examination->trial->run->frames),
+            'findings' => array_map(FindingReport::document(...), $examination->findings),
+        ];
+    }
+}

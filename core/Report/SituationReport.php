@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Report;
+
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\LimbStatus;
+use StoneDrill\Core\Floor\RingPlace;
+use StoneDrill\Core\Floor\Situation;
+use StoneDrill\Core\Technique\Target;
+
+/** What an attack leaves free, what it exposes, and where the attacker reaches. */
+final readonly class SituationReport implements Report
+{
+    public function __construct(public Attack $attack, public Situation $situation) {}
+
+    public function document(): array
+    {
+        return [
+            'limbs' => array_map(static fn (LimbStatus $limb): array => ['limb' => $limb->limb->value, 'state' => $limb->state->value, 'reason' => $limb->text() ?? ''], $this->situation->limbs),
+            'attacker_free' => $this->situation->attackerFree,
+            'exposed' => array_map(static fn (Target $target): string => $target->value, $this->situation->exposed),
+            'weak_side' => $this->situation->weakSide,
+            'ring' => array_map(static fn (RingPlace $place): array => ['bearing' => $place->bearing->toClock(), 'threats' => $place->threats, 'sector' => $place->sector->value], $this->situation->ring),
+        ];
+    }
+}

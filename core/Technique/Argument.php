@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Technique;
+
+use StoneDrill\Core\Geometry\Joint;
+
+/** What follows a verb. */
+enum Argument
+{
+    case Nothing;
+    case Bearing;
+    case BearingIfAny;
+    case TargetOrBearing;
+    /** One of the four that can be locked. */
+    case Joint;
+    /** A target if any, and on a wrist hold the side of the hand that it opens to. */
+    case Strip;
+    case Words;
+    case Seconds;
+}

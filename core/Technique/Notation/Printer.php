@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Technique\Notation;
+
+use BackedEnum;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Branch;
+use StoneDrill\Core\Technique\GoOn;
+use StoneDrill\Core\Technique\GoToAnswer;
+use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\Strike;
+
+/** Writes beats in their one canonical spelling, the inverse of {@see Parser}. */
+final readonly class Printer
+{
+    private const INDENT = '  ';
+
+    /** @param Vocabulary $vocabulary where it has words of a school's own, they are written */
+    public function __construct(private ?Vocabulary $vocabulary = null) {}
+
+    /** One beat a line, branches indented, a line break at the end. */
+    public function print(Beats $beats): string
+    {
+        return $this->lines($beats->line, '');
+    }
+
+    /** One action, as it stands in a beat. */
+    public function action(Action $action): string
+    {
+        return implode(' ', array_filter([
+            ...$this->doer($action),
+            implode(' or ', array_map($this->word(...), $action->targets)),
+            $action->bearing?->toClock(),
+            $action->toward === null ? null : 'toward '.$action->toward->value,
+            $action->words === null ? null : sprintf('"%s"', $action->words),
+            $action->seconds === null ? null : $action->seconds.' s',
+            $action->manner->size?->toText(),
+            $action->manner->count === 1 ? null : 'x'.$action->manner->count,
+        ], static fn (?string $part): bool => $part !== null && $part !== ''));
+    }
+
+    /** A beat without its branches. */
+    public function beat(Beat $beat): string
+    {
+        $text = implode(', ', array_map($this->action(...), $beat->actions));
+        if ($beat->effects !== []) {
+            $text .= ' -> '.implode(' or ', array_map($this->word(...), $beat->effects));
+        }
+
+        return $beat->note === null ? $text : $text.'   # '.$beat->note;
+    }
+
+    /** @param list<Beat> $beats */
+    private function lines(array $beats, string $indent): string
+    {
+        $text = '';
+        foreach ($beats as $beat) {
+            $text .= $indent.$this->beat($beat)."\n";
+            foreach ($beat->branches as $branch) {
+                $text .= $this->branch($branch, $indent.self::INDENT);
+            }
+        }
+
+        return $text;
+    }
+
+    /** A branch on lines of its own, indented by so much. */
+    public function branch(Branch $branch, string $indent = ''): string
+    {
+        $effect = $branch->condition->effect;
+        $if = sprintf('%sif %s:', $indent, $effect === null ? $branch->condition->toText() : $this->word($effect));
+
+        return match (true) {
+            $branch->body instanceof GoOn => $if." go on\n",
+            $branch->body instanceof GoToAnswer => sprintf("%s go to \"%s\" beat %d\n", $if, $branch->body->title, $branch->body->beat),
+            count($branch->body) === 1 && $branch->body[0]->branches === [] => $if.' '.$this->beat($branch->body[0])."\n",
+            default => $if."\n".$this->lines($branch->body, $indent.self::INDENT),
+        };
+    }
+
+    /**
+     * Limb, prefixes and deed. `hand` before a hand strike and `foot` before a kick or stomp are not written, nor is a
+     * deed that its limb names already.
+     *
+     * @return list<string>
+     */
+    private function doer(Action $action): array
+    {
+        $prefixes = [...($action->manner->jumping ? ['jumping'] : []), ...($action->manner->spinning ? ['spinning'] : [])];
+        $limb = $action->limb;
+        if (! $action->verb instanceof Strike || $limb === null) {
+            return [$limb === null ? '' : $limb->value, ...$prefixes, $this->word($action->verb)];
+        }
+        if ($action->verb->isItsOwnLimb()) {
+            $words = explode(' ', $limb->value);
+            $part = array_pop($words);
+
+            return [...($limb === Limb::Head ? $prefixes : [...$words, ...$prefixes]), $part];
+        }
+        $side = $limb->hasSide() ? explode(' ', $limb->value)[0] : $limb->value;
+
+        return [$side, ...$prefixes, $this->word($action->verb)];
+    }
+
+    private function word(BackedEnum $word): string
+    {
+        return $this->vocabulary === null ? (string) $word->value : $this->vocabulary->own($word);
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Technique;
+
+use StoneDrill\Core\Geometry\Joint;
+
+/** The ways to strike, hands first. */
+enum Strike: string
+{
+    case Punch = 'punch';
+    case Palm = 'palm';
+    case Hammer = 'hammer';
+    case Backhand = 'backhand';
+    case Edge = 'edge';
+    case Fingertips = 'fingertips';
+    case Elbow = 'elbow';
+    case Head = 'head';
+    case Knee = 'knee';
+    case FrontKick = 'front kick';
+    case SideKick = 'side kick';
+    case BackKick = 'back kick';
+    case RoundKick = 'round kick';
+    case CrescentKick = 'crescent kick';
+    case HookKick = 'hook kick';
+    case AxeKick = 'axe kick';
+    case Stomp = 'stomp';
+
+    public function isByHand(): bool
+    {
+        return in_array($this, [self::Punch, self::Palm, self::Hammer, self::Backhand, self::Edge, self::Fingertips], true);
+    }
+
+    /** Whether an elbow, a knee or the head does it, which needs no other word. */
+    public function isItsOwnLimb(): bool
+    {
+        return in_array($this, [self::Elbow, self::Head, self::Knee], true);
+    }
+
+    public function isByFoot(): bool
+    {
+        return ! $this->isByHand() && ! $this->isItsOwnLimb();
+    }
+
+    /**
+     * Length of the chain of limbs from the joint to the striking surface, as a share of the stature (Drillis & Contini
+     * 1966).
+     */
+    public function chain(): float
+    {
+        return match ($this) {
+            self::Punch, self::Hammer, self::Backhand, self::Edge => 0.386,
+            self::Palm => 0.352,
+            self::Fingertips => 0.440,
+            self::Elbow => 0.186,
+            self::Head => 0.12,
+            self::Knee => 0.245,
+            self::RoundKick, self::CrescentKick => 0.430,
+            self::FrontKick, self::SideKick, self::BackKick, self::HookKick, self::AxeKick, self::Stomp => 0.530,
+        };
+    }
+
+    /** The joint it hangs from. */
+    public function joint(): Joint
+    {
+        return match (true) {
+            $this === self::Head => Joint::Neck,
+            $this->isByHand() || $this === self::Elbow => Joint::Shoulder,
+            default => Joint::Hip,
+        };
+    }
+
+    /** Seconds from its start to its end, prefixes left out. */
+    public function seconds(): float
+    {
+        return match (true) {
+            $this->isByHand(), $this === self::Elbow => 0.25,
+            $this === self::Head => 0.30,
+            $this === self::Knee, $this === self::Stomp => 0.35,
+            default => 0.50,
+        };
+    }
+
+    /** Whether it leaves one foot alone on the floor. */
+    public function liftsFoot(): bool
+    {
+        return $this->isByFoot() || $this === self::Knee;
+    }
+
+    /** Whether it is a kick proper: by the foot, and no stomp. */
+    public function isKick(): bool
+    {
+        return $this->isByFoot() && $this !== self::Stomp;
+    }
+
+    /** Whether the hand goes the straight way, so that it can meet an attack and needs room to gather weight. */
+    public function isStraight(): bool
+    {
+        return in_array($this, [self::Punch, self::Palm, self::Fingertips], true);
+    }
+
+    /**
+     * Whether it can be thrown that far off the striker's facing.
+     *
+     * @param float $off  degrees clockwise from the facing to the target, -180 to 180
+     * @param bool  $left whether a left limb throws it
+     */
+    public function reachesRound(float $off, bool $left): bool
+    {
+        return match ($this) {
+            self::Elbow, self::Hammer, self::Head, self::Stomp => true,
+            self::SideKick, self::HookKick => ($left ? -$off : $off) >= 30 - 1e-9 && ($left ? -$off : $off) <= 150 + 1e-9,
+            self::BackKick => abs($off) >= 120 - 1e-9,
+            default => abs($off) <= 110 + 1e-9,
+        };
+    }
+
+    /** Whether a turn of the whole body before it is part of it; a spinning side, hook or back kick starts from where one faces. */
+    public function turnsFirst(): bool
+    {
+        return ! in_array($this, [self::SideKick, self::HookKick, self::BackKick], true);
+    }
+}

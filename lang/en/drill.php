@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+// Why an attack is left out of a drill.
+
+return [
+    'left-out' => '“:attack” is left out for :student: :hazards.',
+    'by-flag' => ':hazard (flag :flag)',
+    'by-policy' => ':hazard (contact policy)',
+];

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+// Why something is a hole.
+
+return [
+    'open' => ':attack is needed by :rank, and no answer meets it.',
+    'late' => ':attack is needed by :rank, but its first answer comes at :later.',
+    'one-sided' => ':attack is needed by :rank, but only its other side is taught.',
+    'one-sided-late' => ':attack is needed by :rank like its other side, but its first answer comes at :later.',
+    'weak' => [
+        'barred' => ':attack: :answers does something that the contact policy does not teach there.',
+        'no way out' => ':attack: :answers ends where the attacker still reaches.',
+        'size-bound' => ':attack: :answers fails for a smaller defender against a larger attacker.',
+        'early-only' => ':attack: :answers comes too late at rung :rung, and no answer works after the attack has landed.',
+        'no what-if' => ':attack: :answers depends on an effect, and nothing is ready for when it does not come.',
+    ],
+    'answers' => '“:answer”, its only answer by :rank,|each of its :count answers by :rank',
+    'unproven' => ':attack is held at rung :rung by :now % of :rank; the school wants :wanted %.',
+    'fading' => ':attack is held at rung :rung by :now % of :rank now, and by :then % in 30 days if nobody drills it.',
+    'attack' => '“:attack”',
+    'attack-written' => '“:attack” (as written)',
+    'attack-mirrored' => '“:attack” (mirrored)',
+    'uncatalogued' => 'The catalogue has no “:kind” with :facet :value.',
+];

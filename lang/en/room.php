@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+// What a place leaves free.
+
+return [
+    'narrow' => 'narrow: 50 cm to 3 and to 9 o’clock',
+    'obstacles' => 'obstacles: 80 cm back',
+    'stairs' => 'stairs: 40 cm back',
+    'crowd' => 'crowd: 1 m all round',
+    'wall' => 'a wall behind',
+];

@@ -1,0 +1,2 @@
+@props(['dark' => false])
+<p {{ $attributes->class(['caution', 'text-bg-dark' => $dark]) }}>{{ $slot }}</p>

@@ -1,0 +1,6 @@
+@props(['action', 'question', 'size' => 'sm', 'label' => null])
+<form method="post" action="{{ $action }}" data-confirm="{{ $question }}">
+@csrf
+@method('delete')
+<x-button :size="$size" :aria-label="$label">{{ __('words.delete') }}</x-button>
+</form>

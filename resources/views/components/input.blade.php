@@ -1,0 +1,3 @@
+@props(['name', 'value' => null, 'id' => null, 'small' => false])
+<input id="{{ $id ?? $name }}" name="{{ $name }}" value="{{ $value }}"
+    {{ $attributes->class(['form-control', 'form-control-sm' => $small, 'is-invalid' => $errors->has($name)]) }}>

@@ -1,0 +1,3 @@
+<x-empty :title="__('students.none.title')" :text="__('students.none.text')">
+@can('create', App\Models\Student::class)<x-button kind="rust" :href="route('students.create')">{{ __('students.add') }}</x-button>@endcan
+</x-empty>

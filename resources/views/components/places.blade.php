@@ -1,0 +1,21 @@
+@props(['place'])
+<nav class="d-flex flex-wrap" aria-label="{{ __('layout.places') }}">
+@if ($place === 'mat')
+    <x-place route="wall" key-name="w">{{ __('layout.desk') }}</x-place>
+@elsecan('viewAny', App\Models\Attack::class)
+    <x-place route="wall" key-name="w">{{ __('layout.wall') }}</x-place>
+    <x-place route="attacks.index" key-name="a">{{ __('layout.attacks') }}</x-place>
+    <x-place route="answers.index" key-name="s">{{ __('layout.answers') }}</x-place>
+    <x-place route="drill-lists.index" key-name="d">{{ __('layout.lists') }}</x-place>
+    <x-place route="students.index" key-name="p">{{ __('layout.people') }}</x-place>
+@elseif (auth()->user()->student_id)
+    <x-place route="students.show" :parameters="[auth()->user()->student_id]" key-name="l">{{ __('layout.my-ladder') }}</x-place>
+@endif
+@if ($place === 'desk' && auth()->user()->can('viewAny', App\Models\Rank::class))
+    <x-place route="school" key-name="c">{{ __('layout.school') }}</x-place>
+@endif
+@can('create', App\Models\Rep::class)
+    <x-place route="mat" key-name="m">{{ __('layout.mat') }}</x-place>
+    <x-place route="record" key-name="r">{{ __('layout.record') }}</x-place>
+@endcan
+</nav>

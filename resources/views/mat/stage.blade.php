@@ -1,0 +1,52 @@
+<section class="stage" x-cloak x-ref="stage" x-show="isRunning" aria-label="{{ __('mat.caller') }}">
+<div class="turn">
+    <span class="who-defends" x-text="defender"></span>
+    <span class="who-attacks">{{ __('mat.attacked-by') }} <strong x-text="attacker"></strong></span>
+    <span class="progress-said" x-text="progress"></span>
+</div>
+<div class="attack-shown" aria-live="polite">
+    <div x-show="isShown">
+        <p class="attack-title" x-text="title"></p>
+        <p class="attack-said"><span x-text="said"></span> <strong x-text="differences"></strong></p>
+    </div>
+    <button type="button" class="peek" x-show="canPeek" x-on:pointerdown="peek" x-on:pointerup="hide" x-on:pointerleave="hide"
+        x-on:keydown.enter="peek" x-on:keyup.enter="hide">{{ __('mat.hold-to-see') }}</button>
+</div>
+<div class="acting">
+    <p class="call" x-show="isCalled" role="alert"><span x-text="call"></span> <span class="watch" x-text="clock"></span></p>
+    <p class="call quiet" x-show="isWaiting">{{ __('mat.wait') }}</p>
+    <button type="button" class="go" data-go x-show="isReady" x-on:click="go" x-text="startWord"></button>
+    <div class="outcomes" x-show="isCalled">
+        @foreach ($outcomes as $outcome)
+            <x-outcome :outcome="$outcome" type="button" :data-outcome="$outcome->value" x-on:click="outcome" keyed/>
+        @endforeach
+    </div>
+    <div class="halted" x-show="isHalted" role="alert">
+        <p>{{ __('mat.halted') }}</p>
+        <button type="button" class="go" data-go x-on:click="goOn">{{ __('mat.go-on') }}</button>
+        <button type="button" class="outcome" data-outcome="stopped" x-on:click="outcome">{{ __('mat.count-as-stopped') }}</button>
+    </div>
+    <p class="side-notes">
+        <span x-show="showsWhatIf"><strong>{{ __('mat.what') }}</strong> <span x-text="whatIf"></span></span>
+        <span x-show="showsProof"><strong>{{ __('mat.before') }}</strong> <span x-text="proof"></span></span>
+        <span x-show="stressor"><strong>{{ __('mat.with') }}</strong> <span x-text="stressor"></span></span>
+        <span class="cautions-said" x-show="isShown" x-text="cautions"></span>
+        <small x-text="leftOut"></small>
+    </p>
+    <div class="last-rep" x-show="hasLast">
+        <p><strong x-text="lastSaid"></strong> <button type="button" class="small" x-on:click="undo">{{ __('words.undo') }} <kbd>u</kbd></button></p>
+        <div class="chips">
+            <template x-for="place in touches"><button type="button" data-name="touched" x-bind:data-value="place.id"
+                x-bind:aria-pressed="chosen('touched', place.id)" x-on:click="chip" x-text="place.text"></button></template>
+            <template x-for="mistake in mistakes"><button type="button" data-name="mistake" x-bind:data-value="mistake"
+                x-bind:aria-pressed="chosen('mistake', mistake)" x-on:click="chip" x-text="mistake"></button></template>
+            <template x-for="answer in answers"><button type="button" data-name="answer" x-bind:data-value="answer.id"
+                x-bind:aria-pressed="chosen('answer', answer.id)" x-on:click="chip" x-text="answer.title"></button></template>
+        </div>
+    </div>
+</div>
+<div class="stage-foot">
+    <button type="button" class="stop-word" x-on:click="halt">{{ __('mat.stop') }}</button>
+    <button type="button" class="small" x-on:click="finish">{{ __('mat.end') }}</button>
+</div>
+</section>

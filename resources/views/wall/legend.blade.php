@@ -1,0 +1,14 @@
+<div class="legend">
+@foreach (['laid', 'carried', 'moss', 'hole', 'ahead'] as $stone)
+    <span><svg aria-hidden="true">
+        <g class="{{ $stone === 'moss' ? 'stone carried' : ($stone === 'hole' ? 'stone hole first' : 'stone '.$stone) }}">
+            <rect class="face" x="1" y="1" width="20" height="13" rx="2.5"/>
+            @if ($stone === 'moss')<rect class="moss" x="1" y="7" width="20" height="7"/>@endif
+            @if ($stone === 'hole')<rect class="hatch" x="1" y="1" width="20" height="13" fill="none"/>@endif
+        </g></svg>{{ $stone === 'moss' ? $query->mossText() : __('wall.legend.'.$stone) }}</span>
+@endforeach
+@if ($query->since)
+    @foreach ($wall->picture->changeCounts() as $change)<span><strong class="sign">{{ $change['sign'] }}</strong> {{ $change['text'] }}</span>@endforeach
+    <span><svg aria-hidden="true"><line class="was" x1="1" y1="8" x2="21" y2="8"/></svg>{{ __('wall.legend.moss-then') }}</span>
+@endif
+</div>

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Family;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Drill\Draw;
+use StoneDrill\Core\Drill\HiddenMoment;
+use StoneDrill\Core\Drill\Pool;
+use StoneDrill\Core\Drill\Ticket;
+use StoneDrill\Core\Drill\Warning;
+use StoneDrill\Core\Proof\Evidence;
+use StoneDrill\Core\Proof\ProofState;
+use StoneDrill\Core\Proof\Prover;
+use StoneDrill\Core\Proof\Window;
+use StoneDrill\Core\Proof\Windows;
+use Tests\Support\English;
+use Tests\Support\Made;
+
+/** A ticket of a symmetric attack. */
+function ticket(int $prevalence, float $lower = 0.0, ?int $days = 0, string $kind = 'throat-front', string $id = 'it'): Ticket
+{
+    $one = Made::attack($kind, ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'], $id, 'a', $prevalence);
+
+    // Beta(α, 1) has the 10 % quantile .1^(1 ÷ α); a great many failures leave nothing.
+    $evidence = $lower === 0.0 ? new Evidence(0.0, 1e6) : new Evidence(log(0.1) / log($lower) - 0.5, 0.5);
+
+    return new Ticket(Coverage::of(Made::catalogue([$one], []))->cells[0], $evidence, $days);
+}
+
+/** @return Pool of these attacks, each answered by the beats at rank a */
+function pool(array $attacks, string $beats = 'leave 6', array $only = []): Pool
+{
+    $catalogue = Made::catalogue($attacks, array_map(fn (Attack $attack) => Made::answer('x-'.$attack->id, $attack, 'a', true, beats: $beats), $attacks));
+
+    return new Pool($catalogue, Coverage::of($catalogue)->cells, new DateTimeImmutable(Made::NOW));
+}
+
+/** @return list<string> what somebody can be drilled on */
+function drilled(Pool $pool, Student $student): array
+{
+    return array_map(fn (Ticket $ticket): string => $ticket->cell->attack->id.' '.$ticket->cell->side->value, $pool->tickets($student, 3, []));
+}
+
+it('weighs by prevalence, by what is not proven, and by how long ago', function (Ticket $ticket, float $weight): void {
+    expect($ticket->weight())->toEqualWithDelta($weight, 1e-6);
+})->with([
+    'today' => [fn (): Ticket => ticket(4, 0.25, 0), 3.0],
+    'a week ago' => [fn (): Ticket => ticket(4, 0.25, 7), 4.5],
+    'long ago' => [fn (): Ticket => ticket(4, 0.25, 300), 9.0],
+    'at four weeks it is as wanted as it gets' => [fn (): Ticket => ticket(1, 0.0, 28), 3.0],
+    'never' => [fn (): Ticket => ticket(2, 0.5, null), 3.0],
+]);
+
+it('has the entropy of its weights', function (array $prevalences, float $bits): void {
+    expect(Draw::of(array_map(fn (int $prevalence): Ticket => ticket($prevalence), $prevalences))->entropy())->toEqualWithDelta($bits, 1e-12);
+})->with([
+    'two alike' => [[3, 3], 1.0],
+    'a half and two quarters' => [[4, 2, 2], 1.5],
+    'one' => [[5], 0.0],
+    'none' => [[], 0.0],
+    // 1/6, 2/6, 3/6: log2 6 − (2·1 + 3·log2 3) ÷ 6.
+    'one to three' => [[1, 2, 3], log(6, 2) - (2 + 3 * log(3, 2)) / 6],
+]);
+
+it('draws each as often as it weighs', function (): void {
+    $draw = Draw::of([ticket(1, id: 'one'), ticket(2, id: 'two'), ticket(5, id: 'five')]);
+    $counts = ['one' => 0, 'two' => 0, 'five' => 0];
+    for ($seed = 1; $seed <= 4000; $seed++) {
+        $counts[$draw->next($seed)[0]->cell->attack->id]++;
+    }
+
+    // Four standard deviations of 4000 tries.
+    expect($counts['one'])->toBeGreaterThan(500 - 84)->toBeLessThan(500 + 84)
+        ->and($counts['five'])->toBeGreaterThan(2500 - 123)->toBeLessThan(2500 + 123)
+        ->and($draw->next(7))->toEqual($draw->next(7))
+        ->and(Draw::of([])->next(1))->toBeNull();
+});
+
+it('draws by what is proven and how long ago too, and leaves the moment to chance', function (): void {
+    // 4 × .25 × 1, 2 × .5 × 2, 5 × 1 × 1: one, two and five parts of eight.
+    $draw = Draw::of([ticket(4, 0.75, 0, id: 'one'), ticket(2, 0.5, 14, id: 'two'), ticket(5, 0.0, 0, id: 'five')]);
+    $counts = ['one' => 0, 'two' => 0, 'five' => 0];
+    $chances = ['one' => 0.0, 'two' => 0.0, 'five' => 0.0];
+    for ($seed = 1; $seed <= 4000; $seed++) {
+        [$ticket, $chance] = $draw->next($seed);
+        $counts[$ticket->cell->attack->id]++;
+        $chances[$ticket->cell->attack->id] += $chance;
+        expect($chance)->toBeGreaterThanOrEqual(0.0)->toBeLessThan(1.0);
+    }
+
+    // Four standard deviations of 4000 tries; the moment of each is as likely early as late (.29 ÷ √n from a half).
+    expect($counts['one'])->toBeGreaterThan(500 - 84)->toBeLessThan(500 + 84)
+        ->and($counts['two'])->toBeGreaterThan(1000 - 110)->toBeLessThan(1000 + 110)
+        ->and($counts['five'])->toBeGreaterThan(2500 - 123)->toBeLessThan(2500 + 123);
+    foreach ($counts as $id => $count) {
+        expect($chances[$id] / $count)->toEqualWithDelta(0.5, 4 * 0.29 / sqrt($count));
+    }
+});
+
+it('leaves out a family that came twice, unless it is all there is', function (array $latest, int $left): void {
+    $tickets = [ticket(3), ticket(3, kind: 'hug-front-free'), ticket(3, kind: 'throat-front')];
+
+    expect(Draw::of($tickets, $latest)->tickets)->toHaveCount($left);
+})->with([
+    'twice' => [[Family::Choke, Family::Choke, Family::Hug], 1],
+    'once' => [[Family::Choke, Family::Hug, Family::Choke], 3],
+    'one rep' => [[Family::Choke], 3],
+    'another' => [[Family::Kick, Family::Kick], 3],
+]);
+
+it('leaves nothing out of what is all there is', function (): void {
+    expect(Draw::of([ticket(3)], [Family::Choke, Family::Choke])->tickets)->toHaveCount(1);
+});
+
+it('waits at least a second and a half and never more than nine, by a cut-off exponential', function (float $chance, float $wait): void {
+    expect(HiddenMoment::wait($chance))->toEqualWithDelta($wait, 1e-4);
+})->with([[0.0, 1.5], [1.0, 9.0], [0.5, 3.3428], [0.25, 2.2821]]);
+
+it('draws from what the rank needs and has an answer to', function (): void {
+    $here = Made::attack(id: 'here', neededBy: 'a');
+    $later = Made::attack(id: 'later', neededBy: 'b');
+    $nobody = Made::attack(id: 'nobody');
+    $bare = Made::attack('sleeve', ['thumb' => 'n/a'], 'bare', 'a');
+    $catalogue = Made::catalogue([$here, $later, $nobody, $bare], [Made::answer('x', $here, 'a'), Made::answer('y', $later, 'b', true)]);
+    $pool = new Pool($catalogue, Coverage::of($catalogue)->cells, new DateTimeImmutable(Made::NOW));
+
+    // The answer at rank b matches the same kind of hold, so that it lays the other side there.
+    expect(drilled($pool, new Student('ada', 'Ada', 'a')))->toBe(['here written'])
+        ->and(drilled($pool, new Student('bo', 'Bo', 'b')))->toBe(['here written', 'here mirrored', 'later written', 'later mirrored']);
+});
+
+it('bars by policy and by flag, and says so', function (array $attack, string $beats, Student $student, ?string $said): void {
+    $pool = pool([Made::attack($attack[0], ['hand' => 'both', 'phase' => $attack[1], 'intent' => $attack[2], 'thumb' => 'n/a'], 'it', 'a')], $beats);
+
+    expect(drilled($pool, $student) === [])->toBe($said !== null)->and(array_map(English::say(...), $pool->barred($student)))->toBe($said === null ? [] : [$said]);
+})->with([
+    'a grown-up' => [['throat-front', 'landed', 'choke'], 'leave 6', new Student('ada', 'Ada', 'b'), null],
+    'contact at the lowest rank' => [['hug-front-free', 'landed', 'pin'], "right palm chin\nleave 6", new Student('ada', 'Ada', 'a'), '“It” is left out for Ada: contact (contact policy).'],
+    'contact later' => [['hug-front-free', 'landed', 'pin'], "right palm chin\nleave 6", new Student('ada', 'Ada', 'b'), null],
+    'a flag against the answer' => [['hug-front-free', 'landed', 'pin'], "left hand lock wrist\nleave 6", new Student('ada', 'Ada', 'b', flags: ['no-wrist-lock']), '“It” is left out for Ada: a wrist lock (flag no-wrist-lock).'],
+    'a flag against the attack' => [['dive-legs', 'reaching', 'take-down'], 'leave 6', new Student('ada', 'Ada', 'b', flags: ['no-fall']), '“It” is left out for Ada: a fall (flag no-fall).'],
+]);
+
+it('drills no chokes with the young', function (): void {
+    $throat = new Attack('throat', 'Throat', Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->kind, Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->facets, 'a', 'a');
+    $pool = pool([$throat]);
+
+    expect(drilled($pool, new Student('ada', 'Ada', 'a', born: new DateTimeImmutable('2012-05-02'))))->toBe([])
+        ->and(drilled($pool, new Student('bo', 'Bo', 'a', born: new DateTimeImmutable('2001-05-02'))))->toBe(['throat written']);
+});
+
+it('keeps of reps what says the same as all of them', function (int $seed): void {
+    mt_srand($seed);
+    $outcomes = ['clean', 'clean', 'clean', 'scraped', 'late', 'stopped', 'froze'];
+    $reps = array_map(fn (): StoneDrill\Core\Proof\Rep => Made::rep(mt_rand(1, 7), $outcomes[mt_rand(0, 6)], mt_rand(0, 4000) / 10), range(1, mt_rand(1, 40)));
+    $window = Windows::of($reps, [Made::attack()], Ladder::builtIn(), new DateTimeImmutable(Made::NOW))['ada']['it written'];
+    foreach ([Made::NOW, '2026-12-20T20:00:00+00:00', '2027-06-01T00:00:00+00:00'] as $moment) {
+        $at = new DateTimeImmutable($moment);
+        $proofs = array_column((new Prover(Ladder::builtIn()))->prove($reps, [Made::attack()], $at), null, 'rung');
+        foreach (Ladder::builtIn()->ids() as $rung) {
+            expect($window->state($rung, $at))->toBe($proofs[$rung]->state ?? ProofState::Untried, "rung {$rung} at {$moment}");
+            if (isset($proofs[$rung])) {
+                expect($window->evidence($rung, $at)->lower())->toEqualWithDelta($proofs[$rung]->lower, 1e-9);
+            }
+        }
+        expect($window->reaches($at))->toBeTrue();
+    }
+    expect(count($window->tries))->toBeLessThanOrEqual(12);
+})->with(range(1, 40));
+
+it('says nothing of a moment before its last rep', function (): void {
+    expect(Window::of([Made::rep(3, 'clean', 2)], Ladder::builtIn())->reaches(new DateTimeImmutable('2026-11-20')))->toBeFalse();
+});
+
+it('tells reaction, what is to spare, and from how far it must be seen', function (): void {
+    // A swing stepping in arrives after .60 s; at rung 6 nothing is told: .25 + 2 · .15 to react, and the step takes .45.
+    $swing = Made::attack('swing', ['phase' => 'reaching', 'intent' => 'strike', 'thumb' => 'n/a', 'bearing' => '12'], 'it', 'a');
+    $catalogue = Made::catalogue([$swing], [Made::answer('x', $swing, 'a', beats: "left foot step 9\nleave 6")]);
+    $cell = Coverage::of($catalogue)->cells[0];
+    $step = $catalogue->answers[0]->beats->line[0]->seconds();
+    $warning = Warning::of($cell, $catalogue->answers[0]->beats, Ladder::builtIn()->get(6), 2.0);
+
+    expect($warning->reaction)->toEqualWithDelta(0.55, 1e-12)
+        ->and($warning->spare)->toEqualWithDelta(0.60 - 0.55 - $step, 1e-12)
+        ->and($warning->distance)->toEqualWithDelta(($step - 0.05) * 2.5, 1e-12)
+        ->and(Warning::of($cell, $catalogue->answers[0]->beats, Ladder::builtIn()->get(2), 2.0)->reaction)->toBe(0.0);
+    $held = Coverage::of(Made::catalogue([Made::attack(id: 'w', neededBy: 'a')], []))->cells[0];
+    expect(Warning::of($held, null, Ladder::builtIn()->get(6), 2.0)->spare)->toBeNull();
+});
