@@ -1,6 +1,6 @@
 // Keeps the mat and its parts, so that it opens with no network. It has a say in the mat alone.
-// Another number clears away what earlier releases kept.
-const SHELF = 'mat-2';
+// Its address carries the version of the build: another build clears away what earlier ones kept.
+const SHELF = `mat-${new URL(self.location).searchParams.get('v')}`;
 
 self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(caches.keys().then((names) => Promise.all(names.filter((name) => name !== SHELF).map((name) => caches.delete(name)))).then(() => self.clients.claim())));

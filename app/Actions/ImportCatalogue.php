@@ -247,7 +247,7 @@ final class ImportCatalogue
             'source' => $rep->source->value,
             'replaces' => $rep->replaces,
             // Files of the first release may have corrections without one.
-            'reason' => $rep->replaces === null ? null : $rep->reason ?? 'No reason is given in the file.',
+            'reason' => $rep->replaces === null ? null : $rep->reason ?? __('reps.no-reason'),
             'recorded_by_id' => $by?->id,
         ], $this->originalsFirst($file->reps));
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {

@@ -165,8 +165,9 @@ final readonly class RecordReps
         $said = CarbonImmutable::parse($row['at']);
 
         return self::isSameTry($row, $there->getAttributes())
-            && [$row['rung'], $row['outcome'], $row['touched'], $row['stressor'], $row['source'], $row['replaces'], $row['reason'], $row['seconds']]
-                === [$there->rung, $there->outcome, $there->touched, $there->stressor, $there->source, $there->replaces, $there->reason, $there->seconds]
+            && [$row['outcome'], $row['touched'], $row['source']] === [$there->outcome->value, $there->touched?->value, $there->source->value]
+            && [$row['rung'], $row['stressor'], $row['replaces'], $row['reason'], $row['seconds']]
+                === [$there->rung, $there->stressor, $there->replaces, $there->reason, $there->seconds]
             && ($row['answer_id'] === null ? null : (int) $row['answer_id']) === $there->answer_id
             && json_decode($row['mistakes'], true) === $there->mistakes
             // A form says no moment, and a clock that goes ahead was set back when the rep first came: then it is when it was sent.

@@ -25,23 +25,28 @@ final readonly class RecordedRep
     /** Its id was taken by a rep with another content. */
     public static function conflict(string $id, string $outcome, int $rung, Rep $other): self
     {
-        return new self($id, false, sprintf('This rep was recorded already, as %s at rung %d. What was sent now, %s at rung %d, differs and is not recorded.', $other->outcome, $other->rung, $outcome, $rung), $other);
+        return new self($id, false, __('reps.refused.conflict', [
+            'outcome' => $outcome,
+            'rung' => $rung,
+            'kept' => $other->outcome->value,
+            'kept-rung' => $other->rung,
+        ]), $other);
     }
 
     /** Somebody else was faster: each rep has one correction, which can be corrected in turn. */
     public static function corrected(string $id, Rep $other): self
     {
-        return new self($id, false, sprintf('This rep is corrected already, to %s at rung %d. Correct that correction instead.', $other->outcome, $other->rung), $other);
+        return new self($id, false, __('reps.refused.corrected', ['outcome' => $other->outcome->value, 'rung' => $other->rung]), $other);
     }
 
     /** The correction is of another student, attack or side than what it corrects. */
     public static function moved(string $id): self
     {
-        return new self($id, false, 'A correction keeps the student, the attack and its side. Record another rep instead, and correct this one to “stopped”.');
+        return new self($id, false, __('reps.refused.moved'));
     }
 
     public static function unknown(string $id): self
     {
-        return new self($id, false, 'The rep that this one corrects is not in the log.');
+        return new self($id, false, __('reps.refused.unknown'));
     }
 }

@@ -69,7 +69,7 @@ final readonly class Json implements CastsAttributes, ComparesCastableAttributes
         $decoded = is_string($value) ? json_decode($value, true) : $value;
         $read = $row->getAttribute($column);
         if (! is_array($decoded) || $decoded !== $read) {
-            throw UnreadableValue::unknown($column, $value, 'a '.(str_ends_with((string) ($row->getCasts()[$column] ?? ''), ':map') ? 'map' : 'list').' of what belongs there');
+            throw UnreadableValue::unknown($column, $value, __('unreadable.expected.'.(str_ends_with((string) ($row->getCasts()[$column] ?? ''), ':map') ? 'map' : 'list')));
         }
 
         return $read;

@@ -26,12 +26,10 @@ final readonly class BeyondLimits
         $limit = $isMemory ? (string) ini_get('memory_limit') : ini_get('max_execution_time').' s';
         ini_set('memory_limit', (string) (memory_get_usage(true) + self::ROOM));
         set_time_limit(5);
-        $says = $isMemory
-            ? "This takes more memory than a request may have ({$limit}). Ask for a part of it: narrow it by family or rank, or split the file."
-            : "This takes longer than a request may ({$limit}). Ask for a part of it: narrow it by family or rank, or split the file.";
+        $text = __($isMemory ? 'errors.memory' : 'errors.time', ['limit' => $limit]);
 
         return $request->expectsJson()
-            ? response()->json(['message' => $says], 413)
-            : response()->view('errors.away', ['title' => 'This is too much at once', 'says' => $says], 413);
+            ? response()->json(['message' => $text], 413)
+            : response()->view('errors.away', ['title' => __('errors.413.title'), 'text' => $text], 413);
     }
 }

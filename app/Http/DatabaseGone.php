@@ -32,11 +32,11 @@ final readonly class DatabaseGone
 
     public static function response(Request $request): Response|JsonResponse
     {
-        $says = 'The database does not answer. It is being started again; try once more in a few seconds.';
+        $text = __('errors.database-away');
         $headers = ['Retry-After' => self::SECONDS];
 
         return $request->expectsJson()
-            ? response()->json(['message' => $says], 503, $headers)
-            : response()->view('errors.away', ['says' => $says], 503, $headers);
+            ? response()->json(['message' => $text], 503, $headers)
+            : response()->view('errors.away', ['text' => $text], 503, $headers);
     }
 }

@@ -22,10 +22,10 @@ final readonly class RefusedByDatabase
 
     public static function response(Request $request): Response|JsonResponse
     {
-        $says = 'Something in it is longer, larger or otherwise than the school can keep. Nothing was changed. Go back, where what you typed is still there, and shorten or correct it.';
+        $text = __('errors.refused-by-database');
 
         return $request->expectsJson()
-            ? response()->json(['message' => $says], 422)
-            : response()->view('errors.422', ['says' => $says], 422);
+            ? response()->json(['message' => $text], 422)
+            : response()->view('errors.422', ['text' => $text], 422);
     }
 }

@@ -29,6 +29,7 @@ use StoneDrill\Core\Curriculum\Doctrine;
  * @property string                           $beats       in the notation's canonical spelling
  * @property Attack                           $attack
  * @property Rank                             $rank
+ * @property School $school
  */
 final class Answer extends Model
 {

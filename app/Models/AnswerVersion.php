@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed> $content  the columns of the answer
  * @property Carbon               $saved_at
  * @property User|null            $savedBy
+ * @property School $school
  */
 final class AnswerVersion extends Model
 {

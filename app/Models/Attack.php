@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<string> $cautions
  * @property Rank|null    $neededBy
  * @property \Illuminate\Support\Carbon|null $created_at
+ * @property School $school
  */
 final class Attack extends Model
 {

@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                         $name
  * @property User|null                      $madeBy
  * @property Collection<int, DrillListItem> $items
+ * @property School $school
  */
 final class DrillList extends Model
 {

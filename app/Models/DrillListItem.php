@@ -16,6 +16,7 @@ use StoneDrill\Core\Attack\Side;
  * @property Side                  $side
  * @property array<string, string> $differences what differs from the attack as it is catalogued, value by facet
  * @property Attack                $attack
+ * @property School $school
  */
 final class DrillListItem extends Model
 {
@@ -30,7 +31,7 @@ final class DrillListItem extends Model
 
     public function sideText(): string
     {
-        return $this->side === Side::Mirrored ? ', '.__('words.sides-in-text.mirrored') : '';
+        return $this->side === Side::Mirrored ? ', '.__('words.sides.mirrored') : '';
     }
 
     /** @param ?string $same what is said where nothing differs */

@@ -16,10 +16,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property string       $family
  * @property string       $start
  * @property list<string> $attacker_busy
- * @property list<string> $defenderHolds
+ * @property list<string> $defender_held
  * @property list<string> $hands
  * @property list<int>    $bearings
  * @property list<string> $cautions
+ * @property School $school
  */
 final class Kind extends Model
 {

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property int    $max_beats
  * @property int    $goal_rung
+ * @property School $school
  */
 final class Rank extends Model
 {

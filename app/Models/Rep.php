@@ -38,6 +38,7 @@ use StoneDrill\Core\Proof\Touched;
  * @property Answer|null     $answer
  * @property User|null       $recordedBy
  * @property CarbonImmutable $recorded_at
+ * @property School $school
  */
 final class Rep extends Model
 {

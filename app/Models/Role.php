@@ -14,12 +14,7 @@ enum Role: string
 
     public function title(): string
     {
-        return match ($this) {
-            self::Head => 'Head instructor',
-            self::Instructor => 'Instructor',
-            self::Assistant => 'Assistant',
-            self::Student => 'Student',
-        };
+        return __('words.roles.'.$this->value);
     }
 
     /** Whether they set up the school itself: its ranks, its people, its files. */

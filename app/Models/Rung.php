@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int          $resistance
  * @property bool         $follow_ups
  * @property list<string> $stressors
+ * @property School $school
  */
 final class Rung extends Model
 {

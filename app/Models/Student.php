@@ -22,6 +22,7 @@ use StoneDrill\Core\Curriculum\Student as CoreStudent;
  * @property CarbonImmutable|null $born
  * @property list<string>         $flags
  * @property Rank                 $rank
+ * @property School $school
  */
 final class Student extends Model
 {

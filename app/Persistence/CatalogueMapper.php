@@ -27,7 +27,6 @@ use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Kind as CoreKind;
 use StoneDrill\Core\Attack\Kinds;
-use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Curriculum\Answer as CoreAnswer;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -47,10 +46,7 @@ use StoneDrill\Core\Curriculum\Teaching;
 use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Geometry\BearingStyle;
-use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Rep as CoreRep;
-use StoneDrill\Core\Proof\Source;
-use StoneDrill\Core\Proof\Touched;
 use StoneDrill\Core\Technique\Beats;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
 
@@ -99,7 +95,7 @@ final readonly class CatalogueMapper
         $attacks = $school->attacks->filter(static fn (Attack $attack): bool => $attack->created_at === null || $attack->created_at <= $day);
         $answers = $school->answers()->with(['versions' => static fn ($versions) => $versions->where('saved_at', '<=', $day)])->get()
             ->filter(static fn (Answer $answer): bool => $answer->versions->isNotEmpty() && $attacks->contains('id', $answer->attack_id))
-            ->map(static fn (Answer $answer): Answer => $answer->fill($answer->versions[0]->content))
+            ->map(static fn (Answer $answer): Answer => $answer->fill($answer->versions->firstOrFail()->content))
             ->filter(static fn (Answer $answer): bool => isset($ranks[$answer->rank_id]) && ($answer->short_rank_id === null || isset($ranks[$answer->short_rank_id])));
 
         return $this->parts((clone $school)->setRelation('attacks', $attacks)->setRelation('answers', $answers))->catalogue;
@@ -142,7 +138,7 @@ final readonly class CatalogueMapper
     public function attack(Attack $attack, Kinds $kinds): CoreAttack
     {
         if (! $kinds->has($attack->kind)) {
-            throw UnreadableValue::unknown('kind', $attack->kind, 'a kind that the school has');
+            throw UnreadableValue::unknown('kind', $attack->kind, __('unreadable.expected.kind'));
         }
         $codes = $attack->school->ranks->pluck('code', 'id');
         $facets = [];
@@ -152,7 +148,7 @@ final readonly class CatalogueMapper
 
         $kind = $kinds->get($attack->kind);
         foreach ((new Feasibility())->refusals($kind, Facets::of($facets)) as $refusal) {
-            throw new UnreadableValue($refusal->getMessage());
+            throw new UnreadableValue(say($refusal->text));
         }
 
         return new CoreAttack(
@@ -206,16 +202,16 @@ final readonly class CatalogueMapper
             $rep->id,
             $rep->student->code,
             $rep->attack->code,
-            Side::from($rep->side),
+            $rep->side,
             $rep->rung,
-            Outcome::from($rep->outcome),
+            $rep->outcome,
             $rep->at,
             $rep->answer?->code,
             $rep->mistakes,
-            $rep->touched === null ? null : Touched::from($rep->touched),
+            $rep->touched,
             $rep->seconds,
             $rep->stressor,
-            Source::from($rep->source),
+            $rep->source,
             $rep->replaces,
             $rep->reason,
         ))->all());
@@ -235,7 +231,7 @@ final readonly class CatalogueMapper
             $school->name,
             Doctrine::from($school->doctrine),
             BearingStyle::from($school->bearings),
-            $reader->setting($school, 'typical', static fn (): string => isset($sizes[$school->typical]) ? $school->typical : throw UnreadableValue::unknown('typical', $school->typical, 'one of the sizes'), 'medium'),
+            $reader->setting($school, 'typical', static fn (): string => isset($sizes[$school->typical]) ? $school->typical : throw UnreadableValue::unknown('typical', $school->typical, __('unreadable.expected.size')), 'medium'),
             $school->share,
             $sizes,
             $reader->setting($school, 'hole factors', static fn (): array => array_map(static fn (int|float $factor): float => (float) $factor, Json::strict($school, 'hole_factors')), []),
@@ -247,7 +243,7 @@ final readonly class CatalogueMapper
 
     private static function stature(mixed $metres): float
     {
-        return is_numeric($metres) && $metres >= 0.8 && $metres <= 2.4 ? (float) $metres : throw UnreadableValue::unknown('sizes', $metres, 'a stature from 0.8 to 2.4 m');
+        return is_numeric($metres) && $metres >= 0.8 && $metres <= 2.4 ? (float) $metres : throw UnreadableValue::unknown('sizes', $metres, __('unreadable.expected.stature'));
     }
 
     /** @return list<PolicyRow>|null */
@@ -287,7 +283,7 @@ final readonly class CatalogueMapper
         }
         $codes = $school->ranks->pluck('code', 'id')->all();
         foreach ($school->answers as $answer) {
-            $answers[] = $reader->read($answer, fn (): CoreAnswer => $this->answer($answer, $attacks[$answer->attack_id] ?? throw new UnreadableValue('Its attack cannot be read. Mend that first.'), $codes));
+            $answers[] = $reader->read($answer, fn (): CoreAnswer => $this->answer($answer, $attacks[$answer->attack_id] ?? throw new UnreadableValue(__('unreadable.attack')), $codes));
         }
 
         return new ReadCurriculum(new Catalogue(
@@ -312,7 +308,7 @@ final readonly class CatalogueMapper
             new Teaching(
                 $codes[$answer->rank_id],
                 $answer->short_rank_id === null ? null : new ShortForm($codes[$answer->short_rank_id], max(1, (int) $answer->short_beats)),
-                $answer->doctrine === null ? null : Doctrine::from($answer->doctrine),
+                $answer->doctrine,
                 self::texts($answer, 'mistakes'),
                 self::waivers(array_values(Json::strict($answer, 'waived'))),
             ),
@@ -324,10 +320,10 @@ final readonly class CatalogueMapper
     private static function pattern(Answer $answer): array
     {
         foreach (Json::strict($answer, 'pattern') as $facet => $values) {
-            $known = $facet === 'kind' ? null : (Facet::tryFrom((string) $facet) ?? throw UnreadableValue::unknown('pattern', $facet, 'a facet'))->values();
+            $known = $facet === 'kind' ? null : (Facet::tryFrom((string) $facet) ?? throw UnreadableValue::unknown('pattern', $facet, __('unreadable.expected.facet')))->values();
             foreach ($values ?? [] as $value) {
                 if (! is_string($value) || ($known !== null && ! in_array($value, $known, true))) {
-                    throw UnreadableValue::unknown("pattern, {$facet}", $value, 'one of '.implode(', ', $known));
+                    throw UnreadableValue::unknown("pattern, {$facet}", $value, __('file.one-of', ['words' => implode(', ', $known ?? [])]));
                 }
             }
         }
@@ -348,7 +344,7 @@ final readonly class CatalogueMapper
      */
     private static function waivers(array $waived): array
     {
-        return array_map(static fn (array $waiver): Waiver => new Waiver(CheckId::tryFrom($waiver['check'] ?? '') ?? throw UnreadableValue::unknown('waived', $waiver['check'] ?? null, 'the check that each one waives'), $waiver['beat'] ?? null, (string) $waiver['reason']), $waived);
+        return array_map(static fn (array $waiver): Waiver => new Waiver(CheckId::tryFrom($waiver['check'] ?? '') ?? throw UnreadableValue::unknown('waived', $waiver['check'] ?? null, __('unreadable.expected.check')), $waiver['beat'] ?? null, (string) $waiver['reason']), $waived);
     }
 
     /** @return list<CoreKind> */

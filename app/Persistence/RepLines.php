@@ -23,7 +23,7 @@ final class RepLines
     private array $read = [];
 
     /** @var list<array{line: int, what: string}> */
-    private array $wrong = [];
+    private array $refused = [];
 
     /** @var array<string, int> line by id of the rep */
     private array $lines = [];
@@ -39,7 +39,11 @@ final class RepLines
 
     public function __construct(private readonly School $school)
     {
-        $this->ids = ['student' => $school->students()->pluck('id', 'code'), 'attack' => $school->attacks()->pluck('id', 'code'), 'answer' => $school->answers()->pluck('id', 'code')];
+        $this->ids = [
+            'student' => $school->students()->pluck('id', 'code'),
+            'attack' => $school->attacks()->pluck('id', 'code'),
+            'answer' => $school->answers()->pluck('id', 'code'),
+        ];
         $this->rules = [...RepRequest::of($school), 'at' => ['required', new Moment($school->zone, CarbonImmutable::now())], 'source' => ['in:seen,home']];
         // What a file names it names by codes, which are looked up here; and a correction may come with what it corrects.
         unset($this->rules['student_id'], $this->rules['attack_id'], $this->rules['answer_id']);
@@ -53,7 +57,7 @@ final class RepLines
 
     public function refuse(int $line, string $what): void
     {
-        $this->wrong[] = ['line' => $line, 'what' => $what];
+        $this->refused[] = ['line' => $line, 'what' => $what];
     }
 
     /** @param array<string, ?string> $fields by column */
@@ -61,14 +65,14 @@ final class RepLines
     {
         foreach ($fields as $column => $field) {
             if (preg_match('/[\p{Cc}]/u', (string) $field) === 1) {
-                $this->refuse($line, "Found a control character in “{$column}”, such as a tab or a line break; write it in one line of plain text.");
+                $this->refuse($line, __('reps.file.control-character', ['column' => $column]));
 
                 return;
             }
         }
         $values = self::values(array_map(Csv::plain(...), $fields));
         $unknown = $this->unknown($values);
-        $validator = Validator::make($values, $this->rules, RepRequest::says());
+        $validator = Validator::make($values, $this->rules, RepRequest::texts());
         if ($unknown !== null || $validator->fails()) {
             $this->refuse($line, $unknown ?? implode(' ', array_unique($validator->errors()->all())));
 
@@ -77,24 +81,24 @@ final class RepLines
         $twice = $this->lines[$values['id']] ?? null;
         $other = $this->corrections[$values['replaces'] ?? ''] ?? null;
         match (true) {
-            $twice !== null => $this->refuse($line, "The id stands on line {$twice} already."),
-            $other !== null => $this->refuse($line, "Line {$other} corrects the same rep; correct that correction instead."),
+            $twice !== null => $this->refuse($line, __('reps.file.id-twice', ['line' => $twice])),
+            $other !== null => $this->refuse($line, __('reps.file.corrected-twice', ['line' => $other])),
             default => $this->keep($line, $values),
         };
     }
 
-    /** @return array{new: list<array<string, mixed>>, wrong: list<array{line: int, what: string}>, known: int} */
+    /** @return array{new: list<array<string, mixed>>, refused: list<array{line: int, what: string}>, known: int} */
     public function finish(): array
     {
         $ordered = $this->originalsFirst();
         $known = $this->known();
-        foreach ((new RecordReps($this->school, null))->rehearse($ordered) as $refused) {
-            $this->refuse($this->lines[$refused->id], $refused->why);
+        foreach ((new RecordReps($this->school, null))->rehearse($ordered) as $rep) {
+            $this->refuse($this->lines[$rep->id], $rep->why);
         }
-        usort($this->wrong, static fn (array $a, array $b): int => $a['line'] <=> $b['line']);
+        usort($this->refused, static fn (array $a, array $b): int => $a['line'] <=> $b['line']);
         $new = array_values(array_filter($ordered, static fn (array $values): bool => ! isset($known[$values['id']])));
 
-        return ['new' => $new, 'wrong' => $this->wrong, 'known' => count($known)];
+        return ['new' => $new, 'refused' => $this->refused, 'known' => count($known)];
     }
 
     /** @param array<string, mixed> $values */
@@ -104,7 +108,12 @@ final class RepLines
         if ($values['replaces'] !== null) {
             $this->corrections[$values['replaces']] = $line;
         }
-        $this->read[$line] = [...$values, 'student_id' => $this->ids['student'][$values['student']], 'attack_id' => $this->ids['attack'][$values['attack']], 'answer_id' => $this->ids['answer'][$values['answer'] ?? ''] ?? null];
+        $this->read[$line] = [
+            ...$values,
+            'student_id' => $this->ids['student'][$values['student']],
+            'attack_id' => $this->ids['attack'][$values['attack']],
+            'answer_id' => $this->ids['answer'][$values['answer'] ?? ''] ?? null,
+        ];
     }
 
     /** @return array<string, int> ids of the file that the school has already */
@@ -137,7 +146,7 @@ final class RepLines
             $left = array_diff_key($left, $ready);
         } while ($ready !== []);
         foreach (array_keys($left) as $line) {
-            $this->refuse($line, 'These corrections correct each other in a circle; one of them has to be the first.');
+            $this->refuse($line, __('reps.file.circle'));
         }
 
         return $ordered;
@@ -150,15 +159,15 @@ final class RepLines
      */
     private static function values(array $fields): array
     {
-        $said = static fn (string $column): ?string => ($fields[$column] ?? '') === '' ? null : $fields[$column];
+        $written = static fn (string $column): ?string => ($fields[$column] ?? '') === '' ? null : $fields[$column];
 
         return [
-            ...array_combine(RepCsv::COLUMNS, array_map($said, RepCsv::COLUMNS)),
+            ...array_combine(RepCsv::COLUMNS, array_map($written, RepCsv::COLUMNS)),
             'id' => Str::lower($fields['id']),
-            'replaces' => $said('replaces') === null ? null : Str::lower((string) $said('replaces')),
+            'replaces' => $written('replaces') === null ? null : Str::lower((string) $written('replaces')),
             'rung' => ctype_digit($fields['rung']) ? (int) $fields['rung'] : $fields['rung'],
-            'mistakes' => $said('mistakes') === null ? [] : array_map(trim(...), explode(';', (string) $said('mistakes'))),
-            'source' => $said('source') ?? 'seen',
+            'mistakes' => $written('mistakes') === null ? [] : array_map(trim(...), explode(';', (string) $written('mistakes'))),
+            'source' => $written('source') ?? 'seen',
         ];
     }
 
@@ -168,7 +177,7 @@ final class RepLines
         foreach ($this->ids as $column => $known) {
             $code = $values[$column] ?? null;
             if (($code !== null || $column !== 'answer') && ! isset($known[$code ?? ''])) {
-                return sprintf('Found the %s “%s”, which this school does not have.', $column, Str::limit((string) $code, 60));
+                return __('reps.file.unknown.'.$column, ['code' => Str::limit((string) $code, 60)]);
             }
         }
 

@@ -28,7 +28,7 @@ final class RowReader
         try {
             return $read();
         } catch (Throwable $error) {
-            $this->refuse($row, self::says($error));
+            $this->refuse($row, self::text($error));
 
             return null;
         }
@@ -49,7 +49,7 @@ final class RowReader
         try {
             return $read();
         } catch (Throwable $error) {
-            $this->refuse($row, sprintf('The setting “%s” cannot be read, so the usual one is used: %s', $name, self::says($error)));
+            $this->refuse($row, __('unreadable.setting', ['name' => $name, 'why' => self::text($error)]));
 
             return $usual;
         }
@@ -61,12 +61,12 @@ final class RowReader
         $this->unreadable[] = new UnreadableRow($row->getTable(), (int) $row->getKey(), $title, mb_strimwidth($why, 0, self::MAX_LETTERS, '…'));
     }
 
-    private static function says(Throwable $error): string
+    private static function text(Throwable $error): string
     {
         return match (true) {
-            $error instanceof NotationException => 'Beats: '.$error->errors[0]->toText(),
+            $error instanceof NotationException => __('unreadable.beats', ['why' => say($error->errors[0]->text())]),
             $error instanceof UnreadableValue => $error->getMessage(),
-            default => 'It holds a value that this release does not know ('.class_basename($error).': '.$error->getMessage().').',
+            default => __('unreadable.unknown', ['error' => class_basename($error).': '.$error->getMessage()]),
         };
     }
 }

@@ -13,4 +13,10 @@ final readonly class UnreadableRow
      * @param string $why   what is wrong with it, in a sentence
      */
     public function __construct(public string $table, public int $id, public string $title, public string $why) {}
+
+    /** Whether it has a page of its own, where it can be edited and deleted. */
+    public function hasPage(): bool
+    {
+        return in_array($this->table, ['attacks', 'answers'], true);
+    }
 }

@@ -110,7 +110,7 @@ final readonly class WindowBook
      */
     private function prepareForMany(array $students): void
     {
-        if ($this->stale($students)->limit(self::CHUNK)->get(['student_id'])->count() === self::CHUNK) {
+        if ($this->stale($students)->skip(self::CHUNK - 1)->exists()) {
             DB::statement('analyze reps, proof_windows');
         }
     }

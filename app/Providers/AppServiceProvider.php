@@ -8,8 +8,10 @@ use App\Persistence\ReadRevisions;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
+use StoneDrill\Core\Text;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -25,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
         // Strict where it finds mistakes, never where it would stop an instructor.
         Model::shouldBeStrict($this->app->runningUnitTests());
         Date::use(CarbonImmutable::class);
+        Blade::stringable(static fn (Text $text): string => say($text));
         TrustProxies::at(config('app.trusted_proxies'));
     }
 }

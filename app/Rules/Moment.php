@@ -26,9 +26,9 @@ final readonly class Moment implements ValidationRule
     {
         $moment = is_string($value) ? IsoMoment::read($value, $this->zone) : null;
         match (true) {
-            $moment === null => $fail(sprintf('“%s” is not a date that can be read for certain. Write 2026-11-02, or with a time 2026-11-02T19:10, or with an offset 2026-11-02T19:10+01:00.', is_scalar($value) ? mb_strimwidth((string) $value, 0, 40, '…') : 'a list')),
-            $moment < new DateTimeImmutable(RepLimits::EARLIEST, $this->zone) => $fail('A rep cannot be older than '.RepLimits::EARLIEST.'.'),
-            $this->latest !== null && $moment > $this->latest => $fail('A rep cannot be of a day to come.'),
+            $moment === null => $fail(__('reps.moments.unclear', ['found' => is_scalar($value) ? mb_strimwidth((string) $value, 0, 40, '…') : __('reps.moments.a-list')])),
+            $moment < new DateTimeImmutable(RepLimits::EARLIEST, $this->zone) => $fail(__('reps.moments.too-old', ['day' => RepLimits::EARLIEST])),
+            $this->latest !== null && $moment > $this->latest => $fail(__('reps.moments.to-come')),
             default => null,
         };
     }

@@ -26,7 +26,7 @@ final readonly class Texts
             return (string) $text;
         }
         if ($text->key === '') {
-            return (string) $text->values['words'];
+            return $this->value($text->values['words']);
         }
         $values = array_map($this->value(...), $text->values);
 

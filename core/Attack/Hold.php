@@ -7,13 +7,13 @@ namespace StoneDrill\Core\Attack;
 use StoneDrill\Core\Technique\Limb;
 
 /**
- * What of a hold is still on: which of his arms hold, and what they keep from the defender.
+ * What of a hold is still on: which of the attacker's arms hold, and what they keep from the defender.
  */
 final readonly class Hold
 {
     /**
-     * @param array<string, list<Hand>> $wrists the hands of his that hold it, by `left` and `right` of the defender's
-     * @param list<Hand>                $arms   those of his that hold
+     * @param array<string, list<Hand>> $wrists the hands of the attacker's that hold it, by `left` and `right` of the defender's
+     * @param list<Hand>                $arms   those of the attacker's that hold
      */
     private function __construct(private Kind $kind, private array $wrists, private array $arms) {}
 
@@ -38,10 +38,10 @@ final readonly class Hold
         return $this->arms !== [];
     }
 
-    /** Whether this arm of his holds. */
-    public function keeps(Hand $his): bool
+    /** Whether this arm of the attacker's holds. */
+    public function keeps(Hand $side): bool
     {
-        return in_array($his, $this->arms, true);
+        return in_array($side, $this->arms, true);
     }
 
     /** Whether a strip can end it: grabs, and chokes with two hands. */
@@ -71,22 +71,22 @@ final readonly class Hold
         return $this->withWrists($wrists);
     }
 
-    /** The hold without this arm of his; one that needs both arms ends with either. */
-    public function withoutArm(Hand $his): self
+    /** The hold without this arm of the attacker's; one that needs both arms ends with either. */
+    public function withoutArm(Hand $side): self
     {
         if ($this->kind->attackerLimbs === [AttackerLimb::Arms]) {
             return self::none($this->kind);
         }
         $wrists = [];
         foreach ($this->wrists as $wrist => $hands) {
-            $left = array_values(array_filter($hands, static fn (Hand $hand): bool => $hand !== $his));
+            $left = array_values(array_filter($hands, static fn (Hand $hand): bool => $hand !== $side));
             if ($left !== []) {
                 $wrists[$wrist] = $left;
             }
         }
 
         return $this->wrists === []
-            ? new self($this->kind, [], array_values(array_filter($this->arms, static fn (Hand $arm): bool => $arm !== $his)))
+            ? new self($this->kind, [], array_values(array_filter($this->arms, static fn (Hand $arm): bool => $arm !== $side)))
             : $this->withWrists($wrists);
     }
 

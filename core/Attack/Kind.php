@@ -20,7 +20,7 @@ final readonly class Kind
 
     /**
      * @param string          $id       the word in the open file
-     * @param list<AttackerLimb>   $attackerLimbs  limbs of his own the attack keeps busy
+     * @param list<AttackerLimb>   $attackerLimbs  limbs of the attacker the attack keeps busy
      * @param list<DefenderHold> $defenderHolds    what it takes from the defender
      * @param list<Hand>      $hands    hands it can be done with
      * @param list<int>       $bearings hours it can come from

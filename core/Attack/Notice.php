@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Attack;
 
-/** Whether the defender faces the attacker and expects him. */
+/** Whether the defender faces the attacker and expects the attacker. */
 enum Notice: string
 {
     case Ready = 'ready';

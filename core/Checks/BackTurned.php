@@ -10,7 +10,7 @@ use StoneDrill\Core\Geometry\Angle;
 /** The back to a hand that reaches. */
 final readonly class BackTurned implements Check
 {
-    /** Degrees off his bearing. */
+    /** Degrees off the attacker's bearing. */
     private const AWAY = 120.0;
 
     public function rule(): Rule

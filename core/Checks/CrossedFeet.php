@@ -7,7 +7,7 @@ namespace StoneDrill\Core\Checks;
 use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Technique\Verb;
 
-/** Crossed feet where he reaches. */
+/** Crossed feet where the attacker reaches. */
 final readonly class CrossedFeet implements Check
 {
     public function rule(): Rule

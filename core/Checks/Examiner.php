@@ -25,7 +25,7 @@ use StoneDrill\Core\Text;
 /** Runs an answer for two bodies, tries it with what is assumed left out, and checks it. */
 final readonly class Examiner
 {
-    /** Metres by which his head is tried to either side. */
+    /** Metres by which the attacker's head is tried to either side. */
     private const HEAD = 0.15;
 
     public function __construct(private Standards $standards) {}
@@ -92,10 +92,10 @@ final readonly class Examiner
     }
 
     /**
-     * The main line again with each assumed effect missing, one at a time, with the other one of two, and with his head
+     * The main line again with each assumed effect missing, one at a time, with the other one of two, and with the attacker's head
      * to either side.
      *
-     * @param bool $variesAll whether that is done where a branch backs it up too, and with his head elsewhere
+     * @param bool $variesAll whether that is done where a branch backs it up too, and with the attacker's head elsewhere
      *
      * @return list<Shortfall>
      */
@@ -133,7 +133,7 @@ final readonly class Examiner
     }
 
     /**
-     * What his head being elsewhere changes: the strikes at it, and where they meet an attack, everything after.
+     * What the attacker's head being elsewhere changes: the strikes at it, and where they meet an attack, everything after.
      *
      * @return iterable<Frame>
      */

@@ -7,10 +7,10 @@ namespace StoneDrill\Core\Checks;
 use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Floor\Posture;
 
-/** A foot that he can take from the ground. */
+/** A foot that the attacker can take from the ground. */
 final readonly class GroundGrab implements Check
 {
-    /** As a share of his stature. */
+    /** As a share of the attacker's stature. */
     private const REACH = 0.73;
 
     public function rule(): Rule

@@ -7,10 +7,10 @@ namespace StoneDrill\Core\Checks;
 use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Floor\Posture;
 
-/** Stopping where he still reaches. */
+/** Stopping where the attacker still reaches. */
 final readonly class NoExit implements Check
 {
-    /** A step in, a fist and the lean, as a share of his stature. */
+    /** A step in, a fist and the lean, as a share of the attacker's stature. */
     private const LUNGE = 0.45 + 0.386 + 0.0745;
 
     public function rule(): Rule

@@ -9,9 +9,9 @@ final readonly class Scope
 {
     /**
      * @param list<Check> $checks      in the order of their findings
-     * @param bool        $seesThreats whether each beat tells which of his weapons reach; two notes hang on it
+     * @param bool        $seesThreats whether each beat tells which of the attacker's weapons reach; two notes hang on it
      * @param bool        $variesUnbacked     whether what nothing backs up is left out and run again
-     * @param bool        $variesAll  whether what is backed up is left out too, and his head put elsewhere
+     * @param bool        $variesAll  whether what is backed up is left out too, and the attacker's head put elsewhere
      */
     private function __construct(public array $checks, public bool $seesThreats, public bool $variesUnbacked, public bool $variesAll) {}
 

@@ -7,7 +7,7 @@ namespace StoneDrill\Core\Checks;
 use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Geometry\Angle;
 
-/** A target on the other side of him. */
+/** A target on the other side of the attacker. */
 final readonly class WrongFace implements Check
 {
     public function rule(): Rule

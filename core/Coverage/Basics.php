@@ -36,9 +36,10 @@ final readonly class Basics
         $ranks = array_map(strval(...), array_keys($order));
         $basics = [];
         foreach ($uses as $word => $used) {
-            $kind = BasicKind::of($verbs[$word]);
-            if ($kind !== null) {
-                $basics[] = new Basic($kind, $verbs[$word], $ranks[$first[$word]], array_map(static fn (array $use): array => [$use[0], array_values($use[1])], array_values($used)));
+            $verb = $verbs[$word] ?? null;
+            $kind = $verb === null ? null : BasicKind::of($verb);
+            if ($verb !== null && $kind !== null) {
+                $basics[] = new Basic($kind, $verb, $ranks[$first[$word] ?? 0], array_map(static fn (array $use): array => [$use[0], array_values($use[1])], array_values($used)));
             }
         }
         usort($basics, static fn (Basic $a, Basic $b): int => [$order[$a->rank], $a->kind->order(), $a->verb->value] <=> [$order[$b->rank], $b->kind->order(), $b->verb->value]);

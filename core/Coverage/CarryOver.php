@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
+use LogicException;
 use StoneDrill\Core\Technique\Action;
 use StoneDrill\Core\Technique\Beats;
 
@@ -24,7 +25,7 @@ final readonly class CarryOver
     /** @return non-empty-list<Token> */
     private static function tokens(Beats $beats): array
     {
-        return array_map(static fn (Action $action): Token => Token::of($action), $beats->actions());
+        return array_map(static fn (Action $action): Token => Token::of($action), $beats->actions() ?: throw new LogicException('A beat has an action.'));
     }
 
     /**

@@ -86,7 +86,10 @@ final readonly class Fewest
     private static function widened(Answer $answer, array $cells, array $own, ?Widener $widener): array
     {
         $candidates = [];
-        foreach ($widener === null ? [] : $cells as $place => $cell) {
+        if ($widener === null) {
+            return $candidates;
+        }
+        foreach ($cells as $place => $cell) {
             $near = in_array($place, $own, true) ? null : $widener->near($answer, $cell);
             if ($near !== null && ! $widener->hasNewStops($answer, $cell, $near[1])) {
                 $candidates[] = new Candidate($answer->id, MoveKind::Widen->value, [...$own, $place]);

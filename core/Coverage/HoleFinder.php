@@ -81,7 +81,7 @@ final readonly class HoleFinder
             if ($need === null) {
                 continue;
             }
-            if (! $inTime[$cell->attack->id][$cell->side->value]) {
+            if (! ($inTime[$cell->attack->id][$cell->side->value] ?? false)) {
                 $holes[] = $this->notLaid($cell, $need, $inTime[$cell->attack->id][$cell->side->other()->value] ?? false);
             } else {
                 array_push($holes, ...$this->faulty($cell, $need), ...$this->unproven($cell, $need));
@@ -283,7 +283,10 @@ final readonly class HoleFinder
     private function widenings(Cell $cell, string $need, ?Weakness $without): array
     {
         $moves = [];
-        foreach ($this->widener === null ? [] : $this->byFamily[$cell->attack->kind->family->value] ?? [] as $answer) {
+        if ($this->widener === null) {
+            return $moves;
+        }
+        foreach ($this->byFamily[$cell->attack->kind->family->value] ?? [] as $answer) {
             $near = $this->order[$answer->teaching->rank] <= $this->order[$need] ? $this->widener->near($answer, $cell) : null;
             if ($near !== null && $this->isFree($answer, $cell, $need, $without, $near[1])) {
                 $facets = $near[1] ? $cell->facets->mirror() : $cell->facets;
@@ -299,7 +302,10 @@ final readonly class HoleFinder
     private function softenings(Cell $cell, string $need): array
     {
         $moves = [];
-        foreach ($this->weaknesses === null ? [] : $this->taughtBy($cell, $need) as $answer) {
+        if ($this->weaknesses === null) {
+            return $moves;
+        }
+        foreach ($this->taughtBy($cell, $need) as $answer) {
             $soft = $this->weaknesses->softened($answer, $cell, $need);
             if ($soft !== null) {
                 $moves[] = $soft;

@@ -64,24 +64,37 @@ final readonly class Draw
         }
         $random = new Randomizer(new Mt19937($seed));
         do {
-            $ticket = $this->byMost($this->chance($random));
-        } while ($this->chance($random) * $ticket->most() >= $ticket->weight());
+            $ticket = $this->byWeight($this->chance($random), static fn (Ticket $ticket): float => $ticket->most());
+        } while ($ticket === null || $this->chance($random) * $ticket->most() >= $ticket->weight());
 
         return [$ticket, $this->chance($random)];
     }
 
-    /** @param float $chance 0 to 1, without 1 */
-    private function byMost(float $chance): Ticket
+    /**
+     * The ticket that a chance draws where all weights are at hand, as on a device: each as often as it weighs.
+     *
+     * @param float $chance 0 to 1, without 1
+     */
+    public function at(float $chance): ?Ticket
     {
-        $place = $chance * array_sum(array_map(static fn (Ticket $ticket): float => $ticket->most(), $this->tickets));
+        return $this->byWeight($chance, static fn (Ticket $ticket): float => $ticket->weight());
+    }
+
+    /**
+     * @param float                   $chance 0 to 1, without 1
+     * @param callable(Ticket): float $weight
+     */
+    private function byWeight(float $chance, callable $weight): ?Ticket
+    {
+        $place = $chance * array_sum(array_map($weight, $this->tickets));
         foreach ($this->tickets as $ticket) {
-            $place -= $ticket->most();
+            $place -= $weight($ticket);
             if ($place < 0) {
                 return $ticket;
             }
         }
 
-        return $this->tickets[count($this->tickets) - 1];
+        return $this->tickets[count($this->tickets) - 1] ?? null;
     }
 
     private function chance(Randomizer $random): float

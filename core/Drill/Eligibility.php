@@ -79,7 +79,7 @@ final class Eligibility
         return array_values(array_filter(Hazards::ofAttack($attack->kind), fn (Hazard $hazard): bool => $this->isBarred($student, $hazard)));
     }
 
-    /** @return list<Hazard> that stand against an answer as it is taught at her rank */
+    /** @return list<Hazard> that stand against an answer as it is taught at the student's rank */
     private function ofAnswer(Student $student, Answer $answer): array
     {
         $isWhole = $this->order[$student->rank] >= $this->order[$answer->teaching->rank];

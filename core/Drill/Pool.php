@@ -36,9 +36,9 @@ final class Pool
     }
 
     /**
-     * Every cell that the student's rank or a lower one needs and that she knows an answer to.
+     * Every cell that the student's rank or a lower one needs and that the student knows an answer to.
      *
-     * @param array<string, Window> $windows what is kept of her reps, by `attack side`
+     * @param array<string, Window> $windows what is kept of the student's reps, by `attack side`
      *
      * @return list<Ticket>
      */
@@ -60,7 +60,7 @@ final class Pool
         return new Ticket($cell, $window->evidence($rung, $this->at), $days);
     }
 
-    /** @return list<Cell> what her rank needs and she is not drilled on, one of each attack */
+    /** @return list<Cell> what the student's rank needs and the student is not drilled on, one of each attack */
     private function shut(Student $student): array
     {
         $open = $shut = [];
@@ -86,7 +86,7 @@ final class Pool
     }
 
     /**
-     * Why what she needs is left out.
+     * Why what the student needs is left out.
      *
      * @param int $most how many attacks are told of
      *
@@ -105,7 +105,7 @@ final class Pool
         return count($this->shut($student));
     }
 
-    /** @return list<Answer> those of a cell that she knows and may drill, the first taught first */
+    /** @return list<Answer> those of a cell that the student knows and may drill, the first taught first */
     public function answers(Student $student, Cell $cell): array
     {
         return $this->bar->allowed($student, $cell);
@@ -114,7 +114,7 @@ final class Pool
     /**
      * Families of somebody's tries, the newest first.
      *
-     * @param list<Rep>             $reps     hers, in any order; what another replaces left out
+     * @param list<Rep>             $reps     the student's, in any order; what another replaces left out
      * @param array<string, Family> $families by id of the attack
      *
      * @return list<Family>

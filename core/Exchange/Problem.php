@@ -26,13 +26,18 @@ final readonly class Problem
         public ?int $column = null,
     ) {}
 
-    public function text(): Text
+    /** @return list<Text> line and column, where they are known */
+    public function place(): array
     {
-        $place = [
-            ...($this->pointer === '' ? [] : [$this->pointer]),
+        return [
             ...($this->line === null ? [] : [Text::of('file.line', ['line' => $this->line])]),
             ...($this->column === null ? [] : [Text::of('file.column', ['column' => $this->column])]),
         ];
+    }
+
+    public function text(): Text
+    {
+        $place = [...($this->pointer === '' ? [] : [$this->pointer]), ...$this->place()];
 
         return Text::of('file.problem', [
             'place' => $place === [] ? Text::of('file.whole-file') : $place,

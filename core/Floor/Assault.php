@@ -18,13 +18,13 @@ use StoneDrill\Core\Technique\Verb;
 /** What becomes of an attack that comes in a beat: it lands unless something keeps it from landing. */
 final readonly class Assault
 {
-    /** Least distance, as a share of the defender's stature, off the line on which he came. */
+    /** Least distance, as a share of the defender's stature, off the line on which the attacker came. */
     private const OFF = 0.12;
 
     /** How much a crouch must grow to take the head under a blow, as a share of the defender's stature. */
     private const UNDER = 0.10;
 
-    /** Nearer than this share of his stature, and than this share of the contact distance, one is inside what comes round. */
+    /** Nearer than this share of the attacker's stature, and than this share of the contact distance, one is inside what comes round. */
     private const INSIDE = 0.21;
     private const INSIDE_OF_CONTACT = 0.8;
 
@@ -34,7 +34,7 @@ final readonly class Assault
     public function __construct(private Kind $kind, private Facets $facets, private Opening $opening, private Striker $striker) {}
 
     /**
-     * The attack itself: he advances straight at where the defender was at the start, and it is judged.
+     * The attack itself: the attacker advances straight at where the defender was at the start, and it is judged.
      *
      * @param list<Action> $actions of the defender's, in this beat
      * @param float        $crouch  what the crouch was before it
@@ -70,13 +70,13 @@ final readonly class Assault
     }
 
     /**
-     * A second attack with a free hand, thrown from where he stands along the line of the axes.
+     * A second attack with a free hand, thrown from where the attacker stands along the line of the axes.
      *
      * @param list<Action> $actions of the defender's, in this beat
-     * @param float        $line    the way from him to the defender when the beat began
+     * @param float        $line    the way from the attacker to the defender when the beat began
      * @param float        $crouch  what the crouch was before it
      *
-     * @return ?Delivery null when he cannot throw it
+     * @return ?Delivery null when the attacker cannot throw it
      */
     public function followUp(Scene $scene, array $actions, float $line, float $crouch): ?Delivery
     {
@@ -140,11 +140,11 @@ final readonly class Assault
     }
 
     /**
-     * Whether a kick of the defender's, or a straight strike with a longer chain, reaches him on his way in.
+     * Whether a kick of the defender's, or a straight strike with a longer chain, reaches the attacker on the attacker's way in.
      *
      * @param list<Action> $actions
-     * @param float        $chain   of what he comes with, as a share of his stature
-     * @param float        $way     metres of his way that he has come by then
+     * @param float        $chain   of what the attacker comes with, as a share of the attacker's stature
+     * @param float        $way     metres of the attacker's way that the attacker has come by then
      */
     private function isMet(Scene $scene, array $actions, float $chain, float $line, float $way): bool
     {
@@ -174,7 +174,7 @@ final readonly class Assault
         $scene->attackerY += $metres * cos(deg2rad($line));
     }
 
-    /** Metres of the defender's axis, moved so far, off the line that leads through him this way. */
+    /** Metres of the defender's axis, moved so far, off the line that leads through the attacker this way. */
     private function offLine(Scene $scene, float $line, float $x, float $y): float
     {
         return abs(($scene->x + $x - $scene->attackerX) * cos(deg2rad($line)) - ($scene->y + $y - $scene->attackerY) * sin(deg2rad($line)));

@@ -14,6 +14,7 @@ use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Technique\Action;
 use StoneDrill\Core\Technique\Effect;
 use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Target;
 use StoneDrill\Core\Technique\Toward;
 use StoneDrill\Core\Technique\Verb;
@@ -27,7 +28,7 @@ final readonly class Controls
     private const KNEELING = 2.0;
     private const DROPPED = 3.0;
 
-    /** Metres, as shares of his stature, by which one moves him: away above 0. */
+    /** Metres, as shares of the attacker's stature, by which one moves the attacker: away above 0. */
     private const ROCKED = 0.25;
     private const DRIVEN_BACK = 0.50;
     private const PULLED_IN = -0.30;
@@ -49,7 +50,7 @@ final readonly class Controls
             $limb = $action->limb;
             $hit = null;
             if ($action->isStrike()) {
-                if ($action->manner->spinning && $action->verb->turnsFirst()) {
+                if ($action->manner->spinning && $action->verb instanceof Strike && $action->verb->turnsFirst()) {
                     $scene->facing = $scene->bearingToAttacker();
                 }
                 $hit = $this->striker->hit($scene, $action, $actions);
@@ -76,18 +77,18 @@ final readonly class Controls
     }
 
     /**
-     * What the author assumes that the beat does to him.
+     * What the author assumes that the beat does to the attacker.
      *
      * @param list<PerformedAction> $performed of the beat
      */
     public function takeEffect(Scene $scene, Effect $effect, array $performed): void
     {
-        $his = $scene->bodies->attacker;
+        $height = $scene->bodies->attacker;
         match ($effect) {
             Effect::Released => $scene->hold = Hold::none($this->kind),
-            Effect::Rocked => $scene->moveAttacker(self::ROCKED * $his),
-            Effect::DrivenBack => $this->driveBack($scene, self::DRIVEN_BACK * $his),
-            Effect::PulledIn => $scene->moveAttacker(self::PULLED_IN * $his),
+            Effect::Rocked => $scene->moveAttacker(self::ROCKED * $height),
+            Effect::DrivenBack => $this->driveBack($scene, self::DRIVEN_BACK * $height),
+            Effect::PulledIn => $scene->moveAttacker(self::PULLED_IN * $height),
             Effect::Folded => $this->pose($scene, Posture::Folded, self::FOLDED),
             Effect::Straightened => $this->straighten($scene),
             Effect::Turned => $this->turn($scene, $performed),
@@ -98,7 +99,7 @@ final readonly class Controls
     }
 
     /**
-     * The arm of his that a hand of the defender's meets: the one that attacks, where it is one; otherwise the one on
+     * The arm of the attacker's that a hand of the defender's meets: the one that attacks, where it is one; otherwise the one on
      * the same side of the room.
      */
     private function armMetBy(Scene $scene, Limb $hand): Hand
@@ -245,7 +246,7 @@ final readonly class Controls
     }
 
     /**
-     * The arm that the beat works on, or one that is gripped, or the one that attacks, is no longer of use to him.
+     * The arm that the beat works on, or one that is gripped, or the one that attacks, is no longer of use to the attacker.
      *
      * @param list<PerformedAction> $performed
      */

@@ -29,7 +29,7 @@ final readonly class Destination
         );
     }
 
-    /** Degrees off the defender's facing in which he is. */
+    /** Degrees off the defender's facing in which the attacker is. */
     private function bearingOff(Frame $frame): float
     {
         return Angle::turn($frame->positions->defender->facing, $frame->positions->defender->axis->bearingTo($frame->positions->attacker->axis));

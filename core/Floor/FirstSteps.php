@@ -13,14 +13,14 @@ use StoneDrill\Core\Technique\Beats;
 use StoneDrill\Core\Technique\Limb;
 use StoneDrill\Core\Technique\Verb;
 
-/** Where the first step is best taken: least of what he reaches, with a strike that still gets there. Estimates. */
+/** Where the first step is best taken: least of what the attacker reaches, with a strike that still gets there. Estimates. */
 final readonly class FirstSteps
 {
     public function __construct(private Kind $kind, private Facets $facets, private Bodies $bodies) {}
 
     /**
      * Every first step with which the strike still reaches, the best first: those under which nothing lands, then the
-     * lowest margin of what he reaches most.
+     * lowest margin of what the attacker reaches most.
      *
      * @param Action $strike the strike that must still reach
      *
@@ -45,7 +45,7 @@ final readonly class FirstSteps
         return $steps;
     }
 
-    /** Margin of the weapon of his that reaches farthest; null where none is turned that way. */
+    /** Margin of the weapon of the attacker's that reaches farthest; null where none is turned that way. */
     private function worst(Frame $frame): ?float
     {
         return $frame->positions->threats === [] ? null : max(array_map(static fn (Threat $threat): float => $threat->margin, $frame->positions->threats));

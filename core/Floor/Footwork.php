@@ -21,7 +21,7 @@ final readonly class Footwork
     private const SPREAD = 0.45;
     private const SINK = 0.10;
 
-    /** How far the defender turns of itself toward him when a foot has moved. */
+    /** How far the defender turns of itself toward the attacker when a foot has moved. */
     private const TURN = 90.0;
 
     /**
@@ -53,7 +53,7 @@ final readonly class Footwork
         return [$moved, $turned];
     }
 
-    /** Turns the defender toward him as far as feet that moved do by themselves; clockwise when he is straight behind. */
+    /** Turns the defender toward the attacker as far as feet that moved do by themselves; clockwise when the attacker is straight behind. */
     public static function turnToAttacker(Scene $scene): void
     {
         $scene->facing = Angle::turned($scene->facing, $scene->bearingToAttacker(), self::TURN);

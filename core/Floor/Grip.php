@@ -12,8 +12,8 @@ use StoneDrill\Core\Technique\Verb;
 final readonly class Grip
 {
     /**
-     * @param ?Hand $arm     the arm of his that it is on, null where it is on no arm
-     * @param ?Hand $leg     the leg of his that it is on
+     * @param ?Hand $arm     the arm of the attacker's that it is on, null where it is on no arm
+     * @param ?Hand $leg     the leg of the attacker's that it is on
      * @param float $takenAt metres between the axes when it was taken
      */
     public function __construct(

@@ -16,9 +16,9 @@ final readonly class Hit
      *                         no distance would do
      * @param bool   $tooFarUp whether the target cannot be reached at any distance, for its height
      * @param float  $reach    metres the weapon reaches at that height; 0 where it does not
-     * @param float  $gap      metres from the joint to the surface of his body
+     * @param float  $gap      metres from the joint to the surface of the attacker's body
      * @param ?float $height   metres of the target above the floor
-     * @param bool   $isFaced  whether the target is on the half of his body that is turned to the striker
+     * @param bool   $isFaced  whether the target is on the half of the attacker's body that is turned to the striker
      * @param bool   $isInArc  whether the weapon can be thrown that way
      * @param float  $off      degrees off the striker's facing, clockwise above 0
      */

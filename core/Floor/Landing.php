@@ -11,8 +11,8 @@ final readonly class Landing
      * @param string  $number   of the beat that the branch is on
      * @param string  $title    of the other answer
      * @param int     $beat     of its main line
-     * @param float   $closer   metres that he is nearer than there, farther below 0
-     * @param float   $turned   degrees by which the defender faces him otherwise than there
+     * @param float   $closer   metres that the attacker is nearer than there, farther below 0
+     * @param float   $turned   degrees by which the defender faces the attacker otherwise than there
      * @param bool    $isHeld   whether a hold is on here
      * @param bool    $heldThere whether one is on there
      */

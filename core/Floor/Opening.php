@@ -20,7 +20,7 @@ use StoneDrill\Core\Geometry\Joint;
 /** How both stand when an attack begins: distances in metres, worked out from two statures. */
 final readonly class Opening
 {
-    /** Share of his stature that a hold which still reaches, or walks in, comes from farther away. */
+    /** Share of the attacker's stature that a hold which still reaches, or walks in, comes from farther away. */
     public const REACHING = 0.35;
 
     /** What the contact distance leaves to spare on one who stands still. */
@@ -67,7 +67,7 @@ final readonly class Opening
         return $scene;
     }
 
-    /** Metres he advances in the beat in which he attacks. */
+    /** Metres the attacker advances in the beat in which the attacker attacks. */
     public function advance(Bodies $bodies): float
     {
         if ($this->facets->phase !== Phase::Reaching) {

@@ -6,9 +6,9 @@ namespace StoneDrill\Core\Floor;
 
 use StoneDrill\Core\Geometry\Bearing;
 
-/** What he reaches where the defender could go. */
+/** What the attacker reaches where the defender could go. */
 final readonly class RingPlace
 {
-    /** @param list<Threat> $reaching his free weapons that reach there */
+    /** @param list<Threat> $reaching the attacker's free weapons that reach there */
     public function __construct(public Bearing $bearing, public int $threats, public Sector $sector, public array $reaching) {}
 }

@@ -14,7 +14,7 @@ use StoneDrill\Core\Technique\Limb;
 /**
  * Both bodies while an answer is run: the only thing in the core that changes. What is left of it is {@see Frame}.
  *
- * Metres and degrees as in {@see Point}; the attacker's are called his.
+ * Metres and degrees as in {@see Point}.
  */
 final class Scene
 {
@@ -38,11 +38,11 @@ final class Scene
     public Posture $attackerPosture = Posture::Standing;
     public bool $isAstride = false;
 
-    /** Seconds at which his posture, and his being turned away, are over; null where neither is on. */
+    /** Seconds at which the attacker's posture, and the attacker's being turned away, are over; null where neither is on. */
     public ?float $postureUntil = null;
     public ?float $turnedUntil = null;
 
-    /** @var array<string, true> his arms that are gone, by `left` and `right` */
+    /** @var array<string, true> the attacker's arms that are gone, by `left` and `right` */
     public array $armsGone = [];
 
     /** @var array<string, Grip> by hand of the defender's */
@@ -72,7 +72,7 @@ final class Scene
         return hypot($this->attackerX - $this->x, $this->attackerY - $this->y);
     }
 
-    /** Degrees in which he is from the defender. */
+    /** Degrees in which the attacker is from the defender. */
     public function bearingToAttacker(): float
     {
         return Angle::of($this->attackerX - $this->x, $this->attackerY - $this->y);
@@ -83,7 +83,7 @@ final class Scene
         $this->placeFeet($this->leftX + $x, $this->leftY + $y, $this->rightX + $x, $this->rightY + $y);
     }
 
-    /** Moves him along the line of the axes: away from the defender above 0, toward below. */
+    /** Moves the attacker along the line of the axes: away from the defender above 0, toward below. */
     public function moveAttacker(float $metres): void
     {
         $bearing = deg2rad($this->bearingToAttacker());
@@ -107,25 +107,25 @@ final class Scene
         return $this->posture === Posture::Lying ? 0.10 * $this->bodies->defender : $this->height($share);
     }
 
-    /** Height of a share of his stature as a target. */
+    /** Height of a share of the attacker's stature as a target. */
     public function attackerHeight(float $share, bool $isOfHead): float
     {
-        $his = $this->bodies->attacker;
+        $height = $this->bodies->attacker;
 
         return match (true) {
-            $this->attackerPosture === Posture::Lying => min($share, 0.12) * $his,
-            $this->attackerPosture === Posture::Folded && $isOfHead => ($this->isAstride ? 0.62 - 0.45 : 0.62) * $his,
-            default => max(0.0, ($share - $this->attackerPosture->lowers() - ($this->isAstride ? 0.45 : 0.0)) * $his),
+            $this->attackerPosture === Posture::Lying => min($share, 0.12) * $height,
+            $this->attackerPosture === Posture::Folded && $isOfHead => ($this->isAstride ? 0.62 - 0.45 : 0.62) * $height,
+            default => max(0.0, ($share - $this->attackerPosture->lowers() - ($this->isAstride ? 0.45 : 0.0)) * $height),
         };
     }
 
-    /** Height of one of his joints. */
+    /** Height of one of the attacker's joints. */
     public function attackerJointHeight(float $share): float
     {
         return $this->attackerPosture === Posture::Lying ? 0.10 * $this->bodies->attacker : $this->attackerHeight($share, false);
     }
 
-    /** Whether he can turn and walk of himself. */
+    /** Whether the attacker can turn and walk unaided. */
     public function isAttackerFree(): bool
     {
         return $this->turnedUntil === null && $this->attackerPosture !== Posture::Lying && ! $this->hasGripOnArm();
@@ -153,7 +153,7 @@ final class Scene
         return false;
     }
 
-    /** Draws him along where a hold, or a grip of the defender's, would be stretched by more than 20 cm. */
+    /** Draws the attacker along where a hold, or a grip of the defender's, would be stretched by more than 20 cm. */
     public function capDistance(): void
     {
         $most = $this->hold->isOn() ? $this->holdDistance : INF;
@@ -167,8 +167,8 @@ final class Scene
     }
 
     /**
-     * Keeps the bodies from passing through each other: when he came too near on the straight way from where he was
-     * before relative to the defender, he ends beside the defender on the bearing that he had before.
+     * Keeps the bodies from passing through each other: when the attacker came too near on the straight way from where the attacker was
+     * before relative to the defender, the attacker ends beside the defender on the bearing that the attacker had before.
      */
     public function keepApart(float $beforeX, float $beforeY): void
     {
@@ -191,7 +191,7 @@ final class Scene
     }
 
     /**
-     * Ends the effects whose time is up; he then stands and faces again.
+     * Ends the effects whose time is up; the attacker then stands and faces again.
      *
      * @return list<WornOff>
      */
@@ -215,7 +215,7 @@ final class Scene
         return $over;
     }
 
-    /** All that lasts on him for a time is over. */
+    /** All that lasts on the attacker for a time is over. */
     public function recover(): void
     {
         $this->standAttackerUp();
@@ -271,7 +271,7 @@ final class Scene
     }
 
     /**
-     * Where his head is, seen from above: folded, it is a quarter of his stature nearer to the defender's axis, but
+     * Where the attacker's head is, seen from above: folded, it is a quarter of the attacker's stature nearer to the defender's axis, but
      * never nearer than the breadth of a body.
      *
      * @return array{float, float}
@@ -281,9 +281,9 @@ final class Scene
         if ($this->attackerPosture !== Posture::Folded) {
             return [$this->attackerX, $this->attackerY];
         }
-        $his = $this->bodies->attacker;
+        $height = $this->bodies->attacker;
         $distance = $this->distance();
-        $shift = max(0.0, min(0.25 * $his, $distance - Bodies::SURFACE * $his));
+        $shift = max(0.0, min(0.25 * $height, $distance - Bodies::SURFACE * $height));
         $bearing = deg2rad($this->bearingToAttacker());
 
         return [$this->attackerX - $shift * sin($bearing), $this->attackerY - $shift * cos($bearing)];

@@ -11,7 +11,7 @@ enum Sector: string
     case Flank = 'flank';
     case Behind = 'behind';
 
-    /** @param float $off degrees off his facing, either way */
+    /** @param float $off degrees off the attacker's facing, either way */
     public static function of(float $off): self
     {
         return match (true) {

@@ -29,13 +29,13 @@ use StoneDrill\Core\Technique\Happening;
  */
 final readonly class Simulation
 {
-    /** Share of his stature by which a hold that moves carries both in a beat. */
+    /** Share of the attacker's stature by which a hold that moves carries both in a beat. */
     private const CARRY = 0.15;
 
-    /** Degrees a second that he turns. */
+    /** Degrees a second that the attacker turns. */
     public const TURN = 120.0;
 
-    /** Share of his stature that a threat walks in a beat, and the nearest it comes, in metres. */
+    /** Share of the attacker's stature that a threat walks in a beat, and the nearest it comes, in metres. */
     private const WALK = 0.25;
     private const NEAREST = 0.60;
 
@@ -55,8 +55,8 @@ final readonly class Simulation
 
     /**
      * @param float $pace        of the rung; divides the time that a beat takes
-     * @param float $headShift   metres to his right by which his head is off from where it is thought to be
-     * @param bool  $seesThreats whether the start and the beats that are run tell which of his weapons reach
+     * @param float $headShift   metres to the attacker's right by which the attacker's head is off from where it is thought to be
+     * @param bool  $seesThreats whether the start and the beats that are run tell which of the attacker's weapons reach
      */
     public function __construct(private Kind $kind, private Facets $facets, private Bodies $bodies, private float $pace = 1.0, float $headShift = 0.0, private bool $seesThreats = true)
     {
@@ -66,7 +66,7 @@ final readonly class Simulation
         $this->controls = new Controls($kind, $facets, $this->striker);
     }
 
-    /** The same attack and bodies, with his head so many metres to his right of where it is thought to be. */
+    /** The same attack and bodies, with the attacker's head so many metres to the attacker's right of where it is thought to be. */
     public function withHeadShift(float $metres): self
     {
         return new self($this->kind, $this->facets, $this->bodies, $this->pace, $metres, $this->seesThreats);
@@ -123,7 +123,7 @@ final readonly class Simulation
     }
 
     /**
-     * One beat of a main line struck again by this simulation, which may have his head elsewhere.
+     * One beat of a main line struck again by this simulation, which may have the attacker's head elsewhere.
      *
      * @param Frame $frame from a run of another simulation of the same attack and bodies
      */

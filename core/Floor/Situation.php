@@ -15,7 +15,7 @@ use StoneDrill\Core\Technique\Limb;
 use StoneDrill\Core\Technique\Target;
 
 /**
- * What follows from an attack before anything is done: what is free, what is exposed, where he reaches. Derived, never
+ * What follows from an attack before anything is done: what is free, what is exposed, where the attacker reaches. Derived, never
  * typed in. Figures are planning estimates.
  */
 final readonly class Situation
@@ -30,8 +30,8 @@ final readonly class Situation
 
     /**
      * @param list<LimbStatus> $limbs        of the defender
-     * @param list<string>     $attackerFree his hands and feet that are free
-     * @param list<Target>     $exposed      targets on the half of his body that is turned to the defender
+     * @param list<string>     $attackerFree the attacker's hands and feet that are free
+     * @param list<Target>     $exposed      targets on the half of the attacker's body that is turned to the defender
      * @param ?string          $weakSide     the way in which a wrist hold opens: where the thumb lies; null for other holds
      * @param list<RingPlace>  $ring         twelve bearings, 12 o'clock first
      * @param Frame            $start        both before the first beat

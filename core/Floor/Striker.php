@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
+use LogicException;
 use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Geometry\Joint;
 use StoneDrill\Core\Geometry\Reach;
@@ -18,7 +19,7 @@ final readonly class Striker
     /** How far down a shoulder counts as anywhere, as a share of the stature. */
     private const DROP = 0.10;
 
-    /** @param float $headShift metres by which his head is to the side of where it is thought to be; to his right above 0 */
+    /** @param float $headShift metres by which the attacker's head is to the side of where it is thought to be; to the attacker's right above 0 */
     public function __construct(private float $headShift = 0.0) {}
 
     /**
@@ -48,7 +49,7 @@ final readonly class Striker
         return $this->freeHands($scene, $actions)[0];
     }
 
-    /** Metres from a shoulder within which a fist meets the front of his chin; null where it is too high for any distance. */
+    /** Metres from a shoulder within which a fist meets the front of the attacker's chin; null where it is too high for any distance. */
     public function fistReach(Scene $scene): ?float
     {
         $own = $scene->bodies->defender;
@@ -64,7 +65,7 @@ final readonly class Striker
     {
         $best = null;
         foreach ($this->freeHands($scene, $actions) as $hand) {
-            $hit = $this->at($scene, $hand, $strike, $action->targets);
+            $hit = $this->at($scene, $hand, $strike, $action->targets ?: throw new LogicException('A strike has a target.'));
             if ($best === null || ($hit->margin ?? -INF) > ($best->margin ?? -INF) + 1e-9) {
                 $best = $hit;
             }

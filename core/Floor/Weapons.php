@@ -19,28 +19,28 @@ final readonly class Weapons
     public const FIST = 0.386;
     public const FOOT = 0.530;
 
-    /** Degrees off his facing within which he strikes. */
+    /** Degrees off the attacker's facing within which the attacker strikes. */
     public const ARC = 110.0;
 
-    /** How far he bends, as a share of his stature. */
+    /** How far the attacker bends, as a share of the attacker's stature. */
     private const BEND = 0.15;
 
     /**
-     * Metres that he reaches from the joint, lean included (legs have none).
+     * Metres that the attacker reaches from the joint, lean included (legs have none).
      *
-     * @param float $chain length of the chain, as a share of his stature
+     * @param float $chain length of the chain, as a share of the attacker's stature
      * @param float $aim   metres above the floor
      */
     public static function reach(Scene $scene, float $chain, bool $isLeg, float $aim): float
     {
-        $his = $scene->bodies->attacker;
+        $height = $scene->bodies->attacker;
         $joint = $scene->attackerJointHeight(($isLeg ? Joint::Hip : Joint::Shoulder)->height());
 
-        return Reach::bent($chain * $his, $joint, max(0.0, $joint - self::BEND * $his), $aim, $isLeg ? 0.0 : Bodies::LEAN * $his);
+        return Reach::bent($chain * $height, $joint, max(0.0, $joint - self::BEND * $height), $aim, $isLeg ? 0.0 : Bodies::LEAN * $height);
     }
 
     /**
-     * Metres his joint lies to the side of his axis: to his left below 0, for one hand; for both in the middle.
+     * Metres the attacker's joint lies to the side of the attacker's axis: to the attacker's left below 0, for one hand; for both in the middle.
      */
     public static function offset(Scene $scene, Hand $side, bool $isLeg): float
     {
@@ -54,7 +54,7 @@ final readonly class Weapons
     }
 
     /**
-     * Every weapon of his that is free, with what it reaches.
+     * Every weapon of the attacker's that is free, with what it reaches.
      *
      * @return list<Threat>
      */
@@ -86,7 +86,7 @@ final readonly class Weapons
     }
 
     /**
-     * The sides of his hands and feet that hold nothing, are held by nothing and stand on nobody.
+     * The sides of the attacker's hands and feet that hold nothing, are held by nothing and stand on nobody.
      *
      * @return list<array{Hand, bool}> side, and whether it is a hand
      */

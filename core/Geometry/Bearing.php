@@ -28,7 +28,7 @@ final readonly class Bearing
             throw BearingException::notOnTheClock($time);
         }
 
-        return new self((int) $match[1] % 12 * 60 + (int) ($match[2] ?? 0));
+        return new self((max(0, (int) $match[1]) * 60 + max(0, (int) ($match[2] ?? 0))) % self::ROUND);
     }
 
     /**

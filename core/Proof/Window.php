@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Proof;
 
+use DateInterval;
 use DateTimeImmutable;
 use StoneDrill\Core\Curriculum\Ladder;
 
@@ -72,7 +73,11 @@ final readonly class Window
     /** The first day on which, with no more reps, it is not held any more; null where it is not held now. */
     public function fadesOn(int $rung, DateTimeImmutable $at, ProofRules $rules = new ProofRules()): ?DateTimeImmutable
     {
-        return $this->state($rung, $at, $rules) === ProofState::Holds ? $at->modify(sprintf('+%d days', $this->evidence($rung, $at, $rules)->daysUntilFaded($rules->halfLife))) : null;
+        if ($this->state($rung, $at, $rules) !== ProofState::Holds) {
+            return null;
+        }
+
+        return $at->add(new DateInterval(sprintf('P%dD', $this->evidence($rung, $at, $rules)->daysUntilFaded($rules->halfLife))));
     }
 
     /**

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 return [
     'estimates' => 'All figures are planning estimates.',
-    'no-file' => ':path: no file here can be read.',
+    'no-file' => ':path: there is no file here.',
     'option' => '--:option: found “:found”, expected :expected.:hint',
     'none-in-file' => 'nothing: the file has none',
     'at' => 'a day such as 2026-11-02 or a date and time such as 2026-11-02T19:10:00+00:00',

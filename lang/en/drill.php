@@ -8,4 +8,5 @@ return [
     'left-out' => '“:attack” is left out for :student: :hazards.',
     'by-flag' => ':hazard (flag :flag)',
     'by-policy' => ':hazard (contact policy)',
+    'more-left-out' => ':count more attack is left out for :student.|:count more attacks are left out for :student.',
 ];

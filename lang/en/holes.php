@@ -23,4 +23,18 @@ return [
     'attack-written' => '“:attack” (as written)',
     'attack-mirrored' => '“:attack” (mirrored)',
     'uncatalogued' => 'The catalogue has no “:kind” with :facet :value.',
+    // What a hole is called where its weight is set.
+    'kinds' => [
+        'open' => 'open: no answer',
+        'barred' => 'barred: not taught by the contact policy',
+        'no way out' => 'no way out: ends within reach',
+        'late' => 'late: answered at a later rank',
+        'one-sided' => 'one-sided: only the other side is taught',
+        'size-bound' => 'size-bound: fails for a smaller defender',
+        'early-only' => 'early-only: too late for its rung',
+        'unproven' => 'unproven: too few of the rank hold it',
+        'no what-if' => 'no what-if: nothing ready if an effect fails',
+        'fading' => 'fading: too few will hold it in 30 days',
+        'uncatalogued' => 'uncatalogued: no attack has the value',
+    ],
 ];

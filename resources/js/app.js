@@ -1,19 +1,19 @@
 import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
-import attackLine from './attack-line';
-import confirmation from './confirmation';
-import fresh from './fresh';
-import leaving from './leaving';
-import mat from './mat';
-import shortcuts from './shortcuts';
-import unanswered from './unanswered';
-import wall from './wall';
-import workbench from './workbench';
+import drill from './drill/engine';
+import attackLine from './editor/attack-line';
+import workbench from './editor/floor';
+import leaving from './offline/leaving';
+import confirmation from './page/confirmation';
+import fresh from './page/fresh';
+import shortcuts from './page/shortcuts';
+import unanswered from './page/unanswered';
+import wall from './wall/wall';
 
 window.htmx = htmx;
 
 Alpine.data('attackLine', attackLine);
-Alpine.data('mat', mat);
+Alpine.data('mat', drill);
 Alpine.data('wall', wall);
 Alpine.data('workbench', workbench);
 confirmation();

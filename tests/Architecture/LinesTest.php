@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Sources;
+
 arch('the core knows no framework')->expect('StoneDrill\Core')->not->toUse(['Illuminate', 'Laravel', 'App', 'Carbon', 'Symfony\Component\HttpFoundation', 'Symfony\Component\Console']);
 
 arch('the core asks for nothing: it is told the time, and reads no file')->expect('StoneDrill\Core')->not->toUse(['time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'file_get_contents', 'file_put_contents', 'fopen', 'getenv', 'env', 'app', 'config']);
@@ -12,10 +14,10 @@ arch('so is the application')->expect('App')->toUseStrictTypes();
 
 arch('values of the core are final')->expect('StoneDrill\Core')->classes()->toBeFinal();
 
-arch('models hold no rules of the job')->expect('App\Models')->not->toUse(['StoneDrill\Core\Coverage', 'StoneDrill\Core\Answer', 'StoneDrill\Core\Attack', 'StoneDrill\Core\Pressure', 'StoneDrill\Core\Catalogue']);
+arch('models hold no rules of the job')->expect('App\Models')->not->toUse(['StoneDrill\Core\Floor', 'StoneDrill\Core\Checks', 'StoneDrill\Core\Coverage', 'StoneDrill\Core\Drill', 'StoneDrill\Core\Exchange', 'StoneDrill\Core\Report']);
 
 arch('only the mapper and the importer join rows and core values')
-    ->expect('StoneDrill\Core\Curriculum\Answer')->toOnlyBeUsedIn(['StoneDrill\Core', 'App\Catalogue', 'App\View\Workbench\AnswerFacts', 'App\View\Workbench\Bench', 'App\View\Drill\Kit', 'App\Console\Drill', 'Tests']);
+    ->expect('StoneDrill\Core\Curriculum\Answer')->toOnlyBeUsedIn(['StoneDrill\Core', 'App\Persistence', 'App\Actions\ImportCatalogue', 'App\View\Workbench\AnswerFacts', 'App\View\Workbench\Bench', 'App\View\Drill\Kit', 'App\Console\Drill', 'Tests']);
 
 arch('controllers are not called by others')->expect('App\Http\Controllers')->toOnlyBeUsedIn(['App\Http\Controllers']);
 
@@ -37,5 +39,25 @@ it('lets no view compute', function (string $path): void {
 ), false)));
 
 it('writes no script or style into a page', function (string $path): void {
-    expect((string) file_get_contents($path))->not->toMatch('/<script|<style|\sstyle="|\son[a-z]+="|hx-on|javascript:/i', basename($path));
+    expect((string) file_get_contents($path))->not->toMatch('/<script(?! type="application\/json")|<style|\sstyle="|\son[a-z]+="|hx-on|javascript:/i', basename($path));
 })->with(fn (): array => array_map(fn (string $path): array => [$path], glob(dirname(__DIR__, 2).'/resources/views/{,*/,*/*/}*.blade.php', GLOB_BRACE) ?: []));
+
+it('keeps the lines of a view short', function (string $path): void {
+    $long = array_filter(explode("\n", (string) file_get_contents(Sources::root().'/'.$path)), static fn (string $line): bool => mb_strlen($line) > 140);
+
+    expect($long)->toBe([], $path);
+})->with(fn (): array => array_map(static fn (string $path): array => [$path], array_keys(Sources::blade())));
+
+it('works nothing out in a view', function (string $path): void {
+    // What is echoed or decided: no arithmetic with values, no dates moved, no constants of controllers and requests.
+    preg_match_all('/\{\{(.*?)\}\}|@(?:if|elseif|foreach|php|class)\s*(\((?:[^()]++|(?2))*\))|\s:[\w-]+="([^"]*)"/s', (string) file_get_contents(Sources::root().'/'.$path), $found);
+    $code = preg_replace("/'[^']*'/", "''", implode("\n", [...$found[1], ...$found[2], ...$found[3]]));
+
+    expect($code)->not->toMatch('/->(?:add|sub)[A-Z]\w+\(|App\\\\Http|[\w\])]\s[*\/%]\s[\w$(]|\$\w[\w>\[\]\'-]*\s[+-]\s\d|\bround\(|\bmax\(|\bmin\(/', $path);
+})->with(fn (): array => array_map(static fn (string $path): array => [$path], array_keys(Sources::blade())));
+
+it('names every colour and every size once', function (string $path): void {
+    $sass = (string) preg_replace('/\/\/.*$/m', '', (string) file_get_contents(Sources::root().'/'.$path));
+
+    expect($sass)->not->toMatch('/[\s:,(]#[0-9a-f]{3,8}\b(?=[;,)\s])|(?<![\w$-])\d*\.?\d+(?:rem|px|em|vh|vw)\b/i', $path);
+})->with(fn (): array => array_map(static fn (string $path): array => [$path], array_values(array_diff(Sources::paths('resources/sass', '.scss'), ['resources/sass/_palette.scss', 'resources/sass/_sizes.scss', 'resources/sass/app.scss']))));

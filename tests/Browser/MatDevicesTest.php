@@ -43,7 +43,7 @@ it('keeps what two devices record of one class, each rep once, whichever comes f
     $this->server->start();
     foreach ([$second, $first] as $window) {
         $this->browser->switchTo()->window($window);
-        $this->see('All reps are with the school.');
+        $this->see('All reps are in the log.');
     }
     $this->browser->switchTo()->window($second);
     $this->forgetDevice();
@@ -68,7 +68,7 @@ it('sends again what the server was told and had not kept when it went down', fu
     $this->see('1 rep waits on this device: no network');
     $database->rollBack();
     $this->server->start();
-    $this->see('All reps are with the school.');
+    $this->see('All reps are in the log.');
     expect($this->repsOf('Alaric Pennyboat'))->toBe($before + 1);
 });
 
@@ -82,7 +82,7 @@ it('keeps once what the server had kept when its answer was lost', function (): 
     $of = ($this->database)()->prepare('select count(*) from reps join students on students.id = reps.student_id where students.name = ?');
     $of->execute(['Cosmo Ferriday']);
     expect((int) $of->fetchColumn())->toBe($before + 1);
-    $this->see('All reps are with the school.');
+    $this->see('All reps are in the log.');
     expect($this->repsOf('Cosmo Ferriday'))->toBe($before + 1);
 });
 
@@ -93,10 +93,10 @@ it('keeps reps in the open page where the browser keeps nothing, and says so', f
     $this->browser->executeScript('IDBObjectStore.prototype.put = () => { throw new DOMException("full", "QuotaExceededError"); };');
     $this->server->stop();
     $this->outcome('clean')->see('1 of 2')->callIt()->outcome('late')->see('Done');
-    $this->see('2 reps wait on this device: no network, or the school does not answer. The browser lets this page keep nothing: do not close it');
+    $this->see('2 reps wait on this device: no network, or the school does not answer. The browser cannot keep them when this page closes');
     expect($this->mat('(() => { const event = new Event("beforeunload", { cancelable: true }); window.dispatchEvent(event); return event.defaultPrevented; })()'))->toBeTrue();
     $this->server->start();
-    $this->see('All reps are with the school.');
+    $this->see('All reps are in the log.');
     expect($this->repsOf('Fern Dockery'))->toBe($before + 2);
 });
 
@@ -124,10 +124,10 @@ it('shares the last rep among the pages of a device: none sends what another sti
     usleep(9_000_000);
     expect((int) ($this->database)()->query("select count(*) from reps join students on students.id = reps.student_id where students.name = 'Barnaby Shoal'")->fetchColumn())->toBe($before);
     $this->find('body')->sendKeys('u');
-    $this->see('All reps are with the school.');
+    $this->see('All reps are in the log.');
     $this->browser->close();
     $this->browser->switchTo()->window($first);
-    $this->see('0 of 9')->see('All reps are with the school.');
+    $this->see('0 of 9')->see('All reps are in the log.');
     $this->press('End the drill')->see('Done');
     expect($this->repsOf('Barnaby Shoal'))->toBe($before);
 });
@@ -136,13 +136,13 @@ it('says why a rep was refused, and lets it be mended, sent as improvised, recor
     $this->signIn('head@cinder-quay.example');
     $this->setUpDrill(['Fern Dockery'], 3, ['each' => '5'])->press('Start the drill')->callIt()->outcome('clean')->see('1 of 5');
     $this->callIt()->outcome('late')->see('2 of 5');
-    $this->callIt()->outcome('hit')->see('3 of 5')->press('End the drill')->see('All reps are with the school.');
+    $this->callIt()->outcome('hit')->see('3 of 5')->press('End the drill')->see('All reps are in the log.');
     $before = $this->repsOf('Fern Dockery');
     $this->visit('/mat')->until(fn (): bool => (bool) $this->mat('Boolean(mat.kit)'));
     // What a device may have kept: an answer that is gone, an id that the school has otherwise, a rung that is gone.
     $taken = (string) ($this->database)()->query("select reps.id from reps join students on students.id = reps.student_id where students.name = 'Fern Dockery' and outcome = 'late' order by recorded_at desc limit 1")->fetchColumn();
     $this->browser->executeAsyncScript('const [taken, done] = arguments; const mat = document.querySelector(".mat-drill")._x_dataStack[0]; const student = mat.kit.students.find(one => one.name === "Fern Dockery"); const cell = mat.kit.cells[student.tickets[0].cell]; const rep = (id, more) => ({ id, school: mat.kit.school, by: mat.kit.by, student_id: student.id, attack_id: cell.attack, side: cell.side, rung: 3, outcome: "clean", at: new Date().toISOString(), answer_id: null, mistakes: [], touched: null, seconds: null, stressor: null, draft: 0, ...more }); const open = indexedDB.open("stone-drill"); open.onsuccess = () => { const store = open.result.transaction("mat", "readwrite").objectStore("mat"); store.put([rep("0b7e1f60-7777-4000-8000-000000000001", { answer_id: 999999999 }), rep(taken, { outcome: "froze" }), rep("0b7e1f60-7777-4000-8000-000000000003", { rung: 55 }), rep("0b7e1f60-7777-4000-8000-000000000004", { rung: 56 })], "reps").onsuccess = () => { open.result.close(); mat.send().then(done); }; };', [$taken]);
-    $this->see('Reps that the school refused')->see('The answer is not in the catalogue any more.')->see('recorded already, as late at rung 3')->see('froze at rung 3')->see('The ladder has no such rung any more.');
+    $this->see('Refused reps')->see('The answer is not in the catalogue any more.')->see('in the log already, as late at rung 3')->see('froze at rung 3')->see('The ladder has no such rung any more.');
     $row = fn (string $id): string => "[data-rep='{$id}'] ";
     $this->find($row('0b7e1f60-7777-4000-8000-000000000001').'[x-on\\:click="improvise"]')->click();
     $this->until(fn (): bool => $this->mat('mat.refused.length') === 3);
@@ -151,7 +151,7 @@ it('says why a rep was refused, and lets it be mended, sent as improvised, recor
     (new Facebook\WebDriver\WebDriverSelect($this->find($row('0b7e1f60-7777-4000-8000-000000000003').'[name="rung"]')))->selectByValue('2');
     $this->find($row('0b7e1f60-7777-4000-8000-000000000003').'[x-on\\:click="sendAgain"]')->click();
     $this->until(fn (): bool => $this->mat('mat.refused.length') === 1);
-    $this->press('Delete')->press('Press again to delete it for good')->see('All reps are with the school.');
+    $this->press('Delete')->press('Press again to delete it for good')->see('All reps are in the log.');
     expect($this->repsOf('Fern Dockery'))->toBe($before + 3);
 });
 
@@ -168,7 +168,7 @@ it('keeps no name and no health flag in what can be read once the session is ove
     $this->visit('/mat')->see('Sign in to go on')->see('1 rep waits on this device');
     expect($this->browser->getPageSource())->not->toContain('Esme Windlass')->and($kept())->not->toContain('sealed');
     $this->server->start();
-    $this->signIn('assistant@cinder-quay.example')->visit('/mat')->see('1 of 2')->callIt()->see('All reps are with the school.');
+    $this->signIn('assistant@cinder-quay.example')->visit('/mat')->see('1 of 2')->callIt()->see('All reps are in the log.');
 });
 
 it('draws the same again for the same turn, after a reload and after an undo', function (): void {

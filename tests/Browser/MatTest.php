@@ -26,7 +26,7 @@ it('calls, takes the outcome by touch and by key, says more of it, takes back, a
     // Space calls, a letter records; u takes it back, and it is that one’s turn again.
     $body = $this->find('body');
     $body->sendKeys(' ');
-    $this->see('All reps are with the school.')->see('NOW');
+    $this->see('All reps are in the log.')->see('NOW');
     $body->sendKeys('c');
     $this->see('2 of 4');
     $body->sendKeys('u');
@@ -45,7 +45,7 @@ it('calls, takes the outcome by touch and by key, says more of it, takes back, a
     $body->sendKeys('f');
     $body->sendKeys(' ');
     $body->sendKeys('c');
-    $this->see('Done')->see('4 of 4')->see('All reps are with the school.');
+    $this->see('Done')->see('4 of 4')->see('All reps are in the log.');
 
     $this->visit('/people')->press('Hester Lowtide')->see('scraped, touched: arm')->see('froze');
     $this->visit('/people')->press('Magnus Kelpworth')->see('hit')->see('clean');
@@ -55,7 +55,7 @@ it('calls, takes the outcome by touch and by key, says more of it, takes back, a
 it('hides the attack and the moment where the rung says so, and shows it to the attacker', function (): void {
     $this->signIn('assistant@cinder-quay.example');
     $this->setUpDrill(['Ilsa Moorings', 'Ansel Draught'], 6);
-    $this->see('The attack is not told, its moment is hidden');
+    $this->see('Neither the attack nor the moment is told.');
     $this->press('Start the drill')->see('Attacker: hold to see');
     $title = $this->find('.attack-title');
     $cautions = $this->find('.cautions-said');
@@ -65,7 +65,7 @@ it('hides the attack and the moment where the rung says so, and shows it to the 
     $this->until(fn (): bool => $title->isDisplayed());
     $this->browser->action()->release()->perform();
     $this->until(fn (): bool => ! $title->isDisplayed());
-    $this->press('Begin the wait')->see('Wait …');
+    $this->press('Start the wait')->see('Wait …');
     expect($this->browser->findElements(WebDriverBy::cssSelector('[data-outcome="clean"]'))[0]->isDisplayed())->toBeFalse();
     // At the latest after nine seconds.
     $this->see('NOW');
@@ -77,7 +77,7 @@ it('loses nothing with the network cut, through a reload, and sends each rep onc
     $this->base = $server->base();
     $this->signIn('assistant@cinder-quay.example');
     $before = $this->repsOf('Linnet Harbourne');
-    $this->visit('/mat')->until(fn (): bool => (bool) $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(async () => { const shelf = await caches.open("mat-2"); const keys = (await shelf.keys()).map(one => new URL(one.url).pathname); done(keys.includes("/mat") && keys.some(one => one.endsWith(".css")) && keys.some(one => one.endsWith(".js")) && Boolean(document.querySelector(".mat-drill")._x_dataStack[0].kit)) })'));
+    $this->visit('/mat')->until(fn (): bool => (bool) $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(async () => { const shelf = await caches.open((await caches.keys()).find(name => name.startsWith("mat-")) ?? "none"); const keys = (await shelf.keys()).map(one => new URL(one.url).pathname); done(keys.includes("/mat") && keys.some(one => one.endsWith(".css")) && keys.some(one => one.endsWith(".js")) && Boolean(document.querySelector(".mat-drill")._x_dataStack[0].kit)) })'));
     $server->stop();
 
     // Opened and set up with no network at all.
@@ -95,11 +95,11 @@ it('loses nothing with the network cut, through a reload, and sends each rep onc
     // The last one can still be taken back, the other one is sent.
     $this->see('1 rep is kept on this device until the next call.');
     $this->find('body')->sendKeys('u');
-    $this->see('1 of 3')->see('All reps are with the school.');
+    $this->see('1 of 3')->see('All reps are in the log.');
     expect($this->find('.who-defends')->getText())->toBe('Linnet Harbourne');
     $this->callIt()->find('[data-outcome="late"]')->click();
     $this->see('2 of 3')->callIt()->find('[data-outcome="clean"]')->click();
-    $this->see('Done')->see('All reps are with the school.');
+    $this->see('Done')->see('All reps are in the log.');
     expect($this->repsOf('Linnet Harbourne'))->toBe($before + 3);
     $this->base = null;
 });
@@ -114,7 +114,7 @@ it('goes on after somebody was signed out', function (): void {
     $this->see('Sign in to go on')->see('1 rep waits on this device: signed out.');
     expect($this->browser->getPageSource())->not->toContain('Thora')->not->toContain('Beaconfield');
     $this->visit('/mat')->see('Sign in');
-    $this->signIn('instructor@cinder-quay.example')->visit('/mat')->see('Thora Beaconfield')->see('1 of 2')->callIt()->see('All reps are with the school.');
+    $this->signIn('instructor@cinder-quay.example')->visit('/mat')->see('Thora Beaconfield')->see('1 of 2')->callIt()->see('All reps are in the log.');
     $this->visit('/people')->press('Thora Beaconfield')->see('froze');
 });
 
@@ -122,7 +122,7 @@ it('leaves nothing of the school on the device of who signs out', function (): v
     $server = new OwnServer();
     $this->base = $server->base();
     $this->signIn('assistant@cinder-quay.example');
-    $shelf = fn (): mixed => $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; caches.open("mat-2").then(shelf => shelf.keys()).then(keys => done(keys.map(one => new URL(one.url).pathname)))');
+    $shelf = fn (): mixed => $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; caches.keys().then(names => caches.open(names.find(name => name.startsWith("mat-")) ?? "none")).then(shelf => shelf.keys()).then(keys => done(keys.map(one => new URL(one.url).pathname)))');
     $this->visit('/mat')->until(fn (): bool => in_array('/mat', $shelf(), true) && (bool) $this->mat('Boolean(mat.kit)'));
     $this->visit('/mat')->press('Sign out')->see('Sign in');
     expect($shelf())->not->toContain('/mat')
@@ -135,17 +135,17 @@ it('says what it cannot keep over plain http, and still queues', function (): vo
     $this->base = $server->base('hall.example');
     $this->signIn('assistant@cinder-quay.example');
     $this->setUpDrill(['Otto Tarwick'], 3, ['each' => '1']);
-    $this->see('This page came over plain http')->press('Start the drill')->callIt();
+    $this->see('This page was opened without https')->press('Start the drill')->callIt();
     $server->stop();
     $this->find('[data-outcome="clean"]')->click();
     $this->see('Done')->see('1 rep waits on this device: no network');
     expect($this->mat('(() => { const event = new Event("beforeunload", { cancelable: true }); window.dispatchEvent(event); return event.defaultPrevented; })()'))->toBeTrue();
     $server->start();
-    $this->see('All reps are with the school.');
+    $this->see('All reps are in the log.');
     $this->base = null;
 });
 
-it('runs tonight’s list, with what is otherwise about each attack', function (): void {
+it('runs tonight’s list, with what differs in each attack', function (): void {
     $this->signIn('assistant@cinder-quay.example');
     $this->setUpDrill(['Gideon Ropewalk', 'Rufus Gangley'], 4, ['each' => '30']);
     $this->choose('list', (string) $this->browser->executeScript('return [...document.querySelectorAll("#list option")].find(one => one.text === "Tonight: the gangway").value'));
@@ -160,7 +160,7 @@ it('runs tonight’s list, with what is otherwise about each attack', function (
     // Of ten items only what lies on the list comes, never three of one family in a row for one of them.
     expect(array_keys($seen))->each->toBeIn(['Wrist held across, pulled along', 'Wrist held across, pulled along (mirrored)', 'Upper arm held, led away', 'Upper arm held, led away (mirrored)', 'Pushed in the chest with one hand', 'Bear hug from behind, arms pinned', 'Throat held with both hands', 'Straight punch to the face', 'Shoulder held from behind, turned round', 'Wide swing at the head'])
         ->and(array_filter($seen))->not->toBe([]);
-    $this->press('End the drill')->see('Done')->see('All reps are with the school.');
+    $this->press('End the drill')->see('Done')->see('All reps are in the log.');
 });
 
 it('refuses to begin with nobody, and says why somebody is left out', function (): void {

@@ -10,8 +10,8 @@ beforeEach(function (): void {
 });
 
 it('types an answer and sees it move', function (): void {
-    $this->signIn('instructor@cinder-quay.example')->visit('/attacks/15/answers/create')->see('It moves with the first beat that can be read.');
-    $this->fill('beats', "left hand clamp wrist\nright palm chin -> rocked")->see('Reads well: 2 beats')->waitFor('[data-stage]');
+    $this->signIn('instructor@cinder-quay.example')->visit('/attacks/15/answers/create')->see('It moves as soon as the first beat can be read.');
+    $this->fill('beats', "left hand clamp wrist\nright palm chin -> rocked")->see('No mistakes in the writing: 2 beats')->waitFor('[data-stage]');
     expect($this->floor())->toBe(['0', '0', '0']);
 
     // Arrow keys and the slider walk the beats; drawing and words go together.
@@ -25,13 +25,13 @@ it('types an answer and sees it move', function (): void {
     $text = $this->find('#beats');
     $this->browser->executeScript('const t = document.getElementById("beats"); t.focus(); t.setSelectionRange(t.value.length, t.value.length)');
     $text->sendKeys("\nleave 6");
-    $this->see('Reads well: 3 beats')->waitFor('[data-frame="3"]');
+    $this->see('No mistakes in the writing: 3 beats')->waitFor('[data-frame="3"]');
     expect($this->browser->executeScript('const t = document.activeElement; return [t.id, t.selectionStart]'))->toBe(['beats', strlen("left hand clamp wrist\nright palm chin -> rocked\nleave 6")])
         ->and($this->floor())->toBe(['2', '2', '2']);
 
     // A slip keeps the floor as it was.
     $text->sendKeys("\nrigth palm chin");
-    $this->see('1 place cannot be read');
+    $this->see('One place cannot be read');
     expect($this->floor())->toBe(['2', '2', '2']);
     expect($this->complaints())->toBe([]);
 });
@@ -41,12 +41,12 @@ it('mends with a press, and takes it back', function (): void {
     $this->fill('beats', 'leave 6')->see('backward without a look')->waitFor('.finding-list [data-jump="1"]');
     $this->browser->findElement(WebDriverBy::cssSelector('.finding-list [data-jump="1"]'))->click();
     expect($this->floor()[0])->toBe('1');
-    $this->press('Add “look”')->see('No check finds anything for these bodies.');
+    $this->press('Add “look”')->see('No finding for these bodies.');
     expect($this->find('#beats')->getAttribute('value'))->toBe('leave 6, look');
 
     $this->press('Undo')->see('backward without a look');
     expect($this->find('#beats')->getAttribute('value'))->toBe('leave 6');
-    $this->press('Redo')->see('No check finds anything');
+    $this->press('Redo')->see('No finding for these bodies');
     $this->find('#beats')->sendKeys(WebDriverKeys::CONTROL.'z');
     $this->see('backward without a look');
     expect($this->find('#beats')->getAttribute('value'))->toBe('leave 6');
@@ -69,7 +69,7 @@ it('completes words from the keyboard', function (): void {
 
 it('opens a what-if as a side track', function (): void {
     $this->signIn('instructor@cinder-quay.example')->visit('/attacks/10/answers/create');
-    $this->fill('beats', "left hand clamp wrist\nright knee groin -> folded\n  if not:\n    left elbow chin -> rocked\n    look\nleave 6")->see('Reads well')->waitFor('[data-frame="2.2"]');
+    $this->fill('beats', "left hand clamp wrist\nright knee groin -> folded\n  if not:\n    left elbow chin -> rocked\n    look\nleave 6")->see('No mistakes in the writing')->waitFor('[data-frame="2.2"]');
     $this->floorKey(WebDriverKeys::ARROW_RIGHT.WebDriverKeys::ARROW_RIGHT);
     $this->press('if not …');
     expect($this->floor()[0])->toBe('2.1');
@@ -85,18 +85,18 @@ it('opens a what-if as a side track', function (): void {
 
 it('looks at it for other bodies, mirrored, and in degrees, without leaving it', function (): void {
     $this->signIn('instructor@cinder-quay.example')->visit('/attacks/15/answers/create');
-    $this->fill('beats', 'right palm chin')->see('Reads well')->waitFor('[data-frame="1"]');
+    $this->fill('beats', 'right palm chin')->see('No mistakes in the writing')->waitFor('[data-frame="1"]');
     $this->floorKey(WebDriverKeys::ARROW_RIGHT);
     $medium = $this->find('[data-beat="1"]')->getText();
 
-    $this->browser->executeScript('const s = document.querySelector("[data-size-he]"); s.value = "large"; s.dispatchEvent(new Event("change", {bubbles: true}))');
+    $this->browser->executeScript('const s = document.querySelector("[data-size-attacker]"); s.value = "large"; s.dispatchEvent(new Event("change", {bubbles: true}))');
     $this->rest()->until(fn (): bool => $this->find('[data-beat="1"]')->getText() !== $medium);
     $large = $this->find('[data-beat="1"]')->getText();
     expect($this->floor()[0])->toBe('1');
 
     $this->press('⇄');
     $this->rest()->until(fn (): bool => $this->find('[data-beat="1"]')->getText() !== $large);
-    expect($this->browser->executeScript('return [document.querySelector("[data-size-you]").value, document.querySelector("[data-size-he]").value]'))->toBe(['large', 'medium']);
+    expect($this->browser->executeScript('return [document.querySelector("[data-size-you]").value, document.querySelector("[data-size-attacker]").value]'))->toBe(['large', 'medium']);
 
     $this->browser->executeScript('const s = document.querySelector("[name=style]"); s.value = "degrees"; s.dispatchEvent(new Event("change", {bubbles: true}))');
     $this->until(fn (): bool => str_contains((string) $this->browser->executeScript('return document.querySelector("svg.floor-drawing").textContent'), '270°'));
@@ -124,7 +124,7 @@ it('offers the best first steps at a press on the floor, and takes one', functio
     $this->see('Best first steps')->waitFor('[data-first]');
     $first = $this->find('[data-first]')->getAttribute('data-first');
     $this->find('[data-first]')->click();
-    $this->see('Reads well: 2 beats');
+    $this->see('No mistakes in the writing: 2 beats');
     expect($this->find('#beats')->getAttribute('value'))->toBe($first."\nleave 6");
 });
 
@@ -140,29 +140,29 @@ it('says an attack in one line, and the fields agree', function (): void {
 });
 
 it('keeps an answer’s history in reach', function (): void {
-    $this->signIn('instructor@cinder-quay.example')->visit('/answers/4')->press('Edit')->see('Reads well');
-    $this->fill('beats', "left foot step 7:30, both hands guard\nleave 6, look")->see('Reads well: 2 beats')->press('Save')->see('is saved.')->see('Changed by');
+    $this->signIn('instructor@cinder-quay.example')->visit('/answers/4')->press('Edit')->see('No mistakes in the writing');
+    $this->fill('beats', "left foot step 7:30, both hands guard\nleave 6, look")->see('No mistakes in the writing: 2 beats')->press('Save')->see('is saved.')->see('Changed by');
     $this->find('.history details summary')->click();
     $this->see('− leave 6   # before it is a fight');
-    $this->press('Bring this one back')->see('is back, as the newest one.');
+    $this->press('Restore this version')->see('is restored as the newest one.');
 });
 
 it('closes a hole by a move that was looked at first, and takes it back', function (): void {
-    $this->signIn('head@cinder-quay.example')->see('not catalogued. Worked out from what stands here now.');
+    $this->signIn('head@cinder-quay.example')->see('combinations not catalogued');
     $holes = $this->find('#holes-title')->getText();
     $this->find('#holes a[href*="move=mirror"]')->click();
-    $this->see('What it asks of the ranks')->see('Closes')->press('Do it')->see('is changed, and the hole is closed.');
+    $this->see('What the ranks would learn')->see('Closes')->press('Save')->see('is changed, and the hole is closed.');
     expect($this->find('#holes-title')->getText())->not->toBe($holes);
-    $this->press('Undo')->see('is back, as the newest one.')->press('Wall');
+    $this->press('Undo')->see('is restored as the newest one.')->press('Wall');
     $this->until(fn (): bool => $this->find('#holes-title')->getText() === $holes);
     expect($this->complaints())->toBe([]);
 });
 
 it('slides to a share, and says the least that reaches it', function (): void {
-    $this->signIn('head@cinder-quay.example')->press('The shortest way')->see('Reach 90 % by');
+    $this->signIn('head@cinder-quay.example')->press('Fewest answers')->see('90 % by');
     $this->find('#share')->sendKeys(str_repeat(WebDriverKeys::ARROW_LEFT, 8));
-    $this->see('Reach 50 % by');
-    $this->choose('rank', 'slate')->see('Reach 50 % by Slate');
+    $this->see('50 % by');
+    $this->choose('rank', 'slate')->see('50 % by Slate');
     expect($this->browser->getCurrentURL())->toContain('rank=slate')->toContain('share=50')
         ->and($this->browser->executeScript('return Number(document.querySelector("#fewest tbody tr:last-child meter").value)'))->toBeGreaterThanOrEqual(0.5)
         ->and($this->complaints())->toBe([]);
@@ -178,7 +178,7 @@ it('is used by keyboard alone, from the title to saving', function (): void {
     $keys(WebDriverKeys::TAB);
     expect($this->browser->executeScript('return document.activeElement.id'))->toBe('beats');
     $keys('left foot step 9, right hand guard'.WebDriverKeys::ENTER.'leave 9, look');
-    $this->see('Reads well: 2 beats')->rest();
+    $this->see('No mistakes in the writing: 2 beats')->rest();
     $keys(WebDriverKeys::ESCAPE);
     $this->browser->executeScript('document.querySelector("[data-stage]").focus()');
     $keys(WebDriverKeys::ARROW_RIGHT);
@@ -189,7 +189,7 @@ it('is used by keyboard alone, from the title to saving', function (): void {
 });
 
 it('prints a sheet without what is only for the screen', function (): void {
-    $this->signIn('assistant@cinder-quay.example')->visit('/answers/11')->press('Sheet')->see('A sheet of “Long gate”')->press('Letter')->see('it fits one page of Letter');
+    $this->signIn('assistant@cinder-quay.example')->visit('/answers/11')->press('Print')->see('Print “Long gate”')->press('Letter')->see('It fits on one page of Letter');
     $hidden = $this->browser->executeScript('return [...document.styleSheets].flatMap(s => [...s.cssRules]).filter(r => r.media && r.media.mediaText === "print").flatMap(r => [...r.cssRules]).map(r => r.selectorText).join(" ")');
     expect($hidden)->toContain('.no-print')->toContain('.deskbar')
         ->and($this->browser->executeScript('return document.querySelectorAll(".sheet figure svg").length'))->toBe(5);

@@ -42,7 +42,7 @@ it('closes the hole that it was written for', function (): void {
 it('refuses what cannot be read, at its line, and keeps it', function (): void {
     $this->from("/attacks/{$this->wrist->id}/answers/create")->post("/attacks/{$this->wrist->id}/answers", answerForm($this->first->id, ['beats' => "leave 6\nrigth palm chin"]))
         ->assertRedirect()->assertSessionHasErrors(['beats' => 'Line 2, column 1: found “rigth”, expected a limb or a movement. Did you mean “right”?'])->assertSessionHasInput('beats', "leave 6\nrigth palm chin");
-    $this->get("/attacks/{$this->wrist->id}/answers/create")->assertSee('Not saved yet')->assertSee('<mark>rigth</mark>', false);
+    $this->get("/attacks/{$this->wrist->id}/answers/create")->assertSee('Not saved.')->assertSee('<mark>rigth</mark>', false);
 });
 
 it('refuses', function (array $change, string $field): void {
@@ -67,23 +67,23 @@ it('refuses', function (array $change, string $field): void {
 
 it('reads beats while they are typed', function (): void {
     $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => "left foot step 9\nleave"])->assertOk()->assertSee('Line 2, column 6')->assertSee('data-line="2"', false)->assertSee('hx-swap-oob', false);
-    $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => "left foot step 9\n  if far: go to \"Nowhere\" beat 1"])->assertSee('Reads well')->assertSee('1 beat,')->assertSee('no answer is called “Nowhere” yet')->assertSee('right foot step 3');
+    $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => "left foot step 9\n  if far: go to \"Nowhere\" beat 1"])->assertSee('No mistakes in the writing')->assertSee('1 beat,')->assertSee('no answer is called “Nowhere” yet')->assertSee('right foot step 3');
     $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => "leave 6\n  if far: go to \"Gate\" beat 1"])->assertDontSee('no answer is called');
-    $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => ''])->assertSee('Checked while you type');
+    $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => ''])->assertSee('checked while you type');
     $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => '<script>alert(1)</script>'])->assertDontSee('<script>', false);
 });
 
 it('reads a school’s own words', function (): void {
     $this->hall->update(['aliases' => ['verbs' => ['glide' => 'slide']]]);
 
-    $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => 'glide 9'])->assertSee('Reads well');
+    $this->post("/attacks/{$this->wrist->id}/workbench", ['beats' => 'glide 9'])->assertSee('No mistakes in the writing');
 });
 
 it('shows a saved answer as it is edited, pattern and all', function (): void {
     $this->put("/answers/{$this->gate->id}", answerForm($this->first->id, ['version' => 1, 'pattern_mode' => ['place' => 'any', 'thumb' => 'these'], 'pattern' => ['thumb' => ['up', 'down']], 'short_rank' => $this->first->id, 'short_beats' => '1']))->assertRedirect("/answers/{$this->gate->id}");
 
     expect($this->gate->fresh()?->only('pattern', 'short_beats', 'version'))->toBe(['pattern' => ['thumb' => ['up', 'down'], 'place' => null], 'short_beats' => 1, 'version' => 2]);
-    $this->get("/answers/{$this->gate->id}/edit")->assertOk()->assertSee('value="Slack line"', false)->assertSee('Reads well');
+    $this->get("/answers/{$this->gate->id}/edit")->assertOk()->assertSee('value="Slack line"', false)->assertSee('No mistakes in the writing');
 });
 
 it('tells the second of two who save, and overwrites nothing', function (): void {
@@ -95,7 +95,7 @@ it('tells the second of two who save, and overwrites nothing', function (): void
 });
 
 it('deletes an answer that no rep names, and keeps one that a rep names', function (): void {
-    $this->delete("/answers/{$this->gate->id}")->assertRedirect("/answers/{$this->gate->id}")->assertSessionHas('wrong');
+    $this->delete("/answers/{$this->gate->id}")->assertRedirect("/answers/{$this->gate->id}")->assertSessionHas('error');
     $this->post("/attacks/{$this->wrist->id}/answers", answerForm($this->first->id));
     $answer = Answer::query()->where('code', 'slack-line')->firstOrFail();
     $this->delete("/answers/{$answer->id}")->assertRedirect("/attacks/{$this->wrist->id}");
@@ -106,5 +106,5 @@ it('deletes an answer that no rep names, and keeps one that a rep names', functi
 it('lists answers by rank and finds by words and beats', function (): void {
     $this->get('/answers')->assertSee('Introduced at First')->assertSee('Gate');
     $this->get('/answers?find=strip')->assertSee('Gate');
-    $this->get('/answers?find=zebra')->assertSee('No answer fits');
+    $this->get('/answers?find=zebra')->assertSee('No answer matches');
 });

@@ -27,7 +27,7 @@ it('takes an attack into the catalogue and leads to its page', function (): void
 
     expect($attack->only('title', 'kind', 'hand', 'bearing', 'place', 'prevalence', 'critical', 'needed_by_id', 'needed_by_youth_id', 'version', 'school_id'))
         ->toBe(['title' => 'Sleeve at the door', 'kind' => 'sleeve', 'hand' => 'left', 'bearing' => '11', 'place' => 'narrow', 'prevalence' => 5, 'critical' => true, 'needed_by_id' => $rank->id, 'needed_by_youth_id' => $rank->id, 'version' => 1, 'school_id' => $this->hall->id]);
-    $this->get("/attacks/{$attack->id}")->assertOk()->assertSee('nothing answers it')->assertSee('Write an answer');
+    $this->get("/attacks/{$attack->id}")->assertOk()->assertSee('no answer')->assertSee('Write an answer');
 });
 
 it('gives another code to another attack of the same name', function (): void {
@@ -72,7 +72,7 @@ it('tells the second of two who save, and overwrites nothing', function (): void
     $this->put("/attacks/{$attack->id}", attackForm(['version' => 1, 'title' => 'Second']))->assertRedirect("/attacks/{$attack->id}/edit");
 
     expect($attack->fresh()?->title)->toBe('First');
-    $this->get("/attacks/{$attack->id}/edit")->assertSee('saved this at')->assertSee('Theirs: First')->assertSee('value="Second"', false)->assertSee('name="version" value="2"', false);
+    $this->get("/attacks/{$attack->id}/edit")->assertSee('saved this at')->assertSee('Saved now: First')->assertSee('value="Second"', false)->assertSee('name="version" value="2"', false);
     $this->put("/attacks/{$attack->id}", attackForm(['version' => 2, 'title' => 'Second']));
     expect($attack->fresh()?->title)->toBe('Second');
 });
@@ -81,7 +81,7 @@ it('deletes what nothing hangs on, and keeps the rest', function (): void {
     $wrist = $this->hall->attacks()->where('code', 'wrist')->firstOrFail();
     $hug = $this->hall->attacks()->where('code', 'hug')->firstOrFail();
 
-    $this->delete("/attacks/{$wrist->id}")->assertRedirect("/attacks/{$wrist->id}")->assertSessionHas('wrong');
+    $this->delete("/attacks/{$wrist->id}")->assertRedirect("/attacks/{$wrist->id}")->assertSessionHas('error');
     $this->delete("/attacks/{$hug->id}")->assertRedirect('/attacks');
     expect($this->hall->attacks()->pluck('code')->all())->toBe(['wrist']);
 });
@@ -98,7 +98,7 @@ it('finds by words, family, rank and side', function (string $query, array $sees
     'a rank' => ['rank=first', ['Wrist held across'], ['Hug from behind']],
     'one side' => ['side=one', ['Wrist held across'], ['Hug from behind']],
     'no side' => ['side=none', ['Hug from behind'], ['Wrist held across']],
-    'both sides' => ['side=both', ['No attack fits'], ['Hug from behind', 'Wrist held across']],
-    'nothing' => ['find=zebra', ['No attack fits'], ['Wrist held across']],
-    'signs' => ['find=%25%27%3B--', ['No attack fits'], ['Wrist held across']],
+    'both sides' => ['side=both', ['No attack matches'], ['Hug from behind', 'Wrist held across']],
+    'nothing' => ['find=zebra', ['No attack matches'], ['Wrist held across']],
+    'signs' => ['find=%25%27%3B--', ['No attack matches'], ['Wrist held across']],
 ]);

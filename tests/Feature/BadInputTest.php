@@ -37,7 +37,7 @@ it('never breaks on a list where one value is meant', function (string $method, 
     'a sheet' => ['get', '/answers/{answer}/sheet', ['paper', 'defender']],
     'a drawing' => ['get', '/answers/{answer}/floor.svg', ['beat']],
     'a waiver' => ['post', '/answers/{answer}/waivers', ['check', 'beat', 'reason', 'version']],
-    'no waiver' => ['delete', '/answers/{answer}/waivers', ['check', 'beat', 'version']],
+    'no waiver' => ['delete', '/answers/{answer}/waivers/no-exit', ['check', 'beat', 'version']],
     'an earlier version' => ['post', '/answers/{answer}/versions/1', ['version']],
     'a line' => ['get', '/attacks/facets', ['line', 'kind']],
     'a rank' => ['put', '/school/ranks/{rank}', ['name', 'max_beats', 'goal_rung']],
@@ -47,7 +47,7 @@ it('shows a refused form again though what came was no form at all', function (s
     $replace = ['{attack}' => $this->hall->attacks()->value('id'), '{answer}' => $this->hall->answers()->value('id'), '{student}' => $this->hall->students()->value('id')];
     $this->from(strtr($page, $replace))->call(strtoupper($method), strtr($path, $replace), array_fill_keys($fields, [['x']]))->assertRedirect(strtr($page, $replace));
 
-    $this->get(strtr($page, $replace))->assertOk()->assertSee('Not saved yet');
+    $this->get(strtr($page, $replace))->assertOk()->assertSee('Not saved.');
 })->with([
     'attack' => ['/attacks/create', 'post', '/attacks', ['title', 'kind', 'hand', 'bearing', 'notes', 'needed_by', 'prevalence']],
     'attack again' => ['/attacks/{attack}/edit', 'put', '/attacks/{attack}', ['title', 'kind', 'version']],
@@ -57,7 +57,7 @@ it('shows a refused form again though what came was no form at all', function (s
 ]);
 
 it('turns away what is no text', function (string $text): void {
-    $this->get('/attacks?find='.rawurlencode($text))->assertStatus(400)->assertSee('This request cannot be read');
+    $this->get('/attacks?find='.rawurlencode($text))->assertStatus(400)->assertSee('Request not understood');
     $this->post('/people', ['name' => $text, 'rank' => $this->hall->ranks()->value('id')])->assertStatus(400);
     $this->post('/attacks/'.$this->hall->attacks()->value('id').'/workbench', ['beats' => $text])->assertStatus(400);
 })->with(['a zero byte' => ["A\0da"], 'half a letter' => ["Ada \xC3"], 'bytes' => ["\xff\xfe"]]);
@@ -73,5 +73,5 @@ it('shows what people write as text, not as markup', function (): void {
 it('refuses a form without its token', function (): void {
     $this->app['env'] = 'production';
 
-    $this->post('/people', ['name' => 'Bo'])->assertStatus(419)->assertSee('The page was open too long');
+    $this->post('/people', ['name' => 'Bo'])->assertStatus(419)->assertSee('This page is too old');
 });

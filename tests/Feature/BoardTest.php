@@ -76,14 +76,14 @@ it('says at the attack who holds it, and at a rep what is proven so far', functi
     $wrist = $this->hall->attacks()->where('code', 'wrist')->value('id');
     // Three fresh clean tries: .661, and below .60 after 21 days, one of which is over.
     $this->get("/attacks/{$wrist}/proof")->assertOk()->assertSeeInOrder(['Bo Sandpiper', 'as written', 'holds at rung 2, lower bound 0.66 of 3 tries, fades on', 'Ada Plover', 'building at rung 2', 'of 1 try']);
-    $this->get("/attacks/{$this->hall->attacks()->where('code', 'hug')->value('id')}/proof")->assertSee('Nobody has been recorded')->assertSee('2 of 2 untried');
+    $this->get("/attacks/{$this->hall->attacks()->where('code', 'hug')->value('id')}/proof")->assertSee('Nobody has a rep of it')->assertSee('2 of 2 have not tried it');
     $this->get("/record/{$this->bo->id}/{$wrist}/written")->assertOk()->assertSee('Now: holds at rung 2, lower bound 0.66 of 3 tries');
     $this->get("/record/{$this->bo->id}/{$wrist}/mirrored")->assertSee('Now: untried at rung 2.');
     // Where the attacks to record are chosen, and where a sign of the board leads to.
     $this->get("/record/{$this->bo->id}")->assertSee('holds, 0.66 of 3 tries, fades on')->assertSee('untried');
     $this->get('/board')->assertSee("/people/{$this->bo->id}?attack={$wrist}#timeline", false);
     $this->get("/people/{$this->bo->id}?attack={$wrist}")->assertSeeInOrder(['As written: holds at rung 2, lower bound 0.66 of 3 tries, fades on', 'Mirrored: untried at rung 2.']);
-    $this->get("/people/{$this->bo->id}")->assertSee('holds, lower bound 0.66 of 3 tries, fades on')->assertDontSee('As written: holds');
+    $this->get("/people/{$this->bo->id}")->assertSee('holds at rung 2, lower bound 0.66 of 3 tries, fades on')->assertDontSee('As written: holds');
 });
 
 it('sets the spread of timed tries beside the model', function (): void {

@@ -16,13 +16,13 @@ beforeEach(function (): void {
 
 it('says the least to teach, in what order, and what each adds', function (): void {
     // First needs the wrist alone, weight 4 on two sides; one answer that counts for both is all of it.
-    $this->get('/wall/fewest?rank=first&share=100')->assertOk()->assertSee('Reach 100 % by First: 1 answer')->assertSee('They cover 100.0 %')
-        ->assertSee('No fewer do.')->assertSeeInOrder(['Gate', 'let it count for what is alike', '2', '100.0 %', '100.0 %']);
+    $this->get('/wall/fewest?rank=first&share=100')->assertOk()->assertSee('100 % by First: 1 answer')->assertSee('They cover 100.0 %')
+        ->assertSee('No fewer answers can do it.')->assertSeeInOrder(['Gate', 'use it for similar attacks too', '2', '100.0 %', '100.0 %']);
 });
 
 it('says what cannot be reached, and how far it goes', function (): void {
     // Second needs the hug as well: 4 of 4 + 2.
-    $this->get('/wall/fewest?rank=second&share=75')->assertSee('75 % cannot be reached with what is written: 66.7 % is the most.')->assertDontSee('No fewer do.');
+    $this->get('/wall/fewest?rank=second&share=75')->assertSee('75 % cannot be reached with the answers written so far: 66.7 % is the most.')->assertDontSee('No fewer answers can do it.');
 });
 
 it('leaves what was worked out for the holes', function (): void {
@@ -51,5 +51,5 @@ it('says what to do first in an empty school', function (): void {
     // Ranks and attacks, and not one answer.
     $text = preg_replace('/^answers:.*/ms', '', (string) file_get_contents(__DIR__.'/../fixtures/small.yaml'));
     app(ImportCatalogue::class)->import((new CatalogueReader())->read((string) $text, Format::Yaml), $bare);
-    $this->actingAs($head->fresh())->get('/wall/fewest')->assertSee('Reach 90 % by Second: 0 answers')->assertSee('No answer is written yet.')->assertSee('0 answers could be left out');
+    $this->actingAs($head->fresh())->get('/wall/fewest')->assertSee('90 % by Second: 0 answers')->assertSee('No answer is written yet.')->assertSee('0 answers could be left out');
 });

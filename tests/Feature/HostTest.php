@@ -25,7 +25,7 @@ it('answers under its own hosts alone', function (string $address, int $status):
 ]);
 
 it('refuses a host that is none', function (string $host): void {
-    $this->call('GET', '/sign-in', server: ['HTTP_HOST' => $host])->assertStatus(400)->assertSee('This request cannot be read');
+    $this->call('GET', '/sign-in', server: ['HTTP_HOST' => $host])->assertStatus(400)->assertSee('Request not understood');
 })->with(['a script' => '<script>', 'spaces' => 'drill.example.org evil', 'a path' => 'drill.example.org/x', 'a name before it' => 'user@drill.example.org']);
 
 it('is reached under every name of the machine it is tried on', function (string $host): void {

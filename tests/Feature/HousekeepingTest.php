@@ -45,8 +45,8 @@ it('says whether the database answers, and takes it for no mistake of its own wh
     config(['database.connections.gone' => [...config('database.connections.pgsql'), 'port' => 1], 'database.default' => 'gone', 'session.driver' => 'database']);
 
     $this->get('/up')->assertStatus(503)->assertContent('The database does not answer.')->assertHeader('Retry-After', '5');
-    $this->get('/sign-in')->assertStatus(503)->assertSee('try once more in a few seconds')->assertHeader('Retry-After', '5');
-    $this->getJson('/mat/kit')->assertStatus(503)->assertJsonPath('message', 'The database does not answer. It is being started again; try once more in a few seconds.');
+    $this->get('/sign-in')->assertStatus(503)->assertSee('Try again in a few seconds')->assertHeader('Retry-After', '5');
+    $this->getJson('/mat/kit')->assertStatus(503)->assertJsonPath('message', 'The database does not answer. It is being started again. Try again in a few seconds.');
     config(['database.default' => 'pgsql']);
 });
 

@@ -46,12 +46,12 @@ it('keeps everything that a file holds', function (): void {
     $kept = app(CatalogueMapper::class)->everything($this->hall->fresh());
     $read = (new CatalogueReader())->read(Yaml::dump($this->document, 8), Format::Yaml);
 
-    expect($kept->school)->toEqual($read->school)
-        ->and($kept->kinds)->toEqual($read->kinds)
-        ->and($kept->ranks)->toEqual($read->ranks)
-        ->and($kept->ladder)->toEqual($read->ladder)
-        ->and($kept->attacks)->toEqual($read->attacks)
-        ->and($kept->answers)->toEqual($read->answers)
+    expect($kept->catalogue->school)->toEqual($read->catalogue->school)
+        ->and($kept->catalogue->kinds)->toEqual($read->catalogue->kinds)
+        ->and($kept->catalogue->ranks)->toEqual($read->catalogue->ranks)
+        ->and($kept->catalogue->ladder)->toEqual($read->catalogue->ladder)
+        ->and($kept->catalogue->attacks)->toEqual($read->catalogue->attacks)
+        ->and($kept->catalogue->answers)->toEqual($read->catalogue->answers)
         ->and($kept->reps)->toHaveCount(2)
         ->and($kept->reps[1]->replaces)->toBe($kept->reps[0]->id)
         ->and($kept->reps[1]->reason)->toBe('Wrong side.')
@@ -106,7 +106,7 @@ it('lets a school’s own kind into its forms and its wall', function (): void {
     $this->get('/attacks/facets?kind=strap')->assertSee('Old bags only.')->assertDontSee('value="10"', false);
     $this->get('/attacks/'.$this->hall->attacks()->value('id'))->assertSee('Old bags only.')->assertSee('Empty the bag.')->assertSee('front (12 o’clock)');
     $this->get('/wall')->assertOk()->assertSee('Bag strap held');
-    $this->get('/answers/'.$this->hall->answers()->value('id'))->assertSee('Accepted: base, taught so')->assertSee('A short form, its first 1 and its last beat, from Low on.');
+    $this->get('/answers/'.$this->hall->answers()->value('id'))->assertSee('Accepted: base.')->assertSee('A short form, its first 1 beats and its last one, is taught from Low.');
 });
 
 it('shows a ladder of the school’s own rungs', function (): void {

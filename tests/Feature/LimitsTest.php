@@ -20,7 +20,7 @@ beforeEach(function (): void {
 
 it('takes a version that nobody can have read for one that is overtaken', function (string $version): void {
     $this->put("/answers/{$this->gate->id}", [...$this->form, 'version' => $version])->assertRedirect("/answers/{$this->gate->id}/edit")->assertSessionHas('overtaken');
-    $this->put("/answers/{$this->gate->id}/rank", ['rank' => (string) $this->gate->rank_id, 'version' => $version])->assertStatus(302);
+    $this->put("/answers/{$this->gate->id}/placement", ['rank' => (string) $this->gate->rank_id, 'version' => $version])->assertStatus(302);
 
     expect($this->gate->fresh()->beats)->not->toContain('leave 6'."\n\n")->and($this->gate->fresh()->version)->toBe(1);
 })->with(['2147483648', '9223372036854775807']);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Models\Rep;
 use App\Models\Role;
 use Illuminate\Support\Facades\DB;
+use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\Touched;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -38,12 +40,12 @@ it('has with it who can be drilled on what, and how much each is wanted', functi
 });
 
 it('says what is drawn from, whether there is time, and who is left out', function (): void {
-    $this->post('/mat/outlook', ['people' => [(string) $this->ada->id], 'rung' => '6', 'list' => 'most'])->assertOk()->assertSee('At rung 6, Open draw')->assertSee('Drawn from 1, 0.0 bits; reacts in 0.25 s.');
-    $this->post('/mat/outlook', ['people' => [(string) $this->ada->id], 'rung' => '2', 'list' => 'family:hug'])->assertSee('Nothing on this list for Ada Plover.');
-    $this->post('/mat/outlook', ['people' => ['x'], 'rung' => 'zebra', 'list' => ['a']])->assertOk()->assertSee('Tap who is here');
+    $this->post('/mat/forecast', ['people' => [(string) $this->ada->id], 'rung' => '6', 'list' => 'most'])->assertOk()->assertSee('At rung 6, Open draw')->assertSee('Drawn from 1, 0.0 bits; reacts in 0.25 s.');
+    $this->post('/mat/forecast', ['people' => [(string) $this->ada->id], 'rung' => '2', 'list' => 'family:hug'])->assertSee('Nothing on this list for Ada Plover.');
+    $this->post('/mat/forecast', ['people' => ['x'], 'rung' => 'zebra', 'list' => ['a']])->assertOk()->assertSee('Tap who is here');
     $this->hall->answers()->firstOrFail()->update(['beats' => "left hand lock wrist\nleave 6\n"]);
     $this->ada->update(['flags' => ['no-wrist-lock']]);
-    $this->actingAs($this->assistant->fresh())->post('/mat/outlook', ['people' => [(string) $this->ada->id], 'rung' => '6', 'list' => 'most'])->assertSee('“Wrist held across” is left out for Ada Plover: a wrist lock (flag no-wrist-lock).');
+    $this->actingAs($this->assistant->fresh())->post('/mat/forecast', ['people' => [(string) $this->ada->id], 'rung' => '6', 'list' => 'most'])->assertSee('“Wrist held across” is left out for Ada Plover: a wrist lock (flag no-wrist-lock).');
 });
 
 it('keeps each rep once, however often it comes', function (): void {
@@ -55,7 +57,7 @@ it('keeps each rep once, however often it comes', function (): void {
 
     expect(Rep::count())->toBe($before + 2);
     $rep = Rep::query()->findOrFail(($this->rep)(2)['id']);
-    expect($rep->only('outcome', 'touched', 'mistakes', 'seconds', 'stressor', 'recorded_by_id'))->toBe(['outcome' => 'hit', 'touched' => 'head', 'mistakes' => ['leans back'], 'seconds' => 1.4, 'stressor' => 'noise', 'recorded_by_id' => $this->assistant->id])
+    expect($rep->only('outcome', 'touched', 'mistakes', 'seconds', 'stressor', 'recorded_by_id'))->toBe(['outcome' => Outcome::Hit, 'touched' => Touched::Head, 'mistakes' => ['leans back'], 'seconds' => 1.4, 'stressor' => 'noise', 'recorded_by_id' => $this->assistant->id])
         ->and(abs($rep->at->diffInSeconds(now()->subMinutes(3))))->toBeLessThan(5);
 });
 
@@ -108,7 +110,7 @@ it('leaves a correction that came second to whoever recorded it', function (): v
     ($this->send)(($this->rep)(1, ['replaces' => $first, 'reason' => 'seen wrongly']))->assertJsonCount(1, 'kept');
     expect(DB::table('reps')->where('id', ($this->rep)(1)['id'])->value('reason'))->toBe('seen wrongly');
     $answer = ($this->send)(($this->rep)(2, ['replaces' => $first, 'reason' => 'it was late']))->json();
-    expect($answer['refused'][0])->toMatchArray(['why' => 'This rep is corrected already, to clean at rung 4. Correct that correction instead.', 'stored' => ['id' => ($this->rep)(1)['id'], 'rung' => 4, 'outcome' => 'clean']]);
+    expect($answer['refused'][0])->toMatchArray(['why' => 'This rep has been corrected already, to clean at rung 4. Correct that correction instead.', 'stored' => ['id' => ($this->rep)(1)['id'], 'rung' => 4, 'outcome' => 'clean']]);
     ($this->send)(($this->rep)(3, ['replaces' => ($this->rep)(1)['id'], 'reason' => 'it was late', 'outcome' => 'late']))->assertJsonCount(1, 'kept');
 });
 
@@ -117,7 +119,7 @@ it('tells of an id that was taken by another content, with what the log has', fu
     $answer = ($this->send)(($this->rep)(1, ['seconds' => 1.5, ...$other]))->assertOk()->json();
 
     expect($answer['kept'])->toBe([])->and($answer['refused'][0])->toMatchArray(['id' => ($this->rep)(1)['id'], 'stored' => ['id' => ($this->rep)(1)['id'], 'rung' => 4, 'outcome' => 'clean']])
-        ->and($answer['refused'][0]['why'])->toContain('recorded already, as clean at rung 4');
+        ->and($answer['refused'][0]['why'])->toContain('in the log already, as clean at rung 4');
 })->with([
     'another outcome' => [['outcome' => 'hit']],
     'another rung' => [['rung' => 5]],
@@ -156,7 +158,7 @@ it('knows of a large school those who were here last', function (): void {
 
     // Ada has a rep of some weeks ago; the others come by name.
     expect($names)->toHaveCount(120)->and($names)->toContain('Ada Plover', 'Student 001', 'Student 130')->not->toContain('Student 129');
-    $this->get('/mat')->assertOk()->assertSee('Not on this page: 11 who were not here of late')->assertDontSee('Student 0')->assertDontSee('Ada Plover');
+    $this->get('/mat')->assertOk()->assertSee('Not on this page: 11 who have not trained lately')->assertDontSee('Student 0')->assertDontSee('Ada Plover');
     // Whoever is looked for is brought here, on the page and in what it takes along.
     $this->get('/mat?find=student+129')->assertOk()->assertSee('/mat/kit?find=student%20129', false);
     $found = array_column($this->getJson('/mat/kit?find=student+129')->json('students'), 'name');
@@ -173,7 +175,7 @@ it('draws from the list that is chosen', function (string $list, string $said): 
         ($this->send)(($this->rep)($number, ['rung' => 2]));
     }
 
-    $this->post('/mat/outlook', ['people' => [(string) $this->ada->id], 'rung' => '6', 'list' => str_replace('ID', (string) $saved->id, $list)])->assertOk()->assertSee($said);
+    $this->post('/mat/forecast', ['people' => [(string) $this->ada->id], 'rung' => '6', 'list' => str_replace('ID', (string) $saved->id, $list)])->assertOk()->assertSee($said);
 })->with([
     'everything' => ['most', 'Drawn from 2,'],
     // The written side is held by three fresh clean tries.

@@ -28,14 +28,14 @@ it('shows every page', function (string $path): void {
     $this->get($path)->assertOk();
 })->with([
     '/wall', '/wall?form=table', '/wall?from=1&to=2', '/wall.svg', '/wall.csv', '/wall/ranks', '/wall/cross', '/wall/holes', '/wall/fewest', '/wall/fewest?rank=2', '/attacks', '/attacks?rank=1&side=one', '/attacks/create', '/attacks/{attack}', '/attacks/{attack}/edit', '/attacks/{attack}/proof',
-    '/attacks/{attack}/answers/create', '/attacks/{attack}/first-steps', '/answers', '/answers/{answer}', '/answers/{answer}/edit', '/answers/{answer}/rank', '/answers/{answer}/rank?rank=2', '/answers/{answer}/floor', '/answers/{answer}/sheet', '/answers/{answer}/sheet.pdf', '/drill-lists', '/drill-lists/create', '/board',
+    '/attacks/{attack}/answers/create', '/attacks/{attack}/first-steps', '/answers', '/answers/{answer}', '/answers/{answer}/edit', '/answers/{answer}/placement', '/answers/{answer}/placement?rank=2', '/answers/{answer}/floor', '/answers/{answer}/sheet', '/answers/{answer}/sheet.pdf', '/drill-lists', '/drill-lists/create', '/board',
     '/board?rank=1', '/board/mistakes', '/people', '/people/create', '/people/reps', '/people/reps.csv', '/people/{student}', '/people/{student}/edit', '/mat', '/mat/kit', '/record', '/record/{student}', '/record/{student}/{attack}/written', '/reps/{rep}/correct', '/school', '/school/export.yaml', '/school/export.json',
 ]);
 
 it('draws, records and exports', function (): void {
     $student = $this->hall->students()->value('id');
-    $this->post('/mat/outlook', ['people' => [(string) $student], 'rung' => '4', 'list' => 'rank:1'])->assertOk()->assertSee('Drawn from 1');
-    $this->post('/reps', ['id' => '0b7e1f60-2222-4000-8000-000000000001', 'student_id' => $student, 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 4, 'outcome' => 'clean'])->assertSessionHas('said');
+    $this->post('/mat/forecast', ['people' => [(string) $student], 'rung' => '4', 'list' => 'rank:1'])->assertOk()->assertSee('Drawn from 1');
+    $this->post('/reps', ['id' => '0b7e1f60-2222-4000-8000-000000000001', 'student_id' => $student, 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 4, 'outcome' => 'clean'])->assertSessionHas('status');
     $catalogue = (new CatalogueReader())->read($this->file, Format::Yaml);
     expect((new CatalogueReader())->read((new CatalogueWriter())->write($catalogue, Format::Yaml), Format::Yaml))->toEqual($catalogue)
         ->and((string) $this->get('/school/export.json')->getContent())->toContain('"None"');

@@ -94,7 +94,7 @@ it('grows moss where a share of the rank holds it at its goal rung', function ()
     foreach (['000000000001', '000000000002', '000000000003'] as $id) {
         recordRep($school, $id, 'clean');
     }
-    expect($moss())->toBe(1.0)->and(wallOf($school->fresh())->stones[0]->says)->toContain('1 of 1 First students hold it at rung 2.');
+    expect($moss())->toBe(1.0)->and(wallOf($school->fresh())->stones[0]->text)->toContain('1 of 1 First students hold it at rung 2.');
 
     $school->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $school->ranks()->value('id'), 'flags' => []]);
     $stone = wallOf($school->fresh())->stones[0];

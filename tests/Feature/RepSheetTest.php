@@ -6,6 +6,10 @@ use App\Models\Rep;
 use App\Models\Role;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\Source;
+use StoneDrill\Core\Proof\Touched;
 
 beforeEach(function (): void {
     Storage::fake();
@@ -18,16 +22,16 @@ beforeEach(function (): void {
 
 it('looks first, then adds all of it, and the same file twice adds nothing', function (): void {
     $text = $this->head.($this->line)(1).($this->line)(2, 'mirrored,5,hit,2026-11-21T19:00:00+02:00,,,,,,home,,');
-    $page = (string) ($this->bring)($text)->assertOk()->assertSee('2 reps would be added; 0 are here already.')->getContent();
+    $page = (string) ($this->bring)($text)->assertOk()->assertSee('2 reps would be added. 0 are here already.')->getContent();
     expect(Rep::count())->toBe(1);
     preg_match('#/people/reps/import/([A-Za-z0-9]{40})#', $page, $token);
-    $this->post($token[0])->assertRedirect('/people/reps')->assertSessionHas('said', '2 reps added; 0 were here already.');
+    $this->post($token[0])->assertRedirect('/people/reps')->assertSessionHas('status', '2 reps added; 0 were here already.');
 
     expect(Rep::query()->findOrFail('0b7e1f60-6666-4000-8000-000000000001')->only('side', 'rung', 'outcome', 'mistakes', 'touched', 'seconds', 'stressor', 'source'))
-        ->toBe(['side' => 'written', 'rung' => 3, 'outcome' => 'clean', 'mistakes' => ['leans back', 'looks down'], 'touched' => 'arm', 'seconds' => 1.4, 'stressor' => 'noise', 'source' => 'seen'])
+        ->toBe(['side' => Side::Written, 'rung' => 3, 'outcome' => Outcome::Clean, 'mistakes' => ['leans back', 'looks down'], 'touched' => Touched::Arm, 'seconds' => 1.4, 'stressor' => 'noise', 'source' => Source::Seen])
         ->and(Rep::query()->findOrFail('0b7e1f60-6666-4000-8000-000000000002')->at->toIso8601String())->toBe('2026-11-21T17:00:00+00:00');
-    ($this->bring)($text)->assertSee('0 reps would be added; 2 are here already.')->assertDontSee('Add 0');
-    $this->post($token[0])->assertSessionHas('wrong');
+    ($this->bring)($text)->assertSee('0 reps would be added. 2 are here already.')->assertDontSee('Add 0');
+    $this->post($token[0])->assertSessionHas('error');
 });
 
 it('brings back what it has saved', function (): void {
@@ -35,13 +39,13 @@ it('brings back what it has saved', function (): void {
     $this->hall->reps()->firstOrFail();
     $saved = $this->get('/people/reps.csv')->assertOk()->streamedContent();
     expect($saved)->toStartWith('id,student,attack')->and(substr_count($saved, "\r\n"))->toBe(2);
-    ($this->bring)($saved)->assertSee('0 reps would be added; 1 are here already.');
+    ($this->bring)($saved)->assertSee('0 reps would be added. 1 are here already.');
 });
 
 it('takes a correction together with what it corrects, in any order', function (): void {
     $text = $this->head.($this->line)(2, 'written,3,hit,2026-11-20T19:00:00+00:00,,,,,,seen,0b7e1f60-6666-4000-8000-000000000001,seen wrongly').($this->line)(1);
     preg_match('#/people/reps/import/[A-Za-z0-9]{40}#', (string) ($this->bring)($text)->getContent(), $token);
-    $this->post($token[0])->assertSessionHas('said');
+    $this->post($token[0])->assertSessionHas('status');
     expect(Rep::query()->findOrFail('0b7e1f60-6666-4000-8000-000000000002')->only('replaces', 'reason'))->toBe(['replaces' => '0b7e1f60-6666-4000-8000-000000000001', 'reason' => 'seen wrongly']);
 });
 
@@ -50,7 +54,7 @@ it('says of each line what is wrong, and adds nothing', function (string $text, 
     expect(Rep::count())->toBe(1);
 })->with([
     'a column of none' => ["id,colour\r\n", ['1', 'Found the column “colour”']],
-    'columns that are missing' => ["id,student\r\n", ['these are missing: attack']],
+    'columns that are missing' => ["id,student\r\n", ['These columns are missing: attack']],
     'no file of that kind' => ['x', ['Found the column “x”']],
     'a student of none' => ["0b7e1f60-6666-4000-8000-000000000003,nobody,wrist,written,3,clean,2026-11-20,,,,,,,,\r\n", ['3', 'Found the student “nobody”']],
     'no uuid' => ["seven,ada-plover,wrist,written,3,clean,2026-11-20,,,,,,,,\r\n", ['3', 'id field must be a valid UUID']],
@@ -66,8 +70,8 @@ it('says of each line what is wrong, and adds nothing', function (string $text, 
     'a correction of another side' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,mirrored,3,hit,2026-11-20,,,,,,,0b7e1f60-6666-4000-8000-000000000001,why\r\n", ['3', 'A correction keeps the student, the attack and its side.']],
     'one that corrects itself in capitals' => ["0b7e1f60-6666-4000-8000-00000000000a,ada-plover,wrist,written,3,hit,2026-11-20,,,,,,,0B7E1F60-6666-4000-8000-00000000000A,why\r\n", ['3', 'A rep cannot correct itself.']],
     'two that correct each other' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,hit,2026-11-20,,,,,,,0b7e1f60-6666-4000-8000-000000000004,why\r\n0b7e1f60-6666-4000-8000-000000000004,ada-plover,wrist,written,3,late,2026-11-20,,,,,,,0b7e1f60-6666-4000-8000-000000000003,why\r\n", ['3', 'correct each other in a circle', '4', 'correct each other in a circle']],
-    'an id twice' => ["0b7e1f60-6666-4000-8000-000000000001,ada-plover,wrist,written,3,clean,2026-11-20,,,,,,,,\r\n", ['3', 'The id stands on line 2 already.']],
-    'an id that was taken by another content' => ["0b7e1f60-0000-4000-8000-000000000001,ada-plover,wrist,written,3,hit,2026-11-20,,,,,,,,\r\n", ['3', 'recorded already, as clean at rung 2']],
+    'an id twice' => ["0b7e1f60-6666-4000-8000-000000000001,ada-plover,wrist,written,3,clean,2026-11-20,,,,,,,,\r\n", ['3', 'Line 2 has the same id.']],
+    'an id that was taken by another content' => ["0b7e1f60-0000-4000-8000-000000000001,ada-plover,wrist,written,3,hit,2026-11-20,,,,,,,,\r\n", ['3', 'in the log already, as clean at rung 2']],
     'a control character' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,clean,2026-11-20,,,,,\"dim\x07 light\",,,\r\n", ['3', 'Found a control character in “stressor”']],
     'a line break within a field, and the line after it' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,clean,2026-11-20,,,,,\"dim\nlight\",,,\r\n0b7e1f60-6666-4000-8000-000000000004,nobody,wrist,written,3,clean,2026-11-20,,,,,,,,\r\n", ['3', 'Found a control character in “stressor”', '5', 'Found the student “nobody”']],
     'everything at once' => ["seven,ada-plover,wrist,written,9,won,2026-11-20,,,,,,,,\r\n", ['3', 'UUID', 'no such rung', 'outcome']],
@@ -77,7 +81,7 @@ it('means a moment without an offset in the school’s zone, and one with an off
     $this->hall->update(['zone' => 'Europe/Lisbon']);
     $text = $this->head.sprintf("0b7e1f60-6666-4000-8000-000000000001,ada-plover,wrist,written,3,clean,\"%s\",,,,,,,,\r\n", $at);
     preg_match('#/people/reps/import/[A-Za-z0-9]{40}#', (string) ($this->bring)($text)->assertDontSee('cannot be read')->getContent(), $token);
-    $this->post($token[0])->assertSessionHas('said');
+    $this->post($token[0])->assertSessionHas('status');
 
     expect(Rep::query()->findOrFail('0b7e1f60-6666-4000-8000-000000000001')->at->toIso8601ZuluString())->toBe($stored);
 })->with([
@@ -101,8 +105,8 @@ it('writes nothing that a spreadsheet might run, and reads it back as it was', f
 it('refuses a file when something came in the way after it was looked at, and adds nothing', function (): void {
     $text = $this->head.($this->line)(1).($this->line)(2);
     preg_match('#/people/reps/import/[A-Za-z0-9]{40}#', (string) ($this->bring)($text)->getContent(), $token);
-    $this->post('/reps', ['id' => '0b7e1f60-6666-4000-8000-000000000002', 'student_id' => $this->hall->students()->value('id'), 'attack_id' => $this->hall->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 3, 'outcome' => 'hit'])->assertSessionHas('said');
-    $this->post($token[0])->assertSessionHas('wrong', 'Something has changed since you looked at the file. Look at it again; nothing was added.');
+    $this->post('/reps', ['id' => '0b7e1f60-6666-4000-8000-000000000002', 'student_id' => $this->hall->students()->value('id'), 'attack_id' => $this->hall->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 3, 'outcome' => 'hit'])->assertSessionHas('status');
+    $this->post($token[0])->assertSessionHas('error', 'The school has changed since you looked at this file. Nothing was added. Look at it again.');
 
     expect(Rep::count())->toBe(2);
 });

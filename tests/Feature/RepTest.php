@@ -6,6 +6,10 @@ use App\Models\Rep;
 use App\Models\Role;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\Source;
+use StoneDrill\Core\Proof\Touched;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -23,47 +27,47 @@ it('records a rep in three touches', function (): void {
     $this->post('/reps', $this->form)->assertRedirect("/record/{$this->ada->id}")->assertSessionHas('correctable', $this->form['id']);
 
     expect(Rep::query()->findOrFail($this->form['id'])->only('student_id', 'attack_id', 'side', 'rung', 'outcome', 'touched', 'mistakes', 'answer_id', 'source', 'recorded_by_id', 'school_id'))->toBe([
-        'student_id' => $this->ada->id, 'attack_id' => $this->wrist->id, 'side' => 'mirrored', 'rung' => 4, 'outcome' => 'scraped', 'touched' => 'arm', 'mistakes' => ['leans back'],
-        'answer_id' => null, 'source' => 'seen', 'recorded_by_id' => $this->assistant->id, 'school_id' => $this->hall->id,
+        'student_id' => $this->ada->id, 'attack_id' => $this->wrist->id, 'side' => Side::Mirrored, 'rung' => 4, 'outcome' => Outcome::Scraped, 'touched' => Touched::Arm, 'mistakes' => ['leans back'],
+        'answer_id' => null, 'source' => Source::Seen, 'recorded_by_id' => $this->assistant->id, 'school_id' => $this->hall->id,
     ]);
 });
 
 it('records the same rep once, however often it is sent', function (): void {
     $this->post('/reps', $this->form)->assertRedirect();
-    $this->post('/reps', $this->form)->assertSessionHas('said');
-    $this->post('/reps', [...$this->form, 'id' => strtoupper($this->form['id'])])->assertSessionHas('said');
+    $this->post('/reps', $this->form)->assertSessionHas('status');
+    $this->post('/reps', [...$this->form, 'id' => strtoupper($this->form['id'])])->assertSessionHas('status');
 
-    expect(Rep::query()->where('id', $this->form['id'])->pluck('outcome')->all())->toBe(['scraped']);
+    expect(Rep::query()->where('id', $this->form['id'])->pluck('outcome')->all())->toBe([Outcome::Scraped]);
 });
 
 it('puts a correction in the place of a rep, and keeps both', function (): void {
     $old = $this->hall->reps()->firstOrFail();
     $this->get("/reps/{$old->id}/correct")->assertOk()->assertSee('Recorded as clean at rung 2')->assertSee($old->id);
     $this->form['side'] = 'written';
-    $this->post('/reps', [...$this->form, 'replaces' => $old->id])->assertSessionHasErrors(['reason' => 'Say why the rep is corrected; the log keeps it.']);
+    $this->post('/reps', [...$this->form, 'replaces' => $old->id])->assertSessionHasErrors(['reason' => 'Say why the rep is corrected. The log keeps it.']);
     $this->post('/reps', [...$this->form, 'replaces' => $old->id, 'reason' => 'seen from behind'])->assertRedirect();
 
     expect(Rep::count())->toBe(2)
         ->and(Rep::query()->findOrFail($this->form['id'])->only('replaces'))->toBe(['replaces' => $old->id])
         ->and(Rep::query()->findOrFail($this->form['id'])->at->equalTo($old->at))->toBeTrue();
-    $this->get("/people/{$this->ada->id}")->assertSee('(a correction: seen from behind, by ')->assertSee('<s>clean</s> corrected', false);
-    $this->get("/reps/{$old->id}/correct")->assertRedirect()->assertSessionHas('wrong');
-    $this->post('/reps', [...$this->form, 'id' => '0b7e1f60-2222-4000-8000-000000000002', 'replaces' => $old->id, 'reason' => 'me too'])->assertSessionHas('wrong');
+    $this->get("/people/{$this->ada->id}")->assertSee('a correction by ')->assertSee('<s>clean</s> corrected', false);
+    $this->get("/reps/{$old->id}/correct")->assertRedirect()->assertSessionHas('error');
+    $this->post('/reps', [...$this->form, 'id' => '0b7e1f60-2222-4000-8000-000000000002', 'replaces' => $old->id, 'reason' => 'me too'])->assertSessionHas('error');
     expect(Rep::count())->toBe(2);
 });
 
 it('tells of an id that was taken by another content, and keeps what was chosen', function (): void {
     $form = "/record/{$this->ada->id}/{$this->wrist->id}/mirrored";
-    $this->post('/reps', $this->form)->assertSessionHas('said');
+    $this->post('/reps', $this->form)->assertSessionHas('status');
     // Back in the browser, then another outcome: the page of before still has the id.
-    $this->post('/reps', [...$this->form, 'outcome' => 'hit', 'rung' => 5])->assertRedirect($form)->assertSessionMissing('said')
-        ->assertSessionHas('wrong', 'This rep was recorded already, as scraped at rung 4. What was sent now, hit at rung 5, differs and is not recorded.')->assertSessionHas('correctable', $this->form['id']);
+    $this->post('/reps', [...$this->form, 'outcome' => 'hit', 'rung' => 5])->assertRedirect($form)->assertSessionMissing('status')
+        ->assertSessionHas('error', 'This rep is in the log already, as scraped at rung 4. What was sent now differs (hit at rung 5) and is not recorded.')->assertSessionHas('correctable', $this->form['id']);
 
-    expect(Rep::query()->where('id', $this->form['id'])->pluck('outcome')->all())->toBe(['scraped']);
-    $page = (string) $this->get($form)->assertSee('recorded already, as scraped')->assertSee('Correct what was recorded')->assertSee('value="5" checked', false)->assertDontSee($this->form['id'].'"', false)->getContent();
+    expect(Rep::query()->where('id', $this->form['id'])->pluck('outcome')->all())->toBe([Outcome::Scraped]);
+    $page = (string) $this->get($form)->assertSee('in the log already, as scraped')->assertSee('Correct what was recorded')->assertSee('value="5" checked', false)->assertDontSee($this->form['id'].'"', false)->getContent();
     preg_match('/name="id" value="([0-9a-f-]{36})"/', $page, $id);
-    $this->post('/reps', [...$this->form, 'id' => $id[1], 'outcome' => 'hit'])->assertSessionHas('said');
-    expect(Rep::query()->where('attack_id', $this->wrist->id)->where('side', 'mirrored')->pluck('outcome')->sort()->values()->all())->toBe(['hit', 'scraped']);
+    $this->post('/reps', [...$this->form, 'id' => $id[1], 'outcome' => 'hit'])->assertSessionHas('status');
+    expect(Rep::query()->where('attack_id', $this->wrist->id)->where('side', 'mirrored')->pluck('outcome')->sort()->values()->all())->toBe([Outcome::Hit, Outcome::Scraped]);
 });
 
 it('has another id whenever its form is shown, and lets nobody keep the page', function (): void {
@@ -81,7 +85,7 @@ it('has another id whenever its form is shown, and lets nobody keep the page', f
 it('keeps student, attack and side in a correction', function (string $field, Closure $other): void {
     $old = $this->hall->reps()->firstOrFail();
     $this->post('/reps', [...$this->form, 'side' => 'written', 'replaces' => $old->id, 'reason' => 'why', $field => $other($this)])
-        ->assertSessionHas('wrong', 'A correction keeps the student, the attack and its side. Record another rep instead, and correct this one to “stopped”.');
+        ->assertSessionHas('error', 'A correction keeps the student, the attack and its side. Record another rep instead, and correct this one to “stopped”.');
 
     expect(Rep::count())->toBe(1);
 })->with([
@@ -101,11 +105,11 @@ it('lets one correction win and tells the others, when they come at once', funct
     $results = array_map(fn (int $number) => $record->record($values($number)), [0, 1, 2]);
 
     expect(array_column($results, 'stored'))->toBe([true, false, false])
-        ->and($results[1]->why)->toBe('This rep is corrected already, to late at rung 4. Correct that correction instead.')->and($results[2]->other->id)->toBe($results[0]->id);
+        ->and($results[1]->why)->toBe('This rep has been corrected already, to late at rung 4. Correct that correction instead.')->and($results[2]->other->id)->toBe($results[0]->id);
     // Who was told corrects the correction.
     $this->post('/reps', $values(1))->assertRedirect("/reps/{$results[0]->id}/correct");
-    $this->post('/reps', [...$values(1), 'replaces' => $results[0]->id])->assertSessionHas('said');
-    expect($this->hall->reps()->standing()->pluck('outcome')->all())->toBe(['hit']);
+    $this->post('/reps', [...$values(1), 'replaces' => $results[0]->id])->assertSessionHas('status');
+    expect($this->hall->reps()->standing()->pluck('outcome')->all())->toBe([Outcome::Hit]);
 });
 
 it('refuses', function (array $change, string $field): void {
@@ -133,7 +137,7 @@ it('is guarded by the database itself', function (Closure $write, string $said):
     $old = $this->hall->reps()->firstOrFail();
 
     expect(fn () => DB::transaction(fn () => $write($old, $this)))->toThrow(QueryException::class, $said);
-    expect($old->fresh()?->outcome)->toBe('clean');
+    expect($old->fresh()?->outcome)->toBe(Outcome::Clean);
 })->with([
     'no change' => [fn (Rep $rep) => DB::table('reps')->where('id', $rep->id)->update(['outcome' => 'hit']), 'never changed'],
     'no deletion' => [fn (Rep $rep) => DB::table('reps')->where('id', $rep->id)->delete(), 'never changed'],

@@ -51,5 +51,5 @@ it('says what can hurt a partner wherever an attack is worked on', function (): 
 
 it('says the cautions on every page', function (string $path): void {
     $this->actingAs($this->person($this->school(), Role::Head))->get($path)->assertOk()
-        ->assertSee('planning estimates')->assertSee('Tap and stop word')->assertSee('the law of the place and licensed instruction decide');
+        ->assertSee('planning estimates')->assertSee('Tap and stop word')->assertSee('local law and licensed instruction decide');
 })->with(['/wall', '/attacks', '/answers', '/people', '/record', '/school']);

@@ -36,7 +36,7 @@ it('keeps the email and not the password when one of them is wrong', function ()
 function tried(object $test, string $email, string $address, string $password = 'wrong'): ?int
 {
     $test->withServerVariables(['REMOTE_ADDR' => $address])->post('/sign-in', ['email' => $email, 'password' => $password]);
-    preg_match('/Wait (\d+) s/', session('errors')?->first('email') ?? '', $wait);
+    preg_match('/again in (\d+) second/', session('errors')?->first('email') ?? '', $wait);
 
     return isset($wait[1]) ? (int) $wait[1] : null;
 }
@@ -158,8 +158,8 @@ it('sends cookies that scripts and other sites cannot use', function (): void {
 it('says in its own look what went wrong', function (int $status, string $title): void {
     Route::get('/break', fn () => abort($status));
 
-    $this->get('/break')->assertStatus($status)->assertSee($title)->assertSee('To the beginning');
-})->with([[403, 'Not yours to open'], [404, 'Nothing lies here'], [419, 'The page was open too long'], [429, 'Too many tries'], [500, 'Something broke'], [503, 'Back in a moment']]);
+    $this->get('/break')->assertStatus($status)->assertSee($title)->assertSee('First page');
+})->with([[403, 'You may not open this page'], [404, 'Page not found'], [419, 'This page is too old'], [429, 'Too many requests'], [500, 'Something went wrong'], [503, 'Not available now']]);
 
 it('shows no trace of the code when something breaks', function (): void {
     config(['app.debug' => false]);

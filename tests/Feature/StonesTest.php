@@ -44,7 +44,7 @@ it('names how a stone differs from what it was', function (string $before, strin
 
 it('gives every change a sign and a word of its own', function (): void {
     expect(array_unique(array_map(fn (Change $change): string => $change->sign(), Change::cases())))->toHaveCount(4)
-        ->and(array_unique(array_map(fn (Change $change): string => $change->word(), Change::cases())))->toHaveCount(4);
+        ->and(array_unique(array_map(fn (Change $change): string => $change->text(), Change::cases())))->toHaveCount(4);
 });
 
 it('keeps in an address what is asked for, and what is not there out of it', function (string $query, array $kept): void {
@@ -68,13 +68,13 @@ it('draws the steps of the ladder to one scale, none beside its ground', functio
     $picture = new LoadPicture($catalogue, $loads);
     $scale = null;
     foreach ($picture->bars as $index => $bar) {
-        expect($bar['new']['y'] + $bar['new']['height'])->toEqualWithDelta($picture->foot(), 0.11)
-            ->and($bar['known']['y'] + $bar['known']['height'])->toEqualWithDelta($bar['new']['y'], 0.11)
+        expect($bar['rects']['new']['y'] + $bar['rects']['new']['height'])->toEqualWithDelta($picture->lines[0]['y'], 0.11)
+            ->and($bar['rects']['known']['y'] + $bar['rects']['known']['height'])->toEqualWithDelta($bar['rects']['new']['y'], 0.11)
             ->and($bar['x'] + $picture->bar())->toBeLessThan($picture->width);
-        $scale ??= ($bar['new']['height'] + $bar['known']['height']) / $loads[$index]->actions;
-        expect(($bar['new']['height'] + $bar['known']['height']) / $loads[$index]->actions)->toEqualWithDelta($scale, 0.02);
+        $scale ??= ($bar['rects']['new']['height'] + $bar['rects']['known']['height']) / $loads[$index]->actions;
+        expect(($bar['rects']['new']['height'] + $bar['rects']['known']['height']) / $loads[$index]->actions)->toEqualWithDelta($scale, 0.02);
     }
     // The line above which a step is steep lies between the highest that is not and the lowest that is.
-    $tops = fn (bool $isSteep): array => array_map(fn (array $bar): float => $bar['new']['y'], array_filter($picture->bars, fn (array $bar): bool => $bar['isSteep'] === $isSteep));
+    $tops = fn (bool $isSteep): array => array_map(fn (array $bar): float => $bar['rects']['new']['y'], array_filter($picture->bars, fn (array $bar): bool => isset($bar['rects']['steep']) === $isSteep));
     expect(max($tops(true)))->toBeLessThan($picture->limit)->and(min($tops(false)))->toBeGreaterThanOrEqual($picture->limit);
 });

@@ -55,7 +55,7 @@ it('draws how it went', function (array $rep, string $shape, string $says): void
     timelineRep($this->hall, 1, $rep);
     $mark = timelineOf($this->hall, '2026-11-26')->marks[0];
 
-    expect($mark['shape'])->toBe($shape)->and($mark['says'])->toBe('12 Nov 2026: Wrist held across, '.$says);
+    expect($mark['shape'])->toBe($shape)->and($mark['text'])->toBe('12 Nov 2026: Wrist held across, '.$says);
 })->with([
     'clean' => [['outcome' => 'clean'], 'whole', 'rung 3, clean'],
     'scraped, with a mistake' => [['outcome' => 'scraped', 'mistakes' => '["late step","soft grip"]'], 'half', 'rung 3, scraped (late step; soft grip)'],
@@ -82,5 +82,5 @@ it('draws a correction, and not what it corrects, which the table strikes out', 
     $wrong = timelineRep($this->hall, 1, ['outcome' => 'hit']);
     timelineRep($this->hall, 2, ['outcome' => 'clean', 'replaces' => $wrong, 'reason' => 'Wrong key.']);
 
-    $this->get("/people/{$this->bo->id}")->assertOk()->assertSee('1 rep along time', false)->assertSee('<s>hit</s> corrected', false)->assertSee('a correction: Wrong key.');
+    $this->get("/people/{$this->bo->id}")->assertOk()->assertSee('1 rep along time', false)->assertSee('<s>hit</s> corrected', false)->assertSee(': Wrong key.');
 });

@@ -24,7 +24,7 @@ beforeEach(function (): void {
     $this->ada = $this->hall->students()->firstOrFail();
     $this->pages = fn (): array => [
         '/', '/wall', '/wall?form=table', '/wall.svg', '/wall.csv', '/wall/ranks', '/wall/cross', '/wall/holes', '/wall/fewest', '/attacks', '/attacks?side=none', '/attacks/create', '/answers',
-        '/drill-lists', '/drill-lists/create', '/board', '/board/faults', '/people', '/people/create', '/people/reps', '/people/reps.csv', "/people/{$this->ada->id}", "/people/{$this->ada->id}/edit", '/mat', '/mat/kit',
+        '/drill-lists', '/drill-lists/create', '/board', '/board/mistakes', '/people', '/people/create', '/people/reps', '/people/reps.csv', "/people/{$this->ada->id}", "/people/{$this->ada->id}/edit", '/mat', '/mat/kit',
         '/record', "/record/{$this->ada->id}", '/school', '/school/export.yaml', '/school/export.json',
     ];
 });
@@ -45,7 +45,7 @@ it('shows a row that cannot be read as that row’s fault, and every other page 
         $name = $other instanceof Answer ? 'answers' : 'attacks';
         expect($this->actingAs($this->head->fresh())->get("/{$name}/{$other->id}")->getStatusCode())->toBe(200);
     }
-    foreach (['floor', 'floor.svg', 'sheet', 'sheet.pdf', 'rank'] as $part) {
+    foreach (['floor', 'floor.svg', 'sheet', 'sheet.pdf', 'placement'] as $part) {
         expect($this->actingAs($this->head->fresh())->get("/answers/{$this->gate->id}/{$part}")->getStatusCode())->toBeIn([200, 404, 302], $part);
     }
     foreach (['proof', 'first-steps', 'answers/create'] as $part) {
@@ -80,7 +80,7 @@ it('lets what cannot be read be mended or deleted', function (): void {
     expect(Answer::query()->find($spare->id))->toBeNull();
     // One that reps name stays, and says so on its page.
     spoil('answers', $this->gate->id, ['beats' => 'zzz']);
-    $this->actingAs($this->head->fresh())->followingRedirects()->delete("/answers/{$this->gate->id}")->assertOk()->assertSee('reps are never lost')->assertSee('cannot be read');
+    $this->actingAs($this->head->fresh())->followingRedirects()->delete("/answers/{$this->gate->id}")->assertOk()->assertSee('reps are kept')->assertSee('cannot be read');
 
     $other = $this->hall->attacks()->where('code', 'hug')->firstOrFail();
     spoil('attacks', $other->id, ['kind' => 'gone', 'cautions' => '{}']);

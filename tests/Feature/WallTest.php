@@ -55,7 +55,7 @@ it('shows the part that is asked for, with its holes alone', function (string $q
 it('says on the page what is shown, and takes it away again', function (): void {
     $this->get('/wall?family=hug&place=open&since=2020-01-01')->assertOk()->assertSee('family hug')->assertSee('place open')->assertSee('compared with 1 January 2020')
         ->assertSee('/wall?place=open&amp;since=2020-01-01"', false);
-    $this->get('/wall?family=hug&hand=left')->assertSee('No attack has all of that.')->assertSee('Show the whole wall');
+    $this->get('/wall?family=hug&hand=left')->assertSee('No attack matches all filters.')->assertSee('Show the whole wall');
     $this->get('/wall?family=hug&form=table')->assertSee('Hug from behind')->assertDontSee('Wrist held across');
 });
 
@@ -69,10 +69,10 @@ it('names no column where there is no room, and does in a family alone', functio
     $wall = wallAt($this->hall->fresh(), '');
     expect($wall->picture->columns)->toBe([])->and($wall->picture->courses)->toHaveCount(10)->and(min(array_map(fn (Stone $stone): float => $stone->width, $wall->picture->stones)))->toBeGreaterThan(1.5);
     expect(wallAt($this->hall->fresh(), 'family=hug')->picture->columns)->toHaveCount(1);
-    $this->actingAs($this->head->fresh())->get('/wall')->assertOk()->assertSee('press a family’s name to see it alone');
+    $this->actingAs($this->head->fresh())->get('/wall')->assertOk()->assertSee('Press the name of a family to see it alone');
 });
 
-it('shows her own proof as the moss, and another’s in the lower half', function (): void {
+it('shows the student’s own proof as the moss, and another’s in the lower half', function (): void {
     $this->hall->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $this->hall->ranks()->value('id'), 'flags' => []]);
     foreach (range(1, 3) as $number) {
         cleanRep($this->hall, $number, 'bo', CarbonImmutable::now());
@@ -81,7 +81,7 @@ it('shows her own proof as the moss, and another’s in the lower half', functio
 
     // Three fresh clean reps: .661 (the 10 % quantile of Beta(3.5, .5)).
     $stone = wallAt($this->hall, "student={$ids['bo']}")->picture->stones[0];
-    expect($stone->proven)->toHaveCount(1)->and($stone->proven[0])->toEqualWithDelta(0.661, 0.001)->and($stone->says)->toContain('Bo: holds at rung 2, lower bound 0.66 of 3 tries, fades on');
+    expect($stone->proven)->toHaveCount(1)->and($stone->proven[0])->toEqualWithDelta(0.661, 0.001)->and($stone->text)->toContain('Bo: holds at rung 2, lower bound 0.66 of 3 tries, fades on');
     $stone = wallAt($this->hall, "student={$ids['ada-plover']}&against={$ids['bo']}")->picture->stones[0];
     expect($stone->proven)->toHaveCount(2)->and($stone->proven[1])->toEqualWithDelta(0.661, 0.001)
         ->and($stone->moss()[1]['y'] + $stone->moss()[1]['height'])->toEqualWithDelta($stone->y + $stone->height, 0.02)
@@ -101,7 +101,7 @@ it('compares with a day: what was laid since, what was lost, and what was proven
     // As written it was laid at First and is not; mirrored it was not at Second and is.
     expect(stoneChanges(wallAt($this->hall->fresh(), $since)))->toBe(['0 0 lost', '1 1 gained'])
         ->and(stoneChanges(wallAt($this->hall->fresh(), 'since='.now()->subWeeks(30)->toDateString())))->toBe(['0 0 opened', '0 1 gained', '1 0 opened', '1 1 gained', '2 1 opened']);
-    $this->actingAs($this->head->fresh())->get("/wall?form=table&{$since}")->assertSee('was laid, and is not now (First)')->assertSee('laid now, and was not (Second)')->assertSee('the same');
+    $this->actingAs($this->head->fresh())->get("/wall?form=table&{$since}")->assertSee('laid then, but not now (First)')->assertSee('laid now, but not then (Second)')->assertSee('the same');
 
     foreach (range(1, 3) as $number) {
         cleanRep($this->hall, $number, 'ada-plover', CarbonImmutable::now()->subWeeks(16));
@@ -109,17 +109,17 @@ it('compares with a day: what was laid since, what was lost, and what was proven
     $gate->updateVersion(2, ['rank_id' => $this->hall->ranks()->where('code', 'first')->value('id')], $this->head);
     // Held fifteen weeks ago, faded by now.
     $stone = wallAt($this->hall->fresh(), $since)->picture->stones[0];
-    expect($stone->was)->toBe(1.0)->and($stone->proven)->toBe([0.0])->and($stone->says)->toContain('Then: 1 of 1 First students hold it at rung 2.');
+    expect($stone->was)->toBe(1.0)->and($stone->proven)->toBe([0.0])->and($stone->text)->toContain('Then: 1 of 1 First students hold it at rung 2.');
 });
 
 it('gives the demo a last season', function (): void {
     app(Demo::class)->load(CarbonImmutable::now());
     $school = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
     $was = app(CatalogueMapper::class)->curriculumAt($school, now()->subWeeks(8));
-    $mirrored = array_column($was->answers, 'mirrored', 'id');
+    $mirrored = array_map(fn ($answer): bool => $answer->matching->mirrored, array_column($was->answers, null, 'id'));
 
     expect(count($was->answers))->toBe($school->answers()->count() - 2)->and($mirrored['fender'])->toBeFalse()->and($mirrored['thumb-gate'])->toBeTrue()
-        ->and(array_column($was->answers, 'rank', 'id')['slack-line'])->toBe('flint');
+        ->and($was->answer('slack-line')->teaching->rank)->toBe('flint');
     $changes = wallAt($school, 'since='.now()->subWeeks(13)->toDateString())->picture->changes();
     expect($changes['gained'])->toBeGreaterThan(4);
 });
@@ -160,11 +160,11 @@ it('counts by two aspects, and leads to the part of the wall', function (): void
         ->assertSee('/wall?hand=left&amp;family=grab"', false);
     $this->get('/wall/cross?down=family&across=family')->assertSee('The wall by family and bearing');
     $this->get('/wall/cross?down=zebra&across[]=x')->assertOk()->assertSee('The wall by bearing and family');
-    $this->get('/wall/cross?family=hug&hand=left')->assertSee('No attack has all of that.');
+    $this->get('/wall/cross?family=hug&hand=left')->assertSee('No attack matches all filters.');
 });
 
 it('offers to catalogue a pair that nobody has, with the form filled in', function (): void {
-    $page = (string) $this->get('/wall/cross')->assertSee('pairs that can be are in no attack')->getContent();
+    $page = (string) $this->get('/wall/cross')->assertSee('possible pairs are in no attack')->getContent();
     preg_match('/href="([^"]*attacks\/create[^"]*)"/', $page, $link);
     parse_str((string) parse_url(html_entity_decode($link[1]), PHP_URL_QUERY), $asked);
     $form = $this->get(html_entity_decode($link[1]))->assertOk();
@@ -189,25 +189,25 @@ it('counts the mistakes that were recorded where a basic is used', function (): 
 
 it('shows what follows when an answer is taught at another rank, then does it, and takes it back', function (): void {
     $gate = $this->hall->answers()->firstOrFail();
-    $this->get("/answers/{$gate->id}/rank")->assertOk()->assertSee('Choose the rank it should come with.');
+    $this->get("/answers/{$gate->id}/placement")->assertOk()->assertSee('Choose the rank at which it should be introduced.');
     // The wrist as written is late then, and nothing of it is in time any more, so that its other side is open.
-    $this->get("/answers/{$gate->id}/rank?to=second")->assertOk()->assertSee('was laid, and is not now: 1')->assertSee('Teach it at Second')
-        ->assertSeeInOrder(['Opens', 'late', 'first answered at Second'])->assertSeeInOrder(['First', '50 % → 0 %', '2 → 0', 'Second', '33 % → 33 %', '0 → 2']);
+    $this->get("/answers/{$gate->id}/placement?to=second")->assertOk()->assertSee('laid then, but not now: 1')->assertSee('Teach it at Second')
+        ->assertSeeInOrder(['Opens', 'late', 'first answer comes at Second'])->assertSeeInOrder(['First', '50 % → 0 %', '2 → 0', 'Second', '33 % → 33 %', '0 → 2']);
     expect($gate->fresh()->rank->code)->toBe('first');
 
-    $this->put("/answers/{$gate->id}/rank", ['to' => 'second', 'version' => 1])->assertRedirect('/wall')->assertSessionHas('undo');
+    $this->put("/answers/{$gate->id}/placement", ['to' => 'second', 'version' => 1])->assertRedirect('/wall')->assertSessionHas('undo');
     expect($gate->fresh()->rank->code)->toBe('second');
-    $this->put("/answers/{$gate->id}/rank", ['to' => 'first', 'version' => 1])->assertSessionHas('wrong');
+    $this->put("/answers/{$gate->id}/placement", ['to' => 'first', 'version' => 1])->assertSessionHas('error');
     $this->actingAs($this->head->fresh())->post("/answers/{$gate->id}/versions/1", ['version' => 2]);
     expect($gate->fresh()->rank->code)->toBe('first');
-    $this->put("/answers/{$gate->id}/rank", ['to' => 'third', 'version' => 3])->assertSessionHasErrors('to');
+    $this->put("/answers/{$gate->id}/placement", ['to' => 'third', 'version' => 3])->assertSessionHasErrors('to');
 });
 
 it('ends a short form that would not come earlier any more, and says so', function (): void {
     $gate = $this->hall->answers()->firstOrFail();
     $ranks = $this->hall->ranks->pluck('id', 'code');
     $gate->updateVersion(1, ['rank_id' => $ranks['second'], 'short_rank_id' => $ranks['first'], 'short_beats' => 1], $this->head);
-    $this->actingAs($head = $this->head->fresh())->get("/answers/{$gate->id}/rank?to=first")->assertSee('Its short form would end');
-    $this->put("/answers/{$gate->id}/rank", ['to' => 'first', 'version' => 2])->assertRedirect('/wall');
+    $this->actingAs($head = $this->head->fresh())->get("/answers/{$gate->id}/placement?to=first")->assertSee('It would lose its short form');
+    $this->put("/answers/{$gate->id}/placement", ['to' => 'first', 'version' => 2])->assertRedirect('/wall');
     expect($gate->fresh()->only('short_rank_id', 'short_beats'))->toBe(['short_rank_id' => null, 'short_beats' => null]);
 });

@@ -20,15 +20,15 @@ function expectSameProof(School $school, CarbonImmutable $at): int
     $mapper = app(CatalogueMapper::class);
     $everything = $mapper->everything($school);
     $proofs = [];
-    foreach ((new Prover($everything->ladder))->prove($everything->reps, $everything->attacks, $at) as $proof) {
+    foreach ((new Prover($everything->catalogue->ladder))->prove($everything->reps, $everything->catalogue->attacks, $at) as $proof) {
         $proofs["{$proof->student} {$proof->attack} {$proof->side->value} {$proof->rung}"] = $proof;
     }
     $students = $school->students()->pluck('code', 'id')->all();
-    $windows = (new WindowBook($school, $everything))->of(array_keys($students), $at);
+    $windows = (new WindowBook($school, $everything->catalogue))->of(array_keys($students), $at);
     $seen = 0;
     foreach ($windows as $student => $ofStudent) {
         foreach ($ofStudent as $cell => $window) {
-            foreach ($everything->ladder->ids() as $rung) {
+            foreach ($everything->catalogue->ladder->ids() as $rung) {
                 $proof = $proofs["{$students[$student]} {$cell} {$rung}"] ?? null;
                 expect($window->state($rung, $at))->toBe($proof->state ?? ProofState::Untried, "{$students[$student]} {$cell} {$rung}");
                 if ($proof !== null) {
@@ -70,16 +70,16 @@ it('counts who of a rank holds what as all reps do, now and on a day in the past
     $held = 0;
     foreach ([[CarbonImmutable::now(), $book->of($school)], [$day = CarbonImmutable::now()->subWeeks(6), $book->at($school, $day)]] as [$moment, $shares]) {
         $counted = [];
-        foreach ((new Prover($everything->ladder))->prove($everything->reps, $everything->attacks, $moment) as $proof) {
+        foreach ((new Prover($everything->catalogue->ladder))->prove($everything->reps, $everything->catalogue->attacks, $moment) as $proof) {
             $rank = array_column($everything->students, 'rank', 'id')[$proof->student];
-            if ($proof->state === ProofState::Holds && $proof->rung === array_column($everything->ranks, 'goalRung', 'id')[$rank]) {
+            if ($proof->state === ProofState::Holds && $proof->rung === array_column($everything->catalogue->ranks, 'goalRung', 'id')[$rank]) {
                 $key = "{$rank} {$proof->attack} {$proof->side->value}";
                 $counted[$key] = ($counted[$key] ?? 0) + 1;
             }
         }
-        foreach ($everything->ranks as $rank) {
+        foreach ($everything->catalogue->ranks as $rank) {
             expect($shares->students($rank->id))->toBe(count(array_filter($everything->students, static fn ($student): bool => $student->rank === $rank->id)));
-            foreach ($everything->attacks as $attack) {
+            foreach ($everything->catalogue->attacks as $attack) {
                 foreach (Side::cases() as $side) {
                     expect($shares->held($rank->id, $attack->id, $side))->toBe($counted["{$rank->id} {$attack->id} {$side->value}"] ?? 0, "{$moment} {$rank->id} {$attack->id} {$side->value}");
                 }
@@ -133,7 +133,7 @@ it('shows nothing of another school’s', function (): void {
     addRep($other, 1);
     $everything = app(CatalogueMapper::class)->everything($school);
 
-    expect((new WindowBook($school, $everything))->of([Student::query()->where('school_id', $other->id)->value('id')], CarbonImmutable::now()))->toBe([Student::query()->where('school_id', $other->id)->value('id') => []]);
+    expect((new WindowBook($school, $everything->catalogue))->of([Student::query()->where('school_id', $other->id)->value('id')], CarbonImmutable::now()))->toBe([Student::query()->where('school_id', $other->id)->value('id') => []]);
 });
 
 it('keeps a reason for a correction, and for nothing else', function (): void {

@@ -22,12 +22,12 @@ beforeEach(function (): void {
 it('shows what is typed on the floor, with its margins', function (): void {
     // A palm to the chin from a held wrist, both of medium size: +14 cm.
     ($this->bench)("left palm chin\nleave 6")->assertOk()
-        ->assertSee('Reads well')
+        ->assertSee('No mistakes in the writing')
         ->assertSee('id="floor-here"', false)
         ->assertSee('data-frame="2"', false)
         ->assertSee('palm +14 cm')
         ->assertSee('left hand palm chin: +14 cm')
-        ->assertSee('Leaves while right hand on right wrist is on.');
+        ->assertSee('Leaves with a hold on: right hand on right wrist.');
 });
 
 it('leaves the floor as it is when the beats cannot be read', function (): void {
@@ -40,7 +40,7 @@ it('shows the same figures as the core has', function (string $defender, string 
 
     ($this->bench)('left palm chin', ['defender' => $defender, 'attacker' => $attacker])
         ->assertSee($hit->tooFarUp ? 'palm too high' : sprintf('palm %+d cm', $hit->centimetres()))
-        ->assertSee(sprintf('%.2f m from him', $run->frames[0]->positions->distance));
+        ->assertSee(sprintf('%.2f m away', $run->frames[0]->positions->distance));
 })->with([['small', 'large', 1.52, 1.85], ['large', 'small', 1.85, 1.52], ['child', 'large', 1.25, 1.85]]);
 
 it('looks at it from the other side, at another pace, in another spelling', function (): void {
@@ -59,8 +59,8 @@ it('offers a mend that was tried, as the whole text', function (): void {
 
 it('offers the best first steps with a strike that still reaches', function (): void {
     $this->get("/attacks/{$this->wrist->id}/first-steps?strike=left+palm+chin")->assertOk()->assertSee('Best first steps')->assertSee('data-first="', false);
-    $this->get("/attacks/{$this->wrist->id}/first-steps?strike=glide")->assertOk()->assertSee('is no strike that can be read');
-    $this->get("/attacks/{$this->wrist->id}/first-steps?strike=right+knee+chin")->assertSee('With no first step does right knee chin still reach');
+    $this->get("/attacks/{$this->wrist->id}/first-steps?strike=glide")->assertOk()->assertSee('is not a strike that can be read');
+    $this->get("/attacks/{$this->wrist->id}/first-steps?strike=right+knee+chin")->assertSee('No first step lets “right knee chin” still reach');
 });
 
 it('keeps another school’s attack and answer closed', function (): void {
@@ -72,7 +72,7 @@ it('keeps another school’s attack and answer closed', function (): void {
     }
     // The waivers of another school's answer are not applied either.
     $other->answers()->update(['waived' => json_encode([['check' => 'still-held', 'beat' => null, 'reason' => 'theirs']])]);
-    ($this->bench)('leave 6', ['answer' => (string) $other->answers()->value('id')])->assertSee('Leaves while');
+    ($this->bench)('leave 6', ['answer' => (string) $other->answers()->value('id')])->assertSee('Leaves with a hold on');
 });
 
 it('reads an attack in one line, and says the line that the fields are', function (): void {
@@ -82,13 +82,13 @@ it('reads an attack in one line, and says the line that the fields are', functio
 });
 
 it('shows the situation of an attack', function (): void {
-    $this->get("/attacks/{$this->wrist->id}")->assertSee('Your right hand is limited: held at the wrist by his right hand')->assertSee('He has free: left hand, left foot, right foot.')
-        ->assertSee('The hold opens toward the thumb, which is up.')->assertSee('right wrist hold, across, from 12, thumb up, landed, to move');
+    $this->get("/attacks/{$this->wrist->id}")->assertSee('Your right hand is limited: held at the wrist by the attacker’s right hand')->assertSee('The attacker’s free weapons: left hand, left foot, right foot.')
+        ->assertSee('The grip is weak on its up side, the side of the thumb.')->assertSee('right wrist hold, across, from 12, thumb up, landed, to move');
 });
 
 it('makes a sheet of one page, as a print and as a PDF, with the figures of the screen', function (string $paper, string $size): void {
     $figures = $this->get("/answers/{$this->gate->id}")->assertOk()->getContent();
-    preg_match_all('/data-beat="(\d+)".*?([\d.]+ m) from him/s', (string) $figures, $seen);
+    preg_match_all('/data-beat="(\d+)".*?([\d.]+ m) away,/s', (string) $figures, $seen);
     $sheet = $this->get("/answers/{$this->gate->id}/sheet?paper={$paper}")->assertOk()->assertSee('Usual mistakes')->assertSee('leans back')->assertSee('Not medical or legal advice');
     expect($seen[2])->toHaveCount(3);
     foreach ($seen[2] as $distance) {
@@ -113,15 +113,15 @@ it('keeps every version, tells what changed, and brings one back', function (): 
     $form = ['title' => 'Gate', 'label' => '', 'rank' => $this->gate->rank_id, 'mirrored' => '0', 'mistakes' => 'leans back', 'version' => 1];
     $this->put("/answers/{$this->gate->id}", [...$form, 'beats' => "left foot step 9, left hand strip toward thumb -> released\nleave 6, look"])->assertRedirect();
 
-    $this->get("/answers/{$this->gate->id}")->assertSee('Introduced')->assertSee('a catalogue file')->assertSee('Changed')->assertSee('what changed: beats')
+    $this->get("/answers/{$this->gate->id}")->assertSee('Added')->assertSee('a catalogue file')->assertSee('Changed')->assertSee('What changed: beats')
         ->assertSeeInOrder(['removed', 'leave 6', 'added', 'leave 6, look']);
-    $this->post("/answers/{$this->gate->id}/versions/1", ['version' => 2])->assertRedirect()->assertSessionHas('said');
+    $this->post("/answers/{$this->gate->id}/versions/1", ['version' => 2])->assertRedirect()->assertSessionHas('status');
     expect($this->gate->fresh()->beats)->toBe("left foot step 9, left hand strip toward thumb -> released\nleave 6\n")
         ->and($this->gate->fresh()->version)->toBe(3)
         ->and($this->gate->versions()->count())->toBe(3);
 
     // Somebody else saved in between: nothing is overwritten.
-    $this->post("/answers/{$this->gate->id}/versions/2", ['version' => 2])->assertSessionHas('wrong');
+    $this->post("/answers/{$this->gate->id}/versions/2", ['version' => 2])->assertSessionHas('error');
     expect($this->gate->fresh()->version)->toBe(3);
     $this->post("/answers/{$this->gate->id}/versions/77", ['version' => 3])->assertNotFound();
 });
@@ -130,19 +130,19 @@ it('refuses to bring back a title that another answer has now', function (): voi
     $this->gate->versions()->where('version', 1)->toBase()->update(['content' => json_encode([...$this->gate->versions()->firstOrFail()->content, 'title' => 'Taken'])]);
     $this->hall->answers()->create([...$this->gate->only('attack_id', 'rank_id', 'beats', 'pattern', 'mistakes', 'waived'), 'code' => 'taken', 'title' => 'Taken']);
 
-    $this->post("/answers/{$this->gate->id}/versions/1", ['version' => 1])->assertSessionHas('wrong');
+    $this->post("/answers/{$this->gate->id}/versions/1", ['version' => 1])->assertSessionHas('error');
 });
 
 it('accepts a finding with a reason, and takes that back', function (): void {
     $accept = ['check' => 'blind-exit', 'beat' => '2', 'version' => 1];
-    $this->post("/answers/{$this->gate->id}/waivers", $accept)->assertSessionHasErrors(['reason' => 'Say why this is accepted; the reason is kept.']);
+    $this->post("/answers/{$this->gate->id}/waivers", $accept)->assertSessionHasErrors(['reason' => 'Say why this is accepted. The reason is kept.']);
     $this->post("/answers/{$this->gate->id}/waivers", [...$accept, 'check' => 'nonsense', 'reason' => 'x'])->assertSessionHasErrors('check');
-    $this->post("/answers/{$this->gate->id}/waivers", [...$accept, 'reason' => 'The quay behind is empty.'])->assertSessionHas('said');
+    $this->post("/answers/{$this->gate->id}/waivers", [...$accept, 'reason' => 'The quay behind is empty.'])->assertSessionHas('status');
 
     ($this->anew)()->get("/answers/{$this->gate->id}")->assertSee('Accepted at beat 2')->assertSee('The quay behind is empty.');
     $this->get("/answers/{$this->gate->id}/edit")->assertDontSee('Goes 1.8 m backward without a look.');
-    $this->post("/answers/{$this->gate->id}/waivers", [...$accept, 'reason' => 'too late'])->assertSessionHas('wrong');
-    $this->delete("/answers/{$this->gate->id}/waivers", ['check' => 'blind-exit', 'beat' => '2', 'version' => 2])->assertSessionHas('said');
+    $this->post("/answers/{$this->gate->id}/waivers", [...$accept, 'reason' => 'too late'])->assertSessionHas('error');
+    $this->delete("/answers/{$this->gate->id}/waivers/blind-exit", ['beat' => '2', 'version' => 2])->assertSessionHas('status');
     ($this->anew)()->get("/answers/{$this->gate->id}")->assertSee('Accept it, with a reason')->assertDontSee('The quay behind is empty.</em>', false);
 });
 
@@ -150,6 +150,6 @@ it('tells which answers it is most like, and what the policy keeps from youth', 
     $this->hall->answers()->create([...$this->gate->only('attack_id', 'rank_id', 'pattern', 'mistakes', 'waived'), 'code' => 'twin', 'title' => 'Twin', 'beats' => "right foot step 3, right hand strip toward thumb -> released\nright palm throat\n"]);
 
     // Its mirror brings two of the twin's three actions along; the twin brings two of three to Gate.
-    ($this->anew)()->get("/answers/{$this->gate->id}")->assertSee('which brings 67 % of it along and gets 67 % from it');
-    $this->get('/answers/'.$this->hall->answers()->where('code', 'twin')->value('id'))->assertSee('Not for anybody under 16: a strike at the throat.')->assertSee('a strike at the throat (level 4)');
+    ($this->anew)()->get("/answers/{$this->gate->id}")->assertSee('which shares 67 % of its actions (67 % the other way)');
+    $this->get('/answers/'.$this->hall->answers()->where('code', 'twin')->value('id'))->assertSee('Not taught under 16: a strike to the throat.')->assertSee('a strike to the throat (level 4)');
 });

@@ -40,8 +40,8 @@ final readonly class Requests
     private function page(): array
     {
         $path = $this->values->one([
-            '/', '/wall', '/wall.svg', '/wall.csv', '/wall/ranks', '/wall/basics/{x}', '/wall/cross', '/wall/holes', '/wall/fewest', '/wall/moves/{answer}', '/attacks', '/attacks/facets', '/attacks/create', '/attacks/{attack}', '/attacks/{attack}/edit', '/attacks/{attack}/proof',
-            '/attacks/{attack}/first-steps', '/attacks/{attack}/answers/create', '/answers', '/answers/{answer}', '/answers/{answer}/edit', '/answers/{answer}/rank', '/answers/{answer}/floor', '/answers/{answer}/floor.svg', '/answers/{answer}/sheet', '/answers/{answer}/sheet.pdf',
+            '/', '/wall', '/wall.svg', '/wall.csv', '/wall/ranks', '/wall/basics/{x}', '/wall/cross', '/wall/holes', '/wall/fewest', '/answers/{answer}/moves/create', '/attacks', '/attacks/facets', '/attacks/create', '/attacks/{attack}', '/attacks/{attack}/edit', '/attacks/{attack}/proof',
+            '/attacks/{attack}/first-steps', '/attacks/{attack}/answers/create', '/answers', '/answers/{answer}', '/answers/{answer}/edit', '/answers/{answer}/placement', '/answers/{answer}/floor', '/answers/{answer}/floor.svg', '/answers/{answer}/sheet', '/answers/{answer}/sheet.pdf',
             '/drill-lists', '/drill-lists/create', '/drill-lists/{x}', '/board', '/board/mistakes', '/people', '/people/reps', '/people/reps.csv', '/people/{student}', '/people/{student}/edit', '/mat', '/mat/kit', '/record', '/record/{student}', '/record/{student}/{attack}/written',
             '/record/{student}/{attack}/{x}', '/reps/{rep}/correct', '/school', '/school/export.yaml', '/school/export.{x}', '/up', '/{x}', '/sign-in',
         ]);
@@ -90,11 +90,11 @@ final readonly class Requests
             ['POST', '/attacks/{attack}/answers', $answer, false],
             ['PUT', '/answers/{answer}', $answer, false],
             ['POST', '/attacks/{attack}/workbench', [...$answer, 'beat' => '1', 'side' => 'written', 'rung' => '4', 'defender' => 'small', 'attacker' => 'large', 'bearings' => 'clock'], false],
-            ['PUT', '/answers/{answer}/rank', ['rank' => (string) $this->ids['rank'], 'version' => '1'], false],
+            ['PUT', '/answers/{answer}/placement', ['rank' => (string) $this->ids['rank'], 'version' => '1'], false],
             ['POST', '/answers/{answer}/waivers', ['check' => 'no-exit', 'beat' => '1', 'reason' => 'we know', 'version' => '1'], false],
-            ['DELETE', '/answers/{answer}/waivers', ['check' => 'no-exit', 'beat' => '1', 'version' => '1'], false],
+            ['DELETE', '/answers/{answer}/waivers/no-exit', ['beat' => '1', 'version' => '1'], false],
             ['POST', '/answers/{answer}/versions/1', ['version' => '1'], false],
-            ['POST', '/wall/moves/{answer}', ['kind' => 'mirror', 'attack' => 'wrist', 'side' => 'mirrored', 'move' => 'mirror', 'version' => '1'], false],
+            ['POST', '/answers/{answer}/moves', ['kind' => 'mirror', 'attack' => 'wrist', 'side' => 'mirrored', 'move' => 'mirror', 'version' => '1'], false],
             ['POST', '/drill-lists', ['name' => 'Mine', 'families' => ['grab'], 'facets' => ['hand', 'place'], 'values' => 'used', 'forbid' => 'place stairs, build larger', 'seed' => '3', 'rows' => '20'], false],
             ['POST', '/people', ['name' => 'Somebody', 'rank' => (string) $this->ids['rank'], 'height' => '1.71', 'born' => '2001-05-02', 'flags' => ['no-fall']], false],
             ['PUT', '/people/{student}', ['name' => 'Somebody', 'rank' => (string) $this->ids['rank'], 'height' => '1.71', 'born' => '2001-05-02', 'flags' => ['no-fall']], false],
@@ -102,7 +102,7 @@ final readonly class Requests
             ['POST', '/reps', array_diff_key($rep, ['replaces' => 0, 'reason' => 0]), false],
             ['POST', '/mat/reps', ['reps' => [$rep, array_diff_key($rep, ['replaces' => 0])]], true],
             ['POST', '/mat/reps', ['reps' => [[...$rep, $this->values->one(array_keys($rep)) => $this->values->any()]]], true],
-            ['POST', '/mat/outlook', ['people' => [(string) $this->ids['student']], 'rung' => '4', 'list' => 'most', 'each' => '5', 'minutes' => ''], false],
+            ['POST', '/mat/forecast', ['people' => [(string) $this->ids['student']], 'rung' => '4', 'list' => 'most', 'each' => '5', 'minutes' => ''], false],
             ['PUT', '/school', ['share' => '80', 'zone' => 'UTC', 'factors' => ['open' => '1']], false],
             ['POST', '/school/ranks', ['name' => 'New', 'max_beats' => '4', 'goal_rung' => '2'], false],
             ['PUT', '/school/ranks/{rank}', ['name' => 'New', 'max_beats' => '4', 'goal_rung' => '2'], false],

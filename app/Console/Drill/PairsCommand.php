@@ -55,7 +55,7 @@ final class PairsCommand extends FileCommand
             throw UnreadableInput::catalogue($path, UnreadableCatalogue::of($problems), $this->texts);
         }
         try {
-            return Model::of($this->words($document['parameters']), array_map(static fn (array $row): array => array_map(strval(...), $row), $document['forbid'] ?? []));
+            return Model::of($this->words($document['parameters']), array_values(array_map(static fn (array $row): array => array_map(strval(...), $row), $document['forbid'] ?? [])));
         } catch (ModelException $error) {
             throw UnreadableInput::catalogue($path, UnreadableCatalogue::of([new Problem($error->pointer, Text::of('cli.pairs.unusable'), $error->text, $error->nearest)]), $this->texts);
         }

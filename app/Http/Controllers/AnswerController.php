@@ -7,14 +7,20 @@ namespace App\Http\Controllers;
 use App\Http\Requests\AnswerRequest;
 use App\Models\Answer;
 use App\Models\Attack;
+use App\Models\Rank;
+use App\Models\School;
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
 use App\View\Forms\AnswerForm;
 use App\View\History\AnswerHistory;
 use App\View\Workbench\Workbench;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use StoneDrill\Core\Attack\Attack as CoreAttack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Technique\Beats;
 
@@ -22,16 +28,19 @@ final readonly class AnswerController
 {
     public function __construct(private CatalogueMapper $mapper, private Workbench $workbench) {}
 
-    public function index(Request $request): View
+    public function index(Request $request, #[CurrentUser] User $user): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $find = is_string($request->query('find')) ? trim($request->query('find')) : '';
         $answers = $school->answers()->with(['attack', 'rank'])
-            ->when($find, static fn ($query, string $words) => $query->where(static fn ($any) => $any->whereLike('title', "%{$words}%")->orWhereLike('beats', "%{$words}%")))
+            ->when($find, static fn (Builder $query, string $words) => $query->where(static fn (Builder $any) => $any
+                ->whereLike('title', "%{$words}%")->orWhereLike('beats', "%{$words}%")))
             ->get();
 
         return view('answers.index', [
-            'groups' => $school->ranks->mapWithKeys(static fn ($rank): array => [$rank->name => $answers->where('rank_id', $rank->id)])->filter->isNotEmpty(),
+            'groups' => $school->ranks
+                ->mapWithKeys(static fn (Rank $rank): array => [$rank->name => $answers->where('rank_id', $rank->id)])
+                ->filter->isNotEmpty(),
             'find' => $find,
             'unreadable' => $this->mapper->unreadable($school),
             'total' => $school->answers()->count(),
@@ -39,35 +48,33 @@ final readonly class AnswerController
         ]);
     }
 
-    public function create(Request $request, Attack $attack): View
+    public function create(Request $request, #[CurrentUser] User $user, Attack $attack): View
     {
-        $this->authorizeAttack($request, $attack);
-        $school = $request->user()->school;
+        $school = $user->school;
         $side = $request->query('side') === Side::Mirrored->value ? Side::Mirrored : Side::Written;
 
         return view('answers.create', [
             'attack' => $attack,
-            'form' => $form = AnswerForm::empty($this->mapper->attack($attack->setRelation('school', $school), $this->mapper->kinds($school)), $side, $school, $request->old()),
+            'form' => $form = AnswerForm::empty($this->core($attack, $school), $side, $school, (array) $request->old()),
             'draft' => $this->workbench->draft($request, $school, $attack, $form->values, null),
         ]);
     }
 
-    public function store(AnswerRequest $request, Attack $attack): RedirectResponse
+    public function store(AnswerRequest $request, #[CurrentUser] User $user, Attack $attack): RedirectResponse
     {
-        $this->authorizeAttack($request, $attack);
-        $school = $request->user()->school;
+        $school = $user->school;
         $answer = Code::create($school->answers(), (string) $request->string('title'), [
             ...$request->columns(),
             'attack_id' => $attack->id,
-            'updated_by_id' => $request->user()->id,
+            'updated_by_id' => $user->id,
         ]);
 
-        return redirect()->route('answers.show', $answer)->with('said', "“{$answer->title}” is saved. The wall has taken it in.");
+        return redirect()->route('answers.show', $answer)->with('status', __('messages.answer-added', ['answer' => $answer->title]));
     }
 
-    public function show(Request $request, Answer $answer): View
+    public function show(Request $request, #[CurrentUser] User $user, Answer $answer): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $answer->setRelation('school', $school);
         $why = $this->mapper->whyUnreadable($answer);
         if ($why !== null) {
@@ -88,9 +95,9 @@ final readonly class AnswerController
         ]);
     }
 
-    public function edit(Request $request, Answer $answer): View
+    public function edit(Request $request, #[CurrentUser] User $user, Answer $answer): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $answer->setRelation('school', $school);
         $answer->attack->setRelation('school', $school);
         if ($this->mapper->whyUnreadable($answer->attack) !== null) {
@@ -100,32 +107,34 @@ final readonly class AnswerController
         return view('answers.edit', [
             'answer' => $answer,
             'why' => $this->mapper->whyUnreadable($answer),
-            'form' => $form = AnswerForm::of($answer, $this->mapper->attack($answer->attack, $this->mapper->kinds($school)), $school, $request->old()),
+            'form' => $form = AnswerForm::of($answer, $this->core($answer->attack, $school), $school, (array) $request->old()),
             'draft' => $this->workbench->draft($request, $school, $answer->attack, $form->values, $answer),
         ]);
     }
 
-    public function update(AnswerRequest $request, Answer $answer): RedirectResponse
+    public function update(AnswerRequest $request, #[CurrentUser] User $user, Answer $answer): RedirectResponse
     {
-        if (! $answer->updateVersion($request->integer('version'), $request->columns(), $request->user())) {
-            return redirect()->route('answers.edit', $answer)->withInput([...$request->except('_token', '_method'), 'version' => $answer->version])->with('overtaken', true);
+        if (! $answer->updateVersion($request->integer('version'), $request->columns(), $user)) {
+            return redirect()->route('answers.edit', $answer)
+                ->withInput([...$request->except('_token', '_method'), 'version' => $answer->version])
+                ->with('overtaken', true);
         }
 
-        return redirect()->route('answers.show', $answer)->with('said', "“{$answer->title}” is saved.");
+        return redirect()->route('answers.show', $answer)->with('status', __('messages.saved', ['name' => $answer->title]));
     }
 
     public function destroy(Answer $answer): RedirectResponse
     {
         if ($answer->reps()->exists()) {
-            return redirect()->route('answers.show', $answer)->with('wrong', 'This answer stays: reps name it, and reps are never lost.');
+            return redirect()->route('answers.show', $answer)->with('error', __('messages.answer-stays'));
         }
         $answer->delete();
 
-        return redirect()->route('attacks.show', $answer->attack_id)->with('said', "“{$answer->title}” is deleted.");
+        return redirect()->route('attacks.show', $answer->attack_id)->with('status', __('messages.deleted', ['name' => $answer->title]));
     }
 
-    private function authorizeAttack(Request $request, Attack $attack): void
+    private function core(Attack $attack, School $school): CoreAttack
     {
-        abort_unless($request->user()->can('view', $attack), 404);
+        return $this->mapper->attack($attack->setRelation('school', $school), $this->mapper->kinds($school));
     }
 }

@@ -6,14 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Models\Attack;
 use App\Models\Student;
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
 use App\View\Board\TimedTries;
 use App\View\Drill\Kit;
 use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Proof\ProofState;
@@ -23,15 +24,15 @@ final readonly class AttackProofController
 {
     public function __construct(private CatalogueMapper $mapper) {}
 
-    public function __invoke(Request $request, Attack $attack): View
+    public function __invoke(#[CurrentUser] User $user, Attack $attack): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
         $students = Kit::of($school);
         $windows = (new WindowBook($school, $catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $now);
         $cells = array_values(array_filter(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->code));
-        $core = array_column($catalogue->attacks, null, 'id')[$attack->code];
+        $core = $catalogue->attack($attack->code);
         $lines = [];
         foreach ($students as $student) {
             foreach (ProofLine::of($this->mapper->student($student), $core, $student->rank->goal_rung, $windows[$student->id], $now) as $line) {
@@ -42,6 +43,13 @@ final readonly class AttackProofController
         }
         usort($lines, static fn (array $a, array $b): int => [$b['line']->lower, $a['line']->student->name] <=> [$a['line']->lower, $b['line']->student->name]);
 
-        return view('attacks.proof', ['lines' => $lines, 'timed' => new TimedTries($attack, $catalogue, $cells), 'hasSides' => count($cells) > 1, 'people' => $students->count(), 'all' => $school->students()->count(), 'untried' => $students->count() - count(array_unique(array_column($lines, 'id')))]);
+        return view('attacks.proof', [
+            'lines' => $lines,
+            'timed' => new TimedTries($attack, $catalogue, $cells),
+            'hasSides' => count($cells) > 1,
+            'people' => $students->count(),
+            'all' => $school->students()->count(),
+            'untried' => $students->count() - count(array_unique(array_column($lines, 'id'))),
+        ]);
     }
 }

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Rank;
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\View\Board\Board;
 use App\View\Board\MistakeTrend;
+use App\View\Wall\WallQuery;
 use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 
 /** The board of a group: everybody of a rank, or of the school, a page at a time. */
@@ -19,25 +24,28 @@ final readonly class BoardController
 
     public function __construct(private CatalogueMapper $mapper) {}
 
-    public function show(Request $request): View
+    public function show(Request $request, #[CurrentUser] User $user): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $rank = $school->ranks->firstWhere('code', $request->query('rank'));
-        $sort = is_string($request->query('sort')) && isset(Board::SORTS[$request->query('sort')]) ? $request->query('sort') : 'name';
-        $students = $school->students()->with('rank')->when($rank, static fn ($query) => $query->where('rank_id', $rank->id))->paginate(self::GROUP)->withQueryString();
+        $sort = in_array($request->query('sort'), Board::SORTS, true) ? $request->query('sort') : Board::SORTS[0];
+        $students = $school->students()->with('rank')
+            ->when($rank, static fn (Builder $query, Rank $rank) => $query->where('rank_id', $rank->id))
+            ->paginate(self::GROUP)->withQueryString();
+        $attacks = WallQuery::page($request->query('attacks'));
 
         return view('board.show', [
             'ranks' => $school->ranks,
             'rank' => $rank,
             'sort' => $sort,
             'students' => $students,
-            'board' => new Board($school, $students->getCollection(), $this->mapper, CarbonImmutable::now(), $sort, (int) (is_string($request->query('attacks')) && ctype_digit($request->query('attacks')) ? substr($request->query('attacks'), 0, 6) : 1)),
+            'board' => new Board($school, $students->getCollection(), $this->mapper, CarbonImmutable::now(), $sort, $attacks),
             'attackIds' => $school->attacks->pluck('id', 'code'),
         ]);
     }
 
-    public function mistakes(Request $request): View
+    public function mistakes(#[CurrentUser] User $user): View
     {
-        return view('board.mistakes', ['trend' => new MistakeTrend($request->user()->school, CarbonImmutable::now())]);
+        return view('board.mistakes', ['trend' => new MistakeTrend($user->school, CarbonImmutable::now())]);
     }
 }

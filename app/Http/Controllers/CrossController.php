@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\HoleBook;
+use App\View\Wall\CrossPage;
 use App\View\Wall\WallQuery;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Coverage\Aspect;
@@ -17,14 +20,11 @@ use StoneDrill\Core\Coverage\MissingPairs;
 /** The wall counted by two aspects, and what can go together that nobody has catalogued. */
 final readonly class CrossController
 {
-    /** Missing pairs shown at once. */
-    public const SHOWN = 40;
-
     public function __construct(private CatalogueMapper $mapper, private HoleBook $holes) {}
 
-    public function __invoke(Request $request): View
+    public function __invoke(Request $request, #[CurrentUser] User $user): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
         $coverage = Coverage::of($catalogue);
         $query = WallQuery::of($request, $school);
@@ -34,11 +34,13 @@ final readonly class CrossController
 
         return view('wall.cross', [
             'query' => $query,
-            'down' => $down,
-            'across' => $across,
-            'table' => CrossTable::of($cells, $known ?? $coverage->holes, $catalogue->rankOrder(), $down, $across),
+            'page' => new CrossPage(
+                $down,
+                $across,
+                CrossTable::of($cells, $known ?? $coverage->holes, $catalogue->rankOrder(), $down, $across),
+                MissingPairs::of($catalogue, $this->mapper->kinds($school)->all()),
+            ),
             'isWhole' => $known !== null,
-            'pairs' => MissingPairs::of($catalogue, $this->mapper->kinds($school)->all()),
         ]);
     }
 

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
-use Illuminate\Http\Request;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Exchange\CatalogueWriter;
@@ -16,9 +17,9 @@ final readonly class ExportController
 {
     public function __construct(private CatalogueMapper $mapper) {}
 
-    public function __invoke(Request $request, string $format): Response
+    public function __invoke(#[CurrentUser] User $user, string $format): Response
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $name = Str::slug($school->name).'.'.$format;
 
         return response((new CatalogueWriter())->write($this->mapper->everything($school), Format::from($format)), 200, [

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\View\Forms\AttackForm;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -14,9 +16,9 @@ final readonly class FacetsController
 {
     public function __construct(private CatalogueMapper $mapper) {}
 
-    public function __invoke(Request $request): View
+    public function __invoke(Request $request, #[CurrentUser] User $user): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $line = is_string($request->query('line')) ? trim($request->query('line')) : '';
 
         return view('attacks.facets', ['form' => $request->header('HX-Trigger-Name') === 'line' && $line !== ''

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\HoleBook;
+use App\View\Wall\FewestView;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Coverage\Coverage;
@@ -19,20 +22,23 @@ final readonly class FewestController
 
     public function __construct(private CatalogueMapper $mapper, private HoleBook $holes) {}
 
-    public function __invoke(Request $request): View
+    public function __invoke(Request $request, #[CurrentUser] User $user): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
         $ranks = array_column($catalogue->ranks, 'name', 'id');
         $rank = $this->rank($request, array_map(strval(...), array_keys($ranks)));
         $share = $this->share($request);
+
+        $fewest = $rank === null ? null : $this->holes->fewest($school, $catalogue, $rank, $share / 100);
 
         return view('wall.fewest', [
             'catalogue' => $catalogue,
             'ranks' => $ranks,
             'rank' => $rank,
             'share' => $share,
-            'fewest' => $rank === null ? null : $this->holes->fewest($school, $catalogue, $rank, $share / 100),
+            'fewest' => $fewest,
+            'view' => $fewest === null ? null : new FewestView($fewest, $ranks[$rank]),
             'answers' => $school->answers->keyBy('code'),
             'removable' => Removable::of($catalogue, Coverage::of($catalogue)),
         ]);

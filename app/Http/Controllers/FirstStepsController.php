@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Attack;
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\View\Floor\FirstStepText;
 use App\View\Workbench\BenchSettings;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Floor\FirstStep;
@@ -22,11 +25,11 @@ final readonly class FirstStepsController
 
     public function __construct(private CatalogueMapper $mapper) {}
 
-    public function __invoke(Request $request, Attack $attack): View
+    public function __invoke(Request $request, #[CurrentUser] User $user, Attack $attack): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
-        $core = array_column($catalogue->attacks, null, 'id')[$attack->code];
+        $core = $catalogue->attack($attack->code);
         $settings = BenchSettings::of($request, $catalogue, $core);
         $wanted = is_string($request->input('strike')) ? trim($request->input('strike')) : '';
         $strike = null;
@@ -42,7 +45,10 @@ final readonly class FirstStepsController
 
         return view('workbench.first-steps', [
             'wanted' => $printer->action($strike),
-            'steps' => array_map(static fn (FirstStep $step): array => ['text' => $printer->action($step->action), 'step' => $step], array_slice($steps, 0, self::SHOWN)),
+            'steps' => array_map(static fn (FirstStep $step): array => [
+                'text' => $printer->action($step->action),
+                'facts' => FirstStepText::of($step),
+            ], array_slice($steps, 0, self::SHOWN)),
         ]);
     }
 }

@@ -16,7 +16,7 @@ final class HealthController
         try {
             DB::select('select 1');
         } catch (QueryException) {
-            return response('The database does not answer.', 503, ['Content-Type' => 'text/plain', 'Retry-After' => '5']);
+            return response(__('errors.no-database'), 503, ['Content-Type' => 'text/plain', 'Retry-After' => '5']);
         }
 
         return response('up', 200, ['Content-Type' => 'text/plain']);

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\HoleBook;
+use App\View\Wall\HoleLinks;
 use App\View\Wall\HoleList;
 use App\View\Wall\WallPage;
 use App\View\Wall\WallQuery;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Coverage\Coverage;
@@ -18,21 +21,18 @@ final readonly class HoleController
 {
     public function __construct(private CatalogueMapper $mapper, private HoleBook $holes) {}
 
-    public function index(Request $request): View
+    public function __invoke(Request $request, #[CurrentUser] User $user): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $query = WallQuery::of($request, $school);
         $catalogue = $this->mapper->curriculum($school);
         $page = WallPage::of($query->selection->among(Coverage::of($catalogue)->cells), count($query->ranks($catalogue)), $query->page);
         $holes = $query->holes($this->holes->of($school), $page->cells, $catalogue, $page->isPart());
 
         return view('wall.holes', [
-            'holes' => new HoleList($holes, true),
+            'holes' => new HoleList($holes, isWhole: true, isLarge: HoleBook::isLarge($catalogue)),
             'query' => $query,
-            'isLarge' => HoleBook::isLarge($catalogue),
-            'attackIds' => $school->attacks->pluck('id', 'code')->all(),
-            'answers' => $school->answers->keyBy('code'),
-            'rankNames' => $school->ranks->pluck('name', 'code'),
+            'links' => HoleLinks::in($school),
         ]);
     }
 }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 /** Leads everybody to where their work begins. */
 final class HomeController
 {
-    public function __invoke(Request $request): RedirectResponse
+    public function __invoke(#[CurrentUser] User $user): RedirectResponse
     {
-        $user = $request->user();
+        $user = $user;
 
         return $user->role->teaches() ? redirect()->route('wall') : redirect()->route('students.show', $user->student_id);
     }

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\ImportCatalogue;
 use App\Http\Requests\ImportRequest;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,7 +22,7 @@ final readonly class ImportController
 {
     public function __construct(private ImportCatalogue $importer) {}
 
-    public function check(ImportRequest $request): View
+    public function check(ImportRequest $request, #[CurrentUser] User $user): View
     {
         $file = $request->file('file');
         $text = (string) $file->get();
@@ -31,33 +33,33 @@ final readonly class ImportController
             return view('school.import', ['name' => $file->getClientOriginalName(), 'problems' => $exception->problems]);
         }
         $token = Str::random(40);
-        Storage::put($this->path($request, $token, $format), $text);
+        Storage::put($this->path($user, $token, $format), $text);
 
         return view('school.import', [
             'name' => $file->getClientOriginalName(),
             'problems' => [],
             'token' => $token,
-            'sections' => $this->importer->rehearse($catalogue, $request->user()->school)->sections(),
+            'sections' => $this->importer->rehearse($catalogue, $user->school)->sections(),
         ]);
     }
 
-    public function store(Request $request, string $token): RedirectResponse
+    public function store(Request $request, #[CurrentUser] User $user, string $token): RedirectResponse
     {
         foreach (Format::cases() as $format) {
-            $path = $this->path($request, $token, $format);
+            $path = $this->path($user, $token, $format);
             if (Storage::exists($path)) {
-                $this->importer->import((new CatalogueReader())->read((string) Storage::get($path), $format), $request->user()->school, $request->user());
+                $this->importer->import((new CatalogueReader())->read((string) Storage::get($path), $format), $user->school, $user);
                 Storage::delete($path);
 
-                return redirect()->route('wall')->with('said', 'The catalogue file is in.');
+                return redirect()->route('wall')->with('status', __('messages.imported'));
             }
         }
 
-        return redirect()->route('school')->with('wrong', 'This file is not waiting any more. Choose it again.');
+        return redirect()->route('school')->with('error', __('messages.file-gone'));
     }
 
-    private function path(Request $request, string $token, Format $format): string
+    private function path(User $user, string $token, Format $format): string
     {
-        return "imports/{$request->user()->school_id}/{$token}.{$format->value}";
+        return "imports/{$user->school_id}/{$token}.{$format->value}";
     }
 }

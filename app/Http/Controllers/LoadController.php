@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Answer;
 use App\Models\School;
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\View\Wall\LoadPicture;
+use App\View\Wall\LoadRows;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 use StoneDrill\Core\Coverage\Basic;
 use StoneDrill\Core\Coverage\Basics;
 use StoneDrill\Core\Coverage\Coverage;
@@ -19,25 +22,22 @@ final readonly class LoadController
 {
     public function __construct(private CatalogueMapper $mapper) {}
 
-    public function index(Request $request): View
+    public function index(#[CurrentUser] User $user): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
         $loads = Load::of($catalogue, Coverage::of($catalogue));
 
         return view('wall.ranks', [
             'catalogue' => $catalogue,
-            'loads' => array_column($loads, null, 'rank'),
-            'steep' => Load::steep($loads),
+            'ranks' => LoadRows::of($catalogue, $loads, $school->answers->toBase()->groupBy(static fn (Answer $answer): string => $answer->rank->code)),
             'picture' => new LoadPicture($catalogue, $loads),
-            'basics' => Basics::of($catalogue),
-            'answers' => $school->answers->groupBy('rank.code'),
         ]);
     }
 
-    public function basic(Request $request, string $word): View
+    public function basic(#[CurrentUser] User $user, string $word): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
         $basic = Basics::of($catalogue)->find(str_replace('-', ' ', $word)) ?? abort(404);
         $rows = $school->answers->keyBy('code');
@@ -57,11 +57,14 @@ final readonly class LoadController
      */
     private function mistakes(Basic $basic, School $school): array
     {
-        $seen = $school->reps()->whereIn('answer_id', $school->answers->whereIn('code', $basic->answers())->modelKeys())
-            ->standing()
-            ->pluck('mistakes')->flatten()->countBy()->all();
-        $said = $basic->mistakes();
-        $mistakes = array_map(static fn (string $mistake): array => ['mistake' => $mistake, 'seen' => $seen[$mistake] ?? 0, 'in' => $said[$mistake] ?? []], array_map('strval', array_keys($said + $seen)));
+        $answers = $school->answers->whereIn('code', $basic->answers())->modelKeys();
+        $seen = $school->reps()->whereIn('answer_id', $answers)->standing()->pluck('mistakes')->flatten()->countBy()->all();
+        $written = $basic->mistakes();
+        $mistakes = array_map(static fn (string $mistake): array => [
+            'mistake' => $mistake,
+            'seen' => $seen[$mistake] ?? 0,
+            'in' => $written[$mistake] ?? [],
+        ], array_map(strval(...), array_keys($written + $seen)));
         usort($mistakes, static fn (array $a, array $b): int => [$b['seen'], $a['mistake']] <=> [$a['seen'], $b['mistake']]);
 
         return $mistakes;

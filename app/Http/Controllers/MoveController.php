@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\MoveRequest;
 use App\Models\Answer;
 use App\Models\School;
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\HoleBook;
 use App\View\Wall\MovePreview;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,9 +24,9 @@ final readonly class MoveController
 {
     public function __construct(private CatalogueMapper $mapper, private HoleBook $holes) {}
 
-    public function show(Request $request, Answer $answer): View
+    public function create(Request $request, #[CurrentUser] User $user, Answer $answer): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
         $before = $this->holes->of($school);
         [$hole, $move] = $this->asked($request, $answer, $before);
@@ -34,22 +37,24 @@ final readonly class MoveController
             'hole' => $hole,
             'move' => $move,
             'rankName' => $school->ranks->firstWhere('code', $hole->rank)->name ?? '',
-            'outlook' => new MovePreview($catalogue, $before, $then, $this->holes->after($school, $catalogue, $then)),
+            'preview' => new MovePreview($catalogue, $before, $then, $this->holes->after($school, $catalogue, $then)),
         ]);
     }
 
-    public function store(Request $request, Answer $answer): RedirectResponse
+    public function store(MoveRequest $request, #[CurrentUser] User $user, Answer $answer): RedirectResponse
     {
-        $request->validate(['version' => ['required', 'integer']]);
-        $school = $request->user()->school;
+        $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
         [$hole, $move] = $this->asked($request, $answer, $this->holes->of($school));
         $before = $answer->version;
-        if (! $answer->updateVersion($request->integer('version'), $this->columns($school, $move->takenIn($catalogue, (string) $hole->rank), $answer), $request->user())) {
-            return redirect()->route('wall')->with('wrong', 'Somebody saved this answer in between. Nothing was changed; look at it again.');
+        $columns = $this->columns($school, $move->takenIn($catalogue, (string) $hole->rank), $answer);
+        if (! $answer->updateVersion($request->integer('version'), $columns, $user)) {
+            return redirect()->route('wall')->with('error', __('messages.saved-in-between'));
         }
 
-        return redirect()->route('wall')->with('said', "“{$answer->title}” is changed, and the hole is closed.")->with('undo', ['answer' => $answer->id, 'version' => $before, 'now' => $before + 1]);
+        return redirect()->route('wall')
+            ->with('status', __('messages.hole-closed', ['answer' => $answer->title]))
+            ->with('undo', ['answer' => $answer->id, 'version' => $before, 'now' => $before + 1]);
     }
 
     /**
@@ -77,15 +82,15 @@ final readonly class MoveController
     /** @return array<string, mixed> the columns of the answer as the catalogue has it */
     private function columns(School $school, Catalogue $catalogue, Answer $answer): array
     {
-        $core = array_column($catalogue->answers, null, 'id')[$answer->code];
+        $core = $catalogue->answer($answer->code);
         $ranks = $school->ranks->pluck('id', 'code');
 
         return [
-            'pattern' => $core->listed,
-            'mirrored' => $core->mirrored,
-            'rank_id' => $ranks[$core->rank],
-            'short_rank_id' => $core->short === null ? null : $ranks[$core->short->rank],
-            'short_beats' => $core->short?->beats,
+            'pattern' => $core->matching->listed,
+            'mirrored' => $core->matching->mirrored,
+            'rank_id' => $ranks[$core->teaching->rank],
+            'short_rank_id' => $core->teaching->short === null ? null : $ranks[$core->teaching->short->rank],
+            'short_beats' => $core->teaching->short?->beats,
             'beats' => $core->beats->toText(),
         ];
     }

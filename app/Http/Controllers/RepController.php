@@ -9,19 +9,24 @@ use App\Actions\RecordReps;
 use App\Http\Requests\RepRequest;
 use App\Models\Attack;
 use App\Models\Rep;
+use App\Models\School;
 use App\Models\Student;
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
 use App\View\Ladder\LadderPicture;
+use App\View\Record\RepForm;
+use App\View\Record\RepFormFacts;
 use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
-use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Window;
 
 /** Recording on the mat, in three touches: who, against what, how it went. */
@@ -29,17 +34,16 @@ final readonly class RepController
 {
     public function __construct(private CatalogueMapper $mapper) {}
 
-    public function index(Request $request): View
+    public function index(#[CurrentUser] User $user): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
 
         return view('reps.index', ['students' => $school->students()->with('rank')->get(), 'ranks' => $school->ranks]);
     }
 
-    public function attacks(Request $request, Student $student): View
+    public function attacks(#[CurrentUser] User $user, Student $student): View
     {
-        $this->authorizeStudent($request, $student);
-        $school = $request->user()->school;
+        $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
         $ladder = new LadderPicture($catalogue, $this->mapper->student($student), (new WindowBook($school, $catalogue))->of([$student->id], $now)[$student->id], $now);
@@ -52,36 +56,38 @@ final readonly class RepController
         ]);
     }
 
-    public function create(Request $request, Student $student, Attack $attack, string $side): View
+    public function create(#[CurrentUser] User $user, Student $student, Attack $attack, string $side): View
     {
-        $this->authorizeStudent($request, $student);
-        abort_unless($request->user()->can('view', $attack) && Side::tryFrom($side) !== null, 404);
-
-        return $this->form($request, $student, $attack, Side::from($side), $student->rank->goal_rung, null);
+        return $this->form($user->school, $student, $attack, Side::from($side), $student->rank->goal_rung, null);
     }
 
     /** The same form, for a rep that takes the place of one recorded wrongly. */
-    public function correct(Request $request, Rep $rep): View|RedirectResponse
+    public function correct(Request $request, #[CurrentUser] User $user, Rep $rep): View|RedirectResponse
     {
-        if ($request->user()->school->reps()->where('replaces', $rep->id)->exists()) {
-            return redirect()->route('students.show', $rep->student_id)->with('wrong', 'This rep is corrected already; correct the later one.');
+        if ($user->school->reps()->where('replaces', $rep->id)->exists()) {
+            return redirect()->route('students.show', $rep->student_id)->with('error', __('messages.corrected-already'));
         }
 
-        return $this->form($request, $rep->student, $rep->attack, Side::from($rep->side), $rep->rung, $rep);
+        return $this->form($user->school, $rep->student, $rep->attack, $rep->side, $rep->rung, $rep);
     }
 
-    public function store(RepRequest $request): RedirectResponse
+    public function store(RepRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
         $values = $request->validated();
-        $student = Student::query()->findOrFail($values['student_id']);
-        $result = (new RecordReps($request->user()->school, $request->user()))->record($values);
+        $student = Student::query()->whereKey($values['student_id'])->firstOrFail();
+        $result = (new RecordReps($user->school, $user))->record($values);
         if (! $result->stored) {
             return $this->tell($request, $result, $student);
         }
-        $attack = Attack::query()->findOrFail($values['attack_id']);
+        $attack = Attack::query()->whereKey($values['attack_id'])->firstOrFail();
 
         return redirect()->route('record.attacks', $student)
-            ->with('said', "Recorded: {$student->name}, {$attack->title}, rung {$values['rung']}, {$values['outcome']}.")
+            ->with('status', __('messages.recorded', [
+                'student' => $student->name,
+                'attack' => $attack->title,
+                'rung' => $values['rung'],
+                'outcome' => __('proof.outcome-names.'.$values['outcome']),
+            ]))
             ->with('correctable', $values['id']);
     }
 
@@ -93,37 +99,40 @@ final readonly class RepController
             ? redirect()->route('reps.correct', $result->other->id ?? $values['replaces'])
             : redirect()->route('record.outcome', [$student, $values['attack_id'], $values['side']]);
 
-        return $form->withInput($request->except('_token', 'id', 'replaces'))->with('wrong', $result->why)->with('correctable', $result->other?->id);
+        return $form->withInput($request->except('_token', 'id', 'replaces'))
+            ->with('error', $result->why)
+            ->with('correctable', $result->other?->id);
     }
 
-    private function form(Request $request, Student $student, Attack $attack, Side $side, int $rung, ?Rep $replaced): View
+    private function form(School $school, Student $student, Attack $attack, Side $side, int $rung, ?Rep $replaced): View
     {
-        $school = $request->user()->school;
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
-        $cells = array_filter(Coverage::of($catalogue)->cells, static fn ($cell): bool => $cell->attack->id === $attack->code && $cell->side === $side);
-        abort_if($cells === [], 404);
-        $answers = $school->answers->whereIn('code', array_values($cells)[0]->answers);
+        $cell = array_find(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->code && $cell->side === $side)
+            ?? abort(404);
+        $windows = (new WindowBook($school, $catalogue))->of([$student->id], $now)[$student->id];
+        $proof = new ProofLine(
+            $this->mapper->student($student),
+            $cell->attack,
+            $side,
+            $student->rank->goal_rung,
+            $windows[$attack->code.' '.$side->value] ?? Window::empty(),
+            $now,
+        );
 
         return view('reps.create', [
-            'id' => (string) Str::uuid(),
             'student' => $student,
-            'attack' => $attack,
-            'side' => $side,
-            'hasSides' => count(array_values($cells)[0]->attack->sides()) > 1,
-            'cautions' => array_values($cells)[0]->attack->allCautions(),
-            'rungs' => $this->mapper->ladder($school)->rungs,
-            'rung' => $rung,
-            'answers' => $answers->values(),
-            'mistakes' => $answers->pluck('mistakes')->flatten()->unique()->values(),
-            'outcomes' => Outcome::cases(),
             'replaced' => $replaced,
-            'proof' => new ProofLine($this->mapper->student($student), array_values($cells)[0]->attack, $side, $student->rank->goal_rung, (new WindowBook($school, $catalogue))->of([$student->id], $now)[$student->id][$attack->code.' '.$side->value] ?? Window::empty(), $now),
+            'form' => new RepForm(
+                (string) Str::uuid(),
+                $student,
+                $attack->id,
+                $cell,
+                $rung,
+                $school->answers->whereIn('code', $cell->answers)->values(),
+                $replaced,
+                new RepFormFacts($this->mapper->ladder($school), $proof),
+            ),
         ]);
-    }
-
-    private function authorizeStudent(Request $request, Student $student): void
-    {
-        abort_unless($request->user()->can('view', $student), 404);
     }
 }

@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\RungRequest;
 use App\Models\Rung;
+use App\Models\User;
 use App\Persistence\StandardLadder;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
@@ -15,26 +17,26 @@ use StoneDrill\Core\Curriculum\Ladder;
 /** The school's ladder of pressure. Reps name a rung by its number, which never changes: what is recorded stays as it is. */
 final class RungController
 {
-    public function store(RungRequest $request): RedirectResponse
+    public function store(RungRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         StandardLadder::ensure($school);
         $added = DB::transaction(static function () use ($school, $request): ?Rung {
-            $top = $school->rungs()->lockForUpdate()->get()->last();
+            $rungs = $school->rungs()->lockForUpdate()->pluck('number');
 
-            return $school->rungs()->count() >= Ladder::MAX_RUNGS ? null : $school->rungs()->create([...$request->columns(), 'number' => 1 + (int) $top?->number]);
+            return $rungs->count() >= Ladder::MAX_RUNGS ? null : $school->rungs()->create([...$request->columns(), 'number' => 1 + (int) $rungs->last()]);
         });
 
         return redirect()->to(route('school').'#rungs')->with(...($added === null
-            ? ['wrong', sprintf('A ladder has %d rungs at most. Take one away first.', Ladder::MAX_RUNGS)]
-            : ['said', "“{$added->name}” is rung {$added->number} now."]));
+            ? ['error', __('messages.ladder-full', ['max' => Ladder::MAX_RUNGS])]
+            : ['status', __('messages.rung-added', ['name' => $added->name, 'rung' => $added->number])]));
     }
 
     public function update(RungRequest $request, Rung $rung): RedirectResponse
     {
         $rung->update($request->columns());
 
-        return redirect()->to(route('school').'#rungs')->with('said', "Rung {$rung->number} is saved. What was recorded at it stays as it is.");
+        return redirect()->to(route('school').'#rungs')->with('status', __('messages.rung-saved', ['rung' => $rung->number]));
     }
 
     public function destroy(Rung $rung): RedirectResponse
@@ -47,9 +49,9 @@ final class RungController
                 throw $exception;
             }
 
-            return redirect()->to(route('school').'#rungs')->with('wrong', "Rung {$rung->number} stays: reps were recorded at it, or it is the goal of a rank.");
+            return redirect()->to(route('school').'#rungs')->with('error', __('messages.rung-stays', ['rung' => $rung->number]));
         }
 
-        return redirect()->to(route('school').'#rungs')->with('said', "Rung {$rung->number} is deleted.");
+        return redirect()->to(route('school').'#rungs')->with('status', __('messages.rung-deleted', ['rung' => $rung->number]));
     }
 }

@@ -34,6 +34,6 @@ final class SessionController
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return redirect()->route('sign-in')->with('said', 'You are signed out.');
+        return redirect()->route('sign-in')->with('status', __('messages.signed-out'));
     }
 }

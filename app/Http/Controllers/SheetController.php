@@ -27,7 +27,13 @@ final readonly class SheetController
     public function pdf(Request $request, Answer $answer): Response
     {
         $sheet = $this->sheet($request, $answer);
-        $pdf = new Dompdf(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'tempDir' => sys_get_temp_dir(), 'fontCache' => storage_path('framework/cache')]);
+        $pdf = new Dompdf([
+            'isRemoteEnabled' => false,
+            'isPhpEnabled' => false,
+            'defaultFont' => 'DejaVu Sans',
+            'tempDir' => sys_get_temp_dir(),
+            'fontCache' => storage_path('framework/cache'),
+        ]);
         $pdf->setPaper($sheet->paper->value);
         $pdf->loadHtml(view('sheet.pdf', ['sheet' => $sheet])->render(), 'UTF-8');
         $pdf->render();
@@ -40,7 +46,7 @@ final readonly class SheetController
         $bench = $this->workbench->saved($request, $answer);
         $beat = is_string($request->query('beat')) ? $request->query('beat') : $bench->examination->trial->run->end()->number;
         abort_if($beat !== '0' && $bench->examination->trial->run->frame($beat) === null, 404);
-        $svg = view('workbench.drawing', ['picture' => $bench->picture->only($beat), 'label' => sprintf('%s, beat %s. Planning estimates.', $answer->title, $beat)])->render();
+        $svg = view('workbench.drawing', ['picture' => $bench->picture->only($beat), 'label' => __('floor.drawing-title', ['answer' => $answer->title, 'beat' => $beat])])->render();
 
         return new Response('<?xml version="1.0" encoding="UTF-8"?>'."\n".$svg, 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => sprintf('attachment; filename="%s-beat-%s.svg"', $answer->code, $beat)]);
     }

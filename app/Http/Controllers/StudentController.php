@@ -6,17 +6,21 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\StudentRequest;
 use App\Models\Student;
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
 use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
 use App\View\Ladder\LadderPicture;
 use App\View\Ladder\Timeline;
+use App\View\Record\LogLine;
 use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use StoneDrill\Core\Curriculum\Hazard;
 
 final readonly class StudentController
 {
@@ -25,32 +29,33 @@ final readonly class StudentController
 
     public function __construct(private CatalogueMapper $mapper) {}
 
-    public function index(Request $request): View
+    public function index(#[CurrentUser] User $user): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
 
         return view('students.index', [
-            'students' => $school->students()->with('rank')->withCount('reps')->withMax('reps', 'at')->get()->sortBy([['rank.position', 'asc'], ['name', 'asc']]),
+            'students' => $school->students()->with('rank')->withCount('reps')->withMax('reps', 'at')->get()
+                ->sortBy([['rank.position', 'asc'], ['name', 'asc']]),
             'ranks' => $school->ranks,
         ]);
     }
 
-    public function create(Request $request): View
+    public function create(#[CurrentUser] User $user): View
     {
-        return view('students.create', ['ranks' => $request->user()->school->ranks, 'flags' => StudentRequest::flags()]);
+        return view('students.create', ['ranks' => $user->school->ranks, 'flags' => self::flags()]);
     }
 
-    public function store(StudentRequest $request): RedirectResponse
+    public function store(StudentRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $student = Code::create($school->students(), (string) $request->string('name'), $request->columns());
 
-        return redirect()->route('students.show', $student)->with('said', "{$student->name} is in. Record a rep to begin the ladder.");
+        return redirect()->route('students.show', $student)->with('status', __('messages.student-added', ['student' => $student->name]));
     }
 
-    public function show(Request $request, Student $student): View
+    public function show(Request $request, #[CurrentUser] User $user, Student $student): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
         $windows = (new WindowBook($school, $catalogue))->of([$student->id], $now);
@@ -58,31 +63,50 @@ final readonly class StudentController
         $core = $this->mapper->student($student);
         // Every index of the reps begins with the school.
         $all = $school->reps()->where('student_id', $student->id);
-        $reps = $all->clone()->when($attack, static fn (Builder $query) => $query->where('attack_id', $attack?->id))->with(['attack', 'recordedBy'])->orderByDesc('at')->orderByDesc('id');
-        $page = $reps->clone()->paginate(self::PAGE)->withQueryString()->fragment('timeline');
+        $reps = $all->clone()->when($attack, static fn (Builder $query) => $query->where('attack_id', $attack?->id))
+            ->with(['attack', 'recordedBy'])
+            ->orderByDesc('at')->orderByDesc('id');
+        $page = $reps->clone()->paginate(self::PAGE)->withQueryString();
+        $page->fragment('timeline');
 
         return view('students.show', [
             'student' => $student,
             'ladder' => new LadderPicture($catalogue, $core, $windows[$student->id], $now),
             'count' => $all->count(),
             'attack' => $attack,
-            'proofs' => $attack === null ? [] : ProofLine::of($core, array_column($catalogue->attacks, null, 'id')[$attack->code], $student->rank->goal_rung, $windows[$student->id], $now),
+            'proofs' => $attack === null ? [] : ProofLine::of($core, $catalogue->attack($attack->code), $student->rank->goal_rung, $windows[$student->id], $now),
             'tried' => $school->attacks->find($all->clone()->distinct()->pluck('attack_id'))->sortBy('title')->pluck('title', 'id'),
             'reps' => $page,
-            'replaced' => $school->reps()->whereIn('replaces', $page->modelKeys())->pluck('replaces')->flip(),
-            'timeline' => new Timeline($reps->clone()->standing()->limit(Timeline::MAX)->toBase()->get(['at', 'attack_id', 'side', 'rung', 'outcome', 'mistakes', 'source']), $school->attacks->pluck('title', 'id')->all(), $catalogue->ladder, $now),
+            'log' => LogLine::page($page),
+            'timeline' => new Timeline(
+                $reps->clone()->standing()->limit(Timeline::MAX)->toBase()->get(['at', 'attack_id', 'side', 'rung', 'outcome', 'mistakes', 'source']),
+                $school->attacks->pluck('title', 'id')->all(),
+                $catalogue->ladder,
+                $now,
+            ),
         ]);
     }
 
-    public function edit(Request $request, Student $student): View
+    public function edit(#[CurrentUser] User $user, Student $student): View
     {
-        return view('students.edit', ['student' => $student, 'ranks' => $request->user()->school->ranks, 'flags' => StudentRequest::flags()]);
+        return view('students.edit', ['student' => $student, 'ranks' => $user->school->ranks, 'flags' => self::flags()]);
     }
 
     public function update(StudentRequest $request, Student $student): RedirectResponse
     {
         $student->update($request->columns());
 
-        return redirect()->route('students.show', $student)->with('said', "{$student->name} is saved.");
+        return redirect()->route('students.show', $student)->with('status', __('messages.saved', ['name' => $student->name]));
+    }
+
+    /** @return array<string, string> what can be forbidden to a student, by flag */
+    private static function flags(): array
+    {
+        $flags = [];
+        foreach (Hazard::cases() as $hazard) {
+            $flags['no-'.$hazard->value] = say($hazard->text());
+        }
+
+        return $flags;
     }
 }

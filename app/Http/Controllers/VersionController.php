@@ -4,31 +4,32 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\VersionRequest;
 use App\Models\Answer;
 use App\Models\AnswerVersion;
 use App\Models\Rank;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 /** Brings an earlier version of an answer back, as a new one. */
 final readonly class VersionController
 {
-    public function __invoke(Request $request, Answer $answer, int $version): RedirectResponse
+    public function __invoke(VersionRequest $request, #[CurrentUser] User $user, Answer $answer, int $version): RedirectResponse
     {
         $earlier = $answer->versions()->where('version', $version)->firstOrFail();
-        $request->validate(['version' => ['required', 'integer']]);
         if ($this->isWithoutRank($earlier, $answer)) {
-            return redirect()->route('answers.show', $answer)->with('wrong', 'That version belongs to a rank that is gone. Nothing was changed.');
+            return redirect()->route('answers.show', $answer)->with('error', __('messages.version-without-rank'));
         }
         $title = $earlier->content['title'];
         if ($answer->school->answers()->where('title', $title)->whereKeyNot($answer->id)->exists()) {
-            return redirect()->route('answers.show', $answer)->with('wrong', "Another answer is called “{$title}” now. Rename that one first; nothing was changed.");
+            return redirect()->route('answers.show', $answer)->with('error', __('messages.title-taken-now', ['title' => $title]));
         }
-        $saved = $answer->updateVersion($request->integer('version'), $earlier->content, $request->user());
+        $saved = $answer->updateVersion($request->integer('version'), $earlier->content, $user);
 
         return redirect()->route('answers.show', $answer)->with(...($saved
-            ? ['said', "Version {$version} is back, as the newest one. The one before is kept too."]
-            : ['wrong', 'Somebody saved this answer in between. Nothing was changed; look at it again.']));
+            ? ['status', __('messages.version-back', ['version' => $version])]
+            : ['error', __('messages.saved-in-between')]));
     }
 
     private function isWithoutRank(AnswerVersion $earlier, Answer $answer): bool

@@ -4,41 +4,43 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\VersionRequest;
+use App\Http\Requests\WaiverRequest;
 use App\Models\Answer;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
-use StoneDrill\Core\Checks\Checks;
 
 /** Findings that a school accepts on an answer, each with its reason. */
 final readonly class WaiverController
 {
-    public function store(Request $request, Answer $answer): RedirectResponse
+    public function store(WaiverRequest $request, #[CurrentUser] User $user, Answer $answer): RedirectResponse
     {
-        $waiver = $request->validate([
-            'check' => ['required', Rule::in(Checks::names())],
-            'beat' => ['required', 'string', 'max:20', 'regex:/^[1-9]\d*(\.[1-9]\d*)*$/'],
-            'reason' => ['required', 'string', 'max:2000'],
-            'version' => ['required', 'integer'],
-        ], ['reason.required' => 'Say why this is accepted; the reason is kept.']);
-        $waived = array_values(array_filter($answer->waived, static fn (array $old): bool => [$old['check'], $old['beat']] !== [$waiver['check'], $waiver['beat']]));
+        $waiver = $request->waiver();
 
-        return $this->save($request, $answer, [...$waived, ['check' => $waiver['check'], 'beat' => $waiver['beat'], 'reason' => trim($waiver['reason'])]], 'Accepted, with its reason.');
+        $waived = [...$this->without($answer, $waiver['check'], $waiver['beat']), $waiver];
+
+        return $this->save($answer, $request->integer('version'), $waived, $user, __('messages.accepted'));
     }
 
-    public function destroy(Request $request, Answer $answer): RedirectResponse
+    public function destroy(VersionRequest $request, #[CurrentUser] User $user, Answer $answer, string $waiver): RedirectResponse
     {
-        $request->validate(['check' => ['required', 'string'], 'version' => ['required', 'integer']]);
-        $waived = array_values(array_filter($answer->waived, static fn (array $old): bool => [$old['check'], (string) ($old['beat'] ?? '')] !== [$request->input('check'), (string) $request->input('beat', '')]));
+        $waived = $this->without($answer, $waiver, (string) $request->string('beat'));
 
-        return $this->save($request, $answer, $waived, 'The finding stands again.');
+        return $this->save($answer, $request->integer('version'), $waived, $user, __('messages.no-longer-accepted'));
+    }
+
+    /** @return list<array<string, ?string>> what else is accepted */
+    private function without(Answer $answer, string $check, string $beat): array
+    {
+        return array_values(array_filter($answer->waived, static fn (array $old): bool => [$old['check'], (string) ($old['beat'] ?? '')] !== [$check, $beat]));
     }
 
     /** @param list<array<string, ?string>> $waived */
-    private function save(Request $request, Answer $answer, array $waived, string $said): RedirectResponse
+    private function save(Answer $answer, int $version, array $waived, User $by, string $status): RedirectResponse
     {
-        $saved = $answer->updateVersion($request->integer('version'), ['waived' => $waived], $request->user());
+        $isSaved = $answer->updateVersion($version, ['waived' => $waived], $by);
 
-        return redirect()->route('answers.show', $answer)->with(...($saved ? ['said', $said] : ['wrong', 'Somebody saved this answer in between. Nothing was changed; look at it again.']));
+        return redirect()->route('answers.show', $answer)->with(...($isSaved ? ['status', $status] : ['error', __('messages.saved-in-between')]));
     }
 }

@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Answer;
-use App\Models\School;
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\HoleBook;
 use App\Persistence\Revision;
 use App\Persistence\RevisionCache;
+use App\View\Wall\HoleLinks;
 use App\View\Wall\WallBuilder;
 use App\View\Wall\WallCsv;
+use App\View\Wall\WallFilter;
 use App\View\Wall\WallQuery;
 use App\View\Wall\WallSvg;
 use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -26,11 +29,11 @@ final readonly class WallController
     /** What is drawn tells of proof, which ages by the hour. */
     private const SECONDS = 3600;
 
-    public function __construct(private WallBuilder $mason, private HoleBook $holes, private CatalogueMapper $mapper) {}
+    public function __construct(private WallBuilder $builder, private HoleBook $holes, private CatalogueMapper $mapper) {}
 
-    public function show(Request $request): View
+    public function show(Request $request, #[CurrentUser] User $user): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $query = WallQuery::of($request, $school);
 
         return view('wall.show', [
@@ -38,15 +41,15 @@ final readonly class WallController
             'unreadable' => $this->mapper->unreadable($school),
             'isEmpty' => ! $school->ranks()->exists() || ! $school->attacks()->exists(),
             'ranks' => $school->ranks,
-            'students' => $school->students()->get(['id', 'name']),
-            'body' => $this->body($request, $school, $query),
+            'filter' => new WallFilter($query, $school->ranks, $school->students()->get(['id', 'name']), CarbonImmutable::now()),
+            'body' => $this->body($user, $query),
         ]);
     }
 
-    public function svg(Request $request): Response
+    public function svg(Request $request, #[CurrentUser] User $user): Response
     {
-        $school = $request->user()->school;
-        $wall = $this->mason->build($school, WallQuery::of($request, $school));
+        $school = $user->school;
+        $wall = $this->builder->build($school, WallQuery::of($request, $school));
 
         return response(WallSvg::of($wall->picture), 200, [
             'Content-Type' => 'image/svg+xml; charset=utf-8',
@@ -54,27 +57,29 @@ final readonly class WallController
         ]);
     }
 
-    public function csv(Request $request): Response
+    public function csv(Request $request, #[CurrentUser] User $user): Response
     {
-        $school = $request->user()->school;
+        $school = $user->school;
 
-        return response(WallCsv::of($this->mason->build($school, WallQuery::of($request, $school), whole: true)), 200, [
+        return response(WallCsv::of($this->builder->build($school, WallQuery::of($request, $school), whole: true)), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => sprintf('attachment; filename="%s-wall.csv"', Str::slug($school->name)),
         ]);
     }
 
     /** The wall as it is read, drawn anew when anything changed that it hangs on. */
-    private function body(Request $request, School $school, WallQuery $query): string
+    private function body(User $user, WallQuery $query): string
     {
+        $school = $user->school;
         $draw = fn (): string => view('wall.body', [
-            'wall' => $this->mason->build($school, $query),
+            'wall' => $this->builder->build($school, $query),
             'query' => $query,
             'attackIds' => $school->attacks->pluck('id', 'code')->all(),
             'answers' => $school->answers->keyBy('code'),
-            'rankNames' => $school->ranks->pluck('name', 'code'),
+            'rankNames' => $school->ranks->pluck('name', 'code')->all(),
+            'links' => HoleLinks::in($school),
         ])->render();
-        $writes = $request->user()->can('create', Answer::class);
+        $writes = $user->can('create', Answer::class);
         $revision = implode(' ', [Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) ($this->holes->known($school) !== null)]);
 
         return RevisionCache::of(implode(':', ['wall', $school->id, (int) $writes, hash('xxh128', serialize($query->parameters()))]), $revision, self::SECONDS, $draw);

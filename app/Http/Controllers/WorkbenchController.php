@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Models\Answer;
 use App\Models\Attack;
+use App\Models\User;
 use App\View\Workbench\Workbench;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -15,9 +17,9 @@ final readonly class WorkbenchController
 {
     public function __construct(private Workbench $workbench) {}
 
-    public function __invoke(Request $request, Attack $attack): View
+    public function __invoke(Request $request, #[CurrentUser] User $user, Attack $attack): View
     {
-        $school = $request->user()->school;
+        $school = $user->school;
         $stored = $school->answers->firstWhere('id', (int) $request->input('answer'));
 
         return view('workbench.answered', [

@@ -22,7 +22,7 @@ final class AnswerRequest extends FieldsRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $school = $this->user()->school;
+        $school = $this->school();
         $ranks = $school->ranks->pluck('id')->map(strval(...))->all();
         $pattern = [];
         foreach (Facet::cases() as $facet) {
@@ -56,9 +56,9 @@ final class AnswerRequest extends FieldsRequest
     public function messages(): array
     {
         return [
-            'title.not_regex' => 'A title cannot have double quotes in it: beats name it between such quotes.',
-            'title.unique' => 'Another answer has this title already; beats could not tell them apart.',
-            'beats.required' => 'Write at least one beat, such as “left foot step 9”.',
+            'title.not_regex' => __('answers.messages.title-quotes'),
+            'title.unique' => __('answers.messages.title-taken'),
+            'beats.required' => __('answers.messages.beats'),
         ];
     }
 
@@ -73,16 +73,16 @@ final class AnswerRequest extends FieldsRequest
                 return;
             }
             try {
-                $this->read = Beats::parse($this->input('beats'), app(CatalogueMapper::class)->school($this->user()->school)->vocabulary());
+                $this->read = Beats::parse($this->input('beats'), app(CatalogueMapper::class)->school($this->school())->vocabulary());
             } catch (NotationException $exception) {
                 foreach ($validator->errors()->has('beats') ? [] : $exception->errors as $error) {
-                    $validator->errors()->add('beats', $error->toText());
+                    $validator->errors()->add('beats', say($error->text()));
                 }
             }
         }, function (Validator $validator): void {
             foreach ((array) $this->input('pattern_mode', []) as $facet => $mode) {
                 if ($mode === 'these' && (array) $this->input("pattern.{$facet}", []) === []) {
-                    $validator->errors()->add("pattern.{$facet}", "Tick at least one value of {$facet}, or choose any.");
+                    $validator->errors()->add("pattern.{$facet}", __('answers.messages.tick', ['facet' => $facet]));
                 }
             }
         }];
@@ -112,9 +112,9 @@ final class AnswerRequest extends FieldsRequest
 
     private function checkShortForm(Validator $validator): void
     {
-        $positions = $this->user()->school->ranks->pluck('position', 'id');
+        $positions = $this->school()->ranks->pluck('position', 'id');
         if ($this->filled('short_rank') && $positions[(int) $this->input('short_rank')] > $positions[(int) $this->input('rank')]) {
-            $validator->errors()->add('short_rank', 'The short form is taught from an earlier rank, or from the same.');
+            $validator->errors()->add('short_rank', __('answers.messages.short-rank'));
         }
     }
 

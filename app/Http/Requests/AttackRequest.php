@@ -20,7 +20,7 @@ final class AttackRequest extends FieldsRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $school = $this->user()->school;
+        $school = $this->school();
         $ranks = [self::NO_RANK, ...$school->ranks->pluck('id')->map(strval(...))->all()];
         $facets = [];
         foreach (Facet::cases() as $facet) {
@@ -47,9 +47,9 @@ final class AttackRequest extends FieldsRequest
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
-            $kind = app(CatalogueMapper::class)->kinds($this->user()->school)->get((string) $this->string('kind'));
+            $kind = app(CatalogueMapper::class)->kinds($this->school())->get((string) $this->string('kind'));
             foreach ((new Feasibility())->refusals($kind, Facets::of($this->facets())) as $refusal) {
-                $validator->errors()->add($refusal->facet->value, $refusal->getMessage());
+                $validator->errors()->add($refusal->facet->value, say($refusal->text));
             }
         }];
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\School;
+use App\Models\User;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A form whose fields are single values unless their rules say that they are lists. */
@@ -11,6 +14,18 @@ abstract class FieldsRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
     abstract public function rules(): array;
+
+    /**
+     * The school of whoever sends it.
+     *
+     * @throws AuthenticationException when nobody is signed in
+     */
+    protected function school(): School
+    {
+        $user = $this->user();
+
+        return $user instanceof User ? $user->school : throw new AuthenticationException();
+    }
 
     /** A list where one value is meant is taken for nothing, so that the form can be shown again with what is sound. */
     protected function prepareForValidation(): void

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
-
 /** A catalogue file to bring in. */
-final class ImportRequest extends FormRequest
+final class ImportRequest extends FieldsRequest
 {
     public const MAX_KILOBYTES = 16_000;
 
@@ -21,9 +19,9 @@ final class ImportRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'file.required' => 'Choose a catalogue file first.',
-            'file.uploaded' => 'The file did not arrive whole; files up to 16 MB do.',
-            'file.extensions' => 'A catalogue file ends in .yaml, .yml or .json.',
+            'file.required' => __('words.choose-a-file'),
+            'file.uploaded' => __('words.not-whole', ['megabytes' => 16]),
+            'file.extensions' => __('school.import.extensions'),
         ];
     }
 }

@@ -16,7 +16,7 @@ final class RankRequest extends FieldsRequest
         return [
             'name' => ['required', 'string', 'max:200'],
             'max_beats' => ['required', 'integer', 'between:1,99'],
-            'goal_rung' => ['required', Rule::in(app(CatalogueMapper::class)->ladder($this->user()->school)->ids())],
+            'goal_rung' => ['required', Rule::in(app(CatalogueMapper::class)->ladder($this->school())->ids())],
         ];
     }
 }

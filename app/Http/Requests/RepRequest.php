@@ -21,19 +21,19 @@ final class RepRequest extends FieldsRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return self::of($this->user()->school);
+        return self::of($this->school());
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return self::says();
+        return self::texts();
     }
 
     protected function prepareForValidation(): void
     {
         parent::prepareForValidation();
-        $this->merge(self::inSmallLetters($this->only('id', 'replaces')));
+        $this->merge(self::renamed($this->only('id', 'replaces', 'faults')));
     }
 
     /** @return array<string, list<mixed>> */
@@ -61,27 +61,32 @@ final class RepRequest extends FieldsRequest
     }
 
     /** @return array<string, string> */
-    public static function says(): array
+    public static function texts(): array
     {
         return [
-            'reason.required_with' => 'Say why the rep is corrected; the log keeps it.',
-            'replaces.different' => 'A rep cannot correct itself.',
-            'answer_id.exists' => 'The answer is not in the catalogue any more.',
-            'attack_id.exists' => 'The attack is not in the catalogue any more.',
-            'student_id.exists' => 'The student is not in this school any more.',
-            'rung.in' => 'The ladder has no such rung any more.',
+            'reason.required_with' => __('reps.messages.reason'),
+            'replaces.different' => __('reps.messages.itself'),
+            'answer_id.exists' => __('reps.messages.answer-gone'),
+            'attack_id.exists' => __('reps.messages.attack-gone'),
+            'student_id.exists' => __('reps.messages.student-gone'),
+            'rung.in' => __('reps.messages.rung-gone'),
         ];
     }
 
     /**
-     * The same id in another spelling is the same id.
+     * The same id in another spelling is the same id, and what a page of an earlier release sends is still read.
      *
-     * @param array<array-key, mixed> $ids
+     * @param array<array-key, mixed> $fields
      *
      * @return array<array-key, mixed>
      */
-    public static function inSmallLetters(array $ids): array
+    public static function renamed(array $fields): array
     {
-        return array_map(static fn (mixed $id): mixed => is_string($id) ? Str::lower($id) : $id, $ids);
+        $renamed = isset($fields['faults']) ? ['mistakes' => $fields['faults']] : [];
+        foreach (array_intersect_key($fields, ['id' => true, 'replaces' => true]) as $name => $id) {
+            $renamed[$name] = is_string($id) ? Str::lower($id) : $id;
+        }
+
+        return $renamed;
     }
 }

@@ -22,15 +22,20 @@ final class SchoolRequest extends FieldsRequest
             $factors["factors.{$kind->value}"] = ['required', 'numeric', 'between:0,'.self::MAX];
         }
 
-        return ['zone' => ['sometimes', 'required', 'string', Rule::in(DateTimeZone::listIdentifiers())], 'share' => ['required', 'numeric', 'between:1,100'], 'factors' => ['required', 'array', 'array:'.implode(',', array_column(HoleKind::cases(), 'value'))], ...$factors];
+        return [
+            'zone' => ['sometimes', 'required', 'string', Rule::in(DateTimeZone::listIdentifiers())],
+            'share' => ['required', 'numeric', 'between:1,100'],
+            'factors' => ['required', 'array', 'array:'.implode(',', array_column(HoleKind::cases(), 'value'))],
+            ...$factors,
+        ];
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        $names = ['share' => 'share of a rank that must hold it'];
+        $names = ['share' => __('school.weights.share-name')];
         foreach (HoleKind::cases() as $kind) {
-            $names["factors.{$kind->value}"] = "weight of “{$kind->value}”";
+            $names["factors.{$kind->value}"] = __('school.weights.weight-of', ['kind' => $kind->value]);
         }
 
         return $names;

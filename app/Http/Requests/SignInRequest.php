@@ -29,11 +29,11 @@ final class SignInRequest extends FieldsRequest
         if ($seconds > 0) {
             event(new Lockout($this));
 
-            throw ValidationException::withMessages(['email' => "Too many wrong tries. Wait {$seconds} s, then try again."]);
+            throw ValidationException::withMessages(['email' => trans_choice('session.wait', $seconds)]);
         }
         $user = $this->signsIn($email);
         if ($user === null) {
-            throw ValidationException::withMessages(['email' => 'Email or password is wrong.']);
+            throw ValidationException::withMessages(['email' => __('session.wrong')]);
         }
         $throttle->succeed($email, (string) $this->ip(), $device->idFor($email));
         $device->remember($email);

@@ -15,7 +15,7 @@ final class StudentRequest extends FieldsRequest
     {
         return [
             'name' => ['required', 'string', 'max:200'],
-            'rank' => ['required', Rule::in($this->user()->school->ranks->pluck('id')->map(strval(...))->all())],
+            'rank' => ['required', Rule::in($this->school()->ranks->pluck('id')->map(strval(...))->all())],
             'height' => ['nullable', 'numeric', 'between:0.8,2.4'],
             'born' => ['nullable', 'date_format:Y-m-d', 'before:today', 'after:1900-01-01'],
             'flags' => ['array'],

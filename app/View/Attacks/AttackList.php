@@ -73,7 +73,7 @@ final readonly class AttackList
     /** @return list<array{text: string, isHole: bool}> what answers each side, in a few words */
     public function sides(Attack $attack): array
     {
-        $cells = $this->cells[$attack->code];
+        $cells = $this->cells->get($attack->code, collect());
         $isOne = $cells->count() === 1;
 
         return array_values($cells->map(fn (Cell $cell): array => [

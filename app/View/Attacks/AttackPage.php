@@ -48,10 +48,10 @@ final readonly class AttackPage
     {
         return array_map(fn (Cell $cell): array => [
             'text' => __($cell->laidAt === null ? 'attacks.side-open' : 'attacks.side-answered', [
-                'side' => count($this->cells) === 1 ? __('attacks.only-side') : __('words.sides.'.$cell->side->value),
+                'side' => count($this->cells) === 1 ? __('attacks.only-side') : ucfirst(__('words.sides.'.$cell->side->value)),
                 'rank' => $this->rankNames[$cell->laidAt ?? ''] ?? '',
             ]),
-            'answers' => array_map(fn (string $id): Answer => $this->answers[$id], $cell->answers),
+            'answers' => array_values($this->answers->only($cell->answers)->all()),
             'showsBeats' => $cell->side === Side::Written,
         ], $this->cells);
     }

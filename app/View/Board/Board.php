@@ -187,8 +187,9 @@ final readonly class Board
         // From the one after the student on, so that not everybody is sent to the first.
         $place = (int) array_search($student, array_column($rows, 'student'), true);
         $rows = [...array_slice($rows, $place + 1), ...array_slice($rows, 0, $place)];
-        $others = $cell === null ? [] : array_filter($rows, static fn (array $row): bool => isset($row['states'][$cell->attack->id.' '.$cell->side->value]));
-        usort($others, static fn (array $a, array $b): int => ($b['states'][$cell->attack->id.' '.$cell->side->value] === ProofState::Holds) <=> ($a['states'][$cell->attack->id.' '.$cell->side->value] === ProofState::Holds));
+        $key = $cell === null ? '' : $cell->attack->id.' '.$cell->side->value;
+        $others = array_filter($rows, static fn (array $row): bool => isset($row['states'][$key]));
+        usort($others, static fn (array $a, array $b): int => ($b['states'][$key] === ProofState::Holds) <=> ($a['states'][$key] === ProofState::Holds));
 
         return ($others[0] ?? null)['student']->name ?? null;
     }

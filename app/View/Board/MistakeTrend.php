@@ -64,6 +64,10 @@ final readonly class MistakeTrend
             group by t.id, t.{$name}, f.mistake order by now desc, before desc, name, mistake limit :shown
             SQL, ['since' => $since, 'until' => $since, 'school' => $school->id, 'from' => $at->subWeeks(2 * self::WEEKS), 'at' => $at, 'shown' => self::SHOWN]);
 
-        return array_map(static fn (object $row): array => ['name' => $row->name, 'mistake' => $row->mistake, 'now' => (int) $row->now, 'before' => (int) $row->before], $rows);
+        return array_values(array_map(static function (object $row): array {
+            ['name' => $name, 'mistake' => $mistake, 'now' => $now, 'before' => $before] = (array) $row;
+
+            return ['name' => (string) $name, 'mistake' => (string) $mistake, 'now' => (int) $now, 'before' => (int) $before];
+        }, $rows));
     }
 }

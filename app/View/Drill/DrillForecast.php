@@ -41,6 +41,7 @@ final readonly class DrillForecast
         $isYouth = $kit->isYouth($student);
         $tickets = array_values(array_filter($kit->tickets($student, $this->rung->id), static fn (Ticket $ticket): bool => $kit->filter->leaves($list, $ticket->cell, $isYouth) && ($list !== 'holes' || $kit->stateOf($student, $ticket->cell) !== ProofState::Holds)));
         $bits = Draw::of($tickets)->entropy();
+        /** @var list<array{title: string, spare: float, text: string, proof: string}> $tight */
         $tight = [];
         foreach ($tickets as $ticket) {
             $warning = Warning::of($ticket->cell, $kit->answersOf($student, $ticket->cell)[0]->beats, $this->rung, $bits);
@@ -48,7 +49,7 @@ final readonly class DrillForecast
                 $tight[] = ['title' => $ticket->cell->attack->title.($ticket->cell->side === Side::Mirrored ? __('words.in-brackets.mirrored') : ''), 'spare' => $warning->spare, 'text' => $this->spare($warning->spare, $warning->distance ?? 0.0), 'proof' => $kit->proofOf($student, $ticket->cell)->text()];
             }
         }
-        usort($tight, static fn (array $a, array $b): int => [$a['spare'], $a['title']] <=> [$b['spare'], $b['title']]);
+        $tight = array_values(collect($tight)->sortBy([['spare', 'asc'], ['title', 'asc']])->all());
 
         return [
             'student' => $student,

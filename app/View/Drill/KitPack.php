@@ -89,7 +89,7 @@ final readonly class KitPack
     /** The goal rung that most of those who go along have. */
     private function usualRung(): int
     {
-        return $this->kit->students->isEmpty() ? 4 : (int) $this->kit->students->map(static fn (Student $student): int => $student->rank->goal_rung)->mode()[0];
+        return (int) ($this->kit->students->map(static fn (Student $student): int => $student->rank->goal_rung)->mode()[0] ?? 4);
     }
 
     /** @return array<string, mixed> */
@@ -133,7 +133,7 @@ final readonly class KitPack
         foreach ($this->kit->catalogue->answers as $answer) {
             $id = $this->answerIds[$answer->id];
             if (isset($used[$id])) {
-                $answers[$id] = ['title' => $answer->title, 'mistakes' => $answer->mistakes, 'whatIfs' => $answer->beats->whatIfs()];
+                $answers[$id] = ['title' => $answer->title, 'mistakes' => $answer->teaching->mistakes, 'whatIfs' => $answer->beats->whatIfs()];
             }
         }
 

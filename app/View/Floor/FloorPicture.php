@@ -82,7 +82,14 @@ final readonly class FloorPicture
             $at = $axis->toward($place->bearing->toDegrees(), 0.35 * $situation->start->positions->defender->stature);
 
             return [
-                XX            ];
+                'x' => FloorFigure::cm($at->x),
+                'y' => -FloorFigure::cm($at->y),
+                'line' => -FloorFigure::cm($at->y) + 3.4,
+                'threats' => $place->threats,
+                'isSafe' => $place->threats === 0,
+                'stroke' => 1 + 0.8 * $place->threats,
+                'text' => trans_choice('floor.ring', $place->threats, ['bearing' => say($place->bearing->spell($style)), 'sector' => __('floor.sectors.'.$place->sector->value)]),
+            ];
         }, $situation->ring);
 
         return new self([new FloorFrame($situation->start, '', '', '')], $ring, $style, Palette::Slate);

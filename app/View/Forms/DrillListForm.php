@@ -96,7 +96,7 @@ final readonly class DrillListForm
 
     public function side(Side $side): string
     {
-        return $side === Side::Mirrored ? ', '.__('words.sides-in-text.mirrored') : '';
+        return $side === Side::Mirrored ? ', '.__('words.sides.mirrored') : '';
     }
 
     /** @param array<string, string> $differences value by facet */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Record;
 
 use App\Models\Rep;
+use Illuminate\Pagination\LengthAwarePaginator;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Proof\Source;
 
@@ -13,6 +14,18 @@ final readonly class LogLine
 {
     /** @param bool $isReplaced whether a later one takes its place */
     public function __construct(public Rep $rep, public bool $isReplaced) {}
+
+    /**
+     * @param LengthAwarePaginator<int, Rep> $reps
+     *
+     * @return list<self>
+     */
+    public static function page(LengthAwarePaginator $reps): array
+    {
+        $replaced = Rep::query()->whereIn('replaces', collect($reps->items())->pluck('id'))->pluck('replaces')->flip();
+
+        return array_values(array_map(static fn (Rep $rep): self => new self($rep, isset($replaced[$rep->id])), $reps->items()));
+    }
 
     public function attack(): string
     {

@@ -74,7 +74,7 @@ final readonly class RepForm
     /** @return list<string> */
     public function chosenRung(): array
     {
-        return [(string) old('rung', (string) $this->rung)];
+        return [self::typed('rung', (string) $this->rung)];
     }
 
     /** @return array<string, string> */
@@ -92,7 +92,7 @@ final readonly class RepForm
     /** @return list<string> */
     public function chosenTouch(): array
     {
-        return [(string) old('touched', $this->replaced?->touched->value ?? '')];
+        return [self::typed('touched', $this->replaced?->touched->value ?? '')];
     }
 
     /** @return array<int|string, string> titles by id of the row; improvised last */
@@ -106,6 +106,14 @@ final readonly class RepForm
     {
         $usual = $this->replaced === null ? $this->answers->first()?->id : $this->replaced->answer_id;
 
-        return [(string) old('answer_id', (string) $usual)];
+        return [self::typed('answer_id', (string) $usual)];
+    }
+
+    /** What a refused form said, or what is usual. */
+    private static function typed(string $field, string $usual): string
+    {
+        $typed = old($field, $usual);
+
+        return is_scalar($typed) ? (string) $typed : $usual;
     }
 }

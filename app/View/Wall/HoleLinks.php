@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\View\Wall;
 
 use App\Models\Answer;
+use App\Models\School;
 use Illuminate\Support\Collection;
+use LogicException;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\MoveKind;
@@ -19,6 +21,11 @@ final readonly class HoleLinks
      * @param array<string, string>      $rankNames by id
      */
     public function __construct(private array $attackIds, private Collection $answers, private array $rankNames) {}
+
+    public static function in(School $school): self
+    {
+        return new self($school->attacks->pluck('id', 'code')->all(), $school->answers->keyBy('code'), $school->ranks->pluck('name', 'code')->all());
+    }
 
     /** @return list<array{text: string, url: string}> */
     public function of(Hole $hole): array
@@ -38,7 +45,7 @@ final readonly class HoleLinks
     /** @return array{text: string, url: string} */
     private function move(Hole $hole, Move $move): array
     {
-        $answer = $this->answers[$move->answer];
+        $answer = $this->answers->get((string) $move->answer) ?? throw new LogicException('A move names an answer of the school.');
         $text = $move->kind === MoveKind::Widen && $move->findings !== []
             ? trans_choice('moves.links.widen-with-findings', count($move->findings), ['answer' => $answer->title])
             : __('moves.links.'.$move->kind->value, ['answer' => $answer->title, 'rank' => $this->rankNames[$hole->rank] ?? '']);

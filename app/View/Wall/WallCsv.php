@@ -24,11 +24,14 @@ final readonly class WallCsv
             $lines[] = self::line($cell, $ranks, $titles, $holes[$cell->attack->id.' '.$cell->side->value] ?? []);
         }
         $stream = fopen('php://memory', 'w+b');
-        foreach ($stream === false ? [] : $lines as $line) {
+        if ($stream === false) {
+            return '';
+        }
+        foreach ($lines as $line) {
             Csv::line($stream, $line);
         }
 
-        return $stream === false ? '' : (string) stream_get_contents($stream, offset: 0);
+        return (string) stream_get_contents($stream, offset: 0);
     }
 
     /**

@@ -283,7 +283,7 @@ final readonly class WallPicture
 
     private function text(Cell $cell, Rank $rank, StoneState $state, ?Change $change): string
     {
-        $side = count($cell->attack->sides()) === 1 ? '' : ', '.__('words.sides-in-text.'.$cell->side->value);
+        $side = count($cell->attack->sides()) === 1 ? '' : ', '.__('words.sides.'.$cell->side->value);
         $answers = $cell->answers === [] ? __('wall.nothing-answers') : __('wall.answered-by', [
             'answers' => implode(', ', array_map(fn (string $id): string => '“'.$this->titles[$id].'”', $cell->answers)),
             'rank' => $this->rankNames[$cell->laidAt],

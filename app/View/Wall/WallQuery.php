@@ -158,10 +158,9 @@ final readonly class WallQuery
     private function limits(Catalogue $catalogue): array
     {
         $order = $catalogue->rankOrder();
-        $ends = [$order[$this->from ?? ''] ?? 0, $order[$this->to ?? ''] ?? count($order) - 1];
-        sort($ends);
+        [$from, $to] = [$order[$this->from ?? ''] ?? 0, $order[$this->to ?? ''] ?? count($order) - 1];
 
-        return $ends;
+        return [min($from, $to), max($from, $to)];
     }
 
     private static function student(mixed $id, School $school): ?Student
@@ -169,7 +168,8 @@ final readonly class WallQuery
         return is_string($id) && ctype_digit($id) && strlen($id) < 18 ? $school->students()->with('rank')->find((int) $id) : null;
     }
 
-    private static function page(mixed $number): int
+    /** A page as an address names it; the first where it names none. */
+    public static function page(mixed $number): int
     {
         return is_string($number) && ctype_digit($number) && strlen($number) < 5 ? max(1, (int) $number) : 1;
     }

@@ -63,7 +63,7 @@ final readonly class AnswerFacts
     /** Which side of an attack it answers, after the name of the attack. */
     public function side(Cell $cell): string
     {
-        return count($cell->attack->sides()) === 1 ? '' : ', '.__('words.sides-in-text.'.$cell->side->value);
+        return count($cell->attack->sides()) === 1 ? '' : ', '.__('words.sides.'.$cell->side->value);
     }
 
     /** @return array{brings: float, gives: float} percent of actions that it shares with another answer, either way */

@@ -44,6 +44,12 @@ final readonly class BenchBeat
         return $this->frame->condition === null ? '' : 'if '.$this->frame->condition->toText();
     }
 
+    /** Seconds from the start, for the script that plays it. */
+    public function time(): float
+    {
+        return round($this->frame->time, 3);
+    }
+
     public function seconds(): string
     {
         return number_format($this->frame->time, 2);
@@ -98,7 +104,7 @@ final readonly class BenchBeat
                 $shortfall->failsAt === null => 'floor.without-goes-on',
                 $shortfall->isBackedUp => 'floor.without-backed-up',
                 default => 'floor.without-fails',
-            }, ['effect' => $shortfall->without->values['effect'] ?? '', 'beat' => $shortfall->failsAt, 'because' => say($shortfall->because)]),
+            }, ['effect' => is_string($effect = $shortfall->without->values['effect'] ?? '') ? $effect : '', 'beat' => $shortfall->failsAt, 'because' => say($shortfall->because)]),
             'isOpen' => ! $shortfall->isBackedUp,
         ], $this->robust);
     }

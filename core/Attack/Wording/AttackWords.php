@@ -193,7 +193,7 @@ final readonly class AttackWords
     /**
      * @param array<string, string> $facets
      *
-     * @return list<string>
+     * @return list<Text>
      */
     private function refused(Kind $kind, array $facets): array
     {

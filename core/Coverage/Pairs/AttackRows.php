@@ -91,7 +91,7 @@ final readonly class AttackRows
         while ($left !== []) {
             $left = array_map(static fn (array $pairs): array => array_diff_key($pairs, $seen), $left);
             $counts = array_map(count(...), $left);
-            $best = array_search(max($counts), $counts, true);
+            $best = (int) array_search(max($counts), $counts, true);
             $seen += $left[$best];
             $ordered[] = $rows[$best];
             $met[] = count($seen);
@@ -154,7 +154,10 @@ final readonly class AttackRows
         $forbid = [];
         foreach ($parameters as $name => $values) {
             $facet = Facet::tryFrom($name);
-            foreach ($facet === null ? [] : $kinds as $id => $kind) {
+            if ($facet === null) {
+                continue;
+            }
+            foreach ($kinds as $id => $kind) {
                 $bearings = $facet === Facet::Notice ? $kind->bearings : [$kind->bearings[0]];
                 $allowed = array_merge(...array_map(static fn (int $bearing): array => $feasibility->allowed($kind, $facet, ['bearing' => (string) $bearing]), $bearings));
                 foreach (array_diff($values, $allowed) as $value) {

@@ -63,7 +63,7 @@ final readonly class Columns
                 }
             }
             if ($missing === 0) {
-                return $column;
+                return array_values($column);
             }
         }
 
@@ -74,7 +74,7 @@ final readonly class Columns
      * Pairs with earlier columns that a column does not meet.
      *
      * @param array<int, list<int>> $columns
-     * @param list<int>             $column
+     * @param array<int, int>       $column  values by row
      */
     private function missing(array $columns, array $column, int $parameter): int
     {

@@ -122,7 +122,7 @@ final class Sampler
         $rows = [];
         $missing = count($left);
         while ($missing > 0) {
-            $best = null;
+            $best = [];
             $most = -1;
             for ($i = 0; $i < $candidates; $i++) {
                 [$row, $met] = $this->candidate($open, $partners);
@@ -130,7 +130,7 @@ final class Sampler
                     [$best, $most] = [$row, $met];
                 }
             }
-            foreach ($best ?? [] as $a => $x) {
+            foreach ($best as $a => $x) {
                 for ($b = $a + 1, $count = count($this->sizes); $b < $count; $b++) {
                     [$from, $to] = [$this->first[$a] + $x, $this->first[$b] + $best[$b]];
                     if (isset($partners[$from][$to])) {
@@ -141,14 +141,14 @@ final class Sampler
                     }
                 }
             }
-            $rows[] = $best ?? [];
+            $rows[] = $best;
         }
 
         return $rows;
     }
 
     /**
-     * @param array<int, int>               $open
+     * @param non-empty-array<int, int>    $open
      * @param array<int, array<int, true>> $partners
      *
      * @return array{list<int>, int} the row, and how many pairs it meets that are left
@@ -216,7 +216,7 @@ final class Sampler
     /**
      * One of the values with most pairs left.
      *
-     * @param array<int, int> $open
+     * @param non-empty-array<int, int> $open
      *
      * @return array{int, int} parameter and value
      */

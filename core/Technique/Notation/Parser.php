@@ -51,7 +51,7 @@ final class Parser
             throw NotationException::of($this->errors);
         }
 
-        return $this->withinLimits(new Beats(array_filter($beats) ?: throw NotationException::of([self::empty()])), strlen($text));
+        return $this->withinLimits(new Beats(array_values(array_filter($beats)) ?: throw NotationException::of([self::empty()])), strlen($text));
     }
 
     /**

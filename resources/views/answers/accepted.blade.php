@@ -1,6 +1,7 @@
 @if ($bench->examination->findings !== [] || $bench->examination->waived !== [])
 <h2>{{ $bench->examination->findings === [] ? __('answers.no-finding') : ucfirst($bench->summary()) }}</h2>
-<p class="form-text">{{ $bench->settings->defender === $bench->settings->attacker ? __('answers.typical') : __('answers.typical-and-build') }}</p>
+<p class="form-text">{{ $bench->settings->defender === $bench->settings->attacker ? __('answers.typical') :
+    __('answers.typical-and-build') }}</p>
 @foreach ($bench->examination->findings as $finding)
     <x-finding :finding="$finding">
         @can('update', $answer)
@@ -9,7 +10,8 @@
                     @csrf
                     <x-hidden :values="['check' => $finding->check->value, 'beat' => $finding->beat, 'version' => $answer->version]"/>
                     <label>{{ __('answers.why') }}
-                        <x-input name="reason" id="reason-{{ $loop->index }}" small required maxlength="2000" :value="$bench->typedReason($finding)"/></label>
+                        <x-input name="reason" id="reason-{{ $loop->index }}" small required maxlength="2000"
+                            :value="$bench->typedReason($finding)"/></label>
                     <x-button size="sm">{{ __('answers.accept') }}</x-button>
                 </form></details>
         @endcan
@@ -17,9 +19,11 @@
 @endforeach
 @foreach ($bench->examination->waived as $row)
     <div class="finding">
-        {{ __('answers.accepted-at', ['beat' => $row['finding']->beat]) }} {{ $row['finding']->message }} <em>{{ $row['waiver']->reason }}</em>
+        {{ __('answers.accepted-at',
+            ['beat' => $row['finding']->beat]) }} {{ $row['finding']->message }} <em>{{ $row['waiver']->reason }}</em>
         @can('update', $answer)
-            <form class="d-inline no-print" method="post" action="{{ route('answers.waivers.destroy', [$answer, $row['waiver']->check->value]) }}">
+            <form class="d-inline no-print" method="post" action="{{ route('answers.waivers.destroy', [$answer,
+                $row['waiver']->check->value]) }}">
                 @csrf
                 @method('delete')
                 <x-hidden :values="['beat' => $row['waiver']->beat, 'version' => $answer->version]"/>

@@ -1,6 +1,7 @@
 <x-layout :title="__('words.edit-name', ['name' => $answer->title])">
 <h1>{{ __('words.edit-name', ['name' => '“'.$answer->title.'”']) }}</h1>
-@if ($why)<p class="flash flash-error" role="alert"><strong>{{ __('words.unreadable') }}</strong> {{ __('words.save-to-mend') }} {{ $why }}</p>@endif
+@if ($why)<p class="flash flash-error"
+    role="alert"><strong>{{ __('words.unreadable') }}</strong> {{ __('words.save-to-mend') }} {{ $why }}</p>@endif
 <x-overtaken :row="$answer"><pre class="beats" id="theirs">{{ $answer->beats }}</pre></x-overtaken>
 <form method="post" action="{{ route('answers.update', $answer) }}">
     @csrf

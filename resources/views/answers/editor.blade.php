@@ -9,19 +9,21 @@
 <pre id="marks" x-ref="marks" aria-hidden="true">@include('answers.marks', ['check' => $draft->check])</pre>
 <textarea id="beats" name="beats" x-ref="text" x-on:scroll="follow" data-words="{{ json_encode($draft->words) }}" spellcheck="false"
     autocomplete="off" wrap="off" rows="9" aria-describedby="said words-hint"
-    placeholder="left foot step 9, left hand parry forearm&#10;right foot step 1:30, right palm chin -> rocked&#10;  if not: left knee groin -> folded&#10;leave 6"
+    placeholder="{{ __('answers.example') }}"
     >{{ $draft->check->text }}</textarea>
 </div>
 <div class="bench-words" x-ref="words" role="group" aria-live="polite" aria-label="{{ __('answers.next-words') }}"></div>
 <p class="visually-hidden" id="words-hint">{{ __('answers.words-hint') }}</p>
 <div hx-post="{{ route('attacks.workbench', $draft->attackId) }}" hx-target="#said" hx-include="closest form" hx-params="not _method,_token"
-    hx-trigger="input from:#beats delay:60ms, change from:#bench-settings, change from:#rank, change from:#doctrine" hx-sync="this:queue last"></div>
+    hx-trigger="input from:#beats delay:60ms, change from:#bench-settings, change from:#rank, change from:#doctrine"
+        hx-sync="this:queue last"></div>
 <div id="said" class="beats-said" aria-live="polite">@include('answers.check', ['marks' => false])</div>
 <details class="mt-2"><summary>{{ __('answers.how-to.title') }}</summary>
 <p class="mt-2 mb-1">{{ __('answers.how-to.beat') }}</p>
 <dl class="facts">
     @foreach (__('answers.how-to.examples') as $row)
-        <dt>{{ $row['name'] }}</dt><dd>@foreach ($row['of'] as $example)<code>{{ $example }}</code> @endforeach {{ $row['note'] ?? '' }}</dd>
+        <dt>{{ $row['name'] }}</dt><dd>@foreach ($row['of'] as $example)<code>{{ $example }}</code> @endforeach {{ $row['note'] ??
+            '' }}</dd>
     @endforeach
 </dl>
 </details>

@@ -2,20 +2,24 @@
 <div class="workbench" x-data="workbench">
 <div class="bench-text">
     <div class="bench-head">
-        <x-field name="title" :label="__('answers.title')"><x-input name="title" :value="$form->value('title')" maxlength="200" required/></x-field>
-        <x-field name="rank" :label="__('answers.introduced-at')"><x-select name="rank" :options="$form->rankNames()" :value="$form->value('rank')"/></x-field>
+        <x-field name="title" :label="__('answers.title')"><x-input name="title" :value="$form->value('title')" maxlength="200"
+            required/></x-field>
+        <x-field name="rank" :label="__('answers.introduced-at')"><x-select name="rank" :options="$form->rankNames()"
+            :value="$form->value('rank')"/></x-field>
     </div>
     <x-check name="mirrored" class="mb-2" :label="__('answers.both-sides')" :checked="(bool) $form->value('mirrored')"/>
     @include('answers.editor')
     <details class="slab mt-3" @if ($form->hasDetails()) open @endif>
         <summary><strong>{{ __('answers.details') }}</strong></summary>
         <div class="facet-grid my-2">
-            <x-field name="label" :label="__('answers.label')"><x-input name="label" :value="$form->value('label')" maxlength="40"/></x-field>
+            <x-field name="label" :label="__('answers.label')"><x-input name="label" :value="$form->value('label')"
+                maxlength="40"/></x-field>
             <x-field name="doctrine" :label="__('answers.doctrine')">
                 <x-select name="doctrine" :options="$form->doctrines()" :value="$form->value('doctrine')"/>
             </x-field>
             <x-field name="short_rank" :label="__('answers.short-from')">
-                <x-select name="short_rank" :options="['' => __('answers.no-short')] + $form->rankNames()" :value="$form->value('short_rank')"/>
+                <x-select name="short_rank" :options="['' => __('answers.no-short')] + $form->rankNames()"
+                    :value="$form->value('short_rank')"/>
             </x-field>
             <x-field name="short_beats" :label="__('answers.short-beats')">
                 <x-input name="short_beats" type="number" min="1" max="99" :value="$form->value('short_beats')"/>

@@ -2,13 +2,17 @@
 <ol class="history">
 @foreach ($history->entries as $entry)
     <li>
-        <strong>{{ $entry->isFirst ? __('answers.introduced') : __('answers.changed') }}</strong> {{ __('words.by', ['name' => $entry->by]) }},
-        <time datetime="{{ $entry->at->format(DATE_ATOM) }}">{{ $entry->at->format('j M Y, H:i') }}</time>@if ($entry->isNow), {{ __('answers.as-it-is-now') }}@endif
+        <strong>{{ $entry->isFirst ? __('answers.introduced') : __('answers.changed') }}</strong> {{ __('words.by',
+            ['name' => $entry->by]) }},
+        <time datetime="{{ $entry->at->format(DATE_ATOM) }}">{{ $entry->at->format('j M Y, H:i') }}</time>{{ $entry->isNow
+            ? ', '.__('answers.as-it-is-now')
+            : '' }}
         @if ($entry->changes !== [])
             <details><summary>{{ __('answers.what-changed', ['fields' => $entry->fields()]) }}</summary>
                 @foreach ($entry->changes as $change)
                     <p class="mb-0 mt-1">{{ $change['field'] }}</p>
-                    <pre class="diff">@foreach ($change['lines'] as $line)<span class="{{ $line['class'] }}">{{ $line['sign'] }} {{ $line['text'] }}
+                    <pre class="diff">@foreach ($change['lines'] as $line)<span
+                        class="{{ $line['class'] }}">{{ $line['sign'] }} {{ $line['text'] }}
 </span>@endforeach</pre>
                 @endforeach
             </details>

@@ -8,11 +8,13 @@
     </x-empty>
 @else
     <form class="search-row" method="get" action="{{ route('answers.index') }}" role="search">
-        <x-field name="find" class="wide" :label="__('answers.find')"><x-input name="find" type="search" data-key="/" :value="$find"/></x-field>
+        <x-field name="find" class="wide" :label="__('answers.find')"><x-input name="find" type="search" data-key="/"
+            :value="$find"/></x-field>
         <x-button kind="primary">{{ __('words.find') }}</x-button>
     </form>
     @if ($groups->isEmpty())
-        <x-empty :text="__('answers.no-match')"><a href="{{ route('answers.index') }}">{{ __('words.show-all', ['count' => $total]) }}</a></x-empty>
+        <x-empty :text="__('answers.no-match')"><a href="{{ route('answers.index') }}">{{ __('words.show-all',
+            ['count' => $total]) }}</a></x-empty>
     @endif
     @foreach ($groups as $rank => $answers)
         <h2>{{ __('answers.introduced-at-rank', ['rank' => $rank]) }}</h2>

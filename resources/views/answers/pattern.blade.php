@@ -5,10 +5,12 @@
 @foreach ($form->pattern as $row)
     <div class="pattern-row">
         <span id="pattern-{{ $row['facet'] }}">{{ __('attack.facets.'.$row['facet']) }}</span>
-        <x-select small :name="'pattern_mode['.$row['facet'].']'" :options="$row['modes']" :value="$row['mode']" :aria-labelledby="'pattern-'.$row['facet']"/>
+        <x-select small :name="'pattern_mode['.$row['facet'].']'" :options="$row['modes']" :value="$row['mode']"
+            :aria-labelledby="'pattern-'.$row['facet']"/>
         <div class="checks" role="group" aria-labelledby="pattern-{{ $row['facet'] }}">
             @foreach ($row['values'] as $value)
-                <label><input type="checkbox" name="pattern[{{ $row['facet'] }}][]" value="{{ $value['id'] }}" @checked($value['on'])> {{ $value['id'] }}</label>
+                <label><input type="checkbox" name="pattern[{{ $row['facet'] }}][]" value="{{ $value['id'] }}"
+                    @checked($value['on'])> {{ $value['id'] }}</label>
             @endforeach
         </div>
     </div>

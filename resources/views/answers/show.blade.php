@@ -9,7 +9,8 @@
         <x-delete :action="route('answers.destroy', $answer)" :question="__('answers.delete-question', ['title' => $answer->title])"/>
     @endcan
 </x-heading>
-<p class="lead-line">{{ __('answers.written-for') }} <a href="{{ route('attacks.show', $answer->attack) }}">{{ $answer->attack->title }}</a>.
+<p class="lead-line">{{ __('answers.written-for') }} <a href="{{ route('attacks.show',
+    $answer->attack) }}">{{ $answer->attack->title }}</a>.
     {{ __($answer->mirrored ? 'answers.lead-both' : 'answers.lead-one', ['rank' => $answer->rank->name]) }}
     @if ($shortRank){{ __('answers.lead-short', ['beats' => $answer->short_beats, 'rank' => $shortRank->name]) }}@endif</p>
 @include('workbench.cautions')
@@ -26,7 +27,8 @@
         @if ($facts->cells === [])<p>{{ __('answers.meets-nothing') }}</p>@endif
         <ul>
             @foreach ($facts->cells as $cell)
-                <li><a href="{{ route('attacks.show', $ids['attacks'][$cell->attack->id]) }}">{{ $cell->attack->title }}</a>{{ $facts->side($cell) }}</li>
+                <li><a href="{{ route('attacks.show',
+                    $ids['attacks'][$cell->attack->id]) }}">{{ $cell->attack->title }}</a>{{ $facts->side($cell) }}</li>
             @endforeach
         </ul>
         <details @if ($answer->mirrored) open @endif>

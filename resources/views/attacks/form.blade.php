@@ -5,8 +5,9 @@
 </x-field>
 <div x-data="attackLine">
     <x-field name="line" class="mb-3" :label="__('attacks.line')" :hint="__('attacks.line-hint')">
-        <x-input name="line" :value="$form->line" autocomplete="off" spellcheck="false" maxlength="300" data-line aria-describedby="line-hint"
-            placeholder="right cross wrist grab from 2, thumb up, pulling, off-guard" :hx-get="route('attacks.facets')"
+        <x-input name="line" :value="$form->line" autocomplete="off" spellcheck="false" maxlength="300" data-line
+            aria-describedby="line-hint"
+            :placeholder="__('attacks.line-example')" :hx-get="route('attacks.facets')"
             hx-trigger="input changed delay:200ms" hx-target="#facets" hx-params="line" hx-sync="this:queue last"/>
     </x-field>
     <div id="facets">@include('attacks.facets')</div>

@@ -11,7 +11,8 @@
     <x-no-attacks/>
 @else
     <form class="search-row" method="get" action="{{ route('attacks.index') }}" role="search">
-        <x-field name="find" class="wide" :label="__('attacks.find')"><x-input name="find" type="search" data-key="/" :value="$list->filter('find')"/></x-field>
+        <x-field name="find" class="wide" :label="__('attacks.find')"><x-input name="find" type="search" data-key="/"
+            :value="$list->filter('find')"/></x-field>
         <x-field name="family" :label="__('attacks.family')">
             <x-select name="family" :options="$list->familyOptions()" :value="$list->filter('family')"/>
         </x-field>
@@ -24,7 +25,8 @@
         <x-button kind="primary">{{ __('words.find') }}</x-button>
     </form>
     @if ($list->groups->isEmpty())
-        <x-empty :text="__('attacks.no-match')"><a href="{{ route('attacks.index') }}">{{ __('words.show-all', ['count' => $list->total]) }}</a></x-empty>
+        <x-empty :text="__('attacks.no-match')"><a href="{{ route('attacks.index') }}">{{ __('words.show-all',
+            ['count' => $list->total]) }}</a></x-empty>
     @endif
     @foreach ($list->groups as $family => $attacks)
         <h2>{{ __('attack.families.'.$family) }}</h2>
@@ -36,7 +38,8 @@
                     <td>{{ $list->kind($attack) }}</td>
                     <td>{{ __('attacks.from', ['hand' => $attack->hand, 'hour' => $attack->bearing, 'phase' => $attack->phase]) }}</td>
                     <td>{{ $attack->neededBy->name ?? __('words.no-rank') }}</td>
-                    <td>@foreach ($list->sides($attack) as $side)<span @class(['tag', 'tag-hole' => $side['isHole']])>{{ $side['text'] }}</span> @endforeach</td>
+                    <td>@foreach ($list->sides($attack) as $side)<span @class(['tag',
+                        'tag-hole' => $side['isHole']])>{{ $side['text'] }}</span> @endforeach</td>
                 </tr>
             @endforeach
         </x-table>

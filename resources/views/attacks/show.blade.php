@@ -26,7 +26,8 @@
         @foreach ($page->holes as $hole)
             <x-caution><strong>{{ __('attacks.hole', ['kind' => $hole->kind->value]) }}</strong> {{ $hole->reason }}
                 @can('create', App\Models\Answer::class)
-                    <a href="{{ route('attacks.answers.create', ['attack' => $attack, 'side' => $hole->side->value]) }}">{{ __('attacks.answer-this-side') }}</a>
+                    <a href="{{ route('attacks.answers.create', ['attack' => $attack,
+                        'side' => $hole->side->value]) }}">{{ __('attacks.answer-this-side') }}</a>
                 @endcan</x-caution>
         @endforeach
         <h2 id="proof-title">{{ __('attacks.who-holds') }}</h2>

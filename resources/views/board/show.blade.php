@@ -16,7 +16,8 @@
         @endforeach
         {{ __('board.legend.blank') }} {{ __('board.legend.help', ['people' => $students->total()]) }}</p>
     @if ($board->pages > 1)
-        <p class="no-print">{{ __('board.pages', ['columns' => number_format($board->columns), 'page' => $board->page, 'pages' => $board->pages]) }}
+        <p class="no-print">{{ __('board.pages', ['columns' => number_format($board->columns), 'page' => $board->page,
+            'pages' => $board->pages]) }}
             @if ($board->hasPrevious())<x-button size="sm" :href="$board->pageUrl(-1)">{{ __('board.previous-attacks') }}</x-button>@endif
             @if ($board->hasNext())<x-button size="sm" :href="$board->pageUrl(1)">{{ __('board.next-attacks') }}</x-button>@endif</p>
     @endif
@@ -25,20 +26,23 @@
             <thead><tr>
                 @foreach (__('board.columns') as $column)<th scope="col">{{ $column }}</th>@endforeach
                 @foreach ($board->cells as $cell)
-                    <th scope="col" class="upright"><a href="{{ route('attacks.show', $attackIds[$cell->attack->id]) }}">{{ $board->short($cell) }}</a></th>
+                    <th scope="col" class="upright"><a href="{{ route('attacks.show',
+                        $attackIds[$cell->attack->id]) }}">{{ $board->short($cell) }}</a></th>
                 @endforeach
             </tr></thead>
             <tbody>
             @foreach ($board->rows as $row)
                 @php($ladder = route('students.show', $row['student'], false))
                 <tr>
-                    <th scope="row"><a href="{{ $ladder }}">{{ $row['student']->name }}</a> <span class="narrow">{{ $board->about($row) }}</span></th>
+                    <th scope="row"><a href="{{ $ladder }}">{{ $row['student']->name }}</a> <span
+                        class="narrow">{{ $board->about($row) }}</span></th>
                     <td>{{ __('words.of', ['count' => $row['held'], 'all' => $row['needed']]) }}</td>
                     <td class="next">{{ $board->next($row) }} <span class="narrow">{{ $board->partnerOf($row) }}</span></td>
                     @foreach ($board->states($row) as $id => $state)
                         <td class="proof-cell">@if ($state)
                             <a class="proof-sign {{ $state->value }}" title="{{ __('proof.states.'.$state->value) }}"
-                                href="{{ $ladder }}?attack={{ $attackIds[$board->attackOf($id)] }}#timeline"><span aria-hidden="true">{{ $state->sign() }}</span><span
+                                href="{{ $ladder }}?attack={{ $attackIds[$board->attackOf($id)] }}#timeline"><span
+                                    aria-hidden="true">{{ $state->sign() }}</span><span
                                 class="visually-hidden">{{ __('proof.states.'.$state->value) }}</span></a>@endif</td>
                     @endforeach
                 </tr>

@@ -1,2 +1,3 @@
 @props(['href'])
-<a class="chip" href="{{ $href }}">{{ $slot }} <span aria-hidden="true">×</span><span class="visually-hidden">{{ __('words.remove') }}</span></a>
+<a class="chip" href="{{ $href }}">{{ $slot }} <span aria-hidden="true">×</span><span
+    class="visually-hidden">{{ __('words.remove') }}</span></a>

@@ -4,7 +4,8 @@
 <div @class(['flash', 'flash-error' => $kind === 'error']) role="status">
     {{ session($kind) }}
     @if ($kind === 'status' && session('undo'))
-        <form class="d-inline ms-2" method="post" action="{{ route('versions.restore', [session('undo')['answer'], session('undo')['version']]) }}">
+        <form class="d-inline ms-2" method="post" action="{{ route('versions.restore', [session('undo')['answer'],
+            session('undo')['version']]) }}">
             @csrf
             <x-hidden :values="['version' => session('undo')['now']]"/>
             <x-button size="sm">{{ __('words.undo') }}</x-button>

@@ -27,7 +27,8 @@
 <x-flash kind="error"/>
 {{ $slot }}
 </main>
-<footer class="footing">{{ __('layout.cautions') }} <span class="no-print">{{ __('layout.press') }} <kbd>?</kbd> {{ __('layout.for-keys') }}</span></footer>
+<footer class="footing">{{ __('layout.cautions') }} <span
+    class="no-print">{{ __('layout.press') }} <kbd>?</kbd> {{ __('layout.for-keys') }}</span></footer>
 <x-dialogs/>
 <script type="application/json" id="texts">@json(__('js'))</script>
 </body>

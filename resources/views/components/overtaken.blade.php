@@ -2,7 +2,8 @@
 @if (session('overtaken'))
 <div class="flash flash-error" role="alert">
     <p class="mb-1">
-        <strong>{{ __('words.overtaken', ['name' => $row->updatedBy->name ?? __('words.somebody'), 'time' => $row->updated_at->format('H:i')]) }}</strong>
+        <strong>{{ __('words.overtaken', ['name' => $row->updatedBy->name ?? __('words.somebody'),
+            'time' => $row->updated_at->format('H:i')]) }}</strong>
         {{ __('words.overtaken-help') }}
     </p>
     {{ $slot }}

@@ -1,1 +1,1 @@
-<x-message name="422" :text="$says ?? null"/>
+<x-message name="422" :text="$text ?? null"/>

@@ -19,12 +19,13 @@ hx-target="#rows" hx-select="#rows" hx-swap="outerHTML" hx-replace-url="true" hx
     <x-tick type="radio" name="values" value="all" :checked="! $form->onlyUsed">{{ __('lists.values-all') }}</x-tick>
 </fieldset>
 <x-field name="forbid" :label="__('lists.forbid')">
-    <textarea class="form-control" id="forbid" name="forbid" rows="3" maxlength="4000" placeholder="place stairs, build larger"
+    <textarea class="form-control" id="forbid" name="forbid" rows="3" maxlength="4000" placeholder="{{ __('lists.forbid-example') }}"
         aria-describedby="forbid-help">{{ $form->forbid }}</textarea>
-    <span class="form-text" id="forbid-help">{{ __('lists.forbid-one-a-line') }} <code>place stairs, build larger</code>.
+    <span class="form-text" id="forbid-help">{{ __('lists.forbid-one-a-line') }} <code>{{ __('lists.forbid-example') }}</code>.
         {{ __('lists.forbid-alone') }} <code>notice off-guard</code>. {{ __('lists.forbid-infeasible') }}</span>
 </x-field>
-<x-field name="most" class="mt-2" :label="__('lists.max')"><x-input name="most" type="number" min="1" max="1000" :value="$form->most"/></x-field>
+<x-field name="most" class="mt-2" :label="__('lists.max')"><x-input name="most" type="number" min="1" max="1000"
+    :value="$form->most"/></x-field>
 <x-field name="seed" class="mt-2" :label="__('lists.seed')" :hint="__('lists.seed-hint')">
     <x-input name="seed" type="number" min="1" max="999999" :value="$form->seed"/>
 </x-field>

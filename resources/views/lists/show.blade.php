@@ -15,7 +15,8 @@
         @foreach ($list->items as $item)
             <tr>
                 <td>{{ $loop->iteration }}</td>
-                <th scope="row"><a href="{{ route('attacks.show', $item->attack) }}">{{ $item->attack->title }}</a>{{ $item->sideText() }}</th>
+                <th scope="row"><a href="{{ route('attacks.show',
+                    $item->attack) }}">{{ $item->attack->title }}</a>{{ $item->sideText() }}</th>
                 <td>{{ $item->attack->phase }}</td>
                 <td>{{ $item->differencesText() }}</td>
             </tr>

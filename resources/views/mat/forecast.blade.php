@@ -10,9 +10,12 @@
             <p>{{ $person['drawn'] }}</p>
             @if ($person['tight'] !== [])
                 <details>
-                    <summary>{{ __('mat.least-spare', ['attack' => $person['tight'][0]['title'], 'seconds' => $person['least']]) }}</summary>
+                    <summary>{{ __('mat.least-spare', ['attack' => $person['tight'][0]['title'],
+                        'seconds' => $person['least']]) }}</summary>
                     <ul>
-                        @foreach ($person['tight'] as $one)<li>{{ $one['title'] }}: {{ $one['text'] }} <small>{{ $one['proof'] }}</small></li>@endforeach
+                        @foreach ($person['tight'] as $one)
+                            <li>{{ $one['title'] }}: {{ $one['text'] }} <small>{{ $one['proof'] }}</small></li>
+                        @endforeach
                     </ul>
                 </details>
             @endif

@@ -6,7 +6,8 @@
         <p><strong x-text="rep.what"></strong></p>
         <p class="caution text-bg-dark" x-text="rep.why"></p>
         <dl class="versions" x-show="rep.hasStored">
-            <dt>{{ __('mat.refused.here') }}</dt><dd x-text="rep.here"></dd><dt>{{ __('mat.refused.there') }}</dt><dd x-text="rep.there"></dd>
+            <dt>{{ __('mat.refused.here') }}</dt><dd x-text="rep.here"></dd><dt>{{ __('mat.refused.there') }}</dt><dd
+                x-text="rep.there"></dd>
         </dl>
         <div class="settings">
             <label class="form-label">{{ __('words.rung') }}
@@ -17,7 +18,8 @@
                 <select class="form-select" name="outcome" x-bind:value="rep.outcome">
                     @foreach ($outcomes as $outcome)<option>{{ $outcome->value }}</option>@endforeach
                 </select></label>
-            <label class="form-label" x-show="rep.hasStored">{{ __('mat.refused.reason') }} <input class="form-control" name="reason" maxlength="500"></label>
+            <label class="form-label" x-show="rep.hasStored">{{ __('mat.refused.reason') }} <input class="form-control" name="reason"
+                maxlength="500"></label>
         </div>
         <div class="chips">
             <button type="button" class="small" x-show="!rep.hasStored" x-on:click="sendAgain">{{ __('mat.refused.send-again') }}</button>

@@ -1,6 +1,7 @@
 <x-layout :title="__('mat.mat')" place="mat">
-<div class="mat-drill" x-data="mat" x-bind:data-running="isRunning" data-kit="{{ route('mat.kit', array_filter(['find' => $find]), absolute: false) }}"
-data-reps="{{ route('mat.reps.store', absolute: false) }}">
+<div class="mat-drill" x-data="mat" x-bind:data-running="isRunning" data-kit="{{ route('mat.kit', array_filter(['find' => $find]), absolute:
+    false) }}"
+data-worker="/mat-worker.js?v={{ $build }}" data-reps="{{ route('mat.reps.store', absolute: false) }}">
 <p class="held" role="status"><span x-text="held">{{ __('mat.looking') }}</span>
     <a x-cloak x-show="signedOut" href="{{ route('sign-in', absolute: false) }}">{{ __('mat.sign-in-to-send') }}</a></p>
 <x-caution dark x-cloak x-show="isInsecure">{{ __('mat.insecure') }}</x-caution>

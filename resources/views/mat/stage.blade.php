@@ -34,7 +34,8 @@
         <small x-text="leftOut"></small>
     </p>
     <div class="last-rep" x-show="hasLast">
-        <p><strong x-text="lastSaid"></strong> <button type="button" class="small" x-on:click="undo">{{ __('words.undo') }} <kbd>u</kbd></button></p>
+        <p><strong x-text="lastSaid"></strong> <button type="button" class="small"
+            x-on:click="undo">{{ __('words.undo') }} <kbd>u</kbd></button></p>
         <div class="chips">
             <template x-for="place in touches"><button type="button" data-name="touched" x-bind:data-value="place.id"
                 x-bind:aria-pressed="chosen('touched', place.id)" x-on:click="chip" x-text="place.text"></button></template>

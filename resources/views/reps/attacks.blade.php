@@ -1,16 +1,19 @@
 <x-layout :title="__('reps.record-name', ['name' => $student->name])" place="mat">
 <nav class="crumbs" aria-label="{{ __('reps.steps') }}">
-    <a href="{{ route('record') }}">‹ {{ __('reps.somebody-else') }}</a> <a href="{{ route('students.show', $student) }}">{{ __('reps.ladder') }}</a>
+    <a href="{{ route('record') }}">‹ {{ __('reps.somebody-else') }}</a> <a href="{{ route('students.show',
+        $student) }}">{{ __('reps.ladder') }}</a>
 </nav>
 <h1>{{ __('reps.against-what', ['name' => $student->name]) }}</h1>
 @if ($columns === [])
     <x-empty :text="__('students.nothing-needed', ['rank' => $student->rank->name])"/>
 @else
     <p class="lead-line">{{ __('reps.neediest-first', ['rung' => $goal]) }}</p>
-    @if ($student->flags !== [])<x-caution dark>{{ __('reps.not-allowed', ['name' => $student->name, 'hazards' => $student->barredText()]) }}</x-caution>@endif
+    @if ($student->flags !== [])<x-caution dark>{{ __('reps.not-allowed', ['name' => $student->name,
+        'hazards' => $student->barredText()]) }}</x-caution>@endif
     <ul class="tiles">
         @foreach ($columns as $column)
-            <li><a class="tile" href="{{ route('record.outcome', [$student, $attackIds[$column->attack->id], $column->side->value]) }}"><strong>{{
+            <li><a class="tile" href="{{ route('record.outcome', [$student, $attackIds[$column->attack->id],
+                $column->side->value]) }}"><strong>{{
                 $column->title() }}</strong><small>{{ $column->text() }}</small></a></li>
         @endforeach
     </ul>

@@ -19,16 +19,20 @@
         <summary>{{ __('reps.more', ['rung' => $form->rung]) }}</summary>
         <x-chips name="rung" type="radio" :legend="__('words.rung')" :options="$form->rungs()" :chosen="$form->chosenRung()"/>
         @if ($form->mistakes->isNotEmpty())
-            <x-chips name="mistakes[]" type="checkbox" :legend="__('reps.mistakes-seen')" :options="$form->mistakeOptions()" :chosen="$form->chosenMistakes()"/>
+            <x-chips name="mistakes[]" type="checkbox" :legend="__('reps.mistakes-seen')" :options="$form->mistakeOptions()"
+                :chosen="$form->chosenMistakes()"/>
         @endif
         <x-chips name="touched" type="radio" :legend="__('reps.touched')" :options="__('reps.touches')" :chosen="$form->chosenTouch()"/>
-        <x-chips name="answer_id" type="radio" :legend="__('words.answer')" :options="$form->answerOptions()" :chosen="$form->chosenAnswer()"/>
+        <x-chips name="answer_id" type="radio" :legend="__('words.answer')" :options="$form->answerOptions()"
+            :chosen="$form->chosenAnswer()"/>
     </details>
     @if ($replaced)
-        <x-field name="reason" class="mb-2" :label="__('reps.why-corrected')"><x-input name="reason" maxlength="500" required :value="old('reason')"/></x-field>
+        <x-field name="reason" class="mb-2" :label="__('reps.why-corrected')"><x-input name="reason" maxlength="500" required
+            :value="old('reason')"/></x-field>
     @endif
     <div class="outcomes">
-        @foreach (StoneDrill\Core\Proof\Outcome::cases() as $outcome)<x-outcome :outcome="$outcome" name="outcome" :value="$outcome->value"/>@endforeach
+        @foreach (StoneDrill\Core\Proof\Outcome::cases() as $outcome)<x-outcome :outcome="$outcome" name="outcome"
+            :value="$outcome->value"/>@endforeach
     </div>
 </form>
 </x-layout>

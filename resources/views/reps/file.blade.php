@@ -1,11 +1,13 @@
 <x-layout :title="__('reps.file.title')">
-<x-heading :title="__('reps.file.title')"><x-button size="sm" :href="route('students.index')">{{ __('students.people') }}</x-button></x-heading>
+<x-heading :title="__('reps.file.title')"><x-button size="sm"
+    :href="route('students.index')">{{ __('students.people') }}</x-button></x-heading>
 <p class="lead-line">{{ __('reps.file.lead', ['columns' => implode(', ', App\View\Drill\RepCsv::COLUMNS)]) }}</p>
 <p><x-button :href="route('reps.export')">{{ __('reps.file.export') }}</x-button></p>
 <x-invalid/>
 <form method="post" action="{{ route('reps.check') }}" enctype="multipart/form-data" class="slab search-row">
     @csrf
-    <x-field name="file" class="wide" :label="__('reps.file.import')"><x-input name="file" type="file" accept=".csv,.txt" required/></x-field>
+    <x-field name="file" class="wide" :label="__('reps.file.import')"><x-input name="file" type="file" accept=".csv,.txt"
+        required/></x-field>
     <x-button kind="rust">{{ __('words.preview') }}</x-button>
 </form>
 @if ($sheet)
@@ -13,13 +15,16 @@
         @if ($sheet->refused !== [])
             <p class="flash flash-error">{{ trans_choice('reps.file.refused', count($sheet->refused)) }}</p>
             <x-table :head="array_values(__('reps.file.columns'))">
-                @foreach ($sheet->firstRefused() as $refused)<tr><td>{{ $refused['line'] ?: '–' }}</td><td>{{ $refused['what'] }}</td></tr>@endforeach
+                @foreach ($sheet->firstRefused() as $refused)<tr><td>{{ $refused['line'] ?:
+                    '–' }}</td><td>{{ $refused['what'] }}</td></tr>@endforeach
             </x-table>
             @if ($sheet->moreRefused() !== [])
-                <p>{{ __('reps.file.more-refused', ['count' => number_format(count($sheet->moreRefused())), 'lines' => implode(', ', $sheet->moreRefused())]) }}</p>
+                <p>{{ __('reps.file.more-refused', ['count' => number_format(count($sheet->moreRefused())), 'lines' => implode(', ',
+                    $sheet->moreRefused())]) }}</p>
             @endif
         @else
-            <p>{{ trans_choice('reps.file.would-add', count($sheet->new)) }} {{ __('reps.file.here-already', ['count' => $sheet->known]) }}</p>
+            <p>{{ trans_choice('reps.file.would-add', count($sheet->new)) }} {{ __('reps.file.here-already',
+                ['count' => $sheet->known]) }}</p>
             @if ($token)
                 <form method="post" action="{{ route('reps.import', $token) }}">
                     @csrf

@@ -7,7 +7,8 @@
 @else
     <ul class="tiles">
         @foreach ($students as $student)
-            <li><a class="tile" href="{{ route('record.attacks', $student) }}"><strong>{{ $student->name }}</strong><small>{{ $student->notes() }}</small></a></li>
+            <li><a class="tile" href="{{ route('record.attacks',
+                $student) }}"><strong>{{ $student->name }}</strong><small>{{ $student->notes() }}</small></a></li>
         @endforeach
     </ul>
 @endif

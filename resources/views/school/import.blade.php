@@ -1,13 +1,15 @@
 <x-layout :title="__('school.import.title')">
 <h1>{{ $name }}</h1>
 @if ($problems !== [])
-    <div class="flash flash-error" role="alert"><strong>{{ __('school.import.nothing') }}</strong> {{ trans_choice('school.import.problems', count($problems)) }}</div>
+    <div class="flash flash-error" role="alert"><strong>{{ __('school.import.nothing') }}</strong> {{ trans_choice('school.import.problems',
+        count($problems)) }}</div>
     <x-table :head="array_values(__('school.import.problem-columns'))">
         @foreach ($problems as $problem)
             <tr>
-                <th scope="row"><code>{{ $problem->pointer }}</code> {{ $problem->place() }}</th>
+                <th scope="row"><code>{{ $problem->pointer }}</code> {{ implode(', ', array_map(say(...), $problem->place())) }}</th>
                 <td>{{ $problem->found }}</td>
-                <td>{{ $problem->expected }}@if ($problem->nearest). {{ __('answers.did-you-mean') }} <strong>{{ $problem->nearest }}</strong>?@endif</td>
+                <td>{{ $problem->expected }}@if ($problem->nearest).
+                    {{ __('answers.did-you-mean') }} <strong>{{ $problem->nearest }}</strong>?@endif</td>
             </tr>
         @endforeach
     </x-table>

@@ -5,7 +5,8 @@
     <form method="post" action="{{ route('ranks.update', $rank) }}" class="search-row m-0">
         @csrf
         @method('put')
-        <x-field name="name" :id="'name-'.$rank->id" :label="__('school.ranks.name')"><x-input name="name" :id="'name-'.$rank->id" :value="$rank->name" required/></x-field>
+        <x-field name="name" :id="'name-'.$rank->id" :label="__('school.ranks.name')"><x-input name="name" :id="'name-'.$rank->id"
+            :value="$rank->name" required/></x-field>
         <x-field name="max_beats" :id="'beats-'.$rank->id" :label="__('school.ranks.max-beats')">
             <x-input name="max_beats" :id="'beats-'.$rank->id" type="number" min="1" max="99" :value="$rank->max_beats" required/>
         </x-field>

@@ -3,10 +3,12 @@
     <h1>{{ __('sheet.heading', ['title' => $sheet->answer->title]) }}</h1>
     <div class="actions">
         @foreach (App\View\Workbench\Paper::cases() as $paper)
-            <x-button size="sm" :kind="$paper === $sheet->paper ? 'primary' : 'plain'" :aria-current="$paper === $sheet->paper ? 'true' : null"
+            <x-button size="sm" :kind="$paper === $sheet->paper ? 'primary' : 'plain'" :aria-current="$paper === $sheet->paper ? 'true' :
+                null"
                 :href="route('answers.sheet', [$sheet->answer, 'paper' => $paper->value])">{{ ucfirst($paper->value) }}</x-button>
         @endforeach
-        <x-button kind="rust" size="sm" :href="route('answers.pdf', [$sheet->answer, 'paper' => $sheet->paper->value])">{{ __('sheet.pdf') }}</x-button>
+        <x-button kind="rust" size="sm" :href="route('answers.pdf', [$sheet->answer,
+            'paper' => $sheet->paper->value])">{{ __('sheet.pdf') }}</x-button>
         <x-button size="sm" :href="route('answers.show', $sheet->answer)">{{ __('words.back') }}</x-button>
     </div>
 </div>

@@ -1,7 +1,8 @@
 <x-invalid/>
 <div class="slab">
 <div class="facet-grid">
-    <x-field name="name" :label="__('students.name')"><x-input name="name" :value="old('name', $student->name ?? '')" required maxlength="200"/></x-field>
+    <x-field name="name" :label="__('students.name')"><x-input name="name" :value="old('name', $student->name ?? '')" required
+        maxlength="200"/></x-field>
     <x-field name="rank" :label="__('words.rank')">
         <x-select name="rank" :options="$ranks->pluck('name', 'id')" :value="old('rank', $student->rank_id ?? '')"/>
     </x-field>
@@ -15,7 +16,8 @@
 <fieldset class="mt-3"><legend class="form-label fs-6">{{ __('students.not-allowed') }}</legend>
     <div class="checks">
         @foreach ($flags as $flag => $hazard)
-            <label><input type="checkbox" name="flags[]" value="{{ $flag }}" @checked(in_array($flag, (array) old('flags', $student->flags ?? []), true))> {{ $hazard }}</label>
+            <label><input type="checkbox" name="flags[]" value="{{ $flag }}" @checked(in_array($flag, (array) old('flags', $student->flags
+                ?? []), true))> {{ $hazard }}</label>
         @endforeach
     </div>
 </fieldset>

@@ -1,6 +1,7 @@
 @php($drawing = new App\View\Ladder\LadderDrawing($ladder))
 <x-figure :label="__('students.ladder.label')">
-<svg class="drawing ladder" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" role="img" aria-label="{{ __('students.ladder.description') }}">
+<svg class="drawing ladder" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" role="img"
+    aria-label="{{ __('students.ladder.description') }}">
     @include('wall.patterns')
     @foreach ($drawing->rungs as $rung)
         <text class="course-name" x="0" y="{{ $rung['line'] }}">{{ $rung['name'] }}</text>
@@ -8,9 +9,11 @@
     @foreach ($drawing->bricks as $brick)
         <g @class(['brick', $brick['state'], 'goal' => $brick['goal']])>
             <title>{{ $brick['text'] }}</title>
-            <rect class="rim" x="{{ $brick['x'] }}" y="{{ $brick['y'] }}" width="{{ $brick['width'] }}" height="{{ $brick['height'] }}" rx="2"/>
+            <rect class="rim" x="{{ $brick['x'] }}" y="{{ $brick['y'] }}" width="{{ $brick['width'] }}" height="{{ $brick['height'] }}"
+                rx="2"/>
             @if ($brick['fill'] > 0)
-                <rect class="fill" x="{{ $brick['inner']['x'] }}" y="{{ $brick['inner']['y'] }}" width="{{ $brick['fill'] }}" height="{{ $brick['inner']['height'] }}"/>
+                <rect class="fill" x="{{ $brick['inner']['x'] }}" y="{{ $brick['inner']['y'] }}" width="{{ $brick['fill'] }}"
+                    height="{{ $brick['inner']['height'] }}"/>
             @endif
             @if ($brick['holds'])<path class="tick" d="{{ $brick['tick'] }}"/>@endif
         </g>
@@ -32,7 +35,8 @@
     @foreach ($drawing->rows as $row)
         <tr>
             <th scope="row">{{ $row['title'] }}</th>
-            <td>{{ $row['state'] }}</td><td>{{ $row['lower'] }}</td><td>{{ $row['tries'] }}</td><td>{{ $row['highest'] }}</td><td>{{ $row['fades'] }}</td>
+            <td>{{ $row['state'] }}</td><td>{{ $row['lower'] }}</td><td>{{ $row['tries'] }}</td>
+                <td>{{ $row['highest'] }}</td><td>{{ $row['fades'] }}</td>
         </tr>
     @endforeach
 </x-table>

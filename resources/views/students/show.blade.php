@@ -13,14 +13,16 @@
         'held' => $ladder->held(), 'all' => count($ladder->columns), 'rung' => $ladder->goal, 'rank' => $student->rank->name,
     ]) }}</p>
     @if (count($ladder->shown) < count($ladder->columns))
-        <p class="form-text">{{ __('students.ladder.part', ['shown' => count($ladder->shown), 'all' => number_format(count($ladder->columns))]) }}</p>
+        <p class="form-text">{{ __('students.ladder.part', ['shown' => count($ladder->shown),
+            'all' => number_format(count($ladder->columns))]) }}</p>
     @endif
     @include('students.ladder')
 @endif
 @if ($count === 0)
     <h2>{{ __('students.timeline.title') }}</h2>
     <p>{{ __('students.timeline.none') }}
-        @can('create', App\Models\Rep::class)<a href="{{ route('record.attacks', $student) }}">{{ __('students.timeline.first') }}</a>@endcan</p>
+        @can('create', App\Models\Rep::class)<a href="{{ route('record.attacks',
+            $student) }}">{{ __('students.timeline.first') }}</a>@endcan</p>
 @else
     @include('students.timeline')
 @endif

@@ -1,15 +1,17 @@
 <h2 id="timeline">{{ __('students.timeline.title') }}</h2>
 <form class="search-row no-print" method="get" action="{{ route('students.show', $student) }}#timeline">
-<x-field name="attack" :label="__('words.attack')"><x-select name="attack" :options="['' => __('words.all')] + $tried->all()" :value="$attack?->id"/></x-field>
+<x-field name="attack" :label="__('words.attack')"><x-select name="attack" :options="['' => __('words.all')] + $tried->all()"
+    :value="$attack?->id"/></x-field>
 <x-button kind="primary">{{ __('words.show') }}</x-button>
 </form>
 @foreach ($proofs as $proof)
 <p class="mb-1"><span class="proof-sign {{ $proof->state->value }}" aria-hidden="true">{{ $proof->state->sign() }}</span>
-    {{ count($proofs) === 1 ? '' : __('words.sides.'.$proof->side->value).': ' }}{{ $proof->text() }}.</p>
+    {{ count($proofs) === 1 ? '' : ucfirst(__('words.sides.'.$proof->side->value)).': ' }}{{ $proof->text() }}.</p>
 @endforeach
 @if ($timeline->marks !== [])
 <x-figure :label="__('students.timeline.label')">
-    <svg class="drawing timeline" viewBox="0 0 {{ $timeline->width }} {{ $timeline->height }}" role="img" aria-label="{{ $timeline->description() }}">
+    <svg class="drawing timeline" viewBox="0 0 {{ $timeline->width }} {{ $timeline->height }}" role="img"
+        aria-label="{{ $timeline->description() }}">
         <defs>
             <g id="try-whole"><circle r="3.6"/></g>
             <g id="try-half"><circle class="try-rim" r="3.3"/><path d="M0 -3.3 A3.3 3.3 0 0 1 0 3.3 Z"/></g>
@@ -21,16 +23,19 @@
             <path class="band" d="{{ $rung['band'] }}"/>
         @endforeach
         @foreach ($timeline->months as $month)
-            <path class="month" d="{{ $month['path'] }}"/><text class="month-name" x="{{ $month['text'] }}" y="{{ $timeline->foot }}">{{ $month['name'] }}</text>
+            <path class="month" d="{{ $month['path'] }}"/><text class="month-name" x="{{ $month['text'] }}"
+                y="{{ $timeline->foot }}">{{ $month['name'] }}</text>
         @endforeach
         @foreach ($timeline->marks as $mark)
-            <use class="try" href="#try-{{ $mark['shape'] }}" x="{{ $mark['x'] }}" y="{{ $mark['y'] }}"><title>{{ $mark['text'] }}</title></use>
+            <use class="try" href="#try-{{ $mark['shape'] }}" x="{{ $mark['x'] }}"
+                y="{{ $mark['y'] }}"><title>{{ $mark['text'] }}</title></use>
         @endforeach
     </svg>
 </x-figure>
 <div class="legend">
     @foreach (['whole', 'half', 'none', 'aside'] as $shape)
-        <span><svg class="timeline" viewBox="-6 -5 12 10" aria-hidden="true"><use class="try" href="#try-{{ $shape }}"/></svg>{{ __('students.timeline.legend.'.$shape) }}</span>
+        <span><svg class="timeline" viewBox="-6 -5 12 10" aria-hidden="true"><use class="try"
+            href="#try-{{ $shape }}"/></svg>{{ __('students.timeline.legend.'.$shape) }}</span>
     @endforeach
     @if ($timeline->isFull())<span>{{ __('students.timeline.latest', ['count' => App\View\Ladder\Timeline::MAX]) }}</span>@endif
 </div>
@@ -41,7 +46,8 @@
         <td>{{ $line->rep->at->format('j M Y, H:i') }}</td>
         <td>{{ $line->attack() }}</td>
         <td>{{ $line->rep->rung }}</td>
-        <td>@if ($line->isReplaced)<s>{{ $line->outcome() }}</s> {{ __('students.timeline.corrected') }}@else{{ $line->outcome() }}@endif{{ $line->notes() }}</td>
+        <td>@if ($line->isReplaced)<s>{{ $line->outcome() }}</s> {{ __('students.timeline.corrected') }}@else
+            {{ $line->outcome() }}@endif{{ $line->notes() }}</td>
         <td>{{ implode('; ', $line->rep->mistakes) }}</td>
         <td>@if (! $line->isReplaced)
             @can('correct', $line->rep)<a href="{{ route('reps.correct', $line->rep) }}">{{ __('students.timeline.correct') }}</a>@endcan

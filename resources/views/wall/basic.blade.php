@@ -8,7 +8,8 @@
     <section aria-labelledby="used"><h2 id="used">{{ __('load.where-used') }}</h2>
         @foreach ($basic->uses as [$answer, $beats])
             <h3><a href="{{ route('answers.show', $rows[$answer->id]) }}">{{ $answer->title }}</a>
-                <span class="narrow">{{ trans_choice('load.at-beats', count($beats), ['rank' => $rankNames[$answer->teaching->rank], 'beats' => implode(', ', $beats)]) }}</span></h3>
+                <span class="narrow">{{ trans_choice('load.at-beats', count($beats), ['rank' => $rankNames[$answer->teaching->rank],
+                    'beats' => implode(', ', $beats)]) }}</span></h3>
             <pre class="beats">{{ rtrim($basic->lines($answer, $beats)) }}</pre>
         @endforeach
     </section>

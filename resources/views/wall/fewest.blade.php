@@ -5,7 +5,8 @@
 @elseif ($catalogue->attacks === [])
     <x-no-attacks/>
 @else
-    <form class="share-of-need no-print" method="get" action="{{ route('fewest') }}" hx-get="{{ route('fewest') }}" hx-target="#fewest" hx-select="#fewest"
+    <form class="share-of-need no-print" method="get" action="{{ route('fewest') }}" hx-get="{{ route('fewest') }}" hx-target="#fewest"
+        hx-select="#fewest"
         hx-trigger="change delay:250ms, submit" hx-swap="outerHTML" hx-replace-url="true" hx-sync="this:queue last">
         <x-field name="rank" :label="__('fewest.by-rank')"><x-select name="rank" :options="$ranks" :value="$rank"/></x-field>
         <div class="wide">
@@ -15,7 +16,8 @@
         <div><x-button kind="rust">{{ __('words.show') }}</x-button></div>
     </form>
     <section id="fewest" aria-labelledby="fewest-title" aria-live="polite">
-        <h2 id="fewest-title">{{ trans_choice('fewest.heading', count($fewest->chosen), ['share' => $share, 'rank' => $ranks[$rank]]) }}</h2>
+        <h2 id="fewest-title">{{ trans_choice('fewest.heading', count($fewest->chosen), ['share' => $share,
+            'rank' => $ranks[$rank]]) }}</h2>
         @if ($catalogue->answers === [])
             <p>{{ __('fewest.no-answer') }}</p>
         @elseif (! $fewest->isReached)
@@ -29,12 +31,14 @@
                 @foreach ($view->steps() as $step)
                     <tr>
                         <td>{{ $loop->iteration }}</td>
-                        <th scope="row"><a href="{{ route('answers.show', $answers[$step['answer']]) }}">{{ $answers[$step['answer']]->title }}</a></th>
+                        <th scope="row"><a href="{{ route('answers.show',
+                            $answers[$step['answer']]) }}">{{ $answers[$step['answer']]->title }}</a></th>
                         <td>{{ $step['move'] }}</td>
                         <td class="text-end">{{ $step['sides'] }}</td>
                         <td class="text-end">{{ $step['gain'] }} %</td>
                         <td class="text-end">{{ $step['percent'] }} %</td>
-                        <td><meter min="0" max="1" value="{{ $step['covered'] }}" aria-label="{{ __('fewest.covered-after', ['step' => $loop->iteration]) }}">{{ $step['percent'] }} %</meter></td>
+                        <td><meter min="0" max="1" value="{{ $step['covered'] }}" aria-label="{{ __('fewest.covered-after',
+                            ['step' => $loop->iteration]) }}">{{ $step['percent'] }} %</meter></td>
                     </tr>
                 @endforeach
             </x-table>
@@ -46,7 +50,8 @@
         @if ($removable === [])
             <p>{{ __('fewest.none-removable') }}</p>
         @else
-            <ul>@foreach ($removable as $id)<li><a href="{{ route('answers.show', $answers[$id]) }}">{{ $answers[$id]->title }}</a></li>@endforeach</ul>
+            <ul>@foreach ($removable as $id)<li><a href="{{ route('answers.show',
+                $answers[$id]) }}">{{ $answers[$id]->title }}</a></li>@endforeach</ul>
         @endif
     </section>
 @endif

@@ -1,4 +1,5 @@
-<section id="holes" aria-labelledby="holes-title" @if (! $holes->isWhole) hx-get="{{ route('holes', $query->parameters(), absolute: false) }}"
+<section id="holes" aria-labelledby="holes-title" @if (! $holes->isWhole) hx-get="{{ route('holes', $query->parameters(), absolute:
+    false) }}"
 hx-trigger="{{ $holes->isWaiting() ? 'load delay:1s' : 'load' }}" hx-swap="outerHTML" @endif>
 <h2 id="holes-title" class="mt-1">{{ trans_choice('words.holes', $holes->drawn) }}</h2>
 @if ($holes->isWhole)
@@ -13,11 +14,13 @@ hx-trigger="{{ $holes->isWaiting() ? 'load delay:1s' : 'load' }}" hx-swap="outer
         @foreach ($holes->rows as $row)
             <li @if ($row['number']) id="hole-{{ $row['number'] }}" @endif @class(['is-laid' => ! $row['number']])>
                 @if ($row['number'])<span class="hole-number">{{ $row['number'] }}</span>@endif
-                <strong>{{ $row['hole']->kind->value }}</strong> <span class="narrow">{{ __('wall.holes.weight', ['weight' => number_format($row['hole']->weight, 2)]) }}</span><br>
+                <strong>{{ $row['hole']->kind->value }}</strong> <span class="narrow">{{ __('wall.holes.weight',
+                    ['weight' => number_format($row['hole']->weight, 2)]) }}</span><br>
                 {{ $row['hole']->reason }}
                 <div class="moves">
                     @can('create', App\Models\Answer::class)
-                        @foreach ($links->of($row['hole']) as $link)<a href="{{ $link['url'] }}">{{ $link['text'] }}</a>@if (! $loop->last) · @endif @endforeach
+                        @foreach ($links->of($row['hole']) as $link)<a
+                            href="{{ $link['url'] }}">{{ $link['text'] }}</a>@if (! $loop->last) · @endif @endforeach
                     @endcan
                 </div>
             </li>

@@ -8,7 +8,8 @@
         </g></svg>{{ $stone === 'moss' ? $query->mossText() : __('wall.legend.'.$stone) }}</span>
 @endforeach
 @if ($query->since)
-    @foreach ($wall->picture->changeCounts() as $change)<span><strong class="sign">{{ $change['sign'] }}</strong> {{ $change['text'] }}</span>@endforeach
+    @foreach ($wall->picture->changeCounts() as $change)<span><strong
+        class="sign">{{ $change['sign'] }}</strong> {{ $change['text'] }}</span>@endforeach
     <span><svg aria-hidden="true"><line class="was" x1="1" y1="8" x2="21" y2="8"/></svg>{{ __('wall.legend.moss-then') }}</span>
 @endif
 </div>

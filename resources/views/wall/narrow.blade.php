@@ -12,9 +12,11 @@
     </x-field>
     <x-button kind="primary" size="sm">{{ __('words.show') }}</x-button>
     <x-button size="sm" :href="$filter->sinceLastSeason()">{{ __('wall.filter.last-season') }}</x-button>
-    @unless ($query->isEverything())<x-button size="sm" :href="$filter->everything()">{{ __('wall.filter.everything') }}</x-button>@endunless
+    @unless ($query->isEverything())<x-button size="sm"
+        :href="$filter->everything()">{{ __('wall.filter.everything') }}</x-button>@endunless
 </form>
 </details>
 @unless ($query->isEverything())
-<p class="chips" aria-label="{{ __('wall.filter.shown') }}">@foreach ($filter->chips() as $chip)<x-chip :href="$chip['url']">{{ $chip['text'] }}</x-chip>@endforeach</p>
+<p class="chips" aria-label="{{ __('wall.filter.shown') }}">@foreach ($filter->chips() as $chip)<x-chip
+    :href="$chip['url']">{{ $chip['text'] }}</x-chip>@endforeach</p>
 @endunless

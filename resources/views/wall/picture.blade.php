@@ -1,23 +1,27 @@
 @php($isLive = isset($query))
-<svg xmlns="http://www.w3.org/2000/svg" @class(['drawing', 'dense' => ! $picture->isNamed]) viewBox="0 0 {{ $picture->width }} {{ $picture->height }}"
+<svg xmlns="http://www.w3.org/2000/svg" @class(['drawing', 'dense' => ! $picture->isNamed])
+    viewBox="0 0 {{ $picture->width }} {{ $picture->height }}"
 role="{{ $isLive ? 'group' : 'img' }}" aria-label="{{ __($isLive ? 'wall.picture.live' : 'wall.picture.still') }}"
 @if ($isLive)
     x-on:pointerover="tell" x-on:focusin="tell" x-on:pointerleave="rest" x-on:keydown="walk"
     @can('create', App\Models\Answer::class)
-        x-on:pointerdown="lift" x-on:pointermove="carry" x-on:pointerup="drop" x-on:pointercancel="putBack" x-on:dragstart="stay" x-on:click.capture="swallow"
+        x-on:pointerdown="lift" x-on:pointermove="carry" x-on:pointerup="drop" x-on:pointercancel="putBack" x-on:dragstart="stay"
+            x-on:click.capture="swallow"
     @endcan
 @endif>
 @include('wall.patterns')
 @foreach ($picture->courses as $course)
     @if ($isLive)
-        <rect class="course" data-rank="{{ $course['id'] }}" data-name="{{ $course['name'] }}" x="0" y="{{ $course['y'] }}" width="{{ $picture->width }}" height="{{ $course['height'] }}"/>
+        <rect class="course" data-rank="{{ $course['id'] }}" data-name="{{ $course['name'] }}" x="0" y="{{ $course['y'] }}"
+            width="{{ $picture->width }}" height="{{ $course['height'] }}"/>
     @endif
     <text class="course-name" x="0" y="{{ $course['line'] }}">{{ $course['name'] }}</text>
     <text class="course-note" x="0" y="{{ $course['noteLine'] }}">{{ $course['note'] }}</text>
 @endforeach
 @foreach ($picture->stones as $stone)
     @if ($isLive)
-        <a href="{{ $stone->url }}" class="{{ $stone->classes() }}" data-stone data-column="{{ $stone->column }}" data-course="{{ $stone->course }}"
+        <a href="{{ $stone->url }}" class="{{ $stone->classes() }}" data-stone data-column="{{ $stone->column }}"
+            data-course="{{ $stone->course }}"
             @if ($stone->answer) data-move="{{ route('answers.placement.show', $answers[$stone->answer], absolute: false) }}" @endif
             tabindex="{{ $stone->isFirst() ? 0 : -1 }}" aria-label="{{ $stone->text }}">
     @else
@@ -25,7 +29,8 @@ role="{{ $isLive ? 'group' : 'img' }}" aria-label="{{ __($isLive ? 'wall.picture
     @endif
     <rect class="face" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5"/>
     @unless ($stone->state->isLaid())
-        <rect class="hatch" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5" fill="none"/>
+        <rect class="hatch" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5"
+            fill="none"/>
     @endunless
     @foreach ($stone->moss() as $moss)
         <rect class="moss" x="{{ $stone->x }}" y="{{ $moss['y'] }}" width="{{ $stone->width }}" height="{{ $moss['height'] }}" rx="2"/>
@@ -36,8 +41,10 @@ role="{{ $isLive ? 'group' : 'img' }}" aria-label="{{ __($isLive ? 'wall.picture
     @if ($isLive)</a>@else</g>@endif
 @endforeach
 @foreach ($picture->stones as $stone)
-    @if ($stone->showsNumber())<text class="number" x="{{ $stone->middle() }}" y="{{ $stone->numberLine() }}" aria-hidden="true">{{ $stone->number }}</text>@endif
-    @if ($stone->change)<text class="sign" x="{{ $stone->middle() }}" y="{{ $stone->centre() }}" aria-hidden="true">{{ $stone->change->sign() }}</text>@endif
+    @if ($stone->showsNumber())<text class="number" x="{{ $stone->middle() }}" y="{{ $stone->numberLine() }}"
+        aria-hidden="true">{{ $stone->number }}</text>@endif
+    @if ($stone->change)<text class="sign" x="{{ $stone->middle() }}" y="{{ $stone->centre() }}"
+        aria-hidden="true">{{ $stone->change->sign() }}</text>@endif
 @endforeach
 @foreach ($picture->families as $family)
     @if ($isLive)
@@ -46,7 +53,8 @@ role="{{ $isLive ? 'group' : 'img' }}" aria-label="{{ __($isLive ? 'wall.picture
     @else
         {{-- Where the drawing stands alone its letters may be wide ones: they stay over their own family. --}}
         <text class="family-name" x="{{ $family['x'] }}" y="11"
-            @if ($family['squeezed']) textLength="{{ $family['squeezed'] }}" lengthAdjust="spacingAndGlyphs" @endif>{{ $family['name'] }}</text>
+            @if ($family['squeezed']) textLength="{{ $family['squeezed'] }}" lengthAdjust="spacingAndGlyphs"
+                @endif>{{ $family['name'] }}</text>
     @endif
 @endforeach
 @foreach ($picture->columns as $column)

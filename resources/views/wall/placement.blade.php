@@ -16,7 +16,8 @@
     </form>
     <h2>{{ __('moves.placement.wall') }}</h2>
     <div class="legend">
-        @forelse ($picture->changeCounts(onlyThose: true) as $change)<span><strong class="sign">{{ $change['sign'] }}</strong> {{ $change['text'] }}</span>
+        @forelse ($picture->changeCounts(onlyThose: true) as $change)<span><strong
+            class="sign">{{ $change['sign'] }}</strong> {{ $change['text'] }}</span>
         @empty<span>{{ __('moves.placement.no-change') }}</span>@endforelse
     </div>
     <div class="scroll-x wall-preview">@include('wall.picture')</div>

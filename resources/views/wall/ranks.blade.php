@@ -7,7 +7,8 @@
 @else
     <p class="lead-line">{{ __('load.lead') }} {{ $picture->steepText() }}</p>
     <div class="scroll-x">
-        <svg class="drawing load-drawing" viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="img" aria-label="{{ __('load.label') }}">
+        <svg class="drawing load-drawing" viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="img"
+            aria-label="{{ __('load.label') }}">
             @include('wall.patterns')
             @foreach ($picture->lines as $line)
                 <line class="grid" x1="34" x2="{{ $picture->width }}" y1="{{ $line['y'] }}" y2="{{ $line['y'] }}"/>
@@ -16,16 +17,21 @@
             @foreach ($picture->bars as $bar)
                 <g><title>{{ $bar['text'] }}</title>
                     @foreach ($bar['rects'] as $class => $rect)
-                        <rect class="{{ $class }}" x="{{ $bar['x'] }}" y="{{ $rect['y'] }}" width="{{ $picture->bar() }}" height="{{ $rect['height'] }}"/>
+                        <rect class="{{ $class }}" x="{{ $bar['x'] }}" y="{{ $rect['y'] }}" width="{{ $picture->bar() }}"
+                            height="{{ $rect['height'] }}"/>
                     @endforeach
-                    <text class="figure" x="{{ $bar['middle'] }}" y="{{ $bar['figureLine'] }}" text-anchor="middle">{{ $bar['figure'] }}</text>
-                    <text class="course-name" x="{{ $bar['middle'] }}" y="{{ $picture->nameLine() }}" text-anchor="middle">{{ $bar['name'] }}</text>
-                    <text class="course-note" x="{{ $bar['middle'] }}" y="{{ $picture->choiceLine() }}" text-anchor="middle">{{ $bar['choice'] }}</text>
+                    <text class="figure" x="{{ $bar['middle'] }}" y="{{ $bar['figureLine'] }}"
+                        text-anchor="middle">{{ $bar['figure'] }}</text>
+                    <text class="course-name" x="{{ $bar['middle'] }}" y="{{ $picture->nameLine() }}"
+                        text-anchor="middle">{{ $bar['name'] }}</text>
+                    <text class="course-note" x="{{ $bar['middle'] }}" y="{{ $picture->choiceLine() }}"
+                        text-anchor="middle">{{ $bar['choice'] }}</text>
                 </g>
             @endforeach
             @if ($picture->limit)
                 <line class="limit" x1="34" x2="{{ $picture->width }}" y1="{{ $picture->limit }}" y2="{{ $picture->limit }}"/>
-                <text class="course-note" x="{{ $picture->width }}" y="{{ $picture->limitLine() }}" text-anchor="end">{{ __('load.too-steep-above') }}</text>
+                <text class="course-note" x="{{ $picture->width }}" y="{{ $picture->limitLine() }}"
+                    text-anchor="end">{{ __('load.too-steep-above') }}</text>
             @endif
         </svg>
     </div>
@@ -34,14 +40,17 @@
             <tr>
                 <th scope="row">{{ $row['name'] }}</th>
                 @foreach ($row['figures'] as $figure)<td>{{ $figure }}</td>@endforeach
-                <td>@forelse ($row['answers'] as $answer)<span class="answer-of-rank"><a href="{{ route('answers.show', $answer) }}">{{ $answer->title }}</a>
+                <td>@forelse ($row['answers'] as $answer)<span class="answer-of-rank"><a href="{{ route('answers.show',
+                    $answer) }}">{{ $answer->title }}</a>
                     @can('update', $answer)
-                        <a class="move-rank" href="{{ route('answers.placement.show', $answer) }}" aria-label="{{ __('load.move', ['answer' => $answer->title]) }}">⇅</a>
+                        <a class="move-rank" href="{{ route('answers.placement.show', $answer) }}" aria-label="{{ __('load.move',
+                            ['answer' => $answer->title]) }}">⇅</a>
                     @endcan</span>
                 @empty{{ __('words.none') }}@endforelse</td>
                 <td>@foreach ($row['basics'] as $kind => $basics)
                     <div><span class="narrow">{{ __('load.kinds-of.'.$kind) }}</span>
-                        @foreach ($basics as $basic)<a href="{{ route('basic', Str::slug($basic->verb->value)) }}">{{ $basic->verb->value }}</a>@if (! $loop->last),@endif @endforeach</div>
+                        @foreach ($basics as $basic)<a href="{{ route('basic',
+                            Str::slug($basic->verb->value)) }}">{{ $basic->verb->value }}</a>@if (! $loop->last),@endif @endforeach</div>
                 @endforeach</td>
             </tr>
         @endforeach

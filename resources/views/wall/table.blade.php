@@ -5,12 +5,15 @@
     <x-table :caption="__('wall.table.caption')" :head="$wall->tableHead($query)">
         @foreach ($wall->cells as $cell)
             <tr>
-                <th scope="row"><a href="{{ route('attacks.show', $attackIds[$cell->attack->id], absolute: false) }}">{{ $cell->attack->title }}</a></th>
+                <th scope="row"><a href="{{ route('attacks.show', $attackIds[$cell->attack->id], absolute:
+                    false) }}">{{ $cell->attack->title }}</a></th>
                 <td>{{ $wall->sideText($cell) }}</td>
                 <td>{{ $cell->attack->neededBy === null ? __('words.no-rank') : $rankNames[$cell->attack->neededBy] }}</td>
-                <td>@if ($cell->laidAt === null)<span class="tag tag-hole">{{ __('words.none') }}</span>@else{{ $rankNames[$cell->laidAt] }}@endif</td>
+                <td>@if ($cell->laidAt === null)<span
+                    class="tag tag-hole">{{ __('words.none') }}</span>@else{{ $rankNames[$cell->laidAt] }}@endif</td>
                 <td>@foreach ($cell->answers as $id)
-                    <a href="{{ route('answers.show', $answers[$id], absolute: false) }}">{{ $answers[$id]->title }}</a>@if (! $loop->last),@endif
+                    <a href="{{ route('answers.show', $answers[$id], absolute:
+                        false) }}">{{ $answers[$id]->title }}</a>@if (! $loop->last),@endif
                 @endforeach</td>
                 @if ($wall->picture->isCompared())<td>{{ $wall->changesText($cell) }}</td>@endif
             </tr>

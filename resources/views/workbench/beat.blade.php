@@ -1,6 +1,7 @@
 <p class="beat-line"><strong>{{ $beat->name() }}</strong>
 @if ($beat->condition() !== '')<em>{{ $beat->condition() }}:</em>@endif
-@if (! $beat->isStart())<span class="beats-words">{{ $beat->text }}</span> <span class="narrow">· {{ __('words.seconds', ['seconds' => $beat->seconds()]) }}</span>@endif</p>
+@if (! $beat->isStart())<span class="beats-words">{{ $beat->text }}</span> <span class="narrow">· {{ __('words.seconds',
+    ['seconds' => $beat->seconds()]) }}</span>@endif</p>
 <p class="beat-facts">{{ implode(' ', $beat->facts()) }}</p>
 @if ($beat->strikes() !== [])<p class="beat-facts"><strong>{{ implode(' · ', $beat->strikes()) }}</strong></p>@endif
 @foreach ($beat->shortfalls() as $shortfall)

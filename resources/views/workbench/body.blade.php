@@ -1,15 +1,19 @@
 @foreach ($figure->feet as $foot)
-<ellipse cx="0" cy="-5" rx="5" ry="{{ $figure->footLength }}" transform="{{ $foot['transform'] }}" fill="none" stroke="{{ $colour }}" stroke-width="1.3"/>
+<ellipse cx="0" cy="-5" rx="5" ry="{{ $figure->footLength }}" transform="{{ $foot['transform'] }}" fill="none" stroke="{{ $colour }}"
+    stroke-width="1.3"/>
 @endforeach
 <g transform="{{ $figure->transform }}">
 @if ($figure->isLying)
     <rect x="{{ $figure->lying['x'] }}" y="-10" width="{{ $figure->lying['width'] }}" height="{{ $figure->lying['height'] }}" rx="9"
-        fill="{{ $colour }}" fill-opacity="0.22" stroke="{{ $colour }}" stroke-width="1.8" @if ($dash) stroke-dasharray="{{ $dash }}" @endif/>
+        fill="{{ $colour }}" fill-opacity="0.22" stroke="{{ $colour }}" stroke-width="1.8" @if ($dash) stroke-dasharray="{{ $dash }}"
+            @endif/>
 @else
     <ellipse cx="0" cy="0" rx="{{ $figure->shoulders }}" ry="{{ $figure->depth }}"
-        fill="{{ $colour }}" fill-opacity="0.22" stroke="{{ $colour }}" stroke-width="1.8" @if ($dash) stroke-dasharray="{{ $dash }}" @endif/>
+        fill="{{ $colour }}" fill-opacity="0.22" stroke="{{ $colour }}" stroke-width="1.8" @if ($dash) stroke-dasharray="{{ $dash }}"
+            @endif/>
 @endif
 <path d="{{ $figure->nose }}" fill="none" stroke="{{ $colour }}" stroke-width="2" stroke-linejoin="round"/>
 </g>
 <circle cx="{{ $figure->headX }}" cy="{{ $figure->headY }}" r="{{ $figure->head }}" fill="{{ $colour }}" fill-opacity="0.85"/>
-<text x="{{ $figure->x }}" y="{{ $figure->nameLine }}" font-size="9" text-anchor="middle" fill="{{ $colour }}">{{ $name }}@if ($figure->posture !== ''), {{ $figure->posture }}@endif</text>
+<text x="{{ $figure->x }}" y="{{ $figure->nameLine }}" font-size="9" text-anchor="middle"
+    fill="{{ $colour }}">{{ $name }}@if ($figure->posture !== ''), {{ $figure->posture }}@endif</text>

@@ -1,11 +1,16 @@
 @php($ink = $picture->palette)
-<svg class="floor-drawing" viewBox="{{ $picture->left }} {{ $picture->top }} {{ $picture->width }} {{ $picture->height }}" role="img" aria-label="{{ $label }}"
+<svg class="floor-drawing" viewBox="{{ $picture->left }} {{ $picture->top }} {{ $picture->width }} {{ $picture->height }}" role="img"
+    aria-label="{{ $label }}"
 preserveAspectRatio="xMidYMid meet" xmlns="http://www.w3.org/2000/svg" font-family="'Archivo Variable', Archivo, sans-serif">
-<rect x="{{ $picture->left }}" y="{{ $picture->top }}" width="{{ $picture->width }}" height="{{ $picture->height }}" fill="{{ $ink->ground() }}"/>
-<circle cx="0" cy="0" r="{{ App\View\Floor\FloorPicture::RING }}" fill="none" stroke="{{ $ink->faint() }}" stroke-width="1" stroke-dasharray="1 5"/>
+<rect x="{{ $picture->left }}" y="{{ $picture->top }}" width="{{ $picture->width }}" height="{{ $picture->height }}"
+    fill="{{ $ink->ground() }}"/>
+<circle cx="0" cy="0" r="{{ App\View\Floor\FloorPicture::RING }}" fill="none" stroke="{{ $ink->faint() }}" stroke-width="1"
+    stroke-dasharray="1 5"/>
 @foreach ($picture->hours as $hour)
-    <line x1="{{ $hour['x1'] }}" y1="{{ $hour['y1'] }}" x2="{{ $hour['x2'] }}" y2="{{ $hour['y2'] }}" stroke="{{ $ink->faint() }}" stroke-width="{{ $hour['isMain'] ? 2 : 1 }}"/>
-    <text x="{{ $hour['x'] }}" y="{{ $hour['y'] }}" font-size="9" text-anchor="middle" fill="{{ $ink->text() }}" opacity="{{ $hour['isMain'] ? 1 : 0.8 }}">{{ $hour['label'] }}</text>
+    <line x1="{{ $hour['x1'] }}" y1="{{ $hour['y1'] }}" x2="{{ $hour['x2'] }}" y2="{{ $hour['y2'] }}" stroke="{{ $ink->faint() }}"
+        stroke-width="{{ $hour['isMain'] ? 2 : 1 }}"/>
+    <text x="{{ $hour['x'] }}" y="{{ $hour['y'] }}" font-size="9" text-anchor="middle" fill="{{ $ink->text() }}" opacity="{{ $hour['isMain']
+        ? 1 : 0.8 }}">{{ $hour['label'] }}</text>
 @endforeach
 <g transform="{{ $picture->scalePlace() }}">
     <path d="M0 0h50M0 -3v6M50 -3v6" stroke="{{ $ink->text() }}" stroke-width="1.2" fill="none"/>
@@ -14,37 +19,48 @@ preserveAspectRatio="xMidYMid meet" xmlns="http://www.w3.org/2000/svg" font-fami
 @foreach ($picture->frames as $drawn)
     <g data-frame="{{ $drawn->frame->number }}" @class(['floor-frame', 'not-now' => ! $loop->first])>
         <g @class(['layer-reach', 'off' => count($picture->frames) > 1])>
-            @foreach ($picture->reachOf($drawn) as $arc)<path d="{{ $arc }}" fill="none" stroke="{{ $ink->reached() }}" stroke-width="1.1" stroke-dasharray="6 3"/>@endforeach
+            @foreach ($picture->reachOf($drawn) as $arc)<path d="{{ $arc }}" fill="none" stroke="{{ $ink->reached() }}" stroke-width="1.1"
+                stroke-dasharray="6 3"/>@endforeach
         </g>
         <g class="layer-threats">
             @foreach ($picture->threatsOf($drawn) as $threat)
-                <path d="{{ $threat['path'] }}" fill="none" stroke="{{ $ink->attacker() }}" stroke-width="{{ $threat['reaches'] ? 1.3 : 0.7 }}"
+                <path d="{{ $threat['path'] }}" fill="none" stroke="{{ $ink->attacker() }}" stroke-width="{{ $threat['reaches'] ? 1.3 :
+                    0.7 }}"
                     stroke-dasharray="{{ $threat['reaches'] ? '9 3' : '2 4' }}" opacity="0.75"/>
             @endforeach
         </g>
         @if ($drawn->path !== '')
-            <polyline points="{{ $drawn->attackerPath }}" fill="none" stroke="{{ $ink->attacker() }}" stroke-width="1.6" stroke-dasharray="1 5" stroke-linecap="round"/>
-            <polyline points="{{ $drawn->path }}" fill="none" stroke="{{ $ink->defender() }}" stroke-width="2" stroke-dasharray="1 5" stroke-linecap="round"/>
+            <polyline points="{{ $drawn->attackerPath }}" fill="none" stroke="{{ $ink->attacker() }}" stroke-width="1.6"
+                stroke-dasharray="1 5" stroke-linecap="round"/>
+            <polyline points="{{ $drawn->path }}" fill="none" stroke="{{ $ink->defender() }}" stroke-width="2" stroke-dasharray="1 5"
+                stroke-linecap="round"/>
         @endif
         @foreach ($drawn->holds as $line)
-            <line x1="{{ $line['x1'] }}" y1="{{ $line['y1'] }}" x2="{{ $line['x2'] }}" y2="{{ $line['y2'] }}" stroke="{{ $ink->attacker() }}" stroke-width="7"
+            <line x1="{{ $line['x1'] }}" y1="{{ $line['y1'] }}" x2="{{ $line['x2'] }}" y2="{{ $line['y2'] }}"
+                stroke="{{ $ink->attacker() }}" stroke-width="7"
                 stroke-linecap="round" opacity="0.55"/>
         @endforeach
-        @include('workbench.body', ['figure' => $drawn->attacker, 'colour' => $ink->attacker(), 'name' => __('floor.attacker'), 'dash' => '4 2'])
+        @include('workbench.body', ['figure' => $drawn->attacker, 'colour' => $ink->attacker(), 'name' => __('floor.attacker'),
+            'dash' => '4 2'])
         @include('workbench.body', ['figure' => $drawn->defender, 'colour' => $ink->defender(), 'name' => __('floor.you'), 'dash' => null])
         @foreach ($drawn->strikes as $strike)
-            <line x1="{{ $strike['x1'] }}" y1="{{ $strike['y1'] }}" x2="{{ $strike['x2'] }}" y2="{{ $strike['y2'] }}" stroke-width="3" stroke-linecap="round"
-                stroke="{{ $strike['reaches'] ? $ink->reached() : $ink->attacker() }}" @if (! $strike['reaches']) stroke-dasharray="5 4" @endif/>
-            <text x="{{ $strike['lx'] }}" y="{{ $strike['ly'] }}" font-size="10" font-weight="700" text-anchor="{{ $strike['anchor'] }}" fill="{{ $ink->text() }}"
+            <line x1="{{ $strike['x1'] }}" y1="{{ $strike['y1'] }}" x2="{{ $strike['x2'] }}" y2="{{ $strike['y2'] }}" stroke-width="3"
+                stroke-linecap="round"
+                stroke="{{ $strike['reaches'] ? $ink->reached() : $ink->attacker() }}" @if (! $strike['reaches']) stroke-dasharray="5 4"
+                    @endif/>
+            <text x="{{ $strike['lx'] }}" y="{{ $strike['ly'] }}" font-size="10" font-weight="700" text-anchor="{{ $strike['anchor'] }}"
+                fill="{{ $ink->text() }}"
                 stroke="{{ $ink->ground() }}" stroke-width="3" paint-order="stroke">{{ $strike['label'] }}</text>
         @endforeach
     </g>
 @endforeach
 @foreach ($picture->ring as $place)
     <g><title>{{ $place['text'] }}</title>
-        <circle cx="{{ $place['x'] }}" cy="{{ $place['y'] }}" r="9" fill="{{ $ink->ground() }}" stroke="{{ $place['isSafe'] ? $ink->reached() : $ink->attacker() }}"
+        <circle cx="{{ $place['x'] }}" cy="{{ $place['y'] }}" r="9" fill="{{ $ink->ground() }}" stroke="{{ $place['isSafe'] ?
+            $ink->reached() : $ink->attacker() }}"
             stroke-width="{{ $place['stroke'] }}" @if ($place['isSafe']) stroke-dasharray="3 2" @endif/>
-        <text x="{{ $place['x'] }}" y="{{ $place['line'] }}" font-size="10" font-weight="700" text-anchor="middle" fill="{{ $ink->text() }}">{{ $place['threats'] }}</text>
+        <text x="{{ $place['x'] }}" y="{{ $place['line'] }}" font-size="10" font-weight="700" text-anchor="middle"
+            fill="{{ $ink->text() }}">{{ $place['threats'] }}</text>
     </g>
 @endforeach
 </svg>

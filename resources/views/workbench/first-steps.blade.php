@@ -6,7 +6,8 @@
 <p class="mb-1"><strong>{{ __('floor.best-first-steps') }}</strong> {{ __('floor.still-reaching', ['strike' => $wanted]) }}</p>
 <ol class="first-steps">
     @foreach ($steps as $row)
-        <li><x-button size="sm" type="button" :data-first="$row['text']" x-on:click="takeStep">{{ $row['text'] }}</x-button> {{ $row['facts'] }}</li>
+        <li><x-button size="sm" type="button" :data-first="$row['text']"
+            x-on:click="takeStep">{{ $row['text'] }}</x-button> {{ $row['facts'] }}</li>
     @endforeach
 </ol>
 @endif

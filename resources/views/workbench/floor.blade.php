@@ -1,17 +1,19 @@
 <div class="floor" data-floor @if ($bench->settings->rung) data-pace="{{ $bench->settings->rung->pace }}" @endif>
-<div class="floor-stage" tabindex="0" role="group" aria-label="{{ __('floor.stage-label') }}" x-on:keydown="stageKey" x-on:click="askSteps" data-stage>
+<div class="floor-stage" tabindex="0" role="group" aria-label="{{ __('floor.stage-label') }}" x-on:keydown="stageKey" x-on:click="askSteps"
+    data-stage>
     @include('workbench.drawing', ['picture' => $bench->picture, 'label' => __('floor.drawing-label')])
 </div>
 <div class="floor-scrub">
     <x-button size="sm" type="button" data-step="-1" x-on:click="stepBy" :aria-label="__('floor.beat-before')">◀</x-button>
-    <input type="range" min="0" max="{{ $bench->lastBeat() }}" value="0" step="1" data-scrub x-on:input="scrub" aria-label="{{ __('floor.beat') }}">
+    <input type="range" min="0" max="{{ $bench->lastBeat() }}" value="0" step="1" data-scrub x-on:input="scrub"
+        aria-label="{{ __('floor.beat') }}">
     <x-button size="sm" type="button" data-step="1" x-on:click="stepBy" :aria-label="__('floor.beat-after')">▶</x-button>
     <x-button kind="primary" size="sm" type="button" data-play data-key="g" x-on:click="play">{{ __('floor.play') }}</x-button>
 </div>
 <div class="floor-tracks" hidden data-tracks aria-live="polite"></div>
 <div class="floor-said" data-said aria-live="polite">
     @foreach ($bench->beats as $beat)
-        <div data-beat="{{ $beat->frame->number }}" data-time="{{ round($beat->frame->time, 3) }}" data-track="{{ $beat->track }}"
+        <div data-beat="{{ $beat->frame->number }}" data-time="{{ $beat->time() }}" data-track="{{ $beat->track }}"
             data-condition="{{ $beat->condition() }}" @if (! $loop->first) hidden @endif>
             @include('workbench.beat')
         </div>

@@ -9,7 +9,7 @@ use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\UnknownKind;
 use Tests\Support\English;
 
-// The table of kinds, written out by hand: kind, family, his busy limbs, what he holds, hands, hours, phases, intents.
+// The table of kinds, written out by hand: kind, family, the attacker’s busy limbs, what the attacker holds, hands, hours, phases, intents.
 dataset('kinds', [
     ['wrist-same', 'grab', 'hand', 'wrist-opposite', 'left right', '1 2 10 11 12', 'reaching landed moving follow-up', 'move pin take-down'],
     ['sleeve', 'grab', 'hand', 'wrist-opposite', 'left right', '1 2 10 11 12', 'reaching landed moving follow-up', 'move pin take-down'],

@@ -81,6 +81,6 @@ it('is stripped only where a strip works', function (string $id, Hand $hand, boo
     expect(Hold::of(Kinds::builtIn()->get($id), $hand)->canBeStripped())->toBe($works);
 })->with([['wrist-same', Hand::Left, true], ['shoulders-front', Hand::Both, true], ['throat-front', Hand::Both, true], ['throat-behind', Hand::Both, true], ['forearm-behind', Hand::Right, false], ['hug-front-free', Hand::Both, false], ['headlock-side', Hand::Right, false]]);
 
-it('allows force by what he wants', function (Intent $intent, int $level): void {
+it('allows force by what the attacker wants', function (Intent $intent, int $level): void {
     expect($intent->allows())->toBe($level);
 })->with([[Intent::Move, 2], [Intent::Pin, 2], [Intent::Strike, 3], [Intent::TakeDown, 3], [Intent::Choke, 3]]);

@@ -96,17 +96,17 @@ dataset('checks', [
     'goes straight back and out' => ['in-the-line', 'punch-straight', ['phase' => 'reaching'], 'slide 6', []],
     'a push is no blow' => ['in-the-line', 'push-two', ['phase' => 'reaching'], 'look', []],
 
-    'two beats in his reach' => ['loose-hand', 'cloth-one', [], "look\nlook\nlook", ['2']],
+    'two beats in the attacker’s reach' => ['loose-hand', 'cloth-one', [], "look\nlook\nlook", ['2']],
     'guarded in one of them' => ['loose-hand', 'cloth-one', [], "look\nleft hand guard", []],
-    'out of his reach' => ['loose-hand', 'closing-in', [], "look\nlook", []],
+    'out of the attacker’s reach' => ['loose-hand', 'closing-in', [], "look\nlook", []],
 
     'too wide' => ['base', 'closing-in', [], 'left foot step 9 long', ['1']],
     'wide enough' => ['base', 'closing-in', [], 'left foot step 9', []],
     'too near' => ['base', 'closing-in', [], 'left foot step 3 0.3 m', ['1']],
 
-    'ends in his reach' => ['no-exit', 'cloth-one', [], 'left hand clamp wrist', ['1']],
+    'ends in the attacker’s reach' => ['no-exit', 'cloth-one', [], 'left hand clamp wrist', ['1']],
     'leaves' => ['no-exit', 'closing-in', [], 'leave 6', []],
-    'he lies' => ['no-exit', 'cloth-one', [], 'right palm chin -> dropped', []],
+    'the attacker lies' => ['no-exit', 'cloth-one', [], 'right palm chin -> dropped', []],
     'holds on purpose' => ['no-exit', 'cloth-one', [], 'left hand clamp wrist', [], ['doctrine' => Doctrine::Control]],
 
     'three before it is off' => ['strikes-before-release', 'cloth-one', [], "right palm chin x2\nright elbow chin\nleft hand strip", ['2'], ['doctrine' => Doctrine::Escape]],
@@ -148,10 +148,10 @@ dataset('checks', [
     'goes on at a higher rank' => ['branch-ahead', 'cloth-one', [], "right palm chin -> rocked\n  if not: go to \"Later\" beat 1\nlook", ['1'], ['rank' => 'low', 'others' => ['Later' => ['high', 'leave 6']]]],
     'goes on at the same' => ['branch-ahead', 'cloth-one', [], "right palm chin -> rocked\n  if not: go to \"Later\" beat 1\nlook", [], ['others' => ['Later' => ['high', 'leave 6']]]],
 
-    'crosses in his reach' => ['crossed-feet', 'cloth-one', [], 'left foot cross 3', ['1']],
+    'crosses in the attacker’s reach' => ['crossed-feet', 'cloth-one', [], 'left foot cross 3', ['1']],
     'crosses far off' => ['crossed-feet', 'closing-in', [], 'left foot cross 3', []],
 
-    'nothing ready for when he is not driven back' => ['unbranched', 'wrist-cross', [], "left palm chin -> driven back\nleave 6", ['1']],
+    'nothing ready for when the attacker is not driven back' => ['unbranched', 'wrist-cross', [], "left palm chin -> driven back\nleave 6", ['1']],
     'an if not' => ['unbranched', 'wrist-cross', [], "left palm chin -> driven back\n  if not: left hand strip\nleave 6", []],
     'nothing hangs on it' => ['unbranched', 'wrist-cross', [], "left palm chin -> rocked\nleft hand strip\nleave 6", []],
 
@@ -231,7 +231,7 @@ it('tells where it fails when what is assumed does not come', function (): void 
     $robust = array_map(static fn ($shortfall): array => [English::say($shortfall->without), $shortfall->failsAt], OnTheFloor::examine('wrist-cross', [], "left palm chin -> driven back\nleave 6")->trial->robust);
 
     // Held by .6392: a palm .136 to spare; 15 cm to the side of the line takes the head from .57414 to:
-    // left of him is to the defender's right, away from the left shoulder at .21672.
+    // left of the attacker is to the defender's right, away from the left shoulder at .21672.
     $away = hypot(0.6392, 0.21672 + 0.15) - 0.1008;
     $near = hypot(0.6392, 0.21672 - 0.15) - 0.1008;
     $reach = 1.68 * sqrt(0.352 ** 2 - 0.052 ** 2) + 0.288 * sin(deg2rad(15)) * 1.68;

@@ -33,7 +33,7 @@ function faultHoles(array $attacks, array $answers): array
 // A throat held from the front has one side; rank b needs it. Clear of every weakness: it strips, then leaves.
 dataset('weaknesses', [
     'none' => ["tuck, both hands strip\nleave 6, look", []],
-    'ends in his reach' => ['tuck, both hands strip', ['no way out']],
+    'ends in the attacker’s reach' => ['tuck, both hands strip', ['no way out']],
     'leans on an effect' => ["tuck, right knee groin -> driven back\nleave 6", ['no what-if']],
     'leans on it, with a what-if' => ["tuck, right knee groin -> driven back\n  if not: both hands strip\nleave 6", []],
     // Small against large: 1.52 reaches up to 1.6095 with a palm at √(.535² − .366²) + .113 = .503; the gap is .714 less .111.

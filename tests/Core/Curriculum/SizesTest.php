@@ -7,10 +7,10 @@ use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Curriculum\Sizes;
 
-it('takes the attacker that the build says', function (?string $defender, ?string $attacker, Build $build, float $own, float $his): void {
+it('takes the attacker that the build says', function (?string $defender, ?string $attacker, Build $build, float $own, float $attackerHeight): void {
     $bodies = (new Sizes(new School('Hall', Doctrine::Escape)))->bodies($defender, $attacker, $build);
 
-    expect([$bodies->defender, $bodies->attacker])->toBe([$own, $his]);
+    expect([$bodies->defender, $bodies->attacker])->toBe([$own, $attackerHeight]);
 })->with([
     'typical against alike' => [null, null, Build::Alike, 1.68, 1.68],
     'typical against larger' => [null, null, Build::Larger, 1.68, 1.85],

@@ -187,7 +187,7 @@ it('reads a ladder of the school’s own', function (): void {
 
     expect(Made::readDocument($document)->catalogue->ladder->ids())->toBe([2, 3, 4])
         ->and(problems([...$document, 'rungs' => [[...$rung, 'id' => 3], $rung]])[0]->pointer)->toBe('/rungs/1/id')
-        ->and(problems([...$document, 'rungs' => array_map(fn (int $id): array => [...$rung, 'id' => $id], range(1, 13))])[0]->expected->values['max'])->toBe(12)->and(true)->toBe('at most 12');
+        ->and(problems([...$document, 'rungs' => array_map(fn (int $id): array => [...$rung, 'id' => $id], range(1, 13))])[0]->expected->values['max'])->toBe(12);
 });
 
 it('refuses text that is made to exhaust it', function (string $text, Format $format, string $said): void {

@@ -92,7 +92,7 @@ it('lowers everything of one who kneels, and nearly all of one who lies', functi
     $punch = hit("left hand clamp wrist -> kneeling\nright punch chin");
     expect($punch->margin)->toEqualWithDelta(1.68 * sqrt(0.386 ** 2 - (0.718 - 0.62) ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 - (hypot(0.6392, 0.129 * 1.68) - 0.1008), 1e-9);
 
-    // Lying: at most .12 of his stature.
+    // Lying: at most .12 of the attacker’s stature.
     expect(hit("left hand clamp wrist -> dropped\nright stomp groin")->height)->toEqualWithDelta(0.12 * 1.68, 1e-9);
 
     // A seated defender's hip is at (.53 − .25) · 1.68.
@@ -106,7 +106,7 @@ it('takes the crouch off every joint', function (): void {
 });
 
 it('chooses the hand and the target that reach', function (): void {
-    // Faced to 3 with him at 12, the left shoulder is the nearer one.
+    // Faced to 3 with the attacker at 12, the left shoulder is the nearer one.
     $hit = hit("pivot 3\nfree hand palm chin", kind: 'closing-in');
     expect($hit->limb->value)->toBe('left hand');
 

@@ -40,14 +40,14 @@ final class PlainFloor
     private float $crouch = 0.0;
     private array $slip = [0.0, 0.0];
     private string $pose = 'standing';
-    private array $him;
+    private array $attacker;
     private float $attackerFacing;
-    private string $hisPose = 'standing';
+    private string $attackerPose = 'standing';
     private ?float $poseEnds = null;
     private ?float $turnEnds = null;
     private bool $astride;
     private array $gone = [];
-    /** His holding arms; and for wrists, which of the defender's each holds. */
+    /** The attacker’s holding arms; and for wrists, which of the defender's each holds. */
     private array $holding = [];
     private array $wrists = [];
     private array $grips = [];
@@ -56,7 +56,7 @@ final class PlainFloor
     private float $bearing;
 
     /** @param array<string, string> $facets */
-    public function __construct(private string $kind, private array $facets, private float $own, private float $his)
+    public function __construct(private string $kind, private array $facets, private float $own, private float $attackerHeight)
     {
         $this->bearing = 30.0 * ((int) $facets['bearing'] % 12);
         $this->facing = $facets['notice'] === 'ready' ? $this->bearing : 0.0;
@@ -64,18 +64,18 @@ final class PlainFloor
         $this->left = self::way($this->facing + 90, -.0955 * $own);
         $this->pose = ['seated' => 'seated', 'kneeling' => 'kneeling', 'back' => 'lying'][$facets['posture']] ?? 'standing';
         $this->astride = $kind === 'ground-astride';
-        $this->holdAt = in_array($kind, self::CLOSE, true) ? .06 * ($own + $his) + .04 : .440 * $his - .10;
+        $this->holdAt = in_array($kind, self::CLOSE, true) ? .06 * ($own + $attackerHeight) + .04 : .440 * $attackerHeight - .10;
         $isHold = $this->isHold();
         if ($isHold && $facets['phase'] !== 'reaching') {
             $this->takeHold();
         }
         $distance = match (true) {
-            $isHold => $this->holdAt + ($facets['phase'] === 'reaching' ? .35 * $his : 0),
+            $isHold => $this->holdAt + ($facets['phase'] === 'reaching' ? .35 * $attackerHeight : 0),
             str_starts_with($kind, 'ground') => .10 * $own,
             in_array($kind, ['closing-in', 'blocking-way'], true) => 2.0,
             default => $this->contact() + ($facets['phase'] === 'reaching' ? $this->advance() : 0),
         };
-        $this->him = self::way($this->bearing, $distance);
+        $this->attacker = self::way($this->bearing, $distance);
         $this->attackerFacing = $this->bearing + 180;
     }
 
@@ -97,38 +97,38 @@ final class PlainFloor
         $this->wearOff();
         $this->slip = [0.0, 0.0];
         $crouched = $this->crouch;
-        $line = self::angle(self::minus($this->me(), $this->him));
+        $line = self::angle(self::minus($this->me(), $this->attacker));
 
         // 0. What moves while held is carried.
         if ($this->facets['phase'] === 'moving' && $this->holding !== []) {
-            $by = self::way($line, (in_array($this->facets['intent'], ['move', 'take-down'], true) ? -1 : 1) * .15 * $this->his);
+            $by = self::way($line, (in_array($this->facets['intent'], ['move', 'take-down'], true) ? -1 : 1) * .15 * $this->attackerHeight);
             $this->shift($by);
-            $this->him = self::plus($this->him, $by);
+            $this->attacker = self::plus($this->attacker, $by);
         }
 
         // 1. Feet, pivots, crouch; the cap; facing; apart.
-        $before = self::minus($this->him, $this->me());
+        $before = self::minus($this->attacker, $this->me());
         [$stepped, $pivoted] = $this->feet($actions);
         $this->cap();
         if ($stepped && ! $pivoted && $this->holding === []) {
-            $turn = self::turn($this->facing, self::angle(self::minus($this->him, $this->me())));
+            $turn = self::turn($this->facing, self::angle(self::minus($this->attacker, $this->me())));
             $this->facing += max(-90, min(90, $turn));
         }
         $this->apart($before);
 
-        // 2. The attack, or his turn.
-        $before = self::minus($this->him, $this->me());
+        // 2. The attack, or the attacker’s turn.
+        $before = self::minus($this->attacker, $this->me());
         $verdict = null;
         if ($index === 0 && $this->facets['phase'] === 'reaching' && ! in_array($this->kind, ['closing-in', 'blocking-way'], true)) {
             $verdict = $this->attacked($actions, $crouched);
         } elseif ($index === 1 && $this->facets['phase'] === 'follow-up') {
             $verdict = $this->followedUp($actions, $crouched, $line);
         }
-        if ($verdict === null && $this->turnEnds === null && $this->hisPose !== 'lying' && array_filter($this->grips, static fn (array $grip): bool => $grip['arm'] !== null) === []) {
-            $turn = self::turn($this->attackerFacing, self::angle(self::minus($this->me(), $this->him)));
+        if ($verdict === null && $this->turnEnds === null && $this->attackerPose !== 'lying' && array_filter($this->grips, static fn (array $grip): bool => $grip['arm'] !== null) === []) {
+            $turn = self::turn($this->attackerFacing, self::angle(self::minus($this->me(), $this->attacker)));
             $this->attackerFacing += max(-120 * $seconds, min(120 * $seconds, $turn));
-            if (in_array($this->kind, ['closing-in', 'blocking-way'], true) && $this->hisPose !== 'kneeling') {
-                $this->pushHim(-max(0, min(.25 * $this->his, $this->apartBy() - .60)));
+            if (in_array($this->kind, ['closing-in', 'blocking-way'], true) && $this->attackerPose !== 'kneeling') {
+                $this->pushAttacker(-max(0, min(.25 * $this->attackerHeight, $this->apartBy() - .60)));
             }
         }
         $this->apart($before);
@@ -147,12 +147,12 @@ final class PlainFloor
             $this->controlled($action, $limb);
         }
         $this->time += $seconds;
-        $before = self::minus($this->him, $this->me());
+        $before = self::minus($this->attacker, $this->me());
         $this->affect($beat->effects[0]->value ?? null, (bool) $firstRight, $actions);
         $this->cap();
         $this->apart($before);
 
-        return ['time' => $this->time, 'me' => $this->me(), 'him' => $this->him, 'facing' => fmod($this->facing + 720, 360), 'his facing' => fmod($this->attackerFacing + 720, 360), 'held' => $this->holding !== [], 'verdict' => $verdict, 'margins' => $margins, 'threats' => $this->threats(), 'pose' => $this->hisPose];
+        return ['time' => $this->time, 'me' => $this->me(), 'attacker' => $this->attacker, 'facing' => fmod($this->facing + 720, 360), 'attacker facing' => fmod($this->attackerFacing + 720, 360), 'held' => $this->holding !== [], 'verdict' => $verdict, 'margins' => $margins, 'threats' => $this->threats(), 'pose' => $this->attackerPose];
     }
 
     private function isHold(): bool
@@ -176,7 +176,7 @@ final class PlainFloor
 
     private function advance(): float
     {
-        return $this->kind === 'dive-legs' ? 1.2 : ['stand' => 0, 'step' => .35, 'through' => .70][$this->facets['entry']] * $this->his;
+        return $this->kind === 'dive-legs' ? 1.2 : ['stand' => 0, 'step' => .35, 'through' => .70][$this->facets['entry']] * $this->attackerHeight;
     }
 
     private function side(): int
@@ -189,15 +189,15 @@ final class PlainFloor
         [$aim, $chain] = self::AIMS[$this->kind];
         $leg = str_starts_with($this->kind, 'kick');
 
-        return max(.06 * ($this->own + $this->his), sqrt(($this->hisReach($chain, $leg, $this->height($aim)) + .06 * $this->own - .15) ** 2 - ($this->side() * ($leg ? .0955 : .129) * $this->his) ** 2));
+        return max(.06 * ($this->own + $this->attackerHeight), sqrt(($this->attackerReach($chain, $leg, $this->height($aim)) + .06 * $this->own - .15) ** 2 - ($this->side() * ($leg ? .0955 : .129) * $this->attackerHeight) ** 2));
     }
 
-    private function hisReach(float $chain, bool $leg, float $aim): float
+    private function attackerReach(float $chain, bool $leg, float $aim): float
     {
         $joint = $this->attackerHeight($leg ? .530 : .818, false);
-        $nearest = max(max(0, $joint - .15 * $this->his), min($joint, $aim));
+        $nearest = max(max(0, $joint - .15 * $this->attackerHeight), min($joint, $aim));
 
-        return sqrt(($chain * $this->his) ** 2 - min(abs($nearest - $aim), .8 * $chain * $this->his) ** 2) + ($leg ? 0 : .288 * $this->his * sin(deg2rad(15)));
+        return sqrt(($chain * $this->attackerHeight) ** 2 - min(abs($nearest - $aim), .8 * $chain * $this->attackerHeight) ** 2) + ($leg ? 0 : .288 * $this->attackerHeight * sin(deg2rad(15)));
     }
 
     private function height(float $share): float
@@ -207,12 +207,12 @@ final class PlainFloor
 
     private function attackerHeight(float $share, bool $head): float
     {
-        if ($this->hisPose === 'lying') {
-            return min($share, .12) * $this->his;
+        if ($this->attackerPose === 'lying') {
+            return min($share, .12) * $this->attackerHeight;
         }
-        $share = $this->hisPose === 'folded' && $head ? .62 : $share - ($this->hisPose === 'kneeling' ? .25 : 0);
+        $share = $this->attackerPose === 'folded' && $head ? .62 : $share - ($this->attackerPose === 'kneeling' ? .25 : 0);
 
-        return max(0, ($share - ($this->astride ? .45 : 0)) * $this->his);
+        return max(0, ($share - ($this->astride ? .45 : 0)) * $this->attackerHeight);
     }
 
     private function attacked(array $actions, float $crouched): array
@@ -220,7 +220,7 @@ final class PlainFloor
         $line = $this->bearing + 180;
         $this->attackerFacing = $line;
         if ($this->isHold()) {
-            $this->him = self::plus($this->him, self::way($line, .35 * $this->his));
+            $this->attacker = self::plus($this->attacker, self::way($line, .35 * $this->attackerHeight));
             $out = $this->apartBy() - $this->holdAt - .15;
             $off = $this->offLine($line, $this->me()) - .12 * $this->own;
             $why = $this->stopped($actions, false) ? 'stopped' : ($out > 1e-9 ? 'out' : ($off >= -1e-9 ? 'off' : null));
@@ -231,11 +231,11 @@ final class PlainFloor
             return [$why, $out, $off];
         }
         [$aim, $chain] = self::AIMS[$this->kind];
-        $contact = $this->apartBy2($this->him) - $this->advance();
+        $contact = $this->apartBy2($this->attacker) - $this->advance();
         $halfway = clone $this;
-        $halfway->him = self::plus($this->him, self::way($line, $this->advance() / 2));
+        $halfway->attacker = self::plus($this->attacker, self::way($line, $this->advance() / 2));
         $met = $halfway->meets($actions, $chain);
-        $this->him = self::plus($this->him, self::way($line, $this->advance()));
+        $this->attacker = self::plus($this->attacker, self::way($line, $this->advance()));
 
         return $this->judged($actions, $crouched, $line, $aim, $chain, str_starts_with($this->kind, 'kick'), $this->side(), $met, in_array($this->kind, ['swing', 'slap', 'kick-round'], true), $contact, $this->kind === 'dive-legs');
     }
@@ -243,7 +243,7 @@ final class PlainFloor
     private function followedUp(array $actions, float $crouched, float $line): ?array
     {
         $hand = in_array($this->facets['hand'], ['left', 'right'], true) && ! str_starts_with($this->kind, 'kick') ? ($this->facets['hand'] === 'left' ? 'right' : 'left') : 'right';
-        if ($this->turnEnds !== null || $this->hisPose === 'lying' || in_array($hand, $this->gone, true) || in_array($hand, $this->holding, true) || in_array($hand, array_column($this->grips, 'arm'), true)) {
+        if ($this->turnEnds !== null || $this->attackerPose === 'lying' || in_array($hand, $this->gone, true) || in_array($hand, $this->holding, true) || in_array($hand, array_column($this->grips, 'arm'), true)) {
             return null;
         }
         $this->attackerFacing = $line;
@@ -254,8 +254,8 @@ final class PlainFloor
     private function judged(array $actions, float $crouched, float $line, float $aim, float $chain, bool $leg, int $side, bool $met, bool $round, float $contact, bool $dive): array
     {
         $point = $aim >= .85 ? self::plus($this->me(), $this->slip) : $this->me();
-        $joint = self::plus($this->him, self::way($line + 90, $side * ($leg ? .0955 : .129) * $this->his));
-        $out = self::length(self::minus($point, $joint)) - .06 * $this->own - $this->hisReach($chain, $leg, $this->height($aim));
+        $joint = self::plus($this->attacker, self::way($line + 90, $side * ($leg ? .0955 : .129) * $this->attackerHeight));
+        $out = self::length(self::minus($point, $joint)) - .06 * $this->own - $this->attackerReach($chain, $leg, $this->height($aim));
         $off = $this->offLine($line, $point) - .12 * $this->own;
         $why = match (true) {
             $this->stopped($actions, $dive) => 'stopped',
@@ -263,7 +263,7 @@ final class PlainFloor
             $aim >= .85 && $this->crouch - $crouched >= .10 * $this->own - 1e-9 => 'under',
             $out > 1e-9 => 'out',
             ! $round && $off >= -1e-9 => 'off',
-            $round && $this->apartBy() < .21 * $this->his && $this->apartBy() < .8 * $contact => 'inside',
+            $round && $this->apartBy() < .21 * $this->attackerHeight && $this->apartBy() < .8 * $contact => 'inside',
             default => null,
         };
 
@@ -294,7 +294,7 @@ final class PlainFloor
         foreach ($actions as $action) {
             $strike = $action->verb->value;
             $kick = str_ends_with($strike, 'kick');
-            $longer = in_array($strike, ['punch', 'palm', 'fingertips'], true) && self::CHAINS[$strike] * $this->own > $chain * $this->his + 1e-9;
+            $longer = in_array($strike, ['punch', 'palm', 'fingertips'], true) && self::CHAINS[$strike] * $this->own > $chain * $this->attackerHeight + 1e-9;
             if ($action->verb instanceof Strike && ($kick || $longer) && ($this->struck($action, $actions)['margin'] ?? -1) >= 0) {
                 return true;
             }
@@ -334,9 +334,9 @@ final class PlainFloor
     private function one(string $strike, string $limb, string $target): array
     {
         $facing = $this->facing;
-        $off = abs(self::turn($this->attackerFacing, self::angle(self::minus($this->me(), $this->him))));
+        $off = abs(self::turn($this->attackerFacing, self::angle(self::minus($this->me(), $this->attacker))));
         $faced = match (true) {
-            $this->hisPose === 'folded' && in_array($target, ['back of head', 'spine'], true) => true,
+            $this->attackerPose === 'folded' && in_array($target, ['back of head', 'spine'], true) => true,
             in_array($target, self::FRONT, true) => $off <= 100 + 1e-9,
             in_array($target, self::REAR, true) => $off >= 80 - 1e-9,
             default => true,
@@ -359,20 +359,20 @@ final class PlainFloor
         }
         $side = str_starts_with($limb, 'left') ? -1 : (str_starts_with($limb, 'right') ? 1 : 0);
         $from = self::plus($this->me(), self::way($facing + 90, $side * $lateral * $this->own));
-        $to = in_array($target, self::HEAD, true) ? $this->attackerHead() : $this->him;
+        $to = in_array($target, self::HEAD, true) ? $this->attackerHead() : $this->attacker;
         $reach = sqrt($chain ** 2 - $rise ** 2) + ($share === .818 ? .288 * $this->own * sin(deg2rad(15)) : 0);
 
-        return ['limb' => $limb, 'target' => $target, 'margin' => $reach - (self::length(self::minus($to, $from)) - .06 * $this->his), 'high' => false, 'faced' => $faced];
+        return ['limb' => $limb, 'target' => $target, 'margin' => $reach - (self::length(self::minus($to, $from)) - .06 * $this->attackerHeight), 'high' => false, 'faced' => $faced];
     }
 
     private function attackerHead(): array
     {
-        if ($this->hisPose !== 'folded') {
-            return $this->him;
+        if ($this->attackerPose !== 'folded') {
+            return $this->attacker;
         }
         $apart = $this->apartBy();
 
-        return self::plus($this->me(), self::times(self::minus($this->him, $this->me()), ($apart - max(0, min(.25 * $this->his, $apart - .06 * $this->his))) / $apart));
+        return self::plus($this->me(), self::times(self::minus($this->attacker, $this->me()), ($apart - max(0, min(.25 * $this->attackerHeight, $apart - .06 * $this->attackerHeight))) / $apart));
     }
 
     private function controlled(Action $action, ?string $limb): void
@@ -418,13 +418,13 @@ final class PlainFloor
     {
         match ($effect) {
             'released' => $this->release(),
-            'rocked' => $this->pushHim(.25 * $this->his),
+            'rocked' => $this->pushAttacker(.25 * $this->attackerHeight),
             'driven back' => $this->driven(),
-            'pulled in' => $this->pushHim(-.30 * $this->his),
+            'pulled in' => $this->pushAttacker(-.30 * $this->attackerHeight),
             'folded' => $this->pose('folded', 1.5),
             'kneeling' => $this->pose('kneeling', 2.0),
             'dropped' => $this->dropped(),
-            'straightened' => $this->hisPose === 'folded' ? $this->pose('standing', null) : null,
+            'straightened' => $this->attackerPose === 'folded' ? $this->pose('standing', null) : null,
             'turned' => [$this->attackerFacing, $this->turnEnds] = [$this->attackerFacing + ($firstRight ? 90 : -90), $this->time + 1.0],
             default => null,
         };
@@ -435,7 +435,7 @@ final class PlainFloor
         $this->release();
         $this->grips = [];
         $this->astride = false;
-        $this->pushHim(.50 * $this->his);
+        $this->pushAttacker(.50 * $this->attackerHeight);
     }
 
     private function dropped(): void
@@ -447,7 +447,7 @@ final class PlainFloor
 
     private function pose(string $pose, ?float $seconds): void
     {
-        [$this->hisPose, $this->poseEnds] = [$pose, $seconds === null ? null : $this->time + $seconds];
+        [$this->attackerPose, $this->poseEnds] = [$pose, $seconds === null ? null : $this->time + $seconds];
     }
 
     private function release(): void
@@ -457,9 +457,9 @@ final class PlainFloor
 
     private function wearOff(): void
     {
-        $toMe = self::angle(self::minus($this->me(), $this->him));
+        $toMe = self::angle(self::minus($this->me(), $this->attacker));
         if ($this->poseEnds !== null && $this->time >= $this->poseEnds - 1e-9) {
-            if ($this->hisPose === 'lying') {
+            if ($this->attackerPose === 'lying') {
                 [$this->attackerFacing, $this->turnEnds] = [$toMe, null];
             }
             $this->pose('standing', null);
@@ -520,7 +520,7 @@ final class PlainFloor
     {
         $limits = [...($this->holding === [] ? [] : [$this->holdAt]), ...array_column($this->grips, 'at')];
         if ($limits !== [] && $this->apartBy() > min($limits) + .20) {
-            $this->pushHim(min($limits) + .20 - $this->apartBy());
+            $this->pushAttacker(min($limits) + .20 - $this->apartBy());
         }
     }
 
@@ -530,13 +530,13 @@ final class PlainFloor
         if ($this->pose === 'lying') {
             return;
         }
-        $least = .06 * ($this->own + $this->his);
-        $after = self::minus($this->him, $this->me());
+        $least = .06 * ($this->own + $this->attackerHeight);
+        $after = self::minus($this->attacker, $this->me());
         $way = self::minus($after, $before);
         $square = $way[0] ** 2 + $way[1] ** 2;
         $foot = $square == 0.0 ? $before : self::plus($before, self::times($way, max(0, min(1, -($before[0] * $way[0] + $before[1] * $way[1]) / $square))));
         if (self::length($foot) < $least - 1e-9 && self::length($before) > 0) {
-            $this->him = self::plus($this->me(), self::times($before, $least / self::length($before)));
+            $this->attacker = self::plus($this->me(), self::times($before, $least / self::length($before)));
         }
     }
 
@@ -544,18 +544,18 @@ final class PlainFloor
     private function threats(): array
     {
         $threats = [];
-        if ($this->hisPose === 'lying' || abs(self::turn($this->attackerFacing, self::angle(self::minus($this->me(), $this->him)))) > 110 + 1e-9) {
+        if ($this->attackerPose === 'lying' || abs(self::turn($this->attackerFacing, self::angle(self::minus($this->me(), $this->attacker)))) > 110 + 1e-9) {
             return [];
         }
         foreach (['left', 'right'] as $side) {
             foreach (['hand', 'foot'] as $part) {
                 $leg = $part === 'foot';
                 $busy = $leg
-                    ? $this->hisPose !== 'standing' || $this->astride || in_array($side, array_column($this->grips, 'leg'), true)
+                    ? $this->attackerPose !== 'standing' || $this->astride || in_array($side, array_column($this->grips, 'leg'), true)
                     : in_array($side, $this->holding, true) || in_array($side, $this->gone, true) || in_array($side, array_column($this->grips, 'arm'), true);
-                $joint = self::plus($this->him, self::way($this->attackerFacing + 90, ($side === 'left' ? -1 : 1) * ($leg ? .0955 : .129) * $this->his));
+                $joint = self::plus($this->attacker, self::way($this->attackerFacing + 90, ($side === 'left' ? -1 : 1) * ($leg ? .0955 : .129) * $this->attackerHeight));
                 $point = $leg ? $this->me() : self::plus($this->me(), $this->slip);
-                $margin = $this->hisReach($leg ? .530 : .386, $leg, $this->height($leg ? .58 : .93)) + .06 * $this->own - self::length(self::minus($point, $joint));
+                $margin = $this->attackerReach($leg ? .530 : .386, $leg, $this->height($leg ? .58 : .93)) + .06 * $this->own - self::length(self::minus($point, $joint));
                 if (! $busy && $margin >= 0) {
                     $threats["{$side} {$part}"] = $margin;
                 }
@@ -608,14 +608,14 @@ final class PlainFloor
         [$this->left, $this->right] = [self::plus($this->left, $by), self::plus($this->right, $by)];
     }
 
-    private function pushHim(float $metres): void
+    private function pushAttacker(float $metres): void
     {
-        $this->him = self::plus($this->him, self::way(self::angle(self::minus($this->him, $this->me())), $metres));
+        $this->attacker = self::plus($this->attacker, self::way(self::angle(self::minus($this->attacker, $this->me())), $metres));
     }
 
     private function apartBy(): float
     {
-        return self::length(self::minus($this->him, $this->me()));
+        return self::length(self::minus($this->attacker, $this->me()));
     }
 
     private function apartBy2(array $place): float
@@ -623,11 +623,11 @@ final class PlainFloor
         return self::length($place);
     }
 
-    /** Metres of a place off the line through him, by the area of the triangle. */
+    /** Metres of a place off the line through the attacker, by the area of the triangle. */
     private function offLine(float $line, array $point): float
     {
         $along = self::way($line, 1);
-        $to = self::minus($point, $this->him);
+        $to = self::minus($point, $this->attacker);
 
         return abs($along[0] * $to[1] - $along[1] * $to[0]);
     }

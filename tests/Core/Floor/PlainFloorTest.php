@@ -28,9 +28,9 @@ function asPlain(Frame $frame): array
     return [
         'time' => $frame->time,
         'me' => [$frame->positions->defender->axis->x, $frame->positions->defender->axis->y],
-        'him' => [$frame->positions->attacker->axis->x, $frame->positions->attacker->axis->y],
+        'attacker' => [$frame->positions->attacker->axis->x, $frame->positions->attacker->axis->y],
         'facing' => $frame->positions->defender->facing,
-        'his facing' => $frame->positions->attacker->facing,
+        'attacker facing' => $frame->positions->attacker->facing,
         'held' => $frame->isHeld,
         'verdict' => $frame->events->delivery === null ? null : [$frame->events->delivery->lands() ? null : $frame->events->delivery->verdict->value, $frame->events->delivery->out, $frame->events->delivery->off],
         'margins' => array_map(static fn ($hit): array => ['limb' => $hit->limb->value, 'target' => $hit->target->value, 'margin' => $hit->margin, 'high' => $hit->tooFarUp, 'faced' => $hit->isFaced], $frame->hits),
@@ -42,7 +42,7 @@ function asPlain(Frame $frame): array
 /** Everything flat, directions as points of a circle, so that 0 and 360 are the same. */
 function flat(array $row): array
 {
-    foreach (['facing', 'his facing'] as $direction) {
+    foreach (['facing', 'attacker facing'] as $direction) {
         $row[$direction] = [round(cos(deg2rad($row[$direction])), 6) + 0.0, round(sin(deg2rad($row[$direction])), 6) + 0.0];
     }
     array_walk_recursive($row, static function (mixed &$value): void {

@@ -43,7 +43,7 @@ it('reaches over the floor by the height that is left', function (): void {
         ->and(Reach::at(5, 10, 9, 9.5, 0))->toBe(5.0)
         ->and(Reach::at(5, 10, 9, 6, 0))->toBe(4.0)
         ->and(Reach::at(5, 10, 10, 15.1, 0))->toBeNull()
-        // He bends: whatever the height, .8 of 5 are used up at most.
+        // The attacker bends: whatever the height, .8 of 5 are used up at most.
         ->and(Reach::bent(5, 10, 10, 30, 0))->toEqualWithDelta(3.0, 1e-12);
 });
 

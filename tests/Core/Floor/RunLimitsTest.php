@@ -20,6 +20,7 @@ use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\RunLimits;
 use StoneDrill\Core\Technique\Beats;
+use Tests\Support\English;
 
 /** A catalogue whose answers are made to cost: one of 500 beats, one that goes on to it 200 times, and a short one. */
 function costly(): Catalogue
@@ -61,7 +62,7 @@ it('runs the main line whole, and branches as long as there is room', function (
 ]);
 
 it('tries so many beats again, and says from where on it does not', function (): void {
-    $robust = array_column(costs('Long', costly())->trial->robust, 'without');
+    $robust = array_map(English::say(...), array_column(costs('Long', costly())->trial->robust, 'without'));
 
     // Left out at beat 1, 500 beats are run again, at beat 2 it is 499: the third would be beyond a thousand.
     expect(array_slice($robust, 0, 3))->toBe(['1 rocked', '2 rocked', 'the effects from beat 3 on, which are not tried: the answer is too long']);

@@ -81,7 +81,7 @@ it('keeps the feet of who kneels or sits where they are', function (): void {
     expect(ends("kneel\nget up\nleft foot step 9", 'closing-in')->positions->defender->left->x)->toEqualWithDelta(-0.74844, 1e-9);
 });
 
-it('faces as the notice says, and turns to him when the feet move', function (): void {
+it('faces as the notice says, and turns to the attacker when the feet move', function (): void {
     expect(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching'], 'look')->start->positions->defender->facing)->toBe(60.0)
         ->and(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching', 'notice' => 'off-guard'], 'look')->start->positions->defender->facing)->toBe(0.0);
 
@@ -92,7 +92,7 @@ it('faces as the notice says, and turns to him when the feet move', function ():
         ->and($frames['3']->positions->defender->facing)->toEqualWithDelta(90.0, 1e-6);
 });
 
-it('does to him what is assumed', function (string $effect, float $distance, bool $isHeld): void {
+it('does to the attacker what is assumed', function (string $effect, float $distance, bool $isHeld): void {
     $frame = ends('right knee groin -> '.$effect, 'cloth-one');
 
     expect($frame->positions->distance)->toEqualWithDelta($distance, 1e-9)->and($frame->isHeld)->toBe($isHeld);
@@ -109,11 +109,11 @@ it('does to him what is assumed', function (string $effect, float $distance, boo
     ['straightened', 0.6392, true],
 ]);
 
-it('rocks him by a quarter of his stature when nothing holds', function (): void {
+it('rocks the attacker by a quarter of the attacker’s stature when nothing holds', function (): void {
     expect(ends("left hand strip toward thumb -> released\nright palm chin -> rocked", 'wrist-cross')->positions->distance)->toEqualWithDelta(0.6392 + 0.42, 1e-9);
 });
 
-it('turns him clockwise under a right limb, the other way under others', function (string $beat, float $facing): void {
+it('turns the attacker clockwise under a right limb, the other way under others', function (string $beat, float $facing): void {
     expect(ends($beat, 'cloth-one')->positions->attacker->facing)->toEqualWithDelta($facing, 1e-9);
 })->with([
     ['right palm temple -> turned', 270.0],
@@ -132,7 +132,7 @@ it('lets an effect last for the beats that begin before its time is up', functio
     }
 })->with([['folded', 1.5], ['turned', 1.0], ['kneeling', 2.0], ['dropped', 3.0]]);
 
-it('ends a fold when he is straightened, and a posture when another comes', function (): void {
+it('ends a fold when the attacker is straightened, and a posture when another comes', function (): void {
     expect(ends("left palm chin -> folded\nright elbow chin -> straightened", 'closing-in')->positions->attacker->posture->value)->toBe('standing')
         ->and(ends("left palm chin -> folded\nright elbow chin -> kneeling", 'closing-in')->positions->attacker->posture->value)->toBe('kneeling');
 });
@@ -163,8 +163,8 @@ it('tells which wrist is held', function (string $kind, string $hand, array $hol
     ['shoulders-front', 'both', ['both hands']],
 ]);
 
-it('draws him along at the end of a hold', function (): void {
-    // Leaving while held takes 1.764 m; he comes along at .8392.
+it('draws the attacker along at the end of a hold', function (): void {
+    // Leaving while held takes 1.764 m; the attacker comes along at .8392.
     expect(ends('leave 6')->positions->distance)->toEqualWithDelta(0.8392, 1e-9);
 });
 
@@ -183,13 +183,13 @@ it('keeps a gripped arm from striking, and its owner from turning', function ():
         ->and($frames['4']->positions->attacker->facing)->toBe(180.0);
 });
 
-it('turns him by 120° a second', function (): void {
-    // A cross of the right foot to 3 and the left after: 1.764 to the side in 1 s leaves him less to turn than he can.
+it('turns the attacker by 120° a second', function (): void {
+    // A cross of the right foot to 3 and the left after: 1.764 to the side in 1 s leaves the attacker less to turn than the attacker can.
     $frames = frames('wrist-cross', [], "left hand strip toward thumb\nleave 3");
     $bearing = rad2deg(atan2(1.764, -0.6392));
     expect($frames['2']->positions->attacker->facing)->toEqualWithDelta($bearing, 1e-6);
 
-    // In a short beat he does not come all the way: .2 s · 120° = 24°.
+    // In a short beat the attacker does not come all the way: .2 s · 120° = 24°.
     $frames = frames('wrist-cross', [], "left hand strip toward thumb -> released\nleft palm chin -> turned\nwait 1.2 s");
     expect($frames['2']->positions->attacker->facing)->toBe(90.0);
 });
@@ -224,7 +224,7 @@ it('judges what is delivered', function (string $kind, array $values, string $be
     'guarding stops nothing' => ['punch-straight', [], 'both hands guard', null, -0.15, -0.2016],
     // A slide straight back takes .336 m off: 18.6 cm out.
     'out' => ['push-two', [], 'slide 6', 'out', -0.15 + 0.336, -0.2016],
-    // A slide to 9, to his right, takes the head .336 off the line and keeps it in reach of his right hand.
+    // A slide to 9, to the attacker’s right, takes the head .336 off the line and keeps it in reach of the attacker’s right hand.
     'off' => ['punch-straight', [], 'slide 9', 'off', null, 0.336 - 0.2016],
     'out is told before off' => ['punch-straight', [], 'slide 3', 'out', null, 0.336 - 0.2016],
     'slipped: the head .168, short of .2016' => ['punch-straight', [], 'slip 3', null, null, 0.168 - 0.2016],
@@ -239,7 +239,7 @@ it('judges what is delivered', function (string $kind, array $values, string $be
     'not inside a straight one' => ['punch-straight', [], 'slide 12 long', null, null, null],
     'a dive, by one hand' => ['dive-legs', [], 'left hand block', null, null, null],
     'a dive, by both' => ['dive-legs', [], 'both hands shove shoulder', 'stopped', null, null],
-    // Half way in, .294 before contact at .662: the hip is .868 from his surface, the kick comes .886 far.
+    // Half way in, .294 before contact at .662: the hip is .868 from the attacker’s surface, the kick comes .886 far.
     'met by a kick half way' => ['punch-straight', [], 'right front kick belly', 'intercepted', null, null],
     'not met when half way is too far' => ['punch-straight', ['entry' => 'through'], 'right front kick belly', null, null, null],
     'a knee is no kick here' => ['punch-straight', [], 'right knee groin', null, null, null],
@@ -262,14 +262,14 @@ it('lets a held hand stop nothing', function (): void {
     expect(frames('wrist-same', ['phase' => 'follow-up'], "look\nright hand parry forearm")['2']->events->delivery->verdict)->toBe(Verdict::Stopped);
 });
 
-it('throws a second attack even where the answer is over, and not when he cannot', function (): void {
+it('throws a second attack even where the answer is over, and not when the attacker cannot', function (): void {
     expect(array_keys(frames('cloth-one', ['phase' => 'follow-up'], 'look')))->toBe([1, 2])
         ->and(frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> dropped\nlook")['2']->events->delivery)->toBeNull()
         ->and(frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> turned\nlook")['2']->events->delivery)->toBeNull();
 });
 
 it('never lets two bodies pass through each other', function (): void {
-    // Three long slides straight at a threat that comes in: beside him at the least distance, on the bearing from before.
+    // Three long slides straight at a threat that comes in: beside the attacker at the least distance, on the bearing from before.
     $frame = ends("slide 12 3 m\nslide 12 3 m", 'closing-in');
     expect($frame->positions->distance)->toEqualWithDelta(0.2016, 1e-9);
 });
@@ -304,7 +304,7 @@ it('adds the longest action of each beat', function (): void {
     expect(array_map(static fn (Frame $frame): float => round($frame->time, 9), $run->mainLine))->toBe([0.35, 1.1, 1.6, 2.0, 3.0]);
 });
 
-it('sees what he reaches', function (): void {
+it('sees what the attacker reaches', function (): void {
     // From .6392, both 1.68: fists at .93 — the shoulder bends from .818 up .112; arm .386.
     $frame = ends('look');
     $fist = 1.68 * sqrt(0.386 ** 2 - 0.112 ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 + 0.1008 - hypot(0.6392, 0.129 * 1.68);
@@ -314,7 +314,7 @@ it('sees what he reaches', function (): void {
         ->toBe([['left hand', round($fist, 9)], ['left foot', round($foot, 9)], ['right foot', round($foot, 9)]]);
 });
 
-it('tells the sector, and how long until he faces the defender', function (): void {
+it('tells the sector, and how long until the attacker faces the defender', function (): void {
     $frame = ends('left palm chin -> turned', 'closing-in');
     expect($frame->positions->sector->value)->toBe('flank')->and($frame->positions->faceSeconds)->toEqualWithDelta(90 / 120, 1e-9)
         ->and(ends('look', 'closing-in')->positions->sector->value)->toBe('front');

@@ -48,7 +48,7 @@ it('gives a reason for each that is kept', function (): void {
     }
 });
 
-it('tells what he has free', function (string $kind, array $values, array $expected): void {
+it('tells what the attacker has free', function (string $kind, array $values, array $expected): void {
     expect(situation($kind, $values)->attackerFree)->toBe($expected);
 })->with([
     ['cloth-one', ['hand' => 'left'], ['right hand', 'left foot', 'right foot']],
@@ -57,7 +57,7 @@ it('tells what he has free', function (string $kind, array $values, array $expec
     ['ground-astride', [], ['left hand', 'right hand']],
 ]);
 
-it('exposes his front to whom he faces', function (): void {
+it('exposes the attacker’s front to whom the attacker faces', function (): void {
     $exposed = array_map(static fn ($target): string => $target->value, situation('cloth-one')->exposed);
 
     expect($exposed)->toContain('chin', 'groin', 'instep')->not->toContain('spine', 'kidney', 'back of head', 'wrist');
@@ -74,20 +74,20 @@ it('draws the ring of threats around the defender', function (): void {
     foreach (situation('cloth-one', ['hand' => 'right'])->ring as $place) {
         $ring[$place->bearing->toClock()] = [$place->threats, $place->sector->value];
     }
-    // He is .6392 m off at 12, his right hand holds. A step (.588 m) to 12 is .0512 before him; one to 6 is 1.2272 off: a fist
+    // The attacker is .6392 m off at 12, the attacker’s right hand holds. A step (.588 m) to 12 is .0512 before the attacker; one to 6 is 1.2272 off: a fist
     // reaches .7458 + .1008 = .8466 and a foot .8864 + .1008 = .9872, so nothing does.
     expect($ring)->toHaveCount(12)->and($ring['12'])->toBe([3, 'front'])->and($ring['6'])->toBe([0, 'front']);
 
-    // To 3: .8685 off, 42.6° off his facing. From his left shoulder, on that side: hypot(.588 − .21672, .6392) = .739 → reached.
+    // To 3: .8685 off, 42.6° off the attacker’s facing. From the attacker’s left shoulder, on that side: hypot(.588 − .21672, .6392) = .739 → reached.
     expect($ring['3'])->toBe([3, 'front']);
     // To 9 the left shoulder is hypot(.588 + .21672, .6392) = 1.0277 off: the fist falls short; the feet at hypot(.588 ± .16044, .6392).
     expect($ring['9'])->toBe([2, 'front']);
-    // To 2: x .50922, y .294, so .3452 before him: 55.9° off his facing.
+    // To 2: x .50922, y .294, so .3452 before the attacker: 55.9° off the attacker’s facing.
     expect($ring['2'])->toBe([3, 'flank']);
 });
 
-it('takes him where he is when he has come', function (): void {
-    // A blow brings him to contact, .662 m: the same ring as from there.
+it('takes the attacker where the attacker is when the attacker has come', function (): void {
+    // A blow brings the attacker to contact, .662 m: the same ring as from there.
     $still = situation('punch-straight', ['phase' => 'reaching', 'entry' => 'stand']);
     $through = situation('punch-straight', ['phase' => 'reaching', 'entry' => 'through']);
 

@@ -1,5 +1,8 @@
 // The workbench: the text of an answer on one side, the floor on the other, one act. Also used where there is only the floor.
-import beatsText from './beats-text';
+import { text } from '../texts';
+import editor from './text';
+import player from './player';
+import tracks from './tracks';
 
 const show = (elements, wanted, name) => elements.forEach((element) => {
   const isOn = element.dataset[name] === wanted;
@@ -8,11 +11,12 @@ const show = (elements, wanted, name) => elements.forEach((element) => {
 });
 
 export default () => ({
-  ...beatsText,
+  ...editor,
+  ...player,
+  ...tracks,
 
   now: '0',
   track: '',
-  timer: null,
 
   init() {
     this.startText();
@@ -69,7 +73,7 @@ export default () => ({
     const at = line.findIndex((beat) => beat.dataset.beat === number);
     scrub.max = Math.max(0, line.length - 1);
     scrub.value = Math.max(0, at);
-    scrub.setAttribute('aria-valuetext', number === '0' ? 'start' : `beat ${number}`);
+    scrub.setAttribute('aria-valuetext', number === '0' ? text('start') : text('beat', { beat: number }));
     this.offerTracks();
   },
 
@@ -79,25 +83,6 @@ export default () => ({
     const number = event.currentTarget.dataset.jump;
     this.track = this.beats().find((beat) => beat.dataset.beat === number)?.dataset.track ?? '';
     this.go(number);
-  },
-
-  offerTracks() {
-    const place = this.find('[data-tracks]');
-    const from = this.beats().filter((beat) => beat.dataset.condition && beat.dataset.beat.split('.').slice(0, -1).join('.') === this.now);
-    place.replaceChildren(...from.map((beat) => this.trackButton(`${beat.dataset.condition} …`, beat.dataset.track, beat.dataset.beat)));
-    if (this.track !== '') place.append(this.trackButton('back to the main line', '', this.track.split('.')[0]));
-    place.hidden = place.childElementCount === 0;
-  },
-
-  trackButton(words, track, beat) {
-    const button = document.createElement('button');
-    Object.assign(button, { type: 'button', className: 'btn btn-plain btn-sm', textContent: words });
-    button.addEventListener('click', () => {
-      this.track = track;
-      this.go(beat);
-      this.find('[data-stage]').focus();
-    });
-    return button;
   },
 
   by(step) {
@@ -126,37 +111,6 @@ export default () => ({
     moves[event.key]();
   },
 
-  // Each beat takes the time that it takes on the mat, at the pace of the rung.
-  play() {
-    if (this.timer) {
-      this.stop();
-      return;
-    }
-    const line = this.line();
-    if (line[line.length - 1].dataset.beat === this.now) this.go(line[0].dataset.beat);
-    this.find('[data-play]').textContent = 'Stop';
-    const next = () => {
-      const at = line.findIndex((beat) => beat.dataset.beat === this.now);
-      if (!line[at + 1]) {
-        this.stop();
-        return;
-      }
-      const seconds = Number(line[at + 1].dataset.time) - Number(line[at].dataset.time);
-      this.timer = setTimeout(() => {
-        this.by(1);
-        next();
-      }, Math.max(120, seconds * 1000));
-    };
-    next();
-  },
-
-  stop() {
-    clearTimeout(this.timer);
-    this.timer = null;
-    const button = this.find('[data-play]');
-    if (button) button.textContent = 'Play';
-  },
-
   layers() {
     this.$root.querySelectorAll('[data-layer]').forEach((box) => {
       this.$root.querySelectorAll(`.layer-${box.dataset.layer}`).forEach((layer) => layer.classList.toggle('off', !box.checked));
@@ -164,8 +118,8 @@ export default () => ({
   },
 
   swapSizes() {
-    const [you, he] = [this.find('[data-size-you]'), this.find('[data-size-he]')];
-    [you.value, he.value] = [he.value, you.value];
+    const [you, attacker] = [this.find('[data-size-you]'), this.find('[data-size-attacker]')];
+    [you.value, attacker.value] = [attacker.value, you.value];
     you.dispatchEvent(new Event('change', { bubbles: true }));
   },
 

@@ -1,12 +1,12 @@
 // The text of an answer over a copy of itself that carries the marks: both scroll as one. Undo and redo, so that a mend
 // that was pressed can be taken back like a letter, and the words of the notation to complete what is typed.
-const wordBefore = (text, at) => text.slice(0, at).match(/[\p{L}]+$/u)?.[0] ?? '';
+import completion from './completion';
 
 export default {
+  ...completion,
+
   past: [],
   future: [],
-  words: [],
-  offered: [],
 
   startText() {
     const text = this.$refs.text;
@@ -94,33 +94,6 @@ export default {
     } else if (event.key === 'Escape') {
       this.offer([]);
     }
-  },
-
-  complete() {
-    const text = this.$refs.text;
-    const word = wordBefore(text.value, text.selectionStart).toLowerCase();
-    const rest = text.value.slice(text.selectionStart).match(/^[\p{L}]/u);
-    this.offer(word.length < 2 || rest ? [] : this.words.filter((known) => known.startsWith(word) && known !== word).slice(0, 6));
-  },
-
-  offer(words) {
-    this.offered = words;
-    this.$refs.words.replaceChildren(...words.map((word, index) => {
-      const button = document.createElement('button');
-      Object.assign(button, { type: 'button', className: 'btn btn-plain btn-sm', textContent: word, tabIndex: -1 });
-      if (index === 0) button.append(Object.assign(document.createElement('kbd'), { textContent: 'Tab' }));
-      button.addEventListener('click', () => this.take(word));
-      return button;
-    }));
-  },
-
-  take(word) {
-    const text = this.$refs.text;
-    const at = text.selectionStart;
-    const begun = wordBefore(text.value, at).length;
-    text.focus();
-    this.put(`${text.value.slice(0, at - begun)}${word} ${text.value.slice(at).replace(/^ /, '')}`, at - begun + word.length + 1);
-    this.offer([]);
   },
 
   mend(event) {

@@ -1,9 +1,11 @@
 // Reps that the school refused: what it said of each, and what can be done about it. They stay here until one of that is done.
-import { discard, mend, waiting } from './rep-store';
+import { discard, mend, waiting } from '../offline/rep-store';
+import { text } from '../texts';
+import uuid from '../uuid';
 
 const row = (event) => event.currentTarget.closest('[data-rep]');
 
-export default (uuid) => ({
+export default () => ({
   refused: [],
   doomed: '',
 
@@ -11,19 +13,19 @@ export default (uuid) => ({
 
   async listRefused() {
     const reps = this.kit ? (await waiting()).filter((rep) => rep.refused && rep.school === this.kit.school) : [];
-    this.refused = reps.map((rep) => this.tellRefused(rep));
+    this.refused = reps.map((rep) => this.refusedText(rep));
   },
 
-  tellRefused(rep) {
-    const { why, field, stored } = typeof rep.refused === 'string' ? { why: rep.refused } : rep.refused;
+  refusedText(rep) {
+    const { why, stored } = typeof rep.refused === 'string' ? { why: rep.refused } : rep.refused;
     return {
       id: rep.id,
       rung: rep.rung,
       outcome: rep.outcome,
-      what: this.saysOf(rep),
+      what: this.repText(rep),
       why,
-      here: `${rep.outcome} at rung ${rep.rung}`,
-      there: stored ? `${stored.outcome} at rung ${stored.rung}` : '',
+      here: text('rung', rep),
+      there: stored ? text('rung', stored) : '',
       stored: stored?.id ?? '',
       hasStored: Boolean(stored),
       // A rep of an answer that is gone is one all the same.
@@ -72,5 +74,5 @@ export default (uuid) => ({
     await this.tally();
   },
 
-  removeWord(id) { return this.doomed === id ? 'Press again to delete it for good' : 'Delete'; },
+  removeWord(id) { return text(this.doomed === id ? 'press-again' : 'delete'); },
 });

@@ -1,5 +1,7 @@
 // Walking the stones: arrows move, the card tells what is under the pointer or the focus. A laid stone can be carried to
 // another course, with the mouse or with Shift and the arrows: what would follow is shown before anything is saved.
+import { text } from '../texts';
+
 const FAR = 8;
 
 export default () => ({
@@ -61,7 +63,7 @@ export default () => ({
     stone.setAttribute('transform', `translate(0 ${(event.clientY - y) / scale})`);
     const course = this.under(event.clientY);
     this.courses().forEach((one) => one.classList.toggle('aimed', one === course));
-    this.card = course ? `Let it go here to see what follows when it is taught at ${course.dataset.name}. Nothing is saved yet.` : 'Let it go outside the wall to leave it where it is.';
+    this.card = course ? text('let-go', { rank: course.dataset.name }) : text('let-go-outside');
   },
 
   drop(event) {

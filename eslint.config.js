@@ -1,0 +1,11 @@
+import js from '@eslint/js';
+import globals from 'globals';
+
+export default [
+  js.configs.recommended,
+  { languageOptions: { ecmaVersion: 2025, sourceType: 'module' }, rules: { eqeqeq: 'error', 'no-shadow': 'error', 'no-unused-vars': ['error', { ignoreRestSiblings: true }], 'prefer-const': 'error' } },
+  { files: ['resources/js/**/*.js'], languageOptions: { globals: globals.browser } },
+  { files: ['public/mat-worker.js'], languageOptions: { globals: globals.serviceworker } },
+  { files: ['tests/Scripts/**/*.js', '*.config.js'], languageOptions: { globals: globals.node } },
+  { ignores: ['public/build/**', 'vendor/**', 'node_modules/**', 'storage/**'] },
+];

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+// What stands around every page.
+return [
+    'answers' => 'Answers',
+    'attacks' => 'Attacks',
+    'cautions' => 'All figures are planning estimates. Tap and stop word come before everything; use mats and pads, and agree on the speed. Force must be needed and in proportion: local law and licensed instruction decide, not this program. This is not medical or legal advice.',
+    'desk' => 'Desk',
+    'for-keys' => 'for keyboard shortcuts.',
+    'keys' => 'Keyboard shortcuts',
+    'lists' => 'Lists',
+    'mat' => 'Mat',
+    'my-ladder' => 'My ladder',
+    'people' => 'People',
+    'places' => 'Main pages',
+    'press' => 'Press',
+    'record' => 'Record',
+    'school' => 'School',
+    'shortcuts' => [
+        ['keys' => '?', 'does' => 'this list'],
+        ['keys' => '/', 'does' => 'search, where a page has a search field'],
+        ['keys' => 'w a s p', 'does' => 'wall, attacks, answers, people'],
+        ['keys' => 'd c m r', 'does' => 'drill lists, school, mat, record'],
+        ['keys' => 'Space Esc u', 'does' => 'in a drill: call, stop word, undo; the first letter of an outcome records it'],
+        ['keys' => 't', 'does' => 'on the wall and a ladder: drawing or table'],
+        ['keys' => 'n', 'does' => 'add a new one, where a page can'],
+        ['keys' => '← → ↑ ↓', 'does' => 'on the wall: move from stone to stone; Enter opens it'],
+        ['keys' => 'Shift ↑ ↓', 'does' => 'on a laid stone: preview its answer at the next rank'],
+        ['keys' => 'x l f', 'does' => 'on the wall: cross-table, load of the ranks, fewest answers'],
+    ],
+    'sign-out' => 'Sign out',
+    'skip' => 'Skip to the content',
+    'wall' => 'Wall',
+];

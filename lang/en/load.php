@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'all-basics' => 'All basics by rank',
+    'at-beats' => ':rank, beat :beats|:rank, beats :beats',
+    'bar' => ':actions, new :new',
+    'bar-choice' => ':bits bits of choice',
+    'bar-text' => ':rank: :actions actions in :beats beats, :new of them new, :bits bits of choice',
+    'basic-lead' => 'First seen at :rank; used in :count answer.|First seen at :rank; used in :count answers.',
+    'bits' => ':bits bits',
+    'columns' => [
+        'rank' => 'Rank',
+        'beats' => 'Beats',
+        'actions' => 'Actions',
+        'new' => 'New',
+        'known' => 'Known before',
+        'choice' => 'Choice',
+        'answers' => 'Answers introduced',
+        'basics' => 'First seen here',
+    ],
+    'estimates' => 'Planning estimates. New actions are those that are in no answer taught before. Choice is the bits of choice among the answers known for the same cell, on average over the cells answered by then. Branches are left out.',
+    'heading' => 'What each rank must learn',
+    'kinds' => ['step' => 'step', 'strike' => 'strike', 'control' => 'control'],
+    'kinds-of' => ['step' => 'Steps', 'strike' => 'Strikes', 'control' => 'Controls'],
+    'label' => 'New and known actions of each rank. The table below has the same figures.',
+    'lead' => 'Actions to learn at each rank. Actions known from earlier answers are light; new ones are dark.',
+    'mistake-columns' => ['mistake' => 'Mistake', 'seen' => 'Recorded', 'in' => 'In'],
+    'mistakes' => 'Usual mistakes where it is used',
+    'move' => 'Move “:answer” to another rank',
+    'no-answer' => 'No answer is written yet, so there is nothing to learn at any rank.',
+    'no-mistakes' => 'No mistake is written down or recorded.',
+    'not-steep' => 'No step is much higher than the others.',
+    'reps-only' => 'in reps only',
+    'steep' => 'Too steep (▲): :ranks. More than one and a half times as many new actions as a rank has on average.',
+    'title' => 'Load of the ranks',
+    'to-the-holes' => 'Start with the holes of the wall',
+    'too-steep-above' => 'too steep above',
+    'where-used' => 'Where it is used',
+];

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'add' => 'Add a student',
+    'born' => 'Born',
+    'columns' => ['name' => 'Name', 'rank' => 'Rank', 'height' => 'Height', 'not-allowed' => 'Not allowed', 'reps' => 'Reps', 'last' => 'Last rep'],
+    'height' => 'Height in metres',
+    'ladder-of' => 'Ladder of :name',
+    'ladder' => [
+        'as-table' => 'The ladder as a table',
+        'columns' => [
+            'attack' => 'Attack',
+            'state' => 'At rung :rung',
+            'lower' => 'Lower bound',
+            'tries' => 'Tries',
+            'highest' => 'Highest rung held',
+            'fades' => 'Fades on',
+        ],
+        'description' => 'The ladder as a drawing. The table below says the same.',
+        'label' => 'The ladder as a drawing',
+        'lead' => ':held of :all attacks held at rung :rung, the goal of :rank. A brick is filled up to the lower bound of what :count rep proves. All figures are estimates.|:held of :all attacks held at rung :rung, the goal of :rank. A brick is filled up to the lower bound of what :count reps prove. All figures are estimates.',
+        'legend' => [
+            'holds' => 'holds; the day it fades stands under the column',
+            'building' => 'building',
+            'failing' => 'failing',
+            'faded' => 'faded: held before',
+            'goal untried' => 'heavy frame: the goal rung',
+        ],
+        'part' => 'The drawing shows the :shown that need it most, of :all. The table has all.',
+    ],
+    'name' => 'Name',
+    'none' => ['title' => 'No student yet', 'text' => 'Add your students, then record their reps and see what holds.'],
+    'not-allowed' => 'Not allowed for this student',
+    'nothing-needed' => 'No attack of the catalogue is needed by :rank or a lower rank.',
+    'nothing-to-climb' => 'The ladder is empty',
+    'people' => 'People',
+    'timeline' => [
+        'at-home' => 'at home',
+        'columns' => ['when' => 'When', 'attack' => 'Attack', 'rung' => 'Rung', 'outcome' => 'Outcome', 'mistakes' => 'Mistakes', 'correct' => 'Correct'],
+        'correct' => 'correct',
+        'corrected' => 'corrected',
+        'correction' => 'a correction by :name on :at: :reason',
+        'description' => ':count rep along time, by rung. The table below says the same.|:count reps along time, by rung. The table below says the same.',
+        'first' => 'Record the first',
+        'label' => 'The timeline as a drawing',
+        'latest' => 'The drawing shows the latest :count.',
+        'legend' => [
+            'whole' => 'clean',
+            'half' => 'scraped or recovered: counts half',
+            'none' => 'late, hit or froze',
+            'aside' => 'stopped, or at home: not counted',
+        ],
+        'mark' => ':day: :attack, rung :rung, :outcome',
+        'none' => 'No rep is recorded yet.',
+        'title' => 'Timeline',
+        'touched' => 'touched: :place',
+    ],
+];

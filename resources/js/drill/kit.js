@@ -1,0 +1,77 @@
+// What the school gives along: students, attacks and how much each is wanted. It is sealed on the device, and gone once the
+// session is over.
+import { kept, session, waiting } from '../offline/rep-store';
+import { isOpen } from '../offline/vault';
+import { text } from '../texts';
+
+const SIGNED_OUT = [401, 403, 419];
+
+export default {
+  // The kit of now where there is a network, the one that was kept where there is none.
+  async load() {
+    let response = null;
+    try {
+      response = await fetch(this.$root.dataset.kit, { headers: { Accept: 'application/json', 'HX-Request': 'true' } });
+      if (response.ok) this.kit = await response.json();
+    } catch { /* No network: what was kept is taken. */ }
+    if (this.kit) await kept.save(this.kit);
+    else if (SIGNED_OUT.includes(response?.status)) return this.shut();
+    else this.kit = await kept.load();
+    if (this.kit) (await waiting()).forEach((rep) => this.countIn(rep));
+    await this.listRefused();
+    if (!this.kit && !isOpen()) return this.shut();
+    if (!this.kit) this.error = text('kit-missing');
+    const { rung } = this.$refs;
+    if (this.kit && rung && !rung.dataset.chosen) rung.value = this.kit.usualRung;
+  },
+
+  // The session is over: nothing of people stays on the screen. Reps that wait are kept, and go once somebody signs in.
+  shut() {
+    this.clear();
+    [this.kit, this.people, this.now, this.last, this.phase, this.state] = [null, [], null, null, 'locked', 'signed out'];
+    kept.drop();
+    [this.defender, this.attacker, this.leftOut, this.proof] = ['', '', '', ''];
+    this.refused = [];
+    this.$root.querySelector('#outlook')?.replaceChildren();
+  },
+
+  ticketOf(rep) {
+    const student = this.kit.students.find((one) => one.id === rep.student_id);
+    const isOf = ({ attack, side }) => attack === rep.attack_id && side === rep.side;
+    return { student, ticket: student?.tickets.find((one) => isOf(this.kit.cells[one.cell])) };
+  },
+
+  // What waits on this device is not in the kit yet.
+  countIn(rep) {
+    const { student, ticket } = this.ticketOf(rep);
+    if (ticket) this.tried(student, ticket);
+  },
+
+  tried(student, ticket) {
+    student.latest = [this.kit.cells[ticket.cell].family, student.latest[0]];
+    ticket.weights = ticket.weights.map((weight) => weight / ticket.factor);
+    ticket.factor = 1;
+    ticket.proof = '';
+  },
+
+  // A page that was closed in the middle goes on where it was.
+  remember() {
+    const { set, turn, done, goal, began, seed } = this;
+    session.save({
+      set, turn, done, goal, began, seed,
+      drawn: this.now.ticket.cell,
+      school: this.kit.school,
+      last: this.last?.id,
+      turnBefore: this.before?.turn,
+    });
+  },
+
+  async resume() {
+    const saved = await session.load();
+    if (!saved || !this.kit || saved.school !== this.kit.school) return;
+    this.resumed = saved;
+    ({ set: this.set, turn: this.turn, done: this.done, goal: this.goal, began: this.began, seed: this.seed } = saved);
+    this.people = this.kit.students.filter((student) => this.set.people.includes(student.id));
+    if (this.people.some((student) => this.tickets(student).length > 0)) this.next(saved.drawn);
+  },
+};

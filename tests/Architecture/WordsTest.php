@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Sources;
+use Tests\Support\Words;
+
+it('finds the words of every key', function (): void {
+    $known = Words::keys();
+    $missing = [];
+    foreach ([...Sources::php('app'), ...Sources::php('core'), ...Sources::blade()] as $path => $code) {
+        foreach (Words::used($code) as $key => $isWhole) {
+            $isThere = $isWhole ? isset($known[$key]) : Words::begins($known, $key);
+            if (! $isThere && ! Words::isOther($key)) {
+                $missing[] = "{$path}: {$key}";
+            }
+        }
+    }
+
+    expect($missing)->toBe([]);
+});
+
+it('has no words that nobody says', function (): void {
+    $used = [];
+    foreach ([...Sources::php('app'), ...Sources::php('core'), ...Sources::blade()] as $code) {
+        $used += Words::used($code);
+    }
+    $idle = array_filter(array_keys(array_filter(Words::keys())), static fn (string $key): bool => ! Words::isSaid($key, $used));
+
+    expect(array_values($idle))->toBe([]);
+});
+
+it('writes no text into a page that is not in lang/', function (string $path): void {
+    expect(Words::inBlade((string) file_get_contents(Sources::root().'/'.$path)))->toBe([], $path);
+})->with(fn (): array => array_map(static fn (string $path): array => [$path], array_keys(Sources::blade())));
+
+it('writes no text into PHP that is not in lang/', function (): void {
+    $texts = [];
+    foreach ([...Sources::php('app'), ...Sources::php('core')] as $path => $code) {
+        foreach (Words::isData($path) ? [] : Words::inPhp($code) as $text) {
+            $texts[] = "{$path}: {$text}";
+        }
+    }
+
+    expect($texts)->toBe([]);
+});
+
+it('sees text where there is some', function (): void {
+    expect(Words::inBlade('<p class="a b c">{{ __("x.y") }}</p>'))->toBe([])
+        ->and(Words::inBlade("<p>Nothing lies here</p>\n<a aria-label=\"Go on\">{{ \$name }}</a>"))->toBe(['Nothing lies here', 'Go on'])
+        ->and(Words::inPhp('<?php return ["a" => "The wall has taken it in.", "b" => "wall.title", "c" => "select a from b where c = d"];'))->toBe(['The wall has taken it in.'])
+        ->and(Words::inPhp('<?php return "It took {$seconds} seconds to do.";'))->toBe(['It took ', ' seconds to do.']);
+});
+
+it('calls nobody he or she by role', function (): void {
+    $found = [];
+    foreach ([...array_keys(Sources::php('app')), ...array_keys(Sources::php('core')), ...array_keys(Sources::blade()), ...Sources::paths('lang', '.php'), ...Sources::paths('docs', '.md'), ...Sources::paths('resources/js', '.js')] as $path) {
+        // What somebody may type is theirs.
+        if ($path !== 'core/Attack/Wording/Words.php' && preg_match('/\b(he|him|his|she|her|hers)\b/i', (string) file_get_contents(Sources::root().'/'.$path), $word) === 1) {
+            $found[] = "{$path}: {$word[0]}";
+        }
+    }
+
+    expect($found)->toBe([]);
+});
