@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'against-what' => ':name: against what?',
     'another-attack' => 'Another attack',
+    'change' => 'change',
     'correct-a-rep' => 'Correct a rep',
     'correct-error' => 'Correct what was recorded',
     'correct-status' => 'Correct',

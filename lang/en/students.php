@@ -39,7 +39,7 @@ return [
     'timeline' => [
         'at-home' => 'at home',
         'columns' => ['when' => 'When', 'attack' => 'Attack', 'rung' => 'Rung', 'outcome' => 'Outcome', 'mistakes' => 'Mistakes', 'correct' => 'Correct'],
-        'correct' => 'correct',
+        'correct' => 'Correct',
         'corrected' => 'corrected',
         'correction' => 'a correction by :name on :at: :reason',
         'description' => ':count rep along time, by rung. The table below says the same.|:count reps along time, by rung. The table below says the same.',

@@ -63,3 +63,9 @@ it('calls nobody he or she by role', function (): void {
 
     expect($found)->toBe([]);
 });
+
+it('writes no text into a style', function (): void {
+    foreach (Sources::paths('resources/sass', '.scss') as $path) {
+        expect((string) file_get_contents(Sources::root().'/'.$path))->not->toMatch('/content:\s*[\'"][^\'"\\\\]*\p{L}{2,}/u', $path);
+    }
+});

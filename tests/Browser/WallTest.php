@@ -19,7 +19,7 @@ it('carries a stone to another course, shows what would follow, does it and take
     $this->until(fn (): bool => str_contains($this->path(), '/placement'));
 
     // Nothing is saved: it says what would change.
-    $this->see('It is introduced at Flint now')->see('laid then, but not now')->see('Preview of the wall')->see('late')->see('What the ranks would learn');
+    $this->see('It is introduced at Flint now')->see('no longer laid')->see('Preview of the wall')->see('late')->see('What the ranks would learn');
     $this->press('Teach it at Slate')->see('is now introduced at Slate')->see(($holes + 2).' holes');
     $this->press('Undo')->see('is restored as the newest one');
     $this->press('Wall')->see($holes.' holes');

@@ -28,6 +28,9 @@ it('takes an attack into the catalogue and leads to its page', function (): void
     expect($attack->only('title', 'kind', 'hand', 'bearing', 'place', 'prevalence', 'critical', 'needed_by_id', 'needed_by_youth_id', 'version', 'school_id'))
         ->toBe(['title' => 'Sleeve at the door', 'kind' => 'sleeve', 'hand' => 'left', 'bearing' => '11', 'place' => 'narrow', 'prevalence' => 5, 'critical' => true, 'needed_by_id' => $rank->id, 'needed_by_youth_id' => $rank->id, 'version' => 1, 'school_id' => $this->hall->id]);
     $this->get("/attacks/{$attack->id}")->assertOk()->assertSee('no answer')->assertSee('Write an answer');
+    // What answers a side stands under it.
+    $answered = $attack->school->attacks()->where('code', 'wrist')->firstOrFail();
+    $this->get("/attacks/{$answered->id}")->assertOk()->assertSeeInOrder(['As written: answered from First on', 'Gate', 'left foot step 9', 'Mirrored: no answer']);
 });
 
 it('gives another code to another attack of the same name', function (): void {

@@ -101,7 +101,7 @@ it('compares with a day: what was laid since, what was lost, and what was proven
     // As written it was laid at First and is not; mirrored it was not at Second and is.
     expect(stoneChanges(wallAt($this->hall->fresh(), $since)))->toBe(['0 0 lost', '1 1 gained'])
         ->and(stoneChanges(wallAt($this->hall->fresh(), 'since='.now()->subWeeks(30)->toDateString())))->toBe(['0 0 opened', '0 1 gained', '1 0 opened', '1 1 gained', '2 1 opened']);
-    $this->actingAs($this->head->fresh())->get("/wall?form=table&{$since}")->assertSee('laid then, but not now (First)')->assertSee('laid now, but not then (Second)')->assertSee('the same');
+    $this->actingAs($this->head->fresh())->get("/wall?form=table&{$since}")->assertSee('no longer laid (First)')->assertSee('newly laid (Second)')->assertSee('the same');
 
     foreach (range(1, 3) as $number) {
         cleanRep($this->hall, $number, 'ada-plover', CarbonImmutable::now()->subWeeks(16));
@@ -191,7 +191,7 @@ it('shows what follows when an answer is taught at another rank, then does it, a
     $gate = $this->hall->answers()->firstOrFail();
     $this->get("/answers/{$gate->id}/placement")->assertOk()->assertSee('Choose the rank at which it should be introduced.');
     // The wrist as written is late then, and nothing of it is in time any more, so that its other side is open.
-    $this->get("/answers/{$gate->id}/placement?to=second")->assertOk()->assertSee('laid then, but not now: 1')->assertSee('Teach it at Second')
+    $this->get("/answers/{$gate->id}/placement?to=second")->assertOk()->assertSee('no longer laid: 1')->assertSee('Teach it at Second')
         ->assertSeeInOrder(['Opens', 'late', 'first answer comes at Second'])->assertSeeInOrder(['First', '50 % → 0 %', '2 → 0', 'Second', '33 % → 33 %', '0 → 2']);
     expect($gate->fresh()->rank->code)->toBe('first');
 

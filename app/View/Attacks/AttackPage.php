@@ -51,7 +51,7 @@ final readonly class AttackPage
                 'side' => count($this->cells) === 1 ? __('attacks.only-side') : ucfirst(__('words.sides.'.$cell->side->value)),
                 'rank' => $this->rankNames[$cell->laidAt ?? ''] ?? '',
             ]),
-            'answers' => array_values($this->answers->only($cell->answers)->all()),
+            'answers' => array_values(array_filter(array_map(fn (string $id): ?Answer => $this->answers->get($id), $cell->answers))),
             'showsBeats' => $cell->side === Side::Written,
         ], $this->cells);
     }

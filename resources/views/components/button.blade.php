@@ -1,5 +1,5 @@
 @props(['href' => null, 'kind' => 'plain', 'size' => null])
-@php($classes = 'btn btn-'.$kind.($size === null ? '' : ' btn-'.$size))
+@php($classes = 'btn btn-'.$kind.($size ? ' btn-'.$size : ''))
 @if ($href === null)
 <button {{ $attributes->class($classes) }}>{{ $slot }}</button>
 @else

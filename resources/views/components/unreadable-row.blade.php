@@ -5,7 +5,7 @@
 @if ($may)
     <div class="search-row">
         <x-button kind="rust" :href="$edit">{{ __('words.edit') }}</x-button>
-        <x-delete :action="$destroy" :question="__('words.delete-question', ['name' => $title])" :size="null"/>
+        <x-delete :action="$destroy" :question="__('words.delete-question', ['name' => $title])" :size="false"/>
     </div>
 @endif
 {{ $slot }}

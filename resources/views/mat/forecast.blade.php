@@ -10,7 +10,7 @@
             <p>{{ $person['drawn'] }}</p>
             @if ($person['tight'] !== [])
                 <details>
-                    <summary>{{ __('mat.least-spare', ['attack' => $person['tight'][0]['title'],
+                    <summary data-more="{{ __('words.all') }}">{{ __('mat.least-spare', ['attack' => $person['tight'][0]['title'],
                         'seconds' => $person['least']]) }}</summary>
                     <ul>
                         @foreach ($person['tight'] as $one)

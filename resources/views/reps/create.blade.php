@@ -16,7 +16,7 @@
     @csrf
     <x-hidden :values="$form->hidden()"/>
     <details @if (old('rung') || $errors->any()) open @endif>
-        <summary>{{ __('reps.more', ['rung' => $form->rung]) }}</summary>
+        <summary data-more="{{ __('reps.change') }}">{{ __('reps.more', ['rung' => $form->rung]) }}</summary>
         <x-chips name="rung" type="radio" :legend="__('words.rung')" :options="$form->rungs()" :chosen="$form->chosenRung()"/>
         @if ($form->mistakes->isNotEmpty())
             <x-chips name="mistakes[]" type="checkbox" :legend="__('reps.mistakes-seen')" :options="$form->mistakeOptions()"

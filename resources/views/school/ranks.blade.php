@@ -15,7 +15,7 @@
         </x-field>
         <x-button>{{ __('words.save') }}</x-button>
     </form>
-    <x-delete :action="route('ranks.destroy', $rank)" :size="null" :label="__('words.delete-name', ['name' => $rank->name])"
+    <x-delete :action="route('ranks.destroy', $rank)" :size="false" :label="__('words.delete-name', ['name' => $rank->name])"
         :question="__('school.ranks.delete-question', ['name' => $rank->name])"/>
 </div>
 @endforeach
