@@ -55,7 +55,9 @@ final readonly class CatalogueMapper
 {
     private const SECONDS = 86_400;
 
-    /** What a school teaches: everything but its students and their reps. RevisionCache until one of its rows changes. */
+    public function __construct(private RevisionCache $kept) {}
+
+    /** What a school teaches: everything but its students and their reps. Kept until one of its rows changes. */
     public function curriculum(School $school): Catalogue
     {
         // Rows that were read before the revision was may be older than it.
@@ -82,7 +84,7 @@ final readonly class CatalogueMapper
 
     private function readCurriculum(School $school): ReadCurriculum
     {
-        return RevisionCache::of("curriculum:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, fn (): ReadCurriculum => $this->parts(School::query()->findOrFail($school->id)));
+        return $this->kept->of("curriculum:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, fn (): ReadCurriculum => $this->parts(School::query()->findOrFail($school->id)));
     }
 
     /**

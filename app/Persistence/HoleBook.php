@@ -6,7 +6,6 @@ namespace App\Persistence;
 
 use App\Models\School;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\Cache;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Fewest;
 use StoneDrill\Core\Coverage\Hole;
@@ -27,18 +26,18 @@ final readonly class HoleBook
     /** Pairs of answer and cell beyond which no answer is tried at near attacks, which takes a run for any two sizes. */
     private const MAX_WIDENED = 1_000_000;
 
-    public function __construct(private CatalogueMapper $mapper, private ProofBook $proof) {}
+    public function __construct(private CatalogueMapper $mapper, private ProofBook $proof, private RevisionCache $kept) {}
 
     /** @return list<Hole>|null null while they are not worked out */
     public function known(School $school): ?array
     {
-        return RevisionCache::known("holes:{$school->id}", $this->revision($school));
+        return $this->kept->known("holes:{$school->id}", $this->revision($school));
     }
 
     /** @return list<Hole> */
     public function of(School $school): array
     {
-        return RevisionCache::of("holes:{$school->id}", $this->revision($school), self::SECONDS, fn (): array => $this->find($school));
+        return $this->kept->of("holes:{$school->id}", $this->revision($school), self::SECONDS, fn (): array => $this->find($school));
     }
 
     /**
@@ -104,13 +103,13 @@ final readonly class HoleBook
 
     private function memory(School $school): RunCache
     {
-        return new RunCache(Cache::get("runs:{$school->id}", []));
+        return new RunCache($this->kept->latest("runs:{$school->id}") ?? []);
     }
 
     /** @param array<string, mixed> $runs what was found, by what it hangs on */
     private function keep(School $school, array $runs): void
     {
-        Cache::put("runs:{$school->id}", $runs, self::SECONDS);
+        $this->kept->keep("runs:{$school->id}", '', self::SECONDS, $runs);
     }
 
     /** Proof ages by the day. */

@@ -19,18 +19,18 @@ final readonly class ProofBook
     /** Students whose reps are read at once. */
     private const CHUNK = 100;
 
-    public function __construct(private CatalogueMapper $mapper) {}
+    public function __construct(private CatalogueMapper $mapper, private RevisionCache $kept) {}
 
     /** As of now. */
     public function of(School $school): ProvenShare
     {
-        return RevisionCache::of("proof:{$school->id}", Revision::of($school), self::SECONDS, fn (): ProvenShare => $this->read($school, CarbonImmutable::now()));
+        return $this->kept->of("proof:{$school->id}", Revision::of($school), self::SECONDS, fn (): ProvenShare => $this->read($school, CarbonImmutable::now()));
     }
 
     /** As it was then, of those who are here now. */
     public function at(School $school, CarbonImmutable $then): ProvenShare
     {
-        return RevisionCache::of("proof:{$school->id}:{$then->toDateString()}", Revision::of($school), self::SECONDS, fn (): ProvenShare => $this->read($school, $then));
+        return $this->kept->of("proof:{$school->id}:{$then->toDateString()}", Revision::of($school), self::SECONDS, fn (): ProvenShare => $this->read($school, $then));
     }
 
     private function read(School $school, CarbonImmutable $at): ProvenShare

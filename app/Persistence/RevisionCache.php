@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Persistence;
 
+use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Contracts\Cache\LockTimeoutException;
-use Illuminate\Support\Facades\Cache;
+use Illuminate\Contracts\Cache\Repository;
 use StoneDrill\Core\Rules;
 
 /**
  * What was worked out of a school's rows, kept until they or the rules change. The newest takes the place of what was kept
- * before. However many ask at once, one works it out.
+ * before. However many ask at once, one works it out. Two releases on one database keep what is theirs apart.
  */
 final readonly class RevisionCache
 {
@@ -18,32 +19,41 @@ final readonly class RevisionCache
     private const WORK = 60;
     private const WAIT = 20;
 
+    /** @param ReadRevisions $atHand what this request has read, so that it reads nothing twice */
+    public function __construct(private Repository $cache, private ReadRevisions $atHand) {}
+
     /**
      * @template T
      *
-     * @param string        $revision of everything it hangs on
+     * @param string        $revision of everything it depends on
      * @param int           $seconds  after which it is worked out anew all the same
      * @param callable(): T $work
      *
      * @return T
      */
-    public static function of(string $name, string $revision, int $seconds, callable $work): mixed
+    public function of(string $name, string $revision, int $seconds, callable $work): mixed
     {
-        if (self::has($name, $revision)) {
-            return self::known($name, $revision);
+        if ($this->has($name, $revision)) {
+            return $this->known($name, $revision);
+        }
+        $store = $this->cache->getStore();
+        if (! $store instanceof LockProvider) {
+            return $this->keep($name, $revision, $seconds, $work());
         }
         try {
-            return Cache::lock("work:{$name}", self::WORK)->block(self::WAIT, static fn (): mixed => self::has($name, $revision) ? self::known($name, $revision) : self::keep($name, $revision, $seconds, $work()));
+            return $store->lock('work:'.self::named($name), self::WORK)->block(self::WAIT, fn (): mixed => $this->has($name, $revision)
+                ? $this->known($name, $revision)
+                : $this->keep($name, $revision, $seconds, $work()));
         } catch (LockTimeoutException) {
             // Whoever works has died, or needs long: rather twice than not at all.
-            return self::keep($name, $revision, $seconds, $work());
+            return $this->keep($name, $revision, $seconds, $work());
         }
     }
 
     /** What is kept of that revision; null where nothing is. */
-    public static function known(string $name, string $revision): mixed
+    public function known(string $name, string $revision): mixed
     {
-        return self::look($name, $revision)[1] ?? null;
+        return $this->look($name, $revision)[1] ?? null;
     }
 
     /**
@@ -53,41 +63,45 @@ final readonly class RevisionCache
      *
      * @return T
      */
-    public static function keep(string $name, string $revision, int $seconds, mixed $value): mixed
+    public function keep(string $name, string $revision, int $seconds, mixed $value): mixed
     {
-        Cache::put($name, self::atHand()->values[$name] = [self::key($revision), $value], $seconds);
+        $this->cache->put(self::named($name), $this->atHand->values[$name] = [$revision, $value], $seconds);
 
         return $value;
     }
 
-    private static function has(string $name, string $revision): bool
+    /** What is kept under a name whatever the revision; null where nothing is. */
+    public function latest(string $name): mixed
     {
-        return self::look($name, $revision) !== null;
+        $kept = $this->cache->get(self::named($name));
+
+        return is_array($kept) ? $kept[1] ?? null : null;
     }
 
-    /** @return array{string, mixed}|null the key and the value; null where nothing of that revision is kept */
-    private static function look(string $name, string $revision): ?array
+    /** The name under which this release keeps it. */
+    public static function named(string $name): string
     {
-        $atHand = self::atHand();
-        $isWanted = static fn (mixed $kept): bool => is_array($kept) && $kept[0] === self::key($revision);
-        if (! $isWanted($atHand->values[$name] ?? null)) {
-            $kept = Cache::get($name);
+        return Rules::VERSION.':'.$name;
+    }
+
+    /** @phpstan-impure others keep meanwhile */
+    private function has(string $name, string $revision): bool
+    {
+        return $this->look($name, $revision) !== null;
+    }
+
+    /** @return array{string, mixed}|null the revision and the value; null where nothing of that revision is kept */
+    private function look(string $name, string $revision): ?array
+    {
+        $isWanted = static fn (mixed $kept): bool => is_array($kept) && ($kept[0] ?? null) === $revision;
+        if (! $isWanted($this->atHand->values[$name] ?? null)) {
+            $kept = $this->cache->get(self::named($name));
             if (! $isWanted($kept)) {
                 return null;
             }
-            $atHand->values[$name] = $kept;
+            $this->atHand->values[$name] = $kept;
         }
 
-        return $atHand->values[$name];
-    }
-
-    private static function atHand(): ReadRevisions
-    {
-        return app(ReadRevisions::class);
-    }
-
-    private static function key(string $revision): string
-    {
-        return Rules::VERSION.' '.$revision;
+        return $this->atHand->values[$name];
     }
 }

@@ -54,11 +54,16 @@ it('says nothing of TLS to who came without', function (): void {
     expect(collect($answer->headers->getCookies())->map->isSecure()->unique()->all())->toBe([false]);
 });
 
-it('keeps no address in what it keeps of a wall', function (string $path): void {
+it('keeps no address in what it keeps of a page', function (string $path, string $name, string $link): void {
     config(['cache.default' => 'database']);
     $this->actingAs($this->person($this->school(), Role::Head));
     $this->get('http://hall.example.org'.$path)->assertOk();
-    $kept = DB::table('cache')->where('key', 'like', '%wall:%')->pluck('value')->implode('');
+    $kept = DB::table('cache')->where('key', 'like', "%:{$name}:%")->pluck('value')->implode('');
 
-    expect($kept)->toContain('/attacks')->not->toContain('example.org');
-})->with(['the drawing' => '/wall', 'the table' => '/wall?form=table']);
+    expect($kept)->toContain($link)->not->toContain('example.org');
+})->with([
+    'the drawing' => ['/wall', 'wall', '/attacks'],
+    'the table' => ['/wall?form=table', 'wall', '/attacks'],
+    'the load of the ranks' => ['/wall/ranks', 'load', '/answers'],
+    'a cross-table' => ['/wall/cross', 'cross', '/wall?'],
+]);

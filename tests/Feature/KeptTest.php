@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Persistence\ReadRevisions;
 use App\Persistence\RevisionCache;
 use Illuminate\Support\Facades\Cache;
 use StoneDrill\Core\Rules;
@@ -9,13 +10,13 @@ use StoneDrill\Core\Rules;
 it('lets one work it out, however many ask at once', function (): void {
     $folder = sys_get_temp_dir().'/stone-drill-kept-'.getmypid();
     mkdir($folder);
-    config(['cache.default' => 'file', 'cache.stores.file' => ['driver' => 'file', 'path' => $folder.'/cache', 'lock_path' => $folder.'/cache']]);
+    config(['cache.stores.file' => ['driver' => 'file', 'path' => $folder.'/cache', 'lock_path' => $folder.'/cache']]);
     Cache::purge('file');
     $children = [];
     foreach (range(1, 4) as $number) {
         $child = pcntl_fork();
         if ($child === 0) {
-            $value = RevisionCache::of('holes:test', 'now', 60, function () use ($folder, $number): int {
+            $value = (new RevisionCache(Cache::store('file'), new ReadRevisions()))->of('holes:test', 'now', 60, function () use ($folder, $number): int {
                 file_put_contents($folder.'/worked', "{$number}\n", FILE_APPEND);
                 usleep(400_000);
 
@@ -35,9 +36,14 @@ it('lets one work it out, however many ask at once', function (): void {
 });
 
 it('shows nothing that other rules have found', function (): void {
-    RevisionCache::keep('x', 'now', 60, 'new');
-    expect(RevisionCache::known('x', 'now'))->toBe('new');
+    $kept = app(RevisionCache::class);
+    $kept->keep('x', 'now', 60, 'new');
+    expect($kept->known('x', 'now'))->toBe('new');
     app(App\Persistence\ReadRevisions::class)->values = [];
-    Cache::put('x', [(Rules::VERSION - 1).' now', 'old'], 60);
-    expect(RevisionCache::known('x', 'now'))->toBeNull()->and(RevisionCache::of('x', 'now', 60, fn (): string => 'found anew'))->toBe('found anew');
+    // The release before and this one on the same database: each reads and keeps its own.
+    Cache::forget(RevisionCache::named('x'));
+    Cache::put((Rules::VERSION - 1).':x', ['now', 'old'], 60);
+    Cache::put('x', ['now', 'of the first release'], 60);
+    expect($kept->known('x', 'now'))->toBeNull()->and($kept->of('x', 'now', 60, fn (): string => 'found anew'))->toBe('found anew')
+        ->and(Cache::get((Rules::VERSION - 1).':x'))->toBe(['now', 'old']);
 });

@@ -98,5 +98,5 @@ it('keeps what was worked out until a row changes, and the newest alone', functi
     expect($mapper->curriculum($school))->toBe($first);
     $school->ranks()->where('code', 'first')->update(['name' => 'Firsts']);
     expect($mapper->curriculum($school)->ranks[0]->name)->toBe('Firsts')
-        ->and(App\Persistence\RevisionCache::known("curriculum:{$school->id}", 'another'))->toBeNull();
+        ->and(app(App\Persistence\RevisionCache::class)->known("curriculum:{$school->id}", 'another'))->toBeNull();
 });

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\School;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\HoleBook;
+use App\Persistence\KeptPages;
 use App\View\Wall\CrossPage;
 use App\View\Wall\WallQuery;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -20,19 +22,29 @@ use StoneDrill\Core\Coverage\MissingPairs;
 /** The wall counted by two aspects, and what can go together that nobody has catalogued. */
 final readonly class CrossController
 {
-    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes) {}
+    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes, private KeptPages $pages) {}
 
     public function __invoke(Request $request, #[CurrentUser] User $user): View
     {
-        $school = $user->school;
-        $catalogue = $this->mapper->curriculum($school);
-        $coverage = Coverage::of($catalogue);
-        $query = WallQuery::of($request, $school);
-        $cells = $query->selection->among($coverage->cells);
+        $query = WallQuery::of($request, $user->school);
         [$down, $across] = $this->aspects($request);
-        $known = $this->holes->known($school);
 
         return view('wall.cross', [
+            'query' => $query,
+            'down' => CrossPage::name($down),
+            'across' => CrossPage::name($across),
+            'body' => $this->pages->of('cross', $user, [...$query->parameters(), 'down' => $down->id, 'across' => $across->id], fn (): string => $this->body($user->school, $query, $down, $across)),
+        ]);
+    }
+
+    private function body(School $school, WallQuery $query, Aspect $down, Aspect $across): string
+    {
+        $catalogue = $this->mapper->curriculum($school);
+        $coverage = Coverage::of($catalogue);
+        $cells = $query->selection->among($coverage->cells);
+        $known = $this->holes->known($school);
+
+        return view('wall.cross-table', [
             'query' => $query,
             'page' => new CrossPage(
                 $down,
@@ -41,7 +53,7 @@ final readonly class CrossController
                 MissingPairs::of($catalogue, $this->mapper->kinds($school)->all()),
             ),
             'isWhole' => $known !== null,
-        ]);
+        ])->render();
     }
 
     /** @return array{Aspect, Aspect} two that are different */

@@ -8,6 +8,7 @@ use App\Models\Answer;
 use App\Models\School;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\KeptPages;
 use App\View\Wall\LoadPicture;
 use App\View\Wall\LoadRows;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -20,19 +21,26 @@ use StoneDrill\Core\Coverage\Load;
 /** What each rank asks of its students, and the basics that appear there. */
 final readonly class LoadController
 {
-    public function __construct(private CatalogueMapper $mapper) {}
+    public function __construct(private CatalogueMapper $mapper, private KeptPages $pages) {}
 
     public function index(#[CurrentUser] User $user): View
     {
         $school = $user->school;
-        $catalogue = $this->mapper->curriculum($school);
-        $loads = Load::of($catalogue, Coverage::of($catalogue));
 
         return view('wall.ranks', [
-            'catalogue' => $catalogue,
-            'ranks' => LoadRows::of($catalogue, $loads, $school->answers->toBase()->groupBy(static fn (Answer $answer): string => $answer->rank->code)),
-            'picture' => new LoadPicture($catalogue, $loads),
+            'hasNoRank' => ! $school->ranks()->exists(),
+            'hasNoAnswer' => ! $school->answers()->exists(),
+            'body' => $this->pages->of('load', $user, [], fn (): string => $this->body($school)),
         ]);
+    }
+
+    private function body(School $school): string
+    {
+        $catalogue = $this->mapper->curriculum($school);
+        $loads = Load::of($catalogue, Coverage::of($catalogue));
+        $answers = $school->answers->load('rank')->toBase()->groupBy(static fn (Answer $answer): string => $answer->rank->code);
+
+        return view('wall.load', ['ranks' => LoadRows::of($catalogue, $loads, $answers), 'picture' => new LoadPicture($catalogue, $loads)])->render();
     }
 
     public function basic(#[CurrentUser] User $user, string $word): View

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Answer;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
-use App\Persistence\HoleBook;
-use App\Persistence\Revision;
-use App\Persistence\RevisionCache;
+use App\Persistence\KeptPages;
 use App\View\Wall\HoleLinks;
 use App\View\Wall\WallBuilder;
 use App\View\Wall\WallCsv;
@@ -26,10 +23,7 @@ use Illuminate\Support\Str;
 /** The curriculum as a wall, or as a table of the same facts, with its holes. */
 final readonly class WallController
 {
-    /** What is drawn tells of proof, which ages by the hour. */
-    private const SECONDS = 3600;
-
-    public function __construct(private WallBuilder $builder, private HoleBook $holes, private CatalogueMapper $mapper) {}
+    public function __construct(private WallBuilder $builder, private KeptPages $pages, private CatalogueMapper $mapper) {}
 
     public function show(Request $request, #[CurrentUser] User $user): View
     {
@@ -79,9 +73,7 @@ final readonly class WallController
             'rankNames' => $school->ranks->pluck('name', 'code')->all(),
             'links' => HoleLinks::in($school),
         ])->render();
-        $writes = $user->can('create', Answer::class);
-        $revision = implode(' ', [Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) ($this->holes->known($school) !== null)]);
 
-        return RevisionCache::of(implode(':', ['wall', $school->id, (int) $writes, hash('xxh128', serialize($query->parameters()))]), $revision, self::SECONDS, $draw);
+        return $this->pages->of('wall', $user, $query->parameters(), $draw);
     }
 }

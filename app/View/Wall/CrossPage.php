@@ -21,7 +21,7 @@ final readonly class CrossPage
 
     public function __construct(public Aspect $down, public Aspect $across, public CrossTable $table, public MissingPairs $pairs) {}
 
-    public function name(Aspect $aspect): string
+    public static function name(Aspect $aspect): string
     {
         return $aspect->id === Aspect::FAMILY ? __('attacks.family-name') : __('attack.facets.'.$aspect->id);
     }
@@ -31,7 +31,7 @@ final readonly class CrossPage
     {
         $names = [];
         foreach (Aspect::all() as $aspect) {
-            $names[$aspect->id] = $this->name($aspect);
+            $names[$aspect->id] = self::name($aspect);
         }
 
         return $names;
@@ -42,7 +42,7 @@ final readonly class CrossPage
     {
         $chips = [];
         foreach ($query->selection->values as $aspect => $value) {
-            $chips[] = ['text' => "{$aspect} {$value}", 'url' => route('cross', [...$query->parameters([$aspect => null]), 'down' => $this->down->id, 'across' => $this->across->id])];
+            $chips[] = ['text' => "{$aspect} {$value}", 'url' => route('cross', [...$query->parameters([$aspect => null]), 'down' => $this->down->id, 'across' => $this->across->id], absolute: false)];
         }
 
         return $chips;
@@ -67,7 +67,7 @@ final readonly class CrossPage
             'text' => implode(' '.__('words.and').' ', array_map(static fn (string $aspect, string $value): string => "{$aspect} {$value}", array_keys($pair->values), $pair->values)),
             'attacks' => $pair->attacks,
             'kind' => $pair->kind->name,
-            'url' => route('attacks.create', ['kind' => $pair->kind->id, ...$pair->facets->toArray()]),
+            'url' => route('attacks.create', ['kind' => $pair->kind->id, ...$pair->facets->toArray()], absolute: false),
         ], array_slice($this->pairs->missing, 0, self::SHOWN));
     }
 

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use App\Models\Answer;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+
+/** Parts of pages that are drawn anew only when anything changed that they depend on. */
+final readonly class KeptPages
+{
+    /** What is drawn tells of proof, which ages by the hour. */
+    private const SECONDS = 3600;
+
+    public function __construct(private RevisionCache $kept, private HoleBook $holes) {}
+
+    /**
+     * @param array<array-key, mixed> $parameters what was asked for
+     * @param callable(): string      $draw
+     */
+    public function of(string $page, User $user, array $parameters, callable $draw): string
+    {
+        $school = $user->school;
+        // Whoever may write sees links to do so.
+        $name = implode(':', [$page, $school->id, (int) $user->can('create', Answer::class), hash('xxh128', serialize($parameters))]);
+        $revision = implode(' ', [Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) ($this->holes->known($school) !== null)]);
+
+        return $this->kept->of($name, $revision, self::SECONDS, $draw);
+    }
+}
