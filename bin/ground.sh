@@ -149,8 +149,8 @@ need_settings() {
     local file="$SITE/.env"
     [ -f "$file" ] || (umask 077 && cp "$ROOT/.env.example" "$file")
     for_web_only "$file"
-    # Settings of the first release, whose cluster let everybody in and whose log grew without end.
-    sed -i -e "s/^DB_USERNAME=stone_drill\$/DB_USERNAME=$PG_ROLE/" -e 's/^LOG_CHANNEL=single$/LOG_CHANNEL=daily/' "$file"
+    # Settings of earlier releases: a cluster that let everybody in, a log that grew without end, no queue.
+    sed -i -e "s/^DB_USERNAME=stone_drill\$/DB_USERNAME=$PG_ROLE/" -e 's/^LOG_CHANNEL=single$/LOG_CHANNEL=daily/' -e 's/^QUEUE_CONNECTION=sync$/QUEUE_CONNECTION=database/' "$file"
     [ -n "$(setting APP_KEY)" ] || set_setting APP_KEY "base64:$(head -c 32 /dev/urandom | base64)"
     [ -n "$(setting DB_PASSWORD)" ] || set_setting DB_PASSWORD "$(new_password)"
 }
@@ -288,6 +288,7 @@ launch() { # NAME
     case "$1" in
         php) as_group "$1" "$(fpm)" --nodaemonize --fpm-config "$SITE/deploy/php-fpm.conf" ;;
         web) as_group "$1" caddy run --adapter caddyfile --config "$SITE/deploy/Caddyfile" ;;
+        queue) as_group "$1" php -d variables_order=EGPCS artisan queue:work --quiet --sleep=0.3 --tries=2 --backoff=1 --timeout=300 --max-time=3600 ;;
         schedule) as_group "$1" php -d variables_order=EGPCS artisan schedule:work --quiet ;;
     esac
 }

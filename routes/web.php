@@ -155,6 +155,7 @@ Route::middleware(['auth', RedirectUnreadable::class])->group(function (): void 
         Route::middleware([Authorize::using('import', School::class), RaiseLimitsForImports::class])->group(function (): void {
             Route::post('import', [ImportController::class, 'check'])->name('import.check');
             Route::post('import/{token}', [ImportController::class, 'store'])->name('import.store');
+            Route::get('import/{token}', [ImportController::class, 'show'])->name('import.show');
         });
         Route::get('export.{format}', ExportController::class)->name('export')
             ->middleware(RaiseLimitsForImports::class)->whereIn('format', ['yaml', 'json'])->can('export', School::class);

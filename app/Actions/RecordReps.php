@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Jobs\RefreshWindows;
 use App\Models\Rep;
 use App\Models\School;
 use App\Models\User;
@@ -50,6 +51,7 @@ final readonly class RecordReps
                 throw new RepsRefused($refused);
             }
         }, self::ATTEMPTS);
+        RefreshWindows::dispatch($this->school->id);
     }
 
     /**

@@ -12,13 +12,13 @@ use Illuminate\Support\Facades\DB;
 /** Removes what nobody will ask for again. Nothing that a school has written is touched. */
 final readonly class Housekeeping
 {
-    /** Hours after which a file that was looked at and not imported goes. */
+    /** Hours after which a file that was looked at and not imported goes, and a sheet that was made. */
     public const UPLOAD_HOURS = 24;
 
     /** Minutes after which the session of somebody who never signed in goes. */
     public const GUEST_MINUTES = 120;
 
-    private const UPLOADS = ['imports', 'reps'];
+    private const UPLOADS = ['imports', 'reps', 'sheets'];
 
     public function __construct(private Filesystem $files, private Repository $config) {}
 

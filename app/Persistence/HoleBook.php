@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Persistence;
 
+use App\Jobs\FindHoles;
+use App\Jobs\Workers;
 use App\Models\School;
 use Carbon\CarbonImmutable;
 use StoneDrill\Core\Coverage\Coverage;
@@ -38,6 +40,37 @@ final readonly class HoleBook
     public function of(School $school): array
     {
         return $this->kept->of("holes:{$school->id}", $this->revision($school), self::SECONDS, fn (): array => $this->find($school));
+    }
+
+    /**
+     * What is worked out; where nothing is, a job is asked for it. With nobody to do it, it is worked out here.
+     *
+     * @return list<Hole>|null null while a job is at it
+     */
+    public function asked(School $school): ?array
+    {
+        if ($this->known($school) === null) {
+            FindHoles::dispatch($school->id);
+        }
+
+        return $this->known($school) ?? (Workers::areAway() ? $this->of($school) : null);
+    }
+
+    /** Remembers that working them out has failed, until somebody was told. */
+    public function markFailed(School $school): void
+    {
+        $this->kept->keep("holes-failed:{$school->id}", $this->revision($school), self::SECONDS, true);
+    }
+
+    /** Whether working them out has failed; told once, so that whoever asks again has it tried again. */
+    public function tellFailed(School $school): bool
+    {
+        $hasFailed = $this->kept->known("holes-failed:{$school->id}", $this->revision($school)) === true;
+        if ($hasFailed) {
+            $this->kept->keep("holes-failed:{$school->id}", $this->revision($school), self::SECONDS, false);
+        }
+
+        return $hasFailed;
     }
 
     /**

@@ -14,6 +14,7 @@ return [
     'file-changed' => 'The school has changed since you looked at this file. Nothing was added. Look at it again.',
     'file-gone' => 'This file is no longer here. Choose it again.',
     'hole-closed' => '“:answer” is changed, and the hole is closed.',
+    'import-failed' => 'The file could not be imported, and nothing was changed. The log says why. Check the file and choose it again.',
     'imported' => 'The catalogue file is imported.',
     'ladder-full' => 'A ladder has at most :max rungs. Delete one first.',
     'moved' => '“:answer” is now introduced at :rank.',

@@ -13,6 +13,8 @@ return [
         'choose-again' => 'Choose another file',
         'columns' => ['section' => 'Entries', 'added' => 'new', 'changed' => 'changed', 'same' => 'the same'],
         'extensions' => 'A catalogue file has a name that ends in .yaml, .yml or .json.',
+        'importing' => 'Importing the file …',
+        'importing-help' => 'This takes a moment. The wall opens when it is done.',
         'lead' => 'This is what the file would do. Nothing is deleted. Entries with the same id take the values of the file. Reps that are here already stay as they are.',
         'nothing' => 'Nothing was imported.',
         'problem-columns' => ['where' => 'Where', 'found' => 'Found', 'expected' => 'Expected'],

@@ -14,5 +14,9 @@ return [
     'pdf' => 'PDF',
     'print' => 'Print this page (Ctrl+P). It fits on one page of :paper.',
     'sheet' => 'Print',
+    'failed' => 'The PDF could not be made',
+    'failed-help' => 'The log says why. You can try again, or print the page from your browser.',
     'title' => 'Print :title',
+    'waiting' => 'Making the PDF …',
+    'waiting-help' => 'This takes a moment. It opens by itself.',
 ];

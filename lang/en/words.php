@@ -74,6 +74,7 @@ return [
     'somebody-who-left' => 'somebody who left',
     'student' => 'Student',
     'still-here' => 'What you typed is still here.',
+    'try-again' => 'Try again',
     'under-16' => 'Under 16',
     'undo' => 'Undo',
     'unreadable' => 'This cannot be read.',

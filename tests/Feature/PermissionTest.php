@@ -85,6 +85,7 @@ dataset('routes', [
     'ranks.destroy' => ['delete', '/school/ranks/{rank}', HEAD],
     'import.check' => ['post', '/school/import', HEAD],
     'import.store' => ['post', '/school/import/{token}', HEAD],
+    'import.show' => ['get', '/school/import/{token}', HEAD],
     'export' => ['get', '/school/export.yaml', HEAD],
 ]);
 
@@ -138,7 +139,7 @@ it('has every route in this list', function (): void {
         ['get', '/board'], ['get', '/board/mistakes'], ['get', '/people/reps'], ['get', '/people/reps.csv'], ['post', '/people/reps/check'], ['post', '/people/reps/import/{token}'], ['get', '/people'], ['get', '/people/create'], ['post', '/people'], ['get', '/people/{student}'], ['get', '/people/{student}/edit'], ['put', '/people/{student}'],
         ['get', '/mat'], ['get', '/mat/kit'], ['post', '/mat/forecast'], ['post', '/mat/reps'],
         ['get', '/record'], ['get', '/record/{student}'], ['get', '/record/{student}/{attack}/written'], ['get', '/reps/{rep}/correct'], ['post', '/reps'],
-        ['get', '/school'], ['post', '/school/ranks'], ['put', '/school/ranks/{rank}'], ['delete', '/school/ranks/{rank}'], ['post', '/school/import'], ['post', '/school/import/{token}'], ['get', '/school/export.yaml'],
+        ['get', '/school'], ['post', '/school/ranks'], ['put', '/school/ranks/{rank}'], ['delete', '/school/ranks/{rank}'], ['post', '/school/import'], ['post', '/school/import/{token}'], ['get', '/school/import/{token}'], ['get', '/school/export.yaml'],
     ])()));
     $there = collect(Route::getRoutes()->getRoutes())
         ->reject(fn ($route): bool => str_starts_with($route->uri(), 'storage/'))

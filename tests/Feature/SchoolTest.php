@@ -94,7 +94,8 @@ it('shows what a file would do, does nothing, then does it', function (): void {
     expect(Attack::query()->where('title', 'Wrist taken across')->exists())->toBeFalse();
 
     preg_match('#/school/import/(\w{40})#', (string) $response->getContent(), $token);
-    $this->post("/school/import/{$token[1]}")->assertRedirect('/wall');
+    $this->post("/school/import/{$token[1]}")->assertRedirect("/school/import/{$token[1]}");
+    $this->get("/school/import/{$token[1]}")->assertRedirect('/wall');
     expect($this->hall->attacks()->pluck('title')->all())->toContain('Wrist taken across')
         ->and($this->hall->students()->count())->toBe(2)
         ->and($this->hall->reps()->count())->toBe(2);

@@ -26,11 +26,19 @@ final readonly class HoleController
         $school = $user->school;
         $query = WallQuery::of($request, $school);
         $catalogue = $this->mapper->curriculum($school);
-        $page = WallPage::of($query->selection->among(Coverage::of($catalogue)->cells), count($query->ranks($catalogue)), $query->page);
-        $holes = $query->holes($this->holes->of($school), $page->cells, $catalogue, $page->isPart());
+        $coverage = Coverage::of($catalogue);
+        $page = WallPage::of($query->selection->among($coverage->cells), count($query->ranks($catalogue)), $query->page);
+        $hasFailed = $this->holes->tellFailed($school);
+        $found = $hasFailed ? null : $this->holes->asked($school);
 
         return view('wall.holes', [
-            'holes' => new HoleList($holes, isWhole: true, isLarge: HoleBook::isLarge($catalogue)),
+            'holes' => new HoleList(
+                $query->holes($found ?? $coverage->holes, $page->cells, $catalogue, $page->isPart()),
+                isWhole: $found !== null,
+                isLarge: HoleBook::isLarge($catalogue),
+                hasFailed: $hasFailed,
+                isAsked: true,
+            ),
             'query' => $query,
             'links' => HoleLinks::in($school),
         ]);

@@ -6,11 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Actions\ImportCatalogue;
 use App\Http\Requests\ImportRequest;
+use App\Jobs\ImportFile;
+use App\Jobs\Workers;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Exchange\CatalogueReader;
@@ -43,15 +45,38 @@ final readonly class ImportController
         ]);
     }
 
-    public function store(Request $request, #[CurrentUser] User $user, string $token): RedirectResponse
+    public function store(#[CurrentUser] User $user, string $token): RedirectResponse
     {
         foreach (Format::cases() as $format) {
             $path = $this->path($user, $token, $format);
             if (Storage::exists($path)) {
-                $this->importer->import((new CatalogueReader())->read((string) Storage::get($path), $format), $user->school, $user);
-                Storage::delete($path);
+                $job = new ImportFile($user->school_id, $user->id, $path, $format);
+                Workers::areAway() ? dispatch_sync($job) : dispatch($job);
+
+                return redirect()->route('import.show', $token);
+            }
+        }
+
+        return redirect()->route('school')->with('error', __('messages.file-gone'));
+    }
+
+    /** What has become of a file that was confirmed. */
+    public function show(#[CurrentUser] User $user, string $token): Response|RedirectResponse
+    {
+        foreach (Format::cases() as $format) {
+            $path = $this->path($user, $token, $format);
+            if (Storage::exists(ImportFile::donePath($path))) {
+                Storage::delete(ImportFile::donePath($path));
 
                 return redirect()->route('wall')->with('status', __('messages.imported'));
+            }
+            if (Storage::exists(ImportFile::failedPath($path))) {
+                Storage::delete(ImportFile::failedPath($path));
+
+                return redirect()->route('school')->with('error', __('messages.import-failed'));
+            }
+            if (Storage::exists($path)) {
+                return new Response(view('school.importing')->render(), 202, ['Refresh' => '1']);
             }
         }
 

@@ -4,41 +4,55 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Jobs\MakeSheet;
+use App\Jobs\Workers;
 use App\Models\Answer;
-use App\View\Floor\Palette;
-use App\View\Workbench\Paper;
-use App\View\Workbench\PrintSheet;
+use App\Persistence\Revision;
+use App\View\Workbench\SheetPdf;
 use App\View\Workbench\Workbench;
-use Dompdf\Dompdf;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Storage;
+use StoneDrill\Core\Rules;
 
 /** An answer to take along: one page, as a print and as a PDF, and its floor as a drawing. */
 final readonly class SheetController
 {
-    public function __construct(private Workbench $workbench) {}
+    /** What a sheet depends on, besides the answer. */
+    private const ASKED = ['defender', 'attacker', 'side', 'rung', 'style', 'paper'];
+
+    public function __construct(private Workbench $workbench, private SheetPdf $pdf) {}
 
     public function show(Request $request, Answer $answer): View
     {
-        return view('sheet.show', ['sheet' => $this->sheet($request, $answer)]);
+        return view('sheet.show', ['sheet' => $this->pdf->sheet($request, $answer)]);
     }
 
+    /** The PDF; a page that waits for it while a job makes it. */
     public function pdf(Request $request, Answer $answer): Response
     {
-        $sheet = $this->sheet($request, $answer);
-        $pdf = new Dompdf([
-            'isRemoteEnabled' => false,
-            'isPhpEnabled' => false,
-            'defaultFont' => 'DejaVu Sans',
-            'tempDir' => sys_get_temp_dir(),
-            'fontCache' => storage_path('framework/cache'),
-        ]);
-        $pdf->setPaper($sheet->paper->value);
-        $pdf->loadHtml(view('sheet.pdf', ['sheet' => $sheet])->render(), 'UTF-8');
-        $pdf->render();
+        $query = array_filter($request->only(self::ASKED), is_string(...));
+        ksort($query);
+        $content = hash('xxh128', Rules::VERSION.Revision::ofCurriculum($answer->school).serialize($query));
+        $path = "sheets/{$answer->school_id}/{$answer->id}-{$content}.pdf";
+        if (Storage::exists($failed = MakeSheet::failedPath($path))) {
+            Storage::delete($failed);
 
-        return new Response((string) $pdf->output(), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => sprintf('inline; filename="%s.pdf"', $answer->code)]);
+            return new Response(view('sheet.waiting', ['answer' => $answer, 'hasFailed' => true])->render(), 503);
+        }
+        if (! Storage::exists($path)) {
+            $job = new MakeSheet($answer->id, $query, $path);
+            Workers::areAway() ? dispatch_sync($job) : dispatch($job);
+        }
+        if (! Storage::exists($path)) {
+            return new Response(view('sheet.waiting', ['answer' => $answer, 'hasFailed' => false])->render(), 202, ['Refresh' => '1']);
+        }
+
+        return new Response((string) Storage::get($path), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => sprintf('inline; filename="%s.pdf"', $answer->code),
+        ]);
     }
 
     public function svg(Request $request, Answer $answer): Response
@@ -49,12 +63,5 @@ final readonly class SheetController
         $svg = view('workbench.drawing', ['picture' => $bench->picture->only($beat), 'label' => __('floor.drawing-title', ['answer' => $answer->title, 'beat' => $beat])])->render();
 
         return new Response('<?xml version="1.0" encoding="UTF-8"?>'."\n".$svg, 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => sprintf('attachment; filename="%s-beat-%s.svg"', $answer->code, $beat)]);
-    }
-
-    private function sheet(Request $request, Answer $answer): PrintSheet
-    {
-        $paper = Paper::tryFrom(is_string($request->query('paper')) ? $request->query('paper') : '') ?? Paper::A4;
-
-        return new PrintSheet($answer, $this->workbench->saved($request, $answer, Palette::Paper), $this->workbench->facts($answer), $paper);
     }
 }

@@ -52,6 +52,12 @@ final readonly class HoleList
         $this->more = count($rows) - count($this->rows);
     }
 
+    /** Whether the page has to ask for the rest. */
+    public function isOpen(): bool
+    {
+        return ! $this->isWhole && ! $this->hasFailed;
+    }
+
     /** Whether a worker is at it, so that it is asked again after a moment. */
     public function isWaiting(): bool
     {

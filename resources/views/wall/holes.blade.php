@@ -1,4 +1,4 @@
-<section id="holes" aria-labelledby="holes-title" @if (! $holes->isWhole) hx-get="{{ route('holes', $query->parameters(), absolute:
+<section id="holes" aria-labelledby="holes-title" @if ($holes->isOpen()) hx-get="{{ route('holes', $query->parameters(), absolute:
     false) }}"
 hx-trigger="{{ $holes->isWaiting() ? 'load delay:1s' : 'load' }}" hx-swap="outerHTML" @endif>
 <h2 id="holes-title" class="mt-1">{{ trans_choice('words.holes', $holes->drawn) }}</h2>

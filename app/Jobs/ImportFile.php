@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Actions\ImportCatalogue;
+use App\Models\School;
+use App\Models\User;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\Storage;
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\Format;
+use Throwable;
+
+/** Imports a catalogue file that somebody has looked at and confirmed: all of it or nothing. */
+final class ImportFile implements ShouldQueue
+{
+    use Queueable;
+
+    public int $timeout = 300;
+
+    /** Once: whoever confirmed it is told, and decides whether to try again. */
+    public int $tries = 1;
+
+    public function __construct(public readonly int $schoolId, public readonly int $userId, public readonly string $path, public readonly Format $format) {}
+
+    public function handle(ImportCatalogue $importer): void
+    {
+        $text = Storage::get($this->path);
+        if ($text === null) {
+            // Somebody was faster.
+            return;
+        }
+        $school = School::query()->whereKey($this->schoolId)->firstOrFail();
+        $importer->import((new CatalogueReader())->read($text, $this->format), $school, User::query()->whereKey($this->userId)->firstOrFail());
+        Storage::put(self::donePath($this->path), '');
+        Storage::delete($this->path);
+    }
+
+    public function failed(?Throwable $error): void
+    {
+        Storage::put(self::failedPath($this->path), '');
+    }
+
+    public static function donePath(string $path): string
+    {
+        return $path.'.done';
+    }
+
+    public static function failedPath(string $path): string
+    {
+        return $path.'.failed';
+    }
+}

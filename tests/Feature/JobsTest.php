@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Jobs\FindHoles;
+use App\Jobs\ImportFile;
+use App\Jobs\MakeSheet;
+use App\Jobs\RefreshWindows;
+use App\Models\Role;
+use App\Persistence\HoleBook;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Storage;
+
+beforeEach(function (): void {
+    $this->hall = $this->school();
+    $this->actingAs($this->head = $this->person($this->hall, Role::Head));
+});
+
+it('asks a job for the holes, and asks again until they are there', function (): void {
+    Queue::fake();
+    $this->get('/wall/holes')->assertOk()->assertSee('Running every answer')->assertSee('hx-trigger="load delay:1s"', false)->assertSee('2 holes');
+    Queue::assertPushed(FindHoles::class, fn (FindHoles $job): bool => $job->schoolId === $this->hall->id);
+
+    app()->call([new FindHoles($this->hall->id), 'handle']);
+    $this->actingAs($this->head->fresh())->get('/wall/holes')->assertOk()->assertSee('weak spots')->assertDontSee('Running every answer');
+});
+
+it('puts no second job beside one that waits', function (): void {
+    config(['queue.default' => 'database']);
+    $this->get('/wall/holes')->assertOk()->assertSee('Running every answer');
+    $this->actingAs($this->head->fresh())->get('/wall/holes')->assertOk()->assertSee('Running every answer');
+
+    expect(DB::table('jobs')->count())->toBe(1);
+});
+
+it('says that a job has failed, and has it tried again by whoever asks again', function (): void {
+    Queue::fake();
+    (new FindHoles($this->hall->id))->failed(new RuntimeException('out of memory'));
+    $this->get('/wall/holes')->assertOk()->assertSee('Working out the weak spots has failed.')->assertDontSee('hx-get', false)->assertDontSee('out of memory');
+    Queue::assertNothingPushed();
+
+    $this->actingAs($this->head->fresh())->get('/wall/holes')->assertSee('Running every answer');
+    Queue::assertPushed(FindHoles::class);
+});
+
+it('works itself where nobody works through the queue', function (): void {
+    config(['queue.default' => 'database']);
+    $this->get('/wall/holes')->assertSee('Running every answer');
+    DB::table('jobs')->update(['available_at' => now()->timestamp - 60]);
+
+    $this->actingAs($this->head->fresh())->get('/wall/holes')->assertOk()->assertSee('weak spots');
+});
+
+it('does what waits in the queue', function (): void {
+    config(['queue.default' => 'database']);
+    $this->get('/wall/holes')->assertSee('Running every answer');
+    $this->artisan('queue:work', ['--once' => true])->assertSuccessful();
+
+    expect(DB::table('jobs')->count())->toBe(0)->and(DB::table('failed_jobs')->count())->toBe(0)
+        ->and(app(HoleBook::class)->known($this->hall->fresh()))->not->toBeNull();
+});
+
+it('works out what is kept of reps once many have come', function (): void {
+    DB::table('proof_windows')->update(['is_stale' => true]);
+    app()->call([new RefreshWindows($this->hall->id), 'handle']);
+
+    expect(DB::table('proof_windows')->where('school_id', $this->hall->id)->where('is_stale', true)->count())->toBe(0);
+});
+
+it('makes a PDF beside the page, and says when that has failed', function (): void {
+    Storage::fake();
+    Queue::fake();
+    $answer = $this->hall->answers()->firstOrFail();
+    $this->get("/answers/{$answer->id}/sheet.pdf?paper=letter")->assertStatus(202)->assertSee('Making the PDF')->assertHeader('Refresh', '1');
+    $job = null;
+    Queue::assertPushed(MakeSheet::class, function (MakeSheet $pushed) use (&$job): bool {
+        return ($job = $pushed) instanceof MakeSheet;
+    });
+    $job->failed(new RuntimeException('out of memory'));
+    $this->actingAs($this->head->fresh())->get("/answers/{$answer->id}/sheet.pdf?paper=letter")->assertStatus(503)->assertSee('The PDF could not be made')->assertDontSee('out of memory');
+
+    app()->call([$job, 'handle']);
+    $this->actingAs($this->head->fresh())->get("/answers/{$answer->id}/sheet.pdf?paper=letter")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    // Another state of the answer is another sheet.
+    $answer->update(['title' => 'Gate, again']);
+    $this->actingAs($this->head->fresh())->get("/answers/{$answer->id}/sheet.pdf?paper=letter")->assertStatus(202);
+});
+
+it('imports a file beside the page, once, and says when that has failed', function (): void {
+    Storage::fake();
+    Queue::fake();
+    $file = dirname(__DIR__).'/fixtures/small.yaml';
+    $page = (string) $this->post('/school/import', ['file' => new UploadedFile($file, 'small.yaml', test: true)])->assertOk()->getContent();
+    preg_match('#/school/import/\w{40}#', $page, $address);
+    $this->post($address[0])->assertRedirect($address[0]);
+    $this->get($address[0])->assertStatus(202)->assertSee('Importing the file')->assertHeader('Refresh', '1');
+    $job = null;
+    Queue::assertPushed(ImportFile::class, function (ImportFile $pushed) use (&$job): bool {
+        return ($job = $pushed) instanceof ImportFile;
+    });
+    $job->failed(new RuntimeException('disk full'));
+    $this->get($address[0])->assertRedirect('/school')->assertSessionHas('error');
+
+    app()->call([$job, 'handle']);
+    app()->call([$job, 'handle']);
+    $this->get($address[0])->assertRedirect('/wall')->assertSessionHas('status', 'The catalogue file is imported.');
+    $this->get($address[0])->assertRedirect('/school')->assertSessionHas('error');
+});
