@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -107,10 +108,16 @@ abstract class BrowserTestCase extends TestCase
         return $this;
     }
 
-    /** Waits until something is so. */
+    /** Waits until something is so. What is swapped out while it is looked at is looked at again. */
     protected function until(callable $isSo): self
     {
-        $this->browser->wait(self::SECONDS, 50)->until($isSo);
+        $this->browser->wait(self::SECONDS, 50)->until(static function () use ($isSo): bool {
+            try {
+                return (bool) $isSo();
+            } catch (StaleElementReferenceException) {
+                return false;
+            }
+        });
         $this->addToAssertionCount(1);
 
         return $this;

@@ -43,7 +43,7 @@ it('walks from a hole to a proven answer', function (): void {
     expect($row)->toContain('holds 0.66 3');
 
     // A rep recorded wrongly is corrected, and both stay to be seen.
-    $this->press('Correct')->see('The correction takes its place')->fill('reason', 'it was the other one')->press('Hit')->see('hit.')->press('Ladder')->see('clean corrected')->see('a correction by Maren Tolliver');
+    $this->press('Correct')->see('The correction replaces it')->fill('reason', 'it was the other one')->press('Hit')->see('hit.')->press('Ladder')->see('clean corrected')->see('a correction by Maren Tolliver');
     expect($this->complaints())->toBe([]);
 });
 
