@@ -12,3 +12,17 @@ if (! function_exists('say')) {
         return app(Texts::class)->say($text);
     }
 }
+
+if (! function_exists('texts')) {
+    /**
+     * The texts under a key that holds several, such as the heads of a table. A key without words is shown as it is.
+     *
+     * @return array<array-key, mixed>
+     */
+    function texts(string $key): array
+    {
+        $found = __($key);
+
+        return is_array($found) ? $found : [$key => $key];
+    }
+}

@@ -95,7 +95,7 @@ final readonly class LadderDrawing
     /** @return list<string> of the table of the same facts */
     public function head(): array
     {
-        return array_map(fn (string $text): string => str_replace(':rung', (string) $this->ladder->goal, $text), array_values(__('students.ladder.columns')));
+        return array_map(fn (string $text): string => str_replace(':rung', (string) $this->ladder->goal, $text), array_values(texts('students.ladder.columns')));
     }
 
     public function fadesLine(): float

@@ -17,7 +17,7 @@ final readonly class Wall
     /** @return list<string> */
     public function tableHead(WallQuery $query): array
     {
-        $head = array_values(__('wall.table.columns'));
+        $head = array_values(texts('wall.table.columns'));
 
         return $this->picture->isCompared() ? [...$head, __('wall.table.since', ['day' => $query->since?->format('j M Y')])] : $head;
     }

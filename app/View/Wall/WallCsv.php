@@ -19,7 +19,7 @@ final readonly class WallCsv
         foreach ($wall->holes->rows as $row) {
             $holes[$row['hole']->attack.' '.($row['hole']->side->value ?? '')][] = $row['hole']->kind->value;
         }
-        $lines = [['attack', 'side', 'family', 'kind', ...array_map(static fn (Facet $facet): string => $facet->value, Facet::cases()), ...array_values(__('wall.csv-columns'))]];
+        $lines = [['attack', 'side', 'family', 'kind', ...array_map(static fn (Facet $facet): string => $facet->value, Facet::cases()), ...array_values(texts('wall.csv-columns'))]];
         foreach ($wall->cells as $cell) {
             $lines[] = self::line($cell, $ranks, $titles, $holes[$cell->attack->id.' '.$cell->side->value] ?? []);
         }

@@ -21,9 +21,8 @@
 <details class="mt-2"><summary>{{ __('answers.how-to.title') }}</summary>
 <p class="mt-2 mb-1">{{ __('answers.how-to.beat') }}</p>
 <dl class="facts">
-    @foreach (__('answers.how-to.examples') as $row)
-        <dt>{{ $row['name'] }}</dt><dd>@foreach ($row['of'] as $example)<code>{{ $example }}</code> @endforeach {{ $row['note'] ??
-            '' }}</dd>
+    @foreach (texts('answers.how-to.examples') as $name => $examples)
+        <dt>{{ $name }}</dt><dd>{!! Str::inlineMarkdown($examples, ['html_input' => 'escape']) !!}</dd>
     @endforeach
 </dl>
 </details>

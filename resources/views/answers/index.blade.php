@@ -18,7 +18,7 @@
     @endif
     @foreach ($groups as $rank => $answers)
         <h2>{{ __('answers.introduced-at-rank', ['rank' => $rank]) }}</h2>
-        <x-table hides-head :head="array_values(__('answers.columns'))">
+        <x-table hides-head :head="array_values(texts('answers.columns'))">
             @foreach ($answers as $answer)
                 <tr>
                     <td>{{ $answer->label }}</td>

@@ -22,7 +22,7 @@
         <x-select name="needed_by_youth" :options="$form->youthNeedOptions()" :value="$form->value('needed_by_youth')"/>
     </x-field>
     <x-field name="prevalence" :label="__('attacks.prevalence')">
-        <x-select name="prevalence" :options="__('attacks.prevalences')" :value="$form->value('prevalence')"/>
+        <x-select name="prevalence" :options="texts('attacks.prevalences')" :value="$form->value('prevalence')"/>
     </x-field>
     <x-check name="critical" class="align-self-end mb-2" :label="__('attacks.critical-help')" :checked="(bool) $form->value('critical')"/>
 </div>

@@ -20,7 +20,7 @@
             <x-select name="rank" :options="['' => __('words.any')] + $ranks->pluck('name', 'code')->all()" :value="$list->filter('rank')"/>
         </x-field>
         <x-field name="side" :label="__('attacks.sides-answered')">
-            <x-select name="side" :options="__('attacks.sides')" :value="$list->filter('side')"/>
+            <x-select name="side" :options="texts('attacks.sides')" :value="$list->filter('side')"/>
         </x-field>
         <x-button kind="primary">{{ __('words.find') }}</x-button>
     </form>
@@ -30,7 +30,7 @@
     @endif
     @foreach ($list->groups as $family => $attacks)
         <h2>{{ __('attack.families.'.$family) }}</h2>
-        <x-table hides-head :head="array_values(__('attacks.columns'))">
+        <x-table hides-head :head="array_values(texts('attacks.columns'))">
             @foreach ($attacks as $attack)
                 <tr>
                     <th scope="row" class="w-40"><a href="{{ route('attacks.show', $attack) }}">{{ $attack->title }}</a>

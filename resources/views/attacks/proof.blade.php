@@ -1,7 +1,7 @@
 @if ($lines === [])
 <p>{{ __('attacks.proof.nobody') }}</p>
 @else
-<x-table :head="$hasSides ? array_values(__('attacks.proof.columns')) : [__('attacks.proof.columns.who'),
+<x-table :head="$hasSides ? array_values(texts('attacks.proof.columns')) : [__('attacks.proof.columns.who'),
     __('attacks.proof.columns.proof')]">
     @foreach ($lines as $row)
         <tr>
@@ -17,7 +17,7 @@
     'people' => $people]) }}</p>
 @if ($timed->rungs !== [])
 <h3>{{ __('attacks.proof.timed') }}</h3>
-<x-table :head="array_values(__('attacks.proof.timed-columns'))">
+<x-table :head="array_values(texts('attacks.proof.timed-columns'))">
     @foreach ($timed->rungs as $rung)
         <tr>
             <th scope="row">{{ $rung['rung'] }}</th>

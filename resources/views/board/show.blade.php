@@ -4,7 +4,7 @@
     <x-field name="rank" :label="__('board.group')">
         <x-select name="rank" :options="['' => __('words.everybody')] + $ranks->pluck('name', 'code')->all()" :value="$rank?->code"/>
     </x-field>
-    <x-field name="sort" :label="__('board.sorted-by')"><x-select name="sort" :options="__('board.sorts')" :value="$sort"/></x-field>
+    <x-field name="sort" :label="__('board.sorted-by')"><x-select name="sort" :options="texts('board.sorts')" :value="$sort"/></x-field>
     <x-button kind="primary">{{ __('words.show') }}</x-button>
 </form>
 @if ($board->rows === [])
@@ -24,7 +24,7 @@
     <x-figure :label="__('board.label')">
         <table class="table table-sm board-table">
             <thead><tr>
-                @foreach (__('board.columns') as $column)<th scope="col">{{ $column }}</th>@endforeach
+                @foreach (texts('board.columns') as $column)<th scope="col">{{ $column }}</th>@endforeach
                 @foreach ($board->cells as $cell)
                     <th scope="col" class="upright"><a href="{{ route('attacks.show',
                         $attackIds[$cell->attack->id]) }}">{{ $board->short($cell) }}</a></th>

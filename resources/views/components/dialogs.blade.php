@@ -9,9 +9,9 @@
 <form method="dialog">
     <h2 id="shortcuts-title" class="mt-0">{{ __('layout.keys') }}</h2>
     <dl class="facts">
-        @foreach (__('layout.shortcuts') as $shortcut)
-            <dt>@foreach (explode(' ', $shortcut['keys']) as $key)<kbd>{{ $key }}</kbd> @endforeach</dt>
-            <dd>{{ $shortcut['does'] }}</dd>
+        @foreach (texts('layout.shortcuts') as $keys => $does)
+            <dt>@foreach (explode(' ', (string) $keys) as $key)<kbd>{{ $key }}</kbd> @endforeach</dt>
+            <dd>{{ $does }}</dd>
         @endforeach
     </dl>
     <x-button class="mt-3" autofocus>{{ __('words.close') }}</x-button>

@@ -5,7 +5,7 @@
 @if ($lists->isEmpty())
     <x-empty :text="__('lists.none')"><x-button kind="rust" :href="route('drill-lists.create')">{{ __('lists.make') }}</x-button></x-empty>
 @else
-    <x-table :head="array_values(__('lists.columns'))">
+    <x-table :head="array_values(texts('lists.columns'))">
         @foreach ($lists as $list)
             <tr>
                 <th scope="row"><a href="{{ route('drill-lists.show', $list) }}">{{ $list->name }}</a></th>

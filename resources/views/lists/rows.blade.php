@@ -24,7 +24,7 @@
     </x-field>
     <x-button kind="primary">{{ __('words.save') }}</x-button>
 </form>
-<x-table :head="array_values(__('lists.row-columns'))">
+<x-table :head="array_values(texts('lists.row-columns'))">
     @foreach ($form->listed() as $row)
         <tr>
             <td>{{ $loop->iteration }}</td>

@@ -11,7 +11,7 @@
 @if ($list->items->isEmpty())
     <x-empty :text="__('lists.all-deleted')"/>
 @else
-    <x-table :head="array_values(__('lists.item-columns'))">
+    <x-table :head="array_values(texts('lists.item-columns'))">
         @foreach ($list->items as $item)
             <tr>
                 <td>{{ $loop->iteration }}</td>

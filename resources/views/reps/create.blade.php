@@ -22,7 +22,7 @@
             <x-chips name="mistakes[]" type="checkbox" :legend="__('reps.mistakes-seen')" :options="$form->mistakeOptions()"
                 :chosen="$form->chosenMistakes()"/>
         @endif
-        <x-chips name="touched" type="radio" :legend="__('reps.touched')" :options="__('reps.touches')" :chosen="$form->chosenTouch()"/>
+        <x-chips name="touched" type="radio" :legend="__('reps.touched')" :options="texts('reps.touches')" :chosen="$form->chosenTouch()"/>
         <x-chips name="answer_id" type="radio" :legend="__('words.answer')" :options="$form->answerOptions()"
             :chosen="$form->chosenAnswer()"/>
     </details>

@@ -14,7 +14,7 @@
     <section aria-live="polite"><h2>{{ __('reps.file.preview') }}</h2>
         @if ($sheet->refused !== [])
             <p class="flash flash-error">{{ trans_choice('reps.file.refused', count($sheet->refused)) }}</p>
-            <x-table :head="array_values(__('reps.file.columns'))">
+            <x-table :head="array_values(texts('reps.file.columns'))">
                 @foreach ($sheet->firstRefused() as $refused)<tr><td>{{ $refused['line'] ?:
                     '–' }}</td><td>{{ $refused['what'] }}</td></tr>@endforeach
             </x-table>

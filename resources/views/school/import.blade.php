@@ -3,7 +3,7 @@
 @if ($problems !== [])
     <div class="flash flash-error" role="alert"><strong>{{ __('school.import.nothing') }}</strong> {{ trans_choice('school.import.problems',
         count($problems)) }}</div>
-    <x-table :head="array_values(__('school.import.problem-columns'))">
+    <x-table :head="array_values(texts('school.import.problem-columns'))">
         @foreach ($problems as $problem)
             <tr>
                 <th scope="row"><code>{{ $problem->pointer }}</code> {{ implode(', ', array_map(say(...), $problem->place())) }}</th>
@@ -16,7 +16,7 @@
     <x-button kind="rust" :href="route('school').'#file'">{{ __('school.import.choose-again') }}</x-button>
 @else
     <p class="lead-line">{{ __('school.import.lead') }}</p>
-    <x-table class="w-auto" :head="array_values(__('school.import.columns'))">
+    <x-table class="w-auto" :head="array_values(texts('school.import.columns'))">
         @foreach ($sections as $section => $counts)
             <tr>
                 <th scope="row">{{ __('school.import.sections.'.$section) }}</th>

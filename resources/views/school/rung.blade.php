@@ -5,7 +5,8 @@
 <x-input small name="pace" :id="'rung-pace-'.$key" type="number" min="0.1" max="1.5" step="0.05" :value="$rung->pace ?? 1" required/>
 </x-field>
 <x-field name="resistance" :id="'rung-resistance-'.$key" :label="__('school.rungs.resistance')">
-<x-select small name="resistance" :id="'rung-resistance-'.$key" :options="__('school.rungs.resistances')" :value="$rung->resistance ?? 2"/>
+<x-select small name="resistance" :id="'rung-resistance-'.$key" :options="texts('school.rungs.resistances')" :value="$rung->resistance ??
+    2"/>
 </x-field>
 @foreach (['attack_told', 'moment_told', 'follow_ups'] as $field)
 <x-tick :name="$field" :checked="$rung->{$field} ?? false">{{ __('school.rungs.'.$field) }}</x-tick>

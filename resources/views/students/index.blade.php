@@ -11,7 +11,7 @@
 @elseif ($students->isEmpty())
     <x-no-students/>
 @else
-    <x-table :head="array_values(__('students.columns'))">
+    <x-table :head="array_values(texts('students.columns'))">
         @foreach ($students as $student)
             <tr>
                 <th scope="row"><a href="{{ route('students.show', $student) }}">{{ $student->name }}</a>

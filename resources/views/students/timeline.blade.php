@@ -40,7 +40,7 @@
     @if ($timeline->isFull())<span>{{ __('students.timeline.latest', ['count' => App\View\Ladder\Timeline::MAX]) }}</span>@endif
 </div>
 @endif
-<x-table :head="array_values(__('students.timeline.columns'))">
+<x-table :head="array_values(texts('students.timeline.columns'))">
 @foreach ($log as $line)
     <tr>
         <td>{{ $line->rep->at->format('j M Y, H:i') }}</td>

@@ -17,7 +17,7 @@
         @if ($mistakes === [])
             <p>{{ __('load.no-mistakes') }}</p>
         @else
-            <x-table :head="array_values(__('load.mistake-columns'))">
+            <x-table :head="array_values(texts('load.mistake-columns'))">
                 @foreach ($mistakes as $mistake)
                     <tr>
                         <td>{{ $mistake['mistake'] }}</td>

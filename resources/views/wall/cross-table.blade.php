@@ -38,7 +38,7 @@
     <p class="form-text">{{ __('cross.pairs.help') }}</p>
     @if ($page->pairs->missing !== [])
         <table class="table table-sm pairs-table">
-            <thead><tr>@foreach (__('cross.pairs.columns') as $column)<th scope="col">{{ $column }}</th>@endforeach<td></td></tr></thead>
+            <thead><tr>@foreach (texts('cross.pairs.columns') as $column)<th scope="col">{{ $column }}</th>@endforeach<td></td></tr></thead>
             <tbody>
                 @foreach ($page->firstPairs() as $pair)
                     <tr>

@@ -27,7 +27,7 @@
             <p>{{ $view->proof() }}</p>
         @endif
         @if ($fewest->chosen !== [])
-            <x-table class="fewest" :caption="__('fewest.caption')" :head="array_values(__('fewest.columns'))">
+            <x-table class="fewest" :caption="__('fewest.caption')" :head="array_values(texts('fewest.columns'))">
                 @foreach ($view->steps() as $step)
                     <tr>
                         <td>{{ $loop->iteration }}</td>

@@ -28,7 +28,7 @@
         @endif
     </svg>
 </div>
-<x-table class="ranks-table" :head="array_values(__('load.columns'))">
+<x-table class="ranks-table" :head="array_values(texts('load.columns'))">
     @foreach ($ranks as $row)
         <tr>
             <th scope="row">{{ $row['name'] }}</th>

@@ -9,7 +9,7 @@
 </section>
 <section aria-labelledby="ranks">
     <h2 id="ranks">{{ __('moves.ranks') }}</h2>
-    <x-table :head="array_values(__('moves.columns'))">
+    <x-table :head="array_values(texts('moves.columns'))">
         @foreach ($preview->rows() as $row)
             <tr @class(['text-secondary' => ! $row['changes']])>
                 <th scope="row">{{ $row['rank'] }}</th>

@@ -9,7 +9,7 @@
     @disabled($symmetric)> {{ __('words.mirrored') }}</label>
 <label>{{ __('floor.settings.pace') }} <x-select small name="rung" :options="$settings->rungNames($rungs)"
     :value="$settings->rung?->id"/></label>
-<label>{{ __('floor.settings.bearings') }} <x-select small name="style" :options="__('floor.settings.styles')"
+<label>{{ __('floor.settings.bearings') }} <x-select small name="style" :options="texts('floor.settings.styles')"
     :value="$settings->style->value"/></label>
 <label class="check"><input type="checkbox" checked data-layer="threats" x-on:change="layers"> {{ __('floor.settings.threats') }}</label>
 <label class="check"><input type="checkbox" data-layer="reach" x-on:change="layers"> {{ __('floor.settings.reach') }}</label>

@@ -1,5 +1,5 @@
 <x-figure :label="__('floor.as-table')">
-<x-table class="mt-2" :head="array_values(__('floor.columns'))">
+<x-table class="mt-2" :head="array_values(texts('floor.columns'))">
 @foreach ($bench->beats as $beat)
     <tr>
         <th scope="row">{{ $beat->frame->number }}</th>
