@@ -25,7 +25,7 @@ final class AppServiceProvider extends ServiceProvider
         // Every write goes through a form request or the importer, which name the columns they write.
         Model::unguard();
         // Strict where it finds mistakes, never where it would stop an instructor.
-        Model::shouldBeStrict($this->app->runningUnitTests());
+        Model::shouldBeStrict(! $this->app->isProduction());
         Date::use(CarbonImmutable::class);
         Blade::stringable(static fn (Text $text): string => say($text));
         TrustProxies::at(config('app.trusted_proxies'));
