@@ -207,7 +207,7 @@ it('has a class, a name and a trigger for each', function (): void {
     expect(array_unique($names))->toHaveCount(33)
         ->and(count(glob(dirname(__DIR__, 3).'/core/Checks/*.php') ?: []))->toBeGreaterThan(33);
     foreach (Checks::all() as $check) {
-        expect($check)->toBeInstanceOf(Check::class)->and($check->rule()->trigger)->not->toBe('');
+        expect($check)->toBeInstanceOf(Check::class)->and(English::say($check->rule()->trigger()))->not->toBe('')->not->toStartWith('checks.');
     }
 });
 
