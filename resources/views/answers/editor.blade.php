@@ -22,7 +22,9 @@
 <p class="mt-2 mb-1">{{ __('answers.how-to.beat') }}</p>
 <dl class="facts">
     @foreach (texts('answers.how-to.examples') as $name => $examples)
-        <dt>{{ $name }}</dt><dd>{!! Str::inlineMarkdown($examples, ['html_input' => 'escape']) !!}</dd>
+        <dt>{{ $name }}</dt><dd>@foreach (explode('`', $examples) as $part)
+            @if ($loop->even)<code>{{ $part }}</code>@else{{ $part }}@endif
+        @endforeach</dd>
     @endforeach
 </dl>
 </details>
