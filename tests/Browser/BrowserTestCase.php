@@ -151,7 +151,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function said(): string
     {
-        return (string) $this->browser->executeScript('return document.querySelector("main").innerText');
+        return (string) $this->browser->executeScript('return document.querySelector("main")?.innerText ?? ""');
     }
 
     protected function path(): string
