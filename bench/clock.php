@@ -51,5 +51,5 @@ function reference(): float
 
 function demo(): Catalogue
 {
-    return (new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__).'/database/demo/cinder-quay.yaml'), Format::Yaml);
+    return (new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__).'/database/demo/cinder-quay.yaml'), Format::Yaml)->catalogue;
 }

@@ -9,6 +9,8 @@ use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Pattern;
 use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Matching;
+use StoneDrill\Core\Curriculum\Teaching;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Rank;
 
@@ -36,7 +38,7 @@ function large(Catalogue $demo, int $size): array
     }
     for ($i = 0; $i < $size; $i++) {
         $to = $attacks[mt_rand(0, $size - 1)];
-        $answers[] = new Answer("x{$i}", "Answer {$i}", '', $to->id, ['place' => null, 'build' => null], Pattern::proposedFor($to)->replace([]), $i % 2 === 0, 'r'.mt_rand(1, 10), null, null, [], [], $demo->answers[$i % count($demo->answers)]->beats);
+        $answers[] = new Answer("x{$i}", "Answer {$i}", '', $to->id, Matching::of($to, ['place' => null, 'build' => null], $i % 2 === 0), new Teaching('r'.mt_rand(1, 10)), $demo->answers[$i % count($demo->answers)]->beats);
     }
 
     return ['ranks' => $ranks, 'attacks' => $attacks, 'answers' => $answers];

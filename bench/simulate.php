@@ -7,6 +7,8 @@ use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Scope;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Matching;
+use StoneDrill\Core\Curriculum\Teaching;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Simulation;
 use StoneDrill\Core\Technique\Beats;
@@ -28,8 +30,8 @@ $reference = reference();
 
 $eight = Beats::parse("left foot step 9, left hand clamp wrist\nright foot step 1:30, left elbow chin -> rocked\n  if not: left knee groin -> folded\nboth hands strip toward thumb -> released\nleft hand clamp wrist, right palm nose -> folded\nright knee groin\nleft elbow back of head -> driven back\nboth hands guard\nleave 6");
 $model = $catalogue->answers[0];
-$answer = new Answer('bench', 'Bench', '', $model->attack, [], $model->pattern, false, $model->rank, null, null, [], [], $eight);
 $attack = $attacks[$model->attack];
+$answer = new Answer('bench', 'Bench', '', $model->attack, Matching::of($attack), new Teaching($model->teaching->rank), $eight);
 $bodies = new Bodies(1.68, 1.85);
 $simulation = new Simulation($attack->kind, $attack->facets, $bodies);
 $run = milliseconds(static fn () => $simulation->run($eight), 200);
