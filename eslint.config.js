@@ -6,6 +6,6 @@ export default [
   { languageOptions: { ecmaVersion: 2025, sourceType: 'module' }, rules: { eqeqeq: 'error', 'no-shadow': 'error', 'no-unused-vars': ['error', { ignoreRestSiblings: true }], 'prefer-const': 'error' } },
   { files: ['resources/js/**/*.js'], languageOptions: { globals: globals.browser } },
   { files: ['public/mat-worker.js'], languageOptions: { globals: globals.serviceworker } },
-  { files: ['tests/Scripts/**/*.js', '*.config.js'], languageOptions: { globals: globals.node } },
+  { files: ['tests/Scripts/**/*.js', '*.config.js'], languageOptions: { globals: { ...globals.node, ...globals.browser } } },
   { ignores: ['public/build/**', 'vendor/**', 'node_modules/**', 'storage/**'] },
 ];
