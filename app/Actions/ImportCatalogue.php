@@ -26,7 +26,7 @@ use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\Rep;
 
 /**
- * Brings a catalogue into a school: rows with a code that the school has already take the file's values, others are
+ * Imports a catalogue into a school: rows with a code that the school has already take the file's values, others are
  * added, nothing is removed, and a rep whose id is there already stays as it is. All of it or nothing.
  */
 final class ImportCatalogue

@@ -7,24 +7,31 @@ namespace App\Jobs;
 use App\Actions\ImportCatalogue;
 use App\Models\School;
 use App\Models\User;
+use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Storage;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
-use Throwable;
 
 /** Imports a catalogue file that somebody has looked at and confirmed: all of it or nothing. */
-final class ImportFile implements ShouldQueue
+final class ImportFile implements ShouldBeUnique, ShouldQueue
 {
+    use LeavesFailure;
     use Queueable;
 
     public int $timeout = 300;
+    public int $uniqueFor = 300;
 
     /** Once: whoever confirmed it is told, and decides whether to try again. */
     public int $tries = 1;
 
     public function __construct(public readonly int $schoolId, public readonly int $userId, public readonly string $path, public readonly Format $format) {}
+
+    public function uniqueId(): string
+    {
+        return $this->path;
+    }
 
     public function handle(ImportCatalogue $importer): void
     {
@@ -39,18 +46,14 @@ final class ImportFile implements ShouldQueue
         Storage::delete($this->path);
     }
 
-    public function failed(?Throwable $error): void
+    /** Whether a file is imported: said once. */
+    public static function tellDone(string $path): bool
     {
-        Storage::put(self::failedPath($this->path), '');
+        return Storage::exists(self::donePath($path)) && Storage::delete(self::donePath($path));
     }
 
-    public static function donePath(string $path): string
+    private static function donePath(string $path): string
     {
         return $path.'.done';
-    }
-
-    public static function failedPath(string $path): string
-    {
-        return $path.'.failed';
     }
 }

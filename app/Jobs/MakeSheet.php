@@ -11,11 +11,11 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
-use Throwable;
 
 /** Makes the PDF of an answer, beside the page that asks for it. */
 final class MakeSheet implements ShouldBeUnique, ShouldQueue
 {
+    use LeavesFailure;
     use Queueable;
 
     public int $timeout = 120;
@@ -36,16 +36,5 @@ final class MakeSheet implements ShouldBeUnique, ShouldQueue
     {
         $answer = Answer::query()->whereKey($this->answerId)->firstOrFail();
         Storage::put($this->path, $pdf->render(Request::create('/', 'GET', $this->query), $answer));
-    }
-
-    public function failed(?Throwable $error): void
-    {
-        Storage::put(self::failedPath($this->path), '');
-    }
-
-    /** Where it is remembered that making one has failed, until somebody was told. */
-    public static function failedPath(string $path): string
-    {
-        return $path.'.failed';
     }
 }

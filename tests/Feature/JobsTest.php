@@ -7,6 +7,7 @@ use App\Jobs\ImportFile;
 use App\Jobs\MakeSheet;
 use App\Jobs\RefreshWindows;
 use App\Models\Role;
+use App\Models\School;
 use App\Persistence\HoleBook;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -107,4 +108,30 @@ it('imports a file beside the page, once, and says when that has failed', functi
     app()->call([$job, 'handle']);
     $this->get($address[0])->assertRedirect('/wall')->assertSessionHas('status', 'The catalogue file is imported.');
     $this->get($address[0])->assertRedirect('/school')->assertSessionHas('error');
+});
+
+it('says that an import has failed where the page did it itself', function (): void {
+    Storage::fake();
+    $page = (string) $this->post('/school/import', ['file' => new UploadedFile(dirname(__DIR__).'/fixtures/small.yaml', 'small.yaml', test: true)])->getContent();
+    preg_match('#/school/import/\w{40}#', $page, $address);
+    config(['queue.default' => 'database']);
+    $this->get('/wall/holes');
+    DB::table('jobs')->update(['available_at' => now()->timestamp - 60]);
+    $isFull = true;
+    School::saving(function () use (&$isFull): void {
+        throw_if($isFull, RuntimeException::class, 'disk full');
+    });
+    $this->post($address[0])->assertRedirect($address[0]);
+    $this->get($address[0])->assertRedirect('/school')->assertSessionHas('error', __('messages.import-failed'));
+
+    // The file is still there: once the trouble is over, it is imported, and a second press does no harm.
+    $isFull = false;
+    $this->post($address[0])->assertRedirect($address[0]);
+    $this->post($address[0])->assertRedirect('/wall')->assertSessionHas('status', 'The catalogue file is imported.');
+});
+
+it('gives a job to another worker only after its time is over', function (): void {
+    $longest = max(array_map(static fn (string $job): int => (new ReflectionClass($job))->getDefaultProperties()['timeout'], [FindHoles::class, ImportFile::class, MakeSheet::class]));
+
+    expect(config('queue.connections.database.retry_after'))->toBeGreaterThan($longest);
 });

@@ -19,7 +19,7 @@ use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Exchange\UnreadableCatalogue;
 
-/** Brings a catalogue file in: first what it would do, then, once confirmed, all of it or nothing. */
+/** Imports a catalogue file: first what it would do, then, once confirmed, all of it or nothing. */
 final readonly class ImportController
 {
     public function __construct(private ImportCatalogue $importer) {}
@@ -45,19 +45,18 @@ final readonly class ImportController
         ]);
     }
 
-    public function store(#[CurrentUser] User $user, string $token): RedirectResponse
+    public function store(#[CurrentUser] User $user, string $token): Response|RedirectResponse
     {
         foreach (Format::cases() as $format) {
             $path = $this->path($user, $token, $format);
             if (Storage::exists($path)) {
-                $job = new ImportFile($user->school_id, $user->id, $path, $format);
-                Workers::areAway() ? dispatch_sync($job) : dispatch($job);
+                Workers::give(new ImportFile($user->school_id, $user->id, $path, $format));
 
                 return redirect()->route('import.show', $token);
             }
         }
 
-        return redirect()->route('school')->with('error', __('messages.file-gone'));
+        return $this->show($user, $token);
     }
 
     /** What has become of a file that was confirmed. */
@@ -65,14 +64,10 @@ final readonly class ImportController
     {
         foreach (Format::cases() as $format) {
             $path = $this->path($user, $token, $format);
-            if (Storage::exists(ImportFile::donePath($path))) {
-                Storage::delete(ImportFile::donePath($path));
-
+            if (ImportFile::tellDone($path)) {
                 return redirect()->route('wall')->with('status', __('messages.imported'));
             }
-            if (Storage::exists(ImportFile::failedPath($path))) {
-                Storage::delete(ImportFile::failedPath($path));
-
+            if (ImportFile::tellFailed($path)) {
                 return redirect()->route('school')->with('error', __('messages.import-failed'));
             }
             if (Storage::exists($path)) {

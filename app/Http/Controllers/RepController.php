@@ -22,7 +22,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
@@ -62,7 +61,7 @@ final readonly class RepController
     }
 
     /** The same form, for a rep that takes the place of one recorded wrongly. */
-    public function correct(Request $request, #[CurrentUser] User $user, Rep $rep): View|RedirectResponse
+    public function correct(#[CurrentUser] User $user, Rep $rep): View|RedirectResponse
     {
         if ($user->school->reps()->where('replaces', $rep->id)->exists()) {
             return redirect()->route('students.show', $rep->student_id)->with('error', __('messages.corrected-already'));

@@ -36,14 +36,11 @@ final readonly class SheetController
         ksort($query);
         $content = hash('xxh128', Rules::VERSION.Revision::ofCurriculum($answer->school).serialize($query));
         $path = "sheets/{$answer->school_id}/{$answer->id}-{$content}.pdf";
-        if (Storage::exists($failed = MakeSheet::failedPath($path))) {
-            Storage::delete($failed);
-
+        if (MakeSheet::tellFailed($path)) {
             return new Response(view('sheet.waiting', ['answer' => $answer, 'hasFailed' => true])->render(), 503);
         }
         if (! Storage::exists($path)) {
-            $job = new MakeSheet($answer->id, $query, $path);
-            Workers::areAway() ? dispatch_sync($job) : dispatch($job);
+            Workers::give(new MakeSheet($answer->id, $query, $path));
         }
         if (! Storage::exists($path)) {
             return new Response(view('sheet.waiting', ['answer' => $answer, 'hasFailed' => false])->render(), 202, ['Refresh' => '1']);

@@ -22,6 +22,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Curriculum\Hazard;
 
+/** The students of a school, and the ladder that each has climbed. */
 final readonly class StudentController
 {
     /** Reps of the timeline's table at once. */
