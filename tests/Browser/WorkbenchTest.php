@@ -148,10 +148,10 @@ it('keeps an answer’s history in reach', function (): void {
 });
 
 it('closes a hole by a move that was looked at first, and takes it back', function (): void {
-    $this->signIn('head@cinder-quay.example')->see('combinations not catalogued');
+    $this->signIn('head@cinder-quay.example')->see('weak spots ·');
     $holes = $this->find('#holes-title')->getText();
     $this->find('#holes a[href*="move=mirror"]')->click();
-    $this->see('What the ranks would learn')->see('Closes')->press('Save')->see('is changed, and the hole is closed.');
+    $this->see('What the ranks would learn')->see('Closes')->press('Save')->see('is changed, and the hole is closed.')->see('weak spots ·');
     expect($this->find('#holes-title')->getText())->not->toBe($holes);
     $this->press('Undo')->see('is restored as the newest one.')->press('Wall');
     $this->until(fn (): bool => $this->find('#holes-title')->getText() === $holes);
