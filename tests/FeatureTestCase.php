@@ -18,6 +18,15 @@ abstract class FeatureTestCase extends TestCase
 {
     use RefreshDatabase;
 
+    /** An evening some weeks after the reps of the small school. */
+    public const NOW = '2026-12-04 18:30:00';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo(self::NOW);
+    }
+
     /** A small school of its own: two ranks, two attacks, one answer on one side, one student. */
     public function school(string $name = 'Small Hall'): School
     {

@@ -3,19 +3,10 @@
 declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
-
-/** @return array{int, string} exit code and everything it said */
-function runScript(string ...$words): array
-{
-    $root = dirname(__DIR__, 2);
-    $process = new Process(['bash', $root.'/bin/'.array_shift($words), ...$words], $root, timeout: 60);
-    $process->run();
-
-    return [(int) $process->getExitCode(), $process->getOutput().$process->getErrorOutput()];
-}
+use Tests\Architecture\CommandsFixture;
 
 it('says what is wrong with a call, and does nothing', function (array $words, string $said): void {
-    [$code, $output] = runScript(...$words);
+    [$code, $output] = CommandsFixture::runScript(...$words);
 
     expect($code)->toBeGreaterThan(0)->and($output)->toContain($said);
 })->with([
@@ -29,7 +20,7 @@ it('says what is wrong with a call, and does nothing', function (array $words, s
 it('says that a port is taken, and which to try', function (): void {
     $socket = stream_socket_server('tcp://127.0.0.1:0');
     $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-    [$code, $output] = runScript('start', '--port', (string) $port);
+    [$code, $output] = CommandsFixture::runScript('start', '--port', (string) $port);
     fclose($socket);
 
     expect($code)->toBe(1)->and($output)->toContain("port {$port} is taken")->toContain('start with --port '.($port + 1));

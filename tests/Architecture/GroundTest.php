@@ -2,29 +2,10 @@
 
 declare(strict_types=1);
 
-use Symfony\Component\Process\Process;
-
-/** Runs a script with all that bin/ground.sh has, in a folder of its own that the servers can reach; its last lines are told. */
-function onGround(string $script, int $seconds = 120): string
-{
-    $ground = dirname(__DIR__, 2).'/bin/ground.sh';
-    $process = new Process(['bash', '-c', <<<SH
-        set -euo pipefail
-        source '{$ground}'
-        WORK="\$(mktemp -d /tmp/stone-drill-ground.XXXXXX)"; chmod 755 "\$WORK"
-        [ "\$(id -u)" != 0 ] || chown postgres "\$WORK"
-        KEEPER=
-        cleanup() { trap - EXIT; [ -z "\$KEEPER" ] || { kill "\$KEEPER"; wait "\$KEEPER" || true; }; serve_stop || true; PG_STARTED=1; pg_stop || true; rm -rf "\$WORK"; }
-        trap cleanup EXIT
-        {$script}
-        SH], timeout: $seconds);
-    $process->run();
-
-    return $process->getOutput().($process->isSuccessful() ? '' : 'FAILED '.$process->getErrorOutput());
-}
+use Tests\Architecture\GroundFixture;
 
 it('takes over a cluster that let everybody in, with its data, and lets in nobody without a password', function (): void {
-    $said = onGround(<<<'SH'
+    $said = GroundFixture::onGround(<<<'SH'
         bin="$(pg_bin)"
         if [ "$(id -u)" = 0 ]; then install -d -o postgres -g postgres -m 700 "$WORK/pg"; fi
         as_pg "$bin/initdb" -D "$WORK/pg" -U stone_drill -E UTF8 --locale=C.UTF-8 -A trust >/dev/null 2>&1
@@ -60,7 +41,7 @@ it('takes over a cluster that let everybody in, with its data, and lets in nobod
 });
 
 it('runs nothing as root, keeps its files to itself, and starts again what has died', function (): void {
-    $said = onGround(<<<'SH'
+    $said = GroundFixture::onGround(<<<'SH'
         need_site
         pg_start "$WORK/pg" throwaway
         pg_role secret

@@ -2,25 +2,11 @@
 
 declare(strict_types=1);
 
-/** @return array<string, string> source by file of a package, its tests left out */
-function sources(string ...$folders): array
-{
-    $sources = [];
-    foreach ($folders as $folder) {
-        $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/vendor/'.$folder, FilesystemIterator::SKIP_DOTS));
-        foreach ($files as $file) {
-            if ($file->getExtension() === 'php') {
-                $sources[$file->getPathname()] = (string) file_get_contents($file->getPathname());
-            }
-        }
-    }
-
-    return $sources;
-}
+use Tests\Architecture\StandinsFixture;
 
 it('stands in for every function of PHP 8.5 that the framework calls', function (): void {
     $new = ['array_first', 'array_last', 'get_error_handler', 'get_exception_handler', 'locale_is_right_to_left', 'grapheme_levenshtein'];
-    foreach (sources('laravel/framework/src/Illuminate') as $path => $source) {
+    foreach (StandinsFixture::sources('laravel/framework/src/Illuminate') as $path => $source) {
         foreach ($new as $function) {
             if (preg_match("/(?<![>:\\w$])(?<!function ){$function}\\(/", $source) === 1 && ! str_contains($source, "function_exists('{$function}')")) {
                 expect(function_exists($function))->toBeTrue("{$path} calls {$function}()");
@@ -30,7 +16,7 @@ it('stands in for every function of PHP 8.5 that the framework calls', function 
 });
 
 it('stands in for everything of symfony/clock that Carbon names', function (): void {
-    foreach (sources('nesbot/carbon/src') as $source) {
+    foreach (StandinsFixture::sources('nesbot/carbon/src') as $source) {
         preg_match_all('/Symfony\\\\Component\\\\Clock\\\\(\w+)/', $source, $names);
         foreach ($names[1] as $name) {
             expect(class_exists('Symfony\\Component\\Clock\\'.$name) || interface_exists('Symfony\\Component\\Clock\\'.$name))->toBeTrue($name);

@@ -2,37 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Console\Drill\DrillApplication;
 use App\View\Texts;
-use Symfony\Component\Console\Tester\ApplicationTester;
-
-/** @return array{int, string, string} exit code, standard output, standard error */
-function drill(array $input): array
-{
-    $application = new DrillApplication(Texts::english());
-    $application->setAutoExit(false);
-    $tester = new ApplicationTester($application);
-    $code = $tester->run($input, ['capture_stderr_separately' => true]);
-
-    return [$code, $tester->getDisplay(true), $tester->getErrorOutput(true)];
-}
-
-function smallFile(): string
-{
-    return dirname(__DIR__).'/fixtures/small.yaml';
-}
-
-function temporary(string $text, string $ending = 'yaml'): string
-{
-    $path = tempnam(sys_get_temp_dir(), 'drill').'.'.$ending;
-    file_put_contents($path, $text);
-    register_shutdown_function(fn () => @unlink($path));
-
-    return $path;
-}
+use Tests\Core\DrillFixture;
 
 it('prints the coverage of a file as one document', function (): void {
-    [$code, $output] = drill(['command' => 'coverage', 'file' => smallFile(), '--json' => true]);
+    [$code, $output] = DrillFixture::drill(['command' => 'coverage', 'file' => DrillFixture::smallFile(), '--json' => true]);
     $document = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
 
     expect($code)->toBe(0)
@@ -56,14 +30,14 @@ it('prints the coverage of a file as one document', function (): void {
 });
 
 it('looks only as far as a rank', function (): void {
-    [, $output] = drill(['command' => 'coverage', 'file' => smallFile(), '--json' => true, '--rank' => 'first']);
+    [, $output] = DrillFixture::drill(['command' => 'coverage', 'file' => DrillFixture::smallFile(), '--json' => true, '--rank' => 'first']);
     $document = json_decode($output, true);
 
     expect($document['covered'])->toBe(0.5)->and(array_filter($document['holes'], static fn (array $hole): bool => $hole['rank'] !== null))->toHaveCount(1);
 });
 
 it('prints proof as one document', function (): void {
-    [$code, $output] = drill(['command' => 'proof', 'file' => smallFile(), '--json' => true, '--at' => '2027-01-01T19:10:00+00:00']);
+    [$code, $output] = DrillFixture::drill(['command' => 'proof', 'file' => DrillFixture::smallFile(), '--json' => true, '--at' => '2027-01-01T19:10:00+00:00']);
     $proofs = json_decode($output, true)['proofs'];
 
     // One clean rep sixty days before: weight a half, Beta(1, 0.5), whose 10 % quantile is 0.19.
@@ -74,24 +48,24 @@ it('prints proof as one document', function (): void {
 });
 
 it('takes a day as its first moment in UTC', function (): void {
-    [, $before] = drill(['command' => 'proof', 'file' => smallFile(), '--json' => true, '--at' => '2026-11-02']);
-    [, $after] = drill(['command' => 'proof', 'file' => smallFile(), '--json' => true, '--at' => '2026-11-03']);
+    [, $before] = DrillFixture::drill(['command' => 'proof', 'file' => DrillFixture::smallFile(), '--json' => true, '--at' => '2026-11-02']);
+    [, $after] = DrillFixture::drill(['command' => 'proof', 'file' => DrillFixture::smallFile(), '--json' => true, '--at' => '2026-11-03']);
 
     expect(json_decode($before, true)['proofs'])->toBe([])->and(json_decode($after, true)['proofs'])->toHaveCount(2);
 });
 
 it('reports for readers too', function (): void {
-    expect(drill(['command' => 'coverage', 'file' => smallFile()])[1])->toContain(' holes, the heaviest first:')->toContain('an estimate')
-        ->and(drill(['command' => 'proof', 'file' => smallFile(), '--at' => '2026-11-03'])[1])->toContain('building');
+    expect(DrillFixture::drill(['command' => 'coverage', 'file' => DrillFixture::smallFile()])[1])->toContain(' holes, the heaviest first:')->toContain('an estimate')
+        ->and(DrillFixture::drill(['command' => 'proof', 'file' => DrillFixture::smallFile(), '--at' => '2026-11-03'])[1])->toContain('building');
 });
 
 it('exits 1 when it is strict and there are holes', function (): void {
-    expect(drill(['command' => 'coverage', 'file' => smallFile(), '--strict' => true])[0])->toBe(1)
-        ->and(drill(['command' => 'coverage', 'file' => smallFile()])[0])->toBe(0);
+    expect(DrillFixture::drill(['command' => 'coverage', 'file' => DrillFixture::smallFile(), '--strict' => true])[0])->toBe(1)
+        ->and(DrillFixture::drill(['command' => 'coverage', 'file' => DrillFixture::smallFile()])[0])->toBe(0);
 });
 
 it('exits 2 and says what cannot be read', function (array $input, string $said): void {
-    [$code, $output, $errors] = drill($input);
+    [$code, $output, $errors] = DrillFixture::drill($input);
 
     expect($code)->toBe(2)
         ->and($output.$errors)->toContain($said)
@@ -100,17 +74,17 @@ it('exits 2 and says what cannot be read', function (array $input, string $said)
     'no such file' => [['command' => 'coverage', 'file' => '/nowhere/at/all.yaml'], 'no file here'],
     'no file' => [['command' => 'coverage'], 'file'],
     'no such verb' => [['command' => 'frobnicate'], 'frobnicate'],
-    'no such option' => [['command' => 'coverage', 'file' => smallFile(), '--colour' => 'red'], 'colour'],
-    'no such rank' => [['command' => 'coverage', 'file' => smallFile(), '--rank' => 'frist'], 'Did you mean “first”?'],
-    'no day' => [['command' => 'proof', 'file' => smallFile()], '--at'],
-    'a day that is none' => [['command' => 'proof', 'file' => smallFile(), '--at' => 'yesterday'], 'a day such as'],
-    'a thirteenth month' => [['command' => 'proof', 'file' => smallFile(), '--at' => '2026-13-01'], 'a day such as'],
-    'a broken file' => [['command' => 'coverage', 'file' => temporary('format: [')], 'not YAML'],
+    'no such option' => [['command' => 'coverage', 'file' => DrillFixture::smallFile(), '--colour' => 'red'], 'colour'],
+    'no such rank' => [['command' => 'coverage', 'file' => DrillFixture::smallFile(), '--rank' => 'frist'], 'Did you mean “first”?'],
+    'no day' => [['command' => 'proof', 'file' => DrillFixture::smallFile()], '--at'],
+    'a day that is none' => [['command' => 'proof', 'file' => DrillFixture::smallFile(), '--at' => 'yesterday'], 'a day such as'],
+    'a thirteenth month' => [['command' => 'proof', 'file' => DrillFixture::smallFile(), '--at' => '2026-13-01'], 'a day such as'],
+    'a broken file' => [['command' => 'coverage', 'file' => DrillFixture::temporary('format: [')], 'not YAML'],
 ]);
 
 it('names every error with its file and place, once more as a document', function (): void {
-    $path = temporary(str_replace(['strip', 'needed_by: first'], ['stripp', 'needed_by: frist'], (string) file_get_contents(smallFile())));
-    [$code, $output, $errors] = drill(['command' => 'coverage', 'file' => $path, '--json' => true]);
+    $path = DrillFixture::temporary(str_replace(['strip', 'needed_by: first'], ['stripp', 'needed_by: frist'], (string) file_get_contents(DrillFixture::smallFile())));
+    [$code, $output, $errors] = DrillFixture::drill(['command' => 'coverage', 'file' => $path, '--json' => true]);
     $document = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
 
     expect($code)->toBe(2)
@@ -124,7 +98,7 @@ it('keeps the page of checks as the code has them', function (): void {
 });
 
 it('checks an answer beat by beat as one document', function (): void {
-    [$code, $output] = drill(['command' => 'check', 'file' => smallFile(), '--json' => true]);
+    [$code, $output] = DrillFixture::drill(['command' => 'check', 'file' => DrillFixture::smallFile(), '--json' => true]);
     $answer = json_decode($output, true, flags: JSON_THROW_ON_ERROR)['answers'][0];
 
     expect($code)->toBe(0)
@@ -138,42 +112,42 @@ it('checks an answer beat by beat as one document', function (): void {
 
 it('takes bodies and a rung by name, and refuses others', function (): void {
     $distance = static function (array $options): float {
-        [, $output] = drill(['command' => 'check', 'file' => smallFile(), '--json' => true, ...$options]);
+        [, $output] = DrillFixture::drill(['command' => 'check', 'file' => DrillFixture::smallFile(), '--json' => true, ...$options]);
 
         return json_decode($output, true, flags: JSON_THROW_ON_ERROR)['answers'][0]['duration_s'];
     };
     // A rung at a quarter of the pace takes four times as long.
     expect($distance(['--rung' => '1']))->toEqualWithDelta(4 * $distance([]), 1e-6);
 
-    [$code, , $error] = drill(['command' => 'check', 'file' => smallFile(), '--defender' => 'smal']);
+    [$code, , $error] = DrillFixture::drill(['command' => 'check', 'file' => DrillFixture::smallFile(), '--defender' => 'smal']);
     expect($code)->toBe(2)->and($error)->toContain('Did you mean “small”?');
-    expect(drill(['command' => 'check', 'file' => smallFile(), '--rung' => '99'])[0])->toBe(2);
+    expect(DrillFixture::drill(['command' => 'check', 'file' => DrillFixture::smallFile(), '--rung' => '99'])[0])->toBe(2);
 });
 
 it('tells the situation of an attack', function (): void {
-    [$code, $output] = drill(['command' => 'situation', 'file' => smallFile(), '--attack' => 'wrist', '--json' => true]);
+    [$code, $output] = DrillFixture::drill(['command' => 'situation', 'file' => DrillFixture::smallFile(), '--attack' => 'wrist', '--json' => true]);
     $document = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
 
     expect($code)->toBe(0)
         ->and(array_keys($document))->toBe(['limbs', 'attacker_free', 'exposed', 'weak_side', 'ring'])
         ->and($document['ring'])->toHaveCount(12)
         ->and($document['ring'][0])->toHaveKeys(['bearing', 'threats', 'sector']);
-    expect(drill(['command' => 'situation', 'file' => smallFile()])[0])->toBe(2);
+    expect(DrillFixture::drill(['command' => 'situation', 'file' => DrillFixture::smallFile()])[0])->toBe(2);
 });
 
 it('samples pairs from a model', function (): void {
-    $model = temporary('{"parameters": {"hand": ["left", "right"], "place": ["open", "stairs"], "notice": ["ready", "off-guard"]}, "forbid": [{"place": "stairs", "notice": "ready"}]}', 'json');
-    [$code, $output] = drill(['command' => 'pairs', 'file' => $model, '--json' => true, '--seed' => '5']);
+    $model = DrillFixture::temporary('{"parameters": {"hand": ["left", "right"], "place": ["open", "stairs"], "notice": ["ready", "off-guard"]}, "forbid": [{"place": "stairs", "notice": "ready"}]}', 'json');
+    [$code, $output] = DrillFixture::drill(['command' => 'pairs', 'file' => $model, '--json' => true, '--seed' => '5']);
     $document = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
 
     // 3 · 4 pairs, of which stairs and ready cannot be.
     expect($code)->toBe(0)->and([$document['pairs_total'], $document['pairs_infeasible']])->toBe([12, 1])
         ->and(array_keys($document['rows'][0]))->toBe(['hand', 'place', 'notice'])
-        ->and(drill(['command' => 'pairs', 'file' => $model, '--json' => true, '--seed' => '5'])[1])->toBe($output);
+        ->and(DrillFixture::drill(['command' => 'pairs', 'file' => $model, '--json' => true, '--seed' => '5'])[1])->toBe($output);
 });
 
 it('refuses a model with what is wrong, and where', function (string $text, string $words): void {
-    [$code, , $error] = drill(['command' => 'pairs', 'file' => temporary($text, 'json')]);
+    [$code, , $error] = DrillFixture::drill(['command' => 'pairs', 'file' => DrillFixture::temporary($text, 'json')]);
 
     expect($code)->toBe(2)->and($error)->toContain($words);
 })->with([
@@ -188,31 +162,31 @@ it('refuses a model with what is wrong, and where', function (string $text, stri
 
 it('finds the fewest answers for a share', function (): void {
     // By First: two sides of the wrist, 2 each. Gate meets one, its mirror the other.
-    [$code, $output] = drill(['command' => 'fewest', 'file' => smallFile(), '--rank' => 'first', '--cover' => '1', '--json' => true]);
+    [$code, $output] = DrillFixture::drill(['command' => 'fewest', 'file' => DrillFixture::smallFile(), '--rank' => 'first', '--cover' => '1', '--json' => true]);
     $document = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
     expect($code)->toBe(0)->and($document['covered'])->toEqual(1.0)->and($document['exact'])->toBeTrue()->and($document['bound'])->toBe(1)
         ->and($document['answers'])->toBe([['id' => 'gate', 'move' => 'widen', 'gain' => 1.0]]);
 
     // By Second the hug is needed, and nothing meets it: the most there is, and the goal is missed.
-    [$code, $output] = drill(['command' => 'fewest', 'file' => smallFile(), '--rank' => 'second', '--cover' => '0.9', '--json' => true]);
+    [$code, $output] = DrillFixture::drill(['command' => 'fewest', 'file' => DrillFixture::smallFile(), '--rank' => 'second', '--cover' => '0.9', '--json' => true]);
     expect($code)->toBe(1)->and(json_decode($output, true)['covered'])->toEqualWithDelta(4 / 6, 1e-12);
 
-    expect(drill(['command' => 'fewest', 'file' => smallFile(), '--rank' => 'first', '--cover' => '90'])[0])->toBe(2)
-        ->and(drill(['command' => 'fewest', 'file' => smallFile()])[0])->toBe(2);
+    expect(DrillFixture::drill(['command' => 'fewest', 'file' => DrillFixture::smallFile(), '--rank' => 'first', '--cover' => '90'])[0])->toBe(2)
+        ->and(DrillFixture::drill(['command' => 'fewest', 'file' => DrillFixture::smallFile()])[0])->toBe(2);
 });
 
 it('draws what a student is drilled on next', function (): void {
-    [$code, $output] = drill(['command' => 'draw', 'file' => smallFile(), '--student' => 'ada-plover', '--rung' => '6', '--seed' => '3', '--at' => '2026-11-24', '--json' => true]);
+    [$code, $output] = DrillFixture::drill(['command' => 'draw', 'file' => DrillFixture::smallFile(), '--student' => 'ada-plover', '--rung' => '6', '--seed' => '3', '--at' => '2026-11-24', '--json' => true]);
     $document = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
 
     // First needs the wrist alone, and only its written side is answered: nothing to choose, .25 s, and it is on already.
     expect($code)->toBe(0)->and($document)->toMatchArray(['attack' => 'wrist', 'side' => 'written', 'entropy_bits' => 0, 'reaction_s' => 0.25, 'time_to_spare_s' => null, 'warning_m' => null])
         ->and($document['wait_s'])->toBeGreaterThanOrEqual(1.5)->toBeLessThan(9.0);
-    expect(drill(['command' => 'draw', 'file' => smallFile(), '--student' => 'ada-plover', '--rung' => '6', '--seed' => '3', '--at' => '2026-11-24'])[1])->toContain('Ada Plover at rung 6 Open draw: Wrist held across, written.');
+    expect(DrillFixture::drill(['command' => 'draw', 'file' => DrillFixture::smallFile(), '--student' => 'ada-plover', '--rung' => '6', '--seed' => '3', '--at' => '2026-11-24'])[1])->toContain('Ada Plover at rung 6 Open draw: Wrist held across, written.');
 });
 
 it('says what a draw is asked wrongly', function (array $options, string $said): void {
-    [$code, , $errors] = drill(['command' => 'draw', 'file' => smallFile(), '--student' => 'ada-plover', '--rung' => '6', '--seed' => '3', '--at' => '2026-11-24', ...$options]);
+    [$code, , $errors] = DrillFixture::drill(['command' => 'draw', 'file' => DrillFixture::smallFile(), '--student' => 'ada-plover', '--rung' => '6', '--seed' => '3', '--at' => '2026-11-24', ...$options]);
 
     expect($code)->toBe(2)->and($errors)->toContain($said);
 })->with([

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Answer;
 use App\Models\Role;
+use Tests\Feature\AnswerFixture;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -13,14 +14,8 @@ beforeEach(function (): void {
     $this->gate = $this->hall->answers()->firstOrFail();
 });
 
-/** What the form of an answer sends. */
-function answerForm(int $rank, array $change = []): array
-{
-    return ['title' => 'Slack line', 'label' => '2', 'rank' => $rank, 'mirrored' => '1', 'doctrine' => '', 'short_rank' => '', 'short_beats' => '', 'mistakes' => "leans back\n\n  waits ", 'beats' => "RF step 1:30, BH strip toward thumb->released\n    if not: LK groin\nleave 6", ...$change];
-}
-
 it('saves an answer in the canonical spelling', function (): void {
-    $this->post("/attacks/{$this->wrist->id}/answers", answerForm($this->first->id))->assertRedirect();
+    $this->post("/attacks/{$this->wrist->id}/answers", AnswerFixture::answerForm($this->first->id))->assertRedirect();
     $answer = Answer::query()->where('code', 'slack-line')->firstOrFail();
 
     expect($answer->beats)->toBe("right foot step 1:30, both hands strip toward thumb -> released\n  if not: left knee groin\nleave 6\n")
@@ -33,21 +28,21 @@ it('saves an answer in the canonical spelling', function (): void {
 it('closes the hole that it was written for', function (): void {
     $this->get('/wall')->assertSee('2 holes');
     $this->get("/attacks/{$this->wrist->id}/answers/create?side=mirrored")->assertOk()->assertSee('value="these" selected', false);
-    $this->post("/attacks/{$this->wrist->id}/answers", answerForm($this->first->id, ['mirrored' => '0', 'pattern_mode' => ['hand' => 'these', 'bearing' => 'these'], 'pattern' => ['hand' => ['left'], 'bearing' => ['11', '12', '1']]]));
+    $this->post("/attacks/{$this->wrist->id}/answers", AnswerFixture::answerForm($this->first->id, ['mirrored' => '0', 'pattern_mode' => ['hand' => 'these', 'bearing' => 'these'], 'pattern' => ['hand' => ['left'], 'bearing' => ['11', '12', '1']]]));
 
     expect(Answer::query()->where('code', 'slack-line')->value('pattern'))->toBe(['hand' => ['left'], 'bearing' => ['11', '12', '1']]);
     $this->actingAs($this->person($this->hall->fresh(), Role::Head))->get('/wall')->assertSee('1 hole');
 });
 
 it('refuses what cannot be read, at its line, and keeps it', function (): void {
-    $this->from("/attacks/{$this->wrist->id}/answers/create")->post("/attacks/{$this->wrist->id}/answers", answerForm($this->first->id, ['beats' => "leave 6\nrigth palm chin"]))
+    $this->from("/attacks/{$this->wrist->id}/answers/create")->post("/attacks/{$this->wrist->id}/answers", AnswerFixture::answerForm($this->first->id, ['beats' => "leave 6\nrigth palm chin"]))
         ->assertRedirect()->assertSessionHasErrors(['beats' => 'Line 2, column 1: found “rigth”, expected a limb or a movement. Did you mean “right”?'])->assertSessionHasInput('beats', "leave 6\nrigth palm chin");
     $this->get("/attacks/{$this->wrist->id}/answers/create")->assertSee('Not saved.')->assertSee('<mark>rigth</mark>', false);
 });
 
 it('refuses', function (array $change, string $field): void {
     $change = array_map(fn ($value) => $value === 'SECOND' ? $this->hall->ranks()->skip(1)->firstOrFail()->id : $value, $change);
-    $this->post("/attacks/{$this->wrist->id}/answers", answerForm($this->first->id, $change))->assertSessionHasErrors($field);
+    $this->post("/attacks/{$this->wrist->id}/answers", AnswerFixture::answerForm($this->first->id, $change))->assertSessionHasErrors($field);
 
     expect($this->hall->answers()->count())->toBe(1);
 })->with([
@@ -80,15 +75,15 @@ it('reads a school’s own words', function (): void {
 });
 
 it('shows a saved answer as it is edited, pattern and all', function (): void {
-    $this->put("/answers/{$this->gate->id}", answerForm($this->first->id, ['version' => 1, 'pattern_mode' => ['place' => 'any', 'thumb' => 'these'], 'pattern' => ['thumb' => ['up', 'down']], 'short_rank' => $this->first->id, 'short_beats' => '1']))->assertRedirect("/answers/{$this->gate->id}");
+    $this->put("/answers/{$this->gate->id}", AnswerFixture::answerForm($this->first->id, ['version' => 1, 'pattern_mode' => ['place' => 'any', 'thumb' => 'these'], 'pattern' => ['thumb' => ['up', 'down']], 'short_rank' => $this->first->id, 'short_beats' => '1']))->assertRedirect("/answers/{$this->gate->id}");
 
     expect($this->gate->fresh()?->only('pattern', 'short_beats', 'version'))->toBe(['pattern' => ['thumb' => ['up', 'down'], 'place' => null], 'short_beats' => 1, 'version' => 2]);
     $this->get("/answers/{$this->gate->id}/edit")->assertOk()->assertSee('value="Slack line"', false)->assertSee('No mistakes in the writing');
 });
 
 it('tells the second of two who save, and overwrites nothing', function (): void {
-    $this->put("/answers/{$this->gate->id}", answerForm($this->first->id, ['version' => 1, 'beats' => 'leave 3']));
-    $this->put("/answers/{$this->gate->id}", answerForm($this->first->id, ['version' => 1, 'beats' => 'leave 9']))->assertRedirect("/answers/{$this->gate->id}/edit");
+    $this->put("/answers/{$this->gate->id}", AnswerFixture::answerForm($this->first->id, ['version' => 1, 'beats' => 'leave 3']));
+    $this->put("/answers/{$this->gate->id}", AnswerFixture::answerForm($this->first->id, ['version' => 1, 'beats' => 'leave 9']))->assertRedirect("/answers/{$this->gate->id}/edit");
 
     expect($this->gate->fresh()?->beats)->toBe("leave 3\n");
     $this->get("/answers/{$this->gate->id}/edit")->assertSee('saved this at')->assertSee('leave 3')->assertSee('leave 9')->assertSee('name="version" value="2"', false);
@@ -96,7 +91,7 @@ it('tells the second of two who save, and overwrites nothing', function (): void
 
 it('deletes an answer that no rep names, and keeps one that a rep names', function (): void {
     $this->delete("/answers/{$this->gate->id}")->assertRedirect("/answers/{$this->gate->id}")->assertSessionHas('error');
-    $this->post("/attacks/{$this->wrist->id}/answers", answerForm($this->first->id));
+    $this->post("/attacks/{$this->wrist->id}/answers", AnswerFixture::answerForm($this->first->id));
     $answer = Answer::query()->where('code', 'slack-line')->firstOrFail();
     $this->delete("/answers/{$answer->id}")->assertRedirect("/attacks/{$this->wrist->id}");
 

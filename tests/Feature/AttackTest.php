@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Attack;
 use App\Models\Role;
+use Tests\Feature\AttackFixture;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -11,18 +12,9 @@ beforeEach(function (): void {
     $this->actingAs($this->head);
 });
 
-/** What the form of an attack sends. */
-function attackForm(array $change = []): array
-{
-    return [
-        'title' => 'Sleeve at the door', 'kind' => 'sleeve', 'hand' => 'left', 'bearing' => '11', 'thumb' => 'inside', 'phase' => 'landed', 'entry' => 'step', 'posture' => 'standing', 'notice' => 'ready',
-        'place' => 'narrow', 'others' => 'alone', 'intent' => 'move', 'build' => 'alike', 'needed_by' => 'none', 'needed_by_youth' => 'same', 'prevalence' => '5', 'critical' => '1', 'notes' => 'Slowly.', ...$change,
-    ];
-}
-
 it('takes an attack into the catalogue and leads to its page', function (): void {
     $rank = $this->hall->ranks()->firstOrFail();
-    $this->post('/attacks', attackForm(['needed_by' => $rank->id]))->assertRedirect();
+    $this->post('/attacks', AttackFixture::attackForm(['needed_by' => $rank->id]))->assertRedirect();
     $attack = Attack::query()->where('code', 'sleeve-at-the-door')->firstOrFail();
 
     expect($attack->only('title', 'kind', 'hand', 'bearing', 'place', 'prevalence', 'critical', 'needed_by_id', 'needed_by_youth_id', 'version', 'school_id'))
@@ -34,14 +26,14 @@ it('takes an attack into the catalogue and leads to its page', function (): void
 });
 
 it('gives another code to another attack of the same name', function (): void {
-    $this->post('/attacks', attackForm());
-    $this->post('/attacks', attackForm());
+    $this->post('/attacks', AttackFixture::attackForm());
+    $this->post('/attacks', AttackFixture::attackForm());
 
     expect($this->hall->attacks()->pluck('code')->all())->toContain('sleeve-at-the-door', 'sleeve-at-the-door-2');
 });
 
 it('refuses what is not feasible at its facet, and keeps what was typed', function (array $change, string $facet, string $said): void {
-    $this->from('/attacks/create')->post('/attacks', attackForm($change))->assertRedirect('/attacks/create')->assertSessionHasErrors($facet)->assertSessionHasInput('title', 'Sleeve at the door');
+    $this->from('/attacks/create')->post('/attacks', AttackFixture::attackForm($change))->assertRedirect('/attacks/create')->assertSessionHasErrors($facet)->assertSessionHasInput('title', 'Sleeve at the door');
     expect(session('errors')->first($facet))->toContain($said)->and($this->hall->attacks()->count())->toBe(2);
 })->with([
     'hand' => [['hand' => 'both'], 'hand', 'left, right'],
@@ -64,19 +56,19 @@ it('narrows the facets to what goes with the kind and the bearing', function ():
 
 it('saves changes and counts the version up', function (): void {
     $attack = $this->hall->attacks()->firstOrFail();
-    $this->put("/attacks/{$attack->id}", attackForm(['version' => 1]))->assertRedirect("/attacks/{$attack->id}");
+    $this->put("/attacks/{$attack->id}", AttackFixture::attackForm(['version' => 1]))->assertRedirect("/attacks/{$attack->id}");
 
     expect($attack->fresh()?->only('title', 'version', 'updated_by_id'))->toBe(['title' => 'Sleeve at the door', 'version' => 2, 'updated_by_id' => $this->head->id]);
 });
 
 it('tells the second of two who save, and overwrites nothing', function (): void {
     $attack = $this->hall->attacks()->firstOrFail();
-    $this->put("/attacks/{$attack->id}", attackForm(['version' => 1, 'title' => 'First']));
-    $this->put("/attacks/{$attack->id}", attackForm(['version' => 1, 'title' => 'Second']))->assertRedirect("/attacks/{$attack->id}/edit");
+    $this->put("/attacks/{$attack->id}", AttackFixture::attackForm(['version' => 1, 'title' => 'First']));
+    $this->put("/attacks/{$attack->id}", AttackFixture::attackForm(['version' => 1, 'title' => 'Second']))->assertRedirect("/attacks/{$attack->id}/edit");
 
     expect($attack->fresh()?->title)->toBe('First');
     $this->get("/attacks/{$attack->id}/edit")->assertSee('saved this at')->assertSee('Saved now: First')->assertSee('value="Second"', false)->assertSee('name="version" value="2"', false);
-    $this->put("/attacks/{$attack->id}", attackForm(['version' => 2, 'title' => 'Second']));
+    $this->put("/attacks/{$attack->id}", AttackFixture::attackForm(['version' => 2, 'title' => 'Second']));
     expect($attack->fresh()?->title)->toBe('Second');
 });
 

@@ -3,33 +3,21 @@
 declare(strict_types=1);
 
 use App\Models\Role;
-use App\Models\School;
-use App\Persistence\CatalogueMapper;
 use App\View\Board\Board;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
-
-function boardRep(School $school, int $number, string $student, CarbonImmutable $at, array $more = []): void
-{
-    DB::table('reps')->insert(['id' => sprintf('0b7e1f60-8888-4000-8000-%012d', $number), 'school_id' => $school->id, 'student_id' => $school->students()->where('code', $student)->value('id'), 'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => $at, 'recorded_at' => $at, ...$more]);
-}
-
-function boardOf(School $school, string $sort = 'name'): Board
-{
-    return new Board($school, $school->students()->with('rank')->get(), app(CatalogueMapper::class), CarbonImmutable::now(), $sort);
-}
+use Tests\Feature\BoardFixture;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
     $this->bo = $this->hall->students()->create(['code' => 'bo', 'name' => 'Bo Sandpiper', 'rank_id' => $this->hall->ranks()->where('code', 'first')->value('id'), 'flags' => []]);
     $this->actingAs($this->person($this->hall, Role::Assistant));
     foreach (range(1, 3) as $number) {
-        boardRep($this->hall, $number, 'bo', CarbonImmutable::now()->subDay());
+        BoardFixture::boardRep($this->hall, $number, 'bo', CarbonImmutable::now()->subDay());
     }
 });
 
 it('tells of each what holds, what comes next, and with whom', function (): void {
-    $board = boardOf($this->hall);
+    $board = BoardFixture::boardOf($this->hall);
     [$ada, $bo] = $board->rows;
 
     // First needs the wrist on both sides; only the written one is answered, so that only it can be drilled.
@@ -41,7 +29,7 @@ it('tells of each what holds, what comes next, and with whom', function (): void
 });
 
 it('sorts by what is held, and by who has been longest away', function (string $sort, array $names): void {
-    expect(array_map(fn (array $row): string => $row['student']->name, boardOf($this->hall, $sort)->rows))->toBe($names);
+    expect(array_map(fn (array $row): string => $row['student']->name, BoardFixture::boardOf($this->hall, $sort)->rows))->toBe($names);
 })->with([['name', ['Ada Plover', 'Bo Sandpiper']], ['held', ['Ada Plover', 'Bo Sandpiper']], ['last', ['Ada Plover', 'Bo Sandpiper']]]);
 
 it('shows a group, and takes what is not there for everybody', function (): void {
@@ -60,13 +48,13 @@ it('pages what is more than a group', function (): void {
 });
 
 it('counts mistakes by attack and by student, beside the weeks before', function (): void {
-    boardRep($this->hall, 11, 'bo', CarbonImmutable::now()->subWeeks(1), ['mistakes' => '["leans back","looks down"]']);
-    boardRep($this->hall, 12, 'bo', CarbonImmutable::now()->subWeeks(8), ['mistakes' => '["looks down"]']);
-    boardRep($this->hall, 13, 'ada-plover', CarbonImmutable::now()->subWeeks(2), ['mistakes' => '["leans back"]']);
+    BoardFixture::boardRep($this->hall, 11, 'bo', CarbonImmutable::now()->subWeeks(1), ['mistakes' => '["leans back","looks down"]']);
+    BoardFixture::boardRep($this->hall, 12, 'bo', CarbonImmutable::now()->subWeeks(8), ['mistakes' => '["looks down"]']);
+    BoardFixture::boardRep($this->hall, 13, 'ada-plover', CarbonImmutable::now()->subWeeks(2), ['mistakes' => '["leans back"]']);
     // One that was corrected, and one long ago, do not count.
-    boardRep($this->hall, 14, 'bo', CarbonImmutable::now()->subWeeks(1), ['mistakes' => '["drops the hands"]']);
-    boardRep($this->hall, 15, 'bo', CarbonImmutable::now()->subWeeks(1), ['replaces' => '0b7e1f60-8888-4000-8000-000000000014', 'reason' => 'no']);
-    boardRep($this->hall, 16, 'bo', CarbonImmutable::now()->subWeeks(20), ['mistakes' => '["waits"]']);
+    BoardFixture::boardRep($this->hall, 14, 'bo', CarbonImmutable::now()->subWeeks(1), ['mistakes' => '["drops the hands"]']);
+    BoardFixture::boardRep($this->hall, 15, 'bo', CarbonImmutable::now()->subWeeks(1), ['replaces' => '0b7e1f60-8888-4000-8000-000000000014', 'reason' => 'no']);
+    BoardFixture::boardRep($this->hall, 16, 'bo', CarbonImmutable::now()->subWeeks(20), ['mistakes' => '["waits"]']);
 
     $this->get('/board/mistakes')->assertOk()->assertSeeInOrder(['by attack', 'Wrist held across', 'leans back', '2 × ▲ more', '0 ×', 'looks down', '1 × = as many', '1 ×', 'by student', 'Ada Plover', 'leans back', '1 ×', 'Bo Sandpiper'])
         ->assertDontSee('drops the hands')->assertDontSee('waits');
@@ -88,10 +76,10 @@ it('says at the attack who holds it, and at a rep what is proven so far', functi
 
 it('sets the spread of timed tries beside the model', function (): void {
     foreach ([1.0, 1.2, 1.6, 2.0, 3.0] as $index => $seconds) {
-        boardRep($this->hall, 20 + $index, 'bo', CarbonImmutable::now(), ['rung' => 6, 'seconds' => $seconds]);
+        BoardFixture::boardRep($this->hall, 20 + $index, 'bo', CarbonImmutable::now(), ['rung' => 6, 'seconds' => $seconds]);
     }
-    boardRep($this->hall, 30, 'bo', CarbonImmutable::now(), ['rung' => 6, 'seconds' => 90.0]);
-    boardRep($this->hall, 31, 'bo', CarbonImmutable::now(), ['rung' => 6, 'replaces' => '0b7e1f60-8888-4000-8000-000000000030', 'reason' => 'the watch ran on', 'seconds' => null]);
+    BoardFixture::boardRep($this->hall, 30, 'bo', CarbonImmutable::now(), ['rung' => 6, 'seconds' => 90.0]);
+    BoardFixture::boardRep($this->hall, 31, 'bo', CarbonImmutable::now(), ['rung' => 6, 'replaces' => '0b7e1f60-8888-4000-8000-000000000030', 'reason' => 'the watch ran on', 'seconds' => null]);
     $beats = StoneDrill\Core\Technique\Beats::parse($this->hall->answers()->value('beats'));
     // One family is needed by First, so that nothing is to be chosen: .25 s at full pace, and the beats.
     $model = number_format(0.25 + $beats->line[0]->seconds() + $beats->line[1]->seconds(), 1);

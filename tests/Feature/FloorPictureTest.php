@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Models\Role;
 use App\View\Floor\FloorFigure;
-use App\View\Floor\FloorPicture;
 use App\View\Floor\Palette;
 use App\View\Floor\SituationView;
 use App\View\History\AnswerHistory;
@@ -21,15 +20,10 @@ use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\MoveKind;
 use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Text;
-use Tests\Core\Floor\OnTheFloor;
-
-function picture(string $beats, BearingStyle $style = BearingStyle::Clock, string $kind = 'wrist-cross', array $values = []): FloorPicture
-{
-    return FloorPicture::ofRun(OnTheFloor::run($kind, $values, $beats), $style);
-}
+use Tests\Feature\FloorPictureFixture;
 
 it('draws everybody where they are, in centimetres, 12 o’clock up', function (): void {
-    $frames = picture("left foot step 9\nleave 6")->frames;
+    $frames = FloorPictureFixture::picture("left foot step 9\nleave 6")->frames;
 
     // The attacker starts .6392 m off at 12: 63.9 cm up, which is below 0 in a drawing; the left foot starts 16 cm to the left.
     expect($frames)->toHaveCount(3)
@@ -41,7 +35,7 @@ it('draws everybody where they are, in centimetres, 12 o’clock up', function (
 });
 
 it('keeps everything that happens within the picture', function (string $beats): void {
-    $picture = picture($beats, kind: 'closing-in');
+    $picture = FloorPictureFixture::picture($beats, kind: 'closing-in');
     foreach ($picture->frames as $frame) {
         foreach ([$frame->defender, $frame->attacker] as $figure) {
             expect($figure->x)->toBeGreaterThan($picture->left)->toBeLessThan($picture->left + $picture->width)
@@ -52,7 +46,7 @@ it('keeps everything that happens within the picture', function (string $beats):
 })->with([["leave 6\nleave 6"], ["leave 3\nleave 4:30"], ["slide 12 3 m\nleave 9"], ['look']]);
 
 it('spells the ring as the school does', function (BearingStyle $style, array $labels): void {
-    expect(array_column(picture('look', $style)->hours, 'label'))->toBe($labels);
+    expect(array_column(FloorPictureFixture::picture('look', $style)->hours, 'label'))->toBe($labels);
 })->with([
     [BearingStyle::Clock, ['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12']],
     [BearingStyle::Degrees, ['30°', '60°', '90°', '120°', '150°', '180°', '210°', '240°', '270°', '300°', '330°', '0°']],
@@ -60,13 +54,13 @@ it('spells the ring as the school does', function (BearingStyle $style, array $l
 ]);
 
 it('has the same figures in every spelling', function (): void {
-    $without = static fn (BearingStyle $style): array => picture("left palm chin -> rocked\nleave 6", $style)->frames;
+    $without = static fn (BearingStyle $style): array => FloorPictureFixture::picture("left palm chin -> rocked\nleave 6", $style)->frames;
 
     expect($without(BearingStyle::Clock))->toEqual($without(BearingStyle::Degrees))->toEqual($without(BearingStyle::Directions));
 });
 
 it('labels a strike with its margin, and marks one that does not get there', function (): void {
-    $frames = picture("left palm chin\nright palm back of head\nleft knee chin\nleft hammer wrist")->frames;
+    $frames = FloorPictureFixture::picture("left palm chin\nright palm back of head\nleft knee chin\nleft hammer wrist")->frames;
 
     expect($frames[1]->strikes[0])->toMatchArray(['label' => 'palm +14 cm', 'reaches' => true])
         ->and($frames[2]->strikes[0]['reaches'])->toBeFalse()
@@ -75,7 +69,7 @@ it('labels a strike with its margin, and marks one that does not get there', fun
 });
 
 it('draws an arc as far as a weapon reaches', function (): void {
-    $threat = picture('look')->frames[1]->threats[0];
+    $threat = FloorPictureFixture::picture('look')->frames[1]->threats[0];
     preg_match('/A([\d.]+) ([\d.]+) 0 1 1/', $threat['path'], $radius);
 
     // The attacker’s free fist: √(.386² − .112²) · 1.68 + .12523 to lean + .1008 to the surface = .8466 m.
@@ -83,7 +77,7 @@ it('draws an arc as far as a weapon reaches', function (): void {
 });
 
 it('draws a line from each arm that holds, and a path along what was walked', function (): void {
-    $frames = picture("left hand strip toward thumb\nslide 6\nslide 6", kind: 'wrist-both', values: [])->frames;
+    $frames = FloorPictureFixture::picture("left hand strip toward thumb\nslide 6\nslide 6", kind: 'wrist-both', values: [])->frames;
 
     expect($frames[0]->holds)->toHaveCount(2)->and($frames[1]->holds)->toHaveCount(1)
         ->and($frames[0]->path)->toBe('')
@@ -91,20 +85,20 @@ it('draws a line from each arm that holds, and a path along what was walked', fu
 });
 
 it('puts what-ifs on a track of their own', function (): void {
-    $frames = picture("look\n  if not:\n    look\n    look\n  if far: look\nlook")->frames;
+    $frames = FloorPictureFixture::picture("look\n  if not:\n    look\n    look\n  if far: look\nlook")->frames;
 
     expect(array_map(static fn ($frame): string => $frame->frame->number.' '.$frame->track, $frames))->toBe(['0 ', '1 ', '1.1 1.1', '1.2 1.1', '1.3 1.3', '2 ']);
 });
 
 it('shows one beat alone', function (): void {
-    $picture = picture("look\nleave 6");
+    $picture = FloorPictureFixture::picture("look\nleave 6");
 
     expect($picture->only('2')->frames)->toHaveCount(1)->and($picture->only('2')->frames[0]->frame->number)->toBe('2')
         ->and($picture->only('99')->frames[0]->frame->number)->toBe('0');
 });
 
 it('tells how a body is held', function (): void {
-    $frames = picture("left hand clamp wrist, drop -> folded\nkneel -> dropped", kind: 'cloth-one')->frames;
+    $frames = FloorPictureFixture::picture("left hand clamp wrist, drop -> folded\nkneel -> dropped", kind: 'cloth-one')->frames;
 
     expect($frames[1]->defender->posture)->toBe('crouched 17 cm')->and($frames[1]->attacker->posture)->toBe('folded')
         ->and($frames[2]->defender->posture)->toBe('kneeling')->and($frames[2]->attacker->isLying)->toBeTrue()

@@ -51,6 +51,7 @@ it('says whether the database answers, and takes it for no mistake of its own wh
 });
 
 it('writes a log for each day, for its own eyes', function (): void {
+    $this->travelBack();
     $folder = sys_get_temp_dir().'/stone-drill-log-'.getmypid();
     config(['logging.channels.daily.path' => $folder.'/laravel.log']);
     Illuminate\Support\Facades\Log::channel('daily')->warning('something');

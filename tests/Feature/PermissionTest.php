@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Rep;
 use App\Models\Role;
 use Illuminate\Support\Facades\Route;
+use Tests\Feature\PermissionFixture;
 
 /** Every route that a person can ask for: method, address, and the roles it opens for. */
 const TEACH = ['head', 'instructor', 'assistant'];
@@ -89,24 +90,10 @@ dataset('routes', [
     'export' => ['get', '/school/export.yaml', HEAD],
 ]);
 
-function address(string $pattern, App\Models\School $school): string
-{
-    return strtr($pattern, [
-        '{attack}' => $school->attacks()->where('code', 'wrist')->value('id'),
-        '{answer}' => $school->answers()->value('id'),
-        '{student}' => $school->students()->value('id'),
-        '{rep}' => $school->reps()->value('id'),
-        '{rank}' => $school->ranks()->value('id'),
-        '{list}' => str_contains($pattern, '{list}') ? $school->drillLists()->firstOrCreate(['name' => 'Monday'])->id : '',
-        '{rung}' => $school->rungs()->value('id'),
-        '{token}' => str_repeat('a', 40),
-    ]);
-}
-
 it('opens each route for those it is meant for, and for nobody else', function (string $method, string $pattern, array $roles): void {
     $school = $this->school();
     foreach (Role::cases() as $role) {
-        $path = address($pattern, $school);
+        $path = PermissionFixture::address($pattern, $school);
         $response = $this->actingAs($this->person($school, $role))->call(strtoupper($method), $path);
 
         expect($response->getStatusCode() !== 403)->toBe(in_array($role->value, $roles, true), "{$role->value} at {$method} {$path}: {$response->getStatusCode()}")
@@ -115,11 +102,11 @@ it('opens each route for those it is meant for, and for nobody else', function (
 })->with('routes');
 
 it('sends everybody who is not signed in to the door', function (string $method, string $pattern): void {
-    $this->call(strtoupper($method), address($pattern, $this->school()))->assertRedirect('/sign-in');
+    $this->call(strtoupper($method), PermissionFixture::address($pattern, $this->school()))->assertRedirect('/sign-in');
 })->with('routes');
 
 it('shows nothing of another school', function (string $method, string $pattern): void {
-    $path = address($pattern, $this->school('Other Hall'));
+    $path = PermissionFixture::address($pattern, $this->school('Other Hall'));
     $head = $this->person($this->school(), Role::Head);
     $response = $this->actingAs($head)->call(strtoupper($method), $path);
 

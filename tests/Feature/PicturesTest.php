@@ -12,45 +12,20 @@ use App\View\Ladder\LadderColumn;
 use App\View\Ladder\LadderDrawing;
 use App\View\Ladder\LadderPicture;
 use App\View\Wall\Stone;
-use App\View\Wall\WallBuilder;
-use App\View\Wall\WallPicture;
-use App\View\Wall\WallQuery;
 use Carbon\CarbonImmutable;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Proof\Windows;
-
-function wallOf(School $school, string $query = ''): WallPicture
-{
-    return app(WallBuilder::class)->build($school, WallQuery::of(Request::create('/wall?'.$query), $school))->picture;
-}
-
-/** @return list<string> the states of one column, the lowest course first */
-function column(WallPicture $wall, int $column): array
-{
-    $stones = array_filter($wall->stones, fn (Stone $stone): bool => $stone->column === $column);
-    usort($stones, fn (Stone $a, Stone $b): int => $a->course <=> $b->course);
-
-    return array_map(fn (Stone $stone): string => $stone->state->value, $stones);
-}
-
-function recordRep(School $school, string $id, string $outcome, int $rung = 2, ?CarbonImmutable $at = null): void
-{
-    DB::table('reps')->insert([
-        'id' => "0b7e1f60-4444-4000-8000-{$id}", 'school_id' => $school->id, 'student_id' => $school->students()->value('id'), 'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'),
-        'side' => 'written', 'rung' => $rung, 'outcome' => $outcome, 'at' => $at ?? now(), 'recorded_at' => now(),
-    ]);
-}
+use Tests\Feature\PicturesFixture;
 
 it('lays every stone in its course', function (): void {
-    $wall = wallOf($this->school());
+    $wall = PicturesFixture::wallOf($this->school());
 
-    expect(column($wall, 0))->toBe(['laid', 'carried']) // the wrist as written, answered at First
-        ->and(column($wall, 1))->toBe(['hole first', 'hole']) // mirrored, needed by First
-        ->and(column($wall, 2))->toBe(['ahead', 'hole first']) // the hug, needed by Second
+    expect(PicturesFixture::column($wall, 0))->toBe(['laid', 'carried']) // the wrist as written, answered at First
+        ->and(PicturesFixture::column($wall, 1))->toBe(['hole first', 'hole']) // mirrored, needed by First
+        ->and(PicturesFixture::column($wall, 2))->toBe(['ahead', 'hole first']) // the hug, needed by Second
         ->and($wall->courses)->toHaveCount(2)
         ->and($wall->courses[0]['name'])->toBe('Second')
         ->and($wall->courses[1]['note'])->toBe('50 % laid')
@@ -61,7 +36,7 @@ it('lays every stone in its course', function (): void {
 it('numbers holes as the list does', function (): void {
     $school = $this->school();
     $holes = Coverage::of(app(CatalogueMapper::class)->curriculum($school))->holes;
-    $numbers = array_filter(array_map(fn (Stone $stone): ?int => $stone->number, wallOf($school)->stones));
+    $numbers = array_filter(array_map(fn (Stone $stone): ?int => $stone->number, PicturesFixture::wallOf($school)->stones));
     sort($numbers);
 
     expect($numbers)->toBe(range(1, count($holes)));
@@ -69,7 +44,7 @@ it('numbers holes as the list does', function (): void {
 
 it('lets no stone lie on another, nor outside the wall', function (): void {
     app(Demo::class)->load(CarbonImmutable::now());
-    $wall = wallOf(School::query()->where('name', 'Cinder Quay Hall')->firstOrFail());
+    $wall = PicturesFixture::wallOf(School::query()->where('name', 'Cinder Quay Hall')->firstOrFail());
     $rows = [];
     foreach ($wall->stones as $stone) {
         $rows[$stone->course][] = $stone;
@@ -88,16 +63,16 @@ it('lets no stone lie on another, nor outside the wall', function (): void {
 
 it('grows moss where a share of the rank holds it at its goal rung', function (): void {
     $school = $this->school();
-    $moss = fn (): float => wallOf($school->fresh())->stones[0]->proven[0];
+    $moss = fn (): float => PicturesFixture::wallOf($school->fresh())->stones[0]->proven[0];
     expect($moss())->toBe(0.0);
 
     foreach (['000000000001', '000000000002', '000000000003'] as $id) {
-        recordRep($school, $id, 'clean');
+        PicturesFixture::recordRep($school, $id, 'clean');
     }
-    expect($moss())->toBe(1.0)->and(wallOf($school->fresh())->stones[0]->text)->toContain('1 of 1 First students hold it at rung 2.');
+    expect($moss())->toBe(1.0)->and(PicturesFixture::wallOf($school->fresh())->stones[0]->text)->toContain('1 of 1 First students hold it at rung 2.');
 
     $school->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $school->ranks()->value('id'), 'flags' => []]);
-    $stone = wallOf($school->fresh())->stones[0];
+    $stone = PicturesFixture::wallOf($school->fresh())->stones[0];
     [$moss] = $stone->moss();
     expect($stone->proven)->toBe([0.5])->and($moss['height'])->toEqualWithDelta($stone->height / 2, 0.01)->and($moss['y'] + $moss['height'])->toEqualWithDelta($stone->y + $stone->height, 0.02);
 });
@@ -108,9 +83,9 @@ it('reads proof anew with every rep, and not without', function (): void {
     $holds = fn (): bool => app(ProofBook::class)->of($school->fresh())->held($rank->code, 'wrist', Side::Written) === 1;
     foreach (['000000000001', '000000000002'] as $id) {
         expect($holds())->toBeFalse();
-        recordRep($school, $id, 'clean');
+        PicturesFixture::recordRep($school, $id, 'clean');
     }
-    recordRep($school, '000000000003', 'clean');
+    PicturesFixture::recordRep($school, '000000000003', 'clean');
     expect($holds())->toBeTrue();
 
     DB::enableQueryLog();
@@ -123,7 +98,7 @@ it('reads proof anew with every rep, and not without', function (): void {
 it('builds a ladder of what the student needs, filled to the lower bound', function (): void {
     $school = $this->school();
     foreach (['000000000001', '000000000002', '000000000003'] as $id) {
-        recordRep($school, $id, 'clean', 3);
+        PicturesFixture::recordRep($school, $id, 'clean', 3);
     }
     $mapper = app(CatalogueMapper::class);
     $ada = $school->students()->with(['rank', 'reps.student', 'reps.attack', 'reps.answer'])->firstOrFail();

@@ -85,7 +85,7 @@ it('has no id twice on a page, and a label for every field', function (string $p
 ]);
 
 it('clears away what is over, and keeps the rest', function (): void {
-    Illuminate\Support\Facades\DB::table('cache')->insert([['key' => 'over', 'value' => 'x', 'expiration' => time() - 5], ['key' => 'kept', 'value' => 'x', 'expiration' => time() + 500]]);
+    Illuminate\Support\Facades\DB::table('cache')->insert([['key' => 'over', 'value' => 'x', 'expiration' => now()->timestamp - 5], ['key' => 'kept', 'value' => 'x', 'expiration' => now()->timestamp + 500]]);
     $this->artisan('stone-drill:prepare', ['--demo' => true]);
 
     expect(Illuminate\Support\Facades\DB::table('cache')->whereIn('key', ['over', 'kept'])->pluck('key')->all())->toBe(['kept']);

@@ -67,7 +67,7 @@ it('tells of an id that was taken by another content, and keeps what was chosen'
     $page = (string) $this->get($form)->assertSee('in the log already, as scraped')->assertSee('Correct what was recorded')->assertSee('value="5" checked', false)->assertDontSee($this->form['id'].'"', false)->getContent();
     preg_match('/name="id" value="([0-9a-f-]{36})"/', $page, $id);
     $this->post('/reps', [...$this->form, 'id' => $id[1], 'outcome' => 'hit'])->assertSessionHas('status');
-    expect(Rep::query()->where('attack_id', $this->wrist->id)->where('side', 'mirrored')->pluck('outcome')->sort()->values()->all())->toBe([Outcome::Hit, Outcome::Scraped]);
+    expect(Rep::query()->where('attack_id', $this->wrist->id)->where('side', 'mirrored')->orderBy('outcome')->pluck('outcome')->all())->toBe([Outcome::Hit, Outcome::Scraped]);
 });
 
 it('has another id whenever its form is shown, and lets nobody keep the page', function (): void {

@@ -11,23 +11,18 @@ use App\Models\Student;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Demo;
 use Carbon\CarbonImmutable;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
+use Tests\Feature\SchoolFixture;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
     $this->head = $this->person($this->hall, Role::Head);
     $this->actingAs($this->head);
 });
-
-function catalogueFile(array $replace = [], string $name = 'small.yaml'): UploadedFile
-{
-    return UploadedFile::fake()->createWithContent($name, strtr((string) file_get_contents(dirname(__DIR__).'/fixtures/small.yaml'), $replace));
-}
 
 it('says on every screen of an empty school what to do first', function (string $path): void {
     $empty = School::create(['name' => 'Empty Hall', 'doctrine' => 'escape']);
@@ -89,7 +84,7 @@ it('draws the wall, says it as a table, and lists the holes in both', function (
 
 it('shows what a file would do, does nothing, then does it', function (): void {
     Storage::fake();
-    $response = $this->post('/school/import', ['file' => catalogueFile(['Wrist held across' => 'Wrist taken across', 'id: ada-plover, name: Ada Plover' => 'id: cy-plover, name: Cy Plover', 'student: ada-plover' => 'student: cy-plover', '000000000001' => '000000000009'])]);
+    $response = $this->post('/school/import', ['file' => SchoolFixture::catalogueFile(['Wrist held across' => 'Wrist taken across', 'id: ada-plover, name: Ada Plover' => 'id: cy-plover, name: Cy Plover', 'student: ada-plover' => 'student: cy-plover', '000000000001' => '000000000009'])]);
     $response->assertOk()->assertSeeInOrder(['Attacks', '0', '1', '1', 'Answers', '0', '0', '1', 'Students', '1', '0', '0', 'Reps', '1', '0', '0']);
     expect(Attack::query()->where('title', 'Wrist taken across')->exists())->toBeFalse();
 
@@ -119,9 +114,9 @@ it('brings the reps of one file into two schools', function (): void {
 });
 
 it('says of a file that cannot be read what is wrong and where', function (): void {
-    $this->post('/school/import', ['file' => catalogueFile(['hand: right' => 'hand: both', 'strip' => 'stripp'])])->assertOk()
+    $this->post('/school/import', ['file' => SchoolFixture::catalogueFile(['hand: right' => 'hand: both', 'strip' => 'stripp'])])->assertOk()
         ->assertSee('Nothing was imported')->assertSee('/attacks/0/hand')->assertSee('with wrist-cross: left, right')->assertSee('/answers/0/beats')->assertSee('line 1')->assertSee('strip</strong>', false);
-    $this->post('/school/import', ['file' => catalogueFile(name: 'small.exe')])->assertSessionHasErrors('file');
+    $this->post('/school/import', ['file' => SchoolFixture::catalogueFile(name: 'small.exe')])->assertSessionHasErrors('file');
     $this->post('/school/import', [])->assertSessionHasErrors('file');
 });
 

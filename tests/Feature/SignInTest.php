@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\Route;
+use Tests\Feature\SignInFixture;
 
 it('lets in who knows the password, and begins a new session', function (): void {
     $user = $this->person($this->school(), Role::Instructor);
@@ -32,31 +33,22 @@ it('keeps the email and not the password when one of them is wrong', function ()
     $this->assertGuest();
 });
 
-/** Tries an account from an address; the seconds to wait, or null when the password was looked at. */
-function tried(object $test, string $email, string $address, string $password = 'wrong'): ?int
-{
-    $test->withServerVariables(['REMOTE_ADDR' => $address])->post('/sign-in', ['email' => $email, 'password' => $password]);
-    preg_match('/again in (\d+) second/', session('errors')?->first('email') ?? '', $wait);
-
-    return isset($wait[1]) ? (int) $wait[1] : null;
-}
-
 it('lets wait longer with each wrong try, and never for good', function (): void {
     $this->freezeSecond();
     $user = $this->person($this->school(), Role::Head);
-    expect(array_map(fn (): ?int => tried($this, $user->email, '10.0.0.1'), range(1, 6)))->toBe([null, null, null, null, null, 2]);
+    expect(array_map(fn (): ?int => SignInFixture::tried($this, $user->email, '10.0.0.1'), range(1, 6)))->toBe([null, null, null, null, null, 2]);
     // Whoever has waited tries again, and waits twice as long.
     $waits = array_map(function () use ($user): ?int {
-        $wait = tried($this, $user->email, '10.0.0.1');
+        $wait = SignInFixture::tried($this, $user->email, '10.0.0.1');
         $this->travel($wait)->seconds();
-        tried($this, $user->email, '10.0.0.1');
+        SignInFixture::tried($this, $user->email, '10.0.0.1');
 
         return $wait;
     }, range(1, 12));
     expect($waits)->toBe([2, 4, 8, 16, 32, 64, 128, 256, 512, 900, 900, 900]);
 
     $this->travel(900)->seconds();
-    expect(tried($this, $user->email, '10.0.0.1', 'a long password'))->toBeNull();
+    expect(SignInFixture::tried($this, $user->email, '10.0.0.1', 'a long password'))->toBeNull();
     $this->assertAuthenticatedAs($user);
 });
 
@@ -66,7 +58,7 @@ it('gives twenty addresses hardly more tries than one', function (): void {
     $looked = 0;
     foreach (range(1, 5) as $round) {
         foreach (range(1, 20) as $number) {
-            $looked += tried($this, $user->email, "10.0.1.{$number}") === null ? 1 : 0;
+            $looked += SignInFixture::tried($this, $user->email, "10.0.1.{$number}") === null ? 1 : 0;
         }
     }
 
@@ -78,17 +70,17 @@ it('never locks out the owner of an account that others try', function (bool $wa
     $this->freezeSecond();
     $user = $this->person($this->school(), Role::Head);
     if ($wasHere) {
-        tried($this, $user->email, '10.0.0.9', 'a long password');
+        SignInFixture::tried($this, $user->email, '10.0.0.9', 'a long password');
         $this->post('/sign-out');
     }
     foreach (range(1, 30) as $number) {
-        tried($this, $user->email, '10.0.2.'.($number % 10));
+        SignInFixture::tried($this, $user->email, '10.0.2.'.($number % 10));
     }
     if ($wasHere) {
         // Where the account was used before, there is room for slips as well.
-        expect(tried($this, $user->email, '10.0.0.9'))->toBeNull();
+        expect(SignInFixture::tried($this, $user->email, '10.0.0.9'))->toBeNull();
     }
-    expect(tried($this, $user->email, '10.0.0.9', 'a long password'))->toBeNull();
+    expect(SignInFixture::tried($this, $user->email, '10.0.0.9', 'a long password'))->toBeNull();
     $this->assertAuthenticatedAs($user);
 })->with(['at an address that is new' => false, 'at one that is known' => true]);
 
@@ -98,12 +90,12 @@ it('knows a device by its cookie, wherever it is', function (): void {
     $cookie = $this->post('/sign-in', ['email' => $user->email, 'password' => 'a long password'])->getCookie('stone_drill_device');
     $this->post('/sign-out');
     foreach (range(1, 10) as $try) {
-        tried($this, $user->email, '10.0.3.1');
+        SignInFixture::tried($this, $user->email, '10.0.3.1');
     }
-    expect(tried($this, $user->email, '10.0.3.1'))->toBeGreaterThan(0);
+    expect(SignInFixture::tried($this, $user->email, '10.0.3.1'))->toBeGreaterThan(0);
 
     $this->withCookie('stone_drill_device', $cookie->getValue());
-    expect(tried($this, $user->email, '10.0.3.1'))->toBeNull()->and(tried($this, $user->email, '10.0.3.1', 'a long password'))->toBeNull()
+    expect(SignInFixture::tried($this, $user->email, '10.0.3.1'))->toBeNull()->and(SignInFixture::tried($this, $user->email, '10.0.3.1', 'a long password'))->toBeNull()
         ->and($cookie->isHttpOnly())->toBeTrue();
 });
 

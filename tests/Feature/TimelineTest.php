@@ -3,26 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\Role;
-use App\Models\School;
-use App\View\Ladder\Timeline;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
-use StoneDrill\Core\Curriculum\Ladder;
-
-function timelineRep(School $school, int $number, array $more = []): string
-{
-    $id = sprintf('0b7e1f60-9999-4000-8000-%012d', $number);
-    DB::table('reps')->insert(['id' => $id, 'school_id' => $school->id, 'student_id' => $school->students()->where('code', 'bo')->value('id'), 'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 3, 'outcome' => 'clean', 'at' => '2026-11-12 19:00:00+00', 'recorded_at' => now(), ...$more]);
-
-    return $id;
-}
-
-function timelineOf(School $school, string $day): Timeline
-{
-    $reps = $school->reps()->whereRelation('student', 'code', 'bo')->orderByDesc('at')->orderByDesc('id')->toBase()->get();
-
-    return new Timeline($reps, $school->attacks()->pluck('title', 'id')->all(), Ladder::builtIn(), CarbonImmutable::parse($day));
-}
+use Tests\Feature\TimelineFixture;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -32,10 +14,10 @@ beforeEach(function (): void {
 
 it('sets reps along time, those of one day side by side', function (): void {
     foreach (range(1, 4) as $number) {
-        timelineRep($this->hall, $number);
+        TimelineFixture::timelineRep($this->hall, $number);
     }
-    timelineRep($this->hall, 5, ['rung' => 7, 'at' => '2026-11-19 08:00:00+00']);
-    $timeline = timelineOf($this->hall, '2026-11-26 00:00:00');
+    TimelineFixture::timelineRep($this->hall, 5, ['rung' => 7, 'at' => '2026-11-19 08:00:00+00']);
+    $timeline = TimelineFixture::timelineOf($this->hall, '2026-11-26 00:00:00');
 
     // Twenty-eight days from 29 October: the 19th lies at three quarters of 1,045.5, the 12th at half; seven bands of 27.
     expect(array_map(static fn (array $mark): array => [$mark['x'], $mark['y']], $timeline->marks))->toBe([[876.1, 5.0], [614.8, 113.0], [614.8, 121.5], [614.8, 130.0], [623.3, 113.0]])
@@ -44,16 +26,16 @@ it('sets reps along time, those of one day side by side', function (): void {
 });
 
 it('stretches over all it shows, and names the year where one begins', function (): void {
-    timelineRep($this->hall, 1, ['at' => '2026-11-20 19:00:00+00']);
-    timelineRep($this->hall, 2, ['at' => '2027-02-20 19:00:00+00']);
-    $timeline = timelineOf($this->hall, '2027-02-21');
+    TimelineFixture::timelineRep($this->hall, 1, ['at' => '2026-11-20 19:00:00+00']);
+    TimelineFixture::timelineRep($this->hall, 2, ['at' => '2027-02-20 19:00:00+00']);
+    $timeline = TimelineFixture::timelineOf($this->hall, '2027-02-21');
 
     expect(array_column($timeline->months, 'name'))->toBe(['Dec', 'Jan 2027', 'Feb'])->and($timeline->marks[1]['x'])->toBe(92.0);
 });
 
 it('draws how it went', function (array $rep, string $shape, string $says): void {
-    timelineRep($this->hall, 1, $rep);
-    $mark = timelineOf($this->hall, '2026-11-26')->marks[0];
+    TimelineFixture::timelineRep($this->hall, 1, $rep);
+    $mark = TimelineFixture::timelineOf($this->hall, '2026-11-26')->marks[0];
 
     expect($mark['shape'])->toBe($shape)->and($mark['text'])->toBe('12 Nov 2026: Wrist held across, '.$says);
 })->with([
@@ -67,10 +49,10 @@ it('draws how it went', function (array $rep, string $shape, string $says): void
 
 it('shows all of a student’s reps, a page at a time, or those of one attack', function (): void {
     foreach (range(1, 33) as $number) {
-        timelineRep($this->hall, $number, ['at' => CarbonImmutable::parse('2026-10-01 19:00')->addDays($number)]);
+        TimelineFixture::timelineRep($this->hall, $number, ['at' => CarbonImmutable::parse('2026-10-01 19:00')->addDays($number)]);
     }
     $hug = $this->hall->attacks()->where('code', 'hug')->firstOrFail();
-    timelineRep($this->hall, 40, ['attack_id' => $hug->id, 'at' => '2026-09-01 19:00:00+00', 'outcome' => 'hit', 'mistakes' => '["late step"]']);
+    TimelineFixture::timelineRep($this->hall, 40, ['attack_id' => $hug->id, 'at' => '2026-09-01 19:00:00+00', 'outcome' => 'hit', 'mistakes' => '["late step"]']);
 
     $this->get("/people/{$this->bo->id}")->assertOk()->assertSee('what 34 reps prove', false)->assertSee('Page 1 of 2')->assertSee('34 reps along time', false)->assertDontSee('1 Sep 2026, 19:00');
     $this->get("/people/{$this->bo->id}?page=2")->assertOk()->assertSee('1 Sep 2026, 19:00')->assertSee('late step');
@@ -79,8 +61,8 @@ it('shows all of a student’s reps, a page at a time, or those of one attack', 
 });
 
 it('draws a correction, and not what it corrects, which the table strikes out', function (): void {
-    $wrong = timelineRep($this->hall, 1, ['outcome' => 'hit']);
-    timelineRep($this->hall, 2, ['outcome' => 'clean', 'replaces' => $wrong, 'reason' => 'Wrong key.']);
+    $wrong = TimelineFixture::timelineRep($this->hall, 1, ['outcome' => 'hit']);
+    TimelineFixture::timelineRep($this->hall, 2, ['outcome' => 'clean', 'replaces' => $wrong, 'reason' => 'Wrong key.']);
 
     $this->get("/people/{$this->bo->id}")->assertOk()->assertSee('1 rep along time', false)->assertSee('<s>hit</s> corrected', false)->assertSee(': Wrong key.');
 });

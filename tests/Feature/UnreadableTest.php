@@ -7,14 +7,7 @@ use App\Models\Attack;
 use App\Models\Role;
 use App\Persistence\CatalogueMapper;
 use Illuminate\Support\Facades\DB;
-
-/** Writes what no form lets through, as somebody would who writes to the database past it. */
-function spoil(string $table, int $id, array $columns): void
-{
-    DB::statement("alter table {$table} disable trigger user");
-    DB::table($table)->where('id', $id)->update($columns);
-    DB::statement("alter table {$table} enable trigger user");
-}
+use Tests\Feature\UnreadableFixture;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -31,7 +24,7 @@ beforeEach(function (): void {
 
 it('shows a row that cannot be read as that row’s fault, and every other page as ever', function (string $table, array $columns, string $why): void {
     $row = ['answers' => $this->gate, 'attacks' => $this->wrist][$table];
-    spoil($table, $row->id, $columns);
+    UnreadableFixture::spoil($table, $row->id, $columns);
     expect(app(CatalogueMapper::class)->unreadable($this->hall->fresh())[0]->why)->toContain($why);
     foreach (($this->pages)() as $page) {
         expect($this->actingAs($this->head->fresh())->get($page)->getStatusCode())->toBeIn([200, 302], $page);
@@ -69,21 +62,21 @@ it('shows a row that cannot be read as that row’s fault, and every other page 
 ]);
 
 it('lets what cannot be read be mended or deleted', function (): void {
-    spoil('answers', $this->gate->id, ['beats' => 'zzz', 'pattern' => '5', 'mistakes' => '7', 'waived' => '"x"']);
+    UnreadableFixture::spoil('answers', $this->gate->id, ['beats' => 'zzz', 'pattern' => '5', 'mistakes' => '7', 'waived' => '"x"']);
     $form = ['title' => 'Gate', 'rank' => (string) $this->gate->rank_id, 'beats' => 'leave 6', 'version' => $this->gate->version];
     $this->put("/answers/{$this->gate->id}", $form)->assertRedirect("/answers/{$this->gate->id}");
     expect(app(CatalogueMapper::class)->unreadable($this->hall->fresh()))->toBe([]);
 
     $spare = $this->hall->answers()->create([...$this->gate->fresh()->only('attack_id', 'rank_id'), 'code' => 'spare', 'title' => 'Spare', 'beats' => 'leave 6']);
-    spoil('answers', $spare->id, ['beats' => 'zzz', 'pattern' => '7']);
+    UnreadableFixture::spoil('answers', $spare->id, ['beats' => 'zzz', 'pattern' => '7']);
     $this->actingAs($this->head->fresh())->delete("/answers/{$spare->id}")->assertRedirect();
     expect(Answer::query()->find($spare->id))->toBeNull();
     // One that reps name stays, and says so on its page.
-    spoil('answers', $this->gate->id, ['beats' => 'zzz']);
+    UnreadableFixture::spoil('answers', $this->gate->id, ['beats' => 'zzz']);
     $this->actingAs($this->head->fresh())->followingRedirects()->delete("/answers/{$this->gate->id}")->assertOk()->assertSee('reps are kept')->assertSee('cannot be read');
 
     $other = $this->hall->attacks()->where('code', 'hug')->firstOrFail();
-    spoil('attacks', $other->id, ['kind' => 'gone', 'cautions' => '{}']);
+    UnreadableFixture::spoil('attacks', $other->id, ['kind' => 'gone', 'cautions' => '{}']);
     $this->actingAs($this->head->fresh())->delete("/attacks/{$other->id}")->assertRedirect('/attacks');
     expect(Attack::query()->find($other->id))->toBeNull();
 });
@@ -109,7 +102,7 @@ it('takes the usual where a setting cannot be read, and says so', function (arra
 
 it('leaves out a kind of the school’s own that cannot be read, and every other page as ever', function (array $columns): void {
     $kind = $this->hall->kinds()->create(['code' => 'own', 'name' => 'Own kind', 'family' => 'grab', 'start' => 'grab', 'attacker_busy' => ['hand'], 'defender_held' => [], 'hands' => ['left'], 'bearings' => [12], 'cautions' => []]);
-    spoil('kinds', $kind->id, $columns);
+    UnreadableFixture::spoil('kinds', $kind->id, $columns);
     foreach (($this->pages)() as $page) {
         expect($this->actingAs($this->head->fresh())->get($page)->getStatusCode())->toBeIn([200, 302], $page);
     }
@@ -117,7 +110,7 @@ it('leaves out a kind of the school’s own that cannot be read, and every other
 })->with([[['hands' => '["tail"]']], [['hands' => '5']], [['bearings' => '["x"]']], [['attacker_busy' => '{"a":{}}']], [['cautions' => '[1]']]]);
 
 it('shows a student whose flags cannot be read with every hazard barred', function (string $flags): void {
-    spoil('students', $this->ada->id, ['flags' => $flags]);
+    UnreadableFixture::spoil('students', $this->ada->id, ['flags' => $flags]);
     foreach (($this->pages)() as $page) {
         expect($this->actingAs($this->head->fresh())->get($page)->getStatusCode())->toBeIn([200, 302], $page);
     }

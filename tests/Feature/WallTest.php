@@ -7,29 +7,9 @@ use App\Models\School;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Demo;
 use App\View\Wall\Stone;
-use App\View\Wall\Wall;
-use App\View\Wall\WallBuilder;
-use App\View\Wall\WallQuery;
 use Carbon\CarbonImmutable;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-
-/** The wall at an address. */
-function wallAt(School $school, string $query): Wall
-{
-    return app(WallBuilder::class)->build($school, WallQuery::of(Request::create('/wall?'.$query), $school));
-}
-
-/** @return list<string> what changed, as `column course what` */
-function stoneChanges(Wall $wall): array
-{
-    return array_values(array_map(fn (Stone $stone): string => "{$stone->column} {$stone->course} {$stone->change->value}", array_filter($wall->picture->stones, fn (Stone $stone): bool => $stone->change !== null)));
-}
-
-function cleanRep(School $school, int $number, string $student, CarbonImmutable $at, array $mistakes = [], ?string $answer = null): void
-{
-    DB::table('reps')->insert(['id' => sprintf('0b7e1f60-5555-4000-8000-%012d', $number), 'school_id' => $school->id, 'student_id' => $school->students()->where('code', $student)->value('id'), 'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => $at, 'recorded_at' => $at, 'mistakes' => json_encode($mistakes), 'answer_id' => $school->answers()->where('code', $answer)->value('id')]);
-}
+use Tests\Feature\WallFixture;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -37,7 +17,7 @@ beforeEach(function (): void {
 });
 
 it('shows the part that is asked for, with its holes alone', function (string $query, int $cells, int $courses, array $holes): void {
-    $wall = wallAt($this->hall, $query);
+    $wall = WallFixture::wallAt($this->hall, $query);
 
     expect($wall->cells)->toHaveCount($cells)->and($wall->picture->courses)->toHaveCount($courses)
         ->and(array_map(fn (array $row): string => $row['hole']->attack.' '.$row['hole']->side->value, $wall->holes->rows))->toBe($holes);
@@ -66,27 +46,27 @@ it('names no column where there is no room, and does in a family alone', functio
     foreach (range(1, 8) as $number) {
         $this->hall->ranks()->create(['position' => 10 + $number, 'code' => "r{$number}", 'name' => "Rank {$number}", 'max_beats' => 4, 'goal_rung' => 2]);
     }
-    $wall = wallAt($this->hall->fresh(), '');
+    $wall = WallFixture::wallAt($this->hall->fresh(), '');
     expect($wall->picture->columns)->toBe([])->and($wall->picture->courses)->toHaveCount(10)->and(min(array_map(fn (Stone $stone): float => $stone->width, $wall->picture->stones)))->toBeGreaterThan(1.5);
-    expect(wallAt($this->hall->fresh(), 'family=hug')->picture->columns)->toHaveCount(1);
+    expect(WallFixture::wallAt($this->hall->fresh(), 'family=hug')->picture->columns)->toHaveCount(1);
     $this->actingAs($this->head->fresh())->get('/wall')->assertOk()->assertSee('Press the name of a family to see it alone');
 });
 
 it('shows the student’s own proof as the moss, and another’s in the lower half', function (): void {
     $this->hall->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $this->hall->ranks()->value('id'), 'flags' => []]);
     foreach (range(1, 3) as $number) {
-        cleanRep($this->hall, $number, 'bo', CarbonImmutable::now());
+        WallFixture::cleanRep($this->hall, $number, 'bo', CarbonImmutable::now());
     }
     $ids = $this->hall->students()->pluck('id', 'code');
 
     // Three fresh clean reps: .661 (the 10 % quantile of Beta(3.5, .5)).
-    $stone = wallAt($this->hall, "student={$ids['bo']}")->picture->stones[0];
+    $stone = WallFixture::wallAt($this->hall, "student={$ids['bo']}")->picture->stones[0];
     expect($stone->proven)->toHaveCount(1)->and($stone->proven[0])->toEqualWithDelta(0.661, 0.001)->and($stone->text)->toContain('Bo: holds at rung 2, lower bound 0.66 of 3 tries, fades on');
-    $stone = wallAt($this->hall, "student={$ids['ada-plover']}&against={$ids['bo']}")->picture->stones[0];
+    $stone = WallFixture::wallAt($this->hall, "student={$ids['ada-plover']}&against={$ids['bo']}")->picture->stones[0];
     expect($stone->proven)->toHaveCount(2)->and($stone->proven[1])->toEqualWithDelta(0.661, 0.001)
         ->and($stone->moss()[1]['y'] + $stone->moss()[1]['height'])->toEqualWithDelta($stone->y + $stone->height, 0.02)
         ->and($stone->moss()[0]['y'] + $stone->moss()[0]['height'])->toEqualWithDelta($stone->y + $stone->height / 2, 0.02);
-    expect(wallAt($this->hall, "student={$ids['bo']}&against={$ids['bo']}")->picture->stones[0]->proven)->toHaveCount(1);
+    expect(WallFixture::wallAt($this->hall, "student={$ids['bo']}&against={$ids['bo']}")->picture->stones[0]->proven)->toHaveCount(1);
     $this->get("/wall?student={$ids['ada-plover']}&against={$ids['bo']}")->assertSee('upper half Ada Plover, lower half Bo');
 });
 
@@ -95,20 +75,20 @@ it('compares with a day: what was laid since, what was lost, and what was proven
     DB::table('answer_versions')->update(['saved_at' => now()->subWeeks(20)]);
     DB::table('attacks')->update(['created_at' => now()->subWeeks(20)]);
     $since = 'since='.now()->subWeeks(15)->toDateString();
-    expect(stoneChanges(wallAt($this->hall, $since)))->toBe([]);
+    expect(WallFixture::stoneChanges(WallFixture::wallAt($this->hall, $since)))->toBe([]);
 
     $gate->updateVersion(1, ['mirrored' => true, 'rank_id' => $this->hall->ranks()->where('code', 'second')->value('id')], $this->head);
     // As written it was laid at First and is not; mirrored it was not at Second and is.
-    expect(stoneChanges(wallAt($this->hall->fresh(), $since)))->toBe(['0 0 lost', '1 1 gained'])
-        ->and(stoneChanges(wallAt($this->hall->fresh(), 'since='.now()->subWeeks(30)->toDateString())))->toBe(['0 0 opened', '0 1 gained', '1 0 opened', '1 1 gained', '2 1 opened']);
+    expect(WallFixture::stoneChanges(WallFixture::wallAt($this->hall->fresh(), $since)))->toBe(['0 0 lost', '1 1 gained'])
+        ->and(WallFixture::stoneChanges(WallFixture::wallAt($this->hall->fresh(), 'since='.now()->subWeeks(30)->toDateString())))->toBe(['0 0 opened', '0 1 gained', '1 0 opened', '1 1 gained', '2 1 opened']);
     $this->actingAs($this->head->fresh())->get("/wall?form=table&{$since}")->assertSee('no longer laid (First)')->assertSee('newly laid (Second)')->assertSee('the same');
 
     foreach (range(1, 3) as $number) {
-        cleanRep($this->hall, $number, 'ada-plover', CarbonImmutable::now()->subWeeks(16));
+        WallFixture::cleanRep($this->hall, $number, 'ada-plover', CarbonImmutable::now()->subWeeks(16));
     }
     $gate->updateVersion(2, ['rank_id' => $this->hall->ranks()->where('code', 'first')->value('id')], $this->head);
     // Held fifteen weeks ago, faded by now.
-    $stone = wallAt($this->hall->fresh(), $since)->picture->stones[0];
+    $stone = WallFixture::wallAt($this->hall->fresh(), $since)->picture->stones[0];
     expect($stone->was)->toBe(1.0)->and($stone->proven)->toBe([0.0])->and($stone->text)->toContain('Then: 1 of 1 First students hold it at rung 2.');
 });
 
@@ -120,7 +100,7 @@ it('gives the demo a last season', function (): void {
 
     expect(count($was->answers))->toBe($school->answers()->count() - 2)->and($mirrored['fender'])->toBeFalse()->and($mirrored['thumb-gate'])->toBeTrue()
         ->and($was->answer('slack-line')->teaching->rank)->toBe('flint');
-    $changes = wallAt($school, 'since='.now()->subWeeks(13)->toDateString())->picture->changes();
+    $changes = WallFixture::wallAt($school, 'since='.now()->subWeeks(13)->toDateString())->picture->changes();
     expect($changes['gained'])->toBeGreaterThan(4);
 });
 
@@ -183,7 +163,7 @@ it('tells what each rank asks, and the basics that appear there', function (): v
 });
 
 it('counts the mistakes that were recorded where a basic is used', function (): void {
-    cleanRep($this->hall, 1, 'ada-plover', CarbonImmutable::now(), mistakes: ['leans back', 'looks down'], answer: 'gate');
+    WallFixture::cleanRep($this->hall, 1, 'ada-plover', CarbonImmutable::now(), mistakes: ['leans back', 'looks down'], answer: 'gate');
     $this->get('/wall/basics/strip')->assertSeeInOrder(['leans back', '1 ×', 'Gate', 'looks down', '1 ×', 'reps only']);
 });
 

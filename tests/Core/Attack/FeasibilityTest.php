@@ -7,6 +7,7 @@ use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\UnknownKind;
+use Tests\Core\Attack\FeasibilityFixture;
 use Tests\Support\English;
 
 // The table of kinds, written out by hand: kind, family, the attacker’s busy limbs, what the attacker holds, hands, hours, phases, intents.
@@ -56,21 +57,16 @@ dataset('kinds', [
     ['blocking-way', 'threat', '', '', 'none', '1 2 3 9 10 11 12', 'reaching', 'move'],
 ]);
 
-function feasible(string $kind, Facet $facet, array $chosen = []): string
-{
-    return implode(' ', (new Feasibility())->allowed(Kinds::builtIn()->get($kind), $facet, $chosen));
-}
-
 it('knows every kind of the table', function (string $id, string $family, string $busy, string $defenderHolds, string $hands, string $hours, string $phases, string $intents): void {
     $kind = Kinds::builtIn()->get($id);
 
     expect($kind->family->value)->toBe($family)
         ->and(implode(' ', array_map(fn ($limb) => $limb->value, $kind->attackerLimbs)))->toBe($busy)
         ->and(implode(' ', array_map(fn ($held) => $held->value, $kind->defenderHolds)))->toBe($defenderHolds)
-        ->and(feasible($id, Facet::Hand))->toBe($hands)
-        ->and(feasible($id, Facet::Bearing))->toBe($hours)
-        ->and(feasible($id, Facet::Phase))->toBe($phases)
-        ->and(explode(' ', feasible($id, Facet::Intent)))->toEqualCanonicalizing(explode(' ', $intents));
+        ->and(FeasibilityFixture::feasible($id, Facet::Hand))->toBe($hands)
+        ->and(FeasibilityFixture::feasible($id, Facet::Bearing))->toBe($hours)
+        ->and(FeasibilityFixture::feasible($id, Facet::Phase))->toBe($phases)
+        ->and(explode(' ', FeasibilityFixture::feasible($id, Facet::Intent)))->toEqualCanonicalizing(explode(' ', $intents));
 })->with('kinds');
 
 it('has no kind beside those of the table', function (): void {
@@ -78,19 +74,19 @@ it('has no kind beside those of the table', function (): void {
 });
 
 it('asks for a thumb only where a wrist is held', function (string $kind, bool $asks): void {
-    expect(feasible($kind, Facet::Thumb))->toBe($asks ? 'up down inside outside n/a' : 'n/a');
+    expect(FeasibilityFixture::feasible($kind, Facet::Thumb))->toBe($asks ? 'up down inside outside n/a' : 'n/a');
 })->with([['wrist-same', true], ['wrist-cross', true], ['wrist-double', true], ['wrist-both', true], ['sleeve', true], ['cloth-one', false], ['swing', false], ['hug-behind-pinned', false]]);
 
 it('lets only a delivery come standing or right through', function (string $kind, string $entries): void {
-    expect(feasible($kind, Facet::Entry))->toBe($entries);
+    expect(FeasibilityFixture::feasible($kind, Facet::Entry))->toBe($entries);
 })->with([['swing', 'stand step through'], ['dive-legs', 'stand step through'], ['push-behind', 'stand step through'], ['wrist-same', 'step'], ['clinch-trip', 'step'], ['closing-in', 'step']]);
 
 it('puts on the back what is on the ground, and nothing else', function (string $kind, string $postures): void {
-    expect(feasible($kind, Facet::Posture))->toBe($postures);
+    expect(FeasibilityFixture::feasible($kind, Facet::Posture))->toBe($postures);
 })->with([['ground-standing', 'back'], ['ground-astride', 'back'], ['swing', 'standing seated kneeling wall'], ['throat-front', 'standing seated kneeling wall']]);
 
 it('lets nobody be ready for what comes from behind', function (string $hour, string $notices): void {
-    expect(feasible('ground-standing', Facet::Notice, ['bearing' => $hour]))->toBe($notices);
+    expect(FeasibilityFixture::feasible('ground-standing', Facet::Notice, ['bearing' => $hour]))->toBe($notices);
 })->with([['3', 'ready off-guard'], ['4', 'off-guard'], ['6', 'off-guard'], ['8', 'off-guard'], ['9', 'ready off-guard'], ['12', 'ready off-guard']]);
 
 it('refuses each facet by name and says what is allowed', function (string $kind, array $change, string $facet, array $allowed): void {

@@ -4,20 +4,12 @@ declare(strict_types=1);
 
 use StoneDrill\Core\Checks\Check;
 use StoneDrill\Core\Checks\Checks;
-use StoneDrill\Core\Checks\Finding;
 use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\Waiver;
+use Tests\Core\Checks\ChecksFixture;
 use Tests\Core\Floor\OnTheFloor;
 use Tests\Support\English;
-
-/** @return list<string> beats at which a check finds something */
-function found(string $check, string $kind, array $values, string $beats, array $with = []): array
-{
-    $findings = array_filter(OnTheFloor::examine($kind, $values, $beats, $with)->findings, static fn (Finding $finding): bool => $finding->check->value === $check);
-
-    return array_values(array_map(static fn (Finding $finding): string => $finding->beat, $findings));
-}
 
 /*
  * Each check with a text that sets it off at the named beats, and one that nearly does and must not.
@@ -184,7 +176,7 @@ dataset('checks', [
 ]);
 
 it('finds', function (string $check, string $kind, array $values, string $beats, array $expected, array $with = []): void {
-    expect(found($check, $kind, $values, $beats, $with))->toBe($expected);
+    expect(ChecksFixture::found($check, $kind, $values, $beats, $with))->toBe($expected);
 })->with('checks');
 
 it('tries every check in both ways', function (): void {

@@ -3,26 +3,10 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Checks\Examiner;
-use StoneDrill\Core\Checks\Finding;
-use StoneDrill\Core\Checks\Mender;
-use Tests\Core\Floor\OnTheFloor;
-
-/** The beats after the first mend of a check's first finding, null where none is offered. */
-function mended(string $check, string $kind, array $values, string $beats, Side $side = Side::Written): ?string
-{
-    $examination = OnTheFloor::examine($kind, $values, $beats);
-    $examiner = new Examiner($examination->trial->standards);
-    if ($side === Side::Mirrored) {
-        $examination = $examiner->examine($examination->trial->answer, $examination->trial->attack, $side, $examination->trial->bodies);
-    }
-    $findings = array_values(array_filter($examination->findings, static fn (Finding $finding): bool => $finding->check->value === $check));
-
-    return (new Mender($examiner))->mend($examination, $findings[0], $side)?->beats->toText();
-}
+use Tests\Core\Checks\MenderFixture;
 
 it('mends', function (string $check, string $kind, array $values, string $beats, ?string $expected): void {
-    expect(mended($check, $kind, $values, $beats))->toBe($expected);
+    expect(MenderFixture::mended($check, $kind, $values, $beats))->toBe($expected);
 })->with([
     'adds a leave that leads away' => ['no-exit', 'closing-in', [], "both hands guard\nlook", "both hands guard\nlook\nleave 6, look\n"],
     'takes the other hand' => ['pinned-limb', 'wrist-cross', [], 'right palm chin', "left palm chin\n"],
@@ -41,5 +25,5 @@ it('mends', function (string $check, string $kind, array $values, string $beats,
 ]);
 
 it('gives the mend as the answer is written, also when it is seen mirrored', function (): void {
-    expect(mended('pinned-limb', 'wrist-cross', [], 'right palm chin', Side::Mirrored))->toBe("left palm chin\n");
+    expect(MenderFixture::mended('pinned-limb', 'wrist-cross', [], 'right palm chin', Side::Mirrored))->toBe("left palm chin\n");
 });

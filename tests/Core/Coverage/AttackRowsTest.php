@@ -2,57 +2,14 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facet;
-use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Family;
-use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Coverage\Pairs\AttackRows;
 use StoneDrill\Core\Coverage\Pairs\DrillRow;
-use Tests\Support\Made;
-
-/** @return list<Attack> of the demo */
-function ofFamily(Family $family): array
-{
-    return array_values(array_filter(Made::demo()->attacks, fn (Attack $attack): bool => $attack->kind->family === $family));
-}
-
-/**
- * Every pair of values that some feasible attack of these kinds has, by trying all of them.
- *
- * @param list<Attack> $attacks
- * @param list<Facet>  $facets
- *
- * @return array<string, true>
- */
-function pairsThatCanBe(array $attacks, array $facets): array
-{
-    $pairs = [];
-    foreach (array_column(array_map(fn (Attack $attack): array => ['id' => $attack->kind->id, 'kind' => $attack->kind], $attacks), 'kind', 'id') as $kind) {
-        $rows = [['kind' => $kind->id]];
-        foreach ($facets as $facet) {
-            $rows = array_merge(...array_map(fn (array $row): array => array_map(fn (string $value): array => [...$row, $facet->value => $value], $facet->values()), $rows));
-        }
-        $usual = array_filter($attacks, fn (Attack $attack): bool => $attack->kind->id === $kind->id);
-        foreach ($rows as $row) {
-            $facetsOf = Facets::of([...array_values($usual)[0]->facets->toArray(), ...($row['notice'] ?? null) === null && in_array($row['bearing'] ?? '', ['4', '5', '6', '7', '8'], true) ? ['notice' => 'off-guard'] : [], ...array_diff_key($row, ['kind' => true])]);
-            if ((new Feasibility())->refusals($kind, $facetsOf) === []) {
-                foreach ($row as $a => $x) {
-                    foreach ($row as $b => $y) {
-                        if ($a < $b) {
-                            $pairs["{$a}={$x} {$b}={$y}"] = true;
-                        }
-                    }
-                }
-            }
-        }
-    }
-
-    return $pairs;
-}
+use Tests\Core\Coverage\AttackRowsFixture;
 
 it('meets every pair that can be, and none that cannot', function (Family $family, array $facets): void {
-    $attacks = ofFamily($family);
+    $attacks = AttackRowsFixture::ofFamily($family);
     $rows = AttackRows::of($attacks, $facets, false, [], 3);
     $met = [];
     foreach ($rows->rows as $row) {
@@ -65,7 +22,7 @@ it('meets every pair that can be, and none that cannot', function (Family $famil
         }
     }
     ksort($met);
-    $wanted = pairsThatCanBe($attacks, $facets);
+    $wanted = AttackRowsFixture::pairsThatCanBe($attacks, $facets);
     ksort($wanted);
 
     expect($met)->toBe($wanted)->and($rows->pairs - $rows->infeasible)->toBe(count($wanted));
@@ -77,7 +34,7 @@ it('meets every pair that can be, and none that cannot', function (Family $famil
 ]);
 
 it('leads each row to the nearest attack, and says what differs', function (): void {
-    $attacks = ofFamily(Family::Grab);
+    $attacks = AttackRowsFixture::ofFamily(Family::Grab);
     $byId = array_column($attacks, null, 'id');
     $exact = 0;
     foreach (AttackRows::of($attacks, [Facet::Hand, Facet::Place], true, [['place' => 'stairs', 'hand' => 'both']], 5)->rows as $row) {
@@ -91,7 +48,7 @@ it('leads each row to the nearest attack, and says what differs', function (): v
 });
 
 it('gives the same list for the same number', function (): void {
-    $rows = fn (int $seed): array => array_map(fn (DrillRow $row): array => $row->values, AttackRows::of(ofFamily(Family::Strike), [Facet::Hand, Facet::Place], false, [], $seed)->rows);
+    $rows = fn (int $seed): array => array_map(fn (DrillRow $row): array => $row->values, AttackRows::of(AttackRowsFixture::ofFamily(Family::Strike), [Facet::Hand, Facet::Place], false, [], $seed)->rows);
 
     expect($rows(3))->toBe($rows(3))->and($rows(3))->not->toBe($rows(4));
 });

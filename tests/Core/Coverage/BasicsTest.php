@@ -5,13 +5,8 @@ declare(strict_types=1);
 use StoneDrill\Core\Coverage\Basic;
 use StoneDrill\Core\Coverage\Basics;
 use StoneDrill\Core\Curriculum\ShortForm;
+use Tests\Core\Coverage\BasicsFixture;
 use Tests\Support\Made;
-
-/** @return list<string> rank, kind, word, and where it is used */
-function basics(Basics $basics): array
-{
-    return array_map(fn (Basic $basic): string => sprintf('%s %s %s: %s', $basic->rank, $basic->kind->value, $basic->verb->value, implode(' ', array_map(fn (array $use): string => $use[0]->id.'@'.implode('+', $use[1]), $basic->uses))), $basics->basics);
-}
 
 it('tells at which rank each basic appears, and where it is used', function (): void {
     $wrist = Made::attack(id: 'w');
@@ -20,7 +15,7 @@ it('tells at which rank each basic appears, and where it is used', function (): 
         Made::answer('early', $wrist, 'a', beats: "left foot step 9, left hand strip toward thumb\n  if not: right elbow chin\nleave 6, look"),
     ]));
 
-    expect(basics($basics))->toBe([
+    expect(BasicsFixture::basics($basics))->toBe([
         'a step leave: early@2 late@4',
         'a step step: early@1 late@1',
         'a control strip: early@1',
@@ -37,7 +32,7 @@ it('counts what a short form brings from the rank that it is for', function (): 
     $wrist = Made::attack(id: 'w');
     $basics = Basics::of(Made::catalogue([$wrist], [Made::answer('x', $wrist, 'c', short: new ShortForm('a', 1), beats: "left hand parry\nright palm chin\nleave 6")]));
 
-    expect(basics($basics))->toBe(['a step leave: x@3', 'a control parry: x@1', 'c strike palm: x@2']);
+    expect(BasicsFixture::basics($basics))->toBe(['a step leave: x@3', 'a control parry: x@1', 'c strike palm: x@2']);
 });
 
 it('has every answer of the demo in the index', function (): void {

@@ -2,62 +2,40 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Attack\Attack;
-use StoneDrill\Core\Attack\Facet;
-use StoneDrill\Core\Attack\Facets;
-use StoneDrill\Core\Attack\Pattern;
-use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\CarryOver;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Coverage\Load;
-use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\Removable;
 use StoneDrill\Core\Curriculum\Answer;
-use StoneDrill\Core\Curriculum\Catalogue;
-use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\ShortForm;
 use StoneDrill\Core\Technique\Beats;
+use Tests\Core\Coverage\CoverageFixture;
 use Tests\Support\English;
 use Tests\Support\Made;
-
-/** @return list<string> kind, attack, side, weight, moves */
-function holes(array $attacks, array $answers, array $factors = []): array
-{
-    return array_map(fn (Hole $hole): string => implode(' ', [
-        $hole->kind->value, $hole->attack, $hole->side->value, round($hole->weight, 3),
-        implode('+', array_map(fn (Move $move): string => trim($move->kind->value.' '.$move->answer), $hole->moves)),
-    ]), Coverage::of(Made::catalogue($attacks, $answers, $factors))->holes);
-}
-
-/** @return list<?string> the rank at which each cell is laid */
-function laid(array $attacks, array $answers): array
-{
-    return array_map(fn (Cell $cell): ?string => $cell->laidAt, Coverage::of(Made::catalogue($attacks, $answers))->cells);
-}
 
 it('lays a cell at the lowest rank that answers it', function (): void {
     $wrist = Made::attack(id: 'w', neededBy: 'b');
 
-    expect(laid([$wrist], []))->toBe([null, null])
-        ->and(laid([$wrist], [Made::answer('x', $wrist, 'c')]))->toBe(['c', null])
-        ->and(laid([$wrist], [Made::answer('x', $wrist, 'c', true), Made::answer('y', $wrist, 'b')]))->toBe(['b', 'c'])
-        ->and(laid([$wrist], [Made::answer('x', $wrist, 'c', short: new ShortForm('a', 1))]))->toBe(['a', null]);
+    expect(CoverageFixture::laid([$wrist], []))->toBe([null, null])
+        ->and(CoverageFixture::laid([$wrist], [Made::answer('x', $wrist, 'c')]))->toBe(['c', null])
+        ->and(CoverageFixture::laid([$wrist], [Made::answer('x', $wrist, 'c', true), Made::answer('y', $wrist, 'b')]))->toBe(['b', 'c'])
+        ->and(CoverageFixture::laid([$wrist], [Made::answer('x', $wrist, 'c', short: new ShortForm('a', 1))]))->toBe(['a', null]);
 });
 
 it('lays the other side where an answer was written for it', function (): void {
     $right = Made::attack(id: 'r', facets: ['bearing' => '1']);
     $left = Made::attack(id: 'l', facets: ['hand' => 'left', 'bearing' => '11']);
 
-    expect(laid([$right, $left], [Made::answer('x', $right)]))->toBe(['a', null, null, 'a']);
+    expect(CoverageFixture::laid([$right, $left], [Made::answer('x', $right)]))->toBe(['a', null, null, 'a']);
 });
 
 it('finds each kind of hole', function (string $rank, bool $mirrored, array $expected): void {
     $wrist = Made::attack(id: 'w', neededBy: 'b', prevalence: 4);
 
-    expect(holes([$wrist], [Made::answer('x', $wrist, $rank, $mirrored)]))->toBe($expected);
+    expect(CoverageFixture::holes([$wrist], [Made::answer('x', $wrist, $rank, $mirrored)]))->toBe($expected);
 })->with([
     'both sides in time' => ['b', true, []],
     'early' => ['a', true, []],
@@ -69,23 +47,23 @@ it('finds each kind of hole', function (string $rank, bool $mirrored, array $exp
 it('has one hole where an attack has one side', function (): void {
     $hug = Made::attack('hug-front-free', ['hand' => 'both'], 'h', 'a', 5);
 
-    expect(holes([$hug], []))->toBe(['open h written 5 write one']);
+    expect(CoverageFixture::holes([$hug], []))->toBe(['open h written 5 write one']);
 });
 
 it('has no hole where no rank needs it', function (): void {
-    expect(holes([Made::attack(id: 'w')], []))->toBe([]);
+    expect(CoverageFixture::holes([Made::attack(id: 'w')], []))->toBe([]);
 });
 
 it('puts the heaviest first, then the kind, then the id', function (): void {
     $answered = Made::attack('cloth-two', ['hand' => 'both'], 'z', 'a', 1);
     $attacks = [Made::attack('cloth-two', ['hand' => 'both'], 'm', 'a', 2), Made::attack('cloth-two', ['hand' => 'both'], 'b', 'a', 2), $answered];
 
-    expect(holes($attacks, [Made::answer('x', $answered, 'c', listed: ['kind' => ['cloth-two'], 'place' => ['open']])], ['late' => 2.0]))
+    expect(CoverageFixture::holes($attacks, [Made::answer('x', $answered, 'c', listed: ['kind' => ['cloth-two'], 'place' => ['open']])], ['late' => 2.0]))
         ->toBe(['late b written 4 earlier x+write one', 'late m written 4 earlier x+write one', 'late z written 2 earlier x+write one']);
 });
 
 it('weighs with the factors of the school', function (): void {
-    expect(holes([Made::attack(id: 'w', neededBy: 'a', prevalence: 4)], [], ['open' => 0.25]))->toBe(['open w written 0.5 write one', 'open w mirrored 0.5 write one']);
+    expect(CoverageFixture::holes([Made::attack(id: 'w', neededBy: 'a', prevalence: 4)], [], ['open' => 0.25]))->toBe(['open w written 0.5 write one', 'open w mirrored 0.5 write one']);
 });
 
 it('knows the default factor of every kind', function (string $kind, float $factor): void {
@@ -167,7 +145,7 @@ it('agrees with a coverage written otherwise on two hundred random catalogues', 
         $laidAt = $expected = [];
         foreach ($catalogue->attacks as $attack) {
             foreach ($attack->sides() as $side) {
-                $ranks = array_map(fn (Answer $answer): string => $answer->teaching->rank, array_filter($catalogue->answers, fn (Answer $answer): bool => plainlyAnswers($catalogue, $answer, $attack, $side)));
+                $ranks = array_map(fn (Answer $answer): string => $answer->teaching->rank, array_filter($catalogue->answers, fn (Answer $answer): bool => CoverageFixture::plainlyAnswers($catalogue, $answer, $attack, $side)));
                 $laidAt[$attack->id][$side->value] = $ranks === [] ? null : min($ranks);
             }
         }
@@ -202,27 +180,3 @@ it('agrees with a coverage written otherwise on two hundred random catalogues', 
         expect($found)->toBe($expected);
     }
 });
-
-/** Facet by facet, as the page of rules has it, with no bits. */
-function plainlyAnswers(Catalogue $catalogue, Answer $answer, Attack $attack, Side $side): bool
-{
-    $own = array_values(array_filter($catalogue->attacks, fn (Attack $one): bool => $one->id === $answer->attack))[0];
-    $hour = (int) $own->facets->bearing->toClock();
-    $allowed = ['kind' => [$own->kind->id], 'bearing' => array_map(fn (int $h): string => (string) (($h + 11) % 12 + 1), [$hour - 1, $hour, $hour + 1])];
-    foreach (['hand', 'thumb', 'phase', 'posture'] as $facet) {
-        $allowed[$facet] = [$own->facets->value(Facet::from($facet))];
-    }
-    $allowed = array_filter([...$allowed, ...$answer->matching->listed], fn (?array $values): bool => $values !== null);
-    $fits = function (Facets $facets) use ($allowed, $attack): bool {
-        foreach ($allowed as $facet => $values) {
-            if (! in_array($facet === 'kind' ? $attack->kind->id : $facets->value(Facet::from($facet)), $values, true)) {
-                return false;
-            }
-        }
-
-        return true;
-    };
-
-    // The mirrored pattern matches an attack exactly when the pattern matches the attack's mirror.
-    return $fits($attack->on($side)) || ($answer->matching->mirrored && $fits($attack->on($side)->mirror()));
-}

@@ -7,7 +7,6 @@ use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\HoleFinder;
 use StoneDrill\Core\Coverage\HoleKind;
-use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\MoveKind;
 use StoneDrill\Core\Coverage\ProvenShare;
 use StoneDrill\Core\Coverage\RunCache;
@@ -19,16 +18,8 @@ use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Technique\Beats;
+use Tests\Core\Coverage\HolesFixture;
 use Tests\Support\Made;
-
-/** @return list<string> kind, attack and side of the holes that answers in their cells make */
-function faultHoles(array $attacks, array $answers): array
-{
-    $catalogue = Made::catalogue($attacks, $answers);
-    $holes = array_filter(Coverage::whole($catalogue, new WeaknessFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind !== HoleKind::Uncatalogued && $hole->kind !== HoleKind::OneSided);
-
-    return array_values(array_map(static fn (Hole $hole): string => $hole->kind->value, $holes));
-}
 
 // A throat held from the front has one side; rank b needs it. Clear of every weakness: it strips, then leaves.
 dataset('weaknesses', [
@@ -43,15 +34,15 @@ dataset('weaknesses', [
 it('finds what every answer of a cell lacks', function (string $beats, array $expected): void {
     $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
 
-    expect(faultHoles([$throat], [Made::answer('x', $throat, 'b', beats: $beats)]))->toBe($expected);
+    expect(HolesFixture::faultHoles([$throat], [Made::answer('x', $throat, 'b', beats: $beats)]))->toBe($expected);
 })->with('weaknesses');
 
 it('is content when one answer is sound', function (): void {
     $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
 
-    expect(faultHoles([$throat], [Made::answer('x', $throat, 'b', beats: 'tuck, both hands strip'), Made::answer('y', $throat, 'b', beats: "tuck, both hands strip\nleave 6")]))->toBe([])
+    expect(HolesFixture::faultHoles([$throat], [Made::answer('x', $throat, 'b', beats: 'tuck, both hands strip'), Made::answer('y', $throat, 'b', beats: "tuck, both hands strip\nleave 6")]))->toBe([])
         // One that comes only later does not help.
-        ->and(faultHoles([$throat], [Made::answer('x', $throat, 'b', beats: 'tuck, both hands strip'), Made::answer('y', $throat, 'c', beats: "tuck, both hands strip\nleave 6")]))->toBe(['no way out']);
+        ->and(HolesFixture::faultHoles([$throat], [Made::answer('x', $throat, 'b', beats: 'tuck, both hands strip'), Made::answer('y', $throat, 'c', beats: "tuck, both hands strip\nleave 6")]))->toBe(['no way out']);
 });
 
 it('bars what the policy does not teach, and offers what is softer', function (): void {
@@ -69,12 +60,12 @@ it('bars what the policy does not teach, and offers what is softer', function ()
 it('finds what comes only before it lands, at the rung that is the goal', function (): void {
     // Rank c has its goal at rung 4, where attack and moment are told: .50 − .35 is enough. A hold takes .50 to arrive.
     $wrist = Made::attack('cloth-two', ['hand' => 'both', 'phase' => 'reaching'], 'cloth', 'c');
-    expect(faultHoles([$wrist], [Made::answer('x', $wrist, 'c', beats: 'leave 6 0.5 m')]))->toContain('early-only')
-        ->and(faultHoles([$wrist], [Made::answer('x', $wrist, 'c', beats: "slide 6\nleave 6")]))->not->toContain('early-only');
+    expect(HolesFixture::faultHoles([$wrist], [Made::answer('x', $wrist, 'c', beats: 'leave 6 0.5 m')]))->toContain('early-only')
+        ->and(HolesFixture::faultHoles([$wrist], [Made::answer('x', $wrist, 'c', beats: "slide 6\nleave 6")]))->not->toContain('early-only');
 
     // The same once it has landed is answered: nothing is missing.
     $landed = Made::attack('cloth-two', ['hand' => 'both', 'phase' => 'landed'], 'landed', 'c');
-    expect(faultHoles([$wrist, $landed], [Made::answer('x', $wrist, 'c', beats: 'leave 6 0.5 m'), Made::answer('y', $landed, 'c', beats: "both hands strip\nleave 6")]))->not->toContain('early-only');
+    expect(HolesFixture::faultHoles([$wrist, $landed], [Made::answer('x', $wrist, 'c', beats: 'leave 6 0.5 m'), Made::answer('y', $landed, 'c', beats: "both hands strip\nleave 6")]))->not->toContain('early-only');
 });
 
 it('names what nobody has catalogued', function (): void {
@@ -103,21 +94,10 @@ it('tells what too few hold, and what fades', function (int $clean, ?HoleKind $e
     'twelve' => [12, null],
 ]);
 
-/** A random catalogue whose answers lack something here and there. */
-function faultyCatalogue(int $seed): Catalogue
-{
-    mt_srand($seed);
-    $catalogue = Made::randomCatalogue();
-    $beats = ['left foot step 9, both hands strip', "left foot step 9, right palm chin -> rocked\nleave 6, look", "both hands shove chest -> driven back\nleave 6, look", "right knee groin -> folded\n  if not: leave 6\nleave 6", "right edge throat\nleave 6, look"];
-    $answers = array_map(fn (Answer $answer): Answer => $answer->withBeats(Beats::parse($beats[mt_rand(0, 4)])), $catalogue->answers);
-
-    return new Catalogue($catalogue->school, [], $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers);
-}
-
 it('closes each hole with every move that it offers', function (array $catalogues, array $moves): void {
     $tried = [];
     foreach ($catalogues as $seed) {
-        foreach (takenMoves($seed === null ? Made::demo() : faultyCatalogue($seed)) as [$hole, $move, $left]) {
+        foreach (HolesFixture::takenMoves($seed === null ? Made::demo() : HolesFixture::faultyCatalogue($seed)) as [$hole, $move, $left]) {
             expect($left)->toBe([], "{$hole->kind->value} {$hole->attack}: {$move->kind->value} {$move->answer}");
             $tried[$move->kind->value] = true;
         }
@@ -128,32 +108,8 @@ it('closes each hole with every move that it offers', function (array $catalogue
     'random catalogues' => [range(1, 20), ['mirror', 'widen', 'earlier', 'soften']],
 ]);
 
-/**
- * Every move that is offered but for writing one, each with what is left of its hole when it was taken.
- *
- * @return Generator<array{Hole, Move, list<Hole>}>
- */
-function takenMoves(Catalogue $catalogue): Generator
-{
-    $memory = new RunCache();
-    $weaknesses = new WeaknessFinder($catalogue, $memory);
-    foreach (Coverage::whole($catalogue, $weaknesses, new Widener($catalogue))->holes as $hole) {
-        foreach ($hole->moves as $move) {
-            if ($move->kind === MoveKind::Write) {
-                continue;
-            }
-            $after = $move->takenIn($catalogue, (string) $hole->rank);
-            $left = array_filter(
-                (new HoleFinder($after, new WeaknessFinder($after, $memory)))->find(Coverage::of($after)->cells),
-                static fn (Hole $other): bool => [$other->kind, $other->attack, $other->side] === [$hole->kind, $hole->attack, $hole->side],
-            );
-            yield [$hole, $move, $left];
-        }
-    }
-}
-
 it('finds the same after a change as from the ground up', function (int $seed): void {
-    $before = faultyCatalogue($seed);
+    $before = HolesFixture::faultyCatalogue($seed);
     $memory = new RunCache();
     $whole = fn (Catalogue $catalogue): Coverage => Coverage::whole($catalogue, new WeaknessFinder($catalogue, $memory), new Widener($catalogue, $memory));
     $answers = $before->answers;
@@ -180,7 +136,7 @@ it('finds the same after a change as from the ground up', function (int $seed): 
 })->with(range(1, 30));
 
 it('begins anew when more than answers has changed', function (): void {
-    $before = faultyCatalogue(3);
+    $before = HolesFixture::faultyCatalogue(3);
     $now = new Catalogue($before->school, [], $before->ranks, $before->ladder, array_slice($before->attacks, 1), array_values(array_filter($before->answers, fn (Answer $answer): bool => $answer->attack !== $before->attacks[0]->id)));
 
     expect(Coverage::of($before)->after($now, new HoleFinder($now))->holes)->toEqual(Coverage::of($now)->holes);

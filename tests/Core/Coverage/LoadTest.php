@@ -13,33 +13,11 @@ use StoneDrill\Core\Curriculum\ShortForm;
 use StoneDrill\Core\Curriculum\Teaching;
 use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Technique\Beats;
+use Tests\Core\Coverage\LoadFixture;
 use Tests\Support\Made;
 
-/**
- * A ladder whose ranks bring so many actions each that nothing before brings along: every step is another verb.
- *
- * @param list<int> $counts at a, b and c
- *
- * @return list<Load>
- */
-function ladderOf(array $counts): array
-{
-    $deeds = ['block', 'parry', 'cover', 'guard', 'clamp', 'clear', 'pull', 'press', 'lift', 'peel', 'pin', 'shove', 'escort', 'post', 'let go'];
-    $wrist = Made::attack(id: 'w');
-    $answers = [];
-    foreach ($counts as $index => $count) {
-        $lines = array_map(fn (string $deed): string => "right hand {$deed}", array_splice($deeds, 0, $count));
-        if ($count > 0) {
-            $answers[] = Made::answer("x{$index}", $wrist, ['a', 'b', 'c'][$index], beats: implode("\n", $lines));
-        }
-    }
-    $catalogue = Made::catalogue([$wrist], $answers);
-
-    return Load::of($catalogue, Coverage::of($catalogue));
-}
-
 it('finds the ladder too steep where a rank brings half as much again as ranks do', function (array $counts, float $from, array $steep): void {
-    $loads = ladderOf($counts);
+    $loads = LoadFixture::ladderOf($counts);
 
     expect(array_map(fn (Load $load): float => $load->newActions, $loads))->toBe(array_map(floatval(...), $counts))
         ->and(Load::steepFrom($loads))->toEqualWithDelta($from, 1e-12)

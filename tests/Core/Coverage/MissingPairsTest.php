@@ -3,44 +3,18 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Attack\Facet;
-use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
-use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Coverage\MissingPair;
 use StoneDrill\Core\Coverage\MissingPairs;
+use Tests\Core\Coverage\MissingPairsFixture;
 use Tests\Support\Made;
-
-/**
- * Every feasible attack of a kind, found by trying all values of all facets and asking what is refused.
- *
- * @return Generator<Facets>
- */
-function everyFeasible(Kind $kind): Generator
-{
-    $rows = [[]];
-    foreach (Facet::cases() as $facet) {
-        $longer = [];
-        foreach ($rows as $row) {
-            foreach (in_array($facet, [Facet::Hand, Facet::Phase, Facet::Thumb, Facet::Entry], true) ? (new Feasibility())->allowed($kind, $facet) : $facet->values() as $value) {
-                $longer[] = [...$row, $facet->value => $value];
-            }
-        }
-        $rows = $longer;
-    }
-    foreach ($rows as $row) {
-        $facets = Facets::of($row);
-        if ((new Feasibility())->refusals($kind, $facets) === []) {
-            yield $facets;
-        }
-    }
-}
 
 it('counts the feasible attacks of every pair as trying all of them does', function (): void {
     // Lying with one standing over: any hour, unseen from 4 to 8, so that what is noticed hangs on the bearing.
     $kind = Kinds::builtIn()->get('ground-standing');
     $counts = [];
-    foreach (everyFeasible($kind) as $facets) {
+    foreach (MissingPairsFixture::everyFeasible($kind) as $facets) {
         $values = array_merge(['family' => 'ground'], $facets->toArray());
         $aspects = array_keys($values);
         foreach ($aspects as $place => $a) {

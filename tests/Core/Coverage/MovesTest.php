@@ -5,51 +5,19 @@ declare(strict_types=1);
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\Load;
-use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\MoveKind;
 use StoneDrill\Core\Coverage\Removable;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
-use StoneDrill\Core\Curriculum\Matching;
-use StoneDrill\Core\Curriculum\Teaching;
+use Tests\Core\Coverage\MovesFixture;
 use Tests\Support\Made;
-
-/** The catalogue after a move on one of its answers was made. */
-function moved(Catalogue $catalogue, Hole $hole, Move $move): Catalogue
-{
-    $answers = array_map(function (Answer $answer) use ($catalogue, $hole, $move): Answer {
-        if ($answer->id !== $move->answer) {
-            return $answer;
-        }
-
-        $teaching = $answer->teaching;
-
-        return new Answer(
-            $answer->id,
-            $answer->title,
-            $answer->label,
-            $answer->attack,
-            $move->kind === MoveKind::Mirror ? Matching::of($catalogue->attackOf($answer), $answer->matching->listed, true) : $answer->matching,
-            $move->kind === MoveKind::Earlier ? new Teaching((string) $hole->rank, null, $teaching->doctrine, $teaching->mistakes, $teaching->waived) : $teaching,
-            $answer->beats,
-        );
-    }, $catalogue->answers);
-
-    return new Catalogue($catalogue->school, [], $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers);
-}
-
-/** @return list<string> attack and side of every hole */
-function gaps(Catalogue $catalogue): array
-{
-    return array_map(fn (Hole $hole): string => $hole->attack.' '.$hole->side->value, Coverage::of($catalogue)->holes);
-}
 
 it('closes the hole with every move that it offers', function (Catalogue $catalogue): void {
     $taken = 0;
     foreach (Coverage::of($catalogue)->holes as $hole) {
         foreach ($hole->moves as $move) {
             if ($move->kind !== MoveKind::Write) {
-                expect(gaps(moved($catalogue, $hole, $move)))->not->toContain($hole->attack.' '.$hole->side->value, "{$move->kind->value} {$move->answer}");
+                expect(MovesFixture::gaps(MovesFixture::moved($catalogue, $hole, $move)))->not->toContain($hole->attack.' '.$hole->side->value, "{$move->kind->value} {$move->answer}");
                 $taken++;
             }
         }

@@ -4,71 +4,15 @@ declare(strict_types=1);
 
 use StoneDrill\Core\Coverage\Pairs\Model;
 use StoneDrill\Core\Coverage\Pairs\Sampler;
+use Tests\Core\Coverage\PairsFixture;
 use Tests\Support\English;
 
-/** @return array<string, list<string>> */
-function parameters(int $count, int $values): array
-{
-    $parameters = [];
-    for ($i = 1; $i <= $count; $i++) {
-        $parameters["p{$i}"] = array_map(static fn (int $value): string => "v{$value}", range(1, $values));
-    }
-
-    return $parameters;
-}
-
-/** Whether a row has a forbidden combination in it, told the plain way. */
-function isForbidden(array $row, array $forbid): bool
-{
-    foreach ($forbid as $combination) {
-        if (array_intersect_assoc($combination, $row) === $combination) {
-            return true;
-        }
-    }
-
-    return false;
-}
-
-/** Every pair of the rows of a list. @return array<string, true> */
-function pairsOf(iterable $rows): array
-{
-    $pairs = [];
-    foreach ($rows as $row) {
-        foreach ($row as $a => $x) {
-            foreach ($row as $b => $y) {
-                if ($a < $b) {
-                    $pairs["{$a}={$x} {$b}={$y}"] = true;
-                }
-            }
-        }
-    }
-
-    return $pairs;
-}
-
-/** Every whole row that is allowed, by going through all of them. @return list<array<string, string>> */
-function allRows(array $parameters, array $forbid): array
-{
-    $rows = [[]];
-    foreach ($parameters as $name => $values) {
-        $longer = [];
-        foreach ($rows as $row) {
-            foreach ($values as $value) {
-                $longer[] = [...$row, $name => $value];
-            }
-        }
-        $rows = $longer;
-    }
-
-    return array_values(array_filter($rows, static fn (array $row): bool => ! isForbidden($row, $forbid)));
-}
-
 it('meets every pair in few rows', function (int $count, int $values, int $most): void {
-    $parameters = parameters($count, $values);
+    $parameters = PairsFixture::parameters($count, $values);
     $sample = (new Sampler(Model::of($parameters), 7))->sample();
 
     // Of two parameters: values², of all: that times count · (count − 1) ÷ 2.
-    expect(pairsOf($sample->rows))->toHaveCount($values ** 2 * $count * ($count - 1) / 2)
+    expect(PairsFixture::pairsOf($sample->rows))->toHaveCount($values ** 2 * $count * ($count - 1) / 2)
         ->and(count($sample->rows))->toBeLessThanOrEqual($most)
         ->and($sample->infeasible)->toBe(0);
 })->with(['3^4' => [4, 3, 9], '3^13' => [13, 3, 18], '2^100' => [100, 2, 12], '10^20' => [20, 10, 205], 'two parameters' => [2, 4, 16], 'one value each' => [5, 1, 1]]);
@@ -87,16 +31,16 @@ it('keeps to what can be, and leaves out no pair that can', function (int $seed)
         }
         $forbid[] = $combination;
     }
-    $possible = pairsOf(allRows($parameters, $forbid));
+    $possible = PairsFixture::pairsOf(PairsFixture::allRows($parameters, $forbid));
     $sample = (new Sampler(Model::of($parameters, $forbid), $seed))->sample();
 
-    expect(array_keys(pairsOf($sample->rows)))->toEqualCanonicalizing(array_keys($possible))
+    expect(array_keys(PairsFixture::pairsOf($sample->rows)))->toEqualCanonicalizing(array_keys($possible))
         ->and($sample->pairs - $sample->infeasible)->toBe(count($possible))
-        ->and(array_filter($sample->rows, static fn (array $row): bool => isForbidden($row, $forbid)))->toBe([]);
+        ->and(array_filter($sample->rows, static fn (array $row): bool => PairsFixture::isForbidden($row, $forbid)))->toBe([]);
 })->with(array_map(static fn (int $seed): array => [$seed], range(1, 60)));
 
 it('gives the same rows for the same seed, and others for another', function (): void {
-    $rows = static fn (int $seed): array => (new Sampler(Model::of(parameters(6, 4)), $seed))->sample()->rows;
+    $rows = static fn (int $seed): array => (new Sampler(Model::of(PairsFixture::parameters(6, 4)), $seed))->sample()->rows;
 
     expect($rows(3))->toBe($rows(3))->and($rows(3))->not->toBe($rows(4));
 });

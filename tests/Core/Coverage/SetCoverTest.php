@@ -3,21 +3,7 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Coverage\SetCover;
-
-/** The best choice by trying all of them: fewest, then heaviest, then first in order. */
-function bestByTrying(array $weights, array $sets, float $goal): array
-{
-    $best = null;
-    for ($choice = 0; $choice < 2 ** count($sets); $choice++) {
-        $picked = array_values(array_filter(array_keys($sets), static fn (int $set): bool => ($choice >> $set & 1) === 1));
-        $weight = array_sum(array_map(static fn (int $element): float => $weights[$element], array_unique(array_merge([], ...array_map(static fn (int $set): array => $sets[$set], $picked)))));
-        if ($weight >= $goal - 1e-9 && ($best === null || [count($picked), -round($weight, 9), $picked] < [count($best[1]), -round($best[0], 9), $best[1]])) {
-            $best = [$weight, $picked];
-        }
-    }
-
-    return $best[1] ?? [];
-}
+use Tests\Core\Coverage\SetCoverFixture;
 
 it('chooses as trying everything does', function (int $seed): void {
     mt_srand($seed);
@@ -30,7 +16,7 @@ it('chooses as trying everything does', function (int $seed): void {
     foreach ([0.3, 0.6, 0.9, 1.0] as $share) {
         $goal = $share * $cover->most();
         $exact = $cover->exact($goal);
-        expect($exact)->toBe(bestByTrying($weights, $sets, $goal), "share {$share}")
+        expect($exact)->toBe(SetCoverFixture::bestByTrying($weights, $sets, $goal), "share {$share}")
             ->and($cover->bound($goal))->toBeLessThanOrEqual(count($exact))
             ->and(count($cover->greedy($goal)))->toBeGreaterThanOrEqual(count($exact));
     }

@@ -11,28 +11,15 @@ use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\MoveKind;
 use StoneDrill\Core\Coverage\Resemblance;
 use StoneDrill\Core\Coverage\RunCache;
-use StoneDrill\Core\Coverage\Softener;
 use StoneDrill\Core\Coverage\Widener;
-use StoneDrill\Core\Curriculum\ContactPolicy;
-use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\Hazard;
-use StoneDrill\Core\Curriculum\PolicyLevel;
-use StoneDrill\Core\Curriculum\PolicyRow;
-use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Technique\Beats;
+use Tests\Core\Coverage\SoftenerFixture;
 use Tests\Core\Floor\OnTheFloor;
 use Tests\Support\Made;
 
-/** @param list<Hazard> $barred */
-function softened(array $barred, string $beats): ?string
-{
-    $policy = ContactPolicy::of(new School('Hall', Doctrine::Escape, policy: array_map(static fn (Hazard $hazard): PolicyRow => new PolicyRow($hazard, null, null, PolicyLevel::NotTaught), $barred)), ['a']);
-
-    return (new Softener($policy, 'a'))->soften(Beats::parse($beats))?->toText();
-}
-
 it('puts the nearest height in the place of what is not taught', function (array $barred, string $beats, ?string $expected): void {
-    expect(softened($barred, $beats))->toBe($expected);
+    expect(SoftenerFixture::softened($barred, $beats))->toBe($expected);
 })->with([
     // Throat .85: the neck is .84, then the chin .870.
     'the throat' => [[Hazard::Throat], 'right edge throat', "right edge neck\n"],

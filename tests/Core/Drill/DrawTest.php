@@ -12,51 +12,26 @@ use StoneDrill\Core\Drill\HiddenMoment;
 use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Drill\Warning;
-use StoneDrill\Core\Proof\Evidence;
 use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Prover;
 use StoneDrill\Core\Proof\Window;
 use StoneDrill\Core\Proof\Windows;
+use Tests\Core\Drill\DrawFixture;
 use Tests\Support\English;
 use Tests\Support\Made;
-
-/** A ticket of a symmetric attack. */
-function ticket(int $prevalence, float $lower = 0.0, ?int $days = 0, string $kind = 'throat-front', string $id = 'it'): Ticket
-{
-    $one = Made::attack($kind, ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'], $id, 'a', $prevalence);
-
-    // Beta(α, 1) has the 10 % quantile .1^(1 ÷ α); a great many failures leave nothing.
-    $evidence = $lower === 0.0 ? new Evidence(0.0, 1e6) : new Evidence(log(0.1) / log($lower) - 0.5, 0.5);
-
-    return new Ticket(Coverage::of(Made::catalogue([$one], []))->cells[0], $evidence, $days);
-}
-
-/** @return Pool of these attacks, each answered by the beats at rank a */
-function pool(array $attacks, string $beats = 'leave 6', array $only = []): Pool
-{
-    $catalogue = Made::catalogue($attacks, array_map(fn (Attack $attack) => Made::answer('x-'.$attack->id, $attack, 'a', true, beats: $beats), $attacks));
-
-    return new Pool($catalogue, Coverage::of($catalogue)->cells, new DateTimeImmutable(Made::NOW));
-}
-
-/** @return list<string> what somebody can be drilled on */
-function drilled(Pool $pool, Student $student): array
-{
-    return array_map(fn (Ticket $ticket): string => $ticket->cell->attack->id.' '.$ticket->cell->side->value, $pool->tickets($student, 3, []));
-}
 
 it('weighs by prevalence, by what is not proven, and by how long ago', function (Ticket $ticket, float $weight): void {
     expect($ticket->weight())->toEqualWithDelta($weight, 1e-6);
 })->with([
-    'today' => [fn (): Ticket => ticket(4, 0.25, 0), 3.0],
-    'a week ago' => [fn (): Ticket => ticket(4, 0.25, 7), 4.5],
-    'long ago' => [fn (): Ticket => ticket(4, 0.25, 300), 9.0],
-    'at four weeks it is as wanted as it gets' => [fn (): Ticket => ticket(1, 0.0, 28), 3.0],
-    'never' => [fn (): Ticket => ticket(2, 0.5, null), 3.0],
+    'today' => [fn (): Ticket => DrawFixture::ticket(4, 0.25, 0), 3.0],
+    'a week ago' => [fn (): Ticket => DrawFixture::ticket(4, 0.25, 7), 4.5],
+    'long ago' => [fn (): Ticket => DrawFixture::ticket(4, 0.25, 300), 9.0],
+    'at four weeks it is as wanted as it gets' => [fn (): Ticket => DrawFixture::ticket(1, 0.0, 28), 3.0],
+    'never' => [fn (): Ticket => DrawFixture::ticket(2, 0.5, null), 3.0],
 ]);
 
 it('has the entropy of its weights', function (array $prevalences, float $bits): void {
-    expect(Draw::of(array_map(fn (int $prevalence): Ticket => ticket($prevalence), $prevalences))->entropy())->toEqualWithDelta($bits, 1e-12);
+    expect(Draw::of(array_map(fn (int $prevalence): Ticket => DrawFixture::ticket($prevalence), $prevalences))->entropy())->toEqualWithDelta($bits, 1e-12);
 })->with([
     'two alike' => [[3, 3], 1.0],
     'a half and two quarters' => [[4, 2, 2], 1.5],
@@ -67,7 +42,7 @@ it('has the entropy of its weights', function (array $prevalences, float $bits):
 ]);
 
 it('draws each as often as it weighs', function (): void {
-    $draw = Draw::of([ticket(1, id: 'one'), ticket(2, id: 'two'), ticket(5, id: 'five')]);
+    $draw = Draw::of([DrawFixture::ticket(1, id: 'one'), DrawFixture::ticket(2, id: 'two'), DrawFixture::ticket(5, id: 'five')]);
     $counts = ['one' => 0, 'two' => 0, 'five' => 0];
     for ($seed = 1; $seed <= 4000; $seed++) {
         $counts[$draw->next($seed)[0]->cell->attack->id]++;
@@ -82,7 +57,7 @@ it('draws each as often as it weighs', function (): void {
 
 it('draws by what is proven and how long ago too, and leaves the moment to chance', function (): void {
     // 4 × .25 × 1, 2 × .5 × 2, 5 × 1 × 1: one, two and five parts of eight.
-    $draw = Draw::of([ticket(4, 0.75, 0, id: 'one'), ticket(2, 0.5, 14, id: 'two'), ticket(5, 0.0, 0, id: 'five')]);
+    $draw = Draw::of([DrawFixture::ticket(4, 0.75, 0, id: 'one'), DrawFixture::ticket(2, 0.5, 14, id: 'two'), DrawFixture::ticket(5, 0.0, 0, id: 'five')]);
     $counts = ['one' => 0, 'two' => 0, 'five' => 0];
     $chances = ['one' => 0.0, 'two' => 0.0, 'five' => 0.0];
     for ($seed = 1; $seed <= 4000; $seed++) {
@@ -102,7 +77,7 @@ it('draws by what is proven and how long ago too, and leaves the moment to chanc
 });
 
 it('leaves out a family that came twice, unless it is all there is', function (array $latest, int $left): void {
-    $tickets = [ticket(3), ticket(3, kind: 'hug-front-free'), ticket(3, kind: 'throat-front')];
+    $tickets = [DrawFixture::ticket(3), DrawFixture::ticket(3, kind: 'hug-front-free'), DrawFixture::ticket(3, kind: 'throat-front')];
 
     expect(Draw::of($tickets, $latest)->tickets)->toHaveCount($left);
 })->with([
@@ -113,7 +88,7 @@ it('leaves out a family that came twice, unless it is all there is', function (a
 ]);
 
 it('leaves nothing out of what is all there is', function (): void {
-    expect(Draw::of([ticket(3)], [Family::Choke, Family::Choke])->tickets)->toHaveCount(1);
+    expect(Draw::of([DrawFixture::ticket(3)], [Family::Choke, Family::Choke])->tickets)->toHaveCount(1);
 });
 
 it('waits at least a second and a half and never more than nine, by a cut-off exponential', function (float $chance, float $wait): void {
@@ -129,14 +104,14 @@ it('draws from what the rank needs and has an answer to', function (): void {
     $pool = new Pool($catalogue, Coverage::of($catalogue)->cells, new DateTimeImmutable(Made::NOW));
 
     // The answer at rank b matches the same kind of hold, so that it lays the other side there.
-    expect(drilled($pool, new Student('ada', 'Ada', 'a')))->toBe(['here written'])
-        ->and(drilled($pool, new Student('bo', 'Bo', 'b')))->toBe(['here written', 'here mirrored', 'later written', 'later mirrored']);
+    expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a')))->toBe(['here written'])
+        ->and(DrawFixture::drilled($pool, new Student('bo', 'Bo', 'b')))->toBe(['here written', 'here mirrored', 'later written', 'later mirrored']);
 });
 
 it('bars by policy and by flag, and says so', function (array $attack, string $beats, Student $student, ?string $said): void {
-    $pool = pool([Made::attack($attack[0], ['hand' => 'both', 'phase' => $attack[1], 'intent' => $attack[2], 'thumb' => 'n/a'], 'it', 'a')], $beats);
+    $pool = DrawFixture::pool([Made::attack($attack[0], ['hand' => 'both', 'phase' => $attack[1], 'intent' => $attack[2], 'thumb' => 'n/a'], 'it', 'a')], $beats);
 
-    expect(drilled($pool, $student) === [])->toBe($said !== null)->and(array_map(English::say(...), $pool->barred($student)))->toBe($said === null ? [] : [$said]);
+    expect(DrawFixture::drilled($pool, $student) === [])->toBe($said !== null)->and(array_map(English::say(...), $pool->barred($student)))->toBe($said === null ? [] : [$said]);
 })->with([
     'a grown-up' => [['throat-front', 'landed', 'choke'], 'leave 6', new Student('ada', 'Ada', 'b'), null],
     'contact at the lowest rank' => [['hug-front-free', 'landed', 'pin'], "right palm chin\nleave 6", new Student('ada', 'Ada', 'a'), '“It” is left out for Ada: contact (contact policy).'],
@@ -147,10 +122,10 @@ it('bars by policy and by flag, and says so', function (array $attack, string $b
 
 it('drills no chokes with the young', function (): void {
     $throat = new Attack('throat', 'Throat', Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->kind, Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->facets, 'a', 'a');
-    $pool = pool([$throat]);
+    $pool = DrawFixture::pool([$throat]);
 
-    expect(drilled($pool, new Student('ada', 'Ada', 'a', born: new DateTimeImmutable('2012-05-02'))))->toBe([])
-        ->and(drilled($pool, new Student('bo', 'Bo', 'a', born: new DateTimeImmutable('2001-05-02'))))->toBe(['throat written']);
+    expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a', born: new DateTimeImmutable('2012-05-02'))))->toBe([])
+        ->and(DrawFixture::drilled($pool, new Student('bo', 'Bo', 'a', born: new DateTimeImmutable('2001-05-02'))))->toBe(['throat written']);
 });
 
 it('keeps of reps what says the same as all of them', function (int $seed): void {

@@ -2,48 +2,15 @@
 
 declare(strict_types=1);
 
-use Opis\JsonSchema\Validator;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\CatalogueWriter;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Exchange\Problem;
-use StoneDrill\Core\Exchange\UnreadableCatalogue;
 use Symfony\Component\Yaml\Yaml;
+use Tests\Core\Exchange\CatalogueReaderFixture;
 use Tests\Support\English;
 use Tests\Support\Made;
-
-/** @return list<Problem> */
-function problems(array|string $document, Format $format = Format::Json): array
-{
-    try {
-        (new CatalogueReader())->read(is_array($document) ? (string) json_encode($document) : $document, $format);
-    } catch (UnreadableCatalogue $exception) {
-        return $exception->problems;
-    }
-
-    return [];
-}
-
-/** The small file with one value changed, or taken out when it is null. */
-function changed(string $path, mixed $value): array
-{
-    $document = Made::small();
-    $at = &$document;
-    foreach (explode('.', $path) as $key) {
-        $at = &$at[$key];
-    }
-    $at = $value;
-
-    return $document;
-}
-
-function agreesWithSchema(array $document): bool
-{
-    $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/schema/stone-drill-1.schema.json'));
-
-    return (new Validator())->validate(json_decode((string) json_encode($document)), $schema)->isValid();
-}
 
 it('reads everything that the format has', function (): void {
     $file = Made::readDocument(Made::small());
@@ -98,17 +65,17 @@ it('reads unquoted days and moments of YAML', function (): void {
 });
 
 it('refuses each facet that is wrong, at its place', function (string $facet): void {
-    $problem = problems(changed("attacks.0.{$facet}", 'sideways'))[0];
+    $problem = CatalogueReaderFixture::problems(CatalogueReaderFixture::changed("attacks.0.{$facet}", 'sideways'))[0];
 
     expect($problem->pointer)->toBe("/attacks/0/{$facet}")
         ->and(English::say($problem->found))->toBe('“sideways”')
         ->and(English::say($problem->expected))->toContain(implode(', ', Facet::from($facet)->values()))
-        ->and(agreesWithSchema(changed("attacks.0.{$facet}", 'sideways')))->toBeFalse();
+        ->and(CatalogueReaderFixture::agreesWithSchema(CatalogueReaderFixture::changed("attacks.0.{$facet}", 'sideways')))->toBeFalse();
 })->with(array_map(fn (Facet $facet): string => $facet->value, Facet::cases()));
 
 // Where, a value that cannot stand there, and a part of what is said.
 it('says what is wrong, where, and what was meant', function (string $path, mixed $value, string $pointer, string $said): void {
-    $texts = array_map(fn (Problem $problem): string => English::say($problem->text()), problems(changed($path, $value)));
+    $texts = array_map(fn (Problem $problem): string => English::say($problem->text()), CatalogueReaderFixture::problems(CatalogueReaderFixture::changed($path, $value)));
 
     expect(implode("\n", $texts))->toContain($pointer.': ')->toContain($said);
 })->with([
@@ -166,19 +133,19 @@ it('refuses a second correction of the same rep', function (): void {
     $document = Made::small();
     $document['reps'][] = [...$document['reps'][1], 'id' => '0b7e1f60-0000-4000-8000-000000000003'];
 
-    expect(problems($document)[0]->pointer)->toBe('/reps/2/replaces');
+    expect(CatalogueReaderFixture::problems($document)[0]->pointer)->toBe('/reps/2/replaces');
 });
 
 it('finds everything that is wrong in one reading', function (): void {
-    $document = changed('attacks.0.hand', 'both');
+    $document = CatalogueReaderFixture::changed('attacks.0.hand', 'both');
     $document['answers'][0]['rank'] = 'z';
     $document['reps'][0]['outcome'] = 'cleen';
 
-    expect(array_map(fn (Problem $problem): string => $problem->pointer, problems($document)))->toBe(['/attacks/0/hand', '/answers/0/rank', '/reps/0/outcome']);
+    expect(array_map(fn (Problem $problem): string => $problem->pointer, CatalogueReaderFixture::problems($document)))->toBe(['/attacks/0/hand', '/answers/0/rank', '/reps/0/outcome']);
 });
 
 it('does not call wrong what only points to something wrong', function (): void {
-    expect(problems(changed('attacks.0.hand', 'both')))->toHaveCount(1);
+    expect(CatalogueReaderFixture::problems(CatalogueReaderFixture::changed('attacks.0.hand', 'both')))->toHaveCount(1);
 });
 
 it('reads a ladder of the school’s own', function (): void {
@@ -186,13 +153,13 @@ it('reads a ladder of the school’s own', function (): void {
     $document = [...Made::small(), 'rungs' => [$rung, [...$rung, 'id' => 3], [...$rung, 'id' => 4, 'stressors' => ['noise']]], 'reps' => []];
 
     expect(Made::readDocument($document)->catalogue->ladder->ids())->toBe([2, 3, 4])
-        ->and(problems([...$document, 'rungs' => [[...$rung, 'id' => 3], $rung]])[0]->pointer)->toBe('/rungs/1/id')
-        ->and(problems([...$document, 'rungs' => array_map(fn (int $id): array => [...$rung, 'id' => $id], range(1, 13))])[0]->expected->values['max'])->toBe(12);
+        ->and(CatalogueReaderFixture::problems([...$document, 'rungs' => [[...$rung, 'id' => 3], $rung]])[0]->pointer)->toBe('/rungs/1/id')
+        ->and(CatalogueReaderFixture::problems([...$document, 'rungs' => array_map(fn (int $id): array => [...$rung, 'id' => $id], range(1, 13))])[0]->expected->values['max'])->toBe(12);
 });
 
 it('refuses text that is made to exhaust it', function (string $text, Format $format, string $said): void {
     $start = hrtime(true);
-    $problems = problems($text, $format);
+    $problems = CatalogueReaderFixture::problems($text, $format);
 
     expect(English::say($problems[0]->text()))->toContain($said)
         ->and((hrtime(true) - $start) / 1e9)->toBeLessThan(20)
@@ -203,11 +170,11 @@ it('refuses text that is made to exhaust it', function (string $text, Format $fo
     'dashes without end' => [fn () => str_repeat('- ', 100_000), Format::Yaml, 'nested very deeply'],
     'indents without end' => [fn () => implode("\n", array_map(fn (int $i): string => str_repeat(' ', $i).'a:', range(0, 300))), Format::Yaml, 'nested very deeply'],
     'deep JSON' => [fn () => str_repeat('{"a":', 100).'1'.str_repeat('}', 100), Format::Json, 'not JSON'],
-    '10 MB of beats' => [fn () => (string) json_encode(changed('answers.0.beats', str_repeat("leave 6\n", 1_300_000))), Format::Json, 'at most'],
+    '10 MB of beats' => [fn () => (string) json_encode(CatalogueReaderFixture::changed('answers.0.beats', str_repeat("leave 6\n", 1_300_000))), Format::Json, 'at most'],
 ]);
 
 it('says where text stops being a file', function (string $text, Format $format, string $said): void {
-    expect(English::say(problems($text, $format)[0]->text()))->toContain($said);
+    expect(English::say(CatalogueReaderFixture::problems($text, $format)[0]->text()))->toContain($said);
 })->with([
     'broken YAML' => ["format: stone-drill/1\nschool: {name: x\nranks: []", Format::Yaml, 'line'],
     'broken JSON' => ["{\n\"format\": \"stone-drill/1\",\n\"school\": {]\n}", Format::Json, 'not JSON'],
@@ -220,12 +187,12 @@ it('says where text stops being a file', function (string $text, Format $format,
 it('agrees with its JSON Schema on what is sound', function (): void {
     $demo = Yaml::parseFile(dirname(__DIR__, 3).'/database/demo/cinder-quay.yaml');
 
-    expect(agreesWithSchema(Made::small()))->toBeTrue()
-        ->and(agreesWithSchema($demo))->toBeTrue()
-        ->and(agreesWithSchema(json_decode((new CatalogueWriter())->write(Made::readDocument(Made::small()), Format::Json), true)))->toBeTrue()
-        ->and(agreesWithSchema(changed('colour', 'red')))->toBeFalse()
-        ->and(agreesWithSchema(changed('reps.0.outcome', 'cleen')))->toBeFalse()
-        ->and(agreesWithSchema(changed('attacks.0.title', null)))->toBeFalse();
+    expect(CatalogueReaderFixture::agreesWithSchema(Made::small()))->toBeTrue()
+        ->and(CatalogueReaderFixture::agreesWithSchema($demo))->toBeTrue()
+        ->and(CatalogueReaderFixture::agreesWithSchema(json_decode((new CatalogueWriter())->write(Made::readDocument(Made::small()), Format::Json), true)))->toBeTrue()
+        ->and(CatalogueReaderFixture::agreesWithSchema(CatalogueReaderFixture::changed('colour', 'red')))->toBeFalse()
+        ->and(CatalogueReaderFixture::agreesWithSchema(CatalogueReaderFixture::changed('reps.0.outcome', 'cleen')))->toBeFalse()
+        ->and(CatalogueReaderFixture::agreesWithSchema(CatalogueReaderFixture::changed('attacks.0.title', null)))->toBeFalse();
 });
 
 it('tells the spelling by the ending, else by the first sign', function (string $name, string $text, Format $format): void {

@@ -7,27 +7,10 @@ use StoneDrill\Core\Attack\DefenderHold;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\CatalogueWriter;
 use StoneDrill\Core\Exchange\Format;
-use Tests\Support\Made;
-
-/** A file of the first release: a kind of its own, mistakes under their old name. */
-function firstRelease(): string
-{
-    $document = Made::small();
-    $document['kinds'][0]['his_busy'] = $document['kinds'][0]['attacker_busy'];
-    $document['kinds'][0]['yours'] = ['wrists'];
-    unset($document['kinds'][0]['attacker_busy']);
-    $document['answers'][0]['faults'] = ['leans back'];
-    unset($document['answers'][0]['mistakes']);
-    foreach ($document['reps'] as &$rep) {
-        $rep['faults'] = ['waits'];
-        unset($rep['mistakes']);
-    }
-
-    return json_encode($document, JSON_THROW_ON_ERROR);
-}
+use Tests\Core\Exchange\RenamedFixture;
 
 it('reads a file of the first release', function (): void {
-    $file = (new CatalogueReader())->read(firstRelease(), Format::Json);
+    $file = (new CatalogueReader())->read(RenamedFixture::firstRelease(), Format::Json);
     $kind = $file->catalogue->kinds[0];
 
     expect($kind->name)->toBe('Held by the belt')
@@ -38,7 +21,7 @@ it('reads a file of the first release', function (): void {
 });
 
 it('writes it with the names of today, and reads the same again', function (Format $format): void {
-    $file = (new CatalogueReader())->read(firstRelease(), Format::Json);
+    $file = (new CatalogueReader())->read(RenamedFixture::firstRelease(), Format::Json);
     $written = (new CatalogueWriter())->write($file, $format);
 
     expect($written)->toContain('attacker_busy')->toContain('mistakes')

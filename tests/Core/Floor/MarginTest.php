@@ -2,8 +2,7 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Floor\Hit;
-use Tests\Core\Floor\OnTheFloor;
+use Tests\Core\Floor\MarginFixture;
 
 /*
  * Margins worked out by hand. Both start with a wrist held at 12: the axes are .440 · 1.68 − .10 = .6392 m apart. A joint
@@ -11,16 +10,8 @@ use Tests\Core\Floor\OnTheFloor;
  * .288 · sin 15° · 1.68 = .12523 m.
  */
 
-function hit(string $beats, float $defender = 1.68, float $attacker = 1.68, string $kind = 'wrist-cross', array $values = []): Hit
-{
-    $run = OnTheFloor::run($kind, $values, $beats, $defender, $attacker);
-    $last = $run->mainLine[count($run->mainLine) - 1];
-
-    return $last->hits[0];
-}
-
 it('works out the margin of each weapon', function (string $beat, float $expected): void {
-    expect(hit($beat)->margin)->toEqualWithDelta($expected, 1e-9);
+    expect(MarginFixture::hit($beat)->margin)->toEqualWithDelta($expected, 1e-9);
 })->with(function (): array {
     $lean = 0.288 * sin(deg2rad(15)) * 1.68;
     $arm = hypot(0.6392, 0.129 * 1.68) - 0.06 * 1.68;
@@ -51,7 +42,7 @@ it('works out the margin of each weapon', function (string $beat, float $expecte
 });
 
 it('rounds to whole centimetres only when it is shown', function (): void {
-    $hit = hit('right palm chin');
+    $hit = MarginFixture::hit('right palm chin');
 
     // 1.68 · √(.352² − .052²) + .12523 − (√(.6392² + .21672²) − .1008) = .58487 + .12523 − .57414 = .13596
     expect($hit->margin)->toEqualWithDelta(0.13596, 5e-6)->and($hit->centimetres())->toBe(14);
@@ -61,56 +52,56 @@ it('takes the statures of both', function (): void {
     // A small one (1.52) against a large one (1.85): .440 · 1.85 − .10 = .714 m; chin at .870 · 1.85, shoulder at .818 · 1.52.
     $expected = sqrt((0.352 * 1.52) ** 2 - (0.870 * 1.85 - 0.818 * 1.52) ** 2) + 0.288 * sin(deg2rad(15)) * 1.52 - (hypot(0.714, 0.129 * 1.52) - 0.06 * 1.85);
 
-    expect(hit('right palm chin', 1.52, 1.85)->margin)->toEqualWithDelta($expected, 1e-9);
+    expect(MarginFixture::hit('right palm chin', 1.52, 1.85)->margin)->toEqualWithDelta($expected, 1e-9);
 });
 
 it('says what no distance would bring into reach', function (): void {
     // A child's fist (.386 · 1.25 = .4825 m) from a shoulder at 1.0225 m to a chin at .870 · 1.85 = 1.6095 m: .587 m up.
-    $hit = hit('right punch chin', 1.25, 1.85);
+    $hit = MarginFixture::hit('right punch chin', 1.25, 1.85);
 
     expect($hit->tooFarUp)->toBeTrue()->and($hit->margin)->toBeNull()->and($hit->reaches())->toBeFalse();
 });
 
 it('gives no margin at arms and legs', function (): void {
-    $hit = hit('left hammer forearm');
+    $hit = MarginFixture::hit('left hammer forearm');
 
     expect($hit->margin)->toBeNull()->and($hit->tooFarUp)->toBeFalse()->and($hit->reaches())->toBeTrue();
 });
 
 it('brings the head of a folded man nearer and lower', function (): void {
     // Folded: head targets at .62 of 1.68, a quarter of 1.68 nearer, but no nearer than .1008: .6392 − .42 = .2192.
-    $knee = hit("left hand clamp wrist -> folded\nright knee chin");
+    $knee = MarginFixture::hit("left hand clamp wrist -> folded\nright knee chin");
     expect($knee->margin)->toEqualWithDelta(1.68 * sqrt(0.245 ** 2 - (0.62 - 0.53) ** 2) - (hypot(0.2192, 0.0955 * 1.68) - 0.1008), 1e-9);
 
     // The back of the head lies open from the front then.
-    expect(hit("left hand clamp wrist -> folded\nleft elbow back of head")->isFaced)->toBeTrue()
-        ->and(hit('left elbow back of head')->isFaced)->toBeFalse();
+    expect(MarginFixture::hit("left hand clamp wrist -> folded\nleft elbow back of head")->isFaced)->toBeTrue()
+        ->and(MarginFixture::hit('left elbow back of head')->isFaced)->toBeFalse();
 });
 
 it('lowers everything of one who kneels, and nearly all of one who lies', function (): void {
     // Kneeling: chin at (.870 − .25) · 1.68, under the shoulder's .718.
-    $punch = hit("left hand clamp wrist -> kneeling\nright punch chin");
+    $punch = MarginFixture::hit("left hand clamp wrist -> kneeling\nright punch chin");
     expect($punch->margin)->toEqualWithDelta(1.68 * sqrt(0.386 ** 2 - (0.718 - 0.62) ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 - (hypot(0.6392, 0.129 * 1.68) - 0.1008), 1e-9);
 
     // Lying: at most .12 of the attacker’s stature.
-    expect(hit("left hand clamp wrist -> dropped\nright stomp groin")->height)->toEqualWithDelta(0.12 * 1.68, 1e-9);
+    expect(MarginFixture::hit("left hand clamp wrist -> dropped\nright stomp groin")->height)->toEqualWithDelta(0.12 * 1.68, 1e-9);
 
     // A seated defender's hip is at (.53 − .25) · 1.68.
-    $seated = hit('right front kick groin', values: ['posture' => 'seated']);
+    $seated = MarginFixture::hit('right front kick groin', values: ['posture' => 'seated']);
     expect($seated->margin)->toEqualWithDelta(1.68 * sqrt(0.530 ** 2 - (0.48 - 0.28) ** 2) - (hypot(0.6392, 0.0955 * 1.68) - 0.1008), 1e-9);
 });
 
 it('takes the crouch off every joint', function (): void {
     // Dropped by .10: the shoulder counts from .718 down to .618, the chin is .152 above it.
-    expect(hit("drop\nright punch chin")->margin)->toEqualWithDelta(1.68 * sqrt(0.386 ** 2 - (0.870 - 0.718) ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 - (hypot(0.6392, 0.129 * 1.68) - 0.1008), 1e-9);
+    expect(MarginFixture::hit("drop\nright punch chin")->margin)->toEqualWithDelta(1.68 * sqrt(0.386 ** 2 - (0.870 - 0.718) ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 - (hypot(0.6392, 0.129 * 1.68) - 0.1008), 1e-9);
 });
 
 it('chooses the hand and the target that reach', function (): void {
     // Faced to 3 with the attacker at 12, the left shoulder is the nearer one.
-    $hit = hit("pivot 3\nfree hand palm chin", kind: 'closing-in');
+    $hit = MarginFixture::hit("pivot 3\nfree hand palm chin", kind: 'closing-in');
     expect($hit->limb->value)->toBe('left hand');
 
     // The first target that is exposed and reached; the first when none is.
-    expect(hit('right palm back of head or chin')->target->value)->toBe('chin')
-        ->and(hit('right knee chin or throat')->target->value)->toBe('chin');
+    expect(MarginFixture::hit('right palm back of head or chin')->target->value)->toBe('chin')
+        ->and(MarginFixture::hit('right knee chin or throat')->target->value)->toBe('chin');
 });

@@ -2,15 +2,14 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Floor\Bodies;
-use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Simulation;
 use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Technique\Beats;
 use Tests\Core\Floor\OnTheFloor;
+use Tests\Core\Floor\PropertiesFixture;
 use Tests\Core\Technique\RandomBeats;
 use Tests\Support\Made;
 
@@ -54,42 +53,19 @@ it('mirrors every frame when the answer and the attack are mirrored', function (
     for ($seed = 1; $seed <= 1200; $seed++) {
         [$kind, $facets, $bodies] = Made::drawn($seed);
         $beats = (new RandomBeats($seed))->beats();
-        if (hasTies($beats, $facets)) {
+        if (PropertiesFixture::hasTies($beats, $facets)) {
             continue;
         }
         $run = (new Simulation($kind, $facets, $bodies))->run($beats);
         $mirrored = (new Simulation($kind, $facets->mirror(), $bodies))->run($beats->mirror());
         foreach ($run->frames as $index => $frame) {
             $other = $mirrored->frames[$index];
-            expect(seenFrom($frame, 1))->toEqualWithDelta(seenFrom($other, -1), 1e-6, "seed {$seed}, beat {$frame->number}");
+            expect(PropertiesFixture::seenFrom($frame, 1))->toEqualWithDelta(PropertiesFixture::seenFrom($other, -1), 1e-6, "seed {$seed}, beat {$frame->number}");
             $compared++;
         }
     }
     expect($compared)->toBeGreaterThan(300);
 });
-
-/** What has a side only by convention: both limbs, a hand to choose, and a turn from straight behind. */
-function hasTies(Beats $beats, Facets $facets): bool
-{
-    $text = $beats->toText();
-
-    return str_contains($text, 'free hand') || str_contains($text, 'turned') || str_contains($text, 'if second attack')
-        || str_contains($text, 'arm gone') || ! $facets->hand->isOne() || $facets->bearing->toClock() === '6';
-}
-
-/** @return list<float> */
-function seenFrom(Frame $frame, int $side): array
-{
-    $figures = [$side * $frame->positions->defender->axis->x, $frame->positions->defender->axis->y, $side * $frame->positions->attacker->axis->x, $frame->positions->attacker->axis->y, $frame->positions->distance, $frame->time,
-        cos(deg2rad($frame->positions->defender->facing)), $side * sin(deg2rad($frame->positions->defender->facing)), cos(deg2rad($frame->positions->attacker->facing)), $side * sin(deg2rad($frame->positions->attacker->facing))];
-    foreach ($frame->hits as $hit) {
-        array_push($figures, $hit->margin ?? -9.0, (float) $hit->isFaced, (float) $hit->isInArc);
-    }
-    $margins = array_map(static fn ($threat): float => $threat->margin, $frame->positions->threats);
-    sort($margins);
-
-    return [...$figures, ...$margins, $frame->events->delivery->out ?? 0.0, $frame->events->delivery->off ?? 0.0, (float) $frame->isHeld];
-}
 
 it('moves nothing that no action moves', function (): void {
     // Hands alone, against one who holds and does not move: everybody stays.

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Checks\Examination;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Mender;
 use StoneDrill\Core\Checks\Standards;
@@ -11,46 +10,13 @@ use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\RunCache;
 use StoneDrill\Core\Coverage\WeaknessFinder;
 use StoneDrill\Core\Coverage\Widener;
-use StoneDrill\Core\Curriculum\Answer;
-use StoneDrill\Core\Curriculum\Catalogue;
-use StoneDrill\Core\Curriculum\Matching;
-use StoneDrill\Core\Curriculum\Teaching;
-use StoneDrill\Core\Exchange\CatalogueReader;
-use StoneDrill\Core\Exchange\Format;
-use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\RunLimits;
 use StoneDrill\Core\Technique\Beats;
+use Tests\Core\Floor\RunLimitsFixture;
 use Tests\Support\English;
 
-/** A catalogue whose answers are made to cost: one of 500 beats, one that goes on to it 200 times, and a short one. */
-function costly(): Catalogue
-{
-    $catalogue = (new CatalogueReader())->read(str_replace(
-        "answers:\n",
-        "  - { id: other, title: Thumb down, kind: wrist-cross, hand: right, bearing: \"12\", thumb: down, phase: landed, intent: move, needed_by: first, prevalence: 4 }\nanswers:\n",
-        (string) file_get_contents(dirname(__DIR__, 2).'/fixtures/small.yaml'),
-    ), Format::Yaml)->catalogue;
-    $named = static function (string $title, string $beats) use ($catalogue): Answer {
-        $made = $catalogue->answers[0];
-
-        return new Answer($title, $title, '', $made->attack, Matching::of($catalogue->attackOf($made), $made->matching->listed, true), new Teaching($made->teaching->rank), Beats::parse($beats));
-    };
-
-    return $catalogue->withAnswers([
-        $catalogue->answers[0],
-        $named('Long', str_repeat("right palm chin -> rocked\n", 500)),
-        $named('Goer', "right palm chin -> rocked\n".str_repeat("  if far: go to \"Long\" beat 1\n", 200)."leave 6\n"),
-        $named('Goes once', "right palm chin -> rocked\n  if not: go to \"Gate\" beat 1\nleave 6\n"),
-    ]);
-}
-
-function costs(string $id, Catalogue $catalogue): Examination
-{
-    return (new Examiner(Standards::of($catalogue)))->examine(array_column($catalogue->answers, null, 'id')[$id], $catalogue->attacks[0], Side::Written, new Bodies(1.68, 1.68));
-}
-
 it('runs the main line whole, and branches as long as there is room', function (string $id, int $frames, bool $isCut): void {
-    $run = costs($id, costly())->trial->run;
+    $run = RunLimitsFixture::costs($id, RunLimitsFixture::costly())->trial->run;
 
     expect($run->frames)->toHaveCount($frames)->and($run->isCut)->toBe($isCut);
 })->with([
@@ -62,15 +28,15 @@ it('runs the main line whole, and branches as long as there is room', function (
 ]);
 
 it('tries so many beats again, and says from where on it does not', function (): void {
-    $robust = array_map(English::say(...), array_column(costs('Long', costly())->trial->robust, 'without'));
+    $robust = array_map(English::say(...), array_column(RunLimitsFixture::costs('Long', RunLimitsFixture::costly())->trial->robust, 'without'));
 
     // Left out at beat 1, 500 beats are run again, at beat 2 it is 499: the third would be beyond a thousand.
     expect(array_slice($robust, 0, 3))->toBe(['1 rocked', '2 rocked', 'the effects from beat 3 on, which are not tried: the answer is too long']);
 });
 
 it('tries so many changes to mend what is found, and no more', function (): void {
-    $catalogue = costly();
-    $examination = costs('Long', $catalogue);
+    $catalogue = RunLimitsFixture::costly();
+    $examination = RunLimitsFixture::costs('Long', $catalogue);
     $mender = new Mender(new Examiner(Standards::of($catalogue)));
     $mended = array_filter($examination->findings, static fn ($finding): bool => $mender->mend($examination, $finding, Side::Written) !== null);
 
@@ -79,7 +45,7 @@ it('tries so many changes to mend what is found, and no more', function (): void
 });
 
 it('finds every hole of a school that has such answers, trying none of them everywhere', function (): void {
-    $catalogue = costly();
+    $catalogue = RunLimitsFixture::costly();
     $memory = new RunCache();
     $holes = Coverage::whole($catalogue, new WeaknessFinder($catalogue, $memory), new Widener($catalogue, $memory))->holes;
     $moved = array_unique(array_merge(...array_map(static fn ($hole): array => array_map(static fn ($move): ?string => $move->kind->value === 'widen' ? $move->answer : null, $hole->moves), $holes)));
@@ -88,7 +54,7 @@ it('finds every hole of a school that has such answers, trying none of them ever
 });
 
 it('tries no answer everywhere that is too long for it', function (): void {
-    $catalogue = costly();
+    $catalogue = RunLimitsFixture::costly();
     $answers = array_column($catalogue->answers, null, 'id');
     $widener = new Widener($catalogue);
     $near = static fn (string $id): int => count(array_filter(Coverage::of($catalogue)->cells, static fn ($cell): bool => $widener->near($answers[$id], $cell) !== null));

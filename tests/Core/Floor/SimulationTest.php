@@ -5,23 +5,12 @@ declare(strict_types=1);
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Verdict;
 use Tests\Core\Floor\OnTheFloor;
+use Tests\Core\Floor\SimulationFixture;
 
 /*
  * Two bodies of 1.68 m unless it says otherwise. A wrist held: .440 · 1.68 − .10 = .6392 m; the cap of a hold is 20 cm more,
  * .8392; least distance .06 · 3.36 = .2016; half the breadth of the hips .0955 · 1.68 = .16044.
  */
-
-function frames(string $kind, array $values, string $beats, float $defender = 1.68, float $attacker = 1.68): array
-{
-    return array_column(OnTheFloor::run($kind, $values, $beats, $defender, $attacker)->frames, null, 'number');
-}
-
-function ends(string $beats, string $kind = 'wrist-cross', array $values = []): Frame
-{
-    $frames = frames($kind, $values, $beats);
-
-    return $frames[array_key_last($frames)];
-}
 
 it('starts each kind where it starts', function (string $kind, array $values, float $distance): void {
     expect(OnTheFloor::run($kind, $values, 'look', 1.5, 1.8)->start->positions->distance)->toEqualWithDelta($distance, 1e-9);
@@ -56,7 +45,7 @@ it('starts each kind where it starts', function (string $kind, array $values, fl
 });
 
 it('moves the feet', function (string $beat, array $left, array $right): void {
-    $frame = ends($beat, 'closing-in');
+    $frame = SimulationFixture::ends($beat, 'closing-in');
 
     expect([$frame->positions->defender->left->x, $frame->positions->defender->left->y, $frame->positions->defender->right->x, $frame->positions->defender->right->y])
         ->toEqualWithDelta([...$left, ...$right], 1e-9);
@@ -75,10 +64,10 @@ it('moves the feet', function (string $beat, array $left, array $right): void {
 ]);
 
 it('keeps the feet of who kneels or sits where they are', function (): void {
-    $frame = ends("kneel\nleft foot step 9");
+    $frame = SimulationFixture::ends("kneel\nleft foot step 9");
     expect($frame->positions->defender->left->x)->toEqualWithDelta(-0.16044, 1e-9)->and($frame->movement->feetMoved)->toBeFalse();
 
-    expect(ends("kneel\nget up\nleft foot step 9", 'closing-in')->positions->defender->left->x)->toEqualWithDelta(-0.74844, 1e-9);
+    expect(SimulationFixture::ends("kneel\nget up\nleft foot step 9", 'closing-in')->positions->defender->left->x)->toEqualWithDelta(-0.74844, 1e-9);
 });
 
 it('faces as the notice says, and turns to the attacker when the feet move', function (): void {
@@ -86,14 +75,14 @@ it('faces as the notice says, and turns to the attacker when the feet move', fun
         ->and(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching', 'notice' => 'off-guard'], 'look')->start->positions->defender->facing)->toBe(0.0);
 
     // The threat at 6, 2 m away: straight behind, so clockwise, a quarter turn a beat.
-    $frames = frames('blocking-way', ['bearing' => '3', 'notice' => 'off-guard'], "pivot 9\nleft foot step 9\nright foot step 9");
+    $frames = SimulationFixture::frames('blocking-way', ['bearing' => '3', 'notice' => 'off-guard'], "pivot 9\nleft foot step 9\nright foot step 9");
     expect($frames['1']->positions->defender->facing)->toBe(270.0)
         ->and($frames['2']->positions->defender->facing)->toEqualWithDelta(0.0, 1e-6)
         ->and($frames['3']->positions->defender->facing)->toEqualWithDelta(90.0, 1e-6);
 });
 
 it('does to the attacker what is assumed', function (string $effect, float $distance, bool $isHeld): void {
-    $frame = ends('right knee groin -> '.$effect, 'cloth-one');
+    $frame = SimulationFixture::ends('right knee groin -> '.$effect, 'cloth-one');
 
     expect($frame->positions->distance)->toEqualWithDelta($distance, 1e-9)->and($frame->isHeld)->toBe($isHeld);
 })->with([
@@ -110,11 +99,11 @@ it('does to the attacker what is assumed', function (string $effect, float $dist
 ]);
 
 it('rocks the attacker by a quarter of the attacker’s stature when nothing holds', function (): void {
-    expect(ends("left hand strip toward thumb -> released\nright palm chin -> rocked", 'wrist-cross')->positions->distance)->toEqualWithDelta(0.6392 + 0.42, 1e-9);
+    expect(SimulationFixture::ends("left hand strip toward thumb -> released\nright palm chin -> rocked", 'wrist-cross')->positions->distance)->toEqualWithDelta(0.6392 + 0.42, 1e-9);
 });
 
 it('turns the attacker clockwise under a right limb, the other way under others', function (string $beat, float $facing): void {
-    expect(ends($beat, 'cloth-one')->positions->attacker->facing)->toEqualWithDelta($facing, 1e-9);
+    expect(SimulationFixture::ends($beat, 'cloth-one')->positions->attacker->facing)->toEqualWithDelta($facing, 1e-9);
 })->with([
     ['right palm temple -> turned', 270.0],
     ['left palm temple -> turned', 90.0],
@@ -124,7 +113,7 @@ it('turns the attacker clockwise under a right limb, the other way under others'
 
 it('lets an effect last for the beats that begin before its time is up', function (string $effect, float $seconds): void {
     // In beats of half a second: on as long as less than the time has gone by since the beat that made it ended.
-    $frames = frames('closing-in', [], "left hand palm chin -> {$effect}\n".str_repeat("wait 0.5 s\n", 8));
+    $frames = SimulationFixture::frames('closing-in', [], "left hand palm chin -> {$effect}\n".str_repeat("wait 0.5 s\n", 8));
     foreach (range(2, 9) as $number) {
         $isOn = ($number - 2) * 0.5 < $seconds;
         $frame = $frames[$number];
@@ -133,12 +122,12 @@ it('lets an effect last for the beats that begin before its time is up', functio
 })->with([['folded', 1.5], ['turned', 1.0], ['kneeling', 2.0], ['dropped', 3.0]]);
 
 it('ends a fold when the attacker is straightened, and a posture when another comes', function (): void {
-    expect(ends("left palm chin -> folded\nright elbow chin -> straightened", 'closing-in')->positions->attacker->posture->value)->toBe('standing')
-        ->and(ends("left palm chin -> folded\nright elbow chin -> kneeling", 'closing-in')->positions->attacker->posture->value)->toBe('kneeling');
+    expect(SimulationFixture::ends("left palm chin -> folded\nright elbow chin -> straightened", 'closing-in')->positions->attacker->posture->value)->toBe('standing')
+        ->and(SimulationFixture::ends("left palm chin -> folded\nright elbow chin -> kneeling", 'closing-in')->positions->attacker->posture->value)->toBe('kneeling');
 });
 
 it('strips', function (string $kind, array $values, string $beat, array $holds): void {
-    expect(ends($beat, $kind, $values)->events->hold->names())->toBe($holds);
+    expect(SimulationFixture::ends($beat, $kind, $values)->events->hold->names())->toBe($holds);
 })->with([
     'toward the thumb' => ['wrist-cross', [], 'both hands strip toward thumb', []],
     'toward nothing said' => ['wrist-same', [], 'left hand strip', []],
@@ -152,7 +141,7 @@ it('strips', function (string $kind, array $values, string $beat, array $holds):
 ]);
 
 it('tells which wrist is held', function (string $kind, string $hand, array $holds): void {
-    expect(ends('look', $kind, ['hand' => $hand])->events->hold->names())->toBe($holds);
+    expect(SimulationFixture::ends('look', $kind, ['hand' => $hand])->events->hold->names())->toBe($holds);
 })->with([
     ['wrist-same', 'right', ['right hand on left wrist']],
     ['wrist-cross', 'left', ['left hand on left wrist']],
@@ -165,12 +154,12 @@ it('tells which wrist is held', function (string $kind, string $hand, array $hol
 
 it('draws the attacker along at the end of a hold', function (): void {
     // Leaving while held takes 1.764 m; the attacker comes along at .8392.
-    expect(ends('leave 6')->positions->distance)->toEqualWithDelta(0.8392, 1e-9);
+    expect(SimulationFixture::ends('leave 6')->positions->distance)->toEqualWithDelta(0.8392, 1e-9);
 });
 
 it('keeps a grip as far as it was taken, and 20 cm more', function (): void {
     // Freed and gripped at .6392; a slide back of .336 would be .9752.
-    $frames = frames('wrist-cross', [], "left hand strip toward thumb\nleft hand clamp wrist\nslide 6\nleft hand let go\nslide 6");
+    $frames = SimulationFixture::frames('wrist-cross', [], "left hand strip toward thumb\nleft hand clamp wrist\nslide 6\nleft hand let go\nslide 6");
     expect($frames['3']->positions->distance)->toEqualWithDelta(0.8392, 1e-9)
         ->and(array_keys($frames['3']->events->grips))->toBe(['left hand'])
         ->and($frames['4']->events->grips)->toBe([])
@@ -178,24 +167,24 @@ it('keeps a grip as far as it was taken, and 20 cm more', function (): void {
 });
 
 it('keeps a gripped arm from striking, and its owner from turning', function (): void {
-    $frames = frames('wrist-cross', [], "left hand strip toward thumb\nleft hand clamp wrist\nright foot step 3\nlook");
+    $frames = SimulationFixture::frames('wrist-cross', [], "left hand strip toward thumb\nleft hand clamp wrist\nright foot step 3\nlook");
     expect(array_map(static fn ($threat): string => $threat->name(), $frames['4']->positions->threats))->toBe(['left hand', 'left foot', 'right foot'])
         ->and($frames['4']->positions->attacker->facing)->toBe(180.0);
 });
 
 it('turns the attacker by 120° a second', function (): void {
     // A cross of the right foot to 3 and the left after: 1.764 to the side in 1 s leaves the attacker less to turn than the attacker can.
-    $frames = frames('wrist-cross', [], "left hand strip toward thumb\nleave 3");
+    $frames = SimulationFixture::frames('wrist-cross', [], "left hand strip toward thumb\nleave 3");
     $bearing = rad2deg(atan2(1.764, -0.6392));
     expect($frames['2']->positions->attacker->facing)->toEqualWithDelta($bearing, 1e-6);
 
     // In a short beat the attacker does not come all the way: .2 s · 120° = 24°.
-    $frames = frames('wrist-cross', [], "left hand strip toward thumb -> released\nleft palm chin -> turned\nwait 1.2 s");
+    $frames = SimulationFixture::frames('wrist-cross', [], "left hand strip toward thumb -> released\nleft palm chin -> turned\nwait 1.2 s");
     expect($frames['2']->positions->attacker->facing)->toBe(90.0);
 });
 
 it('carries both where a hold moves', function (string $intent, float $y): void {
-    $frame = ends('look', 'wrist-cross', ['phase' => 'moving', 'intent' => $intent]);
+    $frame = SimulationFixture::ends('look', 'wrist-cross', ['phase' => 'moving', 'intent' => $intent]);
     expect($frame->positions->defender->axis->y)->toEqualWithDelta($y, 1e-9)->and($frame->positions->distance)->toEqualWithDelta(0.6392, 1e-9);
 })->with([
     'pulled' => ['move', 0.15 * 1.68],
@@ -204,12 +193,12 @@ it('carries both where a hold moves', function (string $intent, float $y): void 
 ]);
 
 it('lets a threat walk up to 60 cm', function (): void {
-    $frames = frames('closing-in', [], "look\nlook\nlook\nlook\nlook");
+    $frames = SimulationFixture::frames('closing-in', [], "look\nlook\nlook\nlook\nlook");
     expect($frames['1']->positions->distance)->toEqualWithDelta(2.0 - 0.42, 1e-9)->and($frames['5']->positions->distance)->toEqualWithDelta(0.60, 1e-9);
 });
 
 it('judges what is delivered', function (string $kind, array $values, string $beat, ?string $why, ?float $out, ?float $off): void {
-    $delivery = frames($kind, ['phase' => 'reaching', ...$values], $beat)['1']->events->delivery;
+    $delivery = SimulationFixture::frames($kind, ['phase' => 'reaching', ...$values], $beat)['1']->events->delivery;
 
     expect($delivery->lands() ? null : $delivery->verdict->value)->toBe($why);
     if ($out !== null) {
@@ -251,31 +240,31 @@ it('judges what is delivered', function (string $kind, array $values, string $be
 ]);
 
 it('puts a hold on that lands', function (): void {
-    expect(ends('look', 'wrist-same', ['phase' => 'reaching'])->events->hold->names())->toBe(['right hand on left wrist'])
-        ->and(ends('slide 6', 'wrist-same', ['phase' => 'reaching'])->events->hold->names())->toBe([]);
+    expect(SimulationFixture::ends('look', 'wrist-same', ['phase' => 'reaching'])->events->hold->names())->toBe(['right hand on left wrist'])
+        ->and(SimulationFixture::ends('slide 6', 'wrist-same', ['phase' => 'reaching'])->events->hold->names())->toBe([]);
 });
 
 it('lets a held hand stop nothing', function (): void {
     // The follow-up comes in the second beat with the other hand; the held hand is limited.
-    $frames = frames('wrist-same', ['phase' => 'follow-up'], "look\nleft hand parry forearm");
+    $frames = SimulationFixture::frames('wrist-same', ['phase' => 'follow-up'], "look\nleft hand parry forearm");
     expect($frames['2']->events->delivery->isFollowUp)->toBeTrue()->and($frames['2']->events->delivery->lands())->toBeTrue();
-    expect(frames('wrist-same', ['phase' => 'follow-up'], "look\nright hand parry forearm")['2']->events->delivery->verdict)->toBe(Verdict::Stopped);
+    expect(SimulationFixture::frames('wrist-same', ['phase' => 'follow-up'], "look\nright hand parry forearm")['2']->events->delivery->verdict)->toBe(Verdict::Stopped);
 });
 
 it('throws a second attack even where the answer is over, and not when the attacker cannot', function (): void {
-    expect(array_keys(frames('cloth-one', ['phase' => 'follow-up'], 'look')))->toBe([1, 2])
-        ->and(frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> dropped\nlook")['2']->events->delivery)->toBeNull()
-        ->and(frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> turned\nlook")['2']->events->delivery)->toBeNull();
+    expect(array_keys(SimulationFixture::frames('cloth-one', ['phase' => 'follow-up'], 'look')))->toBe([1, 2])
+        ->and(SimulationFixture::frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> dropped\nlook")['2']->events->delivery)->toBeNull()
+        ->and(SimulationFixture::frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> turned\nlook")['2']->events->delivery)->toBeNull();
 });
 
 it('never lets two bodies pass through each other', function (): void {
     // Three long slides straight at a threat that comes in: beside the attacker at the least distance, on the bearing from before.
-    $frame = ends("slide 12 3 m\nslide 12 3 m", 'closing-in');
+    $frame = SimulationFixture::ends("slide 12 3 m\nslide 12 3 m", 'closing-in');
     expect($frame->positions->distance)->toEqualWithDelta(0.2016, 1e-9);
 });
 
 it('runs branches from after the strikes, with what they name', function (string $condition, float $distance, bool $isHeld): void {
-    $frames = frames('cloth-one', [], "right knee groin -> driven back\n  if {$condition}: look\nlook");
+    $frames = SimulationFixture::frames('cloth-one', [], "right knee groin -> driven back\n  if {$condition}: look\nlook");
 
     expect(array_keys($frames))->toBe([1, '1.1', 2])
         ->and($frames['1.1']->positions->distance)->toEqualWithDelta($distance, 1e-9)
@@ -292,7 +281,7 @@ it('runs branches from after the strikes, with what they name', function (string
 ]);
 
 it('numbers branches under their beat, one after the other', function (): void {
-    $frames = frames('cloth-one', [], "look\nright knee groin -> rocked\n  if not:\n    left palm chin -> rocked\n      if not: head nose\n    look\n  if far: look\nlook");
+    $frames = SimulationFixture::frames('cloth-one', [], "look\nright knee groin -> rocked\n  if not:\n    left palm chin -> rocked\n      if not: head nose\n    look\n  if far: look\nlook");
     expect(array_map('strval', array_keys($frames)))->toBe(['1', '2', '2.1', '2.1.1', '2.2', '2.3', '3'])
         ->and($frames['2.1']->startsAt)->toEqualWithDelta($frames['2']->time, 1e-9)
         ->and($frames['3']->startsAt)->toEqualWithDelta($frames['2']->time, 1e-9);
@@ -306,7 +295,7 @@ it('adds the longest action of each beat', function (): void {
 
 it('sees what the attacker reaches', function (): void {
     // From .6392, both 1.68: fists at .93 — the shoulder bends from .818 up .112; arm .386.
-    $frame = ends('look');
+    $frame = SimulationFixture::ends('look');
     $fist = 1.68 * sqrt(0.386 ** 2 - 0.112 ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 + 0.1008 - hypot(0.6392, 0.129 * 1.68);
     // feet at .58, the hip at .53: .05 up
     $foot = 1.68 * sqrt(0.530 ** 2 - 0.05 ** 2) + 0.1008 - hypot(0.6392, 0.0955 * 1.68);
@@ -315,7 +304,7 @@ it('sees what the attacker reaches', function (): void {
 });
 
 it('tells the sector, and how long until the attacker faces the defender', function (): void {
-    $frame = ends('left palm chin -> turned', 'closing-in');
+    $frame = SimulationFixture::ends('left palm chin -> turned', 'closing-in');
     expect($frame->positions->sector->value)->toBe('flank')->and($frame->positions->faceSeconds)->toEqualWithDelta(90 / 120, 1e-9)
-        ->and(ends('look', 'closing-in')->positions->sector->value)->toBe('front');
+        ->and(SimulationFixture::ends('look', 'closing-in')->positions->sector->value)->toBe('front');
 });

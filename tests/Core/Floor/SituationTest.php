@@ -2,35 +2,11 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\LimbLimit;
-use StoneDrill\Core\Attack\LimbState;
-use StoneDrill\Core\Floor\Bodies;
-use StoneDrill\Core\Floor\Situation;
-use Tests\Core\Floor\OnTheFloor;
-
-function situation(string $kind, array $values = []): Situation
-{
-    $of = Kinds::builtIn()->get($kind);
-
-    return Situation::of($of, OnTheFloor::facets($of, $values), new Bodies(1.68, 1.68));
-}
-
-/** @return array<string, string> state by limb, of those that are not free */
-function hindered(string $kind, array $values = []): array
-{
-    $states = [];
-    foreach (situation($kind, $values)->limbs as $status) {
-        if ($status->state !== LimbState::Free) {
-            $states[$status->limb->value] = $status->state->value;
-        }
-    }
-
-    return $states;
-}
+use Tests\Core\Floor\SituationFixture;
 
 it('tells which limbs a hold keeps', function (string $kind, array $values, array $expected): void {
-    expect(hindered($kind, $values))->toBe($expected);
+    expect(SituationFixture::hindered($kind, $values))->toBe($expected);
 })->with([
     ['wrist-same', ['hand' => 'right'], ['left hand' => 'limited']],
     ['wrist-cross', ['hand' => 'right'], ['right hand' => 'limited']],
@@ -43,13 +19,13 @@ it('tells which limbs a hold keeps', function (string $kind, array $values, arra
 ]);
 
 it('gives a reason for each that is kept', function (): void {
-    foreach (situation('wrist-cross')->limbs as $status) {
+    foreach (SituationFixture::situation('wrist-cross')->limbs as $status) {
         expect($status->limit === LimbLimit::None)->toBe($status->isFree());
     }
 });
 
 it('tells what the attacker has free', function (string $kind, array $values, array $expected): void {
-    expect(situation($kind, $values)->attackerFree)->toBe($expected);
+    expect(SituationFixture::situation($kind, $values)->attackerFree)->toBe($expected);
 })->with([
     ['cloth-one', ['hand' => 'left'], ['right hand', 'left foot', 'right foot']],
     ['hug-front-free', [], ['left foot', 'right foot']],
@@ -58,20 +34,20 @@ it('tells what the attacker has free', function (string $kind, array $values, ar
 ]);
 
 it('exposes the attacker’s front to whom the attacker faces', function (): void {
-    $exposed = array_map(static fn ($target): string => $target->value, situation('cloth-one')->exposed);
+    $exposed = array_map(static fn ($target): string => $target->value, SituationFixture::situation('cloth-one')->exposed);
 
     expect($exposed)->toContain('chin', 'groin', 'instep')->not->toContain('spine', 'kidney', 'back of head', 'wrist');
 });
 
 it('knows the weak side of a wrist hold alone', function (): void {
-    expect(situation('wrist-cross', ['thumb' => 'down'])->weakSide)->toBe('down')
-        ->and(situation('wrist-cross')->weakSide)->toBeNull()
-        ->and(situation('cloth-one')->weakSide)->toBeNull();
+    expect(SituationFixture::situation('wrist-cross', ['thumb' => 'down'])->weakSide)->toBe('down')
+        ->and(SituationFixture::situation('wrist-cross')->weakSide)->toBeNull()
+        ->and(SituationFixture::situation('cloth-one')->weakSide)->toBeNull();
 });
 
 it('draws the ring of threats around the defender', function (): void {
     $ring = [];
-    foreach (situation('cloth-one', ['hand' => 'right'])->ring as $place) {
+    foreach (SituationFixture::situation('cloth-one', ['hand' => 'right'])->ring as $place) {
         $ring[$place->bearing->toClock()] = [$place->threats, $place->sector->value];
     }
     // The attacker is .6392 m off at 12, the attacker’s right hand holds. A step (.588 m) to 12 is .0512 before the attacker; one to 6 is 1.2272 off: a fist
@@ -88,8 +64,8 @@ it('draws the ring of threats around the defender', function (): void {
 
 it('takes the attacker where the attacker is when the attacker has come', function (): void {
     // A blow brings the attacker to contact, .662 m: the same ring as from there.
-    $still = situation('punch-straight', ['phase' => 'reaching', 'entry' => 'stand']);
-    $through = situation('punch-straight', ['phase' => 'reaching', 'entry' => 'through']);
+    $still = SituationFixture::situation('punch-straight', ['phase' => 'reaching', 'entry' => 'stand']);
+    $through = SituationFixture::situation('punch-straight', ['phase' => 'reaching', 'entry' => 'through']);
 
     expect(array_map(static fn ($place): int => $place->threats, $through->ring))->toBe(array_map(static fn ($place): int => $place->threats, $still->ring));
 });

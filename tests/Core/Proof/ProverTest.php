@@ -5,23 +5,15 @@ declare(strict_types=1);
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Proof\Outcome;
-use StoneDrill\Core\Proof\Proof;
 use StoneDrill\Core\Proof\Prover;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\Source;
+use Tests\Core\Proof\ProverFixture;
 use Tests\Support\Made;
-
-/** @return array<int, Proof> by rung, of the written side */
-function proofs(array $reps, string $at = Made::NOW): array
-{
-    $proofs = (new Prover(Ladder::builtIn()))->prove($reps, [Made::attack()], new DateTimeImmutable($at));
-
-    return array_column(array_filter($proofs, fn (Proof $proof): bool => $proof->side === Side::Written), null, 'rung');
-}
 
 it('counts success below and failure above', function (): void {
     // A clean rep at rung 3 today, a late one at rung 2 sixty days ago, which weighs a half.
-    $proofs = proofs([Made::rep(3, 'clean'), Made::rep(2, 'late', 60)]);
+    $proofs = ProverFixture::proofs([Made::rep(3, 'clean'), Made::rep(2, 'late', 60)]);
 
     expect($proofs[1]->weight)->toEqualWithDelta(1.0, 1e-12)
         ->and($proofs[1]->lower)->toEqualWithDelta(0.351357198026, 1e-9) // Beta(1.5, 0.5)
@@ -34,7 +26,7 @@ it('counts success below and failure above', function (): void {
 });
 
 it('splits half a credit', function (): void {
-    $proofs = proofs([Made::rep(2, 'scraped')]);
+    $proofs = ProverFixture::proofs([Made::rep(2, 'scraped')]);
 
     expect($proofs[1]->lower)->toEqualWithDelta(0.19, 1e-9) // Beta(1, 0.5): 1 − √(1 − x)
         ->and($proofs[2]->lower)->toEqualWithDelta(0.1, 1e-9) // Beta(1, 1)
@@ -47,8 +39,8 @@ it('credits each outcome', function (string $outcome, ?float $credit): void {
 })->with([['clean', 1.0], ['scraped', 0.5], ['recovered', 0.5], ['late', 0.0], ['hit', 0.0], ['froze', 0.0], ['stopped', null]]);
 
 it('holds after three fresh clean reps, and not after two', function (): void {
-    $three = proofs([Made::rep(4, 'clean'), Made::rep(4, 'clean'), Made::rep(4, 'clean')]);
-    $two = proofs([Made::rep(4, 'clean'), Made::rep(4, 'clean')]);
+    $three = ProverFixture::proofs([Made::rep(4, 'clean'), Made::rep(4, 'clean'), Made::rep(4, 'clean')]);
+    $two = ProverFixture::proofs([Made::rep(4, 'clean'), Made::rep(4, 'clean')]);
 
     expect(round($three[4]->lower, 3))->toBe(0.661)
         ->and($three[4]->state->value)->toBe('holds')
@@ -60,7 +52,7 @@ it('holds after three fresh clean reps, and not after two', function (): void {
 
 // The first day d on which I_0.6(½ + A·2^(−d/60), ½ + B·2^(−d/60)) exceeds 0.1, by quadrature, day after day.
 it('fades on the first day that the bound is below', function (array $outcomes, string $day): void {
-    $proofs = proofs(array_map(fn (string $outcome): Rep => Made::rep(1, $outcome), $outcomes));
+    $proofs = ProverFixture::proofs(array_map(fn (string $outcome): Rep => Made::rep(1, $outcome), $outcomes));
 
     expect($proofs[1]->fadesOn?->format('Y-m-d'))->toBe($day);
 })->with([
@@ -72,12 +64,12 @@ it('fades on the first day that the bound is below', function (array $outcomes, 
 it('is held on the day before it fades', function (): void {
     $reps = [Made::rep(1, 'clean'), Made::rep(1, 'clean'), Made::rep(1, 'clean')];
 
-    expect(proofs($reps, '2026-12-14T20:00:00+00:00')[1]->state->value)->toBe('holds')
-        ->and(proofs($reps, '2026-12-15T20:00:00+00:00')[1]->state->value)->toBe('faded');
+    expect(ProverFixture::proofs($reps, '2026-12-14T20:00:00+00:00')[1]->state->value)->toBe('holds')
+        ->and(ProverFixture::proofs($reps, '2026-12-15T20:00:00+00:00')[1]->state->value)->toBe('faded');
 });
 
 it('tells the states apart', function (array $reps, string $state): void {
-    expect(proofs($reps)[2]->state->value)->toBe($state);
+    expect(ProverFixture::proofs($reps)[2]->state->value)->toBe($state);
 })->with([
     'one clean' => [fn () => [Made::rep(2, 'clean')], 'building'],
     'one hit: 90 % quantile .649' => [fn () => [Made::rep(2, 'hit')], 'building'],
@@ -88,7 +80,7 @@ it('tells the states apart', function (array $reps, string $state): void {
 ]);
 
 it('ages by whole days', function (float $days, float $weight): void {
-    expect(proofs([Made::rep(1, 'clean', $days)])[1]->weight)->toEqualWithDelta($weight, 1e-12);
+    expect(ProverFixture::proofs([Made::rep(1, 'clean', $days)])[1]->weight)->toEqualWithDelta($weight, 1e-12);
 })->with([
     'just now' => [0.0, 1.0],
     'a second short of a day' => [1 - 1 / 86_400, 1.0],
@@ -102,12 +94,12 @@ it('reads the latest twelve only, whatever their rung', function (): void {
     $clean = array_fill(0, 12, null);
     $reps = [Made::rep(1, 'hit', 2), ...array_map(fn (): Rep => Made::rep(3, 'clean'), $clean)];
 
-    expect(proofs($reps)[1]->lower)->toEqualWithDelta(0.895487802655, 1e-9) // Beta(12.5, 0.5)
-        ->and(proofs($reps)[1]->weight)->toEqualWithDelta(12.0, 1e-12);
+    expect(ProverFixture::proofs($reps)[1]->lower)->toEqualWithDelta(0.895487802655, 1e-9) // Beta(12.5, 0.5)
+        ->and(ProverFixture::proofs($reps)[1]->weight)->toEqualWithDelta(12.0, 1e-12);
 });
 
 it('leaves out what does not count', function (array $more): void {
-    expect(proofs([Made::rep(2, 'clean', id: '00000000-0000-4000-8000-00000000aaaa'), ...$more])[2]->weight)->toEqualWithDelta(1.0, 1e-12);
+    expect(ProverFixture::proofs([Made::rep(2, 'clean', id: '00000000-0000-4000-8000-00000000aaaa'), ...$more])[2]->weight)->toEqualWithDelta(1.0, 1e-12);
 })->with([
     'broken off' => [fn () => [Made::rep(2, 'stopped')]],
     'at home' => [fn () => [Made::rep(2, 'hit', source: Source::Home)]],
@@ -120,7 +112,7 @@ it('reads a correction in place of what it replaces', function (): void {
     $again = '00000000-0000-4000-8000-00000000bbbb';
     $reps = [Made::rep(2, 'hit', id: $wrong), Made::rep(2, 'late', replaces: $wrong, id: $again), Made::rep(2, 'clean', replaces: $again)];
 
-    expect(proofs($reps)[2]->lower)->toEqualWithDelta(0.351357198026, 1e-9); // one clean: Beta(1.5, 0.5)
+    expect(ProverFixture::proofs($reps)[2]->lower)->toEqualWithDelta(0.351357198026, 1e-9); // one clean: Beta(1.5, 0.5)
 });
 
 it('takes both sides of a symmetric attack as one', function (): void {
@@ -135,5 +127,5 @@ it('takes both sides of a symmetric attack as one', function (): void {
 it('gives the same in whatever order the reps come', function (): void {
     $reps = [Made::rep(3, 'clean', 9), Made::rep(2, 'late', 30), Made::rep(4, 'scraped', 1), Made::rep(3, 'clean', 2), Made::rep(1, 'hit', 80)];
 
-    expect(proofs(array_reverse($reps)))->toEqual(proofs($reps));
+    expect(ProverFixture::proofs(array_reverse($reps)))->toEqual(ProverFixture::proofs($reps));
 });

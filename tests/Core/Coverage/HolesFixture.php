@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Coverage;
+
+use Generator;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\Hole;
+use StoneDrill\Core\Coverage\HoleFinder;
+use StoneDrill\Core\Coverage\HoleKind;
+use StoneDrill\Core\Coverage\Move;
+use StoneDrill\Core\Coverage\MoveKind;
+use StoneDrill\Core\Coverage\RunCache;
+use StoneDrill\Core\Coverage\WeaknessFinder;
+use StoneDrill\Core\Coverage\Widener;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Technique\Beats;
+use Tests\Support\Made;
+
+/** What the tests of Holes share. */
+final class HolesFixture
+{
+    /** @return list<string> kind, attack and side of the holes that answers in their cells make */
+    public static function faultHoles(array $attacks, array $answers): array
+    {
+        $catalogue = Made::catalogue($attacks, $answers);
+        $holes = array_filter(Coverage::whole($catalogue, new WeaknessFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind !== HoleKind::Uncatalogued && $hole->kind !== HoleKind::OneSided);
+
+        return array_values(array_map(static fn (Hole $hole): string => $hole->kind->value, $holes));
+    }
+
+    /** A random catalogue whose answers lack something here and there. */
+    public static function faultyCatalogue(int $seed): Catalogue
+    {
+        mt_srand($seed);
+        $catalogue = Made::randomCatalogue();
+        $beats = ['left foot step 9, both hands strip', "left foot step 9, right palm chin -> rocked\nleave 6, look", "both hands shove chest -> driven back\nleave 6, look", "right knee groin -> folded\n  if not: leave 6\nleave 6", "right edge throat\nleave 6, look"];
+        $answers = array_map(fn (Answer $answer): Answer => $answer->withBeats(Beats::parse($beats[mt_rand(0, 4)])), $catalogue->answers);
+
+        return new Catalogue($catalogue->school, [], $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers);
+    }
+
+    /**
+     * Every move that is offered but for writing one, each with what is left of its hole when it was taken.
+     *
+     * @return Generator<array{Hole, Move, list<Hole>}>
+     */
+    public static function takenMoves(Catalogue $catalogue): Generator
+    {
+        $memory = new RunCache();
+        $weaknesses = new WeaknessFinder($catalogue, $memory);
+        foreach (Coverage::whole($catalogue, $weaknesses, new Widener($catalogue))->holes as $hole) {
+            foreach ($hole->moves as $move) {
+                if ($move->kind === MoveKind::Write) {
+                    continue;
+                }
+                $after = $move->takenIn($catalogue, (string) $hole->rank);
+                $left = array_filter(
+                    (new HoleFinder($after, new WeaknessFinder($after, $memory)))->find(Coverage::of($after)->cells),
+                    static fn (Hole $other): bool => [$other->kind, $other->attack, $other->side] === [$hole->kind, $hole->attack, $hole->side],
+                );
+                yield [$hole, $move, $left];
+            }
+        }
+    }
+}

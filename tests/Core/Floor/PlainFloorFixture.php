@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Floor;
+
+use StoneDrill\Core\Floor\Frame;
+use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Beats;
+
+/** What the tests of PlainFloor share. */
+final class PlainFloorFixture
+{
+    /** The main line alone: what the second writing knows. */
+    public static function mainLineOf(Beats $beats): Beats
+    {
+        return new Beats(array_map(static fn (Beat $beat): Beat => new Beat($beat->actions, $beat->effects), $beats->line));
+    }
+
+    /** A frame in the shape of the second writing. */
+    public static function asPlain(Frame $frame): array
+    {
+        $threats = [];
+        foreach ($frame->reaching as $threat) {
+            $threats[$threat->name()] = $threat->margin;
+        }
+        ksort($threats);
+
+        return [
+            'time' => $frame->time,
+            'me' => [$frame->positions->defender->axis->x, $frame->positions->defender->axis->y],
+            'attacker' => [$frame->positions->attacker->axis->x, $frame->positions->attacker->axis->y],
+            'facing' => $frame->positions->defender->facing,
+            'attacker facing' => $frame->positions->attacker->facing,
+            'held' => $frame->isHeld,
+            'verdict' => $frame->events->delivery === null ? null : [$frame->events->delivery->lands() ? null : $frame->events->delivery->verdict->value, $frame->events->delivery->out, $frame->events->delivery->off],
+            'margins' => array_map(static fn ($hit): array => ['limb' => $hit->limb->value, 'target' => $hit->target->value, 'margin' => $hit->margin, 'high' => $hit->tooFarUp, 'faced' => $hit->isFaced], $frame->hits),
+            'threats' => $threats,
+            'pose' => $frame->positions->attacker->posture->value,
+        ];
+    }
+
+    /** Everything flat, directions as points of a circle, so that 0 and 360 are the same. */
+    public static function flat(array $row): array
+    {
+        foreach (['facing', 'attacker facing'] as $direction) {
+            $row[$direction] = [round(cos(deg2rad($row[$direction])), 6) + 0.0, round(sin(deg2rad($row[$direction])), 6) + 0.0];
+        }
+        array_walk_recursive($row, static function (mixed &$value): void {
+            $value = is_float($value) || is_int($value) ? round($value, 6) + 0.0 : $value;
+        });
+
+        return $row;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Floor;
+
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Floor\Frame;
+use StoneDrill\Core\Technique\Beats;
+
+/** What the tests of Properties share. */
+final class PropertiesFixture
+{
+    /** What has a side only by convention: both limbs, a hand to choose, and a turn from straight behind. */
+    public static function hasTies(Beats $beats, Facets $facets): bool
+    {
+        $text = $beats->toText();
+
+        return str_contains($text, 'free hand') || str_contains($text, 'turned') || str_contains($text, 'if second attack')
+            || str_contains($text, 'arm gone') || ! $facets->hand->isOne() || $facets->bearing->toClock() === '6';
+    }
+
+    /** @return list<float> */
+    public static function seenFrom(Frame $frame, int $side): array
+    {
+        $figures = [$side * $frame->positions->defender->axis->x, $frame->positions->defender->axis->y, $side * $frame->positions->attacker->axis->x, $frame->positions->attacker->axis->y, $frame->positions->distance, $frame->time,
+            cos(deg2rad($frame->positions->defender->facing)), $side * sin(deg2rad($frame->positions->defender->facing)), cos(deg2rad($frame->positions->attacker->facing)), $side * sin(deg2rad($frame->positions->attacker->facing))];
+        foreach ($frame->hits as $hit) {
+            array_push($figures, $hit->margin ?? -9.0, (float) $hit->isFaced, (float) $hit->isInArc);
+        }
+        $margins = array_map(static fn ($threat): float => $threat->margin, $frame->positions->threats);
+        sort($margins);
+
+        return [...$figures, ...$margins, $frame->events->delivery->out ?? 0.0, $frame->events->delivery->off ?? 0.0, (float) $frame->isHeld];
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Floor;
+
+use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\LimbState;
+use StoneDrill\Core\Floor\Bodies;
+use StoneDrill\Core\Floor\Situation;
+
+/** What the tests of Situation share. */
+final class SituationFixture
+{
+    public static function situation(string $kind, array $values = []): Situation
+    {
+        $of = Kinds::builtIn()->get($kind);
+
+        return Situation::of($of, OnTheFloor::facets($of, $values), new Bodies(1.68, 1.68));
+    }
+
+    /** @return array<string, string> state by limb, of those that are not free */
+    public static function hindered(string $kind, array $values = []): array
+    {
+        $states = [];
+        foreach (self::situation($kind, $values)->limbs as $status) {
+            if ($status->state !== LimbState::Free) {
+                $states[$status->limb->value] = $status->state->value;
+            }
+        }
+
+        return $states;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+/** What the tests of Permission share. */
+final class PermissionFixture
+{
+    public static function address(string $pattern, App\Models\School $school): string
+    {
+        return strtr($pattern, [
+            '{attack}' => $school->attacks()->where('code', 'wrist')->value('id'),
+            '{answer}' => $school->answers()->value('id'),
+            '{student}' => $school->students()->value('id'),
+            '{rep}' => $school->reps()->value('id'),
+            '{rank}' => $school->ranks()->value('id'),
+            '{list}' => str_contains($pattern, '{list}') ? $school->drillLists()->firstOrCreate(['name' => 'Monday'])->id : '',
+            '{rung}' => $school->rungs()->value('id'),
+            '{token}' => str_repeat('a', 40),
+        ]);
+    }
+}
