@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Attack\Need;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
@@ -34,7 +35,7 @@ function large(Catalogue $demo, int $size): array
             $chosen[$facet->value] = $allowed[mt_rand(0, count($allowed) - 1)];
         }
         $rank = 'r'.mt_rand(1, 10);
-        $attacks[] = new Attack("a{$i}", "Attack {$i}", $kind, Facets::of($chosen), $rank, $rank, mt_rand(1, 5));
+        $attacks[] = new Attack("a{$i}", "Attack {$i}", $kind, Facets::of($chosen), new Need($rank, $rank), mt_rand(1, 5));
     }
     for ($i = 0; $i < $size; $i++) {
         $to = $attacks[mt_rand(0, $size - 1)];

@@ -41,7 +41,7 @@ printf("one 8-beat answer run                                  %8.3f ms   %.4f �
 printf("one 8-beat answer run and checked                      %8.3f ms   %.4f × reference\n", $checked, $checked / $reference);
 printf("one 8-beat answer run, tried without each effect, checked %5.3f ms   %.4f × reference\n", $whole, $whole / $reference);
 
-$statures = array_values($catalogue->school->sizes);
+$statures = array_values($catalogue->school->statures->sizes);
 $all = milliseconds(static function () use ($catalogue, $attacks, $examiner, $statures): void {
     foreach ($catalogue->answers as $one) {
         foreach ($statures as $defender) {

@@ -128,10 +128,10 @@ final class ImportCatalogue
         return [
             'name' => $school->name,
             'doctrine' => $school->doctrine->value,
-            'bearings' => $school->bearings->value,
-            'typical' => $school->typical,
+            'bearings' => $school->conventions->bearings->value,
+            'typical' => $school->statures->typical,
             'share' => $school->share,
-            'sizes' => $school->sizes,
+            'sizes' => $school->statures->sizes,
             'hole_factors' => $school->holeFactors,
             'policy' => $school->policy === null ? null : array_map(static fn (PolicyRow $row): array => [
                 'hazard' => $row->hazard->value,
@@ -139,8 +139,8 @@ final class ImportCatalogue
                 'rank' => $row->rank,
                 'level' => $row->level->value,
             ], $school->policy),
-            'aliases' => $school->aliases,
-            'zone' => $school->zone,
+            'aliases' => $school->conventions->aliases,
+            'zone' => $school->conventions->zone,
         ];
     }
 
@@ -149,14 +149,14 @@ final class ImportCatalogue
     {
         return [
             'code' => $kind->id,
-            'name' => $kind->name,
+            'name' => $kind->words->name ?? $kind->id,
             'family' => $kind->family->value,
             'start' => $kind->start->value,
             'attacker_busy' => array_map(static fn (AttackerLimb $limb): string => $limb->value, $kind->attackerLimbs),
             'defender_held' => array_map(static fn (DefenderHold $held): string => $held->value, $kind->defenderHolds),
             'hands' => array_map(static fn (Hand $hand): string => $hand->value, $kind->hands),
             'bearings' => $kind->bearings,
-            'cautions' => $kind->cautions,
+            'cautions' => $kind->words->cautions ?? [],
         ];
     }
 
@@ -172,10 +172,10 @@ final class ImportCatalogue
             'title' => $attack->title,
             'kind' => $attack->kind->id,
             ...$attack->facets->toArray(),
-            'needed_by_id' => $ranks[$attack->neededBy ?? ''] ?? null,
-            'needed_by_youth_id' => $ranks[$attack->neededByYouth ?? ''] ?? null,
+            'needed_by_id' => $ranks[$attack->need->rank ?? ''] ?? null,
+            'needed_by_youth_id' => $ranks[$attack->need->youth ?? ''] ?? null,
             'prevalence' => $attack->prevalence,
-            'critical' => $attack->critical,
+            'critical' => $attack->need->isCritical,
             'notes' => $attack->notes,
             'cautions' => $attack->cautions,
         ];
@@ -239,15 +239,15 @@ final class ImportCatalogue
             'rung' => $rep->rung,
             'outcome' => $rep->outcome->value,
             'at' => $rep->at->format('Y-m-d H:i:sP'),
-            'answer_id' => $rep->answer === null ? null : $answers[$rep->answer],
-            'mistakes' => (string) json_encode($rep->mistakes),
-            'touched' => $rep->touched?->value,
-            'seconds' => $rep->seconds,
-            'stressor' => $rep->stressor,
-            'source' => $rep->source->value,
-            'replaces' => $rep->replaces,
+            'answer_id' => $rep->details->answer === null ? null : $answers[$rep->details->answer],
+            'mistakes' => (string) json_encode($rep->details->mistakes),
+            'touched' => $rep->details->touched?->value,
+            'seconds' => $rep->details->seconds,
+            'stressor' => $rep->details->stressor,
+            'source' => $rep->details->source->value,
+            'replaces' => $rep->details->replaces,
             // Files of the first release may have corrections without one.
-            'reason' => $rep->replaces === null ? null : $rep->reason ?? __('reps.no-reason'),
+            'reason' => $rep->details->replaces === null ? null : $rep->details->reason ?? __('reps.no-reason'),
             'recorded_by_id' => $by?->id,
         ], $this->originalsFirst($file->reps));
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {
@@ -269,7 +269,7 @@ final class ImportCatalogue
         $byId = array_column($reps, null, 'id');
         foreach ($reps as $rep) {
             $chain = [];
-            for ($link = $rep; $link !== null && ! isset($placed[$link->id]); $link = $byId[$link->replaces ?? ''] ?? null) {
+            for ($link = $rep; $link !== null && ! isset($placed[$link->id]); $link = $byId[$link->details->replaces ?? ''] ?? null) {
                 $chain[] = $link;
                 $placed[$link->id] = true;
             }

@@ -27,10 +27,13 @@ use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Kind as CoreKind;
 use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\KindWords;
+use StoneDrill\Core\Attack\Need;
 use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Curriculum\Answer as CoreAnswer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Ladder;
@@ -41,12 +44,14 @@ use StoneDrill\Core\Curriculum\Rank as CoreRank;
 use StoneDrill\Core\Curriculum\Rung as CoreRung;
 use StoneDrill\Core\Curriculum\School as CoreSchool;
 use StoneDrill\Core\Curriculum\ShortForm;
+use StoneDrill\Core\Curriculum\Statures;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Curriculum\Teaching;
 use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Proof\Rep as CoreRep;
+use StoneDrill\Core\Proof\RepDetails;
 use StoneDrill\Core\Technique\Beats;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
 
@@ -158,10 +163,8 @@ final readonly class CatalogueMapper
             $attack->title,
             $kind,
             Facets::of($facets),
-            $codes[$attack->needed_by_id] ?? null,
-            $codes[$attack->needed_by_youth_id] ?? null,
+            new Need($codes[$attack->needed_by_id] ?? null, $codes[$attack->needed_by_youth_id] ?? null, $attack->critical),
             $attack->prevalence,
-            $attack->critical,
             $attack->notes,
             self::texts($attack, 'cautions'),
         );
@@ -208,14 +211,7 @@ final readonly class CatalogueMapper
             $rep->rung,
             $rep->outcome,
             $rep->at,
-            $rep->answer?->code,
-            $rep->mistakes,
-            $rep->touched,
-            $rep->seconds,
-            $rep->stressor,
-            $rep->source,
-            $rep->replaces,
-            $rep->reason,
+            new RepDetails($rep->answer?->code, $rep->mistakes, $rep->touched, $rep->seconds, $rep->stressor, $rep->source, $rep->replaces, $rep->reason),
         ))->all());
     }
 
@@ -227,19 +223,23 @@ final readonly class CatalogueMapper
     /** What a school has set for itself; a setting that cannot be read is the usual one. */
     private function readSchool(School $school, RowReader $reader): CoreSchool
     {
-        $sizes = $reader->setting($school, 'sizes', static fn (): array => array_replace(CoreSchool::SIZES, array_map(self::stature(...), Json::strict($school, 'sizes'))), CoreSchool::SIZES);
+        $sizes = $reader->setting($school, 'sizes', static fn (): array => array_replace(Statures::BUILT_IN, array_map(self::stature(...), Json::strict($school, 'sizes'))), Statures::BUILT_IN);
 
         return new CoreSchool(
             $school->name,
             Doctrine::from($school->doctrine),
-            BearingStyle::from($school->bearings),
-            $reader->setting($school, 'typical', static fn (): string => isset($sizes[$school->typical]) ? $school->typical : throw UnreadableValue::unknown('typical', $school->typical, __('unreadable.expected.size')), 'medium'),
             $school->share,
-            $sizes,
             $reader->setting($school, 'hole factors', static fn (): array => array_map(static fn (int|float $factor): float => (float) $factor, Json::strict($school, 'hole_factors')), []),
             $reader->setting($school, 'policy', fn (): ?array => $this->policy($school), null),
-            $reader->setting($school, 'own words', static fn (): array => self::aliases(Json::strict($school, 'aliases')), []),
-            $reader->setting($school, 'time zone', static fn (): string => (new DateTimeZone($school->zone))->getName(), CoreSchool::ZONE),
+            new Statures(
+                $reader->setting($school, 'typical', static fn (): string => isset($sizes[$school->typical]) ? $school->typical : throw UnreadableValue::unknown('typical', $school->typical, __('unreadable.expected.size')), Statures::TYPICAL),
+                $sizes,
+            ),
+            new Conventions(
+                BearingStyle::from($school->bearings),
+                $reader->setting($school, 'own words', static fn (): array => self::aliases(Json::strict($school, 'aliases')), []),
+                $reader->setting($school, 'time zone', static fn (): string => (new DateTimeZone($school->zone))->getName(), Conventions::ZONE),
+            ),
         );
     }
 
@@ -354,14 +354,13 @@ final readonly class CatalogueMapper
     {
         return array_values(array_filter($school->kinds->map(static fn (Kind $kind): ?CoreKind => $reader->read($kind, static fn (): CoreKind => new CoreKind(
             $kind->code,
-            $kind->name,
             Family::from($kind->family),
             Start::from($kind->start),
             array_map(AttackerLimb::from(...), self::texts($kind, 'attacker_busy')),
             array_map(DefenderHold::from(...), self::texts($kind, 'defender_held')),
             array_map(Hand::from(...), self::texts($kind, 'hands')),
             array_values(Json::strict($kind, 'bearings')),
-            self::texts($kind, 'cautions'),
+            new KindWords($kind->name, self::texts($kind, 'cautions')),
         )))->all()));
     }
 }

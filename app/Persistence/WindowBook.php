@@ -11,10 +11,12 @@ use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Proof\RepDetails;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Proof\Window;
 
@@ -47,7 +49,7 @@ final readonly class WindowBook
     /**
      * @param list<int> $students ids of the rows
      *
-     * @return array<int, array<string, Window>> by the id of the student's row, then `attack side`
+     * @return array<int, array<string, Window>> by the id of the student's row, then the cell's key
      */
     public function of(array $students, DateTimeImmutable $at): array
     {
@@ -57,14 +59,14 @@ final readonly class WindowBook
         foreach ($this->rows()->whereIn('student_id', $students)->where('count', '>', 0)->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last']) as $row) {
             $window = new Window(json_decode($row->tries, true), $row->ever, $row->count, $row->last);
             if ($window->reaches($at)) {
-                $windows[$row->student_id][$this->attacks[$row->attack_id]->id.' '.$row->side] = $window;
+                $windows[$row->student_id][CellKey::of($this->attacks[$row->attack_id], Side::from($row->side))->text] = $window;
             } else {
                 $ahead[] = [$row->student_id, $row->attack_id];
             }
         }
         // A clock that goes ahead has recorded what has not been yet: what lies before is read from the reps themselves.
         foreach ($this->work($ahead, $at) as [$student, $attack, $side, $window]) {
-            $windows[$student][$this->attacks[$attack]->id.' '.$side] = $window;
+            $windows[$student][CellKey::of($this->attacks[$attack], Side::from($side))->text] = $window;
         }
 
         return $windows;
@@ -137,7 +139,7 @@ final readonly class WindowBook
         $groups = [];
         foreach ($reps as $rep) {
             $side = $this->attacks[$rep->attack_id]->side(Side::from($rep->side));
-            $groups[$rep->student_id][$rep->attack_id][$side->value][] = new Rep($rep->id, (string) $rep->student_id, (string) $rep->attack_id, $side, $rep->rung, Outcome::from($rep->outcome), new DateTimeImmutable($rep->at), source: Source::from($rep->source));
+            $groups[$rep->student_id][$rep->attack_id][$side->value][] = new Rep($rep->id, (string) $rep->student_id, (string) $rep->attack_id, $side, $rep->rung, Outcome::from($rep->outcome), new DateTimeImmutable($rep->at), new RepDetails(source: Source::from($rep->source)));
         }
         $found = [];
         foreach ($groups as $student => $ofStudent) {

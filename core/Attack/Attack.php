@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Attack;
 
+use StoneDrill\Core\Text;
+
 /**
  * One concrete situation to train, in the form in which it is written down.
  */
@@ -14,10 +16,7 @@ final readonly class Attack
 
     /**
      * @param string  $id            unique in its catalogue
-     * @param ?string $neededBy      id of the rank that needs it, null when no rank does
-     * @param ?string $neededByYouth the same for students under 16
      * @param int     $prevalence    how often it is met, 1 to 5
-     * @param bool    $critical      whether a rank test fails with it
      * @param list<string> $cautions what can hurt a partner, beyond what its kind says
      */
     public function __construct(
@@ -25,10 +24,8 @@ final readonly class Attack
         public string $title,
         public Kind $kind,
         public Facets $facets,
-        public ?string $neededBy,
-        public ?string $neededByYouth,
+        public Need $need,
         public int $prevalence = 3,
-        public bool $critical = false,
         public string $notes = '',
         public array $cautions = [],
     ) {
@@ -38,11 +35,11 @@ final readonly class Attack
     /**
      * What can hurt a partner: what its kind says, and what is said of it alone.
      *
-     * @return list<string>
+     * @return list<Text>
      */
     public function allCautions(): array
     {
-        return [...$this->kind->cautions, ...$this->cautions];
+        return [...$this->kind->cautions(), ...array_map(Text::plain(...), $this->cautions)];
     }
 
     /** Whether mirroring changes neither the hand nor the bearing. */
@@ -55,12 +52,6 @@ final readonly class Attack
     public function sides(): array
     {
         return $this->isSymmetric() ? [Side::Written] : [Side::Written, Side::Mirrored];
-    }
-
-    /** Id of the rank that needs it for somebody under 16 or not; null where none does. */
-    public function need(bool $isYouth): ?string
-    {
-        return $isYouth ? $this->neededByYouth : $this->neededBy;
     }
 
     /** The side that a named one means for this attack: a symmetric attack has only the written one. */

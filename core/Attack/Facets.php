@@ -14,19 +14,42 @@ final readonly class Facets
     /** The facet bits of this attack, one for each facet, as {@see Pattern} reads them. */
     public int $bits;
 
-    public function __construct(
-        public Hand $hand,
-        public Bearing $bearing,
-        public Phase $phase,
-        public Intent $intent,
-        public Thumb $thumb = Thumb::NotApplicable,
-        public Entry $entry = Entry::Step,
-        public Posture $posture = Posture::Standing,
-        public Notice $notice = Notice::Ready,
-        public Place $place = Place::Open,
-        public Others $others = Others::Alone,
-        public Build $build = Build::Alike,
-    ) {
+    public Hand $hand;
+
+    public Bearing $bearing;
+
+    public Phase $phase;
+
+    public Intent $intent;
+
+    public Thumb $thumb;
+
+    public Entry $entry;
+
+    public Posture $posture;
+
+    public Notice $notice;
+
+    public Place $place;
+
+    public Others $others;
+
+    public Build $build;
+
+    /** @param array<string, string> $values id of the value, by facet */
+    private function __construct(array $values)
+    {
+        $this->hand = Hand::from($values['hand']);
+        $this->bearing = Bearing::hour((int) $values['bearing']);
+        $this->phase = Phase::from($values['phase']);
+        $this->intent = Intent::from($values['intent']);
+        $this->thumb = Thumb::from($values['thumb'] ?? 'n/a');
+        $this->entry = Entry::from($values['entry'] ?? 'step');
+        $this->posture = Posture::from($values['posture'] ?? 'standing');
+        $this->notice = Notice::from($values['notice'] ?? 'ready');
+        $this->place = Place::from($values['place'] ?? 'open');
+        $this->others = Others::from($values['others'] ?? 'alone');
+        $this->build = Build::from($values['build'] ?? 'alike');
         $bits = 0;
         foreach (Facet::cases() as $facet) {
             $bits |= $facet->bit($this->value($facet));
@@ -41,19 +64,7 @@ final readonly class Facets
      */
     public static function of(array $values): self
     {
-        return new self(
-            Hand::from($values['hand']),
-            Bearing::hour((int) $values['bearing']),
-            Phase::from($values['phase']),
-            Intent::from($values['intent']),
-            Thumb::from($values['thumb'] ?? 'n/a'),
-            Entry::from($values['entry'] ?? 'step'),
-            Posture::from($values['posture'] ?? 'standing'),
-            Notice::from($values['notice'] ?? 'ready'),
-            Place::from($values['place'] ?? 'open'),
-            Others::from($values['others'] ?? 'alone'),
-            Build::from($values['build'] ?? 'alike'),
-        );
+        return new self($values);
     }
 
     public function value(Facet $facet): string
@@ -75,6 +86,6 @@ final readonly class Facets
     /** The same attack from the other side: left and right hand swapped, the bearing reflected, the thumb kept. */
     public function mirror(): self
     {
-        return new self($this->hand->mirror(), $this->bearing->mirror(), $this->phase, $this->intent, $this->thumb, $this->entry, $this->posture, $this->notice, $this->place, $this->others, $this->build);
+        return new self([...$this->toArray(), 'hand' => $this->hand->mirror()->value, 'bearing' => $this->bearing->mirror()->toClock()]);
     }
 }

@@ -19,7 +19,7 @@ final class InfeasibleAttack extends DomainException
     /** @param list<string> $allowed */
     public static function facet(Kind $kind, Facet $facet, string $value, array $allowed): self
     {
-        $text = Text::of($allowed === [] ? 'attack.infeasible-any' : 'attack.infeasible', ['facet' => $facet->text(), 'value' => $value, 'kind' => $kind->name, 'allowed' => $allowed]);
+        $text = Text::of($allowed === [] ? 'attack.infeasible-any' : 'attack.infeasible', ['facet' => $facet->text(), 'value' => $value, 'kind' => $kind->name(), 'allowed' => $allowed]);
 
         return new self($text, $facet, $value, $allowed);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Attack;
 
+use StoneDrill\Core\Text;
+
 /**
  * A kind of attack as data: one row of the table of kinds, built in or a school's own.
  */
@@ -18,25 +20,62 @@ final readonly class Kind
         'kick-round' => Blow::RoundKick,
     ];
 
+    /** What can hurt a partner in training, by built-in kind: the last part of the text's key. */
+    private const CAUTIONS = [
+        'hair-front' => 'neck',
+        'hair-behind' => 'neck',
+        'throat-front' => 'choke',
+        'throat-behind' => 'choke',
+        'forearm-behind' => 'choke',
+        'headlock-side' => 'neck',
+        'headlock-front' => 'neck',
+        'arms-neck-behind' => 'neck',
+        'punch-straight' => 'head',
+        'swing' => 'head',
+        'slap' => 'head',
+        'punch-rising' => 'head',
+        'punch-behind' => 'head',
+        'kick-front' => 'shins',
+        'kick-round' => 'shins',
+        'dive-legs' => 'fall',
+        'clinch-trip' => 'fall',
+        'ground-standing' => 'fall',
+        'ground-astride' => 'fall',
+    ];
+
     /**
      * @param string          $id       the word in the open file
      * @param list<AttackerLimb>   $attackerLimbs  limbs of the attacker the attack keeps busy
      * @param list<DefenderHold> $defenderHolds    what it takes from the defender
      * @param list<Hand>      $hands    hands it can be done with
      * @param list<int>       $bearings hours it can come from
-     * @param list<string>    $cautions what can hurt a partner in training
+     * @param ?KindWords      $words    what a school calls a kind of its own; null for a built-in one
      */
     public function __construct(
         public string $id,
-        public string $name,
         public Family $family,
         public Start $start,
         public array $attackerLimbs,
         public array $defenderHolds,
         public array $hands,
         public array $bearings,
-        public array $cautions = [],
+        public ?KindWords $words = null,
     ) {}
+
+    public function name(): Text
+    {
+        return $this->words === null ? Text::of('kinds.names.'.$this->id) : Text::plain($this->words->name);
+    }
+
+    /** @return list<Text> what can hurt a partner in training */
+    public function cautions(): array
+    {
+        if ($this->words !== null) {
+            return array_map(Text::plain(...), $this->words->cautions);
+        }
+
+        return isset(self::CAUTIONS[$this->id]) ? [Text::of('kinds.cautions.'.self::CAUTIONS[$this->id])] : [];
+    }
 
     /** Whether a wrist is held, so that an attack says where the thumb lies. */
     public function holdsWrist(): bool

@@ -23,8 +23,8 @@ final readonly class Crowded implements Check
         foreach ($trial->run->frames as $frame) {
             foreach ($frame->hits as $hit) {
                 $least = $hit->strike->isKick() ? self::KICK : ($hit->strike->isStraight() ? self::HAND : 0.0);
-                if ($hit->margin !== null && $hit->gap < $least * $hit->reach - 1e-9) {
-                    yield $this->rule()->at($frame, ['weapon' => $hit->strike->value, 'cm' => max(0, (int) round(100 * $hit->gap)), 'needed' => (int) round(100 * $least * $hit->reach)], limb: $hit->limb);
+                if ($hit->measure->margin !== null && $hit->measure->gap < $least * $hit->measure->reach - 1e-9) {
+                    yield $this->rule()->at($frame, ['weapon' => $hit->strike->value, 'cm' => max(0, (int) round(100 * $hit->measure->gap)), 'needed' => (int) round(100 * $least * $hit->measure->reach)], limb: $hit->limb);
                 }
             }
         }

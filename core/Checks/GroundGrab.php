@@ -26,7 +26,7 @@ final readonly class GroundGrab implements Check
             if ($frame->positions->attacker->posture !== Posture::Lying || ($before->positions->attacker->posture !== Posture::Lying && ! $isLast)) {
                 continue;
             }
-            $foot = min($frame->positions->defender->left->distanceTo($frame->positions->attacker->axis), $frame->positions->defender->right->distanceTo($frame->positions->attacker->axis));
+            $foot = min($frame->positions->defender->feet->left->distanceTo($frame->positions->attacker->feet->axis), $frame->positions->defender->feet->right->distanceTo($frame->positions->attacker->feet->axis));
             $reach = self::REACH * $trial->bodies->attacker;
             if ($foot < $reach - 1e-9) {
                 yield $this->rule()->at($frame, ['cm' => (int) round(100 * $foot), 'reach' => (int) round(100 * $reach)]);

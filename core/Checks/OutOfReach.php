@@ -18,10 +18,10 @@ final readonly class OutOfReach implements Check
     {
         foreach ($trial->run->frames as $frame) {
             foreach ($frame->hits as $hit) {
-                if ($hit->tooFarUp) {
-                    yield $this->rule()->at($frame, ['limb' => $hit->limb->value, 'target' => $hit->target->value, 'cm' => (int) round(100 * (float) $hit->height)], 'height', $hit->limb);
-                } elseif ($hit->margin !== null && $hit->margin < 0) {
-                    yield $this->rule()->at($frame, ['weapon' => $hit->weapon(), 'target' => $hit->target->value, 'cm' => (int) round(-100 * $hit->margin)], 'short', $hit->limb);
+                if ($hit->measure->tooFarUp) {
+                    yield $this->rule()->at($frame, ['limb' => $hit->limb->value, 'target' => $hit->target->value, 'cm' => (int) round(100 * (float) $hit->measure->height)], 'height', $hit->limb);
+                } elseif ($hit->measure->margin !== null && $hit->measure->margin < 0) {
+                    yield $this->rule()->at($frame, ['weapon' => $hit->weapon(), 'target' => $hit->target->value, 'cm' => (int) round(-100 * $hit->measure->margin)], 'short', $hit->limb);
                 }
             }
         }

@@ -66,7 +66,7 @@ final readonly class PinnedLimb implements Check
         if ($verb instanceof Verb && $verb->guards()) {
             return false;
         }
-        $height = $done->hit?->height;
+        $height = $done->hit?->measure->height;
         if ($height !== null) {
             return $height <= self::LOW * $trial->bodies->defender + 1e-9;
         }

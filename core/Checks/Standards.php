@@ -34,7 +34,7 @@ final readonly class Standards
         foreach ($catalogue->ranks as $rank) {
             $needed = [];
             foreach ($catalogue->attacks as $attack) {
-                if ($attack->neededBy !== null && $order[$attack->neededBy] <= $order[$rank->id]) {
+                if ($attack->need->rank !== null && $order[$attack->need->rank] <= $order[$rank->id]) {
                     $needed[$attack->kind->family->value] = true;
                 }
             }

@@ -18,8 +18,8 @@ final readonly class WrongArc implements Check
     {
         foreach ($trial->run->frames as $frame) {
             foreach ($frame->hits as $hit) {
-                if (! $hit->isInArc) {
-                    yield $this->rule()->at($frame, ['weapon' => $hit->weapon(), 'degrees' => (int) round(abs($hit->off))], $hit->off < 0 ? 'left' : 'right', $hit->limb);
+                if (! $hit->aim->isInArc) {
+                    yield $this->rule()->at($frame, ['weapon' => $hit->weapon(), 'degrees' => (int) round(abs($hit->aim->off))], $hit->aim->off < 0 ? 'left' : 'right', $hit->limb);
                 }
             }
         }

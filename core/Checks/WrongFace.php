@@ -19,8 +19,8 @@ final readonly class WrongFace implements Check
     {
         foreach ($trial->run->frames as $frame) {
             foreach ($frame->hits as $hit) {
-                if (! $hit->isFaced) {
-                    yield $this->rule()->at($frame, ['target' => $hit->target->value, 'side' => Figures::side(Angle::turn($frame->positions->attacker->facing, $frame->positions->attacker->axis->bearingTo($frame->positions->defender->axis)))], limb: $hit->limb);
+                if (! $hit->aim->isFaced) {
+                    yield $this->rule()->at($frame, ['target' => $hit->target->value, 'side' => Figures::side(Angle::turn($frame->positions->attacker->facing, $frame->positions->attacker->feet->axis->bearingTo($frame->positions->defender->feet->axis)))], limb: $hit->limb);
                 }
             }
         }

@@ -7,12 +7,15 @@ namespace StoneDrill\Core\Coverage;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\CellKey;
 
 /** One side of one attack, and the rank that first answers it. */
 final readonly class Cell
 {
     /** The facets of the attack on this side. */
     public Facets $facets;
+
+    public CellKey $key;
 
     /**
      * @param list<string> $answers ids of the answers that lay it, by the rank they come with
@@ -21,6 +24,7 @@ final readonly class Cell
     public function __construct(public Attack $attack, public Side $side, public array $answers, public ?string $laidAt)
     {
         $this->facets = $attack->on($side);
+        $this->key = CellKey::of($attack, $side);
     }
 
     /** What the cell counts for: the attack's prevalence, shared among its sides. */
@@ -36,6 +40,6 @@ final readonly class Cell
      */
     public function isInTime(array $order): bool
     {
-        return $this->laidAt !== null && $this->attack->neededBy !== null && $order[$this->laidAt] <= $order[$this->attack->neededBy];
+        return $this->laidAt !== null && $this->attack->need->rank !== null && $order[$this->laidAt] <= $order[$this->attack->need->rank];
     }
 }

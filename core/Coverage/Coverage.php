@@ -63,9 +63,9 @@ final readonly class Coverage
         }
         $anew = [];
         foreach (self::cells($now, array_values($concerned)) as $cell) {
-            $anew[$cell->attack->id.' '.$cell->side->value] = $cell;
+            $anew[$cell->key->text] = $cell;
         }
-        $cells = array_map(static fn (Cell $cell): Cell => $anew[$cell->attack->id.' '.$cell->side->value] ?? $cell, $this->cells);
+        $cells = array_map(static fn (Cell $cell): Cell => $anew[$cell->key->text] ?? $cell, $this->cells);
         $kept = array_values(array_filter($this->holes, static fn (Hole $hole): bool => ! isset($concerned[$hole->attack ?? ''])));
 
         return new self($now, $cells, HoleFinder::sorted([...$kept, ...$finder->among(array_values($anew))]), $this->order);
@@ -123,7 +123,7 @@ final readonly class Coverage
     {
         $needed = $laid = 0.0;
         foreach ($this->cells as $cell) {
-            if ($this->isBy($cell->attack->neededBy, $rank)) {
+            if ($this->isBy($cell->attack->need->rank, $rank)) {
                 $needed += $cell->weight();
                 $laid += $this->isBy($cell->laidAt, $rank) ? $cell->weight() : 0.0;
             }

@@ -23,13 +23,13 @@ final readonly class CrossTable
      */
     public static function of(array $cells, array $holes, array $order, Aspect $down, Aspect $across): self
     {
-        $inCell = array_count_values(array_map(static fn (Hole $hole): string => $hole->attack.' '.($hole->side->value ?? ''), $holes));
+        $inCell = array_count_values(array_map(static fn (Hole $hole): string => $hole->cell()->text ?? '', $holes));
         $tallies = $downs = $acrosses = [];
         foreach ($cells as $cell) {
             $facets = $cell->facets;
             [$row, $column] = [$down->valueOf($cell->attack->kind, $facets), $across->valueOf($cell->attack->kind, $facets)];
             $isInTime = $cell->isInTime($order);
-            $count = $inCell[$cell->attack->id.' '.$cell->side->value] ?? 0;
+            $count = $inCell[$cell->key->text] ?? 0;
             $tallies[$row][$column] = ($tallies[$row][$column] ?? new Tally())->with($cell, $isInTime, $count);
             $downs[$row] = ($downs[$row] ?? new Tally())->with($cell, $isInTime, $count);
             $acrosses[$column] = ($acrosses[$column] ?? new Tally())->with($cell, $isInTime, $count);

@@ -29,7 +29,7 @@ final readonly class Fewest
     public static function of(Catalogue $catalogue, string $rank, float $share, ?Widener $widener = null): self
     {
         $order = $catalogue->rankOrder();
-        $cells = array_values(array_filter(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => $cell->attack->neededBy !== null && $order[$cell->attack->neededBy] <= $order[$rank]));
+        $cells = array_values(array_filter(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => $cell->attack->need->rank !== null && $order[$cell->attack->need->rank] <= $order[$rank]));
         $weights = array_map(static fn (Cell $cell): float => $cell->weight(), $cells);
         $needed = array_sum($weights);
         if ($needed <= 0.0) {

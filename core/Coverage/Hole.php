@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Coverage;
 
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Text;
 
 /** A gap in the curriculum: what it is, how much it matters, and what would close it. */
@@ -28,6 +29,12 @@ final readonly class Hole
         public array $moves,
         public string $id = '',
     ) {}
+
+    /** Which cell it is in; null where no attack is catalogued. */
+    public function cell(): ?CellKey
+    {
+        return $this->attack === null || $this->side === null ? null : new CellKey($this->attack, $this->side);
+    }
 
     /** What equally heavy holes of one kind are ordered by. */
     public function order(): string

@@ -77,7 +77,7 @@ final readonly class HoleFinder
             $inTime[$cell->attack->id][$cell->side->value] = $cell->isInTime($this->order);
         }
         foreach ($cells as $cell) {
-            $need = $cell->attack->neededBy;
+            $need = $cell->attack->need->rank;
             if ($need === null) {
                 continue;
             }

@@ -7,6 +7,7 @@ namespace StoneDrill\Core\Coverage;
 use DateTimeImmutable;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\ProofState;
@@ -22,7 +23,7 @@ final readonly class ProvenShare
 
     /**
      * @param array<string, int>             $students how many are of exactly a rank, by its id
-     * @param array<string, array{int, int}> $held     how many hold it now and then, by `rank attack side`
+     * @param array<string, array<string, array{int, int}>> $held how many hold it now and then, by rank and cell
      */
     private function __construct(private array $students, private array $held) {}
 
@@ -42,7 +43,7 @@ final readonly class ProvenShare
      *
      * @param list<Rank>                                 $ranks
      * @param array<array-key, string>                   $rankOf  id of the rank, by student
-     * @param iterable<array-key, array<string, Window>> $windows by student, then `attack side`; nothing after the moment
+     * @param iterable<array-key, array<string, Window>> $windows by student, then the cell's key; nothing after the moment
      */
     public static function ofWindows(array $ranks, array $rankOf, iterable $windows, DateTimeImmutable $at): self
     {
@@ -52,11 +53,10 @@ final readonly class ProvenShare
         foreach ($windows as $student => $ofStudent) {
             $rank = $rankOf[$student] ?? null;
             foreach ($rank === null ? [] : $ofStudent as $cell => $window) {
-                $key = "{$rank} {$cell}";
                 if ($window->state($goals[$rank], $at) === ProofState::Holds) {
-                    $held[$key] ??= [0, 0];
-                    $held[$key][0]++;
-                    $held[$key][1] += (int) ($window->state($goals[$rank], $then) === ProofState::Holds);
+                    $held[$rank][$cell] ??= [0, 0];
+                    $held[$rank][$cell][0]++;
+                    $held[$rank][$cell][1] += (int) ($window->state($goals[$rank], $then) === ProofState::Holds);
                 }
             }
         }
@@ -90,6 +90,6 @@ final readonly class ProvenShare
     /** @return array{int, int} */
     private function counted(string $rank, string $attack, Side $side): array
     {
-        return $this->held["{$rank} {$attack} {$side->value}"] ?? [0, 0];
+        return $this->held[$rank][(new CellKey($attack, $side))->text] ?? [0, 0];
     }
 }

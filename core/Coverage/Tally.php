@@ -17,7 +17,7 @@ final readonly class Tally
 
     public function with(Cell $cell, bool $isInTime, int $holes): self
     {
-        $needed = $cell->attack->neededBy === null ? 0.0 : $cell->weight();
+        $needed = $cell->attack->need->rank === null ? 0.0 : $cell->weight();
 
         return new self($this->cells + 1, $this->needed + $needed, $this->laid + ($isInTime ? $needed : 0.0), $this->holes + $holes);
     }

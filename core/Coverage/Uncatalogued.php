@@ -42,7 +42,7 @@ final readonly class Uncatalogued
                             null,
                             null,
                             self::PREVALENCE * HoleKind::Uncatalogued->factorIn($catalogue->school),
-                            Text::of('holes.uncatalogued', ['kind' => $kind->name, 'facet' => $facet->text(), 'value' => $value]),
+                            Text::of('holes.uncatalogued', ['kind' => $kind->name(), 'facet' => $facet->text(), 'value' => $value]),
                             [],
                             "{$kind->id} {$facet->value} {$value}",
                         );

@@ -108,7 +108,7 @@ final class WeaknessFinder
     /** Whether something stops with a smaller defender and a larger attacker, and nothing with two typical bodies. */
     private function isSizeBound(Answer $answer, Cell $cell, bool $isMirrored): bool
     {
-        $typical = $this->catalogue->school->typical;
+        $typical = $this->catalogue->school->statures->typical;
         $apart = $this->sizes->bodies($this->sizes->next($typical, -1), $this->sizes->next($typical, 1), Build::Alike);
 
         return $this->stops($answer, $cell, $isMirrored, $apart)

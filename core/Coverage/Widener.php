@@ -105,8 +105,8 @@ final class Widener
     private function search(Answer $answer, Cell $cell, bool $isMirrored): array
     {
         $found = [];
-        foreach ($this->catalogue->school->sizes as $defender) {
-            foreach ($this->catalogue->school->sizes as $attacker) {
+        foreach ($this->catalogue->school->statures->sizes as $defender) {
+            foreach ($this->catalogue->school->statures->sizes as $attacker) {
                 $bodies = new Bodies($defender, $attacker);
                 $own = $this->own($answer, $isMirrored, $bodies);
                 foreach ($this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::asWritten())->findings as $finding) {

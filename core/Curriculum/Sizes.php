@@ -15,7 +15,7 @@ final readonly class Sizes
     /** @return array<string, float> stature in metres by name */
     public function all(): array
     {
-        return $this->school->sizes;
+        return $this->school->statures->sizes;
     }
 
     /**
@@ -26,7 +26,7 @@ final readonly class Sizes
      */
     public function bodies(?string $defender, ?string $attacker, Build $build): Bodies
     {
-        $defender ??= $this->school->typical;
+        $defender ??= $this->school->statures->typical;
 
         return new Bodies($this->stature($defender), $this->stature($attacker ?? $this->attacker($defender, $build)));
     }
@@ -46,7 +46,7 @@ final readonly class Sizes
     /** The built-in size next to this one: smaller below 0, larger above; the last one has no next and stays. */
     public function next(string $size, int $step): string
     {
-        $names = array_keys(School::SIZES);
+        $names = array_keys(Statures::BUILT_IN);
         $at = array_search($size, $names, true);
         if ($at === false) {
             $away = array_map(fn (string $name): float => abs($this->stature($name) - $this->stature($size)), $names);
@@ -58,6 +58,6 @@ final readonly class Sizes
 
     private function stature(string $name): float
     {
-        return $this->school->sizes[$name];
+        return $this->school->statures->sizes[$name];
     }
 }

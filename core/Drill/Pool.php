@@ -38,7 +38,7 @@ final class Pool
     /**
      * Every cell that the student's rank or a lower one needs and that the student knows an answer to.
      *
-     * @param array<string, Window> $windows what is kept of the student's reps, by `attack side`
+     * @param array<string, Window> $windows what is kept of the student's reps, by the cell's key
      *
      * @return list<Ticket>
      */
@@ -50,11 +50,11 @@ final class Pool
     /**
      * One of those.
      *
-     * @param array<string, Window> $windows by `attack side`
+     * @param array<string, Window> $windows by the cell's key
      */
     public function ticket(Cell $cell, int $rung, array $windows): Ticket
     {
-        $window = $windows[$cell->attack->id.' '.$cell->side->value] ?? Window::empty();
+        $window = $windows[$cell->key->text] ?? Window::empty();
         $days = $window->last === null ? null : intdiv(max(0, $this->at->getTimestamp() - $window->last), 86_400);
 
         return new Ticket($cell, $window->evidence($rung, $this->at), $days);
@@ -133,7 +133,7 @@ final class Pool
         $isYouth = $student->isYouthOn($this->at);
 
         return $this->needed[$student->rank.($isYouth ? ' youth' : '')] ??= array_values(array_filter($this->cells, function (Cell $cell) use ($rank, $isYouth): bool {
-            $need = $cell->attack->need($isYouth);
+            $need = $cell->attack->need->by($isYouth);
 
             return $need !== null && $this->order[$need] <= $rank && $cell->laidAt !== null && $this->order[$cell->laidAt] <= $rank;
         }));

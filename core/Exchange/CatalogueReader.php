@@ -54,7 +54,7 @@ final readonly class CatalogueReader
         $attacks = (new AttackSection($kinds, $rankIds))->read($file);
         $attackIds = $this->ids($file, 'attacks');
         $byId = array_replace(array_fill_keys(array_keys($attackIds), null), array_column($attacks, null, 'id'));
-        $answers = (new AnswerSection($kinds, $rankIds, $byId, Vocabulary::standard()->withAliases($school->aliases)))->read($file);
+        $answers = (new AnswerSection($kinds, $rankIds, $byId, Vocabulary::standard()->withAliases($school->conventions->aliases)))->read($file);
 
         $people = new PeopleSection($rankIds, $attackIds, $this->ids($file, 'answers'), $ladder);
         $students = $people->students($file);

@@ -13,11 +13,13 @@ use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Curriculum\School;
+use StoneDrill\Core\Curriculum\Statures;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Proof\Rep;
@@ -44,7 +46,7 @@ final readonly class CatalogueWriter
         return array_filter([
             'format' => Format::VERSION,
             'school' => $this->school($catalogue->school),
-            'sizes' => array_diff_assoc($catalogue->school->sizes, School::SIZES),
+            'sizes' => array_diff_assoc($catalogue->school->statures->sizes, Statures::BUILT_IN),
             'kinds' => array_map($this->kind(...), $catalogue->kinds),
             'ranks' => array_map($this->rank(...), $catalogue->ranks),
             'rungs' => $catalogue->ladder == Ladder::builtIn() ? [] : array_map($this->rung(...), $catalogue->ladder->rungs),
@@ -68,13 +70,13 @@ final readonly class CatalogueWriter
         return array_filter([
             'name' => $school->name,
             'doctrine' => $school->doctrine->value,
-            'bearings' => $school->bearings->value,
-            'typical' => $school->typical,
+            'bearings' => $school->conventions->bearings->value,
+            'typical' => $school->statures->typical,
             'share' => $school->share,
             'hole_factors' => $school->holeFactors ?: null,
             'policy' => $policy,
-            'aliases' => $school->aliases ?: null,
-            'zone' => $school->zone === School::ZONE ? null : $school->zone,
+            'aliases' => $school->conventions->aliases ?: null,
+            'zone' => $school->conventions->zone === Conventions::ZONE ? null : $school->conventions->zone,
         ], static fn (mixed $value): bool => $value !== null);
     }
 
@@ -83,14 +85,14 @@ final readonly class CatalogueWriter
     {
         return self::filled([
             'id' => $kind->id,
-            'name' => $kind->name,
+            'name' => $kind->words->name ?? $kind->id,
             'family' => $kind->family->value,
             'attacker_busy' => array_map(static fn (AttackerLimb $limb): string => $limb->value, $kind->attackerLimbs),
             'defender_held' => array_map(static fn (DefenderHold $held): string => $held->value, $kind->defenderHolds),
             'hand' => array_map(static fn (Hand $hand): string => $hand->value, $kind->hands),
             'bearing' => $kind->bearings,
             'start' => $kind->start->value,
-            'cautions' => $kind->cautions,
+            'cautions' => $kind->words->cautions ?? [],
         ]);
     }
 
@@ -129,10 +131,10 @@ final readonly class CatalogueWriter
             'title' => $attack->title,
             'kind' => $attack->kind->id,
             ...$facets,
-            'needed_by' => $attack->neededBy ?? 'none',
-            'needed_by_youth' => $attack->neededByYouth === $attack->neededBy ? null : $attack->neededByYouth ?? 'none',
+            'needed_by' => $attack->need->rank ?? 'none',
+            'needed_by_youth' => $attack->need->youth === $attack->need->rank ? null : $attack->need->youth ?? 'none',
             'prevalence' => $attack->prevalence,
-            'critical' => $attack->critical ?: null,
+            'critical' => $attack->need->isCritical ?: null,
             'notes' => $attack->notes,
             'cautions' => $attack->cautions,
         ]);
@@ -181,14 +183,14 @@ final readonly class CatalogueWriter
             'rung' => $rep->rung,
             'outcome' => $rep->outcome->value,
             'at' => $rep->at->format(DateTimeInterface::ATOM),
-            'answer' => $rep->answer,
-            'mistakes' => $rep->mistakes,
-            'touched' => $rep->touched?->value,
-            'seconds' => $rep->seconds,
-            'stressor' => $rep->stressor,
-            'source' => $rep->source === Source::Seen ? null : $rep->source->value,
-            'replaces' => $rep->replaces,
-            'reason' => $rep->reason,
+            'answer' => $rep->details->answer,
+            'mistakes' => $rep->details->mistakes,
+            'touched' => $rep->details->touched?->value,
+            'seconds' => $rep->details->seconds,
+            'stressor' => $rep->details->stressor,
+            'source' => $rep->details->source === Source::Seen ? null : $rep->details->source->value,
+            'replaces' => $rep->details->replaces,
+            'reason' => $rep->details->reason,
         ]);
     }
 

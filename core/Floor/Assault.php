@@ -160,7 +160,7 @@ final readonly class Assault
             $halfway = clone $scene;
             $this->advanceAttacker($halfway, $line, $way);
             $hit = $this->striker->hit($halfway, $action, $actions);
-            if ($hit !== null && $hit->margin !== null && $hit->margin >= 0) {
+            if ($hit !== null && $hit->measure->margin !== null && $hit->measure->margin >= 0) {
                 return true;
             }
         }

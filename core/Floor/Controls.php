@@ -164,7 +164,7 @@ final readonly class Controls
             if ($scene->hold->holdsWristOf($limb)) {
                 return $hit->target->isOfForearm() ? 0.0 : hypot(
                     $scene->distance() / 2 - Bodies::SURFACE * $scene->bodies->attacker,
-                    ($hit->height ?? $scene->attackerHeight(0.7, false)) - $scene->height(self::WRIST),
+                    ($hit->measure->height ?? $scene->attackerHeight(0.7, false)) - $scene->height(self::WRIST),
                 );
             }
         }

@@ -35,8 +35,8 @@ final readonly class FirstSteps
                 $step = new Action($limb, $verb, bearing: Bearing::hour($hour));
                 $frame = $simulation->run(new Beats([new Beat([$step, $strike])]))->frames[0];
                 $hit = $frame->hits[0] ?? null;
-                if ($hit !== null && $hit->reaches() && $hit->isFaced && $hit->isInArc && ! $frame->events->performed[1]->isBlocked()) {
-                    $steps[] = new FirstStep($step, $this->worst($frame), $hit->margin, ($frame->events->delivery?->lands() ?? false) && ! $frame->events->delivery->isHold);
+                if ($hit !== null && $hit->reaches() && $hit->aim->isFaced && $hit->aim->isInArc && ! $frame->events->performed[1]->isBlocked()) {
+                    $steps[] = new FirstStep($step, $this->worst($frame), $hit->measure->margin, ($frame->events->delivery?->lands() ?? false) && ! $frame->events->delivery->isHold);
                 }
             }
         }

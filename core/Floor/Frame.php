@@ -64,7 +64,7 @@ final readonly class Frame
     /** Metres the defender's axis moved. */
     public function moved(): float
     {
-        return $this->movement->from->distanceTo($this->positions->defender->axis);
+        return $this->movement->from->distanceTo($this->positions->defender->feet->axis);
     }
 
     /** Seconds that it takes. */

@@ -239,9 +239,7 @@ final class Scene
         $axis = new Point($this->x, $this->y);
 
         return new Stance(
-            $axis,
-            new Point($this->leftX, $this->leftY),
-            new Point($this->rightX, $this->rightY),
+            new Feet($axis, new Point($this->leftX, $this->leftY), new Point($this->rightX, $this->rightY)),
             new Point($axis->x + $this->slipX, $axis->y + $this->slipY),
             $this->facing,
             $this->posture,
@@ -258,9 +256,7 @@ final class Scene
         [$headX, $headY] = $this->attackerHead();
 
         return new Stance(
-            $axis,
-            $axis->toward($this->attackerFacing - 90, $half),
-            $axis->toward($this->attackerFacing + 90, $half),
+            new Feet($axis, $axis->toward($this->attackerFacing - 90, $half), $axis->toward($this->attackerFacing + 90, $half)),
             new Point($headX, $headY),
             $this->attackerFacing,
             $this->attackerPosture,

@@ -10,7 +10,6 @@ use StoneDrill\Core\Geometry\Point;
 final readonly class Stance
 {
     /**
-     * @param Point   $axis    midpoint of the feet
      * @param Point   $head    seen from above
      * @param float   $facing  degrees clockwise from 12
      * @param float   $crouch  metres by which every joint is lowered
@@ -18,9 +17,7 @@ final readonly class Stance
      * @param bool    $isSetUpon whether somebody sits astride, or this body sits astride another
      */
     public function __construct(
-        public Point $axis,
-        public Point $left,
-        public Point $right,
+        public Feet $feet,
         public Point $head,
         public float $facing,
         public Posture $posture,
@@ -32,6 +29,6 @@ final readonly class Stance
     /** Metres between the feet. */
     public function base(): float
     {
-        return $this->left->distanceTo($this->right);
+        return $this->feet->left->distanceTo($this->feet->right);
     }
 }

@@ -66,7 +66,7 @@ final readonly class Striker
         $best = null;
         foreach ($this->freeHands($scene, $actions) as $hand) {
             $hit = $this->at($scene, $hand, $strike, $action->targets ?: throw new LogicException('A strike has a target.'));
-            if ($best === null || ($hit->margin ?? -INF) > ($best->margin ?? -INF) + 1e-9) {
+            if ($best === null || ($hit->measure->margin ?? -INF) > ($best->measure->margin ?? -INF) + 1e-9) {
                 $best = $hit;
             }
         }
@@ -103,7 +103,7 @@ final readonly class Striker
         $first = null;
         foreach ($targets as $target) {
             $hit = $this->one($scene, $limb, $strike, $target);
-            if ($hit->isFaced && $hit->reaches()) {
+            if ($hit->aim->isFaced && $hit->reaches()) {
                 return $hit;
             }
             $first ??= $hit;
@@ -134,12 +134,12 @@ final readonly class Striker
             $lateral = $side * $joint->lateral() * $own;
             $gap = hypot($targetX - $x - $lateral * cos(deg2rad($facing)), $targetY - $y + $lateral * sin(deg2rad($facing))) - Bodies::SURFACE * $scene->bodies->attacker;
             if ($found === null) {
-                return new Hit($limb, $strike, $target, null, true, 0.0, $gap, $height, $isFaced, $isInArc, $off);
+                return new Hit($limb, $strike, $target, new Measure(null, true, 0.0, $gap, $height), new Aim($isFaced, $isInArc, $off));
             }
             $reach = $found;
         }
 
-        return new Hit($limb, $strike, $target, $height === null ? null : $reach - $gap, false, $reach, $gap, $height, $isFaced, $isInArc, $off);
+        return new Hit($limb, $strike, $target, new Measure($height === null ? null : $reach - $gap, false, $reach, $gap, $height), new Aim($isFaced, $isInArc, $off));
     }
 
     /** @return array{float, float} */

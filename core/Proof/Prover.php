@@ -7,6 +7,7 @@ namespace StoneDrill\Core\Proof;
 use DateTimeImmutable;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Ladder;
 
 /** Reads proof out of reps. */
@@ -31,7 +32,7 @@ final readonly class Prover
         foreach (Windows::of($reps, $attacks, $this->ladder, $at, $this->rules) as $student => $ofStudent) {
             foreach ($attacks as $attack) {
                 foreach ($attack->sides() as $side) {
-                    $window = $ofStudent[$attack->id.' '.$side->value] ?? Window::empty();
+                    $window = $ofStudent[CellKey::of($attack, $side)->text] ?? Window::empty();
                     array_push($proofs, ...$this->rungs((string) $student, $attack->id, $side, $window, $at));
                 }
             }
@@ -51,8 +52,8 @@ final readonly class Prover
     {
         $replaced = [];
         foreach ($reps as $rep) {
-            if ($rep->replaces !== null) {
-                $replaced[$rep->replaces] = true;
+            if ($rep->details->replaces !== null) {
+                $replaced[$rep->details->replaces] = true;
             }
         }
 

@@ -6,6 +6,7 @@ namespace StoneDrill\Core\Proof;
 
 use DateTimeImmutable;
 use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Ladder;
 
 /** What is kept of many reps. */
@@ -15,7 +16,7 @@ final class Windows
      * @param list<Rep>    $reps    in any order
      * @param list<Attack> $attacks those the reps are of
      *
-     * @return array<string, array<string, Window>> by student, then `attack side`
+     * @return array<string, array<string, Window>> by student, then the cell's key
      */
     public static function of(array $reps, array $attacks, Ladder $ladder, DateTimeImmutable $at, ProofRules $rules = new ProofRules()): array
     {
@@ -24,7 +25,7 @@ final class Windows
         $groups = [];
         foreach ($reps as $rep) {
             if (! isset($replaced[$rep->id]) && $rep->at <= $at) {
-                $groups[$rep->student][$rep->attack.' '.$byId[$rep->attack]->side($rep->side)->value][] = $rep;
+                $groups[$rep->student][CellKey::of($byId[$rep->attack], $byId[$rep->attack]->side($rep->side))->text][] = $rep;
             }
         }
 

@@ -34,7 +34,7 @@ final readonly class BeatReport
                 'weapon' => $hit->strike->value,
                 'target' => $hit->target->value,
                 'margin_cm' => $hit->centimetres(),
-                'unreachable' => $hit->tooFarUp,
+                'unreachable' => $hit->measure->tooFarUp,
             ], $frame->hits),
             array_map(static fn (Threat $threat): array => ['limb' => $threat->name(), 'margin_cm' => $threat->centimetres()], $frame->reaching),
         );

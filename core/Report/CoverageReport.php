@@ -42,7 +42,7 @@ final readonly class CoverageReport implements Report
     public function document(): array
     {
         return [
-            'cells' => array_map(static fn (Cell $cell): array => ['attack' => $cell->attack->id, 'side' => $cell->side->value, 'needed_by' => $cell->attack->neededBy, 'laid_at' => $cell->laidAt], $this->cells),
+            'cells' => array_map(static fn (Cell $cell): array => ['attack' => $cell->attack->id, 'side' => $cell->side->value, 'needed_by' => $cell->attack->need->rank, 'laid_at' => $cell->laidAt], $this->cells),
             'covered' => $this->covered,
             'holes' => array_map($this->hole(...), $this->holes),
             'load' => array_map(static fn (Load $load): array => [

@@ -21,6 +21,7 @@ it('removes what is over, and nothing else', function (): void {
     foreach (['imports/1/old.yaml', 'reps/1/old.csv'] as $file) {
         touch(Storage::path($file), $now->subHours(25)->timestamp);
     }
+    touch(Storage::path('imports/1/new.yaml'), $now->subHours(23)->timestamp);
     app(Housekeeping::class)->run($now);
 
     expect(DB::table('cache')->pluck('key')->all())->toBe(['valid'])

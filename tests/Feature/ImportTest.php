@@ -53,8 +53,8 @@ it('keeps everything that a file holds', function (): void {
         ->and($kept->catalogue->attacks)->toEqual($read->catalogue->attacks)
         ->and($kept->catalogue->answers)->toEqual($read->catalogue->answers)
         ->and($kept->reps)->toHaveCount(2)
-        ->and($kept->reps[1]->replaces)->toBe($kept->reps[0]->id)
-        ->and($kept->reps[1]->reason)->toBe('Wrong side.')
+        ->and($kept->reps[1]->details->replaces)->toBe($kept->reps[0]->id)
+        ->and($kept->reps[1]->details->reason)->toBe('Wrong side.')
         ->and($kept->reps[1]->at->getTimestamp())->toBe(gmmktime(17, 10, 0, 11, 2, 2026))
         ->and($kept->students[0]->flags)->toBe(['no-neck', 'no-fall']);
 });

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\School;
+
 /** What the tests of Permission share. */
 final class PermissionFixture
 {
-    public static function address(string $pattern, App\Models\School $school): string
+    public static function address(string $pattern, School $school): string
     {
         return strtr($pattern, [
             '{attack}' => $school->attacks()->where('code', 'wrist')->value('id'),

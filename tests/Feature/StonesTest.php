@@ -18,7 +18,7 @@ use StoneDrill\Core\Coverage\Load;
 
 it('shows each course of a cell by what is needed and what is laid', function (?string $need, ?string $laid, array $states): void {
     $attack = app(CatalogueMapper::class)->curriculum($this->school())->attacks[0];
-    $attack = new StoneDrill\Core\Attack\Attack('it', 'It', $attack->kind, $attack->facets, $need, $need);
+    $attack = new StoneDrill\Core\Attack\Attack('it', 'It', $attack->kind, $attack->facets, new StoneDrill\Core\Attack\Need($need, $need));
     $order = ['a' => 0, 'b' => 1, 'c' => 2];
     $cell = new Cell($attack, Side::Written, [], $laid);
 

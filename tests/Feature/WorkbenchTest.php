@@ -39,7 +39,7 @@ it('shows the same figures as the core has', function (string $defender, string 
     $hit = $run->frames[0]->hits[0];
 
     ($this->bench)('left palm chin', ['defender' => $defender, 'attacker' => $attacker])
-        ->assertSee($hit->tooFarUp ? 'palm too high' : sprintf('palm %+d cm', $hit->centimetres()))
+        ->assertSee($hit->measure->tooFarUp ? 'palm too high' : sprintf('palm %+d cm', $hit->centimetres()))
         ->assertSee(sprintf('%.2f m away', $run->frames[0]->positions->distance));
 })->with([['small', 'large', 1.52, 1.85], ['large', 'small', 1.85, 1.52], ['child', 'large', 1.25, 1.85]]);
 

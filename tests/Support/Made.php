@@ -10,6 +10,7 @@ use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\Need;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -26,6 +27,7 @@ use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Proof\RepDetails;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Technique\Beats;
 
@@ -39,7 +41,7 @@ final class Made
     {
         $usual = ['hand' => 'right', 'bearing' => '12', 'phase' => 'landed', 'intent' => 'move'];
 
-        return new Attack($id, ucfirst($id), Kinds::builtIn()->get($kind), Facets::of([...$usual, ...$facets]), $neededBy, $neededBy, $prevalence);
+        return new Attack($id, ucfirst($id), Kinds::builtIn()->get($kind), Facets::of([...$usual, ...$facets]), new Need($neededBy, $neededBy), $prevalence);
     }
 
     public static function answer(string $id, Attack $to, string $rank = 'a', bool $mirrored = false, array $listed = [], ?ShortForm $short = null, string $beats = 'leave 6'): Answer
@@ -92,7 +94,7 @@ final class Made
         static $number = 0;
         $at = (new DateTimeImmutable(self::NOW))->modify(sprintf('-%d seconds', (int) round($days * 86_400)));
 
-        return new Rep($id ?? sprintf('00000000-0000-4000-8000-%012d', ++$number), 'ada', 'it', Side::from($side), $rung, Outcome::from($outcome), $at, source: $source, replaces: $replaces);
+        return new Rep($id ?? sprintf('00000000-0000-4000-8000-%012d', ++$number), 'ada', 'it', Side::from($side), $rung, Outcome::from($outcome), $at, new RepDetails(source: $source, replaces: $replaces));
     }
 
     /** A small sound file, as plain values. */

@@ -18,7 +18,7 @@ final class Words
     private const UNSAID = '/\b(select|insert|delete|where|case when|analyze|order by|nulls last|as revision|t on t\.id)\b|^\/|[{}<>^$\\\\]|https?:|%[sd]/i';
 
     /** Files whose words are data, which a school can write otherwise: names of kinds and rungs, the demo, the notation. */
-    private const DATA = ['core/Attack/Kinds.php', 'core/Attack/Wording/AttackWords.php', 'core/Attack/Wording/Words.php', 'core/Curriculum/Ladder.php', 'core/Technique/', 'core/Coverage/HoleKind.php', 'core/Coverage/Weakness.php', 'app/Persistence/Demo.php', 'app/View/Workbench/Draft.php', 'app/Http/Controllers/FirstStepsController.php'];
+    private const DATA = ['core/Attack/Wording/AttackWords.php', 'core/Attack/Wording/Words.php', 'core/Curriculum/Ladder.php', 'core/Technique/', 'core/Coverage/HoleKind.php', 'core/Coverage/Weakness.php', 'app/Persistence/Demo.php', 'app/View/Workbench/Draft.php', 'app/Http/Controllers/FirstStepsController.php'];
 
     /** @return array<string, bool> every key, true where it is a text itself and not a list of them */
     public static function keys(): array

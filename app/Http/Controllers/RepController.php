@@ -26,6 +26,7 @@ use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Proof\Window;
 
 /** Recording on the mat, in three touches: who, against what, how it went. */
@@ -115,7 +116,7 @@ final readonly class RepController
             $cell->attack,
             $side,
             $student->rank->goal_rung,
-            $windows[$attack->code.' '.$side->value] ?? Window::empty(),
+            $windows[(new CellKey($attack->code, $side))->text] ?? Window::empty(),
             $now,
         );
 

@@ -67,7 +67,7 @@ final readonly class AttackList
     /** The name of an attack's kind. */
     public function kind(Attack $attack): string
     {
-        return $this->kinds->get($attack->kind)->name;
+        return say($this->kinds->get($attack->kind)->name());
     }
 
     /** @return list<array{text: string, isHole: bool}> what answers each side, in a few words */

@@ -40,7 +40,7 @@ final readonly class AttackPage
         $this->holes = array_values(array_filter($coverage->holes, static fn (Hole $hole): bool => $hole->attack === $attack->id));
         $this->answers = $school->answers->keyBy('code');
         $this->rankNames = array_column($catalogue->ranks, 'name', 'id');
-        $this->style = $catalogue->school->bearings;
+        $this->style = $catalogue->school->conventions->bearings;
     }
 
     /** @return list<array{text: string, answers: list<Answer>, showsBeats: bool}> */
@@ -63,12 +63,12 @@ final readonly class AttackPage
         foreach ($this->attack->facets->toArray() as $facet => $value) {
             $facts[__('attack.facets.'.$facet)] = $facet === 'bearing' ? $this->bearing($value) : $value;
         }
-        $need = $this->rankNames[$this->attack->neededBy ?? ''] ?? __('words.no-rank');
-        $youth = $this->rankNames[$this->attack->neededByYouth ?? ''] ?? __('words.not-needed');
+        $need = $this->rankNames[$this->attack->need->rank ?? ''] ?? __('words.no-rank');
+        $youth = $this->rankNames[$this->attack->need->youth ?? ''] ?? __('words.not-needed');
 
         return [
             ...$facts,
-            __('attacks.needed-by') => $this->attack->neededByYouth === $this->attack->neededBy ? $need : __('attacks.need-and-youth', ['rank' => $need, 'youth' => $youth]),
+            __('attacks.needed-by') => $this->attack->need->youth === $this->attack->need->rank ? $need : __('attacks.need-and-youth', ['rank' => $need, 'youth' => $youth]),
             __('attacks.prevalence') => __('words.of', ['count' => $this->attack->prevalence, 'all' => 5]),
             __('attacks.reps') => (string) $this->reps,
         ];

@@ -15,6 +15,7 @@ use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\ProofState;
@@ -41,7 +42,7 @@ final readonly class Board
     /** How many columns there are in all. */
     public int $columns;
 
-    /** @var list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string}> states by `attack side`, of what the student needs */
+    /** @var list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string}> states by the cell's key, of what the student needs */
     public array $rows;
 
     private Catalogue $catalogue;
@@ -67,7 +68,7 @@ final readonly class Board
                 'last' => $last === [] ? null : CarbonImmutable::createFromTimestamp(max($last)),
             ];
         }
-        $all = array_values(array_filter($cells, static fn (Cell $cell): bool => isset($needed[$cell->attack->id.' '.$cell->side->value])));
+        $all = array_values(array_filter($cells, static fn (Cell $cell): bool => isset($needed[$cell->key->text])));
         $this->columns = count($all);
         // One page more than it takes would be a page of a few.
         $this->pages = $this->columns <= 1.5 * self::MAX_COLUMNS ? 1 : (int) ceil($this->columns / self::MAX_COLUMNS);
@@ -78,7 +79,7 @@ final readonly class Board
 
     /**
      * @param list<Cell>            $cells
-     * @param array<string, Window> $windows by `attack side`
+     * @param array<string, Window> $windows by the cell's key
      *
      * @return array<string, ProofState> of what the student’s rank needs
      */
@@ -89,9 +90,9 @@ final readonly class Board
         $isYouth = $student->isYouth($this->at);
         $states = [];
         foreach ($cells as $cell) {
-            $need = $cell->attack->need($isYouth);
+            $need = $cell->attack->need->by($isYouth);
             if ($need !== null && $order[$need] <= $rank) {
-                $key = $cell->attack->id.' '.$cell->side->value;
+                $key = $cell->key->text;
                 $states[$key] = ($windows[$key] ?? null)?->state($goal, $this->at) ?? ProofState::Untried;
             }
         }
@@ -142,22 +143,22 @@ final readonly class Board
     /**
      * @param array{states: array<string, ProofState>, ...} $row
      *
-     * @return array<string, ?ProofState> by `attack side`, in the order of the columns; null where it is not needed
+     * @return array<string, ?ProofState> by the cell's key, in the order of the columns; null where it is not needed
      */
     public function states(array $row): array
     {
         $states = [];
         foreach ($this->cells as $cell) {
-            $states[$cell->attack->id.' '.$cell->side->value] = $row['states'][$cell->attack->id.' '.$cell->side->value] ?? null;
+            $states[$cell->key->text] = $row['states'][$cell->key->text] ?? null;
         }
 
         return $states;
     }
 
-    /** Id of the attack in an `attack side`. */
+    /** Id of the attack in the key of a cell. */
     public function attackOf(string $cell): string
     {
-        return Str::beforeLast($cell, ' ');
+        return CellKey::read($cell)->attack;
     }
 
     /** @param list<Ticket> $tickets */
@@ -187,7 +188,7 @@ final readonly class Board
         // From the one after the student on, so that not everybody is sent to the first.
         $place = (int) array_search($student, array_column($rows, 'student'), true);
         $rows = [...array_slice($rows, $place + 1), ...array_slice($rows, 0, $place)];
-        $key = $cell === null ? '' : $cell->attack->id.' '.$cell->side->value;
+        $key = $cell === null ? '' : $cell->key->text;
         $others = array_filter($rows, static fn (array $row): bool => isset($row['states'][$key]));
         usort($others, static fn (array $a, array $b): int => ($b['states'][$key] === ProofState::Holds) <=> ($a['states'][$key] === ProofState::Holds));
 

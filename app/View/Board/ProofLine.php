@@ -7,6 +7,7 @@ namespace App\View\Board;
 use DateTimeImmutable;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Window;
@@ -37,13 +38,13 @@ final readonly class ProofLine
     /**
      * Of every side of an attack.
      *
-     * @param array<string, Window> $windows by `attack side`
+     * @param array<string, Window> $windows by the cell's key
      *
      * @return list<self>
      */
     public static function of(Student $student, Attack $attack, int $rung, array $windows, DateTimeImmutable $at): array
     {
-        return array_map(static fn (Side $side): self => new self($student, $attack, $side, $rung, $windows[$attack->id.' '.$side->value] ?? Window::empty(), $at), $attack->sides());
+        return array_map(static fn (Side $side): self => new self($student, $attack, $side, $rung, $windows[CellKey::of($attack, $side)->text] ?? Window::empty(), $at), $attack->sides());
     }
 
     public function text(): string

@@ -10,6 +10,7 @@ use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\CellKey;
 
 /**
  * Which cells a choice of the set-up leaves, such as `family:grab`, `rank:flint` or `list:7`. The device gets them worked out,
@@ -17,7 +18,7 @@ use StoneDrill\Core\Curriculum\Catalogue;
  */
 final readonly class DrillFilter
 {
-    /** @var array<string, array<string, true>> cells of saved lists, `attack side`, by choice */
+    /** @var array<string, array<string, true>> cells of saved lists, by the key, by choice */
     private array $listed;
 
     /** @param Collection<int, DrillList> $lists with their items and the attacks of those */
@@ -30,7 +31,7 @@ final readonly class DrillFilter
                 if ($catalogue->hasAttack($item->attack->code)) {
                     $attack = $catalogue->attack($item->attack->code);
                     // The other side of an attack that has but one is that one.
-                    $listed["list:{$list->id}"][$attack->id.' '.$attack->side($item->side)->value] = true;
+                    $listed["list:{$list->id}"][CellKey::of($attack, $attack->side($item->side))->text] = true;
                 }
             }
         }
@@ -44,8 +45,8 @@ final readonly class DrillFilter
 
         return match ($what) {
             'family' => $cell->attack->kind->family->value === $which,
-            'rank' => $this->isNeeded($cell->attack->need($isYouth), $which),
-            'list' => isset($this->listed[$choice][$cell->attack->id.' '.$cell->side->value]),
+            'rank' => $this->isNeeded($cell->attack->need->by($isYouth), $which),
+            'list' => isset($this->listed[$choice][$cell->key->text]),
             default => true,
         };
     }

@@ -45,7 +45,7 @@ final readonly class Kit
     /** @var array<int, list<string>> families of the last two tries, the newest first, by the id of the student's row */
     private array $latest;
 
-    /** @var array<int, array<string, Window>> by the id of the student's row, then `attack side` */
+    /** @var array<int, array<string, Window>> by the id of the student's row, then the cell's key */
     private array $windows;
 
     /** @param Collection<int, Student> $students those who go along, with their ranks */
@@ -139,13 +139,13 @@ final readonly class Kit
     /** What a student has proven against a cell at the goal rung of the rank, in words. */
     public function proofOf(Student $student, Cell $cell): ProofLine
     {
-        return new ProofLine($this->mapper->student($student), $cell->attack, $cell->side, $student->rank->goal_rung, $this->windows[$student->id][$cell->attack->id.' '.$cell->side->value] ?? Window::empty(), $this->at);
+        return new ProofLine($this->mapper->student($student), $cell->attack, $cell->side, $student->rank->goal_rung, $this->windows[$student->id][$cell->key->text] ?? Window::empty(), $this->at);
     }
 
     /** Its state alone. */
     public function stateOf(Student $student, Cell $cell): ProofState
     {
-        return ($this->windows[$student->id][$cell->attack->id.' '.$cell->side->value] ?? null)?->state($student->rank->goal_rung, $this->at) ?? ProofState::Untried;
+        return ($this->windows[$student->id][$cell->key->text] ?? null)?->state($student->rank->goal_rung, $this->at) ?? ProofState::Untried;
     }
 
     /** @return array<int, list<string>> */

@@ -8,10 +8,12 @@ use App\Models\DrillList;
 use App\Models\DrillListItem;
 use App\Models\Student;
 use App\Models\User;
+use App\View\Attacks\KindNames;
 use StoneDrill\Core\Attack\Kinds;
-use StoneDrill\Core\Attack\Wording\AttackWords;
+use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\ProofState;
@@ -35,7 +37,7 @@ final readonly class KitPack
     /** @var array<int, list<Cell>> what each person takes along, by the id of the student's row */
     private array $wanted;
 
-    /** @var array<string, int> places of the cells that go along, by `attack side` */
+    /** @var array<string, int> places of the cells that go along, by the cell's key */
     private array $places;
 
     /** @var list<Cell> */
@@ -51,12 +53,12 @@ final readonly class KitPack
         foreach ($kit->students as $student) {
             $wanted[$student->id] = $kit->mostWanted($student, $each);
             foreach ($wanted[$student->id] as $cell) {
-                $cells[self::key($cell)] = $cell;
+                $cells[$cell->key->text] = $cell;
             }
         }
         // In the order of the catalogue.
-        $this->cells = array_values(array_filter($kit->cells, static fn (Cell $cell): bool => isset($cells[self::key($cell)])));
-        $this->places = array_flip(array_map(self::key(...), $this->cells));
+        $this->cells = array_values(array_filter($kit->cells, static fn (Cell $cell): bool => isset($cells[$cell->key->text])));
+        $this->places = array_flip(array_map(static fn (Cell $cell): string => $cell->key->text, $this->cells));
         $this->wanted = $wanted;
         $this->answerIds = $kit->school->answers->pluck('id', 'code')->all();
     }
@@ -81,11 +83,6 @@ final readonly class KitPack
         ];
     }
 
-    private static function key(Cell $cell): string
-    {
-        return $cell->attack->id.' '.$cell->side->value;
-    }
-
     /** The goal rung that most of those who go along have. */
     private function usualRung(): int
     {
@@ -102,7 +99,7 @@ final readonly class KitPack
     private function cells(): array
     {
         $ids = $this->kit->school->attacks->pluck('id', 'code');
-        $words = new AttackWords($this->kinds);
+        $words = app(KindNames::class)->spoken($this->kinds);
 
         return array_map(static fn (Cell $cell): array => [
             'attack' => $ids[$cell->attack->id],
@@ -111,8 +108,8 @@ final readonly class KitPack
             'mirrored' => $cell->side->value === 'mirrored',
             'family' => $cell->attack->kind->family->value,
             'said' => $words->say($cell->attack->kind, $cell->facets),
-            'need' => $cell->attack->neededBy,
-            'cautions' => $cell->attack->allCautions(),
+            'need' => $cell->attack->need->rank,
+            'cautions' => array_map(say(...), $cell->attack->allCautions()),
         ], $this->cells);
     }
 
@@ -170,7 +167,7 @@ final readonly class KitPack
         $proof = $this->kit->proofOf($student, $cell);
 
         return [
-            'cell' => $this->places[self::key($cell)],
+            'cell' => $this->places[$cell->key->text],
             'weights' => array_map(static fn (Ticket $ticket): float => round($ticket->weight(), 4), $ofRungs),
             'factor' => round($ofRungs[0]->urgency(), 4),
             'holds' => $proof->state === ProofState::Holds,
@@ -183,7 +180,7 @@ final readonly class KitPack
     private function list(DrillList $list): array
     {
         return ['id' => $list->id, 'name' => $list->name, 'items' => array_values(array_filter($list->items->map(function (DrillListItem $item): ?array {
-            $place = $this->places[$item->attack->code.' '.$item->side->value] ?? $this->places[$item->attack->code.' written'] ?? null;
+            $place = $this->places[(new CellKey($item->attack->code, $item->side))->text] ?? $this->places[(new CellKey($item->attack->code, Side::Written))->text] ?? null;
 
             return $place === null ? null : [
                 'cell' => $place,

@@ -41,8 +41,8 @@ final readonly class FloorFigure
     public function __construct(Stance $stance)
     {
         $own = $stance->stature * 100;
-        $this->x = self::cm($stance->axis->x);
-        $this->y = -self::cm($stance->axis->y);
+        $this->x = self::cm($stance->feet->axis->x);
+        $this->y = -self::cm($stance->feet->axis->y);
         $this->facing = round($stance->facing, 1);
         $this->headX = self::cm($stance->head->x);
         $this->headY = -self::cm($stance->head->y);
@@ -51,7 +51,7 @@ final readonly class FloorFigure
         $this->head = round(0.052 * $own, 1);
         $this->footLength = round(0.152 * $own / 2, 1);
         $this->isLying = $stance->posture === Posture::Lying;
-        $this->feet = [$this->foot($stance->left), $this->foot($stance->right)];
+        $this->feet = [$this->foot($stance->feet->left), $this->foot($stance->feet->right)];
         $this->transform = "translate({$this->x} {$this->y}) rotate({$this->facing})";
         $this->nose = sprintf('M-5 %1$sL0 %2$sL5 %1$s', -$this->depth - 3, -$this->depth - 10);
         $this->lying = ['x' => -$this->depth, 'width' => 2 * $this->depth, 'height' => 4 * $this->shoulders];

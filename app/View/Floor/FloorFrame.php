@@ -49,13 +49,13 @@ final readonly class FloorFrame
     {
         $side = $hit->limb->isLeft() ? -1 : ($hit->limb->isRight() ? 1 : 0);
         $from = $this->joint($this->frame->positions->defender, $hit->strike->joint(), $side);
-        $to = $hit->target->isOfHead() ? $this->frame->positions->attacker->head : $this->frame->positions->attacker->axis;
+        $to = $hit->target->isOfHead() ? $this->frame->positions->attacker->head : $this->frame->positions->attacker->feet->axis;
         // The words stand beside the line, on the striking side, clear of both bodies.
         $beside = (new Point(($from->x + $to->x) / 2, ($from->y + $to->y) / 2))->toward($from->bearingTo($to) + ($side < 0 ? -90 : 90), 0.34);
-        $reaches = $hit->reaches() && $hit->isFaced && $hit->isInArc;
+        $reaches = $hit->reaches() && $hit->aim->isFaced && $hit->aim->isInArc;
         $label = match (true) {
-            $hit->tooFarUp => __('floor.too-high'),
-            $hit->margin === null => '',
+            $hit->measure->tooFarUp => __('floor.too-high'),
+            $hit->measure->margin === null => '',
             default => __('words.signed-cm', ['cm' => sprintf('%+d', $hit->centimetres())]),
         };
 
@@ -87,7 +87,7 @@ final readonly class FloorFrame
         foreach ([[Hand::Left, -1], [Hand::Right, 1]] as [$hand, $side]) {
             if ($this->frame->events->hold->keeps($hand)) {
                 $from = $this->joint($this->frame->positions->attacker, Joint::Shoulder, $side);
-                $to = $this->frame->positions->defender->axis;
+                $to = $this->frame->positions->defender->feet->axis;
                 $lines[] = ['x1' => FloorFigure::cm($from->x), 'y1' => -FloorFigure::cm($from->y), 'x2' => FloorFigure::cm($to->x), 'y2' => -FloorFigure::cm($to->y)];
             }
         }
@@ -98,7 +98,7 @@ final readonly class FloorFrame
     /** @param int $side -1 left, 1 right, 0 on the axis */
     private function joint(Stance $stance, Joint $joint, int $side): Point
     {
-        return $stance->axis->toward($stance->facing + 90, $side * $joint->lateral() * $stance->stature);
+        return $stance->feet->axis->toward($stance->facing + 90, $side * $joint->lateral() * $stance->stature);
     }
 
     /** A path around a joint, 110° to either side of a facing. */

@@ -43,7 +43,7 @@ final readonly class FloorPicture
         [$left, $right, $top, $bottom] = [-self::MIN, self::MIN, -self::MIN, self::MIN];
         foreach ($frames as $frame) {
             foreach ([$frame->frame->positions->defender, $frame->frame->positions->attacker] as $stance) {
-                [$x, $y] = [$stance->axis->x * 100, -$stance->axis->y * 100];
+                [$x, $y] = [$stance->feet->axis->x * 100, -$stance->feet->axis->y * 100];
                 [$left, $right, $top, $bottom] = [min($left, $x - self::MARGIN), max($right, $x + self::MARGIN), min($top, $y - self::MARGIN), max($bottom, $y + self::MARGIN)];
             }
         }
@@ -77,7 +77,7 @@ final readonly class FloorPicture
 
     public static function ofSituation(Situation $situation, BearingStyle $style): self
     {
-        $axis = $situation->start->positions->defender->axis;
+        $axis = $situation->start->positions->defender->feet->axis;
         $ring = array_map(static function (RingPlace $place) use ($situation, $axis, $style): array {
             $at = $axis->toward($place->bearing->toDegrees(), 0.35 * $situation->start->positions->defender->stature);
 
@@ -132,7 +132,7 @@ final readonly class FloorPicture
     private static function path(array $frames, callable $whose): string
     {
         return implode(' ', array_map(static function (Frame $frame) use ($whose): string {
-            $axis = $whose($frame)->axis;
+            $axis = $whose($frame)->feet->axis;
 
             return FloorFigure::cm($axis->x).','.-FloorFigure::cm($axis->y);
         }, $frames));

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View\Floor;
 
+use App\View\Attacks\KindNames;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\LimbStatus;
-use StoneDrill\Core\Attack\Wording\AttackWords;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Sizes;
 use StoneDrill\Core\Floor\RingPlace;
@@ -28,14 +28,14 @@ final readonly class SituationView
     public static function of(Catalogue $catalogue, Attack $attack): self
     {
         $sizes = new Sizes($catalogue->school);
-        $typical = $catalogue->school->typical;
+        $typical = $catalogue->school->statures->typical;
         $other = $sizes->attacker($typical, $attack->facets->build);
         $situation = Situation::of($attack->kind, $attack->facets, $sizes->bodies(null, null, $attack->facets->build));
-        $words = new AttackWords(Kinds::builtIn()->with(...$catalogue->kinds));
+        $words = app(KindNames::class)->spoken(Kinds::builtIn()->with(...$catalogue->kinds));
 
         return new self(
-            FloorPicture::ofSituation($situation, $catalogue->school->bearings),
-            self::sentences($situation, $catalogue->school->bearings),
+            FloorPicture::ofSituation($situation, $catalogue->school->conventions->bearings),
+            self::sentences($situation, $catalogue->school->conventions->bearings),
             [sprintf('%s (%.2f m)', $typical, $sizes->all()[$typical]), sprintf('%s (%.2f m)', $other, $sizes->all()[$other])],
             $words->say($attack->kind, $attack->facets),
         );

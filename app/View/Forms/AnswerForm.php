@@ -53,7 +53,7 @@ final readonly class AnswerForm
      */
     public static function empty(Attack $attack, Side $side, School $school, array $typed): self
     {
-        $neededBy = $school->ranks->firstWhere('code', $attack->neededBy) ?? $school->ranks->first();
+        $neededBy = $school->ranks->firstWhere('code', $attack->need->rank) ?? $school->ranks->first();
         $values = ['rank' => (string) ($neededBy->id ?? ''), 'mirrored' => false, 'version' => 1];
         if ($attack->side($side) === Side::Mirrored) {
             $mirror = Pattern::proposedFor($attack)->mirror()->values;

@@ -7,13 +7,13 @@ namespace App\View\Forms;
 use App\Models\Attack;
 use App\Models\School;
 use App\Persistence\CatalogueMapper;
+use App\View\Attacks\KindNames;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
-use StoneDrill\Core\Attack\Wording\AttackWords;
 use StoneDrill\Core\Attack\Wording\Spoken;
 
 /** What the form of an attack shows: its values, and for every facet what is still feasible. */
@@ -46,7 +46,7 @@ final readonly class AttackForm
         $kind = $this->value('kind');
         $this->kind = $kinds->has($kind) ? $kinds->get($kind) : $kinds->all()[0];
         [$this->allowed, $this->facets] = $this->narrow();
-        $this->line = (new AttackWords($kinds))->say($this->kind, Facets::of($this->facets));
+        $this->line = app(KindNames::class)->spoken($kinds)->say($this->kind, Facets::of($this->facets));
     }
 
     /** @param array<string, mixed> $typed what a refused form said */
@@ -64,7 +64,7 @@ final readonly class AttackForm
     public static function said(string $line, School $school, CatalogueMapper $mapper): self
     {
         $kinds = $mapper->kinds($school);
-        $spoken = (new AttackWords($kinds))->read($line);
+        $spoken = app(KindNames::class)->spoken($kinds)->read($line);
 
         return new self(['kind' => $spoken->kind->id ?? '', ...$spoken->facets], $kinds, $school->ranks, $spoken);
     }

@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Window;
@@ -29,7 +30,7 @@ final readonly class LadderPicture
 
     public int $goal;
 
-    /** @param array<string, Window> $windows what is kept of the student’s reps, by `attack side` */
+    /** @param array<string, Window> $windows what is kept of the student’s reps, by the cell's key */
     public function __construct(public Catalogue $catalogue, Student $student, array $windows, private CarbonImmutable $at)
     {
         $order = $catalogue->rankOrder();
@@ -37,10 +38,10 @@ final readonly class LadderPicture
         $this->goal = $catalogue->rank($student->rank)->goalRung;
         $columns = [];
         foreach ($catalogue->attacks as $attack) {
-            $need = $attack->need($youth);
+            $need = $attack->need->by($youth);
             if ($need !== null && $order[$need] <= $order[$student->rank]) {
                 foreach ($attack->sides() as $side) {
-                    $columns[] = $this->column($attack, $side, $windows[$attack->id.' '.$side->value] ?? Window::empty());
+                    $columns[] = $this->column($attack, $side, $windows[CellKey::of($attack, $side)->text] ?? Window::empty());
                 }
             }
         }

@@ -9,6 +9,7 @@ use App\Models\Rep;
 use App\Models\Student;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Text;
 
 /** What the form of one rep shows: a new one, or one that takes the place of another. */
 final readonly class RepForm
@@ -47,7 +48,7 @@ final readonly class RepForm
         return $this->facts->proof->text();
     }
 
-    /** @return list<string> */
+    /** @return list<Text> */
     public function cautions(): array
     {
         return $this->cell->attack->allCautions();

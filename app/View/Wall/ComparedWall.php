@@ -10,7 +10,7 @@ use StoneDrill\Core\Coverage\Coverage;
 /** A wall that the one shown is compared with. */
 final readonly class ComparedWall
 {
-    /** @var array<string, Cell> by `attack side` */
+    /** @var array<string, Cell> by the cell's key */
     private array $cells;
 
     /** @param ?ProofOverlay $moss what was proven then, where that is compared too */
@@ -18,7 +18,7 @@ final readonly class ComparedWall
     {
         $cells = [];
         foreach ($coverage->cells as $cell) {
-            $cells[$cell->attack->id.' '.$cell->side->value] = $cell;
+            $cells[$cell->key->text] = $cell;
         }
         $this->cells = $cells;
     }
@@ -26,6 +26,6 @@ final readonly class ComparedWall
     /** The cell as it was; null where the attack was not in the catalogue. */
     public function cell(Cell $now): ?Cell
     {
-        return $this->cells[$now->attack->id.' '.$now->side->value] ?? null;
+        return $this->cells[$now->key->text] ?? null;
     }
 }

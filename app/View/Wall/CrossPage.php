@@ -66,7 +66,7 @@ final readonly class CrossPage
         return array_map(static fn (MissingPair $pair): array => [
             'text' => implode(' '.__('words.and').' ', array_map(static fn (string $aspect, string $value): string => "{$aspect} {$value}", array_keys($pair->values), $pair->values)),
             'attacks' => $pair->attacks,
-            'kind' => $pair->kind->name,
+            'kind' => say($pair->kind->name()),
             'url' => route('attacks.create', ['kind' => $pair->kind->id, ...$pair->facets->toArray()], absolute: false),
         ], array_slice($this->pairs->missing, 0, self::SHOWN));
     }

@@ -76,13 +76,13 @@ final readonly class HoleList
         return count($this->all) - $this->drawn;
     }
 
-    /** @return array<string, int> numbers of the drawn ones by `attack side` */
+    /** @return array<string, int> numbers of the drawn ones by the cell's key */
     public function numbers(): array
     {
         $numbers = [];
         foreach ($this->all as $row) {
             if ($row['number'] !== null) {
-                $numbers[$row['hole']->attack.' '.($row['hole']->side->value ?? '')] = $row['number'];
+                $numbers[$row['hole']->cell()->text ?? ''] = $row['number'];
             }
         }
 

@@ -27,7 +27,7 @@ enum StoneState: string
     public static function of(Cell $cell, int $course, array $order): self
     {
         $laid = $order[$cell->laidAt ?? ''] ?? null;
-        $need = $order[$cell->attack->neededBy ?? ''] ?? null;
+        $need = $order[$cell->attack->need->rank ?? ''] ?? null;
 
         return match (true) {
             $laid !== null && $course === $laid => self::Laid,

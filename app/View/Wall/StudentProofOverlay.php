@@ -15,7 +15,7 @@ use StoneDrill\Core\Proof\Window;
 /** What one student has proven at the goal rung of each rank: the lower bound. */
 final readonly class StudentProofOverlay implements ProofOverlay
 {
-    /** @param array<string, Window> $windows what is kept of the student’s reps, by `attack side` */
+    /** @param array<string, Window> $windows what is kept of the student’s reps, by the cell's key */
     public function __construct(private Student $student, private array $windows, private DateTimeImmutable $at) {}
 
     public function share(Cell $cell, Rank $rank): ?float
@@ -32,6 +32,6 @@ final readonly class StudentProofOverlay implements ProofOverlay
 
     private function line(Cell $cell, Rank $rank): ProofLine
     {
-        return new ProofLine($this->student, $cell->attack, $cell->side, $rank->goalRung, $this->windows[$cell->attack->id.' '.$cell->side->value] ?? Window::empty(), $this->at);
+        return new ProofLine($this->student, $cell->attack, $cell->side, $rank->goalRung, $this->windows[$cell->key->text] ?? Window::empty(), $this->at);
     }
 }

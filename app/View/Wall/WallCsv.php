@@ -17,11 +17,11 @@ final readonly class WallCsv
         $titles = array_column($wall->catalogue->answers, 'title', 'id');
         $holes = [];
         foreach ($wall->holes->rows as $row) {
-            $holes[$row['hole']->attack.' '.($row['hole']->side->value ?? '')][] = $row['hole']->kind->value;
+            $holes[$row['hole']->cell()->text ?? ''][] = $row['hole']->kind->value;
         }
         $lines = [['attack', 'side', 'family', 'kind', ...array_map(static fn (Facet $facet): string => $facet->value, Facet::cases()), ...array_values(texts('wall.csv-columns'))]];
         foreach ($wall->cells as $cell) {
-            $lines[] = self::line($cell, $ranks, $titles, $holes[$cell->attack->id.' '.$cell->side->value] ?? []);
+            $lines[] = self::line($cell, $ranks, $titles, $holes[$cell->key->text] ?? []);
         }
         $stream = fopen('php://memory', 'w+b');
         if ($stream === false) {
@@ -50,7 +50,7 @@ final readonly class WallCsv
             $cell->attack->kind->id,
             ...array_values($cell->facets->toArray()),
             (string) $cell->attack->prevalence,
-            $ranks[$cell->attack->neededBy ?? ''] ?? '',
+            $ranks[$cell->attack->need->rank ?? ''] ?? '',
             $ranks[$cell->laidAt ?? ''] ?? '',
             implode('; ', array_map(static fn (string $id): string => $titles[$id], $cell->answers)),
             implode('; ', $holes),

@@ -78,7 +78,7 @@ final readonly class WallPicture
      * @param list<Cell>         $cells   those shown, both sides of an attack next to each other
      * @param list<Rank>         $ranks   those shown, lowest first
      * @param list<ProofOverlay>         $moss    one, or two that are compared
-     * @param array<string, int> $numbers of the holes in the list beside the wall, by `attack side`
+     * @param array<string, int> $numbers of the holes in the list beside the wall, by the cell's key
      * @param array<string, int> $ids     id of the attack's row, by code
      * @param ?ComparedWall              $past    what it is compared with
      */
@@ -262,7 +262,7 @@ final readonly class WallPicture
             height: round($this->courseHeight() - self::GAP - $this->roughness($column, $course), 2),
             proven: $state->isLaid() ? array_map(static fn (ProofOverlay $moss): float => $moss->share($cell, $rank) ?? 0.0, $this->moss) : [],
             was: $before?->isLaid() === true ? $this->past?->moss?->share($cell, $rank) : null,
-            number: $state === StoneState::HoleBegins ? $this->numbers[$cell->attack->id.' '.$cell->side->value] ?? null : null,
+            number: $state === StoneState::HoleBegins ? $this->numbers[$cell->key->text] ?? null : null,
             answer: $state === StoneState::Laid ? $cell->answers[0] : null,
             url: route('attacks.show', $this->ids[$cell->attack->id], absolute: false),
             text: $this->text($cell, $rank, $state, $change),
@@ -288,7 +288,7 @@ final readonly class WallPicture
             'answers' => implode(', ', array_map(fn (string $id): string => '“'.$this->titles[$id].'”', $cell->answers)),
             'rank' => $this->rankNames[$cell->laidAt],
         ]);
-        $need = $cell->attack->neededBy === null ? __('wall.no-rank-needs') : __('wall.needed-by', ['rank' => $this->rankNames[$cell->attack->neededBy]]);
+        $need = $cell->attack->need->rank === null ? __('wall.no-rank-needs') : __('wall.needed-by', ['rank' => $this->rankNames[$cell->attack->need->rank]]);
         $proof = $state->isLaid() ? array_filter(array_map(static fn (ProofOverlay $moss): string => $moss->text($cell, $rank), $this->moss)) : [];
         if ($state->isLaid() && $this->past?->moss !== null) {
             $proof[] = __('wall.proof.then', ['proof' => $this->past->moss->text($cell, $rank) ?: __('wall.proof.nobody')]);

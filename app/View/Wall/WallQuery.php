@@ -147,10 +147,10 @@ final readonly class WallQuery
         $order = $catalogue->rankOrder();
         $shown = [];
         foreach ($cells as $cell) {
-            $shown[$cell->attack->id.' '.$cell->side->value] = true;
+            $shown[$cell->key->text] = true;
         }
 
-        return array_values(array_filter($holes, static fn (Hole $hole): bool => isset($shown[$hole->attack.' '.($hole->side->value ?? '')])
+        return array_values(array_filter($holes, static fn (Hole $hole): bool => isset($shown[$hole->cell()->text ?? ''])
             && $hole->rank !== null && $order[$hole->rank] >= $low && $order[$hole->rank] <= $high));
     }
 

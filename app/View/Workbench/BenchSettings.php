@@ -31,7 +31,7 @@ final readonly class BenchSettings
     public static function of(Request $request, Catalogue $catalogue, Attack $attack): self
     {
         $sizes = new Sizes($catalogue->school);
-        $defender = self::known($request, 'defender', $sizes->all()) ?? $catalogue->school->typical;
+        $defender = self::known($request, 'defender', $sizes->all()) ?? $catalogue->school->statures->typical;
         $attacker = self::known($request, 'attacker', $sizes->all()) ?? $sizes->attacker($defender, $attack->facets->build);
         $rung = $request->input('rung');
 
@@ -40,7 +40,7 @@ final readonly class BenchSettings
             $attacker,
             $attack->side(Side::tryFrom(self::word($request, 'side')) ?? Side::Written),
             is_numeric($rung) && $catalogue->ladder->has((int) $rung) ? $catalogue->ladder->get((int) $rung) : null,
-            BearingStyle::tryFrom(self::word($request, 'style')) ?? $catalogue->school->bearings,
+            BearingStyle::tryFrom(self::word($request, 'style')) ?? $catalogue->school->conventions->bearings,
             $sizes->bodies($defender, $attacker, $attack->facets->build),
             $sizes->all(),
         );

@@ -56,7 +56,7 @@ final readonly class PrintSheet
     {
         return [
             __('sheet.first-cautions'),
-            ...$this->facts->attack->allCautions(),
+            ...array_map(say(...), $this->facts->attack->allCautions()),
             ...($this->facts->notForYouth === [] ? [] : [__('answers.not-for-youth', ['hazards' => implode(', ', $this->facts->notForYouth)])]),
             ...($this->facts->withPads === [] ? [] : [__('answers.with-pads', ['hazards' => implode(', ', $this->facts->withPads)])]),
             __('sheet.last-cautions'),

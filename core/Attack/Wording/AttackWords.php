@@ -23,11 +23,12 @@ final readonly class AttackWords
 
     private int $longest;
 
-    public function __construct(private Kinds $kinds)
+    /** @param array<string, string> $names what each kind is called, by id */
+    public function __construct(private Kinds $kinds, private array $names)
     {
         $phrases = Words::FACETS;
         foreach ($kinds->all() as $kind) {
-            $phrases[implode(' ', self::words($kind->name))] = ['kind' => $kind->id];
+            $phrases[implode(' ', self::words($names[$kind->id]))] = ['kind' => $kind->id];
             $phrases[implode(' ', self::words(str_replace('-', ' ', $kind->id)))] ??= ['kind' => $kind->id];
         }
         $this->phrases = $phrases;
@@ -53,7 +54,7 @@ final readonly class AttackWords
         }
         [$kind, $hints] = $named === null ? $this->kindOf($words, $facets) : [$this->kinds->get($named), []];
         if ($named === null && $kind !== null) {
-            $understood[] = ['words' => implode(' ', array_intersect($words, $hints)), 'means' => 'kind '.$kind->name];
+            $understood[] = ['words' => implode(' ', array_intersect($words, $hints)), 'means' => 'kind '.$this->names[$kind->id]];
         }
         if ($kind !== null && ! isset($facets['bearing']) && array_diff($kind->bearings, self::UNSEEN) === []) {
             $facets['bearing'] = '6';
@@ -65,7 +66,7 @@ final readonly class AttackWords
     /** The attack in one line: what has no default always, the rest where it is not the usual. */
     public function say(Kind $kind, Facets $facets): string
     {
-        $parts = [trim(($facets->hand->value === 'none' ? '' : $facets->hand->value.' ').lcfirst($kind->name)), 'from '.$facets->bearing->toClock()];
+        $parts = [trim(($facets->hand->value === 'none' ? '' : $facets->hand->value.' ').lcfirst($this->names[$kind->id])), 'from '.$facets->bearing->toClock()];
         foreach ([Facet::Thumb, Facet::Phase, Facet::Entry, Facet::Posture, Facet::Notice, Facet::Place, Facet::Others, Facet::Build] as $facet) {
             $value = $facets->value($facet);
             if ($value !== $facet->default()) {
@@ -127,7 +128,7 @@ final readonly class AttackWords
     {
         $means = [];
         foreach ($says as $facet => $value) {
-            $means[] = $facet === 'kind' ? 'kind '.$this->kinds->get($value)->name : $facet.' '.$value;
+            $means[] = $facet === 'kind' ? 'kind '.$this->names[$value] : $facet.' '.$value;
         }
 
         return implode(', ', $means);
@@ -203,7 +204,7 @@ final readonly class AttackWords
             $value = $facets[$facet->value] ?? null;
             $allowed = $feasibility->allowed($kind, $facet, $facets);
             if ($value !== null && ! in_array($value, $allowed, true)) {
-                $refused[] = Text::of('attack.infeasible', ['facet' => $facet->text(), 'value' => $value, 'kind' => $kind->name, 'allowed' => $allowed]);
+                $refused[] = Text::of('attack.infeasible', ['facet' => $facet->text(), 'value' => $value, 'kind' => $kind->name(), 'allowed' => $allowed]);
             }
         }
 

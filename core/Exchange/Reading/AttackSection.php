@@ -10,6 +10,7 @@ use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\Need;
 use StoneDrill\Core\Text;
 
 /** Reads `attacks`. */
@@ -58,7 +59,7 @@ final readonly class AttackSection
         }
 
         return $in->isSound() && $facets !== null
-            ? new Attack($id, $title, $this->kinds->get($kind), $facets, $neededBy, $neededByYouth, $prevalence, $critical, $notes, $cautions)
+            ? new Attack($id, $title, $this->kinds->get($kind), $facets, new Need($neededBy, $neededByYouth, $critical), $prevalence, $notes, $cautions)
             : null;
     }
 

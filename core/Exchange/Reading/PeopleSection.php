@@ -11,6 +11,7 @@ use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Proof\RepDetails;
 use StoneDrill\Core\Proof\RepLimits;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Proof\Touched;
@@ -67,19 +68,12 @@ final readonly class PeopleSection
                 $in->whole('rung', 1, 99),
                 $in->word('outcome', Outcome::class),
                 $in->moment('at'),
-                $in->has('answer') ? $in->reference('answer', $this->answers, Text::of('file.answer-id')) : null,
-                $in->texts('mistakes'),
-                $in->has('touched') ? $in->word('touched', Touched::class) : null,
-                $in->numberOr('seconds', null, 0, RepLimits::SECONDS),
-                $in->has('stressor') ? $in->text('stressor', RepLimits::STRESSOR) : null,
-                $in->word('source', Source::class, Source::Seen),
-                $in->has('replaces') ? $in->uuid('replaces') : null,
-                $in->has('reason') ? $in->text('reason', RepLimits::REASON) : null,
+                $this->details($in),
             );
             $this->checkRep($in, $rep, $ids, $replaced);
             if ($in->isSound()) {
                 $reps[] = $rep;
-                if ($rep->replaces !== null) {
+                if ($rep->details->replaces !== null) {
                     $corrections[$rep->id] = $index;
                 }
             }
@@ -87,6 +81,20 @@ final readonly class PeopleSection
         $this->checkCorrections($file, $reps, $corrections, $replaced);
 
         return $reps;
+    }
+
+    private function details(Fields $in): RepDetails
+    {
+        return new RepDetails(
+            $in->has('answer') ? $in->reference('answer', $this->answers, Text::of('file.answer-id')) : null,
+            $in->texts('mistakes'),
+            $in->has('touched') ? $in->word('touched', Touched::class) : null,
+            $in->numberOr('seconds', null, 0, RepLimits::SECONDS),
+            $in->has('stressor') ? $in->text('stressor', RepLimits::STRESSOR) : null,
+            $in->word('source', Source::class, Source::Seen),
+            $in->has('replaces') ? $in->uuid('replaces') : null,
+            $in->has('reason') ? $in->text('reason', RepLimits::REASON) : null,
+        );
     }
 
     /**
@@ -105,17 +113,17 @@ final readonly class PeopleSection
         $leadsBack = [];
         foreach ($corrections as $id => $place) {
             $rep = $concerned[$id];
-            $original = $concerned[$rep->replaces ?? ''] ?? null;
+            $original = $concerned[$rep->details->replaces ?? ''] ?? null;
             if ($original !== null && [$rep->student, $rep->attack, $rep->side] !== [$original->student, $original->attack, $original->side]) {
-                $file->report("reps/{$place}/replaces", Text::of('file.other-try', ['rep' => (string) $rep->replaces]), Text::of('file.same-try'));
+                $file->report("reps/{$place}/replaces", Text::of('file.other-try', ['rep' => (string) $rep->details->replaces]), Text::of('file.same-try'));
             }
             $chain = [];
-            for ($at = $id; isset($concerned[$at]) && ! isset($chain[$at]) && ! isset($leadsBack[$at]); $at = $concerned[$at]->replaces ?? '') {
+            for ($at = $id; isset($concerned[$at]) && ! isset($chain[$at]) && ! isset($leadsBack[$at]); $at = $concerned[$at]->details->replaces ?? '') {
                 $chain[$at] = false;
             }
             $isCircle = isset($chain[$at]) || ($leadsBack[$at] ?? false);
             if (isset($chain[$at])) {
-                $file->report("reps/{$place}/replaces", Text::of('file.circle', ['rep' => (string) $rep->replaces]), Text::of('file.no-circle'));
+                $file->report("reps/{$place}/replaces", Text::of('file.circle', ['rep' => (string) $rep->details->replaces]), Text::of('file.no-circle'));
             }
             $leadsBack += array_fill_keys(array_keys($chain), $isCircle);
         }
@@ -130,18 +138,18 @@ final readonly class PeopleSection
         if ($in->isSound() && ! $this->ladder->has($rep->rung)) {
             $in->refuse('rung', Text::of('file.rung', ['rungs' => array_map(strval(...), $this->ladder->ids())]));
         }
-        if ($rep->replaces === null) {
-            if ($rep->reason !== null) {
+        if ($rep->details->replaces === null) {
+            if ($rep->details->reason !== null) {
                 $in->refuse('reason', Text::of('file.reason-alone'));
             }
 
             return;
         }
-        if (! isset($ids[$rep->replaces]) || $rep->replaces === $rep->id) {
+        if (! isset($ids[$rep->details->replaces]) || $rep->details->replaces === $rep->id) {
             $in->refuse('replaces', Text::of('file.other-rep'));
-        } elseif (isset($replaced[$rep->replaces])) {
+        } elseif (isset($replaced[$rep->details->replaces])) {
             $in->refuse('replaces', Text::of('file.replaced-once'));
         }
-        $replaced[$rep->replaces] = true;
+        $replaced[$rep->details->replaces] = true;
     }
 }

@@ -10,8 +10,10 @@ use StoneDrill\Core\Attack\DefenderHold;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Attack\KindWords;
 use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Coverage\HoleKind;
+use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Ladder;
@@ -20,6 +22,7 @@ use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Curriculum\School;
+use StoneDrill\Core\Curriculum\Statures;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Technique\Notation\Nearest;
@@ -43,25 +46,22 @@ final readonly class SchoolSection
         return new School(
             $in->text('name'),
             $in->word('doctrine', Doctrine::class),
-            $in->word('bearings', BearingStyle::class, BearingStyle::Clock),
-            $in->has('typical') ? $in->reference('typical', $sizes, Text::of('file.size')) : 'medium',
             $in->numberOr('share', School::SHARE, 0.01, 1) ?? School::SHARE,
-            $sizes,
             $this->holeFactors($in),
             $in->has('policy') ? $this->policy($in, $ranks) : null,
-            $this->aliases($in),
-            $this->zone($in),
+            new Statures($in->has('typical') ? $in->reference('typical', $sizes, Text::of('file.size')) : Statures::TYPICAL, $sizes),
+            new Conventions($in->word('bearings', BearingStyle::class, BearingStyle::Clock), $this->aliases($in), $this->zone($in)),
         );
     }
 
     private function zone(Fields $in): string
     {
-        $zone = $in->has('zone') ? $in->text('zone', 64) : School::ZONE;
+        $zone = $in->has('zone') ? $in->text('zone', 64) : Conventions::ZONE;
         $known = DateTimeZone::listIdentifiers();
         if ($zone !== '' && ! in_array($zone, $known, true)) {
             $in->report('zone', Text::of('file.word', ['word' => $zone]), Text::of('file.zone'), Nearest::to($zone, $known));
 
-            return School::ZONE;
+            return Conventions::ZONE;
         }
 
         return $zone;
@@ -72,16 +72,16 @@ final readonly class SchoolSection
     {
         $kinds = [];
         foreach ($this->file->maps('kinds', ['id', 'name', 'family', 'attacker_busy', 'defender_held', 'hand', 'bearing', 'start', 'cautions'], Format::RENAMED) as $in) {
+            $name = $in->text('name');
             $kind = new Kind(
                 $in->id(),
-                $in->text('name'),
                 $in->word('family', Family::class),
                 $in->word('start', Start::class),
                 array_map(AttackerLimb::from(...), $in->choices('attacker_busy', array_column(AttackerLimb::cases(), 'value'))),
                 array_map(DefenderHold::from(...), $in->choices('defender_held', array_column(DefenderHold::cases(), 'value'))),
                 array_map(Hand::from(...), $in->choices('hand', array_column(Hand::cases(), 'value'))),
                 array_map('intval', $in->choices('bearing', array_map('strval', range(1, 12)))),
-                $in->texts('cautions'),
+                new KindWords($name, $in->texts('cautions')),
             );
             foreach (['hand' => $kind->hands, 'bearing' => $kind->bearings] as $key => $values) {
                 if ($values === [] && $in->isSound()) {
@@ -159,8 +159,8 @@ final readonly class SchoolSection
     /** @return array<string, float> */
     private function sizes(): array
     {
-        $in = $this->file->map('sizes', array_map('strval', array_keys([...School::SIZES, ...$this->file->entries('sizes')])));
-        $sizes = School::SIZES;
+        $in = $this->file->map('sizes', array_map('strval', array_keys([...Statures::BUILT_IN, ...$this->file->entries('sizes')])));
+        $sizes = Statures::BUILT_IN;
         foreach (array_keys([...$sizes, ...$this->file->entries('sizes')]) as $name) {
             $sizes[$name] = $in->numberOr((string) $name, $sizes[$name] ?? null, 0.8, 2.4) ?? 1.68;
         }

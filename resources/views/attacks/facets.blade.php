@@ -11,7 +11,9 @@
             @endforeach</p>
     @endif
     @if ($form->spoken->kind === null)
-        <p class="understood mb-2"><span class="tag tag-critical">{{ __('attacks.no-kind', ['kind' => $form->kind->name]) }}</span></p>
+        <p class="understood mb-2">
+            <span class="tag tag-critical">{{ __('attacks.no-kind', ['kind' => say($form->kind->name())]) }}</span>
+        </p>
     @endif
     @foreach ($form->spoken->refused as $refusal)<x-caution class="mb-2">{{ $refusal }}</x-caution>@endforeach
 @endif
@@ -23,7 +25,7 @@
         @foreach ($form->kindsByFamily() as $family => $kinds)
             <optgroup label="{{ $family }}">
                 @foreach ($kinds as $kind)
-                    <option value="{{ $kind->id }}" @selected($kind->id === $form->kind->id)>{{ $kind->name }}</option>
+                    <option value="{{ $kind->id }}" @selected($kind->id === $form->kind->id)>{{ $kind->name() }}</option>
                 @endforeach
             </optgroup>
         @endforeach
@@ -37,5 +39,5 @@
         </x-field>
     @endforeach
 </div>
-@foreach ($form->kind->cautions as $caution)<x-caution class="mt-3 mb-0">{{ $caution }}</x-caution>@endforeach
+@foreach ($form->kind->cautions() as $caution)<x-caution class="mt-3 mb-0">{{ $caution }}</x-caution>@endforeach
 </div>

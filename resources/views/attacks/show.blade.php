@@ -9,7 +9,7 @@
         <x-delete :action="route('attacks.destroy', $attack)" :question="__('attacks.delete-question', ['title' => $attack->title])"/>
     @endcan
 </x-heading>
-<p class="lead-line">{{ $page->attack->kind->name }}, {{ $page->attack->kind->family->value }}. {{ $attack->notes }}</p>
+<p class="lead-line">{{ $page->attack->kind->name() }}, {{ $page->attack->kind->family->value }}. {{ $attack->notes }}</p>
 @foreach ($page->attack->allCautions() as $caution)<x-caution>{{ $caution }}</x-caution>@endforeach
 <div class="columns-2">
     <section aria-labelledby="answers-title">

@@ -8,7 +8,7 @@
                 <th scope="row"><a href="{{ route('attacks.show', $attackIds[$cell->attack->id], absolute:
                     false) }}">{{ $cell->attack->title }}</a></th>
                 <td>{{ $wall->sideText($cell) }}</td>
-                <td>{{ $cell->attack->neededBy === null ? __('words.no-rank') : $rankNames[$cell->attack->neededBy] }}</td>
+                <td>{{ $cell->attack->need->rank === null ? __('words.no-rank') : $rankNames[$cell->attack->need->rank] }}</td>
                 <td>@if ($cell->laidAt === null)<span
                     class="tag tag-hole">{{ __('words.none') }}</span>@else{{ $rankNames[$cell->laidAt] }}@endif</td>
                 <td>@foreach ($cell->answers as $id)

@@ -2,15 +2,16 @@
 
 declare(strict_types=1);
 
+use App\View\Attacks\KindNames;
+use App\View\Texts;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kinds;
-use StoneDrill\Core\Attack\Wording\AttackWords;
 use Tests\Support\English;
 
 it('reads an attack said in one line', function (string $line, string $kind, array $facets, array $unread): void {
-    $spoken = (new AttackWords(Kinds::builtIn()))->read($line);
+    $spoken = (new KindNames(Texts::english()))->spoken(Kinds::builtIn())->read($line);
 
     expect($spoken->kind?->id)->toBe($kind)
         ->and($spoken->facets)->toEqual($facets)
@@ -31,25 +32,25 @@ it('reads an attack said in one line', function (string $line, string $kind, arr
 ]);
 
 it('names the nearest word for one it does not know', function (): void {
-    $spoken = (new AttackWords(Kinds::builtIn()))->read('right wrst grab, thunb up');
+    $spoken = (new KindNames(Texts::english()))->spoken(Kinds::builtIn())->read('right wrst grab, thunb up');
 
     expect($spoken->unread)->toContain(['word' => 'wrst', 'nearest' => 'wrist']);
 });
 
 it('says what does not go together', function (): void {
-    $spoken = (new AttackWords(Kinds::builtIn()))->read('right swing, landed, from 6');
+    $spoken = (new KindNames(Texts::english()))->spoken(Kinds::builtIn())->read('right swing, landed, from 6');
 
     expect($spoken->refused)->toHaveCount(2)->and(English::say($spoken->refused[0]))->toStartWith('Bearing “6” does not go with “Wide swing”. Allowed: ');
 });
 
 it('understands nothing of nothing', function (): void {
-    $spoken = (new AttackWords(Kinds::builtIn()))->read('');
+    $spoken = (new KindNames(Texts::english()))->spoken(Kinds::builtIn())->read('');
 
     expect($spoken->kind)->toBeNull()->and($spoken->understood)->toBe([])->and($spoken->unread)->toBe([]);
 });
 
 it('reads again what it says, for every kind', function (string $id): void {
-    $words = new AttackWords(Kinds::builtIn());
+    $words = (new KindNames(Texts::english()))->spoken(Kinds::builtIn());
     $kind = Kinds::builtIn()->get($id);
     mt_srand(crc32($id));
     for ($i = 0; $i < 40; $i++) {

@@ -96,7 +96,7 @@ it('refuses each facet by name and says what is allowed', function (string $kind
     expect($refusals)->toHaveCount(1)
         ->and($refusals[0]->facet->value)->toBe($facet)
         ->and($refusals[0]->allowed)->toBe($allowed)
-        ->and(English::say($refusals[0]->text))->toContain(Kinds::builtIn()->get($kind)->name);
+        ->and(English::say($refusals[0]->text))->toContain(English::say(Kinds::builtIn()->get($kind)->name()));
 })->with([
     'hand' => ['wrist-cross', ['hand' => 'both'], 'hand', ['left', 'right']],
     'bearing' => ['wrist-cross', ['bearing' => '9'], 'bearing', ['1', '2', '10', '11', '12']],

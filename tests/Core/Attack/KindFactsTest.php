@@ -36,7 +36,7 @@ it('knows what each blow aims at, reaches with and takes', function (Blow $blow,
 ]);
 
 it('lets a school’s own kind come as its family does', function (Family $family, array $bearings, Blow $blow): void {
-    expect((new Kind('own', 'Own', $family, Start::Delivered, [], [], [Hand::Right], $bearings))->blow())->toBe($blow);
+    expect((new Kind('own', $family, Start::Delivered, [], [], [Hand::Right], $bearings))->blow())->toBe($blow);
 })->with([
     [Family::Strike, [11, 12, 1], Blow::Straight],
     [Family::Strike, [5, 6, 7], Blow::Behind],

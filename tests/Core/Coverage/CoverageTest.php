@@ -151,11 +151,11 @@ it('agrees with a coverage written otherwise on two hundred random catalogues', 
         }
         // Ranks are named a, b, c, so that what is later is greater.
         foreach ($catalogue->attacks as $attack) {
-            foreach ($attack->neededBy === null ? [] : $laidAt[$attack->id] as $side => $rank) {
+            foreach ($attack->need->rank === null ? [] : $laidAt[$attack->id] as $side => $rank) {
                 $other = array_values(array_diff_key($laidAt[$attack->id], [$side => true]))[0] ?? null;
                 [$kind, $factor] = match (true) {
-                    $rank !== null && $rank <= $attack->neededBy => [null, 0.0],
-                    $other !== null && $other <= $attack->neededBy => ['one-sided', 0.6],
+                    $rank !== null && $rank <= $attack->need->rank => [null, 0.0],
+                    $other !== null && $other <= $attack->need->rank => ['one-sided', 0.6],
                     $rank === null => ['open', 1.0],
                     default => ['late', 0.7],
                 };

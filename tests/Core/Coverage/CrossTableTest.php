@@ -48,7 +48,7 @@ it('adds up to the whole wall, whichever two aspects are asked for', function (s
 
     // Every rank of the demo counts at the highest one, where what is late is laid.
     expect([$cells, $holes])->toBe([count($coverage->cells), count($coverage->holes)])
-        ->and($needed - $laid)->toEqualWithDelta(array_sum(array_map(fn (Cell $cell): float => $cell->isInTime(Made::demo()->rankOrder()) || $cell->attack->neededBy === null ? 0.0 : $cell->weight(), $coverage->cells)), 1e-9)
+        ->and($needed - $laid)->toEqualWithDelta(array_sum(array_map(fn (Cell $cell): float => $cell->isInTime(Made::demo()->rankOrder()) || $cell->attack->need->rank === null ? 0.0 : $cell->weight(), $coverage->cells)), 1e-9)
         ->and(array_sum(array_map(fn (string $row): int => $table->row($row)->holes, $table->down)))->toBe(count(array_filter($coverage->holes, fn (Hole $hole): bool => $hole->attack !== null)));
 })->with([['bearing', 'family'], ['place', 'posture'], ['hand', 'phase'], ['family', 'build']]);
 

@@ -6,6 +6,7 @@ use StoneDrill\Core\Attack\Build;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Curriculum\Sizes;
+use StoneDrill\Core\Curriculum\Statures;
 
 it('takes the attacker that the build says', function (?string $defender, ?string $attacker, Build $build, float $own, float $attackerHeight): void {
     $bodies = (new Sizes(new School('Hall', Doctrine::Escape)))->bodies($defender, $attacker, $build);
@@ -22,7 +23,7 @@ it('takes the attacker that the build says', function (?string $defender, ?strin
 ]);
 
 it('places a size of the school’s own beside the built-in one that is nearest', function (): void {
-    $sizes = new Sizes(new School('Hall', Doctrine::Escape, typical: 'crew', sizes: [...School::SIZES, 'crew' => 1.74]));
+    $sizes = new Sizes(new School('Hall', Doctrine::Escape, statures: new Statures('crew', [...Statures::BUILT_IN, 'crew' => 1.74])));
 
     expect($sizes->attacker('crew', Build::Alike))->toBe('crew')
         ->and($sizes->attacker('crew', Build::Larger))->toBe('large')

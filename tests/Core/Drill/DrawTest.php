@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Family;
+use StoneDrill\Core\Attack\Need;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\Student;
@@ -121,7 +122,7 @@ it('bars by policy and by flag, and says so', function (array $attack, string $b
 ]);
 
 it('drills no chokes with the young', function (): void {
-    $throat = new Attack('throat', 'Throat', Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->kind, Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->facets, 'a', 'a');
+    $throat = new Attack('throat', 'Throat', Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->kind, Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->facets, new Need('a', 'a'));
     $pool = DrawFixture::pool([$throat]);
 
     expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a', born: new DateTimeImmutable('2012-05-02'))))->toBe([])

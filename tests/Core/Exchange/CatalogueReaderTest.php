@@ -18,13 +18,13 @@ it('reads everything that the format has', function (): void {
 
     expect($catalogue->school->name)->toBe('Small Hall')
         ->and($catalogue->school->doctrine->value)->toBe('control')
-        ->and($catalogue->school->bearings->value)->toBe('degrees')
-        ->and($catalogue->school->sizes)->toBe(['child' => 1.25, 'small' => 1.5, 'medium' => 1.68, 'large' => 1.85, 'giant' => 2.1])
+        ->and($catalogue->school->conventions->bearings->value)->toBe('degrees')
+        ->and($catalogue->school->statures->sizes)->toBe(['child' => 1.25, 'small' => 1.5, 'medium' => 1.68, 'large' => 1.85, 'giant' => 2.1])
         ->and($catalogue->school->policy)->toHaveCount(2)
         ->and($catalogue->kinds[0]->bearings)->toBe([12, 1])
-        ->and($catalogue->attacks[0]->neededBy)->toBe('a')
-        ->and($catalogue->attacks[0]->neededByYouth)->toBeNull()
-        ->and($catalogue->attacks[1]->neededBy)->toBeNull()
+        ->and($catalogue->attacks[0]->need->rank)->toBe('a')
+        ->and($catalogue->attacks[0]->need->youth)->toBeNull()
+        ->and($catalogue->attacks[1]->need->rank)->toBeNull()
         ->and($catalogue->attacks[1]->facets->bearing->toClock())->toBe('1')
         ->and($catalogue->answers[0]->matching->listed)->toBe(['kind' => ['wrist-cross', 'belt'], 'hand' => ['right'], 'bearing' => ['12', '1'], 'place' => null])
         ->and($catalogue->answers[0]->beats->toText())->toBe("left foot step 9\nslide 12   # on\n  if far: go on\nleave 6\n")
@@ -32,8 +32,8 @@ it('reads everything that the format has', function (): void {
         ->and($catalogue->answers[0]->teaching->waived[0]->beat)->toBe('2')
         ->and($file->students[0]->born?->format('Y-m-d'))->toBe('2001-05-02')
         ->and($file->reps[0]->at->format('c'))->toBe('2026-11-02T19:10:00+01:00')
-        ->and($file->reps[1]->replaces)->toBe($file->reps[0]->id)
-        ->and($file->reps[1]->reason)->toBe('Seen again on film.')
+        ->and($file->reps[1]->details->replaces)->toBe($file->reps[0]->id)
+        ->and($file->reps[1]->details->reason)->toBe('Seen again on film.')
         ->and($catalogue->ladder->ids())->toBe([1, 2, 3, 4, 5, 6, 7]);
 });
 
@@ -50,7 +50,7 @@ it('takes defaults for what a file may leave out', function (): void {
     $catalogue = Made::readDocument(['format' => 'stone-drill/1', 'school' => ['name' => 'Bare', 'doctrine' => 'escape']])->catalogue;
 
     expect($catalogue->school->share)->toBe(0.8)
-        ->and($catalogue->school->typical)->toBe('medium')
+        ->and($catalogue->school->statures->typical)->toBe('medium')
         ->and($catalogue->ladder->get(5)->momentTold)->toBeFalse()
         ->and(array_map(fn ($rung) => $rung->pace, $catalogue->ladder->rungs))->toBe([0.25, 0.5, 0.5, 1.0, 1.0, 1.0, 1.0])
         ->and(array_map(fn ($rung) => $rung->resistance, $catalogue->ladder->rungs))->toBe([0, 0, 0, 1, 1, 2, 3]);

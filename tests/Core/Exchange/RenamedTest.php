@@ -13,9 +13,9 @@ it('reads a file of the first release', function (): void {
     $file = (new CatalogueReader())->read(RenamedFixture::firstRelease(), Format::Json);
     $kind = $file->catalogue->kinds[0];
 
-    expect($kind->name)->toBe('Held by the belt')
+    expect($kind->words->name)->toBe('Held by the belt')
         ->and($file->catalogue->answers[0]->teaching->mistakes)->toBe(['leans back'])
-        ->and($file->reps[0]->mistakes)->toBe(['waits'])
+        ->and($file->reps[0]->details->mistakes)->toBe(['waits'])
         ->and(array_map(static fn (AttackerLimb $limb): string => $limb->value, $kind->attackerLimbs))->toBe(['hand'])
         ->and(array_map(static fn (DefenderHold $hold): string => $hold->value, $kind->defenderHolds))->toBe(['wrists']);
 });

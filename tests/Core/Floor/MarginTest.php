@@ -11,7 +11,7 @@ use Tests\Core\Floor\MarginFixture;
  */
 
 it('works out the margin of each weapon', function (string $beat, float $expected): void {
-    expect(MarginFixture::hit($beat)->margin)->toEqualWithDelta($expected, 1e-9);
+    expect(MarginFixture::hit($beat)->measure->margin)->toEqualWithDelta($expected, 1e-9);
 })->with(function (): array {
     $lean = 0.288 * sin(deg2rad(15)) * 1.68;
     $arm = hypot(0.6392, 0.129 * 1.68) - 0.06 * 1.68;
@@ -45,55 +45,55 @@ it('rounds to whole centimetres only when it is shown', function (): void {
     $hit = MarginFixture::hit('right palm chin');
 
     // 1.68 · √(.352² − .052²) + .12523 − (√(.6392² + .21672²) − .1008) = .58487 + .12523 − .57414 = .13596
-    expect($hit->margin)->toEqualWithDelta(0.13596, 5e-6)->and($hit->centimetres())->toBe(14);
+    expect($hit->measure->margin)->toEqualWithDelta(0.13596, 5e-6)->and($hit->centimetres())->toBe(14);
 });
 
 it('takes the statures of both', function (): void {
     // A small one (1.52) against a large one (1.85): .440 · 1.85 − .10 = .714 m; chin at .870 · 1.85, shoulder at .818 · 1.52.
     $expected = sqrt((0.352 * 1.52) ** 2 - (0.870 * 1.85 - 0.818 * 1.52) ** 2) + 0.288 * sin(deg2rad(15)) * 1.52 - (hypot(0.714, 0.129 * 1.52) - 0.06 * 1.85);
 
-    expect(MarginFixture::hit('right palm chin', 1.52, 1.85)->margin)->toEqualWithDelta($expected, 1e-9);
+    expect(MarginFixture::hit('right palm chin', 1.52, 1.85)->measure->margin)->toEqualWithDelta($expected, 1e-9);
 });
 
 it('says what no distance would bring into reach', function (): void {
     // A child's fist (.386 · 1.25 = .4825 m) from a shoulder at 1.0225 m to a chin at .870 · 1.85 = 1.6095 m: .587 m up.
     $hit = MarginFixture::hit('right punch chin', 1.25, 1.85);
 
-    expect($hit->tooFarUp)->toBeTrue()->and($hit->margin)->toBeNull()->and($hit->reaches())->toBeFalse();
+    expect($hit->measure->tooFarUp)->toBeTrue()->and($hit->measure->margin)->toBeNull()->and($hit->reaches())->toBeFalse();
 });
 
 it('gives no margin at arms and legs', function (): void {
     $hit = MarginFixture::hit('left hammer forearm');
 
-    expect($hit->margin)->toBeNull()->and($hit->tooFarUp)->toBeFalse()->and($hit->reaches())->toBeTrue();
+    expect($hit->measure->margin)->toBeNull()->and($hit->measure->tooFarUp)->toBeFalse()->and($hit->reaches())->toBeTrue();
 });
 
 it('brings the head of a folded man nearer and lower', function (): void {
     // Folded: head targets at .62 of 1.68, a quarter of 1.68 nearer, but no nearer than .1008: .6392 − .42 = .2192.
     $knee = MarginFixture::hit("left hand clamp wrist -> folded\nright knee chin");
-    expect($knee->margin)->toEqualWithDelta(1.68 * sqrt(0.245 ** 2 - (0.62 - 0.53) ** 2) - (hypot(0.2192, 0.0955 * 1.68) - 0.1008), 1e-9);
+    expect($knee->measure->margin)->toEqualWithDelta(1.68 * sqrt(0.245 ** 2 - (0.62 - 0.53) ** 2) - (hypot(0.2192, 0.0955 * 1.68) - 0.1008), 1e-9);
 
     // The back of the head lies open from the front then.
-    expect(MarginFixture::hit("left hand clamp wrist -> folded\nleft elbow back of head")->isFaced)->toBeTrue()
-        ->and(MarginFixture::hit('left elbow back of head')->isFaced)->toBeFalse();
+    expect(MarginFixture::hit("left hand clamp wrist -> folded\nleft elbow back of head")->aim->isFaced)->toBeTrue()
+        ->and(MarginFixture::hit('left elbow back of head')->aim->isFaced)->toBeFalse();
 });
 
 it('lowers everything of one who kneels, and nearly all of one who lies', function (): void {
     // Kneeling: chin at (.870 − .25) · 1.68, under the shoulder's .718.
     $punch = MarginFixture::hit("left hand clamp wrist -> kneeling\nright punch chin");
-    expect($punch->margin)->toEqualWithDelta(1.68 * sqrt(0.386 ** 2 - (0.718 - 0.62) ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 - (hypot(0.6392, 0.129 * 1.68) - 0.1008), 1e-9);
+    expect($punch->measure->margin)->toEqualWithDelta(1.68 * sqrt(0.386 ** 2 - (0.718 - 0.62) ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 - (hypot(0.6392, 0.129 * 1.68) - 0.1008), 1e-9);
 
     // Lying: at most .12 of the attacker’s stature.
-    expect(MarginFixture::hit("left hand clamp wrist -> dropped\nright stomp groin")->height)->toEqualWithDelta(0.12 * 1.68, 1e-9);
+    expect(MarginFixture::hit("left hand clamp wrist -> dropped\nright stomp groin")->measure->height)->toEqualWithDelta(0.12 * 1.68, 1e-9);
 
     // A seated defender's hip is at (.53 − .25) · 1.68.
     $seated = MarginFixture::hit('right front kick groin', values: ['posture' => 'seated']);
-    expect($seated->margin)->toEqualWithDelta(1.68 * sqrt(0.530 ** 2 - (0.48 - 0.28) ** 2) - (hypot(0.6392, 0.0955 * 1.68) - 0.1008), 1e-9);
+    expect($seated->measure->margin)->toEqualWithDelta(1.68 * sqrt(0.530 ** 2 - (0.48 - 0.28) ** 2) - (hypot(0.6392, 0.0955 * 1.68) - 0.1008), 1e-9);
 });
 
 it('takes the crouch off every joint', function (): void {
     // Dropped by .10: the shoulder counts from .718 down to .618, the chin is .152 above it.
-    expect(MarginFixture::hit("drop\nright punch chin")->margin)->toEqualWithDelta(1.68 * sqrt(0.386 ** 2 - (0.870 - 0.718) ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 - (hypot(0.6392, 0.129 * 1.68) - 0.1008), 1e-9);
+    expect(MarginFixture::hit("drop\nright punch chin")->measure->margin)->toEqualWithDelta(1.68 * sqrt(0.386 ** 2 - (0.870 - 0.718) ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 - (hypot(0.6392, 0.129 * 1.68) - 0.1008), 1e-9);
 });
 
 it('chooses the hand and the target that reach', function (): void {

@@ -10,6 +10,7 @@ use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\Need;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Checks\Examination;
 use StoneDrill\Core\Checks\Examiner;
@@ -59,7 +60,7 @@ final class OnTheFloor
     public static function examine(string $kind, array $values, string $beats, array $with = []): Examination
     {
         $of = Kinds::builtIn()->get($kind);
-        $attack = new Attack('it', 'It', $of, self::facets($of, $values), 'low', 'low');
+        $attack = new Attack('it', 'It', $of, self::facets($of, $values), new Need('low', 'low'));
         $answer = self::answer('own', 'Own', $attack, $with['rank'] ?? 'high', $beats, $with['waived'] ?? []);
         $others = [];
         foreach ($with['others'] ?? [] as $title => [$rank, $text]) {

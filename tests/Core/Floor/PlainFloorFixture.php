@@ -28,13 +28,13 @@ final class PlainFloorFixture
 
         return [
             'time' => $frame->time,
-            'me' => [$frame->positions->defender->axis->x, $frame->positions->defender->axis->y],
-            'attacker' => [$frame->positions->attacker->axis->x, $frame->positions->attacker->axis->y],
+            'me' => [$frame->positions->defender->feet->axis->x, $frame->positions->defender->feet->axis->y],
+            'attacker' => [$frame->positions->attacker->feet->axis->x, $frame->positions->attacker->feet->axis->y],
             'facing' => $frame->positions->defender->facing,
             'attacker facing' => $frame->positions->attacker->facing,
             'held' => $frame->isHeld,
             'verdict' => $frame->events->delivery === null ? null : [$frame->events->delivery->lands() ? null : $frame->events->delivery->verdict->value, $frame->events->delivery->out, $frame->events->delivery->off],
-            'margins' => array_map(static fn ($hit): array => ['limb' => $hit->limb->value, 'target' => $hit->target->value, 'margin' => $hit->margin, 'high' => $hit->tooFarUp, 'faced' => $hit->isFaced], $frame->hits),
+            'margins' => array_map(static fn ($hit): array => ['limb' => $hit->limb->value, 'target' => $hit->target->value, 'margin' => $hit->measure->margin, 'high' => $hit->measure->tooFarUp, 'faced' => $hit->aim->isFaced], $frame->hits),
             'threats' => $threats,
             'pose' => $frame->positions->attacker->posture->value,
         ];

@@ -76,8 +76,8 @@ it('moves nothing that no action moves', function (): void {
         }
         $run = (new Simulation($kind, $facets, $bodies))->run(Beats::parse("left hand tuck, right elbow ribs\nlook\nsay \"Stop\"\nright hand press wrist"));
         foreach ($run->frames as $frame) {
-            expect($frame->positions->defender->axis)->toEqual($run->start->positions->defender->axis)
-                ->and($frame->positions->attacker->axis)->toEqual($run->start->positions->attacker->axis)
+            expect($frame->positions->defender->feet->axis)->toEqual($run->start->positions->defender->feet->axis)
+                ->and($frame->positions->attacker->feet->axis)->toEqual($run->start->positions->attacker->feet->axis)
                 ->and($frame->positions->defender->facing)->toBe($run->start->positions->defender->facing);
         }
     }

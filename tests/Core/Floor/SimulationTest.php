@@ -47,7 +47,7 @@ it('starts each kind where it starts', function (string $kind, array $values, fl
 it('moves the feet', function (string $beat, array $left, array $right): void {
     $frame = SimulationFixture::ends($beat, 'closing-in');
 
-    expect([$frame->positions->defender->left->x, $frame->positions->defender->left->y, $frame->positions->defender->right->x, $frame->positions->defender->right->y])
+    expect([$frame->positions->defender->feet->left->x, $frame->positions->defender->feet->left->y, $frame->positions->defender->feet->right->x, $frame->positions->defender->feet->right->y])
         ->toEqualWithDelta([...$left, ...$right], 1e-9);
 })->with([
     'a step' => ['left foot step 9', [-0.16044 - 0.588, 0], [0.16044, 0]],
@@ -65,9 +65,9 @@ it('moves the feet', function (string $beat, array $left, array $right): void {
 
 it('keeps the feet of who kneels or sits where they are', function (): void {
     $frame = SimulationFixture::ends("kneel\nleft foot step 9");
-    expect($frame->positions->defender->left->x)->toEqualWithDelta(-0.16044, 1e-9)->and($frame->movement->feetMoved)->toBeFalse();
+    expect($frame->positions->defender->feet->left->x)->toEqualWithDelta(-0.16044, 1e-9)->and($frame->movement->feetMoved)->toBeFalse();
 
-    expect(SimulationFixture::ends("kneel\nget up\nleft foot step 9", 'closing-in')->positions->defender->left->x)->toEqualWithDelta(-0.74844, 1e-9);
+    expect(SimulationFixture::ends("kneel\nget up\nleft foot step 9", 'closing-in')->positions->defender->feet->left->x)->toEqualWithDelta(-0.74844, 1e-9);
 });
 
 it('faces as the notice says, and turns to the attacker when the feet move', function (): void {
@@ -185,7 +185,7 @@ it('turns the attacker by 120° a second', function (): void {
 
 it('carries both where a hold moves', function (string $intent, float $y): void {
     $frame = SimulationFixture::ends('look', 'wrist-cross', ['phase' => 'moving', 'intent' => $intent]);
-    expect($frame->positions->defender->axis->y)->toEqualWithDelta($y, 1e-9)->and($frame->positions->distance)->toEqualWithDelta(0.6392, 1e-9);
+    expect($frame->positions->defender->feet->axis->y)->toEqualWithDelta($y, 1e-9)->and($frame->positions->distance)->toEqualWithDelta(0.6392, 1e-9);
 })->with([
     'pulled' => ['move', 0.15 * 1.68],
     'taken down' => ['take-down', 0.15 * 1.68],

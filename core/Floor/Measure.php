@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+/** How far a weapon reaches, and how far it has to. In metres. */
+final readonly class Measure
+{
+    /**
+     * @param ?float $margin   to spare, below 0 short; null for a target without a height of its own, and where no
+     *                         distance would do
+     * @param bool   $tooFarUp whether the target cannot be reached at any distance, for its height
+     * @param float  $reach    what the weapon reaches at that height; 0 where it does not
+     * @param float  $gap      from the joint to the surface of the attacker's body
+     * @param ?float $height   of the target above the floor
+     */
+    public function __construct(public ?float $margin, public bool $tooFarUp, public float $reach, public float $gap, public ?float $height) {}
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Proof;
+
+/** What may be said of a rep beside its outcome. */
+final readonly class RepDetails
+{
+    /**
+     * @param ?string      $answer   id of the answer used, null for an improvised one
+     * @param list<string> $mistakes
+     * @param ?float       $seconds  from call to finish
+     * @param ?string      $replaces id of the rep that this one corrects
+     * @param ?string      $reason   why it does
+     */
+    public function __construct(
+        public ?string $answer = null,
+        public array $mistakes = [],
+        public ?Touched $touched = null,
+        public ?float $seconds = null,
+        public ?string $stressor = null,
+        public Source $source = Source::Seen,
+        public ?string $replaces = null,
+        public ?string $reason = null,
+    ) {}
+}
