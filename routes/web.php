@@ -122,6 +122,7 @@ Route::middleware(['auth', RedirectUnreadable::class])->group(function (): void 
         Route::get('people/reps.csv', [RepSheetController::class, 'export'])->name('reps.export');
         Route::post('people/reps/check', [RepSheetController::class, 'check'])->name('reps.check')->middleware(RaiseLimitsForImports::class);
         Route::post('people/reps/import/{token}', [RepSheetController::class, 'store'])->name('reps.import')->middleware(RaiseLimitsForImports::class);
+        Route::get('people/reps/import/{token}', [RepSheetController::class, 'imported'])->name('reps.imported');
 
         Route::get('mat', [MatController::class, 'show'])->name('mat');
         Route::get('mat/kit', [MatController::class, 'kit'])->name('mat.kit');

@@ -17,8 +17,8 @@ use StoneDrill\Core\Exchange\Format;
 /** Imports a catalogue file that somebody has looked at and confirmed: all of it or nothing. */
 final class ImportFile implements ShouldBeUnique, ShouldQueue
 {
-    use LeavesFailure;
     use Queueable;
+    use TellsOfFile;
 
     public int $timeout = 300;
     public int $uniqueFor = 300;
@@ -42,18 +42,6 @@ final class ImportFile implements ShouldBeUnique, ShouldQueue
         }
         $school = School::query()->whereKey($this->schoolId)->firstOrFail();
         $importer->import((new CatalogueReader())->read($text, $this->format), $school, User::query()->whereKey($this->userId)->firstOrFail());
-        Storage::put(self::donePath($this->path), '');
-        Storage::delete($this->path);
-    }
-
-    /** Whether a file is imported: said once. */
-    public static function tellDone(string $path): bool
-    {
-        return Storage::exists(self::donePath($path)) && Storage::delete(self::donePath($path));
-    }
-
-    private static function donePath(string $path): string
-    {
-        return $path.'.done';
+        $this->done();
     }
 }

@@ -15,8 +15,8 @@ use Illuminate\Support\Facades\Storage;
 /** Makes the PDF of an answer, beside the page that asks for it. */
 final class MakeSheet implements ShouldBeUnique, ShouldQueue
 {
-    use LeavesFailure;
     use Queueable;
+    use TellsOfFile;
 
     public int $timeout = 120;
     public int $uniqueFor = 120;

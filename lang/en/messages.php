@@ -23,6 +23,7 @@ return [
     'rank-stays' => '“:rank” cannot be deleted: attacks, answers or students belong to it. Move them first.',
     'recorded' => 'Recorded: :student, :attack, rung :rung, :outcome.',
     'reps-added' => ':count rep added; :known were here already.|:count reps added; :known were here already.',
+    'reps-failed' => 'The reps could not be added, and nothing was changed. The log says why. Choose the file again.',
     'rung-added' => '“:name” is now rung :rung.',
     'rung-deleted' => 'Rung :rung is deleted.',
     'rung-saved' => 'Rung :rung is saved. Reps recorded at it stay as they are.',

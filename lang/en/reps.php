@@ -22,6 +22,8 @@ return [
         'here-already' => ':count are here already.',
         'id-twice' => 'Line :line has the same id.',
         'import' => 'Import a file',
+        'importing' => 'Adding the reps …',
+        'importing-help' => 'This takes a moment. You will see how many were added.',
         'lead' => 'Comma-separated values, one rep per line, with the columns :columns. Students, attacks and answers are named by their ids in the catalogue file. Semicolons separate mistakes. Each rep has its own UUID, so the same file twice adds nothing.',
         'missing-columns' => 'These columns are missing: :columns.',
         'more-refused' => ':count more lines: :lines.',

@@ -20,6 +20,19 @@ it('finds the words of every key', function (): void {
     expect($missing)->toBe([]);
 });
 
+it('says in its own words what is wrong with a field', function (): void {
+    $rules = [];
+    foreach (Sources::php('app') as $path => $code) {
+        if (str_starts_with($path, 'app/Http/Requests/')) {
+            preg_match_all("/'(?:(required|required_with|string|integer|numeric|between|min|max|in|array|list|boolean|email|uuid|regex|not_regex|file|extensions|present|json|after|date_format)(?::[^']*)?)'|Rule::(in|enum|exists|unique)\(/", $code, $found);
+            array_push($rules, ...array_filter([...$found[1], ...$found[2]]));
+        }
+    }
+    $known = require Sources::root().'/lang/en/validation.php';
+
+    expect(array_values(array_unique(array_diff($rules, array_keys($known)))))->toBe([])->and(count(array_unique($rules)))->toBeGreaterThan(10);
+});
+
 it('has no words that nobody says', function (): void {
     $used = [];
     foreach ([...Sources::php('app'), ...Sources::php('core'), ...Sources::blade()] as $code) {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use App\Jobs\FindHoles;
 use App\Jobs\ImportFile;
+use App\Jobs\ImportReps;
 use App\Jobs\MakeSheet;
 use App\Jobs\RefreshWindows;
+use App\Models\Rep;
 use App\Models\Role;
 use App\Models\School;
 use App\Persistence\HoleBook;
@@ -110,6 +112,29 @@ it('imports a file beside the page, once, and says when that has failed', functi
     $this->get($address[0])->assertRedirect('/school')->assertSessionHas('error');
 });
 
+it('adds the reps of a file beside the page, once, and says when that has failed', function (): void {
+    Storage::fake();
+    Queue::fake();
+    $csv = "id,student,attack,side,rung,outcome,at,answer,mistakes,touched,seconds,stressor,source,replaces,reason\n0b7e1f60-6666-4000-8000-000000000001,ada-plover,wrist,written,3,clean,2026-11-20T19:00:00+00:00,,,,,,seen,,\n";
+    $page = (string) $this->post('/people/reps/check', ['file' => UploadedFile::fake()->createWithContent('reps.csv', $csv)])->assertOk()->getContent();
+    preg_match('#/people/reps/import/\w{40}#', $page, $address);
+    $this->post($address[0])->assertRedirect($address[0]);
+    $this->get($address[0])->assertStatus(202)->assertSee('Adding the reps')->assertHeader('Refresh', '1');
+    $job = null;
+    Queue::assertPushed(ImportReps::class, function (ImportReps $pushed) use (&$job): bool {
+        return ($job = $pushed) instanceof ImportReps;
+    });
+    $before = Rep::count();
+    $job->failed(new RuntimeException('disk full'));
+    $this->get($address[0])->assertRedirect('/people/reps')->assertSessionHas('error', __('messages.reps-failed'));
+
+    app()->call([$job, 'handle']);
+    app()->call([$job, 'handle']);
+    $this->get($address[0])->assertRedirect('/people/reps')->assertSessionHas('status', '1 rep added; 0 were here already.');
+    $this->get($address[0])->assertRedirect('/people/reps')->assertSessionHas('error', __('messages.file-gone'));
+    expect(Rep::count())->toBe($before + 1);
+});
+
 it('says that an import has failed where the page did it itself', function (): void {
     Storage::fake();
     $page = (string) $this->post('/school/import', ['file' => new UploadedFile(dirname(__DIR__).'/fixtures/small.yaml', 'small.yaml', test: true)])->getContent();
@@ -131,7 +156,7 @@ it('says that an import has failed where the page did it itself', function (): v
 });
 
 it('gives a job to another worker only after its time is over', function (): void {
-    $longest = max(array_map(static fn (string $job): int => (new ReflectionClass($job))->getDefaultProperties()['timeout'], [FindHoles::class, ImportFile::class, MakeSheet::class]));
+    $longest = max(array_map(static fn (string $job): int => (new ReflectionClass($job))->getDefaultProperties()['timeout'], [FindHoles::class, ImportFile::class, ImportReps::class, MakeSheet::class]));
 
     expect(config('queue.connections.database.retry_after'))->toBeGreaterThan($longest);
 });

@@ -25,13 +25,15 @@ it('looks first, then adds all of it, and the same file twice adds nothing', fun
     $page = (string) ($this->bring)($text)->assertOk()->assertSee('2 reps would be added. 0 are here already.')->getContent();
     expect(Rep::count())->toBe(1);
     preg_match('#/people/reps/import/([A-Za-z0-9]{40})#', $page, $token);
-    $this->post($token[0])->assertRedirect('/people/reps')->assertSessionHas('status', '2 reps added; 0 were here already.');
+    $this->post($token[0])->assertRedirect($token[0]);
+    $this->get($token[0])->assertRedirect('/people/reps')->assertSessionHas('status', '2 reps added; 0 were here already.');
 
     expect(Rep::query()->findOrFail('0b7e1f60-6666-4000-8000-000000000001')->only('side', 'rung', 'outcome', 'mistakes', 'touched', 'seconds', 'stressor', 'source'))
         ->toBe(['side' => Side::Written, 'rung' => 3, 'outcome' => Outcome::Clean, 'mistakes' => ['leans back', 'looks down'], 'touched' => Touched::Arm, 'seconds' => 1.4, 'stressor' => 'noise', 'source' => Source::Seen])
         ->and(Rep::query()->findOrFail('0b7e1f60-6666-4000-8000-000000000002')->at->toIso8601String())->toBe('2026-11-21T17:00:00+00:00');
     ($this->bring)($text)->assertSee('0 reps would be added. 2 are here already.')->assertDontSee('Add 0');
-    $this->post($token[0])->assertSessionHas('error');
+    $this->post($token[0])->assertRedirect($token[0]);
+    $this->get($token[0])->assertSessionHas('error');
 });
 
 it('brings back what it has saved', function (): void {
@@ -45,7 +47,8 @@ it('brings back what it has saved', function (): void {
 it('takes a correction together with what it corrects, in any order', function (): void {
     $text = $this->head.($this->line)(2, 'written,3,hit,2026-11-20T19:00:00+00:00,,,,,,seen,0b7e1f60-6666-4000-8000-000000000001,seen wrongly').($this->line)(1);
     preg_match('#/people/reps/import/[A-Za-z0-9]{40}#', (string) ($this->bring)($text)->getContent(), $token);
-    $this->post($token[0])->assertSessionHas('status');
+    $this->post($token[0])->assertRedirect($token[0]);
+    $this->get($token[0])->assertSessionHas('status');
     expect(Rep::query()->findOrFail('0b7e1f60-6666-4000-8000-000000000002')->only('replaces', 'reason'))->toBe(['replaces' => '0b7e1f60-6666-4000-8000-000000000001', 'reason' => 'seen wrongly']);
 });
 
@@ -57,7 +60,7 @@ it('says of each line what is wrong, and adds nothing', function (string $text, 
     'columns that are missing' => ["id,student\r\n", ['These columns are missing: attack']],
     'no file of that kind' => ['x', ['Found the column “x”']],
     'a student of none' => ["0b7e1f60-6666-4000-8000-000000000003,nobody,wrist,written,3,clean,2026-11-20,,,,,,,,\r\n", ['3', 'Found the student “nobody”']],
-    'no uuid' => ["seven,ada-plover,wrist,written,3,clean,2026-11-20,,,,,,,,\r\n", ['3', 'id field must be a valid UUID']],
+    'no uuid' => ["seven,ada-plover,wrist,written,3,clean,2026-11-20,,,,,,,,\r\n", ['3', 'Id must be a UUID such as']],
     'an outcome of none' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,won,2026-11-20,,,,,,,,\r\n", ['3', 'outcome']],
     'fields that are missing' => ["a,b\r\n", ['3', 'Found 2 fields, expected 15.']],
     'a day to come' => ["0b7e1f60-6666-4000-8000-000000000003,ada-plover,wrist,written,3,clean,2099-11-20,,,,,,,,\r\n", ['3', 'A rep cannot be of a day to come.']],
@@ -81,7 +84,8 @@ it('means a moment without an offset in the school’s zone, and one with an off
     $this->hall->update(['zone' => 'Europe/Lisbon']);
     $text = $this->head.sprintf("0b7e1f60-6666-4000-8000-000000000001,ada-plover,wrist,written,3,clean,\"%s\",,,,,,,,\r\n", $at);
     preg_match('#/people/reps/import/[A-Za-z0-9]{40}#', (string) ($this->bring)($text)->assertDontSee('cannot be read')->getContent(), $token);
-    $this->post($token[0])->assertSessionHas('status');
+    $this->post($token[0])->assertRedirect($token[0]);
+    $this->get($token[0])->assertSessionHas('status');
 
     expect(Rep::query()->findOrFail('0b7e1f60-6666-4000-8000-000000000001')->at->toIso8601ZuluString())->toBe($stored);
 })->with([
@@ -106,7 +110,8 @@ it('refuses a file when something came in the way after it was looked at, and ad
     $text = $this->head.($this->line)(1).($this->line)(2);
     preg_match('#/people/reps/import/[A-Za-z0-9]{40}#', (string) ($this->bring)($text)->getContent(), $token);
     $this->post('/reps', ['id' => '0b7e1f60-6666-4000-8000-000000000002', 'student_id' => $this->hall->students()->value('id'), 'attack_id' => $this->hall->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 3, 'outcome' => 'hit'])->assertSessionHas('status');
-    $this->post($token[0])->assertSessionHas('error', 'The school has changed since you looked at this file. Nothing was added. Look at it again.');
+    $this->post($token[0])->assertRedirect($token[0]);
+    $this->get($token[0])->assertSessionHas('error', 'The school has changed since you looked at this file. Nothing was added. Look at it again.');
 
     expect(Rep::count())->toBe(2);
 });

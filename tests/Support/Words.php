@@ -81,6 +81,10 @@ final class Words
     /** @param array<string, bool> $used */
     public static function isSaid(string $key, array $used): bool
     {
+        // The validator says these itself.
+        if (str_starts_with($key, 'validation.')) {
+            return true;
+        }
         foreach ($used as $said => $isWhole) {
             if ($key === $said || str_starts_with($key, $isWhole ? $said.'.' : $said)) {
                 return true;

@@ -64,14 +64,14 @@ final readonly class ImportController
     {
         foreach (Format::cases() as $format) {
             $path = $this->path($user, $token, $format);
-            if (ImportFile::tellDone($path)) {
+            if (ImportFile::tellDone($path) !== null) {
                 return redirect()->route('wall')->with('status', __('messages.imported'));
             }
             if (ImportFile::tellFailed($path)) {
                 return redirect()->route('school')->with('error', __('messages.import-failed'));
             }
             if (Storage::exists($path)) {
-                return new Response(view('school.importing')->render(), 202, ['Refresh' => '1']);
+                return new Response(view('school.importing', ['title' => __('school.import.importing'), 'help' => __('school.import.importing-help')])->render(), 202, ['Refresh' => '1']);
             }
         }
 

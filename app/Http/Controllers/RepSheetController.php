@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\RepsRefused;
 use App\Http\Requests\RepFileRequest;
+use App\Jobs\ImportReps;
+use App\Jobs\Workers;
 use App\Models\User;
 use App\View\Drill\RepCsv;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -49,30 +50,31 @@ final class RepSheetController
         return view('reps.file', ['sheet' => $sheet, 'token' => $token]);
     }
 
-    public function store(Request $request, #[CurrentUser] User $user, string $token): RedirectResponse
+    public function store(#[CurrentUser] User $user, string $token): RedirectResponse
     {
-        $text = Storage::get($this->path($user, $token));
-        if ($text === null) {
-            return redirect()->route('reps.file')->with('error', __('messages.file-gone'));
+        $path = $this->path($user, $token);
+        if (Storage::exists($path)) {
+            Workers::give(new ImportReps($user->school_id, $user->id, $path));
         }
-        $school = $user->school;
-        $sheet = RepCsv::read($text, $school);
-        if ($sheet->refused !== []) {
-            return $this->changed();
-        }
-        try {
-            $added = $sheet->store($school, $user);
-        } catch (RepsRefused) {
-            return $this->changed();
-        }
-        Storage::delete($this->path($user, $token));
 
-        return redirect()->route('reps.file')->with('status', trans_choice('messages.reps-added', $added, ['known' => $sheet->known]));
+        return redirect()->route('reps.imported', $token);
     }
 
-    private function changed(): RedirectResponse
+    /** What has become of a file that was confirmed. */
+    public function imported(#[CurrentUser] User $user, string $token): Response|RedirectResponse
     {
-        return redirect()->route('reps.file')->with('error', __('messages.file-changed'));
+        $path = $this->path($user, $token);
+        $done = ImportReps::tellAdded($path);
+        if ($done === null && ! ImportReps::tellFailed($path) && Storage::exists($path)) {
+            return new Response(view('school.importing', ['title' => __('reps.file.importing'), 'help' => __('reps.file.importing-help')])->render(), 202, ['Refresh' => '1']);
+        }
+
+        return redirect()->route('reps.file')->with(match (true) {
+            isset($done['added']) => ['status' => trans_choice('messages.reps-added', $done['added'], ['known' => $done['known']])],
+            $done !== null => ['error' => __('messages.file-changed')],
+            Storage::exists($path) => ['error' => __('messages.reps-failed')],
+            default => ['error' => __('messages.file-gone')],
+        });
     }
 
     private function path(User $user, string $token): string

@@ -1,6 +1,6 @@
-<x-layout :title="__('school.import.title')">
+<x-layout :$title>
 <div class="message-page">
-    <h1>{{ __('school.import.importing') }}</h1>
-    <p class="lead-line" role="status">{{ __('school.import.importing-help') }}</p>
+    <h1>{{ $title }}</h1>
+    <p class="lead-line" role="status">{{ $help }}</p>
 </div>
 </x-layout>
