@@ -31,6 +31,7 @@ return [
         'numeric' => ':Attribute must be at least :min.',
         'string' => ':Attribute must have at least :min characters.',
     ],
+    'numeric' => ':Attribute must be a number.',
     'not_regex' => ':Attribute may not have a quotation mark (").',
     'present' => ':Attribute is missing. Reload the page and try again.',
     'regex' => ':Attribute must be numbers with dots between them, such as 3.1.',
