@@ -116,7 +116,7 @@ return new class () extends Migration {
 
         // Reps are only ever added. Who deletes a person only loses the name under "recorded by".
         DB::unprepared(<<<'SQL'
-            create function reps_stay_as_they_are() returns trigger language plpgsql as $$
+            create or replace function reps_stay_as_they_are() returns trigger language plpgsql as $$
             begin
                 if tg_op = 'UPDATE' and to_jsonb(new) - 'recorded_by_id' = to_jsonb(old) - 'recorded_by_id' then
                     return new;

@@ -23,7 +23,7 @@ return new class () extends Migration {
             $table->foreign(['school_id', 'answer_id'])->references(['school_id', 'id'])->on('answers')->cascadeOnDelete();
         });
         DB::unprepared(<<<'SQL'
-            create function answers_keep_versions() returns trigger language plpgsql as $$
+            create or replace function answers_keep_versions() returns trigger language plpgsql as $$
             begin
                 if tg_op = 'INSERT' or new.version <> old.version then
                     insert into answer_versions (school_id, answer_id, version, content, saved_by_id, saved_at)

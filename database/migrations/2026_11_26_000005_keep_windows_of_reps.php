@@ -36,7 +36,7 @@ return new class () extends Migration {
         });
         DB::statement('alter table reps add constraint reps_reason_check check (reason is null or replaces is not null)');
         DB::unprepared(<<<'SQL'
-            create function reps_mark_windows() returns trigger language plpgsql as $$
+            create or replace function reps_mark_windows() returns trigger language plpgsql as $$
             begin
                 insert into proof_windows (school_id, student_id, attack_id, side) values (new.school_id, new.student_id, new.attack_id, new.side)
                     on conflict (school_id, student_id, attack_id, side) do update set is_stale = true;
@@ -50,7 +50,7 @@ return new class () extends Migration {
             $$;
             create trigger reps_mark_windows after insert on reps for each row execute function reps_mark_windows();
 
-            create function attacks_mark_windows() returns trigger language plpgsql as $$
+            create or replace function attacks_mark_windows() returns trigger language plpgsql as $$
             begin
                 update proof_windows set is_stale = true where school_id = new.school_id and attack_id = new.id;
                 return new;
@@ -59,7 +59,7 @@ return new class () extends Migration {
             create trigger attacks_mark_windows after update of hand, bearing on attacks for each row
                 when (old.hand <> new.hand or old.bearing <> new.bearing) execute function attacks_mark_windows();
 
-            create function rungs_mark_windows() returns trigger language plpgsql as $$
+            create or replace function rungs_mark_windows() returns trigger language plpgsql as $$
             begin
                 update proof_windows set is_stale = true where school_id = coalesce(new.school_id, old.school_id);
                 return coalesce(new, old);

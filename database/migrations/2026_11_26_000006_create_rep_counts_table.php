@@ -16,7 +16,7 @@ return new class () extends Migration {
             $table->bigInteger('count');
         });
         DB::unprepared(<<<'SQL'
-            create function reps_count() returns trigger language plpgsql as $$
+            create or replace function reps_count() returns trigger language plpgsql as $$
             begin
                 insert into rep_counts (school_id, count) select school_id, count(*) from added group by school_id
                     on conflict (school_id) do update set count = rep_counts.count + excluded.count;

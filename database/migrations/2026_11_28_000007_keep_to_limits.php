@@ -21,7 +21,7 @@ return new class () extends Migration {
         // What was kept before there was a number was kept by rules 1.
         DB::statement('alter table proof_windows add column rules smallint not null default 1');
         DB::unprepared(<<<'SQL'
-            create function lists_hold_texts() returns trigger language plpgsql as $$
+            create or replace function lists_hold_texts() returns trigger language plpgsql as $$
             declare
                 name text;
                 value json;
@@ -35,7 +35,7 @@ return new class () extends Migration {
                 return new;
             end
             $$;
-            create function answers_keep_to_size() returns trigger language plpgsql as $$
+            create or replace function answers_keep_to_size() returns trigger language plpgsql as $$
             begin
                 if octet_length(new.beats) > 65536 then
                     raise exception 'The beats of an answer take at most 65536 bytes.' using errcode = 'check_violation';
@@ -44,7 +44,7 @@ return new class () extends Migration {
             end
             $$;
             create trigger answers_keep_to_size before insert or update of beats on answers for each row execute function answers_keep_to_size();
-            create function reps_give_reasons() returns trigger language plpgsql as $$
+            create or replace function reps_give_reasons() returns trigger language plpgsql as $$
             begin
                 if new.replaces is not null and coalesce(trim(new.reason), '') = '' then
                     raise exception 'A correction says why.' using errcode = 'check_violation';

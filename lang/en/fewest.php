@@ -21,7 +21,7 @@ return [
     'none-removable' => 'None: every answer is the first for something.',
     'not-reached' => ':share % cannot be reached with the answers written so far: :most % is the most. Write answers for the holes of the wall to reach the rest.',
     'removable' => ':count answer could be left out|:count answers could be left out',
-    'removable-help' => 'This holds for each alone: without it, no attack would be answered first at another rank. Two of them may stand in for each other, so leave out one and look again.',
+    'removable-help' => 'Without any one of them, every attack is still answered from the same rank on. Leave out one, then look again: two of them may replace each other.',
     'share' => 'Share of what the rank needs, 5 to 100 %',
     'title' => 'Fewest answers',
     'to-the-holes' => 'Go to the holes',

@@ -82,7 +82,7 @@ return [
         'nothing-free' => 'The attacker has no free weapon.',
         'safe-step' => 'Nothing reaches you after a step to :bearings.',
         'states' => ['limited' => 'limited', 'blocked' => 'blocked'],
-        'weak-side' => 'The grip is weak on its :side side, the side of the thumb.',
+        'weak-side' => 'The grip is weakest toward the thumb, which points :side.',
     ],
     'stage-label' => 'The floor. The left and right arrow keys go from beat to beat, Space plays, b finds first steps.',
     'start' => 'Start',

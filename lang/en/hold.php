@@ -8,7 +8,7 @@ return [
     'hand' => 'the attacker’s :side hand',
     'both-hands' => 'both of the attacker’s hands',
     'limits' => [
-        'wrist-held' => 'held at the wrist by :hand: it grips, strips and moves the hold, and strikes only within 20 cm of that hand',
+        'wrist-held' => ':hand holds its wrist, so it only grips, strips, moves the hold, and strikes within 20 cm of that hand',
         'threaded' => 'the attacker’s arms are threaded under it',
         'hand-pinned' => 'the arm is pinned: it reaches only what is at hip height or below',
         'elbow-pinned' => 'the arm is pinned',

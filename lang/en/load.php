@@ -20,7 +20,7 @@ return [
         'answers' => 'Answers introduced',
         'basics' => 'First seen here',
     ],
-    'estimates' => 'Planning estimates. New actions are those that are in no answer taught before. Choice is the bits of choice among the answers known for the same cell, on average over the cells answered by then. Branches are left out.',
+    'estimates' => 'Planning estimates. New actions are those that are in no answer taught before. Branches are left out. Choice says among how many answers a student must decide when an attack comes: 0 bits is one answer, 1 bit two, 2 bits four. It is the average over all attacks answered by then.',
     'heading' => 'What each rank must learn',
     'kinds' => ['step' => 'step', 'strike' => 'strike', 'control' => 'control'],
     'kinds-of' => ['step' => 'Steps', 'strike' => 'Strikes', 'control' => 'Controls'],

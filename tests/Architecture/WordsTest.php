@@ -33,6 +33,20 @@ it('says in its own words what is wrong with a field', function (): void {
     expect(array_values(array_unique(array_diff($rules, array_keys($known)))))->toBe([])->and(count(array_unique($rules)))->toBeGreaterThan(10);
 });
 
+it('chooses between one and many where a text has both', function (): void {
+    $wrong = [];
+    foreach ([...Sources::php('app'), ...Sources::blade()] as $path => $code) {
+        preg_match_all("/\b__\(\s*'([^']+)'/", $code, $found);
+        foreach ($found[1] as $key) {
+            if (str_contains(Words::text($key), '|')) {
+                $wrong[] = "{$path}: {$key}";
+            }
+        }
+    }
+
+    expect($wrong)->toBe([])->and(Words::text('lists.infeasible'))->toContain('|');
+});
+
 it('has no words that nobody says', function (): void {
     $used = [];
     foreach ([...Sources::php('app'), ...Sources::php('core'), ...Sources::blade()] as $code) {

@@ -82,8 +82,8 @@ it('reads an attack in one line, and says the line that the fields are', functio
 });
 
 it('shows the situation of an attack', function (): void {
-    $this->get("/attacks/{$this->wrist->id}")->assertSee('Your right hand is limited: held at the wrist by the attacker’s right hand')->assertSee('The attacker’s free weapons: left hand, left foot, right foot.')
-        ->assertSee('The grip is weak on its up side, the side of the thumb.')->assertSee('right wrist hold, across, from 12, thumb up, landed, to move');
+    $this->get("/attacks/{$this->wrist->id}")->assertSee('Your right hand is limited: the attacker’s right hand holds its wrist')->assertSee('The attacker’s free weapons: left hand, left foot, right foot.')
+        ->assertSee('The grip is weakest toward the thumb, which points up.')->assertSee('right wrist hold, across, from 12, thumb up, landed, to move');
 });
 
 it('makes a sheet of one page, as a print and as a PDF, with the figures of the screen', function (string $paper, string $size): void {

@@ -125,6 +125,19 @@ final class Words
         return array_filter(self::DATA, static fn (string $data): bool => str_starts_with($path, $data)) !== [];
     }
 
+    /** The text of a key; empty where it holds several or none. */
+    public static function text(string $key): string
+    {
+        $parts = explode('.', $key);
+        $file = Sources::root().'/lang/en/'.array_shift($parts).'.php';
+        $text = is_file($file) ? require $file : null;
+        foreach ($parts as $part) {
+            $text = is_array($text) ? $text[$part] ?? null : null;
+        }
+
+        return is_string($text) ? $text : '';
+    }
+
     /** Words one after the other, or one that begins or ends a sentence. */
     private static function isText(string $text): bool
     {

@@ -64,7 +64,7 @@ final readonly class CrossPage
     public function firstPairs(): array
     {
         return array_map(static fn (MissingPair $pair): array => [
-            'text' => implode(' '.__('words.and').' ', array_map(static fn (string $aspect, string $value): string => "{$aspect} {$value}", array_keys($pair->values), $pair->values)),
+            'text' => implode(' '.__('words.and').' ', array_map(static fn (string $aspect, string $value): string => "{$aspect} “{$value}”", array_keys($pair->values), $pair->values)),
             'attacks' => $pair->attacks,
             'kind' => say($pair->kind->name()),
             'url' => route('attacks.create', ['kind' => $pair->kind->id, ...$pair->facets->toArray()], absolute: false),

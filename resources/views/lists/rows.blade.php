@@ -11,8 +11,8 @@
 <h2 id="rows-title" class="mt-0">{{ $form->summary() }}</h2>
 @if ($form->isShort())<p class="form-text">{{ __('lists.more', ['needed' => $form->rows->needed(0.8),
     'all' => count($form->rows->rows)]) }}</p>@endif
-@if ($form->rows->infeasible)<p class="form-text">{{ __('lists.infeasible',
-    ['count' => number_format($form->rows->infeasible)]) }}</p>@endif
+@if ($form->rows->infeasible)<p class="form-text">{{ trans_choice('lists.infeasible',
+    $form->rows->infeasible, ['count' => number_format($form->rows->infeasible)]) }}</p>@endif
 <form method="post" action="{{ route('drill-lists.store') }}" class="search-row my-2">
     @csrf
     @foreach ($form->chosen as $family)<input type="hidden" name="families[]" value="{{ $family->value }}">@endforeach
