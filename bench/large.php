@@ -12,6 +12,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Exchange\SchoolFile;
 
 // Called by bench/large: fills a school with 2,000 attacks, 2,000 answers and 200 people, and asks its pages.
 
@@ -35,7 +36,7 @@ for ($i = 0; $i < $people; $i++) {
 }
 $school = School::create(['name' => 'Large Hall', 'doctrine' => 'escape']);
 $began = microtime(true);
-$app->make(ImportCatalogue::class)->import(new Catalogue($demo->school, [], $ranks, $demo->ladder, $attacks, $answers, $students), $school);
+$app->make(ImportCatalogue::class)->import(new SchoolFile(new Catalogue($demo->school, [], $ranks, $demo->ladder, $attacks, $answers), $students), $school);
 $school->update(['name' => 'Large Hall']);
 DB::insert("insert into reps (id, school_id, student_id, attack_id, side, rung, outcome, at, recorded_at)
     select gen_random_uuid(), ?, s.id, a.id, 'written', 1 + n % 7, (array['clean','clean','scraped','late','hit'])[1 + n % 5], now() - (random() * 90) * interval '1 day', now()

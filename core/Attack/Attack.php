@@ -14,6 +14,8 @@ final readonly class Attack
     /** The facets as they are on its other side. */
     private Facets $mirrored;
 
+    private bool $isSymmetric;
+
     /**
      * @param string  $id            unique in its catalogue
      * @param int     $prevalence    how often it is met, 1 to 5
@@ -30,6 +32,7 @@ final readonly class Attack
         public array $cautions = [],
     ) {
         $this->mirrored = $facets->mirror();
+        $this->isSymmetric = $facets->bits === $this->mirrored->bits;
     }
 
     /**
@@ -45,13 +48,13 @@ final readonly class Attack
     /** Whether mirroring changes neither the hand nor the bearing. */
     public function isSymmetric(): bool
     {
-        return $this->facets->bits === $this->mirrored->bits;
+        return $this->isSymmetric;
     }
 
     /** @return non-empty-list<Side> the sides that are different from each other */
     public function sides(): array
     {
-        return $this->isSymmetric() ? [Side::Written] : [Side::Written, Side::Mirrored];
+        return $this->isSymmetric ? [Side::Written] : [Side::Written, Side::Mirrored];
     }
 
     /** The side that a named one means for this attack: a symmetric attack has only the written one. */

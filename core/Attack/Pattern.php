@@ -17,7 +17,7 @@ final readonly class Pattern
      * @param array<string, list<string>> $values ids of the allowed values, by facet; a facet not named is any
      * @param int                         $mask   the bits of all allowed values
      */
-    private function __construct(public ?array $kinds, public array $values, private int $mask) {}
+    private function __construct(public ?array $kinds, public array $values, public int $mask) {}
 
     /**
      * A pattern from its parts.

@@ -30,7 +30,7 @@ final readonly class Cell
     /** What the cell counts for: the attack's prevalence, shared among its sides. */
     public function weight(): float
     {
-        return $this->attack->prevalence / count($this->attack->sides());
+        return $this->attack->prevalence / ($this->attack->isSymmetric() ? 1 : 2);
     }
 
     /**

@@ -189,6 +189,13 @@ final readonly class Coverage
      */
     private static function answering(Attack $attack, Facets $facets, array $answers): array
     {
-        return array_values(array_filter($answers, static fn (Answer $answer): bool => $answer->matching->covers($attack->kind, $facets)));
+        $answering = [];
+        foreach ($answers as $answer) {
+            if ($answer->matching->covers($attack->kind, $facets)) {
+                $answering[] = $answer;
+            }
+        }
+
+        return $answering;
     }
 }

@@ -240,7 +240,7 @@ final readonly class HoleFinder
     {
         $moves = [];
         foreach ($this->meeting($cell) as $answer) {
-            if ($this->mirrorCloses($answer, $cell, $need) && $this->isFree($answer, $cell, $need, $without)) {
+            if (! $answer->matching->mirrored && $this->mirrorCloses($answer, $cell, $need) && $this->isFree($answer, $cell, $need, $without)) {
                 $moves[] = new Move(MoveKind::Mirror, $answer->id);
             }
         }
@@ -273,8 +273,7 @@ final readonly class HoleFinder
 
     private function mirrorCloses(Answer $answer, Cell $cell, string $need): bool
     {
-        return ! $answer->matching->mirrored
-            && $this->order[$answer->teaching->rank] <= $this->order[$need]
+        return $this->order[$answer->teaching->rank] <= $this->order[$need]
             && ! in_array($answer->id, $cell->answers, true)
             && $answer->matching->coversMirrored($cell->attack->kind, $cell->facets);
     }
@@ -317,7 +316,7 @@ final readonly class HoleFinder
 
     private function named(Cell $cell): Text
     {
-        return Text::of(count($cell->attack->sides()) === 1 ? 'holes.attack' : "holes.attack-{$cell->side->value}", ['attack' => $cell->attack->title]);
+        return Text::of($cell->attack->isSymmetric() ? 'holes.attack' : "holes.attack-{$cell->side->value}", ['attack' => $cell->attack->title]);
     }
 
     private static function percent(float $share): int

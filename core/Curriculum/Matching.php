@@ -14,6 +14,9 @@ final readonly class Matching
 {
     private Pattern $mirror;
 
+    /** Every bit that the pattern or, where it is taught, its mirror allows: most attacks are ruled out by it alone. */
+    private int $either;
+
     /**
      * @param array<string, list<string>|null> $listed   what the answer itself says of its pattern, by facet or `kind`; null
      *                                                   lifts one
@@ -23,6 +26,7 @@ final readonly class Matching
     private function __construct(public array $listed, public Pattern $pattern, public bool $mirrored)
     {
         $this->mirror = $pattern->mirror();
+        $this->either = $pattern->mask | ($mirrored ? $this->mirror->mask : 0);
     }
 
     /**
@@ -38,7 +42,8 @@ final readonly class Matching
     /** Whether it is taught against an attack with these facets, as written or mirrored. */
     public function covers(Kind $kind, Facets $facets): bool
     {
-        return $this->coversAsWritten($kind, $facets) || ($this->mirrored && $this->coversMirrored($kind, $facets));
+        return ($facets->bits & ~$this->either) === 0
+            && ($this->coversAsWritten($kind, $facets) || ($this->mirrored && $this->coversMirrored($kind, $facets)));
     }
 
     /** Whether it meets an attack as it is written, so that nothing of it is mirrored there. */

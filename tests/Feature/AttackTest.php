@@ -39,13 +39,13 @@ it('refuses what is not feasible at its facet, and keeps what was typed', functi
     'hand' => [['hand' => 'both'], 'hand', 'left, right'],
     'bearing' => [['bearing' => '6'], 'bearing', '10, 11, 12'],
     'thumb' => [['kind' => 'cloth-one'], 'thumb', 'n/a'],
-    'phase' => [['phase' => 'asleep'], 'phase', 'invalid'],
+    'phase' => [['phase' => 'asleep'], 'phase', 'must be one of the choices'],
     'entry' => [['entry' => 'through'], 'entry', 'step'],
     'posture' => [['posture' => 'back'], 'posture', 'standing, seated, kneeling, wall'],
     'intent' => [['intent' => 'choke'], 'intent', 'move, pin, take-down'],
-    'kind' => [['kind' => 'tickle'], 'kind', 'invalid'],
+    'kind' => [['kind' => 'tickle'], 'kind', 'must be one of the choices'],
     'prevalence' => [['prevalence' => '6'], 'prevalence', 'between 1 and 5'],
-    'a rank of nobody' => [['needed_by' => '999999'], 'needed_by', 'invalid'],
+    'a rank of nobody' => [['needed_by' => '999999'], 'needed_by', 'must be one of the choices'],
 ]);
 
 it('narrows the facets to what goes with the kind and the bearing', function (): void {
