@@ -6,6 +6,8 @@ namespace StoneDrill\Core\Report;
 
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\LimbStatus;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Sizes;
 use StoneDrill\Core\Floor\RingPlace;
 use StoneDrill\Core\Floor\Situation;
 use StoneDrill\Core\Technique\Target;
@@ -13,7 +15,13 @@ use StoneDrill\Core\Technique\Target;
 /** What an attack leaves free, what it exposes, and where the attacker reaches. */
 final readonly class SituationReport implements Report
 {
-    public function __construct(public Attack $attack, public Situation $situation) {}
+    private function __construct(public Attack $attack, public Situation $situation) {}
+
+    /** For a typical defender and an attacker of the build that the attack says. */
+    public static function of(Catalogue $catalogue, Attack $attack): self
+    {
+        return new self($attack, Situation::of($attack->kind, $attack->facets, (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build)));
+    }
 
     public function document(): array
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Drill;
 
 use StoneDrill\Core\Attack\Attack;
-use StoneDrill\Core\Curriculum\Sizes;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Floor\Situation;
 use StoneDrill\Core\Report\SituationReport;
@@ -27,8 +26,7 @@ final class SituationCommand extends DrillCommand
     {
         $ids = array_map(static fn (Attack $attack): string => $attack->id, $file->catalogue->attacks);
         $attack = $file->catalogue->attack($this->known($input, 'attack', $ids) ?? throw $this->refuse('attack', '', Text::of('cli.attack', ['ids' => $ids])));
-        $bodies = (new Sizes($file->catalogue->school))->bodies(null, null, $attack->facets->build);
-        $report = new SituationReport($attack, Situation::of($attack->kind, $attack->facets, $bodies));
+        $report = SituationReport::of($file->catalogue, $attack);
 
         return new Printed($report, $this->lines($report));
     }

@@ -13,6 +13,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Removable;
+use StoneDrill\Core\Report\FewestReport;
 
 /** The least that must be taught to cover a share by a rank, and what could be left out. */
 final readonly class FewestController
@@ -38,7 +39,7 @@ final readonly class FewestController
             'rank' => $rank,
             'share' => $share,
             'fewest' => $fewest,
-            'view' => $fewest === null ? null : new FewestView($fewest, $ranks[$rank]),
+            'view' => $fewest === null ? null : new FewestView(new FewestReport($fewest, $share / 100), $ranks[$rank]),
             'answers' => $school->answers->keyBy('code'),
             'removable' => Removable::of($catalogue, Coverage::of($catalogue)),
         ]);

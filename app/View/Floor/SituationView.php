@@ -13,6 +13,7 @@ use StoneDrill\Core\Curriculum\Sizes;
 use StoneDrill\Core\Floor\RingPlace;
 use StoneDrill\Core\Floor\Situation;
 use StoneDrill\Core\Geometry\BearingStyle;
+use StoneDrill\Core\Report\SituationReport;
 use StoneDrill\Core\Technique\Target;
 
 /** What follows from an attack before anything is done, as a picture and in sentences. */
@@ -30,7 +31,7 @@ final readonly class SituationView
         $sizes = new Sizes($catalogue->school);
         $typical = $catalogue->school->statures->typical;
         $other = $sizes->attacker($typical, $attack->facets->build);
-        $situation = Situation::of($attack->kind, $attack->facets, $sizes->bodies(null, null, $attack->facets->build));
+        $situation = SituationReport::of($catalogue, $attack)->situation;
         $words = app(KindNames::class)->spoken(Kinds::builtIn()->with(...$catalogue->kinds));
 
         return new self(

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\View\Wall;
 
-use StoneDrill\Core\Coverage\Fewest;
+use StoneDrill\Core\Report\FewestReport;
 
 /** The fewest answers as their page tells them, step by step. */
 final readonly class FewestView
 {
     /** @param string $rank name of the rank */
-    public function __construct(private Fewest $fewest, private string $rank) {}
+    public function __construct(private FewestReport $report, private string $rank) {}
 
     /** Whether fewer would do, in a sentence or two. */
     public function proof(): string
     {
-        return __('fewest.covers', ['percent' => $this->percent($this->fewest->covered), 'rank' => $this->rank]).' '
-            .__($this->fewest->isExact ? 'fewest.exact' : 'fewest.bound', ['bound' => $this->fewest->bound, 'count' => count($this->fewest->chosen)]);
+        return __('fewest.covers', ['percent' => $this->percent($this->report->fewest->covered), 'rank' => $this->rank]).' '
+            .__($this->report->fewest->isExact ? 'fewest.exact' : 'fewest.bound', ['bound' => $this->report->fewest->bound, 'count' => count($this->report->fewest->chosen)]);
     }
 
     /** @return list<array{answer: string, move: string, sides: int, gain: string, percent: string, covered: string}> */
@@ -24,7 +24,7 @@ final readonly class FewestView
     {
         $covered = 0.0;
         $steps = [];
-        foreach ($this->fewest->chosen as $step) {
+        foreach ($this->report->fewest->chosen as $step) {
             $covered += $step['gain'];
             $steps[] = [
                 'answer' => $step['candidate']->answer,
