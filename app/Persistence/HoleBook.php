@@ -36,10 +36,22 @@ final readonly class HoleBook
         return $this->kept->known("holes:{$school->id}", $this->revision($school));
     }
 
+    /** Whether they are worked out, without reading them. */
+    public function areKnown(School $school): bool
+    {
+        return $this->kept->known("holes-known:{$school->id}", $this->revision($school)) === true;
+    }
+
     /** @return list<Hole> */
     public function of(School $school): array
     {
-        return $this->kept->of("holes:{$school->id}", $this->revision($school), self::SECONDS, fn (): array => $this->find($school));
+        $revision = $this->revision($school);
+        $holes = $this->kept->of("holes:{$school->id}", $revision, self::SECONDS, fn (): array => $this->find($school));
+        if (! $this->areKnown($school)) {
+            $this->kept->keep("holes-known:{$school->id}", $revision, self::SECONDS, true);
+        }
+
+        return $holes;
     }
 
     /**

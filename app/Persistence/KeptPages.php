@@ -25,7 +25,7 @@ final readonly class KeptPages
         $school = $user->school;
         // Whoever may write sees links to do so.
         $name = implode(':', [$page, $school->id, (int) $user->can('create', Answer::class), hash('xxh128', serialize($parameters))]);
-        $revision = implode(' ', [Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) ($this->holes->known($school) !== null)]);
+        $revision = implode(' ', [Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) $this->holes->areKnown($school)]);
 
         return $this->kept->of($name, $revision, self::SECONDS, $draw);
     }
