@@ -38,8 +38,9 @@ final readonly class Assault
      *
      * @param list<Action> $actions of the defender's, in this beat
      * @param float        $crouch  what the crouch was before it
+     * @param bool         $isUsual whether what is elastic goes as far as usual: no other length saves by being inside
      */
-    public function come(Scene $scene, array $actions, float $crouch): Delivery
+    public function come(Scene $scene, array $actions, float $crouch, bool $isUsual = true): Delivery
     {
         $bearing = $this->facets->bearing->toDegrees();
         $line = Angle::round($bearing + 180);
@@ -51,7 +52,7 @@ final readonly class Assault
             $isMet = $this->isMet($scene, $actions, $blow->chain(), $line, $advance / 2);
             $this->advanceAttacker($scene, $line, $advance);
 
-            return $this->judge($scene, $actions, $blow, $this->opening->side, $line, $crouch, $contact, false, $isMet);
+            return $this->judge($scene, $actions, $blow, $this->opening->side, $line, $crouch, $isUsual ? $contact : 0.0, false, $isMet);
         }
         $this->advanceAttacker($scene, $line, $advance);
         $out = $scene->distance() - $scene->holdDistance - self::HOLD_SLACK;

@@ -17,6 +17,8 @@ final class BeatLog
     public bool $carried = false;
     public bool $feetMoved = false;
     public bool $turned = false;
+    /** @var list<Stride> */
+    public array $strides = [];
     public ?Delivery $delivery = null;
     public ?Effect $effect = null;
 

@@ -21,6 +21,14 @@ final readonly class Footwork
     private const SPREAD = 0.45;
     private const SINK = 0.10;
 
+    /** A foot that would come nearer than this to the other goes past it, and so far. */
+    private const TOO_NEAR = 0.12;
+    private const PAST = 0.20;
+
+    /** A foot that leaves the other farther behind than this draws it after, until they are so far apart. */
+    private const TOO_FAR = 0.50;
+    private const DRAWN_TO = 0.35;
+
     /** How far the defender turns of itself toward the attacker when a foot has moved. */
     private const TURN = 90.0;
 
@@ -28,20 +36,25 @@ final readonly class Footwork
      * Feet, pivots, crouch, in written order.
      *
      * @param list<Action> $actions
+     * @param float        $factor  share of the usual length of what is elastic
      *
-     * @return array{bool, bool} whether a foot moved, and whether the body pivoted
+     * @return array{bool, bool, list<Stride>} whether a foot moved, whether the body pivoted, and what went how far
      */
-    public static function move(Scene $scene, array $actions): array
+    public static function move(Scene $scene, array $actions, float $factor = 1.0): array
     {
         $moved = $turned = false;
+        $strides = [];
         foreach ($actions as $action) {
             if (! $action->verb instanceof Verb) {
                 continue;
             }
             if ($action->verb->movesFeet()) {
                 if (! $scene->posture->fixesFeet()) {
-                    self::step($scene, $action, $action->verb);
+                    self::step($scene, $action, $action->verb, $factor);
                     $moved = true;
+                    if ($action->isElastic()) {
+                        $strides[] = new Stride($action->limb, $factor * self::usual($action->verb) * $scene->bodies->defender, $factor);
+                    }
                 }
             } elseif ($action->verb->turns()) {
                 $scene->facing = $action->bearing?->toDegrees() ?? $scene->facing;
@@ -50,7 +63,7 @@ final readonly class Footwork
             self::sink($scene, $action, $action->verb);
         }
 
-        return [$moved, $turned];
+        return [$moved, $turned, $strides];
     }
 
     /** Turns the defender toward the attacker as far as feet that moved do by themselves; clockwise when the attacker is straight behind. */
@@ -59,32 +72,65 @@ final readonly class Footwork
         $scene->facing = Angle::turned($scene->facing, $scene->bearingToAttacker(), self::TURN);
     }
 
-    private static function step(Scene $scene, Action $action, Verb $verb): void
+    /** How far a movement usually goes, as a share of the stature. */
+    public static function usual(Verb $verb): float
     {
-        $bearing = deg2rad($action->bearing?->toDegrees() ?? 0.0);
-        $own = $scene->bodies->defender;
-        $length = static fn (float $share): float => ($action->manner->size?->of($share * $own) ?? $share * $own) * $action->manner->count;
-        match ($verb) {
-            Verb::Step => self::place($scene, $action->limb, $length(self::STEP) * sin($bearing), $length(self::STEP) * cos($bearing), false),
-            Verb::Cross => self::place($scene, $action->limb, $length(self::STEP) * sin($bearing), $length(self::STEP) * cos($bearing), true),
-            Verb::Slide => $scene->carryDefender($length(self::SLIDE) * sin($bearing), $length(self::SLIDE) * cos($bearing)),
-            Verb::Hop => $scene->carryDefender($length(self::HOP) * sin($bearing), $length(self::HOP) * cos($bearing)),
-            Verb::Leave => $scene->carryDefender($length(self::LEAVE) * sin($bearing), $length(self::LEAVE) * cos($bearing)),
-            Verb::Spread => self::setApart($scene, $action->manner->size?->of(self::SPREAD * $own) ?? self::SPREAD * $own),
-            default => self::setApart($scene, 2 * Joint::Hip->lateral() * $own),
+        return match ($verb) {
+            Verb::Slide => self::SLIDE,
+            Verb::Hop => self::HOP,
+            Verb::Leave => self::LEAVE,
+            Verb::Spread => self::SPREAD,
+            Verb::Close => 2 * Joint::Hip->lateral(),
+            default => self::STEP,
         };
     }
 
-    /** Puts one foot somewhere: off from where it was, or off from the other foot. */
-    private static function place(Scene $scene, ?Limb $foot, float $x, float $y, bool $isFromOther): void
+    private static function step(Scene $scene, Action $action, Verb $verb, float $factor): void
     {
-        if ($foot === Limb::LeftFoot) {
-            [$fromX, $fromY] = $isFromOther ? [$scene->rightX, $scene->rightY] : [$scene->leftX, $scene->leftY];
-            $scene->placeFeet($fromX + $x, $fromY + $y, $scene->rightX, $scene->rightY);
-        } else {
-            [$fromX, $fromY] = $isFromOther ? [$scene->leftX, $scene->leftY] : [$scene->rightX, $scene->rightY];
-            $scene->placeFeet($scene->leftX, $scene->leftY, $fromX + $x, $fromY + $y);
+        $bearing = deg2rad($action->bearing?->toDegrees() ?? 0.0);
+        $usual = self::usual($verb) * $scene->bodies->defender;
+        $once = $action->manner->size?->of($usual) ?? ($action->isElastic() ? $factor * $usual : $usual);
+        if ($verb === Verb::Spread || $verb === Verb::Close) {
+            self::setApart($scene, $once);
+            $scene->isSpread = $verb === Verb::Spread;
+
+            return;
         }
+        $length = $once * $action->manner->count;
+        [$x, $y] = [$length * sin($bearing), $length * cos($bearing)];
+        if ($verb === Verb::Step || $verb === Verb::Cross) {
+            self::place($scene, $action, $x, $y, sin($bearing), cos($bearing));
+        } else {
+            $scene->carryDefender($x, $y);
+        }
+    }
+
+    /**
+     * Puts one foot somewhere: off from where it was, or off from the other foot where it crosses. Where no length is
+     * written it goes past the other foot rather than beside it, and draws the other after it rather than straddle.
+     */
+    private static function place(Scene $scene, Action $action, float $x, float $y, float $wayX, float $wayY): void
+    {
+        $isLeft = $action->limb === Limb::LeftFoot;
+        $foot = [$scene->leftX, $scene->leftY];
+        $other = [$scene->rightX, $scene->rightY];
+        if (! $isLeft) {
+            [$foot, $other] = [$other, $foot];
+        }
+        [$fromX, $fromY] = $action->is(Verb::Cross) ? $other : $foot;
+        $foot = [$fromX + $x, $fromY + $y];
+        if ($action->isElastic()) {
+            $own = $scene->bodies->defender;
+            if (hypot($foot[0] - $other[0], $foot[1] - $other[1]) < self::TOO_NEAR * $own - 1e-9) {
+                $foot = [$other[0] + self::PAST * $own * $wayX, $other[1] + self::PAST * $own * $wayY];
+            }
+            $apart = hypot($foot[0] - $other[0], $foot[1] - $other[1]);
+            if ($apart > self::TOO_FAR * $own + 1e-9 && ! $scene->isSpread) {
+                $share = self::DRAWN_TO * $own / $apart;
+                $other = [$foot[0] + $share * ($other[0] - $foot[0]), $foot[1] + $share * ($other[1] - $foot[1])];
+            }
+        }
+        $isLeft ? $scene->placeFeet(...$foot, ...$other) : $scene->placeFeet(...$other, ...$foot);
     }
 
     /** Sets the feet so far apart along the line on which they stand, the axis still. */

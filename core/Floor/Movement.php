@@ -15,6 +15,7 @@ final readonly class Movement
      * @param bool  $carried   whether a hold that moves carried both
      * @param bool  $feetMoved whether a foot moved
      * @param bool  $turned    whether the defender pivoted or turned under
+     * @param list<Stride> $strides the movements for which no length is written
      */
     public function __construct(
         public Point $from,
@@ -22,5 +23,6 @@ final readonly class Movement
         public bool $carried,
         public bool $feetMoved,
         public bool $turned,
+        public array $strides = [],
     ) {}
 }

@@ -32,6 +32,9 @@ final class Scene
     public float $slipY = 0.0;
     public Posture $posture = Posture::Standing;
 
+    /** Whether the feet stand as far apart as the defender set them, until they are closed. */
+    public bool $isSpread = false;
+
     public float $attackerX = 0.0;
     public float $attackerY = 0.0;
     public float $attackerFacing = 0.0;
@@ -65,6 +68,16 @@ final class Scene
         [$this->leftX, $this->leftY, $this->rightX, $this->rightY] = [$leftX, $leftY, $rightX, $rightY];
         $this->x = ($leftX + $rightX) / 2;
         $this->y = ($leftY + $rightY) / 2;
+    }
+
+    /** Takes over everything that changes from a scene of the same bodies and hold. */
+    public function become(self $other): void
+    {
+        foreach (get_object_vars($other) as $name => $value) {
+            if ($name !== 'bodies' && $name !== 'holdDistance') {
+                $this->{$name} = $value;
+            }
+        }
     }
 
     public function distance(): float

@@ -235,8 +235,33 @@ final readonly class Simulation
         return [];
     }
 
-    /** Everything in a beat up to its strikes and controls. */
+    /** Everything in a beat up to its strikes and controls, with movements as long as it needs. */
     private function act(Scene $scene, ?Beat $beat): BeatLog
+    {
+        $factors = $beat === null || $scene->posture->fixesFeet() ? [] : Elastic::factors($beat, $scene->bodies->defender);
+        $before = $factors === [] ? $scene : clone $scene;
+        $best = $this->actAt($scene, $beat, 1.0);
+        if ($factors === [] || Elastic::has($best) >= Elastic::needs($best)) {
+            return $best;
+        }
+        $most = Elastic::has($best);
+        foreach ($factors as $factor) {
+            $tried = clone $before;
+            $log = $this->actAt($tried, $beat, $factor);
+            if (Elastic::has($log) > $most) {
+                [$best, $most] = [$log, Elastic::has($log)];
+                $scene->become($tried);
+                if ($most >= Elastic::needs($log)) {
+                    break;
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** The same with what is elastic at one share of its usual length. */
+    private function actAt(Scene $scene, ?Beat $beat, float $factor): BeatLog
     {
         $actions = $beat->actions ?? [];
         $log = new BeatLog(($beat?->seconds() ?? 0.0) / $this->pace);
@@ -249,8 +274,8 @@ final readonly class Simulation
         $line = Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY);
 
         $this->carry($scene, $line, $log);
-        $this->move($scene, $actions, $log);
-        $this->attack($scene, $actions, $line, $crouch, $log);
+        $this->move($scene, $actions, $factor, $log);
+        $this->attack($scene, $actions, $line, $crouch, $factor === 1.0, $log);
         if ($beat !== null && $beat->aimsAtHead()) {
             $log->beforeStrikes = clone $scene;
         }
@@ -274,11 +299,11 @@ final readonly class Simulation
     }
 
     /** @param list<Action> $actions */
-    private function move(Scene $scene, array $actions, BeatLog $log): void
+    private function move(Scene $scene, array $actions, float $factor, BeatLog $log): void
     {
         [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
         $log->facedAt = $scene->facing;
-        [$log->feetMoved, $log->turned] = Footwork::move($scene, $actions);
+        [$log->feetMoved, $log->turned, $log->strides] = Footwork::move($scene, $actions, $factor);
         if ($log->turned) {
             $log->facedAt = $scene->facing;
         }
@@ -290,12 +315,12 @@ final readonly class Simulation
     }
 
     /** @param list<Action> $actions */
-    private function attack(Scene $scene, array $actions, float $line, float $crouch, BeatLog $log): void
+    private function attack(Scene $scene, array $actions, float $line, float $crouch, bool $isUsual, BeatLog $log): void
     {
         [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
         $comes = $scene->beats === 0 && $this->facets->phase === Phase::Reaching && $this->kind->start !== Start::Threat;
         if ($comes) {
-            $log->delivery = $this->assault->come($scene, $actions, $crouch);
+            $log->delivery = $this->assault->come($scene, $actions, $crouch, $isUsual);
         } elseif ($scene->followUpIsDue || ($scene->beats === 1 && $this->facets->phase === Phase::FollowUp)) {
             $scene->followUpIsDue = false;
             $log->delivery = $this->assault->followUp($scene, $actions, $line, $crouch);
@@ -352,7 +377,7 @@ final readonly class Simulation
                 $withThreats ? $this->striker->fistReach($scene) : null,
                 $withThreats ? Weapons::free($scene) : [],
             ),
-            new Movement(new Point($log->fromX, $log->fromY), $log->facedAt, $log->carried, $log->feetMoved, $log->turned),
+            new Movement(new Point($log->fromX, $log->fromY), $log->facedAt, $log->carried, $log->feetMoved, $log->turned, $log->strides),
             new Events($scene->hold, $scene->grips, $log->heldBefore, $log->delivery, $log->performed, $log->effect, $log->wornOff),
         );
     }

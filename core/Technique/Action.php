@@ -47,6 +47,12 @@ final readonly class Action
         return $this->seconds ?? $this->manner->seconds($this->verb->seconds());
     }
 
+    /** Whether it is a movement that goes as far as its beat needs, since no length is written. */
+    public function isElastic(): bool
+    {
+        return $this->verb instanceof Verb && $this->verb->isElastic() && $this->manner->size === null;
+    }
+
     public function isStrike(): bool
     {
         return $this->verb instanceof Strike;

@@ -81,6 +81,12 @@ enum Verb: string
         return in_array($this, [self::Step, self::Cross, self::Slide, self::Hop, self::Leave, self::Spread, self::Slip, self::Drop], true);
     }
 
+    /** Whether it goes as far as its beat needs where no length is written. */
+    public function isElastic(): bool
+    {
+        return in_array($this, [self::Step, self::Cross, self::Slide, self::Hop], true);
+    }
+
     /** Seconds from its start to its end; a wait says its own. */
     public function seconds(): float
     {

@@ -27,6 +27,7 @@ final class PlainFloor
         'get up' => 1.2, 'leave' => 1.0, 'elbow' => .25, 'head' => .30, 'knee' => .35, 'stomp' => .35, 'block' => .20, 'parry' => .20, 'cover' => .20, 'guard' => .20, 'tuck' => .20, 'join' => .20, 'clamp' => .35, 'strip' => .35,
         'clear' => .35, 'pull' => .35, 'press' => .35, 'shove' => .35, 'lift' => .35, 'peel' => .35, 'post' => .35, 'lock' => .60, 'sweep' => .60, 'throw' => .90, 'choke hold' => 1.5, 'pin' => 1.0, 'escort' => 2.0, 'say' => .30,
         'look' => .30, 'let go' => .10];
+    private const LENGTHS = ['step' => .35, 'cross' => .35, 'slide' => .20, 'hop' => .25];
     private const AIMS = ['punch-straight' => [.93, .386], 'swing' => [.93, .386], 'slap' => [.93, .352], 'punch-behind' => [.93, .386], 'punch-rising' => [.87, .386], 'punch-low' => [.62, .386], 'kick-front' => [.48, .530],
         'kick-round' => [.38, .430], 'push-one' => [.80, .352], 'push-two' => [.80, .352], 'push-behind' => [.80, .352], 'dive-legs' => [.40, .386]];
     private const GRABS = ['wrist-same', 'sleeve', 'wrist-cross', 'handshake', 'wrist-double', 'wrist-both', 'arm-one', 'cloth-one', 'hair-front', 'cloth-two', 'shoulders-front', 'shoulder-side', 'arm-across', 'shoulder-behind', 'hair-behind', 'shoulders-behind'];
@@ -54,6 +55,9 @@ final class PlainFloor
     private float $time = 0.0;
     private float $holdAt;
     private float $bearing;
+    /** Share of the usual length that is tried. */
+    private float $share = 1.0;
+    private bool $straddles = false;
 
     /** @param array<string, string> $facets */
     public function __construct(private string $kind, private array $facets, private float $own, private float $attackerHeight)
@@ -90,7 +94,40 @@ final class PlainFloor
         return array_map(fn (?Beat $beat, int $index): array => $this->beat($beat, $index), $line, array_keys($line));
     }
 
+    /** The beat at the length that its needs ask for: every length is tried on a copy, and the best one is taken. */
     private function beat(?Beat $beat, int $index): array
+    {
+        $lengths = [];
+        foreach (in_array($this->pose, ['kneeling', 'seated'], true) ? [] : $beat->actions ?? [] as $action) {
+            if ($action->manner->size === null && isset(self::LENGTHS[$action->verb->value])) {
+                $lengths[] = self::LENGTHS[$action->verb->value] * $this->own;
+            }
+        }
+        $whole = $lengths === [] ? 0 : (int) floor(50 * max($lengths) + 1e-7);
+        $tries = range(-$whole, $whole);
+        usort($tries, static fn (int $a, int $b): int => [abs($a), -$a] <=> [abs($b), -$b]);
+        $best = null;
+        foreach ($tries as $more) {
+            $copy = clone $this;
+            $copy->share = $lengths === [] ? 1.0 : 1 + $more / 100 / max($lengths);
+            $end = $copy->atLength($beat, $index);
+            $lands = ! $this->isHold() && $end['verdict'] !== null && $end['verdict'][0] === null;
+            $short = count(array_filter($end['margins'], static fn (array $hit): bool => $hit['margin'] !== null && $hit['margin'] < 0));
+            if ($best === null || [$lands, $short] < $best[0]) {
+                $best = [[$lands, $short], $copy, $end];
+            }
+            if ([$lands, $short] === [false, 0]) {
+                break;
+            }
+        }
+        foreach (get_object_vars($best[1]) as $name => $value) {
+            $this->{$name} = $value;
+        }
+
+        return $best[2];
+    }
+
+    private function atLength(?Beat $beat, int $index): array
     {
         $actions = $beat->actions ?? [];
         $seconds = $beat === null ? 0.0 : max(array_map(self::seconds(...), $actions));
@@ -263,7 +300,7 @@ final class PlainFloor
             $aim >= .85 && $this->crouch - $crouched >= .10 * $this->own - 1e-9 => 'under',
             $out > 1e-9 => 'out',
             ! $round && $off >= -1e-9 => 'off',
-            $round && $this->apartBy() < .21 * $this->attackerHeight && $this->apartBy() < .8 * $contact => 'inside',
+            $round && $this->share === 1.0 && $this->apartBy() < .21 * $this->attackerHeight && $this->apartBy() < .8 * $contact => 'inside',
             default => null,
         };
 
@@ -475,7 +512,7 @@ final class PlainFloor
         $stepped = $pivoted = false;
         foreach ($actions as $action) {
             $verb = $action->verb->value;
-            $length = fn (float $share): float => ($action->manner->size === null ? $share * $this->own : ($action->manner->size->metres ?? $share * $this->own * $action->manner->size->factor)) * $action->manner->count;
+            $length = fn (float $share): float => ($action->manner->size === null ? $share * $this->own * (isset(self::LENGTHS[$verb]) ? $this->share : 1) : ($action->manner->size->metres ?? $share * $this->own * $action->manner->size->factor)) * $action->manner->count;
             $way = fn (float $share): array => self::way($action->bearing?->toDegrees() ?? 0, $length($share));
             $fixed = in_array($this->pose, ['kneeling', 'seated'], true);
             if (in_array($verb, ['step', 'cross', 'slide', 'hop', 'leave', 'spread', 'close'], true)) {
@@ -488,14 +525,15 @@ final class PlainFloor
                 $unit = self::length($across) < 1e-9 ? self::way($this->facing + 90, 1) : self::times($across, 1 / self::length($across));
                 $middle = $this->me();
                 match ($verb) {
-                    'step' => $this->{$foot} = self::plus($this->{$foot}, $way(.35)),
-                    'cross' => $this->{$foot} = self::plus($foot === 'left' ? $this->right : $this->left, $way(.35)),
+                    'step' => $this->put($foot, self::plus($this->{$foot}, $way(.35)), $action),
+                    'cross' => $this->put($foot, self::plus($foot === 'left' ? $this->right : $this->left, $way(.35)), $action),
                     'slide' => $this->shift($way(.20)),
                     'hop' => $this->shift($way(.25)),
                     'leave' => $this->shift($way(1.05)),
                     default => [$this->left, $this->right] = [self::plus($middle, self::times($unit, -$this->half($verb, $action))), self::plus($middle, self::times($unit, $this->half($verb, $action)))],
                 };
             }
+            $this->straddles = $verb === 'spread' || ($verb !== 'close' && $this->straddles);
             match ($verb) {
                 'pivot' => [$this->facing, $pivoted] = [$action->bearing->toDegrees(), true],
                 'turn under' => [$this->facing, $pivoted, $this->crouch] = [$action->bearing->toDegrees(), true, max($this->crouch, .10 * $this->own)],
@@ -509,6 +547,22 @@ final class PlainFloor
         }
 
         return [$stepped, $pivoted];
+    }
+
+    /** A foot where it is put, past the other rather than at it, and the other drawn after it rather than left behind. */
+    private function put(string $foot, array $place, Action $action): void
+    {
+        $other = $foot === 'left' ? 'right' : 'left';
+        if ($action->manner->size === null) {
+            if (self::length(self::minus($place, $this->{$other})) < .12 * $this->own - 1e-9) {
+                $place = self::plus($this->{$other}, self::way($action->bearing->toDegrees(), .20 * $this->own));
+            }
+            $back = self::minus($this->{$other}, $place);
+            if (! $this->straddles && self::length($back) > .50 * $this->own + 1e-9) {
+                $this->{$other} = self::plus($place, self::times($back, .35 * $this->own / self::length($back)));
+            }
+        }
+        $this->{$foot} = $place;
     }
 
     private function half(string $verb, Action $action): float

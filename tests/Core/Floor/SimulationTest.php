@@ -50,7 +50,12 @@ it('moves the feet', function (string $beat, array $left, array $right): void {
     expect([$frame->positions->defender->feet->left->x, $frame->positions->defender->feet->left->y, $frame->positions->defender->feet->right->x, $frame->positions->defender->feet->right->y])
         ->toEqualWithDelta([...$left, ...$right], 1e-9);
 })->with([
-    'a step' => ['left foot step 9', [-0.16044 - 0.588, 0], [0.16044, 0]],
+    // Usual steps to the side leave the feet .541 H apart: the other is drawn after, to .35 H.
+    'a step' => ['left foot step 9', [-0.16044 - 0.588, 0], [-0.16044, 0]],
+    'a step in metres draws nothing' => ['left foot step 9 0.588 m', [-0.16044 - 0.588, 0], [0.16044, 0]],
+    'nor does one from a wide stance' => ["spread\nleft foot step 9", [-0.378 - 0.588, 0], [0.378, 0]],
+    // It would end 1 cm from the other foot, so it ends .20 H past it.
+    'a step that would end beside the other foot' => ["left foot step 3 0.9 m\nleft foot step 9", [0.16044 - 0.336, 0], [0.16044, 0]],
     'a short one' => ['left foot step 9 short', [-0.16044 - 0.294, 0], [0.16044, 0]],
     'a long one' => ['right foot step 12 long', [-0.16044, 0], [0.16044, 0.882]],
     'one in metres, twice' => ['right foot step 6 0.2 m x2', [-0.16044, 0], [0.16044, -0.4]],

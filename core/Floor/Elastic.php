@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Verb;
+
+/**
+ * How long the movements of a beat are for which no length is written: half to one and a half times the usual, all by one
+ * factor. The usual is taken unless the beat needs another.
+ */
+final readonly class Elastic
+{
+    /** The least and the most, as a share of the usual. */
+    private const LEAST = 0.5;
+    private const MOST = 1.5;
+
+    /**
+     * The other factors to try, the nearest to the usual first, the longer one before the shorter: whole centimetres of the
+     * longest elastic movement. None where no movement of the beat is elastic.
+     *
+     * @param float $stature of the defender, in metres
+     *
+     * @return list<float>
+     */
+    public static function factors(Beat $beat, float $stature): array
+    {
+        $longest = 0.0;
+        foreach ($beat->actions as $action) {
+            if ($action->verb instanceof Verb && $action->isElastic()) {
+                $longest = max($longest, $stature * Footwork::usual($action->verb));
+            }
+        }
+        $factors = [];
+        for ($centimetres = 1; $longest > 0 && $centimetres / 100 <= (self::MOST - 1) * $longest + 1e-9; $centimetres++) {
+            $share = $centimetres / 100 / $longest;
+            $factors[] = 1 + $share;
+            if (1 - $share >= self::LEAST - 1e-9) {
+                $factors[] = 1 - $share;
+            }
+        }
+
+        return $factors;
+    }
+
+    /**
+     * What a beat needs and has at the length tried: whether an attack that comes in it does not land, and how many of its
+     * strikes and controls reach; compared in this order.
+     *
+     * @return array{bool, int}
+     */
+    public static function has(BeatLog $log): array
+    {
+        $delivery = $log->delivery;
+        $reached = 0;
+        foreach ($log->performed as $done) {
+            $reached += (int) ($done->hit !== null && $done->hit->measure->margin !== null && $done->hit->reaches());
+        }
+
+        return [$delivery === null || $delivery->isHold || ! $delivery->lands(), $reached];
+    }
+
+    /**
+     * The most that a beat can have.
+     *
+     * @return array{bool, int}
+     */
+    public static function needs(BeatLog $log): array
+    {
+        $measured = array_filter($log->performed, static fn (PerformedAction $done): bool => $done->hit !== null && $done->hit->measure->margin !== null);
+
+        return [true, count($measured)];
+    }
+}
