@@ -102,6 +102,15 @@ final readonly class Hold
         return $this->isOn() && in_array(DefenderHold::ArmsPinned, $this->kind->defenderHolds, true);
     }
 
+    /** Whether the defender cannot turn in it: hugs, head holds, both wrists, two hands on one, chokes from behind, pinned arms. */
+    public function fixesBody(): bool
+    {
+        return $this->isOn() && ($this->kind->family === Family::Hug || $this->kind->family === Family::Head
+            || in_array($this->kind->id, ['wrist-double', 'wrist-both'], true)
+            || ($this->kind->family === Family::Choke && array_diff($this->kind->bearings, [4, 5, 6, 7, 8]) === [])
+            || $this->pinsArms());
+    }
+
     /** What a limb of the defender's can do while it is on. */
     public function status(Limb $limb): LimbStatus
     {

@@ -7,6 +7,8 @@ namespace StoneDrill\Core\Checks;
 use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Posture;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Limb;
 use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Verb;
@@ -32,7 +34,7 @@ final readonly class NoSupport implements Check
                 }
                 $side = $done->limb->isLeft() ? 'left' : 'right';
                 $lifted[$side] = true;
-                if ($this->movesOther($frame, $done->limb)) {
+                if ($this->movesOther($frame, $done->action, $done->limb)) {
                     yield $this->rule()->at($frame, ['limb' => $done->limb->value], 'moves', $done->limb);
                 } elseif (count($lifted) === 2) {
                     yield $this->rule()->at($frame, case: 'none', limb: $done->limb);
@@ -41,11 +43,13 @@ final readonly class NoSupport implements Check
         }
     }
 
-    private function movesOther(Frame $frame, Limb $leg): bool
+    /** Whether the other foot moves, but for a step that is written before a kick or knee and brings it there. */
+    private function movesOther(Frame $frame, Action $kick, Limb $leg): bool
     {
+        $step = Beat::stepBefore($frame->beat->actions ?? [], $kick);
         foreach ($frame->events->performed as $done) {
             $verb = $done->action->verb;
-            if ($verb instanceof Verb && $verb->movesFeet() && ($verb->movesBothFeet() || ($done->limb !== null && $done->limb->isLeft() !== $leg->isLeft()))) {
+            if ($done->action !== $step && $verb instanceof Verb && $verb->movesFeet() && ($verb->movesBothFeet() || ($done->limb !== null && $done->limb->isLeft() !== $leg->isLeft()))) {
                 return true;
             }
         }

@@ -20,8 +20,8 @@ final readonly class OutOfReach implements Check
             foreach ($frame->hits as $hit) {
                 if ($hit->measure->tooFarUp) {
                     yield $this->rule()->at($frame, ['limb' => $hit->limb->value, 'target' => $hit->target->value, 'cm' => (int) round(100 * (float) $hit->measure->height)], 'height', $hit->limb);
-                } elseif ($hit->measure->margin !== null && $hit->measure->margin < 0) {
-                    yield $this->rule()->at($frame, ['weapon' => $hit->weapon(), 'target' => $hit->target->value, 'cm' => (int) round(-100 * $hit->measure->margin)], 'short', $hit->limb);
+                } elseif (! $hit->reaches()) {
+                    yield $this->rule()->at($frame, ['weapon' => $hit->weapon(), 'target' => $hit->target->value, 'cm' => (int) round(-100 * (float) $hit->measure->sum())], 'short', $hit->limb);
                 }
             }
         }

@@ -161,7 +161,7 @@ final readonly class Assault
             $halfway = clone $scene;
             $this->advanceAttacker($halfway, $line, $way);
             $hit = $this->striker->hit($halfway, $action, $actions);
-            if ($hit !== null && $hit->measure->margin !== null && $hit->measure->margin >= 0) {
+            if ($hit !== null && ($hit->aim->turn === 0.0 || $strike === Strike::SideKick || $strike === Strike::HookKick) && $hit->measure->margin !== null && $hit->measure->margin >= 0) {
                 return true;
             }
         }

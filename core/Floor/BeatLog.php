@@ -32,5 +32,5 @@ final class BeatLog
     public array $wornOff = [];
 
     /** @param float $seconds that it takes */
-    public function __construct(public readonly float $seconds) {}
+    public function __construct(public float $seconds) {}
 }

@@ -55,6 +55,9 @@ final readonly class Controls
                 }
                 $hit = $this->striker->hit($scene, $action, $actions);
                 $limb = $hit->limb ?? $limb;
+                if ($hit !== null) {
+                    $this->follow($scene, $hit);
+                }
                 if ($action->manner->spinning) {
                     $scene->facing = $scene->bearingToAttacker();
                 }
@@ -74,6 +77,42 @@ final readonly class Controls
         }
 
         return $performed;
+    }
+
+    /**
+     * Degrees that the body turns with each strike of a beat, from where both are before its strikes.
+     *
+     * @param list<Action> $actions
+     *
+     * @return array<int, float> by position of the action
+     */
+    public function turns(Scene $scene, array $actions): array
+    {
+        $strikes = array_filter($actions, static fn (Action $action): bool => $action->verb instanceof Strike && ! $action->manner->spinning);
+        if ($strikes === [] || ! $scene->canTurn()) {
+            return [];
+        }
+        $after = clone $scene;
+        $turns = [];
+        foreach ($strikes as $position => $action) {
+            $hit = $this->striker->hit($after, $action, $actions);
+            if ($hit !== null) {
+                $this->follow($after, $hit);
+                $turns[$position] = $hit->aim->turn;
+            }
+        }
+
+        return $turns;
+    }
+
+    /** The body goes and turns with a strike, and stays there. */
+    private function follow(Scene $scene, Hit $hit): void
+    {
+        $scene->facing = $hit->aim->leaves;
+        if ($hit->measure->drive > 0) {
+            $way = deg2rad($hit->measure->way);
+            $scene->carryDefender($hit->measure->drive * sin($way), $hit->measure->drive * cos($way));
+        }
     }
 
     /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Floor;
 
 use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Size;
 use StoneDrill\Core\Technique\Verb;
 
 /**
@@ -43,6 +45,28 @@ final readonly class Elastic
         }
 
         return $factors;
+    }
+
+    /**
+     * The beats with the lengths written that the model took in one beat of the main line; null where it took the usual.
+     *
+     * @param Frame $frame from a run of these beats, or of their mirror
+     */
+    public static function written(Beats $beats, Frame $frame): ?Beats
+    {
+        $at = (int) $frame->number - 1;
+        $beat = $beats->line[$at] ?? null;
+        $strides = $frame->movement->strides;
+        if ($beat === null || ! $frame->isOnMainLine() || $strides === [] || $strides[0]->isUsual()) {
+            return null;
+        }
+        foreach ($beat->actions as $position => $action) {
+            if ($action->isElastic() && $strides !== []) {
+                $beat = $beat->withAction($position, $action->withSize(Size::metres(round(array_shift($strides)->metres, 4))));
+            }
+        }
+
+        return $beats->withBeat($at, $beat);
     }
 
     /**

@@ -22,7 +22,7 @@ final readonly class Hit
     /** Whether it gets to where it is meant; one without a margin always does. */
     public function reaches(): bool
     {
-        return ! $this->measure->tooFarUp && ($this->measure->margin === null || $this->measure->margin >= 0);
+        return ! $this->measure->tooFarUp && ($this->measure->margin === null || $this->measure->sum() >= -1e-9);
     }
 
     /** What strikes, such as `left hand punch` or `right elbow`. */

@@ -14,6 +14,22 @@ final readonly class Measure
      * @param float  $reach    what the weapon reaches at that height; 0 where it does not
      * @param float  $gap      from the joint to the surface of the attacker's body
      * @param ?float $height   of the target above the floor
+     * @param float  $drive    how far the body is carried along for what is missing
+     * @param float  $way      in which direction, in degrees clockwise from 12
      */
-    public function __construct(public ?float $margin, public bool $tooFarUp, public float $reach, public float $gap, public ?float $height) {}
+    public function __construct(
+        public ?float $margin,
+        public bool $tooFarUp,
+        public float $reach,
+        public float $gap,
+        public ?float $height,
+        public float $drive = 0.0,
+        public float $way = 0.0,
+    ) {}
+
+    /** To spare with the body carried along, below 0 still short; null where there is no margin. */
+    public function sum(): ?float
+    {
+        return $this->margin === null ? null : $this->margin + $this->drive;
+    }
 }

@@ -10,6 +10,7 @@ use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Geometry\Point;
 use StoneDrill\Core\Technique\Effect;
 use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\Target;
 
 /**
  * Both bodies while an answer is run: the only thing in the core that changes. What is left of it is {@see Frame}.
@@ -78,6 +79,18 @@ final class Scene
                 $this->{$name} = $value;
             }
         }
+    }
+
+    /** Whether the defender can turn with a strike: nothing holds the body fast, and the defender is on the feet. */
+    public function canTurn(): bool
+    {
+        return $this->posture !== Posture::Lying && ! $this->hold->fixesBody();
+    }
+
+    /** Whether a target is on what holds the defender, so that it is at hand whichever way the defender faces. */
+    public function isHeldAt(Target $target): bool
+    {
+        return $this->hold->isOn() && ($target->isOfForearm() || $target === Target::Elbow);
     }
 
     public function distance(): float

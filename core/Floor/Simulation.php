@@ -275,11 +275,14 @@ final readonly class Simulation
 
         $this->carry($scene, $line, $log);
         $this->move($scene, $actions, $factor, $log);
+        $turns = $this->controls->turns($scene, $actions);
+        $log->seconds = ($beat?->seconds($turns) ?? 0.0) / $this->pace;
         $this->attack($scene, $actions, $line, $crouch, $factor === 1.0, $log);
         if ($beat !== null && $beat->aimsAtHead()) {
             $log->beforeStrikes = clone $scene;
         }
         $log->performed = $this->controls->act($scene, $actions);
+        $log->seconds = ($beat?->seconds(array_map(static fn (PerformedAction $done): float => $done->hit->aim->turn ?? 0.0, $log->performed)) ?? 0.0) / $this->pace;
 
         return $log;
     }

@@ -16,6 +16,11 @@ final readonly class Stride
      */
     public function __construct(public ?Limb $limb, public float $metres, public float $factor) {}
 
+    public function isUsual(): bool
+    {
+        return $this->factor === 1.0;
+    }
+
     public function centimetres(): int
     {
         return (int) round(100 * $this->metres);

@@ -9,15 +9,22 @@ use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Geometry\Joint;
 use StoneDrill\Core\Geometry\Reach;
 use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Limb;
 use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Target;
+use StoneDrill\Core\Technique\Verb;
 
 /** Where the defender's strikes get to, from where everyone is. */
 final readonly class Striker
 {
-    /** How far down a shoulder counts as anywhere, as a share of the stature. */
+    /** How far down a shoulder, and the hip for a knee, counts as anywhere, as a share of the stature. */
     private const DROP = 0.10;
+
+    /** How far a strike carries the body along where it is short, as shares of the stature. */
+    private const DRIVE = 0.12;
+    private const KNEE_DRIVE = 0.25;
+    private const KICK_DRIVE = 0.35;
 
     /** @param float $headShift metres by which the attacker's head is to the side of where it is thought to be; to the attacker's right above 0 */
     public function __construct(private float $headShift = 0.0) {}
@@ -36,7 +43,7 @@ final readonly class Striker
             return $this->byFreeHand($scene, $action, $action->verb, $actions);
         }
 
-        return $this->at($scene, $action->limb, $action->verb, $action->targets);
+        return $this->at($scene, $action->limb, $action->verb, $action->targets, $action, $actions);
     }
 
     /**
@@ -65,7 +72,7 @@ final readonly class Striker
     {
         $best = null;
         foreach ($this->freeHands($scene, $actions) as $hand) {
-            $hit = $this->at($scene, $hand, $strike, $action->targets ?: throw new LogicException('A strike has a target.'));
+            $hit = $this->at($scene, $hand, $strike, $action->targets ?: throw new LogicException('A strike has a target.'), $action, $actions);
             if ($best === null || ($hit->measure->margin ?? -INF) > ($best->measure->margin ?? -INF) + 1e-9) {
                 $best = $hit;
             }
@@ -97,12 +104,18 @@ final readonly class Striker
         return $free === [] ? [Limb::RightHand, Limb::LeftHand] : $free;
     }
 
-    /** @param non-empty-list<Target> $targets */
-    private function at(Scene $scene, Limb $limb, Strike $strike, array $targets): Hit
+    /**
+     * @param non-empty-list<Target> $targets
+     * @param list<Action>           $actions of the same beat
+     */
+    private function at(Scene $scene, Limb $limb, Strike $strike, array $targets, Action $action, array $actions): Hit
     {
+        $from = $this->from($scene, $action, $actions);
+        $most = $this->mostDrive($scene, $strike, $actions);
         $first = null;
         foreach ($targets as $target) {
-            $hit = $this->one($scene, $limb, $strike, $target);
+            $turning = $action->manner->spinning ? Turning::none($scene) : Turning::of($scene, $limb, $strike, $target);
+            $hit = $this->one($scene, $limb, $strike, $target, $turning, $from, $most);
             if ($hit->aim->isFaced && $hit->reaches()) {
                 return $hit;
             }
@@ -112,34 +125,94 @@ final readonly class Striker
         return $first;
     }
 
-    private function one(Scene $scene, Limb $limb, Strike $strike, Target $target): Hit
+    /**
+     * Where a strike is thrown from: the axis, or the foot that has come for a kick.
+     *
+     * @param list<Action> $actions of the same beat
+     *
+     * @return array{float, float}
+     */
+    private function from(Scene $scene, Action $action, array $actions): array
+    {
+        if ($action->limb === null || Beat::stepBefore($actions, $action) === null) {
+            return [$scene->x, $scene->y];
+        }
+
+        return $action->limb->isLeft() ? [$scene->rightX, $scene->rightY] : [$scene->leftX, $scene->leftY];
+    }
+
+    /**
+     * Metres that a strike carries the body along at most: only while both feet stand.
+     *
+     * @param list<Action> $actions of the same beat
+     */
+    private function mostDrive(Scene $scene, Strike $strike, array $actions): float
+    {
+        foreach ($actions as $action) {
+            if ($action->verb instanceof Verb && $action->verb->movesFeet()) {
+                return 0.0;
+            }
+        }
+
+        return $scene->posture !== Posture::Standing || $strike === Strike::Stomp ? 0.0 : $scene->bodies->defender * match (true) {
+            $strike->isKick() => self::KICK_DRIVE,
+            $strike === Strike::Knee => self::KNEE_DRIVE,
+            default => self::DRIVE,
+        };
+    }
+
+    /**
+     * Metres that the axis can go one way, at most so many, without coming nearer than bodies stand apart.
+     *
+     * @param float $x east part of the direction, of length 1
+     * @param float $y north part
+     */
+    private static function room(Scene $scene, float $x, float $y, float $most): float
+    {
+        [$toX, $toY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
+        $along = $toX * $x + $toY * $y;
+        $beyond = $toX ** 2 + $toY ** 2 - $scene->bodies->least() ** 2;
+        if ($along <= 0 || $along ** 2 < $beyond) {
+            return $most;
+        }
+
+        return max(0.0, min($most, $along - sqrt($along ** 2 - max(0.0, $beyond))));
+    }
+
+    /** @param array{float, float} $from */
+    private function one(Scene $scene, Limb $limb, Strike $strike, Target $target, Turning $turning, array $from, float $most): Hit
     {
         [$x, $y] = [$scene->x, $scene->y];
-        $facing = $scene->facing;
+        $facing = $turning->facing;
         $off = Angle::turn($facing, $scene->bearingToAttacker());
-        $isInArc = $strike->reachesRound($off, $limb->isLeft());
+        $isInArc = $strike->reachesRound($off, $limb->isLeft()) || $scene->isHeldAt($target);
         $isFaced = $target->face()->isExposedTo(Angle::turn($scene->attackerFacing, Angle::of($x - $scene->attackerX, $y - $scene->attackerY)))
             || ($scene->attackerPosture === Posture::Folded && ($target === Target::BackOfHead || $target === Target::Spine));
         $share = $target->height();
         $height = $share === null ? null : $scene->attackerHeight($share, $target->isOfHead());
-        [$reach, $gap] = [0.0, 0.0];
+        $aim = new Aim($isFaced, $isInArc, $off, $turning->by, $turning->leaves);
         if ($height !== null) {
             $own = $scene->bodies->defender;
             $joint = $strike->joint();
             $at = $scene->jointHeight($joint->height());
             $isArm = $joint === Joint::Shoulder;
-            $found = Reach::at($strike->chain() * $own, $at, $isArm ? max(0.0, $at - self::DROP * $own) : $at, $height, $isArm ? Bodies::LEAN * $own : 0.0);
+            $found = Reach::at($strike->chain() * $own, $at, $isArm || $strike === Strike::Knee ? max(0.0, $at - self::DROP * $own) : $at, $height, $isArm ? Bodies::LEAN * $own : 0.0);
             [$targetX, $targetY] = $target->isOfHead() ? $this->head($scene) : [$scene->attackerX, $scene->attackerY];
             $side = $limb->isLeft() ? -1 : ($limb->isRight() ? 1 : 0);
             $lateral = $side * $joint->lateral() * $own;
-            $gap = hypot($targetX - $x - $lateral * cos(deg2rad($facing)), $targetY - $y + $lateral * sin(deg2rad($facing))) - Bodies::SURFACE * $scene->bodies->attacker;
+            [$toX, $toY] = [$targetX - $from[0] - $lateral * cos(deg2rad($facing)), $targetY - $from[1] + $lateral * sin(deg2rad($facing))];
+            $length = hypot($toX, $toY);
+            $gap = $length - Bodies::SURFACE * $scene->bodies->attacker;
             if ($found === null) {
-                return new Hit($limb, $strike, $target, new Measure(null, true, 0.0, $gap, $height), new Aim($isFaced, $isInArc, $off));
+                return new Hit($limb, $strike, $target, new Measure(null, true, 0.0, $gap, $height), $aim);
             }
-            $reach = $found;
+            $missing = min($most, $gap - $found);
+            $drive = $missing > 0 && $length > 0 ? self::room($scene, $toX / $length, $toY / $length, $missing) : 0.0;
+
+            return new Hit($limb, $strike, $target, new Measure($found - $gap, false, $found, $gap, $height, $drive, Angle::of($toX, $toY)), $aim);
         }
 
-        return new Hit($limb, $strike, $target, new Measure($height === null ? null : $reach - $gap, false, $reach, $gap, $height), new Aim($isFaced, $isInArc, $off));
+        return new Hit($limb, $strike, $target, new Measure(null, false, 0.0, 0.0, null), $aim);
     }
 
     /** @return array{float, float} */

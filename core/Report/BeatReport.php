@@ -8,6 +8,7 @@ use StoneDrill\Core\Floor\Delivery;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Grip;
 use StoneDrill\Core\Floor\Hit;
+use StoneDrill\Core\Floor\Stride;
 use StoneDrill\Core\Floor\Threat;
 
 /** One beat of an answer in figures: what is done, what reaches, and what comes of an attack in it. */
@@ -17,10 +18,11 @@ final readonly class BeatReport
      * @param list<string>                                                                                     $holds  what the attacker holds at its end
      * @param list<string>                                                                                     $grips  what the defender holds
      * @param array{lands: bool, why: ?string, out_cm: int, off_cm: int}|null                                  $delivery
-     * @param list<array{limb: string, weapon: string, target: string, margin_cm: ?int, unreachable: bool}>    $strikes
+     * @param list<array{limb: string, weapon: string, target: string, margin_cm: ?int, drive_cm: int, turn_deg: int, unreachable: bool}> $strikes
+     * @param list<array{limb: string, step_cm: int, factor: float}>                                           $steps  movements that had another length than the usual
      * @param list<array{limb: string, margin_cm: int}>                                                        $threats those that reach
      */
-    private function __construct(public Frame $frame, public array $holds, public array $grips, public ?array $delivery, public array $strikes, public array $threats) {}
+    private function __construct(public Frame $frame, public array $holds, public array $grips, public ?array $delivery, public array $strikes, public array $steps, public array $threats) {}
 
     public static function of(Frame $frame): self
     {
@@ -34,8 +36,14 @@ final readonly class BeatReport
                 'weapon' => $hit->strike->value,
                 'target' => $hit->target->value,
                 'margin_cm' => $hit->centimetres(),
+                'drive_cm' => (int) round(100 * $hit->measure->drive),
+                'turn_deg' => (int) round($hit->aim->turn),
                 'unreachable' => $hit->measure->tooFarUp,
             ], $frame->hits),
+            array_values(array_map(
+                static fn (Stride $stride): array => ['limb' => $stride->limb->value ?? 'both feet', 'step_cm' => $stride->centimetres(), 'factor' => round($stride->factor, 2)],
+                array_filter($frame->movement->strides, static fn (Stride $stride): bool => ! $stride->isUsual()),
+            )),
             array_map(static fn (Threat $threat): array => ['limb' => $threat->name(), 'margin_cm' => $threat->centimetres()], $frame->reaching),
         );
     }
@@ -52,6 +60,7 @@ final readonly class BeatReport
             'grips' => $this->grips,
             'delivery' => $this->delivery,
             'strikes' => $this->strikes,
+            'steps' => array_map(static fn (array $step): array => ['limb' => $step['limb'], 'step_cm' => $step['step_cm']], $this->steps),
             'threats' => $this->threats,
         ];
     }

@@ -7,6 +7,9 @@ namespace StoneDrill\Core\Technique;
 /** What is done at the same time, what it is assumed to do to the attacker, and what if it does not. */
 final readonly class Beat
 {
+    /** Degrees that the body turns with a strike within its time. */
+    private const FREE_TURN = 45.0;
+
     /**
      * @param non-empty-list<Action> $actions
      * @param list<Effect>           $effects  none, one, or two of which the first is the main line
@@ -35,10 +38,45 @@ final readonly class Beat
         return new self($this->actions, $this->effects, $this->note);
     }
 
-    /** Seconds it takes at full pace: those of its longest action. */
-    public function seconds(): float
+    /**
+     * Seconds it takes at full pace: those of its longest action. A kick or knee begins when the step that brings it there is
+     * over, and a strike that turns the body more than 45° takes longer by 1 s for each 360°.
+     *
+     * @param array<int, float> $turns degrees that the body turns with an action, by position
+     */
+    public function seconds(array $turns = []): float
     {
-        return max(array_map(static fn (Action $action): float => $action->seconds(), $this->actions));
+        $longest = 0.0;
+        foreach ($this->actions as $position => $action) {
+            $turning = max(0.0, abs($turns[$position] ?? 0.0) - self::FREE_TURN) / 360;
+            $longest = max($longest, $action->seconds() + $turning + (self::stepBefore($this->actions, $action)?->seconds() ?? 0.0));
+        }
+
+        return $longest;
+    }
+
+    /**
+     * The step, cross or slide of the other foot that is written before a kick or knee in the same beat: it is thrown from
+     * where that foot has come.
+     *
+     * @param list<Action> $actions of the beat
+     */
+    public static function stepBefore(array $actions, Action $kick): ?Action
+    {
+        if (! $kick->verb instanceof Strike || $kick->limb === null || ! ($kick->verb->isKick() || $kick->verb === Strike::Knee)) {
+            return null;
+        }
+        $step = null;
+        foreach ($actions as $action) {
+            if ($action === $kick) {
+                return $step;
+            }
+            if ($action->is(Verb::Slide) || (($action->is(Verb::Step) || $action->is(Verb::Cross)) && $action->limb?->isLeft() !== $kick->limb->isLeft())) {
+                $step = $action;
+            }
+        }
+
+        return null;
     }
 
     /** Whether it strikes at the head. */

@@ -27,6 +27,9 @@ enum Strike: string
     case AxeKick = 'axe kick';
     case Stomp = 'stomp';
 
+    /** Degrees off the facing within which most weapons go. */
+    public const ARC = 110.0;
+
     public function isByHand(): bool
     {
         return in_array($this, [self::Punch, self::Palm, self::Hammer, self::Backhand, self::Edge, self::Fingertips], true);
@@ -112,7 +115,7 @@ enum Strike: string
             self::Elbow, self::Hammer, self::Head, self::Stomp => true,
             self::SideKick, self::HookKick => ($left ? -$off : $off) >= 30 - 1e-9 && ($left ? -$off : $off) <= 150 + 1e-9,
             self::BackKick => abs($off) >= 120 - 1e-9,
-            default => abs($off) <= 110 + 1e-9,
+            default => abs($off) <= self::ARC + 1e-9,
         };
     }
 

@@ -99,6 +99,9 @@ final class CheckCommand extends DrillCommand
                 'off' => sprintf('%+d', $beat->delivery['off_cm']),
             ]);
         }
+        foreach ($beat->steps as $step) {
+            $parts[] = $this->said('cli.check.step', ['limb' => $step['limb'], 'cm' => $step['step_cm'], 'factor' => sprintf('%.2f', $step['factor'])]);
+        }
         foreach ($beat->strikes as $strike) {
             $case = match (true) {
                 $strike['unreachable'] => 'unreachable',
@@ -106,6 +109,12 @@ final class CheckCommand extends DrillCommand
                 default => 'margin',
             };
             $parts[] = $this->said("cli.check.{$case}", ['limb' => $strike['limb'], 'target' => $strike['target'], 'cm' => sprintf('%+d', (int) $strike['margin_cm'])]);
+            if ($strike['drive_cm'] > 0) {
+                $parts[] = $this->said('cli.check.drive', ['cm' => $strike['drive_cm']]);
+            }
+            if ($strike['turn_deg'] !== 0) {
+                $parts[] = $this->said('cli.check.turn', ['degrees' => abs($strike['turn_deg'])]);
+            }
         }
         foreach ($beat->threats as $threat) {
             $parts[] = $this->said('cli.check.reaches', ['limb' => $threat['limb'], 'cm' => sprintf('%+d', $threat['margin_cm'])]);

@@ -8,13 +8,18 @@ use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Hit;
 use StoneDrill\Core\Floor\Stance;
+use StoneDrill\Core\Floor\Stride;
 use StoneDrill\Core\Floor\Threat;
 use StoneDrill\Core\Geometry\Joint;
 use StoneDrill\Core\Geometry\Point;
+use StoneDrill\Core\Technique\Limb;
 
 /** One beat as it is drawn. */
 final readonly class FloorFrame
 {
+    /** How far below a foot its words stand, in the units of the drawing. */
+    private const BELOW = 22.0;
+
     public FloorFigure $defender;
     public FloorFigure $attacker;
 
@@ -30,6 +35,9 @@ final readonly class FloorFrame
     /** @var list<array{x1: float, y1: float, x2: float, y2: float}> from the attacker’s arms that hold to the defender */
     public array $holds;
 
+    /** @var list<array{x: float, y: float, label: string}> how far a foot went, where that is not as far as usual */
+    public array $steps;
+
     /** @param string $track the first beat of the what-if it belongs to, empty on the main line */
     public function __construct(public Frame $frame, public string $track, public string $path, public string $attackerPath)
     {
@@ -42,6 +50,20 @@ final readonly class FloorFrame
             [-1, 1],
         );
         $this->holds = $this->holds();
+        $this->steps = array_values(array_map($this->step(...), array_filter($frame->movement->strides, static fn (Stride $stride): bool => ! $stride->isUsual())));
+    }
+
+    /** @return array{x: float, y: float, label: string} beside the foot; between them where both went */
+    private function step(Stride $stride): array
+    {
+        $feet = $this->frame->positions->defender->feet;
+        $at = match ($stride->limb) {
+            Limb::LeftFoot => $feet->left,
+            Limb::RightFoot => $feet->right,
+            default => $feet->axis,
+        };
+
+        return ['x' => FloorFigure::cm($at->x), 'y' => -FloorFigure::cm($at->y) + self::BELOW, 'label' => __('floor.step-label', ['cm' => $stride->centimetres()])];
     }
 
     /** @return array{x1: float, y1: float, x2: float, y2: float, label: string, lx: float, ly: float, anchor: string, reaches: bool} */
@@ -56,6 +78,7 @@ final readonly class FloorFrame
         $label = match (true) {
             $hit->measure->tooFarUp => __('floor.too-high'),
             $hit->measure->margin === null => '',
+            $hit->measure->drive > 0 && $hit->reaches() => __('floor.with-body', ['cm' => (int) round(100 * $hit->measure->drive)]),
             default => __('words.signed-cm', ['cm' => sprintf('%+d', $hit->centimetres())]),
         };
 

@@ -18,6 +18,7 @@ use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Waiver;
+use StoneDrill\Core\Floor\Elastic;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Landing;
 use StoneDrill\Core\Technique\Notation\Printer;
@@ -48,6 +49,7 @@ final readonly class Bench
                 },
                 $this->findings($frame),
                 $this->shortfalls($frame),
+                $mender === null ? null : Elastic::written($examination->trial->answer->beats, $frame)?->toText(),
             );
         }
         $this->beats = $beats;

@@ -9,6 +9,7 @@ use StoneDrill\Core\Checks\Remedy;
 use StoneDrill\Core\Checks\Shortfall;
 use StoneDrill\Core\Floor\Delivery;
 use StoneDrill\Core\Floor\Frame;
+use StoneDrill\Core\Floor\Hit;
 use StoneDrill\Core\Report\BeatReport;
 
 /** What is said of one beat. */
@@ -23,8 +24,9 @@ final readonly class BenchBeat
      * @param string                                                       $track    the first beat of the what-if it belongs to
      * @param list<array{finding: Finding, remedy: ?Remedy, text: string}> $findings
      * @param list<Shortfall>                                              $robust
+     * @param ?string                                                      $written  the answer with the lengths written that the model took here
      */
-    public function __construct(public Frame $frame, public string $track, public string $text, public array $findings, private array $robust)
+    public function __construct(public Frame $frame, public string $track, public string $text, public array $findings, private array $robust, public ?string $written = null)
     {
         $this->report = BeatReport::of($frame);
     }
@@ -79,15 +81,34 @@ final readonly class BenchBeat
         ]));
     }
 
-    /** @return list<string> each strike with its margin */
+    /** @return list<string> each movement that had another length than the usual */
+    public function steps(): array
+    {
+        return array_map(static fn (array $step): string => __('floor.step', ['limb' => $step['limb'], 'cm' => $step['step_cm'], 'factor' => number_format($step['factor'], 2)]), $this->report->steps);
+    }
+
+    /** @return list<string> each strike with its margin, and how the body goes and turns with it */
     public function strikes(): array
     {
-        return array_map(static fn (array $strike, $hit): string => __(match (true) {
+        return array_map(static fn (array $strike, $hit): string => implode(' ', array_filter([self::strike($strike, $hit), self::body($strike)])), $this->report->strikes, $this->frame->hits);
+    }
+
+    /** @param array{margin_cm: ?int, unreachable: bool, target: string, drive_cm: int, ...} $strike */
+    private static function strike(array $strike, Hit $hit): string
+    {
+        return __(match (true) {
             $strike['unreachable'] => 'floor.strike-too-high',
             $strike['margin_cm'] === null => 'floor.strike-limb',
-            $strike['margin_cm'] < 0 => 'floor.strike-short',
+            ! $hit->reaches() => 'floor.strike-short',
+            $strike['drive_cm'] > 0 => 'floor.strike-driven',
             default => 'floor.strike',
-        }, ['weapon' => $hit->weapon(), 'target' => $strike['target'], 'cm' => abs((int) $strike['margin_cm'])]), $this->report->strikes, $this->frame->hits);
+        }, ['weapon' => $hit->weapon(), 'target' => $strike['target'], 'cm' => abs((int) $strike['margin_cm']), 'drive' => $strike['drive_cm']]);
+    }
+
+    /** @param array{turn_deg: int, ...} $strike */
+    private static function body(array $strike): string
+    {
+        return $strike['turn_deg'] === 0 ? '' : __($strike['turn_deg'] < 0 ? 'floor.turns-left' : 'floor.turns-right', ['degrees' => abs($strike['turn_deg'])]);
     }
 
     /** The attacker's free weapons that reach, with what each has to spare. */

@@ -43,6 +43,10 @@ preserveAspectRatio="xMidYMid meet" xmlns="http://www.w3.org/2000/svg" font-fami
         @include('workbench.body', ['figure' => $drawn->attacker, 'colour' => $ink->attacker(), 'name' => __('floor.attacker'),
             'dash' => '4 2'])
         @include('workbench.body', ['figure' => $drawn->defender, 'colour' => $ink->defender(), 'name' => __('floor.you'), 'dash' => null])
+        @foreach ($drawn->steps as $step)
+            <text x="{{ $step['x'] }}" y="{{ $step['y'] }}" font-size="9" text-anchor="middle" fill="{{ $ink->defender() }}"
+                stroke="{{ $ink->ground() }}" stroke-width="3" paint-order="stroke">{{ $step['label'] }}</text>
+        @endforeach
         @foreach ($drawn->strikes as $strike)
             <line x1="{{ $strike['x1'] }}" y1="{{ $strike['y1'] }}" x2="{{ $strike['x2'] }}" y2="{{ $strike['y2'] }}" stroke-width="3"
                 stroke-linecap="round"

@@ -36,8 +36,11 @@ dataset('checks', [
     'it has let go' => ['two-jobs', 'cloth-one', [], "left hand clamp wrist\nleft hand let go, left palm chin", []],
     'the other one strikes' => ['two-jobs', 'cloth-one', [], "left hand clamp wrist\nright palm chin", []],
 
-    'kicks while the other foot steps' => ['no-support', 'closing-in', [], 'left foot step 12, right front kick groin', ['1']],
-    'knees while sliding' => ['no-support', 'closing-in', [], 'slide 12, right knee groin', ['1']],
+    'kicks while the other foot steps' => ['no-support', 'closing-in', [], 'right front kick groin, left foot step 12', ['1']],
+    'kicks from where the other foot has stepped' => ['no-support', 'closing-in', [], 'left foot step 12, right front kick groin', []],
+    'knees while sliding' => ['no-support', 'closing-in', [], 'right knee groin, slide 12', ['1']],
+    'knees after sliding' => ['no-support', 'closing-in', [], 'slide 12, right knee groin', []],
+    'stomps while the other foot steps' => ['no-support', 'closing-in', [], 'left foot step 12, right stomp instep', ['1']],
     'both legs' => ['no-support', 'closing-in', [], 'right knee groin, left stomp instep', ['1']],
     'hops' => ['no-support', 'closing-in', [], 'hop 12, right front kick groin', []],
     'jumps' => ['no-support', 'closing-in', [], 'left foot step 12, jumping right front kick groin', []],
@@ -60,9 +63,11 @@ dataset('checks', [
     'a palm behind' => ['wrong-arc', 'hug-behind-free', ['bearing' => '6'], 'right palm chin', ['1']],
     'an elbow behind' => ['wrong-arc', 'hug-behind-free', ['bearing' => '6'], 'right elbow ribs', []],
     'a back kick behind' => ['wrong-arc', 'hug-behind-free', ['bearing' => '6'], 'right back kick knee', []],
-    'a back kick in front' => ['wrong-arc', 'cloth-one', [], 'right back kick knee', ['1']],
+    'a back kick in front, turning' => ['wrong-arc', 'cloth-one', [], 'right back kick knee', []],
+    'a back kick in front, held fast' => ['wrong-arc', 'hug-front-free', [], 'right back kick knee', ['1']],
     'a side kick to its side' => ['wrong-arc', 'cloth-one', [], 'pivot 9, right side kick knee', []],
-    'a side kick to the other' => ['wrong-arc', 'cloth-one', [], 'pivot 3, right side kick knee', ['1']],
+    'a side kick to the other, turning' => ['wrong-arc', 'cloth-one', [], 'pivot 3, right side kick knee', []],
+    'a side kick behind, held fast' => ['wrong-arc', 'hug-behind-free', ['bearing' => '6'], 'right side kick knee', ['1']],
 
     'leaves while held' => ['still-held', 'wrist-cross', [], 'leave 6', ['1']],
     'strips and leaves at once' => ['still-held', 'wrist-cross', [], 'left hand strip, leave 6', ['1']],
@@ -242,7 +247,7 @@ it('runs the other of two effects too', function (): void {
 });
 
 it('tells how a branch lands in another answer', function (): void {
-    $run = OnTheFloor::examine('cloth-one', [], "left hand strip -> released\n  if not: go to \"Other\" beat 2\nleave 6", ['others' => ['Other' => ['high', "right knee groin -> driven back\nleave 6"]]])->trial->run;
+    $run = OnTheFloor::examine('cloth-one', [], "left hand strip -> released\n  if not: go to \"Other\" beat 2\nleave 6", ['others' => ['Other' => ['high', "right palm chin -> driven back\nleave 6"]]])->trial->run;
 
     // Here .6392 and held no longer (stripped); there, after being driven back, 1.4792 and free.
     expect(array_map(static fn ($frame): string => $frame->number, $run->frames))->toBe(['1', '1.1', '2'])

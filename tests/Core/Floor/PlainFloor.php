@@ -112,7 +112,7 @@ final class PlainFloor
             $copy->share = $lengths === [] ? 1.0 : 1 + $more / 100 / max($lengths);
             $end = $copy->atLength($beat, $index);
             $lands = ! $this->isHold() && $end['verdict'] !== null && $end['verdict'][0] === null;
-            $short = count(array_filter($end['margins'], static fn (array $hit): bool => $hit['margin'] !== null && $hit['margin'] < 0));
+            $short = count(array_filter($end['margins'], static fn (array $hit): bool => $hit['margin'] !== null && $hit['margin'] + $hit['drive'] < -1e-9));
             if ($best === null || [$lands, $short] < $best[0]) {
                 $best = [[$lands, $short], $copy, $end];
             }
@@ -130,7 +130,6 @@ final class PlainFloor
     private function atLength(?Beat $beat, int $index): array
     {
         $actions = $beat->actions ?? [];
-        $seconds = $beat === null ? 0.0 : max(array_map(self::seconds(...), $actions));
         $this->wearOff();
         $this->slip = [0.0, 0.0];
         $crouched = $this->crouch;
@@ -152,6 +151,9 @@ final class PlainFloor
             $this->facing += max(-90, min(90, $turn));
         }
         $this->apart($before);
+        // A dry run on a copy tells how far the strikes turn, and so how long the beat takes.
+        $copy = clone $this;
+        $seconds = self::longest($actions, $copy->strikeThrough($actions));
 
         // 2. The attack, or the attacker’s turn.
         $before = self::minus($this->attacker, $this->me());
@@ -171,7 +173,7 @@ final class PlainFloor
         $this->apart($before);
 
         // 3. Strikes and controls, 4. the effect.
-        $margins = [];
+        $margins = $turns = [];
         $firstRight = null;
         foreach ($actions as $action) {
             $limb = $this->limbOf($action, $actions);
@@ -179,17 +181,19 @@ final class PlainFloor
                 $firstRight ??= str_starts_with($limb, 'right');
             }
             if ($action->verb instanceof Strike) {
-                $margins[] = $this->struck($action, $actions);
+                $margins[] = $hit = $this->struck($action, $actions);
+                $this->follow($hit);
+                $turns[array_search($action, $actions, true)] = $hit['turn'];
             }
             $this->controlled($action, $limb);
         }
-        $this->time += $seconds;
+        $this->time += self::longest($actions, $turns);
         $before = self::minus($this->attacker, $this->me());
         $this->affect($beat->effects[0]->value ?? null, (bool) $firstRight, $actions);
         $this->cap();
         $this->apart($before);
 
-        return ['time' => $this->time, 'me' => $this->me(), 'attacker' => $this->attacker, 'facing' => fmod($this->facing + 720, 360), 'attacker facing' => fmod($this->attackerFacing + 720, 360), 'held' => $this->holding !== [], 'verdict' => $verdict, 'margins' => $margins, 'threats' => $this->threats(), 'pose' => $this->attackerPose];
+        return ['time' => $this->time, 'me' => $this->me(), 'attacker' => $this->attacker, 'facing' => fmod($this->facing + 720, 360), 'attacker facing' => fmod($this->attackerFacing + 720, 360), 'held' => $this->holding !== [], 'verdict' => $verdict, 'margins' => array_map(static fn (array $hit): array => array_diff_key($hit, ['swings back' => 0, 'toward' => 0]), $margins), 'threats' => $this->threats(), 'pose' => $this->attackerPose];
     }
 
     private function isHold(): bool
@@ -332,7 +336,8 @@ final class PlainFloor
             $strike = $action->verb->value;
             $kick = str_ends_with($strike, 'kick');
             $longer = in_array($strike, ['punch', 'palm', 'fingertips'], true) && self::CHAINS[$strike] * $this->own > $chain * $this->attackerHeight + 1e-9;
-            if ($action->verb instanceof Strike && ($kick || $longer) && ($this->struck($action, $actions)['margin'] ?? -1) >= 0) {
+            $hit = $action->verb instanceof Strike && ($kick || $longer) ? $this->struck($action, $actions) : null;
+            if (($hit['margin'] ?? -1) >= 0 && ($hit['turn'] == 0 || in_array($strike, ['side kick', 'hook kick'], true))) {
                 return true;
             }
         }
@@ -340,27 +345,73 @@ final class PlainFloor
         return false;
     }
 
+    /** @return array<int, float> degrees of turning by position */
+    private function strikeThrough(array $actions): array
+    {
+        $turns = [];
+        foreach ($actions as $position => $action) {
+            if ($action->verb instanceof Strike) {
+                $hit = $this->struck($action, $actions);
+                $this->follow($hit);
+                $turns[$position] = $hit['turn'];
+            }
+        }
+
+        return $turns;
+    }
+
+    private function follow(array $hit): void
+    {
+        $this->facing += $hit['turn'] + $hit['swings back'];
+        $this->shift(self::times($hit['toward'], $hit['drive']));
+    }
+
+    private static function longest(array $actions, array $turns): float
+    {
+        $times = [0.0];
+        foreach ($actions as $position => $action) {
+            $step = self::stepFor($action, $actions);
+            $times[] = self::seconds($action) + ($step === null ? 0 : self::seconds($step)) + max(0, abs($turns[$position] ?? 0) - 45) / 360;
+        }
+
+        return max($times);
+    }
+
+    /** The step of the other leg that a kick or knee waits for: the last one written before it. */
+    private static function stepFor(Action $action, array $actions): ?Action
+    {
+        $word = $action->verb->value;
+        if ($word !== 'knee' && ! str_ends_with($word, ' kick')) {
+            return null;
+        }
+        $before = array_slice($actions, 0, (int) array_search($action, $actions, true));
+        $own = explode(' ', $action->limb->value)[0];
+        $steps = array_filter($before, static fn (Action $one): bool => $one->verb->value === 'slide' || (in_array($one->verb->value, ['step', 'cross'], true) && ! str_starts_with($one->limb->value, $own)));
+
+        return $steps === [] ? null : end($steps);
+    }
+
     /** @return array{limb: string, target: string, margin: ?float, high: bool, faced: bool} */
     private function struck(Action $action, array $actions): array
     {
         $limb = $action->limb?->value ?? '';
         if ($limb !== 'free hand') {
-            return $this->struckWith($action, $limb);
+            return $this->struckWith($action, $actions, $limb);
         }
         $best = null;
         foreach ($this->freeHands($actions) as $hand) {
-            $hit = $this->struckWith($action, $hand);
+            $hit = $this->struckWith($action, $actions, $hand);
             $best = $best === null || ($hit['margin'] ?? -INF) > ($best['margin'] ?? -INF) + 1e-9 ? $hit : $best;
         }
 
         return $best;
     }
 
-    private function struckWith(Action $action, string $limb): array
+    private function struckWith(Action $action, array $actions, string $limb): array
     {
-        $hits = array_map(fn ($target): array => $this->one($action->verb->value, $limb, $target->value), $action->targets);
+        $hits = array_map(fn ($target): array => $this->one($action, $actions, $limb, $target->value), $action->targets);
         foreach ($hits as $hit) {
-            if ($hit['faced'] && ! $hit['high'] && ($hit['margin'] === null || $hit['margin'] >= 0)) {
+            if ($hit['faced'] && ! $hit['high'] && ($hit['margin'] === null || $hit['margin'] + $hit['drive'] >= -1e-9)) {
                 return $hit;
             }
         }
@@ -368,9 +419,47 @@ final class PlainFloor
         return $hits[0];
     }
 
-    private function one(string $strike, string $limb, string $target): array
+    /** @return array{float, float} degrees turned to the strike, and back from it */
+    private function turning(string $strike, string $limb, string $target): array
     {
-        $facing = $this->facing;
+        $off = self::turn($this->facing, self::angle(self::minus($this->attacker, $this->me())));
+        $left = str_starts_with($limb, 'left');
+        $own = $left ? -1 : 1;
+        $isFast = $this->holding !== [] && in_array($this->kind, ['hug-front-pinned', 'hug-front-free', 'hug-behind-pinned', 'hug-behind-free', 'headlock-side', 'headlock-front', 'arms-neck-behind', 'wrist-double', 'wrist-both', 'throat-behind', 'forearm-behind'], true);
+        if ($isFast || $this->pose === 'lying' || ($this->holding !== [] && in_array($target, ['hand', 'fingers', 'wrist', 'forearm', 'elbow'], true))) {
+            return [0.0, 0.0];
+        }
+        if (abs($off) > 180 - 1e-9) {
+            $off = 180 * $own;
+        }
+        $isSide = in_array($strike, ['side kick', 'hook kick'], true);
+        if ($isSide) {
+            return $own * $off >= 30 - 1e-9 && $own * $off <= 150 + 1e-9 ? [0.0, 0.0] : [self::around($off - 90 * $own, $own), 30.0 * $own];
+        }
+        if ($strike === 'back kick') {
+            return abs($off) >= 120 - 1e-9 ? [0.0, 0.0] : [self::around($off - 180 * $own, $own), 30.0 * $own];
+        }
+        if (in_array($strike, ['elbow', 'hammer', 'head', 'stomp'], true) || abs($off) <= 110 + 1e-9) {
+            return [0.0, 0.0];
+        }
+
+        return [($off < 0 ? -1 : 1) * min(90, abs($off) - 110), 0.0];
+    }
+
+    /** The shorter way round; straight behind, the striking side. */
+    private static function around(float $degrees, int $own): float
+    {
+        $turn = fmod(fmod($degrees, 360) + 540, 360) - 180;
+
+        return abs($turn) > 180 - 1e-9 ? 180.0 * $own : $turn;
+    }
+
+    private function one(Action $action, array $actions, string $limb, string $target): array
+    {
+        $strike = $action->verb->value;
+        [$turn, $back] = $this->turning($strike, $limb, $target);
+        $facing = $this->facing + $turn;
+        $more = ['turn' => $turn, 'swings back' => $back, 'drive' => 0.0, 'toward' => [0.0, 0.0]];
         $off = abs(self::turn($this->attackerFacing, self::angle(self::minus($this->me(), $this->attacker))));
         $faced = match (true) {
             $this->attackerPose === 'folded' && in_array($target, ['back of head', 'spine'], true) => true,
@@ -379,7 +468,7 @@ final class PlainFloor
             default => true,
         };
         if (! isset(self::HEIGHTS[$target])) {
-            return ['limb' => $limb, 'target' => $target, 'margin' => null, 'high' => false, 'faced' => $faced];
+            return ['limb' => $limb, 'target' => $target, 'margin' => null, 'high' => false, 'faced' => $faced, ...$more];
         }
         $height = $this->attackerHeight(self::HEIGHTS[$target], in_array($target, self::HEAD, true));
         [$share, $lateral] = match (true) {
@@ -388,18 +477,46 @@ final class PlainFloor
             default => [.530, .0955],
         };
         $joint = $this->pose === 'lying' ? .10 * $this->own : $this->height($share);
-        $low = $share === .818 ? max(0, $joint - .10 * $this->own) : $joint;
+        $low = $share === .818 || $strike === 'knee' ? max(0, $joint - .10 * $this->own) : $joint;
         $rise = abs(max($low, min($joint, $height)) - $height);
         $chain = self::CHAINS[$strike] * $this->own;
         if ($rise > $chain) {
-            return ['limb' => $limb, 'target' => $target, 'margin' => null, 'high' => true, 'faced' => $faced];
+            return ['limb' => $limb, 'target' => $target, 'margin' => null, 'high' => true, 'faced' => $faced, ...$more];
         }
         $side = str_starts_with($limb, 'left') ? -1 : (str_starts_with($limb, 'right') ? 1 : 0);
-        $from = self::plus($this->me(), self::way($facing + 90, $side * $lateral * $this->own));
+        $step = self::stepFor($action, $actions);
+        $from = self::plus($step === null ? $this->me() : ($side < 0 ? $this->right : $this->left), self::way($facing + 90, $side * $lateral * $this->own));
         $to = in_array($target, self::HEAD, true) ? $this->attackerHead() : $this->attacker;
         $reach = sqrt($chain ** 2 - $rise ** 2) + ($share === .818 ? .288 * $this->own * sin(deg2rad(15)) : 0);
 
-        return ['limb' => $limb, 'target' => $target, 'margin' => $reach - (self::length(self::minus($to, $from)) - .06 * $this->attackerHeight), 'high' => false, 'faced' => $faced];
+        $margin = $reach - (self::length(self::minus($to, $from)) - .06 * $this->attackerHeight);
+        $stands = $this->pose === 'standing' && $strike !== 'stomp' && array_filter($actions, static fn (Action $one): bool => in_array($one->verb->value, ['step', 'cross', 'slide', 'hop', 'leave', 'spread', 'close'], true)) === [];
+        if ($stands && $margin < 0) {
+            $more['toward'] = self::times(self::minus($to, $from), 1 / self::length(self::minus($to, $from)));
+            $wanted = min(-$margin, (str_ends_with($strike, ' kick') ? .35 : ($strike === 'knee' ? .25 : .12)) * $this->own);
+            $more['drive'] = $this->until($more['toward'], $wanted);
+        }
+
+        return ['limb' => $limb, 'target' => $target, 'margin' => $margin, 'high' => false, 'faced' => $faced, ...$more];
+    }
+
+    /** How far the axis gets that way before the bodies touch: halved again and again. */
+    private function until(array $way, float $most): float
+    {
+        $least = .06 * ($this->own + $this->attackerHeight);
+        $apart = fn (float $metres): float => self::length(self::minus($this->attacker, self::plus($this->me(), self::times($way, $metres))));
+        $to = self::minus($this->attacker, $this->me());
+        $nearest = $way[0] * $to[0] + $way[1] * $to[1];
+        if ($nearest <= 0 || $apart($nearest) >= $least) {
+            return $most;
+        }
+        [$low, $high] = [0.0, $nearest];
+        for ($i = 0; $i < 80; $i++) {
+            $middle = ($low + $high) / 2;
+            [$low, $high] = $apart($middle) >= $least ? [$middle, $high] : [$low, $middle];
+        }
+
+        return min($most, $apart(0.0) < $least ? 0.0 : $low);
     }
 
     private function attackerHead(): array

@@ -34,7 +34,7 @@ final class PlainFloorFixture
             'attacker facing' => $frame->positions->attacker->facing,
             'held' => $frame->isHeld,
             'verdict' => $frame->events->delivery === null ? null : [$frame->events->delivery->lands() ? null : $frame->events->delivery->verdict->value, $frame->events->delivery->out, $frame->events->delivery->off],
-            'margins' => array_map(static fn ($hit): array => ['limb' => $hit->limb->value, 'target' => $hit->target->value, 'margin' => $hit->measure->margin, 'high' => $hit->measure->tooFarUp, 'faced' => $hit->aim->isFaced], $frame->hits),
+            'margins' => array_map(static fn ($hit): array => ['limb' => $hit->limb->value, 'target' => $hit->target->value, 'margin' => $hit->measure->margin, 'high' => $hit->measure->tooFarUp, 'faced' => $hit->aim->isFaced, 'turn' => $hit->aim->turn, 'drive' => $hit->measure->drive], $frame->hits),
             'threats' => $threats,
             'pose' => $frame->positions->attacker->posture->value,
         ];

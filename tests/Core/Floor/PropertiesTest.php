@@ -74,7 +74,7 @@ it('moves nothing that no action moves', function (): void {
         if (! in_array($facets->phase->value, ['landed', 'follow-up'], true)) {
             continue;
         }
-        $run = (new Simulation($kind, $facets, $bodies))->run(Beats::parse("left hand tuck, right elbow ribs\nlook\nsay \"Stop\"\nright hand press wrist"));
+        $run = (new Simulation($kind, $facets, $bodies))->run(Beats::parse("left hand tuck, right stomp instep\nlook\nsay \"Stop\"\nright hand press wrist"));
         foreach ($run->frames as $frame) {
             expect($frame->positions->defender->feet->axis)->toEqual($run->start->positions->defender->feet->axis)
                 ->and($frame->positions->attacker->feet->axis)->toEqual($run->start->positions->attacker->feet->axis)

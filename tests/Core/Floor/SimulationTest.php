@@ -87,7 +87,7 @@ it('faces as the notice says, and turns to the attacker when the feet move', fun
 });
 
 it('does to the attacker what is assumed', function (string $effect, float $distance, bool $isHeld): void {
-    $frame = SimulationFixture::ends('right knee groin -> '.$effect, 'cloth-one');
+    $frame = SimulationFixture::ends('right palm chin -> '.$effect, 'cloth-one');
 
     expect($frame->positions->distance)->toEqualWithDelta($distance, 1e-9)->and($frame->isHeld)->toBe($isHeld);
 })->with([
@@ -269,7 +269,7 @@ it('never lets two bodies pass through each other', function (): void {
 });
 
 it('runs branches from after the strikes, with what they name', function (string $condition, float $distance, bool $isHeld): void {
-    $frames = SimulationFixture::frames('cloth-one', [], "right knee groin -> driven back\n  if {$condition}: look\nlook");
+    $frames = SimulationFixture::frames('cloth-one', [], "right palm chin -> driven back\n  if {$condition}: look\nlook");
 
     expect(array_keys($frames))->toBe([1, '1.1', 2])
         ->and($frames['1.1']->positions->distance)->toEqualWithDelta($distance, 1e-9)
@@ -309,7 +309,7 @@ it('sees what the attacker reaches', function (): void {
 });
 
 it('tells the sector, and how long until the attacker faces the defender', function (): void {
-    $frame = SimulationFixture::ends('left palm chin -> turned', 'closing-in');
+    $frame = SimulationFixture::ends('head nose -> turned', 'closing-in');
     expect($frame->positions->sector->value)->toBe('flank')->and($frame->positions->faceSeconds)->toEqualWithDelta(90 / 120, 1e-9)
         ->and(SimulationFixture::ends('look', 'closing-in')->positions->sector->value)->toBe('front');
 });
