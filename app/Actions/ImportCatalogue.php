@@ -131,6 +131,7 @@ final class ImportCatalogue
             'bearings' => $school->conventions->bearings->value,
             'typical' => $school->statures->typical,
             'share' => $school->share,
+            'tolerance' => $school->tolerance,
             'sizes' => $school->statures->sizes,
             'hole_factors' => $school->holeFactors,
             'policy' => $school->policy === null ? null : array_map(static fn (PolicyRow $row): array => [

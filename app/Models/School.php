@@ -27,7 +27,7 @@ final class School extends Model
 
     protected function casts(): array
     {
-        return ['share' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP];
+        return ['share' => 'float', 'tolerance' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP];
     }
 
     /** @return HasMany<User, $this> */

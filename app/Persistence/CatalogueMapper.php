@@ -240,6 +240,7 @@ final readonly class CatalogueMapper
                 $reader->setting($school, 'own words', static fn (): array => self::aliases(Json::strict($school, 'aliases')), []),
                 $reader->setting($school, 'time zone', static fn (): string => (new DateTimeZone($school->zone))->getName(), Conventions::ZONE),
             ),
+            $school->tolerance,
         );
     }
 

@@ -22,7 +22,7 @@ final readonly class NoRoom implements Check
         foreach ($trial->run->frames as $frame) {
             $excess = $room->excess($trial->run->start->positions->defender->feet->axis, $frame->positions->defender->feet->axis);
             if ($excess > 1e-9 && $frame->moved() > 1e-9) {
-                yield $this->rule()->at($frame, ['cm' => max(1, (int) round($excess * 100)), 'room' => $room->texts()], 'farther');
+                yield $this->rule()->measured($frame, $excess, $trial->tolerance(), ['cm' => max(1, (int) round($excess * 100)), 'room' => $room->texts()], 'farther');
             }
             if (! $room->allowsHop() && $frame->does(Verb::Hop)) {
                 yield $this->rule()->at($frame, case: 'hop');

@@ -50,7 +50,10 @@ final readonly class PinnedLimb implements Check
                 default => [null, []],
             };
             if ($case !== null) {
-                yield $this->rule()->at($frame, ['limb' => $status->limb->value, 'reason' => $status->text() ?? '', ...$values], $case, $done->limb);
+                $texts = ['limb' => $status->limb->value, 'reason' => $status->text() ?? '', ...$values];
+                yield $case === 'far'
+                    ? $this->rule()->measured($frame, (float) $done->fromHold - self::NEAR, $trial->tolerance(), $texts, $case, $done->limb)
+                    : $this->rule()->at($frame, $texts, $case, $done->limb);
 
                 return;
             }

@@ -21,6 +21,23 @@ final readonly class Rule
     }
 
     /**
+     * The same about a figure that is short: one step milder, and saying so, where it is close.
+     *
+     * @param float                                                  $short     how much is missing, above 0
+     * @param Tolerance                                              $tolerance what counts as close
+     * @param array<string, int|float|string|Text|list<string|Text>> $values    in its texts, by name
+     * @param ?string                                                $case      which of its texts, where it has several
+     */
+    public function measured(Frame $frame, float $short, Tolerance $tolerance, array $values = [], ?string $case = null, ?Limb $limb = null): Finding
+    {
+        $finding = $this->at($frame, $values, $case, $limb);
+
+        return $tolerance->isClose($short)
+            ? new Finding($this->id, $this->severity->milder(), $frame->number, Text::of('checks.close', ['message' => $finding->message, 'within' => $tolerance->text()]), $finding->mend, $limb)
+            : $finding;
+    }
+
+    /**
      * @param array<string, int|float|string|Text|list<string|Text>> $values in its texts, by name
      * @param ?string                                                $case   which of its texts, where it has several
      */

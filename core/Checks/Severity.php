@@ -13,4 +13,10 @@ enum Severity: string
     case Warn = 'warn';
     /** Worth a second look. */
     case Note = 'note';
+
+    /** What it is where a figure is short by less than the school minds. */
+    public function milder(): self
+    {
+        return $this === self::Stop ? self::Warn : self::Note;
+    }
 }

@@ -31,6 +31,12 @@ final readonly class Trial
         public array $robust = [],
     ) {}
 
+    /** What counts as close for a length. */
+    public function tolerance(): Tolerance
+    {
+        return Tolerance::metres($this->standards->school->tolerance);
+    }
+
     public function doctrine(): Doctrine
     {
         return $this->answer->teaching->doctrine ?? $this->standards->school->doctrine;

@@ -12,9 +12,16 @@ final readonly class School
     /** Share of a rank's students that must hold an attack for it to count as proven. */
     public const SHARE = 0.8;
 
+    /** Metres by which a figure may be short and still be close. */
+    public const TOLERANCE = 0.05;
+
+    /** The most that a school may allow. */
+    public const MAX_TOLERANCE = 0.5;
+
     /**
      * @param array<string, float>                 $holeFactors factor by kind of hole, where it is not the default
      * @param list<PolicyRow>                      $policy      what is not taught to whom
+     * @param float                                $tolerance   metres by which a figure may be short and still be close
      */
     public function __construct(
         public string $name,
@@ -24,6 +31,7 @@ final readonly class School
         public ?array $policy = null,
         public Statures $statures = new Statures(),
         public Conventions $conventions = new Conventions(),
+        public float $tolerance = self::TOLERANCE,
     ) {}
 
     public function vocabulary(): Vocabulary

@@ -73,6 +73,7 @@ final readonly class CatalogueWriter
             'bearings' => $school->conventions->bearings->value,
             'typical' => $school->statures->typical,
             'share' => $school->share,
+            'tolerance' => $school->tolerance === School::TOLERANCE ? null : $school->tolerance,
             'hole_factors' => $school->holeFactors ?: null,
             'policy' => $policy,
             'aliases' => $school->conventions->aliases ?: null,

@@ -185,12 +185,13 @@ final readonly class Striker
         [$x, $y] = [$scene->x, $scene->y];
         $facing = $turning->facing;
         $off = Angle::turn($facing, $scene->bearingToAttacker());
-        $isInArc = $strike->reachesRound($off, $limb->isLeft()) || $scene->isHeldAt($target);
-        $isFaced = $target->face()->isExposedTo(Angle::turn($scene->attackerFacing, Angle::of($x - $scene->attackerX, $y - $scene->attackerY)))
-            || ($scene->attackerPosture === Posture::Folded && ($target === Target::BackOfHead || $target === Target::Spine));
+        $missesArc = $scene->isHeldAt($target) ? 0.0 : $strike->missesRound($off, $limb->isLeft());
+        $missesFace = $scene->attackerPosture === Posture::Folded && ($target === Target::BackOfHead || $target === Target::Spine)
+            ? 0.0
+            : $target->face()->missedBy(Angle::turn($scene->attackerFacing, Angle::of($x - $scene->attackerX, $y - $scene->attackerY)));
         $share = $target->height();
         $height = $share === null ? null : $scene->attackerHeight($share, $target->isOfHead());
-        $aim = new Aim($isFaced, $isInArc, $off, $turning->by, $turning->leaves);
+        $aim = new Aim($missesFace, $missesArc, $off, $turning->by, $turning->leaves);
         if ($height !== null) {
             $own = $scene->bodies->defender;
             $joint = $strike->joint();

@@ -18,10 +18,16 @@ enum Face
      */
     public function isExposedTo(float $off): bool
     {
+        return $this->missedBy($off) <= 1e-9;
+    }
+
+    /** Degrees by which it cannot be hit from there; 0 or below where it can. */
+    public function missedBy(float $off): float
+    {
         return match ($this) {
-            self::Front => abs($off) <= 100 + 1e-9,
-            self::Rear => abs($off) >= 80 - 1e-9,
-            self::Any => true,
+            self::Front => abs($off) - 100,
+            self::Rear => 80 - abs($off),
+            self::Any => 0.0,
         };
     }
 }

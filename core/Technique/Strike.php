@@ -111,11 +111,25 @@ enum Strike: string
      */
     public function reachesRound(float $off, bool $left): bool
     {
+        return $this->missesRound($off, $left) <= 1e-9;
+    }
+
+    /**
+     * Degrees by which it cannot be thrown that far off the striker's facing; 0 or below where it can.
+     *
+     * @param float $off  degrees clockwise from the facing to the target, -180 to 180
+     * @param bool  $left whether a left limb throws it
+     */
+    public function missesRound(float $off, bool $left): float
+    {
+        $own = $left ? -$off : $off;
+
         return match ($this) {
-            self::Elbow, self::Hammer, self::Head, self::Stomp => true,
-            self::SideKick, self::HookKick => ($left ? -$off : $off) >= 30 - 1e-9 && ($left ? -$off : $off) <= 150 + 1e-9,
-            self::BackKick => abs($off) >= 120 - 1e-9,
-            default => abs($off) <= self::ARC + 1e-9,
+            self::Elbow, self::Hammer, self::Head, self::Stomp => 0.0,
+            // Beside: the nearer way round to the arc from 30° to 150° on its own side.
+            self::SideKick, self::HookKick => $own < -90 ? 210 - abs($own) : max(30 - $own, $own - 150),
+            self::BackKick => 120 - abs($off),
+            default => abs($off) - self::ARC,
         };
     }
 

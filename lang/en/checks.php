@@ -5,6 +5,9 @@ declare(strict_types=1);
 // What each check says, by its name: what sets it off, what it found, and how to mend it.
 
 return [
+    'close' => ':message That is close, :within.',
+    'within-cm' => 'within :cm cm',
+    'within-degrees' => 'within :degrees°',
     'pinned-limb' => [
         'trigger' => 'a blocked limb acts, or a limited limb does more than the hold allows',
         'blocked' => [

@@ -103,7 +103,7 @@ it('checks an answer beat by beat as one document', function (): void {
 
     expect($code)->toBe(0)
         ->and(array_keys($answer))->toBe(['id', 'title', 'canonical', 'mirror', 'duration_s', 'robust', 'beats', 'findings'])
-        ->and(array_keys($answer['beats'][0]))->toBe(['n', 'time_s', 'distance_m', 'sector', 'holds', 'grips', 'delivery', 'strikes', 'threats'])
+        ->and(array_keys($answer['beats'][0]))->toBe(['n', 'time_s', 'distance_m', 'sector', 'holds', 'grips', 'delivery', 'strikes', 'steps', 'threats'])
         ->and($answer['beats'][0]['n'])->toBe('1');
     foreach ($answer['findings'] as $finding) {
         expect(array_keys($finding))->toBe(['check', 'severity', 'beat', 'message', 'mend']);

@@ -40,7 +40,7 @@ final readonly class SchoolSection
     /** @param array<array-key, mixed> $ranks by id */
     public function school(array $ranks): School
     {
-        $in = $this->file->map('school', ['name', 'doctrine', 'bearings', 'typical', 'share', 'hole_factors', 'policy', 'aliases', 'zone']);
+        $in = $this->file->map('school', ['name', 'doctrine', 'bearings', 'typical', 'share', 'tolerance', 'hole_factors', 'policy', 'aliases', 'zone']);
         $sizes = $this->sizes();
 
         return new School(
@@ -51,6 +51,7 @@ final readonly class SchoolSection
             $in->has('policy') ? $this->policy($in, $ranks) : null,
             new Statures($in->has('typical') ? $in->reference('typical', $sizes, Text::of('file.size')) : Statures::TYPICAL, $sizes),
             new Conventions($in->word('bearings', BearingStyle::class, BearingStyle::Clock), $this->aliases($in), $this->zone($in)),
+            $in->numberOr('tolerance', School::TOLERANCE, 0, School::MAX_TOLERANCE) ?? School::TOLERANCE,
         );
     }
 

@@ -3,17 +3,20 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Checks\Check;
+use StoneDrill\Core\Checks\Checks;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Finding;
 use StoneDrill\Core\Checks\Scope;
 use StoneDrill\Core\Checks\Severity;
 use StoneDrill\Core\Checks\Standards;
+use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Floor\Bodies;
 use Tests\Support\Made;
 
 /** Whoever asks for less is told the same of it: every answer of the demo, both sides, three pairs of bodies. */
 dataset('scopes', [
-    'what stops alone' => [Scope::stops(...), static fn (Finding $finding): bool => $finding->severity === Severity::Stop],
+    'what stops alone, or does where it is not close' => [Scope::stops(...), static fn (Finding $finding): bool => in_array($finding->check, array_map(static fn (Check $check): CheckId => $check->rule()->id, array_filter(Checks::all(), static fn (Check $check): bool => $check->rule()->severity === Severity::Stop)), true)],
     'what makes holes alone' => [Scope::holes(...), static fn (Finding $finding): bool => in_array($finding->check->value, ['policy', 'no-exit', 'unbranched'], true)],
     'what is written alone' => [Scope::asWritten(...), static fn (Finding $finding): bool => $finding->check->value !== 'unbranched'],
 ]);

@@ -27,8 +27,8 @@ dataset('weaknesses', [
     'ends in the attacker’s reach' => ['tuck, both hands strip', ['no way out']],
     'leans on an effect' => ["tuck, right knee groin -> driven back\nleave 6", ['no what-if']],
     'leans on it, with a what-if' => ["tuck, right knee groin -> driven back\n  if not: both hands strip\nleave 6", []],
-    // Small against large: 1.52 reaches up to 1.6095 with a palm at √(.535² − .366²) + .113 = .503; the gap is .714 less .111.
-    'reaches only one alike' => ["tuck, left hand clamp wrist, right palm chin\nboth hands strip\nleave 6", ['size-bound']],
+    // Small against large: an elbow of .2827 from 1.2434 never gets up to 1.6095.
+    'reaches only one alike' => ["tuck, left hand clamp wrist, right elbow chin\nboth hands strip\nleave 6", ['size-bound']],
 ]);
 
 it('finds what every answer of a cell lacks', function (string $beats, array $expected): void {
