@@ -35,7 +35,7 @@ return [
         ],
     ],
     'no-support' => [
-        'trigger' => 'a kick or knee while the other foot moves, or with no foot down; hop and jumping excepted',
+        'trigger' => 'a kick or knee while the other foot moves, unless a step before it brings it there, or with no foot down; hop and jumping excepted',
         'moves' => [
             'message' => 'The :limb strikes while the other foot moves.',
             'mend' => 'Set the foot in the beat before.',
@@ -57,7 +57,7 @@ return [
         ],
     ],
     'out-of-reach' => [
-        'trigger' => 'a strike’s margin is below 0',
+        'trigger' => 'a strike is short even with the body carried along',
         'height' => [
             'message' => 'The :limb cannot reach the :target at any distance: it is :cm cm above the floor.',
             'mend' => 'Take a target at another height, or a longer weapon.',

@@ -102,7 +102,7 @@ final class Made
     {
         return [
             'format' => 'stone-drill/1',
-            'school' => ['name' => 'Small Hall', 'doctrine' => 'control', 'bearings' => 'degrees', 'typical' => 'large', 'share' => 0.7, 'hole_factors' => ['open' => 2, 'no way out' => 0.5],
+            'school' => ['name' => 'Small Hall', 'doctrine' => 'control', 'bearings' => 'degrees', 'typical' => 'large', 'share' => 0.7, 'tolerance' => 0.03, 'hole_factors' => ['open' => 2, 'no way out' => 0.5],
                 'policy' => [['hazard' => 'choke', 'under' => 16, 'level' => 'not-taught'], ['hazard' => 'contact', 'rank' => 'b', 'level' => 'pads']], 'aliases' => ['verbs' => ['glide' => 'slide']]],
             'sizes' => ['small' => 1.5, 'giant' => 2.1],
             'kinds' => [['id' => 'belt', 'name' => 'Held by the belt', 'family' => 'grab', 'attacker_busy' => ['hand'], 'hand' => ['left', 'right'], 'bearing' => [12, '1'], 'start' => 'grab', 'cautions' => ['Loose belts only.']]],

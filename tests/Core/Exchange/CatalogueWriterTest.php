@@ -15,6 +15,7 @@ it('writes YAML that people can read, defaults left out', function (): void {
           bearings: degrees
           typical: large
           share: 0.7
+          tolerance: 0.03
           hole_factors:
             open: 2.0
             'no way out': 0.5
