@@ -9,6 +9,12 @@ use StoneDrill\Core\Text;
 /** How findings tell their figures. */
 final class Figures
 {
+    /** Whole centimetres; with one more digit where they would round like the limit beside which they are read. */
+    public static function beside(float $metres, float $limit): string
+    {
+        return number_format(100 * $metres, round(100 * $metres) === round(100 * $limit) ? 1 : 0);
+    }
+
     /** @param float $metres how much is missing; below 0 there is some to spare */
     public static function missing(float $metres): Text
     {

@@ -21,7 +21,7 @@ final readonly class OutOfReach implements Check
                 if ($hit->measure->tooFarUp) {
                     yield $this->rule()->at($frame, ['limb' => $hit->limb->value, 'target' => $hit->target->value, 'cm' => (int) round(100 * (float) $hit->measure->height)], 'height', $hit->limb);
                 } elseif (! $hit->reaches()) {
-                    yield $this->rule()->measured($frame, -(float) $hit->measure->sum(), $trial->tolerance(), ['weapon' => $hit->weapon(), 'target' => $hit->target->value, 'cm' => (int) round(-100 * (float) $hit->measure->sum())], 'short', $hit->limb);
+                    yield $this->rule()->measured($frame, -(float) $hit->measure->sum(), $trial->tolerance(), ['weapon' => $hit->weapon(), 'target' => $hit->target->value, 'cm' => Figures::beside(-(float) $hit->measure->sum(), $trial->standards->school->tolerance)], 'short', $hit->limb);
                 }
             }
         }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Checks\Figures;
 use StoneDrill\Core\Checks\Finding;
 use StoneDrill\Core\Checks\Severity;
 use Tests\Core\Floor\OnTheFloor;
@@ -12,6 +13,10 @@ use Tests\Support\English;
  * shoulder .21672 to the side); held at the arm it is .6392. Nobody goes along with a strike while a foot moves, and a length
  * in metres is not changed.
  */
+it('tells one digit more where a figure would round like the limit', function (float $metres, string $told): void {
+    expect(Figures::beside($metres, 0.05))->toBe($told);
+})->with([[0.0504, '5.0'], [0.0537, '5.4'], [0.0463, '4.6'], [0.036, '4'], [0.16, '16']]);
+
 it('is one step milder where a figure is close, and says so', function (string $check, string $kind, array $values, string $beats, array $with, Severity $severity, bool $isClose): void {
     $found = array_values(array_filter(OnTheFloor::examine($kind, $values, $beats, $with)->findings, static fn (Finding $finding): bool => $finding->check->value === $check));
 
