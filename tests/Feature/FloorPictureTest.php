@@ -30,7 +30,8 @@ it('draws everybody where they are, in centimetres, 12 o’clock up', function (
         ->and([$frames[0]->defender->x, $frames[0]->defender->y, $frames[0]->attacker->x, $frames[0]->attacker->y])->toBe([0.0, 0.0, 0.0, -63.9])
         ->and($frames[0]->defender->feet[0])->toBe(['transform' => 'translate(-16 -0) rotate(0)'])
         ->and($frames[1]->defender->feet[0]['transform'])->toStartWith('translate(-74.8 ')
-        ->and($frames[1]->defender->x)->toBe(-29.4)
+        // The right foot comes after, to .35 H: from 16 cm right to 16 cm left, so the axis is half way from there to the left foot.
+        ->and($frames[1]->defender->x)->toBe(-45.4)
         ->and($frames[0]->attacker->facing)->toBe(180.0);
 });
 

@@ -39,9 +39,27 @@ it('shows the same figures as the core has', function (string $defender, string 
     $hit = $run->frames[0]->hits[0];
 
     ($this->bench)('left palm chin', ['defender' => $defender, 'attacker' => $attacker])
-        ->assertSee($hit->measure->tooFarUp ? 'palm too high' : sprintf('palm %+d cm', $hit->centimetres()))
+        ->assertSee(match (true) {
+            $hit->measure->tooFarUp => 'palm too high',
+            $hit->measure->drive > 0 => sprintf('palm +%d cm with the body', round(100 * $hit->measure->drive)),
+            default => sprintf('palm %+d cm', $hit->centimetres()),
+        })
         ->assertSee(sprintf('%.2f m away', $run->frames[0]->positions->distance));
 })->with([['small', 'large', 1.52, 1.85], ['large', 'small', 1.85, 1.52], ['child', 'large', 1.25, 1.85]]);
+
+it('tells the length that a step takes, draws it, and offers to write it', function (): void {
+    // As in the core's own test: rocked to .8392, the elbow needs 14 cm more than the usual 58.8.
+    ($this->bench)("left palm chin -> rocked\nleft foot step 12, left elbow chin")
+        ->assertSee('left foot: 73 cm, 1.24 of the usual')
+        ->assertSee('73 cm</text>', false)
+        ->assertSeeInOrder(['data-mended="left palm chin -&gt; rocked', 'left foot step 12 0.728 m, left elbow chin', 'Write this length'], false);
+    ($this->bench)("left palm chin -> rocked\nleft foot step 12 0.728 m, left elbow chin")->assertDontSee('of the usual')->assertDontSee('Write this length');
+});
+
+it('tells how the body goes and turns with a strike', function (): void {
+    ($this->bench)('left elbow chin')->assertSee('left elbow chin: reached, since the body goes 15 cm with it');
+    ($this->bench)('right back kick groin')->assertSee('(the body turns 180° to the right)');
+});
 
 it('looks at it from the other side, at another pace, in another spelling', function (): void {
     ($this->bench)('left palm chin', ['side' => 'mirrored'])->assertSee('right hand palm chin: +14 cm');
