@@ -17,8 +17,9 @@ use StoneDrill\Core\Technique\Limb;
 /** One beat as it is drawn. */
 final readonly class FloorFrame
 {
-    /** How far below a foot its words stand, in the units of the drawing. */
-    private const BELOW = 22.0;
+    /** How far beside a foot, and below both, its words stand, in the units of the drawing. */
+    private const BESIDE = 8.0;
+    private const BELOW = 26.0;
 
     public FloorFigure $defender;
     public FloorFigure $attacker;
@@ -35,7 +36,7 @@ final readonly class FloorFrame
     /** @var list<array{x1: float, y1: float, x2: float, y2: float}> from the attacker’s arms that hold to the defender */
     public array $holds;
 
-    /** @var list<array{x: float, y: float, label: string}> how far a foot went, where that is not as far as usual */
+    /** @var list<array{x: float, y: float, anchor: string, label: string}> how far a foot went, where that is not as far as usual */
     public array $steps;
 
     /** @param string $track the first beat of the what-if it belongs to, empty on the main line */
@@ -53,17 +54,17 @@ final readonly class FloorFrame
         $this->steps = array_values(array_map($this->step(...), array_filter($frame->movement->strides, static fn (Stride $stride): bool => ! $stride->isUsual())));
     }
 
-    /** @return array{x: float, y: float, label: string} beside the foot; between them where both went */
+    /** @return array{x: float, y: float, anchor: string, label: string} on the outer side of the foot; below both where both went */
     private function step(Stride $stride): array
     {
         $feet = $this->frame->positions->defender->feet;
-        $at = match ($stride->limb) {
-            Limb::LeftFoot => $feet->left,
-            Limb::RightFoot => $feet->right,
-            default => $feet->axis,
+        [$at, $right, $down, $anchor] = match ($stride->limb) {
+            Limb::LeftFoot => [$feet->left, -self::BESIDE, self::BESIDE, 'end'],
+            Limb::RightFoot => [$feet->right, self::BESIDE, self::BESIDE, 'start'],
+            default => [$feet->axis, 0.0, self::BELOW, 'middle'],
         };
 
-        return ['x' => FloorFigure::cm($at->x), 'y' => -FloorFigure::cm($at->y) + self::BELOW, 'label' => __('floor.step-label', ['cm' => $stride->centimetres()])];
+        return ['x' => FloorFigure::cm($at->x) + $right, 'y' => -FloorFigure::cm($at->y) + $down, 'anchor' => $anchor, 'label' => __('floor.step-label', ['cm' => $stride->centimetres()])];
     }
 
     /** @return array{x1: float, y1: float, x2: float, y2: float, label: string, lx: float, ly: float, anchor: string, reaches: bool} */

@@ -44,7 +44,7 @@ preserveAspectRatio="xMidYMid meet" xmlns="http://www.w3.org/2000/svg" font-fami
             'dash' => '4 2'])
         @include('workbench.body', ['figure' => $drawn->defender, 'colour' => $ink->defender(), 'name' => __('floor.you'), 'dash' => null])
         @foreach ($drawn->steps as $step)
-            <text x="{{ $step['x'] }}" y="{{ $step['y'] }}" font-size="9" text-anchor="middle" fill="{{ $ink->defender() }}"
+            <text x="{{ $step['x'] }}" y="{{ $step['y'] }}" font-size="9" text-anchor="{{ $step['anchor'] }}" fill="{{ $ink->defender() }}"
                 stroke="{{ $ink->ground() }}" stroke-width="3" paint-order="stroke">{{ $step['label'] }}</text>
         @endforeach
         @foreach ($drawn->strikes as $strike)
