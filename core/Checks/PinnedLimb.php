@@ -22,8 +22,8 @@ final readonly class PinnedLimb implements Check
     /** Height, as a share of the defender’s stature, up to which a pinned arm reaches. */
     private const LOW = 0.53;
 
-    /** Arm and leg points that a pinned arm reaches. */
-    private const LOW_POINTS = [Target::Hand, Target::Fingers, Target::Wrist, Target::Forearm, Target::Hips, Target::Leg, Target::Ankle];
+    /** Points of an arm that a pinned arm reaches. */
+    private const LOW_POINTS = [Target::Hand, Target::Fingers, Target::Wrist, Target::Forearm];
 
     public function rule(): Rule
     {

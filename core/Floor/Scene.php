@@ -168,6 +168,17 @@ final class Scene
         return false;
     }
 
+    public function hasGripOnHead(): bool
+    {
+        foreach ($this->grips as $grip) {
+            if ($grip->target?->isOfHead() === true) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function hasGripOnLeg(Hand $leg): bool
     {
         foreach ($this->grips as $grip) {

@@ -21,6 +21,13 @@ final readonly class Striker
     /** How far down a shoulder, and the hip for a knee, counts as anywhere, as a share of the stature. */
     private const DROP = 0.10;
 
+    /** Degrees past the edge of its half that a strike goes round to a target, and the share of the stature it takes of its reach. */
+    private const ROUND = 50.0;
+    private const ROUND_COSTS = 0.15;
+
+    /** A crouch from which the defender bends to what is low, as a share of the stature. */
+    private const CROUCHED = 0.10;
+
     /** How far a strike carries the body along where it is short, as shares of the stature. */
     private const DRIVE = 0.12;
     private const KNEE_DRIVE = 0.25;
@@ -186,9 +193,9 @@ final readonly class Striker
         $facing = $turning->facing;
         $off = Angle::turn($facing, $scene->bearingToAttacker());
         $missesArc = $scene->isHeldAt($target) ? 0.0 : $strike->missesRound($off, $limb->isLeft());
-        $missesFace = $scene->attackerPosture === Posture::Folded && ($target === Target::BackOfHead || $target === Target::Spine)
-            ? 0.0
-            : $target->face()->missedBy(Angle::turn($scene->attackerFacing, Angle::of($x - $scene->attackerX, $y - $scene->attackerY)));
+        $missesFace = $this->missesFace($scene, $target);
+        $goesRound = $missesFace > 1e-9 && $missesFace <= self::ROUND + 1e-9 && $strike->wraps() && $target !== Target::Spine;
+        $missesFace = $goesRound ? 0.0 : $missesFace;
         $share = $target->height();
         $height = $share === null ? null : $scene->attackerHeight($share, $target->isOfHead());
         $aim = new Aim($missesFace, $missesArc, $off, $turning->by, $turning->leaves);
@@ -197,7 +204,11 @@ final readonly class Striker
             $joint = $strike->joint();
             $at = $scene->jointHeight($joint->height());
             $isArm = $joint === Joint::Shoulder;
-            $found = Reach::at($strike->chain() * $own, $at, $isArm || $strike === Strike::Knee ? max(0.0, $at - self::DROP * $own) : $at, $height, $isArm ? Bodies::LEAN * $own : 0.0);
+            $low = $isArm || $strike === Strike::Knee ? max(0.0, $at - self::DROP * $own) : $at;
+            $lean = ($isArm ? Bodies::LEAN * $own : 0.0) - ($goesRound ? self::ROUND_COSTS * $own : 0.0);
+            $found = $height < $low && $this->bends($scene)
+                ? Reach::bent($strike->chain() * $own, $at, $low, $height, $lean)
+                : Reach::at($strike->chain() * $own, $at, $low, $height, $lean);
             [$targetX, $targetY] = $target->isOfHead() ? $this->head($scene) : [$scene->attackerX, $scene->attackerY];
             $side = $limb->isLeft() ? -1 : ($limb->isRight() ? 1 : 0);
             $lateral = $side * $joint->lateral() * $own;
@@ -214,6 +225,22 @@ final readonly class Striker
         }
 
         return new Hit($limb, $strike, $target, new Measure(null, false, 0.0, 0.0, null), $aim);
+    }
+
+    /** Degrees by which a target is not on the half of the attacker's body that is turned to the striker; 0 or below where it is. */
+    private function missesFace(Scene $scene, Target $target): float
+    {
+        $isOpen = ($target === Target::BackOfHead || $target === Target::Spine)
+            && ($scene->attackerPosture === Posture::Folded || $scene->hasGripOnHead());
+
+        return $isOpen ? 0.0 : $target->face()->missedBy(Angle::turn($scene->attackerFacing, Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY)));
+    }
+
+    /** Whether the defender bends to what is lower than the joint: the attacker is down, or the defender is. */
+    private function bends(Scene $scene): bool
+    {
+        return $scene->attackerPosture === Posture::Lying || $scene->attackerPosture === Posture::Kneeling || $scene->posture === Posture::Kneeling
+            || $scene->crouch >= self::CROUCHED * $scene->bodies->defender - 1e-9;
     }
 
     /** @return array{float, float} */

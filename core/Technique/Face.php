@@ -9,6 +9,8 @@ enum Face
 {
     case Front;
     case Rear;
+    /** The rear with the sides. */
+    case Flank;
     case Any;
 
     /**
@@ -27,6 +29,7 @@ enum Face
         return match ($this) {
             self::Front => abs($off) - 100,
             self::Rear => 80 - abs($off),
+            self::Flank => 60 - abs($off),
             self::Any => 0.0,
         };
     }

@@ -133,6 +133,12 @@ enum Strike: string
         };
     }
 
+    /** Whether it goes round the body to a target that is not quite on the striker's side. */
+    public function wraps(): bool
+    {
+        return in_array($this, [self::Hammer, self::Backhand, self::Edge, self::Palm, self::Elbow], true);
+    }
+
     /** Whether a turn of the whole body before it is part of it; a spinning side, hook or back kick starts from where one faces. */
     public function turnsFirst(): bool
     {

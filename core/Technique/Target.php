@@ -39,7 +39,7 @@ enum Target: string
     case Leg = 'leg';
     case Ankle = 'ankle';
 
-    /** Height as a share of the stature of who is hit; null for arms and legs, which have no height of their own. */
+    /** Height as a share of the stature of who is hit; null for the points of an arm, which are where the arm is. */
     public function height(): ?float
     {
         return match ($this) {
@@ -60,8 +60,14 @@ enum Target: string
             self::Thigh => 0.38,
             self::Knee => 0.285,
             self::Shin => 0.18,
-            self::Instep => 0.04,
-            default => null,
+            self::Instep, self::Ankle => 0.04,
+            self::Shoulder => 0.818,
+            self::Armpit => 0.75,
+            self::Chest => 0.76,
+            self::Back => 0.72,
+            self::Hips => 0.53,
+            self::Leg => 0.40,
+            self::Hand, self::Fingers, self::Wrist, self::Forearm, self::Elbow, self::UpperArm => null,
         };
     }
 
@@ -69,8 +75,9 @@ enum Target: string
     public function face(): Face
     {
         return match ($this) {
-            self::Eyes, self::Nose, self::Chin, self::Throat, self::Collarbone, self::SolarPlexus, self::Belly => Face::Front,
-            self::BackOfHead, self::Spine, self::Kidney => Face::Rear,
+            self::Eyes, self::Nose, self::Chin, self::Throat, self::Collarbone, self::SolarPlexus, self::Belly, self::Chest => Face::Front,
+            self::BackOfHead, self::Spine, self::Back => Face::Rear,
+            self::Kidney => Face::Flank,
             default => Face::Any,
         };
     }

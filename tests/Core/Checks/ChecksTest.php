@@ -58,7 +58,8 @@ dataset('checks', [
 
     'the back of a head that faces' => ['wrong-face', 'cloth-one', [], 'right elbow back of head', ['1']],
     'any side' => ['wrong-face', 'cloth-one', [], 'right palm temple', []],
-    'the chin of one who is turned away' => ['wrong-face', 'cloth-one', [], "right palm temple -> turned\nright foot step 3, right palm chin", ['2']],
+    'the chin of one who is turned away' => ['wrong-face', 'cloth-one', [], "right palm temple -> turned\nright foot step 3, right punch chin", ['2']],
+    'the chin of one who is turned away, with what goes round' => ['wrong-face', 'cloth-one', [], "right palm temple -> turned\nright foot step 3, right palm chin", []],
 
     'a palm behind' => ['wrong-arc', 'hug-behind-free', ['bearing' => '6'], 'right palm chin', ['1']],
     'an elbow behind' => ['wrong-arc', 'hug-behind-free', ['bearing' => '6'], 'right elbow ribs', []],

@@ -42,6 +42,38 @@ it('works out the margin of each weapon', function (string $beat, float $expecte
     ];
 });
 
+it('goes round to a target not quite on its side, for .15 H of reach', function (): void {
+    // The attacker at (0, .6392) faces 9, the defender at (.3, 0) is 115.1° off: 15.1° past the front.
+    $at = "right palm chin -> turned\nslide 3 0.3 m, right %s chin";
+    $gap = hypot(0.3 + 0.129 * 1.68, 0.6392) - 0.06 * 1.68;
+    $palm = MarginFixture::hit(sprintf($at, 'palm'), kind: 'arm-one', values: ['hand' => 'left']);
+    $punch = MarginFixture::hit(sprintf($at, 'punch'), kind: 'arm-one', values: ['hand' => 'left']);
+
+    expect($palm->aim->isFaced)->toBeTrue()
+        ->and($palm->measure->margin)->toEqualWithDelta(1.68 * sqrt(0.352 ** 2 - (0.870 - 0.818) ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 - 0.15 * 1.68 - $gap, 1e-9)
+        ->and($punch->aim->isFaced)->toBeFalse()
+        ->and($punch->measure->margin)->toEqualWithDelta(1.68 * sqrt(0.386 ** 2 - (0.870 - 0.818) ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 - $gap, 1e-9)
+        // 80° past the rear from in front: too far round; the spine not even from its edge.
+        ->and(MarginFixture::hit('right palm back of head', kind: 'arm-one', values: ['hand' => 'left'])->aim->isFaced)->toBeFalse()
+        ->and(MarginFixture::hit("right palm chin -> turned\nslide 9 0.3 m, right elbow spine", kind: 'arm-one', values: ['hand' => 'left'])->aim->isFaced)->toBeFalse();
+});
+
+it('bends to what is low when one of the two is down', function (string $beats): void {
+    // .8 of the chain count at most: .6 · .386 · 1.68 and the lean.
+    expect(MarginFixture::hit($beats, kind: 'arm-one', values: ['hand' => 'left'])->measure->margin)
+        ->toEqualWithDelta(0.6 * 0.386 * 1.68 + 0.288 * sin(deg2rad(15)) * 1.68 - (hypot(0.6392, 0.129 * 1.68) - 0.06 * 1.68), 1e-9);
+})->with([
+    'the attacker lies' => ["left hand clamp elbow -> dropped\nright punch ribs"],
+    'the attacker kneels' => ["left hand clamp elbow -> kneeling\nright punch shin"],
+    'the defender crouches' => ["drop\nright hammer instep"],
+    'the defender kneels' => ["kneel\nright hammer instep"],
+]);
+
+it('opens the back of a head that is gripped', function (): void {
+    expect(MarginFixture::hit('left hand clamp neck, right punch back of head', kind: 'arm-one', values: ['hand' => 'left'])->aim->isFaced)->toBeTrue()
+        ->and(MarginFixture::hit('left hand clamp elbow, right punch back of head', kind: 'arm-one', values: ['hand' => 'left'])->aim->isFaced)->toBeFalse();
+});
+
 it('rounds to whole centimetres only when it is shown', function (): void {
     $hit = MarginFixture::hit('right palm chin');
 

@@ -17,9 +17,10 @@ use StoneDrill\Core\Technique\Strike;
 final class PlainFloor
 {
     private const HEIGHTS = ['eyes' => .936, 'temple' => .93, 'back of head' => .92, 'nose' => .91, 'chin' => .870, 'throat' => .85, 'neck' => .84, 'collarbone' => .82, 'solar plexus' => .72,
-        'spine' => .70, 'ribs' => .66, 'kidney' => .62, 'belly' => .58, 'groin' => .48, 'thigh' => .38, 'knee' => .285, 'shin' => .18, 'instep' => .04];
-    private const FRONT = ['eyes', 'nose', 'chin', 'throat', 'collarbone', 'solar plexus', 'belly'];
-    private const REAR = ['back of head', 'spine', 'kidney'];
+        'spine' => .70, 'ribs' => .66, 'kidney' => .62, 'belly' => .58, 'groin' => .48, 'thigh' => .38, 'knee' => .285, 'shin' => .18, 'instep' => .04,
+        'ankle' => .04, 'shoulder' => .818, 'armpit' => .75, 'chest' => .76, 'back' => .72, 'hips' => .53, 'leg' => .40];
+    private const FRONT = ['eyes', 'nose', 'chin', 'throat', 'collarbone', 'solar plexus', 'belly', 'chest'];
+    private const REAR = ['back of head', 'spine', 'back'];
     private const HEAD = ['eyes', 'temple', 'back of head', 'nose', 'chin', 'throat', 'neck', 'collarbone'];
     private const CHAINS = ['punch' => .386, 'hammer' => .386, 'backhand' => .386, 'edge' => .386, 'palm' => .352, 'fingertips' => .440, 'elbow' => .186, 'head' => .12, 'knee' => .245, 'front kick' => .530,
         'side kick' => .530, 'back kick' => .530, 'stomp' => .530, 'hook kick' => .530, 'axe kick' => .530, 'round kick' => .430, 'crescent kick' => .430];
@@ -461,12 +462,17 @@ final class PlainFloor
         $facing = $this->facing + $turn;
         $more = ['turn' => $turn, 'swings back' => $back, 'drive' => 0.0, 'toward' => [0.0, 0.0]];
         $off = abs(self::turn($this->attackerFacing, self::angle(self::minus($this->me(), $this->attacker))));
-        $faced = match (true) {
-            $this->attackerPose === 'folded' && in_array($target, ['back of head', 'spine'], true) => true,
-            in_array($target, self::FRONT, true) => $off <= 100 + 1e-9,
-            in_array($target, self::REAR, true) => $off >= 80 - 1e-9,
-            default => true,
+        $headHeld = array_filter($this->grips, static fn (array $grip): bool => $grip['head']) !== [];
+        // How many degrees past the edge of its half the target lies.
+        $past = match (true) {
+            ($this->attackerPose === 'folded' || $headHeld) && in_array($target, ['back of head', 'spine'], true) => 0,
+            in_array($target, self::FRONT, true) => $off - 100,
+            in_array($target, self::REAR, true) => 80 - $off,
+            $target === 'kidney' => 60 - $off,
+            default => 0,
         };
+        $round = $past > 1e-9 && $past <= 50 + 1e-9 && $target !== 'spine' && in_array($strike, ['hammer', 'backhand', 'edge', 'palm', 'elbow'], true);
+        $faced = $past <= 1e-9 || $round;
         if (! isset(self::HEIGHTS[$target])) {
             return ['limb' => $limb, 'target' => $target, 'margin' => null, 'high' => false, 'faced' => $faced, ...$more];
         }
@@ -480,6 +486,9 @@ final class PlainFloor
         $low = $share === .818 || $strike === 'knee' ? max(0, $joint - .10 * $this->own) : $joint;
         $rise = abs(max($low, min($joint, $height)) - $height);
         $chain = self::CHAINS[$strike] * $this->own;
+        if ($height < $low && (in_array($this->attackerPose, ['lying', 'kneeling'], true) || $this->pose === 'kneeling' || $this->crouch >= .10 * $this->own - 1e-9)) {
+            $rise = min($rise, .8 * $chain);
+        }
         if ($rise > $chain) {
             return ['limb' => $limb, 'target' => $target, 'margin' => null, 'high' => true, 'faced' => $faced, ...$more];
         }
@@ -487,7 +496,7 @@ final class PlainFloor
         $step = self::stepFor($action, $actions);
         $from = self::plus($step === null ? $this->me() : ($side < 0 ? $this->right : $this->left), self::way($facing + 90, $side * $lateral * $this->own));
         $to = in_array($target, self::HEAD, true) ? $this->attackerHead() : $this->attacker;
-        $reach = sqrt($chain ** 2 - $rise ** 2) + ($share === .818 ? .288 * $this->own * sin(deg2rad(15)) : 0);
+        $reach = sqrt($chain ** 2 - $rise ** 2) + ($share === .818 ? .288 * $this->own * sin(deg2rad(15)) : 0) - ($round ? .15 * $this->own : 0);
 
         $margin = $reach - (self::length(self::minus($to, $from)) - .06 * $this->attackerHeight);
         $stands = $this->pose === 'standing' && $strike !== 'stomp' && array_filter($actions, static fn (Action $one): bool => in_array($one->verb->value, ['step', 'cross', 'slide', 'hop', 'leave', 'spread', 'close'], true)) === [];
@@ -545,7 +554,7 @@ final class PlainFloor
                 $target = $action->targets[0]->value ?? null;
                 $arm = $target === null ? $verb !== 'choke hold' : $verb === 'lock' || in_array($target, ['hand', 'fingers', 'wrist', 'forearm', 'elbow', 'upper arm', 'armpit'], true);
                 $leg = in_array($target, ['thigh', 'knee', 'shin', 'instep', 'leg', 'ankle'], true);
-                $this->grips[$hand] = ['verb' => $verb, 'arm' => $arm ? $this->limbOfHis($hand, false) : null, 'leg' => $leg ? $this->limbOfHis($hand, true) : null, 'at' => $this->apartBy()];
+                $this->grips[$hand] = ['verb' => $verb, 'arm' => $arm ? $this->limbOfHis($hand, false) : null, 'leg' => $leg ? $this->limbOfHis($hand, true) : null, 'at' => $this->apartBy(), 'head' => in_array($target, self::HEAD, true)];
             }
         }
         if ($verb === 'strip' && $action->toward?->value !== 'fingers' && (in_array($this->kind, self::GRABS, true) || in_array($this->kind, ['throat-front', 'throat-behind'], true))) {

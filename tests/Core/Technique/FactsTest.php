@@ -89,10 +89,10 @@ it('knows each target', function (string $target, ?float $height, Face $face): v
 })->with([
     ['eyes', 0.936, Face::Front], ['temple', 0.93, Face::Any], ['back of head', 0.92, Face::Rear], ['nose', 0.91, Face::Front], ['chin', 0.870, Face::Front],
     ['throat', 0.85, Face::Front], ['neck', 0.84, Face::Any], ['collarbone', 0.82, Face::Front], ['solar plexus', 0.72, Face::Front], ['spine', 0.70, Face::Rear],
-    ['ribs', 0.66, Face::Any], ['kidney', 0.62, Face::Rear], ['belly', 0.58, Face::Front], ['groin', 0.48, Face::Any], ['thigh', 0.38, Face::Any],
+    ['ribs', 0.66, Face::Any], ['kidney', 0.62, Face::Flank], ['belly', 0.58, Face::Front], ['groin', 0.48, Face::Any], ['thigh', 0.38, Face::Any],
     ['knee', 0.285, Face::Any], ['shin', 0.18, Face::Any], ['instep', 0.04, Face::Any],
     ['hand', null, Face::Any], ['fingers', null, Face::Any], ['wrist', null, Face::Any], ['forearm', null, Face::Any], ['elbow', null, Face::Any], ['upper arm', null, Face::Any],
-    ['armpit', null, Face::Any], ['shoulder', null, Face::Any], ['chest', null, Face::Any], ['back', null, Face::Any], ['hips', null, Face::Any], ['leg', null, Face::Any], ['ankle', null, Face::Any],
+    ['armpit', 0.75, Face::Any], ['shoulder', 0.818, Face::Any], ['chest', 0.76, Face::Front], ['back', 0.72, Face::Rear], ['hips', 0.53, Face::Any], ['leg', 0.40, Face::Any], ['ankle', 0.04, Face::Any],
 ]);
 
 it('turns the head with the head alone', function (): void {
@@ -111,6 +111,7 @@ it('exposes each face from where it can be hit', function (Face $face, array $ex
 })->with([
     [Face::Front, [0, 100, -100], [101, 180]],
     [Face::Rear, [80, -80, 180], [79, 0]],
+    [Face::Flank, [60, -60, 180], [59, 0]],
     [Face::Any, [0, 90, 180], []],
 ]);
 
