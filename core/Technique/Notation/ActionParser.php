@@ -98,7 +98,8 @@ final readonly class ActionParser
 
             return self::SHORT[$word];
         }
-        if ($line->takeWords('head')) {
+        // The head has no side: a side that is written is read over.
+        if ($line->takeWords('head') || $line->takeWords('left', 'head') || $line->takeWords('right', 'head')) {
             return [null, 'head'];
         }
         if (! isset(self::PARTS[$word]) || ! $line->takeWords($word)) {
@@ -166,7 +167,7 @@ final readonly class ActionParser
         }
         $limb = $part === null || ($part === 'feet' && $rule === LimbRule::WholeBody) ? null : Limb::tryFrom($side.' '.$part);
         if (($limb === null && $part === 'feet' && $rule !== LimbRule::WholeBody) || ! $rule->admits($limb)) {
-            throw $line->refuseAt($part === null ? $begin : $place, $rule->expectation());
+            throw $line->refuseAt($part === null ? $begin : $place, $rule->expectation(), $part === 'hand' ? $this->vocabulary->phrases(Strike::class) : []);
         }
 
         return $limb;

@@ -108,6 +108,10 @@ final class Line
     private function nearest(Token $token, array $known): ?string
     {
         $next = $this->tokens[array_search($token, $this->tokens, true) + 1];
+        $said = ($next->is(TokenType::Word) ? Spoken::write($token->text.' '.$next->text, $known) : null) ?? Spoken::write($token->text, $known);
+        if ($said !== null) {
+            return $said;
+        }
         $pair = $next->is(TokenType::Word) ? Nearest::to($token->text.' '.$next->text, array_filter($known, static fn (string $word): bool => str_contains($word, ' '))) : null;
 
         return $pair ?? Nearest::to($token->text, $known);

@@ -6,6 +6,7 @@ use StoneDrill\Core\Technique\AnswerLimits;
 use StoneDrill\Core\Technique\Beats;
 use StoneDrill\Core\Technique\Notation\NotationException;
 use StoneDrill\Core\Technique\Notation\Printer;
+use StoneDrill\Core\Technique\Notation\Spoken;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
 use Tests\Core\Technique\RandomBeats;
 use Tests\Support\English;
@@ -151,8 +152,36 @@ dataset('errors', [
     'an if without a beat' => ["if not: go on\nleave 6", 1, 1, '“if”', 'a beat first', null],
     'a beat under a beat' => ["left foot step 9\n  leave 6", 2, 3, '“leave”', 'no deeper indentation', null],
     'branches that do not line up' => ["leave 6\n    if not: go on\n  if far: go on", 3, 3, '“if”', 'the same indentation', null],
+    'what people say for a grip' => ['right hand grab wrist', 1, 12, '“grab”', 'a movement', 'clamp'],
+    'what people say for holding down' => ['right hand trap wrist', 1, 12, '“trap”', 'a movement', 'press'],
+    'what people say for a block' => ['left hand check forearm', 1, 11, '“check”', 'a movement', 'block'],
+    'what people say for a punch' => ['left jab chin', 1, 6, '“jab”', 'a movement', 'punch'],
+    'another punch' => ['right hook temple', 1, 7, '“hook”', 'a movement', 'punch'],
+    'a punch that is called a step' => ['right hand cross chin', 1, 12, '“cross”', 'a foot', 'punch'],
+    'two words for one' => ['right ridge hand temple', 1, 7, '“ridge”', 'a movement', 'edge'],
+    'a kick by half its name' => ['right roundhouse thigh', 1, 7, '“roundhouse”', 'a movement', 'round kick'],
+    'a movement' => ['sprawl', 1, 1, '“sprawl”', 'a limb', 'drop'],
+    'what people say for a nose' => ['right palm face', 1, 12, '“face”', 'a target', 'nose'],
+    'what people say for a chin' => ['right palm jaw', 1, 12, '“jaw”', 'a target', 'chin'],
+    'what people say for an effect' => ['right palm chin -> stunned', 1, 20, '“stunned”', 'an effect', 'rocked'],
+    // Where the word cannot stand, nothing is suggested.
+    'a chin that is done' => ['right hand jaw chin', 1, 12, '“jaw”', 'a movement', null],
     'letters beyond the sea' => ['left foot step 9, ødelegge', 1, 19, '“ødelegge”', 'a limb', null],
 ]);
+
+it('reads the head with a side, which it has not', function (string $text): void {
+    expect(Beats::parse($text)->toText())->toBe("head nose\n");
+})->with(['left head nose', 'right head nose', 'HD nose', 'head nose']);
+
+it('knows every word that it suggests', function (): void {
+    $known = [];
+    foreach (Vocabulary::GROUPS as $group) {
+        $known = [...$known, ...Vocabulary::standard()->phrases($group)];
+    }
+    foreach ((new ReflectionClass(Spoken::class))->getConstant('WORDS') as $said => $word) {
+        expect(in_array($word, $known, true))->toBeTrue("{$said}: {$word}")->and(Spoken::write($said, [$word]))->toBe($word);
+    }
+});
 
 it('says where it stopped, what was found, what was expected and what was meant', function (string $text, int $line, int $column, string $found, string $expected, ?string $nearest): void {
     try {

@@ -58,7 +58,7 @@ dataset('deeds', [
     'edge' => ['right edge neck', 'left edge neck', 'right edge neck short'],
     'fingertips' => ['both hands fingertips throat', 'both hands fingertips throat', 'both feet fingertips throat'],
     'elbow' => ['left jumping elbow collarbone', 'right jumping elbow collarbone', 'elbow collarbone'],
-    'head' => ['head nose', 'head nose', 'left head nose'],
+    'head' => ['head nose', 'head nose', 'both head nose'],
     'knee' => ['right knee thigh or groin', 'left knee thigh or groin', 'right hand knee thigh'],
     'front kick' => ['left front kick groin', 'right front kick groin', 'front kick groin'],
     'side kick' => ['right side kick knee', 'left side kick knee', 'right hand side kick knee'],
