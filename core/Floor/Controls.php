@@ -50,7 +50,7 @@ final readonly class Controls
             $limb = $action->limb;
             $hit = null;
             if ($action->isStrike()) {
-                if ($action->manner->spinning && $action->verb instanceof Strike && $action->verb->turnsFirst()) {
+                if ($action->manner->spinning && ! $scene->isFacingWritten && $action->verb instanceof Strike && $action->verb->turnsFirst()) {
                     $scene->facing = $scene->bearingToAttacker();
                 }
                 $hit = $this->striker->hit($scene, $action, $actions);
@@ -58,7 +58,7 @@ final readonly class Controls
                 if ($hit !== null) {
                     $this->follow($scene, $hit);
                 }
-                if ($action->manner->spinning) {
+                if ($action->manner->spinning && ! $scene->isFacingWritten) {
                     $scene->facing = $scene->bearingToAttacker();
                 }
             } elseif ($limb === Limb::FreeHand) {

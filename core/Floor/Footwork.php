@@ -42,7 +42,7 @@ final readonly class Footwork
      */
     public static function move(Scene $scene, array $actions, float $factor = 1.0): array
     {
-        $moved = $turned = false;
+        $moved = $turned = $scene->isFacingWritten = false;
         $strides = [];
         foreach ($actions as $action) {
             if (! $action->verb instanceof Verb) {
@@ -61,6 +61,10 @@ final readonly class Footwork
                 $turned = true;
             }
             self::sink($scene, $action, $action->verb);
+            if ($action->manner->facing !== null) {
+                $scene->facing = $action->manner->facing->toDegrees();
+                $scene->isFacingWritten = true;
+            }
         }
 
         return [$moved, $turned, $strides];

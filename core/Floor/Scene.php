@@ -33,6 +33,9 @@ final class Scene
     public float $slipY = 0.0;
     public Posture $posture = Posture::Standing;
 
+    /** Whether the way the defender faces is written for this beat, so that nothing turns the body. */
+    public bool $isFacingWritten = false;
+
     /** Whether the feet stand as far apart as the defender set them, until they are closed. */
     public bool $isSpread = false;
 
@@ -84,7 +87,7 @@ final class Scene
     /** Whether the defender can turn with a strike: nothing holds the body fast, and the defender is on the feet. */
     public function canTurn(): bool
     {
-        return $this->posture !== Posture::Lying && ! $this->hold->fixesBody();
+        return $this->posture !== Posture::Lying && ! $this->isFacingWritten && ! $this->hold->fixesBody();
     }
 
     /** Whether a target is on what holds the defender, so that it is at hand whichever way the defender faces. */

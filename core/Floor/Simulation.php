@@ -307,11 +307,11 @@ final readonly class Simulation
         [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
         $log->facedAt = $scene->facing;
         [$log->feetMoved, $log->turned, $log->strides] = Footwork::move($scene, $actions, $factor);
-        if ($log->turned) {
+        if ($log->turned || $scene->isFacingWritten) {
             $log->facedAt = $scene->facing;
         }
         $scene->capDistance();
-        if ($log->feetMoved && ! $log->turned && ! $scene->hold->isOn()) {
+        if ($log->feetMoved && ! $log->turned && ! $scene->isFacingWritten && ! $scene->hold->isOn()) {
             Footwork::turnToAttacker($scene);
         }
         $scene->keepApart($beforeX, $beforeY);

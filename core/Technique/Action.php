@@ -72,7 +72,7 @@ final readonly class Action
             $this->verb,
             $this->targets,
             $this->bearing?->mirror(),
-            $this->manner,
+            $this->manner->mirror(),
             $this->toward,
             $this->words,
             $this->seconds,

@@ -81,6 +81,12 @@ enum Verb: string
         return in_array($this, [self::Step, self::Cross, self::Slide, self::Hop, self::Leave, self::Spread, self::Slip, self::Drop], true);
     }
 
+    /** Whether it may end in the way the defender faces through it: any movement but those that turn. */
+    public function mayFace(): bool
+    {
+        return $this->movesFeet() || in_array($this, [self::Slip, self::Drop, self::Rise, self::Kneel, self::GetUp], true);
+    }
+
     /** Whether it goes as far as its beat needs where no length is written. */
     public function isElastic(): bool
     {

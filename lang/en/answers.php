@@ -64,7 +64,7 @@ return [
         'title' => 'How to write beats',
         'beat' => 'A beat is what happens at the same time: actions with commas between them, then “->” and what it does to the attacker, then “#” and a note. A what-if stands indented under its beat.',
         'examples' => [
-            'Steps' => '`left foot step 9 short` `slide 6` `pivot 10:30` `drop` `leave 6` Numbers are hours of the clock, seen from above.',
+            'Steps' => '`left foot step 9 short` `slide 6` `pivot 10:30` `drop` `leave 6` Numbers are hours of the clock, seen from above. Without a length a step goes as far as its beat needs. `facing 12` at the end keeps you turned that way.',
             'Strikes' => '`right palm chin` `left knee groin` `right front kick belly x2`',
             'Hands' => '`left hand parry forearm` `both hands strip toward thumb` `right hand clamp wrist`',
             'Effects' => '`-> rocked` `-> folded` `-> released` Also: driven back, pulled in, straightened, turned, kneeling, dropped, arm gone.',

@@ -64,7 +64,7 @@ final readonly class ActionParser
             $verb,
             $targets,
             $bearing,
-            new Manner($this->size($line, $verb), $this->count($line, $verb), in_array('jumping', $prefixes, true), in_array('spinning', $prefixes, true)),
+            new Manner($this->size($line, $verb), $this->count($line, $verb), in_array('jumping', $prefixes, true), in_array('spinning', $prefixes, true), $this->facing($line, $verb)),
             $toward,
             $words,
             $seconds,
@@ -226,7 +226,7 @@ final readonly class ActionParser
     {
         $word = $line->peek();
 
-        return ! $word->is(TokenType::Word) || in_array($word->text, ['toward', 'short', 'long'], true) ? [] : $this->targets($line);
+        return ! $word->is(TokenType::Word) || in_array($word->text, ['toward', 'short', 'long', 'facing'], true) ? [] : $this->targets($line);
     }
 
     private function target(Line $line): Target
@@ -299,6 +299,19 @@ final readonly class ActionParser
         }
 
         return $size;
+    }
+
+    private function facing(Line $line, Strike|Verb $verb): ?Bearing
+    {
+        $token = $line->peek();
+        if (! $line->takeWords('facing')) {
+            return null;
+        }
+        if (! $verb instanceof Verb || ! $verb->mayFace()) {
+            throw $line->refuseAt($token, Text::of('notation.no-facing', ['verb' => $verb->value]));
+        }
+
+        return $this->bearing($line);
     }
 
     private function metres(Line $line): Size

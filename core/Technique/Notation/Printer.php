@@ -40,6 +40,7 @@ final readonly class Printer
             $action->seconds === null ? null : $action->seconds.' s',
             $action->manner->size?->toText(),
             $action->manner->count === 1 ? null : 'x'.$action->manner->count,
+            $action->manner->facing === null ? null : 'facing '.$action->manner->facing->toClock(),
         ], static fn (?string $part): bool => $part !== null && $part !== ''));
     }
 

@@ -59,6 +59,7 @@ final class PlainFloor
     /** Share of the usual length that is tried. */
     private float $share = 1.0;
     private bool $straddles = false;
+    private bool $faceIsWritten = false;
 
     /** @param array<string, string> $facets */
     public function __construct(private string $kind, private array $facets, private float $own, private float $attackerHeight)
@@ -147,7 +148,7 @@ final class PlainFloor
         $before = self::minus($this->attacker, $this->me());
         [$stepped, $pivoted] = $this->feet($actions);
         $this->cap();
-        if ($stepped && ! $pivoted && $this->holding === []) {
+        if ($stepped && ! $pivoted && ! $this->faceIsWritten && $this->holding === []) {
             $turn = self::turn($this->facing, self::angle(self::minus($this->attacker, $this->me())));
             $this->facing += max(-90, min(90, $turn));
         }
@@ -427,7 +428,7 @@ final class PlainFloor
         $left = str_starts_with($limb, 'left');
         $own = $left ? -1 : 1;
         $isFast = $this->holding !== [] && in_array($this->kind, ['hug-front-pinned', 'hug-front-free', 'hug-behind-pinned', 'hug-behind-free', 'headlock-side', 'headlock-front', 'arms-neck-behind', 'wrist-double', 'wrist-both', 'throat-behind', 'forearm-behind'], true);
-        if ($isFast || $this->pose === 'lying' || ($this->holding !== [] && in_array($target, ['hand', 'fingers', 'wrist', 'forearm', 'elbow'], true))) {
+        if ($isFast || $this->faceIsWritten || $this->pose === 'lying' || ($this->holding !== [] && in_array($target, ['hand', 'fingers', 'wrist', 'forearm', 'elbow'], true))) {
             return [0.0, 0.0];
         }
         if (abs($off) > 180 - 1e-9) {
@@ -635,9 +636,13 @@ final class PlainFloor
     /** @return array{bool, bool} */
     private function feet(array $actions): array
     {
-        $stepped = $pivoted = false;
+        $stepped = $pivoted = $this->faceIsWritten = false;
         foreach ($actions as $action) {
             $verb = $action->verb->value;
+            if ($action->manner->facing !== null) {
+                $this->facing = $action->manner->facing->toDegrees();
+                $this->faceIsWritten = true;
+            }
             $length = fn (float $share): float => ($action->manner->size === null ? $share * $this->own * (isset(self::LENGTHS[$verb]) ? $this->share : 1) : ($action->manner->size->metres ?? $share * $this->own * $action->manner->size->factor)) * $action->manner->count;
             $way = fn (float $share): array => self::way($action->bearing?->toDegrees() ?? 0, $length($share));
             $fixed = in_array($this->pose, ['kneeling', 'seated'], true);

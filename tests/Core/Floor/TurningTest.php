@@ -22,6 +22,20 @@ it('turns with a strike until the target is in its arc', function (string $beat,
     'a hand at the holding hand' => ['left punch wrist', 0, 0, 0.25],
 ]);
 
+it('turns nothing where the facing is written', function (): void {
+    // The attacker is on the left; without it the feet turn the defender by 90° and the palm is in its arc.
+    $beat = 'left foot step 12 0.1 m%s, right palm chin';
+    $free = OnTheFloor::run('blocking-way', ['bearing' => '9', 'notice' => 'off-guard'], sprintf($beat, ''))->mainLine[0];
+    $fixed = OnTheFloor::run('blocking-way', ['bearing' => '9', 'notice' => 'off-guard'], sprintf($beat, ' facing 1'))->mainLine[0];
+
+    expect($free->hits[0]->aim->isInArc)->toBeTrue()
+        ->and($fixed->positions->defender->facing)->toBe(30.0)
+        ->and($fixed->hits[0]->aim->turn)->toBe(0.0)
+        ->and($fixed->hits[0]->aim->isInArc)->toBeFalse()
+        // Only in that beat.
+        ->and(OnTheFloor::run('blocking-way', ['bearing' => '9', 'notice' => 'off-guard'], "left foot step 12 0.1 m facing 1\nright palm chin")->mainLine[1]->hits[0]->aim->turn)->not->toBe(0.0);
+});
+
 it('turns the back for a back kick', function (): void {
     $frame = OnTheFloor::run('blocking-way', ['bearing' => '12'], 'left back kick groin')->mainLine[0];
 

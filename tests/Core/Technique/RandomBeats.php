@@ -162,6 +162,7 @@ final class RandomBeats
             new Manner(
                 $verb->hasLength() && $this->chance(3) ? $this->pick([Size::short(), Size::long(), Size::metres($this->random->getInt(1, 300) / 100)]) : null,
                 $verb->repeats() && $this->chance(5) ? $this->random->getInt(2, 5) : 1,
+                facing: $verb->mayFace() && $this->chance(5) ? Bearing::degrees($this->random->getInt(0, 719) / 2) : null,
             ),
             toward: $verb->argument() === Argument::Strip && $this->chance(2) ? $this->pick(Toward::cases()) : null,
             words: $verb->argument() === Argument::Words ? $this->pick(['Back off!', 'I said no, 2 steps left']) : null,

@@ -67,6 +67,8 @@ dataset('deeds', [
     'crescent kick' => ['left crescent kick ribs', 'right crescent kick ribs', 'left crescent kick'],
     'hook kick' => ['right hook kick kidney', 'left hook kick kidney', 'free hook kick kidney'],
     'axe kick' => ['left axe kick collarbone', 'right axe kick collarbone', 'left axe collarbone'],
+    'a facing' => ['left foot step 9 short x2 facing 10:30', 'right foot step 3 short x2 facing 1:30', 'right hand clamp wrist facing 3'],
+    'drop facing' => ['drop 0.1 m facing 3', 'drop 0.1 m facing 9', 'look facing 3'],
     'stomp' => ['right stomp instep', 'left stomp instep', 'stomp instep'],
 ]);
 
