@@ -89,7 +89,7 @@ final readonly class Controls
     public function turns(Scene $scene, array $actions): array
     {
         $strikes = array_filter($actions, static fn (Action $action): bool => $action->verb instanceof Strike && ! $action->manner->spinning);
-        if ($strikes === [] || ! $scene->canTurn()) {
+        if ($strikes === [] || ! $scene->canTurn() || (count($strikes) === 1 && $this->isInArc($scene, $strikes))) {
             return [];
         }
         $after = clone $scene;
@@ -103,6 +103,23 @@ final readonly class Controls
         }
 
         return $turns;
+    }
+
+    /**
+     * Whether all of some strikes are in their arc as the defender faces.
+     *
+     * @param array<int, Action> $strikes
+     */
+    private function isInArc(Scene $scene, array $strikes): bool
+    {
+        $off = Angle::turn($scene->facing, $scene->bearingToAttacker());
+        foreach ($strikes as $action) {
+            if (! $action->verb instanceof Strike || ! $action->verb->reachesRound($off, $action->limb?->isLeft() ?? false) || $action->limb === Limb::FreeHand) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** The body goes and turns with a strike, and stays there. */
