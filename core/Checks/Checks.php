@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
+use StoneDrill\Core\Curriculum\CheckId;
+
 /** Every check there is. One is added by its class and its line here. */
 final class Checks
 {
+    /** What decides whether an answer works: what stops it there keeps it from doing what it is for. */
+    public const DECISIVE = [CheckId::IsHit, CheckId::PinnedLimb, CheckId::OutOfReach, CheckId::StillHeld];
+
     private const ALL = [
         PinnedLimb::class,
         TwoJobs::class,

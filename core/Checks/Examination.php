@@ -26,6 +26,24 @@ final readonly class Examination
         return false;
     }
 
+    /** What keeps it from working: the first thing on the main line by which it is hit, short, kept from acting, or still held. */
+    public function failure(): ?Finding
+    {
+        foreach ($this->findings as $finding) {
+            if ($finding->severity === Severity::Stop && ctype_digit($finding->beat) && in_array($finding->check, Checks::DECISIVE, true)) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether it does what it is for, with these bodies. */
+    public function works(): bool
+    {
+        return $this->failure() === null;
+    }
+
     /** Seconds of the main line. */
     public function duration(): float
     {

@@ -35,6 +35,14 @@ final readonly class Scope
         return $stops ??= new self(array_values(array_filter(Checks::all(), static fn (Check $check): bool => $check->rule()->severity === Severity::Stop)), false, false, false);
     }
 
+    /** What decides whether an answer works. */
+    public static function works(): self
+    {
+        static $works = null;
+
+        return $works ??= new self(array_values(array_filter(Checks::all(), static fn (Check $check): bool => in_array($check->rule()->id, Checks::DECISIVE, true))), false, false, false);
+    }
+
     /** What the curriculum has holes by alone: the contact policy, the way out, and what nothing backs up. */
     public static function holes(): self
     {

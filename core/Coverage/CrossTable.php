@@ -23,7 +23,7 @@ final readonly class CrossTable
      */
     public static function of(array $cells, array $holes, array $order, Aspect $down, Aspect $across): self
     {
-        $inCell = array_count_values(array_map(static fn (Hole $hole): string => $hole->cell()->text ?? '', $holes));
+        $inCell = array_count_values(array_map(static fn (Hole $hole): string => $hole->cell->text ?? '', $holes));
         $tallies = $downs = $acrosses = [];
         foreach ($cells as $cell) {
             $facets = $cell->facets;

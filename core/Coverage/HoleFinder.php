@@ -124,9 +124,13 @@ final readonly class HoleFinder
         return array_map(static fn (int $place): Hole => $holes[$place], $places);
     }
 
-    private function hole(HoleKind $kind, Cell $cell, string $need, Text $reason, Move ...$moves): Hole
+    /**
+     * @param list<Move>    $moves
+     * @param list<Failure> $fails
+     */
+    private function hole(HoleKind $kind, Cell $cell, string $need, Text $reason, array $moves = [], array $fails = []): Hole
     {
-        return new Hole($kind, $cell->attack->id, $cell->side, $need, $cell->weight() * $kind->factorIn($this->catalogue->school), $reason, array_values($moves));
+        return new Hole($kind, $cell->key, $need, $cell->weight() * $kind->factorIn($this->catalogue->school), $reason, $moves, fails: $fails);
     }
 
     private function notLaid(Cell $cell, string $need, bool $otherInTime): Hole
@@ -147,7 +151,7 @@ final readonly class HoleFinder
             'later' => $cell->laidAt === null ? '' : $this->ranks[$cell->laidAt]->name,
         ]);
 
-        return $this->hole($kind, $cell, $need, $reason, ...$this->moves($cell, $need, null));
+        return $this->hole($kind, $cell, $need, $reason, $this->moves($cell, $need, null));
     }
 
     /** @return list<Hole> one for each weakness that every answer of the cell has which is taught by then */
@@ -160,7 +164,7 @@ final readonly class HoleFinder
         $holes = [];
         foreach (Weakness::cases() as $weakness) {
             if ($this->isShared($weakness, $taught, $cell, $need) && ($weakness !== Weakness::Slow || ! $this->isLandedLaid($cell, $need))) {
-                $holes[] = $this->hole($weakness->hole(), $cell, $need, $this->because($weakness, $cell, $need, $taught), ...$this->moves($cell, $need, $weakness));
+                $holes[] = $this->hole($weakness->hole(), $cell, $need, $this->because($weakness, $cell, $need, $taught), $this->moves($cell, $need, $weakness), $weakness === Weakness::Fails ? $this->failures($cell, $need, $taught) : []);
             }
         }
 
@@ -179,6 +183,26 @@ final readonly class HoleFinder
         return $taught !== [];
     }
 
+    /**
+     * Where each answer fails.
+     *
+     * @param list<Answer> $taught
+     *
+     * @return list<Failure>
+     */
+    private function failures(Cell $cell, string $need, array $taught): array
+    {
+        $failures = [];
+        foreach ($taught as $answer) {
+            $failure = $this->weaknesses?->failure($answer, $cell, $need, ! $answer->matching->coversAsWritten($cell->attack->kind, $cell->facets));
+            if ($failure !== null) {
+                $failures[] = $failure;
+            }
+        }
+
+        return $failures;
+    }
+
     /** @param list<Answer> $taught */
     private function because(Weakness $weakness, Cell $cell, string $need, array $taught): Text
     {
@@ -188,7 +212,20 @@ final readonly class HoleFinder
             'attack' => $this->named($cell),
             'answers' => Text::counted('holes.answers', count($taught), ['answer' => $taught[0]->title, 'rank' => $rank->name]),
             'rung' => $rank->goalRung,
+            ...($weakness === Weakness::Fails ? $this->firstFailure($cell, $need, $taught) : []),
         ]);
+    }
+
+    /**
+     * @param list<Answer> $taught
+     *
+     * @return array<string, string|Text>
+     */
+    private function firstFailure(Cell $cell, string $need, array $taught): array
+    {
+        $first = $this->failures($cell, $need, $taught)[0] ?? null;
+
+        return $first === null ? [] : ['beat' => $first->beat, 'message' => $first->message];
     }
 
     /** @return list<Hole> */

@@ -11,6 +11,8 @@ enum HoleKind: string
 {
     /** Nothing answers it. */
     case Open = 'open';
+    /** Every answer is hit, short, kept from acting, or still held. */
+    case Fails = 'fails';
     /** Every answer does what the contact policy does not teach there. */
     case Barred = 'barred';
     /** Every answer ends where the attacker still reaches. */
@@ -37,6 +39,7 @@ enum HoleKind: string
     {
         return match ($this) {
             self::Open => 1.0,
+            self::Fails => 0.95,
             self::Barred => 0.9,
             self::NoWayOut => 0.8,
             self::Late => 0.7,

@@ -40,7 +40,6 @@ final readonly class Uncatalogued
                             HoleKind::Uncatalogued,
                             null,
                             null,
-                            null,
                             self::PREVALENCE * HoleKind::Uncatalogued->factorIn($catalogue->school),
                             Text::of('holes.uncatalogued', ['kind' => $kind->name(), 'facet' => $facet->text(), 'value' => $value]),
                             [],

@@ -7,6 +7,7 @@ namespace StoneDrill\Core\Coverage;
 /** What an answer lacks in a cell that it lays. */
 enum Weakness: string
 {
+    case Fails = 'fails';
     case Barred = 'barred';
     case NoWayOut = 'no way out';
     case SizeBound = 'size-bound';
@@ -17,6 +18,7 @@ enum Weakness: string
     public function hole(): HoleKind
     {
         return match ($this) {
+            self::Fails => HoleKind::Fails,
             self::Barred => HoleKind::Barred,
             self::NoWayOut => HoleKind::NoWayOut,
             self::SizeBound => HoleKind::SizeBound,

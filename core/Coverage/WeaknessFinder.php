@@ -53,10 +53,24 @@ final class WeaknessFinder
         $taught = fn (): Answer => ($beats = $this->taught($answer, $need)) === $answer->beats ? $answer : $answer->withBeats($beats);
 
         return match ($weakness) {
+            Weakness::Fails => $this->failure($answer, $cell, $need, $isMirrored) !== null,
             Weakness::Slow => $this->isSlow($taught(), $cell, $need),
             Weakness::SizeBound => $this->memory->of($this->keys->of('size', $answer, $cell, $need, $isMirrored), fn (): bool => $this->isSizeBound($taught(), $cell, $isMirrored)),
             default => in_array($weakness, $this->memory->of($this->keys->of('weakness', $answer, $cell, $need, $isMirrored), fn (): array => $this->search($taught(), $cell, $isMirrored)), true),
         };
+    }
+
+    /** Where an answer fails in a cell, for typical bodies; null where it works. */
+    public function failure(Answer $answer, Cell $cell, string $need, bool $isMirrored): ?Failure
+    {
+        $found = $this->memory->of($this->keys->of('fails', $answer, $cell, $need, $isMirrored), function () use ($answer, $cell, $need, $isMirrored): Failure|false {
+            $bodies = $this->sizes->bodies(null, null, $cell->attack->facets->build);
+            $failure = $this->examiner->examineIn($answer->withBeats($this->taught($answer, $need)), $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::works())->failure();
+
+            return $failure === null ? false : new Failure($answer->id, $failure->beat, $failure->message);
+        });
+
+        return $found === false ? null : $found;
     }
 
     /** The move that puts what the policy teaches in the place of what it does not; null where that leaves something barred. */

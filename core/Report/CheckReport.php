@@ -41,6 +41,7 @@ final readonly class CheckReport implements Report
             'canonical' => $answer->beats->toText(),
             'mirror' => $answer->beats->mirror()->toText(),
             'duration_s' => round($examination->duration(), 6),
+            'works' => $examination->works(),
             'robust' => array_map(static fn (Shortfall $shortfall): array => ['without' => $shortfall->without, 'fails_at' => $shortfall->failsAt], $examination->trial->robust),
             'beats' => array_map(static fn (Frame $frame): array => BeatReport::of($frame)->document(), $examination->trial->run->frames),
             'findings' => array_map(FindingReport::document(...), $examination->findings),

@@ -6,6 +6,7 @@ namespace StoneDrill\Core\Report;
 
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\Failure;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\Load;
 use StoneDrill\Core\Coverage\Move;
@@ -66,6 +67,7 @@ final readonly class CoverageReport implements Report
             'rank' => $hole->rank,
             'weight' => $hole->weight,
             'reason' => $hole->reason,
+            'fails' => array_map(static fn (Failure $failure): array => ['answer' => $failure->answer, 'beat' => $failure->beat, 'message' => $failure->message], $hole->fails),
             'moves' => array_map(static fn (Move $move): array => ['move' => $move->kind->value, 'answer' => $move->answer, 'findings' => array_map(FindingReport::document(...), $move->findings)], $hole->moves),
         ];
     }

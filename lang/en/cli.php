@@ -30,6 +30,8 @@ return [
         'follow-up' => 'second attack: :verdict (out :out cm, off :off cm)',
         'unreachable' => ':limb :target: out of reach at any distance',
         'at-limb' => ':limb :target: at the limb',
+        'works' => 'works',
+        'fails' => 'fails at beat :beat: :message',
         'drive' => 'the body goes :cm cm with it',
         'step' => ':limb steps :cm cm (:factor of the usual)',
         'turn' => 'the body turns :degrees° with it',

@@ -39,6 +39,7 @@ return [
     'fails-with' => 'With the :what, beat :beat fails: :because',
     'find-first-steps' => 'Find the best',
     'first-steps-that-keep' => 'First steps that still allow',
+    'fails' => 'This fails for these bodies, at beat :beat: :message',
     'for-these-bodies' => 'for these bodies:',
     'held' => 'Held: :holds.',
     'landing' => [
@@ -106,6 +107,7 @@ return [
     'strike-too-high' => ':weapon :target: too high from any distance',
     'turns-left' => '(the body turns :degrees° to the left)',
     'turns-right' => '(the body turns :degrees° to the right)',
+    'works' => 'This works for these bodies.',
     'write-step' => 'Write this length',
     'with-body' => '+:cm cm with the body',
     'the-start' => 'the start',

@@ -10,6 +10,7 @@ return [
     'one-sided' => ':attack is needed by :rank, but only its other side is taught.',
     'one-sided-late' => ':attack is needed by :rank like its other side, but its first answer comes at :later.',
     'weak' => [
+        'fails' => ':attack: :answers fails, at beat :beat: :message',
         'barred' => ':attack: :answers does something that the contact policy does not teach there.',
         'no way out' => ':attack: :answers ends where the attacker still reaches.',
         'size-bound' => ':attack: :answers fails for a smaller defender against a larger attacker.',
@@ -26,6 +27,7 @@ return [
     // What a hole is called where its weight is set.
     'kinds' => [
         'open' => 'open: no answer',
+        'fails' => 'fails: no answer works',
         'barred' => 'barred: not taught by the contact policy',
         'no way out' => 'no way out: ends within reach',
         'late' => 'late: answered at a later rank',

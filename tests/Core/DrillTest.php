@@ -17,9 +17,9 @@ it('prints the coverage of a file as one document', function (): void {
         ])
         ->and($document['covered'])->toEqualWithDelta(2 / 6, 1e-12) // 4 ÷ 2 of 4 + 2
         ->and(array_slice($document['holes'], 0, 2))->toBe([
-            ['kind' => 'open', 'attack' => 'hug', 'side' => 'written', 'rank' => 'second', 'weight' => 2.0, 'reason' => '“Hug from behind” is needed by Second, and no answer meets it.', 'moves' => [['move' => 'write one', 'answer' => null, 'findings' => []]]],
+            ['kind' => 'open', 'attack' => 'hug', 'side' => 'written', 'rank' => 'second', 'weight' => 2.0, 'reason' => '“Hug from behind” is needed by Second, and no answer meets it.', 'fails' => [], 'moves' => [['move' => 'write one', 'answer' => null, 'findings' => []]]],
             // Gate as it is written fails in the hand alone; nothing new stops there, whatever the sizes.
-            ['kind' => 'one-sided', 'attack' => 'wrist', 'side' => 'mirrored', 'rank' => 'first', 'weight' => 1.2, 'reason' => '“Wrist held across” (mirrored) is needed by First, but only its other side is taught.', 'moves' => [['move' => 'mirror', 'answer' => 'gate', 'findings' => []], ['move' => 'widen', 'answer' => 'gate', 'findings' => []], ['move' => 'write one', 'answer' => null, 'findings' => []]]],
+            ['kind' => 'one-sided', 'attack' => 'wrist', 'side' => 'mirrored', 'rank' => 'first', 'weight' => 1.2, 'reason' => '“Wrist held across” (mirrored) is needed by First, but only its other side is taught.', 'fails' => [], 'moves' => [['move' => 'mirror', 'answer' => 'gate', 'findings' => []], ['move' => 'widen', 'answer' => 'gate', 'findings' => []], ['move' => 'write one', 'answer' => null, 'findings' => []]]],
         ])
         ->and(array_unique(array_column(array_slice($document['holes'], 2), 'kind')))->toBe(['uncatalogued'])
         ->and($document['load'])->toBe([
@@ -102,7 +102,7 @@ it('checks an answer beat by beat as one document', function (): void {
     $answer = json_decode($output, true, flags: JSON_THROW_ON_ERROR)['answers'][0];
 
     expect($code)->toBe(0)
-        ->and(array_keys($answer))->toBe(['id', 'title', 'canonical', 'mirror', 'duration_s', 'robust', 'beats', 'findings'])
+        ->and(array_keys($answer))->toBe(['id', 'title', 'canonical', 'mirror', 'duration_s', 'works', 'robust', 'beats', 'findings'])
         ->and(array_keys($answer['beats'][0]))->toBe(['n', 'time_s', 'distance_m', 'sector', 'holds', 'grips', 'delivery', 'strikes', 'steps', 'threats'])
         ->and($answer['beats'][0]['n'])->toBe('1');
     foreach ($answer['findings'] as $finding) {

@@ -140,7 +140,7 @@ it('takes as many floors as fit on a page', function (int $beats, int $floors, i
 })->with([[2, 3, 2], [4, 5, 3], [9, 6, 3]]);
 
 it('tells holes of the drawing from those in what is laid', function (): void {
-    $hole = static fn (HoleKind $kind, ?string $attack = 'w'): Hole => new Hole($kind, $attack, $attack === null ? null : Side::Written, $attack === null ? null : 'a', 1.0, Text::plain('Because.'), []);
+    $hole = static fn (HoleKind $kind, ?string $attack = 'w'): Hole => new Hole($kind, $attack === null ? null : new StoneDrill\Core\Curriculum\CellKey($attack, Side::Written), $attack === null ? null : 'a', 1.0, Text::plain('Because.'), []);
     $list = new HoleList([$hole(HoleKind::Unproven), $hole(HoleKind::Open), $hole(HoleKind::NoWayOut), $hole(HoleKind::Late), $hole(HoleKind::Uncatalogued, null)], true);
 
     expect(array_column($list->rows, 'number'))->toBe([null, 1, null, 2])

@@ -56,6 +56,11 @@ it('tells the length that a step takes, draws it, and offers to write it', funct
     ($this->bench)("left palm chin -> rocked\nleft foot step 12 0.728 m, left elbow chin")->assertDontSee('of the usual')->assertDontSee('Write this length');
 });
 
+it('says whether it works for these bodies, and where it fails', function (): void {
+    ($this->bench)("both hands strip toward thumb -> released\nleave 6")->assertSee('This works for these bodies.');
+    ($this->bench)("leave 6")->assertSee('This fails for these bodies, at beat 1: ');
+});
+
 it('tells how the body goes and turns with a strike', function (): void {
     ($this->bench)('left elbow chin')->assertSee('left elbow chin: reached, since the body goes 15 cm with it');
     ($this->bench)('right back kick groin')->assertSee('(the body turns 180° to the right)');

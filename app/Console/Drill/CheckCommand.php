@@ -70,6 +70,8 @@ final class CheckCommand extends DrillCommand
             'attacker' => sprintf('%.2f', $trial->bodies->attacker),
             'seconds' => sprintf('%.2f', $examination->duration()),
         ])];
+        $failure = $examination->failure();
+        $lines[] = '  '.($failure === null ? $this->said('cli.check.works') : $this->said('cli.check.fails', ['beat' => $failure->beat, 'message' => $failure->message]));
         foreach ($trial->run->frames as $frame) {
             $lines[] = sprintf('  %-6s %5.2f s  %4.2f m %-6s  %s', $frame->number, $frame->time, $frame->positions->distance, $frame->positions->sector->value, $this->beat($frame));
             foreach ($examination->at($frame->number) as $finding) {

@@ -82,7 +82,7 @@ final readonly class HoleList
         $numbers = [];
         foreach ($this->all as $row) {
             if ($row['number'] !== null) {
-                $numbers[$row['hole']->cell()->text ?? ''] = $row['number'];
+                $numbers[$row['hole']->cell->text ?? ''] = $row['number'];
             }
         }
 

@@ -17,7 +17,7 @@ final readonly class WallCsv
         $titles = array_column($wall->catalogue->answers, 'title', 'id');
         $holes = [];
         foreach ($wall->holes->rows as $row) {
-            $holes[$row['hole']->cell()->text ?? ''][] = $row['hole']->kind->value;
+            $holes[$row['hole']->cell->text ?? ''][] = $row['hole']->kind->value;
         }
         $lines = [['attack', 'side', 'family', 'kind', ...array_map(static fn (Facet $facet): string => $facet->value, Facet::cases()), ...array_values(texts('wall.csv-columns'))]];
         foreach ($wall->cells as $cell) {

@@ -150,7 +150,7 @@ final readonly class WallQuery
             $shown[$cell->key->text] = true;
         }
 
-        return array_values(array_filter($holes, static fn (Hole $hole): bool => isset($shown[$hole->cell()->text ?? ''])
+        return array_values(array_filter($holes, static fn (Hole $hole): bool => isset($shown[$hole->cell->text ?? ''])
             && $hole->rank !== null && $order[$hole->rank] >= $low && $order[$hole->rank] <= $high));
     }
 

@@ -64,6 +64,14 @@ final readonly class Bench
         return new self($examination, $settings, $catalogue->school->vocabulary(), $withMends ? new Mender($examiner) : null, $palette);
     }
 
+    /** Whether the answer works for these bodies, in a sentence. */
+    public function works(): string
+    {
+        $failure = $this->examination->failure();
+
+        return $failure === null ? __('floor.works') : __('floor.fails', ['beat' => $failure->beat, 'message' => say($failure->message)]);
+    }
+
     /** How many findings there are of each severity, in words. */
     public function summary(): string
     {

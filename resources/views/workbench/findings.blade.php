@@ -1,3 +1,4 @@
+<p @class(['mb-1 robust', 'is-open' => ! $bench->examination->works()])>{{ $bench->works() }}</p>
 @if ($bench->examination->findings === [])
 <p class="mb-1">{{ __('floor.no-finding') }}</p>
 @else

@@ -69,7 +69,7 @@ it('weighs with the factors of the school', function (): void {
 it('knows the default factor of every kind', function (string $kind, float $factor): void {
     expect(HoleKind::from($kind)->factor())->toBe($factor);
 })->with([
-    ['open', 1.0], ['barred', 0.9], ['no way out', 0.8], ['late', 0.7], ['one-sided', 0.6], ['size-bound', 0.6],
+    ['open', 1.0], ['fails', 0.95], ['barred', 0.9], ['no way out', 0.8], ['late', 0.7], ['one-sided', 0.6], ['size-bound', 0.6],
     ['early-only', 0.5], ['unproven', 0.5], ['no what-if', 0.4], ['fading', 0.3], ['uncatalogued', 0.2],
 ]);
 

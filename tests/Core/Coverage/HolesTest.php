@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\Failure;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\HoleFinder;
 use StoneDrill\Core\Coverage\HoleKind;
@@ -19,11 +20,14 @@ use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Technique\Beats;
 use Tests\Core\Coverage\HolesFixture;
+use Tests\Support\English;
 use Tests\Support\Made;
 
 // A throat held from the front has one side; rank b needs it. Clear of every weakness: it strips, then leaves.
 dataset('weaknesses', [
     'none' => ["tuck, both hands strip\nleave 6, look", []],
+    // Held still, the attacker comes along: 35 cm from the start, and .20 m more.
+    'leaves with the hold on' => ["tuck\nleave 6", ['fails', 'no way out']],
     'ends in the attacker’s reach' => ['tuck, both hands strip', ['no way out']],
     'leans on an effect' => ["tuck, right knee groin -> driven back\nleave 6", ['no what-if']],
     'leans on it, with a what-if' => ["tuck, right knee groin -> driven back\n  if not: both hands strip\nleave 6", []],
@@ -36,6 +40,23 @@ it('finds what every answer of a cell lacks', function (string $beats, array $ex
 
     expect(HolesFixture::faultHoles([$throat], [Made::answer('x', $throat, 'b', beats: $beats)]))->toBe($expected);
 })->with('weaknesses');
+
+it('tells where each answer fails, and counts the cell as no more than taught', function (): void {
+    $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
+    $catalogue = Made::catalogue([$throat], [Made::answer('x', $throat, 'b', beats: "tuck\nleave 6"), Made::answer('y', $throat, 'a', beats: "tuck\nhead nose\nboth hands strip\nleave 6, look")]);
+    $fails = array_values(array_filter(Coverage::whole($catalogue, new WeaknessFinder($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Fails));
+
+    // The head reaches .15026 of .5384 and goes .2016 with it: 18.7 cm short. Prevalence 3, one side, .95.
+    expect($fails)->toHaveCount(1)
+        ->and($fails[0]->weight)->toEqualWithDelta(2.85, 1e-12)
+        ->and(array_map(static fn (Failure $failure): array => [$failure->answer, $failure->beat], $fails[0]->fails))->toBe([['y', '2'], ['x', '2']])
+        ->and(English::say($fails[0]->fails[0]->message))->toBe('The head is 19 cm too short for the nose.')
+        ->and(English::say($fails[0]->reason))->toBe('“Throat”: each of its 2 answers by B fails, at beat 2: The head is 19 cm too short for the nose.');
+
+    // One that works is enough.
+    $more = $catalogue->withAnswers([...$catalogue->answers, Made::answer('z', $throat, 'b', beats: "tuck, both hands strip\nleave 6, look")]);
+    expect(array_filter(Coverage::whole($more, new WeaknessFinder($more))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Fails))->toBe([]);
+});
 
 it('is content when one answer is sound', function (): void {
     $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
