@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Curriculum;
 
-/** What a school does not teach, or only with pads, below a rank or under an age. */
+/** How far a school lets a hazard go, below a rank or under an age. */
 final readonly class ContactPolicy
 {
     /** What is not taught under 16 where a school says nothing itself. */
@@ -30,10 +30,10 @@ final readonly class ContactPolicy
      */
     public function level(Hazard $hazard, string $rank, ?int $age = null): PolicyLevel
     {
-        $level = PolicyLevel::None;
+        $level = PolicyLevel::Free;
         foreach ($this->rows as $row) {
             if ($row->hazard === $hazard && $this->applies($row, $rank, $age)) {
-                $level = $row->level === PolicyLevel::NotTaught || $level === PolicyLevel::None ? $row->level : $level;
+                $level = $level->stricter($row->level);
             }
         }
 
@@ -55,6 +55,6 @@ final readonly class ContactPolicy
     {
         $rows = array_map(static fn (Hazard $hazard): PolicyRow => new PolicyRow($hazard, Student::YOUTH, null, PolicyLevel::NotTaught), self::NOT_FOR_YOUTH);
 
-        return isset($ranks[1]) ? [...$rows, new PolicyRow(Hazard::Contact, null, $ranks[1], PolicyLevel::NotTaught)] : $rows;
+        return isset($ranks[1]) ? [...$rows, new PolicyRow(Hazard::Contact, null, $ranks[1], PolicyLevel::StopShort)] : $rows;
     }
 }

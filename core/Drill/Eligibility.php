@@ -65,6 +65,20 @@ final class Eligibility
         ]);
     }
 
+    /** @return list<Text> how far hazards may go with a student who is drilled on them, a sentence for each level between free and not taught */
+    public function levels(Student $student): array
+    {
+        $said = [];
+        foreach ([PolicyLevel::StopShort, PolicyLevel::Pads] as $level) {
+            $hazards = array_values(array_filter(Hazard::cases(), fn (Hazard $hazard): bool => $this->policy->level($hazard, $student->rank, $this->age($student)) === $level));
+            if ($hazards !== []) {
+                $said[] = Text::of("drill.levels.{$level->value}", ['hazards' => array_map(static fn (Hazard $hazard): Text => $hazard->text(), $hazards)]);
+            }
+        }
+
+        return $said;
+    }
+
     /** @return list<Answer> */
     private function known(Student $student, Cell $cell): array
     {

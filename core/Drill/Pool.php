@@ -99,6 +99,12 @@ final class Pool
         return array_values(array_unique(array_filter(array_map(fn (Cell $cell): ?Text => $this->bar->reason($student, $cell), $cells)), SORT_REGULAR));
     }
 
+    /** @return list<Text> how far hazards may go with the student, a sentence each */
+    public function levels(Student $student): array
+    {
+        return $this->bar->levels($student);
+    }
+
     /** How many attacks are left out. */
     public function countBarred(Student $student): int
     {

@@ -58,7 +58,7 @@ it('tells the length that a step takes, draws it, and offers to write it', funct
 
 it('says whether it works for these bodies, and where it fails', function (): void {
     ($this->bench)("both hands strip toward thumb -> released\nleave 6")->assertSee('This works for these bodies.');
-    ($this->bench)("leave 6")->assertSee('This fails for these bodies, at beat 1: ');
+    ($this->bench)('leave 6')->assertSee('This fails for these bodies, at beat 1: ');
 });
 
 it('tells how the body goes and turns with a strike', function (): void {

@@ -50,9 +50,9 @@ final class Made
     }
 
     /** Three ranks, a below b below c. */
-    public static function catalogue(array $attacks, array $answers, array $factors = []): Catalogue
+    public static function catalogue(array $attacks, array $answers, array $factors = [], ?array $policy = null): Catalogue
     {
-        $school = new School('Hall', Doctrine::Escape, holeFactors: $factors);
+        $school = new School('Hall', Doctrine::Escape, holeFactors: $factors, policy: $policy);
 
         return new Catalogue($school, [], [new Rank('a', 'A', 4, 2), new Rank('b', 'B', 5, 3), new Rank('c', 'C', 6, 4)], Ladder::builtIn(), $attacks, $answers);
     }

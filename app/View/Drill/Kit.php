@@ -83,6 +83,12 @@ final readonly class Kit
         return $this->pool->barred($this->mapper->student($student), $most);
     }
 
+    /** @return list<Text> how far the contact policy lets hazards go with a student */
+    public function levels(Student $student): array
+    {
+        return $this->pool->levels($this->mapper->student($student));
+    }
+
     /** How many attacks a student is not drilled on. */
     public function countBarred(Student $student): int
     {

@@ -157,6 +157,7 @@ final readonly class KitPack
             'latest' => $this->kit->latestOf($student),
             'tickets' => array_map(fn (Cell $cell): array => $this->ticket($student, $cell), $this->wanted[$student->id]),
             'barred' => $barred,
+            'levels' => array_map(say(...), $this->kit->levels($student)),
         ];
     }
 

@@ -26,8 +26,7 @@ final readonly class AnswerFacts
      * @param list<Cell>        $cells      what it answers
      * @param list<Resemblance> $resembles  the answers that bring most of it along
      * @param list<string>      $hazards    what in it can hurt a partner, with how far it can go
-     * @param list<string>      $notForYouth what of it the policy does not teach under 16
-     * @param list<string>      $withPads   what of it the policy teaches only with pads at its rank
+     * @param list<string>      $cautions   how far the contact policy lets it go, a sentence each
      */
     private function __construct(
         public Answer $answer,
@@ -36,8 +35,7 @@ final readonly class AnswerFacts
         public array $cells,
         public array $resembles,
         public array $hazards,
-        public array $notForYouth,
-        public array $withPads,
+        public array $cautions,
     ) {}
 
     public static function of(Catalogue $catalogue, Answer $answer): self
@@ -45,8 +43,6 @@ final readonly class AnswerFacts
         $attack = $catalogue->attackOf($answer);
         $hazards = array_values(array_filter(Hazards::ofBeats($answer->beats), static fn (Hazard $hazard): bool => $hazard !== Hazard::Contact));
         $policy = ContactPolicy::of($catalogue->school, array_column($catalogue->ranks, 'id'));
-        $words = static fn (Hazard $hazard): string => say($hazard->text());
-        $every = [...$hazards, ...Hazards::ofAttack($attack->kind)];
 
         return new self(
             $answer,
@@ -55,9 +51,30 @@ final readonly class AnswerFacts
             array_values(array_filter(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => in_array($answer->id, $cell->answers, true))),
             array_values(array_filter(array_slice(Resemblance::of($answer, $catalogue->answers), 0, self::SHOWN), static fn (Resemblance $other): bool => $other->brings > 0)),
             array_map(static fn (Hazard $hazard): string => __('answers.facts.hazard', ['hazard' => say($hazard->text()), 'level' => $hazard->level()]), $hazards),
-            array_values(array_unique(array_map($words, array_filter($every, static fn (Hazard $hazard): bool => $policy->level($hazard, $answer->teaching->rank, Student::YOUTH - 1) === PolicyLevel::NotTaught)))),
-            array_values(array_unique(array_map($words, array_filter($every, static fn (Hazard $hazard): bool => $policy->level($hazard, $answer->teaching->rank) === PolicyLevel::Pads)))),
+            self::policyCautions($policy, $answer, [...Hazards::ofBeats($answer->beats), ...Hazards::ofAttack($attack->kind)]),
         );
+    }
+
+    /**
+     * @param list<Hazard> $hazards
+     *
+     * @return list<string>
+     */
+    private static function policyCautions(ContactPolicy $policy, Answer $answer, array $hazards): array
+    {
+        $said = [];
+        foreach ([
+            'answers.not-for-youth' => static fn (Hazard $hazard): bool => $policy->level($hazard, $answer->teaching->rank, Student::YOUTH - 1) === PolicyLevel::NotTaught,
+            'answers.stopped-short' => static fn (Hazard $hazard): bool => $policy->level($hazard, $answer->teaching->rank) === PolicyLevel::StopShort,
+            'answers.with-pads' => static fn (Hazard $hazard): bool => $policy->level($hazard, $answer->teaching->rank) === PolicyLevel::Pads,
+        ] as $key => $isMeant) {
+            $meant = array_unique(array_map(static fn (Hazard $hazard): string => say($hazard->text()), array_filter($hazards, $isMeant)));
+            if ($meant !== []) {
+                $said[] = __($key, ['hazards' => implode(', ', $meant)]);
+            }
+        }
+
+        return $said;
     }
 
     /** Which side of an attack it answers, after the name of the attack. */

@@ -57,8 +57,7 @@ final readonly class PrintSheet
         return [
             __('sheet.first-cautions'),
             ...array_map(say(...), $this->facts->attack->allCautions()),
-            ...($this->facts->notForYouth === [] ? [] : [__('answers.not-for-youth', ['hazards' => implode(', ', $this->facts->notForYouth)])]),
-            ...($this->facts->withPads === [] ? [] : [__('answers.with-pads', ['hazards' => implode(', ', $this->facts->withPads)])]),
+            ...$this->facts->cautions,
             __('sheet.last-cautions'),
         ];
     }

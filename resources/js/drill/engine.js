@@ -76,7 +76,7 @@ export default () => mixed(state(), screen, kit, setUp, recording, sending, refu
     this.attacker = partner(this.people, this.turn)?.name ?? text('the-instructor');
     this.title = this.cellText(cell);
     this.said = cell.said;
-    this.cautions = cell.cautions.join(' ');
+    this.cautions = [...cell.cautions, ...(student.levels ?? [])].join(' ');
     this.leftOut = student.barred.join(' ');
     this.whatIf = anyOf(ticket.answers.flatMap((id) => this.kit.answers[id].whatIfs), this.chance) ?? '';
     this.stressor = this.rung.stressors.length ? anyOf(this.rung.stressors, this.chance) : '';

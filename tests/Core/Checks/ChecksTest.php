@@ -6,6 +6,9 @@ use StoneDrill\Core\Checks\Check;
 use StoneDrill\Core\Checks\Checks;
 use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Curriculum\PolicyLevel;
+use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\Waiver;
 use Tests\Core\Checks\ChecksFixture;
 use Tests\Core\Floor\OnTheFloor;
@@ -77,7 +80,8 @@ dataset('checks', [
     'strikes under control' => ['strike-under-control', 'cloth-one', [], 'right palm chin', ['1'], ['doctrine' => Doctrine::Control]],
     'strikes under counter' => ['strike-under-control', 'cloth-one', [], 'right palm chin', []],
 
-    'contact below the second rank' => ['policy', 'cloth-one', [], "left hand clamp wrist\nright palm chest", ['2'], ['rank' => 'low']],
+    'contact that is not taught below the second rank' => ['policy', 'cloth-one', [], "left hand clamp wrist\nright palm chest", ['2'], ['rank' => 'low', 'policy' => [new PolicyRow(Hazard::Contact, null, 'high', PolicyLevel::NotTaught)]]],
+    'contact that is stopped short there' => ['policy', 'cloth-one', [], "left hand clamp wrist\nright palm chest", [], ['rank' => 'low']],
     'contact at the second' => ['policy', 'cloth-one', [], 'right palm chest', []],
 
     'strips toward the fingers' => ['against-the-fingers', 'wrist-cross', [], 'both hands strip toward fingers', ['1']],

@@ -17,6 +17,9 @@ use StoneDrill\Core\Coverage\WeaknessFinder;
 use StoneDrill\Core\Coverage\Widener;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Curriculum\PolicyLevel;
+use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Technique\Beats;
 use Tests\Support\Made;
 
@@ -40,7 +43,10 @@ final class HolesFixture
         $beats = ['left foot step 9, both hands strip', "left foot step 9, right palm chin -> rocked\nleave 6, look", "both hands shove chest -> driven back\nleave 6, look", "right knee groin -> folded\n  if not: leave 6\nleave 6", "right edge throat\nleave 6, look"];
         $answers = array_map(fn (Answer $answer): Answer => $answer->withBeats(Beats::parse($beats[mt_rand(0, 4)])), $catalogue->answers);
 
-        return new Catalogue($catalogue->school, [], $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers);
+        // A school that does not teach contact at its first rank, so that something is barred.
+        $school = Made::catalogue([], [], policy: [new PolicyRow(Hazard::Contact, null, 'b', PolicyLevel::NotTaught)])->school;
+
+        return new Catalogue($school, [], $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers);
     }
 
     /**

@@ -15,6 +15,9 @@ use StoneDrill\Core\Coverage\WeaknessFinder;
 use StoneDrill\Core\Coverage\Widener;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Curriculum\PolicyLevel;
+use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Rep;
@@ -69,7 +72,7 @@ it('is content when one answer is sound', function (): void {
 it('bars what the policy does not teach, and offers what is softer', function (): void {
     // No contact below the second rank.
     $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'a');
-    $catalogue = Made::catalogue([$throat], [Made::answer('x', $throat, 'a', beats: "tuck, both hands clamp wrist\nright palm chin\nboth hands strip\nleave 6, look")]);
+    $catalogue = Made::catalogue([$throat], [Made::answer('x', $throat, 'a', beats: "tuck, both hands clamp wrist\nright palm chin\nboth hands strip\nleave 6, look")], policy: [new PolicyRow(Hazard::Contact, null, 'b', PolicyLevel::NotTaught)]);
     $hole = array_values(array_filter(Coverage::whole($catalogue, new WeaknessFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Barred))[0];
 
     // Prevalence 3, one side, .9.

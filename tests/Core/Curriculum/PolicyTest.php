@@ -53,13 +53,24 @@ it('keeps to the usual policy where a school has none', function (Hazard $hazard
 
     expect($policy->level($hazard, $rank, $age))->toBe($level);
 })->with([
-    [Hazard::Contact, 'low', null, PolicyLevel::NotTaught],
-    [Hazard::Contact, 'middle', null, PolicyLevel::None],
+    [Hazard::Contact, 'low', null, PolicyLevel::StopShort],
+    [Hazard::Contact, 'middle', null, PolicyLevel::Free],
     [Hazard::Choke, 'high', 15, PolicyLevel::NotTaught],
-    [Hazard::Choke, 'high', 16, PolicyLevel::None],
-    [Hazard::Choke, 'low', null, PolicyLevel::None],
-    [Hazard::Knee, 'low', 12, PolicyLevel::None],
+    [Hazard::Choke, 'high', 16, PolicyLevel::Free],
+    [Hazard::Choke, 'low', null, PolicyLevel::Free],
+    [Hazard::Knee, 'low', 12, PolicyLevel::Free],
     [Hazard::Fingers, 'high', 12, PolicyLevel::NotTaught],
+]);
+
+it('reads what an earlier release calls free', function (): void {
+    expect(PolicyLevel::read('none'))->toBe(PolicyLevel::Free)->and(PolicyLevel::read('stop-short'))->toBe(PolicyLevel::StopShort)->and(PolicyLevel::read('soft'))->toBeNull();
+});
+
+it('knows the stricter of two levels', function (PolicyLevel $one, PolicyLevel $other, PolicyLevel $stricter): void {
+    expect($one->stricter($other))->toBe($stricter)->and($other->stricter($one))->toBe($stricter);
+})->with([
+    [PolicyLevel::Free, PolicyLevel::Pads, PolicyLevel::Pads], [PolicyLevel::Pads, PolicyLevel::StopShort, PolicyLevel::StopShort],
+    [PolicyLevel::StopShort, PolicyLevel::NotTaught, PolicyLevel::NotTaught], [PolicyLevel::Free, PolicyLevel::NotTaught, PolicyLevel::NotTaught],
 ]);
 
 it('takes the strictest row that applies, and a row with both only where both do', function (): void {
@@ -71,10 +82,10 @@ it('takes the strictest row that applies, and a row with both only where both do
 
     expect($policy->level(Hazard::Fall, 'low', 30))->toBe(PolicyLevel::Pads)
         ->and($policy->level(Hazard::Fall, 'low', 11))->toBe(PolicyLevel::NotTaught)
-        ->and($policy->level(Hazard::Fall, 'high', 30))->toBe(PolicyLevel::None)
+        ->and($policy->level(Hazard::Fall, 'high', 30))->toBe(PolicyLevel::Free)
         ->and($policy->level(Hazard::Knee, 'low', 17))->toBe(PolicyLevel::NotTaught)
-        ->and($policy->level(Hazard::Knee, 'high', 17))->toBe(PolicyLevel::None)
-        ->and($policy->level(Hazard::Knee, 'low', null))->toBe(PolicyLevel::None)
+        ->and($policy->level(Hazard::Knee, 'high', 17))->toBe(PolicyLevel::Free)
+        ->and($policy->level(Hazard::Knee, 'low', null))->toBe(PolicyLevel::Free)
         // What the usual policy has is not added to a school's own.
-        ->and($policy->level(Hazard::Choke, 'low', 10))->toBe(PolicyLevel::None);
+        ->and($policy->level(Hazard::Choke, 'low', 10))->toBe(PolicyLevel::Free);
 });

@@ -6,7 +6,10 @@ use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Need;
 use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Curriculum\PolicyLevel;
+use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Drill\Draw;
 use StoneDrill\Core\Drill\HiddenMoment;
@@ -115,11 +118,31 @@ it('bars by policy and by flag, and says so', function (array $attack, string $b
     expect(DrawFixture::drilled($pool, $student) === [])->toBe($said !== null)->and(array_map(English::say(...), $pool->barred($student)))->toBe($said === null ? [] : [$said]);
 })->with([
     'a grown-up' => [['throat-front', 'landed', 'choke'], 'leave 6', new Student('ada', 'Ada', 'b'), null],
-    'contact at the lowest rank' => [['hug-front-free', 'landed', 'pin'], "right palm chin\nleave 6", new Student('ada', 'Ada', 'a'), '“It” is left out for Ada: contact (contact policy).'],
+    'contact at the lowest rank' => [['hug-front-free', 'landed', 'pin'], "right palm chin\nleave 6", new Student('ada', 'Ada', 'a'), null],
     'contact later' => [['hug-front-free', 'landed', 'pin'], "right palm chin\nleave 6", new Student('ada', 'Ada', 'b'), null],
     'a flag against the answer' => [['hug-front-free', 'landed', 'pin'], "left hand lock wrist\nleave 6", new Student('ada', 'Ada', 'b', flags: ['no-wrist-lock']), '“It” is left out for Ada: a wrist lock (flag no-wrist-lock).'],
     'a flag against the attack' => [['dive-legs', 'reaching', 'take-down'], 'leave 6', new Student('ada', 'Ada', 'b', flags: ['no-fall']), '“It” is left out for Ada: a fall (flag no-fall).'],
 ]);
+
+it('drills a beginner of a school that touches nobody yet, and says how far to go', function (): void {
+    $pool = DrawFixture::pool([Made::attack('hug-front-free', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'], 'it', 'a')], "right palm chin\nleave 6");
+
+    expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a')))->toBe(['it written'])
+        ->and(array_map(English::say(...), $pool->levels(new Student('ada', 'Ada', 'a'))))->toBe(['Throw and stop short: contact.'])
+        ->and($pool->levels(new Student('bo', 'Bo', 'b')))->toBe([]);
+});
+
+it('bars contact where the policy does not teach it, and says with what it wants pads', function (): void {
+    $attack = Made::attack('hug-front-free', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'], 'it', 'a');
+    $catalogue = Made::catalogue([$attack], [Made::answer('x', $attack, 'a', true, beats: "right palm chin\nleave 6")], policy: [
+        new PolicyRow(Hazard::Contact, null, 'b', PolicyLevel::NotTaught), new PolicyRow(Hazard::Knee, null, null, PolicyLevel::Pads), new PolicyRow(Hazard::Fall, null, null, PolicyLevel::Pads),
+    ]);
+    $pool = new Pool($catalogue, Coverage::of($catalogue)->cells, new DateTimeImmutable(Made::NOW));
+
+    expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a')))->toBe([])
+        ->and(array_map(English::say(...), $pool->barred(new Student('ada', 'Ada', 'a'))))->toBe(['“It” is left out for Ada: contact (contact policy).'])
+        ->and(array_map(English::say(...), $pool->levels(new Student('bo', 'Bo', 'b'))))->toBe(['Only with pads: a strike to the knee, a fall.']);
+});
 
 it('drills no chokes with the young', function (): void {
     $throat = new Attack('throat', 'Throat', Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->kind, Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->facets, new Need('a', 'a'));

@@ -55,7 +55,7 @@ final class OnTheFloor
 
     /**
      * @param array<string, string> $values
-     * @param array<string, mixed>  $with   `doctrine`, `rank`, `defender`, `attacker`, `rung`, `tolerance`, `others` (answers by title, each with rank and beats), `waived`
+     * @param array<string, mixed>  $with   `doctrine`, `rank`, `defender`, `attacker`, `rung`, `tolerance`, `policy`, `others` (answers by title, each with rank and beats), `waived`
      */
     public static function examine(string $kind, array $values, string $beats, array $with = []): Examination
     {
@@ -67,7 +67,7 @@ final class OnTheFloor
             $others[] = self::answer(strtolower($title), $title, $attack, $rank, $text);
         }
         $catalogue = new Catalogue(
-            new School('Bench', $with['doctrine'] ?? Doctrine::Counter, tolerance: $with['tolerance'] ?? School::TOLERANCE),
+            new School('Bench', $with['doctrine'] ?? Doctrine::Counter, policy: $with['policy'] ?? null, tolerance: $with['tolerance'] ?? School::TOLERANCE),
             [],
             [new Rank('low', 'Low', 3, 2), new Rank('high', 'High', 6, 4)],
             Ladder::builtIn(),
