@@ -21,7 +21,7 @@ final readonly class BackTurned implements Check
     public function find(Trial $trial): iterable
     {
         foreach ($trial->run->frames as $frame) {
-            if ($frame->number === '1' || ! $frame->isReachedByHand()) {
+            if ($frame->number === '1' || $frame->isHeld || ! $frame->isReachedByHand()) {
                 continue;
             }
             $away = abs(Angle::turn($frame->positions->defender->facing, $frame->positions->defender->feet->axis->bearingTo($frame->positions->attacker->feet->axis)));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Checks;
 
 use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Floor\Posture;
 
 /** A foot that the attacker can take from the ground. */
@@ -20,16 +21,22 @@ final readonly class GroundGrab implements Check
 
     public function find(Trial $trial): iterable
     {
+        $rule = new Rule(CheckId::GroundGrab, $trial->doctrine() === Doctrine::Escape ? Severity::Warn : Severity::Note);
         foreach ($trial->run->frames as $frame) {
             $before = $trial->run->before($frame);
             $isLast = $frame === $trial->run->end();
             if ($frame->positions->attacker->posture !== Posture::Lying || ($before->positions->attacker->posture !== Posture::Lying && ! $isLast)) {
                 continue;
             }
+            if ($frame->hasAttackerHeld()) {
+                continue;
+            }
             $foot = min($frame->positions->defender->feet->left->distanceTo($frame->positions->attacker->feet->axis), $frame->positions->defender->feet->right->distanceTo($frame->positions->attacker->feet->axis));
             $reach = self::REACH * $trial->bodies->attacker;
             if ($foot < $reach - 1e-9) {
-                yield $this->rule()->at($frame, ['cm' => (int) round(100 * $foot), 'reach' => (int) round(100 * $reach)]);
+                yield $rule->at($frame, ['cm' => (int) round(100 * $foot), 'reach' => (int) round(100 * $reach)]);
+
+                return;
             }
         }
     }

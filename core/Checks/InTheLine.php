@@ -24,7 +24,7 @@ final readonly class InTheLine implements Check
         $frame = $trial->run->mainLine[0] ?? null;
         $blow = $trial->attack->kind->blow();
         if ($frame === null || $blow === null || ! $blow->isStrikeOrKick() || $frame->events->delivery === null || $frame->events->delivery->isFollowUp
-            || $frame->events->delivery->out > 0 || $frame->does(Verb::Block, Verb::Parry, Verb::Cover, Verb::Slip)) {
+            || $frame->events->delivery->out > 0 || $frame->strikesHome() || $frame->does(Verb::Block, Verb::Parry, Verb::Cover, Verb::Slip)) {
             return;
         }
         $line = $trial->facets->bearing->toDegrees();

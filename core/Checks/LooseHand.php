@@ -35,9 +35,11 @@ final readonly class LooseHand implements Check
         }
     }
 
+    /** Whether the attacker has something else to do in a beat: a guard to get through, a blow to take, an effect, a hold that ends. */
     private function guards(Frame $frame): bool
     {
-        return $frame->does(Verb::Block, Verb::Parry, Verb::Cover, Verb::Guard);
+        return $frame->does(Verb::Block, Verb::Parry, Verb::Cover, Verb::Guard)
+            || $frame->strikesHome() || $frame->events->effect !== null || ($frame->events->heldBefore && ! $frame->isHeld);
     }
 
     private function reached(Frame $frame, Threat $threat): bool

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Checks;
 
 use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Posture;
+use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\Verb;
 
 /** Stopping where the attacker still reaches. */
 final readonly class NoExit implements Check
@@ -15,18 +19,47 @@ final readonly class NoExit implements Check
 
     public function rule(): Rule
     {
-        return new Rule(CheckId::NoExit, Severity::Warn);
+        return new Rule(CheckId::NoExit, Severity::Stop);
     }
 
     public function find(Trial $trial): iterable
     {
         $end = $trial->run->end();
-        if ($end->number === '0' || ! $trial->mustLeave() || $end->positions->attacker->posture !== Posture::Standing) {
+        $isAsked = in_array($trial->doctrine(), [Doctrine::Escape, Doctrine::Counter], true);
+        // What folds or turns the attacker is over in a moment; who lies or kneels stays down.
+        $stands = in_array($end->positions->attacker->posture, [Posture::Standing, Posture::Folded], true);
+        if ($end->number === '0' || ! $isAsked || ! $stands) {
             return;
         }
+        $fist = $end->positions->fists->attackerMargin;
         $lunge = self::LUNGE * $trial->bodies->attacker;
-        if ($end->positions->distance < $lunge - 1e-9) {
-            yield $this->rule()->at($end, ['metres' => Figures::decimals($end->positions->distance, 2), 'lunge' => Figures::decimals($lunge, 2)]);
+        if ($fist !== null && $fist >= 0) {
+            yield $this->as($this->isBusy($end) ? Severity::Warn : Severity::Stop)->at($end, ['cm' => (int) round(100 * $fist)], 'fist');
+        } elseif ($end->positions->distance < $lunge - 1e-9) {
+            yield $this->as($this->hasHandsUp($end) ? Severity::Note : Severity::Warn)
+                ->at($end, ['metres' => Figures::decimals($end->positions->distance, 2), 'lunge' => Figures::decimals($lunge, 2)], 'lunge');
         }
+    }
+
+    private function as(Severity $severity): Rule
+    {
+        return new Rule(CheckId::NoExit, $severity);
+    }
+
+    /** Whether the attacker has more to do at the end than to strike. */
+    private function isBusy(Frame $end): bool
+    {
+        return $end->strikesHome() || $end->events->effect !== null || $this->hasHandsUp($end) || $end->hasAttackerHeld();
+    }
+
+    private function hasHandsUp(Frame $end): bool
+    {
+        foreach ($end->beat->actions ?? [] as $action) {
+            if ($action->limb === Limb::BothHands && $action->verb instanceof Verb && $action->verb->guards()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -18,8 +18,14 @@ final readonly class StillHeld implements Check
     public function find(Trial $trial): iterable
     {
         foreach ($trial->run->frames as $frame) {
-            if ($frame->does(Verb::Leave) && ($frame->events->heldBefore || $frame->isHeld)) {
+            $leaves = $frame->does(Verb::Leave);
+            if ($frame->hasAttackerHeld()) {
+                continue;
+            }
+            if ($leaves && ($frame->events->heldBefore || $frame->isHeld)) {
                 yield $this->rule()->at($frame, ['holds' => $frame->events->hold->names()], $frame->isHeld ? 'held' : 'ending');
+            } elseif ($frame->isHeld && $frame->isOnMainLine() && (int) $frame->number >= count($trial->answer->beats->line)) {
+                yield $this->rule()->at($frame, ['holds' => $frame->events->hold->names()], 'end');
             }
         }
     }

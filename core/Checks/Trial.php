@@ -41,10 +41,4 @@ final readonly class Trial
     {
         return $this->answer->teaching->doctrine ?? $this->standards->school->doctrine;
     }
-
-    /** Whether leaving is part of what the school wants of it. */
-    public function mustLeave(): bool
-    {
-        return $this->doctrine() !== Doctrine::Control;
-    }
 }

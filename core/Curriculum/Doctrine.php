@@ -13,4 +13,6 @@ enum Doctrine: string
     case Counter = 'counter';
     /** Hold or put down without striking. */
     case Control = 'control';
+    /** Blows, then hold or leave. */
+    case Subdue = 'subdue';
 }

@@ -79,6 +79,30 @@ final readonly class Frame
         return $this->beat !== null && $this->beat->does(...$verbs);
     }
 
+    /** Whether a strike of it gets to where it is meant, at the half of the body and in the arc it takes. */
+    public function strikesHome(): bool
+    {
+        foreach ($this->hits as $hit) {
+            if ($hit->reaches() && $hit->aim->isFaced && $hit->aim->isInArc) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the defender has the attacker locked, pinned or choked at its end. */
+    public function hasAttackerHeld(): bool
+    {
+        foreach ($this->events->grips as $grip) {
+            if (in_array($grip->verb, [Verb::Lock, Verb::Pin, Verb::ChokeHold], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether a hand of the attacker's reaches the head. */
     public function isReachedByHand(): bool
     {

@@ -12,8 +12,6 @@ final readonly class Positions
      * @param Sector       $sector      where the defender stands off the attacker's facing
      * @param bool         $isInside    whether the defender stands between the attacker's arms
      * @param float        $faceSeconds seconds until the attacker faces the defender
-     * @param ?float       $fistReach   metres from a shoulder within which a fist meets the attacker's chin; null where it
-     *                                  is too high
      * @param list<Threat> $threats     every weapon of the attacker's that is free, reaching or not
      */
     public function __construct(
@@ -23,7 +21,7 @@ final readonly class Positions
         public Sector $sector,
         public bool $isInside,
         public float $faceSeconds,
-        public ?float $fistReach,
+        public Fists $fists,
         public array $threats,
     ) {}
 }

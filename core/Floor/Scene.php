@@ -19,6 +19,9 @@ use StoneDrill\Core\Technique\Target;
  */
 final class Scene
 {
+    /** How much lower everything of an attacker who sits astride is, as a share of the attacker's stature. */
+    public const ASTRIDE = 0.45;
+
     /** The defender's axis, midpoint of the feet; moved with them by {@see self::placeFeet()}. */
     public float $x = 0.0;
     public float $y = 0.0;
@@ -143,8 +146,8 @@ final class Scene
 
         return match (true) {
             $this->attackerPosture === Posture::Lying => min($share, 0.12) * $height,
-            $this->attackerPosture === Posture::Folded && $isOfHead => ($this->isAstride ? 0.62 - 0.45 : 0.62) * $height,
-            default => max(0.0, ($share - $this->attackerPosture->lowers() - ($this->isAstride ? 0.45 : 0.0)) * $height),
+            $this->attackerPosture === Posture::Folded && $isOfHead => ($this->isAstride ? 0.62 - self::ASTRIDE : 0.62) * $height,
+            default => max(0.0, ($share - $this->attackerPosture->lowers() - ($this->isAstride ? self::ASTRIDE : 0.0)) * $height),
         };
     }
 

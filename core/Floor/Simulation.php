@@ -377,7 +377,7 @@ final readonly class Simulation
                 Sector::of($off),
                 abs($off) < 90 && abs($distance * sin(deg2rad($off))) < 0.129 * $this->bodies->attacker,
                 abs($off) / self::TURN,
-                $withThreats ? $this->striker->fistReach($scene) : null,
+                new Fists($withThreats ? $this->striker->fistReach($scene) : null, Weapons::fistMargin($scene)),
                 $withThreats ? Weapons::free($scene) : [],
             ),
             new Movement(new Point($log->fromX, $log->fromY), $log->facedAt, $log->carried, $log->feetMoved, $log->turned, $log->strides),

@@ -53,6 +53,20 @@ final readonly class Weapons
         };
     }
 
+    /** What a free fist has to spare to the defender's head once the attacker stands and faces the defender; null where none is free. */
+    public static function fistMargin(Scene $scene): ?float
+    {
+        $hands = array_filter([Hand::Left, Hand::Right], static fn (Hand $side): bool => ! isset($scene->armsGone[$side->value]) && ! $scene->hasGripOnArm($side));
+        if ($hands === []) {
+            return null;
+        }
+        $height = $scene->bodies->attacker;
+        $joint = (Joint::Shoulder->height() - ($scene->isAstride ? Scene::ASTRIDE : 0.0)) * $height;
+        $reach = Reach::bent(self::FIST * $height, $joint, max(0.0, $joint - self::BEND * $height), $scene->height(self::FIST_AIM), Bodies::LEAN * $height) + Bodies::SURFACE * $scene->bodies->defender;
+
+        return $reach - hypot($scene->distance(), Joint::Shoulder->lateral() * $scene->bodies->attacker);
+    }
+
     /**
      * Every weapon of the attacker's that is free, with what it reaches.
      *

@@ -29,6 +29,7 @@ return [
         'escape' => 'escape first',
         'counter' => 'counter first',
         'control' => 'control first',
+        'subdue' => 'subdue, then hold or leave',
     ],
     'example' => "left foot step 9, left hand parry forearm\nright foot step 1:30, right palm chin -> rocked\n  if not: left knee groin -> folded\nleave 6",
     'facts' => [

@@ -84,7 +84,11 @@ return [
         ],
     ],
     'still-held' => [
-        'trigger' => 'leaves with a hold on',
+        'trigger' => 'leaves, or ends, with a hold on, and with no lock, pin or choke hold of the defender’s own',
+        'end' => [
+            'message' => 'Ends with a hold on: :holds.',
+            'mend' => 'End the hold: strip it, say what releases it, or lock, pin or choke in turn.',
+        ],
         'held' => [
             'message' => 'Leaves with a hold on: :holds.',
             'mend' => 'End the hold in a beat before: strip it, or say what releases it.',
@@ -110,12 +114,12 @@ return [
         'mend' => 'Strip toward the thumb.',
     ],
     'back-turned' => [
-        'trigger' => 'from beat 2 on, faces more than 120° away from an attacker whose hand reaches',
+        'trigger' => 'from beat 2 on, with no hold on, faces more than 120° away from an attacker whose hand reaches',
         'message' => 'Faces :degrees° away from the attacker, whose hand reaches.',
         'mend' => 'Turn to the attacker, or be out of reach first.',
     ],
     'in-the-line' => [
-        'trigger' => 'against a blow the body stays in its line, or moves within 20° of it, with no block, parry, cover or slip, and is not out of reach',
+        'trigger' => 'against a blow the body stays in its line, or moves within 20° of it, with no block, parry, cover or slip, no strike that reaches, and is not out of reach',
         'stays' => [
             'message' => 'The body stays in the line of the blow.',
             'mend' => 'Step off the line, toward 1:30 or 10:30 of it, or block, parry, cover or slip.',
@@ -126,7 +130,7 @@ return [
         ],
     ],
     'loose-hand' => [
-        'trigger' => 'a free hand reaches the head at the end of two beats in a row, with no block, parry, cover, guard or grip on it in either',
+        'trigger' => 'a free hand reaches the head at the end of two beats in a row, with no block, parry, cover, guard or grip on it in either, no strike that reaches, no effect and no hold that ends',
         'message' => 'The attacker’s :limb is free and reaches the head in two beats in a row, with :cm cm to spare.',
         'mend' => 'Guard, take hold of that hand, or move where it does not reach.',
     ],
@@ -142,9 +146,15 @@ return [
         ],
     ],
     'no-exit' => [
-        'trigger' => 'ends within one lunge, .9105 of the attacker’s height, of a standing attacker, under escape or counter',
-        'message' => 'Ends :metres m from the attacker, within a lunge of :lunge m.',
-        'mend' => 'Add a beat that leaves.',
+        'trigger' => 'under escape or counter, ends within reach of a standing attacker’s fist (a warning where the last beat has a strike that reaches, an effect, both hands up, or a lock, pin or choke hold), or within one lunge, .9105 of the attacker’s height (a warning; a note with both hands up)',
+        'fist' => [
+            'message' => 'Ends within reach of the attacker’s fist, by :cm cm.',
+            'mend' => 'Add a beat that leaves.',
+        ],
+        'lunge' => [
+            'message' => 'Ends :metres m from the attacker, within a lunge of :lunge m.',
+            'mend' => 'Add a beat that leaves.',
+        ],
     ],
     'strikes-before-release' => [
         'trigger' => 'more than two strikes before the first beat that ends unheld (where there is no hold: before leaving), under escape',
@@ -195,7 +205,7 @@ return [
         ],
     ],
     'ground-grab' => [
-        'trigger' => 'a foot stays within .73 of the attacker’s height of a lying attacker’s hip',
+        'trigger' => 'a foot stays within .73 of the height of a lying attacker’s hip, unless the attacker is locked, pinned or choked; a note where the doctrine is not escape',
         'message' => 'A foot is :cm cm from the attacker’s hip; from the ground the attacker reaches :reach cm.',
         'mend' => 'Step away at once.',
     ],

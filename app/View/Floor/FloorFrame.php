@@ -46,8 +46,8 @@ final readonly class FloorFrame
         $this->attacker = new FloorFigure($frame->positions->attacker);
         $this->strikes = array_map($this->strike(...), $frame->hits, array_keys($frame->hits));
         $this->threats = array_map(fn (Threat $threat): array => ['path' => $this->threat($threat), 'reaches' => $threat->reaches()], $frame->positions->threats);
-        $this->reach = $frame->positions->fistReach === null ? [] : array_map(
-            fn (int $side): string => self::arc($this->joint($frame->positions->defender, Joint::Shoulder, $side), (float) $frame->positions->fistReach, $frame->positions->defender->facing),
+        $this->reach = $frame->positions->fists->ownReach === null ? [] : array_map(
+            fn (int $side): string => self::arc($this->joint($frame->positions->defender, Joint::Shoulder, $side), (float) $frame->positions->fists->ownReach, $frame->positions->defender->facing),
             [-1, 1],
         );
         $this->holds = $this->holds();

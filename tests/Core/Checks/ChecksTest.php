@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use StoneDrill\Core\Checks\Check;
 use StoneDrill\Core\Checks\Checks;
+use StoneDrill\Core\Checks\Finding;
+use StoneDrill\Core\Checks\Severity;
 use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\Hazard;
@@ -75,6 +77,9 @@ dataset('checks', [
 
     'leaves while held' => ['still-held', 'wrist-cross', [], 'leave 6', ['1']],
     'strips and leaves at once' => ['still-held', 'wrist-cross', [], 'left hand strip, leave 6', ['1']],
+    'ends held' => ['still-held', 'wrist-cross', [], "left palm chin\nlook", ['2']],
+    'ends held, with a lock of one’s own' => ['still-held', 'wrist-cross', [], "left palm chin\nleft hand lock wrist", []],
+    'ends held in a branch only' => ['still-held', 'wrist-cross', [], "left palm chin -> rocked\n  if not: look\nleft hand strip", []],
     'strips, then leaves' => ['still-held', 'wrist-cross', [], "left hand strip\nleave 6", []],
 
     'strikes under control' => ['strike-under-control', 'cloth-one', [], 'right palm chin', ['1'], ['doctrine' => Doctrine::Control]],
@@ -87,11 +92,13 @@ dataset('checks', [
     'strips toward the fingers' => ['against-the-fingers', 'wrist-cross', [], 'both hands strip toward fingers', ['1']],
     'strips toward the thumb' => ['against-the-fingers', 'wrist-cross', [], 'both hands strip toward thumb', []],
 
-    'turns the back' => ['back-turned', 'cloth-one', [], "left hand clamp wrist\npivot 6", ['2']],
-    'a quarter turn' => ['back-turned', 'cloth-one', [], "left hand clamp wrist\npivot 3", []],
+    'turns the back' => ['back-turned', 'cloth-one', [], "left hand strip\npivot 6", ['2']],
+    'a quarter turn' => ['back-turned', 'cloth-one', [], "left hand strip\npivot 3", []],
+    'turns it while held' => ['back-turned', 'cloth-one', [], "left hand clamp wrist\npivot 6", []],
     'in the first beat nobody minds' => ['back-turned', 'cloth-one', [], 'pivot 6', []],
 
-    'stays in the line' => ['in-the-line', 'punch-straight', ['phase' => 'reaching'], 'right palm chin', ['1']],
+    'stays in the line' => ['in-the-line', 'punch-straight', ['phase' => 'reaching'], 'look', ['1']],
+    'stays and strikes home' => ['in-the-line', 'punch-straight', ['phase' => 'reaching'], 'right palm chin', []],
     'steps straight in' => ['in-the-line', 'punch-straight', ['phase' => 'reaching'], 'slide 12', ['1']],
     'steps off it' => ['in-the-line', 'punch-straight', ['phase' => 'reaching'], 'slide 10:30', []],
     'stays and parries' => ['in-the-line', 'punch-straight', ['phase' => 'reaching'], 'left hand parry', []],
@@ -99,6 +106,9 @@ dataset('checks', [
     'a push is no blow' => ['in-the-line', 'push-two', ['phase' => 'reaching'], 'look', []],
 
     'two beats in the attacker’s reach' => ['loose-hand', 'cloth-one', [], "look\nlook\nlook", ['2']],
+    'struck in one of them' => ['loose-hand', 'cloth-one', [], "look\nright palm chin", []],
+    'an effect in one of them' => ['loose-hand', 'cloth-one', [], "look\nleft hand clamp elbow -> straightened", []],
+    'a hold that ends in one of them' => ['loose-hand', 'cloth-one', [], "left hand strip\nlook", []],
     'guarded in one of them' => ['loose-hand', 'cloth-one', [], "look\nleft hand guard", []],
     'out of the attacker’s reach' => ['loose-hand', 'closing-in', [], "look\nlook", []],
 
@@ -108,6 +118,8 @@ dataset('checks', [
 
     'ends in the attacker’s reach' => ['no-exit', 'cloth-one', [], 'left hand clamp wrist', ['1']],
     'leaves' => ['no-exit', 'closing-in', [], 'leave 6', []],
+    'subdues' => ['no-exit', 'cloth-one', [], 'left hand clamp elbow', [], ['doctrine' => Doctrine::Subdue]],
+    'the attacker is folded for a moment' => ['no-exit', 'cloth-one', [], 'left hand clamp elbow -> folded', ['1']],
     'the attacker lies' => ['no-exit', 'cloth-one', [], 'right palm chin -> dropped', []],
     'holds on purpose' => ['no-exit', 'cloth-one', [], 'left hand clamp wrist', [], ['doctrine' => Doctrine::Control]],
 
@@ -145,6 +157,8 @@ dataset('checks', [
     'a metre in a crowd' => ['no-room', 'closing-in', ['place' => 'crowd'], 'slide 3 1 m', []],
     'more than that' => ['no-room', 'closing-in', ['place' => 'crowd'], 'slide 3 1.1 m', ['1']],
 
+    'stands beside one who lies, told once' => ['ground-grab', 'cloth-one', [], "right palm chin -> dropped\nlook\nlook\nlook", ['2']],
+    'stands beside one who lies, pinned' => ['ground-grab', 'cloth-one', [], "right palm chin -> dropped\nboth hands pin chest\nleave 6", []],
     'stands beside one who lies' => ['ground-grab', 'cloth-one', [], "right palm chin -> dropped\nlook\nleave 6", ['2']],
     'goes at once' => ['ground-grab', 'cloth-one', [], "right palm chin -> dropped\nleave 6", []],
     'goes on at a higher rank' => ['branch-ahead', 'cloth-one', [], "right palm chin -> rocked\n  if not: go to \"Later\" beat 1\nlook", ['1'], ['rank' => 'low', 'others' => ['Later' => ['high', 'leave 6']]]],
@@ -212,6 +226,24 @@ it('has a class, a name and a trigger for each', function (): void {
         expect($check)->toBeInstanceOf(Check::class)->and(English::say($check->rule()->trigger()))->not->toBe('')->not->toStartWith('checks.');
     }
 });
+
+it('asks more of an end within reach of a fist than of one within a lunge', function (string $beats, array $values, ?Severity $severity, string $said): void {
+    $found = array_values(array_filter(OnTheFloor::examine('arm-one', ['hand' => 'left', ...$values], $beats)->findings, static fn (Finding $finding): bool => $finding->check->value === 'no-exit'));
+
+    expect($found[0]->severity ?? null)->toBe($severity)->and($severity === null ? '' : English::say($found[0]->message))->toContain($said);
+})->with([
+    // A fist of 1.68 m reaches √(.64848² − .18816²) + .12523 = .74581 and the surface .1008 at hypot(d, .21672): up to d = .81843.
+    // (.93 − .818) · 1.68 = .18816 above the shoulder.
+    'held at .6392' => ['look', [], Severity::Stop, 'within reach of the attacker’s fist, by 17 cm'],
+    'with both hands up' => ['both hands guard', [], Severity::Warn, 'fist'],
+    'with a strike that reaches' => ['right palm chin', [], Severity::Warn, 'fist'],
+    'with an effect' => ['left hand clamp elbow -> straightened', [], Severity::Warn, 'fist'],
+    'with a lock' => ['left hand lock elbow', [], Severity::Warn, 'fist'],
+    // .6392 + .84 = 1.4792, within .9105 · 1.68 = 1.5296.
+    'within a lunge' => ['left hand clamp elbow -> driven back', [], Severity::Warn, 'Ends 1.48 m from the attacker, within a lunge of 1.53 m'],
+    'within a lunge, both hands up' => ['both hands guard -> driven back', [], Severity::Note, 'lunge'],
+    'out of it' => ["right palm chin -> driven back\nslide 6 0.1 m", [], null, ''],
+]);
 
 it('tells how much is missing', function (): void {
     // A knee from 2 m less a walk of .42: the joint at hypot(1.58, .16044) less .1008, reach 1.68 · .245; the body goes .42 with it.
