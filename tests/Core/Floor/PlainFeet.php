@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Floor;
+
+use StoneDrill\Core\Technique\Action;
+
+/** What the plain floor does with the defender’s feet. */
+trait PlainFeet
+{
+    /** @return array{bool, bool} */
+    private function feet(array $actions): array
+    {
+        $stepped = $pivoted = $this->faceIsWritten = false;
+        foreach ($actions as $action) {
+            $verb = $action->verb->value;
+            if ($action->manner->facing !== null) {
+                $this->facing = $action->manner->facing->toDegrees();
+                $this->faceIsWritten = true;
+            }
+            $length = fn (float $share): float => ($action->manner->size === null ? $share * $this->own * (isset(self::LENGTHS[$verb]) ? $this->share : 1) : ($action->manner->size->metres ?? $share * $this->own * $action->manner->size->factor)) * $action->manner->count;
+            $way = fn (float $share): array => self::way($action->bearing?->toDegrees() ?? 0, $length($share));
+            $fixed = in_array($this->pose, ['kneeling', 'seated'], true);
+            if (in_array($verb, ['step', 'cross', 'slide', 'hop', 'leave', 'spread', 'close'], true)) {
+                if ($fixed) {
+                    continue;
+                }
+                $stepped = true;
+                $foot = $action->limb?->value === 'left foot' ? 'left' : 'right';
+                $across = self::minus($this->right, $this->left);
+                $unit = self::length($across) < 1e-9 ? self::way($this->facing + 90, 1) : self::times($across, 1 / self::length($across));
+                $middle = $this->me();
+                match ($verb) {
+                    'step' => $this->put($foot, self::plus($this->{$foot}, $way(.35)), $action),
+                    'cross' => $this->put($foot, self::plus($foot === 'left' ? $this->right : $this->left, $way(.35)), $action),
+                    'slide' => $this->shift($way(.20)),
+                    'hop' => $this->shift($way(.25)),
+                    'leave' => $this->shift($way(1.05)),
+                    default => [$this->left, $this->right] = [self::plus($middle, self::times($unit, -$this->half($verb, $action))), self::plus($middle, self::times($unit, $this->half($verb, $action)))],
+                };
+            }
+            $this->straddles = $verb === 'spread' || ($verb !== 'close' && $this->straddles);
+            match ($verb) {
+                'pivot' => [$this->facing, $pivoted] = [$action->bearing->toDegrees(), true],
+                'turn under' => [$this->facing, $pivoted, $this->crouch] = [$action->bearing->toDegrees(), true, max($this->crouch, .10 * $this->own)],
+                'drop' => $this->crouch += $length(.10),
+                'rise' => $this->crouch = 0.0,
+                'kneel' => $this->pose = 'kneeling',
+                'get up' => $this->pose = 'standing',
+                'slip' => $this->slip = self::plus($this->slip, $way(.10)),
+                default => null,
+            };
+        }
+
+        return [$stepped, $pivoted];
+    }
+
+    /** A foot where it is put, past the other rather than at it, and the other drawn after it rather than left behind. */
+    private function put(string $foot, array $place, Action $action): void
+    {
+        $other = $foot === 'left' ? 'right' : 'left';
+        if ($action->manner->size === null) {
+            if (self::length(self::minus($place, $this->{$other})) < .12 * $this->own - 1e-9) {
+                $place = self::plus($this->{$other}, self::way($action->bearing->toDegrees(), .20 * $this->own));
+            }
+            $back = self::minus($this->{$other}, $place);
+            if (! $this->straddles && self::length($back) > .50 * $this->own + 1e-9) {
+                $this->{$other} = self::plus($place, self::times($back, .35 * $this->own / self::length($back)));
+            }
+        }
+        $this->{$foot} = $place;
+    }
+
+    private function half(string $verb, Action $action): float
+    {
+        return $verb === 'close' ? .0955 * $this->own : ($action->manner->size === null ? .45 * $this->own : ($action->manner->size->metres ?? .45 * $this->own * $action->manner->size->factor)) / 2;
+    }
+
+    private function me(): array
+    {
+        return self::times(self::plus($this->left, $this->right), .5);
+    }
+
+    private function shift(array $by): void
+    {
+        [$this->left, $this->right] = [self::plus($this->left, $by), self::plus($this->right, $by)];
+    }
+}
