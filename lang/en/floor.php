@@ -24,7 +24,8 @@ return [
     'crouched' => 'crouched :cm cm',
     'delivery' => [
         'lands' => 'The :what lands:',
-        'stopped' => 'The :what is stopped by the block. Without it:',
+        'stopped' => 'Stopped by the block. Without it the :what would miss too:',
+        'stopped-in-time' => 'Stopped by the block. Without it the :what would land (:cm cm too near).',
         'intercepted' => 'The :what is intercepted on its way. Otherwise:',
         'under' => 'The :what goes over your head:',
         'out' => 'The :what falls short:',

@@ -124,6 +124,13 @@ it('takes bodies and a rung by name, and refuses others', function (): void {
     expect(DrillFixture::drill(['command' => 'check', 'file' => DrillFixture::smallFile(), '--rung' => '99'])[0])->toBe(2);
 });
 
+it('spells bearings as the school does', function (): void {
+    $file = DrillFixture::temporary(str_replace('doctrine: escape', 'doctrine: escape, bearings: degrees', (string) file_get_contents(DrillFixture::smallFile())));
+    [, $output] = DrillFixture::drill(['command' => 'situation', 'file' => $file, '--attack' => 'wrist']);
+
+    expect($output)->toContain('330°')->not->toContain("\n  11 ");
+});
+
 it('tells the situation of an attack', function (): void {
     [$code, $output] = DrillFixture::drill(['command' => 'situation', 'file' => DrillFixture::smallFile(), '--attack' => 'wrist', '--json' => true]);
     $document = json_decode($output, true, flags: JSON_THROW_ON_ERROR);

@@ -61,6 +61,11 @@ it('says whether it works for these bodies, and where it fails', function (): vo
     ($this->bench)('leave 6')->assertSee('This fails for these bodies, at beat 1: ');
 });
 
+it('tells what a block keeps away', function (): void {
+    $this->wrist->update(['kind' => 'punch-straight', 'thumb' => 'n/a', 'phase' => 'reaching', 'intent' => 'strike']);
+    ($this->bench)('both hands cover')->assertSee('Stopped by the block. Without it the attack would land (15 cm too near).');
+});
+
 it('tells how the body goes and turns with a strike', function (): void {
     ($this->bench)('left elbow chin')->assertSee('left elbow chin: reached, since the body goes 15 cm with it');
     ($this->bench)('right back kick groin')->assertSee('(the body turns 180° to the right)');

@@ -7,6 +7,7 @@ namespace App\Console\Drill;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Floor\Situation;
+use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Report\SituationReport;
 use StoneDrill\Core\Technique\Target;
 use StoneDrill\Core\Text;
@@ -28,11 +29,11 @@ final class SituationCommand extends DrillCommand
         $attack = $file->catalogue->attack($this->known($input, 'attack', $ids) ?? throw $this->refuse('attack', '', Text::of('cli.attack', ['ids' => $ids])));
         $report = SituationReport::of($file->catalogue, $attack);
 
-        return new Printed($report, $this->lines($report));
+        return new Printed($report, $this->lines($report, $file->catalogue->school->conventions->bearings));
     }
 
     /** @return list<string> */
-    private function lines(SituationReport $report): array
+    private function lines(SituationReport $report, BearingStyle $style): array
     {
         $situation = $report->situation;
         $lines = [$this->said('cli.situation.summary', ['attack' => $report->attack->title, 'id' => $report->attack->id])];
@@ -46,7 +47,7 @@ final class SituationCommand extends DrillCommand
         }
         $lines[] = $this->said('cli.situation.ring');
         foreach ($situation->ring as $place) {
-            $lines[] = sprintf('  %2s  %d  %s', $place->bearing->toClock(), $place->threats, $place->sector->value);
+            $lines[] = sprintf('  %6s  %d  %s', $this->texts->say($place->bearing->spell($style)), $place->threats, $place->sector->value);
         }
 
         return $lines;

@@ -10,6 +10,7 @@ use StoneDrill\Core\Checks\Shortfall;
 use StoneDrill\Core\Floor\Delivery;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Hit;
+use StoneDrill\Core\Floor\Verdict;
 use StoneDrill\Core\Report\BeatReport;
 
 /** What is said of one beat. */
@@ -145,6 +146,10 @@ final readonly class BenchBeat
             default => 'attack',
         };
         $measure = static fn (float $metres): string => __($metres >= 0 ? 'figures.to-spare' : 'figures.missing', ['cm' => (int) round(100 * abs($metres))]);
+
+        if ($delivery->verdict === Verdict::Stopped && $delivery->out <= 0 && $delivery->off < 0) {
+            return __('floor.delivery.stopped-in-time', ['what' => __('floor.delivery-of.'.$what), 'cm' => (int) round(-100 * $delivery->out)]);
+        }
 
         return __('floor.delivery.'.$delivery->verdict->value, ['what' => __('floor.delivery-of.'.$what)]).' '
             .__('floor.delivery-figures', ['out' => $measure($delivery->out), 'off' => $measure($delivery->off)]);

@@ -11,6 +11,7 @@ use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Need;
+use StoneDrill\Core\Technique\Notation\Nearest;
 use StoneDrill\Core\Text;
 
 /** Reads `attacks`. */
@@ -46,7 +47,7 @@ final readonly class AttackSection
     {
         $id = $in->id();
         $title = $in->text('title');
-        $kind = $in->choice('kind', $this->kinds->ids());
+        $kind = $this->kind($in);
         $facets = $this->facets($in);
         $neededBy = $this->rank($in, 'needed_by');
         $neededByYouth = $in->has('needed_by_youth') ? $this->rank($in, 'needed_by_youth') : $neededBy;
@@ -61,6 +62,20 @@ final readonly class AttackSection
         return $in->isSound() && $facets !== null
             ? new Attack($id, $title, $this->kinds->get($kind), $facets, new Need($neededBy, $neededByYouth, $critical), $prevalence, $notes, $cautions)
             : null;
+    }
+
+    /** The kind of an attack; where it is not known but one is near, those of the near one's family are told. */
+    private function kind(Fields $in): string
+    {
+        $value = $in->raw('kind');
+        $near = is_string($value) && ! $this->kinds->has($value) ? Nearest::to($value, $this->kinds->ids()) : null;
+        if ($near === null) {
+            return $in->choice('kind', $this->kinds->ids());
+        }
+        $family = array_filter($this->kinds->all(), fn (Kind $kind): bool => $kind->family === $this->kinds->get($near)->family);
+        $in->report('kind', Text::of('file.word', ['word' => $value]), Text::of('file.one-of', ['words' => array_values(array_map(static fn (Kind $kind): string => $kind->id, $family))]), $near);
+
+        return '';
     }
 
     private function facets(Fields $in): ?Facets

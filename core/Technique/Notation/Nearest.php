@@ -7,6 +7,9 @@ namespace StoneDrill\Core\Technique\Notation;
 /** The known word that was probably meant. */
 final readonly class Nearest
 {
+    /** Letters that a beginning has to have. */
+    private const BEGINNING = 4;
+
     /**
      * The candidate fewest letters away from what was found, or null when none is near: at most one letter in three
      * may differ, two neighbours that changed places count as one, and of equally near ones the first is taken.
@@ -26,6 +29,23 @@ final readonly class Nearest
             $distance = self::distance($found, mb_strtolower((string) $candidate));
             if ($distance > 0 && $distance < $least) {
                 [$best, $least] = [(string) $candidate, $distance];
+            }
+        }
+
+        return $best ?? self::beginning($found, $candidates);
+    }
+
+    /**
+     * The shortest candidate that begins with what was found, as `closing-in` does with `closing`.
+     *
+     * @param iterable<string> $candidates
+     */
+    private static function beginning(string $found, iterable $candidates): ?string
+    {
+        $best = null;
+        foreach ($candidates as $candidate) {
+            if (mb_strlen($found) >= self::BEGINNING && str_starts_with(mb_strtolower((string) $candidate), $found) && ($best === null || mb_strlen((string) $candidate) < mb_strlen($best))) {
+                $best = (string) $candidate;
             }
         }
 

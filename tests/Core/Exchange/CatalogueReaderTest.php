@@ -105,6 +105,7 @@ it('says what is wrong, where, and what was meant', function (string $path, mixe
     'nearly true' => ['attacks.0.critical', 'yes', '/attacks/0/critical', 'true or false'],
     'an attack that is a word' => ['attacks.0', 'wrist', '/attacks/0', 'a map'],
     'attacks that are a map' => ['attacks', ['w' => []], '/attacks', 'a list'],
+    'half a kind, told with its family' => ['attacks.0.kind', 'closing', '/attacks/0/kind', 'expected one of closing-in, blocking-way. Did you mean “closing-in”?'],
     'an answer to nothing' => ['answers.0.attack', 'wrst', '/answers/0/attack', 'the id of an attack'],
     'an unquotable title' => ['answers.0.title', 'The "gate"', '/answers/0/title', 'without quotes'],
     'an empty pattern' => ['answers.0.pattern', ['hand' => []], '/answers/0/pattern/hand', 'an empty list'],

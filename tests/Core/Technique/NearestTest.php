@@ -17,6 +17,8 @@ it('finds the word that was probably meant', function (string $found, ?string $m
     'two words' => ['frnt kick', 'front kick'],
     'capitals' => ['PALMM', 'palm'],
     'the first of two that are equally near' => ['hin', 'chin'],
+    'the beginning of a longer one' => ['front', 'front kick'],
+    'too short a beginning' => ['fro', null],
     'too far' => ['zebra', null],
     'too short to tell' => ['ot', null],
     'the word itself' => ['or', null],
