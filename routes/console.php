@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Schedule;
 Artisan::command('stone-drill:prepare {--demo : load the demo into an empty database}', function (Demo $made, Housekeeping $housekeeping): void {
     Artisan::call('migrate', ['--force' => true]);
     $housekeeping->run(CarbonImmutable::now());
+    $housekeeping->forgetOtherCode();
     if (! $this->option('demo') || School::query()->exists()) {
         return;
     }

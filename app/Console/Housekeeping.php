@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Persistence\RevisionCache;
 use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Cache\Repository as Cache;
 use Illuminate\Contracts\Config\Repository;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
+use SplFileInfo;
+use Symfony\Component\Finder\Finder;
 
 /** Removes what nobody will ask for again. Nothing that a school has written is touched. */
 final readonly class Housekeeping
@@ -18,9 +22,12 @@ final readonly class Housekeeping
     /** Minutes after which the session of somebody who never signed in goes. */
     public const GUEST_MINUTES = 120;
 
+    /** The code with which what is kept was worked out. */
+    private const CODE = 'code-of-core';
+
     private const UPLOADS = ['imports', 'reps', 'sheets'];
 
-    public function __construct(private Filesystem $files, private Repository $config) {}
+    public function __construct(private Filesystem $files, private Repository $config, private Cache $cache) {}
 
     public function run(CarbonImmutable $now): void
     {
@@ -31,6 +38,16 @@ final readonly class Housekeeping
         DB::table('sessions')->where('last_activity', '<=', $now->subMinutes((int) $this->config->get('session.lifetime'))->getTimestamp())->delete();
         DB::table('sessions')->whereNull('user_id')->where('last_activity', '<=', $now->subMinutes(self::GUEST_MINUTES)->getTimestamp())->delete();
         $this->removeUploads($now->subHours(self::UPLOAD_HOURS)->getTimestamp());
+    }
+
+    /** What was worked out with another code of core/ goes: its values have other shapes. */
+    public function forgetOtherCode(): void
+    {
+        $code = hash('xxh128', implode('', array_map(static fn (SplFileInfo $file): string => (string) hash_file('xxh128', $file->getPathname()), iterator_to_array(Finder::create()->files()->in(dirname(__DIR__, 2).'/core')->name('*.php')->sortByName(), false))));
+        if ($this->cache->get(self::CODE) !== $code) {
+            DB::table('cache')->where('key', 'like', $this->config->get('cache.prefix').RevisionCache::named('%'))->delete();
+            $this->cache->forever(self::CODE, $code);
+        }
     }
 
     private function removeUploads(int $before): void

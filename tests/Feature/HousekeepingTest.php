@@ -63,3 +63,16 @@ it('writes a log for each day, for its own eyes', function (): void {
     unlink($file);
     rmdir($folder);
 });
+
+it('forgets what was worked out with another code, once', function (): void {
+    $key = config('cache.prefix').App\Persistence\RevisionCache::named('holes:1');
+    $rows = [['key' => $key, 'value' => 'x', 'expiration' => 2_000_000_000], ['key' => config('cache.prefix').'sign-in', 'value' => 'x', 'expiration' => 2_000_000_000]];
+    DB::table('cache')->insert($rows);
+    app(Housekeeping::class)->forgetOtherCode();
+    expect(DB::table('cache')->where('value', 'x')->pluck('key')->all())->toBe([$rows[1]['key']]);
+
+    // The same code again: what is kept stays.
+    DB::table('cache')->insert([$rows[0]]);
+    app(Housekeeping::class)->forgetOtherCode();
+    expect(DB::table('cache')->where('key', $key)->exists())->toBeTrue();
+});
