@@ -96,6 +96,12 @@ final readonly class Hold
         return ($limb === Limb::LeftHand && isset($this->wrists['left'])) || ($limb === Limb::RightHand && isset($this->wrists['right']));
     }
 
+    /** The hand of the defender's whose wrist it holds, the left of two; null where it holds none. */
+    public function heldHand(): ?Limb
+    {
+        return isset($this->wrists['left']) ? Limb::LeftHand : (isset($this->wrists['right']) ? Limb::RightHand : null);
+    }
+
     /** Whether it keeps the defender's arms at the body. */
     public function pinsArms(): bool
     {

@@ -130,7 +130,7 @@ final readonly class Assault
             if (! $stops || $action->limb === null) {
                 continue;
             }
-            $limb = $action->limb === Limb::FreeHand ? $this->striker->freeHand($scene, $actions) : $action->limb;
+            $limb = $this->striker->limb($scene, $action->limb, $actions);
             $free = array_filter($limb->singles(), static fn (Limb $single): bool => $scene->hold->status($single)->isFree());
             if ($isDive ? count($free) === 2 : $free !== []) {
                 return true;

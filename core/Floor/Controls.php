@@ -61,8 +61,8 @@ final readonly class Controls
                 if ($action->manner->spinning && ! $scene->isFacingWritten) {
                     $scene->facing = $scene->bearingToAttacker();
                 }
-            } elseif ($limb === Limb::FreeHand) {
-                $limb = $this->striker->freeHand($scene, $actions);
+            } elseif ($limb !== null) {
+                $limb = $this->striker->limb($scene, $limb, $actions);
             }
             $singles = $limb?->singles() ?? [];
             $performed[] = new PerformedAction(
@@ -114,7 +114,7 @@ final readonly class Controls
     {
         $off = Angle::turn($scene->facing, $scene->bearingToAttacker());
         foreach ($strikes as $action) {
-            if (! $action->verb instanceof Strike || ! $action->verb->reachesRound($off, $action->limb?->isLeft() ?? false) || $action->limb === Limb::FreeHand) {
+            if (! $action->verb instanceof Strike || ! $action->verb->reachesRound($off, $action->limb?->isLeft() ?? false) || in_array($action->limb, [Limb::FreeHand, Limb::HeldHand, Limb::OtherHand], true)) {
                 return false;
             }
         }

@@ -16,6 +16,7 @@ use StoneDrill\Core\Attack\Posture as StartPosture;
 use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Geometry\Joint;
+use StoneDrill\Core\Technique\Limb;
 
 /** How both stand when an attack begins: distances in metres, worked out from two statures. */
 final readonly class Opening
@@ -58,6 +59,9 @@ final readonly class Opening
             StartPosture::Back => Posture::Lying,
             default => Posture::Standing,
         };
+        // What the attack holds, or will: a hand stays the held one when it is free again.
+        $scene->heldHand = ($this->kind->start->isHold() ? Hold::of($this->kind, $this->facets->hand)->heldHand() : null)
+            ?? ($this->facets->hand === Hand::Right ? Limb::LeftHand : Limb::RightHand);
         $scene->isAstride = $this->kind->start === Start::Astride;
         $distance = $this->distance($scene);
         $scene->attackerX = $distance * sin(deg2rad($bearing));

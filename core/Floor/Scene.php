@@ -42,6 +42,9 @@ final class Scene
     /** Whether the feet stand as far apart as the defender set them, until they are closed. */
     public bool $isSpread = false;
 
+    /** The hand that `held hand` means, whether it is still held or not. */
+    public Limb $heldHand = Limb::RightHand;
+
     public float $attackerX = 0.0;
     public float $attackerY = 0.0;
     public float $attackerFacing = 0.0;

@@ -50,17 +50,27 @@ final readonly class Striker
             return $this->byFreeHand($scene, $action, $action->verb, $actions);
         }
 
-        return $this->at($scene, $action->limb, $action->verb, $action->targets, $action, $actions);
+        return $this->at($scene, self::named($scene, $action->limb), $action->verb, $action->targets, $action, $actions);
     }
 
     /**
-     * The hand that is free for something that needs no reach: the right one when both are.
+     * The limb that does something that needs no reach: of `free hand` the right one when both are free.
      *
      * @param list<Action> $actions of the same beat
      */
-    public function freeHand(Scene $scene, array $actions): Limb
+    public function limb(Scene $scene, Limb $limb, array $actions): Limb
     {
-        return $this->freeHands($scene, $actions)[0];
+        return $limb === Limb::FreeHand ? $this->freeHands($scene, $actions)[0] : self::named($scene, $limb);
+    }
+
+    /** The hand that `held hand` and `other hand` mean; any other limb is itself. */
+    private static function named(Scene $scene, Limb $limb): Limb
+    {
+        return match ($limb) {
+            Limb::HeldHand => $scene->heldHand,
+            Limb::OtherHand => $scene->heldHand->mirror(),
+            default => $limb,
+        };
     }
 
     /** Metres from a shoulder within which a fist meets the front of the attacker's chin; null where it is too high for any distance. */
@@ -100,7 +110,7 @@ final readonly class Striker
         $busy = [];
         foreach ($actions as $action) {
             foreach ($action->limb?->singles() ?? [] as $limb) {
-                $busy[$limb->value] = true;
+                $busy[self::named($scene, $limb)->value] = true;
             }
         }
         $free = array_values(array_filter(

@@ -11,6 +11,9 @@ enum Limb: string
     case RightHand = 'right hand';
     case BothHands = 'both hands';
     case FreeHand = 'free hand';
+    /** The hand that the attack holds, the left of two, and its fellow: one text for either side. */
+    case HeldHand = 'held hand';
+    case OtherHand = 'other hand';
     case LeftElbow = 'left elbow';
     case RightElbow = 'right elbow';
     case LeftFoot = 'left foot';
@@ -30,13 +33,13 @@ enum Limb: string
             self::RightFoot => self::LeftFoot,
             self::LeftKnee => self::RightKnee,
             self::RightKnee => self::LeftKnee,
-            self::BothHands, self::FreeHand, self::Head => $this,
+            self::BothHands, self::FreeHand, self::HeldHand, self::OtherHand, self::Head => $this,
         };
     }
 
     public function isHand(): bool
     {
-        return in_array($this, [self::LeftHand, self::RightHand, self::BothHands, self::FreeHand], true);
+        return in_array($this, [self::LeftHand, self::RightHand, self::BothHands, self::FreeHand, self::HeldHand, self::OtherHand], true);
     }
 
     /** Whether it is of the left side; the head, both hands and a free hand are of none. */

@@ -35,6 +35,8 @@ final readonly class ActionParser
         'right' => ['hand', 'foot', 'elbow', 'knee'],
         'both' => ['hands', 'feet'],
         'free' => ['hand'],
+        'held' => ['hand'],
+        'other' => ['hand'],
     ];
 
     private const MAX_COUNT = 5;

@@ -75,6 +75,8 @@ dataset('checks', [
     'a side kick to the other, turning' => ['wrong-arc', 'cloth-one', [], 'pivot 3, right side kick knee', []],
     'a side kick behind, held fast' => ['wrong-arc', 'hug-behind-free', ['bearing' => '6'], 'right side kick knee', ['1']],
 
+    'the held hand has another name' => ['two-jobs', 'wrist-cross', [], 'held hand strip, right hand clamp wrist', ['1']],
+    'its fellow is another hand' => ['two-jobs', 'wrist-cross', [], 'other hand strip, right hand clamp wrist', []],
     'leaves while held' => ['still-held', 'wrist-cross', [], 'leave 6', ['1']],
     'strips and leaves at once' => ['still-held', 'wrist-cross', [], 'left hand strip, leave 6', ['1']],
     'ends held' => ['still-held', 'wrist-cross', [], "left palm chin\nlook", ['2']],

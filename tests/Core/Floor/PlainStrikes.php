@@ -60,6 +60,7 @@ trait PlainStrikes
     private function struck(Action $action, array $actions): array
     {
         $limb = $action->limb?->value ?? '';
+        $limb = in_array($limb, ['held hand', 'other hand'], true) ? $this->handMeant($limb) : $limb;
         if ($limb !== 'free hand') {
             return $this->struckWith($action, $actions, $limb);
         }
@@ -243,6 +244,9 @@ trait PlainStrikes
 
     private function limbOf(Action $action, array $actions): ?string
     {
+        if (in_array($action->limb?->value, ['held hand', 'other hand'], true)) {
+            return $this->handMeant($action->limb->value);
+        }
         if ($action->limb?->value !== 'free hand') {
             return $action->limb?->value;
         }
@@ -250,12 +254,30 @@ trait PlainStrikes
         return $action->verb instanceof Strike ? $this->struck($action, $actions)['limb'] : $this->freeHands($actions)[0];
     }
 
+    /** By the table of kinds and the attack's hand alone: whose wrist is held, the left of two, else the right hand. */
+    private function handMeant(string $limb): string
+    {
+        $hand = $this->facets['hand'];
+        $held = match (true) {
+            in_array($this->kind, ['wrist-same', 'sleeve', 'wrist-double'], true) => $hand === 'left' ? 'right' : 'left',
+            in_array($this->kind, ['wrist-cross', 'handshake'], true) => $hand,
+            $this->kind === 'wrist-both' => 'left',
+            default => $hand === 'right' ? 'left' : 'right',
+        };
+
+        return ($limb === 'held hand' ? $held : ($held === 'left' ? 'right' : 'left')).' hand';
+    }
+
     /** @return list<string> */
     private function freeHands(array $actions): array
     {
         $busy = [];
         foreach ($actions as $action) {
-            $busy = [...$busy, ...($action->limb?->value === 'both hands' ? ['left hand', 'right hand'] : [$action->limb?->value])];
+            $busy = [...$busy, ...match ($action->limb?->value) {
+                'both hands' => ['left hand', 'right hand'],
+                'held hand', 'other hand' => [$this->handMeant($action->limb->value)],
+                default => [$action->limb?->value],
+            }];
         }
         $free = array_values(array_filter(['right hand', 'left hand'], fn (string $hand): bool => ! in_array($hand, $busy, true) && ! isset($this->grips[explode(' ', $hand)[0]]) && $this->isFree(explode(' ', $hand)[0])));
 

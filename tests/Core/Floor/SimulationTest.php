@@ -68,6 +68,22 @@ it('moves the feet', function (string $beat, array $left, array $right): void {
     'nothing but a pivot' => ['pivot 3', [-0.16044, 0], [0.16044, 0]],
 ]);
 
+it('knows which hand is held, on either side and when it is free again', function (string $kind, string $hand, string $held): void {
+    $frames = SimulationFixture::frames($kind, ['hand' => $hand], "held hand clear, other hand guard -> released\nheld hand punch chin");
+    $limbs = array_map(static fn ($done): ?string => $done->limb?->value, [...$frames['1']->events->performed, ...$frames['2']->events->performed]);
+    $other = $held === 'left hand' ? 'right hand' : 'left hand';
+
+    expect($limbs)->toBe([$held, $other, $held])->and($frames['2']->hits[0]->limb->value)->toBe($held);
+})->with([
+    'across, by the right' => ['wrist-cross', 'right', 'right hand'],
+    'across, by the left' => ['wrist-cross', 'left', 'left hand'],
+    'on the same side, by the right' => ['wrist-same', 'right', 'left hand'],
+    'two hands, the left one on top' => ['wrist-double', 'left', 'right hand'],
+    'both wrists: the left' => ['wrist-both', 'both', 'left hand'],
+    'no wrist: the one across from the hand that attacks' => ['cloth-one', 'right', 'left hand'],
+    'no wrist, both hands: the right' => ['cloth-two', 'both', 'right hand'],
+]);
+
 it('keeps the feet of who kneels or sits where they are', function (): void {
     $frame = SimulationFixture::ends("kneel\nleft foot step 9");
     expect($frame->positions->defender->feet->left->x)->toEqualWithDelta(-0.16044, 1e-9)->and($frame->movement->feetMoved)->toBeFalse();

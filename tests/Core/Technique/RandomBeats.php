@@ -132,7 +132,7 @@ final class RandomBeats
             $strike === Strike::Elbow => [Limb::LeftElbow, Limb::RightElbow],
             $strike === Strike::Knee => [Limb::LeftKnee, Limb::RightKnee],
             $strike === Strike::Head => [Limb::Head],
-            $strike->isByHand() => [Limb::LeftHand, Limb::RightHand, Limb::BothHands, Limb::FreeHand],
+            $strike->isByHand() => [Limb::LeftHand, Limb::RightHand, Limb::BothHands, Limb::FreeHand, Limb::HeldHand, Limb::OtherHand],
             default => [Limb::LeftFoot, Limb::RightFoot],
         });
 
@@ -142,7 +142,7 @@ final class RandomBeats
     private function deed(Verb $verb): Action
     {
         $limb = match ($verb->limbs()) {
-            LimbRule::Hand => $this->pick([Limb::LeftHand, Limb::RightHand, Limb::BothHands, Limb::FreeHand]),
+            LimbRule::Hand => $this->pick([Limb::LeftHand, Limb::RightHand, Limb::BothHands, Limb::FreeHand, Limb::HeldHand, Limb::OtherHand]),
             LimbRule::HandIfAny => $this->pick([null, Limb::LeftHand]),
             LimbRule::Foot => $this->pick([Limb::LeftFoot, Limb::RightFoot]),
             LimbRule::WholeBody, LimbRule::None => null,

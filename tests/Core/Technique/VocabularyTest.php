@@ -67,6 +67,8 @@ dataset('deeds', [
     'crescent kick' => ['left crescent kick ribs', 'right crescent kick ribs', 'left crescent kick'],
     'hook kick' => ['right hook kick kidney', 'left hook kick kidney', 'free hook kick kidney'],
     'axe kick' => ['left axe kick collarbone', 'right axe kick collarbone', 'left axe collarbone'],
+    'the held hand' => ['held hand strip toward thumb', 'held hand strip toward thumb', 'held strip'],
+    'its fellow' => ['other hand palm chin', 'other hand palm chin', 'other foot step 9'],
     'a facing' => ['left foot step 9 short x2 facing 10:30', 'right foot step 3 short x2 facing 1:30', 'right hand clamp wrist facing 3'],
     'drop facing' => ['drop 0.1 m facing 3', 'drop 0.1 m facing 9', 'look facing 3'],
     'stomp' => ['right stomp instep', 'left stomp instep', 'stomp instep'],
@@ -106,7 +108,7 @@ it('swaps every limb that has a side, and no other', function (Limb $limb, strin
 })->with([
     [Limb::LeftHand, 'right hand'], [Limb::RightHand, 'left hand'], [Limb::LeftElbow, 'right elbow'], [Limb::RightElbow, 'left elbow'],
     [Limb::LeftFoot, 'right foot'], [Limb::RightFoot, 'left foot'], [Limb::LeftKnee, 'right knee'], [Limb::RightKnee, 'left knee'],
-    [Limb::BothHands, 'both hands'], [Limb::FreeHand, 'free hand'], [Limb::Head, 'head'],
+    [Limb::HeldHand, 'held hand'], [Limb::OtherHand, 'other hand'], [Limb::BothHands, 'both hands'], [Limb::FreeHand, 'free hand'], [Limb::Head, 'head'],
 ]);
 
 it('shortens to the first beats and the last', function (int $beats, string $left): void {
