@@ -18,6 +18,7 @@ use StoneDrill\Core\Floor\Simulation;
 use StoneDrill\Core\Floor\Verdict;
 use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Effect;
 use StoneDrill\Core\Technique\GoToAnswer;
 use StoneDrill\Core\Technique\Happening;
 use StoneDrill\Core\Text;
@@ -118,10 +119,13 @@ final readonly class Examiner
                 continue;
             }
             $number = (string) ($position + 1);
-            $fails = $this->firstNew($trial, $before, $simulation->rerunWithEffect($beats, $trial->run->snapshots[$position], $position));
-            $robust[] = $this->shortfall(Text::of('robust.effect', ['beat' => $number, 'effect' => $effect->value]), $number, $fails, $fails === null || $this->hasIfNot($beat));
-            if ($variesAll && isset($beat->effects[1])) {
-                $robust[] = $this->shortfall(Text::of('robust.instead', ['beat' => $number, 'effect' => $effect->value, 'other' => $beat->effects[1]->value]), $number, $this->firstNew($trial, $before, $simulation->rerunWithEffect($beats, $trial->run->snapshots[$position], $position, $beat->effects[1])), true);
+            foreach ($beat->assumed() as $missing) {
+                $left = array_values(array_filter($beat->assumed(), static fn (Effect $other): bool => $other !== $missing));
+                $fails = $this->firstNew($trial, $before, $simulation->rerunWithEffect($beats, $trial->run->snapshots[$position], $position, ...$left));
+                $robust[] = $this->shortfall(Text::of('robust.effect', ['beat' => $number, 'effect' => $missing->value]), $number, $fails, $fails === null || $this->hasIfNot($beat));
+            }
+            if ($variesAll && $beat->alternative() !== null) {
+                $robust[] = $this->shortfall(Text::of('robust.instead', ['beat' => $number, 'effect' => $effect->value, 'other' => $beat->alternative()->value]), $number, $this->firstNew($trial, $before, $simulation->rerunWithEffect($beats, $trial->run->snapshots[$position], $position, $beat->alternative())), true);
             }
         }
         foreach ($variesAll ? ['left' => -self::HEAD, 'right' => self::HEAD] : [] as $side => $shift) {
@@ -231,7 +235,7 @@ final readonly class Examiner
         }
         $beats = $side === Side::Mirrored ? $other->beats->mirror() : $other->beats;
         $own = new Simulation($attack->kind, $attack->on($side), $bodies, $pace);
-        $line = array_map(static fn (Beat $beat): Beat => new Beat($beat->actions, $beat->effects, $beat->note), array_slice($beats->line, $goes->beat - 1));
+        $line = array_map(static fn (Beat $beat): Beat => $beat->withoutBranches(), array_slice($beats->line, $goes->beat - 1));
         $before = $own->start();
         foreach ($own->mainLine($beats) as $position => $frame) {
             $before = $position < $goes->beat - 1 ? $frame : $before;

@@ -68,7 +68,7 @@ final readonly class Softener
         }
         $effects = array_values(array_filter($beat->effects, fn (Effect $effect): bool => $effect !== Effect::Dropped || ! $this->isBarred([Hazard::Fall, Hazard::GroundImpact])));
 
-        return new Beat($actions, $effects, $beat->note, $branches);
+        return new Beat($actions, $effects, $beat->note, $branches, $beat->isTogether && count($effects) === 2);
     }
 
     private function action(Action $action): ?Action

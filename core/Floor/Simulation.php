@@ -107,16 +107,16 @@ final readonly class Simulation
      *
      * @param Snapshot $snapshot  of the beat, from a run of the same beats
      * @param int     $at      position of the beat from 0
-     * @param ?Effect $instead what comes in place of what is assumed
+     * @param Effect  ...$instead what comes in place of what is assumed
      *
      * @return Generator<int, Frame> that beat and those after it
      */
-    public function rerunWithEffect(Beats $beats, Snapshot $snapshot, int $at, ?Effect $instead = null): Generator
+    public function rerunWithEffect(Beats $beats, Snapshot $snapshot, int $at, Effect ...$instead): Generator
     {
         $scene = clone ($snapshot->scene ?? $this->opening->scene($this->bodies));
         $log = clone $snapshot->log;
         $line = $this->withFollowUp($beats);
-        $this->takeEffect($scene, $line[$at], $instead, null, $log);
+        $this->takeEffects($scene, $line[$at], array_values($instead), null, $log);
 
         yield $this->frame($scene, (string) ($at + 1), $line[$at], null, $log, false);
         yield from $this->runOn($scene, $line, $at + 1);
@@ -146,7 +146,7 @@ final readonly class Simulation
         for ($position = $from; $position < count($line); $position++) {
             $beat = $line[$position];
             $log = $this->act($scene, $beat);
-            $this->takeEffect($scene, $beat, $beat->effects[0] ?? null, null, $log);
+            $this->takeEffects($scene, $beat, $beat?->assumed() ?? [], null, $log);
             yield $this->frame($scene, (string) ($position + 1), $beat, null, $log, false);
         }
     }
@@ -178,7 +178,7 @@ final readonly class Simulation
             if ($prefix === '' && ($struck !== null || $log->beforeStrikes !== null)) {
                 $run->snapshots[$position] = new Snapshot($struck, clone $log);
             }
-            $this->takeEffect($scene, $beat, $beat?->effects[0] ?? null, null, $log);
+            $this->takeEffects($scene, $beat, $beat?->assumed() ?? [], null, $log);
             $run->frames[] = $this->frame($scene, $number, $beat, $position === 0 ? $condition : null, $log, $this->seesThreats);
             if ($struck !== null && $beat !== null && $depth < self::MAX_DEPTH) {
                 $this->branches($struck, $beat, $log, $number, $depth, $find, $run);
@@ -198,12 +198,12 @@ final readonly class Simulation
                 continue;
             }
             $scene = clone $struck;
-            $effect = match ($branch->condition->happening) {
-                Happening::Not => null,
-                Happening::Instead => $branch->condition->effect,
-                default => $beat->effects[0] ?? null,
+            $effects = match ($branch->condition->happening) {
+                Happening::Not => [],
+                Happening::Instead => array_filter([$branch->condition->effect]),
+                default => $beat->assumed(),
             };
-            $this->takeEffect($scene, $beat, $effect, $branch->condition->happening, clone $log);
+            $this->takeEffects($scene, $beat, $effects, $branch->condition->happening, clone $log);
             if ($destination !== null) {
                 $run->landings[] = $destination->landing($number, $this->frame($scene, $number, null, null, clone $log, $this->seesThreats));
             }
@@ -337,14 +337,18 @@ final readonly class Simulation
         $scene->keepApart($beforeX, $beforeY);
     }
 
-    /** The effect of a beat, and what a what-if changes; the beat is over then. */
-    private function takeEffect(Scene $scene, ?Beat $beat, ?Effect $effect, ?Happening $happening, BeatLog $log): void
+    /**
+     * The effects of a beat, and what a what-if changes; the beat is over then.
+     *
+     * @param list<Effect> $effects in the order in which they come
+     */
+    private function takeEffects(Scene $scene, ?Beat $beat, array $effects, ?Happening $happening, BeatLog $log): void
     {
         [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
         $scene->time = $log->startsAt + $log->seconds;
         $scene->beats++;
-        $log->effect = $effect;
-        if ($effect !== null && $beat !== null) {
+        $log->effect = $effects[0] ?? null;
+        foreach ($beat === null ? [] : $effects as $effect) {
             $this->controls->takeEffect($scene, $effect, $log->performed);
         }
         match ($happening) {

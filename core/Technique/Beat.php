@@ -14,28 +14,48 @@ final readonly class Beat
      * @param non-empty-list<Action> $actions
      * @param list<Effect>           $effects  none, one, or two of which the first is the main line
      * @param list<Branch>           $branches
+     * @param bool                   $isTogether whether both effects come together, rather than one of them
      */
     public function __construct(
         public array $actions,
         public array $effects = [],
         public ?string $note = null,
         public array $branches = [],
+        public bool $isTogether = false,
     ) {}
+
+    /** @return list<Effect> what the author assumes on the main line */
+    public function assumed(): array
+    {
+        return $this->isTogether ? $this->effects : array_slice($this->effects, 0, 1);
+    }
+
+    /** The effect that may come instead of the one of the main line; null where there is none. */
+    public function alternative(): ?Effect
+    {
+        return $this->isTogether ? null : $this->effects[1] ?? null;
+    }
+
+    /** @param list<Branch> $branches */
+    public function withBranches(array $branches): self
+    {
+        return new self($this->actions, $this->effects, $this->note, $branches, $this->isTogether);
+    }
 
     public function withAction(int $position, Action $action): self
     {
-        return new self(array_values(array_replace($this->actions, [$position => $action])), $this->effects, $this->note, $this->branches);
+        return new self(array_values(array_replace($this->actions, [$position => $action])), $this->effects, $this->note, $this->branches, $this->isTogether);
     }
 
     public function and(Action $action): self
     {
-        return new self([...$this->actions, $action], $this->effects, $this->note, $this->branches);
+        return new self([...$this->actions, $action], $this->effects, $this->note, $this->branches, $this->isTogether);
     }
 
     /** The beat as its main line has it. */
     public function withoutBranches(): self
     {
-        return new self($this->actions, $this->effects, $this->note);
+        return $this->withBranches([]);
     }
 
     /**
@@ -112,6 +132,7 @@ final readonly class Beat
             $this->effects,
             $this->note,
             array_map(static fn (Branch $branch): Branch => $branch->mirror(), $this->branches),
+            $this->isTogether,
         );
     }
 }

@@ -17,4 +17,10 @@ enum Effect: string
     case Kneeling = 'kneeling';
     case Dropped = 'dropped';
     case ArmGone = 'arm gone';
+
+    /** Whether it puts the attacker into a posture, or takes one away. */
+    public function isPosture(): bool
+    {
+        return in_array($this, [self::Folded, self::Straightened, self::Kneeling, self::Dropped], true);
+    }
 }

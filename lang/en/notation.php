@@ -20,6 +20,7 @@ return [
     'quoted-plain' => 'what is said, in quotes and without quotes inside',
     'seconds' => 'seconds, such as “0.5 s”, at most 60 s',
     's' => '“s” for seconds',
+    'together' => 'an effect that can come together with “:effect”: another one, and not a second posture',
     'no-facing' => 'no facing: “:verb” takes none',
     'no-length' => 'no length: “:verb” has none',
     'm' => '“m” for metres',

@@ -33,6 +33,6 @@ final readonly class Draft
     ) {
         $limbs = array_map(static fn (Limb $limb): string => $limb->value, Limb::cases());
         $phrases = array_merge(...array_map($vocabulary->phrases(...), [Verb::class, Strike::class, Target::class, Effect::class]));
-        $this->words = array_values(array_unique([...$limbs, ...$phrases, 'short', 'long', 'facing', 'toward thumb', 'toward fingers', 'if not:', 'if far:', 'if near:', 'if gets up:', 'if second attack:', 'go on', 'go to']));
+        $this->words = array_values(array_unique([...$limbs, ...$phrases, 'short', 'long', 'facing', 'and', 'toward thumb', 'toward fingers', 'if not:', 'if far:', 'if near:', 'if gets up:', 'if second attack:', 'go on', 'go to']));
     }
 }

@@ -120,7 +120,7 @@ final class Parser
                 $this->at++;
                 $beat = $this->attempt(fn (): Beat => $this->beat($line));
                 $branches = $this->branches($indent, $depth);
-                $beats[] = $beat === null || $branches === [] ? $beat : new Beat($beat->actions, $beat->effects, $beat->note, $branches);
+                $beats[] = $beat === null || $branches === [] ? $beat : $beat->withBranches($branches);
             }
         }
 
@@ -178,7 +178,7 @@ final class Parser
         }
         if ($first !== [] && $next->sees('if')) {
             $branches = $this->branches($line->indent, $depth);
-            $first[0] = $first[0] === null ? null : new Beat($first[0]->actions, $first[0]->effects, $first[0]->note, $branches);
+            $first[0] = $first[0] === null ? null : $first[0]->withBranches($branches);
             $next = $this->next();
             if ($next === null || $next->indent <= $line->indent) {
                 return array_filter($first) ?: null;
@@ -203,18 +203,34 @@ final class Parser
             $actions[] = $this->actions->parse($line);
         }
         $effects = [];
+        $isTogether = false;
         if ($line->take(TokenType::Arrow) !== null) {
             $effects[] = $this->effect($line);
             if ($line->takeWords('or')) {
                 $effects[] = $this->effect($line);
+            } elseif ($line->takeWords('and')) {
+                $isTogether = true;
+                $effects[] = $this->other($line, $effects[0]);
             }
         }
         $note = $line->take(TokenType::Note)?->text;
         if (! $line->isAtEnd()) {
-            throw $line->refuse($effects === [] ? Text::of('notation.after-action') : Text::of('notation.after-effect'), ['or']);
+            throw $line->refuse($effects === [] ? Text::of('notation.after-action') : Text::of('notation.after-effect'), ['or', 'and']);
         }
 
-        return new Beat($actions, $effects, $note === '' ? null : $note);
+        return new Beat($actions, $effects, $note === '' ? null : $note, isTogether: $isTogether);
+    }
+
+    /** An effect that comes together with another: not the same one, and nobody has two postures. */
+    private function other(Line $line, Effect $first): Effect
+    {
+        $token = $line->peek();
+        $second = $this->effect($line);
+        if ($second === $first || ($first->isPosture() && $second->isPosture())) {
+            throw $line->refuseAt($token, Text::of('notation.together', ['effect' => $first->value]));
+        }
+
+        return $second;
     }
 
     private function effect(Line $line): Effect

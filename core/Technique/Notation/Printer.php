@@ -49,7 +49,7 @@ final readonly class Printer
     {
         $text = implode(', ', array_map($this->action(...), $beat->actions));
         if ($beat->effects !== []) {
-            $text .= ' -> '.implode(' or ', array_map($this->word(...), $beat->effects));
+            $text .= ' -> '.implode($beat->isTogether ? ' and ' : ' or ', array_map($this->word(...), $beat->effects));
         }
 
         return $beat->note === null ? $text : $text.'   # '.$beat->note;

@@ -279,6 +279,13 @@ it('tells where it fails when what is assumed does not come', function (): void 
     expect(array_map(static fn ($shortfall): ?string => $shortfall->failsAt, $elbow))->toBe([null, null]);
 });
 
+it('leaves out each of two effects that come together', function (): void {
+    $robust = OnTheFloor::examine('wrist-cross', [], "left palm chin -> driven back and turned\nleave 6")->trial->robust;
+
+    // Without being driven back the hold is still on; without being turned the attacker only faces sooner.
+    expect([English::say($robust[0]->without), $robust[0]->failsAt, English::say($robust[1]->without), $robust[1]->failsAt])->toBe(['1 driven back', '2', '1 turned', null]);
+});
+
 it('runs the other of two effects too', function (): void {
     $robust = OnTheFloor::examine('wrist-cross', [], "left palm chin -> driven back or rocked\nleave 6")->trial->robust;
 

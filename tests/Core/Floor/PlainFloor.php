@@ -117,7 +117,7 @@ final class PlainFloor
             $copy = clone $this;
             $copy->share = $lengths === [] ? 1.0 : 1 + $more / 100 / max($lengths);
             $end = $copy->atLength($beat, $index);
-            $lands = ! $this->isHold() && $end['verdict'] !== null && $end['verdict'][0] === null;
+            $lands = ! ($this->isHold() && $index === 0) && $end['verdict'] !== null && $end['verdict'][0] === null;
             $short = count(array_filter($end['margins'], static fn (array $hit): bool => $hit['margin'] !== null && $hit['margin'] + $hit['drive'] < -1e-9));
             if ($best === null || [$lands, $short] < $best[0]) {
                 $best = [[$lands, $short], $copy, $end];
@@ -195,7 +195,9 @@ final class PlainFloor
         }
         $this->time += self::longest($actions, $turns);
         $before = self::minus($this->attacker, $this->me());
-        $this->affect($beat->effects[0]->value ?? null, (bool) $firstRight, $actions);
+        foreach ($beat === null || $beat->effects === [] ? [null] : ($beat->isTogether ? $beat->effects : [$beat->effects[0]]) as $effect) {
+            $this->affect($effect?->value, (bool) $firstRight, $actions);
+        }
         $this->cap();
         $this->apart($before);
 

@@ -14,7 +14,7 @@ final class PlainFloorFixture
     /** The main line alone: what the second writing knows. */
     public static function mainLineOf(Beats $beats): Beats
     {
-        return new Beats(array_map(static fn (Beat $beat): Beat => new Beat($beat->actions, $beat->effects), $beats->line));
+        return new Beats(array_map(static fn (Beat $beat): Beat => new Beat($beat->actions, $beat->effects, isTogether: $beat->isTogether), $beats->line));
     }
 
     /** A frame in the shape of the second writing. */

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Floor\Frame;
+use StoneDrill\Core\Floor\Posture;
 use StoneDrill\Core\Floor\Verdict;
 use Tests\Core\Floor\OnTheFloor;
 use Tests\Core\Floor\SimulationFixture;
@@ -67,6 +68,18 @@ it('moves the feet', function (string $beat, array $left, array $right): void {
     'a spread and back' => ["spread\nclose", [-0.16044, 0], [0.16044, 0]],
     'nothing but a pivot' => ['pivot 3', [-0.16044, 0], [0.16044, 0]],
 ]);
+
+it('takes two effects together, and neither where a what-if says so', function (): void {
+    // Rocked to the cap of the hold, .6392 + .20, and turned by the right hand: 180° and 90°.
+    $frames = SimulationFixture::frames('cloth-one', [], "right palm chin -> rocked and turned\n  if not: look\n  if folded: look\nlook");
+
+    expect($frames['1']->positions->distance)->toEqualWithDelta(0.8392, 1e-9)
+        ->and($frames['1']->positions->attacker->facing)->toEqualWithDelta(270.0, 1e-9)
+        ->and($frames['1.1']->positions->distance)->toEqualWithDelta(0.6392, 1e-9)
+        ->and($frames['1.1']->positions->attacker->facing)->toEqualWithDelta(180.0, 1e-9)
+        ->and($frames['1.2']->positions->attacker->posture)->toBe(Posture::Folded)
+        ->and($frames['1.2']->positions->distance)->toEqualWithDelta(0.6392, 1e-9);
+});
 
 it('knows which hand is held, on either side and when it is free again', function (string $kind, string $hand, string $held): void {
     $frames = SimulationFixture::frames($kind, ['hand' => $hand], "held hand clear, other hand guard -> released\nheld hand punch chin");

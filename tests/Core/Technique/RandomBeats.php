@@ -100,11 +100,15 @@ final class RandomBeats
         }
         $effects = $this->chance(2) ? [$this->pick(Effect::cases())] : [];
 
+        $effects = $effects !== [] && $this->chance(3) ? [...$effects, $this->pick(Effect::cases())] : $effects;
+        $canBeTogether = count($effects) === 2 && $effects[0] !== $effects[1] && ! ($effects[0]->isPosture() && $effects[1]->isPosture());
+
         return new Beat(
             $actions,
-            $effects !== [] && $this->chance(4) ? [...$effects, $this->pick(Effect::cases())] : $effects,
+            $effects,
             $this->chance(5) ? $this->pick(['look for the second one', 'both feet: flat', '3 o’clock, "there"']) : null,
             $branches,
+            $canBeTogether && $this->chance(2),
         );
     }
 

@@ -67,6 +67,7 @@ dataset('deeds', [
     'crescent kick' => ['left crescent kick ribs', 'right crescent kick ribs', 'left crescent kick'],
     'hook kick' => ['right hook kick kidney', 'left hook kick kidney', 'free hook kick kidney'],
     'axe kick' => ['left axe kick collarbone', 'right axe kick collarbone', 'left axe collarbone'],
+    'effects together' => ['left palm chin -> rocked and turned', 'right palm chin -> rocked and turned', 'left palm chin -> rocked turned'],
     'the held hand' => ['held hand strip toward thumb', 'held hand strip toward thumb', 'held strip'],
     'its fellow' => ['other hand palm chin', 'other hand palm chin', 'other foot step 9'],
     'a facing' => ['left foot step 9 short x2 facing 10:30', 'right foot step 3 short x2 facing 1:30', 'right hand clamp wrist facing 3'],
