@@ -67,8 +67,8 @@ return [
         'examples' => [
             'Steps' => '`left foot step 9 short` `slide 6` `pivot 10:30` `drop` `leave 6` Numbers are hours of the clock, seen from above. Without a length a step goes as far as its beat needs. `facing 12` at the end keeps you turned that way.',
             'Strikes' => '`right palm chin` `left knee groin` `right front kick belly x2`',
-            'Hands' => '`left hand parry forearm` `both hands strip toward thumb` `right hand clamp wrist`',
-            'Effects' => '`-> rocked` `-> folded` `-> released` Also: driven back, pulled in, straightened, turned, kneeling, dropped, arm gone.',
+            'Hands' => '`left hand parry forearm` `both hands strip toward thumb` `right hand clamp wrist` `held hand` is the hand that the attack holds, `other hand` its fellow: one text for either side.',
+            'Effects' => '`-> rocked` `-> folded` `-> released` Also: driven back, pulled in, straightened, turned, kneeling, dropped, arm gone. `-> rocked and turned` means both, `-> rocked or folded` one of the two.',
             'What-ifs' => '`if not:` `if folded:` `if gets up:` `if far:` `if near:` `if second attack:` Each has beats, or “go on”, or “go to "Title" beat 2”.',
             'Short forms' => '`LF RF LH RH BH FH LE RE LK RK HD`',
         ],
