@@ -86,7 +86,7 @@ final readonly class Files
 
     private function bytes(): string
     {
-        return (string) $this->values->one(['', "\0", "\xEF\xBB\xBF{}", "\xFF\xFE{\0}\0", 'null', '1', '"x"', '[]', '{"format":"stone-drill/1"}', '{"format":"stone-drill/1","school":"\ud800"}', '{"a":1e400}', '{"format":"stone-drill/1","school":{"name":"\u0000","doctrine":"escape"}}', random_bytes_of($this->values->random, 2_000)]);
+        return (string) $this->values->one(['', "\0", "\xEF\xBB\xBF{}", "\xFF\xFE{\0}\0", 'null', '1', '"x"', '[]', '{"format":"stone-drill/1"}', '{"format":"stone-drill/1","school":"\ud800"}', '{"a":1e400}', '{"format":"stone-drill/1","school":{"name":"\u0000","doctrine":"escape"}}', $this->values->random->getBytes(2_000)]);
     }
 
     private function reps(): string
@@ -102,10 +102,4 @@ final readonly class Files
 
         return implode("\r\n", $lines).($this->values->chance(50) ? "\r\n" : '');
     }
-}
-
-/** Bytes by a seed. */
-function random_bytes_of(Randomizer $random, int $count): string
-{
-    return $random->getBytes($count);
 }
