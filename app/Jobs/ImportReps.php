@@ -8,47 +8,10 @@ use App\Actions\RepsRefused;
 use App\Models\School;
 use App\Models\User;
 use App\View\Drill\RepCsv;
-use Illuminate\Contracts\Queue\ShouldBeUnique;
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Facades\Storage;
 
-/** Adds the reps of a file that somebody has looked at and confirmed: all of them or none. */
-final class ImportReps implements ShouldBeUnique, ShouldQueue
+/** Adds the reps of a CSV file. */
+final class ImportReps extends ImportJob
 {
-    use Queueable;
-    use TellsOfFile;
-
-    public int $timeout = 300;
-    public int $uniqueFor = 300;
-
-    /** Once: whoever confirmed it is told, and decides whether to try again. */
-    public int $tries = 1;
-
-    public function __construct(public readonly int $schoolId, public readonly int $userId, public readonly string $path) {}
-
-    public function uniqueId(): string
-    {
-        return $this->path;
-    }
-
-    public function handle(): void
-    {
-        $text = Storage::get($this->path);
-        if ($text === null) {
-            // Somebody was faster.
-            return;
-        }
-        $school = School::query()->whereKey($this->schoolId)->firstOrFail();
-        $sheet = RepCsv::read($text, $school);
-        try {
-            $added = $sheet->refused === [] ? $sheet->store($school, User::query()->whereKey($this->userId)->firstOrFail()) : null;
-        } catch (RepsRefused) {
-            $added = null;
-        }
-        $this->done((string) json_encode(['added' => $added, 'known' => $sheet->known]));
-    }
-
     /**
      * What has become of a file: said once.
      *
@@ -59,5 +22,17 @@ final class ImportReps implements ShouldBeUnique, ShouldQueue
         $done = self::tellDone($path);
 
         return $done === null ? null : json_decode($done, true);
+    }
+
+    protected function import(string $text, School $school, User $user): string
+    {
+        $sheet = RepCsv::read($text, $school);
+        try {
+            $added = $sheet->refused === [] ? $sheet->store($school, $user) : null;
+        } catch (RepsRefused) {
+            $added = null;
+        }
+
+        return (string) json_encode(['added' => $added, 'known' => $sheet->known]);
     }
 }

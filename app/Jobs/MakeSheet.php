@@ -27,11 +27,6 @@ final class MakeSheet implements ShouldBeUnique, ShouldQueue
      */
     public function __construct(public readonly int $answerId, public readonly array $query, public readonly string $path) {}
 
-    public function uniqueId(): string
-    {
-        return $this->path;
-    }
-
     public function handle(SheetPdf $pdf): void
     {
         $answer = Answer::query()->whereKey($this->answerId)->firstOrFail();

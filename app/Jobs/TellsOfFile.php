@@ -10,6 +10,12 @@ use Throwable;
 /** A job about a stored file, beside which it leaves a mark when it is over, until somebody was told. */
 trait TellsOfFile
 {
+    /** One job a file. */
+    public function uniqueId(): string
+    {
+        return $this->path;
+    }
+
     public function failed(?Throwable $error): void
     {
         Storage::put(self::mark($this->path, 'failed'), '');
@@ -27,7 +33,7 @@ trait TellsOfFile
         return self::take($path, 'done');
     }
 
-    private function done(string $what = ''): void
+    private function done(string $what): void
     {
         Storage::put(self::mark($this->path, 'done'), $what);
         Storage::delete($this->path);
