@@ -122,7 +122,9 @@ final readonly class RecordReps
     private function whatBecame(array $row, ?Rep $there): RecordedRep
     {
         if ($there !== null) {
-            return self::isSame($row, $there) ? RecordedRep::stored($row['id']) : RecordedRep::conflict($row['id'], $row['outcome'], $row['rung'], $there);
+            $differences = self::differences($row, $there);
+
+            return $differences === [] ? RecordedRep::stored($row['id']) : RecordedRep::conflict($row['id'], $row['outcome'], $row['rung'], $differences, $there);
         }
 
         return RecordedRep::corrected($row['id'], $this->school->reps()->where('replaces', $row['replaces'])->firstOrFail());
@@ -158,22 +160,27 @@ final readonly class RecordReps
     }
 
     /**
-     * Whether a rep says of a try what the log has of it.
+     * In what a rep says something else of a try than the log has of it.
      *
      * @param array<string, mixed> $row
+     *
+     * @return list<string> columns
      */
-    private static function isSame(array $row, Rep $there): bool
+    private static function differences(array $row, Rep $there): array
     {
         $said = CarbonImmutable::parse($row['at']);
-
-        return self::isSameTry($row, $there->getAttributes())
-            && [$row['outcome'], $row['touched'], $row['source']] === [$there->outcome->value, $there->touched?->value, $there->source->value]
-            && [$row['rung'], $row['stressor'], $row['replaces'], $row['reason'], $row['seconds']]
-                === [$there->rung, $there->stressor, $there->replaces, $there->reason, $there->seconds]
-            && ($row['answer_id'] === null ? null : (int) $row['answer_id']) === $there->answer_id
-            && json_decode($row['mistakes'], true) === $there->mistakes
+        $kept = [
+            ...$there->only('student_id', 'attack_id', 'rung', 'stressor', 'replaces', 'reason', 'seconds', 'answer_id', 'mistakes'),
+            'side' => $there->side->value,
+            'outcome' => $there->outcome->value,
+            'touched' => $there->touched?->value,
+            'source' => $there->source->value,
             // A form says no moment, and a clock that goes ahead was set back when the rep first came: then it is when it was sent.
-            && ($said->isSameSecond($there->at) || $said >= $there->recorded_at->startOfSecond());
+            'at' => $said->isSameSecond($there->at) || $said >= $there->recorded_at->startOfSecond() ? $row['at'] : $there->at,
+        ];
+        $row = [...$row, 'answer_id' => $row['answer_id'] === null ? null : (int) $row['answer_id'], 'mistakes' => json_decode($row['mistakes'], true)];
+
+        return array_keys(array_filter($kept, static fn (mixed $value, string $column): bool => $value !== $row[$column], ARRAY_FILTER_USE_BOTH));
     }
 
     /**

@@ -22,15 +22,18 @@ final readonly class RecordedRep
         return new self($id, true);
     }
 
-    /** Its id was taken by a rep with another content. */
-    public static function conflict(string $id, string $outcome, int $rung, Rep $other): self
+    /**
+     * Its id was taken by a rep with another content.
+     *
+     * @param non-empty-list<string> $differences columns
+     */
+    public static function conflict(string $id, string $outcome, int $rung, array $differences, Rep $other): self
     {
-        return new self($id, false, __('reps.refused.conflict', [
-            'outcome' => $outcome,
-            'rung' => $rung,
-            'kept' => $other->outcome->value,
-            'kept-rung' => $other->rung,
-        ]), $other);
+        $sent = array_intersect($differences, ['outcome', 'rung']) === []
+            ? implode(', ', array_map(static fn (string $column): string => __("reps.refused.columns.{$column}"), $differences))
+            : __('reps.refused.sent', ['outcome' => $outcome, 'rung' => $rung]);
+
+        return new self($id, false, __('reps.refused.conflict', ['sent' => $sent, 'kept' => $other->outcome->value, 'kept-rung' => $other->rung]), $other);
     }
 
     /** Somebody else was faster: each rep has one correction, which can be corrected in turn. */
