@@ -258,7 +258,7 @@ final readonly class CatalogueMapper
             Hazard::from($row['hazard']),
             $row['under'] ?? null,
             in_array($row['rank'] ?? null, $ranks, true) ? $row['rank'] : null,
-            PolicyLevel::read((string) $row['level']) ?? throw UnreadableValue::unknown('policy', $row['level'], implode(', ', array_column(PolicyLevel::cases(), 'value'))),
+            PolicyLevel::read($row['level']) ?? throw UnreadableValue::unknown('policy', $row['level'], implode(', ', array_column(PolicyLevel::cases(), 'value'))),
         ), Json::strict($school, 'policy')));
     }
 

@@ -164,7 +164,8 @@ final readonly class HoleFinder
         $holes = [];
         foreach (Weakness::cases() as $weakness) {
             if ($this->isShared($weakness, $taught, $cell, $need) && ($weakness !== Weakness::Slow || ! $this->isLandedLaid($cell, $need))) {
-                $holes[] = $this->hole($weakness->hole(), $cell, $need, $this->because($weakness, $cell, $need, $taught), $this->moves($cell, $need, $weakness), $weakness === Weakness::Fails ? $this->failures($cell, $need, $taught) : []);
+                $fails = $weakness === Weakness::Fails ? $this->failures($cell, $need, $taught) : [];
+                $holes[] = $this->hole($weakness->hole(), $cell, $need, $this->because($weakness, $cell, $need, $taught, $fails[0] ?? null), $this->moves($cell, $need, $weakness), $fails);
             }
         }
 
@@ -204,7 +205,7 @@ final readonly class HoleFinder
     }
 
     /** @param list<Answer> $taught */
-    private function because(Weakness $weakness, Cell $cell, string $need, array $taught): Text
+    private function because(Weakness $weakness, Cell $cell, string $need, array $taught, ?Failure $first): Text
     {
         $rank = $this->ranks[$need];
 
@@ -212,20 +213,8 @@ final readonly class HoleFinder
             'attack' => $this->named($cell),
             'answers' => Text::counted('holes.answers', count($taught), ['answer' => $taught[0]->title, 'rank' => $rank->name]),
             'rung' => $rank->goalRung,
-            ...($weakness === Weakness::Fails ? $this->firstFailure($cell, $need, $taught) : []),
+            ...($first === null ? [] : ['beat' => $first->beat, 'message' => $first->message]),
         ]);
-    }
-
-    /**
-     * @param list<Answer> $taught
-     *
-     * @return array<string, string|Text>
-     */
-    private function firstFailure(Cell $cell, string $need, array $taught): array
-    {
-        $first = $this->failures($cell, $need, $taught)[0] ?? null;
-
-        return $first === null ? [] : ['beat' => $first->beat, 'message' => $first->message];
     }
 
     /** @return list<Hole> */

@@ -16,10 +16,10 @@ enum PolicyLevel: string
     /** What earlier files call the freest. */
     private const WAS_FREE = 'none';
 
-    /** The level of a word, an earlier one among them; null for any other. */
-    public static function read(string $word): ?self
+    /** The level of a word, an earlier one among them; null for anything else. */
+    public static function read(mixed $word): ?self
     {
-        return $word === self::WAS_FREE ? self::Free : self::tryFrom($word);
+        return $word === self::WAS_FREE ? self::Free : (is_string($word) ? self::tryFrom($word) : null);
     }
 
     /** The stricter of the two. */

@@ -9,6 +9,9 @@ use App\Models\School;
 /** What the tests of Permission share. */
 final class PermissionFixture
 {
+    /** What of an address names a row of a school. */
+    public const ROWS = ['{attack}', '{answer}', '{student}', '{rep}', '{rank}', '{list}', '{rung}'];
+
     public static function address(string $pattern, School $school): string
     {
         return strtr($pattern, [
@@ -20,6 +23,11 @@ final class PermissionFixture
             '{list}' => str_contains($pattern, '{list}') ? $school->drillLists()->firstOrCreate(['name' => 'Monday'])->id : '',
             '{rung}' => $school->rungs()->value('id'),
             '{token}' => str_repeat('a', 40),
+            '{basic}' => 'step',
+            '{waiver}' => 'no-exit',
+            '{version}' => '1',
+            '{side}' => 'written',
+            '{format}' => 'yaml',
         ]);
     }
 }

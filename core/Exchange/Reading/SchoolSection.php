@@ -196,7 +196,7 @@ final readonly class SchoolSection
                 $in->word('hazard', Hazard::class),
                 $in->has('under') ? $in->whole('under', 1, 120) : null,
                 $in->has('rank') ? $in->reference('rank', $ranks, Text::of('file.rank-id')) : null,
-                is_string($in->raw('level')) && PolicyLevel::read($in->raw('level')) !== null ? PolicyLevel::read($in->raw('level')) : $in->word('level', PolicyLevel::class),
+                PolicyLevel::read($in->raw('level')) ?? $in->word('level', PolicyLevel::class),
             );
         }
 
