@@ -43,6 +43,13 @@ it('widens what an answer is for', function (): void {
     ($this->anew)()->get('/wall')->assertSee('1 hole');
 });
 
+it('names the kind that an answer is widened to', function (): void {
+    $this->hall->attacks()->firstWhere('code', 'wrist')->replicate()->fill(['code' => 'sleeve', 'title' => 'Sleeve', 'kind' => 'sleeve'])->save();
+    $widen = ['kind' => 'open', 'attack' => 'sleeve', 'side' => 'written', 'move' => 'widen'];
+
+    $this->get("/answers/{$this->gate->id}/moves/create?".http_build_query($widen))->assertOk()->assertSee('It will also answer kind Sleeve hold.');
+});
+
 it('makes no move that is not offered, nor over what somebody saved meanwhile', function (): void {
     $this->post("/answers/{$this->gate->id}/moves", [...$this->mirror, 'move' => 'earlier', 'version' => 1])->assertNotFound();
     $this->post("/answers/{$this->gate->id}/moves", [...$this->mirror, 'attack' => ['x'], 'version' => 1])->assertSessionHasErrors('attack');

@@ -36,6 +36,7 @@ final readonly class MoveController
             'answer' => $answer,
             'hole' => $hole,
             'move' => $move,
+            'value' => $move->facet === 'kind' ? say($this->mapper->kinds($school)->get((string) $move->value)->name()) : $move->value,
             'rankName' => $school->ranks->firstWhere('code', $hole->rank)->name ?? '',
             'preview' => new MovePreview($catalogue, $before, $then, $this->holes->after($school, $catalogue, $then)),
         ]);
