@@ -59,9 +59,8 @@ final readonly class Demo
             $school = School::create(['name' => $file->catalogue->school->name, 'doctrine' => $file->catalogue->school->doctrine->value]);
             $this->importer->import($this->moved($file, $today), $school);
             $this->backdate($school, $today);
-            $this->planTonight($school);
             $this->person($school, 'Maren Tolliver', 'head@cinder-quay.example', Role::Head);
-            $this->person($school, 'Idris Fenwater', 'instructor@cinder-quay.example', Role::Instructor);
+            $this->planTonight($school, $this->person($school, 'Idris Fenwater', 'instructor@cinder-quay.example', Role::Instructor));
             $this->person($school, 'Sunniva Pell', 'assistant@cinder-quay.example', Role::Assistant);
             $this->person($school, 'Orla Tidewell', 'student@cinder-quay.example', Role::Student, $school->students()->where('code', 'orla-tidewell')->firstOrFail());
 
@@ -71,10 +70,10 @@ final readonly class Demo
     }
 
     /** One evening's list, ready to be taken to the mat: what happens on a gangway and at its rail. */
-    private function planTonight(School $school): void
+    private function planTonight(School $school, User $instructor): void
     {
         $ids = $school->attacks()->pluck('id', 'code');
-        $list = $school->drillLists()->create(['name' => self::TONIGHT['name']]);
+        $list = $school->drillLists()->create(['name' => self::TONIGHT['name'], 'made_by_id' => $instructor->id]);
         foreach (self::TONIGHT['items'] as $place => [$attack, $side, $differences]) {
             $list->items()->create(['school_id' => $school->id, 'position' => $place + 1, 'attack_id' => $ids[$attack], 'side' => $side, 'differences' => $differences]);
         }
@@ -112,9 +111,9 @@ final readonly class Demo
         $school->answers()->whereKey($answer->id)->toBase()->update(['version' => 2, 'updated_at' => $until]);
     }
 
-    private function person(School $school, string $name, string $email, Role $role, ?Student $student = null): void
+    private function person(School $school, string $name, string $email, Role $role, ?Student $student = null): User
     {
-        User::create(['school_id' => $school->id, 'student_id' => $student?->id, 'name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'role' => $role]);
+        return User::create(['school_id' => $school->id, 'student_id' => $student?->id, 'name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'role' => $role]);
     }
 
     private function moved(SchoolFile $file, CarbonImmutable $today): SchoolFile

@@ -74,7 +74,7 @@ it('has tonight’s class of the demo ready, every attack of it answered on its 
         $laid[$cell->attack->id.' '.$cell->side->value] = $cell->laidAt !== null;
     }
 
-    expect($list->name)->toBe('Tonight: the gangway')->and($list->items)->toHaveCount(10);
+    expect($list->name)->toBe('Tonight: the gangway')->and($list->madeBy?->name)->toBe('Idris Fenwater')->and($list->items)->toHaveCount(10);
     foreach ($list->items as $item) {
         expect($laid[$item->attack->code.' '.$item->side->value] ?? null)->toBeTrue($item->attack->code);
     }
