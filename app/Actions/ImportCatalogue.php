@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Answer as AnswerRow;
 use App\Models\Rank as RankRow;
 use App\Models\School as SchoolRow;
 use App\Models\User;
@@ -19,6 +20,7 @@ use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Mistake;
 use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Curriculum\Waiver;
@@ -63,6 +65,7 @@ final class ImportCatalogue
         $ranks = $this->ranks($catalogue, $school);
         $attacks = $this->sync('attacks', $school->attacks(), 'code', array_map(fn (Attack $attack): array => $this->attack($attack, $ranks), $catalogue->attacks), $by);
         $answers = $this->sync('answers', $school->answers(), 'code', array_map(fn (Answer $answer): array => $this->answer($answer, $ranks, $attacks), $catalogue->answers), $by);
+        $this->variants($catalogue->answers, $answers);
         $students = $this->sync('students', $school->students(), 'code', array_map(fn (Student $student): array => $this->student($student, $ranks), $file->students));
         $this->reps($file, $school, $students, $attacks, $answers, $by);
         $school->unsetRelations();
@@ -177,8 +180,9 @@ final class ImportCatalogue
             'needed_by_youth_id' => $ranks[$attack->need->youth ?? ''] ?? null,
             'prevalence' => $attack->prevalence,
             'critical' => $attack->need->isCritical,
-            'notes' => $attack->notes,
-            'cautions' => $attack->cautions,
+            'recoil' => $attack->briefing->recoil,
+            'notes' => $attack->briefing->notes,
+            'cautions' => $attack->briefing->cautions,
         ];
     }
 
@@ -201,10 +205,43 @@ final class ImportCatalogue
             'short_rank_id' => $answer->teaching->short === null ? null : $ranks[$answer->teaching->short->rank],
             'short_beats' => $answer->teaching->short?->beats,
             'doctrine' => $answer->teaching->doctrine?->value,
-            'mistakes' => $answer->teaching->mistakes,
+            'rank_youth_id' => $ranks[$answer->teaching->rankYouth ?? ''] ?? null,
+            'is_for_youth' => $answer->teaching->youthRank() !== null,
+            'mistakes' => array_column($answer->teaching->mistakes, 'text'),
+            'instead' => self::instead($answer->teaching->mistakes),
             'waived' => array_map(static fn (Waiver $waiver): array => ['check' => $waiver->check->value, 'beat' => $waiver->beat, 'reason' => $waiver->reason], $answer->teaching->waived),
             'beats' => $answer->beats->toText(),
         ];
+    }
+
+    /**
+     * @param list<Mistake> $mistakes
+     *
+     * @return array<string, array{at: ?int, instead: string}> by their words
+     */
+    private static function instead(array $mistakes): array
+    {
+        $instead = [];
+        foreach ($mistakes as $mistake) {
+            if ($mistake->instead !== null) {
+                $instead[$mistake->text] = ['at' => $mistake->at, 'instead' => $mistake->instead->toText()];
+            }
+        }
+
+        return $instead;
+    }
+
+    /**
+     * Which answer is another form of which, once all of them have a row.
+     *
+     * @param list<Answer>       $answers
+     * @param array<string, int> $ids     by code
+     */
+    private function variants(array $answers, array $ids): void
+    {
+        foreach ($answers as $answer) {
+            AnswerRow::query()->whereKey($ids[$answer->id])->update(['variant_of_id' => $ids[$answer->teaching->variantOf ?? ''] ?? null]);
+        }
     }
 
     /**

@@ -25,10 +25,15 @@ use StoneDrill\Core\Curriculum\Doctrine;
  * @property int|null                         $short_beats
  * @property Doctrine|null                    $doctrine
  * @property list<string>                     $mistakes
+ * @property array<string, array{at?: mixed, instead?: mixed}> $instead what is done in place of which beat, by the words of a mistake
+ * @property int|null                         $rank_youth_id null for the same rank
+ * @property bool                             $is_for_youth
+ * @property int|null                         $variant_of_id
  * @property list<array<string, ?string>>     $waived
  * @property string                           $beats       in the notation's canonical spelling
  * @property Attack                           $attack
  * @property Rank                             $rank
+ * @property Answer|null                      $variantOf
  * @property School $school
  */
 final class Answer extends Model
@@ -38,7 +43,7 @@ final class Answer extends Model
 
     protected function casts(): array
     {
-        return ['pattern' => Json::MAP, 'mirrored' => 'boolean', 'mistakes' => Json::TEXTS, 'waived' => Json::MAPS, 'doctrine' => Doctrine::class];
+        return ['pattern' => Json::MAP, 'mirrored' => 'boolean', 'mistakes' => Json::TEXTS, 'instead' => Json::MAP, 'is_for_youth' => 'boolean', 'waived' => Json::MAPS, 'doctrine' => Doctrine::class];
     }
 
     /** How many beats its main line has, counted in the text. */
@@ -55,6 +60,18 @@ final class Answer extends Model
     public function soundWaivers(): array
     {
         return array_values(array_filter($this->waived, static fn (array $waiver): bool => is_string($waiver['check'] ?? null) && is_string($waiver['reason'] ?? null) && is_string($waiver['beat'] ?? '')));
+    }
+
+    /** @return BelongsTo<self, $this> */
+    public function variantOf(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'variant_of_id');
+    }
+
+    /** @return HasMany<self, $this> */
+    public function variants(): HasMany
+    {
+        return $this->hasMany(self::class, 'variant_of_id');
     }
 
     /** @return BelongsTo<Attack, $this> */

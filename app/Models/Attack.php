@@ -10,6 +10,7 @@ use App\Models\Concerns\KeepsVersion;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use StoneDrill\Core\Attack\Recoil;
 
 /**
  * @property int          $id
@@ -21,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int          $prevalence
  * @property bool         $critical
  * @property string       $notes
+ * @property Recoil       $recoil
  * @property list<string> $cautions
  * @property Rank|null    $neededBy
  * @property \Illuminate\Support\Carbon|null $created_at
@@ -33,7 +35,7 @@ final class Attack extends Model
 
     protected function casts(): array
     {
-        return ['critical' => 'boolean', 'cautions' => Json::TEXTS];
+        return ['critical' => 'boolean', 'cautions' => Json::TEXTS, 'recoil' => Recoil::class];
     }
 
     /** @return BelongsTo<Rank, $this> */

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Attack\Attack as CoreAttack;
 use StoneDrill\Core\Attack\AttackerLimb;
+use StoneDrill\Core\Attack\Briefing;
 use StoneDrill\Core\Attack\DefenderHold;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
@@ -38,6 +39,7 @@ use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\Matching;
+use StoneDrill\Core\Curriculum\Mistake;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\Rank as CoreRank;
@@ -165,8 +167,7 @@ final readonly class CatalogueMapper
             Facets::of($facets),
             new Need($codes[$attack->needed_by_id] ?? null, $codes[$attack->needed_by_youth_id] ?? null, $attack->critical),
             $attack->prevalence,
-            $attack->notes,
-            self::texts($attack, 'cautions'),
+            new Briefing($attack->notes, self::texts($attack, 'cautions'), $attack->recoil),
         );
     }
 
@@ -285,8 +286,9 @@ final readonly class CatalogueMapper
             $attacks[$attack->id] = $reader->read($attack, fn (): CoreAttack => $this->attack($attack->setRelation('school', $school), $kinds));
         }
         $codes = $school->ranks->pluck('code', 'id')->all();
+        $answerCodes = $school->answers->pluck('code', 'id')->all();
         foreach ($school->answers as $answer) {
-            $answers[] = $reader->read($answer, fn (): CoreAnswer => $this->answer($answer, $attacks[$answer->attack_id] ?? throw new UnreadableValue(__('unreadable.attack')), $codes));
+            $answers[] = $reader->read($answer, fn (): CoreAnswer => $this->answer($answer, $attacks[$answer->attack_id] ?? throw new UnreadableValue(__('unreadable.attack')), $codes, $answerCodes));
         }
 
         return new ReadCurriculum(new Catalogue(
@@ -299,8 +301,11 @@ final readonly class CatalogueMapper
         ), $reader->unreadable);
     }
 
-    /** @param array<int, string> $codes of the ranks, by the id of the row */
-    private function answer(Answer $answer, CoreAttack $attack, array $codes): CoreAnswer
+    /**
+     * @param array<int, string> $codes       of the ranks, by the id of the row
+     * @param array<int, string> $answerCodes the same of the answers
+     */
+    private function answer(Answer $answer, CoreAttack $attack, array $codes, array $answerCodes): CoreAnswer
     {
         return new CoreAnswer(
             $answer->code,
@@ -312,11 +317,35 @@ final readonly class CatalogueMapper
                 $codes[$answer->rank_id],
                 $answer->short_rank_id === null ? null : new ShortForm($codes[$answer->short_rank_id], max(1, (int) $answer->short_beats)),
                 $answer->doctrine,
-                self::texts($answer, 'mistakes'),
+                self::mistakes($answer),
                 self::waivers(array_values(Json::strict($answer, 'waived'))),
+                $answer->is_for_youth ? $codes[$answer->rank_youth_id ?? 0] ?? null : Teaching::NOT_FOR_YOUTH,
+                $answerCodes[$answer->variant_of_id ?? 0] ?? null,
             ),
             Beats::parse($answer->beats),
         );
+    }
+
+    /**
+     * @throws UnreadableValue when the beats of one cannot be read
+     *
+     * @return list<Mistake>
+     */
+    private static function mistakes(Answer $answer): array
+    {
+        $instead = Json::strict($answer, 'instead');
+
+        return array_map(static function (string $text) use ($instead): Mistake {
+            $shown = $instead[$text] ?? null;
+            if ($shown === null) {
+                return new Mistake($text);
+            }
+            if (! is_array($shown) || ! is_int($shown['at'] ?? null) || ! is_string($shown['instead'] ?? null)) {
+                throw UnreadableValue::unknown('instead', $shown, __('unreadable.expected.mistake'));
+            }
+
+            return new Mistake($text, $shown['at'], Beats::parse($shown['instead']));
+        }, self::texts($answer, 'mistakes'));
     }
 
     /** @return array<string, list<string>|null> */

@@ -19,7 +19,6 @@ final readonly class Attack
     /**
      * @param string  $id            unique in its catalogue
      * @param int     $prevalence    how often it is met, 1 to 5
-     * @param list<string> $cautions what can hurt a partner, beyond what its kind says
      */
     public function __construct(
         public string $id,
@@ -28,8 +27,7 @@ final readonly class Attack
         public Facets $facets,
         public Need $need,
         public int $prevalence = 3,
-        public string $notes = '',
-        public array $cautions = [],
+        public Briefing $briefing = new Briefing(),
     ) {
         $this->mirrored = $facets->mirror();
         $this->isSymmetric = $facets->bits === $this->mirrored->bits;
@@ -42,7 +40,7 @@ final readonly class Attack
      */
     public function allCautions(): array
     {
-        return [...$this->kind->cautions(), ...array_map(Text::plain(...), $this->cautions)];
+        return [...$this->kind->cautions(), ...array_map(Text::plain(...), $this->briefing->cautions)];
     }
 
     /** Whether mirroring changes neither the hand nor the bearing. */

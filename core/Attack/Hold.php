@@ -117,6 +117,12 @@ final readonly class Hold
             || $this->pinsArms());
     }
 
+    /** Whether it holds as high as the defender's head. */
+    public function isHigh(): bool
+    {
+        return $this->isOn() && $this->kind->holdsAt() >= 0.85;
+    }
+
     /** What a limb of the defender's can do while it is on. */
     public function status(Limb $limb): LimbStatus
     {

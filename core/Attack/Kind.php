@@ -62,6 +62,19 @@ final readonly class Kind
         public ?KindWords $words = null,
     ) {}
 
+    /** Where a hold of this kind holds, as a share of the defender's stature above the floor; a wrist is held half way between the two. */
+    public function holdsAt(): float
+    {
+        return match (true) {
+            $this->holdsWrist() => 0.58,
+            in_array($this->id, ['hair-front', 'hair-behind'], true) => 0.93,
+            in_array($this->id, ['shoulders-front', 'shoulder-side', 'arm-across', 'shoulder-behind', 'shoulders-behind'], true) => 0.818,
+            $this->family === Family::Choke, $this->family === Family::Head => 0.85,
+            $this->family === Family::Hug, $this->family === Family::Takedown => 0.66,
+            default => 0.72,
+        };
+    }
+
     public function name(): Text
     {
         return $this->words === null ? Text::of('kinds.names.'.$this->id) : Text::plain($this->words->name);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Checks;
 
 use StoneDrill\Core\Curriculum\CheckId;
-use StoneDrill\Core\Technique\GoToAnswer;
 
 /** Running on into what is not known yet. */
 final readonly class BranchAhead implements Check
@@ -20,7 +19,7 @@ final readonly class BranchAhead implements Check
         $own = $trial->standards->position($trial->answer->teaching->rank);
         foreach ($trial->run->frames as $frame) {
             foreach ($frame->beat->branches ?? [] as $branch) {
-                $other = $branch->body instanceof GoToAnswer ? $trial->standards->answerTitled($branch->body->title) : null;
+                $other = $branch->goesTo() === null ? null : $trial->standards->answerTitled($branch->goesTo()->title);
                 if ($other !== null && $trial->standards->position($other->teaching->rank) > $own) {
                     yield $this->rule()->at($frame, ['answer' => $other->title, 'rank' => $trial->standards->rank($other->teaching->rank)->name]);
                 }

@@ -34,6 +34,7 @@ final class Checks
         SlowStart::class,
         KickWhileHeld::class,
         SlowChoke::class,
+        GoneBack::class,
         NoRoom::class,
         GroundGrab::class,
         BranchAhead::class,

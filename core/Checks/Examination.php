@@ -30,7 +30,7 @@ final readonly class Examination
     public function failure(): ?Finding
     {
         foreach ($this->findings as $finding) {
-            if ($finding->severity === Severity::Stop && ctype_digit($finding->beat) && in_array($finding->check, Checks::DECISIVE, true)) {
+            if ($finding->severity === Severity::Stop && ! str_contains($finding->beat, '.') && in_array($finding->check, Checks::DECISIVE, true)) {
                 return $finding;
             }
         }

@@ -25,6 +25,12 @@ final readonly class Finding
         public ?Limb $limb = null,
     ) {}
 
+    /** The same in other words. */
+    public function saying(Text $message): self
+    {
+        return new self($this->check, $this->severity, $this->beat, $message, $this->mend, $this->limb);
+    }
+
     /** Whether it is of the same check at the same beat and limb as another one. */
     public function isLike(self $other): bool
     {

@@ -109,9 +109,7 @@ final class Hazards
         foreach ($line as $beat) {
             array_push($hazards, ...self::ofBeat($beat));
             foreach ($beat->branches as $branch) {
-                if (is_array($branch->body)) {
-                    array_push($hazards, ...self::ofLine($branch->body));
-                }
+                array_push($hazards, ...self::ofLine($branch->beats));
             }
         }
 

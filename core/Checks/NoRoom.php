@@ -24,6 +24,9 @@ final readonly class NoRoom implements Check
             if ($excess > 1e-9 && $frame->moved() > 1e-9) {
                 yield $this->rule()->measured($frame, $excess, $trial->tolerance(), ['cm' => max(1, (int) round($excess * 100)), 'room' => $room->texts()], 'farther');
             }
+            if ($frame->movement->barredBehind) {
+                yield (new Rule(CheckId::NoRoom, Severity::Stop))->at($frame, case: 'behind');
+            }
             if (! $room->allowsHop() && $frame->does(Verb::Hop)) {
                 yield $this->rule()->at($frame, case: 'hop');
             }

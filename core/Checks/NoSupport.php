@@ -29,18 +29,28 @@ final readonly class NoSupport implements Check
             }
             $lifted = [];
             foreach ($frame->events->performed as $done) {
-                if (! $done->action->verb instanceof Strike || ! $done->action->verb->liftsFoot() || $done->action->manner->jumping || $done->limb === null) {
+                if ($done->limb === null || ! self::lifts($done->action)) {
                     continue;
                 }
                 $side = $done->limb->isLeft() ? 'left' : 'right';
                 $lifted[$side] = true;
-                if ($this->movesOther($frame, $done->action, $done->limb)) {
+                if ($frame->positions->defender->posture === Posture::AllFours) {
+                    yield $this->rule()->at($frame, ['limb' => $done->limb->value], 'all-fours', $done->limb);
+                } elseif ($this->movesOther($frame, $done->action, $done->limb)) {
                     yield $this->rule()->at($frame, ['limb' => $done->limb->value], 'moves', $done->limb);
                 } elseif (count($lifted) === 2) {
                     yield $this->rule()->at($frame, case: 'none', limb: $done->limb);
                 }
             }
         }
+    }
+
+    /** Whether it takes a foot off the floor: a strike of a leg, or a leg that blocks. */
+    private static function lifts(Action $action): bool
+    {
+        return $action->verb instanceof Strike
+            ? $action->verb->liftsFoot() && ! $action->manner->jumping
+            : $action->is(Verb::Block) && $action->limb !== null && ! $action->limb->isHand();
     }
 
     /** Whether the other foot moves, but for a step that is written before a kick or knee and brings it there. */

@@ -69,13 +69,10 @@ final readonly class PinnedLimb implements Check
         if ($verb instanceof Verb && $verb->guards()) {
             return false;
         }
-        $height = $done->hit?->measure->height;
-        if ($height !== null) {
-            return $height <= self::LOW * $trial->bodies->defender + 1e-9;
-        }
+        $measure = $done->hit->measure ?? $done->grasp?->measure;
         foreach ($done->action->targets as $target) {
-            $share = $target->height();
-            if ($share === null ? ! in_array($target, self::LOW_POINTS, true) : $share * $trial->bodies->attacker > self::LOW * $trial->bodies->defender + 1e-9) {
+            $height = $target->height() === null ? null : $measure->height ?? $target->height() * $trial->bodies->attacker;
+            if ($height === null ? ! in_array($target, self::LOW_POINTS, true) : $height > self::LOW * $trial->bodies->defender + 1e-9) {
                 return false;
             }
         }

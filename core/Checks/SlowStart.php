@@ -22,15 +22,15 @@ final readonly class SlowStart implements Check
             return;
         }
         $bits = $trial->standards->familyBits($trial->answer->teaching->rank);
-        $spare = Timing::spare($arrival, $bits, $first->beat->seconds(), $trial->rung);
+        $spare = Timing::spare($arrival, $bits, $first->beat->seconds(), $trial->timedAt());
         if ($spare < -1e-9) {
-            $pace = $trial->rung->pace ?? 1.0;
+            $pace = $trial->timedAt()->pace;
             yield $this->rule()->at($first, [
                 'late' => Figures::decimals(-$spare, 2),
                 'arrival' => Figures::decimals($arrival / $pace, 2),
-                'reaction' => Figures::decimals(Timing::reaction($bits, $trial->rung), 2),
+                'reaction' => Figures::decimals(Timing::reaction($bits, $trial->timedAt()), 2),
                 'beat' => Figures::decimals($first->beat->seconds() / $pace, 2),
-                'metres' => Figures::decimals(Timing::warning($spare, $trial->rung), 1),
+                'metres' => Figures::decimals(Timing::warning($spare, $trial->timedAt()), 1),
             ]);
         }
     }

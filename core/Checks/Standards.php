@@ -8,7 +8,9 @@ use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\ContactPolicy;
+use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Curriculum\School;
 
 /** What a school measures its answers by: its doctrine, policy, ranks, and the other answers. */
@@ -22,7 +24,7 @@ final readonly class Standards
      * @param array<string, Attack> $attacks  by id
      * @param array<string, int>    $families how many families of attack are needed by a rank, by its id
      */
-    private function __construct(public School $school, private array $ranks, private array $answers, private array $attacks, private array $families)
+    private function __construct(public School $school, private Ladder $ladder, private array $ranks, private array $answers, private array $attacks, private array $families)
     {
         $this->policy = ContactPolicy::of($school, array_map('strval', array_keys($ranks)));
     }
@@ -43,6 +45,7 @@ final readonly class Standards
 
         return new self(
             $catalogue->school,
+            $catalogue->ladder,
             array_column($catalogue->ranks, null, 'id'),
             array_column($catalogue->answers, null, 'title'),
             array_column($catalogue->attacks, null, 'id'),
@@ -53,6 +56,12 @@ final readonly class Standards
     public function rank(string $id): Rank
     {
         return $this->ranks[$id];
+    }
+
+    /** The rung that a rank should hold what it knows at. */
+    public function goalRung(string $rank): Rung
+    {
+        return $this->ladder->get($this->ranks[$rank]->goalRung);
     }
 
     /** Position of a rank, 0 for the lowest. */

@@ -31,6 +31,24 @@ final readonly class Trial
         public array $robust = [],
     ) {}
 
+    /** The same with other frames. */
+    public function withRun(Run $run): self
+    {
+        return new self($this->answer, $this->attack, $this->facets, $this->bodies, $this->standards, $this->rung, $run);
+    }
+
+    /** @param list<Shortfall> $robust */
+    public function withRobust(array $robust): self
+    {
+        return new self($this->answer, $this->attack, $this->facets, $this->bodies, $this->standards, $this->rung, $this->run, $robust);
+    }
+
+    /** The rung that times are read at: the one it is tried at, or the goal rung of the answer's rank. */
+    public function timedAt(): Rung
+    {
+        return $this->rung ?? $this->standards->goalRung($this->answer->teaching->rank);
+    }
+
     /** What counts as close for a length. */
     public function tolerance(): Tolerance
     {

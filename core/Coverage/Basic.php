@@ -33,7 +33,7 @@ final readonly class Basic
     {
         $mistakes = [];
         foreach ($this->uses as [$answer]) {
-            foreach ($answer->teaching->mistakes as $mistake) {
+            foreach (array_column($answer->teaching->mistakes, 'text') as $mistake) {
                 $mistakes[$mistake][] = $answer->title;
             }
         }

@@ -11,7 +11,6 @@ use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Technique\Action;
 use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Beats;
-use StoneDrill\Core\Technique\Branch;
 use StoneDrill\Core\Technique\Effect;
 use StoneDrill\Core\Technique\Target;
 use StoneDrill\Core\Technique\Verb;
@@ -60,15 +59,15 @@ final readonly class Softener
         }
         $branches = [];
         foreach ($beat->branches as $branch) {
-            $body = is_array($branch->body) ? $this->line($branch->body) : $branch->body;
-            if ($body === null) {
+            $line = $branch->beats === [] ? [] : $this->line($branch->beats);
+            if ($line === null) {
                 return null;
             }
-            $branches[] = new Branch($branch->condition, $body);
+            $branches[] = $branch->withBeats($line);
         }
         $effects = array_values(array_filter($beat->effects, fn (Effect $effect): bool => $effect !== Effect::Dropped || ! $this->isBarred([Hazard::Fall, Hazard::GroundImpact])));
 
-        return new Beat($actions, $effects, $beat->note, $branches, $beat->isTogether && count($effects) === 2);
+        return $beat->withActions($actions)->withEffects($effects)->withBranches($branches);
     }
 
     private function action(Action $action): ?Action

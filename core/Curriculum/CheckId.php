@@ -31,6 +31,7 @@ enum CheckId: string
     case SlowStart = 'slow-start';
     case KickWhileHeld = 'kick-while-held';
     case SlowChoke = 'slow-choke';
+    case GoneBack = 'gone-back';
     case NoRoom = 'no-room';
     case GroundGrab = 'ground-grab';
     case BranchAhead = 'branch-ahead';

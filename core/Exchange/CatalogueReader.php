@@ -14,6 +14,7 @@ use StoneDrill\Core\Exchange\Reading\PeopleSection;
 use StoneDrill\Core\Exchange\Reading\Problems;
 use StoneDrill\Core\Exchange\Reading\SchoolSection;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
+use StoneDrill\Core\Technique\Reading;
 use StoneDrill\Core\Text;
 
 /** Reads a catalogue file, `stone-drill/1`, from JSON or YAML. */
@@ -37,7 +38,7 @@ final readonly class CatalogueReader
         $read = $this->file($file);
         $problems->throwIfAny();
 
-        return $read;
+        return new SchoolFile($read->catalogue, $read->students, $read->reps, $problems->notices());
     }
 
     private function file(Fields $file): SchoolFile
@@ -54,9 +55,11 @@ final readonly class CatalogueReader
         $attacks = (new AttackSection($kinds, $rankIds))->read($file);
         $attackIds = $this->ids($file, 'attacks');
         $byId = array_replace(array_fill_keys(array_keys($attackIds), null), array_column($attacks, null, 'id'));
-        $answers = (new AnswerSection($kinds, $rankIds, $byId, Vocabulary::standard()->withAliases($school->conventions->aliases)))->read($file);
+        $answerIds = $this->ids($file, 'answers');
+        $called = [Reading::YOUTH, ...array_map(mb_strtolower(...), [...array_map('strval', array_keys($rankIds)), ...array_column($ranks, 'name')])];
+        $answers = (new AnswerSection($kinds, $rankIds, $byId, $answerIds, array_values(array_unique($called)), Vocabulary::standard()->withAliases($school->conventions->aliases)))->read($file);
 
-        $people = new PeopleSection($rankIds, $attackIds, $this->ids($file, 'answers'), $ladder);
+        $people = new PeopleSection($rankIds, $attackIds, $answerIds, $ladder);
         $students = $people->students($file);
         $reps = $people->reps($file, $this->ids($file, 'students'), $this->ids($file, 'reps'));
 

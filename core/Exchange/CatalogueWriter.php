@@ -11,10 +11,12 @@ use StoneDrill\Core\Attack\DefenderHold;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Attack\Recoil;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Curriculum\Mistake;
 use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\Rung;
@@ -136,8 +138,9 @@ final readonly class CatalogueWriter
             'needed_by_youth' => $attack->need->youth === $attack->need->rank ? null : $attack->need->youth ?? 'none',
             'prevalence' => $attack->prevalence,
             'critical' => $attack->need->isCritical ?: null,
-            'notes' => $attack->notes,
-            'cautions' => $attack->cautions,
+            'recoil' => $attack->briefing->recoil === Recoil::LeftOut ? null : $attack->briefing->recoil->value,
+            'notes' => $attack->briefing->notes,
+            'cautions' => $attack->briefing->cautions,
         ]);
     }
 
@@ -154,10 +157,18 @@ final readonly class CatalogueWriter
             'rank' => $answer->teaching->rank,
             'short' => $answer->teaching->short === null ? null : ['rank' => $answer->teaching->short->rank, 'beats' => $answer->teaching->short->beats],
             'doctrine' => $answer->teaching->doctrine?->value,
-            'mistakes' => $answer->teaching->mistakes,
+            'rank_youth' => $answer->teaching->rankYouth,
+            'variant_of' => $answer->teaching->variantOf,
+            'mistakes' => array_map(self::mistake(...), $answer->teaching->mistakes),
             'waived' => array_map(static fn (Waiver $waiver): array => self::filled(['check' => $waiver->check->value, 'beat' => $waiver->beat, 'reason' => $waiver->reason]), $answer->teaching->waived),
             'beats' => $answer->beats->toText(),
         ]);
+    }
+
+    /** @return string|array<string, mixed> the words alone, where nothing more is said */
+    private static function mistake(Mistake $mistake): string|array
+    {
+        return $mistake->instead === null ? $mistake->text : ['text' => $mistake->text, 'at' => $mistake->at, 'instead' => $mistake->instead->toText()];
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ namespace StoneDrill\Core\Exchange;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Text;
 
 /** Everything that one catalogue file holds: what a school teaches, who trains there, and what was recorded. */
 final readonly class SchoolFile
@@ -14,6 +15,7 @@ final readonly class SchoolFile
     /**
      * @param list<Student> $students
      * @param list<Rep>     $reps
+     * @param list<Text>    $notices what was read otherwise than it is written there
      */
-    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = []) {}
+    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = [], public array $notices = []) {}
 }

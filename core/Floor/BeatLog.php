@@ -17,6 +17,9 @@ final class BeatLog
     public bool $carried = false;
     public bool $feetMoved = false;
     public bool $turned = false;
+
+    /** Whether an arm of the attacker's was in the way round them. */
+    public bool $barredBehind = false;
     /** @var list<Stride> */
     public array $strides = [];
     public ?Delivery $delivery = null;

@@ -15,6 +15,9 @@ final readonly class Bodies
     /** Share of a stature that leaning the trunk by 15° brings a hand forward: .288 · sin 15°. */
     public const LEAN = 0.288 * 0.25881904510252074;
 
+    /** Metres by which one body is a built-in size above or below the other: the least step between two of them. */
+    public const SIZE = 0.16;
+
     /**
      * @param float $defender metres
      * @param float $attacker metres

@@ -4,39 +4,24 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Attack\Facets;
-use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Hold;
-use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\LimbStatus;
 use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Technique\Action;
-use StoneDrill\Core\Technique\Effect;
 use StoneDrill\Core\Technique\Limb;
 use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Target;
 use StoneDrill\Core\Technique\Toward;
 use StoneDrill\Core\Technique\Verb;
 
-/** What strikes and controls of a beat do, in written order, and what an assumed effect does after them. */
+/** What strikes and controls of a beat do, in written order. */
 final readonly class Controls
 {
-    /** Seconds for which an effect lasts. */
-    private const FOLDED = 1.5;
-    private const TURNED = 1.0;
-    private const KNEELING = 2.0;
-    private const DROPPED = 3.0;
+    /** How far a hand moves the wrist that is held, as a share of the defender's stature. */
+    private const MOVES_WRIST = 0.20;
 
-    /** Metres, as shares of the attacker's stature, by which one moves the attacker: away above 0. */
-    private const ROCKED = 0.25;
-    private const DRIVEN_BACK = 0.50;
-    private const PULLED_IN = -0.30;
-
-    /** Where a hand that holds a wrist is, as a share of the defender's stature above the floor. */
-    private const WRIST = 0.58;
-
-    public function __construct(private Kind $kind, private Facets $facets, private Striker $striker) {}
+    public function __construct(private Spots $spots, private Striker $striker, private Grasper $grasper) {}
 
     /**
      * @param list<Action> $actions
@@ -48,7 +33,7 @@ final readonly class Controls
         $performed = [];
         foreach ($actions as $action) {
             $limb = $action->limb;
-            $hit = null;
+            $hit = $grasp = null;
             if ($action->isStrike()) {
                 if ($action->manner->spinning && ! $scene->isFacingWritten && $action->verb instanceof Strike && $action->verb->turnsFirst()) {
                     $scene->facing = $scene->bearingToAttacker();
@@ -62,7 +47,11 @@ final readonly class Controls
                     $scene->facing = $scene->bearingToAttacker();
                 }
             } elseif ($limb !== null) {
-                $limb = $this->striker->limb($scene, $limb, $actions);
+                $grasp = $this->grasper->grasp($scene, $action, $actions);
+                $limb = $grasp->limb ?? Hands::limb($scene, $limb, $actions);
+                if ($grasp !== null) {
+                    $this->carry($scene, $grasp->measure);
+                }
             }
             $singles = $limb?->singles() ?? [];
             $performed[] = new PerformedAction(
@@ -72,6 +61,7 @@ final readonly class Controls
                 $hit,
                 $action->isStrike() && $this->grips($scene, $singles),
                 $hit === null ? null : $this->fromHold($scene, $singles, $hit),
+                $grasp,
             );
             $this->control($scene, $action, $singles);
         }
@@ -126,57 +116,16 @@ final readonly class Controls
     private function follow(Scene $scene, Hit $hit): void
     {
         $scene->facing = $hit->aim->leaves;
-        if ($hit->measure->drive > 0) {
-            $way = deg2rad($hit->measure->way);
-            $scene->carryDefender($hit->measure->drive * sin($way), $hit->measure->drive * cos($way));
+        $this->carry($scene, $hit->measure);
+    }
+
+    /** The body goes along with what was short, and stays there. */
+    private function carry(Scene $scene, Measure $measure): void
+    {
+        if ($measure->drive > 0) {
+            $way = deg2rad($measure->way);
+            $scene->carryDefender($measure->drive * sin($way), $measure->drive * cos($way));
         }
-    }
-
-    /**
-     * What the author assumes that the beat does to the attacker.
-     *
-     * @param list<PerformedAction> $performed of the beat
-     */
-    public function takeEffect(Scene $scene, Effect $effect, array $performed): void
-    {
-        $height = $scene->bodies->attacker;
-        match ($effect) {
-            Effect::Released => $scene->hold = Hold::none($this->kind),
-            Effect::Rocked => $scene->moveAttacker(self::ROCKED * $height),
-            Effect::DrivenBack => $this->driveBack($scene, self::DRIVEN_BACK * $height),
-            Effect::PulledIn => $scene->moveAttacker(self::PULLED_IN * $height),
-            Effect::Folded => $this->pose($scene, Posture::Folded, self::FOLDED),
-            Effect::Straightened => $this->straighten($scene),
-            Effect::Turned => $this->turn($scene, $performed),
-            Effect::Kneeling => $this->pose($scene, Posture::Kneeling, self::KNEELING),
-            Effect::Dropped => $this->drop($scene),
-            Effect::ArmGone => $this->takeArm($scene, $performed),
-        };
-    }
-
-    /**
-     * The arm of the attacker's that a hand of the defender's meets: the one that attacks, where it is one; otherwise the one on
-     * the same side of the room.
-     */
-    private function armMetBy(Scene $scene, Limb $hand): Hand
-    {
-        if ($this->facets->hand->isOne() && $this->kind->family !== Family::Kick) {
-            return $this->facets->hand;
-        }
-
-        return $this->sameSide($scene, $hand);
-    }
-
-    private function legMetBy(Scene $scene, Limb $hand): Hand
-    {
-        return $this->facets->hand->isOne() && $this->kind->family === Family::Kick ? $this->facets->hand : $this->sameSide($scene, $hand);
-    }
-
-    private function sameSide(Scene $scene, Limb $hand): Hand
-    {
-        $own = $hand->isLeft() ? Hand::Left : Hand::Right;
-
-        return abs(Angle::turn($scene->facing, $scene->attackerFacing)) < 90 ? $own : $own->mirror();
     }
 
     /**
@@ -196,11 +145,17 @@ final readonly class Controls
         ));
     }
 
-    /** @param list<Limb> $limbs */
+    /**
+     * Whether a hand of these has something in its grip that the other does not hold too.
+     *
+     * @param list<Limb> $limbs
+     */
     private function grips(Scene $scene, array $limbs): bool
     {
         foreach ($limbs as $limb) {
-            if (isset($scene->grips[$limb->value])) {
+            $grip = $scene->grips[$limb->value] ?? null;
+            $other = $limb->hasSide() ? $scene->grips[$limb->mirror()->value] ?? null : null;
+            if ($grip !== null && ! ($other !== null && count($limbs) === 1 && $grip->isWith($other))) {
                 return true;
             }
         }
@@ -220,7 +175,7 @@ final readonly class Controls
             if ($scene->hold->holdsWristOf($limb)) {
                 return $hit->target->isOfForearm() ? 0.0 : hypot(
                     $scene->distance() / 2 - Bodies::SURFACE * $scene->bodies->attacker,
-                    ($hit->measure->height ?? $scene->attackerHeight(0.7, false)) - $scene->height(self::WRIST),
+                    ($hit->measure->height ?? 0.0) - $scene->height($scene->wrist),
                 );
             }
         }
@@ -233,93 +188,34 @@ final readonly class Controls
     {
         $hands = array_values(array_filter($limbs, static fn (Limb $limb): bool => $limb->isHand()));
         foreach ($hands as $hand) {
+            $held = $scene->grips[$hand->value] ?? null;
+            if ($action->is(Verb::Escort) && $held !== null) {
+                continue;
+            }
             if (! $action->verb instanceof Verb || ! $action->verb->grips()) {
                 $scene->loseGrip($hand);
-            } elseif (($scene->grips[$hand->value]->verb ?? null) !== $action->verb) {
+            } elseif ($held === null || $held->verb !== $action->verb || $held->target !== ($action->targets[0] ?? null)) {
                 $scene->grips[$hand->value] = $this->grip($scene, $action->verb, $action->targets[0] ?? null, $hand);
             }
         }
         if ($action->is(Verb::Strip) && $action->toward !== Toward::Fingers) {
             $scene->hold = $scene->hold->strippedBy(...$hands);
         }
+        if (($action->is(Verb::Raise) || $action->is(Verb::Lower)) && array_filter($hands, $scene->hold->holdsWristOf(...)) !== []) {
+            $scene->wrist += ($action->is(Verb::Raise) ? 1 : -1) * self::MOVES_WRIST * $action->manner->count;
+        }
     }
 
     private function grip(Scene $scene, Verb $verb, ?Target $target, Limb $hand): Grip
     {
-        $isOnArm = $target === null ? $verb !== Verb::ChokeHold : $target->isOfArm() || $verb === Verb::Lock;
+        $isOnArm = $target === null ? $verb !== Verb::ChokeHold : $target->isOfArm() || $verb === Verb::Lock || ($verb === Verb::Pin && $target === Target::Shoulder);
 
         return new Grip(
             $verb,
             $target,
-            $isOnArm ? $this->armMetBy($scene, $hand) : null,
-            $target !== null && $target->isOfLeg() ? $this->legMetBy($scene, $hand) : null,
+            $isOnArm ? $this->spots->armMetBy($scene, $hand) : null,
+            $target !== null && $target->isOfLeg() ? $this->spots->legMetBy($scene, $hand) : null,
             $scene->distance(),
         );
-    }
-
-    private function driveBack(Scene $scene, float $metres): void
-    {
-        $scene->hold = Hold::none($this->kind);
-        $scene->endGrips();
-        $scene->isAstride = false;
-        $scene->moveAttacker($metres);
-    }
-
-    private function drop(Scene $scene): void
-    {
-        $scene->hold = Hold::none($this->kind);
-        $scene->isAstride = false;
-        $this->pose($scene, Posture::Lying, self::DROPPED);
-    }
-
-    private function pose(Scene $scene, Posture $posture, float $seconds): void
-    {
-        $scene->attackerPosture = $posture;
-        $scene->postureUntil = $scene->time + $seconds;
-    }
-
-    private function straighten(Scene $scene): void
-    {
-        if ($scene->attackerPosture === Posture::Folded) {
-            $scene->attackerPosture = Posture::Standing;
-            $scene->postureUntil = null;
-        }
-    }
-
-    /** @param list<PerformedAction> $performed */
-    private function turn(Scene $scene, array $performed): void
-    {
-        $isRight = false;
-        foreach ($performed as $done) {
-            if ($done->limb !== null) {
-                $isRight = $done->limb->isRight();
-
-                break;
-            }
-        }
-        $scene->attackerFacing = Angle::round($scene->attackerFacing + ($isRight ? 90 : -90));
-        $scene->turnedUntil = $scene->time + self::TURNED;
-    }
-
-    /**
-     * The arm that the beat works on, or one that is gripped, or the one that attacks, is no longer of use to the attacker.
-     *
-     * @param list<PerformedAction> $performed
-     */
-    private function takeArm(Scene $scene, array $performed): void
-    {
-        $arm = null;
-        foreach ($performed as $done) {
-            $target = $done->action->targets[0] ?? null;
-            if ($done->limb !== null && $target !== null && ($target->isOfArm() || $done->action->is(Verb::Lock))) {
-                $arm ??= $this->armMetBy($scene, $done->limb->singles()[0]);
-            }
-        }
-        foreach ($scene->grips as $grip) {
-            $arm ??= $grip->arm;
-        }
-        $arm ??= $this->facets->hand->isOne() ? $this->facets->hand : Hand::Right;
-        $scene->armsGone[$arm->value] = true;
-        $scene->hold = $scene->hold->withoutArm($arm);
     }
 }

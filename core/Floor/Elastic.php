@@ -80,7 +80,8 @@ final readonly class Elastic
         $delivery = $log->delivery;
         $reached = 0;
         foreach ($log->performed as $done) {
-            $reached += (int) ($done->hit !== null && $done->hit->measure->margin !== null && $done->hit->reaches());
+            $measure = self::measure($done);
+            $reached += (int) ($measure !== null && $measure->margin !== null && $measure->reaches());
         }
 
         return [$delivery === null || $delivery->isHold || ! $delivery->lands(), $reached];
@@ -93,8 +94,13 @@ final readonly class Elastic
      */
     public static function needs(BeatLog $log): array
     {
-        $measured = array_filter($log->performed, static fn (PerformedAction $done): bool => $done->hit !== null && $done->hit->measure->margin !== null);
+        $measured = array_filter($log->performed, static fn (PerformedAction $done): bool => self::measure($done)?->margin !== null);
 
         return [true, count($measured)];
+    }
+
+    private static function measure(PerformedAction $done): ?Measure
+    {
+        return $done->hit->measure ?? $done->grasp?->measure;
     }
 }

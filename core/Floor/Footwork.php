@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
+use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Geometry\Joint;
 use StoneDrill\Core\Technique\Action;
 use StoneDrill\Core\Technique\Limb;
 use StoneDrill\Core\Technique\LimbRule;
+use StoneDrill\Core\Technique\Toward;
 use StoneDrill\Core\Technique\Verb;
 
 /** What the movements of a beat do to where the defender stands. Lengths as shares of the defender's stature. */
@@ -20,6 +22,7 @@ final readonly class Footwork
     private const LEAVE = 1.05;
     private const SPREAD = 0.45;
     private const SINK = 0.10;
+    private const RIDE = 0.20;
 
     /** A foot that would come nearer than this to the other goes past it, and so far. */
     private const TOO_NEAR = 0.12;
@@ -42,7 +45,7 @@ final readonly class Footwork
      */
     public static function move(Scene $scene, array $actions, float $factor = 1.0): array
     {
-        $moved = $turned = $scene->isFacingWritten = false;
+        $moved = $turned = $scene->isFacingWritten = $scene->isBarredBehind = $scene->wentBehind = false;
         $strides = [];
         foreach ($actions as $action) {
             if (! $action->verb instanceof Verb) {
@@ -85,6 +88,7 @@ final readonly class Footwork
             Verb::Leave => self::LEAVE,
             Verb::Spread => self::SPREAD,
             Verb::Close => 2 * Joint::Hip->lateral(),
+            Verb::Ride => self::RIDE,
             default => self::STEP,
         };
     }
@@ -100,7 +104,15 @@ final readonly class Footwork
 
             return;
         }
+        if ($verb === Verb::GoBehind) {
+            self::goBehind($scene, $action);
+
+            return;
+        }
         $length = $once * $action->manner->count;
+        if ($verb === Verb::Ride) {
+            $bearing = deg2rad($scene->bearingToAttacker() + 180);
+        }
         [$x, $y] = [$length * sin($bearing), $length * cos($bearing)];
         if ($verb === Verb::Step || $verb === Verb::Cross) {
             self::place($scene, $action, $x, $y, sin($bearing), cos($bearing));
@@ -137,6 +149,26 @@ final readonly class Footwork
         $isLeft ? $scene->placeFeet(...$foot, ...$other) : $scene->placeFeet(...$other, ...$foot);
     }
 
+    /**
+     * Straight behind the attacker, as near as bodies stand, and facing the attacker; not past an arm that is out at head
+     * height, unless the defender is low enough to go under it.
+     */
+    private static function goBehind(Scene $scene, Action $action): void
+    {
+        $side = $action->toward === Toward::Left ? Hand::Left : Hand::Right;
+        if ($scene->hasArmAtHeadHeight($side) && $scene->crouch < self::SINK * $scene->bodies->defender - 1e-9) {
+            $scene->isBarredBehind = true;
+
+            return;
+        }
+        $behind = deg2rad($scene->attackerFacing + 180);
+        $metres = $scene->bodies->least();
+        $scene->carryDefender($scene->attackerX + $metres * sin($behind) - $scene->x, $scene->attackerY + $metres * cos($behind) - $scene->y);
+        $scene->facing = $scene->bearingToAttacker();
+        $scene->isFacingWritten = true;
+        $scene->wentBehind = true;
+    }
+
     /** Sets the feet so far apart along the line on which they stand, the axis still. */
     private static function setApart(Scene $scene, float $apart): void
     {
@@ -164,6 +196,7 @@ final readonly class Footwork
             Verb::TurnUnder => $scene->crouch = max($scene->crouch, $usual),
             Verb::Rise => $scene->crouch = 0.0,
             Verb::Kneel => $scene->posture = Posture::Kneeling,
+            Verb::AllFours => $scene->posture = Posture::AllFours,
             Verb::GetUp => $scene->posture = Posture::Standing,
             Verb::Slip => [$scene->slipX, $scene->slipY] = [$scene->slipX + $length * sin($bearing), $scene->slipY + $length * cos($bearing)],
             default => null,

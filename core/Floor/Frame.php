@@ -20,6 +20,9 @@ final readonly class Frame
     /** @var list<Hit> the strikes in it, in written order */
     public array $hits;
 
+    /** @var list<Grasp> the controls in it that need a reach, in written order */
+    public array $grasps;
+
     /** @var list<Threat> the attacker's free weapons that reach */
     public array $reaching;
 
@@ -41,10 +44,13 @@ final readonly class Frame
         public Events $events,
     ) {
         $this->isHeld = $events->hold->isOn();
-        $hits = [];
+        $hits = $grasps = [];
         foreach ($events->performed as $done) {
             if ($done->hit !== null) {
                 $hits[] = $done->hit;
+            }
+            if ($done->grasp !== null) {
+                $grasps[] = $done->grasp;
             }
         }
         $reaching = [];
@@ -53,7 +59,7 @@ final readonly class Frame
                 $reaching[] = $threat;
             }
         }
-        [$this->hits, $this->reaching] = [$hits, $reaching];
+        [$this->hits, $this->grasps, $this->reaching] = [$hits, $grasps, $reaching];
     }
 
     public function isOnMainLine(): bool

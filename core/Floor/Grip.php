@@ -23,4 +23,10 @@ final readonly class Grip
         public ?Hand $leg,
         public float $takenAt,
     ) {}
+
+    /** Whether both hands have the same: one of them can let go. */
+    public function isWith(self $other): bool
+    {
+        return $this->target === $other->target && $this->arm === $other->arm && $this->leg === $other->leg;
+    }
 }

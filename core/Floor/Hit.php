@@ -22,7 +22,7 @@ final readonly class Hit
     /** Whether it gets to where it is meant; one without a margin always does. */
     public function reaches(): bool
     {
-        return ! $this->measure->tooFarUp && ($this->measure->margin === null || $this->measure->sum() >= -1e-9);
+        return $this->measure->reaches();
     }
 
     /** What strikes, such as `left hand punch` or `right elbow`. */
@@ -34,6 +34,6 @@ final readonly class Hit
     /** The margin in whole centimetres. */
     public function centimetres(): ?int
     {
-        return $this->measure->margin === null ? null : (int) round($this->measure->margin * 100);
+        return $this->measure->centimetres();
     }
 }

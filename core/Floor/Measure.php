@@ -27,6 +27,18 @@ final readonly class Measure
         public float $way = 0.0,
     ) {}
 
+    /** Whether it gets there, with the body carried along; what has no margin always does. */
+    public function reaches(): bool
+    {
+        return ! $this->tooFarUp && ($this->margin === null || $this->sum() >= -1e-9);
+    }
+
+    /** The margin in whole centimetres. */
+    public function centimetres(): ?int
+    {
+        return $this->margin === null ? null : (int) round($this->margin * 100);
+    }
+
     /** To spare with the body carried along, below 0 still short; null where there is no margin. */
     public function sum(): ?float
     {

@@ -15,6 +15,7 @@ final readonly class Movement
      * @param bool  $carried   whether a hold that moves carried both
      * @param bool  $feetMoved whether a foot moved
      * @param bool  $turned    whether the defender pivoted or turned under
+     * @param bool  $barredBehind whether an arm of the attacker's was in the way round them
      * @param list<Stride> $strides the movements for which no length is written
      */
     public function __construct(
@@ -24,5 +25,6 @@ final readonly class Movement
         public bool $feetMoved,
         public bool $turned,
         public array $strides = [],
+        public bool $barredBehind = false,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
+use StoneDrill\Core\Attack\AttackerLimb;
 use StoneDrill\Core\Attack\Blow;
 use StoneDrill\Core\Attack\Entry;
 use StoneDrill\Core\Attack\Facets;
@@ -13,6 +14,7 @@ use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Notice;
 use StoneDrill\Core\Attack\Phase;
 use StoneDrill\Core\Attack\Posture as StartPosture;
+use StoneDrill\Core\Attack\Recoil;
 use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Geometry\Joint;
@@ -41,8 +43,21 @@ final readonly class Opening
         $this->side = $this->blow === Blow::Dive ? Hand::Both : $facets->hand;
     }
 
+    /** The limb that the attack puts out, and where; null for what puts out none. */
+    public function out(): ?OutLimb
+    {
+        if ($this->blow !== null) {
+            return new OutLimb($this->side, $this->blow->isByLeg(), $this->blow->aim());
+        }
+        if (! $this->kind->start->isHold()) {
+            return null;
+        }
+
+        return new OutLimb($this->kind->attackerLimbs === [AttackerLimb::Hand] ? $this->facets->hand : Hand::Both, false, $this->kind->holdsAt(), $this->kind->holdsWrist());
+    }
+
     /** Both bodies before the first beat. */
-    public function scene(Bodies $bodies): Scene
+    public function scene(Bodies $bodies, Recoil $recoil = Recoil::LeftOut): Scene
     {
         $isOn = $this->kind->start->isHold() && $this->facets->phase !== Phase::Reaching;
         $hold = $isOn ? Hold::of($this->kind, $this->facets->hand) : Hold::none($this->kind);
@@ -62,6 +77,9 @@ final readonly class Opening
         // What the attack holds, or will: a hand stays the held one when it is free again.
         $scene->heldHand = ($this->kind->start->isHold() ? Hold::of($this->kind, $this->facets->hand)->heldHand() : null)
             ?? ($this->facets->hand === Hand::Right ? Limb::LeftHand : Limb::RightHand);
+        if ($this->blow !== null && $this->facets->phase === Phase::FollowUp) {
+            $recoil === Recoil::LeftOut ? $scene->out = $this->out() : $scene->goneBack = $this->out();
+        }
         $scene->isAstride = $this->kind->start === Start::Astride;
         $distance = $this->distance($scene);
         $scene->attackerX = $distance * sin(deg2rad($bearing));

@@ -25,6 +25,7 @@ final readonly class PerformedAction
         public ?Hit $hit = null,
         public bool $gripped = false,
         public ?float $fromHold = null,
+        public ?Grasp $grasp = null,
     ) {}
 
     public function isBlocked(): bool

@@ -12,6 +12,7 @@ enum Posture: string
     case Kneeling = 'kneeling';
     case Seated = 'seated';
     case Lying = 'lying';
+    case AllFours = 'all fours';
 
     /** Share of the stature by which every height sinks. */
     public function lowers(): float

@@ -46,13 +46,17 @@ final readonly class Run
     /** The beat before one, on its own line: what a branch comes from, before its first beat. */
     public function before(Frame $frame): Frame
     {
+        if ($frame->isOnMainLine()) {
+            $at = array_search($frame, $this->mainLine, true);
+
+            return is_int($at) && $at > 0 ? $this->mainLine[$at - 1] : $this->start;
+        }
         $parts = explode('.', $frame->number);
         $last = (int) array_pop($parts);
         $prefix = $parts === [] ? '' : implode('.', $parts).'.';
         $isFirst = $frame->condition !== null || $last === 1;
         $number = match (true) {
             ! $isFirst => $prefix.($last - 1),
-            $parts === [] => '0',
             default => implode('.', $parts),
         };
         return $this->byNumber[$number] ?? $this->start;

@@ -6,6 +6,7 @@ namespace StoneDrill\Core\Floor;
 
 use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Hold;
+use StoneDrill\Core\Attack\Recoil;
 use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Geometry\Point;
 use StoneDrill\Core\Technique\Effect;
@@ -21,6 +22,16 @@ final class Scene
 {
     /** How much lower everything of an attacker who sits astride is, as a share of the attacker's stature. */
     public const ASTRIDE = 0.45;
+
+    /** Where a hand that holds a wrist is, as a share of the defender's stature above the floor. */
+    public const WRIST = 0.58;
+
+    /** What is aimed so high is at head height, as a share of the defender's stature. */
+    private const HEAD = 0.85;
+
+    /** On all fours: the highest of a body, and how far its head is before its axis, as shares of its stature. */
+    private const LOW = 0.45;
+    private const AHEAD = 0.30;
 
     /** The defender's axis, midpoint of the feet; moved with them by {@see self::placeFeet()}. */
     public float $x = 0.0;
@@ -45,6 +56,9 @@ final class Scene
     /** The hand that `held hand` means, whether it is still held or not. */
     public Limb $heldHand = Limb::RightHand;
 
+    /** Where the held wrist is, as a share of the defender's stature above the floor. */
+    public float $wrist = self::WRIST;
+
     public float $attackerX = 0.0;
     public float $attackerY = 0.0;
     public float $attackerFacing = 0.0;
@@ -57,6 +71,23 @@ final class Scene
 
     /** @var array<string, true> the attacker's arms that are gone, by `left` and `right` */
     public array $armsGone = [];
+
+    /** A limb of the attacker's that is out after a blow or a hold that was stopped, and through which beat, from 0. */
+    public ?OutLimb $out = null;
+
+    public int $outThrough = 0;
+
+    /** One that was pulled back since it came. */
+    public ?OutLimb $goneBack = null;
+
+    /** Whether the attacker folds for a moment, once the beat is over. */
+    public bool $isBent = false;
+
+    /** Whether the defender went round the attacker in this beat, so that no way led through. */
+    public bool $wentBehind = false;
+
+    /** Whether an arm of the attacker's was in the way when the defender went behind. */
+    public bool $isBarredBehind = false;
 
     /** @var array<string, Grip> by hand of the defender's */
     public array $grips = [];
@@ -131,9 +162,23 @@ final class Scene
     {
         $own = $this->bodies->defender;
 
-        return $this->posture === Posture::Lying
-            ? min($share, 0.12) * $own
-            : max(0.0, ($share - $this->posture->lowers()) * $own - $this->crouch);
+        return match ($this->posture) {
+            Posture::Lying => min($share, 0.12) * $own,
+            Posture::AllFours => min($share, self::LOW) * $own,
+            default => max(0.0, ($share - $this->posture->lowers()) * $own - $this->crouch),
+        };
+    }
+
+    /**
+     * Where the defender's head is, seen from above: over the axis, off it while it slips, before it on all fours.
+     *
+     * @return array{float, float}
+     */
+    public function head(): array
+    {
+        $ahead = $this->posture === Posture::AllFours ? self::AHEAD * $this->bodies->defender : 0.0;
+
+        return [$this->x + $this->slipX + $ahead * sin(deg2rad($this->facing)), $this->y + $this->slipY + $ahead * cos(deg2rad($this->facing))];
     }
 
     /** Height of one of the defender's joints. */
@@ -149,6 +194,7 @@ final class Scene
 
         return match (true) {
             $this->attackerPosture === Posture::Lying => min($share, 0.12) * $height,
+            $this->attackerPosture === Posture::AllFours => min($share, self::LOW) * $height,
             $this->attackerPosture === Posture::Folded && $isOfHead => ($this->isAstride ? 0.62 - self::ASTRIDE : 0.62) * $height,
             default => max(0.0, ($share - $this->attackerPosture->lowers() - ($this->isAstride ? self::ASTRIDE : 0.0)) * $height),
         };
@@ -218,7 +264,7 @@ final class Scene
      */
     public function keepApart(float $beforeX, float $beforeY): void
     {
-        if ($this->posture === Posture::Lying) {
+        if ($this->posture === Posture::Lying || $this->wentBehind) {
             return;
         }
         [$x, $y] = [$this->x, $this->y];
@@ -270,6 +316,33 @@ final class Scene
         }
     }
 
+    /** Whether an arm of the attacker's on this side is out as high as the defender's head. */
+    public function hasArmAtHeadHeight(Hand $side): bool
+    {
+        return ($this->hold->keeps($side) && $this->hold->isHigh()) || ($this->out !== null && ! $this->out->isLeg && $this->out->isOf($side) && $this->out->aim >= self::HEAD);
+    }
+
+    /** Takes back a limb that is out, unless it still is, or a hand of the defender's grips it. */
+    public function takeBack(Recoil $recoil): void
+    {
+        if ($this->out === null || $this->beats <= $this->outThrough || $this->isGripped($this->out)) {
+            return;
+        }
+        $this->goneBack = $recoil === Recoil::PulledBack ? $this->out : null;
+        $this->out = null;
+    }
+
+    private function isGripped(OutLimb $limb): bool
+    {
+        foreach ([Hand::Left, Hand::Right] as $side) {
+            if ($limb->isOf($side) && ($limb->isLeg ? $this->hasGripOnLeg($side) : $this->hasGripOnArm($side))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function endGrips(): void
     {
         $this->grips = [];
@@ -286,7 +359,7 @@ final class Scene
 
         return new Stance(
             new Feet($axis, new Point($this->leftX, $this->leftY), new Point($this->rightX, $this->rightY)),
-            new Point($axis->x + $this->slipX, $axis->y + $this->slipY),
+            new Point(...$this->head()),
             $this->facing,
             $this->posture,
             $this->crouch,

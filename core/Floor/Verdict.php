@@ -9,6 +9,8 @@ enum Verdict: string
 {
     case Lands = 'lands';
     case Stopped = 'stopped';
+    /** A push that the defender gives with. */
+    case Ridden = 'ridden';
     case Intercepted = 'intercepted';
     /** The head was taken under it. */
     case Under = 'under';

@@ -78,6 +78,7 @@ final readonly class Weapons
             return [];
         }
         [$x, $y] = [$scene->x - $scene->attackerX, $scene->y - $scene->attackerY];
+        [$headX, $headY] = $scene->head();
         if (abs(Angle::turn($scene->attackerFacing, Angle::of($x, $y))) > self::ARC + 1e-9) {
             return [];
         }
@@ -92,7 +93,7 @@ final readonly class Weapons
                 ? self::reach($scene, self::FIST, false, $scene->height(self::FIST_AIM))
                 : self::reach($scene, self::FOOT, true, $scene->height(self::FOOT_AIM)));
             $offset = self::offset($scene, $side, ! $isHand);
-            $distance = hypot($x + ($isHand ? $scene->slipX : 0.0) - $offset * $cos, $y + ($isHand ? $scene->slipY : 0.0) + $offset * $sin);
+            $distance = hypot(($isHand ? $headX - $scene->attackerX : $x) - $offset * $cos, ($isHand ? $headY - $scene->attackerY : $y) + $offset * $sin);
             $threats[] = new Threat($side, $isHand, $reach[$limb] - $distance, $reach[$limb]);
         }
 

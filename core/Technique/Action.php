@@ -73,7 +73,7 @@ final readonly class Action
             $this->targets,
             $this->bearing?->mirror(),
             $this->manner->mirror(),
-            $this->toward,
+            $this->toward?->mirror(),
             $this->words,
             $this->seconds,
         );

@@ -13,6 +13,8 @@ enum Argument
     case Bearing;
     case BearingIfAny;
     case TargetOrBearing;
+    /** A side of the attacker, left or right. */
+    case Side;
     /** One of the four that can be locked. */
     case Joint;
     /** A target if any, and on a wrist hold the side of the hand that it opens to. */

@@ -12,9 +12,11 @@ final readonly class Beat
 
     /**
      * @param non-empty-list<Action> $actions
-     * @param list<Effect>           $effects  none, one, or two of which the first is the main line
+     * @param list<Effect>           $effects    none, one, or two of which the first is the main line
      * @param list<Branch>           $branches
      * @param bool                   $isTogether whether both effects come together, rather than one of them
+     * @param bool                   $isOptional whether it may be left out
+     * @param list<Reading>          $readings   how it reads for some, each of them once
      */
     public function __construct(
         public array $actions,
@@ -22,7 +24,17 @@ final readonly class Beat
         public ?string $note = null,
         public array $branches = [],
         public bool $isTogether = false,
+        public bool $isOptional = false,
+        public array $readings = [],
     ) {}
+
+    /** What is called for it in a drill: a note that begins with an exclamation mark. */
+    public function cue(): ?string
+    {
+        $cue = $this->note !== null && str_starts_with($this->note, '!') ? trim(substr($this->note, 1)) : '';
+
+        return $cue === '' ? null : $cue;
+    }
 
     /** @return list<Effect> what the author assumes on the main line */
     public function assumed(): array
@@ -39,23 +51,68 @@ final readonly class Beat
     /** @param list<Branch> $branches */
     public function withBranches(array $branches): self
     {
-        return new self($this->actions, $this->effects, $this->note, $branches, $this->isTogether);
+        return new self($this->actions, $this->effects, $this->note, $branches, $this->isTogether, $this->isOptional, $this->readings);
+    }
+
+    /** @param list<Reading> $readings */
+    public function withReadings(array $readings): self
+    {
+        return new self($this->actions, $this->effects, $this->note, $this->branches, $this->isTogether, $this->isOptional, $readings);
+    }
+
+    /** @param non-empty-list<Action> $actions */
+    public function withActions(array $actions): self
+    {
+        return new self($actions, $this->effects, $this->note, $this->branches, $this->isTogether, $this->isOptional, $this->readings);
+    }
+
+    /** @param list<Effect> $effects what may come of it; both together only where both are left */
+    public function withEffects(array $effects): self
+    {
+        return new self($this->actions, $effects, $this->note, $this->branches, $this->isTogether && count($effects) === 2, $this->isOptional, $this->readings);
     }
 
     public function withAction(int $position, Action $action): self
     {
-        return new self(array_values(array_replace($this->actions, [$position => $action])), $this->effects, $this->note, $this->branches, $this->isTogether);
+        return $this->withActions(array_values(array_replace($this->actions, [$position => $action])));
     }
 
     public function and(Action $action): self
     {
-        return new self([...$this->actions, $action], $this->effects, $this->note, $this->branches, $this->isTogether);
+        return $this->withActions([...$this->actions, $action]);
     }
 
     /** The beat as its main line has it. */
     public function withoutBranches(): self
     {
         return $this->withBranches([]);
+    }
+
+    /** As it reads for those of a rank, called by any of these words, or for youth; its branches too. Youth goes before a rank. */
+    public function readFor(bool $isYouth, string ...$rank): self
+    {
+        $words = [...($isYouth ? [Reading::YOUTH] : []), ...array_map(mb_strtolower(...), $rank)];
+        foreach ($words as $word) {
+            foreach ($this->readings as $reading) {
+                if ($reading->for === $word) {
+                    return $reading->beat->withOptional($this->isOptional)->withBranches($this->branches)->withReadBranches($isYouth, ...$rank);
+                }
+            }
+        }
+
+        return $this->withReadings([])->withReadBranches($isYouth, ...$rank);
+    }
+
+    private function withOptional(bool $isOptional): self
+    {
+        return new self($this->actions, $this->effects, $this->note, $this->branches, $this->isTogether, $isOptional, $this->readings);
+    }
+
+    private function withReadBranches(bool $isYouth, string ...$rank): self
+    {
+        return $this->branches === [] ? $this : $this->withBranches(array_map(static fn (Branch $branch): Branch => $branch->withBeats(
+            array_map(static fn (self $beat): self => $beat->readFor($isYouth, ...$rank), $branch->beats),
+        ), $this->branches));
     }
 
     /**
@@ -133,6 +190,8 @@ final readonly class Beat
             $this->note,
             array_map(static fn (Branch $branch): Branch => $branch->mirror(), $this->branches),
             $this->isTogether,
+            $this->isOptional,
+            array_map(static fn (Reading $reading): Reading => $reading->mirror(), $this->readings),
         );
     }
 }

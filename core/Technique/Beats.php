@@ -12,8 +12,17 @@ use StoneDrill\Core\Technique\Notation\Vocabulary;
 /** The beats of an answer in order: its main line, with the branches on it. */
 final readonly class Beats
 {
-    /** @param non-empty-list<Beat> $line */
-    public function __construct(public array $line) {}
+    /**
+     * @param non-empty-list<Beat> $line
+     * @param list<string>         $numbers of the beats, where they are not simply counted
+     */
+    public function __construct(public array $line, private array $numbers = []) {}
+
+    /** What a beat of the main line is called, by its position from 0. */
+    public function number(int $position): string
+    {
+        return $this->numbers[$position] ?? (string) ($position + 1);
+    }
 
     /**
      * Reads the notation of beats.
@@ -60,10 +69,11 @@ final readonly class Beats
         $titles = [];
         foreach ($this->line as $beat) {
             foreach ($beat->branches as $branch) {
-                if ($branch->body instanceof GoToAnswer) {
-                    $titles[] = $branch->body->title;
-                } elseif (is_array($branch->body)) {
-                    array_push($titles, ...(new self($branch->body))->goesTo());
+                if ($branch->beats !== []) {
+                    array_push($titles, ...(new self($branch->beats))->goesTo());
+                }
+                if ($branch->goesTo() !== null) {
+                    $titles[] = $branch->goesTo()->title;
                 }
             }
         }
@@ -77,7 +87,7 @@ final readonly class Beats
         $count = count($this->line);
         foreach ($this->line as $beat) {
             foreach ($beat->branches as $branch) {
-                $count += is_array($branch->body) ? (new self($branch->body))->count() : 0;
+                $count += $branch->beats === [] ? 0 : (new self($branch->beats))->count();
             }
         }
 
@@ -92,7 +102,7 @@ final readonly class Beats
 
     public function mirror(): self
     {
-        return new self(array_map(static fn (Beat $beat): Beat => $beat->mirror(), $this->line));
+        return new self(array_map(static fn (Beat $beat): Beat => $beat->mirror(), $this->line), $this->numbers);
     }
 
     /**
@@ -120,6 +130,67 @@ final readonly class Beats
         array_splice($line, $position, 0, [$beat]);
 
         return new self($line);
+    }
+
+    /** Without the beat at this place; the others keep their numbers. Null where nothing would be left. */
+    public function without(int $position): ?self
+    {
+        return $this->replaced($position);
+    }
+
+    /** With these beats in the place of one, counted from 0: the first has its number, the others `3b`, `3c` after it. */
+    public function replaced(int $position, Beat ...$beats): ?self
+    {
+        $line = $numbers = [];
+        foreach ($this->line as $at => $beat) {
+            foreach ($at === $position ? array_values($beats) : [$beat] as $more => $one) {
+                $line[] = $one;
+                $numbers[] = $this->number($at).($more === 0 ? '' : chr(ord('a') + min(25, $more)));
+            }
+        }
+
+        return $line === [] ? null : new self($line, $numbers);
+    }
+
+    /** As it is for bodies of which one is taller or shorter: what is written for that stands in place of its beat. */
+    public function inPlace(Happening $bodies): self
+    {
+        $beats = $this;
+        for ($position = count($this->line) - 1; $position >= 0; $position--) {
+            foreach ($this->line[$position]->branches as $branch) {
+                if ($branch->condition->happening === $bodies) {
+                    $beats = $beats->replaced($position, ...$branch->beats) ?? $beats;
+                }
+            }
+        }
+
+        return $beats;
+    }
+
+    /** As it reads for those of a rank, called by any of these words, or for youth. */
+    public function readFor(bool $isYouth, string ...$rank): self
+    {
+        return new self(array_map(static fn (Beat $beat): Beat => $beat->readFor($isYouth, ...$rank), $this->line), $this->numbers);
+    }
+
+    /**
+     * For whom one of its beats reads otherwise, those of branches among them.
+     *
+     * @return list<string> each once
+     */
+    public function readings(): array
+    {
+        $words = [];
+        foreach ($this->line as $beat) {
+            foreach ($beat->readings as $reading) {
+                $words[] = $reading->for;
+            }
+            foreach ($beat->branches as $branch) {
+                array_push($words, ...($branch->beats === [] ? [] : (new self($branch->beats))->readings()));
+            }
+        }
+
+        return array_values(array_unique($words));
     }
 
     /** @return list<Action> of the main line, branches left out */

@@ -17,10 +17,15 @@ enum Verb: string
     case Pivot = 'pivot';
     case TurnUnder = 'turn under';
     case Slip = 'slip';
+    case Ride = 'ride';
+    case GoBehind = 'go behind';
+    case AllFours = 'all fours';
     case Drop = 'drop';
     case Rise = 'rise';
     case Kneel = 'kneel';
     case GetUp = 'get up';
+    case Raise = 'raise';
+    case Lower = 'lower';
     case Block = 'block';
     case Parry = 'parry';
     case Cover = 'cover';
@@ -53,7 +58,8 @@ enum Verb: string
         return match ($this) {
             self::Step, self::Cross, self::Sweep => LimbRule::Foot,
             self::Slide, self::Hop, self::Leave, self::Spread, self::Close, self::Pivot, self::TurnUnder, self::Slip,
-            self::Drop, self::Rise, self::Kneel, self::GetUp => LimbRule::WholeBody,
+            self::Ride, self::GoBehind, self::AllFours, self::Drop, self::Rise, self::Kneel, self::GetUp => LimbRule::WholeBody,
+            self::Block => LimbRule::HandOrLeg,
             self::Say, self::Look, self::Wait => LimbRule::None,
             self::Join, self::Tuck => LimbRule::HandIfAny,
             default => LimbRule::Hand,
@@ -65,7 +71,8 @@ enum Verb: string
     {
         return match ($this) {
             self::Step, self::Cross, self::Slide, self::Hop, self::Leave, self::Pivot, self::TurnUnder, self::Slip => Argument::Bearing,
-            self::Spread, self::Close, self::Drop, self::Rise, self::Kneel, self::GetUp, self::LetGo => Argument::Nothing,
+            self::Spread, self::Close, self::Ride, self::AllFours, self::Drop, self::Rise, self::Kneel, self::GetUp, self::Raise, self::Lower, self::LetGo => Argument::Nothing,
+            self::GoBehind => Argument::Side,
             self::Look => Argument::BearingIfAny,
             self::Lock => Argument::Joint,
             self::Strip => Argument::Strip,
@@ -84,7 +91,7 @@ enum Verb: string
     /** Whether it may end in the way the defender faces through it: any movement but those that turn. */
     public function mayFace(): bool
     {
-        return $this->movesFeet() || in_array($this, [self::Slip, self::Drop, self::Rise, self::Kneel, self::GetUp], true);
+        return $this->movesFeet() || in_array($this, [self::Slip, self::AllFours, self::Drop, self::Rise, self::Kneel, self::GetUp], true);
     }
 
     /** Whether it goes as far as its beat needs where no length is written. */
@@ -102,12 +109,14 @@ enum Verb: string
             self::Cross => 0.40,
             self::Hop, self::TurnUnder => 0.45,
             self::Pivot, self::Drop, self::Rise => 0.25,
-            self::Slip => 0.20,
+            self::Slip, self::Ride => 0.20,
+            self::GoBehind => 0.60,
+            self::AllFours => 0.45,
             self::Spread, self::Close => 0.30,
             self::Kneel => 0.50,
             self::GetUp => 1.2,
             self::Leave => 1.0,
-            self::Block, self::Parry, self::Cover, self::Guard, self::Tuck, self::Join => 0.20,
+            self::Block, self::Parry, self::Cover, self::Guard, self::Tuck, self::Join, self::Raise, self::Lower => 0.20,
             self::Clamp, self::Strip, self::Clear, self::Pull, self::Press, self::Shove, self::Lift, self::Peel, self::Post => 0.35,
             self::Lock, self::Sweep => 0.60,
             self::Throw => 0.90,
@@ -124,7 +133,7 @@ enum Verb: string
     public function movesFeet(): bool
     {
         return match ($this) {
-            self::Step, self::Cross, self::Slide, self::Hop, self::Leave, self::Spread, self::Close => true,
+            self::Step, self::Cross, self::Slide, self::Hop, self::Leave, self::Spread, self::Close, self::Ride, self::GoBehind => true,
             default => false,
         };
     }
@@ -150,6 +159,18 @@ enum Verb: string
         };
     }
 
+    /** Whether it works on a place of the attacker's that the limb has to get to. */
+    public function needsReach(): bool
+    {
+        return in_array($this, [self::Clamp, self::Strip, self::Clear, self::Pull, self::Press, self::Lift, self::Peel, self::Lock, self::Sweep, self::Throw, self::Pin, self::ChokeHold, self::Shove, self::Post], true);
+    }
+
+    /** Whether a hand of its own catches with it what comes with one hand, or to hold. */
+    public function catches(): bool
+    {
+        return in_array($this, [self::Clear, self::Clamp, self::Press, self::Strip], true);
+    }
+
     /** Whether it keeps a blow away. */
     public function guards(): bool
     {
@@ -165,12 +186,12 @@ enum Verb: string
     /** Whether a hand that is held at the wrist can still do it: grip, strip, and move the hold. */
     public function worksWhileHeld(): bool
     {
-        return in_array($this, [self::Clamp, self::Strip, self::Clear, self::Pull, self::Press, self::Lift, self::Peel, self::Lock, self::Pin, self::Throw, self::Join, self::Tuck, self::LetGo], true);
+        return in_array($this, [self::Clamp, self::Strip, self::Clear, self::Pull, self::Press, self::Lift, self::Peel, self::Lock, self::Pin, self::Throw, self::Escort, self::Join, self::Tuck, self::Raise, self::Lower, self::LetGo], true);
     }
 
     /** Whether it can be done several times in one beat. */
     public function repeats(): bool
     {
-        return $this->limbs() !== LimbRule::None;
+        return $this->limbs() !== LimbRule::None && $this !== self::GoBehind && $this !== self::AllFours;
     }
 }

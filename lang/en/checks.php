@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 return [
     'close' => ':message That is close, :within.',
+    'without' => '{1}Without beat :beats: :message|[2,*]Without beats :beats: :message',
     'within-cm' => 'within :cm cm',
     'within-degrees' => 'within :degrees°',
     'pinned-limb' => [
@@ -40,6 +41,10 @@ return [
             'message' => 'The :limb strikes while the other foot moves.',
             'mend' => 'Set the foot in the beat before.',
         ],
+        'all-fours' => [
+            'message' => 'The :limb strikes or blocks while the defender is on all fours.',
+            'mend' => 'Get up first, or use a hand.',
+        ],
         'none' => [
             'message' => 'Both legs strike in one beat, so no foot is down.',
             'mend' => 'Move the second strike to the next beat.',
@@ -57,7 +62,7 @@ return [
         ],
     ],
     'out-of-reach' => [
-        'trigger' => 'a strike is short even with the body carried along',
+        'trigger' => 'a strike, or a control on a written target, is short even with the body carried along',
         'height' => [
             'message' => 'The :limb cannot reach the :target at any distance: it is :cm cm above the floor.',
             'mend' => 'Take a target at another height, or a longer weapon.',
@@ -193,11 +198,20 @@ return [
             'mend' => 'End the hold sooner.',
         ],
     ],
+    'gone-back' => [
+        'trigger' => 'a control on the arm or leg of a blow that was pulled back, unless it was held since it came',
+        'message' => 'The arm or leg has gone back: the :weapon is :cm too short for the :target.',
+        'mend' => 'Take it in the beat in which it comes and hold it from then on, or go after it.',
+    ],
     'no-room' => [
         'trigger' => 'goes farther than the place and the posture allow',
         'farther' => [
             'message' => 'Goes :cm cm farther than there is room (:room).',
             'mend' => 'Take another way, or shorter steps.',
+        ],
+        'behind' => [
+            'message' => 'There is no way behind the attacker on that side: an arm is out at head height.',
+            'mend' => 'Drop first, so that you go under the arm, or go round the other side.',
         ],
         'hop' => [
             'message' => 'Hops on stairs.',

@@ -6,7 +6,6 @@ namespace App\View\Forms;
 
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Technique\Beats;
-use StoneDrill\Core\Technique\GoToAnswer;
 use StoneDrill\Core\Technique\Notation\NotationError;
 use StoneDrill\Core\Technique\Notation\NotationException;
 
@@ -74,11 +73,10 @@ final readonly class BeatsCheck
         $titles = [];
         foreach ($line as $beat) {
             foreach ($beat->branches as $branch) {
-                $titles = match (true) {
-                    $branch->body instanceof GoToAnswer => [...$titles, $branch->body->title],
-                    is_array($branch->body) => [...$titles, ...self::destinations($branch->body)],
-                    default => $titles,
-                };
+                array_push($titles, ...self::destinations($branch->beats));
+                if ($branch->goesTo() !== null) {
+                    $titles[] = $branch->goesTo()->title;
+                }
             }
         }
 

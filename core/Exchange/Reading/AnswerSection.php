@@ -11,12 +11,14 @@ use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\Matching;
+use StoneDrill\Core\Curriculum\Mistake;
 use StoneDrill\Core\Curriculum\ShortForm;
 use StoneDrill\Core\Curriculum\Teaching;
 use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Technique\AnswerLimits;
 use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Notation\Nearest;
 use StoneDrill\Core\Technique\Notation\NotationException;
 use StoneDrill\Core\Technique\Notation\Parser;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
@@ -32,8 +34,10 @@ final readonly class AnswerSection
     /**
      * @param array<array-key, mixed> $ranks   position by id, lowest first
      * @param array<string, ?Attack>  $attacks by id; null where the attack itself could not be read
+     * @param array<array-key, mixed> $ids     of the answers, those among them that could not be read
+     * @param list<string>            $called  what a rank may be called in beats, in lower case
      */
-    public function __construct(private Kinds $kinds, private array $ranks, private array $attacks, Vocabulary $vocabulary)
+    public function __construct(private Kinds $kinds, private array $ranks, private array $attacks, private array $ids, private array $called, Vocabulary $vocabulary)
     {
         $this->parser = new Parser($vocabulary);
     }
@@ -41,16 +45,37 @@ final readonly class AnswerSection
     /** @return list<Answer> */
     public function read(Fields $file): array
     {
-        $known = ['id', 'title', 'label', 'attack', 'pattern', 'mirrored', 'rank', 'short', 'doctrine', 'mistakes', 'waived', 'beats'];
-        $answers = [];
+        $known = ['id', 'title', 'label', 'attack', 'pattern', 'mirrored', 'rank', 'rank_youth', 'variant_of', 'short', 'doctrine', 'mistakes', 'waived', 'beats'];
+        $answers = $of = [];
         foreach ($file->maps('answers', $known, Format::RENAMED) as $in) {
             $answer = $this->answer($in);
             if ($answer !== null) {
                 $answers[] = $answer;
             }
+            $of[(string) $in->idOr()] = [$in, is_string($in->raw('variant_of')) ? $in->raw('variant_of') : null];
         }
+        $this->refuseCircles($of);
 
         return $answers;
+    }
+
+    /**
+     * Nothing is a variant of itself, over others either.
+     *
+     * @param array<array-key, array{Fields, ?string}> $of the answer and what it is a variant of, by its id
+     */
+    private function refuseCircles(array $of): void
+    {
+        foreach ($of as $id => [$in, $next]) {
+            $seen = [];
+            while ($next !== null && ! isset($seen[$next])) {
+                $seen[$next] = true;
+                if ($next === (string) $id) {
+                    $in->refuse('variant_of', Text::of('file.variant-circle', ['id' => (string) $id]));
+                }
+                $next = $of[$next][1] ?? null;
+            }
+        }
     }
 
     private function answer(Fields $in): ?Answer
@@ -67,13 +92,15 @@ final readonly class AnswerSection
         $rank = $in->reference('rank', $this->ranks, Text::of('file.rank-id'));
         $short = $this->short($in, $rank);
         $doctrine = $in->has('doctrine') ? $in->word('doctrine', Doctrine::class) : null;
-        $mistakes = $in->texts('mistakes');
+        $youth = $in->has('rank_youth') ? $this->youth($in) : null;
+        $variantOf = $in->has('variant_of') ? $in->reference('variant_of', $this->ids, Text::of('file.answer-id')) : null;
         $waived = $this->waived($in);
-        $beats = $this->beats($in);
+        $beats = $this->beats($in, 'beats');
+        $mistakes = $this->mistakes($in, $beats);
         $attack = $this->attacks[$attackId] ?? null;
 
         return $in->isSound() && $attack !== null && $beats !== null
-            ? new Answer($id, $title, $label, $attackId, Matching::of($attack, $listed, $mirrored), new Teaching($rank, $short, $doctrine, $mistakes, $waived), $beats)
+            ? new Answer($id, $title, $label, $attackId, Matching::of($attack, $listed, $mirrored), new Teaching($rank, $short, $doctrine, $mistakes, $waived, $youth, $variantOf), $beats)
             : null;
     }
 
@@ -126,20 +153,56 @@ final readonly class AnswerSection
         return $waived;
     }
 
-    private function beats(Fields $in): ?Beats
+    private function youth(Fields $in): string
     {
-        $text = $in->text('beats', 2 * AnswerLimits::BYTES);
-        if ($text === '') {
+        return $in->raw('rank_youth') === Teaching::NOT_FOR_YOUTH && ! array_key_exists(Teaching::NOT_FOR_YOUTH, $this->ranks)
+            ? Teaching::NOT_FOR_YOUTH
+            : $in->reference('rank_youth', $this->ranks, Text::of('file.rank-id-or-none'));
+    }
+
+    /**
+     * The usual mistakes: words alone, or with what is done instead of which beat.
+     *
+     * @return list<Mistake>
+     */
+    private function mistakes(Fields $in, ?Beats $beats): array
+    {
+        $mistakes = [];
+        foreach ($in->either('mistakes', ['text', 'at', 'instead']) as $mistake) {
+            if (is_string($mistake)) {
+                $mistakes[] = new Mistake($mistake);
+
+                continue;
+            }
+            $text = $mistake->text('text', 1000);
+            $isShown = $mistake->has('at') || $mistake->has('instead');
+            $at = $isShown ? max(1, $mistake->whole('at', 1, $beats === null ? AnswerLimits::BEATS : count($beats->line))) : null;
+            $instead = $isShown ? $this->beats($mistake, 'instead') : null;
+            $mistakes[] = new Mistake($text, $at, $instead);
+        }
+
+        return $mistakes;
+    }
+
+    private function beats(Fields $in, string $key): ?Beats
+    {
+        $text = $in->text($key, 2 * AnswerLimits::BYTES);
+        if (trim($text) === '') {
             return null;
         }
         try {
-            return $this->parser->parse($text);
+            $beats = $this->parser->parse($text);
         } catch (NotationException $exception) {
             foreach ($exception->errors as $error) {
-                $in->report('beats', $error->found, $error->expected, $error->nearest, $error->line, $error->column);
+                $in->report($key, $error->found, $error->expected, $error->nearest, $error->line, $error->column);
             }
 
             return null;
         }
+        foreach (array_diff($beats->readings(), $this->called) as $unknown) {
+            $in->report($key, Text::of('file.reading-for', ['for' => $unknown]), Text::of('file.reading-known', ['words' => $this->called]), Nearest::to($unknown, $this->called));
+        }
+
+        return $beats;
     }
 }

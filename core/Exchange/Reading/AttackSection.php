@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Exchange\Reading;
 
 use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Briefing;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Need;
+use StoneDrill\Core\Attack\Recoil;
 use StoneDrill\Core\Technique\Notation\Nearest;
 use StoneDrill\Core\Text;
 
@@ -31,7 +33,7 @@ final readonly class AttackSection
     public function read(Fields $file): array
     {
         $facets = array_map(static fn (Facet $facet): string => $facet->value, Facet::cases());
-        $known = ['id', 'title', 'kind', ...$facets, 'needed_by', 'needed_by_youth', 'prevalence', 'critical', 'notes', 'cautions'];
+        $known = ['id', 'title', 'kind', ...$facets, 'needed_by', 'needed_by_youth', 'prevalence', 'critical', 'recoil', 'notes', 'cautions'];
         $attacks = [];
         foreach ($file->maps('attacks', $known) as $in) {
             $attack = $this->attack($in);
@@ -53,14 +55,14 @@ final readonly class AttackSection
         $neededByYouth = $in->has('needed_by_youth') ? $this->rank($in, 'needed_by_youth') : $neededBy;
         $prevalence = $in->wholeOr('prevalence', 3, 1, 5);
         $critical = $in->truth('critical', false);
-        $notes = $in->textOr('notes', '');
-        $cautions = $in->texts('cautions');
+        $recoil = $in->has('recoil') ? $in->word('recoil', Recoil::class) : Recoil::LeftOut;
+        $briefing = new Briefing($in->textOr('notes', ''), $in->texts('cautions'), $recoil);
         if ($kind !== '' && $facets !== null) {
             $this->refuseInfeasible($in, $this->kinds->get($kind), $facets);
         }
 
         return $in->isSound() && $facets !== null
-            ? new Attack($id, $title, $this->kinds->get($kind), $facets, new Need($neededBy, $neededByYouth, $critical), $prevalence, $notes, $cautions)
+            ? new Attack($id, $title, $this->kinds->get($kind), $facets, new Need($neededBy, $neededByYouth, $critical), $prevalence, $briefing)
             : null;
     }
 

@@ -37,6 +37,7 @@ final readonly class Fields
             if (array_key_exists($old, $values) && ! array_key_exists($now, $values)) {
                 $values[$now] = $values[$old];
                 unset($values[$old]);
+                $problems->notice($old, $now);
             }
         }
         $this->values = $values;
@@ -98,6 +99,14 @@ final readonly class Fields
         }
 
         return $id;
+    }
+
+    /** The id as it stands there, whether it is one or not. */
+    public function idOr(): ?string
+    {
+        $id = $this->values['id'] ?? null;
+
+        return is_string($id) || is_int($id) ? (string) $id : null;
     }
 
     /**
@@ -345,6 +354,26 @@ final readonly class Fields
                 $this->report($key.'/'.$index, self::describe($value), Text::of('file.map'));
             } else {
                 yield $index => new self($value, $this->at($key).'/'.$index, $this->problems, $known, $renamed);
+            }
+        }
+    }
+
+    /**
+     * What a list holds of which each is words alone or a map.
+     *
+     * @param list<string> $known keys of such a map
+     *
+     * @return iterable<int, string|self>
+     */
+    public function either(string $key, array $known): iterable
+    {
+        foreach ($this->listOr($key) as $index => $value) {
+            if (is_string($value) && trim($value) !== '') {
+                yield $index => $value;
+            } elseif (is_array($value) && $value !== [] && ! array_is_list($value)) {
+                yield $index => new self($value, $this->at($key).'/'.$index, $this->problems, $known);
+            } else {
+                $this->report($key.'/'.$index, self::describe($value), Text::of('file.text-or-map', ['words' => $known]));
             }
         }
     }

@@ -52,7 +52,7 @@ final readonly class ActionParser
         $prefixes = $this->prefixes($line);
         [$side, $part] = $this->limb($line, $prefixes);
         $place = $line->peek();
-        $verb = $this->ownStrike($part) ?? $this->verb($line, $side !== null || $part !== null);
+        $verb = $this->legBlock($line, $part) ?? $this->ownStrike($part) ?? $this->verb($line, $side !== null || $part !== null);
         $limb = $verb instanceof Strike ? $this->striker($line, $place, $begin, $side, $part, $verb) : $this->doer($line, $place, $begin, $side, $part, $verb);
         if ($verb instanceof Verb && $prefixes !== []) {
             throw $line->refuseAt($place, Text::of('notation.strike-after-prefix'));
@@ -117,6 +117,12 @@ final readonly class ActionParser
         }
 
         return [$word, null];
+    }
+
+    /** A knee that blocks: by itself it would strike. */
+    private function legBlock(Line $line, ?string $part): ?Verb
+    {
+        return $part === 'knee' && $line->seesPhrase(Verb::Block) ? $line->takePhrase(Verb::class) : null;
     }
 
     private function ownStrike(?string $part): ?Strike
@@ -185,6 +191,7 @@ final readonly class ActionParser
             Argument::TargetOrBearing => $this->seesBearing($line)
                 ? [[], $this->bearing($line), null, null, null]
                 : [$this->targetsIfAny($line), null, null, null, null],
+            Argument::Side => [[], null, $this->side($line), null, null],
             Argument::Joint => [$this->joint($line), null, null, null, null],
             Argument::Strip => [$this->targetsIfAny($line), null, $this->toward($line), null, null],
             Argument::Words => [[], null, null, $this->words($line), null],
@@ -254,13 +261,24 @@ final readonly class ActionParser
         if (! $line->takeWords('toward')) {
             return null;
         }
-        foreach (Toward::cases() as $toward) {
-            if ($line->takeWords($toward->value)) {
-                return $toward;
+
+        return $this->oneOf($line, Toward::Thumb, Toward::Fingers) ?? throw $line->refuse(Text::of('notation.toward'), ['thumb', 'fingers']);
+    }
+
+    private function side(Line $line): Toward
+    {
+        return $this->oneOf($line, Toward::Left, Toward::Right) ?? throw $line->refuse(Text::of('notation.side'), ['left', 'right']);
+    }
+
+    private function oneOf(Line $line, Toward ...$ways): ?Toward
+    {
+        foreach ($ways as $way) {
+            if ($line->takeWords($way->value)) {
+                return $way;
             }
         }
 
-        throw $line->refuse(Text::of('notation.toward'), ['thumb', 'fingers']);
+        return null;
     }
 
     private function words(Line $line): string

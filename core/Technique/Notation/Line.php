@@ -63,6 +63,30 @@ final class Line
         return true;
     }
 
+    /** Whether the longest phrase of its group that comes next means this. */
+    public function seesPhrase(BackedEnum $word): bool
+    {
+        return ($this->phrase($word::class)[0] ?? null) === $word;
+    }
+
+    /**
+     * Takes what stands before the next colon, and the colon; null where none comes.
+     */
+    public function takeUntilColon(): ?string
+    {
+        $text = '';
+        for ($ahead = $this->at; ! $this->tokens[$ahead]->is(TokenType::Colon); $ahead++) {
+            if ($this->tokens[$ahead]->is(TokenType::End)) {
+                return null;
+            }
+            $isApart = $ahead > $this->at && $this->tokens[$ahead]->column > $this->tokens[$ahead - 1]->column + mb_strlen($this->tokens[$ahead - 1]->text);
+            $text .= ($isApart ? ' ' : '').$this->tokens[$ahead]->text;
+        }
+        $this->at = $ahead + 1;
+
+        return mb_strtolower($text);
+    }
+
     /**
      * Takes the longest phrase of a group that comes next.
      *
@@ -74,17 +98,28 @@ final class Line
      */
     public function takePhrase(string $group): ?BackedEnum
     {
-        $words = [];
-        for ($ahead = $this->at; $this->tokens[$ahead]->is(TokenType::Word); $ahead++) {
-            $words[] = $this->tokens[$ahead]->text;
-        }
-        $match = $this->vocabulary->match($group, $words);
+        $match = $this->phrase($group);
         if ($match === null) {
             return null;
         }
         $this->at += $match[1];
 
         return $match[0];
+    }
+
+    /**
+     * @param class-string<BackedEnum> $group
+     *
+     * @return array{BackedEnum, int}|null
+     */
+    private function phrase(string $group): ?array
+    {
+        $words = [];
+        for ($ahead = $this->at; $this->tokens[$ahead]->is(TokenType::Word); $ahead++) {
+            $words[] = $this->tokens[$ahead]->text;
+        }
+
+        return $this->vocabulary->match($group, $words);
     }
 
     /**

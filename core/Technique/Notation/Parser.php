@@ -9,14 +9,14 @@ use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Beats;
 use StoneDrill\Core\Technique\Branch;
 use StoneDrill\Core\Technique\Condition;
-use StoneDrill\Core\Technique\Effect;
 use StoneDrill\Core\Technique\GoOn;
 use StoneDrill\Core\Technique\GoToAnswer;
-use StoneDrill\Core\Technique\Happening;
+use StoneDrill\Core\Technique\Reading;
+use StoneDrill\Core\Technique\Verb;
 use StoneDrill\Core\Text;
 
 /**
- * Reads beats: lines, what is indented under them, branches. Actions are read by {@see ActionParser}.
+ * Reads beats: lines, what is indented under them, branches. What stands on one line is read by {@see LineParser}.
  *
  * A line that cannot be read is reported and stands as a gap, so that the lines after it are tried too.
  */
@@ -33,11 +33,11 @@ final class Parser
     /** @var list<NotationError> */
     private array $errors = [];
 
-    private readonly ActionParser $actions;
+    private readonly LineParser $line;
 
     public function __construct(private readonly Vocabulary $vocabulary)
     {
-        $this->actions = new ActionParser($vocabulary);
+        $this->line = new LineParser($vocabulary);
     }
 
     /** @throws NotationException with everything that cannot be read, and where */
@@ -51,7 +51,12 @@ final class Parser
             throw NotationException::of($this->errors);
         }
 
-        return $this->withinLimits(new Beats(array_values(array_filter($beats)) ?: throw NotationException::of([self::empty()])), strlen($text));
+        $line = array_values(array_filter($beats)) ?: throw NotationException::of([self::empty()]);
+        if (array_filter($line, static fn (Beat $beat): bool => ! $beat->isOptional) === []) {
+            throw NotationException::of([new NotationError($this->lines[0]->number, 1, Text::of('notation.all-optional'), Text::of('notation.one-sure'))]);
+        }
+
+        return $this->withinLimits(new Beats($line), strlen($text));
     }
 
     /**
@@ -99,7 +104,7 @@ final class Parser
     }
 
     /**
-     * The beats that stand at one indentation, with what is indented under them.
+     * The beats that stand at one indentation, with what is indented under them, until a line that goes on elsewhere.
      *
      * @return list<?Beat> null where a line could not be read
      *
@@ -108,23 +113,94 @@ final class Parser
     private function beats(int $indent, int $depth): array
     {
         $beats = [];
-        while (($line = $this->next()) !== null && $line->indent >= $indent) {
+        while (($line = $this->next()) !== null && $line->indent >= $indent && ! $this->goesOn($line, $depth)) {
             if ($line->indent > $indent) {
                 $this->fail($line->refuse(Text::of('notation.no-deeper')));
                 $this->at++;
-            } elseif ($line->sees('if')) {
-                $this->fail($line->refuse(Text::of('notation.beat-first')));
+            } elseif ($line->sees('if') || $line->sees('for')) {
+                $this->fail($line->refuse(Text::of($line->sees('if') ? 'notation.beat-first' : 'notation.for-first')));
                 $this->at++;
                 $this->skipDeeper($indent);
             } else {
                 $this->at++;
-                $beat = $this->attempt(fn (): Beat => $this->beat($line));
-                $branches = $this->branches($indent, $depth);
-                $beats[] = $beat === null || $branches === [] ? $beat : $beat->withBranches($branches);
+                $beat = $this->attempt(fn (): Beat => $this->line->beat($line));
+                $beats[] = $this->withWhatIsUnder($beat, $indent, $depth);
             }
         }
 
         return $beats;
+    }
+
+    /** Whether a branch goes on elsewhere here: `go to` or `go on` on a line of its own. */
+    private function goesOn(Line $line, int $depth): bool
+    {
+        return $depth > 0 && ($line->sees('go', 'to') || $line->sees('go', 'on'));
+    }
+
+    /** The beat with its readings and branches, which are indented deeper than this. */
+    private function withWhatIsUnder(?Beat $beat, int $indent, int $depth): ?Beat
+    {
+        $readings = $this->readings($indent);
+        $branches = $this->branches($indent, $depth);
+        if ($beat === null || ($readings === [] && $branches === [])) {
+            return $beat;
+        }
+
+        return $beat->withReadings($readings)->withBranches($branches);
+    }
+
+    /** @return list<Reading> how the beat above reads for some */
+    private function readings(int $indent): array
+    {
+        $readings = [];
+        $own = $this->next()->indent ?? 0;
+        while (($line = $this->next()) !== null && $line->indent > $indent && $line->indent === $own && $line->sees('for')) {
+            $this->at++;
+            $for = $this->attempt(fn (): string => $this->line->forWhom($line));
+            if ($for === null) {
+                $this->skipDeeper($line->indent);
+
+                continue;
+            }
+            if (isset($readings[$for])) {
+                $this->fail($line->refuse(Text::of('notation.for-once', ['for' => $for])));
+            }
+            $beat = $this->readingOf($line);
+            if ($beat !== null) {
+                $readings[$for] = new Reading($for, $beat);
+            }
+        }
+
+        return array_values($readings);
+    }
+
+    /** The one beat of a reading, on its line or on the next, deeper one. */
+    private function readingOf(Line $line): ?Beat
+    {
+        $under = $this->next();
+        if ($line->isAtEnd() && $under !== null && $under->indent > $line->indent) {
+            $this->at++;
+            [$line, $indent] = [$under, $line->indent];
+        }
+        if ($line->isAtEnd()) {
+            $this->fail($line->refuse(Text::of('notation.for-body')));
+
+            return null;
+        }
+        if ($line->sees('maybe')) {
+            $this->fail($line->refuse(Text::of('notation.for-sure')));
+            $this->skipDeeper($line->indent);
+
+            return null;
+        }
+        $beat = $this->attempt(fn (): Beat => $this->line->beat($line));
+        $more = $this->next();
+        if ($more !== null && $more->indent > ($indent ?? $line->indent)) {
+            $this->fail($more->refuse(Text::of('notation.for-body')));
+            $this->skipDeeper($indent ?? $line->indent);
+        }
+
+        return $beat;
     }
 
     /** @return list<Branch> the branches indented deeper than this */
@@ -132,9 +208,16 @@ final class Parser
     {
         $branches = [];
         $own = $this->next()->indent ?? 0;
-        while (($line = $this->next()) !== null && $line->indent > $indent && $line->indent <= $own && $line->sees('if')) {
+        while (($line = $this->next()) !== null && $line->indent > $indent && $line->indent <= $own && ($line->sees('if') || $line->sees('for'))) {
             if ($line->indent < $own) {
                 $this->fail($line->refuse(Text::of('notation.same-indentation')));
+            }
+            if ($line->sees('for')) {
+                $this->fail($line->refuse(Text::of('notation.for-before-if')));
+                $this->at++;
+                $this->skipDeeper($line->indent);
+
+                continue;
             }
             if ($depth === self::MAX_DEPTH) {
                 $this->fail($line->refuse(Text::of('notation.max-depth', ['max' => self::MAX_DEPTH])));
@@ -143,156 +226,78 @@ final class Parser
                 break;
             }
             $this->at++;
-            $condition = $this->attempt(fn (): Condition => $this->condition($line));
+            $condition = $this->attempt(fn (): Condition => $this->line->condition($line));
             if ($condition === null) {
                 $this->skipDeeper($line->indent);
 
                 continue;
             }
-            $body = $this->body($line, $depth + 1);
-            if ($body !== null) {
-                $branches[] = new Branch($condition, $body);
+            $branch = $this->branch($line, $condition, $depth + 1);
+            if ($branch !== null) {
+                $branches[] = $branch;
             }
         }
 
         return $branches;
     }
 
-    /** @return non-empty-list<Beat>|GoToAnswer|GoOn|null null where it could not be read */
-    private function body(Line $line, int $depth): array|GoToAnswer|GoOn|null
+    /** What is done in a branch, and where it goes on; null where it could not be read. */
+    private function branch(Line $line, Condition $condition, int $depth): ?Branch
     {
-        if ($line->sees('go')) {
-            return $this->attempt(fn (): GoToAnswer|GoOn => $this->goes($line));
+        $before = count($this->errors);
+        $beats = $then = null;
+        if ($line->sees('go', 'to') || $line->sees('go', 'on') || $line->sees('go') && ! $line->seesPhrase(Verb::GoBehind)) {
+            [$beats, $then] = [[], $this->attempt(fn (): GoToAnswer|GoOn => $this->line->goes($line))];
+        } else {
+            [$beats, $then] = $this->body($line, $depth);
         }
-        $first = [];
+        $beats = array_values(array_filter($beats));
+        if (count($this->errors) === $before && $beats === [] && $then === null) {
+            $this->fail($line->refuse(Text::of('notation.branch-body')));
+        }
+        if (count($this->errors) === $before && $condition->happening->isOfBodies() && ($beats === [] || $then !== null)) {
+            $this->fail($line->refuse(Text::of('notation.bodies-body')));
+        }
+
+        return $beats === [] && $then === null ? null : new Branch($condition, $beats, $then);
+    }
+
+    /**
+     * The beats of a branch, the first of them on its own line or not, and where it goes on after them.
+     *
+     * @return array{list<?Beat>, GoToAnswer|GoOn|null}
+     */
+    private function body(Line $line, int $depth): array
+    {
+        $beats = [];
         if (! $line->isAtEnd()) {
-            $first[] = $this->attempt(fn (): Beat => $this->beat($line));
+            $first = $this->attempt(fn (): Beat => $this->line->beat($line));
+            $next = $this->next();
+            $hasMore = $next !== null && $next->indent > $line->indent && ($next->sees('if') || $next->sees('for'));
+            $beats[] = $hasMore ? $this->withWhatIsUnder($first, $line->indent, $depth) : $first;
         }
         $next = $this->next();
         if ($next === null || $next->indent <= $line->indent) {
-            if ($first === []) {
-                $this->fail($line->refuse(Text::of('notation.branch-body')));
-            }
-
-            return array_filter($first) ?: null;
+            return [$beats, null];
         }
-        if ($first !== [] && $next->sees('if')) {
-            $branches = $this->branches($line->indent, $depth);
-            $first[0] = $first[0] === null ? null : $first[0]->withBranches($branches);
-            $next = $this->next();
-            if ($next === null || $next->indent <= $line->indent) {
-                return array_filter($first) ?: null;
-            }
+        $own = $next->indent;
+        array_push($beats, ...$this->beats($own, $depth));
+        $last = $this->next();
+        if ($last === null || $last->indent < $own || ! $this->goesOn($last, $depth)) {
+            return [$beats, null];
         }
-        if ($first === [] && $next->sees('go')) {
-            $this->at++;
-
-            return $this->attempt(fn (): GoToAnswer|GoOn => $this->goes($next));
+        $this->at++;
+        $then = $this->attempt(fn (): GoToAnswer|GoOn => $this->line->goes($last));
+        if ($then instanceof GoOn) {
+            $this->fail($last->refuse(Text::of('notation.go-on-alone')));
         }
-
-        return array_values(array_filter([...$first, ...$this->beats($next->indent, $depth)])) ?: null;
-    }
-
-    private function beat(Line $line): Beat
-    {
-        $actions = [$this->actions->parse($line)];
-        while ($line->take(TokenType::Comma) !== null) {
-            if (count($actions) === AnswerLimits::ACTIONS) {
-                throw $line->refuse(Text::of('notation.max-actions', ['max' => AnswerLimits::ACTIONS]));
-            }
-            $actions[] = $this->actions->parse($line);
-        }
-        $effects = [];
-        $isTogether = false;
-        if ($line->take(TokenType::Arrow) !== null) {
-            $effects[] = $this->effect($line);
-            if ($line->takeWords('or')) {
-                $effects[] = $this->effect($line);
-            } elseif ($line->takeWords('and')) {
-                $isTogether = true;
-                $effects[] = $this->other($line, $effects[0]);
-            }
-        }
-        $note = $line->take(TokenType::Note)?->text;
-        if (! $line->isAtEnd()) {
-            throw $line->refuse($effects === [] ? Text::of('notation.after-action') : Text::of('notation.after-effect'), ['or', 'and']);
+        $after = $this->next();
+        if ($after !== null && $after->indent > $line->indent) {
+            $this->fail($after->refuse(Text::of('notation.nothing-after-go')));
+            $this->skipDeeper($line->indent);
         }
 
-        return new Beat($actions, $effects, $note === '' ? null : $note, isTogether: $isTogether);
-    }
-
-    /** An effect that comes together with another: not the same one, and nobody has two postures. */
-    private function other(Line $line, Effect $first): Effect
-    {
-        $token = $line->peek();
-        $second = $this->effect($line);
-        if ($second === $first || ($first->isPosture() && $second->isPosture())) {
-            throw $line->refuseAt($token, Text::of('notation.together', ['effect' => $first->value]));
-        }
-
-        return $second;
-    }
-
-    private function effect(Line $line): Effect
-    {
-        return $line->takePhrase(Effect::class) ?? throw $line->refuse(Text::of('notation.effect'), $this->vocabulary->phrases(Effect::class));
-    }
-
-    private function condition(Line $line): Condition
-    {
-        $line->takeWords('if');
-        $condition = null;
-        foreach (Happening::named() as $happening) {
-            if ($line->takeWords(...explode(' ', $happening->value))) {
-                $condition = Condition::of($happening);
-            }
-        }
-        if ($condition === null) {
-            $named = array_map(static fn (Happening $happening): string => $happening->value, Happening::named());
-            $effect = $line->takePhrase(Effect::class);
-            $condition = $effect === null
-                ? throw $line->refuse(Text::of('notation.condition'), [...$named, ...$this->vocabulary->phrases(Effect::class)])
-                : Condition::instead($effect);
-        }
-        if ($line->take(TokenType::Colon) === null) {
-            throw $line->refuse(Text::of('notation.colon'));
-        }
-
-        return $condition;
-    }
-
-    /** `go to "Title" beat n` and `go on`. */
-    private function goes(Line $line): GoToAnswer|GoOn
-    {
-        $line->takeWords('go');
-        $goes = match (true) {
-            $line->takeWords('on') => new GoOn(),
-            $line->takeWords('to') => $this->goesTo($line),
-            default => throw $line->refuse(Text::of('notation.go'), ['to', 'on']),
-        };
-        if (! $line->isAtEnd()) {
-            throw $line->refuse(Text::of('notation.end'));
-        }
-
-        return $goes;
-    }
-
-    private function goesTo(Line $line): GoToAnswer
-    {
-        $title = $line->take(TokenType::Quoted);
-        if ($title === null || trim($title->text) === '') {
-            throw $line->refuse(Text::of('notation.title'));
-        }
-        $beat = '1';
-        if ($line->takeWords('beat')) {
-            $number = $line->peek();
-            $beat = $line->take(TokenType::Number)->text ?? '';
-            if (preg_match('/^[1-9]\d?$/D', $beat) !== 1) {
-                throw $line->refuseAt($number, Text::of('notation.beat-number'));
-            }
-        }
-
-        return new GoToAnswer(trim($title->text), (int) $beat);
+        return [$beats, $then];
     }
 
     private function next(): ?Line

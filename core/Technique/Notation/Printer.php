@@ -35,7 +35,7 @@ final readonly class Printer
             ...$this->doer($action),
             implode(' or ', array_map($this->word(...), $action->targets)),
             $action->bearing?->toClock(),
-            $action->toward === null ? null : 'toward '.$action->toward->value,
+            $action->toward === null ? null : ($action->toward->isSide() ? '' : 'toward ').$action->toward->value,
             $action->words === null ? null : sprintf('"%s"', $action->words),
             $action->seconds === null ? null : $action->seconds.' s',
             $action->manner->size?->toText(),
@@ -44,10 +44,10 @@ final readonly class Printer
         ], static fn (?string $part): bool => $part !== null && $part !== ''));
     }
 
-    /** A beat without its branches. */
+    /** A beat without what stands under it. */
     public function beat(Beat $beat): string
     {
-        $text = implode(', ', array_map($this->action(...), $beat->actions));
+        $text = ($beat->isOptional ? 'maybe: ' : '').implode(', ', array_map($this->action(...), $beat->actions));
         if ($beat->effects !== []) {
             $text .= ' -> '.implode($beat->isTogether ? ' and ' : ' or ', array_map($this->word(...), $beat->effects));
         }
@@ -61,6 +61,9 @@ final readonly class Printer
         $text = '';
         foreach ($beats as $beat) {
             $text .= $indent.$this->beat($beat)."\n";
+            foreach ($beat->readings as $reading) {
+                $text .= sprintf("%sfor %s: %s\n", $indent.self::INDENT, $reading->for, $this->beat($reading->beat));
+            }
             foreach ($beat->branches as $branch) {
                 $text .= $this->branch($branch, $indent.self::INDENT);
             }
@@ -75,12 +78,20 @@ final readonly class Printer
         $effect = $branch->condition->effect;
         $if = sprintf('%sif %s:', $indent, $effect === null ? $branch->condition->toText() : $this->word($effect));
 
-        return match (true) {
-            $branch->body instanceof GoOn => $if." go on\n",
-            $branch->body instanceof GoToAnswer => sprintf("%s go to \"%s\" beat %d\n", $if, $branch->body->title, $branch->body->beat),
-            count($branch->body) === 1 && $branch->body[0]->branches === [] => $if.' '.$this->beat($branch->body[0])."\n",
-            default => $if."\n".$this->lines($branch->body, $indent.self::INDENT),
-        };
+        if ($branch->beats === []) {
+            return $branch->then === null ? '' : $if.' '.self::goes($branch->then)."\n";
+        }
+        if (count($branch->beats) === 1 && $branch->then === null && $branch->beats[0]->branches === [] && $branch->beats[0]->readings === []) {
+            return $if.' '.$this->beat($branch->beats[0])."\n";
+        }
+        $deeper = $indent.self::INDENT;
+
+        return $if."\n".$this->lines($branch->beats, $deeper).($branch->then === null ? '' : $deeper.self::goes($branch->then)."\n");
+    }
+
+    private static function goes(GoToAnswer|GoOn $then): string
+    {
+        return $then instanceof GoOn ? 'go on' : sprintf('go to "%s" beat %d', $then->title, $then->beat);
     }
 
     /**

@@ -21,7 +21,7 @@ final readonly class Vocabulary
 
     /** Words with a place of their own in the notation, which no alias may take. */
     private const RESERVED = [
-        'left', 'right', 'both', 'free', 'held', 'other', 'hand', 'hands', 'foot', 'feet', 'or', 'and', 'if', 'not', 'go', 'on', 'to', 'beat', 'toward', 'facing',
+        'left', 'right', 'both', 'free', 'held', 'other', 'hand', 'hands', 'foot', 'feet', 'or', 'and', 'if', 'not', 'go', 'on', 'to', 'beat', 'toward', 'facing', 'maybe', 'for', 'taller', 'shorter',
         'short', 'long', 'm', 's', 'jumping', 'spinning', 'gets up', 'far', 'near', 'second attack',
         'lf', 'rf', 'bf', 'lh', 'rh', 'bh', 'fh', 'le', 're', 'lk', 'rk', 'hd',
     ];

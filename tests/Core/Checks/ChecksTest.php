@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Attack\Recoil;
 use StoneDrill\Core\Checks\Check;
 use StoneDrill\Core\Checks\Checks;
 use StoneDrill\Core\Checks\Finding;
@@ -134,10 +135,24 @@ dataset('checks', [
     'three' => ['too-long', 'closing-in', [], "look\nlook\nleave 6", [], ['rank' => 'low']],
 
     // Arrival .45, one family: reaction .25; a step takes .35, a parry .20.
-    'a step against a punch: .15 late' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', ['1']],
-    'a parry just comes: .00' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left hand parry', []],
+    'a step against a punch: .15 late' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', ['1'], ['rung' => 6]],
+    'a parry just comes: .00' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left hand parry', [], ['rung' => 6]],
+    'at the goal rung, on call: told of' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', []],
+    'at a goal rung with the moment hidden' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', ['1'], ['goal' => 5]],
     'told of, on call' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', [], ['rung' => 4]],
     'what has landed does not arrive' => ['slow-start', 'wrist-cross', [], 'wait 5 s', []],
+
+    // Off to 1.46 m: the wrist of an arm that was drawn back is 1.07 m away, out of the .77 + .20 m of a hand and the body.
+    'a wrist that went back' => ['gone-back', 'punch-straight', ['phase' => 'reaching'], "leave 6 0.8 m, left hand parry\nleft hand clamp wrist", ['2'], ['recoil' => Recoil::PulledBack]],
+    'a wrist that is left out' => ['gone-back', 'punch-straight', ['phase' => 'reaching'], "leave 6 0.8 m, left hand parry\nleft hand clamp wrist", []],
+    'a wrist that is held since it came' => ['gone-back', 'punch-straight', ['phase' => 'reaching'], "left hand parry, right hand clamp wrist\nleave 6 0.8 m, left hand clamp wrist", [], ['recoil' => Recoil::PulledBack]],
+    'a lock from afar' => ['out-of-reach', 'closing-in', [], 'right hand lock wrist', ['1']],
+    'a control near by' => ['out-of-reach', 'wrist-cross', [], 'left hand lock wrist', []],
+    'behind past an arm' => ['no-room', 'throat-front', ['hand' => 'both'], 'go behind left', ['1']],
+    'behind, under it' => ['no-room', 'throat-front', ['hand' => 'both'], 'drop, go behind left', []],
+    'a kick on all fours' => ['no-support', 'closing-in', [], "all fours\nleft front kick shin", ['2']],
+    'two legs block' => ['no-support', 'closing-in', [], 'left knee block, right foot block', ['1']],
+    'a knee blocks' => ['no-support', 'closing-in', [], 'left knee block', []],
 
     'a knee while pulled' => ['kick-while-held', 'wrist-cross', ['phase' => 'moving', 'intent' => 'move'], 'right knee groin', ['1']],
     'a knee while driven' => ['kick-while-held', 'wrist-cross', ['phase' => 'moving', 'intent' => 'pin'], 'right knee groin', []],
@@ -222,8 +237,8 @@ it('tries every check in both ways', function (): void {
 
 it('has a class, a name and a trigger for each', function (): void {
     $names = array_column(CheckId::cases(), 'value');
-    expect(array_unique($names))->toHaveCount(33)
-        ->and(count(glob(dirname(__DIR__, 3).'/core/Checks/*.php') ?: []))->toBeGreaterThan(33);
+    expect(array_unique($names))->toHaveCount(34)
+        ->and(count(glob(dirname(__DIR__, 3).'/core/Checks/*.php') ?: []))->toBeGreaterThan(34);
     foreach (Checks::all() as $check) {
         expect($check)->toBeInstanceOf(Check::class)->and(English::say($check->rule()->trigger()))->not->toBe('')->not->toStartWith('checks.');
     }

@@ -9,6 +9,7 @@ use StoneDrill\Core\Coverage\RunFingerprint;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Curriculum\Matching;
+use StoneDrill\Core\Curriculum\Mistake;
 use StoneDrill\Core\Curriculum\ShortForm;
 use StoneDrill\Core\Curriculum\Teaching;
 use StoneDrill\Core\Curriculum\Waiver;
@@ -109,8 +110,8 @@ it('ends where answers run on into each other', function (): void {
 
 it('shows the beats of a basic without their branches, and what goes wrong in them', function (): void {
     $wrist = Made::attack(id: 'w');
-    $x = new Answer('x', 'X', '', 'w', Matching::of($wrist), new Teaching('a', mistakes: ['looks down', 'waits']), Beats::parse("left hand parry -> rocked\n  if not: right palm chin\nright palm chin\nleave 6"));
-    $y = new Answer('y', 'Y', '', 'w', Matching::of($wrist), new Teaching('b', mistakes: ['waits']), Beats::parse("right palm chin\nleave 6"));
+    $x = new Answer('x', 'X', '', 'w', Matching::of($wrist), new Teaching('a', mistakes: [new Mistake('looks down'), new Mistake('waits')]), Beats::parse("left hand parry -> rocked\n  if not: right palm chin\nright palm chin\nleave 6"));
+    $y = new Answer('y', 'Y', '', 'w', Matching::of($wrist), new Teaching('b', mistakes: [new Mistake('waits')]), Beats::parse("right palm chin\nleave 6"));
     $palm = Basics::of(Made::catalogue([$wrist], [$x, $y]))->find('palm');
 
     expect($palm?->lines($x, [1, 2]))->toBe("1  left hand parry -> rocked\n2  right palm chin\n")

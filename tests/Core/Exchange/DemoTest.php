@@ -6,7 +6,6 @@ use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Effect;
-use StoneDrill\Core\Technique\GoToAnswer;
 use Tests\Support\Made;
 
 it('is as rich as the screens need', function (): void {
@@ -39,10 +38,10 @@ it('uses the whole notation, and goes only to answers that are there', function 
         $effects = [...$effects, ...array_map(fn (Effect $effect): string => $effect->value, $beat->effects)];
         foreach ($beat->branches as $branch) {
             $happenings[] = $branch->condition->happening->value;
-            if ($branch->body instanceof GoToAnswer) {
-                expect($titles)->toContain($branch->body->title);
+            if ($branch->goesTo() !== null) {
+                expect($titles)->toContain($branch->goesTo()->title);
             }
-            array_map($walk, is_array($branch->body) ? $branch->body : []);
+            array_map($walk, $branch->beats);
         }
     };
     foreach (Made::demo()->answers as $answer) {

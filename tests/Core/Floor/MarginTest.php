@@ -95,12 +95,6 @@ it('says what no distance would bring into reach', function (): void {
     expect($hit->measure->tooFarUp)->toBeTrue()->and($hit->measure->margin)->toBeNull()->and($hit->reaches())->toBeFalse();
 });
 
-it('gives no margin at arms and legs', function (): void {
-    $hit = MarginFixture::hit('left hammer forearm');
-
-    expect($hit->measure->margin)->toBeNull()->and($hit->measure->tooFarUp)->toBeFalse()->and($hit->reaches())->toBeTrue();
-});
-
 it('brings the head of a folded man nearer and lower', function (): void {
     // Folded: head targets at .62 of 1.68, a quarter of 1.68 nearer, but no nearer than .1008: .6392 − .42 = .2192.
     $knee = MarginFixture::hit("left hand clamp wrist -> folded\nright knee chin");

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Floor;
 
 use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Briefing;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Need;
+use StoneDrill\Core\Attack\Recoil;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Checks\Examination;
 use StoneDrill\Core\Checks\Examiner;
@@ -55,12 +57,12 @@ final class OnTheFloor
 
     /**
      * @param array<string, string> $values
-     * @param array<string, mixed>  $with   `doctrine`, `rank`, `defender`, `attacker`, `rung`, `tolerance`, `policy`, `others` (answers by title, each with rank and beats), `waived`
+     * @param array<string, mixed>  $with   `doctrine`, `rank`, `defender`, `attacker`, `rung`, `goal`, `recoil`, `tolerance`, `policy`, `others` (answers by title, each with rank and beats), `waived`
      */
     public static function examine(string $kind, array $values, string $beats, array $with = []): Examination
     {
         $of = Kinds::builtIn()->get($kind);
-        $attack = new Attack('it', 'It', $of, self::facets($of, $values), new Need('low', 'low'));
+        $attack = new Attack('it', 'It', $of, self::facets($of, $values), new Need('low', 'low'), briefing: new Briefing(recoil: $with['recoil'] ?? Recoil::LeftOut));
         $answer = self::answer('own', 'Own', $attack, $with['rank'] ?? 'high', $beats, $with['waived'] ?? []);
         $others = [];
         foreach ($with['others'] ?? [] as $title => [$rank, $text]) {
@@ -69,7 +71,7 @@ final class OnTheFloor
         $catalogue = new Catalogue(
             new School('Bench', $with['doctrine'] ?? Doctrine::Counter, policy: $with['policy'] ?? null, tolerance: $with['tolerance'] ?? School::TOLERANCE),
             [],
-            [new Rank('low', 'Low', 3, 2), new Rank('high', 'High', 6, 4)],
+            [new Rank('low', 'Low', 3, 2), new Rank('high', 'High', 6, $with['goal'] ?? 4)],
             Ladder::builtIn(),
             [$attack],
             [$answer, ...$others],

@@ -62,7 +62,9 @@ trait PlainAttack
             $this->attacker = self::plus($this->attacker, self::way($line, .35 * $this->attackerHeight));
             $out = $this->apartBy() - $this->holdAt - .15;
             $off = $this->offLine($line, $this->me()) - .12 * $this->own;
-            $why = $this->stopped($actions, false) ? 'stopped' : ($out > 1e-9 ? 'out' : ($off >= -1e-9 ? 'off' : null));
+            $this->out = $this->ownLimb();
+            $why = $this->stopped($actions, 'hold') ? 'stopped' : ($out > 1e-9 ? 'out' : ($off >= -1e-9 ? 'off' : null));
+            $this->outUntil = $why === 'stopped' && ! $this->pullsBack ? 1 : 0;
             if ($why === null) {
                 $this->takeHold();
             }
@@ -73,10 +75,20 @@ trait PlainAttack
         $contact = $this->apartBy2($this->attacker) - $this->advance();
         $halfway = clone $this;
         $halfway->attacker = self::plus($this->attacker, self::way($line, $this->advance() / 2));
-        $met = $halfway->meets($actions, $chain);
+        $met = $halfway->meets($actions, $chain, str_starts_with($this->kind, 'kick'));
+        $nearer = self::length(self::minus($this->attacker, $this->me())) < self::length($this->attacker) - 1e-9;
         $this->attacker = self::plus($this->attacker, self::way($line, $this->advance()));
 
-        return $this->judged($actions, $crouched, $line, $aim, $chain, str_starts_with($this->kind, 'kick'), $this->side(), $met, in_array($this->kind, ['swing', 'slap', 'kick-round'], true), $contact, $this->kind === 'dive-legs');
+        $this->out = $this->ownLimb();
+        $inside = $this->share === 1.0 && in_array($this->kind, ['swing', 'slap', 'kick-round'], true) ? min(.21 * $this->attackerHeight, .8 * $contact) : 0.0;
+        $rides = str_starts_with($this->kind, 'push') && ! $nearer && array_filter($actions, static fn ($action): bool => $action->verb->value === 'ride') !== [];
+        $verdict = $this->judged($actions, $crouched, $line, $aim, $chain, str_starts_with($this->kind, 'kick'), $this->side(), $met, in_array($this->kind, ['swing', 'slap', 'kick-round'], true), $inside, $this->sortOfBlow(), $rides);
+        $this->outUntil = $verdict[0] === 'stopped' && ! $this->pullsBack ? 1 : 0;
+        if ($verdict[0] === 'stopped' && $this->kind === 'dive-legs') {
+            [$this->attackerPose, $this->poseEnds, $this->bends] = ['folded', null, true];
+        }
+
+        return $verdict;
     }
 
     private function followedUp(array $actions, float $crouched, float $line): ?array
@@ -87,39 +99,77 @@ trait PlainAttack
         }
         $this->attackerFacing = $line;
 
-        return $this->judged($actions, $crouched, $line, .93, .386, false, $hand === 'left' ? -1 : 1, $this->meets($actions, .386), false, 0.0, false);
+        $met = $this->meets($actions, .386, false);
+        $this->out = ['side' => $hand, 'leg' => false, 'aim' => .93, 'halfway' => false];
+        $swings = in_array($this->kind, ['swing', 'slap'], true);
+        $verdict = $this->judged($actions, $crouched, $line, .93, .386, false, $hand === 'left' ? -1 : 1, $met, $swings, $swings ? .25 * $this->attackerHeight : 0.0, 'blow', false);
+        $this->outUntil = $verdict[0] === 'stopped' && ! $this->pullsBack ? 2 : 1;
+
+        return $verdict;
     }
 
-    private function judged(array $actions, float $crouched, float $line, float $aim, float $chain, bool $leg, int $side, bool $met, bool $round, float $contact, bool $dive): array
+    private function judged(array $actions, float $crouched, float $line, float $aim, float $chain, bool $leg, int $side, bool $met, bool $round, float $inside, string $sort, bool $rides): array
     {
-        $point = $aim >= .85 ? self::plus($this->me(), $this->slip) : $this->me();
+        $point = $aim >= .85 ? $this->head() : $this->me();
         $joint = self::plus($this->attacker, self::way($line + 90, $side * ($leg ? .0955 : .129) * $this->attackerHeight));
         $out = self::length(self::minus($point, $joint)) - .06 * $this->own - $this->attackerReach($chain, $leg, $this->height($aim));
         $off = $this->offLine($line, $point) - .12 * $this->own;
         $why = match (true) {
-            $this->stopped($actions, $dive) => 'stopped',
+            $this->stopped($actions, $sort) => 'stopped',
+            $rides => 'ridden',
             $met => 'intercepted',
             $aim >= .85 && $this->crouch - $crouched >= .10 * $this->own - 1e-9 => 'under',
             $out > 1e-9 => 'out',
             ! $round && $off >= -1e-9 => 'off',
-            $round && $this->share === 1.0 && $this->apartBy() < .21 * $this->attackerHeight && $this->apartBy() < .8 * $contact => 'inside',
+            $round && $this->apartBy() < $inside => 'inside',
             default => null,
         };
 
         return [$why, $out, $off];
     }
 
-    private function stopped(array $actions, bool $dive): bool
+    private function sortOfBlow(): string
+    {
+        return match (true) {
+            $this->kind === 'dive-legs' => 'dive',
+            $this->kind === 'push-one' => 'one hand',
+            str_starts_with($this->kind, 'kick') => 'kick',
+            default => 'blow',
+        };
+    }
+
+    private function stopped(array $actions, string $sort): bool
     {
         foreach ($actions as $action) {
+            $verb = $action->verb->value;
             $limb = $this->limbOf($action, $actions);
+            if ($sort === 'kick' && $verb === 'block' && preg_match('/^(left|right) (foot|knee)$/', (string) $limb, $leg) === 1 && $this->otherFootStands($leg[1], $actions)) {
+                return true;
+            }
             $free = array_filter(['left', 'right'], fn (string $side): bool => ($limb === 'both hands' || $limb === $side.' hand') && $this->isFree($side));
-            if ($dive ? $limb === 'both hands' && in_array($action->verb->value, ['block', 'shove'], true) && count($free) === 2 : $free !== [] && in_array($action->verb->value, ['block', 'parry', 'cover'], true)) {
+            $verbs = ['block', 'parry', 'cover', ...($sort === 'hold' || $sort === 'one hand' ? ['clear', 'clamp', 'press', 'strip'] : [])];
+            if ($sort === 'dive' ? $limb === 'both hands' && in_array($verb, ['block', 'shove', 'press'], true) && count($free) === 2 : $free !== [] && in_array($verb, $verbs, true)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    private function otherFootStands(string $own, array $actions): bool
+    {
+        $other = $own === 'left' ? 'right' : 'left';
+        foreach ($actions as $action) {
+            $verb = $action->verb->value;
+            $isOther = str_starts_with((string) $action->limb?->value, $other);
+            $lifts = in_array($verb, ['slide', 'hop', 'leave', 'spread', 'close', 'ride', 'go behind'], true) || $action->manner->jumping
+                || ($isOther && (in_array($verb, ['step', 'cross', 'stomp', 'knee'], true) || str_ends_with($verb, ' kick') || ($verb === 'block' && ! str_ends_with((string) $action->limb?->value, 'hand'))));
+            if ($lifts) {
+                return false;
+            }
+        }
+
+        return $this->pose === 'standing';
     }
 
     /** Whether the defender's hand is neither limited nor blocked. */
@@ -128,14 +178,15 @@ trait PlainAttack
         return $this->holding === [] || (! in_array($side, $this->wrists, true) && ! in_array($this->kind, ['hug-front-pinned', 'hug-behind-pinned', 'arms-neck-behind'], true));
     }
 
-    private function meets(array $actions, float $chain): bool
+    private function meets(array $actions, float $chain, bool $byLeg): bool
     {
         foreach ($actions as $action) {
             $strike = $action->verb->value;
             $kick = str_ends_with($strike, 'kick');
             $longer = in_array($strike, ['punch', 'palm', 'fingertips'], true) && self::CHAINS[$strike] * $this->own > $chain * $this->attackerHeight + 1e-9;
             $hit = $action->verb instanceof Strike && ($kick || $longer) ? $this->struck($action, $actions) : null;
-            if (($hit['margin'] ?? -1) >= 0 && ($hit['turn'] == 0 || in_array($strike, ['side kick', 'hook kick'], true))) {
+            $nearer = $byLeg && in_array($hit['target'] ?? '', ['shin', 'knee'], true) ? .20 * $this->attackerHeight : 0.0;
+            if (($hit['margin'] ?? -9) + $nearer >= -.05 - 1e-9 && ($hit['turn'] == 0 || in_array($strike, ['side kick', 'hook kick'], true))) {
                 return true;
             }
         }
@@ -157,7 +208,7 @@ trait PlainAttack
                     ? $this->attackerPose !== 'standing' || $this->astride || in_array($side, array_column($this->grips, 'leg'), true)
                     : in_array($side, $this->holding, true) || in_array($side, $this->gone, true) || in_array($side, array_column($this->grips, 'arm'), true);
                 $joint = self::plus($this->attacker, self::way($this->attackerFacing + 90, ($side === 'left' ? -1 : 1) * ($leg ? .0955 : .129) * $this->attackerHeight));
-                $point = $leg ? $this->me() : self::plus($this->me(), $this->slip);
+                $point = $leg ? $this->me() : $this->head();
                 $margin = $this->attackerReach($leg ? .530 : .386, $leg, $this->height($leg ? .58 : .93)) + .06 * $this->own - self::length(self::minus($point, $joint));
                 if (! $busy && $margin >= 0) {
                     $threats["{$side} {$part}"] = $margin;

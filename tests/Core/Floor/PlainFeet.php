@@ -12,7 +12,7 @@ trait PlainFeet
     /** @return array{bool, bool} */
     private function feet(array $actions): array
     {
-        $stepped = $pivoted = $this->faceIsWritten = false;
+        $stepped = $pivoted = $this->faceIsWritten = $this->wentRound = false;
         foreach ($actions as $action) {
             $verb = $action->verb->value;
             if ($action->manner->facing !== null) {
@@ -22,7 +22,7 @@ trait PlainFeet
             $length = fn (float $share): float => ($action->manner->size === null ? $share * $this->own * (isset(self::LENGTHS[$verb]) ? $this->share : 1) : ($action->manner->size->metres ?? $share * $this->own * $action->manner->size->factor)) * $action->manner->count;
             $way = fn (float $share): array => self::way($action->bearing?->toDegrees() ?? 0, $length($share));
             $fixed = in_array($this->pose, ['kneeling', 'seated'], true);
-            if (in_array($verb, ['step', 'cross', 'slide', 'hop', 'leave', 'spread', 'close'], true)) {
+            if (in_array($verb, ['step', 'cross', 'slide', 'hop', 'leave', 'spread', 'close', 'ride', 'go behind'], true)) {
                 if ($fixed) {
                     continue;
                 }
@@ -37,6 +37,8 @@ trait PlainFeet
                     'slide' => $this->shift($way(.20)),
                     'hop' => $this->shift($way(.25)),
                     'leave' => $this->shift($way(1.05)),
+                    'ride' => $this->shift(self::way(self::angle(self::minus($this->me(), $this->attacker)), $length(.20))),
+                    'go behind' => $this->goRound($action->toward->value, $action->manner->facing !== null),
                     default => [$this->left, $this->right] = [self::plus($middle, self::times($unit, -$this->half($verb, $action))), self::plus($middle, self::times($unit, $this->half($verb, $action)))],
                 };
             }
@@ -47,6 +49,7 @@ trait PlainFeet
                 'drop' => $this->crouch += $length(.10),
                 'rise' => $this->crouch = 0.0,
                 'kneel' => $this->pose = 'kneeling',
+                'all fours' => $this->pose = 'all fours',
                 'get up' => $this->pose = 'standing',
                 'slip' => $this->slip = self::plus($this->slip, $way(.10)),
                 default => null,
@@ -54,6 +57,19 @@ trait PlainFeet
         }
 
         return [$stepped, $pivoted];
+    }
+
+    /** To the attacker's back, unless an arm on that side is in the way. */
+    private function goRound(string $side, bool $isFacing): void
+    {
+        $high = in_array($side, $this->holding, true) && $this->heldAt() >= .85
+            || $this->out !== null && ! $this->out['leg'] && in_array($this->out['side'], [$side, 'both'], true) && $this->out['aim'] >= .85;
+        if ($high && $this->crouch < .10 * $this->own - 1e-9) {
+            return;
+        }
+        $this->shift(self::minus(self::plus($this->attacker, self::way($this->attackerFacing, -.06 * ($this->own + $this->attackerHeight))), $this->me()));
+        $this->facing = $isFacing ? $this->facing : $this->attackerFacing;
+        $this->faceIsWritten = $this->wentRound = true;
     }
 
     /** A foot where it is put, past the other rather than at it, and the other drawn after it rather than left behind. */

@@ -17,6 +17,7 @@ final class PlainFloor
 {
     use PlainAttack;
     use PlainFeet;
+    use PlainLimbs;
     use PlainStrikes;
     use PlainVectors;
 
@@ -28,7 +29,7 @@ final class PlainFloor
     private const HEAD = ['eyes', 'temple', 'back of head', 'nose', 'chin', 'throat', 'neck', 'collarbone'];
     private const CHAINS = ['punch' => .386, 'hammer' => .386, 'backhand' => .386, 'edge' => .386, 'palm' => .352, 'fingertips' => .440, 'elbow' => .186, 'head' => .12, 'knee' => .245, 'front kick' => .530,
         'side kick' => .530, 'back kick' => .530, 'stomp' => .530, 'hook kick' => .530, 'axe kick' => .530, 'round kick' => .430, 'crescent kick' => .430];
-    private const SECONDS = ['step' => .35, 'slide' => .30, 'cross' => .40, 'hop' => .45, 'pivot' => .25, 'turn under' => .45, 'slip' => .20, 'drop' => .25, 'rise' => .25, 'spread' => .30, 'close' => .30, 'kneel' => .50,
+    private const SECONDS = ['step' => .35, 'slide' => .30, 'cross' => .40, 'hop' => .45, 'pivot' => .25, 'turn under' => .45, 'slip' => .20, 'ride' => .20, 'go behind' => .60, 'all fours' => .45, 'raise' => .20, 'lower' => .20, 'drop' => .25, 'rise' => .25, 'spread' => .30, 'close' => .30, 'kneel' => .50,
         'get up' => 1.2, 'leave' => 1.0, 'elbow' => .25, 'head' => .30, 'knee' => .35, 'stomp' => .35, 'block' => .20, 'parry' => .20, 'cover' => .20, 'guard' => .20, 'tuck' => .20, 'join' => .20, 'clamp' => .35, 'strip' => .35,
         'clear' => .35, 'pull' => .35, 'press' => .35, 'shove' => .35, 'lift' => .35, 'peel' => .35, 'post' => .35, 'lock' => .60, 'sweep' => .60, 'throw' => .90, 'choke hold' => 1.5, 'pin' => 1.0, 'escort' => 2.0, 'say' => .30,
         'look' => .30, 'let go' => .10];
@@ -58,6 +59,12 @@ final class PlainFloor
     private array $wrists = [];
     private array $grips = [];
     private float $time = 0.0;
+    private float $wristAt = .58;
+    /** The limb that is out, and the last beat of which it is. */
+    private ?array $out = null;
+    private int $outUntil = 0;
+    private bool $bends = false;
+    private bool $wentRound = false;
     private float $holdAt;
     private float $bearing;
     /** Share of the usual length that is tried. */
@@ -66,7 +73,7 @@ final class PlainFloor
     private bool $faceIsWritten = false;
 
     /** @param array<string, string> $facets */
-    public function __construct(private string $kind, private array $facets, private float $own, private float $attackerHeight)
+    public function __construct(private string $kind, private array $facets, private float $own, private float $attackerHeight, private bool $pullsBack = false)
     {
         $this->bearing = 30.0 * ((int) $facets['bearing'] % 12);
         $this->facing = $facets['notice'] === 'ready' ? $this->bearing : 0.0;
@@ -87,6 +94,9 @@ final class PlainFloor
         };
         $this->attacker = self::way($this->bearing, $distance);
         $this->attackerFacing = $this->bearing + 180;
+        if ($facets['phase'] === 'follow-up' && isset(self::AIMS[$kind]) && ! $pullsBack) {
+            $this->out = $this->ownLimb();
+        }
     }
 
     /** @return list<array<string, mixed>> what there is at the end of each beat */
@@ -118,7 +128,7 @@ final class PlainFloor
             $copy->share = $lengths === [] ? 1.0 : 1 + $more / 100 / max($lengths);
             $end = $copy->atLength($beat, $index);
             $lands = ! ($this->isHold() && $index === 0) && $end['verdict'] !== null && $end['verdict'][0] === null;
-            $short = count(array_filter($end['margins'], static fn (array $hit): bool => $hit['margin'] !== null && $hit['margin'] + $hit['drive'] < -1e-9));
+            $short = count(array_filter([...$end['margins'], ...$end['controls']], static fn (array $hit): bool => $hit['margin'] !== null && $hit['margin'] + $hit['drive'] < -1e-9));
             if ($best === null || [$lands, $short] < $best[0]) {
                 $best = [[$lands, $short], $copy, $end];
             }
@@ -139,6 +149,11 @@ final class PlainFloor
         $this->wearOff();
         $this->slip = [0.0, 0.0];
         $crouched = $this->crouch;
+        if ($index > $this->outUntil && $this->out !== null) {
+            $held = array_column($this->grips, $this->out['leg'] ? 'leg' : 'arm');
+            $keeps = $this->out['side'] === 'both' ? array_filter($held) !== [] : in_array($this->out['side'], $held, true);
+            $this->out = $keeps ? $this->out : null;
+        }
         $line = self::angle(self::minus($this->me(), $this->attacker));
 
         // 0. What moves while held is carried.
@@ -150,13 +165,21 @@ final class PlainFloor
 
         // 1. Feet, pivots, crouch; the cap; facing; apart.
         $before = self::minus($this->attacker, $this->me());
+        $words = array_map(static fn ($action): string => $action->verb->value, $actions);
+        if (in_array('leave', $words, true) && ! in_array('escort', $words, true)) {
+            $this->grips = [];
+        }
+        $start = $this->me();
         [$stepped, $pivoted] = $this->feet($actions);
+        $this->escorted($actions, $words, $start);
         $this->cap();
         if ($stepped && ! $pivoted && ! $this->faceIsWritten && $this->holding === []) {
             $turn = self::turn($this->facing, self::angle(self::minus($this->attacker, $this->me())));
             $this->facing += max(-90, min(90, $turn));
         }
-        $this->apart($before);
+        if (! $this->wentRound) {
+            $this->apart($before);
+        }
         // A dry run on a copy tells how far the strikes turn, and so how long the beat takes.
         $copy = clone $this;
         $seconds = self::longest($actions, $copy->strikeThrough($actions));
@@ -179,7 +202,7 @@ final class PlainFloor
         $this->apart($before);
 
         // 3. Strikes and controls, 4. the effect.
-        $margins = $turns = [];
+        $margins = $turns = $controls = [];
         $firstRight = null;
         foreach ($actions as $action) {
             $limb = $this->limbOf($action, $actions);
@@ -191,9 +214,17 @@ final class PlainFloor
                 $this->follow($hit);
                 $turns[array_search($action, $actions, true)] = $hit['turn'];
             }
+            $control = $this->controls($action, $actions);
+            if ($control !== null) {
+                $controls[] = $control;
+                $this->shift(self::times($control['toward'], $control['drive']));
+            }
             $this->controlled($action, $limb);
         }
         $this->time += self::longest($actions, $turns);
+        if ($this->bends) {
+            [$this->bends, $this->poseEnds] = [false, $this->time + 1.0];
+        }
         $before = self::minus($this->attacker, $this->me());
         foreach ($beat === null || $beat->effects === [] ? [null] : ($beat->isTogether ? $beat->effects : [$beat->effects[0]]) as $effect) {
             $this->affect($effect?->value, (bool) $firstRight, $actions);
@@ -201,11 +232,15 @@ final class PlainFloor
         $this->cap();
         $this->apart($before);
 
-        return ['time' => $this->time, 'me' => $this->me(), 'attacker' => $this->attacker, 'facing' => fmod($this->facing + 720, 360), 'attacker facing' => fmod($this->attackerFacing + 720, 360), 'held' => $this->holding !== [], 'verdict' => $verdict, 'margins' => array_map(static fn (array $hit): array => array_diff_key($hit, ['swings back' => 0, 'toward' => 0]), $margins), 'threats' => $this->threats(), 'pose' => $this->attackerPose];
+        return ['time' => $this->time, 'me' => $this->me(), 'attacker' => $this->attacker, 'facing' => fmod($this->facing + 720, 360), 'attacker facing' => fmod($this->attackerFacing + 720, 360), 'held' => $this->holding !== [], 'verdict' => $verdict, 'margins' => array_map(static fn (array $hit): array => array_diff_key($hit, ['swings back' => 0, 'toward' => 0]), $margins), 'controls' => array_map(static fn (array $one): array => array_diff_key($one, ['toward' => 0]), $controls), 'threats' => $this->threats(), 'pose' => $this->attackerPose];
     }
 
     private function height(float $share): float
     {
+        if ($this->pose === 'all fours') {
+            return min($share, .45) * $this->own;
+        }
+
         return $this->pose === 'lying' ? min($share, .12) * $this->own : max(0, ($share - (in_array($this->pose, ['seated', 'kneeling'], true) ? .25 : 0)) * $this->own - $this->crouch);
     }
 
@@ -217,6 +252,26 @@ final class PlainFloor
         $share = $this->attackerPose === 'folded' && $head ? .62 : $share - ($this->attackerPose === 'kneeling' ? .25 : 0);
 
         return max(0, ($share - ($this->astride ? .45 : 0)) * $this->attackerHeight);
+    }
+
+    /** Where the defender's head is. */
+    private function head(): array
+    {
+        return self::plus(self::plus($this->me(), $this->slip), self::way($this->facing, $this->pose === 'all fours' ? .30 * $this->own : 0.0));
+    }
+
+    /** An escort takes both along: by the defender's own exit, or else by as much the way it says, or straight ahead. */
+    private function escorted(array $actions, array $words, array $start): void
+    {
+        $at = array_search('escort', $words, true);
+        if ($at === false) {
+            return;
+        }
+        $by = in_array('leave', $words, true) ? self::minus($this->me(), $start) : self::way($actions[$at]->bearing?->toDegrees() ?? $this->facing, 1.05 * $this->own);
+        if (! in_array('leave', $words, true)) {
+            $this->shift($by);
+        }
+        $this->attacker = self::plus($this->attacker, $by);
     }
 
     private function affect(?string $effect, bool $firstRight, array $actions): void

@@ -35,6 +35,7 @@ final class PlainFloorFixture
             'held' => $frame->isHeld,
             'verdict' => $frame->events->delivery === null ? null : [$frame->events->delivery->lands() ? null : $frame->events->delivery->verdict->value, $frame->events->delivery->out, $frame->events->delivery->off],
             'margins' => array_map(static fn ($hit): array => ['limb' => $hit->limb->value, 'target' => $hit->target->value, 'margin' => $hit->measure->margin, 'high' => $hit->measure->tooFarUp, 'faced' => $hit->aim->isFaced, 'turn' => $hit->aim->turn, 'drive' => $hit->measure->drive], $frame->hits),
+            'controls' => array_map(static fn ($grasp): array => ['limb' => $grasp->limb->value, 'target' => $grasp->target->value, 'drive' => $grasp->measure->drive, 'margin' => $grasp->measure->margin, 'high' => $grasp->measure->tooFarUp], $frame->grasps),
             'threats' => $threats,
             'pose' => $frame->positions->attacker->posture->value,
         ];

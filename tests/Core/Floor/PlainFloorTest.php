@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Attack\Recoil;
+use StoneDrill\Core\Floor\Setting;
 use StoneDrill\Core\Floor\Simulation;
 use Tests\Core\Floor\PlainFloor;
 use Tests\Core\Floor\PlainFloorFixture;
@@ -17,8 +19,9 @@ it('finds what a second writing of the rules finds', function (int $block): void
         if (preg_match('/spinning|arm gone/', $beats->toText()) === 1) {
             continue;
         }
-        $plain = (new PlainFloor($kind->id, $facets->toArray(), $bodies->defender, $bodies->attacker))->run($beats);
-        foreach ((new Simulation($kind, $facets, $bodies))->run($beats)->frames as $index => $frame) {
+        $recoil = $seed % 3 === 0 ? Recoil::PulledBack : Recoil::LeftOut;
+        $plain = (new PlainFloor($kind->id, $facets->toArray(), $bodies->defender, $bodies->attacker, $recoil === Recoil::PulledBack))->run($beats);
+        foreach ((new Simulation($kind, $facets, $bodies, new Setting(recoil: $recoil)))->run($beats)->frames as $index => $frame) {
             expect(PlainFloorFixture::flat(PlainFloorFixture::asPlain($frame)))->toBe(PlainFloorFixture::flat($plain[$index]), "seed {$seed}, {$kind->id}, beat {$frame->number} of\n{$beats->toText()}");
             $compared++;
         }

@@ -125,7 +125,6 @@ trait PlainStrikes
         $strike = $action->verb->value;
         [$turn, $back] = $this->turning($strike, $limb, $target);
         $facing = $this->facing + $turn;
-        $more = ['turn' => $turn, 'swings back' => $back, 'drive' => 0.0, 'toward' => [0.0, 0.0]];
         $off = abs(self::turn($this->attackerFacing, self::angle(self::minus($this->me(), $this->attacker))));
         $headHeld = array_filter($this->grips, static fn (array $grip): bool => $grip['head']) !== [];
         // How many degrees past the edge of its half the target lies.
@@ -138,40 +137,13 @@ trait PlainStrikes
         };
         $round = $past > 1e-9 && $past <= 50 + 1e-9 && $target !== 'spine' && in_array($strike, ['hammer', 'backhand', 'edge', 'palm', 'elbow'], true);
         $faced = $past <= 1e-9 || $round;
-        if (! isset(self::HEIGHTS[$target])) {
-            return ['limb' => $limb, 'target' => $target, 'margin' => null, 'high' => false, 'faced' => $faced, ...$more];
-        }
-        $height = $this->attackerHeight(self::HEIGHTS[$target], in_array($target, self::HEAD, true));
-        [$share, $lateral] = match (true) {
-            $strike === 'head' => [.83, 0.0],
-            in_array($strike, ['punch', 'palm', 'hammer', 'backhand', 'edge', 'fingertips', 'elbow'], true) => [.818, .129],
-            default => [.530, .0955],
-        };
-        $joint = $this->pose === 'lying' ? .10 * $this->own : $this->height($share);
-        $low = $share === .818 || $strike === 'knee' ? max(0, $joint - .10 * $this->own) : $joint;
-        $rise = abs(max($low, min($joint, $height)) - $height);
-        $chain = self::CHAINS[$strike] * $this->own;
-        if ($height < $low && (in_array($this->attackerPose, ['lying', 'kneeling'], true) || $this->pose === 'kneeling' || $this->crouch >= .10 * $this->own - 1e-9)) {
-            $rise = min($rise, .8 * $chain);
-        }
-        if ($rise > $chain) {
-            return ['limb' => $limb, 'target' => $target, 'margin' => null, 'high' => true, 'faced' => $faced, ...$more];
-        }
-        $side = str_starts_with($limb, 'left') ? -1 : (str_starts_with($limb, 'right') ? 1 : 0);
+        $arm = in_array($strike, ['punch', 'palm', 'hammer', 'backhand', 'edge', 'fingertips', 'elbow'], true);
         $step = self::stepFor($action, $actions);
-        $from = self::plus($step === null ? $this->me() : ($side < 0 ? $this->right : $this->left), self::way($facing + 90, $side * $lateral * $this->own));
-        $to = in_array($target, self::HEAD, true) ? $this->attackerHead() : $this->attacker;
-        $reach = sqrt($chain ** 2 - $rise ** 2) + ($share === .818 ? .288 * $this->own * sin(deg2rad(15)) : 0) - ($round ? .15 * $this->own : 0);
+        $base = $step === null ? $this->me() : (str_starts_with($limb, 'left') ? $this->right : $this->left);
+        $found = $this->getsTo($this->spot($target, $limb), $strike === 'head' ? 'neck' : ($arm ? 'shoulder' : 'hip'), self::CHAINS[$strike] * $this->own, $limb, $arm || $strike === 'knee', $base, $facing, $round ? .15 * $this->own : 0.0);
+        $most = $strike === 'stomp' ? 0.0 : (str_ends_with($strike, ' kick') ? .35 : ($strike === 'knee' ? .25 : .12));
 
-        $margin = $reach - (self::length(self::minus($to, $from)) - .06 * $this->attackerHeight);
-        $stands = $this->pose === 'standing' && $strike !== 'stomp' && array_filter($actions, static fn (Action $one): bool => in_array($one->verb->value, ['step', 'cross', 'slide', 'hop', 'leave', 'spread', 'close'], true)) === [];
-        if ($stands && $margin < 0) {
-            $more['toward'] = self::times(self::minus($to, $from), 1 / self::length(self::minus($to, $from)));
-            $wanted = min(-$margin, (str_ends_with($strike, ' kick') ? .35 : ($strike === 'knee' ? .25 : .12)) * $this->own);
-            $more['drive'] = $this->until($more['toward'], $wanted);
-        }
-
-        return ['limb' => $limb, 'target' => $target, 'margin' => $margin, 'high' => false, 'faced' => $faced, ...$more];
+        return ['limb' => $limb, 'target' => $target, 'margin' => $found['margin'], 'high' => $found['high'], 'faced' => $faced, 'turn' => $turn, 'swings back' => $back, 'drive' => $this->drivenFor($found, $most, $actions), 'toward' => $found['toward']];
     }
 
     /** How far the axis gets that way before the bodies touch: halved again and again. */
@@ -213,14 +185,20 @@ trait PlainStrikes
         };
         $verb = $action->verb->value;
         foreach ($hands as $hand) {
+            $target = $action->targets[0]->value ?? null;
+            if ($verb === 'escort' && isset($this->grips[$hand])) {
+                continue;
+            }
             if (! in_array($verb, ['clamp', 'lock', 'pin', 'choke hold', 'pull'], true)) {
                 unset($this->grips[$hand]);
-            } elseif (($this->grips[$hand]['verb'] ?? null) !== $verb) {
-                $target = $action->targets[0]->value ?? null;
-                $arm = $target === null ? $verb !== 'choke hold' : $verb === 'lock' || in_array($target, ['hand', 'fingers', 'wrist', 'forearm', 'elbow', 'upper arm', 'armpit'], true);
+            } elseif (($this->grips[$hand]['verb'] ?? null) !== $verb || $this->grips[$hand]['target'] !== $target) {
+                $arm = $target === null ? $verb !== 'choke hold' : $verb === 'lock' || ($verb === 'pin' && $target === 'shoulder') || in_array($target, ['hand', 'fingers', 'wrist', 'forearm', 'elbow', 'upper arm', 'armpit'], true);
                 $leg = in_array($target, ['thigh', 'knee', 'shin', 'instep', 'leg', 'ankle'], true);
-                $this->grips[$hand] = ['verb' => $verb, 'arm' => $arm ? $this->limbOfHis($hand, false) : null, 'leg' => $leg ? $this->limbOfHis($hand, true) : null, 'at' => $this->apartBy(), 'head' => in_array($target, self::HEAD, true)];
+                $this->grips[$hand] = ['verb' => $verb, 'target' => $target, 'arm' => $arm ? $this->limbOfHis($hand, false) : null, 'leg' => $leg ? $this->limbOfHis($hand, true) : null, 'at' => $this->apartBy(), 'head' => in_array($target, self::HEAD, true)];
             }
+        }
+        if (in_array($verb, ['raise', 'lower'], true) && array_intersect($hands, $this->wrists) !== []) {
+            $this->wristAt += ($verb === 'raise' ? .20 : -.20) * $action->manner->count;
         }
         if ($verb === 'strip' && $action->toward?->value !== 'fingers' && (in_array($this->kind, self::GRABS, true) || in_array($this->kind, ['throat-front', 'throat-behind'], true))) {
             if ($this->kind === 'wrist-both') {
@@ -251,7 +229,7 @@ trait PlainStrikes
             return $action->limb?->value;
         }
 
-        return $action->verb instanceof Strike ? $this->struck($action, $actions)['limb'] : $this->freeHands($actions)[0];
+        return $action->verb instanceof Strike ? $this->struck($action, $actions)['limb'] : $this->controls($action, $actions)['limb'] ?? $this->freeHands($actions)[0];
     }
 
     /** By the table of kinds and the attack's hand alone: whose wrist is held, the left of two, else the right hand. */

@@ -5,19 +5,23 @@ declare(strict_types=1);
 namespace Tests\Core\Floor;
 
 use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Family;
+use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Attack\Phase;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Technique\Beats;
 
 /** What the tests of Properties share. */
 final class PropertiesFixture
 {
-    /** What has a side only by convention: both limbs, a hand to choose, and a turn from straight behind. */
-    public static function hasTies(Beats $beats, Facets $facets): bool
+    /** What has a side only by convention: both limbs, a hand to choose, and a turn from or to straight behind, what follows a kick. */
+    public static function hasTies(Beats $beats, Kind $kind, Facets $facets): bool
     {
         $text = $beats->toText();
 
-        return str_contains($text, 'free hand') || str_contains($text, 'turned') || str_contains($text, 'if second attack')
-            || str_contains($text, 'arm gone') || ! $facets->hand->isOne() || $facets->bearing->toClock() === '6';
+        return str_contains($text, 'free hand') || str_contains($text, 'go behind') || str_contains($text, 'turned') || str_contains($text, 'if second attack')
+            || str_contains($text, 'arm gone') || ! $facets->hand->isOne() || $facets->bearing->toClock() === '6'
+            || ($facets->phase === Phase::FollowUp && $kind->family === Family::Kick);
     }
 
     /** @return list<float> */

@@ -134,9 +134,9 @@ it('names what keeps a grip, what stops a blow, and what a held hand can do', fu
     expect($named(static fn (Verb $verb): bool => $verb->grips()))->toBe(['clamp', 'pull', 'lock', 'pin', 'choke hold'])
         ->and($named(static fn (Verb $verb): bool => $verb->stops()))->toBe(['block', 'parry', 'cover'])
         ->and($named(static fn (Verb $verb): bool => $verb->guards()))->toBe(['block', 'parry', 'cover', 'guard'])
-        ->and($named(static fn (Verb $verb): bool => $verb->movesFeet()))->toBe(['step', 'cross', 'slide', 'hop', 'leave', 'spread', 'close'])
+        ->and($named(static fn (Verb $verb): bool => $verb->movesFeet()))->toBe(['step', 'cross', 'slide', 'hop', 'leave', 'spread', 'close', 'ride', 'go behind'])
         ->and($named(static fn (Verb $verb): bool => $verb->turns()))->toBe(['pivot', 'turn under'])
-        ->and($named(static fn (Verb $verb): bool => $verb->worksWhileHeld()))->toBe(['clamp', 'strip', 'clear', 'pull', 'press', 'lift', 'peel', 'lock', 'throw', 'pin', 'join', 'tuck', 'let go']);
+        ->and($named(static fn (Verb $verb): bool => $verb->worksWhileHeld()))->toBe(['raise', 'lower', 'clamp', 'strip', 'clear', 'pull', 'press', 'lift', 'peel', 'lock', 'throw', 'pin', 'escort', 'join', 'tuck', 'let go']);
 });
 
 it('tells kicks, straight strikes and what lifts a foot apart', function (): void {

@@ -175,6 +175,58 @@ dataset('errors', [
     'letters beyond the sea' => ['left foot step 9, ødelegge', 1, 19, '“ødelegge”', 'a limb', null],
 ]);
 
+it('reads beats and then where they go on, in one branch', function (): void {
+    $branch = Beats::parse("right palm chin\n  if not:\n    left knee groin\n    leave 6\n    go to \"Long gate\" beat 2\nleave 6")->line[0]->branches[0];
+
+    expect(count($branch->beats))->toBe(2)
+        ->and($branch->goesTo()?->title)->toBe('Long gate')
+        ->and($branch->isAnswered())->toBeTrue();
+});
+
+it('reads what may be left out, what is called, and how a beat reads for some', function (): void {
+    $beats = Beats::parse("maybe: left palm eyes -> rocked   # !Now\n  for youth: left palm chest\n  for second-ring 2:\n    left palm chin -> rocked\n  if not: leave 6\nleave 6");
+
+    expect($beats->line[0]->isOptional)->toBeTrue()
+        ->and($beats->line[0]->cue())->toBe('Now')
+        ->and($beats->line[1]->cue())->toBeNull()
+        ->and((new Beats([$beats->line[0]->readFor(true, 'second-ring 2')]))->toText())->toBe("maybe: left palm chest\n  if not: leave 6\n")
+        ->and((new Beats([$beats->line[0]->readFor(false, 'Second-Ring 2')]))->toText())->toBe("maybe: left palm chin -> rocked\n  if not: leave 6\n")
+        ->and((new Beats([$beats->line[0]->readFor(false, 'flint')]))->toText())->toBe("maybe: left palm eyes -> rocked   # !Now\n  if not: leave 6\n")
+        ->and((new Beats([$beats->line[0]->mirror()]))->toText())->toContain("  for youth: right palm chest\n");
+});
+
+it('reads for some what stands in branches too', function (): void {
+    $beat = Beats::parse("right palm chin\n  if not:\n    left elbow throat\n      for youth: left elbow chest")->line[0];
+
+    expect((new Beats([$beat->readFor(true)]))->toText())->toBe("right palm chin\n  if not: left elbow chest\n");
+});
+
+it('says what is wrong with what is under a beat', function (string $text, int $line, string $expected): void {
+    try {
+        $error = [0, Beats::parse($text)->toText()];
+    } catch (NotationException $exception) {
+        $error = [$exception->errors[0]->line, English::say($exception->errors[0]->expected)];
+    }
+
+    expect($error)->toBe([$line, $expected]);
+})->with([
+    'two postures together' => ['right palm chin -> folded and kneeling', 1, 'an effect that can come together with “folded”: another one, and not a second posture'],
+    'nothing that is sure' => ["maybe: right palm chin\nmaybe: leave 6", 1, 'at least one beat without “maybe:”, which is always done'],
+    'maybe without a colon' => ['maybe right palm chin', 1, 'a colon after “maybe”'],
+    'maybe and nothing' => ["maybe:\nright palm chin", 1, 'a limb or a movement'],
+    'a reading before a beat' => ["for youth: left palm chest\nleave 6", 1, 'a beat first: indent a “for …:” under the beat that it belongs to'],
+    'a reading after a branch' => ["right palm chin\n  if not: leave 6\n  for youth: left palm chest", 3, 'no “for …:” here: it stands under its beat, before the first “if”'],
+    'the same reading twice' => ["right palm chin\n  for youth: leave 6\n  for youth: leave 5", 3, 'another “for …:”: how the beat reads for “youth” stands above it already'],
+    'a reading of two beats' => ["right palm chin\n  for youth:\n    leave 6\n    leave 5", 4, 'what they do: one beat'],
+    'a reading of none' => ["right palm chin\n  for youth:\nleave 6", 2, 'what they do: one beat'],
+    'a reading that may be left out' => ["right palm chin\n  for youth: maybe: leave 6", 2, 'no “maybe:” here: it stands before the beat itself'],
+    'for nobody' => ["right palm chin\n  for left palm chest", 2, '“youth” or the id of a rank, and a colon'],
+    'bodies and no beat' => ["right palm chin\n  if taller: go on", 2, 'beats: with “if taller” and “if shorter” they stand in place of the beat above'],
+    'more after going on' => ["right palm chin\n  if not:\n    leave 6\n    go to \"A\" beat 1\n    leave 5", 5, 'nothing after “go to” or “go on”: it ends the branch'],
+    'beats and then the same line' => ["right palm chin\n  if not:\n    leave 6\n    go on", 4, '“go to … beat 1” after the beats: “go on” stands alone after its “if”'],
+    'behind which side' => ['go behind him', 1, 'the side of the attacker that you go round: “left” or “right”'],
+]);
+
 it('reads the head with a side, which it has not', function (string $text): void {
     expect(Beats::parse($text)->toText())->toBe("head nose\n");
 })->with(['left head nose', 'right head nose', 'HD nose', 'head nose']);

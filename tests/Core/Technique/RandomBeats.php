@@ -20,6 +20,7 @@ use StoneDrill\Core\Technique\Happening;
 use StoneDrill\Core\Technique\Limb;
 use StoneDrill\Core\Technique\LimbRule;
 use StoneDrill\Core\Technique\Manner;
+use StoneDrill\Core\Technique\Reading;
 use StoneDrill\Core\Technique\Size;
 use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Target;
@@ -38,7 +39,10 @@ final class RandomBeats
 
     public function beats(): Beats
     {
-        return new Beats($this->line(0));
+        $line = $this->line(0);
+        $sure = $this->beat(0);
+
+        return new Beats([...$line, new Beat($sure->actions, $sure->effects, $sure->note, $sure->branches, $sure->isTogether, false, $sure->readings)]);
     }
 
     /** The mirror of a printed text, by its words alone: sides swapped, hours reflected. */
@@ -109,19 +113,33 @@ final class RandomBeats
             $this->chance(5) ? $this->pick(['look for the second one', 'both feet: flat', '3 o’clock, "there"']) : null,
             $branches,
             $canBeTogether && $this->chance(2),
+            $this->chance(6),
+            $this->chance(6) ? $this->readings() : [],
         );
+    }
+
+    /** @return list<Reading> */
+    private function readings(): array
+    {
+        $words = $this->random->shuffleArray(['youth', 'gravel', 'second-ring 2', 'r1']);
+
+        return array_map(fn (string $for): Reading => new Reading($for, new Beat([$this->action()], $this->chance(2) ? [$this->pick(Effect::cases())] : [])), array_slice($words, 0, $this->random->getInt(1, 3)));
     }
 
     private function branch(int $depth): Branch
     {
         $condition = $this->chance(2) ? Condition::of($this->pick(Happening::named())) : Condition::instead($this->pick(Effect::cases()));
-        $body = match ($this->random->getInt(0, 3)) {
-            0 => new GoOn(),
-            1 => new GoToAnswer($this->pick(['Long gate', 'Left 9, right 3']), $this->random->getInt(1, 99)),
-            default => $this->line($depth),
-        };
+        if ($condition->happening->isOfBodies()) {
+            return new Branch($condition, $this->line($depth));
+        }
+        $goesTo = new GoToAnswer($this->pick(['Long gate', 'Left 9, right 3']), $this->random->getInt(1, 99));
 
-        return new Branch($condition, $body);
+        return match ($this->random->getInt(0, 4)) {
+            0 => new Branch($condition, [], new GoOn()),
+            1 => new Branch($condition, [], $goesTo),
+            2 => new Branch($condition, $this->line($depth), $goesTo),
+            default => new Branch($condition, $this->line($depth)),
+        };
     }
 
     private function action(): Action
@@ -147,6 +165,7 @@ final class RandomBeats
     {
         $limb = match ($verb->limbs()) {
             LimbRule::Hand => $this->pick([Limb::LeftHand, Limb::RightHand, Limb::BothHands, Limb::FreeHand, Limb::HeldHand, Limb::OtherHand]),
+            LimbRule::HandOrLeg => $this->pick([Limb::LeftHand, Limb::BothHands, Limb::HeldHand, Limb::RightFoot, Limb::LeftKnee]),
             LimbRule::HandIfAny => $this->pick([null, Limb::LeftHand]),
             LimbRule::Foot => $this->pick([Limb::LeftFoot, Limb::RightFoot]),
             LimbRule::WholeBody, LimbRule::None => null,
@@ -168,7 +187,11 @@ final class RandomBeats
                 $verb->repeats() && $this->chance(5) ? $this->random->getInt(2, 5) : 1,
                 facing: $verb->mayFace() && $this->chance(5) ? Bearing::degrees($this->random->getInt(0, 719) / 2) : null,
             ),
-            toward: $verb->argument() === Argument::Strip && $this->chance(2) ? $this->pick(Toward::cases()) : null,
+            toward: match ($verb->argument()) {
+                Argument::Strip => $this->chance(2) ? $this->pick([Toward::Thumb, Toward::Fingers]) : null,
+                Argument::Side => $this->pick([Toward::Left, Toward::Right]),
+                default => null,
+            },
             words: $verb->argument() === Argument::Words ? $this->pick(['Back off!', 'I said no, 2 steps left']) : null,
             seconds: $verb->argument() === Argument::Seconds ? $this->random->getInt(1, 600) / 10 : null,
         );

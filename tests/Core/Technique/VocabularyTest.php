@@ -26,7 +26,13 @@ dataset('deeds', [
     'rise' => ['rise', 'rise', 'both hands rise'],
     'kneel' => ['kneel', 'kneel', 'kneel 3'],
     'get up' => ['get up', 'get up', 'get'],
-    'block' => ['left hand block forearm', 'right hand block forearm', 'left foot block'],
+    'block' => ['left hand block forearm', 'right hand block forearm', 'block'],
+    'block by a leg' => ['left knee block', 'right knee block', 'left elbow block'],
+    'ride' => ['ride', 'ride', 'left foot ride'],
+    'go behind' => ['go behind left', 'go behind right', 'go behind 9'],
+    'all fours' => ['all fours', 'all fours', 'all fours x2'],
+    'raise' => ['held hand raise', 'held hand raise', 'raise'],
+    'lower' => ['left hand lower', 'right hand lower', 'left foot lower'],
     'parry' => ['right hand parry wrist', 'left hand parry wrist', 'right elbow parry wrist'],
     'cover' => ['both hands cover', 'both hands cover', 'cover'],
     'guard' => ['free hand guard', 'free hand guard', 'left knee guard'],
@@ -82,7 +88,7 @@ it('reads, prints and mirrors each of them, and refuses what is not so', functio
 })->with('deeds');
 
 it('has no verb and no strike beside those', function (): void {
-    expect(count(Verb::cases()) + count(Strike::cases()))->toBe(56);
+    expect(count(Verb::cases()) + count(Strike::cases()))->toBe(61);
 });
 
 it('strikes or holds every target', function (Target $target): void {

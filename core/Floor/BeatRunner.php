@@ -1,0 +1,285 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Intent;
+use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Attack\Phase;
+use StoneDrill\Core\Attack\Start;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Geometry\Point;
+use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Condition;
+use StoneDrill\Core\Technique\Effect;
+use StoneDrill\Core\Technique\Happening;
+use StoneDrill\Core\Technique\Verb;
+
+/**
+ * Runs one beat. It goes in this order: what moves while held is carried; feet, pivots, crouch; the attack, or the attacker's turn;
+ * strikes and controls; the effect.
+ */
+final readonly class BeatRunner
+{
+    /** Share of the attacker's stature by which a hold that moves carries both in a beat. */
+    private const CARRY = 0.15;
+
+    /** Degrees a second that the attacker turns. */
+    public const TURN = 120.0;
+
+    /** Share of the attacker's stature that a threat walks in a beat, and the nearest it comes, in metres. */
+    private const WALK = 0.25;
+    private const NEAREST = 0.60;
+
+    /** Metres that `if far` and `if near` put between. */
+    private const ELSEWHERE = 0.30;
+
+    private Opening $opening;
+
+    private Assault $assault;
+
+    private Striker $striker;
+
+    private Controls $controls;
+
+    private Effects $effects;
+
+    public function __construct(private Kind $kind, private Facets $facets, private Bodies $bodies, private Setting $setting)
+    {
+        $spots = new Spots($kind, $facets, $setting->headShift);
+        $this->opening = new Opening($kind, $facets);
+        $this->striker = new Striker($spots);
+        $this->assault = new Assault($kind, $facets, $this->opening, $this->striker, $setting);
+        $this->controls = new Controls($spots, $this->striker, new Grasper($spots));
+        $this->effects = new Effects($kind, $facets, $spots);
+    }
+
+    /** Both before the first beat. */
+    public function opening(): Scene
+    {
+        return $this->opening->scene($this->bodies, $this->setting->recoil);
+    }
+
+    /**
+     * The strikes and controls of a beat once more.
+     *
+     * @param list<Action> $actions
+     *
+     * @return list<PerformedAction>
+     */
+    public function strike(Scene $scene, array $actions): array
+    {
+        return $this->controls->act($scene, $actions);
+    }
+
+    /** Everything in a beat up to its strikes and controls, with movements as long as it needs. */
+    public function act(Scene $scene, ?Beat $beat): BeatLog
+    {
+        $factors = $beat === null || $scene->posture->fixesFeet() ? [] : Elastic::factors($beat, $scene->bodies->defender);
+        $before = $factors === [] ? $scene : clone $scene;
+        $best = $this->actAt($scene, $beat, 1.0);
+        if ($factors === [] || Elastic::has($best) >= Elastic::needs($best)) {
+            return $best;
+        }
+        $most = Elastic::has($best);
+        foreach ($factors as $factor) {
+            $tried = clone $before;
+            $log = $this->actAt($tried, $beat, $factor);
+            if (Elastic::has($log) > $most) {
+                [$best, $most] = [$log, Elastic::has($log)];
+                $scene->become($tried);
+                if ($most >= Elastic::needs($log)) {
+                    break;
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** The same with what is elastic at one share of its usual length. */
+    private function actAt(Scene $scene, ?Beat $beat, float $factor): BeatLog
+    {
+        $actions = $beat->actions ?? [];
+        $log = new BeatLog(($beat?->seconds() ?? 0.0) / $this->setting->pace);
+        $log->startsAt = $scene->time;
+        $log->wornOff = $scene->wearOff();
+        [$log->fromX, $log->fromY] = [$scene->x, $scene->y];
+        $log->heldBefore = $scene->hold->isOn();
+        $scene->slipX = $scene->slipY = 0.0;
+        $scene->takeBack($this->setting->recoil);
+        $crouch = $scene->crouch;
+        $line = Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY);
+
+        $this->carry($scene, $line, $log);
+        $this->move($scene, $actions, $factor, $log);
+        $turns = $this->controls->turns($scene, $actions);
+        $log->seconds = ($beat?->seconds($turns) ?? 0.0) / $this->setting->pace;
+        $this->attack($scene, $actions, $line, $crouch, $factor === 1.0, $log);
+        if ($beat !== null && $beat->aimsAtHead()) {
+            $log->beforeStrikes = clone $scene;
+        }
+        $log->performed = $this->controls->act($scene, $actions);
+        $log->seconds = ($beat?->seconds(array_map(static fn (PerformedAction $done): float => $done->hit->aim->turn ?? 0.0, $log->performed)) ?? 0.0) / $this->setting->pace;
+
+        return $log;
+    }
+
+    private function carry(Scene $scene, float $line, BeatLog $log): void
+    {
+        if ($this->facets->phase !== Phase::Moving || ! $scene->hold->isOn()) {
+            return;
+        }
+        $isPull = $this->facets->intent === Intent::Move || $this->facets->intent === Intent::TakeDown;
+        $metres = ($isPull ? -1 : 1) * self::CARRY * $this->bodies->attacker;
+        [$x, $y] = [$metres * sin(deg2rad($line)), $metres * cos(deg2rad($line))];
+        $scene->carryDefender($x, $y);
+        $scene->attackerX += $x;
+        $scene->attackerY += $y;
+        $log->carried = true;
+    }
+
+    /** @param list<Action> $actions */
+    private function move(Scene $scene, array $actions, float $factor, BeatLog $log): void
+    {
+        [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
+        $log->facedAt = $scene->facing;
+        $escort = self::escort($actions);
+        if ($escort === null && self::leaves($actions)) {
+            $scene->endGrips();
+        }
+        [$log->feetMoved, $log->turned, $log->strides] = Footwork::move($scene, $actions, $factor);
+        if ($log->turned || $scene->isFacingWritten) {
+            $log->facedAt = $scene->facing;
+        }
+        $this->escorts($scene, $actions, $escort, $log);
+        $scene->capDistance();
+        if ($log->feetMoved && ! $log->turned && ! $scene->isFacingWritten && ! $scene->hold->isOn()) {
+            Footwork::turnToAttacker($scene);
+        }
+        $scene->keepApart($beforeX, $beforeY);
+        $log->barredBehind = $scene->isBarredBehind;
+        $scene->wentBehind = false;
+    }
+
+    /** @param list<Action> $actions */
+    private static function escort(array $actions): ?Action
+    {
+        foreach ($actions as $action) {
+            if ($action->is(Verb::Escort)) {
+                return $action;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Action> $actions */
+    private static function leaves(array $actions): bool
+    {
+        foreach ($actions as $action) {
+            if ($action->is(Verb::Leave)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * An escort carries both as far as leaving goes: the way it says, the way the defender leaves, or straight ahead.
+     *
+     * @param list<Action> $actions
+     */
+    private function escorts(Scene $scene, array $actions, ?Action $escort, BeatLog $log): void
+    {
+        if ($escort === null) {
+            return;
+        }
+        [$x, $y] = [$scene->x - $log->fromX, $scene->y - $log->fromY];
+        if (! self::leaves($actions)) {
+            $bearing = deg2rad($escort->bearing?->toDegrees() ?? $scene->facing);
+            $metres = Footwork::usual(Verb::Leave) * $this->bodies->defender;
+            [$x, $y] = [$metres * sin($bearing), $metres * cos($bearing)];
+            $scene->carryDefender($x, $y);
+        }
+        $scene->attackerX += $x;
+        $scene->attackerY += $y;
+    }
+
+    /** @param list<Action> $actions */
+    private function attack(Scene $scene, array $actions, float $line, float $crouch, bool $isUsual, BeatLog $log): void
+    {
+        [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
+        $comes = $scene->beats === 0 && $this->facets->phase === Phase::Reaching && $this->kind->start !== Start::Threat;
+        if ($comes) {
+            $log->delivery = $this->assault->come($scene, $actions, $crouch, $isUsual);
+        } elseif ($scene->followUpIsDue || ($scene->beats === 1 && $this->facets->phase === Phase::FollowUp)) {
+            $scene->followUpIsDue = false;
+            $log->delivery = $this->assault->followUp($scene, $actions, $line, $crouch);
+        }
+        if ($log->delivery === null && $scene->isAttackerFree()) {
+            $scene->attackerFacing = Angle::turned($scene->attackerFacing, Angle::round($scene->bearingToAttacker() + 180), self::TURN * $log->seconds);
+            if ($this->kind->start === Start::Threat && ! $scene->attackerPosture->fixesFeet()) {
+                $scene->moveAttacker(-max(0.0, min(self::WALK * $this->bodies->attacker, $scene->distance() - self::NEAREST)));
+            }
+        }
+        $scene->keepApart($beforeX, $beforeY);
+    }
+
+    /**
+     * The effects of a beat, and what a what-if changes; the beat is over then.
+     *
+     * @param list<Effect> $effects in the order in which they come
+     */
+    public function takeEffects(Scene $scene, ?Beat $beat, array $effects, ?Happening $happening, BeatLog $log): void
+    {
+        [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
+        $scene->time = $log->startsAt + $log->seconds;
+        $scene->beats++;
+        $this->effects->bend($scene);
+        $log->effect = $effects[0] ?? null;
+        foreach ($beat === null ? [] : $effects as $effect) {
+            $this->effects->take($scene, $effect, $log->performed);
+        }
+        match ($happening) {
+            Happening::GetsUp => $scene->recover(),
+            Happening::Far => $scene->moveAttacker(self::ELSEWHERE),
+            Happening::Near => $scene->moveAttacker(-self::ELSEWHERE),
+            Happening::SecondAttack => $scene->followUpIsDue = true,
+            default => null,
+        };
+        $scene->capDistance();
+        $scene->keepApart($beforeX, $beforeY);
+    }
+
+    public function frame(Scene $scene, string $number, ?Beat $beat, ?Condition $condition, BeatLog $log, bool $withThreats = true): Frame
+    {
+        $toDefender = Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY);
+        $off = Angle::turn($scene->attackerFacing, $toDefender);
+        $distance = $scene->distance();
+
+        return new Frame(
+            $number,
+            $beat,
+            $condition,
+            $log->startsAt,
+            $scene->time,
+            new Positions(
+                $scene->defender(),
+                $scene->attacker(),
+                $distance,
+                Sector::of($off),
+                abs($off) < 90 && $distance < Weapons::FIST * $this->bodies->attacker && abs($distance * sin(deg2rad($off))) < 0.129 * $this->bodies->attacker,
+                abs($off) / self::TURN,
+                new Fists($withThreats ? $this->striker->fistReach($scene) : null, Weapons::fistMargin($scene)),
+                $withThreats ? Weapons::free($scene) : [],
+            ),
+            new Movement(new Point($log->fromX, $log->fromY), $log->facedAt, $log->carried, $log->feetMoved, $log->turned, $log->strides, $log->barredBehind),
+            new Events($scene->hold, $scene->grips, $log->heldBefore, $log->delivery, $log->performed, $log->effect, $log->wornOff),
+        );
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Floor;
+
+use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Hand;
+use StoneDrill\Core\Attack\Hold;
+use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Technique\Effect;
+use StoneDrill\Core\Technique\Verb;
+
+/** What an assumed effect does to the attacker. */
+final readonly class Effects
+{
+    /** Seconds for which an effect lasts. */
+    private const FOLDED = 1.5;
+    private const TURNED = 1.0;
+    private const KNEELING = 2.0;
+    private const DROPPED = 3.0;
+
+    /** Metres, as shares of the attacker's stature, by which one moves the attacker: away above 0. */
+    private const ROCKED = 0.25;
+    private const DRIVEN_BACK = 0.50;
+    private const PULLED_IN = -0.30;
+
+    /** Seconds for which a dive that was stopped folds the attacker. */
+    private const BENT = 1.0;
+
+    public function __construct(private Kind $kind, private Facets $facets, private Spots $spots) {}
+
+    /** A dive that was stopped in the beat that ends folds the attacker for a moment. */
+    public function bend(Scene $scene): void
+    {
+        if ($scene->isBent) {
+            $scene->postureUntil = $scene->time + self::BENT;
+            $scene->isBent = false;
+        }
+    }
+
+    /**
+     * What the author assumes that the beat does to the attacker.
+     *
+     * @param list<PerformedAction> $performed of the beat
+     */
+    public function take(Scene $scene, Effect $effect, array $performed): void
+    {
+        $height = $scene->bodies->attacker;
+        match ($effect) {
+            Effect::Released => $scene->hold = Hold::none($this->kind),
+            Effect::Rocked => $scene->moveAttacker(self::ROCKED * $height),
+            Effect::DrivenBack => $this->driveBack($scene, self::DRIVEN_BACK * $height),
+            Effect::PulledIn => $scene->moveAttacker(self::PULLED_IN * $height),
+            Effect::Folded => $this->pose($scene, Posture::Folded, self::FOLDED),
+            Effect::Straightened => $this->straighten($scene),
+            Effect::Turned => $this->turn($scene, $performed),
+            Effect::Kneeling => $this->pose($scene, Posture::Kneeling, self::KNEELING),
+            Effect::Dropped => $this->drop($scene),
+            Effect::ArmGone => $this->takeArm($scene, $performed),
+        };
+    }
+
+    private function driveBack(Scene $scene, float $metres): void
+    {
+        $scene->hold = Hold::none($this->kind);
+        $scene->endGrips();
+        $scene->isAstride = false;
+        $scene->moveAttacker($metres);
+    }
+
+    private function drop(Scene $scene): void
+    {
+        $scene->hold = Hold::none($this->kind);
+        $scene->isAstride = false;
+        $this->pose($scene, Posture::Lying, self::DROPPED);
+    }
+
+    private function pose(Scene $scene, Posture $posture, float $seconds): void
+    {
+        $scene->attackerPosture = $posture;
+        $scene->postureUntil = $scene->time + $seconds;
+    }
+
+    private function straighten(Scene $scene): void
+    {
+        if ($scene->attackerPosture === Posture::Folded) {
+            $scene->attackerPosture = Posture::Standing;
+            $scene->postureUntil = null;
+        }
+    }
+
+    /** @param list<PerformedAction> $performed */
+    private function turn(Scene $scene, array $performed): void
+    {
+        $isRight = false;
+        foreach ($performed as $done) {
+            if ($done->limb !== null) {
+                $isRight = $done->limb->isRight();
+
+                break;
+            }
+        }
+        $scene->attackerFacing = Angle::round($scene->attackerFacing + ($isRight ? 90 : -90));
+        $scene->turnedUntil = $scene->time + self::TURNED;
+    }
+
+    /**
+     * The arm that the beat works on, or one that is gripped, or the one that attacks, is no longer of use to the attacker.
+     *
+     * @param list<PerformedAction> $performed
+     */
+    private function takeArm(Scene $scene, array $performed): void
+    {
+        $arm = null;
+        foreach ($performed as $done) {
+            $target = $done->action->targets[0] ?? null;
+            if ($done->limb !== null && $target !== null && ($target->isOfArm() || $done->action->is(Verb::Lock))) {
+                $arm ??= $this->spots->armMetBy($scene, $done->limb->singles()[0]);
+            }
+        }
+        foreach ($scene->grips as $grip) {
+            $arm ??= $grip->arm;
+        }
+        $arm ??= $this->facets->hand->isOne() ? $this->facets->hand : Hand::Right;
+        $scene->armsGone[$arm->value] = true;
+        $scene->hold = $scene->hold->withoutArm($arm);
+    }
+}
