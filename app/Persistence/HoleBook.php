@@ -13,8 +13,8 @@ use StoneDrill\Core\Coverage\Fewest;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\HoleFinder;
 use StoneDrill\Core\Coverage\RunCache;
-use StoneDrill\Core\Coverage\WeaknessFinder;
 use StoneDrill\Core\Coverage\Widener;
+use StoneDrill\Core\Coverage\Works;
 use StoneDrill\Core\Curriculum\Catalogue;
 
 /**
@@ -28,7 +28,7 @@ final readonly class HoleBook
     /** Pairs of answer and cell beyond which no answer is tried at near attacks, which takes a run for any two sizes. */
     private const MAX_WIDENED = 1_000_000;
 
-    public function __construct(private CatalogueMapper $mapper, private ProofBook $proof, private RevisionCache $kept) {}
+    public function __construct(private CatalogueMapper $mapper, private ProofBook $proof, private CoverageBook $coverages, private RunBook $runs, private RevisionCache $kept) {}
 
     /** @return list<Hole>|null null while they are not worked out */
     public function known(School $school): ?array
@@ -95,10 +95,11 @@ final readonly class HoleBook
      */
     public function after(School $school, Catalogue $now, Catalogue $then): array
     {
-        $memory = $this->memory($school);
-        $holes = Coverage::known($now, $this->of($school))->after($then, $this->finder($school, $then, $memory))->holes;
+        $before = Coverage::known($now, $this->coverages->of($school)->worksFrom(), $this->of($school));
+        $memory = $this->runs->of($school);
+        $holes = $before->after($then, $this->finder($school, $then, $memory))->holes;
         // It asks for a part only: what the holes will ask for again stays.
-        $this->keep($school, $memory->all());
+        $this->runs->keep($school, $memory->all());
 
         return $holes;
     }
@@ -111,10 +112,10 @@ final readonly class HoleBook
      */
     public function fewest(School $school, Catalogue $curriculum, string $rank, float $share): Fewest
     {
-        $memory = $this->memory($school);
-        $fewest = Fewest::of($curriculum, $rank, $share, $this->widener($curriculum, $memory));
+        $memory = $this->runs->of($school);
+        $fewest = Fewest::of($curriculum, $rank, $share, $this->widener($curriculum, $memory), new Works($curriculum, $memory));
         // It asks for a part only: what the holes will ask for again stays.
-        $this->keep($school, $memory->all());
+        $this->runs->keep($school, $memory->all());
 
         return $fewest;
     }
@@ -123,16 +124,17 @@ final readonly class HoleBook
     private function find(School $school): array
     {
         $catalogue = $this->mapper->curriculum($school);
-        $memory = $this->memory($school);
-        $holes = $this->finder($school, $catalogue, $memory)->find(Coverage::known($catalogue, [])->cells);
-        $this->keep($school, $memory->kept());
+        $cells = $this->coverages->of($school)->cells;
+        $memory = $this->runs->of($school);
+        $holes = $this->finder($school, $catalogue, $memory)->find($cells);
+        $this->runs->keep($school, $memory->kept());
 
         return $holes;
     }
 
     private function finder(School $school, Catalogue $catalogue, RunCache $memory): HoleFinder
     {
-        return new HoleFinder($catalogue, new WeaknessFinder($catalogue, $memory), $this->widener($catalogue, $memory), $this->proof->of($school));
+        return HoleFinder::whole($catalogue, $memory, $this->widener($catalogue, $memory), $this->proof->of($school));
     }
 
     /** Whether a catalogue is so large that widening an answer is not among the moves. */
@@ -144,17 +146,6 @@ final readonly class HoleBook
     private function widener(Catalogue $catalogue, RunCache $memory): ?Widener
     {
         return self::isLarge($catalogue) ? null : new Widener($catalogue, $memory);
-    }
-
-    private function memory(School $school): RunCache
-    {
-        return new RunCache($this->kept->latest("runs:{$school->id}") ?? []);
-    }
-
-    /** @param array<string, mixed> $runs what was found, by what it hangs on */
-    private function keep(School $school, array $runs): void
-    {
-        $this->kept->keep("runs:{$school->id}", '', self::SECONDS, $runs);
     }
 
     /** Proof ages by the day. */

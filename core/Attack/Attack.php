@@ -33,6 +33,12 @@ final readonly class Attack
         $this->isSymmetric = $facets->bits === $this->mirrored->bits;
     }
 
+    /** The same with the need of those under 16. */
+    public function forYouth(): self
+    {
+        return new self($this->id, $this->title, $this->kind, $this->facets, new Need($this->need->youth, $this->need->youth, $this->need->isCritical), $this->prevalence, $this->briefing);
+    }
+
     /**
      * What can hurt a partner: what its kind says, and what is said of it alone.
      *

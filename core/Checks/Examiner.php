@@ -46,7 +46,8 @@ final readonly class Examiner
         $facets = $attack->on($side);
         $pace = $rung->pace ?? 1.0;
         $simulation = new Simulation($attack->kind, $facets, $bodies, new Setting($pace, $attack->briefing->recoil, $this->standards->school->tolerance, seesThreats: $scope->seesThreats));
-        $beats = $simulation->inPlace($isMirrored ? $answer->beats->mirror() : $answer->beats);
+        $read = $this->asRead($answer);
+        $beats = $simulation->inPlace($isMirrored ? $read->mirror() : $read);
         $run = $simulation->run($beats, fn (GoToAnswer $goes): ?Destination => $this->destination($goes, $isMirrored ? Side::Mirrored : Side::Written, $bodies, $pace));
         $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run);
         if ($scope->variesUnbacked) {
@@ -54,6 +55,14 @@ final readonly class Examiner
         }
 
         return $this->sorted($trial, $scope->checks, $this->withoutSome($trial, $simulation, $beats, $scope->checks));
+    }
+
+    /** The beats as they read for those of the answer's own rank. */
+    private function asRead(Answer $answer): Beats
+    {
+        $rank = $this->standards->rank($answer->teaching->rank);
+
+        return $answer->beats->readings() === [] ? $answer->beats : $answer->beats->readFor(false, $rank->id, $rank->name);
     }
 
     /**
@@ -65,7 +74,7 @@ final readonly class Examiner
     public function breaks(Examination $examination, Mistake $mistake, Side $side): ?Finding
     {
         $trial = $examination->trial;
-        $beats = $mistake->in($trial->answer->beats);
+        $beats = $mistake->in($this->asRead($trial->answer));
         if ($beats === null) {
             return null;
         }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Coverage;
 
 use StoneDrill\Core\Attack\Attack;
-use StoneDrill\Core\Attack\Facets;
+use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Rank;
 
-/** Which side of which attack is answered from which rank on, and what is missing. */
+/** Which side of which attack is answered from which rank on, by what works, and what is missing. */
 final readonly class Coverage
 {
     /**
@@ -20,25 +21,41 @@ final readonly class Coverage
      */
     private function __construct(private Catalogue $catalogue, public array $cells, public array $holes, private array $order) {}
 
-    public static function of(Catalogue $catalogue): self
+    public static function of(Catalogue $catalogue, ?Works $works = null): self
     {
-        return self::found($catalogue, new HoleFinder($catalogue));
+        return self::found($catalogue, new HoleFinder($catalogue, $works ?? new Works($catalogue)));
     }
 
     /**
-     * The same with holes that were found before.
+     * The same where it is known what works, with holes that were found before.
      *
-     * @param list<Hole> $holes of this catalogue
+     * @param array<string, array<string, int>> $worksFrom position of the rank from which an answer works, by the cell's key, then its id
+     * @param list<Hole>                        $holes     of this catalogue
      */
-    public static function known(Catalogue $catalogue, array $holes): self
+    public static function known(Catalogue $catalogue, array $worksFrom, array $holes = []): self
     {
-        return new self($catalogue, self::cells($catalogue, $catalogue->attacks), $holes, $catalogue->rankOrder());
+        $known = static fn (Answer $answer, Attack $attack, Side $side): ?int => $worksFrom[CellKey::of($attack, $side)->text][$answer->id] ?? null;
+
+        return new self($catalogue, Cells::of($catalogue, $catalogue->attacks, $known), $holes, $catalogue->rankOrder());
     }
 
     /** The same with everything that answers lack in their cells, what is alike, and what is proven on a day. */
-    public static function whole(Catalogue $catalogue, WeaknessFinder $weaknesses, ?Widener $widener = null, ?ProvenShare $proof = null): self
+    public static function whole(Catalogue $catalogue, RunCache $memory = new RunCache(), ?Widener $widener = null, ?ProvenShare $proof = null): self
     {
-        return self::found($catalogue, new HoleFinder($catalogue, $weaknesses, $widener, $proof));
+        return self::found($catalogue, HoleFinder::whole($catalogue, $memory, $widener, $proof));
+    }
+
+    /** @return array<string, array<string, int>> position of the rank from which an answer works, by the cell's key, then its id */
+    public function worksFrom(): array
+    {
+        $worksFrom = [];
+        foreach ($this->cells as $cell) {
+            if ($cell->worksFrom !== []) {
+                $worksFrom[$cell->key->text] = $cell->worksFrom;
+            }
+        }
+
+        return $worksFrom;
     }
 
     /**
@@ -62,7 +79,7 @@ final readonly class Coverage
             }
         }
         $anew = [];
-        foreach (self::cells($now, array_values($concerned)) as $cell) {
+        foreach (Cells::of($now, array_values($concerned), $finder->works->from(...)) as $cell) {
             $anew[$cell->key->text] = $cell;
         }
         $cells = array_map(static fn (Cell $cell): Cell => $anew[$cell->key->text] ?? $cell, $this->cells);
@@ -73,7 +90,7 @@ final readonly class Coverage
 
     private static function found(Catalogue $catalogue, HoleFinder $finder): self
     {
-        $cells = self::cells($catalogue, $catalogue->attacks);
+        $cells = Cells::of($catalogue, $catalogue->attacks, $finder->works->from(...));
 
         return new self($catalogue, $cells, $finder->find($cells), $catalogue->rankOrder());
     }
@@ -121,81 +138,31 @@ final readonly class Coverage
     /** The laid share, by weight, of what this rank and the ones below it need; 1 when they need nothing. */
     public function coveredBy(string $rank): float
     {
-        $needed = $laid = 0.0;
+        return $this->shareBy($rank, static fn (Cell $cell): ?string => $cell->laidAt);
+    }
+
+    /** The share of it to which something is taught, whether it works or not. */
+    public function taughtBy(string $rank): float
+    {
+        return $this->shareBy($rank, static fn (Cell $cell): ?string => $cell->taughtAt);
+    }
+
+    /** @param callable(Cell): ?string $from id of the rank from which a cell counts */
+    private function shareBy(string $rank, callable $from): float
+    {
+        $needed = $counted = 0.0;
         foreach ($this->cells as $cell) {
             if ($this->isBy($cell->attack->need->rank, $rank)) {
                 $needed += $cell->weight();
-                $laid += $this->isBy($cell->laidAt, $rank) ? $cell->weight() : 0.0;
+                $counted += $this->isBy($from($cell), $rank) ? $cell->weight() : 0.0;
             }
         }
 
-        return $needed === 0.0 ? 1.0 : $laid / $needed;
+        return $needed === 0.0 ? 1.0 : $counted / $needed;
     }
 
     private function isBy(?string $rank, string $limit): bool
     {
         return $rank !== null && $this->order[$rank] <= $this->order[$limit];
-    }
-
-    /**
-     * @param list<Attack> $attacks of the catalogue
-     *
-     * @return list<Cell>
-     */
-    private static function cells(Catalogue $catalogue, array $attacks): array
-    {
-        $order = $catalogue->rankOrder();
-        $ranks = array_map(static fn (Rank $rank): string => $rank->id, $catalogue->ranks);
-        $from = [];
-        foreach ($catalogue->answers as $answer) {
-            $from[$answer->id] = $answer->introducedAt($order);
-        }
-        $byKind = self::byKind($catalogue->answers);
-        $cells = [];
-        foreach ($attacks as $attack) {
-            $rivals = [...($byKind[$attack->kind->id] ?? []), ...($byKind['*'] ?? [])];
-            foreach ($attack->sides() as $side) {
-                $answers = self::answering($attack, $attack->on($side), $rivals);
-                count($answers) > 1 && usort($answers, static fn (Answer $a, Answer $b): int => $from[$a->id] <=> $from[$b->id]);
-                $laidAt = $answers === [] ? null : $ranks[$from[$answers[0]->id]];
-                $cells[] = new Cell($attack, $side, array_map(static fn (Answer $answer): string => $answer->id, $answers), $laidAt);
-            }
-        }
-
-        return $cells;
-    }
-
-    /**
-     * @param list<Answer> $answers
-     *
-     * @return array<string, list<Answer>> by id of the kind, `*` for those that answer any
-     */
-    private static function byKind(array $answers): array
-    {
-        $byKind = [];
-        foreach ($answers as $answer) {
-            foreach ($answer->matching->pattern->kinds ?? ['*'] as $kind) {
-                $byKind[$kind][] = $answer;
-            }
-        }
-
-        return $byKind;
-    }
-
-    /**
-     * @param list<Answer> $answers
-     *
-     * @return list<Answer>
-     */
-    private static function answering(Attack $attack, Facets $facets, array $answers): array
-    {
-        $answering = [];
-        foreach ($answers as $answer) {
-            if ($answer->matching->covers($attack->kind, $facets)) {
-                $answering[] = $answer;
-            }
-        }
-
-        return $answering;
     }
 }

@@ -28,11 +28,10 @@ final readonly class CrossTable
         foreach ($cells as $cell) {
             $facets = $cell->facets;
             [$row, $column] = [$down->valueOf($cell->attack->kind, $facets), $across->valueOf($cell->attack->kind, $facets)];
-            $isInTime = $cell->isInTime($order);
             $count = $inCell[$cell->key->text] ?? 0;
-            $tallies[$row][$column] = ($tallies[$row][$column] ?? new Tally())->with($cell, $isInTime, $count);
-            $downs[$row] = ($downs[$row] ?? new Tally())->with($cell, $isInTime, $count);
-            $acrosses[$column] = ($acrosses[$column] ?? new Tally())->with($cell, $isInTime, $count);
+            $tallies[$row][$column] = ($tallies[$row][$column] ?? new Tally())->with($cell, $order, $count);
+            $downs[$row] = ($downs[$row] ?? new Tally())->with($cell, $order, $count);
+            $acrosses[$column] = ($acrosses[$column] ?? new Tally())->with($cell, $order, $count);
         }
 
         return new self(

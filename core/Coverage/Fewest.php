@@ -26,16 +26,17 @@ final readonly class Fewest
      * @param string $rank  id
      * @param float  $share 0 to 1
      */
-    public static function of(Catalogue $catalogue, string $rank, float $share, ?Widener $widener = null): self
+    public static function of(Catalogue $catalogue, string $rank, float $share, ?Widener $widener = null, ?Works $works = null): self
     {
         $order = $catalogue->rankOrder();
-        $cells = array_values(array_filter(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => $cell->attack->need->rank !== null && $order[$cell->attack->need->rank] <= $order[$rank]));
+        $works ??= new Works($catalogue);
+        $cells = array_values(array_filter(Coverage::of($catalogue, $works)->cells, static fn (Cell $cell): bool => $cell->attack->need->rank !== null && $order[$cell->attack->need->rank] <= $order[$rank]));
         $weights = array_map(static fn (Cell $cell): float => $cell->weight(), $cells);
         $needed = array_sum($weights);
         if ($needed <= 0.0) {
             return new self([], 1.0, true, 0, true);
         }
-        $candidates = self::candidates($catalogue, $cells, $order[$rank], $widener);
+        $candidates = self::candidates($catalogue, $cells, $rank, $widener, $works);
         $search = new SetCover($weights, array_map(static fn (Candidate $candidate): array => $candidate->cells, $candidates));
         $goal = min($share * $needed, $search->most());
         $isExact = count($candidates) <= self::EXACT;
@@ -57,21 +58,22 @@ final readonly class Fewest
      *
      * @return list<Candidate>
      */
-    private static function candidates(Catalogue $catalogue, array $cells, int $position, ?Widener $widener): array
+    private static function candidates(Catalogue $catalogue, array $cells, string $rank, ?Widener $widener, Works $works): array
     {
         $order = $catalogue->rankOrder();
+        $position = $order[$rank];
         $candidates = [];
         foreach ($catalogue->answers as $answer) {
             $isLater = $answer->introducedAt($order) > $position;
-            $own = self::met($cells, static fn (Cell $cell): bool => in_array($answer->id, $cell->answers, true));
+            $own = self::met($cells, static fn (Cell $cell): bool => $isLater ? isset($cell->worksFrom[$answer->id]) : ($cell->worksFrom[$answer->id] ?? PHP_INT_MAX) <= $position);
             $candidates[] = new Candidate($answer->id, $isLater ? 'earlier' : 'teach', $own);
             if ($isLater) {
                 continue;
             }
             if (! $answer->matching->mirrored) {
-                $candidates[] = new Candidate($answer->id, MoveKind::Mirror->value, self::met($cells, static fn (Cell $cell): bool => $answer->matching->coversMirrored($cell->attack->kind, $cell->facets)));
+                $candidates[] = new Candidate($answer->id, MoveKind::Mirror->value, self::met($cells, static fn (Cell $cell): bool => $answer->matching->coversMirrored($cell->attack->kind, $cell->facets) && $works->failure($answer, $cell->attack, $cell->side, $rank, true) === null));
             }
-            array_push($candidates, ...self::widened($answer, $cells, $own, $widener));
+            array_push($candidates, ...self::widened($answer, $cells, $own, $widener, static fn (Cell $cell, bool $isMirrored): bool => $works->failure($answer, $cell->attack, $cell->side, $rank, $isMirrored) === null));
         }
 
         return array_values(array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->cells !== []));
@@ -81,9 +83,11 @@ final readonly class Fewest
      * @param list<Cell> $cells
      * @param list<int>  $own   places of the cells that it meets already
      *
+     * @param callable(Cell, bool): bool $works whether it works in a cell, mirrored or not
+     *
      * @return list<Candidate>
      */
-    private static function widened(Answer $answer, array $cells, array $own, ?Widener $widener): array
+    private static function widened(Answer $answer, array $cells, array $own, ?Widener $widener, callable $works): array
     {
         $candidates = [];
         if ($widener === null) {
@@ -91,7 +95,7 @@ final readonly class Fewest
         }
         foreach ($cells as $place => $cell) {
             $near = in_array($place, $own, true) ? null : $widener->near($answer, $cell);
-            if ($near !== null && ! $widener->hasNewStops($answer, $cell, $near[1])) {
+            if ($near !== null && $works($cell, $near[1]) && ! $widener->hasNewStops($answer, $cell, $near[1])) {
                 $candidates[] = new Candidate($answer->id, MoveKind::Widen->value, [...$own, $place]);
             }
         }

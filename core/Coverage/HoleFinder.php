@@ -36,7 +36,7 @@ final readonly class HoleFinder
      * @param ?Widener     $widener tries answers to what is alike; without it none is offered
      * @param ?ProvenShare $proof  without it nothing is said of proof
      */
-    public function __construct(private Catalogue $catalogue, private ?WeaknessFinder $weaknesses = null, private ?Widener $widener = null, private ?ProvenShare $proof = null)
+    public function __construct(private Catalogue $catalogue, public Works $works, private ?WeaknessFinder $weaknesses = null, private ?Widener $widener = null, private ?ProvenShare $proof = null)
     {
         $this->order = $catalogue->rankOrder();
         $this->ranks = array_column($catalogue->ranks, null, 'id');
@@ -51,6 +51,14 @@ final readonly class HoleFinder
             $byFamily[$attacks[$answer->attack]->kind->family->value][] = $answer;
         }
         [$this->byKind, $this->byFamily] = [$byKind, $byFamily];
+    }
+
+    /** One that finds everything, and remembers what it runs. */
+    public static function whole(Catalogue $catalogue, RunCache $memory = new RunCache(), ?Widener $widener = null, ?ProvenShare $proof = null): self
+    {
+        $works = new Works($catalogue, $memory);
+
+        return new self($catalogue, $works, new WeaknessFinder($catalogue, $works, $memory), $widener, $proof);
     }
 
     /**
@@ -135,6 +143,10 @@ final readonly class HoleFinder
 
     private function notLaid(Cell $cell, string $need, bool $otherInTime): Hole
     {
+        $taught = $this->taughtBy($cell, $need);
+        if ($taught !== []) {
+            return $this->failing($cell, $need, $taught);
+        }
         $kind = match (true) {
             $otherInTime => HoleKind::OneSided,
             $cell->laidAt === null => HoleKind::Open,
@@ -154,25 +166,45 @@ final readonly class HoleFinder
         return $this->hole($kind, $cell, $need, $reason, $this->moves($cell, $need, null));
     }
 
+    /** @param non-empty-list<Answer> $taught those that are taught to it by then, and none of which works */
+    private function failing(Cell $cell, string $need, array $taught): Hole
+    {
+        $fails = [];
+        foreach ($taught as $answer) {
+            $isMirrored = ! $answer->matching->coversAsWritten($cell->attack->kind, $cell->facets);
+            $failure = $this->works->failure($answer, $cell->attack, $cell->side, $need, $isMirrored);
+            if ($failure !== null) {
+                $fails[] = $failure;
+            }
+        }
+        $reason = Text::of('holes.weak.fails', [
+            'attack' => $this->named($cell),
+            'answers' => Text::counted('holes.answers', count($taught), ['answer' => $taught[0]->title, 'rank' => $this->ranks[$need]->name]),
+            'beat' => $fails[0]->beat ?? '',
+            'message' => $fails[0]->message ?? '',
+        ]);
+
+        return $this->hole(HoleKind::Fails, $cell, $need, $reason, $this->moves($cell, $need, null), $fails);
+    }
+
     /** @return list<Hole> one for each weakness that every answer of the cell has which is taught by then */
     private function faulty(Cell $cell, string $need): array
     {
         if ($this->weaknesses === null) {
             return [];
         }
-        $taught = $this->taughtBy($cell, $need);
+        $taught = array_map(fn (string $id): Answer => $this->answers[$id], $cell->workingBy($this->order[$need]));
         $holes = [];
         foreach (Weakness::cases() as $weakness) {
             if ($this->isShared($weakness, $taught, $cell, $need) && ($weakness !== Weakness::Slow || ! $this->isLandedLaid($cell, $need))) {
-                $fails = $weakness === Weakness::Fails ? $this->failures($cell, $need, $taught) : [];
-                $holes[] = $this->hole($weakness->hole(), $cell, $need, $this->because($weakness, $cell, $need, $taught, $fails[0] ?? null), $this->moves($cell, $need, $weakness), $fails);
+                $holes[] = $this->hole($weakness->hole(), $cell, $need, $this->because($weakness, $cell, $need, $taught), $this->moves($cell, $need, $weakness));
             }
         }
 
         return $holes;
     }
 
-    /** @param list<Answer> $taught those that lay the cell */
+    /** @param list<Answer> $taught those that work in the cell */
     private function isShared(Weakness $weakness, array $taught, Cell $cell, string $need): bool
     {
         foreach ($taught as $answer) {
@@ -184,28 +216,8 @@ final readonly class HoleFinder
         return $taught !== [];
     }
 
-    /**
-     * Where each answer fails.
-     *
-     * @param list<Answer> $taught
-     *
-     * @return list<Failure>
-     */
-    private function failures(Cell $cell, string $need, array $taught): array
-    {
-        $failures = [];
-        foreach ($taught as $answer) {
-            $failure = $this->weaknesses?->failure($answer, $cell, $need, ! $answer->matching->coversAsWritten($cell->attack->kind, $cell->facets));
-            if ($failure !== null) {
-                $failures[] = $failure;
-            }
-        }
-
-        return $failures;
-    }
-
     /** @param list<Answer> $taught */
-    private function because(Weakness $weakness, Cell $cell, string $need, array $taught, ?Failure $first): Text
+    private function because(Weakness $weakness, Cell $cell, string $need, array $taught): Text
     {
         $rank = $this->ranks[$need];
 
@@ -213,7 +225,6 @@ final readonly class HoleFinder
             'attack' => $this->named($cell),
             'answers' => Text::counted('holes.answers', count($taught), ['answer' => $taught[0]->title, 'rank' => $rank->name]),
             'rung' => $rank->goalRung,
-            ...($first === null ? [] : ['beat' => $first->beat, 'message' => $first->message]),
         ]);
     }
 
@@ -248,7 +259,7 @@ final readonly class HoleFinder
         return false;
     }
 
-    /** @return list<Answer> those that lay the cell by then */
+    /** @return list<Answer> those that are taught to the cell by then */
     private function taughtBy(Cell $cell, string $need): array
     {
         return array_values(array_filter(
@@ -266,13 +277,13 @@ final readonly class HoleFinder
     {
         $moves = [];
         foreach ($this->meeting($cell) as $answer) {
-            if (! $answer->matching->mirrored && $this->mirrorCloses($answer, $cell, $need) && $this->isFree($answer, $cell, $need, $without)) {
+            if (! $answer->matching->mirrored && $this->mirrorCloses($answer, $cell, $need) && $this->works->failure($answer, $cell->attack, $cell->side, $need, true) === null && $this->isFree($answer, $cell, $need, $without, true)) {
                 $moves[] = new Move(MoveKind::Mirror, $answer->id);
             }
         }
         array_push($moves, ...$this->widenings($cell, $need, $without));
-        foreach ($cell->answers as $late) {
-            if ($this->answers[$late]->introducedAt($this->order) > $this->order[$need] && $this->isFree($this->answers[$late], $cell, $need, $without)) {
+        foreach (array_keys($cell->worksFrom) as $late) {
+            if ($cell->worksFrom[$late] > $this->order[$need] && $this->isFree($this->answers[$late], $cell, $need, $without)) {
                 $moves[] = new Move(MoveKind::Earlier, $late);
             }
         }
@@ -313,7 +324,7 @@ final readonly class HoleFinder
         }
         foreach ($this->byFamily[$cell->attack->kind->family->value] ?? [] as $answer) {
             $near = $this->order[$answer->teaching->rank] <= $this->order[$need] ? $this->widener->near($answer, $cell) : null;
-            if ($near !== null && $this->isFree($answer, $cell, $need, $without, $near[1])) {
+            if ($near !== null && $this->works->failure($answer, $cell->attack, $cell->side, $need, $near[1]) === null && $this->isFree($answer, $cell, $need, $without, $near[1])) {
                 $facets = $near[1] ? $cell->facets->mirror() : $cell->facets;
                 $value = $near[0] === 'kind' ? $cell->attack->kind->id : $facets->toArray()[$near[0]];
                 $moves[] = new Move(MoveKind::Widen, $answer->id, $this->widener->findings($answer, $cell, $near[1]), $near[0], $value);

@@ -98,13 +98,9 @@ final readonly class Load
     private static function choice(Catalogue $catalogue, Coverage $coverage): array
     {
         $order = $catalogue->rankOrder();
-        $from = [];
-        foreach ($catalogue->answers as $answer) {
-            $from[$answer->id] = $answer->introducedAt($order);
-        }
         $bits = $laid = array_fill_keys(array_keys($order), 0.0);
         foreach ($coverage->cells as $cell) {
-            $positions = array_map(static fn (string $id): int => $from[$id], $cell->answers);
+            $positions = array_values($cell->worksFrom);
             foreach ($order as $rank => $position) {
                 $known = count(array_filter($positions, static fn (int $of): bool => $of <= $position));
                 $bits[$rank] += $known > 0 ? log($known, 2) : 0.0;

@@ -16,12 +16,11 @@ final readonly class Removable
     public static function of(Catalogue $catalogue, Coverage $coverage): array
     {
         $order = $catalogue->rankOrder();
-        $answers = array_column($catalogue->answers, null, 'id');
         $load = [];
         foreach ($coverage->cells as $cell) {
-            $first = array_filter($cell->answers, static fn (string $id): bool => $answers[$id]->introducedAt($order) === $order[$cell->laidAt ?? '']);
+            $first = array_keys($cell->worksFrom, $order[$cell->laidAt ?? ''] ?? -1, true);
             if (count($first) === 1) {
-                $load[array_values($first)[0]] = true;
+                $load[$first[0]] = true;
             }
         }
 

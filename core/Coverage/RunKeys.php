@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
+use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -34,15 +36,16 @@ final class RunKeys
 
     /**
      * @param string $what       what is looked for
+     * @param Side   $side       of the attack
      * @param string $need       id of the rank that needs the cell, where that matters
      * @param bool   $isMirrored whether the answer is mirrored there
      */
-    public function of(string $what, Answer $answer, Cell $cell, string $need, bool $isMirrored): string
+    public function of(string $what, Answer $answer, Attack $attack, Side $side, string $need, bool $isMirrored): string
     {
         $ofAnswer = $this->answers[$answer->id] ??= "{$this->imprint->of($answer)} {$this->standards->familyBits($answer->teaching->rank)}";
-        $ofKind = $this->kinds[$cell->attack->kind->id] ??= self::content($cell->attack->kind);
+        $ofKind = $this->kinds[$attack->kind->id] ??= self::content($attack->kind);
 
-        return "{$what} {$this->school} {$ofAnswer} {$ofKind} {$cell->facets->bits} {$need} {$isMirrored}";
+        return "{$what} {$this->school} {$ofAnswer} {$ofKind} {$attack->on($side)->bits} {$attack->briefing->recoil->value} {$need} {$isMirrored}";
     }
 
     public static function content(Kind $kind): string

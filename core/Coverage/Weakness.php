@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-/** What an answer lacks in a cell that it lays. */
+/** What an answer lacks in a cell where it works. */
 enum Weakness: string
 {
-    case Fails = 'fails';
     case Barred = 'barred';
     case NoWayOut = 'no way out';
     case SizeBound = 'size-bound';
@@ -18,7 +17,6 @@ enum Weakness: string
     public function hole(): HoleKind
     {
         return match ($this) {
-            self::Fails => HoleKind::Fails,
             self::Barred => HoleKind::Barred,
             self::NoWayOut => HoleKind::NoWayOut,
             self::SizeBound => HoleKind::SizeBound,

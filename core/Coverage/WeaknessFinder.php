@@ -27,17 +27,13 @@ final class WeaknessFinder
 
     private readonly Sizes $sizes;
 
-    /** @var array<string, int> position by id of the rank */
-    private readonly array $order;
-
     private readonly RunKeys $keys;
 
-    public function __construct(private readonly Catalogue $catalogue, private readonly RunCache $memory = new RunCache())
+    public function __construct(private readonly Catalogue $catalogue, private readonly Works $works, private readonly RunCache $memory = new RunCache())
     {
         $this->standards = Standards::of($catalogue);
         $this->examiner = new Examiner($this->standards);
         $this->sizes = new Sizes($catalogue->school);
-        $this->order = $catalogue->rankOrder();
         $this->keys = new RunKeys($catalogue, $this->standards);
     }
 
@@ -49,35 +45,20 @@ final class WeaknessFinder
      */
     public function has(Weakness $weakness, Answer $answer, Cell $cell, string $need, bool $isMirrored): bool
     {
-        // Short forms apart, it is taught as it is.
-        $taught = fn (): Answer => ($beats = $this->taught($answer, $need)) === $answer->beats ? $answer : $answer->withBeats($beats);
+        $taught = fn (): Answer => $this->works->taught($answer, $need);
 
         return match ($weakness) {
-            Weakness::Fails => $this->failure($answer, $cell, $need, $isMirrored) !== null,
             Weakness::Slow => $this->isSlow($taught(), $cell, $need),
-            Weakness::SizeBound => $this->memory->of($this->keys->of('size', $answer, $cell, $need, $isMirrored), fn (): bool => $this->isSizeBound($taught(), $cell, $isMirrored)),
-            default => in_array($weakness, $this->memory->of($this->keys->of('weakness', $answer, $cell, $need, $isMirrored), fn (): array => $this->search($taught(), $cell, $isMirrored)), true),
+            Weakness::SizeBound => $this->memory->of($this->keys->of('size', $answer, $cell->attack, $cell->side, $need, $isMirrored), fn (): bool => $this->isSizeBound($taught(), $cell, $isMirrored)),
+            default => in_array($weakness, $this->memory->of($this->keys->of('weakness', $answer, $cell->attack, $cell->side, $need, $isMirrored), fn (): array => $this->search($taught(), $cell, $isMirrored)), true),
         };
-    }
-
-    /** Where an answer fails in a cell, for typical bodies; null where it works. */
-    public function failure(Answer $answer, Cell $cell, string $need, bool $isMirrored): ?Failure
-    {
-        $found = $this->memory->of($this->keys->of('fails', $answer, $cell, $need, $isMirrored), function () use ($answer, $cell, $need, $isMirrored): Failure|false {
-            $bodies = $this->sizes->bodies(null, null, $cell->attack->facets->build);
-            $failure = $this->examiner->examineIn($answer->withBeats($this->taught($answer, $need)), $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::works())->failure();
-
-            return $failure === null ? false : new Failure($answer->id, $failure->beat, $failure->message);
-        });
-
-        return $found === false ? null : $found;
     }
 
     /** The move that puts what the policy teaches in the place of what it does not; null where that leaves something barred. */
     public function softened(Answer $answer, Cell $cell, string $need): ?Move
     {
         $isMirrored = ! $answer->matching->coversAsWritten($cell->attack->kind, $cell->facets);
-        $move = $this->memory->of($this->keys->of('soft', $answer, $cell, $need, $isMirrored), fn (): array|false => $this->soften($answer, $cell, $need, $isMirrored));
+        $move = $this->memory->of($this->keys->of('soft', $answer, $cell->attack, $cell->side, $need, $isMirrored), fn (): array|false => $this->soften($answer, $cell, $need, $isMirrored));
 
         return $move === false ? null : new Move(MoveKind::Soften, $answer->id, $move[1], beats: $move[0]);
     }
@@ -90,16 +71,11 @@ final class WeaknessFinder
             return false;
         }
         $bodies = $this->sizes->bodies(null, null, $cell->attack->facets->build);
-        $before = $this->examiner->examineIn($answer->withBeats($this->taught($answer, $need)), $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::asWritten());
+        $before = $this->examiner->examineIn($this->works->taught($answer, $need), $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::asWritten());
         $after = $this->examiner->examineIn($answer->withBeats($soft), $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::asWritten());
         $anew = array_values(array_filter($after->findings, static fn (Finding $finding): bool => array_filter($before->findings, static fn (Finding $old): bool => $old->isLike($finding)) === []));
 
         return $this->finds($after, CheckId::Policy) ? false : [$soft, $anew];
-    }
-
-    private function taught(Answer $answer, string $need): Beats
-    {
-        return $answer->taughtAt($this->order[$need], $this->order[$answer->teaching->rank]);
     }
 
     /** @return list<Weakness> those that one run of it shows */

@@ -81,7 +81,7 @@ final class Widener
      */
     public function findings(Answer $answer, Cell $cell, bool $isMirrored): array
     {
-        return $this->memory->of($this->keys->of('widen', $answer, $cell, '', $isMirrored), fn (): array => $this->search($answer, $cell, $isMirrored));
+        return $this->memory->of($this->keys->of('widen', $answer, $cell->attack, $cell->side, '', $isMirrored), fn (): array => $this->search($answer, $cell, $isMirrored));
     }
 
     /** Beats that a run of it walks at most, those that it goes on to among them. */

@@ -91,6 +91,25 @@ final readonly class Catalogue
         return new self($this->school, $this->kinds, $this->ranks, $this->ladder, $this->attacks, $answers);
     }
 
+    /**
+     * What those under 16 learn: what they need, by the rank that needs it for them; the answers that are for them, from their
+     * rank and as they read for them; and the contact policy at their age.
+     */
+    public function forYouth(): self
+    {
+        $answers = [];
+        foreach ($this->answers as $answer) {
+            $rank = $answer->teaching->youthRank();
+            if ($rank !== null) {
+                $answers[] = $answer->introducedFrom($rank, $this->positions)->withBeats($answer->beats->readFor(true, $rank, $this->rank($rank)->name));
+            }
+        }
+        $attacks = array_map(static fn (Attack $attack): Attack => $attack->forYouth(), $this->attacks);
+        $school = $this->school->withPolicy(ContactPolicy::of($this->school, array_keys($this->positions))->forYouth());
+
+        return new self($school, $this->kinds, $this->ranks, $this->ladder, $attacks, $answers);
+    }
+
     /** The same school with one answer introduced at another rank, each by its id. */
     public function withAnswerAt(string $answer, string $rank): self
     {

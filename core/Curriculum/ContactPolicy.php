@@ -40,6 +40,16 @@ final readonly class ContactPolicy
         return $level;
     }
 
+    /**
+     * The rows as they are for those under 16: what is said of an age, whichever, is said of them.
+     *
+     * @return list<PolicyRow>
+     */
+    public function forYouth(): array
+    {
+        return array_map(static fn (PolicyRow $row): PolicyRow => new PolicyRow($row->hazard, null, $row->rank, $row->level), $this->rows);
+    }
+
     private function applies(PolicyRow $row, string $rank, ?int $age): bool
     {
         return ($row->under === null || ($age !== null && $age < $row->under))

@@ -34,6 +34,12 @@ final readonly class School
         public float $tolerance = self::TOLERANCE,
     ) {}
 
+    /** @param list<PolicyRow> $policy */
+    public function withPolicy(array $policy): self
+    {
+        return new self($this->name, $this->doctrine, $this->share, $this->holeFactors, $policy, $this->statures, $this->conventions, $this->tolerance);
+    }
+
     public function vocabulary(): Vocabulary
     {
         return Vocabulary::standard()->withAliases($this->conventions->aliases);

@@ -79,12 +79,10 @@ final class Eligibility
         return $said;
     }
 
-    /** @return list<Answer> */
+    /** @return list<Answer> those that work, as the student's rank is taught them */
     private function known(Student $student, Cell $cell): array
     {
-        $rank = $this->order[$student->rank];
-
-        return array_values(array_filter(array_map(fn (string $id): Answer => $this->answers[$id], $cell->answers), fn (Answer $answer): bool => $answer->introducedAt($this->order) <= $rank));
+        return array_map(fn (string $id): Answer => $this->answers[$id], $cell->workingBy($this->order[$student->rank]));
     }
 
     /** @return list<Hazard> that stand against the attack itself */
@@ -97,7 +95,7 @@ final class Eligibility
     private function ofAnswer(Student $student, Answer $answer): array
     {
         $isWhole = $this->order[$student->rank] >= $this->order[$answer->teaching->rank];
-        $hazards = $this->hazards[$answer->id][(int) $isWhole] ??= Hazards::ofBeats($answer->taughtAt($this->order[$student->rank], $this->order[$answer->teaching->rank]));
+        $hazards = $this->hazards[$answer->id][(int) $isWhole] ??= Hazards::ofBeats($answer->taughtAt($this->order[$student->rank], $this->order[$answer->teaching->rank])->readFor(false, $student->rank));
 
         return array_values(array_filter($hazards, fn (Hazard $hazard): bool => $this->isBarred($student, $hazard)));
     }

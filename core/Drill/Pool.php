@@ -17,7 +17,9 @@ use StoneDrill\Core\Text;
 /** What students can be drilled on: what their ranks need and have an answer to, without what is barred. */
 final class Pool
 {
-    private readonly Eligibility $bar;
+    private readonly Eligibility $grownUps;
+
+    private readonly Eligibility $youth;
 
     /** @var array<string, int> position by id of the rank */
     private readonly array $order;
@@ -28,10 +30,15 @@ final class Pool
     /** @var array<string, list<Cell>> what a rank needs, of adults and of youth */
     private array $needed = [];
 
-    /** @param list<Cell> $cells all of the catalogue, or those of the list that is drilled */
-    public function __construct(Catalogue $catalogue, private readonly array $cells, private readonly DateTimeImmutable $at)
+    /**
+     * @param list<Cell> $cells      all of the catalogue, or those of the list that is drilled
+     * @param Catalogue  $forYouth   the same as those under 16 learn it
+     * @param list<Cell> $youthCells of that catalogue
+     */
+    public function __construct(Catalogue $catalogue, private readonly array $cells, Catalogue $forYouth, private readonly array $youthCells, private readonly DateTimeImmutable $at)
     {
-        $this->bar = new Eligibility($catalogue, $at);
+        $this->grownUps = new Eligibility($catalogue, $at);
+        $this->youth = new Eligibility($forYouth, $at);
         $this->order = $catalogue->rankOrder();
     }
 
@@ -82,7 +89,7 @@ final class Pool
         $age = $student->born === null ? '' : intdiv((int) $this->at->format('Ymd') - (int) $student->born->format('Ymd'), 10_000);
         $alike = implode(' ', [$student->rank, $age, ...$student->flags]);
 
-        return $this->open[$alike] ??= array_values(array_filter($this->needed($student), fn (Cell $cell): bool => $this->bar->allowed($student, $cell) !== []));
+        return $this->open[$alike] ??= array_values(array_filter($this->needed($student), fn (Cell $cell): bool => $this->bar($student)->allowed($student, $cell) !== []));
     }
 
     /**
@@ -96,13 +103,13 @@ final class Pool
     {
         $cells = array_slice($this->shut($student), 0, $most);
 
-        return array_values(array_unique(array_filter(array_map(fn (Cell $cell): ?Text => $this->bar->reason($student, $cell), $cells)), SORT_REGULAR));
+        return array_values(array_unique(array_filter(array_map(fn (Cell $cell): ?Text => $this->bar($student)->reason($student, $cell), $cells)), SORT_REGULAR));
     }
 
     /** @return list<Text> how far hazards may go with the student, a sentence each */
     public function levels(Student $student): array
     {
-        return $this->bar->levels($student);
+        return $this->bar($student)->levels($student);
     }
 
     /** How many attacks are left out. */
@@ -114,7 +121,7 @@ final class Pool
     /** @return list<Answer> those of a cell that the student knows and may drill, the first taught first */
     public function answers(Student $student, Cell $cell): array
     {
-        return $this->bar->allowed($student, $cell);
+        return $this->bar($student)->allowed($student, $cell);
     }
 
     /**
@@ -132,14 +139,19 @@ final class Pool
         return array_map(static fn (Rep $rep): Family => $families[$rep->attack], $reps);
     }
 
-    /** @return list<Cell> */
+    private function bar(Student $student): Eligibility
+    {
+        return $student->isYouthOn($this->at) ? $this->youth : $this->grownUps;
+    }
+
+    /** @return list<Cell> what the student's rank needs and has an answer to that works */
     private function needed(Student $student): array
     {
         $rank = $this->order[$student->rank];
         $isYouth = $student->isYouthOn($this->at);
 
-        return $this->needed[$student->rank.($isYouth ? ' youth' : '')] ??= array_values(array_filter($this->cells, function (Cell $cell) use ($rank, $isYouth): bool {
-            $need = $cell->attack->need->by($isYouth);
+        return $this->needed[$student->rank.($isYouth ? ' youth' : '')] ??= array_values(array_filter($isYouth ? $this->youthCells : $this->cells, function (Cell $cell) use ($rank): bool {
+            $need = $cell->attack->need->rank;
 
             return $need !== null && $this->order[$need] <= $rank && $cell->laidAt !== null && $this->order[$cell->laidAt] <= $rank;
         }));

@@ -11,7 +11,9 @@ use StoneDrill\Core\Attack\Phase;
 use StoneDrill\Core\Attack\Thumb;
 use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Geometry\Bearing;
+use StoneDrill\Core\Technique\Action;
 use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Target;
 
 /**
@@ -31,7 +33,7 @@ final readonly class Situation
     /**
      * @param list<LimbStatus> $limbs        of the defender
      * @param list<string>     $attackerFree the attacker's hands and feet that are free
-     * @param list<Target>     $exposed      targets on the half of the attacker's body that is turned to the defender
+     * @param list<Hit>        $inReach      what every free weapon of the defender's reaches from here, the most to spare first
      * @param ?string          $weakSide     the way in which a wrist hold opens: where the thumb lies; null for other holds
      * @param list<RingPlace>  $ring         twelve bearings, 12 o'clock first
      * @param Frame            $start        both before the first beat
@@ -39,7 +41,7 @@ final readonly class Situation
     private function __construct(
         public array $limbs,
         public array $attackerFree,
-        public array $exposed,
+        public array $inReach,
         public ?string $weakSide,
         public array $ring,
         public Frame $start,
@@ -50,17 +52,39 @@ final readonly class Situation
         $opening = new Opening($kind, $facets);
         $scene = $opening->scene($bodies);
         $limbs = array_map($scene->hold->status(...), self::LIMBS);
-        $off = Angle::turn($scene->attackerFacing, Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY));
-        $exposed = array_values(array_filter(Target::cases(), static fn (Target $target): bool => $target->height() !== null && $target->face()->isExposedTo($off)));
 
         return new self(
             $limbs,
             array_map(static fn (array $free): string => $free[0]->value.($free[1] ? ' hand' : ' foot'), Weapons::sides($scene)),
-            $exposed,
+            self::inReach($scene, new Striker(new Spots($kind, $facets)), $limbs),
             $kind->holdsWrist() && $facets->thumb !== Thumb::NotApplicable ? $facets->thumb->value : null,
             self::ring($scene, $facets, $opening),
             (new Simulation($kind, $facets, $bodies))->start(),
         );
+    }
+
+    /**
+     * @param list<LimbStatus> $limbs
+     *
+     * @return list<Hit>
+     */
+    private static function inReach(Scene $scene, Striker $striker, array $limbs): array
+    {
+        $reached = [];
+        foreach ($limbs as $status) {
+            foreach ($status->isFree() ? Strike::by($status->limb) : [] as $strike) {
+                foreach (Target::cases() as $target) {
+                    $action = new Action($status->limb, $strike, [$target]);
+                    $hit = $striker->hit($scene, $action, [$action]);
+                    if ($hit !== null && ($hit->measure->margin ?? -1.0) >= 0 && $hit->aim->isFaced && $hit->aim->isInArc) {
+                        $reached[] = $hit;
+                    }
+                }
+            }
+        }
+        usort($reached, static fn (Hit $a, Hit $b): int => $b->measure->margin <=> $a->measure->margin);
+
+        return $reached;
     }
 
     /** @return list<RingPlace> */

@@ -11,8 +11,11 @@ use StoneDrill\Core\Floor\Frame;
 /** Answers that were run and checked. */
 final readonly class CheckReport implements Report
 {
-    /** @param list<Examination> $examinations */
-    public function __construct(public array $examinations) {}
+    /**
+     * @param list<Examination>         $examinations
+     * @param list<list<MadeMistake>> $mistakes what each usual mistake of an answer breaks, in the order of the examinations
+     */
+    public function __construct(public array $examinations, public array $mistakes = []) {}
 
     public function hasStops(): bool
     {
@@ -27,11 +30,11 @@ final readonly class CheckReport implements Report
 
     public function document(): array
     {
-        return ['answers' => array_map($this->answer(...), $this->examinations)];
+        return ['answers' => array_map($this->answer(...), $this->examinations, array_keys($this->examinations))];
     }
 
     /** @return array<string, mixed> */
-    private function answer(Examination $examination): array
+    private function answer(Examination $examination, int $place): array
     {
         $answer = $examination->trial->answer;
 
@@ -42,6 +45,7 @@ final readonly class CheckReport implements Report
             'mirror' => $answer->beats->mirror()->toText(),
             'duration_s' => round($examination->duration(), 6),
             'works' => $examination->works(),
+            'mistakes' => array_map(static fn (MadeMistake $made): array => $made->document(), $this->mistakes[$place] ?? []),
             'robust' => array_map(static fn (Shortfall $shortfall): array => ['without' => $shortfall->without, 'fails_at' => $shortfall->failsAt], $examination->trial->robust),
             'beats' => array_map(static fn (Frame $frame): array => BeatReport::of($frame)->document(), $examination->trial->run->frames),
             'findings' => array_map(FindingReport::document(...), $examination->findings),

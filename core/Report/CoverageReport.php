@@ -19,11 +19,13 @@ final readonly class CoverageReport implements Report
     /**
      * @param ?string      $rank      id of the rank up to which it looks; null where the school has none
      * @param list<Cell>   $cells
+     * @param float        $covered   share, by weight, of what is needed to which an answer works
+     * @param float        $taught    share of it to which one is taught, whether it works or not
      * @param list<Hole>   $holes     the heaviest first
      * @param list<Load>   $load      lowest rank first
      * @param list<string> $removable ids of answers
      */
-    private function __construct(public ?string $rank, public array $cells, public float $covered, public array $holes, public array $load, public array $removable) {}
+    private function __construct(public ?string $rank, public array $cells, public float $covered, public float $taught, public array $holes, public array $load, public array $removable) {}
 
     /** @param ?string $rank id; null for the highest */
     public static function of(Catalogue $catalogue, Coverage $coverage, ?string $rank): self
@@ -34,6 +36,7 @@ final readonly class CoverageReport implements Report
             $rank,
             $coverage->cells,
             $rank === null ? 1.0 : $coverage->coveredBy($rank),
+            $rank === null ? 1.0 : $coverage->taughtBy($rank),
             $rank === null ? [] : $coverage->holesBy($rank),
             Load::of($catalogue, $coverage),
             Removable::of($catalogue, $coverage),
@@ -43,8 +46,9 @@ final readonly class CoverageReport implements Report
     public function document(): array
     {
         return [
-            'cells' => array_map(static fn (Cell $cell): array => ['attack' => $cell->attack->id, 'side' => $cell->side->value, 'needed_by' => $cell->attack->need->rank, 'laid_at' => $cell->laidAt], $this->cells),
+            'cells' => array_map(static fn (Cell $cell): array => ['attack' => $cell->attack->id, 'side' => $cell->side->value, 'needed_by' => $cell->attack->need->rank, 'taught_at' => $cell->taughtAt, 'laid_at' => $cell->laidAt], $this->cells),
             'covered' => $this->covered,
+            'taught' => $this->taught,
             'holes' => array_map($this->hole(...), $this->holes),
             'load' => array_map(static fn (Load $load): array => [
                 'rank' => $load->rank,

@@ -36,7 +36,8 @@ final readonly class DrawReport implements Report
     public static function of(SchoolFile $file, Student $student, Rung $rung, int $seed, DateTimeImmutable $at): ?self
     {
         $catalogue = $file->catalogue;
-        $pool = new Pool($catalogue, Coverage::of($catalogue)->cells, $at);
+        $youth = $catalogue->forYouth();
+        $pool = new Pool($catalogue, Coverage::of($catalogue)->cells, $youth, Coverage::of($youth)->cells, $at);
         $replaced = Prover::replaced($file->reps);
         $reps = array_values(array_filter($file->reps, static fn (Rep $rep): bool => $rep->student === $student->id && $rep->at <= $at && ! isset($replaced[$rep->id])));
         $families = array_map(static fn (Attack $attack): Family => $attack->kind->family, array_column($catalogue->attacks, null, 'id'));

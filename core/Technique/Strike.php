@@ -30,6 +30,14 @@ enum Strike: string
     /** Degrees off the facing within which most weapons go. */
     public const ARC = 110.0;
 
+    /** @return list<self> those that one limb throws */
+    public static function by(Limb $limb): array
+    {
+        $own = $limb->ownStrike();
+
+        return $own !== null ? [$own] : array_values(array_filter(self::cases(), static fn (self $strike): bool => $limb->isHand() ? $strike->isByHand() : $strike->isByFoot()));
+    }
+
     public function isByHand(): bool
     {
         return in_array($this, [self::Punch, self::Palm, self::Hammer, self::Backhand, self::Edge, self::Fingertips], true);

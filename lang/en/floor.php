@@ -78,7 +78,9 @@ return [
     ],
     'situation' => [
         'all-free' => 'All your limbs are free.',
-        'exposed' => 'You can reach: :targets.',
+        'in-reach' => 'In reach with the most to spare: :strikes.',
+        'nothing-in-reach' => 'From here no free limb reaches anything.',
+        'strike' => ':weapon to the :target (:cm cm)',
         'free' => 'The attacker’s free weapons: :limbs.',
         'limb' => 'Your :limb is :state: :reason.',
         'no-safe-step' => 'The attacker still reaches you after a step in any direction.',

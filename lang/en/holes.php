@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Why something is a hole.
 
 return [
-    'open' => ':attack is needed by :rank, and no answer meets it.',
+    'open' => ':attack is needed by :rank, and no answer that works meets it.',
     'late' => ':attack is needed by :rank, but its first answer comes at :later.',
     'one-sided' => ':attack is needed by :rank, but only its other side is taught.',
     'one-sided-late' => ':attack is needed by :rank like its other side, but its first answer comes at :later.',

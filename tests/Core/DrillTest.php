@@ -11,13 +11,13 @@ it('prints the coverage of a file as one document', function (): void {
 
     expect($code)->toBe(0)
         ->and($document['cells'])->toBe([
-            ['attack' => 'wrist', 'side' => 'written', 'needed_by' => 'first', 'laid_at' => 'first'],
-            ['attack' => 'wrist', 'side' => 'mirrored', 'needed_by' => 'first', 'laid_at' => null],
-            ['attack' => 'hug', 'side' => 'written', 'needed_by' => 'second', 'laid_at' => null],
+            ['attack' => 'wrist', 'side' => 'written', 'needed_by' => 'first', 'taught_at' => 'first', 'laid_at' => 'first'],
+            ['attack' => 'wrist', 'side' => 'mirrored', 'needed_by' => 'first', 'taught_at' => null, 'laid_at' => null],
+            ['attack' => 'hug', 'side' => 'written', 'needed_by' => 'second', 'taught_at' => null, 'laid_at' => null],
         ])
         ->and($document['covered'])->toEqualWithDelta(2 / 6, 1e-12) // 4 ÷ 2 of 4 + 2
         ->and(array_slice($document['holes'], 0, 2))->toBe([
-            ['kind' => 'open', 'attack' => 'hug', 'side' => 'written', 'rank' => 'second', 'weight' => 2.0, 'reason' => '“Hug from behind” is needed by Second, and no answer meets it.', 'fails' => [], 'moves' => [['move' => 'write one', 'answer' => null, 'findings' => []]]],
+            ['kind' => 'open', 'attack' => 'hug', 'side' => 'written', 'rank' => 'second', 'weight' => 2.0, 'reason' => '“Hug from behind” is needed by Second, and no answer that works meets it.', 'fails' => [], 'moves' => [['move' => 'write one', 'answer' => null, 'findings' => []]]],
             // Gate as it is written fails in the hand alone; nothing new stops there, whatever the sizes.
             ['kind' => 'one-sided', 'attack' => 'wrist', 'side' => 'mirrored', 'rank' => 'first', 'weight' => 1.2, 'reason' => '“Wrist held across” (mirrored) is needed by First, but only its other side is taught.', 'fails' => [], 'moves' => [['move' => 'mirror', 'answer' => 'gate', 'findings' => []], ['move' => 'widen', 'answer' => 'gate', 'findings' => []], ['move' => 'write one', 'answer' => null, 'findings' => []]]],
         ])
@@ -102,8 +102,8 @@ it('checks an answer beat by beat as one document', function (): void {
     $answer = json_decode($output, true, flags: JSON_THROW_ON_ERROR)['answers'][0];
 
     expect($code)->toBe(0)
-        ->and(array_keys($answer))->toBe(['id', 'title', 'canonical', 'mirror', 'duration_s', 'works', 'robust', 'beats', 'findings'])
-        ->and(array_keys($answer['beats'][0]))->toBe(['n', 'time_s', 'distance_m', 'sector', 'holds', 'grips', 'delivery', 'strikes', 'steps', 'threats'])
+        ->and(array_keys($answer))->toBe(['id', 'title', 'canonical', 'mirror', 'duration_s', 'works', 'mistakes', 'robust', 'beats', 'findings'])
+        ->and(array_keys($answer['beats'][0]))->toBe(['n', 'time_s', 'distance_m', 'sector', 'holds', 'grips', 'delivery', 'strikes', 'controls', 'steps', 'threats'])
         ->and($answer['beats'][0]['n'])->toBe('1');
     foreach ($answer['findings'] as $finding) {
         expect(array_keys($finding))->toBe(['check', 'severity', 'beat', 'message', 'mend']);
@@ -136,7 +136,7 @@ it('tells the situation of an attack', function (): void {
     $document = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
 
     expect($code)->toBe(0)
-        ->and(array_keys($document))->toBe(['limbs', 'attacker_free', 'exposed', 'weak_side', 'ring'])
+        ->and(array_keys($document))->toBe(['limbs', 'attacker_free', 'in_reach', 'weak_side', 'ring'])
         ->and($document['ring'])->toHaveCount(12)
         ->and($document['ring'][0])->toHaveKeys(['bearing', 'threats', 'sector']);
     expect(DrillFixture::drill(['command' => 'situation', 'file' => DrillFixture::smallFile()])[0])->toBe(2);

@@ -12,6 +12,7 @@ use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Need;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Doctrine;
@@ -21,6 +22,7 @@ use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Curriculum\ShortForm;
 use StoneDrill\Core\Curriculum\Teaching;
+use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Exchange\SchoolFile;
@@ -44,7 +46,7 @@ final class Made
         return new Attack($id, ucfirst($id), Kinds::builtIn()->get($kind), Facets::of([...$usual, ...$facets]), new Need($neededBy, $neededBy), $prevalence);
     }
 
-    public static function answer(string $id, Attack $to, string $rank = 'a', bool $mirrored = false, array $listed = [], ?ShortForm $short = null, string $beats = 'leave 6'): Answer
+    public static function answer(string $id, Attack $to, string $rank = 'a', bool $mirrored = false, array $listed = [], ?ShortForm $short = null, string $beats = "hop 6 long -> released\nleave 6"): Answer
     {
         return new Answer($id, ucfirst($id), '', $to->id, Matching::of($to, $listed, $mirrored), new Teaching($rank, $short), Beats::parse($beats));
     }
@@ -142,5 +144,13 @@ final class Made
         }
 
         return [$kind, Facets::of($chosen), new Bodies(1.0 + mt_rand(0, 1200) / 1000, 1.0 + mt_rand(0, 1200) / 1000)];
+    }
+
+    /** What the students of a catalogue can be drilled on now. */
+    public static function pool(Catalogue $catalogue): Pool
+    {
+        $youth = $catalogue->forYouth();
+
+        return new Pool($catalogue, Coverage::of($catalogue)->cells, $youth, Coverage::of($youth)->cells, new DateTimeImmutable(self::NOW));
     }
 }

@@ -16,10 +16,11 @@ use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Report\BeatReport;
 use StoneDrill\Core\Report\CheckReport;
+use StoneDrill\Core\Report\MadeMistake;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 
-/** `drill check FILE [--answer=ID] [--defender=SIZE --attacker=SIZE] [--rung=N]` */
+/** `drill check FILE [--answer=ID] [--defender=SIZE --attacker=SIZE] [--rung=N] [--youth]` */
 final class CheckCommand extends DrillCommand
 {
     protected function configure(): void
@@ -29,11 +30,12 @@ final class CheckCommand extends DrillCommand
         foreach (['answer-option' => 'answer', 'defender' => 'defender', 'attacker' => 'attacker', 'rung' => 'rung'] as $text => $option) {
             $this->addOption($option, null, InputOption::VALUE_REQUIRED, $this->said("cli.check.{$text}"));
         }
+        $this->takesYouth();
     }
 
     protected function report(SchoolFile $file, InputInterface $input): Printed
     {
-        $catalogue = $file->catalogue;
+        $catalogue = $this->catalogue($file, $input);
         $sizes = new Sizes($catalogue->school);
         $names = array_map(strval(...), array_keys($sizes->all()));
         $defender = $this->known($input, 'defender', $names);
@@ -41,14 +43,15 @@ final class CheckCommand extends DrillCommand
         $rung = $this->rung($catalogue, $input);
         $only = $this->known($input, 'answer', array_map(static fn (Answer $answer): string => $answer->id, $catalogue->answers));
         $examiner = new Examiner(Standards::of($catalogue));
-        $examinations = [];
+        $examinations = $mistakes = [];
         foreach ($only === null ? $catalogue->answers : [$catalogue->answer($only)] as $answer) {
             $attack = $catalogue->attackOf($answer);
-            $examinations[] = $examiner->examine($answer, $attack, Side::Written, $sizes->bodies($defender, $attacker, $attack->facets->build), $rung);
+            $examinations[] = $examination = $examiner->examine($answer, $attack, Side::Written, $sizes->bodies($defender, $attacker, $attack->facets->build), $rung);
+            $mistakes[] = MadeMistake::of($examiner, $examination, Side::Written);
         }
-        $report = new CheckReport($examinations);
+        $report = new CheckReport($examinations, $mistakes);
 
-        return new Printed($report, [...array_merge(...array_map($this->lines(...), $examinations)), $this->said('cli.estimates')], $report->hasStops());
+        return new Printed($report, [...array_merge(...array_map($this->lines(...), $examinations, $mistakes)), $this->said('cli.estimates')], $report->hasStops());
     }
 
     /** @throws UnreadableInput */
@@ -59,8 +62,12 @@ final class CheckCommand extends DrillCommand
         return $rung === null ? null : $catalogue->ladder->get((int) $rung);
     }
 
-    /** @return list<string> */
-    private function lines(Examination $examination): array
+    /**
+     * @param list<MadeMistake> $mistakes
+     *
+     * @return list<string>
+     */
+    private function lines(Examination $examination, array $mistakes): array
     {
         $trial = $examination->trial;
         $lines = [$this->said('cli.check.answer', [
@@ -81,6 +88,11 @@ final class CheckCommand extends DrillCommand
         foreach ($trial->robust as $shortfall) {
             if ($shortfall->failsAt !== null) {
                 $lines[] = '  '.$this->said('cli.check.without', ['what' => $shortfall->without, 'beat' => $shortfall->failsAt, 'because' => $shortfall->because ?? '']);
+            }
+        }
+        foreach ($mistakes as $made) {
+            if ($made->mistake->instead !== null) {
+                $lines[] = '  '.$this->said($made->breaks === null ? 'cli.check.mistake-unseen' : 'cli.check.mistake', ['mistake' => $made->mistake->text, 'beat' => $made->breaks->beat ?? '', 'message' => $made->breaks->message ?? '']);
             }
         }
         foreach ($examination->waived as ['finding' => $finding, 'waiver' => $waiver]) {
@@ -105,17 +117,19 @@ final class CheckCommand extends DrillCommand
             $parts[] = $this->said('cli.check.step', ['limb' => $step['limb'], 'cm' => $step['step_cm'], 'factor' => sprintf('%.2f', $step['factor'])]);
         }
         foreach ($beat->strikes as $strike) {
-            $case = match (true) {
-                $strike['unreachable'] => 'unreachable',
-                $strike['margin_cm'] === null => 'at-limb',
-                default => 'margin',
-            };
+            $case = $strike['unreachable'] ? 'unreachable' : 'margin';
             $parts[] = $this->said("cli.check.{$case}", ['limb' => $strike['limb'], 'target' => $strike['target'], 'cm' => sprintf('%+d', (int) $strike['margin_cm'])]);
             if ($strike['drive_cm'] > 0) {
                 $parts[] = $this->said('cli.check.drive', ['cm' => $strike['drive_cm']]);
             }
             if ($strike['turn_deg'] !== 0) {
                 $parts[] = $this->said('cli.check.turn', ['degrees' => abs($strike['turn_deg'])]);
+            }
+        }
+        foreach ($beat->controls as $control) {
+            $parts[] = $this->said($control['unreachable'] ? 'cli.check.unreachable' : 'cli.check.margin', ['limb' => $control['limb'], 'target' => $control['target'], 'cm' => sprintf('%+d', (int) $control['margin_cm'])]);
+            if ($control['drive_cm'] > 0) {
+                $parts[] = $this->said('cli.check.drive', ['cm' => $control['drive_cm']]);
             }
         }
         foreach ($beat->threats as $threat) {

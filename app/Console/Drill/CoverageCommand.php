@@ -7,14 +7,15 @@ namespace App\Console\Drill;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\ProvenShare;
-use StoneDrill\Core\Coverage\WeaknessFinder;
+use StoneDrill\Core\Coverage\RunCache;
 use StoneDrill\Core\Coverage\Widener;
+use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Report\CoverageReport;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 
-/** `drill coverage FILE [--rank=ID] [--at=DATE]` */
+/** `drill coverage FILE [--rank=ID] [--at=DATE] [--youth]` */
 final class CoverageCommand extends DrillCommand
 {
     protected function configure(): void
@@ -23,25 +24,26 @@ final class CoverageCommand extends DrillCommand
         $this->setName('coverage')->setDescription($this->said('cli.coverage.is'))
             ->addOption('rank', null, InputOption::VALUE_REQUIRED, $this->said('cli.coverage.rank'))
             ->addOption('at', null, InputOption::VALUE_REQUIRED, $this->said('cli.coverage.at'));
+        $this->takesYouth();
     }
 
     protected function report(SchoolFile $file, InputInterface $input): Printed
     {
-        $catalogue = $file->catalogue;
+        $catalogue = $this->catalogue($file, $input);
         $at = $this->at($input);
         $proof = $at === null ? null : ProvenShare::of($catalogue, $file->students, $file->reps, $at);
-        $coverage = Coverage::whole($catalogue, new WeaknessFinder($catalogue), new Widener($catalogue), $proof);
+        $memory = new RunCache();
+        $coverage = Coverage::whole($catalogue, $memory, new Widener($catalogue, $memory), $proof);
         $report = CoverageReport::of($catalogue, $coverage, $this->rank($catalogue, $input));
 
-        return new Printed($report, $this->lines($file, $report), $report->holes !== []);
+        return new Printed($report, $this->lines($catalogue, $report), $report->holes !== []);
     }
 
     /** @return list<string> */
-    private function lines(SchoolFile $file, CoverageReport $report): array
+    private function lines(Catalogue $catalogue, CoverageReport $report): array
     {
-        $catalogue = $file->catalogue;
         $lines = [
-            $this->said('cli.coverage.summary', ['school' => $catalogue->school->name, 'attacks' => count($catalogue->attacks), 'answers' => count($catalogue->answers), 'rank' => $report->rank ?? '–', 'percent' => sprintf('%.0f', 100 * $report->covered)]),
+            $this->said('cli.coverage.summary', ['school' => $catalogue->school->name, 'attacks' => count($catalogue->attacks), 'answers' => count($catalogue->answers), 'rank' => $report->rank ?? '–', 'percent' => sprintf('%.0f', 100 * $report->covered), 'taught' => sprintf('%.0f', 100 * $report->taught)]),
             $this->said($report->holes === [] ? 'cli.coverage.no-holes' : 'cli.coverage.holes', ['count' => count($report->holes)]),
         ];
         foreach ($report->holes as $hole) {

@@ -29,6 +29,7 @@ final class DrillApplication extends Application
         $this->addCommand(new PairsCommand($texts));
         $this->addCommand(new ProofCommand($texts));
         $this->addCommand(new SituationCommand($texts));
+        $this->addCommand(new WhenCommand($texts));
     }
 
     public function doRun(InputInterface $input, OutputInterface $output): int

@@ -16,14 +16,30 @@ use StoneDrill\Core\Exchange\UnreadableCatalogue;
 use StoneDrill\Core\Technique\Notation\Nearest;
 use StoneDrill\Core\Text;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 
 /** A verb that reads a catalogue file. */
 abstract class DrillCommand extends FileCommand
 {
+    /** Adds the option that reads everything as those under 16 learn it. */
+    protected function takesYouth(): static
+    {
+        return $this->addOption('youth', null, InputOption::VALUE_NONE, $this->said('cli.youth'));
+    }
+
+    /** What the file teaches; to those under 16 where that is asked for. */
+    protected function catalogue(SchoolFile $file, InputInterface $input): Catalogue
+    {
+        return $input->getOption('youth') === true ? $file->catalogue->forYouth() : $file->catalogue;
+    }
+
     protected function reportOn(string $path, string $text, InputInterface $input): Printed
     {
         try {
-            return $this->report((new CatalogueReader())->read($text, Format::of($path, $text)), $input);
+            $file = (new CatalogueReader())->read($text, Format::of($path, $text));
+            $this->notices = array_map($this->texts->say(...), $file->notices);
+
+            return $this->report($file, $input);
         } catch (UnreadableCatalogue $reason) {
             throw UnreadableInput::catalogue($path, $reason, $this->texts);
         }

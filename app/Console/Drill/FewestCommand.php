@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Drill;
 
 use StoneDrill\Core\Coverage\Fewest;
+use StoneDrill\Core\Coverage\RunCache;
 use StoneDrill\Core\Coverage\Widener;
+use StoneDrill\Core\Coverage\Works;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Report\FewestReport;
 use StoneDrill\Core\Text;
@@ -21,6 +23,7 @@ final class FewestCommand extends DrillCommand
         $this->setName('fewest')->setDescription($this->said('cli.fewest.is'))
             ->addOption('rank', null, InputOption::VALUE_REQUIRED, $this->said('cli.fewest.rank'))
             ->addOption('cover', null, InputOption::VALUE_REQUIRED, $this->said('cli.fewest.cover'), '0.9');
+        $this->takesYouth();
     }
 
     protected function report(SchoolFile $file, InputInterface $input): Printed
@@ -30,7 +33,9 @@ final class FewestCommand extends DrillCommand
         if (! is_numeric($cover) || $cover < 0 || $cover > 1) {
             throw $this->refuse('cover', $cover, Text::of('cli.fewest.share'));
         }
-        $report = new FewestReport(Fewest::of($file->catalogue, $rank, (float) $cover, new Widener($file->catalogue)), (float) $cover);
+        $catalogue = $this->catalogue($file, $input);
+        $memory = new RunCache();
+        $report = new FewestReport(Fewest::of($catalogue, $rank, (float) $cover, new Widener($catalogue, $memory), new Works($catalogue, $memory)), (float) $cover);
 
         return new Printed($report, $this->lines($report), ! $report->fewest->isReached, true);
     }

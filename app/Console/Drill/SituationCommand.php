@@ -9,7 +9,6 @@ use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Floor\Situation;
 use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Report\SituationReport;
-use StoneDrill\Core\Technique\Target;
 use StoneDrill\Core\Text;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
@@ -17,6 +16,9 @@ use Symfony\Component\Console\Input\InputOption;
 /** `drill situation FILE --attack=ID` */
 final class SituationCommand extends DrillCommand
 {
+    /** How much of what is in reach is listed; all of it stands in the JSON. */
+    private const LISTED = 20;
+
     protected function configure(): void
     {
         parent::configure();
@@ -41,7 +43,10 @@ final class SituationCommand extends DrillCommand
             $lines[] = rtrim(sprintf('  %-11s %-8s %s', $limb->limb->value, $limb->state->value, $this->texts->say($limb->text())));
         }
         $lines[] = $this->said('cli.situation.free', ['limbs' => $situation->attackerFree === [] ? Text::of('file.nothing') : $situation->attackerFree]);
-        $lines[] = $this->said('cli.situation.exposed', ['targets' => array_map(static fn (Target $target): string => $target->value, $situation->exposed)]);
+        $lines[] = $this->said('cli.situation.in-reach', ['count' => count($situation->inReach)]);
+        foreach (array_slice($situation->inReach, 0, self::LISTED) as $hit) {
+            $lines[] = sprintf('  %-24s %-14s %+d cm', $hit->weapon(), $hit->target->value, $hit->centimetres());
+        }
         if ($situation->weakSide !== null) {
             $lines[] = $this->said('cli.situation.weak-side', ['side' => $situation->weakSide]);
         }

@@ -9,6 +9,7 @@ use App\Models\Attack;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
+use App\Persistence\CoverageBook;
 use App\View\Attacks\AttackList;
 use App\View\Attacks\AttackPage;
 use App\View\Floor\SituationView;
@@ -21,14 +22,14 @@ use StoneDrill\Core\Attack\Facet;
 
 final readonly class AttackController
 {
-    public function __construct(private CatalogueMapper $mapper) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages) {}
 
     public function index(Request $request, #[CurrentUser] User $user): View
     {
         $school = $user->school;
 
         return view('attacks.index', [
-            'list' => new AttackList($request, $school, $this->mapper),
+            'list' => new AttackList($request, $school, $this->mapper, $this->coverages->of($school)),
             'unreadable' => $this->mapper->unreadable($school),
             'ranks' => $school->ranks,
         ]);
@@ -66,7 +67,7 @@ final readonly class AttackController
         return view('attacks.show', [
             'seen' => SituationView::of($catalogue, $core),
             'attack' => $attack,
-            'page' => new AttackPage($core, $catalogue, $school, $attack->reps()->count()),
+            'page' => new AttackPage($core, $catalogue, $this->coverages->of($school), $school, $attack->reps()->count()),
         ]);
     }
 

@@ -8,6 +8,7 @@ use App\Models\Attack;
 use App\Models\Student;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
 use App\View\Board\TimedTries;
@@ -16,13 +17,12 @@ use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use StoneDrill\Core\Coverage\Cell;
-use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Proof\ProofState;
 
 /** Who has proven what against an attack, at the goal rung of each one's rank. */
 final readonly class AttackProofController
 {
-    public function __construct(private CatalogueMapper $mapper) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages) {}
 
     public function __invoke(#[CurrentUser] User $user, Attack $attack): View
     {
@@ -31,7 +31,7 @@ final readonly class AttackProofController
         $now = CarbonImmutable::now();
         $students = Kit::of($school);
         $windows = (new WindowBook($school, $catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $now);
-        $cells = array_values(array_filter(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->code));
+        $cells = array_values(array_filter($this->coverages->of($school)->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->code));
         $core = $catalogue->attack($attack->code);
         $lines = [];
         foreach ($students as $student) {

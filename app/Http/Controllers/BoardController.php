@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Rank;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\View\Board\Board;
 use App\View\Board\MistakeTrend;
 use App\View\Wall\WallQuery;
@@ -22,7 +23,7 @@ final readonly class BoardController
     /** People on one board. */
     private const GROUP = 30;
 
-    public function __construct(private CatalogueMapper $mapper) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages) {}
 
     public function show(Request $request, #[CurrentUser] User $user): View
     {
@@ -39,7 +40,7 @@ final readonly class BoardController
             'rank' => $rank,
             'sort' => $sort,
             'students' => $students,
-            'board' => new Board($school, $students->getCollection(), $this->mapper, CarbonImmutable::now(), $sort, $attacks),
+            'board' => new Board($school, $students->getCollection(), $this->mapper, $this->coverages, CarbonImmutable::now(), $sort, $attacks),
             'attackIds' => $school->attacks->pluck('id', 'code'),
         ]);
     }

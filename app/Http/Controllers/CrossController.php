@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\School;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\HoleBook;
 use App\Persistence\KeptPages;
 use App\View\Wall\CrossPage;
@@ -15,14 +16,13 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Coverage\Aspect;
-use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\CrossTable;
 use StoneDrill\Core\Coverage\MissingPairs;
 
 /** The wall counted by two aspects, and what can go together that nobody has catalogued. */
 final readonly class CrossController
 {
-    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes, private KeptPages $pages) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes, private KeptPages $pages) {}
 
     public function __invoke(Request $request, #[CurrentUser] User $user): View
     {
@@ -40,7 +40,7 @@ final readonly class CrossController
     private function body(School $school, WallQuery $query, Aspect $down, Aspect $across): string
     {
         $catalogue = $this->mapper->curriculum($school);
-        $coverage = Coverage::of($catalogue);
+        $coverage = $this->coverages->of($school);
         $cells = $query->selection->among($coverage->cells);
         $known = $this->holes->known($school);
 

@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\HoleBook;
 use App\View\Wall\FewestView;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Removable;
 use StoneDrill\Core\Report\FewestReport;
 
@@ -21,7 +21,7 @@ final readonly class FewestController
     /** Percent, where nothing else is asked for. */
     private const SHARE = 90;
 
-    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes) {}
 
     public function __invoke(Request $request, #[CurrentUser] User $user): View
     {
@@ -41,7 +41,7 @@ final readonly class FewestController
             'fewest' => $fewest,
             'view' => $fewest === null ? null : new FewestView(new FewestReport($fewest, $share / 100), $ranks[$rank]),
             'answers' => $school->answers->keyBy('code'),
-            'removable' => Removable::of($catalogue, Coverage::of($catalogue)),
+            'removable' => Removable::of($catalogue, $this->coverages->of($school)),
         ]);
     }
 

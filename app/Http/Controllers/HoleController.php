@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\HoleBook;
 use App\View\Wall\HoleLinks;
 use App\View\Wall\HoleList;
@@ -14,19 +15,18 @@ use App\View\Wall\WallQuery;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use StoneDrill\Core\Coverage\Coverage;
 
 /** Every hole of the curriculum and of its proof that is asked for: beside the wall when they are worked out. */
 final readonly class HoleController
 {
-    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes) {}
 
     public function __invoke(Request $request, #[CurrentUser] User $user): View
     {
         $school = $user->school;
         $query = WallQuery::of($request, $school);
         $catalogue = $this->mapper->curriculum($school);
-        $coverage = Coverage::of($catalogue);
+        $coverage = $this->coverages->of($school);
         $page = WallPage::of($query->selection->among($coverage->cells), count($query->ranks($catalogue)), $query->page);
         $hasFailed = $this->holes->tellFailed($school);
         $found = $hasFailed ? null : $this->holes->asked($school);

@@ -8,6 +8,7 @@ use App\Models\Answer;
 use App\Models\School;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\KeptPages;
 use App\View\Wall\LoadPicture;
 use App\View\Wall\LoadRows;
@@ -15,13 +16,12 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use StoneDrill\Core\Coverage\Basic;
 use StoneDrill\Core\Coverage\Basics;
-use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Load;
 
 /** What each rank asks of its students, and the basics that appear there. */
 final readonly class LoadController
 {
-    public function __construct(private CatalogueMapper $mapper, private KeptPages $pages) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private KeptPages $pages) {}
 
     public function index(#[CurrentUser] User $user): View
     {
@@ -37,7 +37,7 @@ final readonly class LoadController
     private function body(School $school): string
     {
         $catalogue = $this->mapper->curriculum($school);
-        $loads = Load::of($catalogue, Coverage::of($catalogue));
+        $loads = Load::of($catalogue, $this->coverages->of($school));
         $answers = $school->answers->load('rank')->toBase()->groupBy(static fn (Answer $answer): string => $answer->rank->code);
 
         return view('wall.load', ['ranks' => LoadRows::of($catalogue, $loads, $answers), 'picture' => new LoadPicture($catalogue, $loads)])->render();

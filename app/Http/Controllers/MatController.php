@@ -10,6 +10,7 @@ use App\Http\Requests\RepRequest;
 use App\Models\Role;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\View\Drill\DrillForecast;
 use App\View\Drill\Kit;
 use App\View\Drill\KitPack;
@@ -28,7 +29,7 @@ use StoneDrill\Core\Proof\Outcome;
 /** The mat: a drill set up, called and recorded, with or without a network. */
 final readonly class MatController
 {
-    public function __construct(private CatalogueMapper $mapper) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages) {}
 
     /** The page holds nobody's name: a device keeps it, and what it keeps of people is sealed. */
     public function show(Request $request, #[CurrentUser] User $user): View
@@ -58,7 +59,7 @@ final readonly class MatController
     {
         $school = $user->school;
 
-        $kit = new Kit($school, $this->mapper, CarbonImmutable::now(), Kit::of($school, $this->find($request)));
+        $kit = new Kit($school, $this->mapper, $this->coverages, CarbonImmutable::now(), Kit::of($school, $this->find($request)));
 
         return response()->json((new KitPack($kit, $this->mapper->kinds($school)))->toArray($user));
     }
@@ -68,7 +69,7 @@ final readonly class MatController
     {
         $school = $user->school;
         $here = array_map(intval(...), array_filter((array) $request->input('people'), is_numeric(...)));
-        $kit = new Kit($school, $this->mapper, CarbonImmutable::now(), $school->students()->with('rank')->findMany($here));
+        $kit = new Kit($school, $this->mapper, $this->coverages, CarbonImmutable::now(), $school->students()->with('rank')->findMany($here));
 
         return view('mat.forecast', ['forecast' => new DrillForecast($kit, $request->all())]);
     }

@@ -9,6 +9,7 @@ use App\Models\Answer;
 use App\Models\School;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\HoleBook;
 use App\View\Wall\MovePreview;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -22,7 +23,7 @@ use StoneDrill\Core\Curriculum\Catalogue;
 /** Closing a hole by changing an answer: first what would follow, then one press, and a way back. */
 final readonly class MoveController
 {
-    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes) {}
 
     public function create(Request $request, #[CurrentUser] User $user, Answer $answer): View
     {
@@ -38,7 +39,7 @@ final readonly class MoveController
             'move' => $move,
             'value' => $move->facet === 'kind' ? say($this->mapper->kinds($school)->get((string) $move->value)->name()) : $move->value,
             'rankName' => $school->ranks->firstWhere('code', $hole->rank)->name ?? '',
-            'preview' => new MovePreview($catalogue, $before, $then, $this->holes->after($school, $catalogue, $then)),
+            'preview' => new MovePreview($catalogue, $this->coverages->of($school), $before, $then, $this->coverages->ofAnother($school, $then), $this->holes->after($school, $catalogue, $then)),
         ]);
     }
 

@@ -8,6 +8,7 @@ use App\Http\Requests\PlacementRequest;
 use App\Models\Answer;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\HoleBook;
 use App\View\Wall\MovePreview;
 use App\View\Wall\WallBuilder;
@@ -19,7 +20,7 @@ use Illuminate\Http\Request;
 /** Moving an answer to another rank: first what would follow on the wall, then one press, and a way back. */
 final readonly class PlacementController
 {
-    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes, private WallBuilder $builder) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes, private WallBuilder $builder) {}
 
     public function show(Request $request, #[CurrentUser] User $user, Answer $answer): View
     {
@@ -34,7 +35,7 @@ final readonly class PlacementController
             'rankOptions' => $school->ranks->pluck('name', 'code'),
             'losesShort' => $answer->short_rank_id !== null && $then->answer($answer->code)->teaching->short === null,
             'picture' => $this->builder->compare($school, $now, $then),
-            'preview' => $to->is($answer->rank) ? null : new MovePreview($now, $this->holes->of($school), $then, $this->holes->after($school, $now, $then)),
+            'preview' => $to->is($answer->rank) ? null : new MovePreview($now, $this->coverages->of($school), $this->holes->of($school), $then, $this->coverages->ofAnother($school, $then), $this->holes->after($school, $now, $then)),
         ]);
     }
 

@@ -13,6 +13,7 @@ use App\Models\School;
 use App\Models\Student;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
 use App\View\Ladder\LadderPicture;
@@ -25,14 +26,13 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
-use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Proof\Window;
 
 /** Recording on the mat, in three touches: who, against what, how it went. */
 final readonly class RepController
 {
-    public function __construct(private CatalogueMapper $mapper) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages) {}
 
     public function index(#[CurrentUser] User $user): View
     {
@@ -108,7 +108,7 @@ final readonly class RepController
     {
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
-        $cell = array_find(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->code && $cell->side === $side)
+        $cell = array_find($this->coverages->of($school)->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->code && $cell->side === $side)
             ?? abort(404);
         $windows = (new WindowBook($school, $catalogue))->of([$student->id], $now)[$student->id];
         $proof = new ProofLine(

@@ -35,12 +35,12 @@ final readonly class AttackList
     /** @var array<string, string> names of ranks by id */
     private array $rankNames;
 
-    public function __construct(Request $request, School $school, CatalogueMapper $mapper)
+    public function __construct(Request $request, School $school, CatalogueMapper $mapper, Coverage $coverage)
     {
         $this->filters = array_map(static fn (mixed $value): string => is_string($value) ? trim($value) : '', $request->only('find', 'family', 'rank', 'side'));
         $this->kinds = $mapper->kinds($school);
         $this->rankNames = $school->ranks->pluck('name', 'code')->all();
-        $this->cells = collect(Coverage::of($mapper->curriculum($school))->cells)->groupBy(static fn (Cell $cell): string => $cell->attack->id);
+        $this->cells = collect($coverage->cells)->groupBy(static fn (Cell $cell): string => $cell->attack->id);
         $this->total = $school->attacks()->count();
         $order = array_flip(array_column(Family::cases(), 'value'));
         $this->groups = $this->found($school)

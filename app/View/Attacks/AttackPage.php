@@ -33,9 +33,8 @@ final readonly class AttackPage
     private BearingStyle $style;
 
     /** @param int $reps how many are recorded of it */
-    public function __construct(public Attack $attack, Catalogue $catalogue, School $school, private int $reps)
+    public function __construct(public Attack $attack, Catalogue $catalogue, Coverage $coverage, School $school, private int $reps)
     {
-        $coverage = Coverage::of($catalogue);
         $this->cells = array_values(array_filter($coverage->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->id));
         $this->holes = array_values(array_filter($coverage->holes, static fn (Hole $hole): bool => $hole->attack === $attack->id));
         $this->answers = $school->answers->keyBy('code');

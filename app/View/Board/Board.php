@@ -7,13 +7,13 @@ namespace App\View\Board;
 use App\Models\School;
 use App\Models\Student;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
-use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Drill\Pool;
@@ -48,12 +48,12 @@ final readonly class Board
     private Catalogue $catalogue;
 
     /** @param Collection<int, Student> $students those of the group, with their ranks */
-    public function __construct(School $school, Collection $students, CatalogueMapper $mapper, private CarbonImmutable $at, string $sort, int $page = 1)
+    public function __construct(School $school, Collection $students, CatalogueMapper $mapper, CoverageBook $coverages, private CarbonImmutable $at, string $sort, int $page = 1)
     {
         $this->catalogue = $mapper->curriculum($school);
-        $cells = Coverage::of($this->catalogue)->cells;
+        $cells = $coverages->of($school)->cells;
         $windows = (new WindowBook($school, $this->catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $at);
-        $pool = new Pool($this->catalogue, $cells, $at);
+        $pool = new Pool($this->catalogue, $cells, $this->catalogue->forYouth(), $coverages->forYouth($school)->cells, $at);
         $rows = $tickets = $needed = [];
         foreach ($students as $student) {
             $states = $this->statesOf($student, $cells, $windows[$student->id]);

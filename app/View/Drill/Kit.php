@@ -8,6 +8,7 @@ use App\Models\DrillList;
 use App\Models\School;
 use App\Models\Student;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
 use Carbon\CarbonImmutable;
@@ -15,7 +16,6 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Coverage\Cell;
-use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Drill\Pool;
@@ -49,14 +49,14 @@ final readonly class Kit
     private array $windows;
 
     /** @param Collection<int, Student> $students those who go along, with their ranks */
-    public function __construct(public School $school, private CatalogueMapper $mapper, public CarbonImmutable $at, public Collection $students)
+    public function __construct(public School $school, private CatalogueMapper $mapper, CoverageBook $coverages, public CarbonImmutable $at, public Collection $students)
     {
         $this->catalogue = $mapper->curriculum($school);
-        $this->cells = Coverage::of($this->catalogue)->cells;
+        $this->cells = $coverages->of($school)->cells;
         $this->lists = $school->drillLists()->with('items.attack')->get();
         $this->filter = new DrillFilter($this->catalogue, $this->lists);
         $this->latest = $this->latest();
-        $this->pool = new Pool($this->catalogue, $this->cells, $at);
+        $this->pool = new Pool($this->catalogue, $this->cells, $this->catalogue->forYouth(), $coverages->forYouth($school)->cells, $at);
         $this->windows = (new WindowBook($school, $this->catalogue))->of(array_values($this->students->map(static fn (Student $student): int => $student->id)->all()), $at);
     }
 

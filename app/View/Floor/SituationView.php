@@ -10,15 +10,18 @@ use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\LimbStatus;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Sizes;
+use StoneDrill\Core\Floor\Hit;
 use StoneDrill\Core\Floor\RingPlace;
 use StoneDrill\Core\Floor\Situation;
 use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Report\SituationReport;
-use StoneDrill\Core\Technique\Target;
 
 /** What follows from an attack before anything is done, as a picture and in sentences. */
 final readonly class SituationView
 {
+    /** Weapons that are told with what they reach. */
+    private const SHOWN = 5;
+
     /**
      * @param list<string>           $sentences
      * @param array{string, string} $sizes     of the defender and of the attacker, with statures
@@ -55,12 +58,29 @@ final readonly class SituationView
         if ($situation->weakSide !== null) {
             $sentences[] = __('floor.situation.weak-side', ['side' => $situation->weakSide]);
         }
-        $sentences[] = __('floor.situation.exposed', ['targets' => implode(', ', array_map(static fn (Target $target): string => $target->value, $situation->exposed))]);
+        $sentences[] = __($situation->inReach === [] ? 'floor.situation.nothing-in-reach' : 'floor.situation.in-reach', ['strikes' => implode(', ', self::best($situation->inReach))]);
         $safe = array_values(array_filter($situation->ring, static fn (RingPlace $place): bool => $place->threats === 0));
         $sentences[] = $safe === []
             ? __('floor.situation.no-safe-step')
             : __('floor.situation.safe-step', ['bearings' => implode(', ', array_map(static fn (RingPlace $place): string => say($place->bearing->spell($style)), $safe))]);
 
         return $sentences;
+    }
+
+    /**
+     * The weapons that have the most to spare, each with its best target.
+     *
+     * @param list<Hit> $inReach the most to spare first
+     *
+     * @return list<string>
+     */
+    private static function best(array $inReach): array
+    {
+        $best = [];
+        foreach ($inReach as $hit) {
+            $best[$hit->weapon()] ??= __('floor.situation.strike', ['weapon' => $hit->weapon(), 'target' => $hit->target->value, 'cm' => (int) $hit->centimetres()]);
+        }
+
+        return array_values(array_slice($best, 0, self::SHOWN));
     }
 }

@@ -25,12 +25,11 @@ final readonly class MovePreview
      * @param list<Hole> $before
      * @param list<Hole> $after
      */
-    public function __construct(Catalogue $now, array $before, Catalogue $then, array $after)
+    public function __construct(Catalogue $now, Coverage $coverage, array $before, Catalogue $then, Coverage $coverageThen, array $after)
     {
         $names = static fn (array $holes): array => array_map(static fn (Hole $hole): string => $hole->kind->value.' '.$hole->order().' '.($hole->side->value ?? ''), $holes);
         $this->closed = array_values(array_diff_key($before, array_flip(array_keys(array_intersect($names($before), $names($after))))));
         $this->opened = array_values(array_diff_key($after, array_flip(array_keys(array_intersect($names($after), $names($before))))));
-        [$coverage, $coverageThen] = [Coverage::of($now), Coverage::of($then)];
         [$load, $loadThen] = [Load::of($now, $coverage), Load::of($then, $coverageThen)];
         $ranks = [];
         foreach ($now->ranks as $index => $rank) {

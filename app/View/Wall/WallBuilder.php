@@ -7,23 +7,23 @@ namespace App\View\Wall;
 use App\Models\School;
 use App\Models\Student;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\HoleBook;
 use App\Persistence\ProofBook;
 use App\Persistence\WindowBook;
 use Carbon\CarbonImmutable;
-use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Catalogue;
 
 /** Builds the wall of a school as it is asked for. */
 final readonly class WallBuilder
 {
-    public function __construct(private CatalogueMapper $mapper, private HoleBook $holes, private ProofBook $proof) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes, private ProofBook $proof) {}
 
     /** @param bool $whole whether all of a large wall is built, as for a file, and not one page of it */
     public function build(School $school, WallQuery $query, bool $whole = false): Wall
     {
         $catalogue = $this->mapper->curriculum($school);
-        $coverage = Coverage::of($catalogue);
+        $coverage = $this->coverages->of($school);
         $all = $query->selection->among($coverage->cells);
         $page = WallPage::of($all, $whole ? 0 : count($query->ranks($catalogue)), $query->page);
         $cells = $whole ? $all : $page->cells;
@@ -45,9 +45,9 @@ final readonly class WallBuilder
     /** A wall as it would be, beside the one that stands. */
     public function compare(School $school, Catalogue $now, Catalogue $then): WallPicture
     {
-        $coverage = Coverage::of($then);
+        $coverage = $this->coverages->ofAnother($school, $then);
 
-        return new WallPicture($then, $coverage, $coverage->cells, $then->ranks, [], [], $this->ids($school), new ComparedWall(Coverage::of($now)));
+        return new WallPicture($then, $coverage, $coverage->cells, $then->ranks, [], [], $this->ids($school), new ComparedWall($this->coverages->of($school)));
     }
 
     /** @return list<ProofOverlay> */
@@ -62,7 +62,7 @@ final readonly class WallBuilder
     {
         $then = $this->mapper->curriculumAt($school, $day);
 
-        return new ComparedWall(Coverage::of($then), match (true) {
+        return new ComparedWall($this->coverages->ofAnother($school, $then), match (true) {
             $query->student === null => new RankProofOverlay($this->proof->at($school, $day)),
             $query->against === null => $this->ofStudent($school, $query->student, $catalogue, $day),
             // Two students and two moments would be four figures on a stone.

@@ -38,7 +38,7 @@ final readonly class AnswerFacts
         public array $cautions,
     ) {}
 
-    public static function of(Catalogue $catalogue, Answer $answer): self
+    public static function of(Catalogue $catalogue, Coverage $coverage, Answer $answer): self
     {
         $attack = $catalogue->attackOf($answer);
         $hazards = array_values(array_filter(Hazards::ofBeats($answer->beats), static fn (Hazard $hazard): bool => $hazard !== Hazard::Contact));
@@ -48,7 +48,7 @@ final readonly class AnswerFacts
             $answer,
             $attack,
             count($answer->beats->actions()),
-            array_values(array_filter(Coverage::of($catalogue)->cells, static fn (Cell $cell): bool => in_array($answer->id, $cell->answers, true))),
+            array_values(array_filter($coverage->cells, static fn (Cell $cell): bool => in_array($answer->id, $cell->answers, true))),
             array_values(array_filter(array_slice(Resemblance::of($answer, $catalogue->answers), 0, self::SHOWN), static fn (Resemblance $other): bool => $other->brings > 0)),
             array_map(static fn (Hazard $hazard): string => __('answers.facts.hazard', ['hazard' => say($hazard->text()), 'level' => $hazard->level()]), $hazards),
             self::policyCautions($policy, $answer, [...Hazards::ofBeats($answer->beats), ...Hazards::ofAttack($attack->kind)]),

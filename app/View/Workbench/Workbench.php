@@ -8,6 +8,7 @@ use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\School;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\View\Floor\Palette;
 use App\View\Floor\SituationView;
 use App\View\Forms\BeatsCheck;
@@ -17,7 +18,7 @@ use StoneDrill\Core\Curriculum\Doctrine;
 /** Puts answers on the floor: those being written, and those that are saved. */
 final readonly class Workbench
 {
-    public function __construct(private CatalogueMapper $mapper) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages) {}
 
     /**
      * An answer that is being written, as far as it can be read.
@@ -56,7 +57,7 @@ final readonly class Workbench
     {
         $catalogue = $this->mapper->curriculum($answer->school);
 
-        return AnswerFacts::of($catalogue, $catalogue->answer($answer->code));
+        return AnswerFacts::of($catalogue, $this->coverages->of($answer->school), $catalogue->answer($answer->code));
     }
 
     /** @param array<string, mixed> $fields */

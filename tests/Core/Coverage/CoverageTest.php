@@ -77,7 +77,7 @@ it('says in one sentence what is missing', function (): void {
     $wrist = Made::attack(id: 'wrist', neededBy: 'b');
     $reasons = array_map(fn (Hole $hole): string => English::say($hole->reason), Coverage::of(Made::catalogue([$wrist], [Made::answer('x', $wrist, 'c')]))->holes);
 
-    expect($reasons)->toBe(['“Wrist” (mirrored) is needed by B, and no answer meets it.', '“Wrist” (as written) is needed by B, but its first answer comes at C.']);
+    expect($reasons)->toBe(['“Wrist” (mirrored) is needed by B, and no answer that works meets it.', '“Wrist” (as written) is needed by B, but its first answer comes at C.']);
 });
 
 it('measures what is covered by weight', function (): void {
@@ -116,9 +116,9 @@ it('carries over what is alike', function (string $from, string $to, float $shar
 it('adds up the load of each rank', function (): void {
     $wrist = Made::attack(id: 'w', neededBy: 'a');
     $load = Load::of($catalogue = Made::catalogue([$wrist], [
-        Made::answer('x', $wrist, 'a', beats: "left foot step 9, right palm chin\nleave 6"),
-        Made::answer('y', $wrist, 'b', beats: "left foot step 12, right palm chin\nright knee groin\nleave 6"),
-        Made::answer('z', $wrist, 'b', true, beats: "left foot step 12, right palm chin\nright knee groin\nleave 6"),
+        Made::answer('x', $wrist, 'a', beats: "left foot step 9, left palm chin -> released\nleave 6"),
+        Made::answer('y', $wrist, 'b', beats: "left foot step 12, left palm chin -> released\nright knee groin\nleave 6"),
+        Made::answer('z', $wrist, 'b', true, beats: "left foot step 12, left palm chin -> released\nright knee groin\nleave 6"),
     ]), Coverage::of($catalogue));
 
     // a: all of 3 are new. b: y brings 0.7 + 1 + 1 of 4 from x, so 1.3 are new; z is y.

@@ -8,12 +8,10 @@ use Generator;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Hole;
-use StoneDrill\Core\Coverage\HoleFinder;
 use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\MoveKind;
 use StoneDrill\Core\Coverage\RunCache;
-use StoneDrill\Core\Coverage\WeaknessFinder;
 use StoneDrill\Core\Coverage\Widener;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -30,7 +28,7 @@ final class HolesFixture
     public static function faultHoles(array $attacks, array $answers): array
     {
         $catalogue = Made::catalogue($attacks, $answers);
-        $holes = array_filter(Coverage::whole($catalogue, new WeaknessFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind !== HoleKind::Uncatalogued && $hole->kind !== HoleKind::OneSided);
+        $holes = array_filter(Coverage::whole($catalogue, widener: new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind !== HoleKind::Uncatalogued && $hole->kind !== HoleKind::OneSided);
 
         return array_values(array_map(static fn (Hole $hole): string => $hole->kind->value, $holes));
     }
@@ -57,15 +55,14 @@ final class HolesFixture
     public static function takenMoves(Catalogue $catalogue): Generator
     {
         $memory = new RunCache();
-        $weaknesses = new WeaknessFinder($catalogue, $memory);
-        foreach (Coverage::whole($catalogue, $weaknesses, new Widener($catalogue))->holes as $hole) {
+        foreach (Coverage::whole($catalogue, $memory, new Widener($catalogue))->holes as $hole) {
             foreach ($hole->moves as $move) {
                 if ($move->kind === MoveKind::Write) {
                     continue;
                 }
                 $after = $move->takenIn($catalogue, (string) $hole->rank);
                 $left = array_filter(
-                    (new HoleFinder($after, new WeaknessFinder($after, $memory)))->find(Coverage::of($after)->cells),
+                    Coverage::whole($after, $memory)->holes,
                     static fn (Hole $other): bool => [$other->kind, $other->attack, $other->side] === [$hole->kind, $hole->attack, $hole->side],
                 );
                 yield [$hole, $move, $left];

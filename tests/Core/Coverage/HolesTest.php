@@ -11,8 +11,8 @@ use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Coverage\MoveKind;
 use StoneDrill\Core\Coverage\ProvenShare;
 use StoneDrill\Core\Coverage\RunCache;
-use StoneDrill\Core\Coverage\WeaknessFinder;
 use StoneDrill\Core\Coverage\Widener;
+use StoneDrill\Core\Coverage\Works;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Hazard;
@@ -29,8 +29,7 @@ use Tests\Support\Made;
 // A throat held from the front has one side; rank b needs it. Clear of every weakness: it strips, then leaves.
 dataset('weaknesses', [
     'none' => ["tuck, both hands strip\nleave 6, look", []],
-    // Held still, the attacker comes along: 35 cm from the start, and .20 m more.
-    'leaves with the hold on' => ["tuck\nleave 6", ['fails', 'no way out']],
+    'leaves with the hold on' => ["tuck\nleave 6", ['fails']],
     'ends in the attacker’s reach' => ['tuck, both hands strip', ['no way out']],
     'leans on an effect' => ["tuck, right knee groin -> driven back\nleave 6", ['no what-if']],
     'leans on it, with a what-if' => ["tuck, right knee groin -> driven back\n  if not: both hands strip\nleave 6", []],
@@ -47,7 +46,7 @@ it('finds what every answer of a cell lacks', function (string $beats, array $ex
 it('tells where each answer fails, and counts the cell as no more than taught', function (): void {
     $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
     $catalogue = Made::catalogue([$throat], [Made::answer('x', $throat, 'b', beats: "tuck\nleave 6"), Made::answer('y', $throat, 'a', beats: "tuck\nhead nose\nboth hands strip\nleave 6, look")]);
-    $fails = array_values(array_filter(Coverage::whole($catalogue, new WeaknessFinder($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Fails));
+    $fails = array_values(array_filter(Coverage::whole($catalogue)->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Fails));
 
     // The head reaches .15026 of .5384 and goes .2016 with it: 18.7 cm short. Prevalence 3, one side, .95.
     expect($fails)->toHaveCount(1)
@@ -58,7 +57,7 @@ it('tells where each answer fails, and counts the cell as no more than taught', 
 
     // One that works is enough.
     $more = $catalogue->withAnswers([...$catalogue->answers, Made::answer('z', $throat, 'b', beats: "tuck, both hands strip\nleave 6, look")]);
-    expect(array_filter(Coverage::whole($more, new WeaknessFinder($more))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Fails))->toBe([]);
+    expect(array_filter(Coverage::whole($more)->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Fails))->toBe([]);
 });
 
 it('is content when one answer is sound', function (): void {
@@ -73,7 +72,7 @@ it('bars what the policy does not teach, and offers what is softer', function ()
     // No contact below the second rank.
     $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'a');
     $catalogue = Made::catalogue([$throat], [Made::answer('x', $throat, 'a', beats: "tuck, both hands clamp wrist\nright palm chin\nboth hands strip\nleave 6, look")], policy: [new PolicyRow(Hazard::Contact, null, 'b', PolicyLevel::NotTaught)]);
-    $hole = array_values(array_filter(Coverage::whole($catalogue, new WeaknessFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Barred))[0];
+    $hole = array_values(array_filter(Coverage::whole($catalogue, widener: new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Barred))[0];
 
     // Prevalence 3, one side, .9.
     expect($hole->weight)->toEqualWithDelta(2.7, 1e-12)
@@ -94,7 +93,7 @@ it('finds what comes only before it lands, at the rung that is the goal', functi
 
 it('names what nobody has catalogued', function (): void {
     $catalogue = Made::catalogue([Made::attack('hug-behind-free', ['hand' => 'both', 'bearing' => '6', 'phase' => 'landed', 'notice' => 'off-guard', 'intent' => 'pin'], 'hug')], []);
-    $missing = array_map(static fn (Hole $hole): string => $hole->id, array_filter(Coverage::whole($catalogue, new WeaknessFinder($catalogue), new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Uncatalogued));
+    $missing = array_map(static fn (Hole $hole): string => $hole->id, array_filter(Coverage::whole($catalogue, widener: new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Uncatalogued));
 
     // From behind nobody is ready; lying is for the ground; a hold with both arms has no follow-up.
     expect($missing)->toEqualCanonicalizing(['hug-behind-free phase reaching', 'hug-behind-free phase moving', 'hug-behind-free posture seated', 'hug-behind-free posture kneeling', 'hug-behind-free posture wall']);
@@ -108,7 +107,7 @@ it('tells what too few hold, and what fades', function (int $clean, ?HoleKind $e
     for ($i = 0; $i < $clean; $i++) {
         $reps[] = new Rep(sprintf('00000000-0000-4000-8000-%012d', $i), 'ada', 'throat', Side::Written, 2, Outcome::Clean, $at);
     }
-    $holes = array_filter(Coverage::whole($plain, new WeaknessFinder($plain), new Widener($plain), ProvenShare::of($plain, [new Student('ada', 'Ada', 'a')], $reps, $at))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Unproven || $hole->kind === HoleKind::Fading);
+    $holes = array_filter(Coverage::whole($plain, new RunCache(), new Widener($plain), ProvenShare::of($plain, [new Student('ada', 'Ada', 'a')], $reps, $at))->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Unproven || $hole->kind === HoleKind::Fading);
 
     expect(array_values(array_map(static fn (Hole $hole): HoleKind => $hole->kind, $holes)))->toBe($expected === null ? [] : [$expected]);
 })->with([
@@ -135,7 +134,7 @@ it('closes each hole with every move that it offers', function (array $catalogue
 it('finds the same after a change as from the ground up', function (int $seed): void {
     $before = HolesFixture::faultyCatalogue($seed);
     $memory = new RunCache();
-    $whole = fn (Catalogue $catalogue): Coverage => Coverage::whole($catalogue, new WeaknessFinder($catalogue, $memory), new Widener($catalogue, $memory));
+    $whole = fn (Catalogue $catalogue): Coverage => Coverage::whole($catalogue, $memory, new Widener($catalogue, $memory));
     $answers = $before->answers;
     $place = mt_rand(0, 5);
     $other = $answers[mt_rand(0, 5)];
@@ -148,20 +147,20 @@ it('finds the same after a change as from the ground up', function (int $seed): 
         4 => array_values(array_replace($answers, [$place => $answers[$place]->withBeats(Beats::parse("right knee groin -> folded\n  if not: go to \"{$other->title}\" beat 1\nleave 6"))])),
     };
     $now = $before->withAnswers($answers);
-    $after = $whole($before)->after($now, new HoleFinder($now, new WeaknessFinder($now, $memory), new Widener($now, $memory)));
+    $after = $whole($before)->after($now, HoleFinder::whole($now, $memory, new Widener($now, $memory)));
 
     expect($after->cells)->toEqual($whole($now)->cells)->and($after->holes)->toEqual($whole($now)->holes);
 
     // And once more, by what it ran on into.
     $again = $now->withAnswers(array_map(fn (Answer $answer): Answer => $answer->id === $other->id ? $answer->withBeats(Beats::parse("both hands strip\nleave 6, look")) : $answer, $now->answers));
     $fresh = new RunCache();
-    expect($after->after($again, new HoleFinder($again, new WeaknessFinder($again, $memory), new Widener($again, $memory)))->holes)
-        ->toEqual(Coverage::whole($again, new WeaknessFinder($again, $fresh), new Widener($again, $fresh))->holes);
+    expect($after->after($again, HoleFinder::whole($again, $memory, new Widener($again, $memory)))->holes)
+        ->toEqual(Coverage::whole($again, $fresh, new Widener($again, $fresh))->holes);
 })->with(range(1, 30));
 
 it('begins anew when more than answers has changed', function (): void {
     $before = HolesFixture::faultyCatalogue(3);
     $now = new Catalogue($before->school, [], $before->ranks, $before->ladder, array_slice($before->attacks, 1), array_values(array_filter($before->answers, fn (Answer $answer): bool => $answer->attack !== $before->attacks[0]->id)));
 
-    expect(Coverage::of($before)->after($now, new HoleFinder($now))->holes)->toEqual(Coverage::of($now)->holes);
+    expect(Coverage::of($before)->after($now, new HoleFinder($now, new Works($now)))->holes)->toEqual(Coverage::of($now)->holes);
 });

@@ -6,7 +6,6 @@ namespace Tests\Core\Coverage;
 
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\RunCache;
-use StoneDrill\Core\Coverage\WeaknessFinder;
 use StoneDrill\Core\Coverage\Widener;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Exchange\CatalogueReader;
@@ -44,6 +43,6 @@ final class RunKeysFixture
         $catalogue = (new CatalogueReader())->read((string) json_encode($document), Format::Json)->catalogue;
         assert($catalogue instanceof Catalogue);
 
-        return (string) json_encode(Coverage::whole($catalogue, new WeaknessFinder($catalogue, $memory), new Widener($catalogue, $memory))->holes);
+        return (string) json_encode(Coverage::whole($catalogue, $memory, new Widener($catalogue, $memory))->holes);
     }
 }

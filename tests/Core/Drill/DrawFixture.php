@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Drill;
 
-use DateTimeImmutable;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Student;
@@ -33,7 +32,7 @@ final class DrawFixture
     {
         $catalogue = Made::catalogue($attacks, array_map(fn (Attack $attack) => Made::answer('x-'.$attack->id, $attack, 'a', true, beats: $beats), $attacks));
 
-        return new Pool($catalogue, Coverage::of($catalogue)->cells, new DateTimeImmutable(Made::NOW));
+        return Made::pool($catalogue);
     }
 
     /** @return list<string> what somebody can be drilled on */

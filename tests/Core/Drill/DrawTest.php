@@ -13,7 +13,6 @@ use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Drill\Draw;
 use StoneDrill\Core\Drill\HiddenMoment;
-use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Drill\Warning;
 use StoneDrill\Core\Proof\ProofState;
@@ -105,7 +104,7 @@ it('draws from what the rank needs and has an answer to', function (): void {
     $nobody = Made::attack(id: 'nobody');
     $bare = Made::attack('sleeve', ['thumb' => 'n/a'], 'bare', 'a');
     $catalogue = Made::catalogue([$here, $later, $nobody, $bare], [Made::answer('x', $here, 'a'), Made::answer('y', $later, 'b', true)]);
-    $pool = new Pool($catalogue, Coverage::of($catalogue)->cells, new DateTimeImmutable(Made::NOW));
+    $pool = Made::pool($catalogue);
 
     // The answer at rank b matches the same kind of hold, so that it lays the other side there.
     expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a')))->toBe(['here written'])
@@ -117,15 +116,15 @@ it('bars by policy and by flag, and says so', function (array $attack, string $b
 
     expect(DrawFixture::drilled($pool, $student) === [])->toBe($said !== null)->and(array_map(English::say(...), $pool->barred($student)))->toBe($said === null ? [] : [$said]);
 })->with([
-    'a grown-up' => [['throat-front', 'landed', 'choke'], 'leave 6', new Student('ada', 'Ada', 'b'), null],
-    'contact at the lowest rank' => [['hug-front-free', 'landed', 'pin'], "right palm chin\nleave 6", new Student('ada', 'Ada', 'a'), null],
-    'contact later' => [['hug-front-free', 'landed', 'pin'], "right palm chin\nleave 6", new Student('ada', 'Ada', 'b'), null],
-    'a flag against the answer' => [['hug-front-free', 'landed', 'pin'], "left hand lock wrist\nleave 6", new Student('ada', 'Ada', 'b', flags: ['no-wrist-lock']), '“It” is left out for Ada: a wrist lock (flag no-wrist-lock).'],
+    'a grown-up' => [['throat-front', 'landed', 'choke'], 'hop 6 -> released', new Student('ada', 'Ada', 'b'), null],
+    'contact at the lowest rank' => [['hug-front-free', 'landed', 'pin'], "right palm chin -> released\nleave 6", new Student('ada', 'Ada', 'a'), null],
+    'contact later' => [['hug-front-free', 'landed', 'pin'], "right palm chin -> released\nleave 6", new Student('ada', 'Ada', 'b'), null],
+    'a flag against the answer' => [['hug-front-free', 'landed', 'pin'], "left hand lock wrist -> released\nleave 6", new Student('ada', 'Ada', 'b', flags: ['no-wrist-lock']), '“It” is left out for Ada: a wrist lock (flag no-wrist-lock).'],
     'a flag against the attack' => [['dive-legs', 'reaching', 'take-down'], 'leave 6', new Student('ada', 'Ada', 'b', flags: ['no-fall']), '“It” is left out for Ada: a fall (flag no-fall).'],
 ]);
 
 it('drills a beginner of a school that touches nobody yet, and says how far to go', function (): void {
-    $pool = DrawFixture::pool([Made::attack('hug-front-free', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'], 'it', 'a')], "right palm chin\nleave 6");
+    $pool = DrawFixture::pool([Made::attack('hug-front-free', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'], 'it', 'a')], "right palm chin -> released\nleave 6");
 
     expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a')))->toBe(['it written'])
         ->and(array_map(English::say(...), $pool->levels(new Student('ada', 'Ada', 'a'))))->toBe(['Throw and stop short: contact.'])
@@ -134,10 +133,10 @@ it('drills a beginner of a school that touches nobody yet, and says how far to g
 
 it('bars contact where the policy does not teach it, and says with what it wants pads', function (): void {
     $attack = Made::attack('hug-front-free', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'], 'it', 'a');
-    $catalogue = Made::catalogue([$attack], [Made::answer('x', $attack, 'a', true, beats: "right palm chin\nleave 6")], policy: [
+    $catalogue = Made::catalogue([$attack], [Made::answer('x', $attack, 'a', true, beats: "right palm chin -> released\nleave 6")], policy: [
         new PolicyRow(Hazard::Contact, null, 'b', PolicyLevel::NotTaught), new PolicyRow(Hazard::Knee, null, null, PolicyLevel::Pads), new PolicyRow(Hazard::Fall, null, null, PolicyLevel::Pads),
     ]);
-    $pool = new Pool($catalogue, Coverage::of($catalogue)->cells, new DateTimeImmutable(Made::NOW));
+    $pool = Made::pool($catalogue);
 
     expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a')))->toBe([])
         ->and(array_map(English::say(...), $pool->barred(new Student('ada', 'Ada', 'a'))))->toBe(['“It” is left out for Ada: contact (contact policy).'])
@@ -146,7 +145,7 @@ it('bars contact where the policy does not teach it, and says with what it wants
 
 it('drills no chokes with the young', function (): void {
     $throat = new Attack('throat', 'Throat', Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->kind, Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->facets, new Need('a', 'a'));
-    $pool = DrawFixture::pool([$throat]);
+    $pool = DrawFixture::pool([$throat], "hop 6 -> released\nleave 6");
 
     expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a', born: new DateTimeImmutable('2012-05-02'))))->toBe([])
         ->and(DrawFixture::drilled($pool, new Student('bo', 'Bo', 'a', born: new DateTimeImmutable('2001-05-02'))))->toBe(['throat written']);

@@ -8,7 +8,6 @@ use StoneDrill\Core\Checks\Mender;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\RunCache;
-use StoneDrill\Core\Coverage\WeaknessFinder;
 use StoneDrill\Core\Coverage\Widener;
 use StoneDrill\Core\Floor\RunLimits;
 use StoneDrill\Core\Technique\Beats;
@@ -47,7 +46,7 @@ it('tries so many changes to mend what is found, and no more', function (): void
 it('finds every hole of a school that has such answers, trying none of them everywhere', function (): void {
     $catalogue = RunLimitsFixture::costly();
     $memory = new RunCache();
-    $holes = Coverage::whole($catalogue, new WeaknessFinder($catalogue, $memory), new Widener($catalogue, $memory))->holes;
+    $holes = Coverage::whole($catalogue, $memory, new Widener($catalogue, $memory))->holes;
     $moved = array_unique(array_merge(...array_map(static fn ($hole): array => array_map(static fn ($move): ?string => $move->kind->value === 'widen' ? $move->answer : null, $hole->moves), $holes)));
 
     expect($holes)->not->toBe([])->and($moved)->not->toContain('Long')->not->toContain('Goer');

@@ -33,10 +33,19 @@ it('tells what the attacker has free', function (string $kind, array $values, ar
     ['ground-astride', [], ['left hand', 'right hand']],
 ]);
 
-it('exposes the attacker’s front to whom the attacker faces', function (): void {
-    $exposed = array_map(static fn ($target): string => $target->value, SituationFixture::situation('cloth-one')->exposed);
+it('tells what each free limb reaches from here, the most to spare first', function (): void {
+    $margins = [];
+    foreach (SituationFixture::situation('wrist-cross')->inReach as $hit) {
+        $margins[$hit->weapon().' '.$hit->target->value] = $hit->measure->margin;
+    }
 
-    expect($exposed)->toContain('chin', 'groin', 'instep')->not->toContain('spine', 'kidney', 'back of head', 'wrist');
+    // Left palm to chin: √(.59136² − (.870 − .818)² · 1.68²) + .12523 − (√(.6392² + .21672²) − .1008) = .136.
+    expect($margins['left hand palm chin'])->toEqualWithDelta(sqrt(0.59136 ** 2 - 0.08736 ** 2) + 0.12523 - (hypot(0.6392, 0.21672) - 0.1008), 1e-4)
+        ->and($margins)->toBe(collect($margins)->sortDesc()->all())
+        ->and(min($margins))->toBeGreaterThanOrEqual(0.0)
+        // The held hand is not free; what is turned away, or out of the arc, is not in reach.
+        ->and(array_filter(array_keys($margins), static fn (string $name): bool => str_starts_with($name, 'right hand') || str_contains($name, 'spine')))->toBe([])
+        ->and(array_keys(SituationFixture::situation('closing-in')->inReach))->toBe([]);
 });
 
 it('knows the weak side of a wrist hold alone', function (): void {

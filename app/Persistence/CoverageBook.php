@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use App\Models\School;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Coverage\Hole;
+use StoneDrill\Core\Coverage\Works;
+use StoneDrill\Core\Curriculum\Catalogue;
+
+/** What a school's answers cover by what works, worked out anew when anything that it teaches changes and kept until then. */
+final readonly class CoverageBook
+{
+    private const SECONDS = 7 * 86_400;
+
+    public function __construct(private CatalogueMapper $mapper, private RunBook $runs, private RevisionCache $kept) {}
+
+    public function of(School $school): Coverage
+    {
+        return $this->read('coverage', $school, $this->mapper->curriculum($school));
+    }
+
+    /** The same as those under 16 learn it. */
+    public function forYouth(School $school): Coverage
+    {
+        return $this->read('youth', $school, $this->mapper->curriculum($school)->forYouth());
+    }
+
+    /** What another catalogue of the school covers: what it would teach, or once taught. */
+    public function ofAnother(School $school, Catalogue $catalogue): Coverage
+    {
+        $memory = $this->runs->of($school);
+        $before = count($memory->all());
+        $coverage = Coverage::of($catalogue, new Works($catalogue, $memory));
+        if (count($memory->all()) > $before) {
+            $this->runs->keep($school, $memory->all());
+        }
+
+        return $coverage;
+    }
+
+    private function read(string $name, School $school, Catalogue $catalogue): Coverage
+    {
+        /** @var array{array<string, array<string, int>>, list<Hole>} $kept */
+        $kept = $this->kept->of("{$name}:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, function () use ($school, $catalogue): array {
+            $coverage = $this->ofAnother($school, $catalogue);
+
+            return [$coverage->worksFrom(), $coverage->holes];
+        });
+
+        return Coverage::known($catalogue, ...$kept);
+    }
+}

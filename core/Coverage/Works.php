@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Coverage;
+
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Checks\Examiner;
+use StoneDrill\Core\Checks\Scope;
+use StoneDrill\Core\Checks\Standards;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\Sizes;
+
+/**
+ * Whether answers work where they are taught: run there for typical bodies, nothing hits, nothing that matters is short, no limb does
+ * what a hold keeps it from, and no hold is left on. What was found is kept and asked for again.
+ */
+final class Works
+{
+    private readonly Examiner $examiner;
+
+    private readonly Sizes $sizes;
+
+    private readonly RunKeys $keys;
+
+    /** @var list<Rank> lowest first */
+    private readonly array $ranks;
+
+    /** @var array<string, int> position by id of the rank */
+    private readonly array $order;
+
+    /** @var array<string, bool> whether it reads alike at every rank, by id of the answer */
+    private array $isAlike = [];
+
+    public function __construct(Catalogue $catalogue, private readonly RunCache $memory = new RunCache())
+    {
+        $standards = Standards::of($catalogue);
+        $this->examiner = new Examiner($standards);
+        $this->sizes = new Sizes($catalogue->school);
+        $this->keys = new RunKeys($catalogue, $standards);
+        $this->ranks = $catalogue->ranks;
+        $this->order = $catalogue->rankOrder();
+    }
+
+    /**
+     * Position of the lowest rank at which an answer is taught and works; null where it does not.
+     *
+     * @param bool $isMirrored whether it is mirrored there
+     */
+    public function from(Answer $answer, Attack $attack, Side $side, bool $isMirrored): ?int
+    {
+        $own = $this->order[$answer->teaching->rank];
+        foreach (array_unique([$answer->introducedAt($this->order), $own]) as $position) {
+            if ($this->failure($answer, $attack, $side, $this->ranks[$position]->id, $isMirrored) === null) {
+                return $position;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Where an answer fails as it is taught at a rank; null where it works.
+     *
+     * @param string $rank id
+     */
+    public function failure(Answer $answer, Attack $attack, Side $side, string $rank, bool $isMirrored): ?Failure
+    {
+        $key = $this->keys->of('works', $answer, $attack, $side, $this->isAlike($answer) ? '' : $rank, $isMirrored);
+        $found = $this->memory->of($key, function () use ($answer, $attack, $side, $rank, $isMirrored): Failure|false {
+            $bodies = $this->sizes->bodies(null, null, $attack->facets->build);
+            $failure = $this->examiner->examineIn($this->taught($answer, $rank), $attack, $side, $isMirrored, $bodies, null, Scope::works())->failure();
+
+            return $failure === null ? false : new Failure($answer->id, $failure->beat, $failure->message);
+        });
+
+        return $found === false ? null : $found;
+    }
+
+    /**
+     * An answer as it is taught at a rank: its short form below its own, and its beats as they read there.
+     *
+     * @param string $rank id
+     */
+    public function taught(Answer $answer, string $rank): Answer
+    {
+        if ($this->isAlike($answer)) {
+            return $answer;
+        }
+        $at = $this->order[$rank];
+
+        return $answer->withBeats($answer->taughtAt($at, $this->order[$answer->teaching->rank])->readFor(false, $rank, $this->ranks[$at]->name));
+    }
+
+    private function isAlike(Answer $answer): bool
+    {
+        return $this->isAlike[$answer->id] ??= $answer->teaching->short === null && $answer->beats->readings() === [];
+    }
+}
