@@ -48,6 +48,10 @@ final readonly class Json implements CastsAttributes, ComparesCastableAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
+        if ($value === [] && $this->shape === 'map') {
+            return '{}';
+        }
+
         return $value === null ? null : (string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
 

@@ -22,8 +22,8 @@ final class UnreadableCatalogue extends DomainException
         return new self($problems);
     }
 
-    public static function because(Text $found, Text $expected, ?int $line = null): self
+    public static function because(Text $found, Text $expected, ?int $line = null, ?int $column = null): self
     {
-        return new self([new Problem('', $found, $expected, null, $line)]);
+        return new self([new Problem('', $found, $expected, null, $line, $column)]);
     }
 }

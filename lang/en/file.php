@@ -66,6 +66,7 @@ return [
     'variant-circle' => 'another answer: “:id” would be a variant of itself',
     'text-or-map' => 'a text, or a map with :words',
     'renamed' => '“:old” is called “:now” now. It was read as that; a new export writes the new name.',
+    'quoted-key' => 'quotes round a key of several words in {…}: “":key": …”',
     'answer-id' => 'the id of an answer',
     'other-try' => '“:rep”, which has another student, attack or side',
     'same-try' => 'a rep of the same student, attack and side: a correction keeps them',

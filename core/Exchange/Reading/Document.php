@@ -83,6 +83,10 @@ final readonly class Document
         self::bound(substr_count($text, "\n") + substr_count($text, ',') + substr_count($text, '- ') + substr_count($text, ': '), self::MAX_YAML_VALUES, 'file.values', 'file.save-as-json');
         self::bound(self::indentation($text), self::MAX_INDENTATION, 'file.lines-and-spaces', 'file.indent-less');
         self::bound((int) preg_match_all('/(?:^|[\s\[{,:-])[&*][^\s,\]}]/', $text), self::MAX_ALIASES, 'file.anchors', 'file.write-out');
+        $key = FlowKeys::unquoted($text);
+        if ($key !== null) {
+            throw UnreadableCatalogue::because(Text::of('file.word', ['word' => $key[0].':']), Text::of('file.quoted-key', ['key' => $key[0]]), $key[1], $key[2]);
+        }
         try {
             return Yaml::parse($text, Yaml::PARSE_DATETIME | Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
         } catch (ParseException $error) {
