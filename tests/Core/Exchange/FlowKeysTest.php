@@ -34,5 +34,5 @@ it('tells of it by line and column, and cuts nothing in silence', function (): v
         $problem = $exception->problems[0];
     }
 
-    expect([$problem?->line, $problem?->column, $problem?->expected->key])->toBe([2, 56, 'file.quoted-key']);
+    expect([$problem?->line, $problem?->column, $problem?->expected->key])->toBe([2, 57, 'file.quoted-key']);
 });
