@@ -44,7 +44,7 @@ final readonly class Cell
     /** @return list<string> ids of the answers that work by a rank, the first taught first */
     public function workingBy(int $position): array
     {
-        return array_values(array_filter($this->answers, fn (string $id): bool => ($this->worksFrom[$id] ?? PHP_INT_MAX) <= $position));
+        return array_values(array_filter($this->answers, fn (string $id): bool => isset($this->worksFrom[$id]) && $this->worksFrom[$id] <= $position));
     }
 
     /**

@@ -105,7 +105,7 @@ final readonly class Catalogue
             }
         }
         $attacks = array_map(static fn (Attack $attack): Attack => $attack->forYouth(), $this->attacks);
-        $school = $this->school->withPolicy(ContactPolicy::of($this->school, array_keys($this->positions))->forYouth());
+        $school = $this->school->withPolicy(ContactPolicy::of($this->school, array_column($this->ranks, 'id'))->forYouth());
 
         return new self($school, $this->kinds, $this->ranks, $this->ladder, $attacks, $answers);
     }

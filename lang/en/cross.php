@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'share' => ':works %',
+    'share-taught' => ':works % work, :taught % taught',
     'across' => 'Columns',
     'down' => 'Rows',
     'heading' => 'The wall by :down and :across',

@@ -6,7 +6,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 it('walks from a hole to a proven answer', function (): void {
-    $this->signIn('head@cinder-quay.example')->see('The wall')->see('26 holes')->see('weak spots')->see('“Arm laid over the shoulders” (as written) is needed by Flint, and no answer that works meets it.');
+    $this->signIn('head@cinder-quay.example')->see('The wall')->see('29 holes')->see('weak spots')->see('“Arm laid over the shoulders” (as written) is needed by Flint, and no answer that works meets it.');
 
     // The heaviest hole leads to an empty answer.
     $this->browser->findElement(WebDriverBy::cssSelector('#hole-1 .moves a[href*="answers/create"]'))->click();

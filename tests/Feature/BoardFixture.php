@@ -20,6 +20,6 @@ final class BoardFixture
 
     public static function boardOf(School $school, string $sort = 'name'): Board
     {
-        return new Board($school, $school->students()->with('rank')->get(), app(CatalogueMapper::class), CarbonImmutable::now(), $sort);
+        return new Board($school, $school->students()->with('rank')->get(), app(CatalogueMapper::class), app(\App\Persistence\CoverageBook::class), CarbonImmutable::now(), $sort);
     }
 }

@@ -19,7 +19,7 @@ beforeEach(function (): void {
     $this->hall->attacks()->where('code', 'hug')->update(['needed_by_id' => null, 'needed_by_youth_id' => $first]);
     $hug = $this->hall->attacks()->where('code', 'hug')->firstOrFail();
     $this->hall->answers()->firstOrFail()->update(['mirrored' => true]);
-    $this->hall->answers()->create(['code' => 'wide', 'title' => 'Wide', 'attack_id' => $hug->id, 'rank_id' => $first, 'beats' => "right elbow ribs\nleave 12"]);
+    $this->hall->answers()->create(['code' => 'wide', 'title' => 'Wide', 'attack_id' => $hug->id, 'rank_id' => $first, 'beats' => "right elbow ribs -> released\nleave 12"]);
     $this->hall->students()->create(['code' => 'kid', 'name' => 'Kit Plover', 'rank_id' => $second, 'flags' => [], 'born' => CarbonImmutable::now()->subYears(12)->toDateString()]);
     $this->hall->students()->where('code', 'ada-plover')->update(['rank_id' => $second, 'flags' => '[]']);
     $list = $this->hall->drillLists()->create(['name' => 'Sides']);
@@ -32,7 +32,7 @@ beforeEach(function (): void {
 it('leaves on the device what the school counts', function (): void {
     $school = $this->hall->fresh();
     $mapper = app(CatalogueMapper::class);
-    $kit = new Kit($school, $mapper, CarbonImmutable::now(), Kit::of($school));
+    $kit = new Kit($school, $mapper, app(App\Persistence\CoverageBook::class), CarbonImmutable::now(), Kit::of($school));
     $pack = (new KitPack($kit, $mapper->kinds($school)))->toArray($this->head);
     $counts = [];
     foreach ($this->choices as $choice) {

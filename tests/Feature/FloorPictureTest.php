@@ -66,7 +66,7 @@ it('labels a strike with its margin, and marks one that does not get there', fun
     expect($frames[1]->strikes[0])->toMatchArray(['label' => 'palm +14 cm', 'reaches' => true])
         ->and($frames[2]->strikes[0]['reaches'])->toBeFalse()
         ->and($frames[3]->strikes[0])->toMatchArray(['label' => '✕ knee too high', 'reaches' => false])
-        ->and($frames[4]->strikes[0])->toMatchArray(['label' => 'hammer', 'reaches' => true]);
+        ->and($frames[4]->strikes[0])->toMatchArray(['label' => 'hammer +34 cm', 'reaches' => true]);
 });
 
 it('draws an arc as far as a weapon reaches', function (): void {
@@ -154,7 +154,7 @@ it('looks ahead at what a move changes', function (): void {
     $now = $mapper->curriculum($hall);
     $then = (new Move(MoveKind::Mirror, 'gate'))->takenIn($now, 'first');
     $everything = $mapper->everything($hall)->catalogue;
-    $preview = new MovePreview($now, $holes->of($hall), $then, $holes->after($hall, $everything, (new Move(MoveKind::Mirror, 'gate'))->takenIn($everything, 'first')));
+    $preview = new MovePreview($now, StoneDrill\Core\Coverage\Coverage::of($now), $holes->of($hall), $then, StoneDrill\Core\Coverage\Coverage::of($then), $holes->after($hall, $everything, (new Move(MoveKind::Mirror, 'gate'))->takenIn($everything, 'first')));
 
     expect(array_map(static fn (Hole $hole): string => $hole->kind->value, $preview->closed))->toBe(['one-sided'])
         ->and($preview->ranks[0]['covered'])->toBe([0.5, 1.0])

@@ -48,7 +48,7 @@ it('takes along for each what is wanted most, and nothing that nobody is drilled
     foreach (range(1, 30) as $number) {
         $school->students()->create(['code' => "s{$number}", 'name' => "Student {$number}", 'rank_id' => $rank, 'flags' => []]);
     }
-    $kit = new Kit($school, $mapper, CarbonImmutable::now(), Kit::of($school));
+    $kit = new Kit($school, $mapper, app(App\Persistence\CoverageBook::class), CarbonImmutable::now(), Kit::of($school));
     $pack = (new KitPack($kit, $mapper->kinds($school)))->toArray($this->head);
     $all = $kit->tickets($this->ada, 2);
     $taken = collect($pack['students'])->firstWhere('name', 'Ada Plover')['tickets'];

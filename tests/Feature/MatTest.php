@@ -43,7 +43,7 @@ it('says what is drawn from, whether there is time, and who is left out', functi
     $this->post('/mat/forecast', ['people' => [(string) $this->ada->id], 'rung' => '6', 'list' => 'most'])->assertOk()->assertSee('At rung 6, Open draw')->assertSee('Drawn from 1, 0.0 bits; reacts in 0.25 s.');
     $this->post('/mat/forecast', ['people' => [(string) $this->ada->id], 'rung' => '2', 'list' => 'family:hug'])->assertSee('Nothing on this list for Ada Plover.');
     $this->post('/mat/forecast', ['people' => ['x'], 'rung' => 'zebra', 'list' => ['a']])->assertOk()->assertSee('Tap who is here');
-    $this->hall->answers()->firstOrFail()->update(['beats' => "left hand lock wrist\nleave 6\n"]);
+    $this->hall->answers()->firstOrFail()->update(['beats' => "left hand lock wrist -> released\nleave 6\n"]);
     $this->ada->update(['flags' => ['no-wrist-lock']]);
     $this->actingAs($this->assistant->fresh())->post('/mat/forecast', ['people' => [(string) $this->ada->id], 'rung' => '6', 'list' => 'most'])->assertSee('“Wrist held across” is left out for Ada Plover: a wrist lock (flag no-wrist-lock).');
 });

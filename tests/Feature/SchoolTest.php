@@ -148,7 +148,7 @@ it('loads a demo whose dates move with today', function (): void {
         ->and($last->greaterThan($today->subDays(8)))->toBeTrue()
         ->and($school->students()->where('born', '>', $today->subYears(16))->count())->toBe(5)
         ->and(School::query()->where('name', 'Lantern Pier')->firstOrFail()->attacks()->count())->toBe(0);
-    $this->actingAs($school->users()->where('role', Role::Head)->firstOrFail())->get('/wall')->assertOk()->assertSee('26 holes');
+    $this->actingAs($school->users()->where('role', Role::Head)->firstOrFail())->get('/wall')->assertOk()->assertSee('29 holes');
 });
 
 it('weighs holes as the school says, and keeps only what is not usual', function (): void {

@@ -16,11 +16,11 @@ use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Load;
 
-it('shows each course of a cell by what is needed and what is laid', function (?string $need, ?string $laid, array $states): void {
+it('shows each course of a cell by what is needed and what is laid', function (?string $need, ?string $laid, array $states, ?string $taught = null): void {
     $attack = app(CatalogueMapper::class)->curriculum($this->school())->attacks[0];
     $attack = new StoneDrill\Core\Attack\Attack('it', 'It', $attack->kind, $attack->facets, new StoneDrill\Core\Attack\Need($need, $need));
     $order = ['a' => 0, 'b' => 1, 'c' => 2];
-    $cell = new Cell($attack, Side::Written, [], $laid);
+    $cell = new Cell($attack, Side::Written, [], [], $taught ?? $laid, $laid);
 
     expect(array_map(fn (int $course): string => StoneState::of($cell, $course, $order)->value, [0, 1, 2]))->toBe($states);
 })->with([
@@ -28,6 +28,9 @@ it('shows each course of a cell by what is needed and what is laid', function (?
     'early' => ['c', 'a', ['laid', 'carried', 'carried']],
     'late' => ['a', 'c', ['hole first', 'hole', 'laid']],
     'never' => ['b', null, ['ahead', 'hole first', 'hole']],
+    'taught and failing' => ['b', null, ['ahead', 'cracked first', 'cracked'], 'a'],
+    'taught and failing, then laid' => ['a', 'c', ['cracked first', 'cracked', 'laid'], 'a'],
+    'taught too late and failing' => ['a', null, ['hole first', 'hole', 'cracked'], 'c'],
     'not needed' => [null, null, ['ahead', 'ahead', 'ahead']],
     'not needed and taught' => [null, 'b', ['ahead', 'laid', 'carried']],
 ]);

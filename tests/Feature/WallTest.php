@@ -129,9 +129,9 @@ it('saves as comma-separated values that a spreadsheet cannot take for a formula
     $content = (string) $this->get('/wall.csv')->assertOk()->getContent();
     $rows = array_map(fn (string $line): array => str_getcsv($line, escape: ''), explode("\r\n", trim($content)));
 
-    expect($rows)->toHaveCount(4)->and($rows[0])->toHaveCount(20)
-        ->and(array_combine($rows[0], $rows[1]))->toMatchArray(['attack' => 'Wrist held across', 'side' => 'written', 'family' => 'grab', 'hand' => 'right', 'needed by' => 'First', 'first answered at' => 'First', 'answers' => 'Gate', 'holes' => ''])
-        ->and(array_combine($rows[0], $rows[2]))->toMatchArray(['side' => 'mirrored', 'hand' => 'left', 'first answered at' => '', 'holes' => 'one-sided'])
+    expect($rows)->toHaveCount(4)->and($rows[0])->toHaveCount(21)
+        ->and(array_combine($rows[0], $rows[1]))->toMatchArray(['attack' => 'Wrist held across', 'side' => 'written', 'family' => 'grab', 'hand' => 'right', 'needed by' => 'First', 'taught from' => 'First', 'works from' => 'First', 'answers' => 'Gate', 'holes' => ''])
+        ->and(array_combine($rows[0], $rows[2]))->toMatchArray(['side' => 'mirrored', 'hand' => 'left', 'works from' => '', 'holes' => 'one-sided'])
         ->and($rows[3][0])->toBe('\'=1+1, "big"');
 });
 

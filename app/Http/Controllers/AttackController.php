@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
 use App\Persistence\CoverageBook;
+use App\View\Attacks\AttackerCard;
 use App\View\Attacks\AttackList;
 use App\View\Attacks\AttackPage;
 use App\View\Floor\SituationView;
@@ -65,7 +66,8 @@ final readonly class AttackController
         $core = $catalogue->attack($attack->code);
 
         return view('attacks.show', [
-            'seen' => SituationView::of($catalogue, $core),
+            'seen' => $seen = SituationView::of($catalogue, $core),
+            'card' => new AttackerCard($core, $core->facets, $seen->line),
             'attack' => $attack,
             'page' => new AttackPage($core, $catalogue, $this->coverages->of($school), $school, $attack->reps()->count()),
         ]);

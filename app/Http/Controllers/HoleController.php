@@ -26,10 +26,10 @@ final readonly class HoleController
         $school = $user->school;
         $query = WallQuery::of($request, $school);
         $catalogue = $this->mapper->curriculum($school);
-        $coverage = $this->coverages->of($school);
+        $coverage = $query->isYouth ? $this->coverages->forYouth($school) : $this->coverages->of($school);
         $page = WallPage::of($query->selection->among($coverage->cells), count($query->ranks($catalogue)), $query->page);
         $hasFailed = $this->holes->tellFailed($school);
-        $found = $hasFailed ? null : $this->holes->asked($school);
+        $found = $query->isYouth ? $coverage->holes : ($hasFailed ? null : $this->holes->asked($school));
 
         return view('wall.holes', [
             'holes' => new HoleList(

@@ -11,6 +11,7 @@ use Illuminate\Validation\Validator;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
+use StoneDrill\Core\Attack\Recoil;
 
 /** An attack as it is written in its form. */
 final class AttackRequest extends FieldsRequest
@@ -35,6 +36,7 @@ final class AttackRequest extends FieldsRequest
             'needed_by_youth' => ['required', Rule::in(['same', ...$ranks])],
             'prevalence' => ['required', 'integer', 'between:1,5'],
             'critical' => ['boolean'],
+            'recoil' => [Rule::enum(Recoil::class)],
             'notes' => ['nullable', 'string', 'max:5000'],
             'version' => ['integer', 'min:1'],
         ];
@@ -71,6 +73,7 @@ final class AttackRequest extends FieldsRequest
                 default => (int) $values['needed_by_youth'],
             },
             'critical' => $this->boolean('critical'),
+            'recoil' => $values['recoil'] ?? Recoil::LeftOut->value,
             'notes' => $values['notes'] ?? '',
         ];
     }

@@ -77,7 +77,7 @@ final readonly class AttackList
         $isOne = $cells->count() === 1;
 
         return array_values($cells->map(fn (Cell $cell): array => [
-            'text' => ($isOne ? '' : __('words.sides-short.'.$cell->side->value).': ').($cell->laidAt === null ? __('words.none') : $this->rankNames[$cell->laidAt]),
+            'text' => ($isOne ? '' : __('words.sides-short.'.$cell->side->value).': ').($cell->laidAt === null ? __($cell->taughtAt === null ? 'words.none' : 'attacks.does-not-work') : $this->rankNames[$cell->laidAt]),
             'isHole' => $cell->laidAt === null,
         ])->all());
     }

@@ -42,15 +42,16 @@ final readonly class AttackPage
         $this->style = $catalogue->school->conventions->bearings;
     }
 
-    /** @return list<array{text: string, answers: list<Answer>, showsBeats: bool}> */
+    /** @return list<array{text: string, answers: list<Answer>, worksFrom: array<string, int>, showsBeats: bool}> */
     public function sides(): array
     {
         return array_map(fn (Cell $cell): array => [
-            'text' => __($cell->laidAt === null ? 'attacks.side-open' : 'attacks.side-answered', [
+            'text' => __($cell->laidAt !== null ? 'attacks.side-answered' : ($cell->taughtAt === null ? 'attacks.side-open' : 'attacks.side-fails'), [
                 'side' => count($this->cells) === 1 ? __('attacks.only-side') : ucfirst(__('words.sides.'.$cell->side->value)),
                 'rank' => $this->rankNames[$cell->laidAt ?? ''] ?? '',
             ]),
             'answers' => array_values(array_filter(array_map(fn (string $id): ?Answer => $this->answers->get($id), $cell->answers))),
+            'worksFrom' => $cell->worksFrom,
             'showsBeats' => $cell->side === Side::Written,
         ], $this->cells);
     }

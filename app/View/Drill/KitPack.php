@@ -8,6 +8,7 @@ use App\Models\DrillList;
 use App\Models\DrillListItem;
 use App\Models\Student;
 use App\Models\User;
+use App\View\Attacks\AttackerCard;
 use App\View\Attacks\KindNames;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Side;
@@ -107,7 +108,8 @@ final readonly class KitPack
             'title' => $cell->attack->title,
             'mirrored' => $cell->side->value === 'mirrored',
             'family' => $cell->attack->kind->family->value,
-            'said' => $words->say($cell->attack->kind, $cell->facets),
+            'said' => $said = $words->say($cell->attack->kind, $cell->facets),
+            'card' => (new AttackerCard($cell->attack, $cell->facets, $said))->brief(),
             'need' => $cell->attack->need->rank,
             'cautions' => array_map(say(...), $cell->attack->allCautions()),
         ], $this->cells);

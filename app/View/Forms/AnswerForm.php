@@ -23,8 +23,9 @@ final readonly class AnswerForm
     /**
      * @param array<string, mixed>  $values
      * @param Collection<int, Rank> $ranks
+     * @param array<int, string>    $titles of the school's other answers, by id of the row
      */
-    private function __construct(public array $values, public Collection $ranks, Attack $attack)
+    private function __construct(public array $values, public Collection $ranks, Attack $attack, private array $titles)
     {
         $proposal = Pattern::proposedFor($attack)->values;
         $rows = [];
@@ -61,7 +62,7 @@ final readonly class AnswerForm
             $values['pattern_mode'] = ['hand' => 'these', 'bearing' => 'these'];
         }
 
-        return new self($typed === [] ? $values : $typed, $school->ranks, $attack);
+        return new self($typed === [] ? $values : $typed, $school->ranks, $attack, $school->answers()->orderBy('title')->pluck('title', 'id')->all());
     }
 
     /** @param array<string, mixed> $typed what a refused form said */
@@ -73,13 +74,15 @@ final readonly class AnswerForm
             'doctrine' => $answer->getRawOriginal('doctrine'),
             'rank' => (string) $answer->rank_id,
             'short_rank' => (string) $answer->short_rank_id,
-            'mistakes' => implode("\n", $answer->mistakes),
+            'mistakes' => MistakeLines::print($answer->mistakes, $answer->instead),
+            'rank_youth' => $answer->is_for_youth ? (string) $answer->rank_youth_id : 'none',
+            'variant_of' => (string) $answer->variant_of_id,
             'pattern' => $pattern,
             'pattern_kind' => $answer->pattern['kind'] ?? [],
             'pattern_mode' => array_map(static fn (?array $values): string => $values === null ? 'any' : 'these', $pattern),
         ];
 
-        return new self($typed === [] ? $values : $typed, $school->ranks, $attack);
+        return new self($typed === [] ? $values : $typed, $school->ranks, $attack, $school->answers()->whereKeyNot($answer->id)->orderBy('title')->pluck('title', 'id')->all());
     }
 
     public function value(string $key): string
@@ -104,6 +107,18 @@ final readonly class AnswerForm
         return $options;
     }
 
+    /** @return array<int|string, string> from which rank those under 16 learn it */
+    public function youthRanks(): array
+    {
+        return ['' => __('answers.youth.same')] + $this->rankNames() + ['none' => __('answers.youth.none')];
+    }
+
+    /** @return array<int|string, string> titles of the answers that it can be a variant of, by id of the row */
+    public function others(): array
+    {
+        return ['' => __('answers.variant-of-none')] + $this->titles;
+    }
+
     /** Whether it says something of its pattern itself. */
     public function hasOwnPattern(): bool
     {
@@ -113,7 +128,7 @@ final readonly class AnswerForm
     /** Whether it says more than its beats. */
     public function hasDetails(): bool
     {
-        return $this->value('label').$this->value('doctrine').$this->value('short_rank').$this->value('mistakes') !== '';
+        return $this->value('label').$this->value('doctrine').$this->value('short_rank').$this->value('mistakes').$this->value('rank_youth').$this->value('variant_of') !== '';
     }
 
     /** @return list<string> */

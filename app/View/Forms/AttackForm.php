@@ -14,6 +14,7 @@ use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\Recoil;
 use StoneDrill\Core\Attack\Wording\Spoken;
 
 /** What the form of an attack shows: its values, and for every facet what is still feasible. */
@@ -54,6 +55,7 @@ final readonly class AttackForm
     {
         return new self([
             'prevalence' => 3,
+            'recoil' => Recoil::LeftOut->value,
             'needed_by' => (string) ($school->ranks->first()->id ?? 'none'),
             'needed_by_youth' => 'same',
             ...$typed,
@@ -74,6 +76,7 @@ final readonly class AttackForm
     {
         return new self([
             ...$attack->getAttributes(),
+            'recoil' => $attack->recoil->value,
             'needed_by' => (string) ($attack->needed_by_id ?? 'none'),
             'needed_by_youth' => $attack->needed_by_youth_id === $attack->needed_by_id ? 'same' : (string) ($attack->needed_by_youth_id ?? 'none'),
             'critical' => $attack->critical,

@@ -88,7 +88,7 @@ final readonly class CrossPage
         return [
             'tally' => $tally,
             'url' => route('wall', $query->parameters([...$to, 'form' => null]), absolute: false),
-            'share' => $share === null ? __('words.not-needed') : round(100 * $share).' %',
+            'share' => $share === null ? __('words.not-needed') : __($share === $tally->taughtShare() ? 'cross.share' : 'cross.share-taught', ['works' => round(100 * $share), 'taught' => round(100 * (float) $tally->taughtShare())]),
             'isLow' => $share !== null && $share < self::LOW,
             'isWhole' => $isWhole,
         ];

@@ -11,7 +11,7 @@ use StoneDrill\Core\Coverage\HoleKind;
 final readonly class HoleList
 {
     /** Holes that show in the drawing, since nothing lies there in time. */
-    private const DRAWN = [HoleKind::Open, HoleKind::Late, HoleKind::OneSided];
+    private const DRAWN = [HoleKind::Open, HoleKind::Fails, HoleKind::Late, HoleKind::OneSided];
 
     /** @var list<array{hole: Hole, number: ?int}> the heaviest first; without what nobody has catalogued */
     public array $rows;

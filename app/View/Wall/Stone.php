@@ -90,6 +90,18 @@ final readonly class Stone
         return round($this->y + 14 + $this->column % 2 * 12, 2);
     }
 
+    /** The line of a crack, from the top of the stone to its foot. */
+    public function crack(): string
+    {
+        $lean = min(3.0, $this->width / 4);
+        $points = [];
+        foreach ([0, 1, -1, 1, 0] as $step => $side) {
+            $points[] = round($this->x + $this->width / 2 + $side * $lean, 2).' '.round($this->y + $step * $this->height / 4, 2);
+        }
+
+        return 'M'.implode(' L', $points);
+    }
+
     public function middle(): float
     {
         return round($this->x + $this->width / 2, 2);

@@ -19,6 +19,10 @@ enum StoneState: string
     case HoleBegins = 'hole first';
     /** Needed in a course below, and still not answered. */
     case Hole = 'hole';
+    /** Needed from this course on, and taught, but what is taught does not work. */
+    case CracksBegin = 'cracked first';
+    /** Needed in a course below, and still taught only what does not work. */
+    case Cracked = 'cracked';
 
     /**
      * @param int                $course position of the rank whose course it is
@@ -28,12 +32,13 @@ enum StoneState: string
     {
         $laid = $order[$cell->laidAt ?? ''] ?? null;
         $need = $order[$cell->attack->need->rank ?? ''] ?? null;
+        $isTaught = $cell->taughtAt !== null && $order[$cell->taughtAt] <= $course;
 
         return match (true) {
             $laid !== null && $course === $laid => self::Laid,
             $laid !== null && $course > $laid => self::Carried,
-            $need !== null && $course === $need => self::HoleBegins,
-            $need !== null && $course > $need => self::Hole,
+            $need !== null && $course === $need => $isTaught ? self::CracksBegin : self::HoleBegins,
+            $need !== null && $course > $need => $isTaught ? self::Cracked : self::Hole,
             default => self::Ahead,
         };
     }
@@ -45,7 +50,18 @@ enum StoneState: string
 
     public function isHole(): bool
     {
-        return $this === self::Hole || $this === self::HoleBegins;
+        return $this !== self::Ahead && ! $this->isLaid();
+    }
+
+    /** Whether it is the course that needs it, where its number stands. */
+    public function begins(): bool
+    {
+        return $this === self::HoleBegins || $this === self::CracksBegin;
+    }
+
+    public function isCracked(): bool
+    {
+        return $this === self::Cracked || $this === self::CracksBegin;
     }
 
     public function text(): string

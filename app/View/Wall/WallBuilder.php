@@ -22,12 +22,14 @@ final readonly class WallBuilder
     /** @param bool $whole whether all of a large wall is built, as for a file, and not one page of it */
     public function build(School $school, WallQuery $query, bool $whole = false): Wall
     {
-        $catalogue = $this->mapper->curriculum($school);
-        $coverage = $this->coverages->of($school);
+        $curriculum = $this->mapper->curriculum($school);
+        $catalogue = $query->isYouth ? $curriculum->forYouth() : $curriculum;
+        $coverage = $query->isYouth ? $this->coverages->forYouth($school) : $this->coverages->of($school);
         $all = $query->selection->among($coverage->cells);
         $page = WallPage::of($all, $whole ? 0 : count($query->ranks($catalogue)), $query->page);
         $cells = $whole ? $all : $page->cells;
-        $known = $this->holes->known($school);
+        // What youth lacks is told as far as it is known without running everything: what is not laid, and what fails.
+        $known = $query->isYouth ? $coverage->holes : $this->holes->known($school);
         $holes = new HoleList($query->holes($known ?? $coverage->holes, $cells, $catalogue, ! $whole && $page->isPart()), $known !== null, HoleBook::isLarge($catalogue));
 
         return new Wall($catalogue, $coverage, $cells, $holes, $page, new WallPicture(
@@ -62,7 +64,7 @@ final readonly class WallBuilder
     {
         $then = $this->mapper->curriculumAt($school, $day);
 
-        return new ComparedWall($this->coverages->ofAnother($school, $then), match (true) {
+        return new ComparedWall($this->coverages->ofAnother($school, $query->isYouth ? $then->forYouth() : $then), match (true) {
             $query->student === null => new RankProofOverlay($this->proof->at($school, $day)),
             $query->against === null => $this->ofStudent($school, $query->student, $catalogue, $day),
             // Two students and two moments would be four figures on a stone.

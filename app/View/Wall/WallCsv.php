@@ -51,6 +51,7 @@ final readonly class WallCsv
             ...array_values($cell->facets->toArray()),
             (string) $cell->attack->prevalence,
             $ranks[$cell->attack->need->rank ?? ''] ?? '',
+            $ranks[$cell->taughtAt ?? ''] ?? '',
             $ranks[$cell->laidAt ?? ''] ?? '',
             implode('; ', array_map(static fn (string $id): string => $titles[$id], $cell->answers)),
             implode('; ', $holes),

@@ -37,8 +37,9 @@ final readonly class WallFilter
 
         return [
             ...$fields,
-            'from' => ['label' => __('wall.filter.from'), 'options' => ['' => __('wall.filter.lowest')] + $ranks, 'value' => $this->query->from],
-            'to' => ['label' => __('wall.filter.to'), 'options' => ['' => __('wall.filter.highest')] + $ranks, 'value' => $this->query->to],
+            'from' => ['label' => __('wall.filter.from'), 'options' => ['' => __('wall.filter.lowest')] + $ranks, 'value' => $this->query->from()],
+            'to' => ['label' => __('wall.filter.to'), 'options' => ['' => __('wall.filter.highest')] + $ranks, 'value' => $this->query->to()],
+            'youth' => ['label' => __('wall.filter.youth'), 'options' => ['' => __('wall.filter.grown-ups'), '1' => __('words.under-16')], 'value' => $this->query->isYouth ? '1' : ''],
             'student' => ['label' => __('wall.filter.student'), 'options' => ['' => __('wall.filter.each-rank')] + $students, 'value' => $this->query->student?->id],
             'against' => ['label' => __('wall.filter.against'), 'options' => ['' => __('words.nobody')] + $students, 'value' => $this->query->against?->id],
         ];
@@ -47,7 +48,7 @@ final readonly class WallFilter
     /** @return array<string, string> what stays as it is while others are chosen */
     public function kept(): array
     {
-        return array_diff_key($this->query->parameters(), array_flip([...self::ASPECTS, 'from', 'to', 'student', 'against', 'since', 'page']));
+        return array_diff_key($this->query->parameters(), array_flip([...self::ASPECTS, 'from', 'to', 'youth', 'student', 'against', 'since', 'page']));
     }
 
     public function yesterday(): string
@@ -72,9 +73,12 @@ final readonly class WallFilter
         foreach ($this->query->selection->values as $aspect => $value) {
             $chips[] = ['text' => "{$aspect} {$value}", 'url' => $this->url([$aspect => null])];
         }
-        if ($this->query->from !== null || $this->query->to !== null) {
+        if ($this->query->from() !== null || $this->query->to() !== null) {
             $name = fn (?string $code, string $else): string => $this->ranks->firstWhere('code', $code)->name ?? __('wall.filter.'.$else);
-            $chips[] = ['text' => __('wall.filter.ranks', ['from' => $name($this->query->from, 'lowest'), 'to' => $name($this->query->to, 'highest')]), 'url' => $this->url(['from' => null, 'to' => null])];
+            $chips[] = ['text' => __('wall.filter.ranks', ['from' => $name($this->query->from(), 'lowest'), 'to' => $name($this->query->to(), 'highest')]), 'url' => $this->url(['from' => null, 'to' => null])];
+        }
+        if ($this->query->isYouth) {
+            $chips[] = ['text' => __('words.under-16'), 'url' => $this->url(['youth' => null])];
         }
         if ($this->query->student !== null) {
             $text = __($this->query->against === null ? 'wall.filter.moss-of' : 'wall.filter.moss-of-two', ['name' => $this->query->student->name, 'other' => $this->query->against->name ?? '']);

@@ -12,6 +12,7 @@ use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Text;
 
 /**
  * The curriculum as a dry-stone wall: where every stone lies, what it shows and what it says. Lengths are units of the
@@ -157,7 +158,7 @@ final readonly class WallPicture
             $courses[] = [
                 'id' => $rank->id,
                 'name' => $rank->name,
-                'note' => __('wall.laid-share', ['percent' => round(100 * $this->coverage->coveredBy($rank->id))]),
+                'note' => __('wall.laid-share', ['percent' => round(100 * $this->coverage->coveredBy($rank->id)), 'taught' => round(100 * $this->coverage->taughtBy($rank->id))]),
                 'y' => $y = self::TOP + $index * $this->courseHeight(),
                 'height' => $height = $this->courseHeight() - self::GAP,
                 'line' => $y + $height / 2,
@@ -262,8 +263,8 @@ final readonly class WallPicture
             height: round($this->courseHeight() - self::GAP - $this->roughness($column, $course), 2),
             proven: $state->isLaid() ? array_map(static fn (ProofOverlay $moss): float => $moss->share($cell, $rank) ?? 0.0, $this->moss) : [],
             was: $before?->isLaid() === true ? $this->past?->moss?->share($cell, $rank) : null,
-            number: $state === StoneState::HoleBegins ? $this->numbers[$cell->key->text] ?? null : null,
-            answer: $state === StoneState::Laid ? $cell->answers[0] : null,
+            number: $state->begins() ? $this->numbers[$cell->key->text] ?? null : null,
+            answer: $state === StoneState::Laid ? $cell->workingBy($position)[0] : null,
             url: route('attacks.show', $this->ids[$cell->attack->id], absolute: false),
             text: $this->text($cell, $rank, $state, $change),
         );
@@ -281,13 +282,29 @@ final readonly class WallPicture
         return [$before, Change::between($before, StoneState::of($cell, $position, $this->order))];
     }
 
+    /** Which answers work, and which are taught and fail. */
+    private function answersText(Cell $cell): string
+    {
+        $works = $cell->workingBy(PHP_INT_MAX);
+        $fails = array_values(array_diff($cell->answers, $works));
+
+        return implode(' ', array_map(say(...), [
+            ...($works === [] ? [] : [Text::of('wall.answered-by', ['answers' => $this->quoted($works), 'rank' => $this->rankNames[$cell->laidAt]])]),
+            ...($fails === [] ? [] : [Text::of('wall.fails', ['answers' => $this->quoted($fails)])]),
+            ...($cell->answers === [] ? [Text::of('wall.nothing-answers')] : []),
+        ]));
+    }
+
+    /** @param list<string> $answers ids */
+    private function quoted(array $answers): string
+    {
+        return implode(', ', array_map(fn (string $id): string => '“'.$this->titles[$id].'”', $answers));
+    }
+
     private function text(Cell $cell, Rank $rank, StoneState $state, ?Change $change): string
     {
         $side = count($cell->attack->sides()) === 1 ? '' : ', '.__('words.sides.'.$cell->side->value);
-        $answers = $cell->answers === [] ? __('wall.nothing-answers') : __('wall.answered-by', [
-            'answers' => implode(', ', array_map(fn (string $id): string => '“'.$this->titles[$id].'”', $cell->answers)),
-            'rank' => $this->rankNames[$cell->laidAt],
-        ]);
+        $answers = $this->answersText($cell);
         $need = $cell->attack->need->rank === null ? __('wall.no-rank-needs') : __('wall.needed-by', ['rank' => $this->rankNames[$cell->attack->need->rank]]);
         $proof = $state->isLaid() ? array_filter(array_map(static fn (ProofOverlay $moss): string => $moss->text($cell, $rank), $this->moss)) : [];
         if ($state->isLaid() && $this->past?->moss !== null) {

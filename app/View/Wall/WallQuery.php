@@ -19,8 +19,8 @@ use StoneDrill\Core\Curriculum\Rank;
 final readonly class WallQuery
 {
     /**
-     * @param ?string          $from  id of the lowest rank shown, null from the ground
-     * @param ?string          $to    id of the highest rank shown
+     * @param array{?string, ?string} $span ids of the lowest and the highest rank shown, null from the ground and to the top
+     * @param bool             $isYouth whether it is the wall of those under 16
      * @param ?Student         $student whose proof the moss is, null for the shares of the ranks
      * @param ?Student         $against the student’s partner in a comparison
      * @param ?CarbonImmutable $since the day that now is compared with
@@ -28,8 +28,8 @@ final readonly class WallQuery
      */
     private function __construct(
         public Selection $selection,
-        public ?string $from,
-        public ?string $to,
+        private array $span,
+        public bool $isYouth,
         public ?Student $student,
         public ?Student $against,
         public ?CarbonImmutable $since,
@@ -46,14 +46,26 @@ final readonly class WallQuery
 
         return new self(
             Selection::of($request->query()),
-            $rank('from'),
-            $rank('to'),
+            [$rank('from'), $rank('to')],
+            $request->query('youth') === '1',
             $student,
             $against?->is($student) ? null : $against,
             self::day($request->query('since')),
             $request->query('form') === 'table',
             self::page($request->query('page')),
         );
+    }
+
+    /** Id of the lowest rank shown; null from the ground. */
+    public function from(): ?string
+    {
+        return $this->span[0];
+    }
+
+    /** Id of the highest rank shown; null to the top. */
+    public function to(): ?string
+    {
+        return $this->span[1];
     }
 
     /** Whether every stone is shown as it stands. */
@@ -79,8 +91,9 @@ final readonly class WallQuery
     {
         return array_filter([
             ...$this->selection->values,
-            'from' => $this->from,
-            'to' => $this->to,
+            'from' => $this->from(),
+            'to' => $this->to(),
+            'youth' => $this->isYouth ? '1' : null,
             'student' => $this->student === null ? null : (string) $this->student->id,
             'against' => $this->against === null ? null : (string) $this->against->id,
             'since' => $this->since?->toDateString(),
@@ -140,7 +153,7 @@ final readonly class WallQuery
      */
     public function holes(array $holes, array $cells, Catalogue $catalogue, bool $isPart = false): array
     {
-        if (! $isPart && $this->selection->isEverything() && $this->from === null && $this->to === null) {
+        if (! $isPart && $this->selection->isEverything() && $this->from() === null && $this->to() === null) {
             return $holes;
         }
         [$low, $high] = $this->limits($catalogue);
@@ -158,7 +171,7 @@ final readonly class WallQuery
     private function limits(Catalogue $catalogue): array
     {
         $order = $catalogue->rankOrder();
-        [$from, $to] = [$order[$this->from ?? ''] ?? 0, $order[$this->to ?? ''] ?? count($order) - 1];
+        [$from, $to] = [$order[$this->from() ?? ''] ?? 0, $order[$this->to() ?? ''] ?? count($order) - 1];
 
         return [min($from, $to), max($from, $to)];
     }

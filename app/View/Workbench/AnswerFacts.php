@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\View\Workbench;
 
+use App\View\Attacks\KindNames;
 use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Checks\Hazards;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
@@ -36,6 +38,7 @@ final readonly class AnswerFacts
         public array $resembles,
         public array $hazards,
         public array $cautions,
+        public string $said,
     ) {}
 
     public static function of(Catalogue $catalogue, Coverage $coverage, Answer $answer): self
@@ -52,6 +55,7 @@ final readonly class AnswerFacts
             array_values(array_filter(array_slice(Resemblance::of($answer, $catalogue->answers), 0, self::SHOWN), static fn (Resemblance $other): bool => $other->brings > 0)),
             array_map(static fn (Hazard $hazard): string => __('answers.facts.hazard', ['hazard' => say($hazard->text()), 'level' => $hazard->level()]), $hazards),
             self::policyCautions($policy, $answer, [...Hazards::ofBeats($answer->beats), ...Hazards::ofAttack($attack->kind)]),
+            app(KindNames::class)->spoken(Kinds::builtIn()->with(...$catalogue->kinds))->say($attack->kind, $attack->facets),
         );
     }
 

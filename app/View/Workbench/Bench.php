@@ -21,8 +21,10 @@ use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Floor\Elastic;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Landing;
+use StoneDrill\Core\Report\MadeMistake;
 use StoneDrill\Core\Technique\Notation\Printer;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
+use StoneDrill\Core\Text;
 
 /** An answer on the floor: what is drawn, and what is said of every beat. */
 final readonly class Bench
@@ -32,7 +34,7 @@ final readonly class Bench
     /** @var list<BenchBeat> the start, then every beat, branches after theirs */
     public array $beats;
 
-    private function __construct(public Examination $examination, public BenchSettings $settings, private Vocabulary $vocabulary, private ?Mender $mender, Palette $palette)
+    private function __construct(public Examination $examination, private Examiner $examiner, public BenchSettings $settings, private Vocabulary $vocabulary, private ?Mender $mender, Palette $palette)
     {
         $this->picture = FloorPicture::ofRun($examination->trial->run, $settings->style, $palette);
         $printer = new Printer($vocabulary);
@@ -61,7 +63,23 @@ final readonly class Bench
         $examiner = new Examiner(Standards::of($catalogue));
         $examination = $examiner->examine($answer, $attack, $settings->side, $settings->bodies, $settings->rung);
 
-        return new self($examination, $settings, $catalogue->school->vocabulary(), $withMends ? new Mender($examiner) : null, $palette);
+        return new self($examination, $examiner, $settings, $catalogue->school->vocabulary(), $withMends ? new Mender($examiner) : null, $palette);
+    }
+
+    /** @return list<array{text: string, shown: ?string, breaks: ?string}> the usual mistakes, what is done instead, and what that breaks for these bodies */
+    public function mistakes(): array
+    {
+        $printer = new Printer($this->vocabulary);
+
+        return array_map(static fn (MadeMistake $made): array => [
+            'text' => $made->mistake->text,
+            'shown' => $made->mistake->instead === null ? null : say(Text::of('answers.mistake-at', ['beat' => (int) $made->mistake->at, 'beats' => str_replace("\n", ' / ', trim($printer->print($made->mistake->instead)))])),
+            'breaks' => match (true) {
+                $made->mistake->instead === null => null,
+                $made->breaks === null => say(Text::of('answers.mistake-unseen')),
+                default => say(Text::of('answers.mistake-breaks', ['beat' => $made->breaks->beat, 'message' => $made->breaks->message])),
+            },
+        ], MadeMistake::of($this->examiner, $this->examination, $this->settings->side));
     }
 
     /** Whether the answer works for these bodies, in a sentence. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Workbench;
 
 use App\Models\Answer;
+use App\View\Attacks\AttackerCard;
 use App\View\Floor\FloorPicture;
 
 /** One page of an answer: its beats, the floor at its key beats, mistakes and cautions. */
@@ -49,6 +50,14 @@ final readonly class PrintSheet
             __('words.seconds', ['seconds' => number_format($this->bench->examination->duration(), 2)]),
             __('sheet.bodies', ['defender' => number_format($bodies->defender, 2), 'attacker' => number_format($bodies->attacker, 2)]),
         ]);
+    }
+
+    /** What the partner who attacks is told. */
+    public function card(): AttackerCard
+    {
+        $attack = $this->facts->attack;
+
+        return new AttackerCard($attack, $attack->facets, $this->facts->said.'.');
     }
 
     /** @return list<string> */

@@ -27,7 +27,7 @@ final class FlowKeys
         }
         $open = [];
         $mayBeKey = false;
-        for ($at = 0; $at < strlen($text) && preg_match(self::PIECE, $text, $match, PREG_UNMATCHED_AS_NULL, $at) === 1 && $match[0] !== ''; $at += strlen($match[0])) {
+        for ($at = 0; $at < strlen($text) && preg_match(self::PIECE, $text, $match, PREG_UNMATCHED_AS_NULL, $at) === 1; $at += strlen($match[0])) {
             if ($match['open'] !== null) {
                 $open[] = $match['open'];
                 $mayBeKey = $match['open'] === '{';

@@ -25,8 +25,16 @@
                 <x-input name="short_beats" type="number" min="1" max="99" :value="$form->value('short_beats')"/>
             </x-field>
         </div>
+        <div class="facet-grid my-2">
+            <x-field name="rank_youth" :label="__('answers.youth.label')"><x-select name="rank_youth" :options="$form->youthRanks()"
+                :value="$form->value('rank_youth')"/></x-field>
+            <x-field name="variant_of" :label="__('answers.variant-of')"><x-select name="variant_of" :options="$form->others()"
+                :value="$form->value('variant_of')"/></x-field>
+        </div>
         <x-field name="mistakes" :label="__('answers.mistakes-one-a-line')">
-            <textarea class="form-control" id="mistakes" name="mistakes" rows="3">{{ $form->value('mistakes') }}</textarea>
+            <textarea class="form-control" id="mistakes" name="mistakes" rows="3"
+                aria-describedby="mistakes-help">{{ $form->value('mistakes') }}</textarea>
+            <p class="form-text" id="mistakes-help">{{ __('answers.mistakes-help') }}</p>
         </x-field>
     </details>
     @include('answers.pattern')

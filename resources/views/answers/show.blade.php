@@ -19,10 +19,7 @@
         <h2 class="mt-0">{{ __('answers.beats') }}</h2>
         <pre class="beats">{{ $answer->beats }}</pre>
         @include('answers.facts')
-        @if ($answer->mistakes !== [])
-            <h2>{{ __('answers.mistakes') }}</h2>
-            <ul>@foreach ($answer->mistakes as $mistake)<li>{{ $mistake }}</li>@endforeach</ul>
-        @endif
+        @include('answers.variants')
         <h2>{{ __('answers.meets') }}</h2>
         @if ($facts->cells === [])<p>{{ __('answers.meets-nothing') }}</p>@endif
         <ul>

@@ -24,6 +24,9 @@
     <x-field name="prevalence" :label="__('attacks.prevalence')">
         <x-select name="prevalence" :options="texts('attacks.prevalences')" :value="$form->value('prevalence')"/>
     </x-field>
+    <x-field name="recoil" :label="__('attacks.recoil')">
+        <x-select name="recoil" :options="texts('attacks.recoils')" :value="$form->value('recoil')"/>
+    </x-field>
     <x-check name="critical" class="align-self-end mb-2" :label="__('attacks.critical-help')" :checked="(bool) $form->value('critical')"/>
 </div>
 <x-field name="notes" class="mt-3" :label="__('attacks.notes')" :hint="__('attacks.notes-hint')">

@@ -19,6 +19,7 @@
             @foreach ($side['answers'] as $answer)
                 <div class="slab mb-2">
                     <a href="{{ route('answers.show', $answer) }}"><strong>{{ $answer->title }}</strong></a> {{ $answer->label }}
+                    @if (! isset($side['worksFrom'][$answer->code]))<span class="tag tag-hole">{{ __('attacks.does-not-work') }}</span>@endif
                     @if ($side['showsBeats'])<pre class="beats mt-2">{{ $answer->beats }}</pre>@endif
                 </div>
             @endforeach
@@ -40,6 +41,7 @@
         <div class="floor-stage">@include('workbench.drawing', ['picture' => $seen->picture, 'label' => __('floor.start-label')])</div>
         <ul class="situation mt-2">@foreach ($seen->sentences as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
         <p class="form-text">{{ __('attacks.situation-note', ['defender' => $seen->sizes[0], 'attacker' => $seen->sizes[1]]) }}</p>
+        @include('attacks.card', ['card' => $card])
         <h2 id="facets-title">{{ __('attacks.facets') }}</h2>
         <p class="mb-1"><code>{{ $seen->line }}</code></p>
         <dl class="facts slab">

@@ -8,6 +8,7 @@
     <div x-show="isShown">
         <p class="attack-title" x-text="title"></p>
         <p class="attack-said"><span x-text="said"></span> <strong x-text="differences"></strong></p>
+        <p class="attack-card"><strong>{{ __('card.title') }}:</strong> <span x-text="card"></span></p>
     </div>
     <button type="button" class="peek" x-show="canPeek" x-on:pointerdown="peek" x-on:pointerup="hide" x-on:pointerleave="hide"
         x-on:keydown.enter="peek" x-on:keyup.enter="hide">{{ __('mat.hold-to-see') }}</button>

@@ -28,7 +28,8 @@ role="{{ $isLive ? 'group' : 'img' }}" aria-label="{{ __($isLive ? 'wall.picture
         <g class="{{ $stone->classes() }}"><title>{{ $stone->text }}</title>
     @endif
     <rect class="face" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5"/>
-    @unless ($stone->state->isLaid())
+    @if ($stone->state->isCracked())<path class="crack" d="{{ $stone->crack() }}"/>@endif
+    @unless ($stone->state->isLaid() || $stone->state->isCracked())
         <rect class="hatch" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5"
             fill="none"/>
     @endunless

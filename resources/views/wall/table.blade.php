@@ -9,11 +9,12 @@
                     false) }}">{{ $cell->attack->title }}</a></th>
                 <td>{{ $wall->sideText($cell) }}</td>
                 <td>{{ $cell->attack->need->rank === null ? __('words.no-rank') : $rankNames[$cell->attack->need->rank] }}</td>
+                <td>{{ $cell->taughtAt === null ? __('words.none') : $rankNames[$cell->taughtAt] }}</td>
                 <td>@if ($cell->laidAt === null)<span
                     class="tag tag-hole">{{ __('words.none') }}</span>@else{{ $rankNames[$cell->laidAt] }}@endif</td>
                 <td>@foreach ($cell->answers as $id)
                     <a href="{{ route('answers.show', $answers[$id], absolute:
-                        false) }}">{{ $answers[$id]->title }}</a>@if (! $loop->last),@endif
+                        false) }}">{{ $answers[$id]->title }}</a>{{ isset($cell->worksFrom[$id]) ? '' : ' ('.__('wall.table.fails').')' }}@if (! $loop->last),@endif
                 @endforeach</td>
                 @if ($wall->picture->isCompared())<td>{{ $wall->changesText($cell) }}</td>@endif
             </tr>
