@@ -38,6 +38,8 @@ return [
     'not-here' => 'Not on this page: :count who have not trained lately',
     'nothing-on-list' => 'Nothing on this list for :name.',
     'part-of-name' => 'part of the name',
+    'reach' => 'To improvise, in reach:',
+    'reach-of' => ':weapon to :target',
     'refused' => [
         'another' => 'Record it as another rep',
         'correct' => 'Correct the one in the log',

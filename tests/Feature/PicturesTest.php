@@ -28,7 +28,7 @@ it('lays every stone in its course', function (): void {
         ->and(PicturesFixture::column($wall, 2))->toBe(['ahead', 'hole first']) // the hug, needed by Second
         ->and($wall->courses)->toHaveCount(2)
         ->and($wall->courses[0]['name'])->toBe('Second')
-        ->and($wall->courses[1]['note'])->toBe('50 % work · 50 % taught')
+        ->and(array_column($wall->courses[1]['notes'], 'text'))->toBe(['50 % works', '50 % taught'])
         ->and(array_column($wall->families, 'name'))->toBe(['Grabs', 'Hugs'])
         ->and(array_column($wall->columns, 'name'))->toBe(['Wrist held across', 'Hug from behind']);
 });

@@ -38,6 +38,7 @@ final readonly class HoleController
                 isLarge: HoleBook::isLarge($catalogue),
                 hasFailed: $hasFailed,
                 isAsked: true,
+                isYouth: $query->isYouth,
             ),
             'query' => $query,
             'links' => HoleLinks::in($school),

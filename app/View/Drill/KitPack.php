@@ -8,6 +8,7 @@ use App\Models\DrillList;
 use App\Models\DrillListItem;
 use App\Models\Student;
 use App\Models\User;
+use App\Persistence\ReachBook;
 use App\View\Attacks\AttackerCard;
 use App\View\Attacks\KindNames;
 use StoneDrill\Core\Attack\Kinds;
@@ -102,6 +103,8 @@ final readonly class KitPack
         $ids = $this->kit->school->attacks->pluck('id', 'code');
         $words = app(KindNames::class)->spoken($this->kinds);
 
+        $reach = app(ReachBook::class)->of($this->kit->school, $this->kit->catalogue, $this->kit->cells);
+
         return array_map(static fn (Cell $cell): array => [
             'attack' => $ids[$cell->attack->id],
             'side' => $cell->side->value,
@@ -110,6 +113,7 @@ final readonly class KitPack
             'family' => $cell->attack->kind->family->value,
             'said' => $said = $words->say($cell->attack->kind, $cell->facets),
             'card' => (new AttackerCard($cell->attack, $cell->facets, $said))->brief(),
+            'reach' => implode(', ', array_map(static fn (array $told): string => __('mat.reach-of', $told), $reach[$cell->key->text] ?? [])),
             'need' => $cell->attack->need->rank,
             'cautions' => array_map(say(...), $cell->attack->allCautions()),
         ], $this->cells);

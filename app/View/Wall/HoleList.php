@@ -34,9 +34,10 @@ final readonly class HoleList
      * @param list<Hole> $holes
      * @param bool       $isWhole   whether those in what is laid are among them
      * @param bool       $isLarge   whether the catalogue is so large that widening is not among the moves
+     * @param bool       $isYouth   whether they are of the wall of those under 16, where no weak spots are looked for
      * @param bool       $hasFailed whether working them out has failed
      */
-    public function __construct(array $holes, public bool $isWhole, public bool $isLarge = false, public bool $hasFailed = false, private bool $isAsked = false)
+    public function __construct(array $holes, public bool $isWhole, public bool $isLarge = false, public bool $hasFailed = false, private bool $isAsked = false, private bool $isYouth = false)
     {
         $rows = $uncatalogued = [];
         $number = 0;
@@ -67,6 +68,10 @@ final readonly class HoleList
     /** How many there are besides those that are drawn. */
     public function summary(): string
     {
+        if ($this->isYouth) {
+            return __('wall.holes.youth');
+        }
+
         return __('wall.holes.summary', ['weak' => $this->weak(), 'uncatalogued' => count($this->uncatalogued)]);
     }
 

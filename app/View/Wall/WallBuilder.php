@@ -30,7 +30,7 @@ final readonly class WallBuilder
         $cells = $whole ? $all : $page->cells;
         // What youth lacks is told as far as it is known without running everything: what is not laid, and what fails.
         $known = $query->isYouth ? $coverage->holes : $this->holes->known($school);
-        $holes = new HoleList($query->holes($known ?? $coverage->holes, $cells, $catalogue, ! $whole && $page->isPart()), $known !== null, HoleBook::isLarge($catalogue));
+        $holes = new HoleList($query->holes($known ?? $coverage->holes, $cells, $catalogue, ! $whole && $page->isPart()), $known !== null, HoleBook::isLarge($catalogue), isYouth: $query->isYouth);
 
         return new Wall($catalogue, $coverage, $cells, $holes, $page, new WallPicture(
             $catalogue,

@@ -54,7 +54,7 @@ final readonly class WallPicture
 
     private float $body;
 
-    /** @var list<array{id: string, name: string, note: string, y: float, height: float, line: float, noteLine: float}> top first */
+    /** @var list<array{id: string, name: string, notes: list<array{text: string, y: float}>, y: float, height: float, line: float}> top first */
     public array $courses;
 
     /** @var list<array{id: string, name: string, x: float, width: float, squeezed: ?float}> */
@@ -150,7 +150,7 @@ final readonly class WallPicture
         return array_values($changes);
     }
 
-    /** @return list<array{id: string, name: string, note: string, y: float, height: float, line: float, noteLine: float}> */
+    /** @return list<array{id: string, name: string, notes: list<array{text: string, y: float}>, y: float, height: float, line: float}> */
     private function courses(): array
     {
         $courses = [];
@@ -158,11 +158,13 @@ final readonly class WallPicture
             $courses[] = [
                 'id' => $rank->id,
                 'name' => $rank->name,
-                'note' => __('wall.laid-share', ['percent' => round(100 * $this->coverage->coveredBy($rank->id)), 'taught' => round(100 * $this->coverage->taughtBy($rank->id))]),
                 'y' => $y = self::TOP + $index * $this->courseHeight(),
                 'height' => $height = $this->courseHeight() - self::GAP,
-                'line' => $y + $height / 2,
-                'noteLine' => $y + $height / 2 + 15,
+                'line' => $line = $y + $height / 2 - 4,
+                'notes' => [
+                    ['text' => __('wall.works-share', ['percent' => round(100 * $this->coverage->coveredBy($rank->id))]), 'y' => $line + 14],
+                    ['text' => __('wall.taught-share', ['percent' => round(100 * $this->coverage->taughtBy($rank->id))]), 'y' => $line + 26],
+                ],
             ];
         }
 

@@ -22,7 +22,7 @@ const PITCH = { call: 880, again: 660, halt: 220 };
 
 const state = () => ({
   phase: 'setup', kit: null, error: '', turn: 0, people: [], set: {}, done: 0, goal: 0, count: null, state: 'kept', timers: [],
-  defender: '', attacker: '', title: '', said: '', card: '', differences: '', cautions: '', leftOut: '', whatIf: '', proof: '', stressor: '',
+  defender: '', attacker: '', title: '', said: '', card: '', reach: '', differences: '', cautions: '', leftOut: '', whatIf: '', proof: '', stressor: '',
   peeks: false, call: '', clock: '', last: null, mistakes: [], answers: [],
 });
 
@@ -77,6 +77,7 @@ export default () => mixed(state(), screen, kit, setUp, recording, sending, refu
     this.title = this.cellText(cell);
     this.said = cell.said;
     this.card = cell.card ?? '';
+    this.reach = cell.reach ?? '';
     this.cautions = [...cell.cautions, ...(student.levels ?? [])].join(' ');
     this.leftOut = student.barred.join(' ');
     this.whatIf = anyOf(ticket.answers.flatMap((id) => this.kit.answers[id].whatIfs), this.chance) ?? '';

@@ -39,6 +39,7 @@
     <section aria-labelledby="situation-title">
         <h2 id="situation-title">{{ __('attacks.situation') }}</h2>
         <div class="floor-stage">@include('workbench.drawing', ['picture' => $seen->picture, 'label' => __('floor.start-label')])</div>
+        @include('attacks.reach', ['reach' => $seen->reach])
         <ul class="situation mt-2">@foreach ($seen->sentences as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
         <p class="form-text">{{ __('attacks.situation-note', ['defender' => $seen->sizes[0], 'attacker' => $seen->sizes[1]]) }}</p>
         @include('attacks.card', ['card' => $card])
