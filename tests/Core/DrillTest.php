@@ -202,3 +202,34 @@ it('says what a draw is asked wrongly', function (array $options, string $said):
     [['--seed' => 'x'], 'a whole number'],
     [['--at' => 'soon'], 'a day such as 2026-11-02'],
 ]);
+
+it('tells which answer when', function (): void {
+    [$code, $output] = DrillFixture::drill(['command' => 'when', 'file' => dirname(__DIR__).'/fixtures/trust.yaml', '--attack' => 'punch-back', '--json' => true]);
+    $answers = json_decode($output, true)['answers'];
+
+    // Out of reach and gone: .25 + .15 · log2 10 families, and 1.0 s to leave, where the punch comes after .45 s.
+    $own = array_values(array_filter($answers, static fn (array $one): bool => $one['answer'] === 'punch-back'))[0];
+    expect($code)->toBe(0)
+        ->and($own['needs_s'])->toEqualWithDelta(0.25 + 0.15 * log(10, 2) + 1.0, 1e-6)
+        ->and($own['spare_s'])->toEqualWithDelta(0.45 - 1.25 - 0.15 * log(10, 2), 1e-6)
+        // Contact and a step in: .66204 + .588 m, and 2.5 m for every second that is missing.
+        ->and($own['distance_m'])->toEqualWithDelta(0.66204 + 0.588 + 2.5 * (0.8 + 0.15 * log(10, 2)), 1e-4)
+        ->and($own['works'])->toBeTrue()
+        ->and(array_column($answers, 'needs_s'))->toBe(collect($answers)->sortBy('needs_s')->pluck('needs_s')->all());
+});
+
+it('reads a file as those under 16 learn it', function (): void {
+    [, $output] = DrillFixture::drill(['command' => 'coverage', 'file' => DrillFixture::smallFile(), '--json' => true, '--youth' => true]);
+    $cells = json_decode($output, true)['cells'];
+
+    // The hug is not needed by youth.
+    expect(array_column($cells, 'needed_by'))->toBe(['first', 'first', null]);
+});
+
+it('tells what a mistake breaks', function (): void {
+    [, $output] = DrillFixture::drill(['command' => 'check', 'file' => dirname(__DIR__).'/fixtures/trust.yaml', '--answer' => 'wrist-same-turn-out', '--json' => true]);
+    $answer = json_decode($output, true)['answers'][0];
+
+    expect($answer['works'])->toBeTrue()
+        ->and($answer['mistakes'][0])->toBe(['text' => 'Pulls against the four fingers', 'breaks' => ['check' => 'still-held', 'beat' => '2', 'message' => 'Leaves with a hold on: right hand on left wrist.']]);
+});

@@ -315,3 +315,21 @@ it('tells how a branch lands in another answer', function (): void {
         ->and($run->landings[0]->closer)->toEqualWithDelta(0.84, 1e-9)
         ->and($run->landings[0]->isHeld)->toBeFalse();
 });
+
+it('asks a beat that may be left out to be done and left out', function (string $beats, array $found): void {
+    $stops = array_filter(OnTheFloor::examine('cloth-one', ['hand' => 'right'], $beats)->findings, static fn (Finding $finding): bool => $finding->severity === Severity::Stop && $finding->check !== CheckId::NoExit);
+
+    expect(array_values(array_map(static fn (Finding $finding): string => $finding->beat.' '.English::say($finding->message), $stops)))->toBe($found);
+})->with([
+    'works either way' => ["left hand strip -> released\nmaybe: right palm chin -> rocked\nleave 6", []],
+    'frees the hold' => ["maybe: left hand strip -> released\nleave 6", ['2 Without beat 1: Leaves with a hold on: right hand.']],
+    'two of which one is enough' => ["maybe: left hand strip -> released\nmaybe: right hand strip -> released\nleave 6", ['3 Without beats 1, 2: Leaves with a hold on: right hand.']],
+    // Drawn along to .8392: √(.31248² − .15456²) + .12523 − (√(.8392² + .21672²) − .1008) = −.369.
+    'fails by itself' => ["maybe: look\nleft foot step 6 1 m, right elbow nose\nleft hand strip -> released\nleave 6", ['2 The right elbow is 37 cm too short for the nose.']],
+]);
+
+it('reads beats as those of the answer’s rank do', function (): void {
+    $found = OnTheFloor::examine('cloth-one', ['hand' => 'right'], "left hand strip -> released\n  for high: right knee chin\nleave 6")->findings;
+
+    expect(array_map(static fn (Finding $finding): string => $finding->check->value, array_filter($found, static fn (Finding $finding): bool => $finding->beat === '1')))->toContain('out-of-reach');
+});

@@ -232,7 +232,7 @@ final class PlainFloor
         $this->cap();
         $this->apart($before);
 
-        return ['time' => $this->time, 'me' => $this->me(), 'attacker' => $this->attacker, 'facing' => fmod($this->facing + 720, 360), 'attacker facing' => fmod($this->attackerFacing + 720, 360), 'held' => $this->holding !== [], 'verdict' => $verdict, 'margins' => array_map(static fn (array $hit): array => array_diff_key($hit, ['swings back' => 0, 'toward' => 0]), $margins), 'controls' => array_map(static fn (array $one): array => array_diff_key($one, ['toward' => 0]), $controls), 'threats' => $this->threats(), 'pose' => $this->attackerPose];
+        return ['time' => $this->time, 'share' => $this->share, 'me' => $this->me(), 'attacker' => $this->attacker, 'facing' => fmod($this->facing + 720, 360), 'attacker facing' => fmod($this->attackerFacing + 720, 360), 'held' => $this->holding !== [], 'verdict' => $verdict, 'margins' => array_map(static fn (array $hit): array => array_diff_key($hit, ['swings back' => 0, 'toward' => 0]), $margins), 'controls' => array_map(static fn (array $one): array => array_diff_key($one, ['toward' => 0]), $controls), 'threats' => $this->threats(), 'pose' => $this->attackerPose];
     }
 
     private function height(float $share): float

@@ -17,6 +17,23 @@ final class PlainFloorFixture
         return new Beats(array_map(static fn (Beat $beat): Beat => new Beat($beat->actions, $beat->effects, isTogether: $beat->isTogether), $beats->line));
     }
 
+    /** Three beats in which a foot goes somewhere and a limb strikes or takes hold: what elastic lengths are for. */
+    public static function stepAndStrike(int $seed): Beats
+    {
+        mt_srand($seed);
+        $one = static fn (array $of): string => $of[mt_rand(0, count($of) - 1)];
+        $lines = [];
+        for ($line = 0; $line < 3; $line++) {
+            $lines[] = implode(', ', [
+                $one(['left foot step', 'right foot step', 'slide', 'hop', 'left foot cross']).' '.mt_rand(1, 12),
+                $one(['left', 'right']).' '.$one(['palm', 'elbow', 'knee', 'front kick', 'hammer', 'hand clamp', 'hand lock']).' '.$one(['wrist', 'elbow']),
+                $one(['right', 'left']).' '.$one(['palm', 'punch', 'edge']).' '.$one(['chin', 'ribs', 'groin', 'forearm', 'temple']),
+            ]).$one(['', ' -> rocked', ' -> driven back', ' -> pulled in']);
+        }
+
+        return Beats::parse(implode("\n", $lines));
+    }
+
     /** A frame in the shape of the second writing. */
     public static function asPlain(Frame $frame): array
     {
@@ -28,6 +45,7 @@ final class PlainFloorFixture
 
         return [
             'time' => $frame->time,
+            'share' => $frame->movement->strides[0]->factor ?? 1.0,
             'me' => [$frame->positions->defender->feet->axis->x, $frame->positions->defender->feet->axis->y],
             'attacker' => [$frame->positions->attacker->feet->axis->x, $frame->positions->attacker->feet->axis->y],
             'facing' => $frame->positions->defender->facing,
