@@ -48,6 +48,18 @@ final class RunKeys
         return "{$what} {$this->school} {$ofAnswer} {$ofKind} {$attack->on($side)->bits} {$attack->briefing->recoil->value} {$need} {$isMirrored}";
     }
 
+    /**
+     * The same for what hangs on a main line alone.
+     *
+     * @param string $line what names the line
+     */
+    public function ofLine(string $line, Attack $attack, Side $side, bool $isMirrored): string
+    {
+        $ofKind = $this->kinds[$attack->kind->id] ??= self::content($attack->kind);
+
+        return "works {$this->school} {$line} {$ofKind} {$attack->on($side)->bits} {$attack->briefing->recoil->value} {$isMirrored}";
+    }
+
     public static function content(Kind $kind): string
     {
         return hash('xxh128', serialize($kind));

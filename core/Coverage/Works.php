@@ -32,6 +32,9 @@ final class Works
     /** @var array<string, int> position by id of the rank */
     private readonly array $order;
 
+    /** @var array<string, string> what a main line is called by, by id of the answer that reads alike at every rank */
+    private array $lines = [];
+
     /** @var array<string, bool> whether it reads alike at every rank, by id of the answer */
     private array $isAlike = [];
 
@@ -69,15 +72,15 @@ final class Works
      */
     public function failure(Answer $answer, Attack $attack, Side $side, string $rank, bool $isMirrored): ?Failure
     {
-        $key = $this->keys->of('works', $answer, $attack, $side, $this->isAlike($answer) ? '' : $rank, $isMirrored);
-        $found = $this->memory->of($key, function () use ($answer, $attack, $side, $rank, $isMirrored): Failure|false {
+        $found = $this->memory->of($this->key($answer, $attack, $side, $rank, $isMirrored), function () use ($answer, $attack, $side, $rank, $isMirrored): array|false {
             $bodies = $this->sizes->bodies(null, null, $attack->facets->build);
-            $failure = $this->examiner->examineIn($this->taught($answer, $rank), $attack, $side, $isMirrored, $bodies, null, Scope::works())->failure();
+            $taught = $this->taught($answer, $rank);
+            $failure = $this->examiner->examineIn($taught->withBeats($taught->beats->mainLine()), $attack, $side, $isMirrored, $bodies, null, Scope::works())->failure();
 
-            return $failure === null ? false : new Failure($answer->id, $failure->beat, $failure->message);
+            return $failure === null ? false : [$failure->beat, $failure->message];
         });
 
-        return $found === false ? null : $found;
+        return $found === false ? null : new Failure($answer->id, ...$found);
     }
 
     /**
@@ -93,6 +96,21 @@ final class Works
         $at = $this->order[$rank];
 
         return $answer->withBeats($answer->taughtAt($at, $this->order[$answer->teaching->rank])->readFor(false, $rank, $this->ranks[$at]->name));
+    }
+
+    /** What it hangs on: the main line as it is taught and what the school accepts in it. Answers that are alike in that are run once. */
+    private function key(Answer $answer, Attack $attack, Side $side, string $rank, bool $isMirrored): string
+    {
+        $isAlike = $this->isAlike($answer);
+        $line = $isAlike ? $this->lines[$answer->id] ?? null : null;
+        if ($line === null) {
+            $line = hash('xxh128', serialize([$this->taught($answer, $rank)->beats->mainLine(), $answer->teaching->waived]));
+            if ($isAlike) {
+                $this->lines[$answer->id] = $line;
+            }
+        }
+
+        return $this->keys->ofLine($line, $attack, $side, $isMirrored);
     }
 
     private function isAlike(Answer $answer): bool

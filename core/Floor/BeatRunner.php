@@ -78,14 +78,14 @@ final readonly class BeatRunner
     /** Everything in a beat up to its strikes and controls, with movements as long as it needs. */
     public function act(Scene $scene, ?Beat $beat): BeatLog
     {
-        $factors = $beat === null || $scene->posture->fixesFeet() ? [] : Elastic::factors($beat, $scene->bodies->defender);
-        $before = $factors === [] ? $scene : clone $scene;
+        $isElastic = $beat !== null && ! $scene->posture->fixesFeet() && Elastic::longest($beat) > 0;
+        $before = $isElastic ? clone $scene : $scene;
         $best = $this->actAt($scene, $beat, 1.0);
-        if ($factors === [] || Elastic::has($best) >= Elastic::needs($best)) {
+        if (! $isElastic || Elastic::has($best) >= Elastic::needs($best)) {
             return $best;
         }
         $most = Elastic::has($best);
-        foreach ($factors as $factor) {
+        foreach (Elastic::factors($beat, $scene->bodies->defender) as $factor) {
             $tried = clone $before;
             $log = $this->actAt($tried, $beat, $factor);
             if (Elastic::has($log) > $most) {

@@ -34,7 +34,15 @@ final readonly class Chain
      */
     private function __construct(private Joint $joint, private float $length, private bool $isLoose, private bool $leans) {}
 
+    /** What a strike or a control reaches with. There are few of them, and each is asked for often. */
     public static function of(Strike|Verb $verb): self
+    {
+        static $chains = [];
+
+        return $chains[$verb::class][$verb->value] ??= self::made($verb);
+    }
+
+    private static function made(Strike|Verb $verb): self
     {
         if ($verb instanceof Strike) {
             $isArm = $verb->joint() === Joint::Shoulder;

@@ -139,10 +139,15 @@ final readonly class Controls
             return [];
         }
 
-        return array_values(array_filter(
-            array_map(static fn (Limb $limb): LimbStatus => $scene->hold->status($limb), $limbs),
-            static fn (LimbStatus $status): bool => ! $status->isFree(),
-        ));
+        $hindered = [];
+        foreach ($limbs as $limb) {
+            $status = $scene->hold->status($limb);
+            if (! $status->isFree()) {
+                $hindered[] = $status;
+            }
+        }
+
+        return $hindered;
     }
 
     /**
@@ -186,7 +191,10 @@ final readonly class Controls
     /** @param list<Limb> $limbs */
     private function control(Scene $scene, Action $action, array $limbs): void
     {
-        $hands = array_values(array_filter($limbs, static fn (Limb $limb): bool => $limb->isHand()));
+        if ($limbs === [] || ! $limbs[0]->isHand()) {
+            return;
+        }
+        $hands = $limbs;
         foreach ($hands as $hand) {
             $held = $scene->grips[$hand->value] ?? null;
             if ($action->is(Verb::Escort) && $held !== null) {

@@ -29,12 +29,7 @@ final readonly class Elastic
      */
     public static function factors(Beat $beat, float $stature): array
     {
-        $longest = 0.0;
-        foreach ($beat->actions as $action) {
-            if ($action->verb instanceof Verb && $action->isElastic()) {
-                $longest = max($longest, $stature * Footwork::usual($action->verb));
-            }
-        }
+        $longest = self::longest($beat) * $stature;
         $factors = [];
         for ($centimetres = 1; $longest > 0 && $centimetres / 100 <= (self::MOST - 1) * $longest + 1e-9; $centimetres++) {
             $share = $centimetres / 100 / $longest;
@@ -45,6 +40,19 @@ final readonly class Elastic
         }
 
         return $factors;
+    }
+
+    /** How far the longest movement for which no length is written usually goes, as a share of the stature; 0 where there is none. */
+    public static function longest(Beat $beat): float
+    {
+        $longest = 0.0;
+        foreach ($beat->actions as $action) {
+            if ($action->verb instanceof Verb && $action->isElastic()) {
+                $longest = max($longest, Footwork::usual($action->verb));
+            }
+        }
+
+        return $longest;
     }
 
     /**

@@ -95,6 +95,9 @@ final readonly class Spots
     private function head(Scene $scene): array
     {
         [$x, $y] = $scene->attackerHead();
+        if ($this->headShift === 0.0) {
+            return [$x, $y];
+        }
         $across = deg2rad($scene->attackerFacing + 90);
 
         return [$x + $this->headShift * sin($across), $y + $this->headShift * cos($across)];

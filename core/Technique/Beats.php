@@ -167,6 +167,14 @@ final readonly class Beats
         return $beats;
     }
 
+    /** Without what-ifs: what stands in place for a taller or a shorter attacker stays. */
+    public function mainLine(): self
+    {
+        return new self(array_map(static fn (Beat $beat): Beat => $beat->branches === [] ? $beat : $beat->withBranches(
+            array_values(array_filter($beat->branches, static fn (Branch $branch): bool => $branch->condition->happening->isOfBodies())),
+        ), $this->line), $this->numbers);
+    }
+
     /** As it reads for those of a rank, called by any of these words, or for youth. */
     public function readFor(bool $isYouth, string ...$rank): self
     {

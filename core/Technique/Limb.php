@@ -39,7 +39,10 @@ enum Limb: string
 
     public function isHand(): bool
     {
-        return in_array($this, [self::LeftHand, self::RightHand, self::BothHands, self::FreeHand, self::HeldHand, self::OtherHand], true);
+        return match ($this) {
+            self::LeftHand, self::RightHand, self::BothHands, self::FreeHand, self::HeldHand, self::OtherHand => true,
+            default => false,
+        };
     }
 
     /** Whether it is of the left side; the head, both hands and a free hand are of none. */

@@ -40,13 +40,19 @@ enum Strike: string
 
     public function isByHand(): bool
     {
-        return in_array($this, [self::Punch, self::Palm, self::Hammer, self::Backhand, self::Edge, self::Fingertips], true);
+        return match ($this) {
+            self::Punch, self::Palm, self::Hammer, self::Backhand, self::Edge, self::Fingertips => true,
+            default => false,
+        };
     }
 
     /** Whether an elbow, a knee or the head does it, which needs no other word. */
     public function isItsOwnLimb(): bool
     {
-        return in_array($this, [self::Elbow, self::Head, self::Knee], true);
+        return match ($this) {
+            self::Elbow, self::Head, self::Knee => true,
+            default => false,
+        };
     }
 
     public function isByFoot(): bool
@@ -108,7 +114,10 @@ enum Strike: string
     /** Whether the hand goes the straight way, so that it can meet an attack and needs room to gather weight. */
     public function isStraight(): bool
     {
-        return in_array($this, [self::Punch, self::Palm, self::Fingertips], true);
+        return match ($this) {
+            self::Punch, self::Palm, self::Fingertips => true,
+            default => false,
+        };
     }
 
     /**
@@ -144,7 +153,10 @@ enum Strike: string
     /** Whether it goes round the body to a target that is not quite on the striker's side. */
     public function wraps(): bool
     {
-        return in_array($this, [self::Hammer, self::Backhand, self::Edge, self::Palm, self::Elbow], true);
+        return match ($this) {
+            self::Hammer, self::Backhand, self::Edge, self::Palm, self::Elbow => true,
+            default => false,
+        };
     }
 
     /** Whether a turn of the whole body before it is part of it; a spinning side, hook or back kick starts from where one faces. */

@@ -85,29 +85,44 @@ enum Target: string
     /** Whether it goes where the head goes. */
     public function isOfHead(): bool
     {
-        return in_array($this, [self::Eyes, self::Temple, self::BackOfHead, self::Nose, self::Chin, self::Throat, self::Neck, self::Collarbone], true);
+        return match ($this) {
+            self::Eyes, self::Temple, self::BackOfHead, self::Nose, self::Chin, self::Throat, self::Neck, self::Collarbone => true,
+            default => false,
+        };
     }
 
     /** Whether it lies on an arm. */
     public function isOfArm(): bool
     {
-        return in_array($this, [self::Hand, self::Fingers, self::Wrist, self::Forearm, self::Elbow, self::UpperArm, self::Armpit], true);
+        return match ($this) {
+            self::Hand, self::Fingers, self::Wrist, self::Forearm, self::Elbow, self::UpperArm, self::Armpit => true,
+            default => false,
+        };
     }
 
     /** Whether it lies on the arm from the elbow down, where a holding hand is. */
     public function isOfForearm(): bool
     {
-        return in_array($this, [self::Hand, self::Fingers, self::Wrist, self::Forearm], true);
+        return match ($this) {
+            self::Hand, self::Fingers, self::Wrist, self::Forearm => true,
+            default => false,
+        };
     }
 
     /** Whether it lies on a leg. */
     public function isOfLeg(): bool
     {
-        return in_array($this, [self::Thigh, self::Knee, self::Shin, self::Instep, self::Leg, self::Ankle], true);
+        return match ($this) {
+            self::Thigh, self::Knee, self::Shin, self::Instep, self::Leg, self::Ankle => true,
+            default => false,
+        };
     }
 
     public function isLockable(): bool
     {
-        return in_array($this, [self::Wrist, self::Elbow, self::Shoulder, self::Fingers], true);
+        return match ($this) {
+            self::Wrist, self::Elbow, self::Shoulder, self::Fingers => true,
+            default => false,
+        };
     }
 }

@@ -85,7 +85,10 @@ enum Verb: string
     /** Whether it moves something by a length that may be given as short, long or in metres. */
     public function hasLength(): bool
     {
-        return in_array($this, [self::Step, self::Cross, self::Slide, self::Hop, self::Leave, self::Spread, self::Slip, self::Drop], true);
+        return match ($this) {
+            self::Step, self::Cross, self::Slide, self::Hop, self::Leave, self::Spread, self::Slip, self::Drop => true,
+            default => false,
+        };
     }
 
     /** Whether it may end in the way the defender faces through it: any movement but those that turn. */
@@ -97,7 +100,10 @@ enum Verb: string
     /** Whether it goes as far as its beat needs where no length is written. */
     public function isElastic(): bool
     {
-        return in_array($this, [self::Step, self::Cross, self::Slide, self::Hop], true);
+        return match ($this) {
+            self::Step, self::Cross, self::Slide, self::Hop => true,
+            default => false,
+        };
     }
 
     /** Seconds from its start to its end; a wait says its own. */
@@ -162,13 +168,19 @@ enum Verb: string
     /** Whether it works on a place of the attacker's that the limb has to get to. */
     public function needsReach(): bool
     {
-        return in_array($this, [self::Clamp, self::Strip, self::Clear, self::Pull, self::Press, self::Lift, self::Peel, self::Lock, self::Sweep, self::Throw, self::Pin, self::ChokeHold, self::Shove, self::Post], true);
+        return match ($this) {
+            self::Clamp, self::Strip, self::Clear, self::Pull, self::Press, self::Lift, self::Peel, self::Lock, self::Sweep, self::Throw, self::Pin, self::ChokeHold, self::Shove, self::Post => true,
+            default => false,
+        };
     }
 
     /** Whether a hand of its own catches with it what comes with one hand, or to hold. */
     public function catches(): bool
     {
-        return in_array($this, [self::Clear, self::Clamp, self::Press, self::Strip], true);
+        return match ($this) {
+            self::Clear, self::Clamp, self::Press, self::Strip => true,
+            default => false,
+        };
     }
 
     /** Whether it keeps a blow away. */
@@ -186,7 +198,10 @@ enum Verb: string
     /** Whether a hand that is held at the wrist can still do it: grip, strip, and move the hold. */
     public function worksWhileHeld(): bool
     {
-        return in_array($this, [self::Clamp, self::Strip, self::Clear, self::Pull, self::Press, self::Lift, self::Peel, self::Lock, self::Pin, self::Throw, self::Escort, self::Join, self::Tuck, self::Raise, self::Lower, self::LetGo], true);
+        return match ($this) {
+            self::Clamp, self::Strip, self::Clear, self::Pull, self::Press, self::Lift, self::Peel, self::Lock, self::Pin, self::Throw, self::Escort, self::Join, self::Tuck, self::Raise, self::Lower, self::LetGo => true,
+            default => false,
+        };
     }
 
     /** Whether it can be done several times in one beat. */

@@ -59,7 +59,7 @@ it('keeps who learns it under 16, and what it is a variant of', function (): voi
     expect($answer->fresh()->is_for_youth)->toBeFalse();
 
     // Exported, the file says the same.
-    $file = (new CatalogueReader())->read((string) $this->get('/school/export.yaml')->assertOk()->streamedContent(), Format::Yaml);
+    $file = (new CatalogueReader())->read((string) $this->get('/school/export.yaml')->assertOk()->getContent(), Format::Yaml);
     $exported = array_column($file->catalogue->answers, null, 'id')['slack-line']->teaching;
     expect([$exported->rankYouth, $exported->variantOf])->toBe(['none', null]);
 });
