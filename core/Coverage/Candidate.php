@@ -10,7 +10,8 @@ final readonly class Candidate
     /**
      * @param string    $answer id
      * @param string    $move   teach, mirror, earlier or widen
-     * @param list<int> $cells  places of the cells that it meets
+     * @param list<int> $cells  places of the cells that it meets and works in
+     * @param list<int> $taught places of all the cells that it would be taught to
      */
-    public function __construct(public string $answer, public string $move, public array $cells) {}
+    public function __construct(public string $answer, public string $move, public array $cells, public array $taught) {}
 }

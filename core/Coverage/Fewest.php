@@ -15,12 +15,13 @@ final readonly class Fewest
 
     /**
      * @param list<array{candidate: Candidate, gain: float}> $chosen    in the order to teach them, each with the share it adds
-     * @param float                                          $covered   share of the needed weight, 0 to 1
+     * @param float                                          $covered   share of the needed weight that works, 0 to 1
+     * @param float                                          $taught    share of it that they would be taught to
      * @param bool                                           $isExact   whether no fewer do, and none so few cover more
      * @param int                                            $bound     fewer than so many cannot do
      * @param bool                                           $isReached whether the share that was asked for is reached
      */
-    private function __construct(public array $chosen, public float $covered, public bool $isExact, public int $bound, public bool $isReached) {}
+    private function __construct(public array $chosen, public float $covered, public float $taught, public bool $isExact, public int $bound, public bool $isReached) {}
 
     /**
      * @param string $rank  id
@@ -34,7 +35,7 @@ final readonly class Fewest
         $weights = array_map(static fn (Cell $cell): float => $cell->weight(), $cells);
         $needed = array_sum($weights);
         if ($needed <= 0.0) {
-            return new self([], 1.0, true, 0, true);
+            return new self([], 1.0, 1.0, true, 0, true);
         }
         $candidates = self::candidates($catalogue, $cells, $rank, $widener, $works);
         $search = new SetCover($weights, array_map(static fn (Candidate $candidate): array => $candidate->cells, $candidates));
@@ -45,6 +46,7 @@ final readonly class Fewest
         return new self(
             array_map(static fn (array $step): array => ['candidate' => $candidates[$step[0]], 'gain' => $step[1] / $needed], $search->inOrder($picked)),
             $search->weightOf($picked) / $needed,
+            array_sum(array_intersect_key($weights, array_flip(array_merge(...array_map(static fn (int $place): array => $candidates[$place]->taught, $picked))))) / $needed,
             $isExact,
             $isExact ? count($picked) : $search->bound($goal),
             $search->most() >= $share * $needed - 1e-9,
@@ -65,15 +67,20 @@ final readonly class Fewest
         $candidates = [];
         foreach ($catalogue->answers as $answer) {
             $isLater = $answer->introducedAt($order) > $position;
-            $own = self::met($cells, static fn (Cell $cell): bool => $isLater ? isset($cell->worksFrom[$answer->id]) : ($cell->worksFrom[$answer->id] ?? PHP_INT_MAX) <= $position);
-            $candidates[] = new Candidate($answer->id, $isLater ? 'earlier' : 'teach', $own);
+            $taught = self::met($cells, static fn (Cell $cell): bool => in_array($answer->id, $cell->answers, true));
+            $own = array_values(array_filter($taught, static fn (int $place): bool => $isLater ? isset($cells[$place]->worksFrom[$answer->id]) : ($cells[$place]->worksFrom[$answer->id] ?? PHP_INT_MAX) <= $position));
+            $candidates[] = new Candidate($answer->id, $isLater ? 'earlier' : 'teach', $own, $taught);
             if ($isLater) {
                 continue;
             }
+            $doesWork = static fn (Cell $cell, bool $isMirrored): bool => $works->failure($answer, $cell->attack, $cell->side, $rank, $isMirrored) === null;
             if (! $answer->matching->mirrored) {
-                $candidates[] = new Candidate($answer->id, MoveKind::Mirror->value, self::met($cells, static fn (Cell $cell): bool => $answer->matching->coversMirrored($cell->attack->kind, $cell->facets) && $works->failure($answer, $cell->attack, $cell->side, $rank, true) === null));
+                $mirrored = self::met($cells, static fn (Cell $cell): bool => $answer->matching->coversMirrored($cell->attack->kind, $cell->facets));
+                $candidates[] = new Candidate($answer->id, MoveKind::Mirror->value, array_values(array_filter($mirrored, static fn (int $place): bool => $doesWork($cells[$place], true))), $mirrored);
             }
-            array_push($candidates, ...self::widened($answer, $cells, $own, $widener, static fn (Cell $cell, bool $isMirrored): bool => $works->failure($answer, $cell->attack, $cell->side, $rank, $isMirrored) === null));
+            foreach (self::widened($answer, $cells, $own, $widener, $doesWork) as $place) {
+                $candidates[] = new Candidate($answer->id, MoveKind::Widen->value, [...$own, $place], [...$taught, $place]);
+            }
         }
 
         return array_values(array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->cells !== []));
@@ -85,22 +92,22 @@ final readonly class Fewest
      *
      * @param callable(Cell, bool): bool $works whether it works in a cell, mirrored or not
      *
-     * @return list<Candidate>
+     * @return list<int> places of the cells that it would meet when widened to them
      */
     private static function widened(Answer $answer, array $cells, array $own, ?Widener $widener, callable $works): array
     {
-        $candidates = [];
+        $places = [];
         if ($widener === null) {
-            return $candidates;
+            return $places;
         }
         foreach ($cells as $place => $cell) {
             $near = in_array($place, $own, true) ? null : $widener->near($answer, $cell);
             if ($near !== null && $works($cell, $near[1]) && ! $widener->hasNewStops($answer, $cell, $near[1])) {
-                $candidates[] = new Candidate($answer->id, MoveKind::Widen->value, [...$own, $place]);
+                $places[] = $place;
             }
         }
 
-        return $candidates;
+        return $places;
     }
 
     /**

@@ -17,6 +17,7 @@ final readonly class FewestReport implements Report
         return [
             'answers' => array_map(static fn (array $step): array => ['id' => $step['candidate']->answer, 'move' => $step['candidate']->move, 'gain' => $step['gain']], $this->fewest->chosen),
             'covered' => $this->fewest->covered,
+            'taught' => $this->fewest->taught,
             'exact' => $this->fewest->isExact,
             'bound' => $this->fewest->bound,
         ];

@@ -6,9 +6,9 @@ return [
     'bound' => 'Fewer than :bound cannot do it. Whether fewer than :count can is not proven.',
     'by-rank' => 'By rank',
     'caption' => 'The answers in the order to teach them, the largest gain first',
-    'columns' => ['number' => '#', 'answer' => 'Answer', 'move' => 'What to do', 'sides' => 'Sides answered', 'gain' => 'Adds', 'covered' => 'Then covered', 'bar' => 'As a bar'],
-    'covered-after' => 'covered after step :step',
-    'covers' => 'They cover :percent % of the weight of what :rank and the ranks below it need.',
+    'columns' => ['number' => '#', 'answer' => 'Answer', 'move' => 'What to do', 'sides' => 'Sides answered', 'gain' => 'Adds', 'covered' => 'Then works', 'bar' => 'As a bar'],
+    'covered-after' => 'works after step :step',
+    'covers' => 'They work against :percent % of the weight of what :rank and the ranks below it need, and are taught to :taught % of it.',
     'exact' => 'No fewer answers can do it.',
     'heading' => ':share % by :rank: :count answer|:share % by :rank: :count answers',
     'moves' => [

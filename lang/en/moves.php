@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'closes' => 'Closes :count hole|Closes :count holes',
-    'columns' => ['rank' => 'Rank', 'laid' => 'Laid', 'beats' => 'Beats', 'new' => 'New actions', 'choice' => 'Choice'],
+    'columns' => ['rank' => 'Rank', 'laid' => 'Works', 'taught' => 'Taught', 'beats' => 'Beats', 'new' => 'New actions', 'choice' => 'Choice'],
     'does' => [
         'mirror' => 'Both sides will be taught.',
         'widen' => 'It will also answer :facet :value. It was tried there with all sizes.',

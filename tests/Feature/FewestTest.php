@@ -16,7 +16,7 @@ beforeEach(function (): void {
 
 it('says the least to teach, in what order, and what each adds', function (): void {
     // First needs the wrist alone, weight 4 on two sides; one answer that counts for both is all of it.
-    $this->get('/wall/fewest?rank=first&share=100')->assertOk()->assertSee('100 % by First: 1 answer')->assertSee('They cover 100.0 %')
+    $this->get('/wall/fewest?rank=first&share=100')->assertOk()->assertSee('100 % by First: 1 answer')->assertSee('They work against 100.0 %')
         ->assertSee('No fewer answers can do it.')->assertSeeInOrder(['Gate', 'use it for similar attacks too', '2', '100.0 %', '100.0 %']);
 });
 

@@ -102,3 +102,11 @@ it('tells the attacker how to attack, and what is in reach', function (): void {
     $kit = $this->getJson('/mat/kit')->assertOk()->json();
     expect($kit['cells'][0]['card'])->toStartWith('Take the hold as it is meant')->and($kit['cells'][0]['reach'])->toContain('left hand');
 });
+
+it('completes the words of every line that the notation knows', function (): void {
+    preg_match('/data-words="([^"]*)"/', $this->get("/attacks/{$this->wrist->id}/answers/create")->assertOk()->getContent(), $match);
+    $words = json_decode(html_entity_decode($match[1]), true, flags: JSON_THROW_ON_ERROR);
+
+    expect($words)->toContain('maybe:', 'for youth:', 'if taller:', 'if shorter:', 'held hand', 'go behind left', 'all fours', 'raise', 'lower', 'ride', 'and', 'facing', 'go to');
+    ($this->send)(['beats' => "held hand strip toward thumb -> released and turned\n  if taller:\n    ride\nmaybe: go behind left\nright hand raise\nright hand lower\nleave 6 facing 12"])->assertSessionHasNoErrors();
+});

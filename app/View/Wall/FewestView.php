@@ -15,7 +15,7 @@ final readonly class FewestView
     /** Whether fewer would do, in a sentence or two. */
     public function proof(): string
     {
-        return __('fewest.covers', ['percent' => $this->percent($this->report->fewest->covered), 'rank' => $this->rank]).' '
+        return __('fewest.covers', ['percent' => $this->percent($this->report->fewest->covered), 'taught' => $this->percent($this->report->fewest->taught), 'rank' => $this->rank]).' '
             .__($this->report->fewest->isExact ? 'fewest.exact' : 'fewest.bound', ['bound' => $this->report->fewest->bound, 'count' => count($this->report->fewest->chosen)]);
     }
 

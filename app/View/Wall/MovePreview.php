@@ -18,7 +18,7 @@ final readonly class MovePreview
     /** @var list<Hole> */
     public array $opened;
 
-    /** @var list<array{rank: string, covered: array{float, float}, load: array{Load, Load}, changes: bool}> lowest rank first */
+    /** @var list<array{rank: string, covered: array{float, float}, taught: array{float, float}, load: array{Load, Load}, changes: bool}> lowest rank first */
     public array $ranks;
 
     /**
@@ -34,7 +34,8 @@ final readonly class MovePreview
         $ranks = [];
         foreach ($now->ranks as $index => $rank) {
             $covered = [$coverage->coveredBy($rank->id), $coverageThen->coveredBy($rank->id)];
-            $ranks[] = ['rank' => $rank->name, 'covered' => $covered, 'load' => [$load[$index], $loadThen[$index]], 'changes' => $load[$index] != $loadThen[$index] || $covered[0] !== $covered[1]];
+            $taught = [$coverage->taughtBy($rank->id), $coverageThen->taughtBy($rank->id)];
+            $ranks[] = ['rank' => $rank->name, 'covered' => $covered, 'taught' => $taught, 'load' => [$load[$index], $loadThen[$index]], 'changes' => $load[$index] != $loadThen[$index] || $covered[0] !== $covered[1] || $taught[0] !== $taught[1]];
         }
         $this->ranks = $ranks;
     }
@@ -48,6 +49,7 @@ final readonly class MovePreview
 
             return ['rank' => $row['rank'], 'changes' => $row['changes'], 'figures' => [
                 $figure(round(100 * $row['covered'][0]).' %', round(100 * $row['covered'][1]).' %'),
+                $figure(round(100 * $row['taught'][0]).' %', round(100 * $row['taught'][1]).' %'),
                 $figure((string) $now->beats, (string) $then->beats),
                 $figure((string) $now->newActions, (string) $then->newActions),
                 __('load.bits', ['bits' => $figure(number_format($now->choiceBits, 2), number_format($then->choiceBits, 2))]),

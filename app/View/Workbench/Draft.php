@@ -8,8 +8,10 @@ use App\View\Floor\SituationView;
 use App\View\Forms\BeatsCheck;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Technique\Effect;
+use StoneDrill\Core\Technique\Happening;
 use StoneDrill\Core\Technique\Limb;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
+use StoneDrill\Core\Technique\Reading;
 use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Target;
 use StoneDrill\Core\Technique\Verb;
@@ -17,6 +19,12 @@ use StoneDrill\Core\Technique\Verb;
 /** What the workbench shows of an answer that is being written. */
 final readonly class Draft
 {
+    /** What stands between the words of the vocabulary. */
+    private const LINKS = [
+        'short', 'long', 'facing', 'and', 'or', 'toward thumb', 'toward fingers', 'jumping', 'spinning', 'go behind left', 'go behind right',
+        'maybe:', 'for '.Reading::YOUTH.':', 'go on', 'go to',
+    ];
+
     /** @var list<string> words that the editor completes */
     public array $words;
 
@@ -33,6 +41,7 @@ final readonly class Draft
     ) {
         $limbs = array_map(static fn (Limb $limb): string => $limb->value, Limb::cases());
         $phrases = array_merge(...array_map($vocabulary->phrases(...), [Verb::class, Strike::class, Target::class, Effect::class]));
-        $this->words = array_values(array_unique([...$limbs, ...$phrases, 'short', 'long', 'facing', 'and', 'toward thumb', 'toward fingers', 'if not:', 'if far:', 'if near:', 'if gets up:', 'if second attack:', 'go on', 'go to']));
+        $conditions = array_map(static fn (Happening $happening): string => "if $happening->value:", Happening::named());
+        $this->words = array_values(array_unique([...$limbs, ...$phrases, ...self::LINKS, ...$conditions]));
     }
 }

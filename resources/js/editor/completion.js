@@ -1,27 +1,39 @@
 // The words of the notation, to complete what is typed.
 const MAX_OFFERED = 6;
 
-/** The letters of the word that ends at a place. */
-export const wordBefore = (text, at) => text.slice(0, at).match(/[\p{L}]+$/u)?.[0] ?? '';
+const MAX_WORDS = 3;
+export const NONE = { begun: 0, words: [] };
 
-/** Known words that go on from what is typed; none in the middle of a word. */
+/** What is typed of a word or phrase: the last words of the line up to a place, the longest first. */
+const tails = (text, at) => {
+  const words = text.slice(0, at).match(new RegExp(`(?:\\p{L}+ ){0,${MAX_WORDS - 1}}\\p{L}+ ?$`, 'u'))?.[0].split(/(?<= )/) ?? [];
+  return words.map((_, first) => words.slice(first).join(''));
+};
+
+/** Known words that go on from what is typed, with how much of them that is; none in the middle of a word. */
 export const offers = (words, text, at) => {
-  const word = wordBefore(text, at).toLowerCase();
-  if (word.length < 2 || /^[\p{L}]/u.test(text.slice(at))) return [];
-  return words.filter((known) => known.startsWith(word) && known !== word).slice(0, MAX_OFFERED);
+  if (/^\p{L}/u.test(text.slice(at))) return NONE;
+  for (const tail of tails(text, at)) {
+    const word = tail.toLowerCase();
+    const known = words.filter((phrase) => phrase.startsWith(word) && phrase !== word);
+    if (word.trim().length > 1 && known.length > 0) return { begun: tail.length, words: known.slice(0, MAX_OFFERED) };
+  }
+  return NONE;
 };
 
 export default {
   words: [],
   offered: [],
+  begun: 0,
 
   complete() {
     const { text } = this.$refs;
     this.offer(offers(this.words, text.value, text.selectionStart));
   },
 
-  offer(words) {
+  offer({ begun, words }) {
     this.offered = words;
+    this.begun = begun;
     this.$refs.words.replaceChildren(...words.map((word, index) => {
       const button = document.createElement('button');
       Object.assign(button, { type: 'button', className: 'btn btn-plain btn-sm', textContent: word, tabIndex: -1 });
@@ -34,9 +46,8 @@ export default {
   take(word) {
     const text = this.$refs.text;
     const at = text.selectionStart;
-    const begun = wordBefore(text.value, at).length;
     text.focus();
-    this.put(`${text.value.slice(0, at - begun)}${word} ${text.value.slice(at).replace(/^ /, '')}`, at - begun + word.length + 1);
-    this.offer([]);
+    this.put(`${text.value.slice(0, at - this.begun)}${word} ${text.value.slice(at).replace(/^ /, '')}`, at - this.begun + word.length + 1);
+    this.offer(NONE);
   },
 };

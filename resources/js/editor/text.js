@@ -1,6 +1,6 @@
 // The text of an answer over a copy of itself that carries the marks: both scroll as one. Undo and redo, so that a mend
 // that was pressed can be taken back like a letter, and the words of the notation to complete what is typed.
-import completion from './completion';
+import completion, { NONE } from './completion';
 
 export default {
   ...completion,
@@ -92,7 +92,7 @@ export default {
       event.preventDefault();
       this.take(this.offered[0]);
     } else if (event.key === 'Escape') {
-      this.offer([]);
+      this.offer(NONE);
     }
   },
 
