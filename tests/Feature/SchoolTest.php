@@ -97,6 +97,12 @@ it('shows what a file would do, does nothing, then does it', function (): void {
     $this->post("/school/import/{$token[1]}")->assertRedirect('/school')->assertSessionHas('error');
 });
 
+it('tells which keys of an older file it reads under another name', function (): void {
+    Storage::fake();
+    $this->post('/school/import', ['file' => SchoolFixture::catalogueFile(['mistakes: [' => 'faults: ['])])->assertOk()
+        ->assertSee('“faults” is called “mistakes” now. It was read as that; a new export writes the new name.');
+});
+
 it('adds nothing when the same file comes twice', function (): void {
     $report = app(ImportCatalogue::class)->import((new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__).'/fixtures/small.yaml'), Format::Yaml), $this->hall);
 

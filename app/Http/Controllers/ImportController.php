@@ -40,6 +40,7 @@ final readonly class ImportController
         return view('school.import', [
             'name' => $file->getClientOriginalName(),
             'problems' => [],
+            'notices' => $catalogue->notices,
             'token' => $token,
             'sections' => $this->importer->rehearse($catalogue, $user->school)->sections(),
         ]);

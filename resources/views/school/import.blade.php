@@ -24,6 +24,9 @@
             </tr>
         @endforeach
     </x-table>
+    @if ($notices !== [])
+        <ul class="form-text">@foreach ($notices as $notice)<li>{{ say($notice) }}</li>@endforeach</ul>
+    @endif
     <form method="post" action="{{ route('import.store', $token) }}">
         @csrf
         <x-button kind="rust">{{ __('words.import') }}</x-button>
