@@ -3,12 +3,10 @@
 declare(strict_types=1);
 
 return [
-    'share' => ':works %',
-    'share-taught' => ':works % work, :taught % taught',
     'across' => 'Columns',
     'down' => 'Rows',
     'heading' => 'The wall by :down and :across',
-    'help' => 'Each field shows the sides of attacks, the share of what is needed that is answered in time, and the holes.',
+    'help' => 'Each field shows the sides of attacks, the share of what is needed where an answer works in time, the share where one is taught, and the holes.',
     'not-whole' => 'Weak spots are still being worked out. The holes here are the missing answers.',
     'pairs' => [
         'add' => 'add one',
@@ -18,5 +16,7 @@ return [
         'more' => ':count more are not listed.',
         'title' => ':missing of :all possible pairs are in no attack',
     ],
+    'share' => ':percent %',
+    'taught' => ':percent % taught',
     'title' => 'Cross-table',
 ];

@@ -87,7 +87,7 @@ it('cracks the stone of what is taught and does not work, and tells both shares'
     $this->get('/wall?form=table')->assertOk()->assertSee('Gate</a> (does not work)', false);
     $this->get("/attacks/{$this->wrist->id}")->assertOk()->assertSee('As written: taught, but nothing works')->assertSee('does not work');
     $this->get('/attacks')->assertOk()->assertSee('does not work');
-    $this->get('/wall/cross?down=hand&across=family')->assertSee('0 % work, 50 % taught');
+    $this->get('/wall/cross?down=hand&across=family')->assertSeeInOrder(['0 %', '50 % taught']);
 });
 
 it('tells the attacker how to attack, and what is in reach', function (): void {
