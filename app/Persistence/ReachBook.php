@@ -10,6 +10,7 @@ use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Sizes;
 use StoneDrill\Core\Floor\Hit;
 use StoneDrill\Core\Floor\Situation;
+use StoneDrill\Core\Technique\Target;
 
 /** What is within reach of the defender when an attack begins, for those who improvise; kept until the curriculum changes. */
 final readonly class ReachBook
@@ -19,6 +20,9 @@ final readonly class ReachBook
     /** Strikes that are told of an attack. */
     private const TOLD = 4;
 
+    /** Where a strike stops somebody, without the hazards that the head, neck, spine and joints have. */
+    private const TARGETS = [Target::SolarPlexus, Target::Belly, Target::Ribs, Target::Groin, Target::Thigh, Target::Shin, Target::Instep];
+
     /** Cells beyond which a catalogue is too large for it: each takes some ten milliseconds. */
     private const MAX_CELLS = 400;
 
@@ -27,7 +31,7 @@ final readonly class ReachBook
     /**
      * @param list<Cell> $cells of the catalogue
      *
-     * @return array<string, list<array{weapon: string, target: string, cm: int}>> the most to spare first, each limb once, by the cell's key
+     * @return array<string, list<array{weapon: string, target: string, cm: int}>> the most to spare first, each limb and each target once, by the cell's key
      */
     public function of(School $school, Catalogue $catalogue, array $cells): array
     {
@@ -44,11 +48,14 @@ final readonly class ReachBook
         $sizes = new Sizes($catalogue->school);
         $found = [];
         foreach ($cells as $cell) {
-            $best = [];
+            $best = $used = [];
             foreach (Situation::of($cell->attack->kind, $cell->facets, $sizes->bodies(null, null, $cell->attack->facets->build))->inReach as $hit) {
-                $best[$hit->limb->value] ??= self::told($hit);
+                if (in_array($hit->target, self::TARGETS, true) && ! isset($used[$hit->limb->value]) && ! isset($used[$hit->target->value])) {
+                    $used[$hit->limb->value] = $used[$hit->target->value] = true;
+                    $best[] = self::told($hit);
+                }
             }
-            $found[$cell->key->text] = array_slice(array_values($best), 0, self::TOLD);
+            $found[$cell->key->text] = array_slice($best, 0, self::TOLD);
         }
 
         return $found;

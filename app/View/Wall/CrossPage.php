@@ -9,6 +9,7 @@ use StoneDrill\Core\Coverage\CrossTable;
 use StoneDrill\Core\Coverage\MissingPair;
 use StoneDrill\Core\Coverage\MissingPairs;
 use StoneDrill\Core\Coverage\Tally;
+use StoneDrill\Core\Text;
 
 /** The wall counted by two aspects, and the pairs of values that no attack has. */
 final readonly class CrossPage
@@ -48,7 +49,7 @@ final readonly class CrossPage
         return $chips;
     }
 
-    /** @return list<array{name: string, isWhole: bool, tallies: list<array{tally: Tally, url: string, share: string, taught: string|null, isLow: bool, isWhole: bool}>}> */
+    /** @return list<array{name: string, isWhole: bool, tallies: list<array{tally: Tally, url: string, share: string, taught: string, isLow: bool, isWhole: bool}>}> */
     public function rows(WallQuery $query): array
     {
         $rows = array_map(fn (string $row): array => ['name' => $row, 'isWhole' => false, 'tallies' => [
@@ -79,7 +80,7 @@ final readonly class CrossPage
     /**
      * @param array<string, string> $to values that the wall is narrowed to
      *
-     * @return array{tally: Tally, url: string, share: string, taught: string|null, isLow: bool, isWhole: bool}
+     * @return array{tally: Tally, url: string, share: string, taught: string, isLow: bool, isWhole: bool}
      */
     private function tally(Tally $tally, WallQuery $query, array $to, bool $isWhole = false): array
     {
@@ -88,10 +89,15 @@ final readonly class CrossPage
         return [
             'tally' => $tally,
             'url' => route('wall', $query->parameters([...$to, 'form' => null]), absolute: false),
-            'share' => $share === null ? __('words.not-needed') : __('cross.share', ['percent' => round(100 * $share)]),
-            'taught' => $share === null ? null : __('cross.taught', ['percent' => round(100 * (float) $tally->taughtShare())]),
+            'share' => $share === null ? __('words.not-needed') : self::percent('cross.share', $share),
+            'taught' => $share === null ? '' : self::percent('cross.taught', (float) $tally->taughtShare()),
             'isLow' => $share !== null && $share < self::LOW,
             'isWhole' => $isWhole,
         ];
+    }
+
+    private static function percent(string $key, float $share): string
+    {
+        return say(Text::of($key, ['percent' => round(100 * $share)]));
     }
 }
