@@ -79,10 +79,14 @@ final class Eligibility
         return $said;
     }
 
-    /** @return list<Answer> those that work, as the student's rank is taught them */
+    /** @return list<Answer> those that work, as the student's rank is taught them; where none does, all that the rank is taught */
     private function known(Student $student, Cell $cell): array
     {
-        return array_map(fn (string $id): Answer => $this->answers[$id], $cell->workingBy($this->order[$student->rank]));
+        $rank = $this->order[$student->rank];
+        $works = $cell->workingBy($rank);
+        $known = array_map(fn (string $id): Answer => $this->answers[$id], $works === [] ? $cell->answers : $works);
+
+        return $works === [] ? array_values(array_filter($known, fn (Answer $answer): bool => $answer->introducedAt($this->order) <= $rank)) : $known;
     }
 
     /** @return list<Hazard> that stand against the attack itself */

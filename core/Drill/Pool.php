@@ -55,7 +55,22 @@ final class Pool
     }
 
     /**
-     * One of those.
+     * The same of what the rank is taught though it does not work: drawn only where a person asks for it.
+     *
+     * @param array<string, Window> $windows by the cell's key
+     *
+     * @return list<Ticket>
+     */
+    public function failing(Student $student, int $rung, array $windows): array
+    {
+        $rank = $this->order[$student->rank];
+        $fails = array_filter($this->cellsOf($student), fn (Cell $cell): bool => $this->isBy($cell->attack->need->rank, $rank) && $this->isBy($cell->taughtAt, $rank) && ! $this->isBy($cell->laidAt, $rank) && $this->bar($student)->allowed($student, $cell) !== []);
+
+        return array_values(array_map(fn (Cell $cell): Ticket => $this->ticket($cell, $rung, $windows), $fails));
+    }
+
+    /**
+     * One of either.
      *
      * @param array<string, Window> $windows by the cell's key
      */
@@ -148,12 +163,20 @@ final class Pool
     private function needed(Student $student): array
     {
         $rank = $this->order[$student->rank];
-        $isYouth = $student->isYouthOn($this->at);
+        $whose = $student->rank.($student->isYouthOn($this->at) ? ' youth' : '');
 
-        return $this->needed[$student->rank.($isYouth ? ' youth' : '')] ??= array_values(array_filter($isYouth ? $this->youthCells : $this->cells, function (Cell $cell) use ($rank): bool {
-            $need = $cell->attack->need->rank;
+        return $this->needed[$whose] ??= array_values(array_filter($this->cellsOf($student), fn (Cell $cell): bool => $this->isBy($cell->attack->need->rank, $rank) && $this->isBy($cell->laidAt, $rank)));
+    }
 
-            return $need !== null && $this->order[$need] <= $rank && $cell->laidAt !== null && $this->order[$cell->laidAt] <= $rank;
-        }));
+    /** @return list<Cell> */
+    private function cellsOf(Student $student): array
+    {
+        return $student->isYouthOn($this->at) ? $this->youthCells : $this->cells;
+    }
+
+    /** Whether what comes with a rank has come by a position. */
+    private function isBy(?string $rank, int $position): bool
+    {
+        return $rank !== null && $this->order[$rank] <= $position;
     }
 }

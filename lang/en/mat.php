@@ -23,6 +23,7 @@ return [
     'least-spare' => 'Time to spare, the least first: :attack, :seconds s',
     'lists' => [
         'family' => 'Attacks of a family',
+        'fails' => 'what is taught but does not work on the floor',
         'holes' => 'what each student does not hold yet',
         'most' => 'what is needed most tonight',
         'rank' => 'Attacks needed by a rank',

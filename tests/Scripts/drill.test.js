@@ -43,10 +43,11 @@ describe('draw', () => {
   });
 
   it('takes what is on the list that was chosen', () => {
-    const student = { isYouth: true, tickets: [{ cell: 0, holds: true }, { cell: 1, holds: false }, { cell: 2, holds: false }] };
-    const filters = { 'rank:a': { adult: [0, 1], youth: [2] } };
+    const student = { isYouth: true, tickets: [{ cell: 0, holds: true }, { cell: 1, holds: false }, { cell: 2, holds: false }, { cell: 3, fails: true }] };
+    const filters = { 'rank:a': { adult: [0, 1, 3], youth: [2, 3] } };
     const on = (list) => onList(student, list, filters).map(({ cell }) => cell);
     expect(on('most')).toEqual([0, 1, 2]);
+    expect(on('fails')).toEqual([3]);
     expect(on('holes')).toEqual([1, 2]);
     expect(on('rank:a')).toEqual([2]);
     expect(onList({ ...student, isYouth: false }, 'rank:a', filters).map(({ cell }) => cell)).toEqual([0, 1]);

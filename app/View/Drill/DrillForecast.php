@@ -17,6 +17,9 @@ use StoneDrill\Core\Text;
 /** What a drill as it is set up asks of each who is here. */
 final readonly class DrillForecast
 {
+    /** The choice of the set-up that asks for what does not work. */
+    public const FAILS = 'fails';
+
     public Rung $rung;
 
     /** @var list<array{student: Student, drawn: string, barred: list<Text>, least: string, tight: list<array{title: string, spare: float, text: string, proof: string}>}> */
@@ -39,7 +42,7 @@ final readonly class DrillForecast
     private function person(Kit $kit, Student $student, string $list): array
     {
         $isYouth = $kit->isYouth($student);
-        $tickets = array_values(array_filter($kit->tickets($student, $this->rung->id), static fn (Ticket $ticket): bool => $kit->filter->leaves($list, $ticket->cell, $isYouth) && ($list !== 'holes' || $kit->stateOf($student, $ticket->cell) !== ProofState::Holds)));
+        $tickets = array_values(array_filter($list === self::FAILS ? $kit->failing($student, $this->rung->id) : $kit->tickets($student, $this->rung->id), static fn (Ticket $ticket): bool => $kit->filter->leaves($list, $ticket->cell, $isYouth) && ($list !== 'holes' || $kit->stateOf($student, $ticket->cell) !== ProofState::Holds)));
         $bits = Draw::of($tickets)->entropy();
         /** @var list<array{title: string, spare: float, text: string, proof: string}> $tight */
         $tight = [];

@@ -101,6 +101,12 @@ final readonly class Kit
         return $this->pool->tickets($this->mapper->student($student), $rung, $this->windows[$student->id]);
     }
 
+    /** @return list<Ticket> what the student is taught though it does not work, drawn only where a person asks for it */
+    public function failing(Student $student, int $rung): array
+    {
+        return $this->pool->failing($this->mapper->student($student), $rung, $this->windows[$student->id]);
+    }
+
     /** @return list<Answer> those of a cell that a student knows and may drill */
     public function answersOf(Student $student, Cell $cell): array
     {

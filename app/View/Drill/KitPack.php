@@ -39,6 +39,9 @@ final readonly class KitPack
     /** @var array<int, list<Cell>> what each person takes along, by the id of the student's row */
     private array $wanted;
 
+    /** @var array<int, list<Cell>> what each is taught though it does not work, by the id of the student's row */
+    private array $fails;
+
     /** @var array<string, int> places of the cells that go along, by the cell's key */
     private array $places;
 
@@ -51,10 +54,11 @@ final readonly class KitPack
     public function __construct(private Kit $kit, private Kinds $kinds)
     {
         $each = max(self::MIN_EACH, intdiv(self::MAX_TICKETS, max(1, $kit->students->count())));
-        $wanted = $cells = [];
+        $wanted = $fails = $cells = [];
         foreach ($kit->students as $student) {
             $wanted[$student->id] = $kit->mostWanted($student, $each);
-            foreach ($wanted[$student->id] as $cell) {
+            $fails[$student->id] = array_slice(array_map(static fn (Ticket $ticket): Cell => $ticket->cell, $kit->failing($student, $student->rank->goal_rung)), 0, $each - count($wanted[$student->id]));
+            foreach ([...$wanted[$student->id], ...$fails[$student->id]] as $cell) {
                 $cells[$cell->key->text] = $cell;
             }
         }
@@ -62,6 +66,7 @@ final readonly class KitPack
         $this->cells = array_values(array_filter($kit->cells, static fn (Cell $cell): bool => isset($cells[$cell->key->text])));
         $this->places = array_flip(array_map(static fn (Cell $cell): string => $cell->key->text, $this->cells));
         $this->wanted = $wanted;
+        $this->fails = $fails;
         $this->answerIds = $kit->school->answers->pluck('id', 'code')->all();
     }
 
@@ -161,14 +166,17 @@ final readonly class KitPack
             'rank' => $student->rank->code,
             'goal' => $student->rank->goal_rung,
             'latest' => $this->kit->latestOf($student),
-            'tickets' => array_map(fn (Cell $cell): array => $this->ticket($student, $cell), $this->wanted[$student->id]),
+            'tickets' => [
+                ...array_map(fn (Cell $cell): array => $this->ticket($student, $cell, false), $this->wanted[$student->id]),
+                ...array_map(fn (Cell $cell): array => $this->ticket($student, $cell, true), $this->fails[$student->id]),
+            ],
             'barred' => $barred,
             'levels' => array_map(say(...), $this->kit->levels($student)),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function ticket(Student $student, Cell $cell): array
+    private function ticket(Student $student, Cell $cell, bool $fails): array
     {
         $ofRungs = array_map(fn (int $rung): Ticket => $this->kit->ticket($student, $cell, $rung), $this->kit->catalogue->ladder->ids());
         $proof = $this->kit->proofOf($student, $cell);
@@ -177,6 +185,7 @@ final readonly class KitPack
             'cell' => $this->places[$cell->key->text],
             'weights' => array_map(static fn (Ticket $ticket): float => round($ticket->weight(), 4), $ofRungs),
             'factor' => round($ofRungs[0]->urgency(), 4),
+            'fails' => $fails,
             'holds' => $proof->state === ProofState::Holds,
             'proof' => $proof->text(),
             'answers' => array_map(fn (Answer $answer): int => $this->answerIds[$answer->id], $this->kit->answersOf($student, $cell)),

@@ -11,11 +11,13 @@ export const moment = (chance) => LEAST - MEAN * Math.log(1 - chance() * (1 - Ma
 
 export const anyOf = (list, chance) => list[Math.floor(chance() * list.length)];
 
-/** The tickets of a student that are on the list that was chosen. */
+/** The tickets of a student that are on the list that was chosen. What does not work is drawn only from its own list. */
 export const onList = (student, list, filters) => {
-  if (list === 'holes') return student.tickets.filter((ticket) => !ticket.holds);
+  if (list === 'fails') return student.tickets.filter((ticket) => ticket.fails);
+  const tickets = student.tickets.filter((ticket) => !ticket.fails);
+  if (list === 'holes') return tickets.filter((ticket) => !ticket.holds);
   const filter = filters[list]?.[student.isYouth ? 'youth' : 'adult'];
-  return filter ? student.tickets.filter((ticket) => filter.includes(ticket.cell)) : student.tickets;
+  return filter ? tickets.filter((ticket) => filter.includes(ticket.cell)) : tickets;
 };
 
 /** Without the family that came the last two times, where anything else is left. */

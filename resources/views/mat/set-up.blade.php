@@ -25,6 +25,7 @@ hx-target="#outlook" hx-sync="this:replace">
         <select class="form-select" id="list" name="list">
             <option value="most">{{ __('mat.lists.most') }}</option>
             <option value="holes">{{ __('mat.lists.holes') }}</option>
+            <option value="fails">{{ __('mat.lists.fails') }}</option>
             <optgroup label="{{ __('mat.lists.rank') }}">
                 @foreach ($ranks as $rank)<option value="rank:{{ $rank->code }}">{{ $rank->name }}</option>@endforeach
             </optgroup>

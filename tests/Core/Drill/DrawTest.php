@@ -111,6 +111,21 @@ it('draws from what the rank needs and has an answer to', function (): void {
         ->and(DrawFixture::drilled($pool, new Student('bo', 'Bo', 'b')))->toBe(['here written', 'here mirrored', 'later written', 'later mirrored']);
 });
 
+it('draws what is taught and does not work only when it is asked for', function (): void {
+    $works = Made::attack(id: 'works', neededBy: 'a');
+    $fails = Made::attack('throat-front', ['hand' => 'both', 'intent' => 'choke', 'thumb' => 'n/a'], 'fails', 'a');
+    $pool = Made::pool(Made::catalogue([$works, $fails], [
+        Made::answer('x', $works, 'a'), Made::answer('y', $fails, 'b', beats: "tuck\nleave 6"), Made::answer('z', $fails, 'c', beats: "tuck, both hands strip\nleave 6"),
+    ]));
+    $failing = static fn (Student $student): array => array_map(static fn (Ticket $ticket): string => $ticket->cell->key->text, $pool->failing($student, 3, []));
+
+    // It leaves with the hold on: at rank b that is all there is, at rank c another works, at rank a nothing is taught.
+    expect(array_map(static fn (string $rank): int => count($failing(new Student('ada', 'Ada', $rank))), ['a', 'b', 'c']))->toBe([0, 1, 0])
+        ->and(DrawFixture::drilled($pool, new Student('bo', 'Bo', 'b')))->toBe(['works written'])
+        ->and(array_column($pool->answers(new Student('bo', 'Bo', 'b'), $pool->failing(new Student('bo', 'Bo', 'b'), 3, [])[0]->cell), 'id'))->toBe(['y'])
+        ->and($failing(new Student('cy', 'Cy', 'b', flags: ['no-choke'])))->toBe([]);
+});
+
 it('bars by policy and by flag, and says so', function (array $attack, string $beats, Student $student, ?string $said): void {
     $pool = DrawFixture::pool([Made::attack($attack[0], ['hand' => 'both', 'phase' => $attack[1], 'intent' => $attack[2], 'thumb' => 'n/a'], 'it', 'a')], $beats);
 
