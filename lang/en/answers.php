@@ -85,7 +85,7 @@ return [
     'meets' => 'Attacks it answers',
     'meets-nothing' => 'No attack of the catalogue: its pattern matches none.',
     'messages' => [
-        'mistake-shape' => 'Mistake on line :line: after “|” write the number of a beat from 1 to :beats, a colon, and what is done instead, such as “| 2: right palm chin”.',
+        'mistake-shape' => 'Mistake on line :line: after “:bar” write the number of a beat from 1 to :beats, a colon, and what is done instead, such as “:bar 2: right palm chin”.',
         'mistake-beats' => 'Mistake on line :line, what is done instead: :error',
         'reading' => '“for :for:” names no rank of this school. Write “for youth:” or one of: :ranks.',
         'variant-circle' => 'That answer is itself a variant of this one.',
@@ -98,7 +98,7 @@ return [
     'mirror' => 'Its mirror',
     'mistakes' => 'Usual mistakes',
     'mistakes-one-a-line' => 'Usual mistakes, one per line',
-    'mistakes-help' => 'To see what a mistake breaks, say what is done instead of which beat: “Pulls against the fingers | 1: left hand strip toward fingers”. Part several beats with “ / ”.',
+    'mistakes-help' => 'To see what a mistake breaks, say what is done instead of which beat: “Pulls against the fingers :bar 1: left hand strip toward fingers”. Part several beats with “ / ”.',
     'mistake-at' => 'instead of beat :beat: :beats',
     'mistake-breaks' => 'Beat :beat: :message',
     'mistake-unseen' => 'On the floor this breaks nothing that is checked.',

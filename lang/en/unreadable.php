@@ -11,6 +11,7 @@ return [
         'kind' => 'a kind of the school',
         'list' => 'a list of what belongs there',
         'map' => 'a map of what belongs there',
+        'mistake' => 'the number of a beat and the beats done instead',
         'size' => 'one of the sizes',
         'stature' => 'a height from 0.8 to 2.4 m',
     ],

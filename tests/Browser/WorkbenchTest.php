@@ -57,7 +57,7 @@ it('completes words from the keyboard', function (): void {
     $this->find('#beats')->sendKeys('left fo');
     $this->waitFor('.bench-words button');
     $this->find('#beats')->sendKeys(WebDriverKeys::TAB);
-    expect($this->find('#beats')->getAttribute('value'))->toBe('left forearm ')
+    expect($this->find('#beats')->getAttribute('value'))->toBe('left foot ')
         ->and($this->browser->executeScript('return document.activeElement.id'))->toBe('beats');
     $this->find('#beats')->sendKeys('sol');
     $this->waitFor('.bench-words button');
@@ -141,7 +141,9 @@ it('says an attack in one line, and the fields agree', function (): void {
 
 it('keeps an answer’s history in reach', function (): void {
     $this->signIn('instructor@cinder-quay.example')->visit('/answers/4')->press('Edit')->see('No mistakes in the writing');
-    $this->fill('beats', "left foot step 7:30, both hands guard\nleave 6, look")->see('No mistakes in the writing: 2 beats')->press('Save')->see('is saved.')->see('Changed by');
+    $this->fill('beats', "left foot step 7:30, both hands guard\nleave 6, look")->see('No mistakes in the writing: 2 beats')->press('Save')
+        // One of its usual mistakes was made in the third beat.
+        ->see('Mistake on line 3: after “|” write the number of a beat from 1 to 2')->fill('mistakes', 'hands down while talking')->press('Save')->see('is saved.')->see('Changed by');
     $this->find('.history details summary')->click();
     $this->see('− leave 6   # before it is a fight');
     $this->press('Restore this version')->see('is restored as the newest one.');

@@ -37,7 +37,7 @@ final readonly class MistakeLines
             }
             $at = preg_match('/^(\d{1,3})\s*:(.+)$/u', $shown, $found) === 1 ? (int) $found[1] : 0;
             if ($text === '' || $at < 1 || $at > $beats) {
-                $errors[] = __('answers.messages.mistake-shape', ['line' => $number + 1, 'beats' => $beats]);
+                $errors[] = __('answers.messages.mistake-shape', ['line' => $number + 1, 'beats' => $beats, 'bar' => '|']);
 
                 continue;
             }

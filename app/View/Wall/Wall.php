@@ -27,6 +27,12 @@ final readonly class Wall
         return count($cell->attack->sides()) === 1 ? __('words.one') : __('words.sides.'.$cell->side->value);
     }
 
+    /** What is added to an answer that is taught to a cell and works there at no rank. */
+    public function failsText(Cell $cell, string $answer): string
+    {
+        return isset($cell->worksFrom[$answer]) ? '' : ' ('.__('wall.table.fails').')';
+    }
+
     public function changesText(Cell $cell): string
     {
         return implode(', ', $this->picture->changesOf($cell)) ?: __('wall.table.same');

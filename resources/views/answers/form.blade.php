@@ -34,7 +34,7 @@
         <x-field name="mistakes" :label="__('answers.mistakes-one-a-line')">
             <textarea class="form-control" id="mistakes" name="mistakes" rows="3"
                 aria-describedby="mistakes-help">{{ $form->value('mistakes') }}</textarea>
-            <p class="form-text" id="mistakes-help">{{ __('answers.mistakes-help') }}</p>
+            <p class="form-text" id="mistakes-help">{{ __('answers.mistakes-help', ['bar' => '|']) }}</p>
         </x-field>
     </details>
     @include('answers.pattern')

@@ -11,7 +11,8 @@
     <g><title>{{ $square['text'] }}</title>
     <rect x="{{ $square['x'] }}" y="{{ $square['y'] }}" width="{{ $square['size'] }}" height="{{ $square['size'] }}" rx="2"
         fill-opacity="{{ $square['shade'] }}"/>
-    <text @class(['reach-cm', 'on-dark' => $square['isDark']]) x="{{ $square['textX'] }}" y="{{ $square['textY'] }}">{{ $square['cm'] }}</text></g>
+    <text @class(['reach-cm', 'on-dark' => $square['isDark']]) x="{{ $square['textX'] }}"
+        y="{{ $square['textY'] }}">{{ $square['cm'] }}</text></g>
 @endforeach
 </svg>
 </div>

@@ -19,7 +19,9 @@
             @foreach ($side['answers'] as $answer)
                 <div class="slab mb-2">
                     <a href="{{ route('answers.show', $answer) }}"><strong>{{ $answer->title }}</strong></a> {{ $answer->label }}
-                    @if (! isset($side['worksFrom'][$answer->code]))<span class="tag tag-hole">{{ __('attacks.does-not-work') }}</span>@endif
+                    @if (! isset($side['worksFrom'][$answer->code]))
+                        <span class="tag tag-hole">{{ __('attacks.does-not-work') }}</span>
+                    @endif
                     @if ($side['showsBeats'])<pre class="beats mt-2">{{ $answer->beats }}</pre>@endif
                 </div>
             @endforeach

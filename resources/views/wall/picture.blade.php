@@ -22,7 +22,8 @@ role="{{ $isLive ? 'group' : 'img' }}" aria-label="{{ __($isLive ? 'wall.picture
     @if ($isLive)
         <a href="{{ $stone->url }}" class="{{ $stone->classes() }}" data-stone data-column="{{ $stone->column }}"
             data-course="{{ $stone->course }}"
-            @if ($stone->answer && ! $query->isYouth) data-move="{{ route('answers.placement.show', $answers[$stone->answer], absolute: false) }}" @endif
+            @if ($stone->answer && ! $query->isYouth) data-move="{{ route('answers.placement.show', $answers[$stone->answer],
+                absolute: false) }}" @endif
             tabindex="{{ $stone->isFirst() ? 0 : -1 }}" aria-label="{{ $stone->text }}">
     @else
         <g class="{{ $stone->classes() }}"><title>{{ $stone->text }}</title>
@@ -42,8 +43,8 @@ role="{{ $isLive ? 'group' : 'img' }}" aria-label="{{ __($isLive ? 'wall.picture
     @if ($isLive)</a>@else</g>@endif
 @endforeach
 @foreach ($picture->stones as $stone)
-    @if ($stone->showsNumber())<text @class(['number', 'on-crack' => $stone->state->isCracked()]) x="{{ $stone->middle() }}" y="{{ $stone->numberLine() }}"
-        aria-hidden="true">{{ $stone->number }}</text>@endif
+    @if ($stone->showsNumber())<text @class(['number', 'on-crack' => $stone->state->isCracked()]) x="{{ $stone->middle() }}"
+        y="{{ $stone->numberLine() }}" aria-hidden="true">{{ $stone->number }}</text>@endif
     @if ($stone->change)<text class="sign" x="{{ $stone->middle() }}" y="{{ $stone->centre() }}"
         aria-hidden="true">{{ $stone->change->sign() }}</text>@endif
 @endforeach

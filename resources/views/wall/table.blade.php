@@ -14,7 +14,8 @@
                     class="tag tag-hole">{{ __('words.none') }}</span>@else{{ $rankNames[$cell->laidAt] }}@endif</td>
                 <td>@foreach ($cell->answers as $id)
                     <a href="{{ route('answers.show', $answers[$id], absolute:
-                        false) }}">{{ $answers[$id]->title }}</a>{{ isset($cell->worksFrom[$id]) ? '' : ' ('.__('wall.table.fails').')' }}@if (! $loop->last),@endif
+                        false) }}">{{ $answers[$id]->title }}</a>{{ $wall->failsText($cell, $id)
+                        }}@if (! $loop->last),@endif
                 @endforeach</td>
                 @if ($wall->picture->isCompared())<td>{{ $wall->changesText($cell) }}</td>@endif
             </tr>
