@@ -41,7 +41,8 @@ final readonly class Beats
     }
 
     /**
-     * Its branches as they can be called, each on one line, such as `if not: left knee groin -> folded`.
+     * Its branches as they can be called, each on one line, such as `if not: left knee groin -> folded`. What is done for a
+     * taller or a shorter attacker is no surprise, and is not among them.
      *
      * @return list<string>
      */
@@ -50,13 +51,19 @@ final readonly class Beats
         $printer = new Printer();
         $prompts = [];
         foreach ($this->line as $beat) {
-            foreach ($beat->branches as $branch) {
+            foreach (array_filter($beat->branches, static fn (Branch $branch): bool => ! $branch->condition->happening->isOfBodies()) as $branch) {
                 $lines = array_map(trim(...), explode("\n", trim($printer->branch($branch))));
                 $prompts[] = rtrim($lines[0].' '.($lines[1] ?? ''));
             }
         }
 
         return $prompts;
+    }
+
+    /** @return list<string> what is called in a drill, beat by beat of the main line */
+    public function cues(): array
+    {
+        return array_values(array_filter(array_map(static fn (Beat $beat): ?string => $beat->cue(), $this->line), is_string(...)));
     }
 
     /**

@@ -11,6 +11,7 @@ return [
     'beat-after' => 'Next beat',
     'beat-before' => 'Previous beat',
     'best-first-steps' => 'Best first steps',
+    'called' => 'Called: “:cue”.',
     'columns' => [
         'beat' => 'Beat',
         'what' => 'What',

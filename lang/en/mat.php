@@ -8,6 +8,7 @@ return [
     'attacked-by' => 'attacked by',
     'before' => 'Before this drill:',
     'caller' => 'The caller',
+    'cues' => 'To call in the answer:',
     'count-as-stopped' => 'Count this one as stopped',
     'done' => 'Done',
     'done-help' => 'reps. Hands up, look around, go.',

@@ -103,6 +103,14 @@ it('tells the attacker how to attack, and what is in reach', function (): void {
     expect($kit['cells'][0]['card'])->toStartWith('Take the hold as it is meant')->and($kit['cells'][0]['reach'])->toContain('left hand')->not->toMatch('/to (chin|eyes|throat|neck|spine|knee|hand|wrist)/');
 });
 
+it('tells what is called for a beat', function (): void {
+    $this->gate->update(['beats' => "left hand strip toward thumb -> released   # !Off\nleave 6   # look around"]);
+
+    $this->get("/answers/{$this->gate->id}")->assertOk()->assertSee('Called: “Off”.')->assertDontSee('Called: “look around”');
+    $this->get("/answers/{$this->gate->id}/sheet")->assertOk()->assertSee('Called: “Off”');
+    expect($this->getJson('/mat/kit')->assertOk()->json()['answers'][$this->gate->id]['cues'])->toBe(['Off']);
+});
+
 it('completes the words of every line that the notation knows', function (): void {
     preg_match('/data-words="([^"]*)"/', $this->get("/attacks/{$this->wrist->id}/answers/create")->assertOk()->getContent(), $match);
     $words = json_decode(html_entity_decode($match[1]), true, flags: JSON_THROW_ON_ERROR);

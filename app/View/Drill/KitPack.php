@@ -141,7 +141,7 @@ final readonly class KitPack
         foreach ($this->kit->catalogue->answers as $answer) {
             $id = $this->answerIds[$answer->id];
             if (isset($used[$id])) {
-                $answers[$id] = ['title' => $answer->title, 'mistakes' => array_column($answer->teaching->mistakes, 'text'), 'whatIfs' => $answer->beats->whatIfs()];
+                $answers[$id] = ['title' => $answer->title, 'mistakes' => array_column($answer->teaching->mistakes, 'text'), 'whatIfs' => $answer->beats->whatIfs(), 'cues' => $answer->beats->cues()];
             }
         }
 

@@ -47,6 +47,14 @@ final readonly class BenchBeat
         return $this->frame->condition === null ? '' : 'if '.$this->frame->condition->toText();
     }
 
+    /** What is called for it in a drill. */
+    public function cue(): string
+    {
+        $cue = $this->frame->beat?->cue();
+
+        return $cue === null ? '' : __('floor.called', ['cue' => $cue]);
+    }
+
     /** Seconds from the start, for the script that plays it. */
     public function time(): float
     {
@@ -74,6 +82,7 @@ final readonly class BenchBeat
         $positions = $this->frame->positions;
 
         return array_values(array_filter([
+            $this->cue(),
             __($positions->isInside ? 'floor.place-inside' : 'floor.place-outside', ['metres' => $this->distance(), 'sector' => $this->sector()]),
             $this->report->threats === [] ? __('floor.no-threat') : __('floor.threats', ['limbs' => $this->threats()]),
             $this->report->holds === [] ? '' : __('floor.held', ['holds' => implode(', ', $this->report->holds)]),

@@ -31,7 +31,7 @@ final readonly class PrintSheet
                 'picture' => $picture,
                 'image' => base64_encode(view('workbench.drawing', ['picture' => $picture, 'label' => $label])->render()),
                 'label' => $label,
-                'caption' => implode(' · ', [$beat->name(), __('words.metres', ['metres' => $beat->distance()]), ...$beat->strikes()]),
+                'caption' => implode(' · ', array_filter([$beat->name(), __('words.metres', ['metres' => $beat->distance()]), ...$beat->strikes(), rtrim($beat->cue(), '.')])),
             ];
         }
         $this->floors = $floors;

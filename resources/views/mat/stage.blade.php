@@ -29,6 +29,7 @@
     </div>
     <p class="side-notes">
         <span x-show="showsWhatIf"><strong>{{ __('mat.what') }}</strong> <span x-text="whatIf"></span></span>
+        <span x-show="isShown && cues"><strong>{{ __('mat.cues') }}</strong> <span x-text="cues"></span></span>
         <span x-show="showsProof"><strong>{{ __('mat.before') }}</strong> <span x-text="proof"></span></span>
         <span x-show="stressor"><strong>{{ __('mat.with') }}</strong> <span x-text="stressor"></span></span>
         <span x-show="isShown && reach"><strong>{{ __('mat.reach') }}</strong> <span x-text="reach"></span></span>

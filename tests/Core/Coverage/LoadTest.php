@@ -62,7 +62,9 @@ it('says its branches as they can be called', function (): void {
     $beats = Beats::parse("right palm chin -> rocked\n  if not: left knee groin -> folded\n  if far: go on\n  if gets up:\n    left foot step 9\n    leave 6\nleave 6");
 
     expect($beats->whatIfs())->toBe(['if not: left knee groin -> folded', 'if far: go on', 'if gets up: left foot step 9'])
-        ->and(Beats::parse('leave 6')->whatIfs())->toBe([]);
+        ->and(Beats::parse('leave 6')->whatIfs())->toBe([])
+        // Who is taller is seen before anything is done: no surprise to call.
+        ->and(Beats::parse("right palm chin\n  if taller: right palm ribs\n  if near: leave 6")->whatIfs())->toBe(['if near: leave 6']);
 });
 
 it('adds up the seconds of its main line, the longest action of each beat', function (): void {

@@ -189,6 +189,7 @@ it('reads what may be left out, what is called, and how a beat reads for some', 
     expect($beats->line[0]->isOptional)->toBeTrue()
         ->and($beats->line[0]->cue())->toBe('Now')
         ->and($beats->line[1]->cue())->toBeNull()
+        ->and($beats->cues())->toBe(['Now'])
         ->and((new Beats([$beats->line[0]->readFor(true, 'second-ring 2')]))->toText())->toBe("maybe: left palm chest\n  if not: leave 6\n")
         ->and((new Beats([$beats->line[0]->readFor(false, 'Second-Ring 2')]))->toText())->toBe("maybe: left palm chin -> rocked\n  if not: leave 6\n")
         ->and((new Beats([$beats->line[0]->readFor(false, 'flint')]))->toText())->toBe("maybe: left palm eyes -> rocked   # !Now\n  if not: leave 6\n")
