@@ -14,6 +14,7 @@ return [
     'done-help' => 'reps. Hands up, look around, go.',
     'drawn-from' => 'Drawn from :count, :bits bits; reacts in :seconds s.',
     'end' => 'End the drill',
+    'fails' => 'On the floor no answer that is taught here works. Go slowly, and watch where it fails.',
     'flash' => 'flash',
     'from' => 'From',
     'go-on' => 'Go on',
@@ -24,7 +25,7 @@ return [
     'least-spare' => 'Time to spare, the least first: :attack, :seconds s',
     'lists' => [
         'family' => 'Attacks of a family',
-        'fails' => 'what is taught but does not work on the floor',
+        'fails' => 'what does not work on the floor',
         'holes' => 'what each student does not hold yet',
         'most' => 'what is needed most tonight',
         'rank' => 'Attacks needed by a rank',

@@ -163,6 +163,20 @@ it('runs tonight’s list, with what differs in each attack', function (): void 
     $this->press('End the drill')->see('Done')->see('All reps are in the log.');
 });
 
+it('draws what does not work only from its own list, and says so', function (): void {
+    $this->signIn('assistant@cinder-quay.example');
+    $this->setUpDrill(['Dunstan Reave'], 3, ['each' => '3']);
+    $this->choose('list', 'fails');
+    $this->see('Drawn from')->press('Start the drill')->see('On the floor no answer that is taught here works.');
+    expect((string) $this->find('.attack-title')->getText())->toBeIn(['Somebody blocks the cabin door', 'Slap in an argument (mirrored)', 'Shoulder held from the side']);
+    $this->press('End the drill');
+
+    $this->setUpDrill(['Dunstan Reave'], 3, ['each' => '3']);
+    $this->press('Start the drill')->see('0 of 3');
+    expect($this->said())->not->toContain('On the floor no answer');
+    $this->press('End the drill');
+});
+
 it('refuses to begin with nobody, and says why somebody is left out', function (): void {
     $this->signIn('assistant@cinder-quay.example')->visit('/mat')->until(fn (): bool => (bool) $this->mat('Boolean(mat.kit)'));
     $this->press('Start the drill')->see('Tap who is here first.');

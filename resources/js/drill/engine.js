@@ -22,7 +22,7 @@ const PITCH = { call: 880, again: 660, halt: 220 };
 
 const state = () => ({
   phase: 'setup', kit: null, error: '', turn: 0, people: [], set: {}, done: 0, goal: 0, count: null, state: 'kept', timers: [],
-  defender: '', attacker: '', title: '', said: '', card: '', reach: '', differences: '', cautions: '', leftOut: '', whatIf: '', cues: '', proof: '', stressor: '',
+  defender: '', attacker: '', title: '', said: '', card: '', reach: '', differences: '', cautions: '', leftOut: '', fails: false, whatIf: '', cues: '', proof: '', stressor: '',
   peeks: false, call: '', clock: '', last: null, mistakes: [], answers: [],
 });
 
@@ -81,6 +81,7 @@ export default () => mixed(state(), screen, kit, setUp, recording, sending, refu
     this.cautions = [...cell.cautions, ...(student.levels ?? [])].join(' ');
     this.leftOut = student.barred.join(' ');
     this.whatIf = anyOf(ticket.answers.flatMap((id) => this.kit.answers[id].whatIfs), this.chance) ?? '';
+    this.fails = Boolean(ticket.fails);
     this.cues = ticket.answers.flatMap((id) => this.kit.answers[id].cues ?? []).map((cue) => `“${cue}”`).join(' ');
     this.stressor = this.rung.stressors.length ? anyOf(this.rung.stressors, this.chance) : '';
     this.proof = ticket.proof;

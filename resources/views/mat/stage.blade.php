@@ -33,6 +33,7 @@
         <span x-show="showsProof"><strong>{{ __('mat.before') }}</strong> <span x-text="proof"></span></span>
         <span x-show="stressor"><strong>{{ __('mat.with') }}</strong> <span x-text="stressor"></span></span>
         <span x-show="isShown && reach"><strong>{{ __('mat.reach') }}</strong> <span x-text="reach"></span></span>
+        <span class="cautions-said" x-show="isShown && fails">{{ __('mat.fails') }}</span>
         <span class="cautions-said" x-show="isShown" x-text="cautions"></span>
         <small x-text="leftOut"></small>
     </p>
