@@ -48,14 +48,8 @@ final readonly class ReachBook
         $sizes = new Sizes($catalogue->school);
         $found = [];
         foreach ($cells as $cell) {
-            $best = $used = [];
-            foreach (Situation::of($cell->attack->kind, $cell->facets, $sizes->bodies(null, null, $cell->attack->facets->build))->inReach as $hit) {
-                if (in_array($hit->target, self::TARGETS, true) && ! isset($used[$hit->limb->value]) && ! isset($used[$hit->target->value])) {
-                    $used[$hit->limb->value] = $used[$hit->target->value] = true;
-                    $best[] = self::told($hit);
-                }
-            }
-            $found[$cell->key->text] = array_slice($best, 0, self::TOLD);
+            $situation = Situation::of($cell->attack->kind, $cell->facets, $sizes->bodies(null, null, $cell->attack->facets->build));
+            $found[$cell->key->text] = array_map(self::told(...), $situation->foremost(self::TOLD, static fn (Target $target): bool => in_array($target, self::TARGETS, true)));
         }
 
         return $found;

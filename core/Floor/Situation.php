@@ -64,6 +64,28 @@ final readonly class Situation
     }
 
     /**
+     * Of what is in reach, what is worth a word: the most to spare first, each limb and each target once, nothing of the arms.
+     *
+     * @param int                           $most   how many
+     * @param callable(Target): bool | null $isTold which targets are told
+     *
+     * @return list<Hit>
+     */
+    public function foremost(int $most, ?callable $isTold = null): array
+    {
+        $isTold ??= static fn (Target $target): bool => ! $target->isOfArm();
+        $limbs = $targets = $foremost = [];
+        foreach ($this->inReach as $hit) {
+            if (count($foremost) < $most && $isTold($hit->target) && ! isset($limbs[$hit->limb->value]) && ! isset($targets[$hit->target->value])) {
+                $limbs[$hit->limb->value] = $targets[$hit->target->value] = true;
+                $foremost[] = $hit;
+            }
+        }
+
+        return $foremost;
+    }
+
+    /**
      * @param list<LimbStatus> $limbs
      *
      * @return list<Hit>

@@ -80,7 +80,7 @@ return [
     'situation' => [
         'all-free' => 'All your limbs are free.',
         'in-reach' => 'In reach with the most to spare: :strikes.',
-        'nothing-in-reach' => 'From here no free limb reaches anything.',
+        'nothing-in-reach' => 'From here no free limb reaches the head, the trunk or a leg.',
         'strike' => ':weapon to the :target (:cm cm)',
         'free' => 'The attacker’s free weapons: :limbs.',
         'limb' => 'Your :limb is :state: :reason.',

@@ -122,7 +122,7 @@ it('says the situation in sentences', function (): void {
         ->and($wrist->sentences)->toContain('The attacker’s free weapons: left hand, left foot, right foot.')
         ->and($hug->sentences[0])->toBe('All your limbs are free.')
         ->and($hug->sentences)->toContain('The attacker’s free weapons: left foot, right foot.')
-        ->and($hug->line)->toBe('both bear hug from behind, arms free, from 6, landed, off-guard, to pin')
+        ->and($hug->line)->toBe('bear hug from behind, arms free, from 6, landed, off-guard, to pin')
         ->and($wrist->sizes)->toBe(['medium (1.68 m)', 'medium (1.68 m)']);
 });
 

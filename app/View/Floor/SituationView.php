@@ -59,29 +59,13 @@ final readonly class SituationView
         if ($situation->weakSide !== null) {
             $sentences[] = __('floor.situation.weak-side', ['side' => $situation->weakSide]);
         }
-        $sentences[] = __($situation->inReach === [] ? 'floor.situation.nothing-in-reach' : 'floor.situation.in-reach', ['strikes' => implode(', ', self::best($situation->inReach))]);
+        $strikes = array_map(static fn (Hit $hit): string => __('floor.situation.strike', ['weapon' => $hit->weapon(), 'target' => $hit->target->value, 'cm' => (int) $hit->centimetres()]), $situation->foremost(self::SHOWN));
+        $sentences[] = __($strikes === [] ? 'floor.situation.nothing-in-reach' : 'floor.situation.in-reach', ['strikes' => implode(', ', $strikes)]);
         $safe = array_values(array_filter($situation->ring, static fn (RingPlace $place): bool => $place->threats === 0));
         $sentences[] = $safe === []
             ? __('floor.situation.no-safe-step')
             : __('floor.situation.safe-step', ['bearings' => implode(', ', array_map(static fn (RingPlace $place): string => say($place->bearing->spell($style)), $safe))]);
 
         return $sentences;
-    }
-
-    /**
-     * The weapons that have the most to spare, each with its best target.
-     *
-     * @param list<Hit> $inReach the most to spare first
-     *
-     * @return list<string>
-     */
-    private static function best(array $inReach): array
-    {
-        $best = [];
-        foreach ($inReach as $hit) {
-            $best[$hit->weapon()] ??= __('floor.situation.strike', ['weapon' => $hit->weapon(), 'target' => $hit->target->value, 'cm' => (int) $hit->centimetres()]);
-        }
-
-        return array_values(array_slice($best, 0, self::SHOWN));
     }
 }

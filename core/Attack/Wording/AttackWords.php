@@ -59,14 +59,17 @@ final readonly class AttackWords
         if ($kind !== null && ! isset($facets['bearing']) && array_diff($kind->bearings, self::UNSEEN) === []) {
             $facets['bearing'] = '6';
         }
+        if ($kind !== null && count($kind->hands) === 1) {
+            $facets['hand'] ??= $kind->hands[0]->value;
+        }
 
         return new Spoken($kind, $facets, $understood, $this->unread($loose, $hints), $kind === null ? [] : $this->refused($kind, $facets));
     }
 
-    /** The attack in one line: what has no default always, the rest where it is not the usual. */
+    /** The attack in one line: what has no default always, the rest where it is not the usual. A hand is named where it could be another. */
     public function say(Kind $kind, Facets $facets): string
     {
-        $parts = [trim(($facets->hand->value === 'none' ? '' : $facets->hand->value.' ').lcfirst($this->names[$kind->id])), 'from '.$facets->bearing->toClock()];
+        $parts = [trim((count($kind->hands) === 1 ? '' : $facets->hand->value.' ').lcfirst($this->names[$kind->id])), 'from '.$facets->bearing->toClock()];
         foreach ([Facet::Thumb, Facet::Phase, Facet::Entry, Facet::Posture, Facet::Notice, Facet::Place, Facet::Others, Facet::Build] as $facet) {
             $value = $facets->value($facet);
             if ($value !== $facet->default()) {

@@ -20,14 +20,17 @@ it('reads an attack said in one line', function (string $line, string $kind, arr
     ['right cross wrist grab from 2, thumb up, pulling, off-guard', 'wrist-cross', ['hand' => 'right', 'bearing' => '2', 'thumb' => 'up', 'phase' => 'moving', 'intent' => 'move', 'notice' => 'off-guard'], []],
     ['Left wrist held, same side, thumb in', 'wrist-same', ['hand' => 'left', 'thumb' => 'inside'], []],
     ['both wrists grabbed from the front', 'wrist-both', ['hand' => 'both', 'bearing' => '12'], []],
-    ['bear hug from behind, arms pinned', 'hug-behind-pinned', ['bearing' => '6'], []],
-    ['bear hug from 5', 'hug-behind-free', ['bearing' => '5'], []],
+    ['bear hug from behind, arms pinned', 'hug-behind-pinned', ['hand' => 'both', 'bearing' => '6'], []],
+    ['bear hug from 5', 'hug-behind-free', ['hand' => 'both', 'bearing' => '5'], []],
     ['right swing from 1, stepping through, corridor, bigger', 'swing', ['hand' => 'right', 'bearing' => '1', 'entry' => 'through', 'place' => 'narrow', 'build' => 'larger'], []],
     ['two hands choke against the wall', 'throat-front', ['hand' => 'both', 'posture' => 'wall'], []],
     ['lapel with both hands, to pin', 'cloth-two', ['hand' => 'both', 'intent' => 'pin'], []],
     ['round kick, left, at 11', 'kick-round', ['hand' => 'left', 'bearing' => '11'], []],
-    ['push from behind in a crowd', 'push-behind', ['bearing' => '6', 'place' => 'crowd'], []],
+    ['push from behind in a crowd', 'push-behind', ['hand' => 'both', 'bearing' => '6', 'place' => 'crowd'], []],
     ['upper arm held right from 3 moving', 'arm-one', ['hand' => 'right', 'bearing' => '3', 'phase' => 'moving'], []],
+    // A kind that takes both hands needs no word for it; one that takes either is not guessed.
+    ['two-handed push', 'push-two', ['hand' => 'both'], []],
+    ['straight punch', 'punch-straight', [], []],
     ['right punch in pyjamas', 'punch-straight', ['hand' => 'right'], ['pyjamas']],
 ]);
 

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Attack\LimbLimit;
+use StoneDrill\Core\Floor\Hit;
+use StoneDrill\Core\Technique\Target;
 use Tests\Core\Floor\SituationFixture;
 
 it('tells which limbs a hold keeps', function (string $kind, array $values, array $expected): void {
@@ -47,6 +49,20 @@ it('tells what each free limb reaches from here, the most to spare first', funct
         ->and(array_filter(array_keys($margins), static fn (string $name): bool => str_starts_with($name, 'right hand') || str_contains($name, 'spine')))->toBe([])
         ->and(array_keys(SituationFixture::situation('closing-in')->inReach))->toBe([]);
 });
+
+it('tells first what is worth a word: each limb and target once, and no arms', function (string $kind): void {
+    $situation = SituationFixture::situation($kind);
+    $told = $situation->foremost(4);
+    $bodily = array_values(array_filter($situation->inReach, static fn (Hit $hit): bool => ! $hit->target->isOfArm()));
+
+    expect($told)->not->toBe([])
+        ->and($told[0])->toBe($bodily[0])
+        ->and(array_unique(array_map(static fn (Hit $hit): string => $hit->limb->value, $told)))->toHaveCount(count($told))
+        ->and(array_unique(array_map(static fn (Hit $hit): string => $hit->target->value, $told)))->toHaveCount(count($told))
+        ->and($told)->each->toBeIn($bodily)
+        ->and(array_map(static fn (Hit $hit): string => $hit->target->value, $situation->foremost(9, static fn (Target $target): bool => $target === Target::Groin)))->toBe(['groin'])
+        ->and($situation->foremost(0))->toBe([]);
+})->with(['wrist-cross', 'throat-front', 'cloth-two']);
 
 it('knows the weak side of a wrist hold alone', function (): void {
     expect(SituationFixture::situation('wrist-cross', ['thumb' => 'down'])->weakSide)->toBe('down')
