@@ -9,10 +9,29 @@ use StoneDrill\Core\Text;
 /** How findings tell their figures. */
 final class Figures
 {
+    /** Digits that are added at most: less than that apart is nothing that a body does. */
+    private const MORE_DIGITS = 4;
+
     /** Whole centimetres; with one more digit where they would round like the limit beside which they are read. */
     public static function beside(float $metres, float $limit): string
     {
         return number_format(100 * $metres, round(100 * $metres) === round(100 * $limit) ? 1 : 0);
+    }
+
+    /**
+     * A figure and the limit that it breaks, with as many more digits as it takes for them to be read as two.
+     *
+     * @param int $digits after the point, where that is enough
+     *
+     * @return array{string, string}
+     */
+    public static function apart(float $figure, float $limit, int $digits): array
+    {
+        for ($more = 0; $more < self::MORE_DIGITS && self::decimals($figure, $digits + $more) === self::decimals($limit, $digits + $more);) {
+            $more++;
+        }
+
+        return [self::decimals($figure, $digits + $more), self::decimals($limit, $digits + $more)];
     }
 
     /** @param float $metres how much is missing; below 0 there is some to spare */

@@ -36,8 +36,8 @@ final readonly class NoExit implements Check
         if ($fist !== null && $fist >= 0) {
             yield $this->as($this->isBusy($end) ? Severity::Warn : Severity::Stop)->at($end, ['cm' => (int) round(100 * $fist)], 'fist');
         } elseif ($end->positions->distance < $lunge - 1e-9) {
-            yield $this->as($this->hasHandsUp($end) ? Severity::Note : Severity::Warn)
-                ->at($end, ['metres' => Figures::decimals($end->positions->distance, 2), 'lunge' => Figures::decimals($lunge, 2)], 'lunge');
+            [$metres, $within] = Figures::apart($end->positions->distance, $lunge, 2);
+            yield $this->as($this->hasHandsUp($end) ? Severity::Note : Severity::Warn)->at($end, ['metres' => $metres, 'lunge' => $within], 'lunge');
         }
     }
 

@@ -26,7 +26,7 @@ final readonly class SlowStart implements Check
         if ($spare < -1e-9) {
             $pace = $trial->timedAt()->pace;
             yield $this->rule()->at($first, [
-                'late' => Figures::decimals(-$spare, 2),
+                'late' => Figures::apart(-$spare, 0.0, 2)[0],
                 'arrival' => Figures::decimals($arrival / $pace, 2),
                 'reaction' => Figures::decimals(Timing::reaction($bits, $trial->timedAt()), 2),
                 'beat' => Figures::decimals($first->beat->seconds() / $pace, 2),

@@ -37,3 +37,13 @@ it('is one step milder where a figure is close, and says so', function (string $
     '3 cm out of the room' => ['no-room', 'closing-in', ['place' => 'narrow'], 'slide 3 0.53 m', [], Severity::Note, true],
     '20 cm out of the room' => ['no-room', 'closing-in', ['place' => 'narrow'], 'slide 3 0.7 m', [], Severity::Warn, false],
 ]);
+
+it('tells a figure and its limit so that they can be told apart', function (float $figure, float $limit, int $digits, array $told): void {
+    expect(Figures::apart($figure, $limit, $digits))->toBe($told);
+})->with([
+    'as they are' => [0.84, 1.529640, 2, ['0.84', '1.53']],
+    'a millimetre under the lunge' => [1.528640, 1.529640, 2, ['1.529', '1.530']],
+    'less than a centimetre of room' => [27.61, 27.94, 0, ['27.6', '27.9']],
+    'a hundredth late' => [0.0004, 0.0, 2, ['0.0004', '0.0000']],
+    'alike to the last digit' => [1.0, 1.0, 0, ['1.0000', '1.0000']],
+]);
