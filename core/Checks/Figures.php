@@ -15,7 +15,7 @@ final class Figures
     /** Whole centimetres; with one more digit where they would round like the limit beside which they are read. */
     public static function beside(float $metres, float $limit): string
     {
-        return number_format(100 * $metres, round(100 * $metres) === round(100 * $limit) ? 1 : 0);
+        return round(100 * $metres) === round(100 * $limit) ? self::decimals(100 * $metres, 1) : self::something($metres);
     }
 
     /**
@@ -37,7 +37,13 @@ final class Figures
     /** @param float $metres how much is missing; below 0 there is some to spare */
     public static function missing(float $metres): Text
     {
-        return Text::of($metres >= 0 ? 'figures.missing' : 'figures.to-spare', ['cm' => (int) round(abs($metres) * 100)]);
+        return Text::of($metres >= 0 ? 'figures.missing' : 'figures.to-spare', ['cm' => self::something(abs($metres))]);
+    }
+
+    /** Whole centimetres; with as many more digits as it takes not to read as nothing. */
+    private static function something(float $metres): string
+    {
+        return $metres === 0.0 ? '0' : self::apart(100 * $metres, 0.0, 0)[0];
     }
 
     /** @param float $off degrees off the attacker's facing */

@@ -34,7 +34,8 @@ final readonly class GroundGrab implements Check
             $foot = min($frame->positions->defender->feet->left->distanceTo($frame->positions->attacker->feet->axis), $frame->positions->defender->feet->right->distanceTo($frame->positions->attacker->feet->axis));
             $reach = self::REACH * $trial->bodies->attacker;
             if ($foot < $reach - 1e-9) {
-                yield $rule->at($frame, ['cm' => (int) round(100 * $foot), 'reach' => (int) round(100 * $reach)]);
+                [$cm, $within] = Figures::apart(100 * $foot, 100 * $reach, 0);
+                yield $rule->at($frame, ['cm' => $cm, 'reach' => $within]);
 
                 return;
             }

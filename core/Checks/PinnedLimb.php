@@ -45,7 +45,7 @@ final readonly class PinnedLimb implements Check
         foreach ($done->hindered as $status) {
             [$case, $values] = match (true) {
                 $status->state === LimbState::Blocked => ['blocked', []],
-                $done->fromHold !== null && $done->fromHold > self::NEAR + 1e-9 => ['far', ['target' => $done->hit->target->value ?? '', 'cm' => (int) round($done->fromHold * 100)]],
+                $done->fromHold !== null && $done->fromHold > self::NEAR + 1e-9 => ['far', ['target' => $done->hit->target->value ?? '', 'cm' => Figures::apart(100 * $done->fromHold, 100 * self::NEAR, 0)[0]]],
                 $done->fromHold === null && ! $this->isWithinLimit($trial, $done, $status->limit === LimbLimit::WristHeld) => ['limited', []],
                 default => [null, []],
             };

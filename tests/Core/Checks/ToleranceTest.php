@@ -15,7 +15,7 @@ use Tests\Support\English;
  */
 it('tells one digit more where a figure would round like the limit', function (float $metres, string $told): void {
     expect(Figures::beside($metres, 0.05))->toBe($told);
-})->with([[0.0504, '5.0'], [0.0537, '5.4'], [0.0463, '4.6'], [0.036, '4'], [0.16, '16']]);
+})->with([[0.0504, '5.0'], [0.0537, '5.4'], [0.0463, '4.6'], [0.036, '4'], [0.16, '16'], [0.0036, '0.4']]);
 
 it('is one step milder where a figure is close, and says so', function (string $check, string $kind, array $values, string $beats, array $with, Severity $severity, bool $isClose): void {
     $found = array_values(array_filter(OnTheFloor::examine($kind, $values, $beats, $with)->findings, static fn (Finding $finding): bool => $finding->check->value === $check));
