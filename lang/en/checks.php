@@ -16,7 +16,7 @@ return [
             'mend' => 'Use a limb that is free, or end the hold first.',
         ],
         'far' => [
-            'message' => 'The :limb is held at the wrist and strikes only within 20 cm of the hand that holds it; the :target is :cm cm away.',
+            'message' => 'The :limb is held at the wrist and strikes only within 20 cm of the hand that holds it; to the :target it is :cm cm.',
             'mend' => 'Use a limb that is free, or end the hold first.',
         ],
         'limited' => [
@@ -74,7 +74,7 @@ return [
     ],
     'wrong-face' => [
         'trigger' => 'the target is on the half of the attacker’s body that is turned away',
-        'message' => 'The :target is turned away: the defender stands :side of the attacker.',
+        'message' => 'That is the wrong side for the :target: the defender stands :side of the attacker.',
         'mend' => 'Take a target on this side, or turn the attacker first.',
     ],
     'wrong-arc' => [
@@ -250,7 +250,7 @@ return [
     ],
     'overhead' => [
         'trigger' => 'a target above the defender’s own eyes',
-        'message' => 'The :target is :cm cm above the defender’s own eyes.',
+        'message' => 'Aims at the :target, :cm cm above the defender’s own eyes.',
         'mend' => 'Take a lower target, or bring the attacker down first.',
     ],
     'hand-only' => [
