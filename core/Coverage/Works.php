@@ -93,9 +93,7 @@ final class Works
         if ($this->isAlike($answer)) {
             return $answer;
         }
-        $at = $this->order[$rank];
-
-        return $answer->withBeats($answer->taughtAt($at, $this->order[$answer->teaching->rank])->readFor(false, $rank, $this->ranks[$at]->name));
+        return $answer->withBeats($answer->beatsFor($this->ranks[$this->order[$rank]], $this->order));
     }
 
     /** What it hangs on: the main line as it is taught and what the school accepts in it. Answers that are alike in that are run once. */

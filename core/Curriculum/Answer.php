@@ -57,9 +57,13 @@ final readonly class Answer
         return $this->teaching->introducedAt($order);
     }
 
-    /** What of it is taught at a rank: the whole from its own rank on, its short form before. */
-    public function taughtAt(int $position, int $own): Beats
+    /**
+     * Its beats as those of a rank are taught them: the whole from its own rank on, its short form before, and as they read there.
+     *
+     * @param array<string, int> $order position by id of the rank
+     */
+    public function beatsFor(Rank $rank, array $order): Beats
     {
-        return $this->teaching->taughtAt($this->beats, $position, $own);
+        return $this->teaching->taughtAt($this->beats, $order[$rank->id], $order[$this->teaching->rank])->readFor(false, $rank->id, $rank->name);
     }
 }

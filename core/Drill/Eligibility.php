@@ -28,7 +28,10 @@ final class Eligibility
     /** @var array<string, int> position by id of the rank */
     private readonly array $order;
 
-    /** @var array<string, array<int, list<Hazard>>> what can hurt in an answer, by its id and whether it is taught whole */
+    /** @var array<string, Rank> by id */
+    private readonly array $ranks;
+
+    /** @var array<string, array<string, list<Hazard>>> what can hurt in an answer, by its id and the rank that is taught it */
     private array $hazards = [];
 
     public function __construct(Catalogue $catalogue, private readonly DateTimeImmutable $at)
@@ -36,6 +39,7 @@ final class Eligibility
         $this->policy = ContactPolicy::of($catalogue->school, array_map(static fn (Rank $rank): string => $rank->id, $catalogue->ranks));
         $this->answers = array_column($catalogue->answers, null, 'id');
         $this->order = $catalogue->rankOrder();
+        $this->ranks = array_column($catalogue->ranks, null, 'id');
     }
 
     /**
@@ -98,8 +102,7 @@ final class Eligibility
     /** @return list<Hazard> that stand against an answer as it is taught at the student's rank */
     private function ofAnswer(Student $student, Answer $answer): array
     {
-        $isWhole = $this->order[$student->rank] >= $this->order[$answer->teaching->rank];
-        $hazards = $this->hazards[$answer->id][(int) $isWhole] ??= Hazards::ofBeats($answer->taughtAt($this->order[$student->rank], $this->order[$answer->teaching->rank])->readFor(false, $student->rank));
+        $hazards = $this->hazards[$answer->id][$student->rank] ??= Hazards::ofBeats($answer->beatsFor($this->ranks[$student->rank], $this->order));
 
         return array_values(array_filter($hazards, fn (Hazard $hazard): bool => $this->isBarred($student, $hazard)));
     }

@@ -6,10 +6,12 @@ use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Need;
 use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
+use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Drill\Draw;
 use StoneDrill\Core\Drill\HiddenMoment;
@@ -137,6 +139,16 @@ it('bars by policy and by flag, and says so', function (array $attack, string $b
     'a flag against the answer' => [['hug-front-free', 'landed', 'pin'], "left hand lock wrist -> released\nleave 6", new Student('ada', 'Ada', 'b', flags: ['no-wrist-lock']), '“It” is left out for Ada: a wrist lock (flag no-wrist-lock).'],
     'a flag against the attack' => [['dive-legs', 'reaching', 'take-down'], 'leave 6', new Student('ada', 'Ada', 'b', flags: ['no-fall']), '“It” is left out for Ada: a fall (flag no-fall).'],
 ]);
+
+it('bars by what a beat reads like for the student’s own rank', function (): void {
+    $attack = Made::attack('hug-front-free', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'], 'it', 'a');
+    $answer = Made::answer('x', $attack, 'a', true, beats: "right palm ribs -> released\n  for third ring: left hand lock wrist -> released\nleave 6");
+    $made = Made::catalogue([$attack], [$answer]);
+    $pool = Made::pool(new Catalogue($made->school, [], [$made->ranks[0], $made->ranks[1], new Rank('c', 'Third Ring', 6, 4)], $made->ladder, $made->attacks, $made->answers));
+
+    // One after the other from one pool: none is asked what another rank is taught.
+    expect(array_map(static fn (string $rank): array => DrawFixture::drilled($pool, new Student('ada', 'Ada', $rank, flags: ['no-wrist-lock'])), ['a', 'b', 'c']))->toBe([['it written'], ['it written'], []]);
+});
 
 it('drills a beginner of a school that touches nobody yet, and says how far to go', function (): void {
     $pool = DrawFixture::pool([Made::attack('hug-front-free', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'], 'it', 'a')], "right palm chin -> released\nleave 6");
