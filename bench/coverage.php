@@ -7,7 +7,6 @@ use StoneDrill\Core\Coverage\HoleFinder;
 use StoneDrill\Core\Coverage\Pairs\Model;
 use StoneDrill\Core\Coverage\Pairs\Sampler;
 use StoneDrill\Core\Coverage\RunCache;
-use StoneDrill\Core\Coverage\WeaknessFinder;
 use StoneDrill\Core\Coverage\Widener;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Technique\Beats;

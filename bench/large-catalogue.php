@@ -8,7 +8,6 @@ use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kinds;
-use StoneDrill\Core\Attack\Pattern;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Matching;
 use StoneDrill\Core\Curriculum\Teaching;

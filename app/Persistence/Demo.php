@@ -11,7 +11,6 @@ use App\Models\Student;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;

@@ -114,12 +114,8 @@ final readonly class Examiner
             }
             $numbers = array_map($beats->number(...), $left);
             $line = $trial->withRun(new Run($trial->run->start, iterator_to_array($simulation->mainLine($fewer), false)));
-            foreach ($wanted as $check) {
-                foreach ($check->find($line) as $finding) {
-                    if ($finding->severity === Severity::Stop) {
-                        $found[] = $finding->saying(Text::counted('checks.without', count($numbers), ['beats' => $numbers, 'message' => $finding->message]));
-                    }
-                }
+            foreach ($line->stops($wanted) as $finding) {
+                $found[] = $finding->saying(Text::counted('checks.without', count($numbers), ['beats' => $numbers, 'message' => $finding->message]));
             }
         }
 

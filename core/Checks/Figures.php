@@ -27,11 +27,12 @@ final class Figures
      */
     public static function apart(float $figure, float $limit, int $digits): array
     {
-        for ($more = 0; $more < self::MORE_DIGITS && self::decimals($figure, $digits + $more) === self::decimals($limit, $digits + $more);) {
-            $more++;
+        $most = $digits + self::MORE_DIGITS;
+        while ($digits < $most && self::decimals($figure, $digits) === self::decimals($limit, $digits)) {
+            $digits++;
         }
 
-        return [self::decimals($figure, $digits + $more), self::decimals($limit, $digits + $more)];
+        return [self::decimals($figure, $digits), self::decimals($limit, $digits)];
     }
 
     /** @param float $metres how much is missing; below 0 there is some to spare */

@@ -127,17 +127,7 @@ final readonly class Robustness
      */
     private function failures(array $frames): array
     {
-        $line = $this->trial->withRun(new Run($this->trial->run->start, $frames));
-        $failures = [];
-        foreach (Checks::ofTheFloor() as $check) {
-            foreach ($check->find($line) as $finding) {
-                if ($finding->severity === Severity::Stop) {
-                    $failures[] = $finding;
-                }
-            }
-        }
-
-        return $failures;
+        return $this->trial->withRun(new Run($this->trial->run->start, $frames))->stops(Checks::ofTheFloor());
     }
 
     /**

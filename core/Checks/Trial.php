@@ -43,6 +43,27 @@ final readonly class Trial
         return new self($this->answer, $this->attack, $this->facets, $this->bodies, $this->standards, $this->rung, $this->run, $robust);
     }
 
+    /**
+     * What stops it.
+     *
+     * @param iterable<Check> $checks
+     *
+     * @return list<Finding>
+     */
+    public function stops(iterable $checks): array
+    {
+        $stops = [];
+        foreach ($checks as $check) {
+            foreach ($check->find($this) as $finding) {
+                if ($finding->severity === Severity::Stop) {
+                    $stops[] = $finding;
+                }
+            }
+        }
+
+        return $stops;
+    }
+
     /** The rung that times are read at: the one it is tried at, or the goal rung of the answer's rank. */
     public function timedAt(): Rung
     {

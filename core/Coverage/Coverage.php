@@ -9,7 +9,6 @@ use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CellKey;
-use StoneDrill\Core\Curriculum\Rank;
 
 /** Which side of which attack is answered from which rank on, by what works, and what is missing. */
 final readonly class Coverage

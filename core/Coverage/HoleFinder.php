@@ -7,7 +7,6 @@ namespace StoneDrill\Core\Coverage;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Phase;
-use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Rank;

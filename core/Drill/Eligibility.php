@@ -87,10 +87,9 @@ final class Eligibility
     private function known(Student $student, Cell $cell): array
     {
         $rank = $this->order[$student->rank];
-        $works = $cell->workingBy($rank);
-        $known = array_map(fn (string $id): Answer => $this->answers[$id], $works === [] ? $cell->answers : $works);
+        $known = $cell->workingBy($rank) ?: array_filter($cell->answers, fn (string $id): bool => $this->answers[$id]->introducedAt($this->order) <= $rank);
 
-        return $works === [] ? array_values(array_filter($known, fn (Answer $answer): bool => $answer->introducedAt($this->order) <= $rank)) : $known;
+        return array_map(fn (string $id): Answer => $this->answers[$id], array_values($known));
     }
 
     /** @return list<Hazard> that stand against the attack itself */

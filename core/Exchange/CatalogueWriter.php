@@ -13,7 +13,6 @@ use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Recoil;
 use StoneDrill\Core\Curriculum\Answer;
-use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\Mistake;

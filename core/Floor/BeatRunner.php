@@ -10,6 +10,7 @@ use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Phase;
 use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Geometry\Joint;
 use StoneDrill\Core\Geometry\Point;
 use StoneDrill\Core\Technique\Action;
 use StoneDrill\Core\Technique\Beat;
@@ -88,8 +89,9 @@ final readonly class BeatRunner
         foreach (Elastic::factors($beat, $scene->bodies->defender) as $factor) {
             $tried = clone $before;
             $log = $this->actAt($tried, $beat, $factor);
-            if (Elastic::has($log) > $most) {
-                [$best, $most] = [$log, Elastic::has($log)];
+            $has = Elastic::has($log);
+            if ($has > $most) {
+                [$best, $most] = [$log, $has];
                 $scene->become($tried);
                 if ($most >= Elastic::needs($log)) {
                     break;
@@ -273,7 +275,7 @@ final readonly class BeatRunner
                 $scene->attacker(),
                 $distance,
                 Sector::of($off),
-                abs($off) < 90 && $distance < Weapons::FIST * $this->bodies->attacker && abs($distance * sin(deg2rad($off))) < 0.129 * $this->bodies->attacker,
+                abs($off) < 90 && $distance < Weapons::FIST * $this->bodies->attacker && abs($distance * sin(deg2rad($off))) < Joint::Shoulder->lateral() * $this->bodies->attacker,
                 abs($off) / self::TURN,
                 new Fists($withThreats ? $this->striker->fistReach($scene) : null, Weapons::fistMargin($scene)),
                 $withThreats ? Weapons::free($scene) : [],

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-use StoneDrill\Core\Attack\Hand;
-use StoneDrill\Core\Attack\Hold;
 use StoneDrill\Core\Attack\LimbStatus;
 use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Technique\Action;
@@ -188,14 +186,13 @@ final readonly class Controls
         return null;
     }
 
-    /** @param list<Limb> $limbs */
+    /** @param list<Limb> $limbs those that act; only hands control */
     private function control(Scene $scene, Action $action, array $limbs): void
     {
         if ($limbs === [] || ! $limbs[0]->isHand()) {
             return;
         }
-        $hands = $limbs;
-        foreach ($hands as $hand) {
+        foreach ($limbs as $hand) {
             $held = $scene->grips[$hand->value] ?? null;
             if ($action->is(Verb::Escort) && $held !== null) {
                 continue;
@@ -207,9 +204,9 @@ final readonly class Controls
             }
         }
         if ($action->is(Verb::Strip) && $action->toward !== Toward::Fingers) {
-            $scene->hold = $scene->hold->strippedBy(...$hands);
+            $scene->hold = $scene->hold->strippedBy(...$limbs);
         }
-        if (($action->is(Verb::Raise) || $action->is(Verb::Lower)) && array_filter($hands, $scene->hold->holdsWristOf(...)) !== []) {
+        if (($action->is(Verb::Raise) || $action->is(Verb::Lower)) && array_filter($limbs, $scene->hold->holdsWristOf(...)) !== []) {
             $scene->wrist += ($action->is(Verb::Raise) ? 1 : -1) * self::MOVES_WRIST * $action->manner->count;
         }
     }

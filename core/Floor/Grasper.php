@@ -29,7 +29,7 @@ final readonly class Grasper
         $best = null;
         foreach ($hands as $hand) {
             $grasp = $this->at($scene, $hand, $action->verb, $action->targets, $most);
-            if ($best === null || ($grasp->measure->margin ?? -INF) > ($best->measure->margin ?? -INF) + 1e-9) {
+            if ($best === null || $grasp->measure->isBetterThan($best->measure)) {
                 $best = $grasp;
             }
         }

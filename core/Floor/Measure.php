@@ -33,6 +33,12 @@ final readonly class Measure
         return ! $this->tooFarUp && ($this->margin === null || $this->sum() >= -1e-9);
     }
 
+    /** Whether it has more to spare than another one; none has less than what is out of reach for its height. */
+    public function isBetterThan(self $other): bool
+    {
+        return ($this->margin ?? -INF) > ($other->margin ?? -INF) + 1e-9;
+    }
+
     /** The margin in whole centimetres. */
     public function centimetres(): ?int
     {

@@ -50,7 +50,11 @@ final readonly class Spots
     public function before(Scene $scene, Target $target, Limb $by): ?Spot
     {
         $back = $scene->goneBack;
-        if ($back === null || $scene->out !== null || $back->isLeg ? ! $target->isOfLeg() || $back === null : $target->height() !== null || ! $back->isOf($this->armMetBy($scene, $by))) {
+        if ($back === null || $scene->out !== null) {
+            return null;
+        }
+        $isOfIt = $back->isLeg ? $target->isOfLeg() : $target->height() === null && $back->isOf($this->armMetBy($scene, $by));
+        if (! $isOfIt) {
             return null;
         }
         $then = clone $scene;

@@ -57,7 +57,7 @@ final readonly class Striker
         $best = null;
         foreach (Hands::free($scene, $actions) as $hand) {
             $hit = $this->at($scene, $hand, $strike, $action->targets ?: throw new LogicException('A strike has a target.'), $action, $actions);
-            if ($best === null || ($hit->measure->margin ?? -INF) > ($best->measure->margin ?? -INF) + 1e-9) {
+            if ($best === null || $hit->measure->isBetterThan($best->measure)) {
                 $best = $hit;
             }
         }

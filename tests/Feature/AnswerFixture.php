@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Answer;
-
 /** What the tests of Answer share. */
 final class AnswerFixture
 {

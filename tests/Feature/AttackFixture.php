@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Attack;
-
 /** What the tests of Attack share. */
 final class AttackFixture
 {

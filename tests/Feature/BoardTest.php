@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Models\Role;
-use App\View\Board\Board;
 use Carbon\CarbonImmutable;
 use Tests\Feature\BoardFixture;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\School;
 use Illuminate\Http\UploadedFile;
 
 /** What the tests of School share. */

@@ -6,7 +6,6 @@ namespace App\Console\Drill;
 
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Exchange\SchoolFile;
-use StoneDrill\Core\Floor\Situation;
 use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Report\SituationReport;
 use StoneDrill\Core\Text;

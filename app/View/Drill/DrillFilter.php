@@ -6,8 +6,6 @@ namespace App\View\Drill;
 
 use App\Models\DrillList;
 use Illuminate\Support\Collection;
-use StoneDrill\Core\Attack\Attack;
-use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CellKey;

@@ -7,7 +7,6 @@ namespace App\View\Wall;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Family;
-use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Catalogue;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Checks;
 
-use StoneDrill\Core\Checks\Check;
 use StoneDrill\Core\Checks\Checks;
 use StoneDrill\Core\Checks\Finding;
 use Tests\Core\Floor\OnTheFloor;

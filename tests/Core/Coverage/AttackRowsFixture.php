@@ -9,7 +9,6 @@ use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Feasibility;
-use StoneDrill\Core\Coverage\Pairs\AttackRows;
 use Tests\Support\Made;
 
 /** What the tests of AttackRows share. */

@@ -7,7 +7,6 @@ namespace Tests\Core\Coverage;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
-use StoneDrill\Core\Attack\Pattern;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
@@ -15,7 +14,6 @@ use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
-use StoneDrill\Core\Curriculum\Rank;
 use Tests\Support\Made;
 
 /** What the tests of Coverage share. */

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Coverage\CarryOver;
-use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\HoleKind;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Coverage;
 
 use Generator;
-use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\HoleKind;

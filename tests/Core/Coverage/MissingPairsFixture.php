@@ -9,7 +9,6 @@ use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
-use StoneDrill\Core\Coverage\MissingPairs;
 
 /** What the tests of MissingPairs share. */
 final class MissingPairsFixture

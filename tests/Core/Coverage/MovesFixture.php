@@ -12,7 +12,6 @@ use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Matching;
 use StoneDrill\Core\Curriculum\Teaching;
-use Tests\Support\Made;
 
 /** What the tests of Moves share. */
 final class MovesFixture

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Coverage\RunCache;
-use StoneDrill\Core\Curriculum\Catalogue;
 use Tests\Core\Coverage\RunKeysFixture;
 
 it('keeps nothing that a change made wrong', function (string $path, mixed $value): void {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Coverage;
 
-use StoneDrill\Core\Coverage\SetCover;
-
 /** What the tests of SetCover share. */
 final class SetCoverFixture
 {

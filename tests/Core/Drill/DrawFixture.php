@@ -7,7 +7,6 @@ namespace Tests\Core\Drill;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Student;
-use StoneDrill\Core\Drill\Draw;
 use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\Evidence;

@@ -15,7 +15,6 @@ use StoneDrill\Core\Curriculum\Teaching;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Floor\Bodies;
-use StoneDrill\Core\Floor\RunLimits;
 use StoneDrill\Core\Technique\Beats;
 
 /** What the tests of RunLimits share. */

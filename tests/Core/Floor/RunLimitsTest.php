@@ -10,7 +10,6 @@ use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\RunCache;
 use StoneDrill\Core\Coverage\Widener;
 use StoneDrill\Core\Floor\RunLimits;
-use StoneDrill\Core\Technique\Beats;
 use Tests\Core\Floor\RunLimitsFixture;
 use Tests\Support\English;
 
