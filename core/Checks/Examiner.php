@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Checks;
 
 use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Phase;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Mistake;
@@ -45,9 +46,7 @@ final readonly class Examiner
         $scope ??= Scope::whole();
         $facets = $attack->on($side);
         $pace = $rung->pace ?? 1.0;
-        $simulation = new Simulation($attack->kind, $facets, $bodies, new Setting($pace, $attack->briefing->recoil, $this->standards->school->tolerance, seesThreats: $scope->seesThreats));
-        $read = $this->asRead($answer);
-        $beats = $simulation->inPlace($isMirrored ? $read->mirror() : $read);
+        [$simulation, $beats] = $this->prepared($answer, $attack, $side, $isMirrored, $bodies, $pace, $scope->seesThreats);
         $run = $simulation->run($beats, fn (GoToAnswer $goes): ?Destination => $this->destination($goes, $isMirrored ? Side::Mirrored : Side::Written, $bodies, $pace));
         $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run);
         if ($scope->variesUnbacked) {
@@ -55,6 +54,44 @@ final readonly class Examiner
         }
 
         return $this->sorted($trial, $scope->checks, $this->withoutSome($trial, $simulation, $beats, $scope->checks));
+    }
+
+    /**
+     * What keeps a main line from working in a cell: the first thing by which it is hit, short, kept from acting, or still held. It
+     * is run no further than that.
+     *
+     * @param Answer $answer     a main line without branches
+     * @param bool   $isMirrored whether the answer is mirrored there
+     *
+     * @return ?Finding as a whole examination would have it ({@see Examination::failure()}); null where it works
+     */
+    public function failure(Answer $answer, Attack $attack, Side $side, bool $isMirrored, Bodies $bodies): ?Finding
+    {
+        $facets = $attack->on($side);
+        [$simulation, $beats] = $this->prepared($answer, $attack, $side, $isMirrored, $bodies, 1.0, false);
+        if ($facets->phase === Phase::FollowUp || self::hasOptional($beats)) {
+            return $this->examineIn($answer, $attack, $side, $isMirrored, $bodies, null, Scope::works())->failure();
+        }
+        $start = $simulation->start();
+        $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, null, new Run($start, []));
+        foreach ($simulation->mainLine($beats) as $frame) {
+            $failure = $this->sorted($trial->withRun(new Run($start, [$frame])), Scope::works()->checks, [])->failure();
+            if ($failure !== null) {
+                return $failure;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{Simulation, Beats} what an answer is run by in a cell, and its beats as they are there */
+    private function prepared(Answer $answer, Attack $attack, Side $side, bool $isMirrored, Bodies $bodies, float $pace, bool $seesThreats): array
+    {
+        $setting = new Setting($pace, $attack->briefing->recoil, $this->standards->school->tolerance, seesThreats: $seesThreats);
+        $simulation = new Simulation($attack->kind, $attack->on($side), $bodies, $setting);
+        $read = $this->asRead($answer);
+
+        return [$simulation, $simulation->inPlace($isMirrored ? $read->mirror() : $read)];
     }
 
     /** The beats as they read for those of the answer's own rank. */
@@ -90,6 +127,17 @@ final readonly class Examiner
         }
 
         return null;
+    }
+
+    private static function hasOptional(Beats $beats): bool
+    {
+        foreach ($beats->line as $beat) {
+            if ($beat->isOptional) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Coverage;
 
 use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Facet;
+use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Kind;
+use StoneDrill\Core\Attack\Phase;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Curriculum\Answer;
@@ -25,6 +28,9 @@ final class RunKeys
 
     /** @var array<string, string> the part of a kind, by its id */
     private array $kinds = [];
+
+    /** @var array<string, int> bits of the facets that a main line hangs on in no way, by phase */
+    private array $unread = [];
 
     public function __construct(Catalogue $catalogue, private readonly Standards $standards)
     {
@@ -57,7 +63,19 @@ final class RunKeys
     {
         $ofKind = $this->kinds[$attack->kind->id] ??= self::content($attack->kind);
 
-        return "works {$this->school} {$line} {$ofKind} {$attack->on($side)->bits} {$attack->briefing->recoil->value} {$isMirrored}";
+        $read = $this->readInLines($attack->on($side));
+
+        return "works {$this->school} {$line} {$ofKind} {$read} {$attack->briefing->recoil->value} {$isMirrored}";
+    }
+
+    /** The facets that decide where both stand and what comes: neither thumb, place nor others; how it enters as it comes, and what it wants as it moves. */
+    private function readInLines(Facets $facets): int
+    {
+        $phase = $facets->phase;
+        $unread = $this->unread[$phase->value] ??= Facet::Thumb->mask() | Facet::Place->mask() | Facet::Others->mask()
+            | ($phase === Phase::Reaching ? 0 : Facet::Entry->mask()) | ($phase === Phase::Moving ? 0 : Facet::Intent->mask());
+
+        return $facets->bits & ~$unread;
     }
 
     public static function content(Kind $kind): string

@@ -7,7 +7,6 @@ namespace StoneDrill\Core\Coverage;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Checks\Examiner;
-use StoneDrill\Core\Checks\Scope;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -75,7 +74,7 @@ final class Works
         $found = $this->memory->of($this->key($answer, $attack, $side, $rank, $isMirrored), function () use ($answer, $attack, $side, $rank, $isMirrored): array|false {
             $bodies = $this->sizes->bodies(null, null, $attack->facets->build);
             $taught = $this->taught($answer, $rank);
-            $failure = $this->examiner->examineIn($taught->withBeats($taught->beats->mainLine()), $attack, $side, $isMirrored, $bodies, null, Scope::works())->failure();
+            $failure = $this->examiner->failure($taught->withBeats($taught->beats->mainLine()), $attack, $side, $isMirrored, $bodies);
 
             return $failure === null ? false : [$failure->beat, $failure->message];
         });
