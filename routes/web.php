@@ -3,6 +3,11 @@
 use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\AttackController;
 use App\Http\Controllers\AttackProofController;
+use App\Http\Controllers\Beginning\BeginningController;
+use App\Http\Controllers\Beginning\ContactStepController;
+use App\Http\Controllers\Beginning\CurriculumStepController;
+use App\Http\Controllers\Beginning\DoctrineStepController;
+use App\Http\Controllers\Beginning\RanksStepController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CrossController;
 use App\Http\Controllers\DrillListController;
@@ -18,6 +23,7 @@ use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LoadController;
 use App\Http\Controllers\MatController;
 use App\Http\Controllers\MoveController;
+use App\Http\Controllers\NextStepsController;
 use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\RankController;
 use App\Http\Controllers\RepController;
@@ -26,6 +32,7 @@ use App\Http\Controllers\RungController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\StarterController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\VersionController;
 use App\Http\Controllers\WaiverController;
@@ -63,9 +70,27 @@ Route::middleware('guest')->controller(SessionController::class)->group(function
     Route::post('sign-in', 'store')->middleware('throttle:120,1');
 });
 
+Route::middleware('guest')->controller(BeginningController::class)->group(function (): void {
+    Route::get('begin', 'create')->name('beginning.create');
+    Route::post('begin', 'store')->middleware('throttle:20,60');
+});
+
 Route::middleware(['auth', RedirectUnreadable::class])->group(function (): void {
     Route::get('/', HomeController::class)->name('home');
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('sign-out');
+
+    Route::prefix('begin')->name('beginning.')->middleware(Authorize::using('begin', School::class))->group(function (): void {
+        foreach ([
+            'school' => BeginningController::class,
+            'doctrine' => DoctrineStepController::class,
+            'ranks' => RanksStepController::class,
+            'contact' => ContactStepController::class,
+            'curriculum' => CurriculumStepController::class,
+        ] as $step => $controller) {
+            Route::get($step, [$controller, 'show'])->name($step);
+            Route::put($step, [$controller, 'update']);
+        }
+    });
 
     Route::middleware(Authorize::using('viewAny', Attack::class))->group(function (): void {
         Route::get('wall', [WallController::class, 'show'])->name('wall');
@@ -158,6 +183,9 @@ Route::middleware(['auth', RedirectUnreadable::class])->group(function (): void 
             Route::post('import/{token}', [ImportController::class, 'store'])->name('import.store');
             Route::get('import/{token}', [ImportController::class, 'show'])->name('import.show');
         });
+        Route::get('starters/{starter}', [StarterController::class, 'show'])->name('starters.show')->can('import', School::class);
+        Route::post('starters/{starter}', [StarterController::class, 'store'])->name('starters.store')->can('import', School::class);
+        Route::delete('next-steps', [NextStepsController::class, 'destroy'])->name('next-steps.destroy')->can('update', School::class);
         Route::get('export.{format}', ExportController::class)->name('export')
             ->middleware(RaiseLimitsForImports::class)->whereIn('format', ['yaml', 'json'])->can('export', School::class);
     });

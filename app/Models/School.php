@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, float>                 $hole_factors
  * @property list<array<string, mixed>>|null      $policy
  * @property array<string, array<string, string>> $aliases
+ * @property SetupStep|null                       $setup        what it is asked next; null once it is set up
  */
 final class School extends Model
 {
@@ -27,7 +28,21 @@ final class School extends Model
 
     protected function casts(): array
     {
-        return ['share' => 'float', 'tolerance' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP];
+        return ['share' => 'float', 'tolerance' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP, 'setup' => SetupStep::class];
+    }
+
+    /** Whether its head is still to be asked how it works. */
+    public function isBeginning(): bool
+    {
+        return $this->setup?->isAsked() ?? false;
+    }
+
+    /** One step of its setup is done; a step that is done again does not lead back. */
+    public function finish(SetupStep $step): void
+    {
+        if ($this->setup !== null && $step->isOpenAt($this->setup)) {
+            $this->update(['setup' => $step->next()->isOpenAt($this->setup) ? $this->setup : $step->next()]);
+        }
     }
 
     /** @return HasMany<User, $this> */

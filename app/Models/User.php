@@ -23,6 +23,9 @@ final class User extends Authenticatable
 {
     use BelongsToSchool;
 
+    /** Characters that a new password has at least. */
+    public const MIN_PASSWORD = 10;
+
     protected $hidden = ['password', 'remember_token'];
 
     protected function casts(): array

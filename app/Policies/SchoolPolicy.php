@@ -8,6 +8,12 @@ use App\Models\User;
 
 final class SchoolPolicy
 {
+    /** Whether the school is set up step by step; afterwards it has its settings. */
+    public function begin(User $user): bool
+    {
+        return $user->role->runsSchool() && $user->school->isBeginning();
+    }
+
     public function update(User $user): bool
     {
         return $user->role->runsSchool();

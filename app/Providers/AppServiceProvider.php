@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\User;
 use App\Persistence\ReadRevisions;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -11,6 +12,7 @@ use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Rules\Password;
 use StoneDrill\Core\Text;
 
 final class AppServiceProvider extends ServiceProvider
@@ -28,6 +30,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         Date::use(CarbonImmutable::class);
         Blade::stringable(static fn (Text $text): string => say($text));
+        Password::defaults(static fn (): Password => Password::min(User::MIN_PASSWORD));
         TrustProxies::at(config('app.trusted_proxies'));
     }
 }

@@ -36,7 +36,13 @@ final readonly class Attack
     /** The same with the need of those under 16. */
     public function forYouth(): self
     {
-        return new self($this->id, $this->title, $this->kind, $this->facets, new Need($this->need->youth, $this->need->youth, $this->need->isCritical), $this->prevalence, $this->briefing);
+        return $this->neededBy(new Need($this->need->youth, $this->need->youth, $this->need->isCritical));
+    }
+
+    /** The same needed by others. */
+    public function neededBy(Need $need): self
+    {
+        return new self($this->id, $this->title, $this->kind, $this->facets, $need, $this->prevalence, $this->briefing);
     }
 
     /**

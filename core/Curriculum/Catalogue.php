@@ -63,6 +63,11 @@ final readonly class Catalogue
         return isset($this->attacksById[$id]);
     }
 
+    public function hasAnswer(string $id): bool
+    {
+        return isset($this->answersById[$id]);
+    }
+
     /** @throws OutOfBoundsException when no answer has this id */
     public function answer(string $id): Answer
     {

@@ -21,6 +21,8 @@ return [
         'problems' => 'One place of this file cannot be read:|:count places of this file cannot be read:',
         'sections' => [
             'school' => 'School',
+    'starters' => 'Starters',
+    'starters-lead' => 'Curricula that ship with the program. You see what one would add before it does, and nothing of yours is changed.',
             'ranks' => 'Ranks',
             'rungs' => 'Rungs',
             'ladder' => 'Rungs',
@@ -67,6 +69,8 @@ return [
         'title' => 'Rungs of pressure, lowest first',
     ],
     'school' => 'School',
+    'starters' => 'Starters',
+    'starters-lead' => 'Curricula that ship with the program. You see what one would add before it does, and nothing of yours is changed.',
     'weights' => [
         'lead' => 'The weight of a hole is how often its attack happens (1 to 5, set with the attack), shared among its sides, times the figure of its kind below. The time zone says how dates in a file of reps are read.',
         'share' => 'Proven when this share of a rank holds it, %',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'email' => 'Email',
     'lead' => 'See what your school teaches, what is missing, and what each student can do under pressure.',
+    'new-password-hint' => 'At least :min characters. A few words that you can remember are best.',
     'password' => 'Password',
     'remember' => 'Stay signed in on this device',
     'sign-in' => 'Sign in',

@@ -8,6 +8,7 @@ import confirmation from './page/confirmation';
 import fresh from './page/fresh';
 import shortcuts from './page/shortcuts';
 import unanswered from './page/unanswered';
+import zone from './page/zone';
 import wall from './wall/wall';
 
 window.htmx = htmx;
@@ -21,4 +22,5 @@ fresh();
 leaving();
 shortcuts();
 unanswered();
+zone();
 Alpine.start();

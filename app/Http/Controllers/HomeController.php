@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\School;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -13,7 +14,9 @@ final class HomeController
 {
     public function __invoke(#[CurrentUser] User $user): RedirectResponse
     {
-        $user = $user;
+        if ($user->can('begin', School::class) && $user->school->setup !== null) {
+            return redirect()->to($user->school->setup->url());
+        }
 
         return $user->role->teaches() ? redirect()->route('wall') : redirect()->route('students.show', $user->student_id);
     }

@@ -8,6 +8,7 @@ use App\Actions\ImportCatalogue;
 use App\Http\Requests\ImportRequest;
 use App\Jobs\ImportFile;
 use App\Jobs\Workers;
+use App\Models\SetupStep;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -66,6 +67,8 @@ final readonly class ImportController
         foreach (Format::cases() as $format) {
             $path = $this->path($user, $token, $format);
             if (ImportFile::tellDone($path) !== null) {
+                $user->school->refresh()->finish(SetupStep::Curriculum);
+
                 return redirect()->route('wall')->with('status', __('messages.imported'));
             }
             if (ImportFile::tellFailed($path)) {

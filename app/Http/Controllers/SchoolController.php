@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\SchoolRequest;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\Starter;
 use DateTimeZone;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -41,6 +42,7 @@ final readonly class SchoolController
                 'value' => old("factors.{$kind->value}", (string) $kind->factorIn($core)),
             ], HoleKind::cases()),
             'share' => (int) round(100 * $core->share),
+            'starters' => Starter::cases(),
             'zones' => array_combine($zones, $zones),
         ]);
     }

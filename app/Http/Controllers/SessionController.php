@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Auth\BeginningInvitation;
 use App\Auth\SignInThrottle;
 use App\Http\Requests\SignInRequest;
 use App\View\Drill\MatKey;
@@ -14,9 +15,9 @@ use Illuminate\Support\Facades\Auth;
 
 final class SessionController
 {
-    public function create(): View
+    public function create(BeginningInvitation $invitation): View
     {
-        return view('session.create');
+        return view('session.create', ['mayBegin' => $invitation->isOpen()]);
     }
 
     public function store(SignInRequest $request, SignInThrottle $throttle): RedirectResponse

@@ -8,6 +8,7 @@ use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\KeptPages;
 use App\View\Wall\HoleLinks;
+use App\View\Wall\NextSteps;
 use App\View\Wall\WallBuilder;
 use App\View\Wall\WallCsv;
 use App\View\Wall\WallFilter;
@@ -23,7 +24,7 @@ use Illuminate\Support\Str;
 /** The curriculum as a wall, or as a table of the same facts, with its holes. */
 final readonly class WallController
 {
-    public function __construct(private WallBuilder $builder, private KeptPages $pages, private CatalogueMapper $mapper) {}
+    public function __construct(private WallBuilder $builder, private KeptPages $pages, private CatalogueMapper $mapper, private NextSteps $nextSteps) {}
 
     public function show(Request $request, #[CurrentUser] User $user): View
     {
@@ -36,6 +37,7 @@ final readonly class WallController
             'isEmpty' => ! $school->ranks()->exists() || ! $school->attacks()->exists(),
             'ranks' => $school->ranks,
             'filter' => new WallFilter($query, $school->ranks, $school->students()->get(['id', 'name']), CarbonImmutable::now()),
+            'nextSteps' => $this->nextSteps->of($user),
             'body' => $this->body($user, $query),
         ]);
     }

@@ -5,6 +5,11 @@
 @include('school.ranks')
 @include('school.ladder')
 @include('school.weights')
+<h2 id="starters">{{ __('school.starters') }}</h2>
+<p class="lead-line">{{ __('school.starters-lead') }}</p>
+<div class="search-row">
+    @foreach ($starters as $starter)<x-button :href="route('starters.show', $starter)">{{ $starter->title() }}</x-button>@endforeach
+</div>
 <h2 id="file">{{ __('school.file.title') }}</h2>
 <p class="lead-line">{{ __('school.file.lead') }} <code>docs/file-format.md</code>.</p>
 <div class="search-row">

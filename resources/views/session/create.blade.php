@@ -14,5 +14,9 @@
         <x-check name="remember" class="mb-3" :label="__('session.remember')" :checked="(bool) old('remember')"/>
         <x-button kind="rust">{{ __('session.sign-in') }}</x-button>
     </form>
+    @if ($mayBegin)
+        <p class="mt-3"><a href="{{ route('beginning.create') }}"><strong>{{ __('beginning.start') }}</strong></a>
+            <span class="form-text d-block">{{ __('beginning.start-help') }}</span></p>
+    @endif
 </div>
 </x-layout>

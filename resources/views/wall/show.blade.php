@@ -14,6 +14,7 @@
     @endunless
 </x-heading>
 <x-unreadable :rows="$unreadable"/>
+@includeWhen($nextSteps !== [], 'wall.next-steps')
 @if ($ranks->isEmpty())
     <x-no-ranks/>
 @elseif ($isEmpty)
