@@ -21,7 +21,7 @@ final readonly class BeginningInvitation
 
     public function isOpen(): bool
     {
-        return $this->config->get('school.beginning') === 'open';
+        return $this->config->get('installation.beginning') === 'open';
     }
 
     /** A link by which one school can be started. */
@@ -33,7 +33,7 @@ final readonly class BeginningInvitation
     /** @throws HttpResponseException when whoever asks may not start a school */
     public function check(Request $request): void
     {
-        $isInvited = $this->config->get('school.beginning') === 'invited' && $request->hasValidSignature() && ! $this->cache->has($this->key($request));
+        $isInvited = $this->config->get('installation.beginning') === 'invited' && $request->hasValidSignature() && ! $this->cache->has($this->key($request));
         if (! $this->isOpen() && ! $isInvited) {
             $this->refuse();
         }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BelongsToSchool;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Str;
 
 /**
  * Somebody who can sign in.
@@ -31,6 +33,22 @@ final class User extends Authenticatable
     protected function casts(): array
     {
         return ['password' => 'hashed', 'role' => Role::class];
+    }
+
+    /**
+     * Emails are the same however they are capitalised.
+     *
+     * @return Attribute<string, string>
+     */
+    protected function email(): Attribute
+    {
+        return Attribute::set(self::sameEmail(...));
+    }
+
+    /** An email as it is kept and looked for. */
+    public static function sameEmail(string $email): string
+    {
+        return Str::lower(trim($email));
     }
 
     /** @return BelongsTo<Student, $this> */

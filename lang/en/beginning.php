@@ -9,7 +9,9 @@ return [
         'title' => 'No school can be started here',
     ],
     'command' => [
+        'create' => 'Start a school with its first head, its ranks and, if wanted, a first curriculum',
         'done' => '“:school” is ready: :email signs in at :url',
+        'invite' => 'Print a link by which one school can be started here; it holds for a week and once',
         'password' => 'Password of the head',
     ],
     'contact' => [
@@ -62,6 +64,7 @@ return [
         ],
         'title' => 'How you answer',
     ],
+    'go-on' => 'Go on with setting up',
     'have-account' => 'You have an account already?',
     'next' => 'Save and continue',
     'next-steps' => [
@@ -95,7 +98,7 @@ return [
         'none' => 'A school needs at least one rank. Name one.',
         'of-row' => ['name' => 'name of rank :number', 'max_beats' => 'most beats of rank :number', 'goal_rung' => 'goal rung of rank :number'],
         'paste' => 'Paste your own list',
-        'rung' => ':pace % pace',
+        'rung' => 'pace :pace (1 is full)',
         'rungs' => 'What the rungs mean',
         'short' => 'Ranks and rungs',
         'title' => 'Ranks and rungs',
@@ -139,4 +142,5 @@ return [
         'leave-at-once' => ['title' => 'Leave at once', 'text' => 'The same 30 attacks, answered by getting free and going, without a strike.'],
     ],
     'steps' => 'Steps',
+    'unfinished' => 'Your school is not set up yet.',
 ];

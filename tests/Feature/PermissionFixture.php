@@ -28,6 +28,7 @@ final class PermissionFixture
             '{version}' => '1',
             '{side}' => 'written',
             '{format}' => 'yaml',
+            '{starter}' => 'hit-and-leave',
         ]);
     }
 }

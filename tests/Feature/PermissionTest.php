@@ -90,6 +90,20 @@ const ROUTES = [
     'import.store' => ['post', '/school/import/{token}', HEAD],
     'import.show' => ['get', '/school/import/{token}', HEAD],
     'export' => ['get', '/school/export.{format}', HEAD],
+    'starters.show' => ['get', '/school/starters/{starter}', HEAD],
+    'starters.store' => ['post', '/school/starters/{starter}', HEAD],
+    'next-steps.destroy' => ['delete', '/school/next-steps', HEAD],
+    // Open while a school is set up (BeginningTest), and for nobody afterwards.
+    'beginning.school' => ['get', '/begin/school', []],
+    'beginning.school.update' => ['put', '/begin/school', []],
+    'beginning.doctrine' => ['get', '/begin/doctrine', []],
+    'beginning.doctrine.update' => ['put', '/begin/doctrine', []],
+    'beginning.ranks' => ['get', '/begin/ranks', []],
+    'beginning.ranks.update' => ['put', '/begin/ranks', []],
+    'beginning.contact' => ['get', '/begin/contact', []],
+    'beginning.contact.update' => ['put', '/begin/contact', []],
+    'beginning.curriculum' => ['get', '/begin/curriculum', []],
+    'beginning.curriculum.update' => ['put', '/begin/curriculum', []],
 ];
 
 dataset('routes', ROUTES);
@@ -120,7 +134,7 @@ it('shows nothing of another school', function (string $method, string $pattern)
 })->with('routes');
 
 it('has every route in this list', function (): void {
-    $door = ['GET /', 'GET /sign-in', 'POST /sign-in', 'POST /sign-out', 'GET /up'];
+    $door = ['GET /', 'GET /sign-in', 'POST /sign-in', 'GET /begin', 'POST /begin', 'POST /sign-out', 'GET /up'];
     $listed = array_map(static fn (array $route): string => strtoupper($route[0]).' '.Str::before($route[1], '?'), array_values(ROUTES));
     $there = collect(Route::getRoutes()->getRoutes())
         ->reject(fn ($route): bool => str_starts_with($route->uri(), 'storage/'))
@@ -131,7 +145,7 @@ it('has every route in this list', function (): void {
 
 it('asks a policy on every route but the door and the way in', function (): void {
     foreach (Route::getRoutes()->getRoutes() as $route) {
-        if (! in_array($route->getName(), ['sign-in', 'sign-out', 'home', 'up', null], true) && ! str_starts_with((string) $route->getName(), 'storage')) {
+        if (! in_array($route->getName(), ['sign-in', 'beginning.create', 'sign-out', 'home', 'up', null], true) && ! str_starts_with((string) $route->getName(), 'storage')) {
             expect(implode(' ', $route->gatherMiddleware()))->toMatch('/\bcan:|\bAuthorize:/');
         }
     }

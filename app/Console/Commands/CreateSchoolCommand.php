@@ -35,7 +35,10 @@ final class CreateSchoolCommand extends Command
         {--ranks=6 : 3, 6 or 10 ranks, or names with commas between them, lowest first}
         {--starter= : leave-at-once, hit-and-leave, hold-and-control or attacks-only}';
 
-    protected $description = 'Start a school with its first head, its ranks and, if wanted, a first curriculum';
+    protected function configure(): void
+    {
+        $this->setDescription(__('beginning.command.create'));
+    }
 
     public function handle(BeginSchool $begin, SetRanks $ranks, AdoptStarter $adopt, CatalogueMapper $mapper): int
     {

@@ -12,7 +12,10 @@ final class InviteSchoolCommand extends Command
 {
     protected $signature = 'school:invite';
 
-    protected $description = 'Print a link by which one school can be started here; it holds for a week and once';
+    protected function configure(): void
+    {
+        $this->setDescription(__('beginning.command.invite'));
+    }
 
     public function handle(BeginningInvitation $invitation): int
     {

@@ -43,7 +43,7 @@ final class SignInRequest extends FieldsRequest
     /** The account that email and password belong to. An unknown one takes as long as a known one. */
     private function signsIn(string $email): ?User
     {
-        $user = User::query()->where('email', $email)->first();
+        $user = User::query()->where('email', User::sameEmail($email))->first();
         $isRight = Hash::check((string) $this->string('password'), $user->password ?? self::hashOfNobody());
 
         return $isRight ? $user : null;

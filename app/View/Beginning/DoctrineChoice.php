@@ -8,7 +8,6 @@ use App\View\Floor\FloorPicture;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Standards;
-use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\Sizes;
@@ -31,30 +30,29 @@ final readonly class DoctrineChoice
     public static function all(BearingStyle $style): array
     {
         $catalogue = self::catalogue();
+        $attack = $catalogue->attacks[0];
+        $examiner = new Examiner(Standards::of($catalogue));
+        $bodies = (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build);
+        $choices = [];
+        foreach ($catalogue->answers as $answer) {
+            $run = $examiner->examine($answer, $attack, Side::Written, $bodies)->trial->run;
+            $end = $run->end();
+            $choices[] = new self(
+                $answer->teaching->doctrine ?? $catalogue->school->doctrine,
+                $answer->title,
+                array_map(static fn (Beat $beat): string => (new Printer())->beat($beat), $answer->beats->line),
+                FloorPicture::ofRun($run, $style)->only($end->number),
+                __('beginning.doctrine.end', ['seconds' => number_format($end->time, 1), 'metres' => number_format($end->positions->distance, 2)]),
+            );
+        }
 
-        return array_map(static fn (Answer $answer): self => self::of($answer, $catalogue, $style), $catalogue->answers);
+        return $choices;
     }
 
     /** The attack that they are shown on. */
     public static function attack(): string
     {
         return self::catalogue()->attacks[0]->title;
-    }
-
-    private static function of(Answer $answer, Catalogue $catalogue, BearingStyle $style): self
-    {
-        $attack = $catalogue->attackOf($answer);
-        $bodies = (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build);
-        $run = (new Examiner(Standards::of($catalogue)))->examine($answer, $attack, Side::Written, $bodies)->trial->run;
-        $end = $run->end();
-
-        return new self(
-            $answer->teaching->doctrine ?? $catalogue->school->doctrine,
-            $answer->title,
-            array_map(static fn (Beat $beat): string => (new Printer())->beat($beat), $answer->beats->line),
-            FloorPicture::ofRun($run, $style)->only($end->number),
-            __('beginning.doctrine.end', ['seconds' => number_format($end->time, 1), 'metres' => number_format($end->positions->distance, 2)]),
-        );
     }
 
     private static function catalogue(): Catalogue

@@ -4,8 +4,9 @@
         <section class="choice">
             <h2 class="mt-0">{{ $starter->title() }}</h2>
             <p>{{ $starter->text() }}</p>
-            <x-button kind="rust" :href="route('starters.show', $starter)">{{ __('beginning.curriculum.look', ['starter' => $starter->title()
-                ]) }}</x-button>
+            <x-button kind="rust" :href="route('starters.show', $starter)">
+                {{ __('beginning.curriculum.look', ['starter' => $starter->title()]) }}
+            </x-button>
         </section>
     @endforeach
     <section class="choice">

@@ -7,6 +7,7 @@
             :data-guess-zone="isset($school) || old('zone') ? null : true"/>
     </x-field>
     <x-field name="bearings" :label="__('beginning.school.bearings')" :hint="__('beginning.school.bearings-hint')">
-        <x-select name="bearings" :options="$styles" :value="old('bearings', $school->bearings ?? 'clock')" aria-describedby="bearings-hint"/>
+        <x-select name="bearings" :options="$styles" :value="old('bearings', $school->bearings ?? 'clock')"
+            aria-describedby="bearings-hint"/>
     </x-field>
 </div>

@@ -18,15 +18,7 @@
     @method('put')
     <x-table class="w-auto" :head="array_values(texts('beginning.ranks.columns'))">
         @foreach ($rows as $row)
-            <tr>
-                <th scope="row">{{ $loop->iteration }}</th>
-                <td><x-input small :name="'ranks['.$loop->index.'][name]'" :id="'rank-'.$loop->index" :value="$row['name']" maxlength="200"
-                    :aria-label="__('beginning.ranks.of-row.name', ['number' => $loop->iteration])"/></td>
-                <td><x-input small :name="'ranks['.$loop->index.'][max_beats]'" :id="'beats-'.$loop->index" type="number" min="1" max="99"
-                    :value="$row['max_beats'] ?? ''" :aria-label="__('beginning.ranks.of-row.max_beats', ['number' => $loop->iteration])"/></td>
-                <td><x-select small :name="'ranks['.$loop->index.'][goal_rung]'" :id="'goal-'.$loop->index" :options="$rungs"
-                    :value="$row['goal_rung'] ?? ''" :aria-label="__('beginning.ranks.of-row.goal_rung', ['number' => $loop->iteration])"/></td>
-            </tr>
+            @include('beginning.rank', ['at' => $loop->index, 'number' => $loop->iteration])
         @endforeach
     </x-table>
     <p class="form-text">{{ __('beginning.ranks.help') }}</p>
@@ -34,7 +26,7 @@
         <summary>{{ __('beginning.ranks.rungs') }}</summary>
         <ul class="mb-0">
         @foreach ($ladder as $rung)
-            <li><strong>{{ $rung->id }} {{ $rung->name }}</strong>: {{ __('beginning.ranks.rung', ['pace' => round(100 * $rung->pace)]) }},
+            <li><strong>{{ $rung->id }} {{ $rung->name }}</strong>: {{ __('beginning.ranks.rung', ['pace' => $rung->pace]) }},
                 {{ __($rung->attackTold ? 'beginning.ranks.attack-told' : 'beginning.ranks.attack-not-told') }},
                 {{ __($rung->momentTold ? 'beginning.ranks.moment-told' : 'beginning.ranks.moment-not-told') }}</li>
         @endforeach

@@ -6,8 +6,11 @@
 <ol class="steps">
 @foreach (App\Models\SetupStep::asked() as $each)
     <li @if ($each === $step) aria-current="step" @endif>
-        @if ($each !== $step && $school?->setup && $each->isOpenAt($school->setup))<a
-            href="{{ $each->url() }}">{{ __('beginning.'.$each->value.'.short') }}</a>@else{{ __('beginning.'.$each->value.'.short') }}@endif
+        @if ($each !== $step && $school?->setup && $each->isOpenAt($school->setup))
+            <a href="{{ $each->url() }}">{{ __('beginning.'.$each->value.'.short') }}</a>
+        @else
+            {{ __('beginning.'.$each->value.'.short') }}
+        @endif
     </li>
 @endforeach
 </ol>

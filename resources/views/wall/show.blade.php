@@ -14,6 +14,10 @@
     @endunless
 </x-heading>
 <x-unreadable :rows="$unreadable"/>
+@can('begin', App\Models\School::class)
+    <div class="flash" role="status">{{ __('beginning.unfinished') }}
+        <a href="{{ route('home') }}">{{ __('beginning.go-on') }}</a></div>
+@endcan
 @includeWhen($nextSteps !== [], 'wall.next-steps')
 @if ($ranks->isEmpty())
     <x-no-ranks/>
