@@ -5,6 +5,7 @@ declare(strict_types=1);
 /** Every screen, for whom it is open. */
 dataset('screens', [
     'sign in' => [null, '/sign-in'],
+    'begin a school' => [null, '/begin'],
     'wall' => ['head@cinder-quay.example', '/wall'],
     'wall as a table' => ['head@cinder-quay.example', '/wall?form=table'],
     'a part of the wall, compared' => ['head@cinder-quay.example', '/wall?family=grab&student=1&since=2026-01-01'],
@@ -39,6 +40,7 @@ dataset('screens', [
     'record: how' => ['head@cinder-quay.example', '/record/1/1/written'],
     'record: how, with cautions' => ['head@cinder-quay.example', '/record/23/22/written'],
     'school' => ['head@cinder-quay.example', '/school'],
+    'a starter' => ['head@cinder-quay.example', '/school/starters/attacks-only'],
     'nothing there' => ['head@cinder-quay.example', '/attacks/999999'],
     'my ladder' => ['student@cinder-quay.example', '/people/1'],
     'not mine' => ['student@cinder-quay.example', '/wall'],
