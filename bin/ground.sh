@@ -149,8 +149,8 @@ need_settings() {
     local file="$SITE/.env"
     [ -f "$file" ] || (umask 077 && cp "$ROOT/.env.example" "$file")
     for_web_only "$file"
-    # Settings of earlier releases: a cluster that let everybody in, a log that grew without end, no queue.
-    sed -i -e "s/^DB_USERNAME=stone_drill\$/DB_USERNAME=$PG_ROLE/" -e 's/^LOG_CHANNEL=single$/LOG_CHANNEL=daily/' -e 's/^QUEUE_CONNECTION=sync$/QUEUE_CONNECTION=database/' "$file"
+    # Settings of earlier releases: a cluster that let everybody in, a log that grew without end, no queue, mail into the log.
+    sed -i -e "s/^DB_USERNAME=stone_drill\$/DB_USERNAME=$PG_ROLE/" -e 's/^LOG_CHANNEL=single$/LOG_CHANNEL=daily/' -e 's/^QUEUE_CONNECTION=sync$/QUEUE_CONNECTION=database/' -e 's/^MAIL_MAILER=log$/MAIL_MAILER=outbox/' "$file"
     [ -n "$(setting APP_KEY)" ] || set_setting APP_KEY "base64:$(head -c 32 /dev/urandom | base64)"
     [ -n "$(setting DB_PASSWORD)" ] || set_setting DB_PASSWORD "$(new_password)"
 }

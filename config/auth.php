@@ -8,4 +8,8 @@ return [
     'providers' => [
         'users' => ['driver' => 'eloquent', 'model' => App\Models\User::class],
     ],
+    'passwords' => [
+        // A link holds for an hour; another is sent after a minute.
+        'users' => ['provider' => 'users', 'table' => 'password_reset_tokens', 'expire' => 60, 'throttle' => 60],
+    ],
 ];

@@ -1,5 +1,14 @@
 <?php
 
+use App\Http\Controllers\Account\AccountController;
+use App\Http\Controllers\Account\AccountsController;
+use App\Http\Controllers\Account\FactorSignInController;
+use App\Http\Controllers\Account\ForgottenPasswordController;
+use App\Http\Controllers\Account\InvitationController;
+use App\Http\Controllers\Account\JoinController;
+use App\Http\Controllers\Account\LogController;
+use App\Http\Controllers\Account\OutboxController;
+use App\Http\Controllers\Account\SecondFactorController;
 use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\AttackController;
 use App\Http\Controllers\AttackProofController;
@@ -9,6 +18,7 @@ use App\Http\Controllers\Beginning\CurriculumStepController;
 use App\Http\Controllers\Beginning\DoctrineStepController;
 use App\Http\Controllers\Beginning\RanksStepController;
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\ChildrenController;
 use App\Http\Controllers\CrossController;
 use App\Http\Controllers\DrillListController;
 use App\Http\Controllers\ExportController;
@@ -38,28 +48,34 @@ use App\Http\Controllers\VersionController;
 use App\Http\Controllers\WaiverController;
 use App\Http\Controllers\WallController;
 use App\Http\Controllers\WorkbenchController;
+use App\Http\Middleware\AskForSecondFactor;
+use App\Http\Middleware\EndClosedAccounts;
 use App\Http\Middleware\RaiseLimitsForImports;
 use App\Http\Middleware\RedirectUnreadable;
 use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\DrillList;
+use App\Models\LogEntry;
+use App\Models\OutboxMail;
 use App\Models\Rank;
 use App\Models\Rep;
 use App\Models\Rung;
 use App\Models\School;
 use App\Models\Student;
+use App\Models\User;
 use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 use StoneDrill\Core\Attack\Side;
 
-foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung'] as $row) {
+foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail'] as $row) {
     Route::pattern($row, '[1-9][0-9]{0,17}');
 }
 Route::pattern('rep', '[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}');
 Route::pattern('version', '[1-9][0-9]{0,8}');
 Route::pattern('basic', '[a-z-]{1,40}');
 Route::pattern('waiver', '[a-z-]{1,40}');
-Route::pattern('token', '[A-Za-z0-9]{40}');
+Route::pattern('token', '[A-Za-z0-9]{40,64}');
+Route::pattern('code', '[A-Za-z0-9]{12}');
 
 // Asked by machines: without session, and before anybody signs in.
 Route::get('up', HealthController::class)->withoutMiddleware('web')->name('up');
@@ -69,14 +85,49 @@ Route::middleware('guest')->controller(SessionController::class)->group(function
     // A whole hall behind one address signs in at once; one account takes five wrong tries.
     Route::post('sign-in', 'store')->middleware('throttle:120,1');
 });
+Route::middleware('guest')->controller(FactorSignInController::class)->group(function (): void {
+    Route::get('sign-in/code', 'create')->name('sign-in.code');
+    Route::post('sign-in/code', 'store')->middleware('throttle:120,1');
+});
+
+Route::middleware('guest')->group(function (): void {
+    // Looking for a code costs a try too: sixty bits are not guessed at this pace.
+    Route::middleware('throttle:30,1')->controller(JoinController::class)->group(function (): void {
+        Route::get('join', 'create')->name('join.create');
+        Route::post('join', 'find');
+        Route::get('join/{code}', 'show')->name('join.show');
+        Route::post('join/{code}', 'store');
+    });
+    Route::middleware('throttle:20,1')->controller(ForgottenPasswordController::class)->group(function (): void {
+        Route::get('password/forgotten', 'create')->name('password.request');
+        Route::post('password/forgotten', 'store');
+        Route::get('password/reset/{token}', 'edit')->name('password.edit');
+        Route::put('password/reset', 'update')->name('password.update');
+    });
+});
 
 Route::middleware('guest')->controller(BeginningController::class)->group(function (): void {
     Route::get('begin', 'create')->name('beginning.create');
     Route::post('begin', 'store')->middleware('throttle:20,60');
 });
 
-Route::middleware(['auth', RedirectUnreadable::class])->group(function (): void {
+Route::middleware(['auth', EndClosedAccounts::class, AskForSecondFactor::class, RedirectUnreadable::class])->group(function (): void {
     Route::get('/', HomeController::class)->name('home');
+    Route::get('children', ChildrenController::class)->name('children')->can('viewOwn', Student::class);
+    Route::prefix('account')->controller(AccountController::class)->middleware(Authorize::using('manageOwn', User::class))->group(function (): void {
+        Route::get('', 'show')->name('account');
+        Route::put('password', 'password')->name('account.password')->middleware('throttle:20,1');
+        Route::put('email', 'email')->name('account.email')->middleware('throttle:20,1');
+        Route::get('email/confirm', 'confirmEmail')->name('account.email.confirm');
+        Route::delete('sessions', 'endSession')->name('account.sessions');
+    });
+    Route::prefix('account/factor')->name('factor.')->controller(SecondFactorController::class)->middleware([Authorize::using('manageOwn', User::class), 'throttle:30,1'])->group(function (): void {
+        Route::get('', 'show')->name('show');
+        Route::post('', 'store')->name('store');
+        Route::put('', 'update')->name('update');
+        Route::delete('', 'destroy')->name('destroy');
+        Route::post('recovery-codes', 'renew')->name('renew');
+    });
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('sign-out');
 
     Route::prefix('begin')->name('beginning.')->middleware(Authorize::using('begin', School::class))->group(function (): void {
@@ -183,6 +234,17 @@ Route::middleware(['auth', RedirectUnreadable::class])->group(function (): void 
             Route::post('import/{token}', [ImportController::class, 'store'])->name('import.store');
             Route::get('import/{token}', [ImportController::class, 'show'])->name('import.show');
         });
+        Route::get('accounts', [AccountsController::class, 'index'])->name('accounts.index')->can('viewAny', User::class);
+        Route::put('accounts/{account}', [AccountsController::class, 'update'])->name('accounts.update')->can('update', 'account');
+        Route::delete('accounts/{account}', [AccountsController::class, 'destroy'])->name('accounts.destroy')->can('delete', 'account');
+        Route::post('accounts/{account}/restore', [AccountsController::class, 'restore'])->name('accounts.restore')->can('update', 'account');
+        Route::put('second-factor', [AccountsController::class, 'secondFactor'])->name('accounts.factor')->can('update', School::class);
+        Route::post('invitations', [InvitationController::class, 'store'])->name('invitations.store')->can('create', User::class);
+        Route::delete('invitations/{invitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy')->can('delete', 'invitation');
+        Route::get('outbox', [OutboxController::class, 'index'])->name('outbox')->can('viewAny', OutboxMail::class);
+        Route::get('outbox/{mail}', [OutboxController::class, 'show'])->name('outbox.show')->can('view', 'mail');
+        Route::get('log', [LogController::class, 'index'])->name('log')->can('viewAny', LogEntry::class);
+        Route::get('log.csv', [LogController::class, 'csv'])->name('log.csv')->can('viewAny', LogEntry::class);
         Route::get('starters/{starter}', [StarterController::class, 'show'])->name('starters.show')->can('import', School::class);
         Route::post('starters/{starter}', [StarterController::class, 'store'])->name('starters.store')->can('import', School::class);
         Route::delete('next-steps', [NextStepsController::class, 'destroy'])->name('next-steps.destroy')->can('update', School::class);

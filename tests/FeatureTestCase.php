@@ -42,13 +42,18 @@ abstract class FeatureTestCase extends TestCase
 
     public function person(School $school, Role $role): User
     {
-        return User::create([
+        $user = User::create([
             'school_id' => $school->id,
             'student_id' => $role === Role::Student ? $school->students()->firstOrFail()->id : null,
             'name' => $role->title(),
             'email' => $role->value.'-'.$school->id.'@small.example',
             'password' => 'a long password',
             'role' => $role,
-        ])->fresh();
+        ]);
+        if ($role === Role::Guardian) {
+            $user->entrust($school->students()->limit(1)->pluck('id')->all());
+        }
+
+        return $user->fresh();
     }
 }

@@ -39,7 +39,12 @@ final class ImportCatalogue
 
     public function import(SchoolFile $file, SchoolRow $school, ?User $by = null): ImportReport
     {
-        return DB::transaction(fn (): ImportReport => $this->bring($file, $school, $by));
+        return DB::transaction(function () use ($file, $school, $by): ImportReport {
+            $report = activity()->withoutLogs(fn (): ImportReport => $this->bring($file, $school, $by));
+            activity()->performedOn($school)->causedBy($by)->event('imported')->withProperties(['attributes' => $report->changes()])->log('imported');
+
+            return $report;
+        });
     }
 
     /** What {@see import()} would do, without doing it. */
@@ -47,7 +52,7 @@ final class ImportCatalogue
     {
         DB::beginTransaction();
         try {
-            return $this->bring($file, clone $school, null);
+            return activity()->withoutLogs(fn (): ImportReport => $this->bring($file, clone $school, null));
         } finally {
             DB::rollBack();
         }

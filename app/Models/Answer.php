@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
+use App\Models\Concerns\KeepsLog;
 use App\Models\Concerns\KeepsVersion;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -39,6 +40,7 @@ use StoneDrill\Core\Curriculum\Doctrine;
 final class Answer extends Model
 {
     use BelongsToSchool;
+    use KeepsLog;
     use KeepsVersion;
 
     protected function casts(): array

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
+use App\Models\Concerns\KeepsLog;
 use App\Models\Concerns\KeepsVersion;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -31,6 +32,7 @@ use StoneDrill\Core\Attack\Recoil;
 final class Attack extends Model
 {
     use BelongsToSchool;
+    use KeepsLog;
     use KeepsVersion;
 
     protected function casts(): array

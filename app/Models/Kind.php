@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
+use App\Models\Concerns\KeepsLog;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -25,6 +26,7 @@ use Illuminate\Database\Eloquent\Model;
 final class Kind extends Model
 {
     use BelongsToSchool;
+    use KeepsLog;
 
     public $timestamps = false;
 

@@ -11,6 +11,8 @@ enum Role: string
     case Instructor = 'instructor';
     case Assistant = 'assistant';
     case Student = 'student';
+    /** Sees the children entrusted to them. */
+    case Guardian = 'guardian';
 
     public function title(): string
     {
@@ -32,6 +34,6 @@ enum Role: string
     /** Whether they see the whole school and record reps. */
     public function teaches(): bool
     {
-        return $this !== self::Student;
+        return in_array($this, [self::Head, self::Instructor, self::Assistant], true);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\Json;
+use App\Models\Concerns\KeepsLog;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -20,15 +21,18 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, float>                 $hole_factors
  * @property list<array<string, mixed>>|null      $policy
  * @property array<string, array<string, string>> $aliases
+ * @property bool                                 $heads_need_totp whether its heads need a second factor
  * @property SetupStep|null                       $setup        what it is asked next; null once it is set up
  */
 final class School extends Model
 {
-    protected $attributes = ['zone' => 'UTC'];
+    use KeepsLog;
+
+    protected $attributes = ['zone' => 'UTC', 'setup' => null, 'heads_need_totp' => false];
 
     protected function casts(): array
     {
-        return ['share' => 'float', 'tolerance' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP, 'setup' => SetupStep::class];
+        return ['share' => 'float', 'tolerance' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP, 'setup' => SetupStep::class, 'heads_need_totp' => 'boolean'];
     }
 
     /** Whether its head is still to be asked how it works. */
@@ -49,6 +53,24 @@ final class School extends Model
     public function users(): HasMany
     {
         return $this->hasMany(User::class);
+    }
+
+    /** @return HasMany<Invitation, $this> */
+    public function invitations(): HasMany
+    {
+        return $this->hasMany(Invitation::class)->orderByDesc('id');
+    }
+
+    /** @return HasMany<OutboxMail, $this> the newest first */
+    public function outbox(): HasMany
+    {
+        return $this->hasMany(OutboxMail::class)->orderByDesc('id');
+    }
+
+    /** @return HasMany<LogEntry, $this> the newest first */
+    public function log(): HasMany
+    {
+        return $this->hasMany(LogEntry::class)->orderByDesc('id');
     }
 
     /** @return HasMany<Rank, $this> lowest first */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
+use App\Models\Concerns\KeepsLog;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -27,6 +28,7 @@ use StoneDrill\Core\Curriculum\Student as CoreStudent;
 final class Student extends Model
 {
     use BelongsToSchool;
+    use KeepsLog;
 
     /** Whether what bars the student can be read. */
     public function hasReadableFlags(): bool

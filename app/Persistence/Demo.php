@@ -41,6 +41,9 @@ final readonly class Demo
         ['shoulder-turned', 'written', []], ['swing-wide', 'written', ['place' => 'obstacles']],
     ]];
 
+    /** Whom the guardian looks after, by code. */
+    private const ENTRUSTED = ['pip-sandling', 'tansy-creekmoor'];
+
     /** An answer that was taught a rank later, and the weeks since. */
     private const MOVED = ['answer' => 'slack-line', 'from' => 'flint', 'weeks' => 5];
 
@@ -62,6 +65,7 @@ final readonly class Demo
             $this->planTonight($school, $this->person($school, 'Idris Fenwater', 'instructor@cinder-quay.example', Role::Instructor));
             $this->person($school, 'Sunniva Pell', 'assistant@cinder-quay.example', Role::Assistant);
             $this->person($school, 'Orla Tidewell', 'student@cinder-quay.example', Role::Student, $school->students()->where('code', 'orla-tidewell')->firstOrFail());
+            $this->person($school, 'Imke Sandling', 'guardian@cinder-quay.example', Role::Guardian)->entrust($school->students()->whereIn('code', self::ENTRUSTED)->pluck('id')->all());
 
             $empty = School::create(['name' => 'Lantern Pier', 'doctrine' => 'escape']);
             $this->person($empty, 'Bram Harrowgate', 'head@lantern-pier.example', Role::Head);

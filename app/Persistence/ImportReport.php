@@ -27,6 +27,12 @@ final class ImportReport
         $this->sections[$section]['same'] += $same;
     }
 
+    /** @return array<string, array<string, int>> how many of a section are new and changed, where there are any */
+    public function changes(): array
+    {
+        return array_filter(array_map(static fn (array $counts): array => array_filter(['added' => $counts['added'], 'changed' => $counts['changed']]), $this->sections));
+    }
+
     /** @return array<string, array{added: int, changed: int, same: int}> */
     public function sections(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Role;
 use App\Models\Student;
 use App\Models\User;
 
@@ -14,11 +15,16 @@ final class StudentPolicy
         return $user->role->teaches();
     }
 
-    /** A student sees only herself. */
+    /** Students see themselves alone, guardians the children entrusted to them. */
     public function view(User $user, Student $student): bool
     {
-        return $user->school_id === $student->school_id
-            && ($user->role->teaches() || $user->student_id === $student->id);
+        return $user->sees($student);
+    }
+
+    /** The children that are entrusted to somebody. */
+    public function viewOwn(User $user): bool
+    {
+        return $user->role === Role::Guardian;
     }
 
     public function create(User $user): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Auth\LogSignIns;
+use App\Mail\OutboxTransport;
 use App\Models\User;
 use App\Persistence\ReadRevisions;
 use Carbon\CarbonImmutable;
@@ -11,6 +13,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
 use StoneDrill\Core\Text;
@@ -30,6 +34,8 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         Date::use(CarbonImmutable::class);
         Blade::stringable(static fn (Text $text): string => say($text));
+        Event::subscribe(LogSignIns::class);
+        Mail::extend('outbox', static fn (): OutboxTransport => new OutboxTransport());
         Password::defaults(static fn (): Password => Password::min(User::MIN_PASSWORD));
         TrustProxies::at(config('app.trusted_proxies'));
     }

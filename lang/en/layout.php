@@ -7,6 +7,7 @@ return [
     'answers' => 'Answers',
     'attacks' => 'Attacks',
     'cautions' => 'All figures are planning estimates. Tap and stop word come before everything; use mats and pads, and agree on the speed. Force must be needed and in proportion: local law and licensed instruction decide, not this program. This is not medical or legal advice.',
+    'children' => 'Children',
     'desk' => 'Desk',
     'for-keys' => 'for keyboard shortcuts.',
     'keys' => 'Keyboard shortcuts',

@@ -54,7 +54,7 @@ return [
     'rank' => 'Rank',
     'redo' => 'Redo',
     'remove' => 'Remove',
-    'roles' => ['head' => 'Head instructor', 'instructor' => 'Instructor', 'assistant' => 'Assistant', 'student' => 'Student'],
+    'roles' => ['head' => 'Head instructor', 'instructor' => 'Instructor', 'assistant' => 'Assistant', 'student' => 'Student', 'guardian' => 'Guardian'],
     'rung' => 'Rung',
     'save' => 'Save',
     'save-to-mend' => 'Correct it and save.',

@@ -5,6 +5,9 @@ declare(strict_types=1);
 /** Every screen, for whom it is open. */
 dataset('screens', [
     'sign in' => [null, '/sign-in'],
+    'forgotten password' => [null, '/password/forgotten'],
+    'new password' => [null, '/password/reset/'.str_repeat('a', 64).'?email=a@b.example'],
+    'join with a code' => [null, '/join'],
     'begin a school' => [null, '/begin'],
     'wall' => ['head@cinder-quay.example', '/wall'],
     'wall as a table' => ['head@cinder-quay.example', '/wall?form=table'],
@@ -40,6 +43,11 @@ dataset('screens', [
     'record: how' => ['head@cinder-quay.example', '/record/1/1/written'],
     'record: how, with cautions' => ['head@cinder-quay.example', '/record/23/22/written'],
     'school' => ['head@cinder-quay.example', '/school'],
+    'accounts' => ['head@cinder-quay.example', '/school/accounts'],
+    'log' => ['head@cinder-quay.example', '/school/log'],
+    'outbox' => ['head@cinder-quay.example', '/school/outbox'],
+    'account' => ['head@cinder-quay.example', '/account'],
+    'children' => ['guardian@cinder-quay.example', '/children'],
     'a starter' => ['head@cinder-quay.example', '/school/starters/attacks-only'],
     'nothing there' => ['head@cinder-quay.example', '/attacks/999999'],
     'my ladder' => ['student@cinder-quay.example', '/people/1'],

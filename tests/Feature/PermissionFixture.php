@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Role;
 use App\Models\School;
 
 /** What the tests of Permission share. */
 final class PermissionFixture
 {
     /** What of an address names a row of a school. */
-    public const ROWS = ['{attack}', '{answer}', '{student}', '{rep}', '{rank}', '{list}', '{rung}'];
+    public const ROWS = ['{attack}', '{answer}', '{student}', '{rep}', '{rank}', '{list}', '{rung}', '{account}', '{invitation}', '{mail}'];
+
+    /** An account that nobody of the test is signed in with. */
+    private static function account(School $school): int
+    {
+        return $school->users()->firstOrCreate(['email' => "bo-{$school->id}@small.example"], ['name' => 'Bo', 'password' => 'a long password', 'role' => Role::Assistant])->id;
+    }
 
     public static function address(string $pattern, School $school): string
     {
@@ -22,6 +29,9 @@ final class PermissionFixture
             '{rank}' => $school->ranks()->value('id'),
             '{list}' => str_contains($pattern, '{list}') ? $school->drillLists()->firstOrCreate(['name' => 'Monday'])->id : '',
             '{rung}' => $school->rungs()->value('id'),
+            '{account}' => str_contains($pattern, '{account}') ? self::account($school) : '',
+            '{invitation}' => str_contains($pattern, '{invitation}') ? $school->invitations()->firstOrCreate(['name' => 'Bo', 'role' => 'assistant'], ['token' => "token of {$school->id}", 'expires_at' => now()->addDay()])->id : '',
+            '{mail}' => str_contains($pattern, '{mail}') ? $school->outbox()->firstOrCreate(['recipient' => 'bo@small.example', 'subject' => 'Hello', 'body' => 'Hello'])->id : '',
             '{token}' => str_repeat('a', 40),
             '{basic}' => 'step',
             '{waiver}' => 'no-exit',

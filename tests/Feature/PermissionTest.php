@@ -12,6 +12,7 @@ use Tests\Feature\PermissionFixture;
 const TEACH = ['head', 'instructor', 'assistant'];
 const WRITE = ['head', 'instructor'];
 const HEAD = ['head'];
+const EVERYBODY = ['head', 'instructor', 'assistant', 'student', 'guardian'];
 
 const ROUTES = [
     'wall' => ['get', '/wall', TEACH],
@@ -66,7 +67,7 @@ const ROUTES = [
     'students' => ['get', '/people', TEACH],
     'students.create' => ['get', '/people/create', WRITE],
     'students.store' => ['post', '/people', WRITE],
-    'students.show' => ['get', '/people/{student}', [...TEACH, 'student']],
+    'students.show' => ['get', '/people/{student}', [...TEACH, 'student', 'guardian']],
     'students.edit' => ['get', '/people/{student}/edit', WRITE],
     'students.update' => ['put', '/people/{student}', WRITE],
     'mat' => ['get', '/mat', TEACH],
@@ -90,6 +91,28 @@ const ROUTES = [
     'import.store' => ['post', '/school/import/{token}', HEAD],
     'import.show' => ['get', '/school/import/{token}', HEAD],
     'export' => ['get', '/school/export.{format}', HEAD],
+    'accounts' => ['get', '/school/accounts', HEAD],
+    'accounts.update' => ['put', '/school/accounts/{account}', HEAD],
+    'accounts.destroy' => ['delete', '/school/accounts/{account}', HEAD],
+    'accounts.restore' => ['post', '/school/accounts/{account}/restore', HEAD],
+    'invitations.store' => ['post', '/school/invitations', HEAD],
+    'invitations.destroy' => ['delete', '/school/invitations/{invitation}', HEAD],
+    'outbox' => ['get', '/school/outbox', HEAD],
+    'outbox.show' => ['get', '/school/outbox/{mail}', HEAD],
+    'log' => ['get', '/school/log', HEAD],
+    'log.csv' => ['get', '/school/log.csv', HEAD],
+    'children' => ['get', '/children', ['guardian']],
+    'account' => ['get', '/account', EVERYBODY],
+    'account.password' => ['put', '/account/password', EVERYBODY],
+    'account.email' => ['put', '/account/email', EVERYBODY],
+    'account.email.confirm' => ['get', '/account/email/confirm', EVERYBODY],
+    'account.sessions' => ['delete', '/account/sessions', EVERYBODY],
+    'factor.show' => ['get', '/account/factor', EVERYBODY],
+    'factor.store' => ['post', '/account/factor', EVERYBODY],
+    'factor.update' => ['put', '/account/factor', EVERYBODY],
+    'factor.destroy' => ['delete', '/account/factor', EVERYBODY],
+    'factor.renew' => ['post', '/account/factor/recovery-codes', EVERYBODY],
+    'accounts.factor' => ['put', '/school/second-factor', HEAD],
     'starters.show' => ['get', '/school/starters/{starter}', HEAD],
     'starters.store' => ['post', '/school/starters/{starter}', HEAD],
     'next-steps.destroy' => ['delete', '/school/next-steps', HEAD],
@@ -134,7 +157,7 @@ it('shows nothing of another school', function (string $method, string $pattern)
 })->with('routes');
 
 it('has every route in this list', function (): void {
-    $door = ['GET /', 'GET /sign-in', 'POST /sign-in', 'GET /begin', 'POST /begin', 'POST /sign-out', 'GET /up'];
+    $door = ['GET /', 'GET /sign-in', 'POST /sign-in', 'GET /begin', 'POST /begin', 'GET /sign-in/code', 'POST /sign-in/code', 'GET /join', 'POST /join', 'GET /join/{code}', 'POST /join/{code}', 'GET /password/forgotten', 'POST /password/forgotten', 'GET /password/reset/{token}', 'PUT /password/reset', 'POST /sign-out', 'GET /up'];
     $listed = array_map(static fn (array $route): string => strtoupper($route[0]).' '.Str::before($route[1], '?'), array_values(ROUTES));
     $there = collect(Route::getRoutes()->getRoutes())
         ->reject(fn ($route): bool => str_starts_with($route->uri(), 'storage/'))
@@ -145,7 +168,7 @@ it('has every route in this list', function (): void {
 
 it('asks a policy on every route but the door and the way in', function (): void {
     foreach (Route::getRoutes()->getRoutes() as $route) {
-        if (! in_array($route->getName(), ['sign-in', 'beginning.create', 'sign-out', 'home', 'up', null], true) && ! str_starts_with((string) $route->getName(), 'storage')) {
+        if (! in_array($route->getName(), ['sign-in', 'beginning.create', 'sign-in.code', 'join.create', 'join.show', 'password.request', 'password.edit', 'password.update', 'sign-out', 'home', 'up', null], true) && ! str_starts_with((string) $route->getName(), 'storage')) {
             expect(implode(' ', $route->gatherMiddleware()))->toMatch('/\bcan:|\bAuthorize:/');
         }
     }

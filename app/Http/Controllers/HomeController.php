@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Role;
 use App\Models\School;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -18,6 +19,10 @@ final class HomeController
             return redirect()->to($user->school->setup->url());
         }
 
-        return $user->role->teaches() ? redirect()->route('wall') : redirect()->route('students.show', $user->student_id);
+        return match ($user->role) {
+            Role::Guardian => redirect()->route('children'),
+            Role::Student => redirect()->route('students.show', $user->student_id),
+            default => redirect()->route('wall'),
+        };
     }
 }

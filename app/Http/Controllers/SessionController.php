@@ -22,8 +22,11 @@ final class SessionController
 
     public function store(SignInRequest $request, SignInThrottle $throttle): RedirectResponse
     {
-        $request->authenticate($throttle);
+        $isIn = $request->authenticate($throttle);
         $request->session()->regenerate();
+        if (! $isIn) {
+            return redirect()->route('sign-in.code');
+        }
 
         return redirect()->intended('/');
     }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Auth\KnownDevice;
+use App\Auth\PendingSignIn;
 use App\Auth\SignInThrottle;
 use App\Models\User;
+use Illuminate\Auth\Events\Failed;
 use Illuminate\Auth\Events\Lockout;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
@@ -20,8 +22,11 @@ final class SignInRequest extends FieldsRequest
         return ['email' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', 'max:200'], 'remember' => ['boolean']];
     }
 
-    /** @throws ValidationException when the email or the password is wrong, or there were too many wrong tries */
-    public function authenticate(SignInThrottle $throttle): void
+    /**
+     * @throws ValidationException when the email or the password is wrong, or there were too many wrong tries
+     * @return bool false where the second factor is still to come
+     */
+    public function authenticate(SignInThrottle $throttle): bool
     {
         $email = (string) $this->string('email');
         $device = KnownDevice::of($this);
@@ -36,8 +41,15 @@ final class SignInRequest extends FieldsRequest
             throw ValidationException::withMessages(['email' => __('session.wrong')]);
         }
         $throttle->succeed($email, (string) $this->ip(), $device->idFor($email));
+        if ($user->totp_since !== null) {
+            PendingSignIn::begin($this, $user, $this->boolean('remember'));
+
+            return false;
+        }
         $device->remember($email);
         Auth::login($user, $this->boolean('remember'));
+
+        return true;
     }
 
     /** The account that email and password belong to. An unknown one takes as long as a known one. */
@@ -46,7 +58,12 @@ final class SignInRequest extends FieldsRequest
         $user = User::query()->where('email', User::sameEmail($email))->first();
         $isRight = Hash::check((string) $this->string('password'), $user->password ?? self::hashOfNobody());
 
-        return $isRight ? $user : null;
+        if ($isRight && $user?->isClosed() === false) {
+            return $user;
+        }
+        event(new Failed('web', null, ['email' => $email]));
+
+        return null;
     }
 
     /** A hash that no password has, of the usual cost. */

@@ -33,10 +33,13 @@ trait KeepsVersion
         if ($read < 1 || $read > self::MAX_VERSION) {
             return false;
         }
+        $before = $this->getRawOriginal();
         $this->fill($values)->fill(['version' => $read + 1, 'updated_by_id' => $by->id, 'updated_at' => $this->freshTimestamp()]);
         $saved = static::query()->whereKey($this->getKey())->where('version', $read)->toBase()->update($this->getAttributes());
         if ($saved === 0) {
             $this->refresh();
+        } else {
+            $this->logChange($before, $this->getAttributes());
         }
 
         return $saved === 1;

@@ -17,7 +17,9 @@
 @auth
     <x-places :place="$place"/>
     <div class="who">
-        <span>@if ($place !== 'mat'){{ auth()->user()->name }}, @endif{{ auth()->user()->school->name }}</span>
+        <span>@if ($place !== 'mat')
+            <a href="{{ route('account') }}">{{ auth()->user()->name }}</a>, @endif
+            {{ auth()->user()->school->name }}</span>
         <form method="post" action="{{ route('sign-out') }}">@csrf<button>{{ __('layout.sign-out') }}</button></form>
     </div>
 @endauth

@@ -10,6 +10,8 @@
     <x-place route="students.index" key-name="p">{{ __('layout.people') }}</x-place>
 @elseif (auth()->user()->student_id)
     <x-place route="students.show" :parameters="[auth()->user()->student_id]" key-name="l">{{ __('layout.my-ladder') }}</x-place>
+@elsecan('viewOwn', App\Models\Student::class)
+    <x-place route="children" key-name="l">{{ __('layout.children') }}</x-place>
 @endif
 @if ($place === 'desk' && auth()->user()->can('viewAny', App\Models\Rank::class))
     <x-place route="school" key-name="c">{{ __('layout.school') }}</x-place>

@@ -1,5 +1,8 @@
 <x-layout :title="__('school.school')">
-<h1>{{ $school->name }}</h1>
+<x-heading :title="$school->name">
+    <x-button size="sm" :href="route('accounts.index')">{{ __('accounts.title') }}</x-button>
+    <x-button size="sm" :href="route('log')">{{ __('log.title') }}</x-button>
+</x-heading>
 <x-unreadable :rows="$unreadable"/>
 <x-invalid/>
 @include('school.ranks')

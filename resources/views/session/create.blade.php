@@ -14,6 +14,8 @@
         <x-check name="remember" class="mb-3" :label="__('session.remember')" :checked="(bool) old('remember')"/>
         <x-button kind="rust">{{ __('session.sign-in') }}</x-button>
     </form>
+    <p class="mt-3 mb-0"><a href="{{ route('password.request') }}">{{ __('session.forgotten') }}</a> ·
+        <a href="{{ route('join.create') }}">{{ __('join.have-code') }}</a></p>
     @if ($mayBegin)
         <p class="mt-3"><a href="{{ route('beginning.create') }}"><strong>{{ __('beginning.start') }}</strong></a>
             <span class="form-text d-block">{{ __('beginning.start-help') }}</span></p>

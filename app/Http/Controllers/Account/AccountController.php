@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Account;
+
+use App\Auth\Sessions;
+use App\Http\Requests\Account\EmailRequest;
+use App\Http\Requests\Account\PasswordRequest;
+use App\Mail\AccountChangedMail;
+use App\Mail\EmailChangeMail;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\URL;
+
+/** What everybody looks after of their own account: name, email, password, and where they are signed in. */
+final readonly class AccountController
+{
+    /** Minutes for which the link in a mail to a new address holds. */
+    private const EMAIL_MINUTES = 60;
+
+    public function __construct(private Sessions $sessions) {}
+
+    public function show(Request $request, #[CurrentUser] User $user): View
+    {
+        return view('account.show', ['user' => $user, 'sessions' => $this->sessions->of($user, $request->session()->getId())]);
+    }
+
+    public function password(PasswordRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $user->update(['password' => (string) $request->validated('password')]);
+        $this->sessions->endOthers($user, $request->session()->getId());
+        activity()->performedOn($user)->event('password')->log('password');
+        Mail::to($user->email)->send(new AccountChangedMail($user, 'password'));
+
+        return redirect()->route('account')->with('status', __('account.password-changed'));
+    }
+
+    /** Sends a link to the new address: it is theirs once they have followed it. */
+    public function email(EmailRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $email = (string) $request->validated('email');
+        $link = URL::temporarySignedRoute('account.email.confirm', CarbonImmutable::now()->addMinutes(self::EMAIL_MINUTES), ['account' => $user->id, 'from' => $user->email, 'to' => $email]);
+        Mail::to($email)->send(new EmailChangeMail($user, $link));
+
+        return redirect()->route('account')->with('status', __('account.email-sent', ['email' => $email]));
+    }
+
+    public function confirmEmail(Request $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $isTheirs = $request->hasValidSignature() && $request->integer('account') === $user->id && $request->string('from')->value() === $user->email;
+        if (! $isTheirs) {
+            return redirect()->route('account')->with('error', __('account.email-gone'));
+        }
+        $before = $user->email;
+        try {
+            DB::transaction(static fn () => $user->update(['email' => (string) $request->string('to')]));
+        } catch (UniqueConstraintViolationException) {
+            return redirect()->route('account')->with('error', __('account.email-gone'));
+        }
+        Mail::to($before)->send(new AccountChangedMail($user, 'email'));
+
+        return redirect()->route('account')->with('status', __('account.email-changed', ['email' => $user->email]));
+    }
+
+    public function endSession(Request $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $one = $request->string('session')->value();
+        $one === '' ? $this->sessions->endOthers($user, $request->session()->getId()) : $this->sessions->end($user, $one);
+
+        return redirect()->route('account')->with('status', __('account.session-ended'));
+    }
+}

@@ -1,0 +1,5 @@
+<?php
+
+return [
+    'activity_model' => App\Models\LogEntry::class,
+];

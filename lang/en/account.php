@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+// One’s own account.
+return [
+    'change-email' => 'Send a link to the new email',
+    'change-password' => 'Change password',
+    'current-password' => 'Current password',
+    'email-changed' => 'You sign in with :email from now on.',
+    'email-gone' => 'This link does not work any more, or belongs to another account. Ask for a new one below.',
+    'email-help' => 'The change takes effect once you follow the link that is sent there.',
+    'email-sent' => 'A link is on its way to :email. Follow it within an hour, signed in here.',
+    'end-others' => 'Sign out everywhere else',
+    'end-session' => 'Sign out there',
+    'factor' => [
+        'by-hand' => 'Or type this key into it:',
+        'code' => 'Code that it shows now',
+        'codes' => 'Your recovery codes',
+        'codes-lead' => 'Each works once, in place of a code, when your authenticator is not at hand. They are shown only here: print them or write them down.',
+        'confirm' => 'Turn on',
+        'is-off' => 'With a second factor, a password that somebody saw is not enough to sign in. You need an authenticator app on your phone.',
+        'is-on' => 'It is on: each sign-in asks for a code.',
+        'kept' => 'I have kept them',
+        'needed' => 'Your school asks its heads for a second factor. Set it up below to go on.',
+        'picture' => 'The key as a picture for an authenticator',
+        'remove' => 'Turn off',
+        'removed' => 'The second factor is off.',
+        'renew' => 'New recovery codes',
+        'scan' => 'Open your authenticator app and let it read this picture.',
+        'set-up' => 'Set up',
+        'title' => 'Second factor',
+        'wrong' => 'This code is not right, or has been used. Wait for the next one.',
+    ],
+    'new-email' => 'New email',
+    'password' => 'Password',
+    'password-changed' => 'Password changed. You are signed out on all other devices.',
+    'password-help' => 'Changing it signs you out on all other devices.',
+    'session-columns' => ['device' => 'Device', 'address' => 'Address', 'last' => 'Last used', 'end' => ''],
+    'session-ended' => 'Signed out there.',
+    'sessions' => 'Where you are signed in',
+    'sessions-lead' => 'If you do not know one of these, sign out there and change your password.',
+    'this-device' => 'this device',
+    'title' => 'Your account',
+];

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+// What was done in a school, by whom.
+return [
+    'columns' => ['at' => 'When', 'who' => 'Who', 'what' => 'What', 'changes' => 'Before → after', 'from' => 'From'],
+    'events' => [
+        'created' => ':thing “:name” added',
+        'deleted' => ':thing “:name” deleted',
+        'failed' => 'Sign-in of “:name” failed',
+        'imported' => 'File imported into “:name”',
+        'locked' => 'Sign-in of “:name” held back after wrong tries',
+        'password' => 'Password of “:name” changed',
+        'reset-sent' => 'Link for a new password sent to “:name”',
+        'signed-in' => '“:name” signed in',
+        'signed-out' => '“:name” signed out',
+        'updated' => ':thing “:name” changed',
+    ],
+    'export' => 'Export as CSV',
+    'lead' => 'Who did what, when, from where, and what was before and after. Reps are told with the student.',
+    'no' => 'no',
+    'none' => 'Nothing has been done yet',
+    'things' => [
+        'answer' => 'Answer',
+        'attack' => 'Attack',
+        'drill-list' => 'List',
+        'invitation' => 'Invitation',
+        'kind' => 'Kind of attack',
+        'rank' => 'Rank',
+        'rung' => 'Rung',
+        'school' => 'School',
+        'student' => 'Student',
+        'user' => 'Account',
+    ],
+    'title' => 'Log',
+];

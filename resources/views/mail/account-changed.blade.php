@@ -1,0 +1,5 @@
+{!! __('mail.hello', ['name' => $user->name]) !!}
+
+{!! __('mail.account-changed.'.$what) !!}
+
+{!! __('mail.account-changed.not-you') !!}

@@ -1,0 +1,7 @@
+{!! __('mail.hello', ['name' => $user->name]) !!}
+
+{!! __('mail.email-change.text') !!}
+
+{!! $link !!}
+
+{!! __('mail.email-change.hour') !!}

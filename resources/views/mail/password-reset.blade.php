@@ -1,0 +1,7 @@
+{!! __('mail.hello', ['name' => $user->name]) !!}
+
+{!! __('mail.password-reset.text') !!}
+
+{!! $link !!}
+
+{!! __('mail.password-reset.hour') !!}
