@@ -36,7 +36,7 @@ return [
     'password' => 'Password',
     'password-changed' => 'Password changed. You are signed out on all other devices.',
     'password-help' => 'Changing it signs you out on all other devices.',
-    'session-columns' => ['device' => 'Device', 'address' => 'Address', 'last' => 'Last used', 'end' => ''],
+    'session-columns' => ['device' => 'Device', 'address' => 'Address', 'last' => 'Last used', 'end' => 'Action'],
     'session-ended' => 'Signed out there.',
     'sessions' => 'Where you are signed in',
     'sessions-lead' => 'If you do not know one of these, sign out there and change your password.',

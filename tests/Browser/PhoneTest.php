@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+// Whoever has only a phone in the hall: nothing makes the page wider than the screen. What is wider scrolls by itself.
+it('fits a phone', function (?string $who, array $paths): void {
+    $this->resize(390, 844);
+    if ($who !== null) {
+        $this->signIn($who);
+    }
+    foreach ($paths as $path) {
+        $this->visit($path)->waitFor('h1');
+        expect($this->browser->executeScript('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390, $path);
+    }
+})->with([
+    'somebody new' => [null, ['/sign-in', '/join', '/begin', '/password/forgotten']],
+    'an assistant' => ['assistant@cinder-quay.example', ['/wall', '/wall?form=table', '/wall/ranks', '/wall/cross', '/wall/fewest', '/attacks', '/attacks/1', '/answers', '/answers/1', '/answers/1/sheet', '/drill-lists', '/drill-lists/create', '/people', '/people/1', '/people/reps', '/board', '/board/mistakes', '/record', '/account']],
+    'a student' => ['student@cinder-quay.example', ['/', '/account']],
+    'a guardian' => ['guardian@cinder-quay.example', ['/children', '/account']],
+]);
