@@ -41,6 +41,7 @@ use App\Http\Controllers\RepSheetController;
 use App\Http\Controllers\RungController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StarterController;
 use App\Http\Controllers\StudentController;
@@ -220,7 +221,6 @@ Route::middleware(['auth', EndClosedAccounts::class, AskForSecondFactor::class, 
 
     Route::prefix('school')->group(function (): void {
         Route::get('', [SchoolController::class, 'show'])->name('school')->can('viewAny', Rank::class);
-        Route::put('', [SchoolController::class, 'update'])->name('school.update')->can('update', School::class);
         Route::resource('ranks', RankController::class)->only('store', 'update', 'destroy')
             ->middlewareFor('store', Authorize::using('create', Rank::class))
             ->middlewareFor('update', Authorize::using('update', 'rank'))
@@ -245,6 +245,13 @@ Route::middleware(['auth', EndClosedAccounts::class, AskForSecondFactor::class, 
         Route::get('outbox/{mail}', [OutboxController::class, 'show'])->name('outbox.show')->can('view', 'mail');
         Route::get('log', [LogController::class, 'index'])->name('log')->can('viewAny', LogEntry::class);
         Route::get('log.csv', [LogController::class, 'csv'])->name('log.csv')->can('viewAny', LogEntry::class);
+        Route::prefix('settings')->controller(SettingsController::class)->middleware(Authorize::using('update', School::class))->group(function (): void {
+            Route::get('', 'show')->name('settings');
+            foreach (['general', 'doctrine', 'bodies', 'weights', 'policy', 'words'] as $section) {
+                Route::put($section, $section)->name("settings.{$section}");
+            }
+            Route::delete('{section}', 'reset')->name('settings.reset')->whereIn('section', ['general', 'doctrine', 'bodies', 'weights', 'policy', 'words']);
+        });
         Route::get('starters/{starter}', [StarterController::class, 'show'])->name('starters.show')->can('import', School::class);
         Route::post('starters/{starter}', [StarterController::class, 'store'])->name('starters.store')->can('import', School::class);
         Route::delete('next-steps', [NextStepsController::class, 'destroy'])->name('next-steps.destroy')->can('update', School::class);

@@ -41,6 +41,12 @@ final readonly class CoverageBook
         return $coverage;
     }
 
+    /** The same with what its answers lack: everything that a setting may change, without what could be widened. */
+    public function wholeOfAnother(School $school, Catalogue $catalogue): Coverage
+    {
+        return Coverage::whole($catalogue, $this->runs->of($school));
+    }
+
     private function read(string $name, School $school, Catalogue $catalogue): Coverage
     {
         /** @var array{array<string, array<string, int>>, list<Hole>} $kept */

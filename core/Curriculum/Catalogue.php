@@ -86,6 +86,12 @@ final readonly class Catalogue
         return $this->attack($answer->attack);
     }
 
+    /** The same curriculum with other settings. */
+    public function withSchool(School $school): self
+    {
+        return new self($school, $this->kinds, $this->ranks, $this->ladder, $this->attacks, $this->answers);
+    }
+
     /**
      * The same school with other answers.
      *

@@ -35,5 +35,4 @@ return [
     'title-taken-now' => 'Another answer is now called “:title”. Nothing was changed. Rename that one first.',
     'version-back' => 'Version :version is restored as the newest one. The one before it is kept.',
     'version-without-rank' => 'That version belongs to a rank that has been deleted. Nothing was changed.',
-    'weights-saved' => 'Hole weights and time zone saved.',
 ];

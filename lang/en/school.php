@@ -72,11 +72,8 @@ return [
     'starters' => 'Starters',
     'starters-lead' => 'Curricula that ship with the program. You see what one would add before it does, and nothing of yours is changed.',
     'weights' => [
-        'lead' => 'The weight of a hole is how often its attack happens (1 to 5, set with the attack), shared among its sides, times the figure of its kind below. The time zone says how dates in a file of reps are read.',
         'share' => 'Proven when this share of a rank holds it, %',
         'share-name' => 'share of a rank that must hold it',
-        'title' => 'Hole weights and time zone',
         'weight-of' => 'weight of “:kind”',
-        'zone' => 'Time zone of the school',
     ],
 ];

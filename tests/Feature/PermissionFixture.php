@@ -38,6 +38,7 @@ final class PermissionFixture
             '{version}' => '1',
             '{side}' => 'written',
             '{format}' => 'yaml',
+            '{section}' => 'words',
             '{starter}' => 'hit-and-leave',
         ]);
     }

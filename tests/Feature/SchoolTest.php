@@ -161,18 +161,18 @@ it('weighs holes as the school says, and keeps only what is not usual', function
     $school = $this->school();
     $factors = array_map(fn (HoleKind $kind): float => $kind->factor(), array_column(HoleKind::cases(), null, 'value'));
     $this->actingAs($head = $this->person($school, Role::Head))->get('/wall')->assertSee('weight 1.20');
-    $this->put('/school', ['share' => '70', 'factors' => [...$factors, 'one-sided' => '1.5']])->assertRedirect()->assertSessionHas('status');
+    $this->put('/school/settings/weights', ['share' => '70', 'factors' => [...$factors, 'one-sided' => '1.5']])->assertRedirect()->assertSessionHas('status');
 
     expect($school->fresh()->only('share', 'hole_factors'))->toBe(['share' => 0.7, 'hole_factors' => ['one-sided' => 1.5]]);
     // Prevalence 4 on two sides × 1.5, before the hug's 2.
     $this->actingAs($head->fresh())->get('/wall')->assertSee('weight 3.00');
-    $this->get('/school')->assertSee('value="1.5"', false)->assertSee('value="70"', false);
+    $this->get('/school/settings')->assertSee('value="1.5"', false)->assertSee('value="70"', false);
 });
 
 it('refuses weights that mean nothing, and keeps what was typed', function (array $changed, string $field): void {
     $school = $this->school();
     $factors = array_map(fn (HoleKind $kind): float => $kind->factor(), array_column(HoleKind::cases(), null, 'value'));
-    $this->actingAs($this->person($school, Role::Head))->from('/school')->put('/school', ['share' => '80', 'factors' => $factors, ...$changed])->assertSessionHasErrors($field);
+    $this->actingAs($this->person($school, Role::Head))->from('/school')->put('/school/settings/weights', ['share' => '80', 'factors' => $factors, ...$changed])->assertSessionHasErrors($field);
     expect($school->fresh()->hole_factors)->toBe([]);
 })->with([
     'a share of nothing' => [['share' => '0'], 'share'],

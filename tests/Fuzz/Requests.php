@@ -103,7 +103,7 @@ final readonly class Requests
             ['POST', '/mat/reps', ['reps' => [$rep, array_diff_key($rep, ['replaces' => 0])]], true],
             ['POST', '/mat/reps', ['reps' => [[...$rep, $this->values->one(array_keys($rep)) => $this->values->any()]]], true],
             ['POST', '/mat/forecast', ['people' => [(string) $this->ids['student']], 'rung' => '4', 'list' => 'most', 'each' => '5', 'minutes' => ''], false],
-            ['PUT', '/school', ['share' => '80', 'zone' => 'UTC', 'factors' => ['open' => '1']], false],
+            ['PUT', '/school/settings/weights', ['share' => '80', 'factors' => ['open' => '1']], false],
             ['POST', '/school/ranks', ['name' => 'New', 'max_beats' => '4', 'goal_rung' => '2'], false],
             ['PUT', '/school/ranks/{rank}', ['name' => 'New', 'max_beats' => '4', 'goal_rung' => '2'], false],
             ['POST', '/school/rungs', ['name' => 'New', 'pace' => '1', 'resistance' => '2', 'attack_told' => '1', 'moment_told' => '1', 'follow_ups' => '1', 'stressors' => 'noise, dim'], false],

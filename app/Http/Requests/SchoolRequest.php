@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use DateTimeZone;
-use Illuminate\Support\Arr;
-use Illuminate\Validation\Rule;
 use StoneDrill\Core\Coverage\HoleKind;
 
 /** What a school weighs its holes with. */
@@ -23,7 +20,6 @@ final class SchoolRequest extends FieldsRequest
         }
 
         return [
-            'zone' => ['sometimes', 'required', 'string', Rule::in(DateTimeZone::listIdentifiers())],
             'share' => ['required', 'numeric', 'between:1,100'],
             'factors' => ['required', 'array', 'array:'.implode(',', array_column(HoleKind::cases(), 'value'))],
             ...$factors,
@@ -52,6 +48,6 @@ final class SchoolRequest extends FieldsRequest
             }
         }
 
-        return ['share' => (float) $this->validated('share') / 100, 'hole_factors' => $own, ...Arr::only($this->validated(), 'zone')];
+        return ['share' => (float) $this->validated('share') / 100, 'hole_factors' => $own];
     }
 }

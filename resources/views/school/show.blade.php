@@ -1,5 +1,6 @@
 <x-layout :title="__('school.school')">
 <x-heading :title="$school->name">
+    <x-button size="sm" :href="route('settings')">{{ __('settings.title') }}</x-button>
     <x-button size="sm" :href="route('accounts.index')">{{ __('accounts.title') }}</x-button>
     <x-button size="sm" :href="route('log')">{{ __('log.title') }}</x-button>
 </x-heading>
@@ -7,7 +8,6 @@
 <x-invalid/>
 @include('school.ranks')
 @include('school.ladder')
-@include('school.weights')
 <h2 id="starters">{{ __('school.starters') }}</h2>
 <p class="lead-line">{{ __('school.starters-lead') }}</p>
 <div class="search-row">

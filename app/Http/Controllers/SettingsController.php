@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\Beginning\DoctrineStepRequest;
+use App\Http\Requests\Beginning\SchoolStepRequest;
+use App\Http\Requests\FieldsRequest;
+use App\Http\Requests\PolicyRequest;
+use App\Http\Requests\SchoolRequest;
+use App\Http\Requests\Settings\BodiesRequest;
+use App\Http\Requests\Settings\WordsRequest;
+use App\Models\School;
+use App\Models\User;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
+use App\View\Forms\PolicyTable;
+use App\View\Settings\SettingChange;
+use App\View\Settings\WordRows;
+use DateTimeZone;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use StoneDrill\Core\Coverage\HoleKind;
+use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\School as CoreSchool;
+use StoneDrill\Core\Curriculum\Statures;
+use StoneDrill\Core\Geometry\BearingStyle;
+
+/** What a school has set for itself, section by section: each with its default, a reset, and what it would change on the wall. */
+final readonly class SettingsController
+{
+    /** What each section has where a school says nothing, by column. */
+    private const DEFAULTS = [
+        'general' => ['zone' => 'UTC', 'bearings' => 'clock'],
+        'doctrine' => ['doctrine' => 'escape'],
+        'bodies' => ['typical' => Statures::TYPICAL, 'sizes' => [], 'tolerance' => CoreSchool::TOLERANCE],
+        'weights' => ['share' => CoreSchool::SHARE, 'hole_factors' => []],
+        'policy' => ['policy' => null],
+        'words' => ['aliases' => []],
+    ];
+
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages) {}
+
+    public function show(#[CurrentUser] User $user): View
+    {
+        $school = $user->school;
+        $core = $this->mapper->school($school);
+        $zones = DateTimeZone::listIdentifiers();
+
+        return view('settings.show', [
+            'school' => $school,
+            'zones' => array_combine($zones, $zones),
+            'styles' => $this->named(array_column(BearingStyle::cases(), 'value'), 'beginning.school.styles'),
+            'doctrines' => $this->named(array_column(Doctrine::cases(), 'value'), 'beginning.doctrine.names'),
+            'sizes' => $core->statures->sizes,
+            'sizeNames' => array_combine(array_keys($core->statures->sizes), array_keys($core->statures->sizes)),
+            'tolerance' => round(100 * $core->tolerance, 1),
+            'factors' => array_map(static fn (HoleKind $kind): array => [
+                'kind' => $kind->value,
+                'label' => __('holes.kinds.'.$kind->value),
+                'value' => old("factors.{$kind->value}", (string) $kind->factorIn($core)),
+            ], HoleKind::cases()),
+            'share' => (int) round(100 * $core->share),
+            'table' => new PolicyTable($core, $school->ranks),
+            'words' => (array) old('words', WordRows::of($school)),
+            'wordChoices' => WordRows::choices(),
+        ]);
+    }
+
+    public function general(SchoolStepRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'general', $request->columns());
+    }
+
+    public function doctrine(DoctrineStepRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'doctrine', $request->validated());
+    }
+
+    public function bodies(BodiesRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'bodies', $request->columns());
+    }
+
+    public function weights(SchoolRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'weights', $request->columns());
+    }
+
+    public function policy(PolicyRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'policy', $request->columns());
+    }
+
+    public function words(WordsRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'words', $request->columns());
+    }
+
+    /** A section as it is where a school says nothing. */
+    public function reset(#[CurrentUser] User $user, string $section): RedirectResponse
+    {
+        $user->school->update(self::DEFAULTS[$section]);
+
+        return $this->back($section)->with('status', __('settings.reset-done', ['section' => __("settings.{$section}.title")]));
+    }
+
+    /** @param array<string, mixed> $columns */
+    private function save(FieldsRequest $request, School $school, string $section, array $columns): RedirectResponse
+    {
+        if ($request->boolean('preview')) {
+            $change = SettingChange::of($school, $columns, $this->mapper, $this->coverages);
+
+            return $this->back($section)->withInput()->with("preview-{$section}", $change);
+        }
+        $school->update($columns);
+
+        return $this->back($section)->with('status', __('settings.saved', ['section' => __("settings.{$section}.title")]));
+    }
+
+    private function back(string $section): RedirectResponse
+    {
+        return redirect()->to(route('settings')."#{$section}");
+    }
+
+    /**
+     * @param list<string> $values
+     *
+     * @return array<string, string> text by value
+     */
+    private function named(array $values, string $key): array
+    {
+        return array_combine($values, array_map(static fn (string $value): string => __("{$key}.{$value}"), $values));
+    }
+}

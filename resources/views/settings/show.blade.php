@@ -1,0 +1,64 @@
+<x-layout :title="__('settings.title')">
+<h1>{{ __('settings.title') }}</h1>
+<p class="lead-line">{{ __('settings.lead') }}</p>
+<x-invalid/>
+<x-setting section="general">
+    <div class="facet-grid">
+        <x-field name="name" :label="__('beginning.school.name')"><x-input name="name" :value="old('name', $school->name)" required
+            maxlength="200"/></x-field>
+        <x-field name="zone" :label="__('beginning.school.zone')"><x-select name="zone" :options="$zones" :value="old('zone',
+            $school->zone)"/></x-field>
+        <x-field name="bearings" :label="__('beginning.school.bearings')">
+            <x-select name="bearings" :options="$styles" :value="old('bearings', $school->bearings)"/>
+        </x-field>
+    </div>
+</x-setting>
+<x-setting section="doctrine" preview>
+    <x-field class="narrow-field" name="doctrine" :label="__('answers.doctrine')">
+        <x-select name="doctrine" :options="$doctrines" :value="old('doctrine', $school->doctrine)"/>
+    </x-field>
+</x-setting>
+<x-setting section="bodies" preview>
+    <div class="facet-grid">
+        <x-field name="typical" :label="__('settings.bodies.typical')">
+            <x-select name="typical" :options="$sizeNames" :value="old('typical', $school->typical)"/>
+        </x-field>
+        @foreach ($sizes as $name => $metres)
+            <x-field :name="'sizes['.$name.']'" :id="'size-'.$loop->index" :label="__('settings.bodies.size', ['name' => $name])">
+                <x-input :name="'sizes['.$name.']'" :id="'size-'.$loop->index" type="number" min="0.8" max="2.4" step="0.01" required
+                    :value="old('sizes.'.$name, $metres)"/>
+            </x-field>
+        @endforeach
+        <x-field name="tolerance" :label="__('settings.bodies.tolerance')">
+            <x-input name="tolerance" type="number" min="0" max="50" step="0.5" required :value="old('tolerance', $tolerance)"/>
+        </x-field>
+    </div>
+</x-setting>
+<x-setting section="weights" preview>
+    <div class="factors">
+        @foreach ($factors as $factor)
+            <x-field :name="'factors['.$factor['kind'].']'" :id="'factor-'.$loop->index" :label="$factor['label']">
+                <x-input small :name="'factors['.$factor['kind'].']'" :id="'factor-'.$loop->index" type="number" min="0" max="5" step="0.05"
+                    required :value="$factor['value']"/>
+            </x-field>
+        @endforeach
+        <x-field name="share" :label="__('school.weights.share')">
+            <x-input small name="share" type="number" min="1" max="100" required :value="old('share', $share)"/>
+        </x-field>
+    </div>
+</x-setting>
+<x-setting section="policy" preview>
+    @if ($school->ranks->isEmpty())<p>{{ __('school.no-ranks.text') }}</p>@else @include('school.policy')@endif
+</x-setting>
+<x-setting section="words">
+    <x-table class="w-auto" :head="array_values(texts('settings.words.columns'))">
+        @foreach ($words as $row)
+            <tr>
+                <td><x-input small :name="'words['.$loop->index.'][own]'" :id="'own-'.$loop->index" :value="$row['own']" maxlength="60"
+                    :aria-label="__('settings.words.own-of', ['number' => $loop->iteration])"/></td>
+                <td>@include('settings.word', ['at' => $loop->index, 'number' => $loop->iteration, 'value' => $row['word'] ?? ''])</td>
+            </tr>
+        @endforeach
+    </x-table>
+</x-setting>
+</x-layout>
