@@ -34,6 +34,7 @@ use App\Http\Controllers\LoadController;
 use App\Http\Controllers\MatController;
 use App\Http\Controllers\MoveController;
 use App\Http\Controllers\NextStepsController;
+use App\Http\Controllers\PersonalDataController;
 use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\RankController;
 use App\Http\Controllers\RepController;
@@ -213,6 +214,9 @@ Route::middleware(['auth', EndClosedAccounts::class, AskForSecondFactor::class, 
         Route::post('reps', [RepController::class, 'store'])->name('reps.store');
     });
     Route::get('reps/{rep}/correct', [RepController::class, 'correct'])->name('reps.correct')->can('correct', 'rep');
+    Route::get('people/{student}/data', [PersonalDataController::class, 'show'])->name('data.show')->can('view', 'student');
+    Route::get('people/{student}/data.json', [PersonalDataController::class, 'export'])->name('data.export')->can('view', 'student');
+    Route::delete('people/{student}/data', [PersonalDataController::class, 'destroy'])->name('data.erase')->can('delete', 'student');
     Route::resource('people', StudentController::class)->except('destroy')->parameters(['people' => 'student'])->names('students')
         ->middlewareFor('index', Authorize::using('viewAny', Student::class))
         ->middlewareFor(['create', 'store'], Authorize::using('create', Student::class))

@@ -19,7 +19,8 @@ final readonly class AcceptInvitation
             $held = Invitation::query()->whereKey($invitation->id)->lockForUpdate()->first();
             $student = $held?->role === Role::Student ? ($held->students[0] ?? null) : null;
             $isTaken = $student !== null && User::query()->where('student_id', $student)->exists();
-            if ($held === null || $held->isOver() || $isTaken || ($held->role === Role::Student && $student === null)) {
+            $isAllowed = $held?->role !== Role::Student || $held->school->students()->find($student)?->mayHaveAccount() === true;
+            if ($held === null || $held->isOver() || $isTaken || ! $isAllowed) {
                 return null;
             }
             $user = User::create(['school_id' => $held->school_id, 'student_id' => $student, 'name' => $name, 'email' => $email, 'password' => $password, 'role' => $held->role]);

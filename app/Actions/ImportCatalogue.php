@@ -71,7 +71,7 @@ final class ImportCatalogue
         $attacks = $this->sync('attacks', $school->attacks(), 'code', array_map(fn (Attack $attack): array => $this->attack($attack, $ranks), $catalogue->attacks), $by);
         $answers = $this->sync('answers', $school->answers(), 'code', array_map(fn (Answer $answer): array => $this->answer($answer, $ranks, $attacks), $catalogue->answers), $by);
         $this->variants($catalogue->answers, $answers);
-        $students = $this->sync('students', $school->students(), 'code', array_map(fn (Student $student): array => $this->student($student, $ranks), $file->students));
+        $students = $this->sync('students', $school->everyone(), 'code', array_map(fn (Student $student): array => $this->student($student, $ranks), $file->students));
         $this->reps($file, $school, $students, $attacks, $answers, $by);
         $school->unsetRelations();
 

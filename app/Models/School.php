@@ -109,8 +109,14 @@ final class School extends Model
         return $this->hasMany(DrillList::class)->orderBy('name');
     }
 
-    /** @return HasMany<Student, $this> */
+    /** @return HasMany<Student, $this> those who are not forgotten */
     public function students(): HasMany
+    {
+        return $this->everyone()->whereNull((new Student())->qualifyColumn('erased_at'));
+    }
+
+    /** @return HasMany<Student, $this> with those of whom the reps alone are left */
+    public function everyone(): HasMany
     {
         return $this->hasMany(Student::class)->orderBy('name');
     }

@@ -8,8 +8,10 @@ use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
 use App\Models\Concerns\KeepsLog;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
@@ -22,12 +24,17 @@ use StoneDrill\Core\Curriculum\Student as CoreStudent;
  * @property float|null           $height
  * @property CarbonImmutable|null $born
  * @property list<string>         $flags
+ * @property CarbonImmutable|null $erased_at  since when nothing is kept of who it was
+ * @property string|null          $consent_by the guardian who has agreed
+ * @property CarbonImmutable|null $consent_on
  * @property Rank                 $rank
  * @property School $school
  */
 final class Student extends Model
 {
-    use BelongsToSchool;
+    use BelongsToSchool {
+        resolveRouteBindingQuery as ofSchool;
+    }
     use KeepsLog;
 
     /** Whether what bars the student can be read. */
@@ -69,13 +76,37 @@ final class Student extends Model
 
     protected function casts(): array
     {
-        return ['height' => 'float', 'born' => 'immutable_date', 'flags' => Json::TEXTS];
+        return ['height' => 'float', 'born' => 'immutable_date', 'consent_on' => 'immutable_date', 'erased_at' => 'immutable_datetime', 'flags' => Json::TEXTS];
     }
 
     /** @return BelongsTo<Rank, $this> */
     public function rank(): BelongsTo
     {
         return $this->belongsTo(Rank::class);
+    }
+
+    /** @return BelongsToMany<User, $this> who look after the student */
+    public function guardians(): BelongsToMany
+    {
+        return $this->belongsToMany(User::class, 'guardianships');
+    }
+
+    /** Whether an account of the student’s own is allowed: under 16 by consent alone. */
+    public function mayHaveAccount(): bool
+    {
+        return ! $this->isYouth() || $this->consent_by !== null;
+    }
+
+    /**
+     * An address leads to nobody who is forgotten.
+     *
+     * @param Builder<static> $query
+     *
+     * @return Builder<static>
+     */
+    public function resolveRouteBindingQuery($query, $value, $field = null)
+    {
+        return $this->ofSchool($query, $value, $field)->whereNull('erased_at');
     }
 
     /** @return HasMany<Rep, $this> */

@@ -113,7 +113,7 @@ final readonly class CatalogueMapper
     /** Everything a school holds. */
     public function everything(School $school): SchoolFile
     {
-        $students = $school->students()->with('rank')->get();
+        $students = $school->everyone()->with('rank')->get();
         $reps = $school->reps()->with(['student', 'attack', 'answer'])->orderBy('at')->orderBy('id')->get();
 
         $catalogue = $this->curriculum($school);

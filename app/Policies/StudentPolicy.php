@@ -36,4 +36,10 @@ final class StudentPolicy
     {
         return $user->role->writesCurriculum() && $user->school_id === $student->school_id;
     }
+
+    /** Erasing cannot be undone. */
+    public function delete(User $user, Student $student): bool
+    {
+        return $user->role->runsSchool() && $user->school_id === $student->school_id;
+    }
 }

@@ -8,6 +8,7 @@ return [
     'events' => [
         'created' => ':thing “:name” added',
         'deleted' => ':thing “:name” deleted',
+        'erased' => ':thing erased',
         'failed' => 'Sign-in of “:name” failed',
         'imported' => 'File imported into “:name”',
         'locked' => 'Sign-in of “:name” held back after wrong tries',

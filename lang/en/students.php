@@ -5,6 +5,10 @@ declare(strict_types=1);
 return [
     'add' => 'Add a student',
     'born' => 'Born',
+    'consent-by' => 'Consent given by',
+    'consent-hint' => 'For those under 16: the guardian. Without it there is no account.',
+    'consent-on' => 'Consent given on',
+    'data' => 'Data',
     'columns' => ['name' => 'Name', 'rank' => 'Rank', 'height' => 'Height', 'not-allowed' => 'Not allowed', 'reps' => 'Reps', 'last' => 'Last rep'],
     'height' => 'Height in metres',
     'ladder-of' => 'Ladder of :name',

@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'after' => ':Attribute must be after :date.',
     'array' => ':Attribute must be a list.',
+    'before_or_equal' => ':Attribute must not be after :date.',
     'between' => [
         'numeric' => ':Attribute must be between :min and :max.',
     ],

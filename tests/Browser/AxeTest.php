@@ -47,6 +47,8 @@ dataset('screens', [
     'log' => ['head@cinder-quay.example', '/school/log'],
     'outbox' => ['head@cinder-quay.example', '/school/outbox'],
     'account' => ['head@cinder-quay.example', '/account'],
+    'data of a student' => ['head@cinder-quay.example', '/people/2/data'],
+    'settings' => ['head@cinder-quay.example', '/school/settings'],
     'children' => ['guardian@cinder-quay.example', '/children'],
     'a starter' => ['head@cinder-quay.example', '/school/starters/attacks-only'],
     'nothing there' => ['head@cinder-quay.example', '/attacks/999999'],

@@ -18,6 +18,8 @@ final class StudentRequest extends FieldsRequest
             'rank' => ['required', Rule::in($this->school()->ranks->pluck('id')->map(strval(...))->all())],
             'height' => ['nullable', 'numeric', 'between:0.8,2.4'],
             'born' => ['nullable', 'date_format:Y-m-d', 'before:today', 'after:1900-01-01'],
+            'consent_by' => ['nullable', 'string', 'max:200', 'required_with:consent_on'],
+            'consent_on' => ['nullable', 'date_format:Y-m-d', 'before_or_equal:today', 'after:1900-01-01', 'required_with:consent_by'],
             'flags' => ['array'],
             'flags.*' => [Rule::in(self::flags())],
         ];
@@ -39,6 +41,8 @@ final class StudentRequest extends FieldsRequest
             'rank_id' => (int) $values['rank'],
             'height' => isset($values['height']) ? (float) $values['height'] : null,
             'born' => $values['born'] ?? null,
+            'consent_by' => $values['consent_by'] ?? null,
+            'consent_on' => $values['consent_on'] ?? null,
             'flags' => array_values($values['flags'] ?? []),
         ];
     }

@@ -12,6 +12,13 @@
     <x-field name="born" :label="__('students.born')">
         <x-input name="born" type="date" :value="old('born', isset($student) ? $student->born?->format('Y-m-d') : '')"/>
     </x-field>
+    <x-field name="consent_by" :label="__('students.consent-by')" :hint="__('students.consent-hint')">
+        <x-input name="consent_by" :value="old('consent_by', $student->consent_by ?? '')" maxlength="200"
+            aria-describedby="consent_by-hint"/>
+    </x-field>
+    <x-field name="consent_on" :label="__('students.consent-on')">
+        <x-input name="consent_on" type="date" :value="old('consent_on', isset($student) ? $student->consent_on?->format('Y-m-d') : '')"/>
+    </x-field>
 </div>
 <fieldset class="mt-3"><legend class="form-label fs-6">{{ __('students.not-allowed') }}</legend>
     <div class="checks">

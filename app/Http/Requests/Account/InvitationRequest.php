@@ -7,6 +7,7 @@ namespace App\Http\Requests\Account;
 use App\Http\Requests\FieldsRequest;
 use App\Models\Role;
 use App\Models\User;
+use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Validation\Rule;
 
 /** Who is invited, as what, and whom they look after. */
@@ -31,6 +32,17 @@ final class InvitationRequest extends FieldsRequest
     public function messages(): array
     {
         return ['student.required_if' => __('accounts.which-student'), 'student.unique' => __('accounts.student-has-account'), 'children.required_if' => __('accounts.which-children'), 'email.unique' => __('accounts.email-has-account')];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $student = $validator->errors()->isEmpty() && $this->input('role') === Role::Student->value ? $this->school()->students()->find($this->integer('student')) : null;
+            if ($student?->mayHaveAccount() === false) {
+                $validator->errors()->add('student', __('people.consent-needed'));
+            }
+        }];
     }
 
     /** @return list<int> */

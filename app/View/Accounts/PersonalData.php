@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Accounts;
+
+use App\Models\LogEntry;
+use App\Models\Rep;
+use App\Models\Student;
+use App\Models\User;
+
+/** Everything that is kept of a student, and why. */
+final readonly class PersonalData
+{
+    private ?User $account;
+
+    public function __construct(private Student $student)
+    {
+        $this->account = User::query()->where('student_id', $student->id)->first();
+    }
+
+    /** @return list<array{what: string, kept: string, why: string}> */
+    public function rows(): array
+    {
+        $student = $this->student;
+        $kept = [
+            'name' => $student->name,
+            'rank' => $student->rank->name,
+            'born' => $student->born?->format('j M Y') ?? '',
+            'height' => $student->height === null ? '' : $student->heightText(),
+            'flags' => $student->barredText(),
+            'consent' => $student->consent_by === null ? '' : __('people.consent-of', ['name' => $student->consent_by, 'day' => $student->consent_on?->format('j M Y') ?? '–']),
+            'account' => $this->account->email ?? '',
+            'guardians' => $student->guardians()->pluck('name')->implode(', '),
+            'reps' => (string) $student->reps()->count(),
+            'log' => (string) LogEntry::query()->whereMorphedTo('subject', $student)->count(),
+        ];
+
+        return array_map(static fn (string $what): array => ['what' => __("people.kept.{$what}.name"), 'kept' => $kept[$what] === '' ? __('people.nothing') : $kept[$what], 'why' => __("people.kept.{$what}.why")], array_keys($kept));
+    }
+
+    /** @return array<string, mixed> all of it for a file */
+    public function document(): array
+    {
+        $student = $this->student;
+
+        return [
+            'format' => 'stone-drill-person/1',
+            'student' => [
+                'id' => $student->code,
+                'name' => $student->name,
+                'rank' => $student->rank->name,
+                'born' => $student->born?->format('Y-m-d'),
+                'height' => $student->height,
+                'flags' => $student->flags,
+                'consent' => $student->consent_by === null ? null : ['by' => $student->consent_by, 'on' => $student->consent_on?->format('Y-m-d')],
+            ],
+            'account' => $this->account === null ? null : ['name' => $this->account->name, 'email' => $this->account->email, 'since' => $this->account->created_at?->format(DATE_ATOM)],
+            'guardians' => $student->guardians()->get(['name', 'email'])->map(static fn (User $user): array => ['name' => $user->name, 'email' => $user->email])->all(),
+            'reps' => $student->reps()->with('attack')->orderBy('at')->get()->map(static fn (Rep $rep): array => [
+                'id' => $rep->id,
+                'at' => $rep->at->format(DATE_ATOM),
+                'attack' => $rep->attack->title,
+                'side' => $rep->side->value,
+                'rung' => $rep->rung,
+                'outcome' => $rep->outcome->value,
+                'mistakes' => $rep->mistakes,
+                'reason' => $rep->reason,
+            ])->all(),
+            'log' => LogEntry::query()->whereMorphedTo('subject', $student)->orderBy('id')->get()->map(static fn (LogEntry $entry): array => [
+                'at' => $entry->created_at->format(DATE_ATOM),
+                'event' => $entry->event,
+                'changes' => $entry->properties?->all() ?? [],
+            ])->all(),
+        ];
+    }
+}

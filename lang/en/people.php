@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+// What is kept of a student.
+return [
+    'columns' => ['what' => 'What', 'kept' => 'What is kept', 'why' => 'Why'],
+    'consent-needed' => 'Under 16 an account needs the consent of a guardian. Enter it with the student first.',
+    'consent-of' => ':name, :day',
+    'correct' => 'Correct',
+    'erase' => 'Erase',
+    'erase-lead' => 'Name, birth date, stature, flags, consent, account and what the log tells of them go for good. The reps stay without a name. Backups of the database that were made before still hold it until they are deleted. This cannot be undone.',
+    'erased' => 'The student is erased. Their reps stay, without a name.',
+    'export' => 'Export as JSON',
+    'former' => 'Former student',
+    'kept' => [
+        'account' => ['name' => 'Account', 'why' => 'To sign in and see their own ladder.'],
+        'born' => ['name' => 'Birth date', 'why' => 'What is taught under 16 differs.'],
+        'consent' => ['name' => 'Consent of a guardian', 'why' => 'Under 16 there is no account without it.'],
+        'flags' => ['name' => 'Not allowed', 'why' => 'Nobody is drilled on what could hurt them.'],
+        'guardians' => ['name' => 'Guardians', 'why' => 'Who may see the ladder of a child.'],
+        'height' => ['name' => 'Stature', 'why' => 'Distances and partners depend on it.'],
+        'log' => ['name' => 'Entries of the log', 'why' => 'Who changed what, for the head alone.'],
+        'name' => ['name' => 'Name', 'why' => 'To call and record them.'],
+        'rank' => ['name' => 'Rank', 'why' => 'What they are taught depends on it.'],
+        'reps' => ['name' => 'Reps', 'why' => 'What they have proven, and when it fades.'],
+    ],
+    'lead' => 'Everything that this program keeps of them, and what for. They may have it as a file, have it corrected, and have it erased.',
+    'not-the-name' => 'This is not the name. Type it exactly as above; nothing was erased.',
+    'nothing' => 'nothing',
+    'reason' => 'reason erased',
+    'title' => 'Data of :name',
+    'type-name' => 'Type “:name” to confirm',
+];
