@@ -30,6 +30,7 @@ use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HoleController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\ImportController;
+use App\Http\Controllers\KindController;
 use App\Http\Controllers\LoadController;
 use App\Http\Controllers\MatController;
 use App\Http\Controllers\MoveController;
@@ -57,6 +58,7 @@ use App\Http\Middleware\RedirectUnreadable;
 use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\DrillList;
+use App\Models\Kind;
 use App\Models\LogEntry;
 use App\Models\OutboxMail;
 use App\Models\Rank;
@@ -69,7 +71,7 @@ use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 use StoneDrill\Core\Attack\Side;
 
-foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail'] as $row) {
+foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind'] as $row) {
     Route::pattern($row, '[1-9][0-9]{0,17}');
 }
 Route::pattern('rep', '[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}');
@@ -249,6 +251,11 @@ Route::middleware(['auth', EndClosedAccounts::class, AskForSecondFactor::class, 
         Route::get('outbox/{mail}', [OutboxController::class, 'show'])->name('outbox.show')->can('view', 'mail');
         Route::get('log', [LogController::class, 'index'])->name('log')->can('viewAny', LogEntry::class);
         Route::get('log.csv', [LogController::class, 'csv'])->name('log.csv')->can('viewAny', LogEntry::class);
+        Route::resource('kinds', KindController::class)->except('show')
+            ->middlewareFor('index', Authorize::using('viewAny', Kind::class))
+            ->middlewareFor(['create', 'store'], Authorize::using('create', Kind::class))
+            ->middlewareFor(['edit', 'update'], Authorize::using('update', 'kind'))
+            ->middlewareFor('destroy', Authorize::using('delete', 'kind'));
         Route::prefix('settings')->controller(SettingsController::class)->middleware(Authorize::using('update', School::class))->group(function (): void {
             Route::get('', 'show')->name('settings');
             foreach (['general', 'doctrine', 'bodies', 'weights', 'policy', 'words'] as $section) {

@@ -11,7 +11,7 @@ use App\Models\School;
 final class PermissionFixture
 {
     /** What of an address names a row of a school. */
-    public const ROWS = ['{attack}', '{answer}', '{student}', '{rep}', '{rank}', '{list}', '{rung}', '{account}', '{invitation}', '{mail}'];
+    public const ROWS = ['{attack}', '{answer}', '{student}', '{rep}', '{rank}', '{list}', '{rung}', '{account}', '{invitation}', '{mail}', '{kind}'];
 
     /** An account that nobody of the test is signed in with. */
     private static function account(School $school): int
@@ -38,6 +38,7 @@ final class PermissionFixture
             '{version}' => '1',
             '{side}' => 'written',
             '{format}' => 'yaml',
+            '{kind}' => str_contains($pattern, '{kind}') ? $school->kinds()->firstOrCreate(['code' => 'ear'], ['name' => 'Ear held', 'family' => 'grab', 'start' => 'grab', 'attacker_busy' => ['hand'], 'hands' => ['left', 'right'], 'bearings' => [12]])->id : '',
             '{section}' => 'words',
             '{starter}' => 'hit-and-leave',
         ]);

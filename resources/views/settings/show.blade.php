@@ -1,6 +1,7 @@
 <x-layout :title="__('settings.title')">
 <h1>{{ __('settings.title') }}</h1>
 <p class="lead-line">{{ __('settings.lead') }}</p>
+<p><x-button size="sm" :href="route('kinds.index')">{{ __('own-kinds.title') }}</x-button></p>
 <x-invalid/>
 <x-setting section="general">
     <div class="facet-grid">
