@@ -16,12 +16,15 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Laravel\Sanctum\Http\Middleware\CheckForAnyAbility;
 use Symfony\Component\ErrorHandler\Error\FatalError;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
         commands: __DIR__.'/../routes/console.php',
+        apiPrefix: 'api/v1',
     )
     ->withMiddleware(function (Middleware $middleware): void {
         // Same-origin application; see packages/standins/README.md.
@@ -33,10 +36,13 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->web(append: [SkipSessionWriteForHtmx::class], prepend: [SkipCookiesForHtmx::class]);
         // The mat's own script reads it.
         $middleware->encryptCookies(except: [MatKey::COOKIE]);
-        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->alias(['ability' => CheckForAnyAbility::class]);
+        // A program is told in its own language that its token does not hold.
+        $middleware->redirectGuestsTo(static fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
         $exceptions->dontFlash(['password', 'current_password', 'email_password', 'factor_password', 'code']);
         // A part of a page cannot become the sign-in page: the page itself says that nobody is signed in any more.
         $exceptions->render(fn (AuthenticationException $exception, Request $request) => $request->headers->has('HX-Request') ? response('', 401) : null);

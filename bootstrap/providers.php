@@ -2,5 +2,6 @@
 
 return [
     App\Providers\AppServiceProvider::class,
+    Laravel\Sanctum\SanctumServiceProvider::class,
     Spatie\Activitylog\ActivitylogServiceProvider::class,
 ];

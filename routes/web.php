@@ -9,6 +9,7 @@ use App\Http\Controllers\Account\JoinController;
 use App\Http\Controllers\Account\LogController;
 use App\Http\Controllers\Account\OutboxController;
 use App\Http\Controllers\Account\SecondFactorController;
+use App\Http\Controllers\Account\TokenController;
 use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\AttackController;
 use App\Http\Controllers\AttackProofController;
@@ -71,7 +72,7 @@ use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 use StoneDrill\Core\Attack\Side;
 
-foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind'] as $row) {
+foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind', 'access'] as $row) {
     Route::pattern($row, '[1-9][0-9]{0,17}');
 }
 Route::pattern('rep', '[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}');
@@ -247,6 +248,7 @@ Route::middleware(['auth', EndClosedAccounts::class, AskForSecondFactor::class, 
         Route::put('second-factor', [AccountsController::class, 'secondFactor'])->name('accounts.factor')->can('update', School::class);
         Route::post('invitations', [InvitationController::class, 'store'])->name('invitations.store')->can('create', User::class);
         Route::delete('invitations/{invitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy')->can('delete', 'invitation');
+        Route::resource('tokens', TokenController::class)->only('index', 'store', 'destroy')->parameters(['tokens' => 'access'])->middleware(Authorize::using('create', User::class));
         Route::get('outbox', [OutboxController::class, 'index'])->name('outbox')->can('viewAny', OutboxMail::class);
         Route::get('outbox/{mail}', [OutboxController::class, 'show'])->name('outbox.show')->can('view', 'mail');
         Route::get('log', [LogController::class, 'index'])->name('log')->can('viewAny', LogEntry::class);

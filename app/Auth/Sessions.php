@@ -38,9 +38,11 @@ final readonly class Sessions
         $this->forgetRemembered($user);
     }
 
+    /** Everywhere, programs too. */
     public function endAll(User $user): void
     {
         $this->rows($user)->delete();
+        $user->tokens()->delete();
         $this->forgetRemembered($user);
     }
 
@@ -48,6 +50,7 @@ final readonly class Sessions
     public function endOthers(User $user, string $this_): void
     {
         $this->rows($user)->where('id', '!=', $this_)->delete();
+        $user->tokens()->delete();
         $this->forgetRemembered($user);
     }
 

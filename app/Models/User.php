@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Str;
+use Laravel\Sanctum\HasApiTokens;
 
 /**
  * Somebody who can sign in.
@@ -33,6 +34,7 @@ use Illuminate\Support\Str;
 final class User extends Authenticatable
 {
     use BelongsToSchool;
+    use HasApiTokens;
     use KeepsLog;
 
     /** Characters that a new password has at least. */

@@ -39,8 +39,8 @@ final readonly class CatalogueWriter
             : Yaml::dump($document, 4, 2, Yaml::DUMP_MULTI_LINE_LITERAL_BLOCK);
     }
 
-    /** @return array<string, mixed> */
-    private function document(SchoolFile $file): array
+    /** @return array<string, mixed> by section; what is empty is left out */
+    public function document(SchoolFile $file): array
     {
         $catalogue = $file->catalogue;
 

@@ -16,6 +16,8 @@ return [
         'reset-sent' => 'Link for a new password sent to “:name”',
         'signed-in' => '“:name” signed in',
         'signed-out' => '“:name” signed out',
+        'token' => 'Token for a program made by “:name”',
+        'token-gone' => 'Token for a program revoked by “:name”',
         'updated' => ':thing “:name” changed',
     ],
     'export' => 'Export as CSV',

@@ -39,6 +39,7 @@ final class PermissionFixture
             '{side}' => 'written',
             '{format}' => 'yaml',
             '{kind}' => str_contains($pattern, '{kind}') ? $school->kinds()->firstOrCreate(['code' => 'ear'], ['name' => 'Ear held', 'family' => 'grab', 'start' => 'grab', 'attacker_busy' => ['hand'], 'hands' => ['left', 'right'], 'bearings' => [12]])->id : '',
+            '{access}' => '999999',
             '{section}' => 'words',
             '{starter}' => 'hit-and-leave',
         ]);

@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 it('lets every table of ours belong to a school', function (): void {
-    $others = ['schools', 'migrations', 'sessions', 'cache', 'cache_locks', 'jobs', 'failed_jobs', 'password_reset_tokens'];
+    $others = ['schools', 'migrations', 'sessions', 'cache', 'cache_locks', 'jobs', 'failed_jobs', 'password_reset_tokens', 'personal_access_tokens'];
     foreach (array_diff(Schema::getTableListing(schemaQualified: false), $others) as $table) {
         expect(Schema::hasColumn($table, 'school_id'))->toBeTrue($table);
     }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\RecordReps;
+use App\Actions\RecordSentReps;
 use App\Http\Requests\MatRepsRequest;
-use App\Http\Requests\RepRequest;
 use App\Models\Role;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
@@ -21,7 +20,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Validator;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Proof\Outcome;
@@ -80,25 +78,9 @@ final readonly class MatController
      */
     public function store(MatRepsRequest $request, #[CurrentUser] User $user): JsonResponse
     {
-        $school = $user->school;
-        $rules = RepRequest::of($school);
-        $kept = $refused = [];
-        foreach ($request->reps() as $rep) {
-            $validator = Validator::make($rep, $rules, RepRequest::texts());
-            if ($validator->fails()) {
-                $refused[] = ['id' => $rep['sent'], 'why' => (string) $validator->errors()->first(), 'field' => (string) $validator->errors()->keys()[0]];
+        $by = static fn (array $rep): ?User => Recorder::read($rep['by'] ?? null, $user);
 
-                continue;
-            }
-            $result = (new RecordReps($school, Recorder::read($rep['by'] ?? null, $user)))->record($validator->validated());
-            if ($result->stored) {
-                $kept[] = $rep['sent'];
-            } else {
-                $refused[] = ['id' => $rep['sent'], 'why' => $result->why, 'field' => 'id', 'stored' => $result->other?->only('id', 'rung', 'outcome')];
-            }
-        }
-
-        return response()->json(['kept' => $kept, 'refused' => $refused]);
+        return response()->json((new RecordSentReps($user->school))->record($request->reps(), $by));
     }
 
     /** The version of scripts and styles. */

@@ -43,7 +43,7 @@ final class RepRequest extends FieldsRequest
 
         return [
             'id' => ['bail', 'required', 'string', 'uuid'],
-            'student_id' => ['bail', 'required', new RowId(), $own('students')],
+            'student_id' => ['bail', 'required', new RowId(), $own('students')->whereNull('erased_at')],
             'attack_id' => ['bail', 'required', new RowId(), $own('attacks')],
             'side' => ['required', Rule::enum(Side::class)],
             'rung' => ['bail', 'required', 'integer', Rule::in(app(CatalogueMapper::class)->ladder($school)->ids())],

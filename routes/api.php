@@ -1,0 +1,25 @@
+<?php
+
+use App\Http\Controllers\Api\CurriculumController;
+use App\Http\Controllers\Api\DocumentController;
+use App\Http\Controllers\Api\PeopleController;
+use App\Http\Controllers\Api\RepsController;
+use App\Http\Middleware\EndClosedAccounts;
+use App\Http\Middleware\RaiseLimitsForImports;
+use Illuminate\Support\Facades\Route;
+
+// Programs, each with a token that reads, or records, or both. What it says of itself needs none.
+Route::get('openapi.json', DocumentController::class)->name('api.document');
+
+Route::middleware(['auth:sanctum', EndClosedAccounts::class, 'throttle:120,1'])->name('api.')->group(function (): void {
+    Route::middleware('ability:read')->group(function (): void {
+        Route::get('school', [CurriculumController::class, 'school'])->name('school');
+        Route::get('attacks', [CurriculumController::class, 'attacks'])->name('attacks');
+        Route::get('answers', [CurriculumController::class, 'answers'])->name('answers');
+        Route::get('coverage', [CurriculumController::class, 'coverage'])->name('coverage');
+        Route::get('students', [PeopleController::class, 'index'])->name('students');
+        Route::get('students/{code}/proofs', [PeopleController::class, 'proofs'])->name('proofs')->where('code', '[a-z0-9-]{1,120}');
+        Route::get('reps', [RepsController::class, 'index'])->name('reps');
+    });
+    Route::post('reps', [RepsController::class, 'store'])->name('reps.store')->middleware(['ability:record', RaiseLimitsForImports::class]);
+});
