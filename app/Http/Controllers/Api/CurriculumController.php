@@ -43,7 +43,7 @@ final readonly class CurriculumController
         $catalogue = $this->mapper->curriculum($user->school);
         $rank = $request->string('rank')->value();
         if ($rank !== '' && ! isset($catalogue->rankOrder()[$rank])) {
-            return response()->json(['message' => __('api.no-rank', ['rank' => $rank])], 422);
+            return response()->json(['message' => __('programs.no-rank', ['rank' => $rank])], 422);
         }
         $report = CoverageReport::of($catalogue, $this->coverages->of($user->school), $rank === '' ? null : $rank);
 
