@@ -12,6 +12,7 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
+use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 
 /** Invites somebody to a school: by mail with a link, or with a code on a card. */
 final readonly class InvitePerson
@@ -19,9 +20,9 @@ final readonly class InvitePerson
     /**
      * @param list<int> $students ids: the student who is invited, or the children of a guardian
      *
-     * @return string the code, which is not known again afterwards
+     * @return array{string, bool} the code, which is not known again afterwards, and whether a mail has brought it
      */
-    public function invite(School $school, string $name, ?string $email, Role $role, array $students, User $by): string
+    public function invite(School $school, string $name, ?string $email, Role $role, array $students, User $by): array
     {
         $code = Invitation::newCode();
         $invitation = DB::transaction(static fn (): Invitation => Invitation::create([
@@ -34,10 +35,21 @@ final readonly class InvitePerson
             'invited_by_id' => $by->id,
             'expires_at' => CarbonImmutable::now()->addDays(Invitation::DAYS),
         ]));
-        if ($invitation->email !== null) {
-            Mail::to($invitation->email)->send(new InvitationMail($invitation->setRelation('school', $school), route('join.show', $code)));
+
+        return [$code, $email !== null && $this->send($invitation->setRelation('school', $school), User::sameEmail($email), $code)];
+    }
+
+    /** @return bool false where there is no way to send it now */
+    private function send(Invitation $invitation, string $email, string $code): bool
+    {
+        try {
+            Mail::to($email)->send(new InvitationMail($invitation, route('join.show', $code)));
+        } catch (TransportExceptionInterface $exception) {
+            report($exception);
+
+            return false;
         }
 
-        return $code;
+        return true;
     }
 }

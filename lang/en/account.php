@@ -32,6 +32,7 @@ return [
         'title' => 'Second factor',
         'wrong' => 'This code is not right, or has been used. Wait for the next one.',
     ],
+    'mail-failed' => 'The mail could not be sent: the mail server does not answer. Nothing was changed; try again later.',
     'new-email' => 'New email',
     'password' => 'Password',
     'password-changed' => 'Password changed. You are signed out on all other devices.',

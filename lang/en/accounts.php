@@ -9,6 +9,7 @@ return [
         'code' => 'Code:',
         'days' => 'The code works once, for :days days.',
         'lead' => 'Print this card now and hand it over. The code is shown only here; if it is lost, invite again.',
+        'mail-failed' => 'The mail could not be sent: the mail server does not answer. The invitation stands; hand over the code instead.',
         'open' => 'Open',
         'text' => ':name, you are invited as :role.',
         'title' => 'Invitation for :name',

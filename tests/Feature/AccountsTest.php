@@ -234,3 +234,30 @@ it('tells an import in one entry', function (): void {
     expect($this->hall->log()->where('event', 'imported')->sole()->properties['attributes']['attacks'])->toBe(['added' => 2])
         ->and($this->hall->log()->where('event', 'created')->where('subject_type', App\Models\Attack::class)->exists())->toBeFalse();
 });
+
+it('goes on without mail where the mail server does not answer, and says so', function (): void {
+    // A server that nobody runs.
+    config(['mail.default' => 'smtp', 'mail.mailers.smtp' => ['transport' => 'smtp', 'host' => '127.0.0.1', 'port' => 1, 'timeout' => 1]]);
+    $this->actingAs($this->head)->post('/school/invitations', ['name' => 'Ro', 'email' => 'ro@alder.example', 'role' => 'assistant'])->assertOk()
+        ->assertSee('The mail could not be sent')->assertSee('Invitation for Ro')->assertSee('class="code"', false);
+    expect(Invitation::count())->toBe(1);
+    $this->put('/account/email', ['email' => 'new@small.example', 'email_password' => 'a long password'])->assertRedirect('/account')->assertSessionHasErrorsIn('email', 'email');
+    $this->put('/account/password', ['current_password' => 'a long password', 'password' => 'another long one'])->assertRedirect('/account')->assertSessionHas('status');
+    expect(Illuminate\Support\Facades\Hash::check('another long one', $this->head->fresh()->password))->toBeTrue();
+});
+
+it('lets two heads who remove each other at once not both go', function (): void {
+    $second = User::create(['school_id' => $this->hall->id, 'name' => 'Second', 'email' => 'second@small.example', 'password' => 'a long password', 'role' => Role::Head]);
+    $locked = [];
+    DB::listen(function ($query) use (&$locked): void {
+        if (str_contains($query->sql, 'for update')) {
+            $locked[] = $query->sql;
+        }
+    });
+    $action = app(ChangeAccount::class);
+
+    // The school’s own row is held before anybody looks who is left: the second waits, and finds the first gone.
+    expect([$action->close($second), $action->close($this->head)])->toBe([true, false])
+        ->and($locked)->toHaveCount(2)->and($locked[0])->toContain('from "schools"')
+        ->and(User::query()->where('role', Role::Head)->whereNull('closed_at')->count())->toBe(1);
+});

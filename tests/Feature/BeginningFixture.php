@@ -22,7 +22,7 @@ final class BeginningFixture
         return app(\App\Actions\BeginSchool::class)->begin(
             ['name' => 'Brackenfold Hall', 'zone' => 'UTC', 'bearings' => 'clock'],
             ['name' => 'Wren Aldous', 'email' => 'wren@brackenfold.example', 'password' => 'a long password'],
-        );
+        )->fresh();
     }
 
     /** @param list<string> $names */

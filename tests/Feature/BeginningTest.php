@@ -217,3 +217,21 @@ it('says on the command line what is wrong, and starts nothing', function (array
     [['--password' => 'short'], 'at least 10'],
     [['--starter' => 'everything'], 'must be one of the choices'],
 ]);
+
+it('answers lists where words are meant, and words where lists are', function (): void {
+    $user = BeginningFixture::begun();
+    $user->school->update(['setup' => SetupStep::Curriculum]);
+    app(App\Actions\SetRanks::class)->set($user->school, [['name' => 'Only', 'max_beats' => 4, 'goal_rung' => 2]]);
+    $this->actingAs($user);
+    foreach ([['/begin/school', ['name' => ['x'], 'zone' => ['x'], 'bearings' => ['x']]], ['/begin/doctrine', ['doctrine' => ['x']]], ['/begin/ranks', ['ranks' => 'x']], ['/begin/ranks', ['ranks' => [['name' => 'One', 'max_beats' => ['x'], 'goal_rung' => ['x']], 'x', ['name' => ['x']]]]], ['/begin/contact', ['policy' => 'x']], ['/begin/contact', ['policy' => ['choke' => 'x', 'fall' => ['all' => 'x'], 'neck' => ['all' => ['pads' => ['x']]]]]]] as [$path, $fields]) {
+        expect($this->from($path)->put($path, $fields)->getStatusCode())->toBe(302, $path);
+        $this->get($path)->assertOk();
+    }
+    foreach (['/begin/ranks?list[]=x', '/begin/ranks?count[]=3', '/join?code[]=x', '/begin?once[]=x'] as $path) {
+        expect($this->get($path)->getStatusCode())->toBeLessThan(500, $path);
+    }
+    $this->post('/sign-out');
+    expect($this->post('/join', ['code' => ['x']])->getStatusCode())->toBe(302)
+        ->and($this->from('/begin')->post('/begin', ['name' => ['x'], 'email' => ['x'], 'password' => ['x'], 'person' => ['x']])->getStatusCode())->toBe(302);
+    $this->get('/begin')->assertOk();
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Workbench;
 
+use App\Http\Word;
 use Illuminate\Http\Request;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
@@ -38,9 +39,9 @@ final readonly class BenchSettings
         return new self(
             $defender,
             $attacker,
-            $attack->side(Side::tryFrom(self::word($request, 'side')) ?? Side::Written),
+            $attack->side(Side::tryFrom(Word::in($request, 'side')) ?? Side::Written),
             is_numeric($rung) && $catalogue->ladder->has((int) $rung) ? $catalogue->ladder->get((int) $rung) : null,
-            BearingStyle::tryFrom(self::word($request, 'style')) ?? $catalogue->school->conventions->bearings,
+            BearingStyle::tryFrom(Word::in($request, 'style')) ?? $catalogue->school->conventions->bearings,
             $sizes->bodies($defender, $attacker, $attack->facets->build),
             $sizes->all(),
         );
@@ -49,14 +50,9 @@ final readonly class BenchSettings
     /** @param array<string, float> $sizes */
     private static function known(Request $request, string $key, array $sizes): ?string
     {
-        $word = self::word($request, $key);
+        $word = Word::in($request, $key);
 
         return isset($sizes[$word]) ? $word : null;
-    }
-
-    private static function word(Request $request, string $key): string
-    {
-        return is_string($request->input($key)) ? $request->input($key) : '';
     }
 
     public function isMirrored(): bool

@@ -1,5 +1,6 @@
 <x-layout :title="__('accounts.card.title', ['name' => $name])">
 <h1 class="no-print">{{ __('accounts.card.title', ['name' => $name]) }}</h1>
+@if ($hasFailed)<div class="flash flash-error no-print" role="alert">{{ __('accounts.card.mail-failed') }}</div>@endif
 <p class="lead-line no-print">{{ __('accounts.card.lead') }}</p>
 <section class="slab invitation-card">
     <p><strong>{{ $school->name }}</strong></p>

@@ -3,7 +3,7 @@
 <select {{ $attributes->class(['form-select', 'form-select-sm' => $small, 'is-invalid' => $errors->has($name)]) }} id="{{ $id ?? $name }}"
     name="{{ $name }}">
 @foreach ($options as $option => $text)
-    <option value="{{ $option }}" @selected((string) $option === (string) $value)>{{ $text }}</option>
+    <option value="{{ $option }}" @selected(is_scalar($value) && (string) $option === (string) $value)>{{ $text }}</option>
 @endforeach
 {{ $slot }}
 </select>

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Account;
 use App\Auth\Sessions;
 use App\Http\Requests\Account\EmailRequest;
 use App\Http\Requests\Account\PasswordRequest;
+use App\Http\Word;
 use App\Mail\AccountChangedMail;
 use App\Mail\EmailChangeMail;
 use App\Models\User;
@@ -19,6 +20,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\URL;
+use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 
 /** What everybody looks after of their own account: name, email, password, and where they are signed in. */
 final readonly class AccountController
@@ -38,7 +40,7 @@ final readonly class AccountController
         $user->update(['password' => (string) $request->validated('password')]);
         $this->sessions->endOthers($user, $request->session()->getId());
         activity()->performedOn($user)->event('password')->log('password');
-        Mail::to($user->email)->send(new AccountChangedMail($user, 'password'));
+        AccountChangedMail::tell($user, 'password');
 
         return redirect()->route('account')->with('status', __('account.password-changed'));
     }
@@ -48,31 +50,37 @@ final readonly class AccountController
     {
         $email = (string) $request->validated('email');
         $link = URL::temporarySignedRoute('account.email.confirm', CarbonImmutable::now()->addMinutes(self::EMAIL_MINUTES), ['account' => $user->id, 'from' => $user->email, 'to' => $email]);
-        Mail::to($email)->send(new EmailChangeMail($user, $link));
+        try {
+            Mail::to($email)->send(new EmailChangeMail($user, $link));
+        } catch (TransportExceptionInterface $exception) {
+            report($exception);
+
+            return redirect()->route('account')->withInput($request->only('email'))->withErrors(['email' => __('account.mail-failed')], 'email');
+        }
 
         return redirect()->route('account')->with('status', __('account.email-sent', ['email' => $email]));
     }
 
     public function confirmEmail(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $isTheirs = $request->hasValidSignature() && $request->integer('account') === $user->id && $request->string('from')->value() === $user->email;
+        $isTheirs = $request->hasValidSignature() && $request->integer('account') === $user->id && Word::in($request, 'from') === $user->email;
         if (! $isTheirs) {
             return redirect()->route('account')->with('error', __('account.email-gone'));
         }
         $before = $user->email;
         try {
-            DB::transaction(static fn () => $user->update(['email' => (string) $request->string('to')]));
+            DB::transaction(static fn () => $user->update(['email' => Word::in($request, 'to')]));
         } catch (UniqueConstraintViolationException) {
             return redirect()->route('account')->with('error', __('account.email-gone'));
         }
-        Mail::to($before)->send(new AccountChangedMail($user, 'email'));
+        AccountChangedMail::tell($user, 'email', $before);
 
         return redirect()->route('account')->with('status', __('account.email-changed', ['email' => $user->email]));
     }
 
     public function endSession(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $one = $request->string('session')->value();
+        $one = Word::in($request, 'session');
         $one === '' ? $this->sessions->endOthers($user, $request->session()->getId()) : $this->sessions->end($user, $one);
 
         return redirect()->route('account')->with('status', __('account.session-ended'));

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Account;
 
 use App\Http\Requests\Account\ForgottenPasswordRequest;
 use App\Http\Requests\Account\NewPasswordRequest;
+use App\Http\Word;
 use App\Jobs\SendPasswordReset;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -29,7 +30,7 @@ final class ForgottenPasswordController
 
     public function edit(Request $request, string $token): View
     {
-        return view('session.new-password', ['token' => $token, 'email' => (string) $request->string('email')]);
+        return view('session.new-password', ['token' => $token, 'email' => Word::in($request, 'email')]);
     }
 
     public function update(NewPasswordRequest $request): RedirectResponse

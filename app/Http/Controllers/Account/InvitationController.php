@@ -20,13 +20,13 @@ final class InvitationController
     {
         $role = Role::from((string) $request->validated('role'));
         $email = $request->validated('email');
-        $code = $action->invite($user->school, (string) $request->validated('name'), $email, $role, $request->students(), $user);
-        if ($email !== null) {
+        [$code, $isSent] = $action->invite($user->school, (string) $request->validated('name'), $email, $role, $request->students(), $user);
+        if ($isSent) {
             return redirect()->route('accounts.index')->with('status', __('accounts.invited', ['email' => $email]));
         }
 
         // The code is known this once; whoever loads the page again invites anew.
-        return view('accounts.card', ['name' => $request->validated('name'), 'role' => $role, 'code' => Invitation::spaced($code), 'school' => $user->school]);
+        return view('accounts.card', ['name' => $request->validated('name'), 'role' => $role, 'code' => Invitation::spaced($code), 'school' => $user->school, 'hasFailed' => $email !== null]);
     }
 
     public function destroy(Invitation $invitation): RedirectResponse

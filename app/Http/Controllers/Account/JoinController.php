@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Account;
 
 use App\Actions\AcceptInvitation;
 use App\Http\Requests\Account\JoinRequest;
+use App\Http\Word;
 use App\Models\Invitation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -24,7 +25,7 @@ final class JoinController
     /** The code of a card, as it was typed. */
     public function find(Request $request): RedirectResponse
     {
-        $code = (string) preg_replace('/[^A-Za-z0-9]/', '', (string) $request->string('code'));
+        $code = (string) preg_replace('/[^A-Za-z0-9]/', '', Word::in($request, 'code'));
         $invitation = Invitation::byCode($code);
 
         return $invitation === null

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Http\Word;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
@@ -41,7 +42,7 @@ final readonly class CurriculumController
     public function coverage(Request $request, #[CurrentUser] User $user, Texts $texts): JsonResponse
     {
         $catalogue = $this->mapper->curriculum($user->school);
-        $rank = $request->string('rank')->value();
+        $rank = Word::in($request, 'rank');
         if ($rank !== '' && ! isset($catalogue->rankOrder()[$rank])) {
             return response()->json(['message' => __('programs.no-rank', ['rank' => $rank])], 422);
         }

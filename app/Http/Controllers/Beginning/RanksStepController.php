@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Beginning;
 
 use App\Actions\SetRanks;
 use App\Http\Requests\Beginning\RanksStepRequest;
+use App\Http\Word;
 use App\Models\SetupStep;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
@@ -24,7 +25,7 @@ final readonly class RanksStepController
     public function show(Request $request, #[CurrentUser] User $user): View
     {
         $ladder = $this->mapper->ladder($user->school);
-        $list = trim((string) $request->string('list'));
+        $list = trim(Word::in($request, 'list'));
         $count = $request->integer('count');
         $rows = match (true) {
             $list !== '' => RankRows::pasted($list, $ladder),

@@ -8,7 +8,6 @@ use App\Auth\Sessions;
 use App\Http\Requests\FieldsRequest;
 use App\Mail\AccountChangedMail;
 use App\Models\User;
-use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Password as Broker;
 use Illuminate\Validation\Rules\Password;
 
@@ -30,7 +29,7 @@ final class NewPasswordRequest extends FieldsRequest
             $user->update(['password' => $password]);
             app(Sessions::class)->endAll($user);
             activity()->performedOn($user)->event('password')->log('password');
-            Mail::to($user->email)->send(new AccountChangedMail($user, 'password'));
+            AccountChangedMail::tell($user, 'password');
         }) === Broker::PASSWORD_RESET;
     }
 }
