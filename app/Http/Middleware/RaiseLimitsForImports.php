@@ -15,7 +15,8 @@ final class RaiseLimitsForImports
 
     public function handle(Request $request, Closure $next): Response
     {
-        if (ini_parse_quantity((string) ini_get('memory_limit')) > 0) {
+        $limit = ini_parse_quantity((string) ini_get('memory_limit'));
+        if ($limit > 0 && $limit < ini_parse_quantity(self::MEMORY)) {
             ini_set('memory_limit', self::MEMORY);
         }
 
