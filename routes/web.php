@@ -36,6 +36,7 @@ use App\Http\Controllers\LoadController;
 use App\Http\Controllers\MatController;
 use App\Http\Controllers\MoveController;
 use App\Http\Controllers\NextStepsController;
+use App\Http\Controllers\PeopleFileController;
 use App\Http\Controllers\PersonalDataController;
 use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\RankController;
@@ -217,6 +218,12 @@ Route::middleware(['auth', EndClosedAccounts::class, AskForSecondFactor::class, 
         Route::post('reps', [RepController::class, 'store'])->name('reps.store');
     });
     Route::get('reps/{rep}/correct', [RepController::class, 'correct'])->name('reps.correct')->can('correct', 'rep');
+    Route::prefix('people/file')->controller(PeopleFileController::class)->middleware(Authorize::using('create', Student::class))->group(function (): void {
+        Route::get('', 'show')->name('people.file');
+        Route::post('check', 'check')->name('people.check');
+        Route::post('', 'store')->name('people.import');
+        Route::get('people.csv', 'export')->name('people.export');
+    });
     Route::get('people/{student}/data', [PersonalDataController::class, 'show'])->name('data.show')->can('view', 'student');
     Route::get('people/{student}/data.json', [PersonalDataController::class, 'export'])->name('data.export')->can('view', 'student');
     Route::delete('people/{student}/data', [PersonalDataController::class, 'destroy'])->name('data.erase')->can('delete', 'student');

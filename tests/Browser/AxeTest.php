@@ -47,6 +47,7 @@ dataset('screens', [
     'log' => ['head@cinder-quay.example', '/school/log'],
     'outbox' => ['head@cinder-quay.example', '/school/outbox'],
     'account' => ['head@cinder-quay.example', '/account'],
+    'people from a spreadsheet' => ['head@cinder-quay.example', '/people/file'],
     'data of a student' => ['head@cinder-quay.example', '/people/2/data'],
     'settings' => ['head@cinder-quay.example', '/school/settings'],
     'children' => ['guardian@cinder-quay.example', '/children'],

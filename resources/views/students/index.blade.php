@@ -3,6 +3,7 @@
     <x-button size="sm" data-key="b" :href="route('board')">{{ __('board.board') }}</x-button>
     @can('create', App\Models\Rep::class)<x-button size="sm" :href="route('reps.file')">{{ __('reps.file.title') }}</x-button>@endcan
     @can('create', App\Models\Student::class)
+        <x-button size="sm" :href="route('people.file')">{{ __('students.file.title') }}</x-button>
         <x-button kind="rust" size="sm" data-key="n" :href="route('students.create')">{{ __('students.add') }}</x-button>
     @endcan
 </x-heading>
