@@ -13,8 +13,12 @@ use Illuminate\Support\Str;
 /** The devices on which somebody is signed in, and the end of that. */
 final readonly class Sessions
 {
-    /** @return list<array{id: string, address: string, device: string, last: CarbonImmutable, isThis: bool}> the one used last first */
-    public function of(User $user, string $this_): array
+    /**
+     * @param string $current id of the session that asks
+     *
+     * @return list<array{id: string, address: string, device: string, last: CarbonImmutable, isThis: bool}> the one used last first
+     */
+    public function of(User $user, string $current): array
     {
         $rows = $this->rows($user)->orderByDesc('last_activity')->get();
 
@@ -23,7 +27,7 @@ final readonly class Sessions
             'address' => (string) $row->ip_address,
             'device' => self::device((string) $row->user_agent),
             'last' => CarbonImmutable::createFromTimestamp($row->last_activity),
-            'isThis' => $row->id === $this_,
+            'isThis' => $row->id === $current,
         ])->all());
     }
 
@@ -47,9 +51,9 @@ final readonly class Sessions
     }
 
     /** Ends all but the one that asks for it. */
-    public function endOthers(User $user, string $this_): void
+    public function endOthers(User $user, string $current): void
     {
-        $this->rows($user)->where('id', '!=', $this_)->delete();
+        $this->rows($user)->where('id', '!=', $current)->delete();
         $user->tokens()->delete();
         $this->forgetRemembered($user);
     }

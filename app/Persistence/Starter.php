@@ -33,6 +33,8 @@ enum Starter: string
 
     public function catalogue(): Catalogue
     {
-        return (new CatalogueReader())->read((string) file_get_contents($this->file()), Format::Yaml)->catalogue;
+        static $read = [];
+
+        return $read[$this->value] ??= (new CatalogueReader())->read((string) file_get_contents($this->file()), Format::Yaml)->catalogue;
     }
 }

@@ -36,6 +36,10 @@ abstract class FieldsRequest extends FormRequest
                 // What is typed is kept from the request that came in, of which this one is a copy.
                 request()->merge([$field => null]);
             }
+            // However it is capitalised, it is the same.
+            if (in_array('email', $rules, true) && is_string($this->input($field))) {
+                $this->merge([$field => User::sameEmail($this->input($field))]);
+            }
         }
     }
 }

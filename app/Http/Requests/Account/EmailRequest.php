@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests\Account;
 
 use App\Http\Requests\FieldsRequest;
-use App\Models\User;
 
 /** Another email, by who knows the password. */
 final class EmailRequest extends FieldsRequest
@@ -16,11 +15,5 @@ final class EmailRequest extends FieldsRequest
     public function rules(): array
     {
         return ['email' => ['required', 'string', 'max:200', 'email', 'unique:users'], 'email_password' => ['required', 'string', 'max:200', 'current_password']];
-    }
-
-    protected function prepareForValidation(): void
-    {
-        parent::prepareForValidation();
-        $this->merge(['email' => User::sameEmail((string) $this->string('email'))]);
     }
 }

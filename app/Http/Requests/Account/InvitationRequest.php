@@ -6,7 +6,6 @@ namespace App\Http\Requests\Account;
 
 use App\Http\Requests\FieldsRequest;
 use App\Models\Role;
-use App\Models\User;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Validation\Rule;
 
@@ -53,13 +52,5 @@ final class InvitationRequest extends FieldsRequest
             Role::Guardian => $this->validated('children'),
             default => [],
         }));
-    }
-
-    protected function prepareForValidation(): void
-    {
-        parent::prepareForValidation();
-        if ($this->filled('email')) {
-            $this->merge(['email' => User::sameEmail((string) $this->string('email'))]);
-        }
     }
 }

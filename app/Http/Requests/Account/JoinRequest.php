@@ -6,7 +6,6 @@ namespace App\Http\Requests\Account;
 
 use App\Http\Requests\FieldsRequest;
 use App\Models\Invitation;
-use App\Models\User;
 use Illuminate\Validation\Rules\Password;
 
 /** The account of somebody who was invited. Where a mail invited them, its address is theirs. */
@@ -31,7 +30,6 @@ final class JoinRequest extends FieldsRequest
     protected function prepareForValidation(): void
     {
         parent::prepareForValidation();
-        $invited = Invitation::byCode((string) $this->route('code'))?->email;
-        $this->merge(['email' => $invited ?? User::sameEmail((string) $this->string('email'))]);
+        $this->merge(['email' => Invitation::byCode((string) $this->route('code'))->email ?? $this->input('email')]);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Beginning;
 
-use App\Models\User;
 use Illuminate\Validation\Rules\Password;
 
 /** The same, with the account of its first head. */
@@ -19,12 +18,6 @@ final class BeginSchoolRequest extends SchoolStepRequest
             'email' => ['required', 'string', 'max:200', 'email', 'unique:users'],
             'password' => ['required', 'string', 'max:200', Password::defaults()],
         ];
-    }
-
-    protected function prepareForValidation(): void
-    {
-        parent::prepareForValidation();
-        $this->merge(['email' => User::sameEmail((string) $this->string('email'))]);
     }
 
     /** @return array{name: string, email: string, password: string} */
