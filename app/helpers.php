@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\User;
 use App\View\Texts;
+use Carbon\CarbonInterface;
 use StoneDrill\Core\Text;
 
 if (! function_exists('say')) {
@@ -24,5 +26,15 @@ if (! function_exists('texts')) {
         $found = __($key);
 
         return is_array($found) ? $found : [$key => $key];
+    }
+}
+
+if (! function_exists('school_time')) {
+    /** A moment by the clock of the school of whoever is signed in, in a format of PHP. */
+    function school_time(?CarbonInterface $at, string $format = 'j M Y, H:i'): string
+    {
+        $user = auth()->user();
+
+        return $at?->setTimezone($user instanceof User ? $user->school->zone : 'UTC')->format($format) ?? __('words.never');
     }
 }

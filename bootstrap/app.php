@@ -43,7 +43,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
-        $exceptions->dontFlash(['password', 'current_password', 'email_password', 'factor_password', 'code']);
+        $exceptions->dontFlash(['password', 'current_password', 'email_password', 'factor_password', 'code', 'pin', 'pin_password']);
         // A part of a page cannot become the sign-in page: the page itself says that nobody is signed in any more.
         $exceptions->render(fn (AuthenticationException $exception, Request $request) => $request->headers->has('HX-Request') ? response('', 401) : null);
         $exceptions->render(fn (QueryException $exception, Request $request) => match (true) {

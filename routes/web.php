@@ -9,6 +9,7 @@ use App\Http\Controllers\Account\JoinController;
 use App\Http\Controllers\Account\LogController;
 use App\Http\Controllers\Account\OutboxController;
 use App\Http\Controllers\Account\SecondFactorController;
+use App\Http\Controllers\Account\TabletsController;
 use App\Http\Controllers\Account\TokenController;
 use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\AttackController;
@@ -49,12 +50,14 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StarterController;
 use App\Http\Controllers\StudentController;
+use App\Http\Controllers\TabletController;
 use App\Http\Controllers\VersionController;
 use App\Http\Controllers\WaiverController;
 use App\Http\Controllers\WallController;
 use App\Http\Controllers\WorkbenchController;
 use App\Http\Middleware\AskForSecondFactor;
 use App\Http\Middleware\EndClosedAccounts;
+use App\Http\Middleware\KeepTabletsToTheMat;
 use App\Http\Middleware\RaiseLimitsForImports;
 use App\Http\Middleware\RedirectUnreadable;
 use App\Models\Answer;
@@ -68,12 +71,13 @@ use App\Models\Rep;
 use App\Models\Rung;
 use App\Models\School;
 use App\Models\Student;
+use App\Models\Tablet;
 use App\Models\User;
 use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 use StoneDrill\Core\Attack\Side;
 
-foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind', 'access'] as $row) {
+foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind', 'access', 'tablet'] as $row) {
     Route::pattern($row, '[1-9][0-9]{0,17}');
 }
 Route::pattern('rep', '[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}');
@@ -104,6 +108,12 @@ Route::middleware('guest')->group(function (): void {
         Route::get('join/{code}', 'show')->name('join.show');
         Route::post('join/{code}', 'store');
     });
+    Route::controller(TabletController::class)->group(function (): void {
+        Route::get('tablet', 'show')->name('tablet');
+        Route::post('tablet', 'pair')->middleware('throttle:30,1');
+        Route::delete('tablet', 'leave');
+        Route::post('tablet/unlock', 'unlock')->name('tablet.unlock')->middleware('throttle:60,1');
+    });
     Route::middleware('throttle:20,1')->controller(ForgottenPasswordController::class)->group(function (): void {
         Route::get('password/forgotten', 'create')->name('password.request');
         Route::post('password/forgotten', 'store');
@@ -117,13 +127,14 @@ Route::middleware('guest')->controller(BeginningController::class)->group(functi
     Route::post('begin', 'store')->middleware('throttle:20,60');
 });
 
-Route::middleware(['auth', EndClosedAccounts::class, AskForSecondFactor::class, RedirectUnreadable::class])->group(function (): void {
+Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class, AskForSecondFactor::class, RedirectUnreadable::class])->group(function (): void {
     Route::get('/', HomeController::class)->name('home');
     Route::get('children', ChildrenController::class)->name('children')->can('viewOwn', Student::class);
     Route::prefix('account')->controller(AccountController::class)->middleware(Authorize::using('manageOwn', User::class))->group(function (): void {
         Route::get('', 'show')->name('account');
         Route::put('password', 'password')->name('account.password')->middleware('throttle:20,1');
         Route::put('email', 'email')->name('account.email')->middleware('throttle:20,1');
+        Route::put('pin', 'pin')->name('account.pin')->middleware([Authorize::using('setPin', User::class), 'throttle:20,1']);
         Route::get('email/confirm', 'confirmEmail')->name('account.email.confirm');
         Route::delete('sessions', 'endSession')->name('account.sessions');
     });
@@ -256,6 +267,10 @@ Route::middleware(['auth', EndClosedAccounts::class, AskForSecondFactor::class, 
         Route::post('invitations', [InvitationController::class, 'store'])->name('invitations.store')->can('create', User::class);
         Route::delete('invitations/{invitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy')->can('delete', 'invitation');
         Route::resource('tokens', TokenController::class)->only('index', 'store', 'destroy')->parameters(['tokens' => 'access'])->middleware(Authorize::using('create', User::class));
+        Route::resource('tablets', TabletsController::class)->only('index', 'store', 'destroy')
+            ->middlewareFor('index', Authorize::using('viewAny', Tablet::class))
+            ->middlewareFor('store', Authorize::using('create', Tablet::class))
+            ->middlewareFor('destroy', Authorize::using('delete', 'tablet'));
         Route::get('outbox', [OutboxController::class, 'index'])->name('outbox')->can('viewAny', OutboxMail::class);
         Route::get('outbox/{mail}', [OutboxController::class, 'show'])->name('outbox.show')->can('view', 'mail');
         Route::get('log', [LogController::class, 'index'])->name('log')->can('viewAny', LogEntry::class);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Auth\CardCode;
 use App\Mail\InvitationMail;
 use App\Models\Invitation;
 use App\Models\Role;
@@ -24,14 +25,14 @@ final readonly class InvitePerson
      */
     public function invite(School $school, string $name, ?string $email, Role $role, array $students, User $by): array
     {
-        $code = Invitation::newCode();
+        $code = CardCode::make();
         $invitation = DB::transaction(static fn (): Invitation => Invitation::create([
             'school_id' => $school->id,
             'name' => $name,
             'email' => $email === null ? null : User::sameEmail($email),
             'role' => $role,
             'students' => $students,
-            'token' => Invitation::hashOf($code),
+            'token' => CardCode::hash($code),
             'invited_by_id' => $by->id,
             'expires_at' => CarbonImmutable::now()->addDays(Invitation::DAYS),
         ]));

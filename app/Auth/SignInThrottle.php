@@ -89,6 +89,12 @@ final readonly class SignInThrottle
         return hash('xxh128', mb_strtolower(trim($email)));
     }
 
+    /** A hash that no password has, of the usual cost: what is looked for in vain takes as long as what is there. */
+    public static function hashOfNobody(): string
+    {
+        return sprintf('$2y$%02d$', config('hashing.bcrypt.rounds')).str_repeat('.', 21).'u'.str_repeat('x', 31);
+    }
+
     private static function waitAfter(int $count): int
     {
         return $count < self::FREE ? 0 : min(self::MAX_WAIT, 2 ** min(20, $count - self::FREE + 1));

@@ -61,6 +61,12 @@ final class School extends Model
         return $this->hasMany(Invitation::class)->orderByDesc('id');
     }
 
+    /** @return HasMany<Tablet, $this> */
+    public function tablets(): HasMany
+    {
+        return $this->hasMany(Tablet::class)->orderBy('name');
+    }
+
     /** @return HasMany<OutboxMail, $this> the newest first */
     public function outbox(): HasMany
     {

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\BelongsToSchool;
 use App\Models\Concerns\KeepsLog;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -28,6 +29,7 @@ use Laravel\Sanctum\HasApiTokens;
  * @property string|null $totp_secret    of the second factor, before it is confirmed too
  * @property CarbonImmutable|null $totp_since     since when the second factor is asked for
  * @property list<string>|null $recovery_codes hashes of those that are left
+ * @property string|null $pin             hash of the six digits with which they record on a bench tablet
  * @property Collection<int, Student> $children entrusted to a guardian
  * @property School   $school
  */
@@ -37,16 +39,19 @@ final class User extends Authenticatable
     use HasApiTokens;
     use KeepsLog;
 
+    /** Digits of a PIN. */
+    public const PIN = 6;
+
     /** Characters that a new password has at least. */
     public const MIN_PASSWORD = 10;
 
-    protected $attributes = ['closed_at' => null, 'totp_secret' => null, 'totp_since' => null, 'recovery_codes' => null];
+    protected $attributes = ['closed_at' => null, 'totp_secret' => null, 'totp_since' => null, 'recovery_codes' => null, 'pin' => null];
 
-    protected $hidden = ['password', 'remember_token', 'totp_secret', 'recovery_codes'];
+    protected $hidden = ['password', 'remember_token', 'totp_secret', 'recovery_codes', 'pin'];
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class, 'closed_at' => 'immutable_datetime', 'totp_secret' => 'encrypted', 'totp_since' => 'immutable_datetime', 'recovery_codes' => 'encrypted:array'];
+        return ['password' => 'hashed', 'pin' => 'hashed', 'role' => Role::class, 'closed_at' => 'immutable_datetime', 'totp_secret' => 'encrypted', 'totp_since' => 'immutable_datetime', 'recovery_codes' => 'encrypted:array'];
     }
 
     /**
@@ -63,6 +68,12 @@ final class User extends Authenticatable
     public static function sameEmail(string $email): string
     {
         return Str::lower(trim($email));
+    }
+
+    /** @param Builder<self> $query those who see the whole school and record reps */
+    public function scopeTeaching(Builder $query): void
+    {
+        $query->whereIn('role', array_filter(Role::cases(), static fn (Role $role): bool => $role->teaches()));
     }
 
     /** @return BelongsToMany<Student, $this> */

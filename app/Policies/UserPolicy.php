@@ -20,6 +20,12 @@ final class UserPolicy
         return ! $user->isClosed();
     }
 
+    /** A PIN of one’s own, which only those need who record. */
+    public function setPin(User $user): bool
+    {
+        return $this->manageOwn($user) && $user->role->teaches();
+    }
+
     public function create(User $user): bool
     {
         return $user->role->runsSchool();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Auth\BenchTablet;
 use App\Auth\LogSignIns;
 use App\Mail\OutboxTransport;
 use App\Models\User;
@@ -34,6 +35,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         Date::use(CarbonImmutable::class);
         Blade::stringable(static fn (Text $text): string => say($text));
+        Blade::if('tablet', static fn (): bool => BenchTablet::isMeant(request()));
         Event::subscribe(LogSignIns::class);
         Mail::extend('outbox', static fn (): OutboxTransport => new OutboxTransport());
         Password::defaults(static fn (): Password => Password::min(User::MIN_PASSWORD));

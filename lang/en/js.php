@@ -28,6 +28,7 @@ return [
     'delete' => 'Delete',
     'progress' => ':done of :goal',
     'rep' => ':student, :attack',
+    'recorded-by' => 'Recorded by :name',
     'rung' => ':outcome at rung :rung',
     'said' => ':rep: :outcome',
     'start' => 'start',

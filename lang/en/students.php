@@ -93,6 +93,7 @@ return [
         ],
         'mark' => ':day: :attack, rung :rung, :outcome',
         'none' => 'No rep is recorded yet.',
+        'recorded-by' => 'recorded by :name',
         'title' => 'Timeline',
         'touched' => 'touched: :place',
     ],

@@ -6,6 +6,8 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Cookie;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
@@ -18,7 +20,10 @@ use PHPUnit\Framework\TestCase;
 /** Tests that drive the real interface: the server that bin/test started, in a headless Chromium. */
 abstract class BrowserTestCase extends TestCase
 {
-    private const SECONDS = 25;
+    /** Longer than a loaded machine takes for anything here. */
+    private const SECONDS = 45;
+
+    private const PRESSES = 5;
 
     private static ?RemoteWebDriver $driver = null;
 
@@ -77,9 +82,32 @@ abstract class BrowserTestCase extends TestCase
     protected function press(string $words): self
     {
         $quoted = str_contains($words, "'") ? "\"{$words}\"" : "'{$words}'";
-        $this->wait("What is pressed, “{$words}”,", WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath("//main//*[self::a or self::button][normalize-space()={$quoted} or strong[normalize-space()={$quoted}]] | //header//*[self::a or self::button][normalize-space()={$quoted}] | //dialog[@open]//button[normalize-space()={$quoted}]")))->click();
+        $where = WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath("//main//*[self::a or self::button][normalize-space()={$quoted} or strong[normalize-space()={$quoted}]] | //header//*[self::a or self::button][normalize-space()={$quoted}] | //dialog[@open]//button[normalize-space()={$quoted}]"));
+        for ($tries = 1; ; $tries++) {
+            try {
+                $this->wait("What is pressed, “{$words}”,", $where)->click();
 
-        return $this;
+                return $this;
+            } catch (StaleElementReferenceException|ElementClickInterceptedException $moved) {
+                // The page put another in its place, or something over it, after it was found: a person presses again.
+                if ($tries === self::PRESSES) {
+                    throw $moved;
+                }
+                usleep(100_000);
+            }
+        }
+    }
+
+    /** What follows is looked for on the device whose cookies are put back. @return list<Cookie> those of now */
+    protected function changeDevice(Cookie ...$cookies): array
+    {
+        $now = $this->browser->manage()->getCookies();
+        $this->browser->manage()->deleteAllCookies();
+        foreach ($cookies as $cookie) {
+            $this->browser->manage()->addCookie($cookie);
+        }
+
+        return $now;
     }
 
     /** One key, to whatever has the focus. */
@@ -102,7 +130,11 @@ abstract class BrowserTestCase extends TestCase
     /** Waits until the page says this, and fails when it never does. */
     protected function see(string $words): self
     {
-        $this->browser->wait(self::SECONDS, 50)->until(fn (): bool => str_contains($this->said(), $words), "The page never said “{$words}”. It says:\n".mb_strimwidth($this->said(), 0, 1500, '…'));
+        try {
+            $this->browser->wait(self::SECONDS, 50)->until(fn (): bool => str_contains($this->said(), $words));
+        } catch (TimeoutException $timeout) {
+            throw $this->inVain("“{$words}”", $timeout);
+        }
         $this->addToAssertionCount(1);
 
         return $this;
@@ -170,8 +202,14 @@ abstract class BrowserTestCase extends TestCase
         try {
             return $this->browser->wait(self::SECONDS, 50)->until($condition);
         } catch (TimeoutException $timeout) {
-            throw new TimeoutException("{$what} never was there. The page at {$this->path()} says:\n".mb_strimwidth($this->said(), 0, 1500, '…'), $timeout->getResults());
+            throw $this->inVain($what, $timeout);
         }
+    }
+
+    /** What was waited for in vain, with what the page says instead. */
+    private function inVain(string $what, TimeoutException $timeout): TimeoutException
+    {
+        return new TimeoutException("{$what} never was there. The page at {$this->path()} says:\n".mb_strimwidth($this->said(), 0, 1500, '…'), $timeout->getResults());
     }
 
     private static function base(): string

@@ -5,18 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Auth\BeginningInvitation;
+use App\Auth\BenchTablet;
+use App\Auth\SessionEnd;
 use App\Auth\SignInThrottle;
 use App\Http\Requests\SignInRequest;
-use App\View\Drill\MatKey;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 
 final class SessionController
 {
-    public function create(BeginningInvitation $invitation): View
+    public function create(Request $request, BeginningInvitation $invitation): View|RedirectResponse
     {
+        if ($request->query('by') !== 'email' && BenchTablet::of($request) !== null) {
+            return redirect()->route('tablet');
+        }
+
         return view('session.create', ['mayBegin' => $invitation->isOpen()]);
     }
 
@@ -33,11 +37,10 @@ final class SessionController
 
     public function destroy(Request $request): RedirectResponse
     {
-        Auth::logout();
-        MatKey::take();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
+        // Somebody else records next.
+        $page = BenchTablet::isMeant($request) ? 'tablet' : 'sign-in';
+        SessionEnd::of($request);
 
-        return redirect()->route('sign-in')->with('status', __('messages.signed-out'));
+        return redirect()->route($page)->with('status', __('messages.signed-out'));
     }
 }

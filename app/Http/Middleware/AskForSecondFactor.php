@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Auth\BenchTablet;
 use App\Models\User;
 use Closure;
 use Illuminate\Http\Request;
@@ -17,7 +18,8 @@ final class AskForSecondFactor
     public function handle(Request $request, Closure $next): Response
     {
         $user = $request->user();
-        $lacksIt = $user instanceof User && $user->role->runsSchool() && $user->totp_since === null && $user->school->heads_need_totp;
+        // On a bench tablet a PIN lets in to the Mat alone.
+        $lacksIt = ! BenchTablet::isMeant($request) && $user instanceof User && $user->role->runsSchool() && $user->totp_since === null && $user->school->heads_need_totp;
 
         return $lacksIt && ! $request->routeIs(...self::OPEN) ? redirect()->route('account')->with('error', __('account.factor.needed')) : $next($request);
     }

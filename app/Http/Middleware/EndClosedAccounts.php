@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Auth\SessionEnd;
 use App\Models\User;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Signs out whoever's account was closed in the meantime. */
@@ -19,8 +19,7 @@ final class EndClosedAccounts
     {
         $user = $request->user();
         if ($user instanceof User && $user->isClosed()) {
-            Auth::logoutCurrentDevice();
-            $request->session()->invalidate();
+            SessionEnd::of($request);
 
             throw new AuthenticationException();
         }

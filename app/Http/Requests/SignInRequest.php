@@ -56,7 +56,7 @@ final class SignInRequest extends FieldsRequest
     private function signsIn(string $email): ?User
     {
         $user = User::query()->where('email', User::sameEmail($email))->first();
-        $isRight = Hash::check((string) $this->string('password'), $user->password ?? self::hashOfNobody());
+        $isRight = Hash::check((string) $this->string('password'), $user->password ?? SignInThrottle::hashOfNobody());
 
         if ($isRight && $user?->isClosed() === false) {
             return $user;
@@ -64,11 +64,5 @@ final class SignInRequest extends FieldsRequest
         event(new Failed('web', null, ['email' => $email]));
 
         return null;
-    }
-
-    /** A hash that no password has, of the usual cost. */
-    private static function hashOfNobody(): string
-    {
-        return sprintf('$2y$%02d$', config('hashing.bcrypt.rounds')).str_repeat('.', 21).'u'.str_repeat('x', 31);
     }
 }

@@ -60,7 +60,7 @@ final readonly class AccountList
     {
         $last = $this->last[$user->id] ?? null;
 
-        return $last === null ? __('words.not-known') : $last->setTimezone($this->school->zone)->format('j M Y, H:i');
+        return $last === null ? __('words.not-known') : school_time($last);
     }
 
     /** Whom an account is of, or looks after. */
@@ -71,6 +71,6 @@ final readonly class AccountList
 
     public function untilText(Invitation $invitation): string
     {
-        return __($invitation->isOver() ? 'accounts.expired' : 'accounts.until', ['day' => $invitation->expires_at->setTimezone($this->school->zone)->format('j M, H:i')]);
+        return __($invitation->isOver() ? 'accounts.expired' : 'accounts.until', ['day' => school_time($invitation->expires_at, 'j M, H:i')]);
     }
 }

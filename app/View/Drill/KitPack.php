@@ -78,6 +78,7 @@ final readonly class KitPack
         return [
             'school' => $this->kit->school->id,
             'by' => Recorder::token($by),
+            'recorder' => $by->name,
             'limits' => ['seconds' => RepLimits::SECONDS, 'mistakes' => RepLimits::MISTAKES, 'mistake' => RepLimits::MISTAKE, 'stressor' => RepLimits::STRESSOR, 'reason' => RepLimits::REASON, 'sentAtOnce' => RepLimits::SENT_AT_ONCE],
             'at' => $this->kit->at->toIso8601String(),
             'rungs' => array_map($this->rung(...), $this->kit->catalogue->ladder->rungs),

@@ -43,10 +43,11 @@ final readonly class LogLine
         $notes = [
             ...($this->rep->touched === null ? [] : [__('students.timeline.touched', ['place' => $this->rep->touched->value])]),
             ...($this->rep->source === Source::Home ? [__('students.timeline.at-home')] : []),
+            ...($this->rep->replaces !== null || $this->rep->recordedBy === null ? [] : [__('students.timeline.recorded-by', ['name' => $this->rep->recordedBy->name])]),
             ...($this->rep->replaces === null ? [] : [__('students.timeline.correction', [
                 'reason' => $this->rep->reason ?? '–',
                 'name' => $this->rep->recordedBy->name ?? __('words.somebody-who-left'),
-                'at' => $this->rep->recorded_at->format('j M, H:i'),
+                'at' => school_time($this->rep->recorded_at, 'j M, H:i'),
             ])]),
         ];
 

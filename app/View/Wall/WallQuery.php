@@ -131,7 +131,7 @@ final readonly class WallQuery
             default => 'rank',
         };
 
-        return __('wall.legend.moss-'.$case, ['name' => $this->student->name ?? '', 'other' => $this->against->name ?? '', 'time' => CarbonImmutable::now()->format('H:i')]);
+        return __('wall.legend.moss-'.$case, ['name' => $this->student->name ?? '', 'other' => $this->against->name ?? '', 'time' => school_time(CarbonImmutable::now(), 'H:i')]);
     }
 
     /** @return list<Rank> those shown, lowest first */

@@ -28,6 +28,7 @@ export default {
   get lastSaid() { return this.last ? text('said', { rep: this.repText(this.last), outcome: this.last.outcome }) : ''; },
   get startWord() { return text(this.rung?.momentTold ? 'call' : 'begin-wait'); },
   get signedOut() { return this.state === 'signed out'; },
+  get recorder() { return this.kit ? text('recorded-by', { name: this.kit.recorder }) : ''; },
   get touches() { return Object.entries(texts('touches')).map(([id, name]) => ({ id, text: name })); },
 
   get held() {

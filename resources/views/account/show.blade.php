@@ -35,6 +35,9 @@
     <x-button>{{ __('account.change-email') }}</x-button>
 </form>
 @include('account.second-factor')
+@can('setPin', App\Models\User::class)
+    @include('account.pin')
+@endcan
 <h2>{{ __('account.sessions') }}</h2>
 <p class="lead-line">{{ __('account.sessions-lead') }}</p>
 <div class="table-wide">
@@ -43,7 +46,7 @@
         <tr>
             <th scope="row">{{ $session['device'] ?: __('words.not-known') }}</th>
             <td>{{ $session['address'] }}</td>
-            <td>{{ $session['last']->setTimezone($user->school->zone)->format('j M Y, H:i') }}</td>
+            <td>{{ school_time($session['last']) }}</td>
             <td>@if ($session['isThis']){{ __('account.this-device') }}@else
                 <form method="post" action="{{ route('account.sessions') }}">
                     @csrf

@@ -1,6 +1,7 @@
 <x-layout :title="__('accounts.title')">
 <x-heading :title="__('accounts.title')">
     <x-button size="sm" :href="route('log')">{{ __('log.title') }}</x-button>
+    <x-button size="sm" :href="route('tablets.index')">{{ __('tablets.title') }}</x-button>
     <x-button size="sm" :href="route('tokens.index')">{{ __('tokens.title') }}</x-button>
     <x-button size="sm" :href="route('outbox')">{{ __('outbox.title') }}</x-button>
 </x-heading>

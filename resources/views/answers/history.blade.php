@@ -4,7 +4,7 @@
     <li>
         <strong>{{ $entry->isFirst ? __('answers.introduced') : __('answers.changed') }}</strong> {{ __('words.by',
             ['name' => $entry->by]) }},
-        <time datetime="{{ $entry->at->format(DATE_ATOM) }}">{{ $entry->at->format('j M Y, H:i') }}</time>{{ $entry->isNow
+        <time datetime="{{ $entry->at->format(DATE_ATOM) }}">{{ school_time($entry->at) }}</time>{{ $entry->isNow
             ? ', '.__('answers.as-it-is-now')
             : '' }}
         @if ($entry->changes !== [])

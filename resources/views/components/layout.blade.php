@@ -20,7 +20,8 @@
         <span>@if ($place !== 'mat')
             <a href="{{ route('account') }}">{{ auth()->user()->name }}</a>, @endif
             {{ auth()->user()->school->name }}</span>
-        <form method="post" action="{{ route('sign-out') }}">@csrf<button>{{ __('layout.sign-out') }}</button></form>
+        <form method="post" action="{{ route('sign-out') }}">@csrf
+            <button>@tablet{{ __('tablets.other') }}@else{{ __('layout.sign-out') }}@endtablet</button></form>
     </div>
 @endauth
 </header>

@@ -1,6 +1,7 @@
 @props(['place'])
 <nav class="d-flex flex-wrap" aria-label="{{ __('layout.places') }}">
-@if ($place === 'mat')
+@tablet
+@elseif ($place === 'mat')
     <x-place route="wall" key-name="w">{{ __('layout.desk') }}</x-place>
 @elsecan('viewAny', App\Models\Attack::class)
     <x-place route="wall" key-name="w">{{ __('layout.wall') }}</x-place>
@@ -12,7 +13,7 @@
     <x-place route="students.show" :parameters="[auth()->user()->student_id]" key-name="l">{{ __('layout.my-ladder') }}</x-place>
 @elsecan('viewOwn', App\Models\Student::class)
     <x-place route="children" key-name="l">{{ __('layout.children') }}</x-place>
-@endif
+@endtablet
 @if ($place === 'desk' && auth()->user()->can('viewAny', App\Models\Rank::class))
     <x-place route="school" key-name="c">{{ __('layout.school') }}</x-place>
 @endif

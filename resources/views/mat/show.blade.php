@@ -4,6 +4,9 @@
 data-worker="/mat-worker.js?v={{ $build }}" data-reps="{{ route('mat.reps.store', absolute: false) }}">
 <p class="held" role="status"><span x-text="held">{{ __('mat.looking') }}</span>
     <a x-cloak x-show="signedOut" href="{{ route('sign-in', absolute: false) }}">{{ __('mat.sign-in-to-send') }}</a></p>
+@tablet
+    <p class="held" x-text="recorder"></p>
+@endtablet
 <x-caution dark x-cloak x-show="isInsecure">{{ __('mat.insecure') }}</x-caution>
 @include('mat.refused')
 <section x-show="isSetup" aria-labelledby="setup-title">
@@ -26,7 +29,10 @@ data-worker="/mat-worker.js?v={{ $build }}" data-reps="{{ route('mat.reps.store'
     <h1 id="done-title">{{ __('mat.done') }}</h1>
     <p class="lead-line"><span x-text="progress"></span> {{ __('mat.done-help') }}</p>
     <button type="button" class="begin" x-on:click="again">{{ __('mat.again') }}</button>
-    <a class="tile" href="{{ route('students.index') }}">{{ __('mat.ladders') }}</a>
+    @tablet
+    @else
+        <a class="tile" href="{{ route('students.index') }}">{{ __('mat.ladders') }}</a>
+    @endtablet
 </section>
 </div>
 </x-layout>

@@ -7,7 +7,7 @@
 <x-table :head="array_values(texts('outbox.columns'))">
     @foreach ($mails as $mail)
         <tr>
-            <td>{{ $mail->created_at->setTimezone($zone)->format('j M Y, H:i') }}</td>
+            <td>{{ school_time($mail->created_at) }}</td>
             <td>{{ $mail->recipient }}</td>
             <th scope="row"><a href="{{ route('outbox.show', $mail) }}">{{ $mail->subject }}</a></th>
         </tr>

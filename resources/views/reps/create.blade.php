@@ -6,7 +6,7 @@
 <h1>{{ $form->title() }}</h1>
 @if ($replaced)
     <p class="lead-line">{{ __('reps.recorded-as', [
-        'outcome' => $replaced->outcome->value, 'rung' => $replaced->rung, 'at' => $replaced->at->format('j M Y, H:i'),
+        'outcome' => $replaced->outcome->value, 'rung' => $replaced->rung, 'at' => school_time($replaced->at),
     ]) }}</p>
 @endif
 <p class="lead-line">{{ __('reps.now', ['proof' => $form->proof()]) }}</p>

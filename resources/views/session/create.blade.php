@@ -15,7 +15,8 @@
         <x-button kind="rust">{{ __('session.sign-in') }}</x-button>
     </form>
     <p class="mt-3 mb-0"><a href="{{ route('password.request') }}">{{ __('session.forgotten') }}</a> ·
-        <a href="{{ route('join.create') }}">{{ __('join.have-code') }}</a></p>
+        <a href="{{ route('join.create') }}">{{ __('join.have-code') }}</a> ·
+        <a href="{{ route('tablet') }}">{{ __('tablets.pair') }}</a></p>
     @if ($mayBegin)
         <p class="mt-3"><a href="{{ route('beginning.create') }}"><strong>{{ __('beginning.start') }}</strong></a>
             <span class="form-text d-block">{{ __('beginning.start-help') }}</span></p>

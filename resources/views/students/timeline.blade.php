@@ -43,7 +43,7 @@
 <x-table :head="array_values(texts('students.timeline.columns'))">
 @foreach ($log as $line)
     <tr>
-        <td>{{ $line->rep->at->format('j M Y, H:i') }}</td>
+        <td>{{ school_time($line->rep->at) }}</td>
         <td>{{ $line->attack() }}</td>
         <td>{{ $line->rep->rung }}</td>
         <td>@if ($line->isReplaced)<s>{{ $line->outcome() }}</s> {{ __('students.timeline.corrected') }}@else

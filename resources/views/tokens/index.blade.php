@@ -10,7 +10,7 @@
         <tr>
             <th scope="row">{{ $token->name }}</th>
             <td>{{ implode(', ', array_map(fn ($ability) => __('tokens.abilities.'.$ability), $token->abilities)) }}</td>
-            <td>{{ $token->last_used_at?->setTimezone($zone)->format('j M Y, H:i') ?? __('words.never') }}</td>
+            <td>{{ school_time($token->last_used_at) }}</td>
             <td><x-delete :action="route('tokens.destroy', $token->id)" :text="__('tokens.revoke')"
                 :label="__('tokens.revoke-name', ['name' => $token->name])"
                 :question="__('tokens.revoke-question', ['name' => $token->name])"/></td>

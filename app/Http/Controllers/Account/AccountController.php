@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Account;
 use App\Auth\Sessions;
 use App\Http\Requests\Account\EmailRequest;
 use App\Http\Requests\Account\PasswordRequest;
+use App\Http\Requests\Account\PinRequest;
 use App\Http\Word;
 use App\Mail\AccountChangedMail;
 use App\Mail\EmailChangeMail;
@@ -43,6 +44,16 @@ final readonly class AccountController
         AccountChangedMail::tell($user, 'password');
 
         return redirect()->route('account')->with('status', __('account.password-changed'));
+    }
+
+    /** What they record with on a bench tablet. */
+    public function pin(PinRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $pin = $request->validated('pin');
+        $user->update(['pin' => $pin]);
+        activity()->performedOn($user)->event('pin')->log('pin');
+
+        return redirect()->route('account')->with('status', __($pin === null ? 'account.pin.removed' : 'account.pin.saved'));
     }
 
     /** Sends a link to the new address: it is theirs once they have followed it. */

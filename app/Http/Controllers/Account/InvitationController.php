@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Account;
 
 use App\Actions\InvitePerson;
+use App\Auth\CardCode;
 use App\Http\Requests\Account\InvitationRequest;
 use App\Models\Invitation;
 use App\Models\Role;
@@ -26,7 +27,7 @@ final class InvitationController
         }
 
         // The code is known this once; whoever loads the page again invites anew.
-        return view('accounts.card', ['name' => $request->validated('name'), 'role' => $role, 'code' => Invitation::spaced($code), 'school' => $user->school, 'hasFailed' => $email !== null]);
+        return view('accounts.card', ['name' => $request->validated('name'), 'role' => $role, 'code' => CardCode::spaced($code), 'school' => $user->school, 'hasFailed' => $email !== null]);
     }
 
     public function destroy(Invitation $invitation): RedirectResponse

@@ -16,7 +16,7 @@ final class OutboxController
 
     public function index(#[CurrentUser] User $user): View
     {
-        return view('outbox.index', ['mails' => $user->school->outbox()->paginate(self::PAGE), 'zone' => $user->school->zone]);
+        return view('outbox.index', ['mails' => $user->school->outbox()->paginate(self::PAGE)]);
     }
 
     public function show(OutboxMail $mail): View

@@ -15,7 +15,7 @@ final class TokenController
 {
     public function index(#[CurrentUser] User $user): View
     {
-        return view('tokens.index', ['tokens' => $user->tokens()->orderByDesc('id')->get(), 'zone' => $user->school->zone]);
+        return view('tokens.index', ['tokens' => $user->tokens()->orderByDesc('id')->get()]);
     }
 
     public function store(TokenRequest $request, #[CurrentUser] User $user): View
