@@ -35,6 +35,6 @@ if (! function_exists('school_time')) {
     {
         $user = auth()->user();
 
-        return $at?->setTimezone($user instanceof User ? $user->school->zone : 'UTC')->format($format) ?? __('words.never');
+        return $at?->setTimezone($user instanceof User ? $user->school->timeZone() : 'UTC')->format($format) ?? __('words.never');
     }
 }

@@ -282,10 +282,10 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
             ->middlewareFor('destroy', Authorize::using('delete', 'kind'));
         Route::prefix('settings')->controller(SettingsController::class)->middleware(Authorize::using('update', School::class))->group(function (): void {
             Route::get('', 'show')->name('settings');
-            foreach (['general', 'doctrine', 'bodies', 'weights', 'policy', 'words'] as $section) {
+            foreach (['general', 'doctrine', 'bodies', 'weights', 'times', 'scope', 'policy', 'names', 'words'] as $section) {
                 Route::put($section, $section)->name("settings.{$section}");
             }
-            Route::delete('{section}', 'reset')->name('settings.reset')->whereIn('section', ['general', 'doctrine', 'bodies', 'weights', 'policy', 'words']);
+            Route::delete('{section}', 'reset')->name('settings.reset')->whereIn('section', ['general', 'doctrine', 'bodies', 'weights', 'times', 'scope', 'policy', 'names', 'words']);
         });
         Route::get('starters/{starter}', [StarterController::class, 'show'])->name('starters.show')->can('import', School::class);
         Route::post('starters/{starter}', [StarterController::class, 'store'])->name('starters.store')->can('import', School::class);

@@ -138,7 +138,8 @@ final class ImportCatalogue
             'doctrine' => $school->doctrine->value,
             'bearings' => $school->conventions->bearings->value,
             'typical' => $school->statures->typical,
-            'share' => $school->share,
+            'share' => $school->proof->share,
+            'half_life' => $school->proof->halfLife,
             'tolerance' => $school->tolerance,
             'sizes' => $school->statures->sizes,
             'hole_factors' => $school->holeFactors,
@@ -149,6 +150,8 @@ final class ImportCatalogue
                 'level' => $row->level->value,
             ], $school->policy),
             'aliases' => $school->conventions->aliases,
+            'nouns' => $school->conventions->nouns->words,
+            'scope' => $school->conventions->scope->values,
             'zone' => $school->conventions->zone,
         ];
     }

@@ -6,6 +6,7 @@ namespace App\Auth;
 
 use App\Jobs\LogRefusedSignIn;
 use App\Models\User;
+use Illuminate\Auth\Events\CurrentDeviceLogout;
 use Illuminate\Auth\Events\Failed;
 use Illuminate\Auth\Events\Lockout;
 use Illuminate\Auth\Events\Login;
@@ -19,6 +20,7 @@ final readonly class LogSignIns
     public function subscribe(Dispatcher $events): void
     {
         $events->listen(Login::class, static fn (Login $event) => self::tell($event->user, 'signed-in'));
+        $events->listen(CurrentDeviceLogout::class, static fn (CurrentDeviceLogout $event) => self::tell($event->user, 'signed-out'));
         $events->listen(Logout::class, static fn (Logout $event) => self::tell($event->user, 'signed-out'));
         $events->listen(Failed::class, static fn (Failed $event) => self::tellLater((string) $event->credentials['email'], 'failed'));
         $events->listen(Lockout::class, static fn (Lockout $event) => self::tellLater((string) $event->request->string('email'), 'locked'));

@@ -8,12 +8,13 @@ use App\View\Drill\MatKey;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 
-/** Signs out on this device alone, and takes with it what the Mat has sealed there. */
+/** Ends a session on this device, and takes with it what the Mat has sealed there. */
 final readonly class SessionEnd
 {
     public static function of(Request $request): void
     {
-        Auth::logoutCurrentDevice();
+        // A tablet that is handed on says nothing about where else they stay signed in.
+        BenchTablet::isMeant($request) ? Auth::logoutCurrentDevice() : Auth::logout();
         MatKey::take();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

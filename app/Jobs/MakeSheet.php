@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Answer;
+use App\View\SpokenFor;
 use App\View\Workbench\SheetPdf;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -30,6 +31,6 @@ final class MakeSheet implements ShouldBeUnique, ShouldQueue
     public function handle(SheetPdf $pdf): void
     {
         $answer = Answer::query()->whereKey($this->answerId)->firstOrFail();
-        Storage::put($this->path, $pdf->render(Request::create('/', 'GET', $this->query), $answer));
+        Storage::put($this->path, SpokenFor::during($answer->school, fn (): string => $pdf->render(Request::create('/', 'GET', $this->query), $answer)));
     }
 }

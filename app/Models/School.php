@@ -6,8 +6,10 @@ namespace App\Models;
 
 use App\Casts\Json;
 use App\Models\Concerns\KeepsLog;
+use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use StoneDrill\Core\Curriculum\ProofStandard;
 
 /**
  * @property int                                  $id
@@ -17,10 +19,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                               $typical
  * @property string                               $zone         name of a time zone
  * @property float                                $share
+ * @property float                                $half_life     days after which a rep weighs half
  * @property array<string, float>                 $sizes
  * @property array<string, float>                 $hole_factors
  * @property list<array<string, mixed>>|null      $policy
  * @property array<string, array<string, string>> $aliases
+ * @property array<string, array{one: string, many: string}> $nouns what it calls an attack, an answer, a rank and a rung
+ * @property array<string, list<string>>          $scope         values of facets that it looks for, by facet
  * @property bool                                 $heads_need_totp whether its heads need a second factor
  * @property SetupStep|null                       $setup        what it is asked next; null once it is set up
  */
@@ -28,11 +33,17 @@ final class School extends Model
 {
     use KeepsLog;
 
-    protected $attributes = ['zone' => 'UTC', 'setup' => null, 'heads_need_totp' => false];
+    protected $attributes = ['zone' => 'UTC', 'setup' => null, 'heads_need_totp' => false, 'half_life' => ProofStandard::HALF_LIFE, 'nouns' => '{}', 'scope' => '{}'];
 
     protected function casts(): array
     {
-        return ['share' => 'float', 'tolerance' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP, 'setup' => SetupStep::class, 'heads_need_totp' => 'boolean'];
+        return ['share' => 'float', 'half_life' => 'float', 'nouns' => Json::MAP, 'scope' => Json::MAP, 'tolerance' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP, 'setup' => SetupStep::class, 'heads_need_totp' => 'boolean'];
+    }
+
+    /** Where its clocks are; UTC where that cannot be read. */
+    public function timeZone(): DateTimeZone
+    {
+        return new DateTimeZone(in_array($this->zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) ? $this->zone : 'UTC');
     }
 
     /** Whether its head is still to be asked how it works. */

@@ -36,12 +36,15 @@ use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\FacetScope;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\Matching;
 use StoneDrill\Core\Curriculum\Mistake;
+use StoneDrill\Core\Curriculum\Nouns;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
+use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Rank as CoreRank;
 use StoneDrill\Core\Curriculum\Rung as CoreRung;
 use StoneDrill\Core\Curriculum\School as CoreSchool;
@@ -229,7 +232,7 @@ final readonly class CatalogueMapper
         return new CoreSchool(
             $school->name,
             Doctrine::from($school->doctrine),
-            $school->share,
+            new ProofStandard($school->share, $school->half_life),
             $reader->setting($school, 'hole factors', static fn (): array => array_map(static fn (int|float $factor): float => (float) $factor, Json::strict($school, 'hole_factors')), []),
             $reader->setting($school, 'policy', fn (): ?array => $this->policy($school), null),
             new Statures(
@@ -240,9 +243,23 @@ final readonly class CatalogueMapper
                 BearingStyle::from($school->bearings),
                 $reader->setting($school, 'own words', static fn (): array => self::aliases(Json::strict($school, 'aliases')), []),
                 $reader->setting($school, 'time zone', static fn (): string => (new DateTimeZone($school->zone))->getName(), Conventions::ZONE),
+                $reader->setting($school, 'names', static fn (): Nouns => new Nouns(Json::strict($school, 'nouns')), new Nouns()),
+                $reader->setting($school, 'scope', static fn (): FacetScope => self::scope(Json::strict($school, 'scope')), new FacetScope()),
             ),
             $school->tolerance,
         );
+    }
+
+    /** @param array<array-key, mixed> $values by facet */
+    private static function scope(array $values): FacetScope
+    {
+        foreach ($values as $facet => $chosen) {
+            if (! is_array($chosen) || array_diff($chosen, Facet::from((string) $facet)->values()) !== []) {
+                throw UnreadableValue::unknown('scope', $chosen, implode(', ', Facet::from((string) $facet)->values()));
+            }
+        }
+
+        return new FacetScope(array_map(array_values(...), $values));
     }
 
     private static function stature(mixed $metres): float

@@ -34,6 +34,8 @@ final readonly class WindowBook
 
     private Ladder $ladder;
 
+    private ProofRules $rules;
+
     /** @param Catalogue $catalogue what the school teaches */
     public function __construct(private School $school, Catalogue $catalogue)
     {
@@ -43,6 +45,7 @@ final readonly class WindowBook
             $byRow[$ids[$attack->id]] = $attack;
         }
         [$this->attacks, $this->ladder] = [$byRow, $catalogue->ladder];
+        $this->rules = ProofRules::of($catalogue->school->proof);
         $this->unreadable = array_values(array_diff($ids, array_keys($byRow)));
     }
 
@@ -57,7 +60,7 @@ final readonly class WindowBook
         $windows = array_fill_keys($students, []);
         $ahead = [];
         foreach ($this->rows()->whereIn('student_id', $students)->where('count', '>', 0)->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last']) as $row) {
-            $window = new Window(json_decode($row->tries, true), $row->ever, $row->count, $row->last);
+            $window = new Window(json_decode($row->tries, true), $row->ever, $row->count, $row->last, $this->rules);
             if ($window->reaches($at)) {
                 $windows[$row->student_id][CellKey::of($this->attacks[$row->attack_id], Side::from($row->side))->text] = $window;
             } else {
@@ -84,7 +87,7 @@ final readonly class WindowBook
                     return 0;
                 }
                 // Whoever adds a rep now waits for this row, and marks it again afterwards.
-                $this->among($this->rows(), $pairs)->update(['is_stale' => false, 'count' => 0, 'last' => null, 'tries' => '[]', 'ever' => null, 'rules' => ProofRules::VERSION]);
+                $this->among($this->rows(), $pairs)->update(['is_stale' => false, 'count' => 0, 'last' => null, 'tries' => '[]', 'ever' => null, 'rules' => $this->rules->mark()]);
                 $rows = array_map(fn (array $found): array => [
                     'school_id' => $this->school->id,
                     'student_id' => $found[0],
@@ -95,7 +98,7 @@ final readonly class WindowBook
                     'count' => $found[3]->count,
                     'last' => $found[3]->last,
                     'is_stale' => false,
-                    'rules' => ProofRules::VERSION,
+                    'rules' => $this->rules->mark(),
                 ], $this->work($pairs));
                 DB::table('proof_windows')->upsert($rows, ['school_id', 'student_id', 'attack_id', 'side'], ['tries', 'ever', 'count', 'last', 'is_stale', 'rules']);
 
@@ -120,7 +123,7 @@ final readonly class WindowBook
     /** @param list<int> $students ids of the rows */
     private function stale(array $students): Builder
     {
-        return $this->rows()->where(static fn (Builder $query) => $query->where('is_stale', true)->orWhere('rules', '<>', ProofRules::VERSION))->whereIn('student_id', $students);
+        return $this->rows()->where(fn (Builder $query) => $query->where('is_stale', true)->orWhere('rules', '<>', $this->rules->mark()))->whereIn('student_id', $students);
     }
 
     /**
@@ -145,7 +148,7 @@ final readonly class WindowBook
         foreach ($groups as $student => $ofStudent) {
             foreach ($ofStudent as $attack => $ofAttack) {
                 foreach ($ofAttack as $side => $group) {
-                    $found[] = [$student, $attack, $side, Window::of($group, $this->ladder)];
+                    $found[] = [$student, $attack, $side, Window::of($group, $this->ladder, $this->rules)];
                 }
             }
         }

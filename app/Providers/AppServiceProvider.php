@@ -9,6 +9,8 @@ use App\Auth\LogSignIns;
 use App\Mail\OutboxTransport;
 use App\Models\User;
 use App\Persistence\ReadRevisions;
+use App\View\OwnWords;
+use App\View\SpokenFor;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -17,6 +19,7 @@ use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\Translator;
 use Illuminate\Validation\Rules\Password;
 use StoneDrill\Core\Text;
 
@@ -25,6 +28,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(ReadRevisions::class);
+        $this->app->extend('translator', static fn (Translator $translator): OwnWords => new OwnWords($translator->getLoader(), $translator->getLocale(), SpokenFor::nouns(...)));
     }
 
     public function boot(): void

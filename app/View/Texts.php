@@ -7,6 +7,7 @@ namespace App\View;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Translation\FileLoader;
 use Illuminate\Translation\Translator;
+use StoneDrill\Core\Curriculum\Nouns;
 use StoneDrill\Core\Text;
 
 /** Says what the core tells, in the words of lang/. A key that has no words is shown as it is. */
@@ -17,7 +18,15 @@ final readonly class Texts
     /** English, without an application around it: for the command line and for tests of the core. */
     public static function english(): self
     {
-        return new self(new Translator(new FileLoader(new Filesystem(), dirname(__DIR__, 2).'/lang'), 'en'));
+        return new self(new OwnWords(new FileLoader(new Filesystem(), dirname(__DIR__, 2).'/lang'), 'en', static fn (): array => []));
+    }
+
+    /** Speaks for a school from now on. */
+    public function speakFor(Nouns $nouns): void
+    {
+        if ($this->translator instanceof OwnWords) {
+            $this->translator->speakFor($nouns);
+        }
     }
 
     public function say(Text|string|int|float|null $text): string

@@ -234,12 +234,12 @@ final readonly class HoleFinder
         if ($share === null) {
             return [];
         }
-        $wanted = $this->catalogue->school->share - 1e-9;
+        $wanted = $this->catalogue->school->proof->share - 1e-9;
         $rank = $this->ranks[$need];
         $said = ['attack' => $this->named($cell), 'rung' => $rank->goalRung, 'rank' => $rank->name, 'now' => self::percent($share[0])];
 
         return match (true) {
-            $share[0] < $wanted => [$this->hole(HoleKind::Unproven, $cell, $need, Text::of('holes.unproven', [...$said, 'wanted' => self::percent($this->catalogue->school->share)]))],
+            $share[0] < $wanted => [$this->hole(HoleKind::Unproven, $cell, $need, Text::of('holes.unproven', [...$said, 'wanted' => self::percent($this->catalogue->school->proof->share)]))],
             $share[1] < $wanted => [$this->hole(HoleKind::Fading, $cell, $need, Text::of('holes.fading', [...$said, 'then' => self::percent($share[1])]))],
             default => [],
         };

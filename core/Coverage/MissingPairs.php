@@ -9,6 +9,7 @@ use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\FacetScope;
 
 /** The pair measure: which two values of two aspects can go together, and which of these no attack has on any side. */
 final readonly class MissingPairs
@@ -31,7 +32,7 @@ final readonly class MissingPairs
         usort($kinds, static fn (Kind $a, Kind $b): int => isset($used[$b->id]) <=> isset($used[$a->id]));
         $sizes = $example = [];
         foreach ($kinds as $kind) {
-            foreach (self::sizes($kind) as $pair => $size) {
+            foreach (self::sizes($kind, $catalogue->school->conventions->scope) as $pair => $size) {
                 $sizes[$pair] = ($sizes[$pair] ?? 0) + $size;
                 $example[$pair] ??= $kind;
             }
@@ -66,14 +67,14 @@ final readonly class MissingPairs
     }
 
     /** @return array<string, int> number of feasible attacks of the kind that have both values, by pair */
-    private static function sizes(Kind $kind): array
+    private static function sizes(Kind $kind, FacetScope $scope): array
     {
-        $allowed = self::allowed($kind);
+        $allowed = self::allowed($kind, $scope);
         $sizes = [];
         // Only the notice hangs on another facet, the bearing: all attacks of one bearing are a whole product.
         foreach ($allowed[Facet::Bearing->value] as $bearing) {
             $here = [Aspect::FAMILY => [$kind->family->value], ...$allowed, Facet::Bearing->value => [$bearing],
-                Facet::Notice->value => (new Feasibility())->allowed($kind, Facet::Notice, ['bearing' => $bearing])];
+                Facet::Notice->value => $scope->within(Facet::Notice, (new Feasibility())->allowed($kind, Facet::Notice, ['bearing' => $bearing]))];
             $all = array_product(array_map('count', $here));
             $aspects = array_keys($here);
             foreach ($aspects as $place => $a) {
@@ -92,11 +93,11 @@ final readonly class MissingPairs
     }
 
     /** @return array<string, list<string>> by facet */
-    private static function allowed(Kind $kind): array
+    private static function allowed(Kind $kind, FacetScope $scope): array
     {
         $allowed = [];
         foreach (Facet::cases() as $facet) {
-            $allowed[$facet->value] = (new Feasibility())->allowed($kind, $facet);
+            $allowed[$facet->value] = $scope->within($facet, (new Feasibility())->allowed($kind, $facet));
         }
 
         return $allowed;

@@ -10,6 +10,7 @@ use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\Window;
@@ -35,7 +36,7 @@ final readonly class ProvenShare
      */
     public static function of(Catalogue $catalogue, array $students, array $reps, DateTimeImmutable $at): self
     {
-        return self::ofWindows($catalogue->ranks, array_column($students, 'rank', 'id'), Windows::of($reps, $catalogue->attacks, $catalogue->ladder, $at), $at);
+        return self::ofWindows($catalogue->ranks, array_column($students, 'rank', 'id'), Windows::of($reps, $catalogue->attacks, $catalogue->ladder, $at, ProofRules::of($catalogue->school->proof)), $at);
     }
 
     /**

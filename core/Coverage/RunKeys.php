@@ -36,7 +36,8 @@ final class RunKeys
     {
         $this->imprint = new RunFingerprint($catalogue);
         // What it is called and how much it weighs changes nothing that is found.
-        $settings = array_diff_key(get_object_vars($catalogue->school), array_flip(['name', 'share', 'holeFactors', 'zone']));
+        $conventions = $catalogue->school->conventions;
+        $settings = [...array_diff_key(get_object_vars($catalogue->school), array_flip(['name', 'proof', 'holeFactors', 'conventions'])), $conventions->bearings, $conventions->aliases];
         $this->school = hash('xxh128', serialize([Rules::VERSION, $settings, $catalogue->ranks, $catalogue->ladder->rungs]));
     }
 

@@ -34,7 +34,7 @@ final readonly class Uncatalogued
         $holes = [];
         foreach ($kinds as $kind) {
             foreach (self::FACETS as $facet) {
-                foreach (self::feasible($kind, $facet) as $value) {
+                foreach ($catalogue->school->conventions->scope->within($facet, self::feasible($kind, $facet)) as $value) {
                     if (! isset($has[$kind->id][$facet->value][$value])) {
                         $holes[] = new Hole(
                             HoleKind::Uncatalogued,

@@ -6,7 +6,7 @@ namespace StoneDrill\Core\Curriculum;
 
 use StoneDrill\Core\Geometry\BearingStyle;
 
-/** How a school writes bearings, words and times. */
+/** How a school writes bearings, words and times, and what it looks for. */
 final readonly class Conventions
 {
     /** Where a time of day without an offset is meant, unless the school says otherwise. */
@@ -20,5 +20,7 @@ final readonly class Conventions
         public BearingStyle $bearings = BearingStyle::Clock,
         public array $aliases = [],
         public string $zone = self::ZONE,
+        public Nouns $nouns = new Nouns(),
+        public FacetScope $scope = new FacetScope(),
     ) {}
 }

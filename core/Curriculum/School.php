@@ -9,9 +9,6 @@ use StoneDrill\Core\Technique\Notation\Vocabulary;
 /** What a school has chosen for itself. */
 final readonly class School
 {
-    /** Share of a rank's students that must hold an attack for it to count as proven. */
-    public const SHARE = 0.8;
-
     /** Metres by which a figure may be short and still be close. */
     public const TOLERANCE = 0.05;
 
@@ -26,7 +23,7 @@ final readonly class School
     public function __construct(
         public string $name,
         public Doctrine $doctrine,
-        public float $share = self::SHARE,
+        public ProofStandard $proof = new ProofStandard(),
         public array $holeFactors = [],
         public ?array $policy = null,
         public Statures $statures = new Statures(),
@@ -37,7 +34,7 @@ final readonly class School
     /** @param list<PolicyRow> $policy */
     public function withPolicy(array $policy): self
     {
-        return new self($this->name, $this->doctrine, $this->share, $this->holeFactors, $policy, $this->statures, $this->conventions, $this->tolerance);
+        return new self($this->name, $this->doctrine, $this->proof, $this->holeFactors, $policy, $this->statures, $this->conventions, $this->tolerance);
     }
 
     public function vocabulary(): Vocabulary

@@ -17,6 +17,7 @@ use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\Mistake;
 use StoneDrill\Core\Curriculum\PolicyRow;
+use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Curriculum\School;
@@ -73,11 +74,14 @@ final readonly class CatalogueWriter
             'doctrine' => $school->doctrine->value,
             'bearings' => $school->conventions->bearings->value,
             'typical' => $school->statures->typical,
-            'share' => $school->share,
+            'share' => $school->proof->share,
+            'half_life' => $school->proof->halfLife === ProofStandard::HALF_LIFE ? null : $school->proof->halfLife,
             'tolerance' => $school->tolerance === School::TOLERANCE ? null : $school->tolerance,
             'hole_factors' => $school->holeFactors ?: null,
             'policy' => $policy,
             'aliases' => $school->conventions->aliases ?: null,
+            'words' => $school->conventions->nouns->words ?: null,
+            'scope' => $school->conventions->scope->values ?: null,
             'zone' => $school->conventions->zone === Conventions::ZONE ? null : $school->conventions->zone,
         ], static fn (mixed $value): bool => $value !== null);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Proof;
 
+use StoneDrill\Core\Curriculum\ProofStandard;
+
 /** The figures that a school may set for what counts as proven. */
 final readonly class ProofRules
 {
@@ -23,5 +25,20 @@ final readonly class ProofRules
      * @param positive-int $window   how many of the latest counted reps are read
      * @param float        $halfLife days after which a rep weighs half
      */
-    public function __construct(public int $window = 12, public float $halfLife = 60.0) {}
+    public function __construct(public int $window = 12, public float $halfLife = ProofStandard::HALF_LIFE) {}
+
+    public static function of(ProofStandard $standard): self
+    {
+        return new self(halfLife: $standard->halfLife);
+    }
+
+    /**
+     * A number that is another one whenever other figures, or another version of the rules, would keep something else.
+     *
+     * @return int the version itself by the usual figures
+     */
+    public function mark(): int
+    {
+        return $this == new self() ? self::VERSION : crc32(self::VERSION." {$this->window} {$this->halfLife}") >> 1;
+    }
 }

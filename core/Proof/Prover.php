@@ -65,9 +65,9 @@ final readonly class Prover
     {
         $proofs = [];
         foreach ($this->ladder->ids() as $rung) {
-            $evidence = $window->evidence($rung, $at, $this->rules);
+            $evidence = $window->evidence($rung, $at);
             if ($evidence->weight() > 0) {
-                $proofs[] = new Proof($student, $attack, $side, $rung, $evidence->weight(), $evidence->lower(), $window->state($rung, $at, $this->rules), $window->fadesOn($rung, $at, $this->rules));
+                $proofs[] = new Proof($student, $attack, $side, $rung, $evidence->weight(), $evidence->lower(), $window->state($rung, $at), $window->fadesOn($rung, $at));
             }
         }
 

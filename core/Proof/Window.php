@@ -19,8 +19,9 @@ final readonly class Window
      * @param ?int                         $ever  highest rung that was held just after some rep; every lower one was too
      * @param int                          $count how many reps count in all
      * @param ?int                         $last  seconds since 1970 of the last one
+     * @param ProofRules                   $rules by which it is read, the same by which it was made
      */
-    public function __construct(public array $tries, public ?int $ever, public int $count, public ?int $last) {}
+    public function __construct(public array $tries, public ?int $ever, public int $count, public ?int $last, private ProofRules $rules = new ProofRules()) {}
 
     /** @param list<Rep> $reps of one student against one side of one attack, in any order; what another replaces left out */
     public static function of(array $reps, Ladder $ladder, ProofRules $rules = new ProofRules()): self
@@ -37,7 +38,7 @@ final readonly class Window
             }
         }
 
-        return new self(self::upTo($tries, count($tries) - 1, $rules), $ever, count($tries), $tries === [] ? null : $tries[count($tries) - 1][0]);
+        return new self(self::upTo($tries, count($tries) - 1, $rules), $ever, count($tries), $tries === [] ? null : $tries[count($tries) - 1][0], $rules);
     }
 
     /** @return array{int, int, float} seconds since 1970, rung, credit */
@@ -58,26 +59,26 @@ final readonly class Window
         return $this->last === null || $this->last <= $at->getTimestamp();
     }
 
-    public function evidence(int $rung, DateTimeImmutable $at, ProofRules $rules = new ProofRules()): Evidence
+    public function evidence(int $rung, DateTimeImmutable $at): Evidence
     {
-        return Evidence::of($this->tries, $rung, $at->getTimestamp(), $rules);
+        return Evidence::of($this->tries, $rung, $at->getTimestamp(), $this->rules);
     }
 
-    public function state(int $rung, DateTimeImmutable $at, ProofRules $rules = new ProofRules()): ProofState
+    public function state(int $rung, DateTimeImmutable $at): ProofState
     {
-        $evidence = $this->evidence($rung, $at, $rules);
+        $evidence = $this->evidence($rung, $at);
 
         return $evidence->weight() > 0 ? ProofState::of($evidence, fn (): bool => $this->ever !== null && $rung <= $this->ever) : ProofState::Untried;
     }
 
     /** The first day on which, with no more reps, it is not held any more; null where it is not held now. */
-    public function fadesOn(int $rung, DateTimeImmutable $at, ProofRules $rules = new ProofRules()): ?DateTimeImmutable
+    public function fadesOn(int $rung, DateTimeImmutable $at): ?DateTimeImmutable
     {
-        if ($this->state($rung, $at, $rules) !== ProofState::Holds) {
+        if ($this->state($rung, $at) !== ProofState::Holds) {
             return null;
         }
 
-        return $at->add(new DateInterval(sprintf('P%dD', $this->evidence($rung, $at, $rules)->daysUntilFaded($rules->halfLife))));
+        return $at->add(new DateInterval(sprintf('P%dD', $this->evidence($rung, $at)->daysUntilFaded($this->rules->halfLife))));
     }
 
     /**

@@ -17,6 +17,7 @@ use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Drill\Warning;
 use StoneDrill\Core\Exchange\SchoolFile;
+use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Prover;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\Windows;
@@ -41,7 +42,7 @@ final readonly class DrawReport implements Report
         $replaced = Prover::replaced($file->reps);
         $reps = array_values(array_filter($file->reps, static fn (Rep $rep): bool => $rep->student === $student->id && $rep->at <= $at && ! isset($replaced[$rep->id])));
         $families = array_map(static fn (Attack $attack): Family => $attack->kind->family, array_column($catalogue->attacks, null, 'id'));
-        $windows = Windows::of($reps, $catalogue->attacks, $catalogue->ladder, $at)[$student->id] ?? [];
+        $windows = Windows::of($reps, $catalogue->attacks, $catalogue->ladder, $at, ProofRules::of($catalogue->school->proof))[$student->id] ?? [];
         $draw = Draw::of($pool->tickets($student, $rung->id, $windows), Pool::latest($reps, $families));
         $next = $draw->next($seed);
         if ($next === null) {

@@ -7,6 +7,7 @@ namespace StoneDrill\Core\Report;
 use DateTimeImmutable;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\Proof;
+use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Prover;
 
 /** What the reps prove of each student at a moment. */
@@ -18,7 +19,7 @@ final readonly class ProofReport implements Report
     public static function of(SchoolFile $file, DateTimeImmutable $at): self
     {
         $catalogue = $file->catalogue;
-        $proofs = (new Prover($catalogue->ladder))->prove($file->reps, $catalogue->attacks, $at);
+        $proofs = (new Prover($catalogue->ladder, ProofRules::of($catalogue->school->proof)))->prove($file->reps, $catalogue->attacks, $at);
         $students = array_flip(array_column($file->students, 'id'));
         $attacks = array_flip(array_column($catalogue->attacks, 'id'));
         usort($proofs, static fn (Proof $a, Proof $b): int => [$students[$a->student], $attacks[$a->attack], $b->side->value, $a->rung]

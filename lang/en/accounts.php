@@ -38,7 +38,7 @@ return [
     'invite-lead' => 'An invitation works once, for :days days. With an email they get a link; without one you print a card.',
     'invited' => 'An invitation is on its way to :email.',
     'last-head' => 'A school needs a head who can sign in. Make somebody else head first. Nothing was changed.',
-    'lead' => 'Who can sign in, and what each may do. A head runs the school, an instructor writes attacks and answers, an assistant records reps, students and guardians see ladders.',
+    'lead' => 'Who can sign in, and what each may do. A head runs the school, an instructor writes {attacks} and {answers}, an assistant records reps, students and guardians see ladders.',
     'name' => 'Name',
     'no-factor' => 'no',
     'restore' => 'Restore',

@@ -53,11 +53,11 @@ return [
     'is-hit' => [
         'trigger' => 'a blow, a push or a dive lands',
         'attack' => [
-            'message' => 'The attack lands: :out to be out of its reach, :off to be off its line.',
+            'message' => 'The {attack} lands: :out to be out of its reach, :off to be off its line.',
             'mend' => 'Block, parry or cover it, take the head off its line, or go farther out.',
         ],
         'follow-up' => [
-            'message' => 'The second attack lands: :out to be out of its reach, :off to be off its line.',
+            'message' => 'The second {attack} lands: :out to be out of its reach, :off to be off its line.',
             'mend' => 'Block, parry or cover it, take the head off its line, or go farther out.',
         ],
     ],
@@ -106,12 +106,12 @@ return [
     'strike-under-control' => [
         'trigger' => 'a strike where the doctrine is to control',
         'message' => 'Strikes the :target (:weapon), but the doctrine is to control without striking.',
-        'mend' => 'Use a control instead, or give this answer another doctrine.',
+        'mend' => 'Use a control instead, or give this {answer} another doctrine.',
     ],
     'policy' => [
-        'trigger' => 'a hazard that the contact policy does not teach at that rank and age',
+        'trigger' => 'a hazard that the contact policy does not teach at that {rank} and age',
         'message' => 'The contact policy does not teach :hazard at :rank.',
-        'mend' => 'Take another target or control, or introduce the answer at a later rank.',
+        'mend' => 'Take another target or control, or introduce the {answer} at a later {rank}.',
     ],
     'against-the-fingers' => [
         'trigger' => 'strips toward the fingers',
@@ -173,14 +173,14 @@ return [
         ],
     ],
     'too-long' => [
-        'trigger' => 'more beats than the rank allows',
+        'trigger' => 'more beats than the {rank} allows',
         'message' => ':beats beats; :rank allows :allowed.',
         'mend' => 'Leave something out, teach a short form, or introduce it later.',
     ],
     'slow-start' => [
         'trigger' => 'there is less than no time to spare before the first beat is done',
-        'message' => 'The first beat is done :late s after the attack arrives (arrival :arrival s, reaction :reaction s, beat :beat s).',
-        'mend' => 'Begin with something quicker, or see the attack coming from :metres m farther away.',
+        'message' => 'The first beat is done :late s after the {attack} arrives (arrival :arrival s, reaction :reaction s, beat :beat s).',
+        'mend' => 'Begin with something quicker, or see the {attack} coming from :metres m farther away.',
     ],
     'kick-while-held' => [
         'trigger' => 'a kick or knee while a moving hold pulls',
@@ -224,9 +224,9 @@ return [
         'mend' => 'Step away at once.',
     ],
     'branch-ahead' => [
-        'trigger' => 'goes to an answer of a higher rank',
+        'trigger' => 'goes to {an answer} of a higher {rank}',
         'message' => 'Goes to “:answer”, which is taught only at :rank.',
-        'mend' => 'Go to an answer that is known by then, or write the beats out.',
+        'mend' => 'Go to {an answer} that is known by then, or write the beats out.',
     ],
     'crossed-feet' => [
         'trigger' => 'crosses the feet within the attacker’s reach',
@@ -269,8 +269,8 @@ return [
         'mend' => 'Act sooner, or say what the attacker does then.',
     ],
     'force' => [
-        'trigger' => 'the highest hazard is more than the attack’s intent allows',
-        'message' => ':Hazard (level :level) is more than an attack to :intent calls for (level :allowed). The law of the place decides.',
+        'trigger' => 'the highest hazard is more than the {attack}’s intent allows',
+        'message' => ':Hazard (level :level) is more than {an attack} to :intent calls for (level :allowed). The law of the place decides.',
         'mend' => 'Take a target or a control with less hazard.',
     ],
 ];

@@ -12,5 +12,5 @@ return [
         'pads' => 'Only with pads: :hazards.',
     ],
     'by-policy' => ':hazard (contact policy)',
-    'more-left-out' => ':count more attack is left out for :student.|:count more attacks are left out for :student.',
+    'more-left-out' => ':count more {attack} is left out for :student.|:count more {attacks} are left out for :student.',
 ];

@@ -17,7 +17,7 @@ return [
     '503' => ['title' => 'Not available now', 'text' => 'The application is being updated. Try again in a minute.'],
     'database-away' => 'The database does not answer. It is being started again. Try again in a few seconds.',
     'no-database' => 'The database does not answer.',
-    'memory' => 'This takes more memory than a request may have (:limit). Ask for less: filter by family or rank, or split the file.',
+    'memory' => 'This takes more memory than a request may have (:limit). Ask for less: filter by family or {rank}, or split the file.',
     'refused-by-database' => 'A value is too long or too large to be stored. Nothing was changed. Go back, where your text is still there, and shorten or correct it.',
-    'time' => 'This takes longer than a request may (:limit). Ask for less: filter by family or rank, or split the file.',
+    'time' => 'This takes longer than a request may (:limit). Ask for less: filter by family or {rank}, or split the file.',
 ];

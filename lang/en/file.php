@@ -26,6 +26,7 @@ return [
     'uuid' => 'a UUID',
     'map' => 'a map',
     'list' => 'a list',
+    'noun' => 'a word or two of letters, at most 40',
     'nothing' => 'nothing',
     'other-type' => 'a value of another type',
     'megabytes' => ':size MB',

@@ -35,7 +35,7 @@ return [
         'inside' => 'The :what is smothered, because you are inside it:',
     ],
     'delivery-figures' => ':out for being out of reach, :off for being off its line.',
-    'delivery-of' => ['hold' => 'hold', 'follow-up' => 'next attack', 'attack' => 'attack'],
+    'delivery-of' => ['hold' => 'hold', 'follow-up' => 'next {attack}', 'attack' => '{attack}'],
     'drawing-label' => 'The floor seen from above. The text beside it and the table below it say the same.',
     'drawing-title' => ':answer, beat :beat. Planning estimates.',
     'faces-you' => 'The attacker faces you after :seconds s.',
@@ -95,7 +95,7 @@ return [
     'start-label' => 'The floor at the start, with how many free weapons of the attacker reach a step away in each direction',
     'steps' => [
         'at-a-limb' => 'strike at a limb',
-        'lands' => 'the attack still lands',
+        'lands' => 'the {attack} still lands',
         'nothing-turned' => 'no weapon is turned that way',
         'short' => 'the attacker is :cm cm short',
         'still-reaches' => 'the attacker still reaches, :cm cm',

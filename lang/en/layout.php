@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 // What stands around every page.
 return [
-    'answers' => 'Answers',
-    'attacks' => 'Attacks',
+    'answers' => '{Answers}',
+    'attacks' => '{Attacks}',
     'cautions' => 'All figures are planning estimates. Tap and stop word come before everything; use mats and pads, and agree on the speed. Force must be needed and in proportion: local law and licensed instruction decide, not this program. This is not medical or legal advice.',
     'children' => 'Children',
     'desk' => 'Desk',
@@ -22,14 +22,14 @@ return [
     'shortcuts' => [
         '?' => 'this list',
         '/' => 'search, where a page has a search field',
-        'w a s p' => 'wall, attacks, answers, people',
+        'w a s p' => 'wall, {attacks}, {answers}, people',
         'd c m r' => 'drill lists, school, mat, record',
         'Space Esc u' => 'in a drill: call, stop word, undo; the first letter of an outcome records it',
         't' => 'on the wall and a ladder: drawing or table',
         'n' => 'add a new one, where a page can',
         '← → ↑ ↓' => 'on the wall: move from stone to stone; Enter opens it',
-        'Shift ↑ ↓' => 'on a laid stone: preview its answer at the next rank',
-        'x l f' => 'on the wall: cross-table, load of the ranks, fewest answers',
+        'Shift ↑ ↓' => 'on a laid stone: preview its {answer} at the next {rank}',
+        'x l f' => 'on the wall: cross-table, load of the {ranks}, fewest {answers}',
     ],
     'sign-out' => 'Sign out',
     'skip' => 'Skip to the content',

@@ -22,7 +22,7 @@ return [
         'height' => ['name' => 'Stature', 'why' => 'Distances and partners depend on it.'],
         'log' => ['name' => 'Entries of the log', 'why' => 'Who changed what, for the head alone.'],
         'name' => ['name' => 'Name', 'why' => 'To call and record them.'],
-        'rank' => ['name' => 'Rank', 'why' => 'What they are taught depends on it.'],
+        'rank' => ['name' => '{Rank}', 'why' => 'What they are taught depends on it.'],
         'reps' => ['name' => 'Reps', 'why' => 'What they have proven, and when it fades.'],
     ],
     'lead' => 'Everything that this program keeps of them, and what for. They may have it as a file, have it corrected, and have it erased.',

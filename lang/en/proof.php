@@ -30,8 +30,8 @@ return [
         'faded' => 'faded',
         'building' => 'building',
     ],
-    'line' => ':state at rung :rung, lower bound :lower of :count try|:state at rung :rung, lower bound :lower of :count tries',
+    'line' => ':state at {rung} :rung, lower bound :lower of :count try|:state at {rung} :rung, lower bound :lower of :count tries',
     'short' => ':state, :lower of :count try|:state, :lower of :count tries',
     'fades' => ', fades on :day',
-    'untried-at' => 'untried at rung :rung',
+    'untried-at' => 'untried at {rung} :rung',
 ];

@@ -9,5 +9,5 @@ return [
     'instead' => ':beat :effect, :other instead',
     'head-left' => 'head 15 cm left',
     'head-right' => 'head 15 cm right',
-    'too-long' => 'the effects from beat :beat on, which are not tried: the answer is too long',
+    'too-long' => 'the effects from beat :beat on, which are not tried: the {answer} is too long',
 ];

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'attack' => 'Its attack cannot be read. Correct that first.',
+    'attack' => 'Its {attack} cannot be read. Correct that first.',
     'beats' => 'Beats: :why',
     'expected' => [
         'check' => 'the name of a check',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Models\Role;
 use App\Persistence\CatalogueMapper;
+use Illuminate\Support\Str;
+use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
 use Tests\Feature\BeginningFixture;
@@ -16,7 +18,7 @@ beforeEach(function (): void {
 });
 
 it('shows every section with its default', function (): void {
-    $this->get('/school/settings')->assertOk()->assertSeeInOrder(['School', 'How you answer', 'Bodies and tolerance', 'Hole weights', 'Contact and age', 'Own words'])->assertSee('Default: leave at once.');
+    $this->get('/school/settings')->assertOk()->assertSeeInOrder(['School', 'How you answer', 'Bodies and tolerance', 'Hole weights', 'Fading', 'Facets in scope', 'Contact and age', 'Names', 'Own words'])->assertSee('Default: leave at once.');
 });
 
 it('saves each section, says it in the file, and resets it', function (string $section, array $fields, callable $read, mixed $expected, mixed $default): void {
@@ -30,6 +32,9 @@ it('saves each section, says it in the file, and resets it', function (string $s
     'general' => ['general', ['name' => 'Renamed Hall', 'zone' => 'Asia/Tokyo', 'bearings' => 'directions'], fn ($school): array => [$school->name, $school->conventions->zone, $school->conventions->bearings->value], ['Renamed Hall', 'Asia/Tokyo', 'directions'], ['Renamed Hall', 'UTC', 'clock']],
     'doctrine' => ['doctrine', ['doctrine' => 'subdue'], fn ($school): string => $school->doctrine->value, 'subdue', 'escape'],
     'bodies' => ['bodies', ['typical' => 'small', 'tolerance' => '7.5', 'sizes' => ['child' => '1.2', 'small' => '1.5', 'medium' => '1.7', 'large' => '1.9']], fn ($school): array => [$school->statures->typical, $school->tolerance, $school->statures->sizes], ['small', 0.075, ['child' => 1.2, 'small' => 1.5, 'medium' => 1.7, 'large' => 1.9]], ['medium', 0.05, ['child' => 1.25, 'small' => 1.52, 'medium' => 1.68, 'large' => 1.85]]],
+    'times' => ['times', ['half_life' => '45'], fn ($school): float => $school->proof->halfLife, 45.0, 60.0],
+    'scope' => ['scope', ['scope' => [...array_combine(array_column(Facet::cases(), 'value'), array_map(fn ($facet): array => $facet->values(), Facet::cases())), 'posture' => ['back', 'standing']]], fn ($school): array => $school->conventions->scope->values, ['posture' => ['standing', 'back']], []],
+    'names' => ['names', ['names' => ['attack' => ['one' => 'episode', 'many' => 'episodes'], 'rung' => ['one' => '', 'many' => '']]], fn ($school): array => $school->conventions->nouns->words, ['attack' => ['one' => 'episode', 'many' => 'episodes']], []],
     'words' => ['words', ['words' => [['own' => 'Parry out', 'word' => 'verbs:parry'], ['own' => ' ', 'word' => ''], ['own' => 'jaw line', 'word' => 'targets:chin']]], fn ($school): array => $school->conventions->aliases, ['verbs' => ['parry out' => 'parry'], 'targets' => ['jaw line' => 'chin']], []],
 ]);
 
@@ -100,4 +105,60 @@ it('lets own words be typed into beats, and shows beats with them', function ():
     $attack = $this->hall->attacks()->where('code', 'wrist')->firstOrFail();
 
     $this->post("/attacks/{$attack->id}/workbench", ['beats' => "left foot step 9, left hand strip toward thumb -> released\nright heel hand chin\nleave 6", 'rank' => 'first'])->assertOk()->assertSee('heel hand');
+});
+
+it('says every screen in the school’s own names, and nobody else’s', function (): void {
+    $names = ['attack' => ['one' => 'episode', 'many' => 'episodes'], 'answer' => ['one' => 'reply', 'many' => 'replies'], 'rank' => ['one' => 'colour', 'many' => 'colours'], 'rung' => ['one' => 'étape', 'many' => 'étapes']];
+    $this->put('/school/settings/names', ['names' => $names])->assertSessionHasNoErrors();
+    $this->flushSession()->actingAs($this->hall->users()->firstOrFail());
+
+    foreach (['/wall', '/wall?form=table', '/wall/cross', '/wall/ranks', '/wall/holes', '/attacks', '/attacks/create', '/answers', '/drill-lists', '/board', '/mat', '/school', '/record', '/people', '/people/'.$this->hall->students()->value('id'), '/attacks/'.$this->hall->attacks()->value('id'), '/answers/'.$this->hall->answers()->value('id')] as $page) {
+        $said = html_entity_decode(strip_tags((string) preg_replace('~<(script|style|textarea|title)\b.*?</\1>~s', '', (string) $this->get($page)->assertOk()->getContent())));
+        $said = str_replace($this->hall->attacks()->pluck('title')->all(), '', $said);
+        preg_match_all('/.{0,30}\b(?:attacks?|answers?|ranks?|rungs?)\b.{0,30}/iu', $said, $usual);
+        // The verbs stay.
+        $nouns = array_filter($usual[0], static fn (string $one): bool => preg_match('/else it answers|it answers|should attack|does not answer|Answer this side|also answer/i', $one) !== 1);
+        expect($nouns)->toBe([], $page)->and($said)->not->toMatch('/\{[a-zA-Z ]+\}/');
+    }
+    $this->get('/attacks')->assertSee('Episodes')->assertSee('Add an episode');
+    $this->get('/school')->assertSee('Étapes')->assertSee('Delete étape 1');
+
+    $other = $this->school('Other Hall');
+    $this->actingAs($this->person($other, Role::Head))->get('/attacks')->assertSee('Add an attack')->assertDontSee('pisode');
+});
+
+it('takes what people typed for what they typed', function (): void {
+    $this->hall->attacks()->where('code', 'wrist')->firstOrFail()->update(['title' => '{attack} and :count {rank}']);
+
+    $this->get('/attacks')->assertOk()->assertSee('{attack} and :count {rank}');
+});
+
+it('refuses names that are none, and keeps what was typed', function (string $one, string $many): void {
+    $this->from('/school/settings')->put('/school/settings/names', ['names' => ['attack' => ['one' => $one, 'many' => $many]]])->assertSessionHasErrors();
+    expect($this->hall->fresh()->nouns)->toBe([]);
+    $this->get('/school/settings')->assertOk()->assertSee($one === '' ? $many : $one);
+})->with([['a|b', 'abs'], ['', 'only many'], ['only one', ''], ['{rank}', 'x'], [str_repeat('x', 41), 'x']]);
+
+it('tells how many would be held by another half-life, and what would not be looked for', function (): void {
+    $student = $this->hall->students()->firstOrFail();
+    $student->rank->update(['goal_rung' => 2]);
+    foreach (range(1, 3) as $rep) {
+        $this->post('/reps', ['id' => (string) Str::uuid(), 'student_id' => $student->id, 'attack_id' => $this->hall->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean'])->assertSessionHasNoErrors();
+    }
+    // Three clean reps fade after 21 days at 60, so after 14 they hold; at 14 days they weigh half each and do not.
+    $this->travel(14)->days();
+    $this->put('/school/settings/times', ['half_life' => '14', 'preview' => '1']);
+    $this->get('/school/settings')->assertSee('Held by students at their goal rungs: 1 now, 0 then.');
+    expect($this->hall->fresh()->half_life)->toBe(60.0);
+
+    $this->put('/school/settings/times', ['half_life' => '14']);
+    $this->get('/people/'.$student->id)->assertSee('0 of');
+    $this->delete('/school/settings/times');
+    $this->get('/people/'.$student->id)->assertSee('1 of');
+
+    $scope = array_combine(array_column(Facet::cases(), 'value'), array_map(fn ($facet): array => $facet->values(), Facet::cases()));
+    $this->put('/school/settings/scope', ['scope' => [...$scope, 'posture' => ['standing']], 'preview' => '1']);
+    $this->get('/school/settings')->assertSee('Combinations not catalogued:');
+    $this->put('/school/settings/scope', ['scope' => [...$scope, 'posture' => []]])->assertSessionHasErrors('scope.posture');
+    $this->put('/school/settings/scope', ['scope' => [...$scope, 'posture' => ['floating']]])->assertSessionHasErrors('scope.posture.0');
 });

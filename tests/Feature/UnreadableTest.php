@@ -97,6 +97,10 @@ it('takes the usual where a setting cannot be read, and says so', function (arra
     'own words that are numbers' => [['aliases' => '{"verbs":{"x":1}}'], 'own words'],
     'own words that are a list' => [['aliases' => '[1]'], 'own words'],
     'factors that are a text' => [['hole_factors' => '"x"'], 'hole factors'],
+    'names that are a list' => [['nouns' => '[1]'], 'names'],
+    'a name in braces' => [['nouns' => '{"attack":{"one":"{rank}","many":"x"}}'], 'names'],
+    'a scope that is a text' => [['scope' => '"x"'], 'scope'],
+    'a scope of numbers' => [['scope' => '{"posture":5}'], 'scope'],
     'a zone of another planet' => [['zone' => 'Mars/Olympus'], 'time zone'],
 ]);
 

@@ -37,6 +37,7 @@ abstract class DrillCommand extends FileCommand
     {
         try {
             $file = (new CatalogueReader())->read($text, Format::of($path, $text));
+            $this->texts->speakFor($file->catalogue->school->conventions->nouns);
             $this->notices = array_map($this->texts->say(...), $file->notices);
 
             return $this->report($file, $input);

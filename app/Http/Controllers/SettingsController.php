@@ -10,12 +10,16 @@ use App\Http\Requests\FieldsRequest;
 use App\Http\Requests\PolicyRequest;
 use App\Http\Requests\SchoolRequest;
 use App\Http\Requests\Settings\BodiesRequest;
+use App\Http\Requests\Settings\NamesRequest;
+use App\Http\Requests\Settings\ScopeRequest;
+use App\Http\Requests\Settings\TimesRequest;
 use App\Http\Requests\Settings\WordsRequest;
 use App\Models\School;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\View\Forms\PolicyTable;
+use App\View\Settings\ScopeRow;
 use App\View\Settings\SettingChange;
 use App\View\Settings\WordRows;
 use DateTimeZone;
@@ -24,6 +28,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\School as CoreSchool;
 use StoneDrill\Core\Curriculum\Statures;
 use StoneDrill\Core\Geometry\BearingStyle;
@@ -36,8 +41,11 @@ final readonly class SettingsController
         'general' => ['zone' => 'UTC', 'bearings' => 'clock'],
         'doctrine' => ['doctrine' => 'escape'],
         'bodies' => ['typical' => Statures::TYPICAL, 'sizes' => [], 'tolerance' => CoreSchool::TOLERANCE],
-        'weights' => ['share' => CoreSchool::SHARE, 'hole_factors' => []],
+        'weights' => ['share' => ProofStandard::SHARE, 'hole_factors' => []],
+        'times' => ['half_life' => ProofStandard::HALF_LIFE],
+        'scope' => ['scope' => []],
         'policy' => ['policy' => null],
+        'names' => ['nouns' => []],
         'words' => ['aliases' => []],
     ];
 
@@ -62,7 +70,10 @@ final readonly class SettingsController
                 'label' => __('holes.kinds.'.$kind->value),
                 'value' => old("factors.{$kind->value}", (string) $kind->factorIn($core)),
             ], HoleKind::cases()),
-            'share' => (int) round(100 * $core->share),
+            'share' => (int) round(100 * $core->proof->share),
+            'times' => $core->proof,
+            'nouns' => (array) old('names', $school->nouns),
+            'facets' => ScopeRow::all($core->conventions->scope),
             'table' => new PolicyTable($core, $school->ranks),
             'words' => (array) old('words', WordRows::of($school)),
             'wordChoices' => WordRows::choices(),
@@ -87,6 +98,21 @@ final readonly class SettingsController
     public function weights(SchoolRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
         return $this->save($request, $user->school, 'weights', $request->columns());
+    }
+
+    public function times(TimesRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'times', $request->columns());
+    }
+
+    public function scope(ScopeRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'scope', $request->columns());
+    }
+
+    public function names(NamesRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'names', $request->columns());
     }
 
     public function policy(PolicyRequest $request, #[CurrentUser] User $user): RedirectResponse

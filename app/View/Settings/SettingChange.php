@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace App\View\Settings;
 
 use App\Models\School;
+use App\Models\Student;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\Persistence\WindowBook;
+use Carbon\CarbonImmutable;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Proof\Evidence;
+use StoneDrill\Core\Proof\ProofRules;
 
 /** What another setting would change on the wall, before it is saved. */
 final readonly class SettingChange
@@ -22,8 +27,9 @@ final readonly class SettingChange
     /**
      * @param list<string> $lost   sides of attacks that nothing works for any more
      * @param list<string> $gained sides of attacks that something works for then
+     * @param list<string> $more   what else changes
      */
-    private function __construct(public string $works, public string $holes, public array $lost, public array $gained, public bool $isNothing) {}
+    private function __construct(public string $works, public string $holes, public array $lost, public array $gained, public array $more, public bool $isNothing) {}
 
     /** @param array<string, mixed> $columns of the school, as they would be */
     public static function of(School $school, array $columns, CatalogueMapper $mapper, CoverageBook $coverages): self
@@ -33,13 +39,15 @@ final readonly class SettingChange
         [$before, $after] = [$coverages->wholeOfAnother($school, $now), $coverages->wholeOfAnother($school, $then)];
         $lost = self::differing($before, $after);
         $gained = self::differing($after, $before);
+        $more = [...self::uncatalogued($before, $after), ...self::held($school, $now, ProofRules::of($then->school->proof))];
 
         return new self(
             __('settings.preview.works', ['now' => self::share($now, $before), 'then' => self::share($then, $after)]),
             __('settings.preview.holes', ['now' => count(self::holes($before)), 'then' => count(self::holes($after)), 'weight' => number_format(self::weight($before), 1), 'weight_then' => number_format(self::weight($after), 1)]),
             array_slice($lost, 0, self::NAMED),
             array_slice($gained, 0, self::NAMED),
-            $before->worksFrom() === $after->worksFrom() && self::weight($before) === self::weight($after),
+            $more,
+            $more === [] && $before->worksFrom() === $after->worksFrom() && self::weight($before) === self::weight($after),
         );
     }
 
@@ -55,6 +63,33 @@ final readonly class SettingChange
         }
 
         return $named;
+    }
+
+    /** @return list<string> nothing where as much is missing then as now */
+    private static function uncatalogued(Coverage $before, Coverage $after): array
+    {
+        [$now, $then] = array_map(static fn (Coverage $coverage): int => count($coverage->holes) - count(self::holes($coverage)), [$before, $after]);
+
+        return $now === $then ? [] : [__('settings.preview.uncatalogued', ['now' => $now, 'then' => $then])];
+    }
+
+    /** @return list<string> nothing where all students hold as much then as now, at the goal rungs of their ranks */
+    private static function held(School $school, Catalogue $catalogue, ProofRules $rules): array
+    {
+        if ($rules == ProofRules::of($catalogue->school->proof)) {
+            return [];
+        }
+        $at = CarbonImmutable::now();
+        $goals = $school->students()->with('rank')->get()->mapWithKeys(static fn (Student $student): array => [$student->id => $student->rank->goal_rung])->all();
+        $now = $then = 0;
+        foreach ((new WindowBook($school, $catalogue))->of(array_keys($goals), $at) as $student => $windows) {
+            foreach ($windows as $window) {
+                $now += (int) $window->evidence($goals[$student], $at)->holds();
+                $then += (int) Evidence::of($window->tries, $goals[$student], $at->getTimestamp(), $rules)->holds();
+            }
+        }
+
+        return $now === $then ? [] : [__('settings.preview.held', ['now' => $now, 'then' => $then])];
     }
 
     private static function share(Catalogue $catalogue, Coverage $coverage): string

@@ -7,6 +7,7 @@ namespace StoneDrill\Core\Exchange\Reading;
 use DateTimeZone;
 use StoneDrill\Core\Attack\AttackerLimb;
 use StoneDrill\Core\Attack\DefenderHold;
+use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Kind;
@@ -15,10 +16,13 @@ use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\FacetScope;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Curriculum\Nouns;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
+use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Curriculum\School;
@@ -40,17 +44,20 @@ final readonly class SchoolSection
     /** @param array<array-key, mixed> $ranks by id */
     public function school(array $ranks): School
     {
-        $in = $this->file->map('school', ['name', 'doctrine', 'bearings', 'typical', 'share', 'tolerance', 'hole_factors', 'policy', 'aliases', 'zone']);
+        $in = $this->file->map('school', ['name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'tolerance', 'hole_factors', 'policy', 'aliases', 'words', 'scope', 'zone']);
         $sizes = $this->sizes();
 
         return new School(
             $in->text('name'),
             $in->word('doctrine', Doctrine::class),
-            $in->numberOr('share', School::SHARE, 0.01, 1) ?? School::SHARE,
+            new ProofStandard(
+                $in->numberOr('share', ProofStandard::SHARE, 0.01, 1) ?? ProofStandard::SHARE,
+                $in->numberOr('half_life', ProofStandard::HALF_LIFE, ProofStandard::MIN_HALF_LIFE, ProofStandard::MAX_HALF_LIFE) ?? ProofStandard::HALF_LIFE,
+            ),
             $this->holeFactors($in),
             $in->has('policy') ? $this->policy($in, $ranks) : null,
             new Statures($in->has('typical') ? $in->reference('typical', $sizes, Text::of('file.size')) : Statures::TYPICAL, $sizes),
-            new Conventions($in->word('bearings', BearingStyle::class, BearingStyle::Clock), $this->aliases($in), $this->zone($in)),
+            new Conventions($in->word('bearings', BearingStyle::class, BearingStyle::Clock), $this->aliases($in), $this->zone($in), $this->nouns($in), $this->scope($in)),
             $in->numberOr('tolerance', School::TOLERANCE, 0, School::MAX_TOLERANCE) ?? School::TOLERANCE,
         );
     }
@@ -201,6 +208,42 @@ final readonly class SchoolSection
         }
 
         return $rows;
+    }
+
+    private function nouns(Fields $school): Nouns
+    {
+        $in = $school->map('words', Nouns::NAMED);
+        $words = [];
+        foreach (Nouns::NAMED as $noun) {
+            $forms = $in->map($noun, ['one', 'many']);
+            foreach ($in->has($noun) ? ['one', 'many'] : [] as $form) {
+                $words[$noun][$form] = $forms->text($form, Nouns::MAX_LENGTH);
+                if ($forms->isSound() && ! Nouns::isWord($words[$noun][$form])) {
+                    $forms->refuse($form, Text::of('file.noun'));
+                }
+            }
+            if (! $forms->isSound()) {
+                unset($words[$noun]);
+            }
+        }
+
+        return new Nouns($words);
+    }
+
+    private function scope(Fields $school): FacetScope
+    {
+        $in = $school->map('scope', array_column(Facet::cases(), 'value'));
+        $values = [];
+        foreach (Facet::cases() as $facet) {
+            if ($in->has($facet->value)) {
+                $values[$facet->value] = $in->choices($facet->value, $facet->values());
+            }
+            if (($values[$facet->value] ?? null) === [] && $in->isSound()) {
+                $in->report($facet->value, Text::of('file.nothing'), Text::of('file.at-least-one'));
+            }
+        }
+
+        return new FacetScope($values);
     }
 
     /** @return array<string, array<string, string>> */

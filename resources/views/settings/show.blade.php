@@ -48,8 +48,37 @@
         </x-field>
     </div>
 </x-setting>
+<x-setting section="times" preview>
+    <x-field class="narrow-field" name="half_life" :label="__('settings.times.half-life')">
+        <x-input name="half_life" type="number" :min="$times::MIN_HALF_LIFE" :max="$times::MAX_HALF_LIFE" required
+            :value="old('half_life', $times->halfLife)"/>
+    </x-field>
+</x-setting>
+<x-setting section="scope" preview>
+    @foreach ($facets as $facet)
+        <fieldset class="checks mb-2"><legend>{{ $facet->name }}</legend>
+            @foreach ($facet->values as $value => $isOn)
+                <label><input type="checkbox" name="scope[{{ $facet->id }}][]" value="{{ $value }}" @checked($isOn)> {{ $value }}</label>
+            @endforeach
+        </fieldset>
+    @endforeach
+</x-setting>
 <x-setting section="policy" preview>
     @if ($school->ranks->isEmpty())<p>{{ __('school.no-ranks.text') }}</p>@else @include('school.policy')@endif
+</x-setting>
+<x-setting section="names">
+    <x-table class="w-auto" :head="array_values(texts('settings.names.columns'))">
+        @foreach (texts('words.usual') as $noun => $usual)
+            <tr>
+                <th scope="row">{{ $usual['one'] }}, {{ $usual['many'] }}</th>
+                @foreach (['one', 'many'] as $form)
+                    <td><x-input small :name="'names['.$noun.']['.$form.']'" :id="'name-'.$noun.'-'.$form" :placeholder="$usual[$form]"
+                        :value="$nouns[$noun][$form] ?? ''" :maxlength="StoneDrill\Core\Curriculum\Nouns::MAX_LENGTH"
+                        :aria-label="__('settings.names.'.$form.'-of', ['noun' => $usual['one']])"/></td>
+                @endforeach
+            </tr>
+        @endforeach
+    </x-table>
 </x-setting>
 <x-setting section="words">
     <x-table class="w-auto" :head="array_values(texts('settings.words.columns'))">

@@ -49,7 +49,7 @@ it('reads in what it wrote, in both spellings', function (Format $format): void 
 it('takes defaults for what a file may leave out', function (): void {
     $catalogue = Made::readDocument(['format' => 'stone-drill/1', 'school' => ['name' => 'Bare', 'doctrine' => 'escape']])->catalogue;
 
-    expect($catalogue->school->share)->toBe(0.8)
+    expect($catalogue->school->proof->share)->toBe(0.8)
         ->and($catalogue->school->statures->typical)->toBe('medium')
         ->and($catalogue->ladder->get(5)->momentTold)->toBeFalse()
         ->and(array_map(fn ($rung) => $rung->pace, $catalogue->ladder->rungs))->toBe([0.25, 0.5, 0.5, 1.0, 1.0, 1.0, 1.0])

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Curriculum;
+
+/** What a school asks of proof. */
+final readonly class ProofStandard
+{
+    /** Share of a rank's students that must hold an attack for it to count as proven. */
+    public const SHARE = 0.8;
+
+    /** Days after which a rep weighs half. */
+    public const HALF_LIFE = 60.0;
+
+    public const MIN_HALF_LIFE = 7.0;
+
+    public const MAX_HALF_LIFE = 730.0;
+
+    public function __construct(public float $share = self::SHARE, public float $halfLife = self::HALF_LIFE) {}
+}
