@@ -73,6 +73,7 @@ use App\Models\School;
 use App\Models\Student;
 use App\Models\Tablet;
 use App\Models\User;
+use App\Persistence\Spreadsheet;
 use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 use StoneDrill\Core\Attack\Side;
@@ -212,7 +213,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
 
     Route::middleware(Authorize::using('create', Rep::class))->group(function (): void {
         Route::get('people/reps', [RepSheetController::class, 'show'])->name('reps.file');
-        Route::get('people/reps.csv', [RepSheetController::class, 'export'])->name('reps.export');
+        Route::get('people/reps.{sheet}', [RepSheetController::class, 'export'])->name('reps.export')->whereIn('sheet', Spreadsheet::FORMATS);
         Route::post('people/reps/check', [RepSheetController::class, 'check'])->name('reps.check')->middleware(RaiseLimitsForImports::class);
         Route::post('people/reps/import/{token}', [RepSheetController::class, 'store'])->name('reps.import')->middleware(RaiseLimitsForImports::class);
         Route::get('people/reps/import/{token}', [RepSheetController::class, 'imported'])->name('reps.imported');
@@ -233,7 +234,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::get('', 'show')->name('people.file');
         Route::post('check', 'check')->name('people.check');
         Route::post('', 'store')->name('people.import');
-        Route::get('people.csv', 'export')->name('people.export');
+        Route::get('people.{sheet}', 'export')->name('people.export')->whereIn('sheet', Spreadsheet::FORMATS);
     });
     Route::get('people/{student}/data', [PersonalDataController::class, 'show'])->name('data.show')->can('view', 'student');
     Route::get('people/{student}/data.json', [PersonalDataController::class, 'export'])->name('data.export')->can('view', 'student');

@@ -16,9 +16,13 @@ final readonly class Csv
      */
     public static function line($stream, array $fields): void
     {
-        // What a spreadsheet would take for a formula is text with an apostrophe before it.
-        $safe = array_map(static fn (string $value): string => preg_match('/^'.self::FORMULA.'/u', $value) === 1 ? "'".$value : $value, $fields);
-        fputcsv($stream, $safe, escape: '', eol: "\r\n");
+        fputcsv($stream, array_map(self::safe(...), $fields), escape: '', eol: "\r\n");
+    }
+
+    /** What a spreadsheet would take for a formula is text with an apostrophe before it. */
+    public static function safe(string $value): string
+    {
+        return preg_match('/^'.self::FORMULA.'/u', $value) === 1 ? "'".$value : $value;
     }
 
     /** A field as it was before it was written. */

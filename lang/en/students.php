@@ -16,8 +16,7 @@ return [
         'columns' => ['line' => 'Line', 'name' => 'Name', 'rank' => '{Rank}', 'height' => 'Stature, m', 'born' => 'Born', 'what' => 'What it does'],
         'day-first' => 'day first: 3/4/2015 is in April',
         'days' => 'Dates with slashes',
-        'export' => 'Export as CSV',
-        'extensions' => 'A file of people has a name that ends in .csv, .tsv or .txt. From another one, copy the lines and paste them.',
+        'extensions' => 'A file of people has a name that ends in .xlsx, .csv, .tsv or .txt. From another one, copy the lines and paste them.',
         'fields' => ['name' => 'Name is in', 'rank' => '{Rank} is in', 'height' => 'Stature is in', 'born' => 'Birth date is in'],
         // Heads by which a column is known.
         'heads' => [
@@ -28,7 +27,7 @@ return [
         ],
         'is-new' => 'new',
         'known' => 'is here already and stays as it is',
-        'lead' => 'Bring your list along: copy it from your spreadsheet with its first line, or choose a CSV file. You see what each line would do before anybody is added. Up to :max lines.',
+        'lead' => 'Bring your list along: copy it from your spreadsheet with its first line, or choose a file. You see what each line would do before anybody is added. Up to :max lines.',
         'long-name' => 'The name has more than 200 characters. Shorten it.',
         'month-first' => 'month first: 3/4/2015 is in March',
         'new' => ':count new student.|:count new students.',
@@ -37,7 +36,7 @@ return [
         'no-name' => 'The name is missing. Fill it in, or choose its column above.',
         'no-rank' => '“:rank” is none of your {ranks}: :ranks.',
         'nothing' => 'Paste lines, or choose a file.',
-        'or-file' => 'Or a CSV file',
+        'or-file' => 'Or a file, XLSX or CSV',
         'paste' => 'Lines of your spreadsheet',
         'paste-hint' => 'The first line names the columns, such as name, {rank}, stature, born.',
         'refused' => '{0} No line is left out.|{1} :count line is left out; see why below.|[2,*] :count lines are left out; see why below.',

@@ -72,6 +72,12 @@ return [
     'signed-cm' => ':cm cm',
     'somebody' => 'Somebody',
     'somebody-who-left' => 'somebody who left',
+    'spreadsheet' => [
+        'broken' => 'This workbook cannot be read. Open it in your spreadsheet, save it again as XLSX or CSV, and choose that file.',
+        'export' => ['csv' => 'Export as CSV', 'xlsx' => 'Export as XLSX'],
+        'too-large' => 'This workbook unpacks to more than 100 MB. Save the one sheet that you need as CSV, and choose that file.',
+        'too-long' => 'The first sheet has more than :max lines. Take them in parts.',
+    ],
     'student' => 'Student',
     'still-here' => 'What you typed is still here.',
     'try-again' => 'Try again',

@@ -38,6 +38,7 @@ final class PermissionFixture
             '{version}' => '1',
             '{side}' => 'written',
             '{format}' => 'yaml',
+            '{sheet}' => 'xlsx',
             '{kind}' => str_contains($pattern, '{kind}') ? $school->kinds()->firstOrCreate(['code' => 'ear'], ['name' => 'Ear held', 'family' => 'grab', 'start' => 'grab', 'attacker_busy' => ['hand'], 'hands' => ['left', 'right'], 'bearings' => [12]])->id : '',
             '{access}' => '999999',
             '{tablet}' => str_contains($pattern, '{tablet}') ? $school->tablets()->firstOrCreate(['name' => 'Bench'], ['token' => "tablet of {$school->id}"])->id : '',

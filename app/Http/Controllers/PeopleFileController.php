@@ -8,8 +8,9 @@ use App\Http\Requests\PeopleFileRequest;
 use App\Models\Student;
 use App\Models\User;
 use App\Persistence\Code;
-use App\Persistence\Csv;
 use App\Persistence\PeopleLines;
+use App\Persistence\Spreadsheet;
+use Closure;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -50,20 +51,16 @@ final class PeopleFileController
         return redirect()->route('students.index')->with('status', trans_choice('students.file.added', $lines->countNew()));
     }
 
-    public function export(#[CurrentUser] User $user): StreamedResponse
+    public function export(#[CurrentUser] User $user, string $sheet): StreamedResponse
     {
         $school = $user->school;
 
-        return response()->streamDownload(static function () use ($school): void {
-            $stream = fopen('php://output', 'wb');
-            if ($stream === false) {
-                return;
-            }
-            Csv::line($stream, PeopleLines::FIELDS);
+        return Spreadsheet::download(Str::slug($school->name).'-people', $sheet, static function (Closure $write) use ($school): void {
+            $write(PeopleLines::FIELDS);
             foreach ($school->students()->with('rank')->get() as $student) {
                 /** @var Student $student */
-                Csv::line($stream, [$student->name, $student->rank->name, $student->height === null ? '' : (string) $student->height, $student->born?->format('Y-m-d') ?? '']);
+                $write([$student->name, $student->rank->name, $student->height === null ? '' : (string) $student->height, $student->born?->format('Y-m-d') ?? '']);
             }
-        }, Str::slug($school->name).'-people.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+        });
     }
 }

@@ -8,7 +8,9 @@ use App\Http\Requests\RepFileRequest;
 use App\Jobs\ImportReps;
 use App\Jobs\Workers;
 use App\Models\User;
+use App\Persistence\Spreadsheet;
 use App\View\Drill\RepCsv;
+use Closure;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -22,19 +24,12 @@ final class RepSheetController
 {
     public function show(): View
     {
-        return view('reps.file', ['sheet' => null, 'token' => null]);
+        return view('reps.file', ['sheet' => null, 'token' => null, 'kept' => null]);
     }
 
-    public function export(#[CurrentUser] User $user): StreamedResponse
+    public function export(#[CurrentUser] User $user, string $sheet): StreamedResponse
     {
-        $school = $user->school;
-
-        return response()->streamDownload(static function () use ($school): void {
-            $stream = fopen('php://output', 'wb');
-            if ($stream !== false) {
-                RepCsv::write($school, $stream);
-            }
-        }, Str::slug($school->name).'-reps.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+        return Spreadsheet::download(Str::slug($user->school->name).'-reps', $sheet, static fn (Closure $write) => RepCsv::write($user->school, $write));
     }
 
     /** Says what is wrong with each line, and adds nothing. */
@@ -47,7 +42,12 @@ final class RepSheetController
             Storage::put($this->path($user, $token), $text);
         }
 
-        return view('reps.file', ['sheet' => $sheet, 'token' => $token]);
+        $kept = $sheet->refused === [] ? null : $request->validated('kept') ?? Str::random(40);
+        if ($kept !== null && $request->hasFile('file')) {
+            Storage::put(RepFileRequest::pathOf($user->school, $kept), $text);
+        }
+
+        return view('reps.file', ['sheet' => $sheet, 'token' => $token, 'kept' => $kept, 'heads' => RepCsv::headsOf($text), 'columns' => $request->has('columns') ? $request->validated('columns') : RepCsv::guess($text)]);
     }
 
     public function store(#[CurrentUser] User $user, string $token): RedirectResponse

@@ -9,8 +9,8 @@ use App\Actions\RepsRefused;
 use App\Models\Rep;
 use App\Models\School;
 use App\Models\User;
-use App\Persistence\Csv;
 use App\Persistence\RepLines;
+use Closure;
 use Illuminate\Support\Str;
 
 /** Reps as comma-separated values (RFC 4180), a rep a line: written, read with a word to each line, and taken in whole or not at all. */
@@ -20,6 +20,9 @@ final readonly class RepCsv
 
     /** Columns of older files, with what they are called now. */
     private const RENAMED = ['faults' => 'mistakes'];
+
+    /** How the head of a column begins that is not read. */
+    private const LEFT_OUT = '-';
 
     /** Refused lines that are shown with what is wrong. */
     private const SHOWN = 100;
@@ -31,27 +34,73 @@ final readonly class RepCsv
      */
     private function __construct(public array $new, public array $refused, public int $known) {}
 
-    /** @param resource $stream */
-    public static function write(School $school, $stream): void
+    /** @param Closure(list<string>): mixed $write takes one line after the other */
+    public static function write(School $school, Closure $write): void
     {
-        Csv::line($stream, self::COLUMNS);
-        $school->reps()->with(['student', 'attack', 'answer'])->orderBy('at')->orderBy('id')->chunk(2000, static function ($reps) use ($stream): void {
+        $write(self::COLUMNS);
+        $school->reps()->with(['student', 'attack', 'answer'])->orderBy('at')->orderBy('id')->chunk(2000, static function ($reps) use ($write): void {
             foreach ($reps as $rep) {
                 assert($rep instanceof Rep);
-                Csv::line($stream, self::line($rep));
+                $write(self::line($rep));
             }
         });
     }
 
-    public static function read(string $text, School $school): self
+    /**
+     * The same lines with other heads: those of the columns that were chosen, and a dash where a column is left out.
+     *
+     * @param array<string, int|null> $columns column by field, from 0
+     */
+    public static function withHeads(string $text, array $columns): string
+    {
+        [$stream, $heads] = self::open($text);
+        $fields = array_flip(array_filter($columns, static fn (?int $column): bool => $column !== null));
+        $line = fopen('php://memory', 'w+b');
+        assert($line !== false);
+        fputcsv($line, array_map(static fn (int $column): string => (string) ($fields[$column] ?? self::LEFT_OUT.$column), array_keys($heads)), escape: '');
+        rewind($line);
+
+        return stream_get_contents($line).stream_get_contents($stream);
+    }
+
+    /** @return list<string> */
+    public static function headsOf(string $text): array
+    {
+        return array_map(static fn (?string $head): string => trim((string) $head), self::open($text)[1]);
+    }
+
+    /**
+     * What the columns seem to hold, by their heads.
+     *
+     * @return array<string, int|null> column by field, from 0
+     */
+    public static function guess(string $text): array
+    {
+        $heads = array_map(Str::lower(...), self::headsOf($text));
+        $guessed = [];
+        foreach (self::COLUMNS as $field) {
+            $found = array_keys(array_intersect($heads, [$field, ...array_keys(self::RENAMED, $field, true), ...texts("reps.file.heads.{$field}")]));
+            $guessed[$field] = $found[0] ?? null;
+        }
+
+        return $guessed;
+    }
+
+    /** @return array{resource, list<string|null>} what comes after the heads, and the heads */
+    private static function open(string $text): array
     {
         $stream = fopen('php://memory', 'w+b');
-        if ($stream === false) {
-            return new self([], [], 0);
-        }
+        assert($stream !== false);
         fwrite($stream, preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text);
         rewind($stream);
-        $heads = array_map(static fn (?string $head): string => self::RENAMED[trim((string) $head)] ?? trim((string) $head), fgetcsv($stream, escape: '') ?: []);
+
+        return [$stream, fgetcsv($stream, escape: '') ?: []];
+    }
+
+    public static function read(string $text, School $school): self
+    {
+        [$stream, $heads] = self::open($text);
+        $heads = array_map(static fn (?string $head): string => self::RENAMED[trim((string) $head)] ?? trim((string) $head), $heads);
         $refused = self::heads($heads);
         if ($refused !== []) {
             return new self([], $refused, 0);
@@ -66,7 +115,7 @@ final readonly class RepCsv
                 break;
             }
             if (count($fields) === count($heads)) {
-                $reader->read($line, array_combine($heads, $fields));
+                $reader->read($line, array_filter(array_combine($heads, $fields), self::isRead(...), ARRAY_FILTER_USE_KEY));
             } else {
                 $reader->refuse($line, __('reps.file.field-count', ['found' => count($fields), 'expected' => count($heads)]));
             }
@@ -106,7 +155,7 @@ final readonly class RepCsv
      */
     private static function heads(array $heads): array
     {
-        $unknown = array_diff($heads, self::COLUMNS);
+        $unknown = array_diff(array_filter($heads, self::isRead(...)), self::COLUMNS);
         $missing = array_diff(['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at'], $heads);
 
         return match (true) {
@@ -115,6 +164,11 @@ final readonly class RepCsv
             count(array_unique($heads)) !== count($heads) => [['line' => 1, 'what' => __('reps.file.column-twice')]],
             default => [],
         };
+    }
+
+    private static function isRead(int|string $head): bool
+    {
+        return ! str_starts_with((string) $head, self::LEFT_OUT);
     }
 
     /** @return list<string> */

@@ -1,6 +1,8 @@
 <x-layout :title="__('students.file.title')">
 <x-heading :title="__('students.file.title')">
-    <x-button size="sm" :href="route('people.export')" download>{{ __('students.file.export') }}</x-button>
+    @foreach (App\Persistence\Spreadsheet::FORMATS as $format)
+        <x-button size="sm" :href="route('people.export', $format)" download>{{ __('words.spreadsheet.export.'.$format) }}</x-button>
+    @endforeach
     <x-button size="sm" :href="route('students.index')">{{ __('words.back') }}</x-button>
 </x-heading>
 <p class="lead-line">{{ __('students.file.lead', ['max' => number_format(App\Persistence\PeopleLines::MAX)]) }}</p>
@@ -11,7 +13,7 @@
         <textarea class="form-control" id="rows" name="rows" rows="8" aria-describedby="rows-hint">{{ old('rows', $text) }}</textarea>
     </x-field>
     <x-field name="file" class="narrow-field mt-2" :label="__('students.file.or-file')"><x-input name="file" type="file"
-        accept=".csv,.txt,.tsv"/></x-field>
+        accept=".csv,.txt,.tsv,.xlsx"/></x-field>
     @if ($lines)
         <div class="facet-grid mt-3">
             @foreach ($lines->columns as $field => $column)

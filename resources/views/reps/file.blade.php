@@ -2,11 +2,13 @@
 <x-heading :title="__('reps.file.title')"><x-button size="sm"
     :href="route('students.index')">{{ __('students.people') }}</x-button></x-heading>
 <p class="lead-line">{{ __('reps.file.lead', ['columns' => implode(', ', App\View\Drill\RepCsv::COLUMNS)]) }}</p>
-<p><x-button :href="route('reps.export')">{{ __('reps.file.export') }}</x-button></p>
+<p>@foreach (App\Persistence\Spreadsheet::FORMATS as $format)
+    <x-button :href="route('reps.export', $format)" download>{{ __('words.spreadsheet.export.'.$format) }}</x-button>
+@endforeach</p>
 <x-invalid/>
 <form method="post" action="{{ route('reps.check') }}" enctype="multipart/form-data" class="slab search-row">
     @csrf
-    <x-field name="file" class="wide" :label="__('reps.file.import')"><x-input name="file" type="file" accept=".csv,.txt"
+    <x-field name="file" class="wide" :label="__('reps.file.import')"><x-input name="file" type="file" accept=".csv,.txt,.xlsx"
         required/></x-field>
     <x-button kind="rust">{{ __('words.preview') }}</x-button>
 </form>
@@ -22,6 +24,7 @@
                 <p>{{ __('reps.file.more-refused', ['count' => number_format(count($sheet->moreRefused())), 'lines' => implode(', ',
                     $sheet->moreRefused())]) }}</p>
             @endif
+            @if ($kept)@include('reps.columns')@endif
         @else
             <p>{{ trans_choice('reps.file.would-add', count($sheet->new)) }} {{ __('reps.file.here-already',
                 ['count' => $sheet->known]) }}</p>
