@@ -126,6 +126,9 @@ Route::middleware('guest')->group(function (): void {
 Route::middleware('guest')->controller(BeginningController::class)->group(function (): void {
     Route::get('begin', 'create')->name('beginning.create');
     Route::post('begin', 'store')->middleware('throttle:20,60');
+    Route::get('begin/mailed', 'mailed')->name('beginning.mailed');
+    Route::get('begin/confirm', 'confirm')->name('beginning.confirm')->middleware('throttle:60,1');
+    Route::post('begin/confirm', 'begin')->middleware('throttle:60,1');
 });
 
 Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class, AskForSecondFactor::class, RedirectUnreadable::class])->group(function (): void {

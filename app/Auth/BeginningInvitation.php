@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Auth;
 
+use App\Http\Word;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Cache\Repository as Cache;
 use Illuminate\Contracts\Config\Repository as Config;
@@ -33,21 +34,23 @@ final readonly class BeginningInvitation
     /** @throws HttpResponseException when whoever asks may not start a school */
     public function check(Request $request): void
     {
-        $isInvited = $this->config->get('installation.beginning') === 'invited' && $request->hasValidSignature() && ! $this->cache->has($this->key($request));
+        $isInvited = $this->config->get('installation.beginning') === 'invited' && $request->hasValidSignature() && ! $this->cache->has(self::key(Word::in($request, 'once')));
         if (! $this->isOpen() && ! $isInvited) {
             $this->refuse();
         }
     }
 
     /**
-     * Takes the link, which holds no longer.
+     * Takes the link that was asked with, which holds no longer.
      *
-     * @throws HttpResponseException when it is taken already
+     * @param string $once what tells it from other links; it was checked when it was asked with
+     *
+     * @throws HttpResponseException when it is taken already, or nobody may start a school any more
      */
-    public function take(Request $request): void
+    public function take(string $once): void
     {
-        $this->check($request);
-        if (! $this->isOpen() && ! $this->cache->add($this->key($request), true, CarbonImmutable::now()->addDays(self::DAYS))) {
+        $isInvited = $this->config->get('installation.beginning') === 'invited' && $once !== '';
+        if (! $this->isOpen() && ! ($isInvited && $this->cache->add(self::key($once), true, CarbonImmutable::now()->addDays(self::DAYS)))) {
             $this->refuse();
         }
     }
@@ -57,8 +60,8 @@ final readonly class BeginningInvitation
         throw new HttpResponseException(response()->view('beginning.closed', [], 403));
     }
 
-    private function key(Request $request): string
+    private static function key(string $once): string
     {
-        return 'beginning:'.hash('sha256', (string) $request->query('once'));
+        return 'beginning:'.hash('sha256', $once);
     }
 }

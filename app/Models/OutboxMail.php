@@ -29,4 +29,13 @@ final class OutboxMail extends Model
     {
         return ['created_at' => 'immutable_datetime'];
     }
+
+    /** @return list<array{string, bool}> its text in parts, and whether each is a link of this installation */
+    public function parts(): array
+    {
+        $own = preg_quote(rtrim(url('/'), '/'), '~');
+        $parts = preg_split("~({$own}/\\S+)~", $this->body, flags: PREG_SPLIT_DELIM_CAPTURE) ?: [];
+
+        return array_map(static fn (int $place, string $part): array => [$part, $place % 2 === 1], array_keys($parts), $parts);
+    }
 }

@@ -10,6 +10,12 @@ return [
         'password' => 'The password of your account was changed.',
         'subject' => 'Your account at :school was changed',
     ],
+    'beginning' => [
+        'hours' => 'It works once, for :hours hours. If you did not ask for it, do nothing.',
+        'subject' => 'Start :school',
+        'taken' => 'somebody wants to start a school with this email, and it has an account already. Sign in with it, or set a new password here:',
+        'text' => 'follow this link to start “:school”:',
+    ],
     'email-change' => [
         'hour' => 'It works for an hour. If you did not ask for it, do nothing.',
         'subject' => 'Your new email at :school',

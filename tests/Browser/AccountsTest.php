@@ -46,7 +46,7 @@ it('joins with the code on a card, as a guardian who sees two children and nothi
 
 it('signs in with a second factor, set up from a picture', function (): void {
     $email = 'ro'.bin2hex(random_bytes(4)).'@factor.example';
-    $this->visit('/begin')->fill('name', 'Factor Hall')->fill('person', 'Ro')->fill('email', $email)->fill('password', 'a long password')->press('Save and continue')->see('How you answer');
+    $this->visit('/begin')->fill('name', 'Factor Hall')->fill('person', 'Ro')->fill('email', $email)->fill('password', 'a long password')->press('Save and continue')->followMail()->see('How you answer');
     $this->visit('/account')->fill('factor_password', 'a long password')->press('Set up')->see('Open your authenticator app');
     $this->until(fn (): bool => (bool) $this->browser->executeScript('const i = document.querySelector("[data-qr]"); return !i.hidden && i.naturalWidth > 0'));
     $secret = str_replace(' ', '', $this->find('code')->getText());

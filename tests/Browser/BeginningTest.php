@@ -11,7 +11,7 @@ it('begins a school in five steps, from the sign-in page to a wall with holes, t
     $this->visit('/sign-in')->press('Start your own school')->see('Your school');
     // The browser’s own time zone is chosen already.
     expect($this->find('#zone')->getAttribute('value'))->toBe($this->browser->executeScript('return Intl.DateTimeFormat().resolvedOptions().timeZone'));
-    $this->fill('name', 'Brackenfold Hall')->fill('person', 'Wren Aldous')->fill('email', $email)->fill('password', 'a long password')->press('Save and continue');
+    $this->fill('name', 'Brackenfold Hall')->fill('person', 'Wren Aldous')->fill('email', $email)->fill('password', 'a long password')->press('Save and continue')->followMail();
     $this->see('How you answer')->see('All four are shown on');
     $this->find('input[value=counter]')->click();
     $this->press('Save and continue')->see('Take a number of them');
@@ -41,7 +41,7 @@ it('begins a school by keyboard alone', function (): void {
     $this->visit('/begin')->waitFor('#name');
     // The first field has the focus; Tab goes from each to the next, Enter sends.
     $keys('Alderfen Hall', WebDriverKeys::TAB, WebDriverKeys::TAB, WebDriverKeys::TAB, 'Ro Alder', WebDriverKeys::TAB, 'ro'.bin2hex(random_bytes(4)).'@alderfen.example', WebDriverKeys::TAB, 'a long password', WebDriverKeys::ENTER);
-    $this->see('How you answer');
+    $this->see('Look into your mail');
     // To what the focus is on next, from the start of the page, until it says what is sought.
     $reach = function (string $selector) use ($keys): void {
         for ($press = 0; $press < 400; $press++) {
@@ -52,6 +52,15 @@ it('begins a school by keyboard alone', function (): void {
         }
         throw new RuntimeException("{$selector} is never reached.");
     };
+    $reach('a[href*="mail=1"]');
+    $keys(WebDriverKeys::ENTER);
+    $this->waitFor('.mail-text');
+    $reach('.mail-text a');
+    $keys(WebDriverKeys::ENTER);
+    $this->see('you are its first head instructor');
+    $reach('main form button');
+    $keys(WebDriverKeys::ENTER);
+    $this->see('How you answer');
     $reach('input[name=doctrine]');
     $keys(WebDriverKeys::ARROW_DOWN, WebDriverKeys::ENTER);
     $this->see('Take a number of them');

@@ -110,6 +110,20 @@ abstract class BrowserTestCase extends TestCase
         return $now;
     }
 
+    /** Follows the link of the mail by which a school is started, which this installation shows instead of sending it. */
+    protected function followMail(): self
+    {
+        $this->see('Look into your mail');
+        $this->until(function (): bool {
+            $this->press('Open the mail');
+
+            return $this->browser->findElements(WebDriverBy::cssSelector('.mail-text a')) !== [];
+        });
+        $this->find('.mail-text a')->click();
+
+        return $this->press('Start the school');
+    }
+
     /** One key, to whatever has the focus. */
     protected function key(string $key): void
     {

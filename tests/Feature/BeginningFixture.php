@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\School;
 use App\Models\User;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Testing\TestResponse;
 
 /** What the tests of Beginning share. */
 final class BeginningFixture
@@ -14,6 +16,18 @@ final class BeginningFixture
     public static function form(array $with = []): array
     {
         return ['name' => 'Brackenfold Hall', 'zone' => 'Europe/Lisbon', 'bearings' => 'degrees', 'person' => 'Wren Aldous', 'email' => 'wren@brackenfold.example', 'password' => 'a long password', ...$with];
+    }
+
+    /** Sends the first step and follows the link of the mail; what comes then. */
+    public static function begin(TestCase $test, array $with = [], string $at = '/begin'): TestResponse
+    {
+        $form = self::form($with);
+        $test->post($at, $form)->assertRedirect('/begin/mailed');
+        $link = AccountsFixture::link(AccountsFixture::mail(strtolower($form['email'])));
+        $page = $test->get($link)->assertOk();
+        preg_match('/name="with" value="([^"]+)"/', (string) $page->getContent(), $with);
+
+        return $test->post('/begin/confirm', ['with' => $with[1]]);
     }
 
     /** A school of which the first step is done, with its head. */

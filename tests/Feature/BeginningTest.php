@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Artisan;
 use StoneDrill\Core\Curriculum\ContactPolicy;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\PolicyLevel;
+use Tests\Feature\AccountsFixture;
 use Tests\Feature\BeginningFixture;
 
 beforeEach(fn () => config(['installation.beginning' => 'open']));
@@ -17,7 +18,7 @@ beforeEach(fn () => config(['installation.beginning' => 'open']));
 it('starts a school with its head, and asks the next thing', function (): void {
     $this->get('/sign-in')->assertSee('Start your own school');
     $this->get('/begin')->assertOk()->assertSee('Your school');
-    $this->post('/begin', BeginningFixture::form())->assertRedirect('/begin/doctrine');
+    BeginningFixture::begin($this)->assertRedirect('/begin/doctrine');
 
     $user = User::query()->where('email', 'wren@brackenfold.example')->firstOrFail();
     $this->assertAuthenticatedAs($user);
@@ -27,7 +28,7 @@ it('starts a school with its head, and asks the next thing', function (): void {
 });
 
 it('goes through all five steps to a wall with holes and three next steps', function (): void {
-    $this->post('/begin', BeginningFixture::form());
+    BeginningFixture::begin($this);
     $this->get('/begin/doctrine')->assertOk()->assertSeeInOrder(['Leave at once', 'Hit, then leave', 'Hold without hitting', 'Hit and hold'])->assertSee('left foot step 10:30');
     $this->put('/begin/doctrine', ['doctrine' => 'counter'])->assertRedirect('/begin/ranks');
     $this->get('/begin/ranks')->assertOk()->assertSee('Rank 6')->assertDontSee('Rank 7');
@@ -81,21 +82,18 @@ it('makes rows of the number of ranks that is asked for, or of a list', function
 });
 
 it('refuses what it cannot read, and keeps what was typed', function (array $with, string $field): void {
-    User::create(['school_id' => $this->school()->id, 'name' => 'Taken', 'email' => 'taken@small.example', 'password' => 'a long password', 'role' => 'head']);
-
     $this->from('/begin')->post('/begin', BeginningFixture::form($with))->assertRedirect('/begin')->assertSessionHasErrors($field)->assertSessionHasInput('person', 'Wren Aldous')->assertSessionMissing('_old_input.password');
-    expect(School::query()->where('name', '!=', 'Small Hall')->count())->toBe(0);
+    expect(School::query()->count())->toBe(0);
 })->with([
     'no name' => [['name' => ''], 'name'],
-    'an email that is taken' => [['email' => 'taken@small.example'], 'email'],
-    'the same in capitals' => [['email' => 'TAKEN@small.example'], 'email'],
+    'no email' => [['email' => 'nobody'], 'email'],
     'a short password' => [['password' => 'short'], 'password'],
     'a time zone that is none' => [['zone' => 'Moon/Base'], 'zone'],
     'directions that are none' => [['bearings' => 'runes'], 'bearings'],
 ]);
 
 it('takes any name for a school', function (string $name): void {
-    $this->post('/begin', BeginningFixture::form(['name' => $name]))->assertRedirect('/begin/doctrine');
+    BeginningFixture::begin($this, ['name' => $name])->assertRedirect('/begin/doctrine');
     $this->get('/begin/school')->assertOk()->assertSee($name);
 })->with(['emoji' => str_repeat('🧱', 200), 'right to left' => 'بيت الحجر', 'markup' => '<b>Hall</b> & "sons"']);
 
@@ -185,9 +183,14 @@ it('lets begin whom the installation lets', function (): void {
     $link = trim(Artisan::output());
     $this->get($link)->assertOk();
     $this->get($link.'x')->assertForbidden();
-    $this->post($link, BeginningFixture::form())->assertRedirect('/begin/doctrine');
+    // Asked with once more before it is used: the first to follow the mail has it.
+    $this->post($link, BeginningFixture::form(['email' => 'late@brackenfold.example']));
+    BeginningFixture::begin($this, [], $link)->assertRedirect('/begin/doctrine');
     $this->post('/sign-out');
     $this->get($link)->assertForbidden();
+    $page = (string) $this->get(AccountsFixture::link(AccountsFixture::mail('late@brackenfold.example')))->getContent();
+    preg_match('/name="with" value="([^"]+)"/', $page, $late);
+    $this->post('/begin/confirm', ['with' => $late[1]])->assertForbidden();
     $this->post($link, BeginningFixture::form(['email' => 'second@brackenfold.example']))->assertForbidden();
 
     Artisan::call('school:invite');
@@ -234,4 +237,52 @@ it('answers lists where words are meant, and words where lists are', function ()
     expect($this->post('/join', ['code' => ['x']])->getStatusCode())->toBe(302)
         ->and($this->from('/begin')->post('/begin', ['name' => ['x'], 'email' => ['x'], 'password' => ['x'], 'person' => ['x']])->getStatusCode())->toBe(302);
     $this->get('/begin')->assertOk();
+});
+
+it('says nothing of whether an email has an account, but to whoever reads its mail', function (string $typed): void {
+    User::create(['school_id' => $this->school()->id, 'name' => 'Taken', 'email' => 'taken@small.example', 'password' => 'a long password', 'role' => 'head']);
+    $pages = [];
+    foreach ([$typed, 'free@small.example'] as $email) {
+        $this->flushSession();
+        $this->post('/begin', BeginningFixture::form(['email' => $email]))->assertRedirect('/begin/mailed')->assertSessionHasNoErrors();
+        $pages[] = str_replace([strtolower($email), (string) csrf_token()], ['', ''], (string) $this->get('/begin/mailed')->assertOk()->getContent());
+    }
+
+    expect($pages[0])->toBe($pages[1])->and(School::count())->toBe(1)
+        ->and(AccountsFixture::mail('taken@small.example'))->toContain('has an account already')->not->toContain('/begin/confirm')
+        ->and(AccountsFixture::mail('free@small.example'))->toContain('/begin/confirm?with=');
+})->with(['taken@small.example', 'TAKEN@small.example']);
+
+it('shows the mail that this installation does not send, to whoever asked for it', function (): void {
+    $this->get('/begin/mailed')->assertRedirect('/begin');
+    $this->post('/begin', BeginningFixture::form());
+    $this->get('/begin/mailed')->assertSee('This installation sends no mail.')->assertDontSee('/begin/confirm');
+    $this->get('/begin/mailed?mail=1')->assertSee('Start Brackenfold Hall')->assertSee('<a href="'.url('/begin/confirm'), false);
+    config(['mail.default' => 'array']);
+    $this->get('/begin/mailed')->assertDontSee('sends no mail');
+});
+
+it('starts a school once by the link of a mail, for a day, and by no other', function (): void {
+    $this->post('/begin', BeginningFixture::form());
+    $link = AccountsFixture::link(AccountsFixture::mail('wren@brackenfold.example'));
+    parse_str((string) parse_url($link, PHP_URL_QUERY), $query);
+    // The password is in it as a hash alone, and nothing of it can be read.
+    expect($link)->not->toContain('long')->and(School::count())->toBe(0);
+    $this->get($link)->assertOk()->assertSee('Start Brackenfold Hall')->assertSee('wren@brackenfold.example');
+    foreach (['', 'x', str_repeat('a', 3000), substr($query['with'], 0, -3), strrev($query['with'])] as $other) {
+        $this->get('/begin/confirm?'.http_build_query(['with' => $other]))->assertStatus(410)->assertSee('This link does not work any more');
+        $this->post('/begin/confirm', ['with' => $other])->assertStatus(410);
+    }
+    $this->get('/begin/confirm?with[]=x')->assertStatus(410);
+
+    $this->post('/begin/confirm', ['with' => $query['with']])->assertRedirect('/begin/doctrine');
+    $this->post('/sign-out');
+    $this->post('/sign-in', ['email' => 'wren@brackenfold.example', 'password' => 'a long password'])->assertRedirect('/');
+    $this->post('/sign-out');
+    $this->post('/begin/confirm', ['with' => $query['with']])->assertStatus(410);
+
+    $this->post('/begin', BeginningFixture::form(['email' => 'other@brackenfold.example']));
+    $this->travel(25)->hours();
+    $this->get(AccountsFixture::link(AccountsFixture::mail('other@brackenfold.example')))->assertStatus(410);
+    expect(School::count())->toBe(1);
 });

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Beginning;
 
+use App\Auth\PendingSchool;
+use App\Http\Word;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\Rules\Password;
 
 /** The same, with the account of its first head. */
@@ -15,14 +18,16 @@ final class BeginSchoolRequest extends SchoolStepRequest
         return [
             ...parent::rules(),
             'person' => ['required', 'string', 'max:200'],
-            'email' => ['required', 'string', 'max:200', 'email', 'unique:users'],
+            'email' => ['required', 'string', 'max:200', 'email'],
             'password' => ['required', 'string', 'max:200', Password::defaults()],
         ];
     }
 
-    /** @return array{name: string, email: string, password: string} */
-    public function head(): array
+    /** What was typed. Whether the email has an account is told to nobody but who reads its mail. */
+    public function pending(): PendingSchool
     {
-        return ['name' => (string) $this->validated('person'), 'email' => (string) $this->validated('email'), 'password' => (string) $this->validated('password')];
+        $head = ['name' => (string) $this->validated('person'), 'email' => (string) $this->validated('email'), 'password' => Hash::make((string) $this->validated('password'))];
+
+        return new PendingSchool($this->columns(), $head, Word::in($this, 'once'));
     }
 }
