@@ -4,4 +4,11 @@ return [
     // Who may start a school of their own here: `open` for everybody, `invited` for who has a link from `php artisan school:invite`,
     // `off` for nobody; `php artisan school:create` works always.
     'beginning' => env('SCHOOL_BEGINNING', 'invited'),
+
+    'backups' => [
+        // Where they lie. What lies on another disk, or is copied to one, survives this one.
+        'folder' => env('BACKUP_FOLDER', storage_path('backups')),
+        // Whoever has it can open them; keep it where this machine is not. Empty takes APP_KEY.
+        'key' => env('BACKUP_KEY', ''),
+    ],
 ];

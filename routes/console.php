@@ -22,4 +22,5 @@ Artisan::command('stone-drill:tidy', function (Housekeeping $housekeeping): void
     $housekeeping->run(CarbonImmutable::now());
 })->purpose('Remove what is over: expired cache rows and sessions, sign-in attempts, uploads that nobody confirmed');
 
+Schedule::command('stone-drill:backup')->dailyAt('03:10')->withoutOverlapping(120);
 Schedule::command('stone-drill:tidy')->hourly()->withoutOverlapping(30);

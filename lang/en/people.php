@@ -9,7 +9,7 @@ return [
     'consent-of' => ':name, :day',
     'correct' => 'Correct',
     'erase' => 'Erase',
-    'erase-lead' => 'Name, birth date, stature, flags, consent, account and what the log tells of them go for good. The reps stay without a name. Backups of the database that were made before still hold it until they are deleted. This cannot be undone.',
+    'erase-lead' => 'Name, birth date, stature, flags, consent, account and what the log tells of them go for good. The reps stay without a name. This cannot be undone.',
     'erased' => 'The student is erased. Their reps stay, without a name.',
     'export' => 'Export as JSON',
     'former' => 'Former student',

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\EraseStudent;
+use App\Backup\Backup;
+use App\Backup\Backups;
 use App\Http\Requests\EraseStudentRequest;
 use App\Models\Student;
 use App\View\Accounts\PersonalData;
@@ -15,9 +17,21 @@ use Illuminate\Http\RedirectResponse;
 /** What is kept of a student: shown, given as a file, erased. */
 final class PersonalDataController
 {
-    public function show(Student $student): View
+    public function show(Student $student, Backups $backups): View
     {
-        return view('people.data', ['student' => $student, 'rows' => (new PersonalData($student))->rows()]);
+        return view('people.data', ['student' => $student, 'rows' => (new PersonalData($student))->rows(), 'backups' => $this->told($backups->all())]);
+    }
+
+    /**
+     * How many backups hold what is erased now, and how old they are.
+     *
+     * @param list<Backup> $backups the newest first
+     */
+    private function told(array $backups): string
+    {
+        $age = static fn (int $place): string => isset($backups[$place]) ? school_time($backups[$place]->at, 'j M Y, H:i').' ('.$backups[$place]->at->diffForHumans().')' : '';
+
+        return trans_choice('backups.holds', count($backups), ['newest' => $age(0), 'oldest' => $age(count($backups) - 1)]);
     }
 
     public function export(Student $student): JsonResponse

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Backup;
+
+use RuntimeException;
+
+/** Why there is no backup, or why one cannot be used. */
+final class BackupFailed extends RuntimeException
+{
+    public static function full(): self
+    {
+        return new self(__('backups.failed.full'));
+    }
+
+    public static function noBackup(): self
+    {
+        return new self(__('backups.failed.no-backup'));
+    }
+
+    public static function changed(): self
+    {
+        return new self(__('backups.failed.changed'));
+    }
+
+    public static function program(string $name, string $said): self
+    {
+        return new self(__('backups.failed.program', ['name' => $name, 'said' => trim($said)]));
+    }
+
+    public static function newer(string $migration): self
+    {
+        return new self(__('backups.failed.newer', ['migration' => $migration]));
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Backup\BackupFailed;
+use App\Backup\Backups;
+use Carbon\CarbonImmutable;
+use Illuminate\Console\Command;
+
+/** Makes a backup, and deletes those that are not kept any longer. */
+final class BackupCommand extends Command
+{
+    protected $signature = 'stone-drill:backup';
+
+    protected function configure(): void
+    {
+        $this->setDescription(__('backups.command.backup'));
+    }
+
+    public function handle(Backups $backups): int
+    {
+        try {
+            $backup = $backups->make(CarbonImmutable::now());
+        } catch (BackupFailed $failed) {
+            $this->error($failed->getMessage());
+
+            return self::FAILURE;
+        }
+        $backups->prune();
+        $this->line(__('backups.made', ['path' => $backup->path, 'size' => $backup->size()]));
+
+        return self::SUCCESS;
+    }
+}
