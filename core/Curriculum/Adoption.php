@@ -98,7 +98,8 @@ final readonly class Adoption
         return array_map(fn (Answer $answer): Answer => new Answer($answer->id, $answer->title, $answer->label, $answer->attack, $answer->matching, $this->teaching($answer->teaching, $known), $answer->beats), $new);
     }
 
-    private function isSameAttack(string $id): bool
+    /** Whether an attack of the other means the same in the school, or is not there yet: otherwise its id is used for another one there. */
+    public function isSameAttack(string $id): bool
     {
         if (! $this->school->hasAttack($id)) {
             return true;

@@ -139,11 +139,16 @@ return [
     'start-help' => 'Five short steps, from nothing to a first curriculum.',
     'starter' => [
         'all-here' => 'Everything in it is here already',
+        'becomes' => [
+            'here' => 'yours already; it stays as it is',
+            'left-out' => 'left out with its {answers}: your “:title” has the same id and is another {attack}',
+            'new' => 'new',
+        ],
         'all-here-help' => 'Your school has each of its {attacks} and {answers}. Nothing is left to add.',
         'answers' => ':count new {answer}|:count new {answers}',
         'attacks' => ':count new {attack}|:count new {attacks}',
         'brings-ranks' => 'Your school has no {ranks} yet. The starter brings its own.',
-        'columns' => ['attack' => '{Attack}', 'answers' => '{Answers}'],
+        'columns' => ['attack' => '{Attack}', 'answers' => '{Answers}', 'becomes' => 'What becomes of it'],
         'holds' => 'What it holds',
         'keeps' => 'Nothing of yours is changed. {Attacks} and {answers} that are here already stay as they are.',
         'rank-of' => 'Its {rank} :number of :count becomes',

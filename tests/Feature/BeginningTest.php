@@ -286,3 +286,16 @@ it('starts a school once by the link of a mail, for a day, and by no other', fun
     $this->get(AccountsFixture::link(AccountsFixture::mail('other@brackenfold.example')))->assertStatus(410);
     expect(School::count())->toBe(1);
 });
+
+it('says of each attack of a starter what becomes of it', function (): void {
+    $user = BeginningFixture::begun();
+    $user->school->update(['setup' => null]);
+    app(App\Actions\SetRanks::class)->set($user->school, [['name' => 'Only', 'max_beats' => 4, 'goal_rung' => 2]]);
+    $this->actingAs($user)->post('/school/starters/attacks-only', ['ranks' => []])->assertRedirect('/wall');
+    [$first, $second] = $user->school->attacks()->limit(2)->get()->all();
+    // One is another attack now, one is gone.
+    $first->update(['title' => 'Ours', 'others' => 'ally']);
+    $second->delete();
+
+    $this->get('/school/starters/attacks-only')->assertOk()->assertSee('yours already; it stays as it is')->assertSee('your “Ours” has the same id and is another attack')->assertSee('1 new attack');
+});

@@ -14,6 +14,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Curriculum\Adoption;
+use StoneDrill\Core\Curriculum\Catalogue;
 
 /** A first curriculum: what it would add, at which of the school's ranks, and taking it over. */
 final readonly class StarterController
@@ -24,6 +25,7 @@ final readonly class StarterController
     {
         $adoption = $this->action->adoption($starter, $user->school);
         $catalogue = $starter->catalogue();
+        $own = $this->action->curriculum($user->school);
         $titles = [];
         foreach ($catalogue->answers as $answer) {
             $titles[$answer->attack][] = $answer->title;
@@ -32,13 +34,22 @@ final readonly class StarterController
         return view('starters.show', [
             'starter' => $starter,
             'school' => $user->school,
-            'attackRows' => array_map(static fn (Attack $attack): array => ['title' => $attack->title, 'answers' => implode(', ', $titles[$attack->id] ?? [])], $catalogue->attacks),
+            'attackRows' => array_map(static fn (Attack $attack): array => ['title' => $attack->title, 'answers' => implode(', ', $titles[$attack->id] ?? []), 'becomes' => self::becomes($adoption, $own, $attack->id)], $catalogue->attacks),
             'starterRanks' => $catalogue->ranks,
             'attacks' => count($adoption->attacks()),
             'answers' => count($adoption->answers()),
-            'proposal' => Adoption::proposal($this->action->curriculum($user->school), $catalogue),
+            'proposal' => Adoption::proposal($own, $catalogue),
             'ranks' => $user->school->ranks->pluck('name', 'code')->all(),
         ]);
+    }
+
+    private static function becomes(Adoption $adoption, Catalogue $own, string $attack): string
+    {
+        return match (true) {
+            ! $own->hasAttack($attack) => __('beginning.starter.becomes.new'),
+            $adoption->isSameAttack($attack) => __('beginning.starter.becomes.here'),
+            default => __('beginning.starter.becomes.left-out', ['title' => $own->attack($attack)->title]),
+        };
     }
 
     public function store(StarterRequest $request, #[CurrentUser] User $user, Starter $starter): RedirectResponse

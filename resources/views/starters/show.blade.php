@@ -31,7 +31,7 @@
 <h2>{{ __('beginning.starter.holds') }}</h2>
 <x-table :head="array_values(texts('beginning.starter.columns'))">
     @foreach ($attackRows as $row)
-        <tr><th scope="row">{{ $row['title'] }}</th><td>{{ $row['answers'] }}</td></tr>
+        <tr><th scope="row">{{ $row['title'] }}</th><td>{{ $row['answers'] }}</td><td>{{ $row['becomes'] }}</td></tr>
     @endforeach
 </x-table>
 @endif
