@@ -6,13 +6,11 @@ namespace App\Auth;
 
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use Illuminate\Contracts\Encryption\DecryptException;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Crypt;
+use Illuminate\Support\Str;
 
-/**
- * A school that somebody wants to start, as it travels in the link of a mail: nothing is kept of it until whoever reads that
- * mail follows the link.
- */
+/** A school that somebody wants to start. It is kept, sealed, until whoever reads the mail to its head follows the link there. */
 final readonly class PendingSchool
 {
     /** Hours for which its link holds. */
@@ -25,22 +23,29 @@ final readonly class PendingSchool
      */
     public function __construct(public array $school, public array $head, public string $once = '') {}
 
+    /** Keeps it for as long as its link holds. */
     public function link(): string
     {
-        $until = CarbonImmutable::now()->addHours(self::HOURS)->getTimestamp();
+        $token = Str::random(40);
+        Cache::put(self::key($token), Crypt::encrypt([$this->school, $this->head, $this->once]), CarbonImmutable::now()->addHours(self::HOURS));
 
-        return route('beginning.confirm', ['with' => strtr(Crypt::encrypt([$until, $this->school, $this->head, $this->once]), '+/', '-_')]);
+        return route('beginning.confirm', ['with' => $token]);
     }
 
     /** Null where the link was not written here, is over, or has been followed: its email has an account. */
-    public static function read(string $with): ?self
+    public static function read(string $token): ?self
     {
-        try {
-            [$until, $school, $head, $once] = Crypt::decrypt(strtr($with, '-_', '+/'));
-        } catch (DecryptException) {
+        $kept = Cache::get(self::key($token));
+        if (! is_string($kept)) {
             return null;
         }
+        [$school, $head, $once] = Crypt::decrypt($kept);
 
-        return $until < CarbonImmutable::now()->getTimestamp() || User::query()->where('email', $head['email'])->exists() ? null : new self($school, $head, $once);
+        return User::query()->where('email', $head['email'])->exists() ? null : new self($school, $head, $once);
+    }
+
+    private static function key(string $token): string
+    {
+        return 'beginning:pending:'.hash('sha256', $token);
     }
 }

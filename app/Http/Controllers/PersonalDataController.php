@@ -31,7 +31,9 @@ final class PersonalDataController
     {
         $age = static fn (int $place): string => isset($backups[$place]) ? school_time($backups[$place]->at, 'j M Y, H:i').' ('.$backups[$place]->at->diffForHumans().')' : '';
 
-        return trans_choice('backups.holds', count($backups), ['newest' => $age(0), 'oldest' => $age(count($backups) - 1)]);
+        $kept = $backups === [] ? '' : ' '.__('backups.kept', ['days' => Backups::DAYS, 'weeks' => Backups::WEEKS, 'months' => Backups::MONTHS]);
+
+        return trans_choice('backups.holds', count($backups), ['newest' => $age(0), 'oldest' => $age(count($backups) - 1)]).$kept;
     }
 
     public function export(Student $student): JsonResponse

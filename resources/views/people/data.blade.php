@@ -14,8 +14,7 @@
 @can('delete', $student)
     <h2>{{ __('people.erase') }}</h2>
     <p class="lead-line">{{ __('people.erase-lead') }}</p>
-    <p>{{ $backups }} {{ __('backups.kept', ['days' => App\Backup\Backups::DAYS, 'weeks' => App\Backup\Backups::WEEKS, 'months' =>
-        App\Backup\Backups::MONTHS]) }}</p>
+    <p>{{ $backups }}</p>
     <form method="post" action="{{ route('data.erase', $student) }}" class="slab">
         @csrf
         @method('delete')

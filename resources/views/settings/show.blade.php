@@ -55,13 +55,15 @@
     </x-field>
 </x-setting>
 <x-setting section="scope" preview>
+    <div class="facet-grid">
     @foreach ($facets as $facet)
-        <fieldset class="checks mb-2"><legend>{{ $facet->name }}</legend>
+        <fieldset class="checks"><legend class="form-label">{{ ucfirst($facet->name) }}</legend>
             @foreach ($facet->values as $value => $isOn)
                 <label><input type="checkbox" name="scope[{{ $facet->id }}][]" value="{{ $value }}" @checked($isOn)> {{ $value }}</label>
             @endforeach
         </fieldset>
     @endforeach
+    </div>
 </x-setting>
 <x-setting section="policy" preview>
     @if ($school->ranks->isEmpty())<p>{{ __('school.no-ranks.text') }}</p>@else @include('school.policy')@endif

@@ -1,4 +1,5 @@
 <x-layout :title="__('tablets.who')" place="mat">
+<div class="mat-drill">
 <h1>{{ __('tablets.who') }}</h1>
 @if ($people->isEmpty())
     <p class="lead-line">{{ __('tablets.nobody') }}</p>
@@ -23,5 +24,6 @@
     <a href="{{ route('sign-in', ['by' => 'email']) }}">{{ __('tablets.by-email') }}</a>
     <form method="post" action="{{ route('tablet') }}" data-confirm="{{ __('tablets.leave-question') }}">@csrf @method('delete')<button
         class="small">{{ __('tablets.leave') }}</button></form>
+</div>
 </div>
 </x-layout>
