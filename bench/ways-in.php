@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Auth\CardCode;
 use App\Models\School;
 use Bench\Browser;
 use Illuminate\Contracts\Console\Kernel;
@@ -19,19 +20,28 @@ $app = require dirname(__DIR__).'/bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 $school = School::query()->firstOrFail();
 $hash = password_hash('a long password', PASSWORD_BCRYPT, ['cost' => 12]);
-DB::table('users')->insert(array_map(static fn (int $number): array => ['school_id' => $school->id, 'name' => "Somebody {$number}", 'email' => "known{$number}@bench.example", 'password' => $hash, 'role' => 'assistant'], range(1, $tries)));
+DB::table('users')->insert(array_map(static fn (int $number): array => ['school_id' => $school->id, 'name' => "Somebody {$number}", 'email' => "known{$number}@bench.example", 'password' => $hash, 'role' => 'assistant', 'pin' => $hash], range(1, $tries)));
+$ids = DB::table('users')->where('email', 'like', 'known%@bench.example')->orderBy('id')->pluck('id')->all();
+$code = CardCode::make();
+$school->tablets()->create(['name' => 'Bench', 'token' => CardCode::hash($code), 'expires_at' => now()->addHour()]);
 
 $doors = [
-    'wrong password' => ['/sign-in', static fn (string $email): array => ['/sign-in', ['email' => $email, 'password' => 'wrong']]],
+    'wrong password' => ['/sign-in', static fn (string $email, int $number): array => ['/sign-in', ['email' => $email, 'password' => 'wrong']]],
+    'start a school' => ['/begin', static fn (string $email): array => ['/begin', ['name' => 'Hall', 'zone' => 'UTC', 'bearings' => 'clock', 'person' => 'Somebody', 'email' => $email, 'password' => 'a long password']]],
+    // Somebody of the school with a PIN, and nobody at all.
+    'PIN on a tablet' => ['/tablet', static fn (string $email, int $number): array => ['/tablet/unlock', ['person' => (string) (str_starts_with($email, 'known') ? $ids[$number - 1] : 900_000 + $number), 'pin' => '000000']]],
     'forgotten password' => ['/password/forgotten', static fn (string $email): array => ['/password/forgotten', ['email' => $email]]],
 ];
 foreach ($doors as $name => [$page, $request]) {
     $browser = new Browser($base);
     $browser->get($page);
+    if ($page === '/tablet') {
+        $browser->send('POST', '/tablet', ['code' => $code]);
+    }
     $times = ['known' => [], 'unknown' => []];
     for ($number = 1; $number <= $tries; $number++) {
         foreach ($number % 2 === 0 ? ['known', 'unknown'] : ['unknown', 'known'] as $who) {
-            [$path, $fields] = $request("{$who}{$number}@bench.example");
+            [$path, $fields] = $request("{$who}{$number}@bench.example", $number);
             $answer = $browser->send('POST', $path, $fields);
             if ($answer->status !== 302) {
                 fwrite(STDERR, "{$name}: {$answer->status}\n");

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Route;
 // Programs, each with a token that reads, or records, or both. What it says of itself needs none.
 Route::get('openapi.json', DocumentController::class)->name('api.document');
 
-Route::middleware(['auth:sanctum', EndClosedAccounts::class, 'throttle:120,1'])->name('api.')->group(function (): void {
+Route::middleware(['auth:sanctum', EndClosedAccounts::class, 'throttle:120,1,api:'])->name('api.')->group(function (): void {
     Route::middleware('ability:read')->group(function (): void {
         Route::get('school', [CurriculumController::class, 'school'])->name('school');
         Route::get('attacks', [CurriculumController::class, 'attacks'])->name('attacks');

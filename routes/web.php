@@ -91,19 +91,20 @@ Route::pattern('code', '[A-Za-z0-9]{12}');
 // Asked by machines: without session, and before anybody signs in.
 Route::get('up', HealthController::class)->withoutMiddleware('web')->name('up');
 
+// Each way in counts for itself: without a name of its own a limit of Laravel counts all requests of an address.
 Route::middleware('guest')->controller(SessionController::class)->group(function (): void {
     Route::get('sign-in', 'create')->name('sign-in');
     // A whole hall behind one address signs in at once; one account takes five wrong tries.
-    Route::post('sign-in', 'store')->middleware('throttle:120,1');
+    Route::post('sign-in', 'store')->middleware('throttle:120,1,sign-in:');
 });
 Route::middleware('guest')->controller(FactorSignInController::class)->group(function (): void {
     Route::get('sign-in/code', 'create')->name('sign-in.code');
-    Route::post('sign-in/code', 'store')->middleware('throttle:120,1');
+    Route::post('sign-in/code', 'store')->middleware('throttle:120,1,factor:');
 });
 
 Route::middleware('guest')->group(function (): void {
     // Looking for a code costs a try too: sixty bits are not guessed at this pace.
-    Route::middleware('throttle:30,1')->controller(JoinController::class)->group(function (): void {
+    Route::middleware('throttle:30,1,join:')->controller(JoinController::class)->group(function (): void {
         Route::get('join', 'create')->name('join.create');
         Route::post('join', 'find');
         Route::get('join/{code}', 'show')->name('join.show');
@@ -111,11 +112,11 @@ Route::middleware('guest')->group(function (): void {
     });
     Route::controller(TabletController::class)->group(function (): void {
         Route::get('tablet', 'show')->name('tablet');
-        Route::post('tablet', 'pair')->middleware('throttle:30,1');
+        Route::post('tablet', 'pair')->middleware('throttle:30,1,pair:');
         Route::delete('tablet', 'leave');
-        Route::post('tablet/unlock', 'unlock')->name('tablet.unlock')->middleware('throttle:60,1');
+        Route::post('tablet/unlock', 'unlock')->name('tablet.unlock')->middleware('throttle:60,1,unlock:');
     });
-    Route::middleware('throttle:20,1')->controller(ForgottenPasswordController::class)->group(function (): void {
+    Route::middleware('throttle:20,1,forgotten:')->controller(ForgottenPasswordController::class)->group(function (): void {
         Route::get('password/forgotten', 'create')->name('password.request');
         Route::post('password/forgotten', 'store');
         Route::get('password/reset/{token}', 'edit')->name('password.edit');
@@ -125,10 +126,10 @@ Route::middleware('guest')->group(function (): void {
 
 Route::middleware('guest')->controller(BeginningController::class)->group(function (): void {
     Route::get('begin', 'create')->name('beginning.create');
-    Route::post('begin', 'store')->middleware('throttle:20,60');
+    Route::post('begin', 'store')->middleware('throttle:20,60,begin:');
     Route::get('begin/mailed', 'mailed')->name('beginning.mailed');
-    Route::get('begin/confirm', 'confirm')->name('beginning.confirm')->middleware('throttle:60,1');
-    Route::post('begin/confirm', 'begin')->middleware('throttle:60,1');
+    Route::get('begin/confirm', 'confirm')->name('beginning.confirm')->middleware('throttle:60,1,confirm:');
+    Route::post('begin/confirm', 'begin')->middleware('throttle:60,1,confirm:');
 });
 
 Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class, AskForSecondFactor::class, RedirectUnreadable::class])->group(function (): void {
@@ -136,13 +137,13 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     Route::get('children', ChildrenController::class)->name('children')->can('viewOwn', Student::class);
     Route::prefix('account')->controller(AccountController::class)->middleware(Authorize::using('manageOwn', User::class))->group(function (): void {
         Route::get('', 'show')->name('account');
-        Route::put('password', 'password')->name('account.password')->middleware('throttle:20,1');
-        Route::put('email', 'email')->name('account.email')->middleware('throttle:20,1');
-        Route::put('pin', 'pin')->name('account.pin')->middleware([Authorize::using('setPin', User::class), 'throttle:20,1']);
+        Route::put('password', 'password')->name('account.password')->middleware('throttle:20,1,password:');
+        Route::put('email', 'email')->name('account.email')->middleware('throttle:20,1,email:');
+        Route::put('pin', 'pin')->name('account.pin')->middleware([Authorize::using('setPin', User::class), 'throttle:20,1,own-pin:']);
         Route::get('email/confirm', 'confirmEmail')->name('account.email.confirm');
         Route::delete('sessions', 'endSession')->name('account.sessions');
     });
-    Route::prefix('account/factor')->name('factor.')->controller(SecondFactorController::class)->middleware([Authorize::using('manageOwn', User::class), 'throttle:30,1'])->group(function (): void {
+    Route::prefix('account/factor')->name('factor.')->controller(SecondFactorController::class)->middleware([Authorize::using('manageOwn', User::class), 'throttle:30,1,own-factor:'])->group(function (): void {
         Route::get('', 'show')->name('show');
         Route::post('', 'store')->name('store');
         Route::put('', 'update')->name('update');

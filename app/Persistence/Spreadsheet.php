@@ -143,7 +143,7 @@ final readonly class Spreadsheet
     private static function cell(mixed $value): string
     {
         return match (true) {
-            $value instanceof DateTimeInterface => $value->format($value->format('His') === '000000' ? 'Y-m-d' : 'Y-m-d\TH:i:s'),
+            $value instanceof DateTimeInterface => $value->format($value->format('H:i:s') === '00:00:00' ? 'Y-m-d' : 'Y-m-d\TH:i:s'),
             is_bool($value) => $value ? '1' : '0',
             is_scalar($value) => (string) $value,
             default => '',

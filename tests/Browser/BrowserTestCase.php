@@ -113,12 +113,9 @@ abstract class BrowserTestCase extends TestCase
     /** Follows the link of the mail by which a school is started, which this installation shows instead of sending it. */
     protected function followMail(): self
     {
-        $this->see('Look into your mail');
-        $this->until(function (): bool {
-            $this->press('Open the mail');
-
-            return $this->browser->findElements(WebDriverBy::cssSelector('.mail-text a')) !== [];
-        });
+        $this->see('Look into your mail')->press('Open the mail')->waitFor('h1');
+        // A job sends it: it may not be there yet.
+        $this->until(fn (): bool => $this->visit('/begin/mailed?mail=1')->browser->findElements(WebDriverBy::cssSelector('.mail-text a')) !== []);
         $this->find('.mail-text a')->click();
 
         return $this->press('Start the school');
@@ -203,6 +200,14 @@ abstract class BrowserTestCase extends TestCase
     protected function path(): string
     {
         return (string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH);
+    }
+
+    /** What axe finds on the page, minor things too. @return list<string> */
+    protected function violations(): array
+    {
+        $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+
+        return $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run().then(r => done(r.violations.map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160) + " " + n.failureSummary).join(" | "))))');
     }
 
     /** What the browser complained of since last asked, which is nothing on a sound page. @return list<string> */

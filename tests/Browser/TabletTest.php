@@ -28,6 +28,10 @@ it('records on a bench tablet by PIN without a network, hands it over, and keeps
     $head = $this->changeDevice();
 
     $this->visit('/sign-in')->press('Pair this device')->fill('code', $code)->press('Pair')->see('This device is a bench tablet of Cinder Quay Hall.');
+    expect($this->violations())->toBe([]);
+    $this->resize(390, 844);
+    expect($this->browser->executeScript('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
+    $this->resize(1280, 800);
     ($this->unlock)('Sunniva Pell', '111222');
     $this->see('Name or PIN is wrong.');
     ($this->unlock)('Sunniva Pell', '482913');

@@ -299,3 +299,18 @@ it('says of each attack of a starter what becomes of it', function (): void {
 
     $this->get('/school/starters/attacks-only')->assertOk()->assertSee('yours already; it stays as it is')->assertSee('your “Ours” has the same id and is another attack')->assertSee('1 new attack');
 });
+
+it('counts each way in for itself', function (): void {
+    foreach (range(1, 25) as $try) {
+        $this->post('/sign-in', ['email' => "nobody{$try}@small.example", 'password' => 'wrong']);
+        $this->post('/tablet', ['code' => 'AAAA']);
+    }
+
+    $this->post('/begin', BeginningFixture::form())->assertRedirect('/begin/mailed');
+    // Of schools alone twenty are started in an hour.
+    foreach (range(2, 20) as $try) {
+        $this->post('/begin', BeginningFixture::form(['email' => "wren{$try}@brackenfold.example"]))->assertRedirect('/begin/mailed');
+    }
+    $this->post('/begin', BeginningFixture::form(['email' => 'wren21@brackenfold.example']))->assertTooManyRequests();
+    $this->get('/join')->assertOk();
+});

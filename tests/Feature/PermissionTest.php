@@ -196,6 +196,14 @@ it('has every route in this list', function (): void {
     expect($there)->toEqualCanonicalizing([...$door, ...$listed]);
 });
 
+it('counts the requests of each way in for itself', function (): void {
+    foreach (Route::getRoutes()->getRoutes() as $route) {
+        foreach (preg_grep('/^throttle:|ThrottleRequests:/', $route->gatherMiddleware()) ?: [] as $limit) {
+            expect($limit)->toMatch('/^throttle:\d+,\d+,[a-z-]+:$/', $route->uri());
+        }
+    }
+});
+
 it('asks a policy on every route but the door and the way in', function (): void {
     foreach (Route::getRoutes()->getRoutes() as $route) {
         if (! in_array($route->getName(), ['sign-in', 'beginning.create', 'beginning.mailed', 'beginning.confirm', 'sign-in.code', 'join.create', 'join.show', 'password.request', 'password.edit', 'password.update', 'tablet', 'tablet.unlock', 'sign-out', 'home', 'up', null], true) && ! str_starts_with((string) $route->getName(), 'storage') && ! str_starts_with((string) $route->getName(), 'api.')) {

@@ -32,7 +32,7 @@ final class RepFileRequest extends FieldsRequest
     public function messages(): array
     {
         return [
-            'file.required_without' => __('words.choose-a-file'),
+            'required_without' => __('words.choose-a-file'),
             'file.uploaded' => __('words.not-whole', ['megabytes' => 8]),
             'file.extensions' => __('reps.file.extensions'),
         ];

@@ -5,7 +5,8 @@
     <div class="facet-grid">
         @foreach (App\View\Drill\RepCsv::COLUMNS as $field)
             <x-field :name="'columns['.$field.']'" :id="'column-'.$field" :label="$field">
-                <x-select :name="'columns['.$field.']'" :id="'column-'.$field" :options="['' => '–'] + $heads" :value="$columns[$field] ?? null"/>
+                <x-select :name="'columns['.$field.']'" :id="'column-'.$field" :options="['' => '–'] + $heads"
+                    :value="$columns[$field] ?? null"/>
             </x-field>
         @endforeach
     </div>

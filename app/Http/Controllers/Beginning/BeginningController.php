@@ -23,6 +23,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Mail;
 use StoneDrill\Core\Geometry\BearingStyle;
 
 /** The first step of a school: what it is called, how it writes, and who its first head is. */
@@ -59,7 +60,7 @@ final readonly class BeginningController
         $mail = ! $request->has('mail') ? null : OutboxMail::query()->whereNull('school_id')->where('recipient', $email)
             ->where('created_at', '>=', CarbonImmutable::createFromTimestamp($since))->latest('id')->first();
 
-        return view('beginning.mailed', ['email' => $email, 'sendsNone' => config('mail.default') === 'outbox', 'isAsked' => $request->has('mail'), 'mail' => $mail]);
+        return view('beginning.mailed', ['email' => $email, 'sendsNone' => Mail::getDefaultDriver() === 'outbox', 'isAsked' => $request->has('mail'), 'mail' => $mail]);
     }
 
     /** What the link of the mail starts. */
