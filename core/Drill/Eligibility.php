@@ -52,6 +52,12 @@ final class Eligibility
         return $this->ofAttack($student, $cell->attack) !== [] ? [] : array_values(array_filter($this->known($student, $cell), fn (Answer $answer): bool => $this->ofAnswer($student, $answer) === []));
     }
 
+    /** Whether nothing stands against teaching an answer to an attack, as the student's rank is taught it. */
+    public function opens(Student $student, Attack $attack, Answer $answer): bool
+    {
+        return $this->ofAttack($student, $attack) === [] && $this->ofAnswer($student, $answer) === [];
+    }
+
     /** In one sentence, why a cell is not drilled with somebody who knows an answer to it; null where it is, or none is known. */
     public function reason(Student $student, Cell $cell): ?Text
     {

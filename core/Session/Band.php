@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Session;
+
+/** People who are taught together, and what. */
+final readonly class Band
+{
+    /**
+     * @param int                     $from    place of the first of them
+     * @param int                     $to      place after the last of them
+     * @param array<array-key, float> $answers what is taught, with what it is worth to all of them, the most first
+     */
+    private function __construct(public int $from, public int $to, public array $answers, public float $value) {}
+
+    /**
+     * @param array<array-key, float|null> $sums   what each answer is worth to all of them; null where one of them may not
+     * @param int                          $taught answers that there is time for
+     */
+    public static function of(int $from, int $to, array $sums, int $taught): self
+    {
+        $open = array_filter($sums, static fn (?float $sum): bool => $sum !== null && $sum > 0);
+        arsort($open);
+        $answers = array_slice($open, 0, $taught, true);
+
+        return new self($from, $to, $answers, (float) array_sum($answers));
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Session;
+
+use StoneDrill\Core\Text;
+
+/** A part of a class, and how much of its time it takes. */
+enum BlockKind: string
+{
+    case Gather = 'gather';
+    case Basics = 'basics';
+    case Teach = 'teach';
+    case Drill = 'drill';
+    case Pressure = 'pressure';
+    case Close = 'close';
+
+    /** Share of the minutes of a class. */
+    public function share(): float
+    {
+        return match ($this) {
+            self::Gather, self::Close => 0.05,
+            self::Basics => 0.15,
+            self::Teach => 0.30,
+            self::Drill => 0.25,
+            self::Pressure => 0.20,
+        };
+    }
+
+    /** Minutes that it never goes below. */
+    public function least(): int
+    {
+        return $this === self::Gather || $this === self::Close ? 2 : 0;
+    }
+
+    /** Minutes that it never goes beyond, as long as another block can take them. */
+    public function most(): ?int
+    {
+        return $this === self::Gather ? 5 : null;
+    }
+
+    public function text(): Text
+    {
+        return Text::of("classes.blocks.{$this->value}");
+    }
+}

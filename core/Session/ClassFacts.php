@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Session;
+
+/** What is known of a class before it is planned. */
+final readonly class ClassFacts
+{
+    /** Minutes that a class has at least and at most. */
+    public const MIN_MINUTES = 5;
+
+    public const MAX_MINUTES = 480;
+
+    /**
+     * @param list<Block> $blocks      in their order, with the minutes of those that are locked
+     * @param int         $places      pairs that can work at once
+     * @param int         $instructors who teach, assistants too
+     * @param list<string> $apart       ids of those who are taught and paired by themselves, such as those under 16
+     */
+    public function __construct(public int $minutes, public array $blocks, public int $places, public int $instructors, public array $apart = [], public int $seed = 1) {}
+}

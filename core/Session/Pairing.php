@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Session;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Who works with whom, round by round. The rounds are those of the circle; who sits where is searched for the least that speaks
+ * against its pairs: that they have met lately, that one is much taller, that one knows much more.
+ */
+final readonly class Pairing
+{
+    /** Metres of difference that speak against nothing. */
+    private const ALIKE = 0.20;
+
+    /** What each further metre weighs: two for every ten centimetres. */
+    private const TALLER = 20.0;
+
+    /** Ranks apart that speak against nothing. */
+    private const RANKS = 2;
+
+    /** What it weighs that two have met today: more than everything else together. */
+    private const TODAY = 1e6;
+
+    /** Up to as many seats every order is tried. */
+    private const ALL_ORDERS = 8;
+
+    /** Exchanges that are tried beyond that. */
+    private const STEPS = 4_000;
+
+    /**
+     * @param list<Person> $people
+     * @param bool         $mixesSizes whether all sizes are wished for instead of like ones
+     */
+    public function __construct(private array $people, private Meetings $meetings = new Meetings(), private bool $mixesSizes = false, private int $seed = 1) {}
+
+    /**
+     * @return list<Round> as many as asked for; once everybody has met everybody they begin anew. Nothing for one person alone.
+     */
+    public function rounds(int $count): array
+    {
+        $circle = Circle::rounds(count($this->people));
+        if ($circle === [] || $count < 1) {
+            return [];
+        }
+        $costs = $this->costs();
+        $order = $this->order(array_slice($circle, 0, $count), $costs);
+        $rounds = [];
+        for ($round = 0; $round < $count; $round++) {
+            $rounds[] = array_map(static fn (array $pair): array => [$order[$pair[0]], $order[$pair[1]]], $circle[$round % count($circle)]);
+        }
+
+        return $this->told($rounds);
+    }
+
+    /**
+     * What speaks against the pairs of some rounds, all together.
+     *
+     * @param list<Round> $rounds
+     */
+    public function cost(array $rounds): float
+    {
+        $places = array_flip(array_map(static fn (Person $person): string => $person->id, $this->people));
+        $costs = $this->costs();
+        $sum = 0.0;
+        foreach ($rounds as $round) {
+            foreach ($round->pairs as [$a, $b]) {
+                $sum += $costs[$places[$a]][$places[$b]];
+            }
+        }
+
+        return $sum;
+    }
+
+    /** @return list<list<float>> what speaks against each pair, by their places */
+    private function costs(): array
+    {
+        return array_map(fn (Person $a): array => array_map(fn (Person $b): float => $this->against($a, $b), $this->people), $this->people);
+    }
+
+    private function against(Person $a, Person $b): float
+    {
+        $taller = $a->height === null || $b->height === null ? 0.0 : abs($a->height - $b->height);
+        $apart = $this->mixesSizes ? max(0.0, self::ALIKE - $taller) : max(0.0, $taller - self::ALIKE);
+
+        return $this->meetings->weight($a->id, $b->id)
+            + self::TALLER * $apart
+            + max(0, abs($a->rank - $b->rank) - self::RANKS)
+            + ($this->meetings->haveMetToday($a->id, $b->id) ? self::TODAY : 0.0);
+    }
+
+    /**
+     * @param list<list<array{int, int}>> $rounds of seats
+     * @param list<list<float>>           $costs
+     *
+     * @return array<int, int> place of the person by seat
+     */
+    private function order(array $rounds, array $costs): array
+    {
+        $pairs = array_merge(...$rounds);
+        $cost = static function (array $order) use ($pairs, $costs): float {
+            $sum = 0.0;
+            foreach ($pairs as [$a, $b]) {
+                $sum += $costs[$order[$a]][$order[$b]];
+            }
+
+            return $sum;
+        };
+        $first = range(0, count($this->people) - 1);
+
+        return count($first) <= self::ALL_ORDERS ? self::bestOfAll($first, $cost) : $this->bestFound($first, $cost);
+    }
+
+    /**
+     * @param array<int, int>                  $seats
+     * @param callable(array<int, int>): float $cost
+     *
+     * @return array<int, int>
+     */
+    private static function bestOfAll(array $seats, callable $cost): array
+    {
+        [$best, $least] = [$seats, $cost($seats)];
+        // Heap's way through all orders: each differs from the one before by one exchange.
+        $turns = array_fill(0, count($seats), 0);
+        for ($place = 0; $place < count($seats);) {
+            if ($turns[$place] < $place) {
+                $other = $place % 2 === 0 ? 0 : $turns[$place];
+                [$seats[$other], $seats[$place]] = [$seats[$place], $seats[$other]];
+                $now = $cost($seats);
+                if ($now < $least - 1e-12) {
+                    [$best, $least] = [$seats, $now];
+                }
+                $turns[$place]++;
+                $place = 0;
+            } else {
+                $turns[$place++] = 0;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param array<int, int>                  $seats
+     * @param callable(array<int, int>): float $cost
+     *
+     * @return array<int, int>
+     */
+    private function bestFound(array $seats, callable $cost): array
+    {
+        $random = new Randomizer(new Mt19937($this->seed));
+        $last = count($seats) - 1;
+        $least = $cost($seats);
+        for ($step = 0; $step < self::STEPS && $least > 0; $step++) {
+            [$a, $b] = [$random->getInt(0, $last), $random->getInt(0, $last)];
+            $changed = $seats;
+            [$changed[$a], $changed[$b]] = [$seats[$b], $seats[$a]];
+            $now = $cost($changed);
+            // One that is as good is taken too: it leads on over level ground.
+            if ($now <= $least) {
+                [$seats, $least] = [$changed, $now];
+            }
+        }
+
+        return $seats;
+    }
+
+    /**
+     * @param list<list<array{int, int}>> $rounds of places of people
+     *
+     * @return list<Round>
+     */
+    private function told(array $rounds): array
+    {
+        $thirds = [];
+        $told = [];
+        $everybody = range(0, count($this->people) - 1);
+        foreach (Turns::first($rounds) as $pairs) {
+            $over = array_values(array_diff($everybody, ...$pairs))[0] ?? null;
+            $three = null;
+            if ($over !== null && $pairs !== []) {
+                // Those who had a third least often get one.
+                $load = array_map(static fn (array $pair): int => ($thirds[$pair[0]] ?? 0) + ($thirds[$pair[1]] ?? 0), $pairs);
+                $three = (int) array_search(min($load), $load, true);
+                foreach ($pairs[$three] as $place) {
+                    $thirds[$place] = ($thirds[$place] ?? 0) + 1;
+                }
+            }
+            $ids = fn (int $place): string => $this->people[$place]->id;
+            $told[] = new Round(array_map(static fn (array $pair): array => [$ids($pair[0]), $ids($pair[1])], $pairs), $over === null ? null : $ids($over), $three);
+        }
+
+        return $told;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Session;
+
+/** Who works with whom among people of one circle. */
+final readonly class Partners
+{
+    /**
+     * @param list<Round> $drill
+     * @param list<Round> $pressure nobody meets again here before all have met in the drill
+     */
+    public function __construct(public array $drill, public array $pressure) {}
+
+    /**
+     * Pairs that work at once.
+     *
+     * @param list<Round> $rounds of a block
+     */
+    public static function pairs(array $rounds): int
+    {
+        return $rounds === [] ? 0 : count($rounds[0]->pairs);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Session;
+
+/** How many tries there is time for. A planning estimate. */
+final readonly class RepCount
+{
+    /** Seconds between two tries: back to the start, a word. */
+    public const BETWEEN = 12.0;
+
+    /**
+     * Tries that each of a pair defends in a block: pairs that have no place wait for one.
+     *
+     * @param float $wait  seconds from the call until the attack comes
+     * @param float $takes seconds that the answer takes at the rung
+     */
+    public static function each(int $minutes, int $places, int $pairs, float $wait, float $takes): int
+    {
+        return $pairs < 1 ? 0 : (int) floor(60 * $minutes * min($places, $pairs) / $pairs / ($wait + $takes + self::BETWEEN) / 2);
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Session;
+
+use DateTimeImmutable;
+use StoneDrill\Core\Coverage\BasicKind;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\CellKey;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Drill\Eligibility;
+use StoneDrill\Core\Proof\ProofState;
+use StoneDrill\Core\Proof\Window;
+
+/** What is worth teaching to whom: answers that work, to attacks that the student's rank or the next one needs. */
+final class Teaching
+{
+    private readonly Eligibility $eligibility;
+
+    /** @var array<string, int> position by id of the rank */
+    private readonly array $order;
+
+    /** @var array<string, int> goal rung by id of the rank */
+    private readonly array $goals;
+
+    /** @var list<Answer> those that work against the attack they were written for */
+    private readonly array $working;
+
+    /** @var array<string, list<string>> basics by id of the answer */
+    private readonly array $basics;
+
+    /** @var array<int, array<string, array<string, true>>> ids of the answers that use a basic, by the basic, of all that a rank knows */
+    private array $known = [];
+
+    /** @param list<Cell> $cells of the catalogue */
+    public function __construct(private readonly Catalogue $catalogue, array $cells, DateTimeImmutable $at)
+    {
+        $this->eligibility = new Eligibility($catalogue, $at);
+        $this->order = $catalogue->rankOrder();
+        $this->goals = array_column($catalogue->ranks, 'goalRung', 'id');
+        $works = [];
+        foreach ($cells as $cell) {
+            foreach (array_keys($cell->worksFrom) as $answer) {
+                $works["{$answer} {$cell->attack->id}"] = true;
+            }
+        }
+        $this->working = array_values(array_filter($catalogue->answers, static fn (Answer $answer): bool => isset($works["{$answer->id} {$answer->attack}"])));
+        $this->basics = array_combine(array_column($catalogue->answers, 'id'), array_map(self::basicsOf(...), $catalogue->answers));
+    }
+
+    /**
+     * @param array<string, Window> $windows by the cell's key
+     *
+     * @return array<string, Worth|null> by id of the answer; null where it may not be taught to the student, left out where it is worth nothing
+     */
+    public function to(Student $student, array $windows, DateTimeImmutable $at): array
+    {
+        $next = $this->order[$student->rank] + 1;
+        $worth = [];
+        foreach ($this->working as $answer) {
+            $attack = $this->catalogue->attack($answer->attack);
+            if (! $this->eligibility->opens($student, $attack, $answer)) {
+                $worth[$answer->id] = null;
+
+                continue;
+            }
+            $need = $attack->need->rank;
+            if ($need === null || $this->order[$need] > $next || $answer->introducedAt($this->order) > $next) {
+                continue;
+            }
+            $own = array_map(static fn ($side): Window => $windows[CellKey::of($attack, $side)->text] ?? Window::empty(), $attack->sides());
+            $holds = array_filter($own, fn (Window $window): bool => $window->state($this->goals[$student->rank], $at) === ProofState::Holds);
+            if (count($holds) < count($own)) {
+                $worth[$answer->id] = new Worth($attack->prevalence, array_sum(array_map(static fn (Window $window): int => $window->count, $own)) === 0, $this->knownShare($answer, $this->order[$student->rank]));
+            }
+        }
+
+        return $worth;
+    }
+
+    /** @return list<string> what is practised of an answer by itself: its kinds of movement, each once */
+    public function basics(string $answer): array
+    {
+        return $this->basics[$answer] ?? [];
+    }
+
+    /** Share of an answer's basics that are in other answers which a rank knows. */
+    private function knownShare(Answer $answer, int $rank): float
+    {
+        $known = $this->known[$rank] ??= $this->knownBy($rank);
+        $basics = $this->basics[$answer->id];
+        $there = array_filter($basics, static fn (string $basic): bool => array_diff_key($known[$basic] ?? [], [$answer->id => true]) !== []);
+
+        return $basics === [] ? 1.0 : count($there) / count($basics);
+    }
+
+    /** @return array<string, array<string, true>> */
+    private function knownBy(int $rank): array
+    {
+        $known = [];
+        foreach ($this->catalogue->answers as $answer) {
+            foreach ($answer->introducedAt($this->order) <= $rank ? $this->basics[$answer->id] : [] as $basic) {
+                $known[$basic][$answer->id] = true;
+            }
+        }
+
+        return $known;
+    }
+
+    /** @return list<string> */
+    private static function basicsOf(Answer $answer): array
+    {
+        $basics = [];
+        foreach ($answer->beats->line as $beat) {
+            foreach ($beat->actions as $action) {
+                if (BasicKind::of($action->verb) !== null) {
+                    $basics[$action->verb->value] = true;
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($basics));
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Session;
+
+use DateTimeImmutable;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Coverage\Coverage;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Drill\Eligibility;
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\Format;
+use StoneDrill\Core\Exchange\SchoolFile;
+use StoneDrill\Core\Proof\Windows;
+use StoneDrill\Core\Session\ClassFacts;
+use StoneDrill\Core\Session\ClassPlan;
+use StoneDrill\Core\Session\Group;
+use StoneDrill\Core\Session\Meetings;
+use StoneDrill\Core\Session\Person;
+use StoneDrill\Core\Session\Teaching;
+use StoneDrill\Core\Session\Timetable;
+use Tests\Support\Made;
+
+/** What the tests of ClassPlan share. */
+final class ClassPlanFixture
+{
+    /** A wrist for rank a, a hug for b, a push for c, and an answer to each that leaves. */
+    public static function catalogue(): Catalogue
+    {
+        $wrist = Made::attack(id: 'wrist', neededBy: 'a', prevalence: 4);
+        $hug = Made::attack('hug-behind-free', ['hand' => 'both', 'bearing' => '6', 'notice' => 'off-guard'], 'hug', 'b', 3);
+        $push = Made::attack(id: 'late', neededBy: 'c', prevalence: 5);
+
+        return Made::catalogue([$wrist, $hug, $push], [
+            Made::answer('off', $wrist, 'a', true),
+            Made::answer('out', $hug, 'b', true),
+            Made::answer('past', $push, 'c', true),
+        ]);
+    }
+
+    /** Every answer works against what it was written for. @return list<Cell> */
+    public static function cells(Catalogue $catalogue): array
+    {
+        $order = $catalogue->rankOrder();
+        $cells = [];
+        foreach ($catalogue->answers as $answer) {
+            $attack = $catalogue->attack($answer->attack);
+            foreach ($attack->sides() as $side) {
+                $cells[] = new Cell($attack, $side, [$answer->id], [$answer->id => $answer->introducedAt($order)], $answer->teaching->rank, $answer->teaching->rank);
+            }
+        }
+
+        return $cells;
+    }
+
+    /** @return array{ClassPlan, list<Student>, list<string>} the plan, who is there, and the ids of those under 16 */
+    public static function demo(int $minutes, int $instructors, int $people = 28): array
+    {
+        static $read = null;
+        $now = new DateTimeImmutable(Made::NOW);
+        [$file, $cells, $youthCells, $windows] = $read ??= self::read($now);
+        $catalogue = $file->catalogue;
+        $order = $catalogue->rankOrder();
+        $students = array_slice($file->students, 0, $people);
+        usort($students, static fn (Student $a, Student $b): int => [$order[$a->rank], $a->id] <=> [$order[$b->rank], $b->id]);
+        $young = array_column(array_filter($students, static fn (Student $student): bool => $student->isYouthOn($now)), 'id');
+        $grown = new Teaching($catalogue, $cells, $now);
+        $youth = new Teaching($catalogue->forYouth(), $youthCells, $now);
+        $plan = ClassPlan::of(
+            new ClassFacts($minutes, Timetable::usual(), 10, $instructors, array_values($young)),
+            $students,
+            array_map(static fn (Student $student): array => (in_array($student->id, $young, true) ? $youth : $grown)->to($student, $windows[$student->id] ?? [], $now), $students),
+            $grown->basics(...),
+            static fn (array $those): array => array_map(static fn (Student $student): Person => new Person($student->id, $order[$student->rank], $student->height), $those),
+            new Meetings(),
+        );
+
+        return [$plan, $students, array_values($young)];
+    }
+
+    /** Asks for each answer and each student of a group, with the policy read anew. */
+    public static function expectNothingBarred(Group $group): void
+    {
+        $now = new DateTimeImmutable(Made::NOW);
+        $catalogue = Made::demo();
+        foreach ($group->students as $student) {
+            $read = $student->isYouthOn($now) ? $catalogue->forYouth() : $catalogue;
+            $eligibility = new Eligibility($read, $now);
+            $answers = array_column($read->answers, null, 'id');
+            foreach ($group->taught as $taught) {
+                $answer = $answers[$taught->answer];
+                expect($eligibility->opens($student, $read->attack($answer->attack), $answer))->toBeTrue("{$student->id} {$taught->answer}");
+            }
+        }
+    }
+
+    /** @return array{SchoolFile, list<Cell>, list<Cell>, array<string, array<string, \StoneDrill\Core\Proof\Window>>} */
+    private static function read(DateTimeImmutable $now): array
+    {
+        $file = (new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__, 3).'/database/demo/cinder-quay.yaml'), Format::Yaml);
+        $catalogue = $file->catalogue;
+
+        return [$file, Coverage::of($catalogue)->cells, Coverage::of($catalogue->forYouth())->cells, Windows::of($file->reps, $catalogue->attacks, $catalogue->ladder, $now)];
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Session\Block;
+use StoneDrill\Core\Session\Group;
+use StoneDrill\Core\Session\Partners;
+use StoneDrill\Core\Session\Teaching;
+use StoneDrill\Core\Session\Worth;
+use Tests\Core\Session\ClassPlanFixture;
+use Tests\Support\Made;
+
+it('counts what teaching an answer is worth', function (int $prevalence, bool $isUntried, float $known, float $value): void {
+    expect((new Worth($prevalence, $isUntried, $known))->value())->toEqualWithDelta($value, 1e-12);
+})->with([[4, true, 0.5, 4.5], [4, false, 0.5, 3.0], [5, true, 1.0, 7.5], [2, false, 0.0, 1.0]]);
+
+it('teaches what works, is needed by then, and is not held', function (): void {
+    $now = new DateTimeImmutable(Made::NOW);
+    $catalogue = ClassPlanFixture::catalogue();
+    $teaching = new Teaching($catalogue, ClassPlanFixture::cells($catalogue), $now);
+    $beginner = new Student('s', 'S', 'a');
+    // Of the wrist for a and of the hug for b there are answers that work; the choke is for c, two ranks on.
+    $worth = $teaching->to($beginner, [], $now);
+    expect(array_keys($worth))->toBe(['off', 'out'])
+        ->and([$worth['off']->prevalence, $worth['off']->isUntried])->toBe([4, true])
+        // “off” and “out” are done with the same kinds of movement; only “off” is known at a, by itself.
+        ->and([$worth['off']->known, $worth['out']->known])->toBe([0.0, 1.0]);
+
+    $window = StoneDrill\Core\Proof\Window::of(array_fill(0, 3, Made::rep(2, 'clean')), $catalogue->ladder);
+    $half = $teaching->to($beginner, ['wrist written' => $window], $now);
+    // One side is held and the other untried: it is open, and not new.
+    expect($half['off']->isUntried)->toBeFalse();
+    expect(array_keys($teaching->to($beginner, ['wrist written' => $window, 'wrist mirrored' => $window], $now)))->toBe(['out']);
+});
+
+it('plans thirty people of the demo: exact minutes, nothing barred, everybody somewhere', function (): void {
+    [$plan, $students] = ClassPlanFixture::demo(60, 3);
+
+    expect(array_map(fn (Block $block): int => $block->minutes, $plan->blocks))->toBe([3, 9, 18, 15, 12, 3])
+        ->and(array_merge(...array_map(fn (Group $group): array => array_column($group->students, 'id'), $plan->groups)))->toEqualCanonicalizing(array_column($students, 'id'))
+        ->and(count($plan->groups))->toBeLessThanOrEqual(3)
+        ->and($plan->basics)->not->toBe([])
+        // 15 and 12 minutes at three a round.
+        ->and(array_map(fn (Partners $one): array => [count($one->drill), count($one->pressure)], $plan->partners))->toBe(array_fill(0, count($plan->partners), [5, 4]));
+    foreach ($plan->groups as $group) {
+        // 18 minutes at four an answer.
+        expect(count($group->taught))->toBeLessThanOrEqual(4);
+        foreach ($group->taught as $place => $taught) {
+            expect($taught->untried + $taught->open)->toBeGreaterThan(0)->and($taught->value)->toBeLessThanOrEqual($group->taught[max(0, $place - 1)]->value);
+        }
+        ClassPlanFixture::expectNothingBarred($group);
+    }
+});
+
+it('teaches and pairs those who are apart by themselves', function (): void {
+    [$plan, $students, $young] = ClassPlanFixture::demo(60, 3);
+    expect($young)->not->toBe([]);
+    foreach ($plan->groups as $group) {
+        $ids = array_column($group->students, 'id');
+        expect(count(array_intersect($ids, $young)))->toBeIn([0, count($ids)]);
+    }
+    foreach ($plan->partners as $partners) {
+        foreach ([...$partners->drill, ...$partners->pressure] as $round) {
+            foreach ($round->pairs as $pair) {
+                expect(count(array_intersect($pair, $young)))->toBeIn([0, 2]);
+            }
+        }
+    }
+});
+
+it('plans for nobody, for one, for two, and for five minutes', function (int $people, int $minutes): void {
+    [$plan] = ClassPlanFixture::demo($minutes, 2, $people);
+
+    expect(array_sum(array_map(fn (Block $block): int => $block->minutes, $plan->blocks)))->toBe($minutes)
+        ->and(array_sum(array_map(fn (Group $group): int => count($group->students), $plan->groups)))->toBe($people);
+})->with([[0, 60], [1, 60], [2, 45], [5, 5], [28, 240]]);
+
+it('says the same again', function (): void {
+    expect(ClassPlanFixture::demo(60, 3)[0])->toEqual(ClassPlanFixture::demo(60, 3)[0]);
+});

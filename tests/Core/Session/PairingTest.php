@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+use StoneDrill\Core\Session\Meetings;
+use StoneDrill\Core\Session\Pairing;
+use StoneDrill\Core\Session\Person;
+use StoneDrill\Core\Session\RepCount;
+use StoneDrill\Core\Session\Round;
+use Tests\Core\Session\PairingFixture;
+
+it('leaves each of seven over once in seven rounds of 21 different pairs', function (): void {
+    $rounds = (new Pairing(PairingFixture::people(7)))->rounds(7);
+
+    expect(array_map(fn (Round $round): ?string => $round->over, $rounds))->toEqualCanonicalizing(['p0', 'p1', 'p2', 'p3', 'p4', 'p5', 'p6'])
+        ->and(array_unique(PairingFixture::met($rounds)))->toHaveCount(21)
+        ->and(array_filter($rounds, fn (Round $round): bool => count($round->pairs) !== 3 || $round->three === null))->toBe([]);
+});
+
+it('lets nobody meet twice before all have met, and everybody attack first as often as not', function (int $people, int $count): void {
+    $rounds = (new Pairing(PairingFixture::people($people)))->rounds($count);
+    $met = PairingFixture::met($rounds);
+
+    expect(count($rounds))->toBe($people < 2 ? 0 : $count)->and(max([0, ...array_count_values($met)]))->toBeLessThanOrEqual((int) ceil($count / max(1, $people + $people % 2 - 1)));
+    $first = $second = [];
+    foreach ($rounds as $round) {
+        expect(array_unique([...array_merge(...$round->pairs), ...array_filter([$round->over])]))->toHaveCount($people);
+        foreach ($round->pairs as [$a, $b]) {
+            $first[$a] = ($first[$a] ?? 0) + 1;
+            $second[$b] = ($second[$b] ?? 0) + 1;
+        }
+    }
+    foreach (PairingFixture::people($rounds === [] ? 0 : $people) as $person) {
+        expect(abs(($first[$person->id] ?? 0) - ($second[$person->id] ?? 0)))->toBeLessThanOrEqual(1, $person->id);
+    }
+})->with([[0, 3], [1, 3], [2, 1], [2, 5], [3, 3], [4, 3], [5, 4], [6, 5], [8, 7], [9, 4], [12, 11], [13, 6], [30, 8], [60, 10]]);
+
+it('finds the least that any order has, up to eight people', function (int $people, int $count, int $seed): void {
+    mt_srand($seed);
+    $everybody = array_map(fn (int $number): Person => new Person("p{$number}", mt_rand(0, 5), mt_rand(150, 195) / 100), range(0, $people - 1));
+    $before = [];
+    for ($meeting = 0; $meeting < 3 * $people; $meeting++) {
+        $before[Meetings::key('p'.mt_rand(0, $people - 1), 'p'.mt_rand(0, $people - 1))][] = mt_rand(1, 10);
+    }
+    $pairing = new Pairing($everybody, new Meetings($before));
+
+    expect($pairing->cost($pairing->rounds($count)))->toEqualWithDelta(PairingFixture::leastOfAllOrders($everybody, $before, $count), 1e-9);
+})->with([[4, 1, 1], [4, 2, 2], [5, 2, 3], [6, 1, 4], [6, 3, 5], [7, 2, 6]]);
+
+it('finds far less than chance with thirty', function (): void {
+    mt_srand(3);
+    $everybody = array_map(fn (int $number): Person => new Person("p{$number}", intdiv($number, 5), mt_rand(150, 195) / 100), range(0, 29));
+    $searched = new Pairing($everybody, seed: 1);
+    $rounds = $searched->rounds(5);
+
+    expect($searched->cost($rounds))->toBeLessThan(0.5 * PairingFixture::costOfChance($everybody, 5, 40))
+        ->and((new Pairing($everybody, seed: 1))->rounds(5))->toEqual($rounds);
+});
+
+it('keeps apart who met today when somebody leaves', function (): void {
+    $everybody = PairingFixture::people(8);
+    $rounds = (new Pairing($everybody))->rounds(2);
+    $today = (new Meetings())->with($rounds);
+    $left = array_slice($everybody, 0, 6);
+    $after = (new Pairing($left, $today))->rounds(2);
+
+    // Each of six met at most two of the five others: two rounds of new pairs are left.
+    expect(array_intersect(PairingFixture::met($after), PairingFixture::met($rounds)))->toBe([]);
+});
+
+it('counts what speaks against a pair', function (): void {
+    // Met in the last class and five ago: 1 + 4/8. 35 cm apart: 15 beyond 20, two for every ten. Four ranks apart: two beyond two.
+    $pairing = new Pairing([new Person('a', 0, 1.55), new Person('b', 4, 1.90)], new Meetings(['a b' => [1, 5, 9]]));
+    expect($pairing->cost([new Round([['a', 'b']])]))->toEqualWithDelta(1.5 + 3.0 + 2, 1e-9);
+
+    // Wished for all sizes, 5 cm apart are 15 too little.
+    $mixed = new Pairing([new Person('a', 0, 1.70), new Person('b', 0, 1.75)], mixesSizes: true);
+    expect($mixed->cost([new Round([['a', 'b']])]))->toEqualWithDelta(3.0, 1e-9)
+        ->and((new Pairing([new Person('a', 0), new Person('b', 0, 1.9)]))->cost([new Round([['a', 'b']])]))->toBe(0.0);
+});
+
+it('counts the tries that there is time for', function (int $minutes, int $places, int $pairs, float $wait, float $takes, int $each): void {
+    expect(RepCount::each($minutes, $places, $pairs, $wait, $takes))->toBe($each);
+})->with([
+    // 900 s × 4 of 4 pairs ÷ (3 + 2 + 12) ÷ 2 = 26.47
+    [15, 4, 4, 3.0, 2.0, 26],
+    // Four places for six pairs: two thirds of it, 17.6.
+    [15, 4, 6, 3.0, 2.0, 17],
+    [15, 10, 4, 3.0, 2.0, 26],
+    [0, 4, 4, 3.0, 2.0, 0],
+    [15, 4, 0, 3.0, 2.0, 0],
+]);
