@@ -21,6 +21,7 @@ use App\Http\Controllers\Beginning\DoctrineStepController;
 use App\Http\Controllers\Beginning\RanksStepController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\ChildrenController;
+use App\Http\Controllers\ClassController;
 use App\Http\Controllers\CrossController;
 use App\Http\Controllers\DrillListController;
 use App\Http\Controllers\ExportController;
@@ -72,13 +73,14 @@ use App\Models\Rung;
 use App\Models\School;
 use App\Models\Student;
 use App\Models\Tablet;
+use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\Spreadsheet;
 use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 use StoneDrill\Core\Attack\Side;
 
-foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind', 'access', 'tablet'] as $row) {
+foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind', 'access', 'tablet', 'class'] as $row) {
     Route::pattern($row, '[1-9][0-9]{0,17}');
 }
 Route::pattern('rep', '[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}');
@@ -211,6 +213,15 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         ->middlewareFor(['create', 'store'], Authorize::using('create', DrillList::class))
         ->middlewareFor('show', Authorize::using('view', 'list'))
         ->middlewareFor('destroy', Authorize::using('delete', 'list'));
+
+    Route::resource('classes', ClassController::class)->parameters(['classes' => 'class'])
+        ->middlewareFor('index', Authorize::using('viewAny', TrainingClass::class))
+        ->middlewareFor(['create', 'store'], Authorize::using('create', TrainingClass::class))
+        ->middlewareFor('show', Authorize::using('view', 'class'))
+        ->middlewareFor(['edit', 'update'], Authorize::using('update', 'class'))
+        ->middlewareFor('destroy', Authorize::using('delete', 'class'));
+    Route::put('classes/{class}/blocks', [ClassController::class, 'blocks'])->name('classes.blocks')->can('update', 'class');
+    Route::put('classes/{class}/attendance', [ClassController::class, 'attendance'])->name('classes.attendance')->can('attend', 'class');
 
     Route::get('board', [BoardController::class, 'show'])->name('board')->can('viewAny', Student::class);
     Route::get('board/mistakes', [BoardController::class, 'mistakes'])->name('board.mistakes')->can('viewAny', Student::class);

@@ -126,6 +126,12 @@ final class School extends Model
         return $this->hasMany(DrillList::class)->orderBy('name');
     }
 
+    /** @return HasMany<TrainingClass, $this> */
+    public function classes(): HasMany
+    {
+        return $this->hasMany(TrainingClass::class);
+    }
+
     /** @return HasMany<Student, $this> those who are not forgotten */
     public function students(): HasMany
     {

@@ -19,12 +19,13 @@ final readonly class ClassPlan
     public const ROUND = 3;
 
     /**
-     * @param list<Block>       $blocks those with minutes
+     * @param list<Block>       $blocks    those with minutes
+     * @param list<Block>       $allBlocks those of none too, in their order
      * @param list<Group>       $groups
      * @param list<string>      $basics of what is taught, those of most answers first, as many as there is time for
      * @param list<Partners>    $partners of each circle: those who are apart, and the others
      */
-    private function __construct(public array $blocks, public array $groups, public array $basics, public array $partners) {}
+    private function __construct(public array $blocks, public array $allBlocks, public array $groups, public array $basics, public array $partners) {}
 
     /**
      * @param list<Student>                              $students in the order of their ranks, the lowest first
@@ -43,6 +44,7 @@ final readonly class ClassPlan
 
         return new self(
             array_values(array_filter($blocks, static fn (Block $block): bool => $block->minutes > 0 || $block->isLocked)),
+            $blocks,
             $groups,
             self::basics($groups, $basics, intdiv($time(BlockKind::Basics), self::BASIC)),
             array_values(array_map(static fn (array $places): Partners => self::partners($facts, $people(self::at($students, $places)), $meetings, $time(BlockKind::Drill), $time(BlockKind::Pressure)), $circles)),

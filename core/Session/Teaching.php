@@ -32,6 +32,9 @@ final class Teaching
     /** @var array<string, list<string>> basics by id of the answer */
     private readonly array $basics;
 
+    /** @var array<string, float> by id of the answer */
+    private readonly array $seconds;
+
     /** @var array<int, array<string, array<string, true>>> ids of the answers that use a basic, by the basic, of all that a rank knows */
     private array $known = [];
 
@@ -48,6 +51,7 @@ final class Teaching
             }
         }
         $this->working = array_values(array_filter($catalogue->answers, static fn (Answer $answer): bool => isset($works["{$answer->id} {$answer->attack}"])));
+        $this->seconds = array_combine(array_column($catalogue->answers, 'id'), array_map(static fn (Answer $answer): float => array_sum(array_map(static fn ($beat): float => $beat->seconds(), $answer->beats->line)), $catalogue->answers));
         $this->basics = array_combine(array_column($catalogue->answers, 'id'), array_map(self::basicsOf(...), $catalogue->answers));
     }
 
@@ -85,6 +89,12 @@ final class Teaching
     public function basics(string $answer): array
     {
         return $this->basics[$answer] ?? [];
+    }
+
+    /** Seconds that an answer takes at full pace. */
+    public function seconds(string $answer): float
+    {
+        return $this->seconds[$answer] ?? 0.0;
     }
 
     /** Share of an answer's basics that are in other answers which a rank knows. */

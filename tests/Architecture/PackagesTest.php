@@ -15,6 +15,7 @@ const PACKAGES = [
     'Proof' => ['Curriculum', 'Attack'],
     'Coverage' => ['Proof', 'Checks', 'Curriculum', 'Floor', 'Attack', 'Technique'],
     'Drill' => ['Coverage', 'Proof', 'Checks', 'Curriculum', 'Attack', 'Technique'],
+    'Session' => ['Drill', 'Coverage', 'Proof', 'Curriculum', 'Attack'],
     'Exchange' => ['Coverage', 'Proof', 'Curriculum', 'Attack', 'Technique', 'Geometry'],
     'Report' => ['Exchange', 'Drill', 'Coverage', 'Proof', 'Checks', 'Curriculum', 'Floor', 'Attack', 'Technique', 'Geometry'],
 ];

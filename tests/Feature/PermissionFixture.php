@@ -41,6 +41,7 @@ final class PermissionFixture
             '{sheet}' => 'xlsx',
             '{kind}' => str_contains($pattern, '{kind}') ? $school->kinds()->firstOrCreate(['code' => 'ear'], ['name' => 'Ear held', 'family' => 'grab', 'start' => 'grab', 'attacker_busy' => ['hand'], 'hands' => ['left', 'right'], 'bearings' => [12]])->id : '',
             '{access}' => '999999',
+            '{class}' => str_contains($pattern, '{class}') ? $school->classes()->firstOrCreate(['place' => 'Hall'], ['at' => '2026-12-01T19:00:00Z', 'minutes' => 60, 'places' => 8, 'instructors' => 2])->id : '',
             '{tablet}' => str_contains($pattern, '{tablet}') ? $school->tablets()->firstOrCreate(['name' => 'Bench'], ['token' => "tablet of {$school->id}"])->id : '',
             '{section}' => 'words',
             '{starter}' => 'hit-and-leave',

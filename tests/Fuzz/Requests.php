@@ -45,7 +45,7 @@ final readonly class Requests
             '/drill-lists', '/drill-lists/create', '/drill-lists/{x}', '/board', '/board/mistakes', '/people', '/people/reps', '/people/reps.csv', '/people/{student}', '/people/{student}/edit', '/mat', '/mat/kit', '/record', '/record/{student}', '/record/{student}/{attack}/written',
             '/record/{student}/{attack}/{x}', '/reps/{rep}/correct', '/school', '/school/export.yaml', '/school/export.{x}', '/up', '/{x}', '/sign-in',
             '/account', '/account/factor', '/account/email/confirm', '/children', '/people/{student}/data', '/school/accounts', '/school/log', '/school/outbox', '/school/outbox/{x}', '/school/settings', '/school/kinds', '/school/kinds/create', '/school/kinds/{x}/edit',
-            '/school/starters/{x}', '/school/starters/attacks-only', '/school/tokens', '/school/tablets', '/tablet', '/begin', '/begin/{x}', '/begin/confirm?with={x}', '/begin/mailed', '/join', '/join/{x}', '/password/reset/{x}', '/sign-in/code', '/api/v1/{x}', '/api/v1/openapi.json',
+            '/school/starters/{x}', '/school/starters/attacks-only', '/school/tokens', '/school/tablets', '/tablet', '/classes', '/classes/create', '/classes/{x}', '/classes/{x}/edit', '/begin', '/begin/{x}', '/begin/confirm?with={x}', '/begin/mailed', '/join', '/join/{x}', '/password/reset/{x}', '/sign-in/code', '/api/v1/{x}', '/api/v1/openapi.json',
         ]);
         $query = [];
         for ($field = $this->values->random->getInt(0, 3); $field > 0; $field--) {
@@ -115,6 +115,10 @@ final readonly class Requests
             ['POST', '/school/kinds', ['name' => 'Ear held', 'family' => 'grab', 'start' => 'grab', 'attacker_busy' => ['hand'], 'defender_held' => ['wrists'], 'hands' => ['left'], 'bearings' => ['12'], 'cautions' => 'x', 'preview' => '1'], false],
             ['POST', '/school/starters/leave-at-once', ['ranks' => ['r1' => 'first', 'r2' => 'second']], false],
             ['POST', '/school/invitations', ['name' => 'Somebody', 'email' => 'x@small.example', 'role' => 'guardian', 'student' => (string) $this->ids['student'], 'children' => [(string) $this->ids['student']]], false],
+            ['POST', '/classes', ['at' => '2026-12-01T19:00', 'minutes' => '60', 'place' => 'Hall', 'places' => '8', 'instructors' => '2', 'ranks' => ['flint']], false],
+            ['PUT', '/classes/1', ['version' => '1', 'at' => '2026-12-01T19:00', 'minutes' => '60', 'place' => 'Hall', 'places' => '8', 'instructors' => '2'], false],
+            ['PUT', '/classes/1/blocks', ['version' => '1', 'change' => 'longer', 'block' => '2'], false],
+            ['PUT', '/classes/1/attendance', ['present' => ['1', '2']], false],
             ['POST', '/school/tablets', ['name' => 'Bench'], false],
             ['POST', '/tablet', ['code' => 'AAAA BBBB CCCC'], false],
             ['POST', '/tablet/unlock', ['person' => '1', 'pin' => '482913'], false],

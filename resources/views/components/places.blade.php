@@ -8,6 +8,7 @@
     <x-place route="attacks.index" key-name="a">{{ __('layout.attacks') }}</x-place>
     <x-place route="answers.index" key-name="s">{{ __('layout.answers') }}</x-place>
     <x-place route="drill-lists.index" key-name="d">{{ __('layout.lists') }}</x-place>
+    <x-place route="classes.index" key-name="k">{{ __('layout.classes') }}</x-place>
     <x-place route="students.index" key-name="p">{{ __('layout.people') }}</x-place>
 @elseif (auth()->user()->student_id)
     <x-place route="students.show" :parameters="[auth()->user()->student_id]" key-name="l">{{ __('layout.my-ladder') }}</x-place>

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\BlocksRequest;
+use App\Http\Requests\ClassRequest;
+use App\Models\TrainingClass;
+use App\Models\User;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
+use App\View\Classes\ClassPage;
+use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use StoneDrill\Core\Session\Block;
+use StoneDrill\Core\Session\Timetable;
+use StoneDrill\Core\Session\TimetableException;
+
+/** Classes: planned in one press from who is expected, changed, and who came. */
+final readonly class ClassController
+{
+    private const PAGE = 30;
+
+    /** Hours after its beginning for which a class stays among the coming ones. */
+    private const TONIGHT = 4;
+
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages) {}
+
+    public function index(#[CurrentUser] User $user): View
+    {
+        $since = CarbonImmutable::now()->subHours(self::TONIGHT);
+        $classes = $user->school->classes();
+
+        return view('classes.index', [
+            'coming' => $classes->clone()->where('at', '>=', $since)->orderBy('at')->limit(self::PAGE)->get(),
+            'past' => $classes->clone()->where('at', '<', $since)->orderByDesc('at')->withCount('present')->paginate(self::PAGE),
+        ]);
+    }
+
+    public function create(#[CurrentUser] User $user): View
+    {
+        $last = $user->school->classes()->orderByDesc('at')->first();
+        $next = CarbonImmutable::now($user->school->timeZone())->setTime(19, 0);
+        $class = new TrainingClass([
+            'at' => ($next->isPast() ? $next->addDay() : $next)->utc(),
+            ...$last?->only('minutes', 'place', 'places', 'instructors', 'ranks') ?? ['minutes' => 60, 'places' => 10, 'instructors' => 1],
+        ]);
+
+        return view('classes.create', ['class' => $class->setRelation('school', $user->school), 'ranks' => $user->school->ranks]);
+    }
+
+    public function store(ClassRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $class = DB::transaction(static fn (): TrainingClass => $user->school->classes()->create([...$request->columns(), 'updated_by_id' => $user->id]));
+
+        return redirect()->route('classes.show', $class)->with('status', __('classes.planned'));
+    }
+
+    public function show(TrainingClass $class): View
+    {
+        return view('classes.show', ['page' => new ClassPage($class, $this->mapper, $this->coverages), 'class' => $class, 'here' => $class->present->modelKeys(), 'everybody' => $class->school->students()->with('rank')->get()]);
+    }
+
+    public function edit(#[CurrentUser] User $user, TrainingClass $class): View
+    {
+        return view('classes.edit', ['class' => $class, 'ranks' => $user->school->ranks]);
+    }
+
+    public function update(ClassRequest $request, #[CurrentUser] User $user, TrainingClass $class): RedirectResponse
+    {
+        if (! $class->updateVersion($request->integer('version'), $request->columns(), $user)) {
+            return redirect()->route('classes.edit', $class)->withInput()->with('overtaken', true);
+        }
+
+        return redirect()->route('classes.show', $class)->with('status', __('classes.saved'));
+    }
+
+    public function destroy(TrainingClass $class): RedirectResponse
+    {
+        $class->delete();
+
+        return redirect()->route('classes.index')->with('status', __('classes.deleted'));
+    }
+
+    /** Changes one block; the minutes of the others are worked out again. */
+    public function blocks(BlocksRequest $request, #[CurrentUser] User $user, TrainingClass $class): RedirectResponse
+    {
+        $back = redirect()->to(route('classes.show', $class).'#timetable');
+        try {
+            $blocks = $request->change()->to($this->now($class), (int) $request->validated('block'), $request->kind());
+            Timetable::share($class->minutes, $blocks ?? Timetable::usual());
+        } catch (TimetableException $refused) {
+            return $back->with('error', say($refused->text));
+        }
+        if (! $class->updateVersion($request->integer('version'), ['blocks' => $blocks === null ? null : TrainingClass::kept($blocks)], $user)) {
+            return $back->with('overtaken', true);
+        }
+
+        return $back;
+    }
+
+    /**
+     * The blocks with their minutes; as they are kept, where they do not fit any more.
+     *
+     * @return list<Block>
+     */
+    private function now(TrainingClass $class): array
+    {
+        try {
+            return Timetable::share($class->minutes, $class->plannedBlocks());
+        } catch (TimetableException) {
+            return $class->plannedBlocks();
+        }
+    }
+
+    /** Who came. */
+    public function attendance(Request $request, #[CurrentUser] User $user, TrainingClass $class): RedirectResponse
+    {
+        $asked = array_map(intval(...), array_filter((array) $request->input('present'), is_numeric(...)));
+        $students = $user->school->students()->whereKey($asked)->pluck('id')->all();
+        DB::transaction(static fn () => $class->present()->sync(array_fill_keys($students, ['school_id' => $class->school_id])));
+
+        return redirect()->to(route('classes.show', $class).'#who')->with('status', trans_choice('classes.here', count($students)));
+    }
+}

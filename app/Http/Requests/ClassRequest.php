@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\TrainingClass;
+use Carbon\CarbonImmutable;
+use Illuminate\Validation\Rule;
+use StoneDrill\Core\Session\ClassFacts;
+
+/** When and where a class is, for how long, and for whom. */
+final class ClassRequest extends FieldsRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'at' => ['required', 'date_format:Y-m-d\\TH:i', 'after:2000-01-01', 'before:2100-01-01'],
+            'minutes' => ['required', 'integer', 'between:'.ClassFacts::MIN_MINUTES.','.ClassFacts::MAX_MINUTES],
+            'place' => ['nullable', 'string', 'max:200'],
+            'places' => ['required', 'integer', 'between:1,'.TrainingClass::MAX_PLACES],
+            'instructors' => ['required', 'integer', 'between:1,'.TrainingClass::MAX_INSTRUCTORS],
+            'ranks' => ['array'],
+            'ranks.*' => ['string', Rule::in($this->school()->ranks->pluck('code')->all())],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return [...array_map(strval(...), texts('classes.fields')), 'ranks.*' => __('classes.fields.ranks')];
+    }
+
+    /** @return array<string, mixed> the columns that it fills */
+    public function columns(): array
+    {
+        $values = $this->validated();
+
+        return [
+            // By the clock of the school; an hour that a change of clocks leaves out is the one after it.
+            'at' => CarbonImmutable::parse($values['at'], $this->school()->timeZone())->utc(),
+            'minutes' => (int) $values['minutes'],
+            'place' => (string) ($values['place'] ?? ''),
+            'places' => (int) $values['places'],
+            'instructors' => (int) $values['instructors'],
+            'ranks' => array_values($values['ranks'] ?? []),
+        ];
+    }
+}

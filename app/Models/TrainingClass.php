@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\Json;
+use App\Models\Concerns\BelongsToSchool;
+use App\Models\Concerns\KeepsLog;
+use App\Models\Concerns\KeepsVersion;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use StoneDrill\Core\Session\Block;
+use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\Timetable;
+
+/**
+ * A class of a school.
+ *
+ * @property int                       $id
+ * @property int                       $school_id
+ * @property CarbonImmutable           $at
+ * @property int                       $minutes
+ * @property string                    $place
+ * @property int                       $places      pairs that can work at once
+ * @property int                       $instructors who teach, assistants too
+ * @property list<string>              $ranks       codes of those who are expected; empty for everybody
+ * @property list<array<string, mixed>>|null $blocks kind, minutes and whether they are locked; null as usual
+ * @property CarbonImmutable           $updated_at
+ * @property Collection<int, Student>  $present
+ * @property School                    $school
+ */
+final class TrainingClass extends Model
+{
+    use BelongsToSchool;
+    use KeepsLog;
+    use KeepsVersion;
+
+    public const MAX_PLACES = 100;
+
+    public const MAX_INSTRUCTORS = 50;
+
+    protected $attributes = ['blocks' => null, 'ranks' => '[]', 'place' => '', 'version' => 1];
+
+    protected function casts(): array
+    {
+        return ['at' => 'immutable_datetime', 'minutes' => 'integer', 'places' => 'integer', 'instructors' => 'integer', 'ranks' => Json::TEXTS, 'blocks' => Json::MAPS, 'version' => 'integer'];
+    }
+
+    /** @return list<Block> in their order; the usual ones where nothing was changed, or what was cannot be read */
+    public function plannedBlocks(): array
+    {
+        $blocks = [];
+        foreach ($this->blocks ?? [] as $block) {
+            $kind = is_string($block['kind'] ?? null) ? BlockKind::tryFrom($block['kind']) : null;
+            $minutes = $block['minutes'] ?? 0;
+            if ($kind !== null && is_int($minutes) && $minutes >= 0) {
+                $blocks[] = new Block($kind, $minutes, ($block['locked'] ?? false) === true);
+            }
+        }
+
+        return $blocks === [] ? Timetable::usual() : $blocks;
+    }
+
+    /**
+     * @param list<Block> $blocks
+     *
+     * @return list<array{kind: string, minutes: int, locked: bool}> as they are kept; of those that are not locked no minutes
+     */
+    public static function kept(array $blocks): array
+    {
+        return array_map(static fn (Block $block): array => ['kind' => $block->kind->value, 'minutes' => $block->isLocked ? $block->minutes : 0, 'locked' => $block->isLocked], $blocks);
+    }
+
+    /** @return BelongsToMany<Student, $this> who came */
+    public function present(): BelongsToMany
+    {
+        return $this->belongsToMany(Student::class, 'class_attendance', 'class_id')->orderBy('name');
+    }
+
+    /** When it begins, by the clock of the school. */
+    public function beginsAt(): CarbonImmutable
+    {
+        return $this->at->setTimezone($this->school->timeZone());
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Classes;
+
+use StoneDrill\Core\Session\Block;
+use StoneDrill\Core\Session\BlockKind;
+
+/** What can be done with a block of a class; the minutes of the others are worked out again afterwards. */
+enum BlockChange: string
+{
+    case Longer = 'longer';
+    case Shorter = 'shorter';
+    case Lock = 'lock';
+    case Unlock = 'unlock';
+    case Earlier = 'earlier';
+    case Later = 'later';
+    case Drop = 'drop';
+    case Add = 'add';
+    case Reset = 'reset';
+
+    /** Blocks that a class has at most. */
+    public const MAX = 20;
+
+    /**
+     * @param list<Block> $blocks with their minutes
+     *
+     * @return list<Block>|null the same changed; null where they are as usual again
+     */
+    public function to(array $blocks, int $at, ?BlockKind $kind): ?array
+    {
+        $block = $blocks[$at] ?? null;
+        $other = match ($this) {
+            self::Earlier => $at - 1,
+            self::Later => $at + 1,
+            default => $at,
+        };
+        if ($this === self::Reset) {
+            return null;
+        }
+        if ($this === self::Add) {
+            return $kind === null || count($blocks) >= self::MAX ? $blocks : [...$blocks, new Block($kind)];
+        }
+        if ($block === null || ! isset($blocks[$other])) {
+            return $blocks;
+        }
+        if ($this === self::Drop) {
+            return count($blocks) === 1 ? $blocks : array_values(array_diff_key($blocks, [$at => true]));
+        }
+        [$blocks[$at], $blocks[$other]] = [$blocks[$other], $this->of($block)];
+
+        return array_values($blocks);
+    }
+
+    private function of(Block $block): Block
+    {
+        return match ($this) {
+            self::Longer => new Block($block->kind, $block->minutes + 1, true),
+            self::Shorter => new Block($block->kind, max(1, $block->minutes - 1), true),
+            self::Lock => new Block($block->kind, $block->minutes, true),
+            self::Unlock => new Block($block->kind, $block->minutes),
+            default => $block,
+        };
+    }
+}

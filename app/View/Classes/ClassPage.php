@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Classes;
+
+use App\Models\Student;
+use App\Models\TrainingClass;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
+use App\Persistence\WindowBook;
+use Illuminate\Support\Collection;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Student as CoreStudent;
+use StoneDrill\Core\Drill\Draw;
+use StoneDrill\Core\Drill\Pool;
+use StoneDrill\Core\Drill\Ticket;
+use StoneDrill\Core\Proof\Window;
+use StoneDrill\Core\Session\Block;
+use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\ClassFacts;
+use StoneDrill\Core\Session\ClassPlan;
+use StoneDrill\Core\Session\Group;
+use StoneDrill\Core\Session\Meetings;
+use StoneDrill\Core\Session\Partners;
+use StoneDrill\Core\Session\Person;
+use StoneDrill\Core\Session\RepCount;
+use StoneDrill\Core\Session\Round;
+use StoneDrill\Core\Session\Taught;
+use StoneDrill\Core\Session\Teaching;
+use StoneDrill\Core\Session\TimetableException;
+
+/** The plan of a class as it is shown: who is there, what happens when, what each is taught and why, and who works with whom. */
+final readonly class ClassPage
+{
+    /** Seconds from “go” to the attack where the moment is told. */
+    private const CALLED = 3.0;
+
+    public Catalogue $catalogue;
+
+    /** @var Collection<int, Student> who is planned for: those who came, or who are expected as long as nobody has */
+    public Collection $students;
+
+    public ?ClassPlan $plan;
+
+    /** Why there is none; empty where there is. */
+    public string $trouble;
+
+    /** @var list<Block> all blocks, those of no minutes too */
+    public array $blocks;
+
+    /** @var array<string, Student> by code */
+    private array $byCode;
+
+    /** @var array<string, array<string, Window>> by code of the student, then the cell's key */
+    private array $windows;
+
+    /** @var array<string, array{title: string, id: int}> by code of the answer */
+    private array $answers;
+
+    private Pool $pool;
+
+    private Teaching $teaching;
+
+    public function __construct(public TrainingClass $class, private CatalogueMapper $mapper, private CoverageBook $coverages)
+    {
+        $school = $class->school;
+        $this->catalogue = $mapper->curriculum($school);
+        $order = $this->catalogue->rankOrder();
+        $this->students = self::whoFor($class)->sortBy(static fn (Student $student): array => [$order[$student->rank->code] ?? 0, $student->name])->values();
+        $this->byCode = $this->students->keyBy('code')->all();
+        $kept = (new WindowBook($school, $this->catalogue))->of(array_values($this->students->map(static fn (Student $student): int => $student->id)->all()), $class->at);
+        $this->windows = $this->students->mapWithKeys(static fn (Student $student): array => [$student->code => $kept[$student->id]])->all();
+        $this->answers = $school->answers->mapWithKeys(static fn ($answer): array => [$answer->code => ['title' => $answer->title, 'id' => $answer->id]])->all();
+        [$cells, $youth] = [$coverages->of($school)->cells, $coverages->forYouth($school)->cells];
+        $this->pool = new Pool($this->catalogue, $cells, $this->catalogue->forYouth(), $youth, $class->at);
+        $this->teaching = new Teaching($this->catalogue, $cells, $class->at);
+        [$plan, $trouble] = $this->planned($youth, $order);
+        [$this->plan, $this->trouble] = [$plan, $trouble];
+        $this->blocks = $plan === null ? $class->plannedBlocks() : $plan->allBlocks;
+    }
+
+    /** @return Collection<int, Student> */
+    private static function whoFor(TrainingClass $class): Collection
+    {
+        $present = $class->present()->with('rank')->get();
+
+        return $present->isNotEmpty() ? $present : self::expected($class);
+    }
+
+    /** @return Collection<int, Student> */
+    public static function expected(TrainingClass $class): Collection
+    {
+        return $class->school->students()->with('rank')->when($class->ranks !== [], static fn ($query) => $query->whereRelation('rank', static fn ($rank) => $rank->whereIn('code', $class->ranks)))->get();
+    }
+
+    /**
+     * @param list<\StoneDrill\Core\Coverage\Cell> $youthCells
+     * @param array<string, int>                    $order
+     *
+     * @return array{?ClassPlan, string}
+     */
+    private function planned(array $youthCells, array $order): array
+    {
+        $students = array_values($this->students->map(fn (Student $student): CoreStudent => $this->mapper->student($student))->all());
+        $young = array_values(array_column(array_filter($students, fn (CoreStudent $student): bool => $student->isYouthOn($this->class->at)), 'id'));
+        $youth = new Teaching($this->catalogue->forYouth(), $youthCells, $this->class->at);
+        try {
+            return [ClassPlan::of(
+                new ClassFacts($this->class->minutes, $this->class->plannedBlocks(), $this->class->places, $this->class->instructors, $young, $this->class->id),
+                $students,
+                array_map(fn (CoreStudent $student): array => (in_array($student->id, $young, true) ? $youth : $this->teaching)->to($student, $this->windows[$student->id], $this->class->at), $students),
+                $this->teaching->basics(...),
+                static fn (array $those): array => array_map(static fn (CoreStudent $student): Person => new Person($student->id, $order[$student->rank], $student->height), $those),
+                new Meetings(),
+            ), ''];
+        } catch (TimetableException $refused) {
+            return [null, say($refused->text)];
+        }
+    }
+
+    /** @return list<array{at: int, kind: string, name: string, minutes: int, locked: bool, begins: string}> blocks with the clock of the school */
+    public function timetable(): array
+    {
+        $rows = [];
+        $clock = $this->class->beginsAt();
+        foreach ($this->blocks as $at => $block) {
+            $rows[] = ['at' => $at, 'kind' => $block->kind->value, 'name' => say($block->kind->text()), 'minutes' => $block->minutes, 'locked' => $block->isLocked, 'begins' => $clock->format('H:i')];
+            // In seconds that pass: a change of the clocks in the night shifts what they show.
+            $clock = $clock->addSeconds(60 * $block->minutes);
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, string> kinds that can be added, by value */
+    public static function kinds(): array
+    {
+        return array_combine(array_column(BlockKind::cases(), 'value'), array_map(static fn (BlockKind $kind): string => say($kind->text()), BlockKind::cases()));
+    }
+
+    /** @return list<array{names: string, ranks: string, taught: list<array{title: string, url: string, why: string}>}> */
+    public function groups(): array
+    {
+        return array_map(fn (Group $group): array => [
+            'names' => implode(', ', array_map(static fn (CoreStudent $student): string => $student->name, $group->students)),
+            'ranks' => implode(' – ', array_unique(array_map(fn (CoreStudent $student): string => $this->byCode[$student->id]->rank->name, [$group->students[0], $group->students[count($group->students) - 1]]))),
+            'taught' => array_map(fn (Taught $taught): array => [
+                'title' => $this->answers[$taught->answer]['title'] ?? $taught->answer,
+                'url' => isset($this->answers[$taught->answer]) ? route('answers.show', $this->answers[$taught->answer]['id']) : '',
+                'why' => $this->why($taught),
+            ], $group->taught),
+        ], $this->plan->groups ?? []);
+    }
+
+    private function why(Taught $taught): string
+    {
+        return __('classes.why', [
+            'value' => number_format($taught->value, 1),
+            'untried' => trans_choice('classes.untried', $taught->untried),
+            'open' => trans_choice('classes.open', $taught->open),
+            'known' => round(100 * $taught->known),
+        ]);
+    }
+
+    /**
+     * Who works with whom.
+     *
+     * @return list<array{name: string, reps: string, rounds: list<list<string>>}> a table for each circle of each block
+     */
+    public function partners(): array
+    {
+        $tables = [];
+        foreach ($this->plan->partners ?? [] as $number => $partners) {
+            foreach (['drill' => $partners->drill, 'pressure' => $partners->pressure] as $kind => $rounds) {
+                if ($rounds !== []) {
+                    $tables[] = ['name' => __("classes.partners.{$kind}"), 'reps' => $this->reps(BlockKind::from($kind), $rounds), 'rounds' => array_map($this->roundText(...), $rounds)];
+                }
+            }
+        }
+
+        return $tables;
+    }
+
+    /** @return list<string> each pair of a round */
+    private function roundText(Round $round): array
+    {
+        $name = fn (string $code): string => $this->byCode[$code]->name;
+        $pairs = [];
+        foreach ($round->pairs as $place => [$a, $b]) {
+            $pairs[] = __($round->over !== null && $round->three === $place ? 'classes.partners.three' : 'classes.partners.two', ['first' => $name($a), 'second' => $name($b), 'third' => $round->over === null ? '' : $name($round->over)]);
+        }
+
+        return $pairs === [] && $round->over !== null ? [__('classes.partners.alone', ['name' => $name($round->over)])] : $pairs;
+    }
+
+    /** @param list<Round> $rounds of one circle in a block */
+    private function reps(BlockKind $kind, array $rounds): string
+    {
+        $all = array_sum(array_map(static fn (Partners $one): int => Partners::pairs($kind === BlockKind::Drill ? $one->drill : $one->pressure), $this->plan->partners ?? []));
+        $minutes = array_sum(array_map(static fn (Block $block): int => $block->kind === $kind ? $block->minutes : 0, $this->blocks));
+
+        return trans_choice('classes.reps', RepCount::each($minutes, $this->class->places, $all, self::CALLED, $this->secondsOfTaught()), ['rounds' => count($rounds)]);
+    }
+
+    /** Seconds that what is taught takes at full pace, on average. */
+    private function secondsOfTaught(): float
+    {
+        $taught = array_merge(...array_map(static fn (Group $group): array => array_column($group->taught, 'answer'), $this->plan->groups ?? []));
+        $seconds = array_map($this->teaching->seconds(...), array_unique($taught));
+
+        return $seconds === [] ? 0.0 : array_sum($seconds) / count($seconds);
+    }
+
+    /** @return list<array{name: string, next: string, out: string}> what each should be drilled on under pressure, and what is left out */
+    public function pressure(): array
+    {
+        return array_values($this->students->map(function (Student $student): array {
+            $core = $this->mapper->student($student);
+            $tickets = $this->pool->tickets($core, $student->rank->goal_rung, $this->windows[$student->code]);
+            $next = $tickets === [] ? null : collect($tickets)->sortByDesc(static fn (Ticket $ticket): float => $ticket->weight())->first();
+            $barred = $this->pool->countBarred($core);
+
+            return [
+                'name' => $student->name,
+                'next' => $next === null ? __('classes.nothing') : __('classes.next', ['attack' => $next->cell->attack->title, 'rung' => $student->rank->goal_rung, 'side' => __("words.sides.{$next->cell->side->value}"), 'count' => count($tickets), 'bits' => number_format(Draw::of($tickets)->entropy(), 1)]),
+                'out' => $barred === 0 ? '' : trans_choice('classes.left-out', $barred),
+            ];
+        })->all());
+    }
+
+    /** @return list<string> basics of tonight */
+    public function basics(): array
+    {
+        return $this->plan->basics ?? [];
+    }
+}

@@ -1,0 +1,20 @@
+<x-invalid/>
+<div class="facet-grid">
+    <x-field name="at" :label="__('classes.fields.at')"><x-input name="at" type="datetime-local" required
+        :value="old('at', $class->beginsAt()->format('Y-m-d\TH:i'))"/></x-field>
+    <x-field name="minutes" :label="__('classes.fields.minutes')"><x-input name="minutes" type="number" min="5" max="480" required
+        :value="old('minutes', $class->minutes)"/></x-field>
+    <x-field name="place" :label="__('classes.fields.place')"><x-input name="place" maxlength="200"
+        :value="old('place', $class->place)"/></x-field>
+    <x-field name="places" :label="__('classes.fields.places')"><x-input name="places" type="number" min="1"
+        :max="App\Models\TrainingClass::MAX_PLACES" required :value="old('places', $class->places)"/></x-field>
+    <x-field name="instructors" :label="__('classes.fields.instructors')"><x-input name="instructors" type="number" min="1"
+        :max="App\Models\TrainingClass::MAX_INSTRUCTORS" required :value="old('instructors', $class->instructors)"/></x-field>
+</div>
+<fieldset class="checks mt-3"><legend class="form-label">{{ __('classes.fields.ranks') }}</legend>
+    @foreach ($ranks as $rank)
+        <label><input type="checkbox" name="ranks[]" value="{{ $rank->code }}" @checked(in_array($rank->code,
+            (array) old('ranks', $class->ranks), true))> {{ $rank->name }}</label>
+    @endforeach
+    <span class="form-text">{{ __('classes.none-chosen') }}</span>
+</fieldset>

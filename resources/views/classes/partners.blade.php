@@ -1,0 +1,12 @@
+<h2>{{ __('classes.partners.title') }}</h2>
+<p class="lead-line">{{ __('classes.partners.lead') }}</p>
+@foreach ($page->partners() as $table)
+    <h3>{{ $table['name'] }} <small>{{ $table['reps'] }}</small></h3>
+    <div class="rounds">
+        @foreach ($table['rounds'] as $pairs)
+            <section><h4>{{ __('classes.partners.round', ['number' => $loop->iteration]) }}</h4>
+                <ul>@foreach ($pairs as $pair)<li>{{ $pair }}</li>@endforeach</ul>
+            </section>
+        @endforeach
+    </div>
+@endforeach

@@ -1,0 +1,41 @@
+<x-layout :title="__('classes.title', ['day' => school_time($class->at, 'j M Y')])">
+<x-heading :title="__('classes.title', ['day' => school_time($class->at, 'D j M Y, H:i')])">
+    @can('update', $class)
+        <x-button size="sm" :href="route('classes.edit', $class)">{{ __('words.edit') }}</x-button>
+    @endcan
+</x-heading>
+<p class="lead-line">{{ __('classes.of-minutes', ['minutes' => $class->minutes, 'place' => $class->place ?: __('classes.everybody')]) }} ·
+    {{ trans_choice('classes.students', count($page->students)) }}</p>
+<x-overtaken :row="$class"/>
+@if ($page->trouble !== '')<div class="flash flash-error" role="alert">{{ $page->trouble }}</div>@endif
+@include('classes.timetable')
+@if ($page->students->isEmpty())
+    <x-empty :text="__('classes.nobody')"/>
+@else
+    @include('classes.taught')
+    @include('classes.partners')
+    <h2>{{ __('classes.pressure') }}</h2>
+    <div class="table-wide">
+    <x-table :head="array_values(texts('classes.pressure-columns'))">
+        @foreach ($page->pressure() as $row)
+            <tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['next'] }}</td><td>{{ $row['out'] }}</td></tr>
+        @endforeach
+    </x-table>
+    </div>
+@endif
+<section class="no-print" aria-labelledby="who">
+<h2 id="who">{{ __('classes.who') }}</h2>
+<p class="lead-line">{{ __('classes.who-lead') }}</p>
+<form method="post" action="{{ route('classes.attendance', $class) }}" class="slab">
+    @csrf
+    @method('put')
+    <div class="checks attendance">
+        @foreach ($everybody as $student)
+            <label><input type="checkbox" name="present[]" value="{{ $student->id }}" @checked(in_array($student->id, $here, true))>
+                {{ $student->name }} <small>{{ $student->rank->name }}</small></label>
+        @endforeach
+    </div>
+    <x-button kind="rust" class="mt-3">{{ __('classes.mark') }}</x-button>
+</form>
+</section>
+</x-layout>

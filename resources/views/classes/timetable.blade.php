@@ -1,0 +1,35 @@
+<h2 id="timetable">{{ __('classes.timetable') }}</h2>
+<div class="table-wide">
+<x-table class="w-auto" :head="array_values(texts('classes.columns'))">
+    @foreach ($page->timetable() as $row)
+        <tr>
+            <td>{{ $row['begins'] }}</td>
+            <th scope="row">{{ $row['name'] }}@if ($row['locked']) <small>{{ __('classes.fixed') }}</small>@endif</th>
+            <td>{{ $row['minutes'] }}</td>
+            <td class="no-print">@can('update', $class)
+                <form method="post" action="{{ route('classes.blocks', $class) }}" class="block-changes">
+                    @csrf
+                    @method('put')
+                    <x-hidden :values="['version' => $class->version, 'block' => $row['at']]"/>
+                    @foreach (texts('classes.actions') as $change => $text)
+                        @if ($change !== ($row['locked'] ? 'lock' : 'unlock'))
+                            <x-button size="sm" name="change" :value="$change"
+                                :aria-label="$text.': '.$row['name']">{{ $text }}</x-button>
+                        @endif
+                    @endforeach
+                </form>
+            @endcan</td>
+        </tr>
+    @endforeach
+</x-table>
+</div>
+@can('update', $class)
+<form method="post" action="{{ route('classes.blocks', $class) }}" class="search-row no-print">
+    @csrf
+    @method('put')
+    <x-hidden :values="['version' => $class->version]"/>
+    <x-field name="kind" :label="__('classes.add-block')"><x-select name="kind" :options="$page::kinds()"/></x-field>
+    <x-button name="change" value="add">{{ __('classes.add-block') }}</x-button>
+    <x-button name="change" value="reset">{{ __('classes.again') }}</x-button>
+</form>
+@endcan

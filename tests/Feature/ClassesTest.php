@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use App\Models\TrainingClass;
+use Illuminate\Support\Facades\DB;
+
+beforeEach(function (): void {
+    $this->hall = $this->school();
+    $this->instructor = $this->person($this->hall, Role::Instructor);
+    $this->form = fn (array $with = []): array => [...['at' => '2026-12-01T19:00', 'minutes' => '60', 'place' => 'Salt Hall', 'places' => '8', 'instructors' => '2', 'ranks' => []], ...$with];
+    $this->plan = function (array $with = []): TrainingClass {
+        $this->actingAs($this->instructor)->post('/classes', ($this->form)($with))->assertSessionHasNoErrors();
+
+        return $this->hall->classes()->latest('id')->firstOrFail();
+    };
+    $this->add = function (int $count, string $rank = 'first'): void {
+        foreach (range(1, $count) as $number) {
+            $this->hall->students()->create(['code' => "{$rank}-{$number}", 'name' => ucfirst($rank)." {$number}", 'rank_id' => $this->hall->ranks()->where('code', $rank)->value('id'), 'flags' => [], 'height' => 1.6 + $number / 100]);
+        }
+    };
+    $this->minutes = fn (TrainingClass $class): array => DB::table('training_classes')->find($class->id)->blocks === null ? [] : json_decode(DB::table('training_classes')->find($class->id)->blocks, true);
+    $this->change = fn (TrainingClass $class, string $change, array $more = []) => $this->put("/classes/{$class->id}/blocks", ['version' => $class->fresh()->version, 'change' => $change, ...$more]);
+});
+
+it('plans a class in one press', function (): void {
+    ($this->add)(6);
+    $answer = $this->hall->answers()->firstOrFail();
+    $answer->update(['beats' => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\nhop 6 long\nleave 6\n"]);
+    $class = ($this->plan)();
+
+    $this->get('/classes')->assertOk()->assertSee('Tue 1 Dec 2026, 19:00')->assertSee('Salt Hall');
+    // 60 minutes by hand: 3, 9, 18, 15, 12, 3.
+    $page = $this->get("/classes/{$class->id}")->assertOk()->assertSeeInOrder(['19:00', 'Gather and safety', '19:03', 'Basics', '19:12', 'Teach', '19:30', 'Drill', '19:45', 'Pressure', '19:57', 'Close'])
+        ->assertSee('7 students')->assertSee('What is taught')->assertSee($answer->title)->assertSee('have never tried it');
+    // Seven: a three in each round, and five rounds in 15 minutes.
+    $page->assertSee('as third')->assertSee('Round 5')->assertDontSee('Round 6');
+});
+
+it('plans for those who came, once somebody is marked', function (): void {
+    ($this->add)(4);
+    $class = ($this->plan)();
+    $here = $this->hall->students()->limit(2)->pluck('id')->all();
+
+    $this->actingAs($this->person($this->hall, Role::Assistant))->put("/classes/{$class->id}/attendance", ['present' => $here])->assertSessionHas('status', '2 are here. The plan is for them.');
+    $this->get("/classes/{$class->id}")->assertSee('2 students')->assertSee('Round 1');
+    $this->put("/classes/{$class->id}/attendance", [])->assertSessionHas('status', 'Nobody is marked as here: the plan is for those who are expected.');
+    $this->get("/classes/{$class->id}")->assertSee('5 students');
+});
+
+it('works the other blocks out again when one is changed', function (): void {
+    $class = ($this->plan)();
+    $page = fn () => $this->get("/classes/{$class->id}");
+    ($this->change)($class, 'longer', ['block' => 2])->assertRedirect("/classes/{$class->id}#timetable");
+    // Teach is 19: 41 are left for 5, 15, 25, 20, 5 of 70: 2.93, 8.79, 14.64, 11.71, 2.93.
+    $page()->assertSeeInOrder(['19:00', 'Gather', '19:03', 'Basics', '19:12', 'Teach', 'fixed', '19:31', 'Drill', '19:45', 'Pressure', '19:57', 'Close']);
+    ($this->change)($class, 'unlock', ['block' => 2]);
+    ($this->change)($class, 'drop', ['block' => 1]);
+    expect(array_column(($this->minutes)($class), 'kind'))->toBe(['gather', 'teach', 'drill', 'pressure', 'close']);
+    ($this->change)($class, 'later', ['block' => 1]);
+    expect(array_column(($this->minutes)($class), 'kind'))->toBe(['gather', 'drill', 'teach', 'pressure', 'close']);
+    ($this->change)($class, 'earlier', ['block' => 0])->assertRedirect();
+    ($this->change)($class, 'add', ['kind' => 'drill']);
+    expect(array_column(($this->minutes)($class), 'kind'))->toBe(['gather', 'drill', 'teach', 'pressure', 'close', 'drill']);
+    ($this->change)($class, 'reset');
+    expect($class->fresh()->blocks)->toBeNull();
+});
+
+it('lets nobody change over another’s change', function (): void {
+    $class = ($this->plan)();
+    $this->put("/classes/{$class->id}/blocks", ['version' => 1, 'change' => 'drop', 'block' => 1]);
+    $other = $this->person($this->hall, Role::Head);
+    $this->actingAs($other)->put("/classes/{$class->id}/blocks", ['version' => 1, 'change' => 'drop', 'block' => 1])->assertSessionHas('overtaken');
+    expect(count(($this->minutes)($class)))->toBe(5);
+    $this->put("/classes/{$class->id}", [...($this->form)(['place' => 'Elsewhere']), 'version' => 1])->assertSessionHas('overtaken');
+    $this->get("/classes/{$class->id}/edit")->assertOk()->assertSee('Elsewhere')->assertSee($this->instructor->name);
+    $this->put("/classes/{$class->id}", [...($this->form)(['place' => 'Elsewhere']), 'version' => 2])->assertRedirect("/classes/{$class->id}");
+    expect($class->fresh()->place)->toBe('Elsewhere');
+});
+
+it('says what is wrong with a class, and keeps what was typed', function (array $with, string $field): void {
+    $this->actingAs($this->instructor)->from('/classes/create')->post('/classes', ($this->form)($with))->assertRedirect('/classes/create')->assertSessionHasErrors($field)->assertSessionHasInput('place', 'Salt Hall');
+    expect(TrainingClass::count())->toBe(0);
+})->with([
+    'no time' => [['at' => ''], 'at'],
+    'a time that is none' => [['at' => '2026-13-40T99:00'], 'at'],
+    'a list' => [['at' => ['x']], 'at'],
+    'four minutes' => [['minutes' => '4'], 'minutes'],
+    'nobody teaches' => [['instructors' => '0'], 'instructors'],
+    'a rank of another school' => [['ranks' => ['obsidian']], 'ranks.0'],
+    'places beyond all' => [['places' => '1000'], 'places'],
+]);
+
+it('plans for nobody, for one, for sixty, for five minutes, and in the past', function (int $people, array $with, string $said): void {
+    $this->hall->students()->update(['erased_at' => now()]);
+    if ($people > 0) {
+        ($this->add)($people);
+    }
+    $class = ($this->plan)($with);
+
+    $this->get("/classes/{$class->id}")->assertOk()->assertSee($said);
+})->with([
+    'nobody' => [0, [], 'Nobody is expected.'],
+    'a rank in which nobody is' => [2, ['ranks' => ['second']], 'Nobody is expected.'],
+    'one' => [1, [], '1 student'],
+    'sixty' => [60, ['instructors' => '4'], '60 students'],
+    'five minutes' => [3, ['minutes' => '5'], '3 students'],
+    'in the past' => [2, ['at' => '2020-02-29T23:30'], 'Sat 29 Feb 2020, 23:30'],
+]);
+
+it('keeps the minutes of a night in which the clocks change', function (): void {
+    $this->hall->update(['zone' => 'Europe/Lisbon']);
+    // At 02:00 on 25 October 2026 it is 01:00 again.
+    $class = ($this->plan)(['at' => '2026-10-25T00:30']);
+
+    expect($class->at->toIso8601String())->toBe('2026-10-24T23:30:00+00:00');
+    $this->get("/classes/{$class->id}")->assertSeeInOrder(['00:30', 'Gather', '00:33', 'Basics', '00:42', 'Teach', '01:00', 'Drill', '01:15', 'Pressure', '01:27', 'Close']);
+    // At 01:00 on 29 March 2026 it is 02:00: an hour that is none is the one after it.
+    expect(($this->plan)(['at' => '2026-03-29T01:30'])->at->toIso8601String())->toBe('2026-03-29T01:30:00+00:00');
+});
+
+it('says when the blocks that are fixed do not fit any more', function (): void {
+    $class = ($this->plan)();
+    ($this->change)($class, 'lock', ['block' => 2]);
+    $this->put("/classes/{$class->id}", [...($this->form)(['minutes' => '15']), 'version' => $class->fresh()->version]);
+
+    $this->get("/classes/{$class->id}")->assertOk()->assertSee('The blocks that you fixed take 18 of 15 minutes.');
+    ($this->change)($class, 'shorter', ['block' => 2])->assertSessionHas('error', 'The blocks that you fixed take 17 of 15 minutes. Change one of them.');
+    ($this->change)($class, 'unlock', ['block' => 2]);
+    $this->get("/classes/{$class->id}")->assertDontSee('The blocks that you fixed');
+});
