@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Actions\ImportCatalogue;
+use App\Models\Rep as RepRow;
 use App\Models\Role;
 use App\Models\School;
 use App\Models\Student;
@@ -63,6 +64,7 @@ final readonly class Demo
             $this->backdate($school, $today);
             $this->person($school, 'Maren Tolliver', 'head@cinder-quay.example', Role::Head);
             $this->planTonight($school, $this->person($school, 'Idris Fenwater', 'instructor@cinder-quay.example', Role::Instructor));
+            $this->planClasses($school, $today);
             $this->person($school, 'Sunniva Pell', 'assistant@cinder-quay.example', Role::Assistant);
             $this->person($school, 'Orla Tidewell', 'student@cinder-quay.example', Role::Student, $school->students()->where('code', 'orla-tidewell')->firstOrFail());
             $this->person($school, 'Imke Sandling', 'guardian@cinder-quay.example', Role::Guardian)->entrust($school->students()->whereIn('code', self::ENTRUSTED)->pluck('id')->all());
@@ -79,6 +81,18 @@ final readonly class Demo
         $list = $school->drillLists()->create(['name' => self::TONIGHT['name'], 'made_by_id' => $instructor->id]);
         foreach (self::TONIGHT['items'] as $place => [$attack, $side, $differences]) {
             $list->items()->create(['school_id' => $school->id, 'position' => $place + 1, 'attack_id' => $ids[$attack], 'side' => $side, 'differences' => $differences]);
+        }
+    }
+
+    /** Tonight’s class, and one for each evening of the last four weeks on which somebody was tried. */
+    private function planClasses(School $school, CarbonImmutable $today): void
+    {
+        $usual = ['minutes' => 60, 'place' => 'Cinder Quay, loft', 'places' => 8, 'instructors' => 3];
+        $school->classes()->create([...$usual, 'at' => $today->setTimezone($school->timeZone())->setTime(19, 0)->utc()]);
+        $evenings = $school->reps()->whereBetween('at', [$today->subWeeks(4), $today->startOfDay()])->get(['student_id', 'at'])->groupBy(static fn (RepRow $rep): string => $rep->at->setTimezone($school->timeZone())->format('Y-m-d'));
+        foreach ($evenings as $day => $reps) {
+            $class = $school->classes()->create([...$usual, 'at' => CarbonImmutable::parse("{$day} 19:00", $school->timeZone())->utc()]);
+            $class->present()->attach($reps->pluck('student_id')->unique()->all(), ['school_id' => $school->id]);
         }
     }
 

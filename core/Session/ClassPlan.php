@@ -47,7 +47,7 @@ final readonly class ClassPlan
             $blocks,
             $groups,
             self::basics($groups, $basics, intdiv($time(BlockKind::Basics), self::BASIC)),
-            array_values(array_map(static fn (array $places): Partners => self::partners($facts, $people(self::at($students, $places)), $meetings, $time(BlockKind::Drill), $time(BlockKind::Pressure)), $circles)),
+            array_map(static fn (int $circle, array $places): Partners => self::partners($facts, $circle === 0, $people(self::at($students, $places)), $meetings, $time(BlockKind::Drill), $time(BlockKind::Pressure)), array_keys($circles), $circles),
         );
     }
 
@@ -135,12 +135,12 @@ final readonly class ClassPlan
     }
 
     /** @param list<Person> $people */
-    private static function partners(ClassFacts $facts, array $people, Meetings $meetings, int $drill, int $pressure): Partners
+    private static function partners(ClassFacts $facts, bool $isApart, array $people, Meetings $meetings, int $drill, int $pressure): Partners
     {
         [$first, $second] = [self::roundsIn($drill), self::roundsIn($pressure)];
         $all = (new Pairing($people, $meetings, seed: $facts->seed))->rounds($first + $second);
 
-        return new Partners(array_slice($all, 0, $first), array_slice($all, $first));
+        return new Partners($isApart, array_slice($all, 0, $first), array_slice($all, $first));
     }
 
     /** How often partners change in a block. */

@@ -8,10 +8,11 @@ namespace StoneDrill\Core\Session;
 final readonly class Partners
 {
     /**
+     * @param bool        $isApart whether they are those who are paired by themselves
      * @param list<Round> $drill
      * @param list<Round> $pressure nobody meets again here before all have met in the drill
      */
-    public function __construct(public array $drill, public array $pressure) {}
+    public function __construct(public bool $isApart, public array $drill, public array $pressure) {}
 
     /**
      * Pairs that work at once.

@@ -40,6 +40,7 @@ return [
     'of-minutes' => ':minutes min · :place',
     'open' => ':count has not proven it|:count have not proven it',
     'partners' => [
+        'apart' => ', those under 16',
         'alone' => ':name works with an instructor',
         'drill' => 'Partners in the drill',
         'lead' => 'The first of a pair attacks first. Nobody meets again before all have met; each attacks first as often as not.',

@@ -14,7 +14,7 @@ it('fits a phone', function (?string $who, array $paths): void {
     }
 })->with([
     'somebody new' => [null, ['/sign-in', '/tablet', '/join', '/begin', '/password/forgotten']],
-    'an assistant' => ['assistant@cinder-quay.example', ['/wall', '/wall?form=table', '/wall/ranks', '/wall/cross', '/wall/fewest', '/attacks', '/attacks/1', '/answers', '/answers/1', '/answers/1/sheet', '/drill-lists', '/drill-lists/create', '/people', '/people/1', '/people/reps', '/board', '/record', '/account']],
+    'an assistant' => ['assistant@cinder-quay.example', ['/wall', '/wall?form=table', '/wall/ranks', '/wall/cross', '/wall/fewest', '/attacks', '/attacks/1', '/answers', '/answers/1', '/answers/1/sheet', '/drill-lists', '/drill-lists/create', '/classes', '/classes/1', '/people', '/people/1', '/people/reps', '/board', '/record', '/account']],
     'a student' => ['student@cinder-quay.example', ['/', '/account']],
     'a guardian' => ['guardian@cinder-quay.example', ['/children', '/account']],
 ]);

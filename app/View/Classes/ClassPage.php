@@ -171,10 +171,10 @@ final readonly class ClassPage
     public function partners(): array
     {
         $tables = [];
-        foreach ($this->plan->partners ?? [] as $number => $partners) {
+        foreach ($this->plan->partners ?? [] as $partners) {
             foreach (['drill' => $partners->drill, 'pressure' => $partners->pressure] as $kind => $rounds) {
                 if ($rounds !== []) {
-                    $tables[] = ['name' => __("classes.partners.{$kind}"), 'reps' => $this->reps(BlockKind::from($kind), $rounds), 'rounds' => array_map($this->roundText(...), $rounds)];
+                    $tables[] = ['name' => __("classes.partners.{$kind}").($partners->isApart ? __('classes.partners.apart') : ''), 'reps' => $this->reps(BlockKind::from($kind), $rounds), 'rounds' => array_map($this->roundText(...), $rounds)];
                 }
             }
         }

@@ -1,6 +1,6 @@
 <x-invalid/>
 <div class="facet-grid">
-    <x-field name="at" :label="__('classes.fields.at')"><x-input name="at" type="datetime-local" required
+    <x-field name="at" class="wide" :label="__('classes.fields.at')"><x-input name="at" type="datetime-local" required
         :value="old('at', $class->beginsAt()->format('Y-m-d\TH:i'))"/></x-field>
     <x-field name="minutes" :label="__('classes.fields.minutes')"><x-input name="minutes" type="number" min="5" max="480" required
         :value="old('minutes', $class->minutes)"/></x-field>
