@@ -20,6 +20,7 @@ use App\Http\Controllers\Beginning\CurriculumStepController;
 use App\Http\Controllers\Beginning\DoctrineStepController;
 use App\Http\Controllers\Beginning\RanksStepController;
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ChildrenController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\CrossController;
@@ -126,6 +127,9 @@ Route::middleware('guest')->group(function (): void {
     });
 });
 
+// Asked by calendar programs, without a session.
+Route::get('calendar/{token}.ics', [CalendarController::class, 'feed'])->name('calendar')->withoutMiddleware('web')->middleware('throttle:60,1,calendar:');
+
 Route::middleware('guest')->controller(BeginningController::class)->group(function (): void {
     Route::get('begin', 'create')->name('beginning.create');
     Route::post('begin', 'store')->middleware('throttle:20,60,begin:');
@@ -142,6 +146,8 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::put('password', 'password')->name('account.password')->middleware('throttle:20,1,password:');
         Route::put('email', 'email')->name('account.email')->middleware('throttle:20,1,email:');
         Route::put('pin', 'pin')->name('account.pin')->middleware([Authorize::using('setPin', User::class), 'throttle:20,1,own-pin:']);
+        Route::post('calendar', [CalendarController::class, 'store'])->name('account.calendar');
+        Route::delete('calendar', [CalendarController::class, 'destroy']);
         Route::get('email/confirm', 'confirmEmail')->name('account.email.confirm');
         Route::delete('sessions', 'endSession')->name('account.sessions');
     });

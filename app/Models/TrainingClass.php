@@ -28,6 +28,7 @@ use StoneDrill\Core\Session\Timetable;
  * @property int                       $instructors who teach, assistants too
  * @property list<string>              $ranks       codes of those who are expected; empty for everybody
  * @property list<array<string, mixed>>|null $blocks kind, minutes and whether they are locked; null as usual
+ * @property CarbonImmutable|null      $cancelled_at since when it is called off
  * @property CarbonImmutable           $updated_at
  * @property Collection<int, Student>  $present
  * @property School                    $school
@@ -42,11 +43,11 @@ final class TrainingClass extends Model
 
     public const MAX_INSTRUCTORS = 50;
 
-    protected $attributes = ['blocks' => null, 'ranks' => '[]', 'place' => '', 'version' => 1];
+    protected $attributes = ['blocks' => null, 'ranks' => '[]', 'place' => '', 'version' => 1, 'cancelled_at' => null];
 
     protected function casts(): array
     {
-        return ['at' => 'immutable_datetime', 'minutes' => 'integer', 'places' => 'integer', 'instructors' => 'integer', 'ranks' => Json::TEXTS, 'blocks' => Json::MAPS, 'version' => 'integer'];
+        return ['at' => 'immutable_datetime', 'cancelled_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime', 'minutes' => 'integer', 'places' => 'integer', 'instructors' => 'integer', 'ranks' => Json::TEXTS, 'blocks' => Json::MAPS, 'version' => 'integer'];
     }
 
     /** @return list<Block> in their order; the usual ones where nothing was changed, or what was cannot be read */

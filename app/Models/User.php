@@ -30,6 +30,7 @@ use Laravel\Sanctum\HasApiTokens;
  * @property CarbonImmutable|null $totp_since     since when the second factor is asked for
  * @property list<string>|null $recovery_codes hashes of those that are left
  * @property string|null $pin             hash of the six digits with which they record on a bench tablet
+ * @property string|null $calendar        hash of what the address of their calendar ends in
  * @property Collection<int, Student> $children entrusted to a guardian
  * @property School   $school
  */
@@ -45,9 +46,9 @@ final class User extends Authenticatable
     /** Characters that a new password has at least. */
     public const MIN_PASSWORD = 10;
 
-    protected $attributes = ['closed_at' => null, 'totp_secret' => null, 'totp_since' => null, 'recovery_codes' => null, 'pin' => null];
+    protected $attributes = ['closed_at' => null, 'totp_secret' => null, 'totp_since' => null, 'recovery_codes' => null, 'pin' => null, 'calendar' => null];
 
-    protected $hidden = ['password', 'remember_token', 'totp_secret', 'recovery_codes', 'pin'];
+    protected $hidden = ['password', 'remember_token', 'totp_secret', 'recovery_codes', 'pin', 'calendar'];
 
     protected function casts(): array
     {

@@ -87,6 +87,15 @@ return [
         'rung' => '{rung} :rung',
         'fades' => ', fades on :day',
     ],
+    'ready' => [
+        'at' => 'the day on which the test would be',
+        'is' => 'Tells how likely a student is to pass the test of a rank, and what would raise that most',
+        'nothing' => 'No {attack} is needed by :rank: its test asks for nothing.',
+        'raises' => ':attack: sure, it would add :percent %',
+        'rank' => 'the id of the rank',
+        'student' => 'id of the student',
+        'summary' => ':student, test of :rank: :percent % to pass (:items items; an estimate; ready from 85 %).',
+    ],
     'draw' => [
         'is' => 'Draws what a student should be drilled on next at a rung, and when it comes',
         'student' => 'id of the student',

@@ -74,6 +74,15 @@ return [
     'nothing-needed' => 'No {attack} of the catalogue is needed by :rank or a lower {rank}.',
     'nothing-to-climb' => 'The ladder is empty',
     'people' => 'People',
+    'ready' => [
+        'chance' => ':percent % to pass as things stand (items: :count; ready from :from %).',
+        'most' => 'It would raise that most to be sure of:',
+        'no' => 'Not ready yet.',
+        'raises' => ':attack, by :percent %',
+        'title' => 'Test of :rank',
+        'untried' => ':count item was never tried.|:count items were never tried.',
+        'yes' => 'Ready.',
+    ],
     'timeline' => [
         'at-home' => 'at home',
         'columns' => ['when' => 'When', 'attack' => '{Attack}', 'rung' => '{Rung}', 'outcome' => 'Outcome', 'mistakes' => 'Mistakes', 'correct' => 'Correct'],

@@ -17,7 +17,7 @@ const PACKAGES = [
     'Drill' => ['Coverage', 'Proof', 'Checks', 'Curriculum', 'Attack', 'Technique'],
     'Session' => ['Drill', 'Coverage', 'Proof', 'Curriculum', 'Attack'],
     'Exchange' => ['Coverage', 'Proof', 'Curriculum', 'Attack', 'Technique', 'Geometry'],
-    'Report' => ['Exchange', 'Drill', 'Coverage', 'Proof', 'Checks', 'Curriculum', 'Floor', 'Attack', 'Technique', 'Geometry'],
+    'Report' => ['Exchange', 'Session', 'Drill', 'Coverage', 'Proof', 'Checks', 'Curriculum', 'Floor', 'Attack', 'Technique', 'Geometry'],
 ];
 
 it('uses of other packages only what lies under it', function (string $package): void {

@@ -233,3 +233,17 @@ it('tells what a mistake breaks', function (): void {
     expect($answer['works'])->toBeTrue()
         ->and($answer['mistakes'][0])->toBe(['text' => 'Pulls against the four fingers', 'breaks' => ['check' => 'still-held', 'beat' => '2', 'message' => 'Leaves with a hold on: right hand on left wrist.']]);
 });
+
+it('tells how ready a student is for the test of a rank', function (): void {
+    $ask = fn (array $with): array => DrillFixture::drill(['command' => 'ready', 'file' => DrillFixture::smallFile(), '--at' => '2027-01-01T19:10:00+00:00', ...$with]);
+    [$code, $output] = $ask(['--student' => 'ada-plover', '--rank' => 'first', '--json' => true]);
+    $document = json_decode($output, true);
+
+    // One clean rep sixty days before: 1, .25, .25 of 1.5; the other side was never tried. Both in full: ⅔ × ½.
+    expect($code)->toBe(0)->and($document['chance'])->toEqualWithDelta(1 / 3, 1e-12)->and($document['ready'])->toBeFalse()
+        ->and(array_map(fn (array $item): array => [$item['attack'], $item['side'], round($item['full'], 6)], $document['items']))->toBe([['wrist', 'written', 0.666667], ['wrist', 'mirrored', 0.5]])
+        // Sure of the other side it is ⅔, of the first ½.
+        ->and(array_map(fn (array $one): array => [$one['side'], round($one['by'], 6)], $document['raise_most']))->toBe([['mirrored', 0.333333], ['written', 0.166667]])
+        ->and($ask(['--student' => 'ada-plover', '--rank' => 'first'])[1])->toContain('Ada Plover, test of First: 33.3 % to pass (2 items')
+        ->and($ask(['--student' => 'nobody', '--rank' => 'first'])[0])->toBe(2)->and($ask(['--student' => 'ada-plover', '--rank' => 'frist'])[0])->toBe(2)->and($ask(['--student' => 'ada-plover'])[0])->toBe(2);
+});

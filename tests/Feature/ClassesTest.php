@@ -130,3 +130,13 @@ it('says when the blocks that are fixed do not fit any more', function (): void 
     ($this->change)($class, 'unlock', ['block' => 2]);
     $this->get("/classes/{$class->id}")->assertDontSee('The blocks that you fixed');
 });
+
+it('tells on a student’s page how ready they are for the test of the next rank', function (): void {
+    // The second rank needs the hug alone, from one side, which was never tried.
+    $student = $this->hall->students()->firstOrFail();
+    $page = $this->actingAs($this->instructor)->get("/people/{$student->id}")->assertOk();
+
+    $page->assertSee('Test of Second')->assertSee('Not ready yet.')->assertSee('50 % to pass as things stand (items: 1; ready from 85 %). 1 item was never tried.')->assertSee('by 50 %');
+    $student->update(['rank_id' => $this->hall->ranks()->where('code', 'second')->value('id')]);
+    $this->get("/people/{$student->id}")->assertOk()->assertDontSee('Test of');
+});

@@ -45,7 +45,7 @@ final readonly class Requests
             '/drill-lists', '/drill-lists/create', '/drill-lists/{x}', '/board', '/board/mistakes', '/people', '/people/reps', '/people/reps.csv', '/people/{student}', '/people/{student}/edit', '/mat', '/mat/kit', '/record', '/record/{student}', '/record/{student}/{attack}/written',
             '/record/{student}/{attack}/{x}', '/reps/{rep}/correct', '/school', '/school/export.yaml', '/school/export.{x}', '/up', '/{x}', '/sign-in',
             '/account', '/account/factor', '/account/email/confirm', '/children', '/people/{student}/data', '/school/accounts', '/school/log', '/school/outbox', '/school/outbox/{x}', '/school/settings', '/school/kinds', '/school/kinds/create', '/school/kinds/{x}/edit',
-            '/school/starters/{x}', '/school/starters/attacks-only', '/school/tokens', '/school/tablets', '/tablet', '/classes', '/classes/create', '/classes/{x}', '/classes/{x}/edit', '/begin', '/begin/{x}', '/begin/confirm?with={x}', '/begin/mailed', '/join', '/join/{x}', '/password/reset/{x}', '/sign-in/code', '/api/v1/{x}', '/api/v1/openapi.json',
+            '/school/starters/{x}', '/school/starters/attacks-only', '/school/tokens', '/school/tablets', '/tablet', '/calendar/{x}.ics', '/classes', '/classes/create', '/classes/{x}', '/classes/{x}/edit', '/begin', '/begin/{x}', '/begin/confirm?with={x}', '/begin/mailed', '/join', '/join/{x}', '/password/reset/{x}', '/sign-in/code', '/api/v1/{x}', '/api/v1/openapi.json',
         ]);
         $query = [];
         for ($field = $this->values->random->getInt(0, 3); $field > 0; $field--) {

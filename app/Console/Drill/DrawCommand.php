@@ -36,15 +36,6 @@ final class DrawCommand extends DrillCommand
     }
 
     /** @throws UnreadableInput */
-    private function student(SchoolFile $file, InputInterface $input): Student
-    {
-        $byId = array_column($file->students, null, 'id');
-        $ids = array_map(strval(...), array_keys($byId));
-
-        return $byId[$this->known($input, 'student', $ids) ?? throw $this->refuse('student', '', Text::of('cli.student', ['ids' => $ids]))];
-    }
-
-    /** @throws UnreadableInput */
     private function rung(SchoolFile $file, InputInterface $input): Rung
     {
         $rungs = array_map(strval(...), $file->catalogue->ladder->ids());

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Exchange\IsoMoment;
@@ -53,6 +54,15 @@ abstract class DrillCommand extends FileCommand
     protected function rank(Catalogue $catalogue, InputInterface $input): ?string
     {
         return $this->known($input, 'rank', array_map(static fn (Rank $rank): string => $rank->id, $catalogue->ranks));
+    }
+
+    /** @throws UnreadableInput */
+    protected function student(SchoolFile $file, InputInterface $input): Student
+    {
+        $byId = array_column($file->students, null, 'id');
+        $ids = array_map(strval(...), array_keys($byId));
+
+        return $byId[$this->known($input, 'student', $ids) ?? throw $this->refuse('student', '', Text::of('cli.student', ['ids' => $ids]))];
     }
 
     /**

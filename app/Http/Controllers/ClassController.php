@@ -34,7 +34,7 @@ final readonly class ClassController
     public function index(#[CurrentUser] User $user): View
     {
         $since = CarbonImmutable::now()->subHours(self::TONIGHT);
-        $classes = $user->school->classes();
+        $classes = $user->school->classes()->whereNull('cancelled_at');
 
         return view('classes.index', [
             'coming' => $classes->clone()->where('at', '>=', $since)->orderBy('at')->limit(self::PAGE)->get(),
@@ -80,11 +80,12 @@ final readonly class ClassController
         return redirect()->route('classes.show', $class)->with('status', __('classes.saved'));
     }
 
-    public function destroy(TrainingClass $class): RedirectResponse
+    /** Calls it off: who came stays, and calendars are told. */
+    public function destroy(#[CurrentUser] User $user, TrainingClass $class): RedirectResponse
     {
-        $class->delete();
+        $class->updateVersion($class->version, ['cancelled_at' => CarbonImmutable::now()], $user);
 
-        return redirect()->route('classes.index')->with('status', __('classes.deleted'));
+        return redirect()->route('classes.index')->with('status', __('classes.called-off'));
     }
 
     /** Changes one block; the minutes of the others are worked out again. */

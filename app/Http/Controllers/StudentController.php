@@ -14,6 +14,7 @@ use App\View\Board\ProofLine;
 use App\View\Ladder\LadderPicture;
 use App\View\Ladder\Timeline;
 use App\View\Record\LogLine;
+use App\View\Students\ReadyFor;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -73,6 +74,7 @@ final readonly class StudentController
         return view('students.show', [
             'student' => $student,
             'ladder' => new LadderPicture($catalogue, $core, $windows[$student->id], $now),
+            'ready' => ReadyFor::next($catalogue, $student->rank->code, $windows[$student->id], $now),
             'count' => $all->count(),
             'attack' => $attack,
             'proofs' => $attack === null ? [] : ProofLine::of($core, $catalogue->attack($attack->code), $student->rank->goal_rung, $windows[$student->id], $now),

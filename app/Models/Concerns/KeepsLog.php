@@ -18,7 +18,7 @@ trait KeepsLog
     use LogsActivity;
 
     /** Columns that tell nobody anything, or that nobody else may know. */
-    private const UNTOLD = ['id', 'school_id', 'created_at', 'updated_at', 'version', 'updated_by_id', 'invited_by_id', 'made_by_id', 'password', 'remember_token', 'token', 'totp_secret', 'pin', 'seen_at', 'recovery_codes'];
+    private const UNTOLD = ['id', 'school_id', 'created_at', 'updated_at', 'version', 'updated_by_id', 'invited_by_id', 'made_by_id', 'password', 'remember_token', 'token', 'totp_secret', 'pin', 'seen_at', 'calendar', 'recovery_codes'];
 
     public function getActivitylogOptions(): LogOptions
     {

@@ -38,6 +38,16 @@
 @can('setPin', App\Models\User::class)
     @include('account.pin')
 @endcan
+<h2>{{ __('classes.calendar.title') }}</h2>
+<p class="lead-line">{{ __('classes.calendar.lead') }}</p>
+<div class="step-buttons">
+    <form method="post" action="{{ route('account.calendar') }}">@csrf<x-button>{{ __($user->calendar === null ? 'classes.calendar.make' :
+        'classes.calendar.renew') }}</x-button></form>
+    @if ($user->calendar !== null)
+        <form method="post" action="{{ route('account.calendar') }}">@csrf @method('delete')<x-button>{{ __('classes.calendar.end')
+            }}</x-button></form>
+    @endif
+</div>
 <h2>{{ __('account.sessions') }}</h2>
 <p class="lead-line">{{ __('account.sessions-lead') }}</p>
 <div class="table-wide">

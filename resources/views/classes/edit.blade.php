@@ -9,5 +9,6 @@
     <x-button kind="rust" class="mt-3">{{ __('words.save') }}</x-button>
     <x-button class="mt-3" :href="route('classes.show', $class)">{{ __('words.cancel') }}</x-button>
 </form>
-<div class="mt-3"><x-delete :action="route('classes.destroy', $class)" :question="__('classes.delete-question')"/></div>
+<div class="mt-3"><x-delete :action="route('classes.destroy', $class)" :text="__('classes.call-off')"
+    :question="__('classes.call-off-question')"/></div>
 </x-layout>

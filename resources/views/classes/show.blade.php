@@ -6,6 +6,7 @@
 </x-heading>
 <p class="lead-line">{{ __('classes.of-minutes', ['minutes' => $class->minutes, 'place' => $class->place ?: __('classes.everybody')]) }} ·
     {{ trans_choice('classes.students', count($page->students)) }}</p>
+@if ($class->cancelled_at)<div class="flash flash-error" role="status">{{ __('classes.is-off') }}</div>@endif
 <x-overtaken :row="$class"/>
 @if ($page->trouble !== '')<div class="flash flash-error" role="alert">{{ $page->trouble }}</div>@endif
 @include('classes.timetable')

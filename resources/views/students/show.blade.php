@@ -19,6 +19,7 @@
     @endif
     @include('students.ladder')
 @endif
+@if ($ready)@include('students.ready')@endif
 @if ($count === 0)
     <h2>{{ __('students.timeline.title') }}</h2>
     <p>{{ __('students.timeline.none') }}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Session;
+
+use DateTimeImmutable;
+use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\CellKey;
+use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Proof\ProofRules;
+use StoneDrill\Core\Proof\Window;
+
+/**
+ * How likely somebody is to pass the test of a rank as they are now. Each item counts in full, half or not at all; a test is
+ * passed with enough of all credit and with no critical item that does not count. Credits are multiples of a half, so the
+ * distribution of their sum is a convolution: the chance is exact for the chances that go into it, which are estimates.
+ */
+final readonly class Readiness
+{
+    /** Share of all credit that a test asks for. */
+    public const CREDIT = 0.80;
+
+    /** Chance from which somebody is told to be ready. */
+    public const READY_FROM = 0.85;
+
+    /** @param list<TestItem> $items in the order of the catalogue */
+    public function __construct(public array $items) {}
+
+    /**
+     * @param array<string, Window> $windows of the student, by the cell's key
+     */
+    public static function of(Catalogue $catalogue, Rank $rank, array $windows, DateTimeImmutable $at): self
+    {
+        $rules = ProofRules::of($catalogue->school->proof);
+        $items = [];
+        foreach (self::asked($catalogue, $rank) as [$attack, $side]) {
+            $window = $windows[CellKey::of($attack, $side)->text] ?? Window::empty();
+            $items[] = new TestItem($attack, $side, Chances::of($window->tries, $rank->goalRung, $at->getTimestamp(), $rules), $window->count > 0);
+        }
+
+        return new self($items);
+    }
+
+    /**
+     * What the test of a rank asks for: every attack that this rank needs, from each side.
+     *
+     * @return list<array{Attack, Side}>
+     */
+    public static function asked(Catalogue $catalogue, Rank $rank): array
+    {
+        $asked = [];
+        foreach ($catalogue->attacks as $attack) {
+            foreach ($attack->need->rank === $rank->id ? $attack->sides() : [] as $side) {
+                $asked[] = [$attack, $side];
+            }
+        }
+
+        return $asked;
+    }
+
+    /** The chance to pass; null where nothing is asked for. */
+    public function chance(): ?float
+    {
+        return $this->items === [] ? null : self::passing(array_map(self::outcomes(...), $this->items));
+    }
+
+    public function isReady(): bool
+    {
+        return $this->chance() >= self::READY_FROM;
+    }
+
+    /**
+     * The items that would raise the chance most, were they sure to count in full.
+     *
+     * @return list<array{TestItem, float}> with what each would add; nothing that would add nothing
+     */
+    public function most(int $count = 3): array
+    {
+        $now = $this->chance() ?? 0.0;
+        $outcomes = array_map(self::outcomes(...), $this->items);
+        $gains = [];
+        foreach ($this->items as $place => $item) {
+            $gains[$place] = self::passing(array_replace($outcomes, [$place => [0.0, 0.0, 1.0]])) - $now;
+        }
+        arsort($gains);
+        $gains = array_filter($gains, static fn (float $gain): bool => $gain > 1e-12);
+
+        return array_map(fn (int $place): array => [$this->items[$place], $gains[$place]], array_slice(array_keys($gains), 0, $count));
+    }
+
+    /** @return array{float, float, float} chances of no credit, half, full; no credit at all for what is critical fails the test */
+    private static function outcomes(TestItem $item): array
+    {
+        return [$item->isCritical() ? 0.0 : $item->chances->none, $item->chances->half, $item->chances->full];
+    }
+
+    /**
+     * @param array<int, array{float, float, float}> $outcomes chances of 0, 1 and 2 halves, by item
+     */
+    private static function passing(array $outcomes): float
+    {
+        $sums = [1.0];
+        foreach ($outcomes as [$none, $half, $full]) {
+            $next = array_fill(0, count($sums) + 2, 0.0);
+            foreach ($sums as $halves => $chance) {
+                $next[$halves] += $chance * $none;
+                $next[$halves + 1] += $chance * $half;
+                $next[$halves + 2] += $chance * $full;
+            }
+            $sums = $next;
+        }
+        $needed = (int) ceil(self::CREDIT * 2 * count($outcomes) - 1e-9);
+
+        return array_sum(array_slice($sums, $needed));
+    }
+}
