@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bench;
 
 use CurlHandle;
+use CURLStringFile;
 
 /** Somebody signed in to a running server, as a script sees it. */
 final class Browser
@@ -66,7 +67,7 @@ final class Browser
 
     public function upload(string $path, string $name, string $content): Answer
     {
-        return $this->ask('POST', $path, ['file' => new \CURLStringFile($content, $name)], ["X-CSRF-TOKEN: {$this->token}"]);
+        return $this->ask('POST', $path, ['file' => new CURLStringFile($content, $name)], ["X-CSRF-TOKEN: {$this->token}"]);
     }
 
     /**

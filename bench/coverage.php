@@ -41,7 +41,7 @@ printf("600 attacks × 600 answers × 10 ranks, what is not laid %4.0f ms   %.1f
 $found = static fn (?Widener $widener = null): Coverage => Coverage::whole($large, $memory, $widener);
 $first = milliseconds($found, 1);
 $again = milliseconds($found, 5);
-$sizes = array_filter($memory->all(), static fn (string $key): bool => str_starts_with($key, "size "), ARRAY_FILTER_USE_KEY);
+$sizes = array_filter($memory->all(), static fn (string $key): bool => str_starts_with($key, 'size '), ARRAY_FILTER_USE_KEY);
 $rest = milliseconds(static fn (): Coverage => Coverage::whole($large, new RunCache($sizes)), 3);
 printf("the same with every hole, for the first time      %6.0f ms   %.1f × reference\n", $first, $first / $reference);
 printf("the same with every hole but size-bound, first time %4.0f ms   %.1f × reference\n", $rest, $rest / $reference);

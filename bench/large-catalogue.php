@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Attack\Need;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Attack\Need;
 use StoneDrill\Core\Curriculum\Answer;
-use StoneDrill\Core\Curriculum\Matching;
-use StoneDrill\Core\Curriculum\Teaching;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Matching;
 use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\Teaching;
 
 /**
  * So many attacks and answers over ten ranks, the same ones every time. The answers have the beats of the demo's.

@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\Api\ClassesController;
 use App\Http\Controllers\Api\CurriculumController;
 use App\Http\Controllers\Api\DocumentController;
 use App\Http\Controllers\Api\PeopleController;
@@ -19,6 +20,7 @@ Route::middleware(['auth:sanctum', EndClosedAccounts::class, 'throttle:120,1,api
         Route::get('coverage', [CurriculumController::class, 'coverage'])->name('coverage');
         Route::get('students', [PeopleController::class, 'index'])->name('students');
         Route::get('students/{code}/proofs', [PeopleController::class, 'proofs'])->name('proofs')->where('code', '[a-z0-9-]{1,120}');
+        Route::get('classes', ClassesController::class)->name('classes');
         Route::get('reps', [RepsController::class, 'index'])->name('reps');
     });
     Route::post('reps', [RepsController::class, 'store'])->name('reps.store')->middleware(['ability:record', RaiseLimitsForImports::class]);

@@ -45,6 +45,7 @@ dataset('screens', [
     'record: how, with cautions' => ['head@cinder-quay.example', '/record/23/22/written'],
     'classes' => ['head@cinder-quay.example', '/classes'],
     'a class' => ['head@cinder-quay.example', '/classes/1'],
+    'edit a class' => ['head@cinder-quay.example', '/classes/1/edit'],
     'plan a class' => ['head@cinder-quay.example', '/classes/create'],
     'school' => ['head@cinder-quay.example', '/school'],
     'accounts' => ['head@cinder-quay.example', '/school/accounts'],

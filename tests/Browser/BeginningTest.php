@@ -11,7 +11,9 @@ it('begins a school in five steps, from the sign-in page to a wall with holes, t
     $this->visit('/sign-in')->press('Start your own school')->see('Your school');
     // The browser’s own time zone is chosen already.
     expect($this->find('#zone')->getAttribute('value'))->toBe($this->browser->executeScript('return Intl.DateTimeFormat().resolvedOptions().timeZone'));
-    $this->fill('name', 'Brackenfold Hall')->fill('person', 'Wren Aldous')->fill('email', $email)->fill('password', 'a long password')->press('Save and continue')->followMail();
+    $this->fill('name', 'Brackenfold Hall')->fill('person', 'Wren Aldous')->fill('email', $email)->fill('password', 'a long password')->press('Save and continue')->see('Look into your mail');
+    expect($this->violations())->toBe([]);
+    $this->followMail();
     $this->see('How you answer')->see('All four are shown on');
     $this->find('input[value=counter]')->click();
     $this->press('Save and continue')->see('Take a number of them');

@@ -116,7 +116,10 @@ abstract class BrowserTestCase extends TestCase
         $this->see('Look into your mail')->press('Open the mail')->waitFor('h1');
         // A job sends it: it may not be there yet.
         $this->until(fn (): bool => $this->visit('/begin/mailed?mail=1')->browser->findElements(WebDriverBy::cssSelector('.mail-text a')) !== []);
+        TestCase::assertSame([], $this->violations());
         $this->find('.mail-text a')->click();
+        $this->see('you are its first head instructor');
+        TestCase::assertSame([], $this->violations());
 
         return $this->press('Start the school');
     }

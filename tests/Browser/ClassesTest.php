@@ -21,3 +21,21 @@ it('plans a class in one press, lengthens a block, and plans it anew for those w
     $this->press('As usual again');
     $this->until(fn (): bool => $minutes() === [2, 7, 14, 11, 9, 2]);
 });
+
+it('makes an address for the calendar of one’s classes', function (): void {
+    $this->signIn('student@cinder-quay.example')->visit('/account')->press('Make an address')->see('as a subscription');
+    expect($this->violations())->toBe([]);
+    $this->visit((string) parse_url($this->find('code')->getText(), PHP_URL_PATH));
+    $this->visit('/account')->press('Make a new address')->see('as a subscription');
+    $this->visit('/account')->press('End it')->see('leads nowhere any more');
+});
+
+it('asks which column holds what, where the heads of a file of reps say nothing', function (): void {
+    $path = sys_get_temp_dir().'/reps-'.bin2hex(random_bytes(4)).'.csv';
+    file_put_contents($path, "Number,Person,Which\n1,2,3\n");
+    $this->signIn('head@cinder-quay.example')->visit('/people/reps')->find('input[type=file]')->sendKeys($path);
+    $this->press('Preview')->see('Which column holds what');
+    unlink($path);
+
+    expect($this->violations())->toBe([]);
+});

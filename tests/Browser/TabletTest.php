@@ -25,6 +25,7 @@ it('records on a bench tablet by PIN without a network, hands it over, and keeps
     ($this->setPin)('instructor@cinder-quay.example', '739104');
     $this->signIn('head@cinder-quay.example')->visit('/school/accounts')->press('Bench tablets')->see('No tablet is paired');
     $code = (string) $this->fill('name', 'By the pads')->press('Make a code')->find('.code')->getText();
+    expect($this->violations())->toBe([]);
     $head = $this->changeDevice();
 
     $this->visit('/sign-in')->press('Pair this device')->fill('code', $code)->press('Pair')->see('This device is a bench tablet of Cinder Quay Hall.');

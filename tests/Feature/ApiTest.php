@@ -19,11 +19,13 @@ beforeEach(function (): void {
 });
 
 it('answers each question as its document says', function (string $path, string $asked, int $status): void {
+    $class = $this->hall->classes()->create(['at' => '2026-12-01T19:00:00Z', 'minutes' => 60, 'places' => 8, 'instructors' => 2, 'ranks' => ['first']]);
+    $class->present()->attach($this->hall->students()->value('id'), ['school_id' => $this->hall->id]);
     $response = ($this->asks)('get', $asked)->assertStatus($status);
 
     expect(ApiFixture::faults($path, 'get', $status, (string) $response->getContent()))->toBe('');
 })->with([
-    ['/school', '/school', 200], ['/attacks', '/attacks', 200], ['/answers', '/answers', 200], ['/students', '/students', 200], ['/reps', '/reps', 200],
+    ['/school', '/school', 200], ['/attacks', '/attacks', 200], ['/answers', '/answers', 200], ['/students', '/students', 200], ['/reps', '/reps', 200], ['/classes', '/classes', 200],
     ['/coverage', '/coverage', 200], ['/coverage', '/coverage?rank=first', 200], ['/coverage', '/coverage?rank=none', 422],
     ['/students/{code}/proofs', '/students/ada-plover/proofs', 200], ['/students/{code}/proofs', '/students/nobody/proofs', 404],
 ]);
@@ -72,13 +74,13 @@ it('lets in nobody without a token, and nobody beyond what it may', function (st
     auth('web')->logout();
     $beyond = ($this->asks)($method, $path, $other)->assertStatus(403);
     expect(ApiFixture::faults($spec, $method, 403, (string) $beyond->getContent()))->toBe('');
-})->with([['get', '/school'], ['get', '/attacks'], ['get', '/answers'], ['get', '/coverage'], ['get', '/students'], ['get', '/students/ada-plover/proofs'], ['get', '/reps'], ['post', '/reps']]);
+})->with([['get', '/school'], ['get', '/attacks'], ['get', '/answers'], ['get', '/coverage'], ['get', '/students'], ['get', '/students/ada-plover/proofs'], ['get', '/reps'], ['get', '/classes'], ['post', '/reps']]);
 
 it('shows nothing of another school', function (): void {
     $other = $this->school('Other Hall');
     $other->students()->firstOrFail()->update(['code' => 'other-person', 'name' => 'Other Person']);
 
-    foreach (['/school', '/students', '/reps'] as $path) {
+    foreach (['/school', '/students', '/reps', '/classes'] as $path) {
         expect((string) ($this->asks)('get', $path)->getContent())->not->toContain('other-person')->not->toContain('Other Hall');
     }
     ($this->asks)('get', '/students/other-person/proofs')->assertNotFound();
@@ -122,4 +124,13 @@ it('serves its document, which knows every route and nothing else', function ():
     }
 
     expect($document['openapi'])->toBe('3.1.0')->and($known)->toEqualCanonicalizing($routes);
+});
+
+it('gives classes with who came, and says which are called off', function (): void {
+    $class = $this->hall->classes()->create(['at' => '2026-12-01T19:00:00Z', 'minutes' => 45, 'place' => 'Loft', 'places' => 8, 'instructors' => 2]);
+    $class->present()->attach($this->hall->students()->value('id'), ['school_id' => $this->hall->id]);
+    $this->hall->classes()->create(['at' => '2026-12-03T19:00:00Z', 'minutes' => 60, 'places' => 8, 'instructors' => 2, 'cancelled_at' => now()]);
+
+    expect(($this->asks)('get', '/classes')->json('classes.*.cancelled'))->toBe([true, false])
+        ->and(($this->asks)('get', '/classes')->json('classes.1'))->toBe(['id' => (string) $class->id, 'at' => '2026-12-01T19:00:00+00:00', 'minutes' => 45, 'place' => 'Loft', 'places' => 8, 'instructors' => 2, 'ranks' => [], 'present' => ['ada-plover'], 'cancelled' => false]);
 });

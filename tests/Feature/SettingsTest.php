@@ -162,3 +162,10 @@ it('tells how many would be held by another half-life, and what would not be loo
     $this->put('/school/settings/scope', ['scope' => [...$scope, 'posture' => []]])->assertSessionHasErrors('scope.posture');
     $this->put('/school/settings/scope', ['scope' => [...$scope, 'posture' => ['floating']]])->assertSessionHasErrors('scope.posture.0');
 });
+
+it('takes a policy that is no table for what it is', function (mixed $policy): void {
+    $this->from('/school/settings')->put('/school/settings/policy', ['policy' => $policy])->assertRedirect('/school/settings');
+    $this->get('/school/settings')->assertOk();
+    $this->from('/school/settings')->put('/school/settings/policy', ['policy' => $policy, 'preview' => '1'])->assertStatus(302);
+    $this->get('/school/settings')->assertOk();
+})->with(['a text' => 'x', 'a hazard that is a text' => [['choke' => 'x']], 'an age that is a text' => [['choke' => ['all' => 'x']]], 'levels that are lists' => [['choke' => ['all' => ['pads' => ['x']]]]], 'a hazard that is none' => [['dragons' => ['all' => ['pads' => 'x']]]], 'numbers' => [['choke' => [['x']]]]]);

@@ -18,7 +18,10 @@ final class PolicyRequest extends FieldsRequest
         $rules = ['policy' => ['required', 'array', 'array:'.implode(',', array_column(Hazard::cases(), 'value'))]];
         $table = $this->table();
         foreach (Hazard::cases() as $hazard) {
+            // What is not said would be free: a form that came in part says nothing.
+            $rules["policy.{$hazard->value}"] = ['required', 'array'];
             foreach ($table->ages as $age) {
+                $rules["policy.{$hazard->value}.{$age}"] = ['required', 'array'];
                 foreach (PolicyTable::LEVELS as $level) {
                     $rules["policy.{$hazard->value}.{$age}.{$level->value}"] = ['nullable', 'string', Rule::in(array_keys($table->options()))];
                 }
