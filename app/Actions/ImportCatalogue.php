@@ -7,9 +7,11 @@ namespace App\Actions;
 use App\Models\Answer as AnswerRow;
 use App\Models\Rank as RankRow;
 use App\Models\School as SchoolRow;
+use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\ImportReport;
 use App\Persistence\StandardLadder;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
@@ -26,6 +28,7 @@ use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Session\PlannedClass;
 
 /**
  * Imports a catalogue into a school: rows with a code that the school has already take the file's values, others are
@@ -73,6 +76,7 @@ final class ImportCatalogue
         $this->variants($catalogue->answers, $answers);
         $students = $this->sync('students', $school->everyone(), 'code', array_map(fn (Student $student): array => $this->student($student, $ranks), $file->students));
         $this->reps($file, $school, $students, $attacks, $answers, $by);
+        $this->classes($file, $school, $students);
         $school->unsetRelations();
 
         return $this->report;
@@ -126,6 +130,32 @@ final class ImportCatalogue
         }
 
         return $ids;
+    }
+
+    /** @param array<string, int> $students ids of the rows by code */
+    private function classes(SchoolFile $file, SchoolRow $school, array $students): void
+    {
+        if ($file->classes === []) {
+            return;
+        }
+        $rows = array_map(static fn (PlannedClass $class): array => [
+            'code' => $class->id,
+            'at' => CarbonImmutable::instance($class->at)->utc(),
+            'minutes' => $class->facts->minutes,
+            'place' => $class->place,
+            'places' => $class->facts->places,
+            'instructors' => $class->facts->instructors,
+            'ranks' => $class->ranks,
+            'blocks' => $class->blocks() === [] ? null : TrainingClass::kept($class->blocks()),
+        ], $file->classes);
+        $classes = $this->sync('classes', $school->classes(), 'code', $rows);
+        foreach ($file->classes as $class) {
+            $row = $school->classes()->findOrFail($classes[$class->id]);
+            $row->present()->sync(array_fill_keys(array_map(static fn (string $code): int => $students[$code], $class->present), ['school_id' => $school->id]));
+            if ($class->isCancelled !== ($row->cancelled_at !== null)) {
+                $row->update(['cancelled_at' => $class->isCancelled ? CarbonImmutable::now() : null]);
+            }
+        }
     }
 
     /** @return array<string, mixed> */

@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Support\Str;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\Timetable;
@@ -21,6 +22,7 @@ use StoneDrill\Core\Session\Timetable;
  *
  * @property int                       $id
  * @property int                       $school_id
+ * @property string                    $code        its id in the open file
  * @property CarbonImmutable           $at
  * @property int                       $minutes
  * @property string                    $place
@@ -39,11 +41,15 @@ final class TrainingClass extends Model
     use KeepsLog;
     use KeepsVersion;
 
-    public const MAX_PLACES = 100;
+    protected $attributes = ['blocks' => null, 'ranks' => '[]', 'place' => '', 'version' => 1, 'cancelled_at' => null, 'code' => null];
 
-    public const MAX_INSTRUCTORS = 50;
-
-    protected $attributes = ['blocks' => null, 'ranks' => '[]', 'place' => '', 'version' => 1, 'cancelled_at' => null];
+    protected static function booted(): void
+    {
+        // When it is, and something that no other class of that moment has.
+        self::creating(static function (self $class): void {
+            $class->code ??= $class->at->utc()->format('Y-m-d-Hi').'-'.Str::lower(Str::random(6));
+        });
+    }
 
     protected function casts(): array
     {

@@ -13,6 +13,7 @@ use App\Models\Rep;
 use App\Models\Rung;
 use App\Models\School;
 use App\Models\Student;
+use App\Models\TrainingClass;
 use DateTimeInterface;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
@@ -57,6 +58,8 @@ use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Proof\Rep as CoreRep;
 use StoneDrill\Core\Proof\RepDetails;
+use StoneDrill\Core\Session\ClassFacts;
+use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Technique\Beats;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
 
@@ -123,7 +126,21 @@ final readonly class CatalogueMapper
         // Reps of an attack that cannot be read wait for it to be mended.
         $reps = $reps->filter(static fn (Rep $rep): bool => $catalogue->hasAttack($rep->attack->code));
 
-        return new SchoolFile($catalogue, array_values($students->map($this->student(...))->all()), $this->reps($reps));
+        return new SchoolFile($catalogue, array_values($students->map($this->student(...))->all()), $this->reps($reps), classes: $this->classes($school));
+    }
+
+    /** @return list<PlannedClass> */
+    private function classes(School $school): array
+    {
+        return array_values($school->classes()->with('present')->orderBy('at')->orderBy('id')->get()->map(static fn (TrainingClass $class): PlannedClass => new PlannedClass(
+            $class->code,
+            $class->at,
+            new ClassFacts($class->minutes, $class->plannedBlocks(), $class->places, $class->instructors),
+            $class->place,
+            array_values(array_intersect($school->ranks->pluck('code')->all(), $class->ranks)),
+            array_values($class->present->map(static fn (Student $student): string => $student->code)->all()),
+            $class->cancelled_at !== null,
+        ))->all());
     }
 
     public function kinds(School $school): Kinds

@@ -8,6 +8,7 @@ use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Exchange\Reading\AnswerSection;
 use StoneDrill\Core\Exchange\Reading\AttackSection;
+use StoneDrill\Core\Exchange\Reading\ClassSection;
 use StoneDrill\Core\Exchange\Reading\Document;
 use StoneDrill\Core\Exchange\Reading\Fields;
 use StoneDrill\Core\Exchange\Reading\PeopleSection;
@@ -20,7 +21,7 @@ use StoneDrill\Core\Text;
 /** Reads a catalogue file, `stone-drill/1`, from JSON or YAML. */
 final readonly class CatalogueReader
 {
-    private const KEYS = ['format', 'school', 'sizes', 'kinds', 'ranks', 'rungs', 'attacks', 'answers', 'students', 'reps'];
+    private const KEYS = ['format', 'school', 'sizes', 'kinds', 'ranks', 'rungs', 'attacks', 'answers', 'students', 'reps', 'classes'];
 
     /**
      * @param string $text the whole file
@@ -38,7 +39,7 @@ final readonly class CatalogueReader
         $read = $this->file($file);
         $problems->throwIfAny();
 
-        return new SchoolFile($read->catalogue, $read->students, $read->reps, $problems->notices());
+        return new SchoolFile($read->catalogue, $read->students, $read->reps, $problems->notices(), $read->classes);
     }
 
     private function file(Fields $file): SchoolFile
@@ -61,9 +62,11 @@ final readonly class CatalogueReader
 
         $people = new PeopleSection($rankIds, $attackIds, $answerIds, $ladder);
         $students = $people->students($file);
-        $reps = $people->reps($file, $this->ids($file, 'students'), $this->ids($file, 'reps'));
+        $studentIds = $this->ids($file, 'students');
+        $reps = $people->reps($file, $studentIds, $this->ids($file, 'reps'));
+        $this->ids($file, 'classes');
 
-        return new SchoolFile(new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers), $students, $reps);
+        return new SchoolFile(new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers), $students, $reps, classes: (new ClassSection($rankIds, $studentIds))->classes($file));
     }
 
     /**

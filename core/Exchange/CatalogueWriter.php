@@ -26,6 +26,8 @@ use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\Source;
+use StoneDrill\Core\Session\Block;
+use StoneDrill\Core\Session\PlannedClass;
 use Symfony\Component\Yaml\Yaml;
 
 /** Writes a catalogue file that reads back as the same catalogue. What is a default is left out. */
@@ -56,6 +58,7 @@ final readonly class CatalogueWriter
             'answers' => array_map($this->answer(...), $catalogue->answers),
             'students' => array_map($this->student(...), $file->students),
             'reps' => array_map($this->rep(...), $file->reps),
+            'classes' => array_map($this->class(...), $file->classes),
         ], static fn (mixed $section): bool => $section !== []);
     }
 
@@ -184,6 +187,23 @@ final readonly class CatalogueWriter
             'height' => $student->height,
             'born' => $student->born?->format('Y-m-d'),
             'flags' => $student->flags,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function class(PlannedClass $class): array
+    {
+        return self::filled([
+            'id' => $class->id,
+            'at' => $class->at->format(DateTimeInterface::ATOM),
+            'minutes' => $class->facts->minutes,
+            'place' => $class->place === '' ? null : $class->place,
+            'places' => $class->facts->places === PlannedClass::PLACES ? null : $class->facts->places,
+            'instructors' => $class->facts->instructors === 1 ? null : $class->facts->instructors,
+            'expected' => $class->ranks === [] ? null : ['ranks' => $class->ranks],
+            'present' => $class->present,
+            'blocks' => array_map(static fn (Block $block): array => self::filled(['kind' => $block->kind->value, 'minutes' => $block->minutes ?: null, 'locked' => $block->isLocked ?: null]), $class->blocks()),
+            'cancelled' => $class->isCancelled ?: null,
         ]);
     }
 

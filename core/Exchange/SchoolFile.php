@@ -7,15 +7,17 @@ namespace StoneDrill\Core\Exchange;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Text;
 
 /** Everything that one catalogue file holds: what a school teaches, who trains there, and what was recorded. */
 final readonly class SchoolFile
 {
     /**
-     * @param list<Student> $students
-     * @param list<Rep>     $reps
-     * @param list<Text>    $notices what was read otherwise than it is written there
+     * @param list<Student>      $students
+     * @param list<Rep>          $reps
+     * @param list<Text>         $notices what was read otherwise than it is written there
+     * @param list<PlannedClass> $classes
      */
-    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = [], public array $notices = []) {}
+    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = [], public array $notices = [], public array $classes = []) {}
 }

@@ -14,6 +14,7 @@ return new class () extends Migration {
         Schema::create('training_classes', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('school_id')->constrained()->cascadeOnDelete();
+            $table->string('code', 120);
             $table->timestampTz('at');
             $table->smallInteger('minutes');
             $table->string('place', 200)->default('');
@@ -25,6 +26,7 @@ return new class () extends Migration {
             $table->foreignId('updated_by_id')->nullable()->constrained('users')->nullOnDelete();
             $table->timestampsTz();
             $table->unique(['school_id', 'id']);
+            $table->unique(['school_id', 'code']);
             $table->index(['school_id', 'at']);
         });
         DB::statement('alter table training_classes add constraint training_classes_limits_check check (minutes between 5 and 480 and places between 1 and 100 and instructors between 1 and 50)');

@@ -31,6 +31,7 @@ return [
             'answers' => '{Answers}',
             'students' => 'Students',
             'reps' => 'Reps',
+            'classes' => 'Classes',
         ],
         'title' => 'Import a file',
     ],

@@ -16,7 +16,7 @@ const PACKAGES = [
     'Coverage' => ['Proof', 'Checks', 'Curriculum', 'Floor', 'Attack', 'Technique'],
     'Drill' => ['Coverage', 'Proof', 'Checks', 'Curriculum', 'Attack', 'Technique'],
     'Session' => ['Drill', 'Coverage', 'Proof', 'Curriculum', 'Attack'],
-    'Exchange' => ['Coverage', 'Proof', 'Curriculum', 'Attack', 'Technique', 'Geometry'],
+    'Exchange' => ['Session', 'Coverage', 'Proof', 'Curriculum', 'Attack', 'Technique', 'Geometry'],
     'Report' => ['Exchange', 'Session', 'Drill', 'Coverage', 'Proof', 'Checks', 'Curriculum', 'Floor', 'Attack', 'Technique', 'Geometry'],
 ];
 

@@ -140,3 +140,21 @@ it('tells on a student’s page how ready they are for the test of the next rank
     $student->update(['rank_id' => $this->hall->ranks()->where('code', 'second')->value('id')]);
     $this->get("/people/{$student->id}")->assertOk()->assertDontSee('Test of');
 });
+
+it('gives classes in the catalogue file, and takes them back as they were', function (): void {
+    $class = ($this->plan)(['ranks' => ['first']]);
+    ($this->change)($class, 'longer', ['block' => 2]);
+    $this->put("/classes/{$class->id}/attendance", ['present' => [$this->hall->students()->value('id')]]);
+    $head = $this->person($this->hall, Role::Head);
+    $file = (string) $this->actingAs($head)->get('/school/export.yaml')->assertOk()->getContent();
+    $read = (new StoneDrill\Core\Exchange\CatalogueReader())->read($file, StoneDrill\Core\Exchange\Format::Yaml);
+    expect([$read->classes[0]->id, $read->classes[0]->place, $read->classes[0]->ranks, $read->classes[0]->present])->toBe([$class->code, 'Salt Hall', ['first'], ['ada-plover']]);
+
+    $importer = app(App\Actions\ImportCatalogue::class);
+    // The same again changes nothing; another school gets them all.
+    expect($importer->import($read, $this->hall)->sections()['classes'])->toBe(['added' => 0, 'changed' => 0, 'same' => 1]);
+    $other = App\Models\School::create(['name' => 'Elsewhere', 'doctrine' => 'escape']);
+    $reps = new StoneDrill\Core\Exchange\SchoolFile($read->catalogue, $read->students, [], [], $read->classes);
+    expect($importer->import($reps, $other)->sections()['classes'])->toBe(['added' => 1, 'changed' => 0, 'same' => 0])
+        ->and(app(App\Persistence\CatalogueMapper::class)->everything($other->fresh())->classes)->toEqual($read->classes);
+});

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\TrainingClass;
 use Carbon\CarbonImmutable;
 use Illuminate\Validation\Rule;
 use StoneDrill\Core\Session\ClassFacts;
+use StoneDrill\Core\Session\PlannedClass;
 
 /** When and where a class is, for how long, and for whom. */
 final class ClassRequest extends FieldsRequest
@@ -19,8 +19,8 @@ final class ClassRequest extends FieldsRequest
             'at' => ['required', 'date_format:Y-m-d\\TH:i', 'after:2000-01-01', 'before:2100-01-01'],
             'minutes' => ['required', 'integer', 'between:'.ClassFacts::MIN_MINUTES.','.ClassFacts::MAX_MINUTES],
             'place' => ['nullable', 'string', 'max:200'],
-            'places' => ['required', 'integer', 'between:1,'.TrainingClass::MAX_PLACES],
-            'instructors' => ['required', 'integer', 'between:1,'.TrainingClass::MAX_INSTRUCTORS],
+            'places' => ['required', 'integer', 'between:1,'.PlannedClass::MAX_PLACES],
+            'instructors' => ['required', 'integer', 'between:1,'.PlannedClass::MAX_INSTRUCTORS],
             'ranks' => ['array'],
             'ranks.*' => ['string', Rule::in($this->school()->ranks->pluck('code')->all())],
         ];

@@ -7,9 +7,9 @@
     <x-field name="place" :label="__('classes.fields.place')"><x-input name="place" maxlength="200"
         :value="old('place', $class->place)"/></x-field>
     <x-field name="places" :label="__('classes.fields.places')"><x-input name="places" type="number" min="1"
-        :max="App\Models\TrainingClass::MAX_PLACES" required :value="old('places', $class->places)"/></x-field>
+        :max="StoneDrill\Core\Session\PlannedClass::MAX_PLACES" required :value="old('places', $class->places)"/></x-field>
     <x-field name="instructors" :label="__('classes.fields.instructors')"><x-input name="instructors" type="number" min="1"
-        :max="App\Models\TrainingClass::MAX_INSTRUCTORS" required :value="old('instructors', $class->instructors)"/></x-field>
+        :max="StoneDrill\Core\Session\PlannedClass::MAX_INSTRUCTORS" required :value="old('instructors', $class->instructors)"/></x-field>
 </div>
 <fieldset class="checks mt-3"><legend class="form-label">{{ __('classes.fields.ranks') }}</legend>
     @foreach ($ranks as $rank)

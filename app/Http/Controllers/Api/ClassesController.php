@@ -19,7 +19,7 @@ final class ClassesController
         $classes = $user->school->classes()->with('present')->orderByDesc('at')->orderByDesc('id')->limit(self::MAX)->get();
 
         return response()->json(['classes' => $classes->map(static fn (TrainingClass $class): array => [
-            'id' => (string) $class->id,
+            'id' => $class->code,
             'at' => $class->at->utc()->toIso8601String(),
             'minutes' => $class->minutes,
             'place' => $class->place,

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Exchange\Reading;
+
+use StoneDrill\Core\Session\Block;
+use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\ClassFacts;
+use StoneDrill\Core\Session\PlannedClass;
+use StoneDrill\Core\Session\Timetable;
+
+/** Reads `classes`. */
+final readonly class ClassSection
+{
+    private const MAX_BLOCKS = 20;
+
+    /**
+     * @param array<array-key, mixed> $ranks    by id
+     * @param array<array-key, mixed> $students by id
+     */
+    public function __construct(private array $ranks, private array $students) {}
+
+    /** @return list<PlannedClass> */
+    public function classes(Fields $file): array
+    {
+        $classes = [];
+        foreach ($file->maps('classes', ['id', 'at', 'minutes', 'place', 'places', 'instructors', 'expected', 'present', 'blocks', 'cancelled']) as $in) {
+            $expected = $in->map('expected', ['ranks']);
+            $class = new PlannedClass(
+                $in->id(),
+                $in->moment('at'),
+                new ClassFacts(
+                    $in->whole('minutes', ClassFacts::MIN_MINUTES, ClassFacts::MAX_MINUTES),
+                    $this->blocks($in) ?: Timetable::usual(),
+                    $in->wholeOr('places', PlannedClass::PLACES, 1, PlannedClass::MAX_PLACES),
+                    $in->wholeOr('instructors', 1, 1, PlannedClass::MAX_INSTRUCTORS),
+                ),
+                $in->textOr('place', '', 200),
+                $expected->choices('ranks', array_map(strval(...), array_keys($this->ranks))),
+                $in->choices('present', array_map(strval(...), array_keys($this->students))),
+                $in->truth('cancelled', false),
+            );
+            if ($in->isSound()) {
+                $classes[] = $class;
+            }
+        }
+
+        return $classes;
+    }
+
+    /** @return list<Block> */
+    private function blocks(Fields $class): array
+    {
+        $blocks = [];
+        foreach ($class->maps('blocks', ['kind', 'minutes', 'locked']) as $place => $in) {
+            $block = new Block($in->word('kind', BlockKind::class), $in->wholeOr('minutes', 0, 0, ClassFacts::MAX_MINUTES), $in->truth('locked', false));
+            if ($in->isSound() && $place < self::MAX_BLOCKS) {
+                $blocks[] = $block;
+            }
+        }
+
+        return $blocks;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\CatalogueWriter;
+use StoneDrill\Core\Exchange\Format;
+use StoneDrill\Core\Session\Block;
+use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\Timetable;
+use Tests\Core\Exchange\CatalogueReaderFixture;
+use Tests\Support\Made;
+
+const CLASSES = [
+    ['id' => 'tuesday', 'at' => '2026-12-01T19:00:00+00:00', 'minutes' => 45, 'place' => 'Loft', 'places' => 6, 'instructors' => 2, 'expected' => ['ranks' => ['a']], 'present' => [], 'blocks' => [['kind' => 'teach', 'minutes' => 20, 'locked' => true], ['kind' => 'close']], 'cancelled' => true],
+    ['id' => 'plain', 'at' => '2026-12-03T19:00:00+00:00', 'minutes' => 60],
+];
+
+/** @param list<array<string, mixed>> $classes */
+function fileOfClasses(array $classes): array
+{
+    return [...Made::small(), 'classes' => $classes];
+}
+
+it('reads classes and writes them again', function (Format $format): void {
+    $file = Made::readDocument(fileOfClasses(CLASSES));
+    [$tuesday, $plain] = $file->classes;
+
+    expect([$tuesday->id, $tuesday->at->format('c'), $tuesday->place, $tuesday->facts->minutes, $tuesday->facts->places, $tuesday->facts->instructors, $tuesday->ranks, $tuesday->isCancelled])->toBe(['tuesday', '2026-12-01T19:00:00+00:00', 'Loft', 45, 6, 2, ['a'], true])
+        ->and($tuesday->facts->blocks)->toEqual([new Block(BlockKind::Teach, 20, true), new Block(BlockKind::Close)])
+        ->and([$plain->place, $plain->facts->places, $plain->facts->instructors, $plain->ranks, $plain->present, $plain->isCancelled])->toBe(['', 10, 1, [], [], false])
+        ->and($plain->facts->blocks)->toEqual(Timetable::usual())
+        ->and((new CatalogueReader())->read((new CatalogueWriter())->write($file, $format), $format)->classes)->toEqual($file->classes)
+        ->and(CatalogueReaderFixture::agreesWithSchema(fileOfClasses(CLASSES)))->toBeTrue();
+})->with([Format::Json, Format::Yaml]);
+
+it('says what is wrong with a class, and where', function (array $with, string $pointer): void {
+    $problems = CatalogueReaderFixture::problems(fileOfClasses([[...CLASSES[1], ...$with]]));
+
+    expect(array_column($problems, 'pointer'))->toContain($pointer);
+})->with([
+    'no time' => [['at' => null], '/classes/0/at'],
+    'no minutes' => [['minutes' => 4], '/classes/0/minutes'],
+    'a rank that is none' => [['expected' => ['ranks' => ['z']]], '/classes/0/expected/ranks/0'],
+    'somebody who is nobody' => [['present' => ['nobody']], '/classes/0/present/0'],
+    'a block that is none' => [['blocks' => [['kind' => 'dance']]], '/classes/0/blocks/0/kind'],
+    'another key' => [['colour' => 'red'], '/classes/0/colour'],
+]);
+
+it('tells of two classes with one id', function (): void {
+    expect(array_column(CatalogueReaderFixture::problems(fileOfClasses([CLASSES[1], CLASSES[1]])), 'pointer'))->toBe(['/classes/1/id']);
+});
