@@ -9,10 +9,8 @@ use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Proof\Windows;
 use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\ClassPlan;
-use StoneDrill\Core\Session\Meetings;
-use StoneDrill\Core\Session\Person;
+use StoneDrill\Core\Session\Planner;
 use StoneDrill\Core\Session\Readiness;
-use StoneDrill\Core\Session\Teaching;
 use StoneDrill\Core\Session\Timetable;
 
 /*
@@ -27,9 +25,10 @@ require __DIR__.'/large-catalogue.php';
 $reference = reference();
 $file = (new CatalogueReader())->read((string) file_get_contents(__DIR__.'/../database/demo/cinder-quay.yaml'), Format::Yaml);
 $catalogue = $file->catalogue;
-$order = $catalogue->rankOrder();
 $now = new DateTimeImmutable('2026-11-24T20:00:00+00:00');
 $cells = Coverage::of($catalogue)->cells;
+$youth = $catalogue->forYouth();
+$youthCells = Coverage::of($youth)->cells;
 $windows = Windows::of($file->reps, $catalogue->attacks, $catalogue->ladder, $now);
 
 foreach ([30, 60] as $count) {
@@ -38,14 +37,7 @@ foreach ([30, 60] as $count) {
         $like = $file->students[$number % count($file->students)];
         $students[] = new Student("s{$number}", "S {$number}", $like->rank, 1.5 + $number % 40 / 100, null, $like->flags);
     }
-    usort($students, static fn (Student $a, Student $b): int => $order[$a->rank] <=> $order[$b->rank]);
-    $plan = static function () use ($catalogue, $cells, $students, $windows, $order, $now): ClassPlan {
-        $teaching = new Teaching($catalogue, $cells, $now);
-        $worth = array_map(static fn (Student $student): array => $teaching->to($student, $windows[array_key_first($windows)], $now), $students);
-        $people = static fn (array $those): array => array_map(static fn (Student $student): Person => new Person($student->id, $order[$student->rank], $student->height), $those);
-
-        return ClassPlan::of(new ClassFacts(60, Timetable::usual(), 10, 3), $students, $worth, $teaching->basics(...), $people, new Meetings());
-    };
+    $plan = static fn (): ClassPlan => (new Planner($catalogue, $cells, $youth, $youthCells, $now))->plan('tonight', new ClassFacts(60, Timetable::usual(), 10, 3), $students, array_fill_keys(array_column($students, 'id'), $windows[array_key_first($windows)]));
     $milliseconds = milliseconds($plan, 5);
     printf("a class of %d people, planned                      %6.0f ms   %.1f × reference\n", $count, $milliseconds, $milliseconds / $reference);
 }

@@ -43,7 +43,13 @@ final readonly class SpokenFor
         $user = Auth::hasUser() ? Auth::user() : null;
         $nouns = $user instanceof User ? $user->school->nouns : Context::getHidden(self::KEY) ?? [];
 
-        return array_filter($nouns, static fn (mixed $forms, int|string $noun): bool => in_array($noun, Nouns::NAMED, true) && self::isWord($forms['one'] ?? null) && self::isWord($forms['many'] ?? null), ARRAY_FILTER_USE_BOTH);
+        // Asked for each text of a page, and the same for all of it.
+        static $read = [[], []];
+        if ($read[0] !== $nouns) {
+            $read = [$nouns, array_filter($nouns, static fn (mixed $forms, int|string $noun): bool => in_array($noun, Nouns::NAMED, true) && self::isWord($forms['one'] ?? null) && self::isWord($forms['many'] ?? null), ARRAY_FILTER_USE_BOTH)];
+        }
+
+        return $read[1];
     }
 
     private static function isWord(mixed $form): bool

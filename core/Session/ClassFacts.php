@@ -19,4 +19,10 @@ final readonly class ClassFacts
      * @param list<string> $apart       ids of those who are taught and paired by themselves, such as those under 16
      */
     public function __construct(public int $minutes, public array $blocks, public int $places, public int $instructors, public array $apart = [], public int $seed = 1) {}
+
+    /** @param list<string> $apart ids */
+    public function with(array $apart, int $seed): self
+    {
+        return new self($this->minutes, $this->blocks, $this->places, $this->instructors, $apart, $seed);
+    }
 }

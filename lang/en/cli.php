@@ -87,6 +87,12 @@ return [
         'rung' => '{rung} :rung',
         'fades' => ', fades on :day',
     ],
+    'plan' => [
+        'class' => 'id of the class',
+        'group' => 'Taught to :students:',
+        'is' => 'Plans a class: its minutes, what each group is taught, and who works with whom',
+        'summary' => 'Class :class, :at, :minutes minutes (an estimate):',
+    ],
     'ready' => [
         'at' => 'the day on which the test would be',
         'is' => 'Tells how likely a student is to pass the test of a rank, and what would raise that most',

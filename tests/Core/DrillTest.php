@@ -247,3 +247,19 @@ it('tells how ready a student is for the test of a rank', function (): void {
         ->and($ask(['--student' => 'ada-plover', '--rank' => 'first'])[1])->toContain('Ada Plover, test of First: 33.3 % to pass (2 items')
         ->and($ask(['--student' => 'nobody', '--rank' => 'first'])[0])->toBe(2)->and($ask(['--student' => 'ada-plover', '--rank' => 'frist'])[0])->toBe(2)->and($ask(['--student' => 'ada-plover'])[0])->toBe(2);
 });
+
+it('plans a class of a file, and says which there are', function (): void {
+    $path = sys_get_temp_dir().'/classes-'.bin2hex(random_bytes(4)).'.yaml';
+    file_put_contents($path, (string) file_get_contents(DrillFixture::smallFile())."classes: [{id: tuesday, at: 2026-12-01T19:00:00+00:00, minutes: 60}, {id: short, at: 2026-12-02T19:00:00+00:00, minutes: 15, blocks: [{kind: teach, minutes: 20, locked: true}]}]\n");
+    $ask = fn (array $with): array => DrillFixture::drill(['command' => 'plan', 'file' => $path, ...$with]);
+    [$code, $output] = $ask(['--class' => 'tuesday', '--json' => true]);
+    $document = json_decode($output, true);
+
+    expect($code)->toBe(0)->and(array_column($document['blocks'], 'minutes'))->toBe([3, 9, 18, 15, 12, 3])
+        ->and(array_merge(...array_column($document['groups'], 'students')))->toBe(['ada-plover'])
+        // One person alone is in no pair.
+        ->and($document['partners'])->toBe([['apart' => false, 'drill' => [], 'pressure' => []]])
+        ->and($ask(['--class' => 'tuesday'])[1])->toContain('Class tuesday, 2026-12-01 19:00, 60 minutes')->toContain(' 18  Teach')
+        ->and($ask(['--class' => 'tusday'])[0])->toBe(2)->and($ask([])[0])->toBe(2)->and($ask(['--class' => 'short'])[0])->toBe(2);
+    unlink($path);
+});

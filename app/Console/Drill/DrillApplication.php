@@ -29,6 +29,7 @@ final class DrillApplication extends Application
         $this->addCommand(new PairsCommand($texts));
         $this->addCommand(new ProofCommand($texts));
         $this->addCommand(new ReadyCommand($texts));
+        $this->addCommand(new PlanCommand($texts));
         $this->addCommand(new SituationCommand($texts));
         $this->addCommand(new WhenCommand($texts));
     }

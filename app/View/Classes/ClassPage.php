@@ -21,13 +21,11 @@ use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
-use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\Partners;
-use StoneDrill\Core\Session\Person;
+use StoneDrill\Core\Session\Planner;
 use StoneDrill\Core\Session\RepCount;
 use StoneDrill\Core\Session\Round;
 use StoneDrill\Core\Session\Taught;
-use StoneDrill\Core\Session\Teaching;
 use StoneDrill\Core\Session\TimetableException;
 
 /** The plan of a class as it is shown: who is there, what happens when, what each is taught and why, and who works with whom. */
@@ -60,7 +58,7 @@ final readonly class ClassPage
 
     private Pool $pool;
 
-    private Teaching $teaching;
+    private Planner $planner;
 
     public function __construct(public TrainingClass $class, private CatalogueMapper $mapper, private CoverageBook $coverages)
     {
@@ -74,8 +72,8 @@ final readonly class ClassPage
         $this->answers = $school->answers->mapWithKeys(static fn ($answer): array => [$answer->code => ['title' => $answer->title, 'id' => $answer->id]])->all();
         [$cells, $youth] = [$coverages->of($school)->cells, $coverages->forYouth($school)->cells];
         $this->pool = new Pool($this->catalogue, $cells, $this->catalogue->forYouth(), $youth, $class->at);
-        $this->teaching = new Teaching($this->catalogue, $cells, $class->at);
-        [$plan, $trouble] = $this->planned($youth, $order);
+        $this->planner = new Planner($this->catalogue, $cells, $this->catalogue->forYouth(), $youth, $class->at);
+        [$plan, $trouble] = $this->planned();
         [$this->plan, $this->trouble] = [$plan, $trouble];
         $this->blocks = $plan === null ? $class->plannedBlocks() : $plan->allBlocks;
     }
@@ -94,26 +92,13 @@ final readonly class ClassPage
         return $class->school->students()->with('rank')->when($class->ranks !== [], static fn ($query) => $query->whereRelation('rank', static fn ($rank) => $rank->whereIn('code', $class->ranks)))->get();
     }
 
-    /**
-     * @param list<\StoneDrill\Core\Coverage\Cell> $youthCells
-     * @param array<string, int>                    $order
-     *
-     * @return array{?ClassPlan, string}
-     */
-    private function planned(array $youthCells, array $order): array
+    /** @return array{?ClassPlan, string} */
+    private function planned(): array
     {
         $students = array_values($this->students->map(fn (Student $student): CoreStudent => $this->mapper->student($student))->all());
-        $young = array_values(array_column(array_filter($students, fn (CoreStudent $student): bool => $student->isYouthOn($this->class->at)), 'id'));
-        $youth = new Teaching($this->catalogue->forYouth(), $youthCells, $this->class->at);
+        $facts = new ClassFacts($this->class->minutes, $this->class->plannedBlocks(), $this->class->places, $this->class->instructors);
         try {
-            return [ClassPlan::of(
-                new ClassFacts($this->class->minutes, $this->class->plannedBlocks(), $this->class->places, $this->class->instructors, $young, $this->class->id),
-                $students,
-                array_map(fn (CoreStudent $student): array => (in_array($student->id, $young, true) ? $youth : $this->teaching)->to($student, $this->windows[$student->id], $this->class->at), $students),
-                $this->teaching->basics(...),
-                static fn (array $those): array => array_map(static fn (CoreStudent $student): Person => new Person($student->id, $order[$student->rank], $student->height), $those),
-                new Meetings(),
-            ), ''];
+            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows), ''];
         } catch (TimetableException $refused) {
             return [null, say($refused->text)];
         }
@@ -207,7 +192,7 @@ final readonly class ClassPage
     private function secondsOfTaught(): float
     {
         $taught = array_merge(...array_map(static fn (Group $group): array => array_column($group->taught, 'answer'), $this->plan->groups ?? []));
-        $seconds = array_map($this->teaching->seconds(...), array_unique($taught));
+        $seconds = array_map($this->planner->teaching->seconds(...), array_unique($taught));
 
         return $seconds === [] ? 0.0 : array_sum($seconds) / count($seconds);
     }

@@ -17,9 +17,7 @@ use StoneDrill\Core\Proof\Windows;
 use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
-use StoneDrill\Core\Session\Meetings;
-use StoneDrill\Core\Session\Person;
-use StoneDrill\Core\Session\Teaching;
+use StoneDrill\Core\Session\Planner;
 use StoneDrill\Core\Session\Timetable;
 use Tests\Support\Made;
 
@@ -55,29 +53,19 @@ final class ClassPlanFixture
         return $cells;
     }
 
-    /** @return array{ClassPlan, list<Student>, list<string>} the plan, who is there, and the ids of those under 16 */
+    /** @return array{ClassPlan, list<Student>, list<string>, callable(list<Student>): ClassPlan} the plan, who is there, the ids of those under 16, and a plan for others */
     public static function demo(int $minutes, int $instructors, int $people = 28): array
     {
         static $read = null;
         $now = new DateTimeImmutable(Made::NOW);
         [$file, $cells, $youthCells, $windows] = $read ??= self::read($now);
         $catalogue = $file->catalogue;
-        $order = $catalogue->rankOrder();
         $students = array_slice($file->students, 0, $people);
-        usort($students, static fn (Student $a, Student $b): int => [$order[$a->rank], $a->id] <=> [$order[$b->rank], $b->id]);
         $young = array_column(array_filter($students, static fn (Student $student): bool => $student->isYouthOn($now)), 'id');
-        $grown = new Teaching($catalogue, $cells, $now);
-        $youth = new Teaching($catalogue->forYouth(), $youthCells, $now);
-        $plan = ClassPlan::of(
-            new ClassFacts($minutes, Timetable::usual(), 10, $instructors, array_values($young)),
-            $students,
-            array_map(static fn (Student $student): array => (in_array($student->id, $young, true) ? $youth : $grown)->to($student, $windows[$student->id] ?? [], $now), $students),
-            $grown->basics(...),
-            static fn (array $those): array => array_map(static fn (Student $student): Person => new Person($student->id, $order[$student->rank], $student->height), $those),
-            new Meetings(),
-        );
+        $planner = new Planner($catalogue, $cells, $catalogue->forYouth(), $youthCells, $now);
+        $plan = static fn (array $those): ClassPlan => $planner->plan('tonight', new ClassFacts($minutes, Timetable::usual(), 10, $instructors), $those, $windows);
 
-        return [$plan, $students, array_values($young)];
+        return [$plan($students), $students, array_values($young), $plan];
     }
 
     /** Asks for each answer and each student of a group, with the policy read anew. */

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Drill;
+
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Exchange\SchoolFile;
+use StoneDrill\Core\Report\PlanReport;
+use StoneDrill\Core\Session\PlannedClass;
+use StoneDrill\Core\Session\TimetableException;
+use StoneDrill\Core\Text;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+
+/** `drill plan FILE --class=ID` */
+final class PlanCommand extends DrillCommand
+{
+    protected function configure(): void
+    {
+        parent::configure();
+        $this->setName('plan')->setDescription($this->said('cli.plan.is'))->addOption('class', null, InputOption::VALUE_REQUIRED, $this->said('cli.plan.class'));
+    }
+
+    protected function report(SchoolFile $file, InputInterface $input): Printed
+    {
+        $ids = array_map(static fn (PlannedClass $class): string => $class->id, $file->classes);
+        $id = $this->known($input, 'class', $ids) ?? throw $this->refuse('class', '', $ids === [] ? Text::of('cli.none-in-file') : Text::of('file.one-of', ['words' => $ids]));
+        try {
+            $report = PlanReport::of($file, array_column($file->classes, null, 'id')[$id]);
+        } catch (TimetableException $refused) {
+            throw $this->refuse('class', $id, $refused->text);
+        }
+
+        return new Printed($report, $this->lines($report));
+    }
+
+    /** @return list<string> */
+    private function lines(PlanReport $report): array
+    {
+        $lines = [$this->said('cli.plan.summary', ['class' => $report->class->id, 'at' => $report->class->at->format('Y-m-d H:i'), 'minutes' => $report->class->facts->minutes])];
+        foreach ($report->plan->blocks as $block) {
+            $lines[] = sprintf('  %3d  %s', $block->minutes, $this->texts->say($block->kind->text()));
+        }
+        foreach ($report->plan->groups as $group) {
+            $lines[] = $this->said('cli.plan.group', ['students' => implode(', ', array_map(static fn (Student $student): string => $student->id, $group->students))]);
+            foreach ($group->taught as $taught) {
+                $lines[] = sprintf('  %-28s %6.1f', $taught->answer, $taught->value);
+            }
+        }
+
+        return $lines;
+    }
+}
