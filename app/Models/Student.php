@@ -114,4 +114,10 @@ final class Student extends Model
     {
         return $this->hasMany(Rep::class);
     }
+
+    /** @return BelongsToMany<TrainingClass, $this> those that they came to */
+    public function classes(): BelongsToMany
+    {
+        return $this->belongsToMany(TrainingClass::class, 'class_attendance', 'student_id', 'class_id');
+    }
 }

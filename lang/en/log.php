@@ -6,6 +6,8 @@ declare(strict_types=1);
 return [
     'columns' => ['at' => 'When', 'who' => 'Who', 'what' => 'What', 'changes' => 'Before → after', 'from' => 'From'],
     'events' => [
+        'calendar' => 'Address of the calendar of “:name” made',
+        'calendar-gone' => 'Address of the calendar of “:name” ended',
         'created' => ':thing “:name” added',
         'deleted' => ':thing “:name” deleted',
         'erased' => ':thing erased',
@@ -38,6 +40,7 @@ return [
         'school' => 'School',
         'student' => 'Student',
         'tablet' => 'Bench tablet',
+        'training-class' => 'Class',
         'user' => 'Account',
     ],
     'title' => 'Log',

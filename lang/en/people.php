@@ -16,6 +16,7 @@ return [
     'kept' => [
         'account' => ['name' => 'Account', 'why' => 'To sign in and see their own ladder.'],
         'born' => ['name' => 'Birth date', 'why' => 'What is taught under 16 differs.'],
+        'classes' => ['name' => 'Classes attended', 'why' => 'Who a class is planned for, and who was there.'],
         'consent' => ['name' => 'Consent of a guardian', 'why' => 'Under 16 there is no account without it.'],
         'flags' => ['name' => 'Not allowed', 'why' => 'Nobody is drilled on what could hurt them.'],
         'guardians' => ['name' => 'Guardians', 'why' => 'Who may see the ladder of a child.'],

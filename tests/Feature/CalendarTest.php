@@ -72,6 +72,8 @@ it('has an address that can be renewed and ended, and says nothing of any other'
         $this->get("/calendar/{$token}.ics")->assertNotFound();
     }
     $this->actingAs($this->head)->delete('/account/calendar')->assertRedirect('/account');
+    expect($this->hall->log()->whereIn('event', ['calendar', 'calendar-gone'])->count())->toBe(3);
+    $this->get('/school/log')->assertOk()->assertSee('Address of the calendar of');
     $this->get("/calendar/{$second}.ics")->assertNotFound();
 
     $third = ($this->make)($this->head);

@@ -158,3 +158,13 @@ it('gives classes in the catalogue file, and takes them back as they were', func
     expect($importer->import($reps, $other)->sections()['classes'])->toBe(['added' => 1, 'changed' => 0, 'same' => 0])
         ->and(app(App\Persistence\CatalogueMapper::class)->everything($other->fresh())->classes)->toEqual($read->classes);
 });
+
+it('plans nothing for somebody who is erased', function (): void {
+    ($this->add)(2);
+    $class = ($this->plan)();
+    $student = $this->hall->students()->where('code', 'first-1')->firstOrFail();
+    $this->put("/classes/{$class->id}/attendance", ['present' => $this->hall->students()->pluck('id')->all()])->assertSessionHas('status', '3 are here. The plan is for them.');
+    app(App\Actions\EraseStudent::class)->erase($student);
+
+    $this->get("/classes/{$class->id}")->assertOk()->assertSee('2 students')->assertDontSee('First 1')->assertDontSee('Former student');
+});

@@ -30,10 +30,13 @@ it('shows what is kept and why, to the student and who looks after the student',
 it('gives all of it as a file', function (): void {
     $this->person($this->hall, Role::Student);
     $this->ada->update(['height' => 1.65]);
+    $class = $this->hall->classes()->create(['at' => '2026-12-01T19:00:00Z', 'minutes' => 60, 'places' => 8, 'instructors' => 2]);
+    $class->present()->attach($this->ada->id, ['school_id' => $this->hall->id]);
     $file = $this->actingAs($this->head)->get("/people/{$this->ada->id}/data.json")->assertOk()->json();
 
     expect($file['student'])->toBe(['id' => 'ada-plover', 'name' => 'Ada Plover', 'rank' => 'First', 'born' => '2001-05-02', 'height' => 1.65, 'flags' => ['no-fall'], 'consent' => null])
         ->and($file['account']['email'])->toBe("student-{$this->hall->id}@small.example")
+        ->and($file['classes'])->toBe(['2026-12-01T19:00:00+00:00'])
         ->and($file['reps'])->toHaveCount(1)->and($file['reps'][0]['attack'])->toBe('Wrist held across')
         ->and(array_column($file['log'], 'event'))->toBe(['updated']);
 });

@@ -32,12 +32,15 @@ final class CalendarController
         $token = Str::random(40);
         $user->update(['calendar' => CardCode::hash($token)]);
 
+        activity()->performedOn($user)->event('calendar')->log('calendar');
+
         return view('account.calendar', ['address' => route('calendar', $token)]);
     }
 
     public function destroy(#[CurrentUser] User $user): RedirectResponse
     {
         $user->update(['calendar' => null]);
+        activity()->performedOn($user)->event('calendar-gone')->log('calendar-gone');
 
         return redirect()->route('account')->with('status', __('classes.calendar.ended'));
     }

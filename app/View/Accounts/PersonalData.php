@@ -7,6 +7,7 @@ namespace App\View\Accounts;
 use App\Models\LogEntry;
 use App\Models\Rep;
 use App\Models\Student;
+use App\Models\TrainingClass;
 use App\Models\User;
 
 /** Everything that is kept of a student, and why. */
@@ -33,6 +34,7 @@ final readonly class PersonalData
             'account' => $this->account->email ?? '',
             'guardians' => $student->guardians()->pluck('name')->implode(', '),
             'reps' => (string) $student->reps()->count(),
+            'classes' => (string) $student->classes()->count(),
             'log' => (string) LogEntry::query()->whereMorphedTo('subject', $student)->count(),
         ];
 
@@ -67,6 +69,7 @@ final readonly class PersonalData
                 'mistakes' => $rep->mistakes,
                 'reason' => $rep->reason,
             ])->all(),
+            'classes' => $student->classes()->orderBy('at')->get()->map(static fn (TrainingClass $class): string => $class->at->format(DATE_ATOM))->all(),
             'log' => LogEntry::query()->whereMorphedTo('subject', $student)->orderBy('id')->get()->map(static fn (LogEntry $entry): array => [
                 'at' => $entry->created_at->format(DATE_ATOM),
                 'event' => $entry->event,

@@ -81,7 +81,7 @@ final readonly class ClassPage
     /** @return Collection<int, Student> */
     private static function whoFor(TrainingClass $class): Collection
     {
-        $present = $class->present()->with('rank')->get();
+        $present = $class->present()->whereNull('erased_at')->with('rank')->get();
 
         return $present->isNotEmpty() ? $present : self::expected($class);
     }
