@@ -10,11 +10,13 @@ it('fits a phone', function (?string $who, array $paths): void {
     }
     foreach ($paths as $path) {
         $this->visit($path)->waitFor('h1');
+        // A page that may not be opened fits too, and says nothing.
+        expect($this->said())->not->toContain('You may not open this page', $path);
         expect($this->browser->executeScript('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390, $path);
     }
 })->with([
     'somebody new' => [null, ['/sign-in', '/tablet', '/join', '/begin', '/password/forgotten']],
-    'an assistant' => ['assistant@cinder-quay.example', ['/wall', '/wall?form=table', '/wall/ranks', '/wall/cross', '/wall/fewest', '/attacks', '/attacks/1', '/answers', '/answers/1', '/answers/1/sheet', '/drill-lists', '/drill-lists/create', '/classes', '/classes/1', '/people', '/people/1', '/people/reps', '/board', '/record', '/account']],
-    'a student' => ['student@cinder-quay.example', ['/', '/account']],
-    'a guardian' => ['guardian@cinder-quay.example', ['/children', '/account']],
+    'an assistant' => ['assistant@cinder-quay.example', ['/wall', '/wall?form=table', '/wall/ranks', '/wall/cross', '/wall/fewest', '/attacks', '/attacks/1', '/answers', '/answers/1', '/answers/1/sheet', '/drill-lists', '/drill-lists/create', '/classes', '/classes/1', '/people', '/people/1', '/people/reps', '/board', '/record', '/record/1', '/record/1/1/written', '/people/1/data', '/drill-lists/1', '/wall/basics/turn-under', '/account']],
+    'a student' => ['student@cinder-quay.example', ['/', '/people/1/data', '/account']],
+    'a guardian' => ['guardian@cinder-quay.example', ['/children', '/people/24', '/people/24/data', '/account']],
 ]);
