@@ -15,7 +15,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cookie;
 use Illuminate\Support\Facades\Hash;
-use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 /**
@@ -39,17 +38,17 @@ final readonly class BenchTablet
     {
         $kept = $request->cookie(self::COOKIE);
 
-        return is_string($kept) ? Tablet::query()->whereNull('expires_at')->where('token', CardCode::hash($kept))->first() : null;
+        return is_string($kept) ? Tablet::query()->whereNull('expires_at')->where('token', Secret::hash($kept))->first() : null;
     }
 
     /** Whether whoever is signed in here is so by a PIN on a tablet. */
-    public static function isMeant(Request $request): bool
+    public static function isSignedIn(Request $request): bool
     {
         return $request->hasSession() && $request->session()->has(self::KEY);
     }
 
     /** Whether the tablet on which somebody has begun to record is still the school's. */
-    public static function holds(Request $request): bool
+    public static function isStillPaired(Request $request): bool
     {
         return Tablet::query()->whereKey($request->session()->get(self::KEY))->whereNull('expires_at')->where('school_id', $request->user()?->school_id)->exists();
     }
@@ -57,9 +56,9 @@ final readonly class BenchTablet
     /** Makes this device the tablet whose code was typed; false where somebody was faster. */
     public static function pair(Tablet $tablet): bool
     {
-        $secret = Str::random(60);
+        $secret = Secret::make();
         $isDone = Tablet::query()->whereKey($tablet->id)->where('token', $tablet->token)->whereNotNull('expires_at')
-            ->update(['token' => CardCode::hash($secret), 'expires_at' => null]) === 1;
+            ->update(['token' => Secret::hash($secret), 'expires_at' => null]) === 1;
         if ($isDone) {
             Cookie::queue(self::COOKIE, $secret, self::MINUTES);
             activity()->performedOn($tablet)->event('paired')->log('paired');

@@ -8,7 +8,6 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Crypt;
-use Illuminate\Support\Str;
 
 /** A school that somebody wants to start. It is kept, sealed, until whoever reads the mail to its head follows the link there. */
 final readonly class PendingSchool
@@ -26,7 +25,7 @@ final readonly class PendingSchool
     /** Keeps it for as long as its link holds. */
     public function link(): string
     {
-        $token = Str::random(40);
+        $token = Secret::make();
         Cache::put(self::key($token), Crypt::encrypt([$this->school, $this->head, $this->once]), CarbonImmutable::now()->addHours(self::HOURS));
 
         return route('beginning.confirm', ['with' => $token]);
@@ -46,6 +45,6 @@ final readonly class PendingSchool
 
     private static function key(string $token): string
     {
-        return 'beginning:pending:'.hash('sha256', $token);
+        return 'beginning:pending:'.Secret::hash($token);
     }
 }

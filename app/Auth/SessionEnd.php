@@ -14,7 +14,7 @@ final readonly class SessionEnd
     public static function of(Request $request): void
     {
         // A tablet that is handed on says nothing about where else they stay signed in.
-        BenchTablet::isMeant($request) ? Auth::logoutCurrentDevice() : Auth::logout();
+        BenchTablet::isSignedIn($request) ? Auth::logoutCurrentDevice() : Auth::logout();
         MatKey::take();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

@@ -28,7 +28,12 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(ReadRevisions::class);
-        $this->app->extend('translator', static fn (Translator $translator): OwnWords => new OwnWords($translator->getLoader(), $translator->getLocale(), SpokenFor::nouns(...)));
+        $this->app->extend('translator', static function (Translator $translator): OwnWords {
+            $own = new OwnWords($translator->getLoader(), $translator->getLocale(), SpokenFor::nouns(...));
+            $own->setFallback($translator->getFallback());
+
+            return $own;
+        });
     }
 
     public function boot(): void
@@ -39,7 +44,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         Date::use(CarbonImmutable::class);
         Blade::stringable(static fn (Text $text): string => say($text));
-        Blade::if('tablet', static fn (): bool => BenchTablet::isMeant(request()));
+        Blade::if('tablet', static fn (): bool => BenchTablet::isSignedIn(request()));
         Event::subscribe(LogSignIns::class);
         Mail::extend('outbox', static fn (): OutboxTransport => new OutboxTransport());
         Password::defaults(static fn (): Password => Password::min(User::MIN_PASSWORD));

@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'columns' => ['at' => 'When', 'who' => 'Who', 'what' => 'What', 'changes' => 'Before → after', 'from' => 'From'],
     'events' => [
+        'attendance' => 'Who came to “:name” marked',
         'calendar' => 'Address of the calendar of “:name” made',
         'calendar-gone' => 'Address of the calendar of “:name” ended',
         'created' => ':thing “:name” added',

@@ -45,7 +45,8 @@ it('plans for those who came, once somebody is marked', function (): void {
 
     $this->actingAs($this->person($this->hall, Role::Assistant))->put("/classes/{$class->id}/attendance", ['present' => $here])->assertSessionHas('status', '2 are here. The plan is for them.');
     $this->get("/classes/{$class->id}")->assertSee('2 students')->assertSee('Round 1');
-    $this->put("/classes/{$class->id}/attendance", [])->assertSessionHas('status', 'Nobody is marked as here: the plan is for those who are expected.');
+    expect($this->hall->log()->where('event', 'attendance')->count())->toBe(1);
+    $this->put("/classes/{$class->id}/attendance", ['shown' => $here])->assertSessionHas('status', 'Nobody is marked as here: the plan is for those who are expected.');
     $this->get("/classes/{$class->id}")->assertSee('5 students');
 });
 
@@ -167,4 +168,20 @@ it('plans nothing for somebody who is erased', function (): void {
     app(App\Actions\EraseStudent::class)->erase($student);
 
     $this->get("/classes/{$class->id}")->assertOk()->assertSee('2 students')->assertDontSee('First 1')->assertDontSee('Former student');
+});
+
+it('keeps what two mark at once, each at an end of the hall, and nobody of another school', function (): void {
+    ($this->add)(4);
+    $class = ($this->plan)();
+    [$a, $b, $c] = $this->hall->students()->limit(3)->pluck('id')->all();
+    $mark = fn (array $shown, array $present) => $this->put("/classes/{$class->id}/attendance", ['shown' => $shown, 'present' => $present])->assertRedirect();
+    $mark([], [$a]);
+    // Both saw nobody here but the first; one adds the second, the other the third and takes the first away.
+    $mark([$a], [$a, $b]);
+    $mark([$a], [$c]);
+    expect($class->present()->pluck('students.id')->sort()->values()->all())->toBe([$b, $c]);
+
+    $mark([$b, $c], [$b, $c, $this->school('Other Hall')->students()->value('id'), 999_999_999]);
+    expect($class->present()->count())->toBe(2);
+    $this->put("/classes/{$class->id}/attendance", ['present' => ['x', ['y']]])->assertSessionHasErrors('present.0');
 });

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Auth\CardCode;
+use App\Auth\Secret;
 use App\Models\User;
 use App\View\Classes\ClassCalendar;
 use Carbon\CarbonImmutable;
@@ -12,7 +12,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 
 /** The calendar of somebody's classes: an address that a calendar program asks again and again, which nobody guesses. */
 final class CalendarController
@@ -20,7 +19,7 @@ final class CalendarController
     /** Asked by programs, without a session. */
     public function feed(string $token): Response
     {
-        $user = User::query()->where('calendar', CardCode::hash($token))->whereNull('closed_at')->first();
+        $user = User::query()->where('calendar', Secret::hash($token))->whereNull('closed_at')->first();
         abort_if($user === null, 404);
 
         return response(ClassCalendar::of($user, CarbonImmutable::now())->serialize(), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=900']);
@@ -29,8 +28,8 @@ final class CalendarController
     /** A new address; the one before leads nowhere any more. It is shown this once. */
     public function store(#[CurrentUser] User $user): View
     {
-        $token = Str::random(40);
-        $user->update(['calendar' => CardCode::hash($token)]);
+        $token = Secret::make();
+        $user->update(['calendar' => Secret::hash($token)]);
 
         activity()->performedOn($user)->event('calendar')->log('calendar');
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\AttendanceRequest;
 use App\Http\Requests\BlocksRequest;
 use App\Http\Requests\ClassRequest;
 use App\Models\TrainingClass;
@@ -15,7 +16,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\Timetable;
@@ -38,7 +38,7 @@ final readonly class ClassController
 
         return view('classes.index', [
             'coming' => $classes->clone()->where('at', '>=', $since)->orderBy('at')->limit(self::PAGE)->get(),
-            'past' => $classes->clone()->where('at', '<', $since)->orderByDesc('at')->withCount('present')->paginate(self::PAGE),
+            'past' => $classes->clone()->where('at', '<', $since)->orderByDesc('at')->paginate(self::PAGE),
         ]);
     }
 
@@ -83,7 +83,9 @@ final readonly class ClassController
     /** Calls it off: who came stays, and calendars are told. */
     public function destroy(#[CurrentUser] User $user, TrainingClass $class): RedirectResponse
     {
-        $class->updateVersion($class->version, ['cancelled_at' => CarbonImmutable::now()], $user);
+        if (! $class->updateVersion($class->version, ['cancelled_at' => CarbonImmutable::now()], $user)) {
+            return redirect()->route('classes.edit', $class)->with('overtaken', true);
+        }
 
         return redirect()->route('classes.index')->with('status', __('classes.called-off'));
     }
@@ -119,13 +121,15 @@ final readonly class ClassController
         }
     }
 
-    /** Who came. */
-    public function attendance(Request $request, #[CurrentUser] User $user, TrainingClass $class): RedirectResponse
+    /** Who came: what was changed on this page is changed, and what somebody else has marked meanwhile stays. */
+    public function attendance(AttendanceRequest $request, TrainingClass $class): RedirectResponse
     {
-        $asked = array_map(intval(...), array_filter((array) $request->input('present'), is_numeric(...)));
-        $students = $user->school->students()->whereKey($asked)->pluck('id')->all();
-        DB::transaction(static fn () => $class->present()->sync(array_fill_keys($students, ['school_id' => $class->school_id])));
+        DB::transaction(static function () use ($request, $class): void {
+            $class->present()->detach($request->left());
+            $class->present()->syncWithoutDetaching(array_fill_keys($request->came(), ['school_id' => $class->school_id]));
+            activity()->performedOn($class)->event('attendance')->withProperties(['attributes' => ['present' => $class->present()->count()]])->log('attendance');
+        });
 
-        return redirect()->to(route('classes.show', $class).'#who')->with('status', trans_choice('classes.here', count($students)));
+        return redirect()->to(route('classes.show', $class).'#who')->with('status', trans_choice('classes.here', $class->present()->count()));
     }
 }

@@ -38,7 +38,7 @@ final class SessionController
     public function destroy(Request $request): RedirectResponse
     {
         // Somebody else records next.
-        $page = BenchTablet::isMeant($request) ? 'tablet' : 'sign-in';
+        $page = BenchTablet::isSignedIn($request) ? 'tablet' : 'sign-in';
         SessionEnd::of($request);
 
         return redirect()->route($page)->with('status', __('messages.signed-out'));

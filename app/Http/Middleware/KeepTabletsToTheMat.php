@@ -19,10 +19,10 @@ final class KeepTabletsToTheMat
     /** @throws AuthenticationException when the school has ended the tablet */
     public function handle(Request $request, Closure $next): Response
     {
-        if (! BenchTablet::isMeant($request)) {
+        if (! BenchTablet::isSignedIn($request)) {
             return $next($request);
         }
-        if (! BenchTablet::holds($request)) {
+        if (! BenchTablet::isStillPaired($request)) {
             SessionEnd::of($request);
 
             throw new AuthenticationException();

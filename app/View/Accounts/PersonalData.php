@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View\Accounts;
 
+use App\Backup\Backup;
+use App\Backup\Backups;
 use App\Models\LogEntry;
 use App\Models\Rep;
 use App\Models\Student;
@@ -39,6 +41,19 @@ final readonly class PersonalData
         ];
 
         return array_map(static fn (string $what): array => ['what' => __("people.kept.{$what}.name"), 'kept' => $kept[$what] === '' ? __('people.nothing') : $kept[$what], 'why' => __("people.kept.{$what}.why")], array_keys($kept));
+    }
+
+    /**
+     * How many backups hold what is erased now, and how old they are.
+     *
+     * @param list<Backup> $all the newest first
+     */
+    public static function backups(array $all): string
+    {
+        $age = static fn (?Backup $backup): string => $backup === null ? '' : school_time($backup->at).' ('.$backup->at->diffForHumans().')';
+        $told = trans_choice('backups.holds', count($all), ['newest' => $age($all[0] ?? null), 'oldest' => $age($all[count($all) - 1] ?? null)]);
+
+        return $all === [] ? $told : $told.' '.__('backups.kept', ['days' => Backups::DAYS, 'weeks' => Backups::WEEKS, 'months' => Backups::MONTHS]);
     }
 
     /** @return array<string, mixed> all of it for a file */

@@ -30,6 +30,7 @@
 <form method="post" action="{{ route('classes.attendance', $class) }}" class="slab">
     @csrf
     @method('put')
+    @foreach ($here as $id)<x-hidden :values="['shown[]' => $id]"/>@endforeach
     <div class="checks attendance">
         @foreach ($everybody as $student)
             <label><input type="checkbox" name="present[]" value="{{ $student->id }}" @checked(in_array($student->id, $here, true))>
