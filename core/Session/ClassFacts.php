@@ -16,13 +16,6 @@ final readonly class ClassFacts
      * @param list<Block> $blocks      in their order, with the minutes of those that are locked
      * @param int         $places      pairs that can work at once
      * @param int         $instructors who teach, assistants too
-     * @param list<string> $apart       ids of those who are taught and paired by themselves, such as those under 16
      */
-    public function __construct(public int $minutes, public array $blocks, public int $places, public int $instructors, public array $apart = [], public int $seed = 1) {}
-
-    /** @param list<string> $apart ids */
-    public function with(array $apart, int $seed): self
-    {
-        return new self($this->minutes, $this->blocks, $this->places, $this->instructors, $apart, $seed);
-    }
+    public function __construct(public int $minutes, public array $blocks, public int $places, public int $instructors) {}
 }

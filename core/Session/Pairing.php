@@ -38,13 +38,13 @@ final readonly class Pairing
     public function __construct(private array $people, private Meetings $meetings = new Meetings(), private bool $mixesSizes = false, private int $seed = 1) {}
 
     /**
-     * @return list<Round> as many as asked for; once everybody has met everybody they begin anew. Nothing for one person alone.
+     * @return list<Round> as many as asked for; once everybody has met everybody they begin anew. Who is alone is over in each.
      */
     public function rounds(int $count): array
     {
         $circle = Circle::rounds(count($this->people));
         if ($circle === [] || $count < 1) {
-            return [];
+            return count($this->people) === 1 ? array_fill(0, max(0, $count), new Round([], $this->people[0]->id)) : [];
         }
         $costs = $this->costs();
         $order = $this->order(array_slice($circle, 0, $count), $costs);

@@ -13,6 +13,15 @@ use StoneDrill\Core\Proof\Window;
 /** Plans classes of a school at a moment: the same people, proof and facts give the same plan, wherever it is asked for. */
 final readonly class Planner
 {
+    /** Minutes to show an answer and have it repeated. */
+    private const TEACH = 4;
+
+    /** Minutes of a basic. */
+    private const BASIC = 1;
+
+    /** Minutes that two work together before they change, at least. */
+    private const ROUND = 3;
+
     public Teaching $teaching;
 
     private Teaching $youth;
@@ -41,16 +50,96 @@ final readonly class Planner
      */
     public function plan(string $id, ClassFacts $facts, array $students, array $windows): ClassPlan
     {
+        $blocks = Timetable::share($facts->minutes, $facts->blocks);
         usort($students, fn (Student $a, Student $b): int => [$this->order[$a->rank], $a->id] <=> [$this->order[$b->rank], $b->id]);
-        $young = array_values(array_map(static fn (Student $student): string => $student->id, array_filter($students, fn (Student $student): bool => $student->isYouthOn($this->at))));
+        $young = array_values(array_filter($students, fn (Student $student): bool => $student->isYouthOn($this->at)));
+        $grown = array_values(array_filter($students, fn (Student $student): bool => ! $student->isYouthOn($this->at)));
+        $taught = intdiv(Block::minutesOf($blocks, BlockKind::Teach), self::TEACH);
+        // Those under 16 are by themselves, with an instructor of their own; one who is alone goes from them to the others.
+        $groups = [
+            ...$this->groups($this->youth, $young, $windows, 1, $taught),
+            ...$this->groups($this->teaching, $grown, $windows, max(1, $facts->instructors - min(1, count($young))), $taught),
+        ];
 
-        return ClassPlan::of(
-            $facts->with($young, crc32($id)),
-            $students,
-            array_map(fn (Student $student): array => (in_array($student->id, $young, true) ? $this->youth : $this->teaching)->to($student, $windows[$student->id] ?? [], $this->at), $students),
-            $this->teaching->basics(...),
-            fn (array $those): array => array_map(fn (Student $student): Person => new Person($student->id, $this->order[$student->rank], $student->height), $those),
-            new Meetings(),
-        );
+        return new ClassPlan($blocks, $groups, $this->basics($groups, intdiv(Block::minutesOf($blocks, BlockKind::Basics), self::BASIC)), [
+            ...$this->partners($young, true, $blocks, crc32($id)),
+            ...$this->partners($grown, false, $blocks, crc32($id)),
+        ]);
+    }
+
+    /**
+     * @param list<Student>                        $students in the order of their ranks
+     * @param array<string, array<string, Window>> $windows
+     *
+     * @return list<Group>
+     */
+    private function groups(Teaching $teaching, array $students, array $windows, int $most, int $taught): array
+    {
+        $worth = array_map(fn (Student $student): array => $teaching->to($student, $windows[$student->id] ?? [], $this->at), $students);
+        $values = array_map(static fn (array $one): array => array_map(static fn (?Worth $of): ?float => $of?->value(), $one), $worth);
+
+        return array_map(static fn (Band $band): Group => new Group(
+            array_slice($students, $band->from, $band->to - $band->from),
+            self::taught($band, array_slice($worth, $band->from, $band->to - $band->from)),
+        ), Bands::cut($values, $most, $taught));
+    }
+
+    /**
+     * @param list<array<string, Worth|null>> $worth to each of the band
+     *
+     * @return list<Taught>
+     */
+    private static function taught(Band $band, array $worth): array
+    {
+        $taught = [];
+        foreach ($band->answers as $answer => $value) {
+            $taught[] = Taught::of((string) $answer, $value, array_map(static fn (array $one): ?Worth => $one[$answer] ?? null, $worth));
+        }
+
+        return $taught;
+    }
+
+    /**
+     * @param list<Group> $groups
+     *
+     * @return list<string>
+     */
+    private function basics(array $groups, int $most): array
+    {
+        $count = [];
+        foreach ($groups as $group) {
+            foreach ($group->taught as $taught) {
+                foreach ($this->teaching->basics($taught->answer) as $basic) {
+                    $count[$basic] = ($count[$basic] ?? 0) + 1;
+                }
+            }
+        }
+        arsort($count);
+
+        return array_map(strval(...), array_slice(array_keys($count), 0, $most));
+    }
+
+    /**
+     * @param list<Student> $students of one circle
+     * @param list<Block>   $blocks
+     *
+     * @return list<Partners> none of nobody
+     */
+    private function partners(array $students, bool $isApart, array $blocks, int $seed): array
+    {
+        if ($students === []) {
+            return [];
+        }
+        $people = array_map(fn (Student $student): Person => new Person($student->id, $this->order[$student->rank], $student->height), $students);
+        $first = self::roundsIn(Block::minutesOf($blocks, BlockKind::Drill));
+        $rounds = (new Pairing($people, seed: $seed))->rounds($first + self::roundsIn(Block::minutesOf($blocks, BlockKind::Pressure)));
+
+        return [new Partners($isApart, array_slice($rounds, 0, $first), array_slice($rounds, $first))];
+    }
+
+    /** How often partners change in a block. */
+    private static function roundsIn(int $minutes): int
+    {
+        return $minutes === 0 ? 0 : max(1, intdiv($minutes, self::ROUND));
     }
 }

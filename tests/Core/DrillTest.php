@@ -257,8 +257,8 @@ it('plans a class of a file, and says which there are', function (): void {
 
     expect($code)->toBe(0)->and(array_column($document['blocks'], 'minutes'))->toBe([3, 9, 18, 15, 12, 3])
         ->and(array_merge(...array_column($document['groups'], 'students')))->toBe(['ada-plover'])
-        // One person alone is in no pair.
-        ->and($document['partners'])->toBe([['apart' => false, 'drill' => [], 'pressure' => []]])
+        // One person alone is in no pair: five rounds in 15 minutes, four in 12.
+        ->and($document['partners'])->toBe([['apart' => false, 'drill' => array_fill(0, 5, ['pairs' => [], 'over' => 'ada-plover', 'joins' => null]), 'pressure' => array_fill(0, 4, ['pairs' => [], 'over' => 'ada-plover', 'joins' => null])]])
         ->and($ask(['--class' => 'tuesday'])[1])->toContain('Class tuesday, 2026-12-01 19:00, 60 minutes')->toContain(' 18  Teach')
         ->and($ask(['--class' => 'tusday'])[0])->toBe(2)->and($ask([])[0])->toBe(2)->and($ask(['--class' => 'short'])[0])->toBe(2);
     unlink($path);

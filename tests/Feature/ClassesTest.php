@@ -104,7 +104,7 @@ it('plans for nobody, for one, for sixty, for five minutes, and in the past', fu
 })->with([
     'nobody' => [0, [], 'Nobody is expected.'],
     'a rank in which nobody is' => [2, ['ranks' => ['second']], 'Nobody is expected.'],
-    'one' => [1, [], '1 student'],
+    'one' => [1, [], 'First 1 works with an instructor'],
     'sixty' => [60, ['instructors' => '4'], '60 students'],
     'five minutes' => [3, ['minutes' => '5'], '3 students'],
     'in the past' => [2, ['at' => '2020-02-29T23:30'], 'Sat 29 Feb 2020, 23:30'],

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Http\UploadedFile;
+use OpenSpout\Common\Entity\Style\Style;
+use OpenSpout\Writer\Common\Creator\WriterEntityFactory;
 use ZipArchive;
 
-/** Workbooks written part by part, as a spreadsheet would, without the library that reads them. */
+/** Workbooks whose sheets are written by hand, so that they hold what no library would write. */
 final class Workbook
 {
+    private const SHEET = 'xl/worksheets/sheet1.xml';
+
     /** Days from 30 December 1899, from which spreadsheets count. */
     private const EPOCH = 25_569;
 
@@ -34,28 +38,30 @@ final class Workbook
         }
         $merged = $merge === [] ? '' : '<mergeCells>'.implode('', array_map(static fn (string $cells): string => "<mergeCell ref=\"{$cells}\"/>", $merge)).'</mergeCells>';
 
-        return self::packed("<worksheet xmlns=\"http://schemas.openxmlformats.org/spreadsheetml/2006/main\"><sheetData>{$lines}</sheetData>{$merged}</worksheet>");
+        return self::packed("<sheetData>{$lines}</sheetData>{$merged}");
     }
 
-    /** One whose sheet is this. */
-    public static function packed(string $sheet): UploadedFile
+    /**
+     * One whose sheet holds this, in a workbook that a library has written empty.
+     *
+     * @param string $before what stands before the sheet itself
+     */
+    public static function packed(string $content, string $before = ''): UploadedFile
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'book');
+        $writer = WriterEntityFactory::createXLSXWriter();
+        $writer->openToFile($path);
+        // The second style of the workbook, which `s="1"` names, is that of a day.
+        $writer->addRow(WriterEntityFactory::createRow([WriterEntityFactory::createCell(1, (new Style())->setFormat('yyyy-mm-dd'))]));
+        $writer->close();
         $zip = new ZipArchive();
-        $zip->open($path, ZipArchive::OVERWRITE);
-        $main = 'http://schemas.openxmlformats.org/spreadsheetml/2006/main';
-        $office = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
-        $package = 'http://schemas.openxmlformats.org/package/2006';
-        $zip->addFromString('[Content_Types].xml', "<Types xmlns=\"{$package}/content-types\"><Default Extension=\"xml\" ContentType=\"application/xml\"/></Types>");
-        $zip->addFromString('_rels/.rels', "<Relationships xmlns=\"{$package}/relationships\"><Relationship Id=\"rId1\" Type=\"{$office}/officeDocument\" Target=\"xl/workbook.xml\"/></Relationships>");
-        $zip->addFromString('xl/workbook.xml', "<workbook xmlns=\"{$main}\" xmlns:r=\"{$office}\"><sheets><sheet name=\"People\" sheetId=\"1\" r:id=\"rId1\"/></sheets></workbook>");
-        $zip->addFromString('xl/_rels/workbook.xml.rels', "<Relationships xmlns=\"{$package}/relationships\"><Relationship Id=\"rId1\" Type=\"{$office}/worksheet\" Target=\"worksheets/sheet1.xml\"/><Relationship Id=\"rId2\" Type=\"{$office}/styles\" Target=\"styles.xml\"/></Relationships>");
-        $zip->addFromString('xl/styles.xml', "<styleSheet xmlns=\"{$main}\"><cellXfs count=\"2\"><xf numFmtId=\"0\"/><xf numFmtId=\"14\" applyNumberFormat=\"1\"/></cellXfs></styleSheet>");
-        $zip->addFromString('xl/worksheets/sheet1.xml', $sheet);
+        $zip->open($path);
+        preg_match('~<worksheet[^>]*>~', (string) $zip->getFromName(self::SHEET), $opening);
+        $zip->addFromString(self::SHEET, "{$before}{$opening[0]}{$content}</worksheet>");
         $zip->close();
-        $content = (string) file_get_contents($path);
+        $bytes = (string) file_get_contents($path);
         unlink($path);
 
-        return UploadedFile::fake()->createWithContent('people.xlsx', $content);
+        return UploadedFile::fake()->createWithContent('people.xlsx', $bytes);
     }
 }

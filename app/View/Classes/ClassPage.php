@@ -21,19 +21,13 @@ use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
-use StoneDrill\Core\Session\Partners;
 use StoneDrill\Core\Session\Planner;
-use StoneDrill\Core\Session\RepCount;
-use StoneDrill\Core\Session\Round;
 use StoneDrill\Core\Session\Taught;
 use StoneDrill\Core\Session\TimetableException;
 
 /** The plan of a class as it is shown: who is there, what happens when, what each is taught and why, and who works with whom. */
 final readonly class ClassPage
 {
-    /** Seconds from “go” to the attack where the moment is told. */
-    private const CALLED = 3.0;
-
     public Catalogue $catalogue;
 
     /** @var Collection<int, Student> who is planned for: those who came, or who are expected as long as nobody has */
@@ -44,7 +38,7 @@ final readonly class ClassPage
     /** Why there is none; empty where there is. */
     public string $trouble;
 
-    /** @var list<Block> all blocks, those of no minutes too */
+    /** @var list<Block> as planned; as they are kept where they do not fit */
     public array $blocks;
 
     /** @var array<string, Student> by code */
@@ -75,7 +69,7 @@ final readonly class ClassPage
         $this->planner = new Planner($this->catalogue, $cells, $this->catalogue->forYouth(), $youth, $class->at);
         [$plan, $trouble] = $this->planned();
         [$this->plan, $this->trouble] = [$plan, $trouble];
-        $this->blocks = $plan === null ? $class->plannedBlocks() : $plan->allBlocks;
+        $this->blocks = $plan === null ? $class->plannedBlocks() : $plan->blocks;
     }
 
     /** @return Collection<int, Student> */
@@ -87,7 +81,7 @@ final readonly class ClassPage
     }
 
     /** @return Collection<int, Student> */
-    public static function expected(TrainingClass $class): Collection
+    private static function expected(TrainingClass $class): Collection
     {
         return $class->school->students()->with('rank')->when($class->ranks !== [], static fn ($query) => $query->whereRelation('rank', static fn ($rank) => $rank->whereIn('code', $class->ranks)))->get();
     }
@@ -148,44 +142,15 @@ final readonly class ClassPage
         ]);
     }
 
-    /**
-     * Who works with whom.
-     *
-     * @return list<array{name: string, reps: string, rounds: list<list<string>>}> a table for each circle of each block
-     */
-    public function partners(): array
+    /** Who works with whom; null where there is no plan. */
+    public function partners(): ?PartnerTables
     {
-        $tables = [];
-        foreach ($this->plan->partners ?? [] as $partners) {
-            foreach (['drill' => $partners->drill, 'pressure' => $partners->pressure] as $kind => $rounds) {
-                if ($rounds !== []) {
-                    $tables[] = ['name' => __("classes.partners.{$kind}").($partners->isApart ? __('classes.partners.apart') : ''), 'reps' => $this->reps(BlockKind::from($kind), $rounds), 'rounds' => array_map($this->roundText(...), $rounds)];
-                }
-            }
+        if ($this->plan === null) {
+            return null;
         }
+        $names = array_map(static fn (Student $student): string => $student->name, $this->byCode);
 
-        return $tables;
-    }
-
-    /** @return list<string> each pair of a round */
-    private function roundText(Round $round): array
-    {
-        $name = fn (string $code): string => $this->byCode[$code]->name;
-        $pairs = [];
-        foreach ($round->pairs as $place => [$a, $b]) {
-            $pairs[] = __($round->over !== null && $round->three === $place ? 'classes.partners.three' : 'classes.partners.two', ['first' => $name($a), 'second' => $name($b), 'third' => $round->over === null ? '' : $name($round->over)]);
-        }
-
-        return $pairs === [] && $round->over !== null ? [__('classes.partners.alone', ['name' => $name($round->over)])] : $pairs;
-    }
-
-    /** @param list<Round> $rounds of one circle in a block */
-    private function reps(BlockKind $kind, array $rounds): string
-    {
-        $all = array_sum(array_map(static fn (Partners $one): int => Partners::pairs($kind === BlockKind::Drill ? $one->drill : $one->pressure), $this->plan->partners ?? []));
-        $minutes = array_sum(array_map(static fn (Block $block): int => $block->kind === $kind ? $block->minutes : 0, $this->blocks));
-
-        return trans_choice('classes.reps', RepCount::each($minutes, $this->class->places, $all, self::CALLED, $this->secondsOfTaught()), ['rounds' => count($rounds)]);
+        return new PartnerTables($this->plan, $names, $this->class->places, $this->secondsOfTaught());
     }
 
     /** Seconds that what is taught takes at full pace, on average. */

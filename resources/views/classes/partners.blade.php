@@ -1,6 +1,6 @@
 <h2>{{ __('classes.partners.title') }}</h2>
 <p class="lead-line">{{ __('classes.partners.lead') }}</p>
-@foreach ($page->partners() as $table)
+@foreach ($page->partners()->tables ?? [] as $table)
     <h3>{{ $table['name'] }} <small>{{ $table['reps'] }}</small></h3>
     <div class="rounds">
         @foreach ($table['rounds'] as $pairs)

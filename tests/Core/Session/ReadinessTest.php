@@ -70,7 +70,7 @@ it('agrees with a million simulated tests', function (int $seed): void {
 })->with([1, 2]);
 
 it('names the three that would raise it most, and by how much', function (): void {
-    // One critical of .4, three of .9: any two halves may be missing of eight… by hand for one: sure instead of .4 is 1/.4 of it.
+    // The critical one counts in full or fails the test, so the chance is .4 of what it would be were it sure.
     $items = [ReadinessFixture::item(0.9, 0.1), ReadinessFixture::item(0.4, 0.0, true), ReadinessFixture::item(0.9, 0.1), ReadinessFixture::item(0.9, 0.1), ReadinessFixture::item(1.0, 0.0)];
     $readiness = new Readiness($items);
     $now = (float) $readiness->chance();

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Classes;
+
+use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\ClassPlan;
+use StoneDrill\Core\Session\Partners;
+use StoneDrill\Core\Session\RepCount;
+use StoneDrill\Core\Session\Round;
+
+/** Who works with whom in a class, round by round, and how many tries there is time for. */
+final readonly class PartnerTables
+{
+    /** Seconds from “go” to the attack where the moment is told. */
+    private const CALLED = 3.0;
+
+    /** @var list<array{name: string, reps: string, rounds: list<list<string>>}> one for each circle of each block */
+    public array $tables;
+
+    /**
+     * @param array<string, string> $names   by code of the student
+     * @param int                   $places  pairs that can work at once
+     * @param float                 $seconds that what is taught takes
+     */
+    public function __construct(private ClassPlan $plan, private array $names, private int $places, private float $seconds)
+    {
+        $tables = [];
+        foreach ($plan->partners as $partners) {
+            foreach ([[BlockKind::Drill, $partners->drill], [BlockKind::Pressure, $partners->pressure]] as [$kind, $rounds]) {
+                if ($rounds !== []) {
+                    $tables[] = [
+                        'name' => __("classes.partners.{$kind->value}").($partners->isApart ? __('classes.partners.apart') : ''),
+                        'reps' => $this->reps($kind, count($rounds)),
+                        'rounds' => array_map($this->pairs(...), $rounds),
+                    ];
+                }
+            }
+        }
+        $this->tables = $tables;
+    }
+
+    /** @return list<string> each pair of a round in words */
+    private function pairs(Round $round): array
+    {
+        $third = $round->over === null ? '' : $this->names[$round->over];
+        if ($round->pairs === [] && $third !== '') {
+            return [__('classes.partners.alone', ['name' => $third])];
+        }
+
+        return array_map(fn (int $place, array $pair): string => __($round->over !== null && $round->three === $place ? 'classes.partners.three' : 'classes.partners.two', ['first' => $this->names[$pair[0]], 'second' => $this->names[$pair[1]], 'third' => $third]), array_keys($round->pairs), $round->pairs);
+    }
+
+    /** Places are shared by all circles. */
+    private function reps(BlockKind $kind, int $rounds): string
+    {
+        $pairs = array_sum(array_map(static fn (Partners $one): int => Partners::pairs($kind === BlockKind::Drill ? $one->drill : $one->pressure), $this->plan->partners));
+
+        return trans_choice('classes.reps', RepCount::each($this->plan->minutes($kind), $this->places, $pairs, self::CALLED, $this->seconds), ['rounds' => $rounds]);
+    }
+}
