@@ -15,7 +15,6 @@ use App\Models\School;
 use App\Models\Student;
 use App\Models\TrainingClass;
 use DateTimeInterface;
-use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Attack\Attack as CoreAttack;
@@ -35,33 +34,24 @@ use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Curriculum\Answer as CoreAnswer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CheckId;
-use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Doctrine;
-use StoneDrill\Core\Curriculum\FacetScope;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\Matching;
 use StoneDrill\Core\Curriculum\Mistake;
-use StoneDrill\Core\Curriculum\Nouns;
-use StoneDrill\Core\Curriculum\PolicyLevel;
-use StoneDrill\Core\Curriculum\PolicyRow;
-use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Rank as CoreRank;
 use StoneDrill\Core\Curriculum\Rung as CoreRung;
 use StoneDrill\Core\Curriculum\School as CoreSchool;
 use StoneDrill\Core\Curriculum\ShortForm;
-use StoneDrill\Core\Curriculum\Statures;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Curriculum\Teaching;
 use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Exchange\SchoolFile;
-use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Proof\Rep as CoreRep;
 use StoneDrill\Core\Proof\RepDetails;
 use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Technique\Beats;
-use StoneDrill\Core\Technique\Notation\Vocabulary;
 
 /** The one way from rows to core values. The ids of core values are the rows' codes. */
 final readonly class CatalogueMapper
@@ -238,81 +228,13 @@ final readonly class CatalogueMapper
 
     public function school(School $school): CoreSchool
     {
-        return $this->readSchool($school, new RowReader());
-    }
-
-    /** What a school has set for itself; a setting that cannot be read is the usual one. */
-    private function readSchool(School $school, RowReader $reader): CoreSchool
-    {
-        $sizes = $reader->setting($school, 'sizes', static fn (): array => array_replace(Statures::BUILT_IN, array_map(self::stature(...), Json::strict($school, 'sizes'))), Statures::BUILT_IN);
-
-        return new CoreSchool(
-            $school->name,
-            Doctrine::from($school->doctrine),
-            new ProofStandard($school->share, $school->half_life),
-            $reader->setting($school, 'hole factors', static fn (): array => array_map(static fn (int|float $factor): float => (float) $factor, Json::strict($school, 'hole_factors')), []),
-            $reader->setting($school, 'policy', fn (): ?array => $this->policy($school), null),
-            new Statures(
-                $reader->setting($school, 'typical', static fn (): string => isset($sizes[$school->typical]) ? $school->typical : throw UnreadableValue::unknown('typical', $school->typical, __('unreadable.expected.size')), Statures::TYPICAL),
-                $sizes,
-            ),
-            new Conventions(
-                BearingStyle::from($school->bearings),
-                $reader->setting($school, 'own words', static fn (): array => self::aliases(Json::strict($school, 'aliases')), []),
-                $reader->setting($school, 'time zone', static fn (): string => (new DateTimeZone($school->zone))->getName(), Conventions::ZONE),
-                $reader->setting($school, 'names', static fn (): Nouns => new Nouns(Json::strict($school, 'nouns')), new Nouns()),
-                $reader->setting($school, 'scope', static fn (): FacetScope => self::scope(Json::strict($school, 'scope')), new FacetScope()),
-            ),
-            $school->tolerance,
-        );
-    }
-
-    /** @param array<array-key, mixed> $values by facet */
-    private static function scope(array $values): FacetScope
-    {
-        foreach ($values as $facet => $chosen) {
-            if (! is_array($chosen) || array_diff($chosen, Facet::from((string) $facet)->values()) !== []) {
-                throw UnreadableValue::unknown('scope', $chosen, implode(', ', Facet::from((string) $facet)->values()));
-            }
-        }
-
-        return new FacetScope(array_map(array_values(...), $values));
-    }
-
-    private static function stature(mixed $metres): float
-    {
-        return is_numeric($metres) && $metres >= 0.8 && $metres <= 2.4 ? (float) $metres : throw UnreadableValue::unknown('sizes', $metres, __('unreadable.expected.stature'));
-    }
-
-    /** @return list<PolicyRow>|null */
-    private function policy(School $school): ?array
-    {
-        $ranks = $school->ranks->pluck('code')->all();
-
-        return $school->policy === null ? null : array_values(array_map(static fn (array $row): PolicyRow => new PolicyRow(
-            Hazard::from($row['hazard']),
-            $row['under'] ?? null,
-            in_array($row['rank'] ?? null, $ranks, true) ? $row['rank'] : null,
-            PolicyLevel::read($row['level']) ?? throw UnreadableValue::unknown('policy', $row['level'], implode(', ', array_column(PolicyLevel::cases(), 'value'))),
-        ), Json::strict($school, 'policy')));
-    }
-
-    /**
-     * @param array<string, array<string, string>> $aliases
-     *
-     * @return array<string, array<string, string>>
-     */
-    private static function aliases(array $aliases): array
-    {
-        Vocabulary::standard()->withAliases($aliases);
-
-        return $aliases;
+        return SchoolMapper::read($school, new RowReader());
     }
 
     private function parts(School $school): ReadCurriculum
     {
         $reader = new RowReader();
-        $core = $this->readSchool($school, $reader);
+        $core = SchoolMapper::read($school, $reader);
         $own = $this->ownKinds($school, $reader);
         $kinds = Kinds::builtIn()->with(...$own);
         $attacks = $answers = [];

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\View\Classes\BlockChange;
 use Illuminate\Validation\Rule;
+use StoneDrill\Core\Session\BlockChange;
 use StoneDrill\Core\Session\BlockKind;
 
 /** One change of how the time of a class is shared out. */

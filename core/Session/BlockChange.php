@@ -2,10 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View\Classes;
-
-use StoneDrill\Core\Session\Block;
-use StoneDrill\Core\Session\BlockKind;
+namespace StoneDrill\Core\Session;
 
 /** What can be done with a block of a class; the minutes of the others are worked out again afterwards. */
 enum BlockChange: string
