@@ -30,7 +30,9 @@ it('plans a class in one press', function (): void {
     $answer->update(['beats' => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\nhop 6 long\nleave 6\n"]);
     $class = ($this->plan)();
 
-    $this->get('/classes')->assertOk()->assertSee('Tue 1 Dec 2026, 19:00')->assertSee('Salt Hall');
+    $this->actingAs($this->person($this->hall, Role::Assistant))->get("/classes/{$class->id}")->assertOk()->assertDontSee('Longer')->assertDontSee('<th scope="col">Change</th>', false);
+    $this->actingAs($this->person($this->hall, Role::Head))->get('/school/log')->assertSee("Class “{$class->code}” added");
+    $this->actingAs($this->instructor)->get('/classes')->assertOk()->assertSee('Tue 1 Dec 2026, 19:00')->assertSee('Salt Hall');
     // 60 minutes by hand: 3, 9, 18, 15, 12, 3.
     $page = $this->get("/classes/{$class->id}")->assertOk()->assertSeeInOrder(['19:00', 'Gather and safety', '19:03', 'Basics', '19:12', 'Teach', '19:30', 'Drill', '19:45', 'Pressure', '19:57', 'Close'])
         ->assertSee('7 students')->assertSee('What is taught')->assertSee($answer->title)->assertSee('have never tried it');

@@ -57,7 +57,7 @@ it('opens the mat with a PIN, and nothing else', function (): void {
     $this->get('/mat/kit')->assertOk()->assertJsonPath('recorder', $this->assistant->name);
     $this->get('/record')->assertOk();
     foreach (['/wall', '/people', '/account', '/board', '/people/'.$this->hall->students()->value('id')] as $page) {
-        $this->get($page)->assertForbidden();
+        $this->get($page)->assertForbidden()->assertSee('A bench tablet opens the Mat only.')->assertDontSee('href="'.route('account').'"', false);
     }
     $this->put('/account/password', ['current_password' => 'x', 'password' => 'a long password'])->assertForbidden();
     $this->post('/sign-out')->assertRedirect('/tablet');

@@ -48,7 +48,7 @@ final readonly class LogRow
         $subject = $entry->subject;
         $known = $subject instanceof Model ? $subject->getAttributes() : (array) ($entry->properties['old'] ?? $entry->properties['attributes'] ?? []);
 
-        return (string) ($known['title'] ?? $known['name'] ?? '');
+        return (string) ($known['title'] ?? $known['name'] ?? $known['code'] ?? '');
     }
 
     private static function text(mixed $value): string

@@ -6,6 +6,7 @@ namespace App\View\Classes;
 
 use App\Models\Student;
 use App\Models\TrainingClass;
+use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
@@ -110,6 +111,12 @@ final readonly class ClassPage
         }
 
         return $rows;
+    }
+
+    /** @return array<string, string> heads of the timetable: what can be changed is shown to who may */
+    public function columns(User $user): array
+    {
+        return array_diff_key(texts('classes.columns'), $user->can('update', $this->class) ? [] : ['change' => true]);
     }
 
     /** @return array<string, string> kinds that can be added, by value */

@@ -1,5 +1,6 @@
 <x-layout :title="__('classes.title', ['day' => school_time($class->at, 'j M Y')])">
 <x-heading :title="__('classes.title', ['day' => school_time($class->at, 'D j M Y, H:i')])">
+    <x-button size="sm" href="#who">{{ __('classes.who') }}</x-button>
     @can('update', $class)
         <x-button size="sm" :href="route('classes.edit', $class)">{{ __('words.edit') }}</x-button>
     @endcan

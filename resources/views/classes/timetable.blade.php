@@ -1,12 +1,12 @@
 <h2 id="timetable">{{ __('classes.timetable') }}</h2>
 <div class="table-wide">
-<x-table class="w-auto" :head="array_values(texts('classes.columns'))">
+<x-table class="w-auto" :head="array_values($page->columns(auth()->user()))">
     @foreach ($page->timetable() as $row)
         <tr>
             <td>{{ $row['begins'] }}</td>
             <th scope="row">{{ $row['name'] }}@if ($row['locked']) <small>{{ __('classes.fixed') }}</small>@endif</th>
             <td>{{ $row['minutes'] }}</td>
-            <td class="no-print">@can('update', $class)
+            @can('update', $class)<td class="no-print">
                 <form method="post" action="{{ route('classes.blocks', $class) }}" class="block-changes">
                     @csrf
                     @method('put')
@@ -18,7 +18,7 @@
                         @endif
                     @endforeach
                 </form>
-            @endcan</td>
+            </td>@endcan
         </tr>
     @endforeach
 </x-table>

@@ -17,8 +17,9 @@
 @auth
     <x-places :place="$place"/>
     <div class="who">
-        <span>@if ($place !== 'mat')
-            <a href="{{ route('account') }}">{{ auth()->user()->name }}</a>, @endif
+        <span>@tablet
+        @elseif ($place !== 'mat')
+            <a href="{{ route('account') }}">{{ auth()->user()->name }}</a>, @endtablet
             {{ auth()->user()->school->name }}</span>
         <form method="post" action="{{ route('sign-out') }}">@csrf
             <button>@tablet{{ __('tablets.other') }}@else{{ __('layout.sign-out') }}@endtablet</button></form>

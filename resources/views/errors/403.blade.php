@@ -1,1 +1,5 @@
-<x-message name="403"/>
+@tablet
+    <x-message name="403" :text="__('tablets.only-the-mat')"/>
+@else
+    <x-message name="403"/>
+@endtablet

@@ -40,6 +40,7 @@
     @if ($timeline->isFull())<span>{{ __('students.timeline.latest', ['count' => App\View\Ladder\Timeline::MAX]) }}</span>@endif
 </div>
 @endif
+<div class="table-wide">
 <x-table :head="array_values(texts('students.timeline.columns'))">
 @foreach ($log as $line)
     <tr>
@@ -55,4 +56,5 @@
     </tr>
 @endforeach
 </x-table>
+</div>
 <x-paging :pages="$reps"/>
