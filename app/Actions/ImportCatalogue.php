@@ -7,13 +7,10 @@ namespace App\Actions;
 use App\Models\Answer as AnswerRow;
 use App\Models\Rank as RankRow;
 use App\Models\School as SchoolRow;
-use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\ImportReport;
+use App\Persistence\RowSync;
 use App\Persistence\StandardLadder;
-use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\AttackerLimb;
@@ -28,7 +25,6 @@ use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\Rep;
-use StoneDrill\Core\Session\PlannedClass;
 
 /**
  * Imports a catalogue into a school: rows with a code that the school has already take the file's values, others are
@@ -39,6 +35,8 @@ final class ImportCatalogue
     private const CHUNK = 500;
 
     private ImportReport $report;
+
+    private RowSync $rows;
 
     public function import(SchoolFile $file, SchoolRow $school, ?User $by = null): ImportReport
     {
@@ -65,18 +63,19 @@ final class ImportCatalogue
     {
         $catalogue = $file->catalogue;
         $this->report = new ImportReport();
+        $this->rows = new RowSync($this->report);
         $school->fill($this->school($catalogue));
         $this->report->count('school', $school->exists, $school->isDirty());
         $school->save();
-        $this->sync('rungs', $school->rungs(), 'number', array_map(StandardLadder::columns(...), $catalogue->ladder->rungs));
-        $this->sync('kinds', $school->kinds(), 'code', array_map($this->kind(...), $catalogue->kinds));
+        $this->rows->sync('rungs', $school->rungs(), 'number', array_map(StandardLadder::columns(...), $catalogue->ladder->rungs));
+        $this->rows->sync('kinds', $school->kinds(), 'code', array_map($this->kind(...), $catalogue->kinds));
         $ranks = $this->ranks($catalogue, $school);
-        $attacks = $this->sync('attacks', $school->attacks(), 'code', array_map(fn (Attack $attack): array => $this->attack($attack, $ranks), $catalogue->attacks), $by);
-        $answers = $this->sync('answers', $school->answers(), 'code', array_map(fn (Answer $answer): array => $this->answer($answer, $ranks, $attacks), $catalogue->answers), $by);
+        $attacks = $this->rows->sync('attacks', $school->attacks(), 'code', array_map(fn (Attack $attack): array => $this->attack($attack, $ranks), $catalogue->attacks), $by);
+        $answers = $this->rows->sync('answers', $school->answers(), 'code', array_map(fn (Answer $answer): array => $this->answer($answer, $ranks, $attacks), $catalogue->answers), $by);
         $this->variants($catalogue->answers, $answers);
-        $students = $this->sync('students', $school->everyone(), 'code', array_map(fn (Student $student): array => $this->student($student, $ranks), $file->students));
-        $this->reps($file, $school, $students, $attacks, $answers, $by);
-        $this->classes($file, $school, $students);
+        $students = $this->rows->sync('students', $school->everyone(), 'code', array_map(fn (Student $student): array => $this->student($student, $ranks), $file->students));
+        $classes = (new ImportClasses($this->rows))->import($file->classes, $school, $students);
+        $this->reps($file, $school, ['students' => $students, 'attacks' => $attacks, 'answers' => $answers, 'classes' => $classes], $by);
         $school->unsetRelations();
 
         return $this->report;
@@ -99,63 +98,7 @@ final class ImportCatalogue
                 $rank->update(['position' => $position++]);
             });
 
-        return $this->sync('ranks', $school->ranks(), 'code', $rows);
-    }
-
-    /**
-     * Adds and updates rows by their code.
-     *
-     * @template T of Model
-     *
-     * @param HasMany<T, SchoolRow>      $relation
-     * @param list<array<string, mixed>> $rows
-     *
-     * @return array<string, int> id of the row by code
-     */
-    private function sync(string $section, HasMany $relation, string $key, array $rows, ?User $by = null): array
-    {
-        $existing = $relation->get()->keyBy($key);
-        $ids = [];
-        foreach ($rows as $values) {
-            $row = $existing[$values[$key]] ?? $relation->make();
-            $row->fill($values);
-            $this->report->count($section, $row->exists, $row->isDirty());
-            if ($row->isDirty()) {
-                if ($section === 'attacks' || $section === 'answers') {
-                    $row->fill(['version' => ($row->getOriginal('version') ?? 0) + 1, 'updated_by_id' => $by?->id]);
-                }
-                $row->save();
-            }
-            $ids[$values[$key]] = $row->getKey();
-        }
-
-        return $ids;
-    }
-
-    /** @param array<string, int> $students ids of the rows by code */
-    private function classes(SchoolFile $file, SchoolRow $school, array $students): void
-    {
-        if ($file->classes === []) {
-            return;
-        }
-        $rows = array_map(static fn (PlannedClass $class): array => [
-            'code' => $class->id,
-            'at' => CarbonImmutable::instance($class->at)->utc(),
-            'minutes' => $class->facts->minutes,
-            'place' => $class->place,
-            'places' => $class->facts->places,
-            'instructors' => $class->facts->instructors,
-            'ranks' => $class->ranks,
-            'blocks' => $class->blocks() === [] ? null : TrainingClass::kept($class->blocks()),
-        ], $file->classes);
-        $classes = $this->sync('classes', $school->classes(), 'code', $rows);
-        foreach ($file->classes as $class) {
-            $row = $school->classes()->findOrFail($classes[$class->id]);
-            $row->present()->sync(array_fill_keys(array_map(static fn (string $code): int => $students[$code], $class->present), ['school_id' => $school->id]));
-            if ($class->isCancelled !== ($row->cancelled_at !== null)) {
-                $row->update(['cancelled_at' => $class->isCancelled ? CarbonImmutable::now() : null]);
-            }
-        }
+        return $this->rows->sync('ranks', $school->ranks(), 'code', $rows);
     }
 
     /** @return array<string, mixed> */
@@ -299,23 +242,19 @@ final class ImportCatalogue
         ];
     }
 
-    /**
-     * @param array<string, int> $students
-     * @param array<string, int> $attacks
-     * @param array<string, int> $answers
-     */
-    private function reps(SchoolFile $file, SchoolRow $school, array $students, array $attacks, array $answers, ?User $by): void
+    /** @param array<string, array<string, int>> $ids of rows, by section and code */
+    private function reps(SchoolFile $file, SchoolRow $school, array $ids, ?User $by): void
     {
         $rows = array_map(static fn (Rep $rep): array => [
             'id' => $rep->id,
             'school_id' => $school->id,
-            'student_id' => $students[$rep->student],
-            'attack_id' => $attacks[$rep->attack],
+            'student_id' => $ids['students'][$rep->student],
+            'attack_id' => $ids['attacks'][$rep->attack],
             'side' => $rep->side->value,
             'rung' => $rep->rung,
             'outcome' => $rep->outcome->value,
             'at' => $rep->at->format('Y-m-d H:i:sP'),
-            'answer_id' => $rep->details->answer === null ? null : $answers[$rep->details->answer],
+            'answer_id' => $ids['answers'][$rep->details->answer ?? ''] ?? null,
             'mistakes' => (string) json_encode($rep->details->mistakes),
             'touched' => $rep->details->touched?->value,
             'seconds' => $rep->details->seconds,
@@ -324,6 +263,8 @@ final class ImportCatalogue
             'replaces' => $rep->details->replaces,
             // Files of the first release may have corrections without one.
             'reason' => $rep->details->replaces === null ? null : $rep->details->reason ?? __('reps.no-reason'),
+            'attacker_id' => $ids['students'][$rep->details->attacker ?? ''] ?? null,
+            'class_id' => $ids['classes'][$rep->details->class ?? ''] ?? null,
             'recorded_by_id' => $by?->id,
         ], $this->originalsFirst($file->reps));
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {

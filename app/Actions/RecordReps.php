@@ -26,7 +26,10 @@ final readonly class RecordReps
     private const CHUNK = 500;
 
     /** What is kept where it is said. */
-    private const OPTIONAL = ['answer_id', 'touched', 'stressor', 'reason'];
+    private const OPTIONAL = ['answer_id', 'touched', 'stressor', 'reason', 'attacker_id', 'class_id'];
+
+    /** What a correction has of what it corrects, where it says nothing else: who attacked and in which class does not change. */
+    private const INHERITED = ['attacker_id', 'class_id'];
 
     public function __construct(private School $school, private ?User $by) {}
 
@@ -139,6 +142,10 @@ final readonly class RecordReps
     private function row(array $values, array $originals): array
     {
         $replaces = self::lower($values['replaces'] ?? null);
+        $original = $originals[$replaces ?? ''] ?? null;
+        if ($original !== null) {
+            $values = [...$original->only(self::INHERITED), ...array_filter($values, static fn (mixed $value): bool => $value !== null && $value !== '')];
+        }
 
         return [
             'id' => Str::lower($values['id']),
@@ -149,7 +156,7 @@ final readonly class RecordReps
             'rung' => (int) $values['rung'],
             'outcome' => $values['outcome'],
             // A correction is of the same moment.
-            'at' => ($originals[$replaces ?? '']->at ?? $this->moment($values['at'] ?? null))->format('Y-m-d H:i:sP'),
+            'at' => ($original->at ?? $this->moment($values['at'] ?? null))->format('Y-m-d H:i:sP'),
             'mistakes' => (string) json_encode(array_values($values['mistakes'] ?? []), JSON_UNESCAPED_UNICODE),
             'source' => $values['source'] ?? 'seen',
             'replaces' => $replaces,
@@ -170,7 +177,7 @@ final readonly class RecordReps
     {
         $said = CarbonImmutable::parse($row['at']);
         $kept = [
-            ...$there->only('student_id', 'attack_id', 'rung', 'stressor', 'replaces', 'reason', 'seconds', 'answer_id', 'mistakes'),
+            ...$there->only('student_id', 'attack_id', 'rung', 'stressor', 'replaces', 'reason', 'seconds', 'answer_id', 'attacker_id', 'class_id', 'mistakes'),
             'side' => $there->side->value,
             'outcome' => $there->outcome->value,
             'touched' => $there->touched?->value,
@@ -178,7 +185,8 @@ final readonly class RecordReps
             // A form says no moment, and a clock that goes ahead was set back when the rep first came: then it is when it was sent.
             'at' => $said->isSameSecond($there->at) || $said >= $there->recorded_at->startOfSecond() ? $row['at'] : $there->at,
         ];
-        $row = [...$row, 'answer_id' => $row['answer_id'] === null ? null : (int) $row['answer_id'], 'mistakes' => json_decode($row['mistakes'], true)];
+        $ids = array_map(static fn (mixed $id): ?int => $id === null ? null : (int) $id, array_intersect_key($row, ['answer_id' => 0, 'attacker_id' => 0, 'class_id' => 0]));
+        $row = [...$row, ...$ids, 'mistakes' => json_decode($row['mistakes'], true)];
 
         return array_keys(array_filter($kept, static fn (mixed $value, string $column): bool => $value !== $row[$column], ARRAY_FILTER_USE_BOTH));
     }

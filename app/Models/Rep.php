@@ -33,6 +33,10 @@ use StoneDrill\Core\Proof\Touched;
  * @property Source          $source
  * @property string|null     $reason    why it takes the place of another
  * @property string|null     $replaces
+ * @property int|null        $attacker_id null where nobody of the students attacked, or it is not known
+ * @property int|null        $class_id
+ * @property Student|null    $attacker
+ * @property TrainingClass|null $class
  * @property Student         $student
  * @property Attack          $attack
  * @property Answer|null     $answer
@@ -81,6 +85,18 @@ final class Rep extends Model
     public function answer(): BelongsTo
     {
         return $this->belongsTo(Answer::class);
+    }
+
+    /** @return BelongsTo<Student, $this> */
+    public function attacker(): BelongsTo
+    {
+        return $this->belongsTo(Student::class);
+    }
+
+    /** @return BelongsTo<TrainingClass, $this> */
+    public function class(): BelongsTo
+    {
+        return $this->belongsTo(TrainingClass::class, 'class_id');
     }
 
     /** @return BelongsTo<User, $this> */

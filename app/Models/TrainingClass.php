@@ -9,12 +9,15 @@ use App\Models\Concerns\BelongsToSchool;
 use App\Models\Concerns\KeepsLog;
 use App\Models\Concerns\KeepsVersion;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Collection as Rows;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\Timetable;
 
 /**
@@ -32,7 +35,7 @@ use StoneDrill\Core\Session\Timetable;
  * @property list<array<string, mixed>>|null $blocks kind, minutes and whether they are locked; null as usual
  * @property CarbonImmutable|null      $cancelled_at since when it is called off
  * @property CarbonImmutable           $updated_at
- * @property Collection<int, Student>  $present
+ * @property Rows<int, Student>        $present
  * @property School                    $school
  */
 final class TrainingClass extends Model
@@ -85,6 +88,24 @@ final class TrainingClass extends Model
     public function present(): BelongsToMany
     {
         return $this->belongsToMany(Student::class, 'class_attendance', 'class_id')->orderBy('name');
+    }
+
+    /** Who worked with whom in the classes before it, and in it so far; students are named by their codes. */
+    public function meetings(): Meetings
+    {
+        $before = $this->school->classes()->whereNull('cancelled_at')->where('at', '<', $this->at)->orderByDesc('at')->orderByDesc('id')->limit(Meetings::CLASSES)->pluck('id');
+        $pairs = $this->school->reps()->standing()->whereIn('class_id', [...$before, $this->id])->whereNotNull('attacker_id')
+            ->join('students as defender', 'defender.id', 'reps.student_id')->join('students as attacker', 'attacker.id', 'reps.attacker_id')
+            ->toBase()->distinct()->get(['class_id', 'defender.code as defender', 'attacker.code as attacker'])
+            ->groupBy('class_id')->map(static fn (Collection $reps): array => array_values($reps->map(static fn ($rep): array => [$rep->defender, $rep->attacker])->all()));
+
+        return Meetings::of(array_values($before->map(static fn (int $id): array => $pairs[$id] ?? [])->all()), $pairs[$this->id] ?? []);
+    }
+
+    /** @return HasMany<Rep, $this> */
+    public function reps(): HasMany
+    {
+        return $this->hasMany(Rep::class, 'class_id');
     }
 
     /** When it begins, by the clock of the school. */

@@ -110,7 +110,7 @@ final readonly class CatalogueMapper
     public function everything(School $school): SchoolFile
     {
         $students = $school->everyone()->with('rank')->get();
-        $reps = $school->reps()->with(['student', 'attack', 'answer'])->orderBy('at')->orderBy('id')->get();
+        $reps = $school->reps()->with(['student', 'attack', 'answer', 'attacker', 'class'])->orderBy('at')->orderBy('id')->get();
 
         $catalogue = $this->curriculum($school);
         // Reps of an attack that cannot be read wait for it to be mended.
@@ -208,7 +208,7 @@ final readonly class CatalogueMapper
     }
 
     /**
-     * @param Collection<int, Rep> $reps with their students, attacks and answers
+     * @param Collection<int, Rep> $reps with all that they belong to
      *
      * @return list<CoreRep>
      */
@@ -222,7 +222,7 @@ final readonly class CatalogueMapper
             $rep->rung,
             $rep->outcome,
             $rep->at,
-            new RepDetails($rep->answer?->code, $rep->mistakes, $rep->touched, $rep->seconds, $rep->stressor, $rep->source, $rep->replaces, $rep->reason),
+            new RepDetails($rep->answer?->code, $rep->mistakes, $rep->touched, $rep->seconds, $rep->stressor, $rep->source, $rep->replaces, $rep->reason, $rep->attacker?->code, $rep->class?->code),
         ))->all());
     }
 

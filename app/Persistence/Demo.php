@@ -5,18 +5,24 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Actions\ImportCatalogue;
-use App\Models\Rep as RepRow;
 use App\Models\Role;
 use App\Models\School;
 use App\Models\Student;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Proof\RepDetails;
+use StoneDrill\Core\Proof\Source;
+use StoneDrill\Core\Session\ClassFacts;
+use StoneDrill\Core\Session\PlannedClass;
+use StoneDrill\Core\Session\Timetable;
 
 /** The made-up school that a new installation shows, and an empty one beside it. */
 final readonly class Demo
@@ -28,6 +34,9 @@ final readonly class Demo
 
     /** Weeks since the school began to keep its catalogue here. */
     private const WEEKS = 40;
+
+    /** Weeks of classes that were kept. */
+    private const CLASSES = 4;
 
     /** Weeks since these answers and attacks came in, by code. */
     private const CAME_LATER = ['answers' => ['finger-post' => 9, 'door-keeper' => 9, 'rail-slide' => 6, 'gangway-turn' => 3], 'attacks' => ['closing-in-pointing' => 9, 'blocking-cabin-door' => 9]];
@@ -60,11 +69,10 @@ final readonly class Demo
         $file = (new CatalogueReader())->read((string) file_get_contents(self::file()), Format::Yaml);
         DB::transaction(function () use ($file, $today): void {
             $school = School::create(['name' => $file->catalogue->school->name, 'doctrine' => $file->catalogue->school->doctrine->value]);
-            $this->importer->import($this->moved($file, $today), $school);
+            $this->importer->import($this->withClasses($this->moved($file, $today), $today), $school);
             $this->backdate($school, $today);
             $this->person($school, 'Maren Tolliver', 'head@cinder-quay.example', Role::Head);
             $this->planTonight($school, $this->person($school, 'Idris Fenwater', 'instructor@cinder-quay.example', Role::Instructor));
-            $this->planClasses($school, $today);
             $this->person($school, 'Sunniva Pell', 'assistant@cinder-quay.example', Role::Assistant);
             $this->person($school, 'Orla Tidewell', 'student@cinder-quay.example', Role::Student, $school->students()->where('code', 'orla-tidewell')->firstOrFail());
             $this->person($school, 'Imke Sandling', 'guardian@cinder-quay.example', Role::Guardian)->entrust($school->students()->whereIn('code', self::ENTRUSTED)->pluck('id')->all());
@@ -84,16 +92,42 @@ final readonly class Demo
         }
     }
 
-    /** Tonight’s class, and one for each evening of the last four weeks on which somebody was tried. */
-    private function planClasses(School $school, CarbonImmutable $today): void
+    /**
+     * A class for each evening of the last four weeks on which somebody was tried, and tonight’s. Each try there had somebody
+     * who attacked: in turn all the others.
+     */
+    private function withClasses(SchoolFile $file, CarbonImmutable $today): SchoolFile
     {
-        $usual = ['minutes' => 60, 'place' => 'Cinder Quay, loft', 'places' => 8, 'instructors' => 3];
-        $school->classes()->create([...$usual, 'at' => $today->setTimezone($school->timeZone())->setTime(19, 0)->utc()]);
-        $evenings = $school->reps()->whereBetween('at', [$today->subWeeks(4), $today->startOfDay()])->get(['student_id', 'at'])->groupBy(static fn (RepRow $rep): string => $rep->at->setTimezone($school->timeZone())->format('Y-m-d'));
-        foreach ($evenings as $day => $reps) {
-            $class = $school->classes()->create([...$usual, 'at' => CarbonImmutable::parse("{$day} 19:00", $school->timeZone())->utc()]);
-            $class->present()->attach($reps->pluck('student_id')->unique()->all(), ['school_id' => $school->id]);
+        $zone = new DateTimeZone($file->catalogue->school->conventions->zone);
+        $day = static fn (Rep $rep): string => $rep->at->setTimezone($zone)->format('Y-m-d');
+        $inClass = static fn (Rep $rep): bool => $rep->at >= $today->subWeeks(self::CLASSES) && $rep->at < $today->startOfDay() && $rep->details->source === Source::Seen;
+        $present = [];
+        foreach (array_filter($file->reps, $inClass) as $rep) {
+            $present[$day($rep)][$rep->student] = $rep->student;
         }
+        $classes = [self::evening('class-tonight', $today->setTimezone($zone)->format('Y-m-d'), $zone, [])];
+        foreach ($present as $on => $students) {
+            $classes[] = self::evening("class-{$on}", $on, $zone, $present[$on] = array_values($students));
+        }
+        $tries = [];
+        $reps = array_map(static function (Rep $rep) use ($inClass, $day, $present, &$tries): Rep {
+            if (! $inClass($rep)) {
+                return $rep;
+            }
+            $here = $present[$day($rep)];
+            $turn = $tries[$day($rep)][$rep->student] = ($tries[$day($rep)][$rep->student] ?? -1) + 1;
+            $attacker = count($here) < 2 ? null : $here[((int) array_search($rep->student, $here, true) + 1 + $turn % (count($here) - 1)) % count($here)];
+
+            return new Rep(...[...get_object_vars($rep), 'details' => new RepDetails(...[...get_object_vars($rep->details), 'attacker' => $attacker, 'class' => 'class-'.$day($rep)])]);
+        }, $file->reps);
+
+        return new SchoolFile($file->catalogue, $file->students, $reps, classes: $classes);
+    }
+
+    /** @param list<string> $present ids of students */
+    private static function evening(string $id, string $day, DateTimeZone $zone, array $present): PlannedClass
+    {
+        return new PlannedClass($id, new DateTimeImmutable("{$day} 19:00", $zone), new ClassFacts(60, Timetable::usual(), 8, 3), 'Cinder Quay, loft', [], $present);
     }
 
     /** Lets the catalogue have grown over a year, so that there is a last season to compare with. */

@@ -13,6 +13,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use StoneDrill\Core\Proof\Source;
 
 /** Reads the lines of a file of reps one by one, and names each that cannot be stored. */
 final class RepLines
@@ -40,13 +42,15 @@ final class RepLines
     public function __construct(private readonly School $school)
     {
         $this->ids = [
-            'student' => $school->students()->pluck('id', 'code'),
+            'student' => $students = $school->students()->pluck('id', 'code'),
+            'attacker' => $students,
+            'class' => $school->classes()->pluck('id', 'code'),
             'attack' => $school->attacks()->pluck('id', 'code'),
             'answer' => $school->answers()->pluck('id', 'code'),
         ];
-        $this->rules = [...RepRequest::of($school), 'at' => ['required', new Moment($school->zone, CarbonImmutable::now())], 'source' => ['in:seen,home']];
+        $this->rules = [...RepRequest::of($school), 'at' => ['required', new Moment($school->zone, CarbonImmutable::now())], 'source' => [Rule::enum(Source::class)], 'attacker' => ['nullable', 'different:student']];
         // What a file names it names by codes, which are looked up here; and a correction may come with what it corrects.
-        unset($this->rules['student_id'], $this->rules['attack_id'], $this->rules['answer_id']);
+        unset($this->rules['student_id'], $this->rules['attack_id'], $this->rules['answer_id'], $this->rules['attacker_id'], $this->rules['class_id']);
         $this->rules['replaces'] = ['bail', 'nullable', 'uuid', 'different:id'];
     }
 
@@ -113,6 +117,8 @@ final class RepLines
             'student_id' => $this->ids['student'][$values['student']],
             'attack_id' => $this->ids['attack'][$values['attack']],
             'answer_id' => $this->ids['answer'][$values['answer'] ?? ''] ?? null,
+            'attacker_id' => $this->ids['attacker'][$values['attacker'] ?? ''] ?? null,
+            'class_id' => $this->ids['class'][$values['class'] ?? ''] ?? null,
         ];
     }
 
@@ -176,7 +182,7 @@ final class RepLines
     {
         foreach ($this->ids as $column => $known) {
             $code = $values[$column] ?? null;
-            if (($code !== null || $column !== 'answer') && ! isset($known[$code ?? ''])) {
+            if (($code !== null || in_array($column, ['student', 'attack'], true)) && ! isset($known[$code ?? ''])) {
                 return __('reps.file.unknown.'.$column, ['code' => Str::limit((string) $code, 60)]);
             }
         }

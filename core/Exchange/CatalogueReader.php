@@ -63,8 +63,7 @@ final readonly class CatalogueReader
         $people = new PeopleSection($rankIds, $attackIds, $answerIds, $ladder);
         $students = $people->students($file);
         $studentIds = $this->ids($file, 'students');
-        $reps = $people->reps($file, $studentIds, $this->ids($file, 'reps'));
-        $this->ids($file, 'classes');
+        $reps = $people->reps($file, $studentIds, $this->ids($file, 'classes'), $this->ids($file, 'reps'));
 
         return new SchoolFile(new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers), $students, $reps, classes: (new ClassSection($rankIds, $studentIds))->classes($file));
     }

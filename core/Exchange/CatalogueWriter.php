@@ -226,6 +226,8 @@ final readonly class CatalogueWriter
             'source' => $rep->details->source === Source::Seen ? null : $rep->details->source->value,
             'replaces' => $rep->details->replaces,
             'reason' => $rep->details->reason,
+            'attacker' => $rep->details->attacker,
+            'class' => $rep->details->class,
         ]);
     }
 

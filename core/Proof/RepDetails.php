@@ -13,6 +13,8 @@ final readonly class RepDetails
      * @param ?float       $seconds  from call to finish
      * @param ?string      $replaces id of the rep that this one corrects
      * @param ?string      $reason   why it does
+     * @param ?string      $attacker id of the student who attacked; null where it was somebody else, or is not known
+     * @param ?string      $class    id of the class in which it was
      */
     public function __construct(
         public ?string $answer = null,
@@ -23,5 +25,7 @@ final readonly class RepDetails
         public Source $source = Source::Seen,
         public ?string $replaces = null,
         public ?string $reason = null,
+        public ?string $attacker = null,
+        public ?string $class = null,
     ) {}
 }

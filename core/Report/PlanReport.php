@@ -12,6 +12,7 @@ use StoneDrill\Core\Proof\Windows;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
+use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\Partners;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\Planner;
@@ -33,7 +34,22 @@ final readonly class PlanReport implements Report
         $windows = Windows::of($file->reps, $catalogue->attacks, $catalogue->ladder, $class->at, ProofRules::of($catalogue->school->proof));
         $planner = new Planner($catalogue, Coverage::of($catalogue)->cells, $youth, Coverage::of($youth)->cells, $class->at);
 
-        return new self($class, $planner->plan($class->id, $class->facts, $students, $windows));
+        return new self($class, $planner->plan($class->id, $class->facts, $students, $windows, self::meetings($file, $class)));
+    }
+
+    private static function meetings(SchoolFile $file, PlannedClass $class): Meetings
+    {
+        $before = array_filter($file->classes, static fn (PlannedClass $one): bool => $one->at < $class->at && ! $one->isCancelled);
+        usort($before, static fn (PlannedClass $a, PlannedClass $b): int => $b->at <=> $a->at);
+        $pairs = array_fill_keys([...array_column($before, 'id'), $class->id], []);
+        foreach ($file->reps as $rep) {
+            if ($rep->details->attacker !== null && isset($pairs[$rep->details->class ?? ''])) {
+                $pairs[$rep->details->class][] = [$rep->student, $rep->details->attacker];
+            }
+        }
+        $today = array_pop($pairs);
+
+        return Meetings::of(array_values($pairs), $today);
     }
 
     public function document(): array

@@ -16,6 +16,22 @@ final readonly class Meetings
      */
     public function __construct(public array $before = [], public array $today = []) {}
 
+    /**
+     * @param list<list<array{string, string}>> $classes who worked with whom in each class before, the last one first
+     * @param list<array{string, string}>       $today   the same of this one
+     */
+    public static function of(array $classes, array $today = []): self
+    {
+        $before = [];
+        foreach (array_slice($classes, 0, self::CLASSES) as $place => $pairs) {
+            foreach (array_unique(array_map(static fn (array $pair): string => self::key(...$pair), $pairs)) as $key) {
+                $before[$key][] = $place + 1;
+            }
+        }
+
+        return new self($before, array_fill_keys(array_map(static fn (array $pair): string => self::key(...$pair), $today), true));
+    }
+
     public static function key(string $a, string $b): string
     {
         return $a < $b ? "{$a} {$b}" : "{$b} {$a}";

@@ -45,10 +45,11 @@ final readonly class Planner
      * @param string                               $id       of the class: another one has other partners
      * @param list<Student>                        $students in any order
      * @param array<string, array<string, Window>> $windows  by student, then the cell's key
+     * @param Meetings                             $meetings who has worked with whom, by the ids of students
      *
      * @throws TimetableException when the minutes cannot be shared out
      */
-    public function plan(string $id, ClassFacts $facts, array $students, array $windows): ClassPlan
+    public function plan(string $id, ClassFacts $facts, array $students, array $windows, Meetings $meetings = new Meetings()): ClassPlan
     {
         $blocks = Timetable::share($facts->minutes, $facts->blocks);
         usort($students, fn (Student $a, Student $b): int => [$this->order[$a->rank], $a->id] <=> [$this->order[$b->rank], $b->id]);
@@ -62,8 +63,8 @@ final readonly class Planner
         ];
 
         return new ClassPlan($blocks, $groups, $this->basics($groups, intdiv(Block::minutesOf($blocks, BlockKind::Basics), self::BASIC)), [
-            ...$this->partners($young, true, $blocks, crc32($id)),
-            ...$this->partners($grown, false, $blocks, crc32($id)),
+            ...$this->partners($young, true, $blocks, $meetings, crc32($id)),
+            ...$this->partners($grown, false, $blocks, $meetings, crc32($id)),
         ]);
     }
 
@@ -125,14 +126,14 @@ final readonly class Planner
      *
      * @return list<Partners> none of nobody
      */
-    private function partners(array $students, bool $isApart, array $blocks, int $seed): array
+    private function partners(array $students, bool $isApart, array $blocks, Meetings $meetings, int $seed): array
     {
         if ($students === []) {
             return [];
         }
         $people = array_map(fn (Student $student): Person => new Person($student->id, $this->order[$student->rank], $student->height), $students);
         $first = self::roundsIn(Block::minutesOf($blocks, BlockKind::Drill));
-        $rounds = (new Pairing($people, seed: $seed))->rounds($first + self::roundsIn(Block::minutesOf($blocks, BlockKind::Pressure)));
+        $rounds = (new Pairing($people, $meetings, seed: $seed))->rounds($first + self::roundsIn(Block::minutesOf($blocks, BlockKind::Pressure)));
 
         return [new Partners($isApart, array_slice($rounds, 0, $first), array_slice($rounds, $first))];
     }

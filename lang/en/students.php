@@ -84,7 +84,7 @@ return [
         'yes' => 'Ready.',
     ],
     'timeline' => [
-        'at-home' => 'at home',
+        'attacked-by' => 'attacked by :name',
         'columns' => ['when' => 'When', 'attack' => '{Attack}', 'rung' => '{Rung}', 'outcome' => 'Outcome', 'mistakes' => 'Mistakes', 'correct' => 'Correct'],
         'correct' => 'Correct',
         'corrected' => 'corrected',
@@ -103,6 +103,7 @@ return [
         'none' => 'No rep is recorded yet.',
         'recorded-by' => 'recorded by :name',
         'title' => 'Timeline',
+        'sources' => ['home' => 'at home', 'test' => 'in a test'],
         'touched' => 'touched: :place',
     ],
 ];

@@ -2,9 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Actions\ImportCatalogue;
+use App\Actions\RecordReps;
 use App\Models\Role;
+use App\Models\School;
 use App\Models\TrainingClass;
+use App\Persistence\CatalogueMapper;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -186,4 +191,45 @@ it('keeps what two mark at once, each at an end of the hall, and nobody of anoth
     $mark([$b, $c], [$b, $c, $this->school('Other Hall')->students()->value('id'), 999_999_999]);
     expect($class->present()->count())->toBe(2);
     $this->put("/classes/{$class->id}/attendance", ['present' => ['x', ['y']]])->assertSessionHasErrors('present.0');
+});
+
+it('lets those work together who have not met lately', function (): void {
+    ($this->add)(3);
+    $codes = ['ada-plover', 'first-1', 'first-2', 'first-3'];
+    $ids = $this->hall->students()->pluck('id', 'code');
+    $before = ($this->plan)(['at' => '2026-11-20T19:00']);
+    $tonight = ($this->plan)();
+    $meet = function (string $defender, string $attacker) use ($ids, $before): void {
+        static $number = 0;
+        (new RecordReps($this->hall, $this->instructor))->record(['id' => sprintf('0b7e1f60-7777-4000-8000-%012d', ++$number), 'student_id' => $ids[$defender], 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'attacker_id' => $ids[$attacker], 'class_id' => $before->id]);
+    };
+    // Two pairs of three that are possible have met: the first round is of the third.
+    $meet('ada-plover', 'first-1');
+    $meet('first-2', 'first-3');
+    $meet('first-3', 'ada-plover');
+    $meet('first-1', 'first-2');
+
+    expect($tonight->meetings()->weight('ada-plover', 'first-1'))->toBe(1.0)->and($tonight->meetings()->weight('ada-plover', 'first-2'))->toBe(0.0);
+    expect($tonight->meetings()->haveMetToday('ada-plover', 'first-1'))->toBeFalse()->and($before->meetings()->haveMetToday('first-1', 'ada-plover'))->toBeTrue();
+});
+
+it('keeps who attacked and in which class with a rep, through a correction and the open file', function (): void {
+    ($this->add)(1);
+    $class = ($this->plan)();
+    [$ada, $other] = $this->hall->students()->orderBy('id')->get()->all();
+    $rep = ['id' => '0b7e1f60-7777-4000-8000-000000000001', 'student_id' => $ada->id, 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'attacker_id' => $other->id, 'class_id' => $class->id];
+    $send = fn (array $with): TestResponse => $this->postJson('/mat/reps', ['reps' => [[...$rep, ...$with]]])->assertOk();
+    $send([])->assertJson(['kept' => [$rep['id']]]);
+    $send(['attacker_id' => $ada->id, 'id' => '0b7e1f60-7777-4000-8000-000000000002'])->assertJsonPath('refused.0.why', 'Nobody attacks themselves. Choose another student.');
+    $send(['class_id' => 999_999, 'id' => '0b7e1f60-7777-4000-8000-000000000002'])->assertJsonPath('refused.0.why', 'The class is not in this school any more.');
+    expect($send(['attacker_id' => null])->json('refused.0.why'))->toContain('another attacker');
+    $this->post('/reps', ['id' => '0b7e1f60-7777-4000-8000-000000000003', 'student_id' => $ada->id, 'attack_id' => $rep['attack_id'], 'side' => 'written', 'rung' => 2, 'outcome' => 'hit', 'replaces' => $rep['id'], 'reason' => 'late'])->assertSessionHas('status');
+
+    expect($this->hall->reps()->findOrFail('0b7e1f60-7777-4000-8000-000000000003')->only('attacker_id', 'class_id'))->toBe(['attacker_id' => $other->id, 'class_id' => $class->id]);
+    $this->get("/people/{$ada->id}")->assertSee('attacked by First 1');
+    $file = app(CatalogueMapper::class)->everything($this->hall);
+    $copy = (new ImportCatalogue())->import($file, $empty = School::create(['name' => 'Copy', 'doctrine' => 'escape']));
+    expect($copy->changes())->not->toBe([])->and(app(CatalogueMapper::class)->everything($empty)->reps)->toEqual($file->reps);
+    $saved = $this->get('/people/reps.csv')->streamedContent();
+    expect($saved)->toContain(",first-1,{$class->code}");
 });

@@ -101,7 +101,7 @@ it('builds a ladder of what the student needs, filled to the lower bound', funct
         PicturesFixture::recordRep($school, $id, 'clean', 3);
     }
     $mapper = app(CatalogueMapper::class);
-    $ada = $school->students()->with(['rank', 'reps.student', 'reps.attack', 'reps.answer'])->firstOrFail();
+    $ada = $school->students()->with(['rank', 'reps.student', 'reps.attack', 'reps.answer', 'reps.attacker', 'reps.class'])->firstOrFail();
     $curriculum = $mapper->curriculum($school);
     $at = CarbonImmutable::now()->addSecond();
     $windows = Windows::of($mapper->reps($ada->reps->where('at', '>', now()->subDay())), $curriculum->attacks, $curriculum->ladder, $at);

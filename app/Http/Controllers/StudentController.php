@@ -66,7 +66,7 @@ final readonly class StudentController
         // Every index of the reps begins with the school.
         $all = $school->reps()->where('student_id', $student->id);
         $reps = $all->clone()->when($attack, static fn (Builder $query) => $query->where('attack_id', $attack?->id))
-            ->with(['attack', 'recordedBy'])
+            ->with(['attack', 'recordedBy', 'attacker'])
             ->orderByDesc('at')->orderByDesc('id');
         $page = $reps->clone()->paginate(self::PAGE)->withQueryString();
         $page->fragment('timeline');

@@ -49,6 +49,8 @@ final class RepRequest extends FieldsRequest
             'rung' => ['bail', 'required', 'integer', Rule::in(app(CatalogueMapper::class)->ladder($school)->ids())],
             'outcome' => ['required', Rule::enum(Outcome::class)],
             'answer_id' => ['bail', 'nullable', new RowId(), $own('answers')],
+            'attacker_id' => ['bail', 'nullable', new RowId(), 'different:student_id', $own('students')->whereNull('erased_at')],
+            'class_id' => ['bail', 'nullable', new RowId(), $own('training_classes')],
             'mistakes' => ['array', 'list', 'max:'.RepLimits::MISTAKES],
             'mistakes.*' => ['string', 'max:'.RepLimits::MISTAKE],
             'touched' => ['nullable', Rule::enum(Touched::class)],
@@ -69,6 +71,9 @@ final class RepRequest extends FieldsRequest
             'answer_id.exists' => __('reps.messages.answer-gone'),
             'attack_id.exists' => __('reps.messages.attack-gone'),
             'student_id.exists' => __('reps.messages.student-gone'),
+            'attacker_id.different' => __('reps.messages.own-attacker'),
+            'attacker_id.exists' => __('reps.messages.student-gone'),
+            'class_id.exists' => __('reps.messages.class-gone'),
             'rung.in' => __('reps.messages.rung-gone'),
         ];
     }

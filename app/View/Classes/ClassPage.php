@@ -93,7 +93,7 @@ final readonly class ClassPage
         $students = array_values($this->students->map(fn (Student $student): CoreStudent => $this->mapper->student($student))->all());
         $facts = new ClassFacts($this->class->minutes, $this->class->plannedBlocks(), $this->class->places, $this->class->instructors);
         try {
-            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows), ''];
+            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows, $this->class->meetings()), ''];
         } catch (TimetableException $refused) {
             return [null, say($refused->text)];
         }

@@ -16,7 +16,7 @@ use Illuminate\Support\Str;
 /** Reps as comma-separated values (RFC 4180), a rep a line: written, read with a word to each line, and taken in whole or not at all. */
 final readonly class RepCsv
 {
-    public const COLUMNS = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason'];
+    public const COLUMNS = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason', 'attacker', 'class'];
 
     /** Columns of older files, with what they are called now. */
     private const RENAMED = ['faults' => 'mistakes'];
@@ -38,7 +38,7 @@ final readonly class RepCsv
     public static function write(School $school, Closure $write): void
     {
         $write(self::COLUMNS);
-        $school->reps()->with(['student', 'attack', 'answer'])->orderBy('at')->orderBy('id')->chunk(2000, static function ($reps) use ($write): void {
+        $school->reps()->with(['student', 'attack', 'answer', 'attacker', 'class'])->orderBy('at')->orderBy('id')->chunk(2000, static function ($reps) use ($write): void {
             foreach ($reps as $rep) {
                 assert($rep instanceof Rep);
                 $write(self::line($rep));
@@ -176,7 +176,7 @@ final readonly class RepCsv
     {
         return array_map(strval(...), [
             $rep->id, $rep->student->code, $rep->attack->code, $rep->side->value, $rep->rung, $rep->outcome->value, $rep->at->toIso8601String(), $rep->answer->code ?? '', implode('; ', $rep->mistakes),
-            $rep->touched->value ?? '', $rep->seconds ?? '', $rep->stressor ?? '', $rep->source->value, $rep->replaces ?? '', $rep->reason ?? '',
+            $rep->touched->value ?? '', $rep->seconds ?? '', $rep->stressor ?? '', $rep->source->value, $rep->replaces ?? '', $rep->reason ?? '', $rep->attacker->code ?? '', $rep->class->code ?? '',
         ]);
     }
 }

@@ -51,13 +51,14 @@ final readonly class PeopleSection
 
     /**
      * @param array<array-key, mixed> $students by id
+     * @param array<array-key, mixed> $classes  by id
      * @param array<array-key, mixed> $ids      of every rep in the file
      *
      * @return list<Rep>
      */
-    public function reps(Fields $file, array $students, array $ids): array
+    public function reps(Fields $file, array $students, array $classes, array $ids): array
     {
-        $known = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason'];
+        $known = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason', 'attacker', 'class'];
         $reps = $replaced = $corrections = [];
         foreach ($file->maps('reps', $known, Format::RENAMED) as $index => $in) {
             $rep = new Rep(
@@ -68,7 +69,7 @@ final readonly class PeopleSection
                 $in->whole('rung', 1, 99),
                 $in->word('outcome', Outcome::class),
                 $in->moment('at'),
-                $this->details($in),
+                $this->details($in, $students, $classes),
             );
             $this->checkRep($in, $rep, $ids, $replaced);
             if ($in->isSound()) {
@@ -83,7 +84,11 @@ final readonly class PeopleSection
         return $reps;
     }
 
-    private function details(Fields $in): RepDetails
+    /**
+     * @param array<array-key, mixed> $students by id
+     * @param array<array-key, mixed> $classes  by id
+     */
+    private function details(Fields $in, array $students, array $classes): RepDetails
     {
         return new RepDetails(
             $in->has('answer') ? $in->reference('answer', $this->answers, Text::of('file.answer-id')) : null,
@@ -94,6 +99,8 @@ final readonly class PeopleSection
             $in->word('source', Source::class, Source::Seen),
             $in->has('replaces') ? $in->uuid('replaces') : null,
             $in->has('reason') ? $in->text('reason', RepLimits::REASON) : null,
+            $in->has('attacker') ? $in->reference('attacker', $students, Text::of('file.student-id')) : null,
+            $in->has('class') ? $in->reference('class', $classes, Text::of('file.class-id')) : null,
         );
     }
 
@@ -137,6 +144,9 @@ final readonly class PeopleSection
     {
         if ($in->isSound() && ! $this->ladder->has($rep->rung)) {
             $in->refuse('rung', Text::of('file.rung', ['rungs' => array_map(strval(...), $this->ladder->ids())]));
+        }
+        if ($in->isSound() && $rep->details->attacker === $rep->student) {
+            $in->refuse('attacker', Text::of('file.other-student'));
         }
         if ($rep->details->replaces === null) {
             if ($rep->details->reason !== null) {

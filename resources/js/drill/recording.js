@@ -3,6 +3,7 @@
 import { keep, takeBack } from '../offline/rep-store';
 import { text } from '../texts';
 import uuid from '../uuid';
+import { partner } from './turns';
 
 export default {
   async outcome(event) {
@@ -34,6 +35,7 @@ export default {
       id: uuid(), school, by, student_id: student.id, attack_id: cell.attack, side: cell.side, rung: this.set.rung, outcome,
       at: new Date(calledAt ?? Date.now()).toISOString(),
       answer_id: ticket.answers[0] ?? null,
+      attacker_id: partner(this.people, this.turn)?.id ?? null,
       mistakes: [],
       touched: null,
       // A watch that ran on over a pause says nothing.

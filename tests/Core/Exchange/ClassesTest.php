@@ -5,6 +5,7 @@ declare(strict_types=1);
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\CatalogueWriter;
 use StoneDrill\Core\Exchange\Format;
+use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\Timetable;
@@ -50,3 +51,18 @@ it('says what is wrong with a class, and where', function (array $with, string $
 it('tells of two classes with one id', function (): void {
     expect(array_column(CatalogueReaderFixture::problems(fileOfClasses([CLASSES[1], CLASSES[1]])), 'pointer'))->toBe(['/classes/1/id']);
 });
+
+it('keeps who attacked, and in which class', function (Format $format): void {
+    $document = fileOfClasses(CLASSES);
+    $document['students'][] = ['id' => 'bo', 'name' => 'Bo', 'rank' => 'b'];
+    $document['reps'][] = $rep = ['id' => '0b7e1f60-0000-4000-8000-000000000009', 'student' => 's', 'attack' => 'w', 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => '2026-12-03T19:10:00Z', 'source' => 'test', 'attacker' => 'bo', 'class' => 'plain'];
+    $file = Made::readDocument($document);
+    $details = $file->reps[2]->details;
+
+    expect([$details->attacker, $details->class, $details->source, $file->reps[2]->counts()])->toBe(['bo', 'plain', Source::Test, true])
+        ->and((new CatalogueReader())->read((new CatalogueWriter())->write($file, $format), $format)->reps)->toEqual($file->reps)
+        ->and(CatalogueReaderFixture::agreesWithSchema($document))->toBeTrue();
+    foreach ([['attacker', 's'], ['attacker', 'nobody'], ['class', 'friday'], ['source', 'dream']] as [$key, $value]) {
+        expect(array_column(CatalogueReaderFixture::problems([...$document, 'reps' => [[...$rep, $key => $value]]]), 'pointer'))->toBe(["/reps/0/{$key}"]);
+    }
+})->with([Format::Json, Format::Yaml]);

@@ -90,3 +90,12 @@ it('counts the tries that there is time for', function (int $minutes, int $place
     [0, 4, 4, 3.0, 2.0, 0],
     [15, 4, 0, 3.0, 2.0, 0],
 ]);
+
+it('remembers who met in the classes before, and today', function (): void {
+    // Ann and Bo met in the last class, twice, and in the third before: 1 + 6/8. What is nine classes ago counts no more.
+    $classes = [[['ann', 'bo'], ['bo', 'ann']], [['ann', 'cy']], [['bo', 'ann']], [], [], [], [], [['bo', 'cy']], [['ann', 'bo']]];
+    $meetings = Meetings::of($classes, [['cy', 'bo']]);
+
+    expect([$meetings->weight('ann', 'bo'), $meetings->weight('cy', 'ann'), $meetings->weight('bo', 'cy'), $meetings->weight('ann', 'dee')])->toEqual([1.75, 0.875, 0.125, 0.0])
+        ->and([$meetings->haveMetToday('bo', 'cy'), $meetings->haveMetToday('ann', 'bo')])->toBe([true, false]);
+});

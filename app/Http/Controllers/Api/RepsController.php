@@ -21,7 +21,7 @@ final readonly class RepsController
     /** In the order in which they came in; `next` leads to those after. */
     public function index(Request $request, #[CurrentUser] User $user): JsonResponse
     {
-        $reps = $user->school->reps()->with(['student', 'attack', 'answer'])->orderBy('recorded_at')->orderBy('id')->cursorPaginate(self::PAGE);
+        $reps = $user->school->reps()->with(['student', 'attack', 'answer', 'attacker', 'class'])->orderBy('recorded_at')->orderBy('id')->cursorPaginate(self::PAGE);
 
         return response()->json([
             'reps' => array_map(static fn (Rep $rep): array => [
@@ -36,6 +36,9 @@ final readonly class RepsController
                 'mistakes' => $rep->mistakes,
                 'touched' => $rep->touched?->value,
                 'replaces' => $rep->replaces,
+                'attacker' => $rep->attacker?->code,
+                'class' => $rep->class?->code,
+                'source' => $rep->source->value,
             ], $reps->items()),
             'next' => $reps->nextCursor()?->encode(),
         ]);
@@ -45,7 +48,9 @@ final readonly class RepsController
     {
         $school = $user->school;
         $ids = [
-            'student' => $school->students()->pluck('id', 'code')->all(),
+            'student' => $students = $school->students()->pluck('id', 'code')->all(),
+            'attacker' => $students,
+            'class' => $school->classes()->pluck('id', 'code')->all(),
             'attack' => $school->attacks()->pluck('id', 'code')->all(),
             'answer' => $school->answers()->pluck('id', 'code')->all(),
         ];
