@@ -10,20 +10,25 @@ use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Windows;
 use StoneDrill\Core\Session\Block;
+use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
 use StoneDrill\Core\Session\Meetings;
-use StoneDrill\Core\Session\Partners;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\Planner;
 use StoneDrill\Core\Session\Round;
 use StoneDrill\Core\Session\Taught;
 use StoneDrill\Core\Session\TimetableException;
+use StoneDrill\Core\Text;
 
 /** The plan of a class of a file: for those who came, or who are expected as long as nobody has. */
 final readonly class PlanReport implements Report
 {
-    private function __construct(public PlannedClass $class, public ClassPlan $plan) {}
+    /**
+     * @param array<string, int> $goals   goal rung by id of the rank
+     * @param float              $seconds that what is taught takes, on average
+     */
+    private function __construct(public PlannedClass $class, public ClassPlan $plan, private array $goals, private float $seconds) {}
 
     /** @throws TimetableException when the minutes of its blocks cannot be shared out */
     public static function of(SchoolFile $file, PlannedClass $class): self
@@ -34,7 +39,9 @@ final readonly class PlanReport implements Report
         $windows = Windows::of($file->reps, $catalogue->attacks, $catalogue->ladder, $class->at, ProofRules::of($catalogue->school->proof));
         $planner = new Planner($catalogue, Coverage::of($catalogue)->cells, $youth, Coverage::of($youth)->cells, $class->at);
 
-        return new self($class, $planner->plan($class->id, $class->facts, $students, $windows, self::meetings($file, $class)));
+        $plan = $planner->plan($class->id, $class->facts, $students, $windows, self::meetings($file, $class));
+
+        return new self($class, $plan, array_column($catalogue->ranks, 'goalRung', 'id'), $planner->teaching->secondsOf($plan));
     }
 
     private static function meetings(SchoolFile $file, PlannedClass $class): Meetings
@@ -54,18 +61,62 @@ final readonly class PlanReport implements Report
 
     public function document(): array
     {
-        $rounds = static fn (array $rounds): array => array_map(static fn (Round $round): array => ['pairs' => $round->pairs, 'over' => $round->over, 'joins' => $round->three], $rounds);
-
         return [
-            'class' => $this->class->id,
-            'minutes' => $this->class->facts->minutes,
-            'blocks' => array_map(static fn (Block $block): array => ['kind' => $block->kind->value, 'minutes' => $block->minutes, 'locked' => $block->isLocked], $this->plan->blocks),
-            'groups' => array_map(static fn (Group $group): array => [
-                'students' => array_column($group->students, 'id'),
-                'taught' => array_map(static fn (Taught $taught): array => ['answer' => $taught->answer, 'value' => $taught->value, 'untried' => $taught->untried, 'open' => $taught->open, 'basics_known' => $taught->known], $group->taught),
+            'groups' => array_map(fn (Group $group): array => [
+                'ranks' => array_values(array_unique(array_column($group->students, 'rank'))),
+                'people' => array_column($group->students, 'id'),
+                'teaches' => array_map(static fn (Taught $taught): array => ['answer' => $taught->answer, 'why' => self::why($taught)], $group->taught),
             ], $this->plan->groups),
             'basics' => $this->plan->basics,
-            'partners' => array_map(static fn (Partners $partners): array => ['apart' => $partners->isApart, 'drill' => $rounds($partners->drill), 'pressure' => $rounds($partners->pressure)], $this->plan->partners),
+            'blocks' => array_map($this->block(...), $this->plan->blocks),
+            'rounds' => $this->rounds(),
         ];
+    }
+
+    private static function why(Taught $taught): Text
+    {
+        return Text::of('cli.plan.why', ['value' => round($taught->value, 1), 'untried' => $taught->untried, 'open' => $taught->open, 'known' => (int) round(100 * $taught->known)]);
+    }
+
+    /** @return array<string, mixed> a block is for all groups, each doing its own */
+    private function block(Block $block): array
+    {
+        $isPractice = in_array($block->kind, [BlockKind::Drill, BlockKind::Pressure], true);
+
+        return [
+            'kind' => $block->kind->value,
+            'minutes' => $block->minutes,
+            'locked' => $block->isLocked,
+            'group' => null,
+            'rung' => $isPractice ? $this->plan->rungOf($block->kind, $this->goals) : null,
+            'reps_each' => $isPractice ? $this->plan->repsEach($block->kind, $this->class->facts->places, $this->seconds) : null,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> rounds of all circles that are at the same time are one */
+    private function rounds(): array
+    {
+        $rounds = [];
+        foreach ($this->plan->blocks as $place => $block) {
+            foreach ($this->plan->roundsIn($block->kind) as $number => $circles) {
+                $pairs = [];
+                foreach ($circles as $round) {
+                    array_push($pairs, ...self::pairs($round, count($pairs)));
+                }
+                $rounds[] = ['block' => $place, 'round' => $number + 1, 'pairs' => $pairs];
+            }
+        }
+
+        return $rounds;
+    }
+
+    /** @return list<array{place: int, attacker: ?string, defender: string, recorder: ?string}> the one who attacks first; who is alone works with an instructor */
+    private static function pairs(Round $round, int $before): array
+    {
+        if ($round->pairs === [] && $round->over !== null) {
+            return [['place' => $before + 1, 'attacker' => null, 'defender' => $round->over, 'recorder' => null]];
+        }
+
+        return array_map(static fn (int $place, array $pair): array => ['place' => $before + $place + 1, 'attacker' => $pair[0], 'defender' => $pair[1], 'recorder' => $round->three === $place ? $round->over : null], array_keys($round->pairs), $round->pairs);
     }
 }

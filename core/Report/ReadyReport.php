@@ -28,21 +28,20 @@ final readonly class ReadyReport implements Report
 
     public function document(): array
     {
+        $chance = $this->readiness->chance();
+
         return [
-            'student' => $this->student->id,
-            'rank' => $this->rank->id,
-            'at' => $this->at->format(DATE_ATOM),
-            'chance' => $this->readiness->chance(),
+            'pass' => $chance,
             'ready' => $this->readiness->isReady(),
             'items' => array_map(static fn (TestItem $item): array => [
                 'attack' => $item->attack->id,
                 'side' => $item->side->value,
-                'critical' => $item->isCritical(),
                 'full' => $item->chances->full,
                 'half' => $item->chances->half,
                 'none' => $item->chances->none,
+                'critical' => $item->isCritical(),
             ], $this->readiness->items),
-            'raise_most' => array_map(static fn (array $one): array => ['attack' => $one[0]->attack->id, 'side' => $one[0]->side->value, 'by' => $one[1]], $this->readiness->most()),
+            'raise' => array_map(static fn (array $one): array => ['attack' => $one[0]->attack->id, 'side' => $one[0]->side->value, 'pass_then' => $chance + $one[1]], $this->readiness->most()),
         ];
     }
 }

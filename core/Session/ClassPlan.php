@@ -20,4 +20,49 @@ final readonly class ClassPlan
     {
         return Block::minutesOf($this->blocks, $kind);
     }
+
+    /** @return list<list<Round>> of each round of the blocks of a kind, what each circle does */
+    public function roundsIn(BlockKind $kind): array
+    {
+        $rounds = [];
+        foreach ($this->partners as $partners) {
+            foreach ($partners->of($kind) as $number => $round) {
+                $rounds[$number][] = $round;
+            }
+        }
+
+        return array_values($rounds);
+    }
+
+    /**
+     * Tries that each of a pair defends in the blocks of a kind. Places are shared by all circles.
+     *
+     * @param int   $places  pairs that can work at once
+     * @param float $seconds that what is taught takes at full pace
+     */
+    public function repsEach(BlockKind $kind, int $places, float $seconds): int
+    {
+        $pairs = array_sum(array_map(static fn (Partners $one): int => Partners::pairs($one->of($kind)), $this->partners));
+
+        return RepCount::each($this->minutes($kind), $places, $pairs, RepCount::CALLED, $seconds);
+    }
+
+    /**
+     * The rung at which most of those who are there practise in a block: below their goal rung in a drill, at it under pressure.
+     *
+     * @param array<string, int> $goals goal rung by id of the rank
+     */
+    public function rungOf(BlockKind $kind, array $goals): ?int
+    {
+        $rungs = [];
+        foreach ($this->groups as $group) {
+            foreach ($group->students as $student) {
+                $rung = $kind === BlockKind::Drill ? max(1, $goals[$student->rank] - 1) : $goals[$student->rank];
+                $rungs[$rung] = ($rungs[$rung] ?? 0) + 1;
+            }
+        }
+        arsort($rungs);
+
+        return array_key_first($rungs);
+    }
 }

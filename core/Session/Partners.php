@@ -14,6 +14,16 @@ final readonly class Partners
      */
     public function __construct(public bool $isApart, public array $drill, public array $pressure) {}
 
+    /** @return list<Round> of a block; none where nobody works with a partner */
+    public function of(BlockKind $kind): array
+    {
+        return match ($kind) {
+            BlockKind::Drill => $this->drill,
+            BlockKind::Pressure => $this->pressure,
+            default => [],
+        };
+    }
+
     /**
      * Pairs that work at once.
      *

@@ -10,6 +10,9 @@ final readonly class RepCount
     /** Seconds between two tries: back to the start, a word. */
     public const BETWEEN = 12.0;
 
+    /** Seconds from “go” to the attack where the moment is told. */
+    public const CALLED = 3.0;
+
     /**
      * Tries that each of a pair defends in a block: pairs that have no place wait for one.
      *

@@ -97,6 +97,14 @@ final class Teaching
         return $this->seconds[$answer] ?? 0.0;
     }
 
+    /** Seconds that what a plan teaches takes at full pace, on average. */
+    public function secondsOf(ClassPlan $plan): float
+    {
+        $taught = array_unique(array_merge(...array_map(static fn (Group $group): array => array_column($group->taught, 'answer'), $plan->groups)));
+
+        return $taught === [] ? 0.0 : array_sum(array_map($this->seconds(...), $taught)) / count($taught);
+    }
+
     /** Share of an answer's basics that are in other answers which a rank knows. */
     private function knownShare(Answer $answer, int $rank): float
     {

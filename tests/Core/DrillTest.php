@@ -240,10 +240,10 @@ it('tells how ready a student is for the test of a rank', function (): void {
     $document = json_decode($output, true);
 
     // One clean rep sixty days before: 1, .25, .25 of 1.5; the other side was never tried. Both in full: ⅔ × ½.
-    expect($code)->toBe(0)->and($document['chance'])->toEqualWithDelta(1 / 3, 1e-12)->and($document['ready'])->toBeFalse()
+    expect($code)->toBe(0)->and($document['pass'])->toEqualWithDelta(1 / 3, 1e-12)->and($document['ready'])->toBeFalse()
         ->and(array_map(fn (array $item): array => [$item['attack'], $item['side'], round($item['full'], 6)], $document['items']))->toBe([['wrist', 'written', 0.666667], ['wrist', 'mirrored', 0.5]])
         // Sure of the other side it is ⅔, of the first ½.
-        ->and(array_map(fn (array $one): array => [$one['side'], round($one['by'], 6)], $document['raise_most']))->toBe([['mirrored', 0.333333], ['written', 0.166667]])
+        ->and(array_map(fn (array $one): array => [$one['side'], round($one['pass_then'], 6)], $document['raise']))->toBe([['mirrored', 0.666667], ['written', 0.5]])
         ->and($ask(['--student' => 'ada-plover', '--rank' => 'first'])[1])->toContain('Ada Plover, test of First: 33.3 % to pass (2 items')
         ->and($ask(['--student' => 'nobody', '--rank' => 'first'])[0])->toBe(2)->and($ask(['--student' => 'ada-plover', '--rank' => 'frist'])[0])->toBe(2)->and($ask(['--student' => 'ada-plover'])[0])->toBe(2);
 });
@@ -256,9 +256,12 @@ it('plans a class of a file, and says which there are', function (): void {
     $document = json_decode($output, true);
 
     expect($code)->toBe(0)->and(array_column($document['blocks'], 'minutes'))->toBe([3, 9, 18, 15, 12, 3])
-        ->and(array_merge(...array_column($document['groups'], 'students')))->toBe(['ada-plover'])
+        ->and($document['groups'][0]['people'])->toBe(['ada-plover'])->and($document['groups'][0]['ranks'])->toBe(['first'])
         // One person alone is in no pair: five rounds in 15 minutes, four in 12.
-        ->and($document['partners'])->toBe([['apart' => false, 'drill' => array_fill(0, 5, ['pairs' => [], 'over' => 'ada-plover', 'joins' => null]), 'pressure' => array_fill(0, 4, ['pairs' => [], 'over' => 'ada-plover', 'joins' => null])]])
+        ->and(array_map(fn (array $round): array => [$round['block'], $round['round']], $document['rounds']))->toBe([[3, 1], [3, 2], [3, 3], [3, 4], [3, 5], [4, 1], [4, 2], [4, 3], [4, 4]])
+        ->and($document['rounds'][0]['pairs'])->toBe([['place' => 1, 'attacker' => null, 'defender' => 'ada-plover', 'recorder' => null]])
+        // The goal rung of her rank is 2.
+        ->and(array_column($document['blocks'], 'rung'))->toBe([null, null, null, 1, 2, null])
         ->and($ask(['--class' => 'tuesday'])[1])->toContain('Class tuesday, 2026-12-01 19:00, 60 minutes')->toContain(' 18  Teach')
         ->and($ask(['--class' => 'tusday'])[0])->toBe(2)->and($ask([])[0])->toBe(2)->and($ask(['--class' => 'short'])[0])->toBe(2);
     unlink($path);

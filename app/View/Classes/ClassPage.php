@@ -157,16 +157,7 @@ final readonly class ClassPage
         }
         $names = array_map(static fn (Student $student): string => $student->name, $this->byCode);
 
-        return new PartnerTables($this->plan, $names, $this->class->places, $this->secondsOfTaught());
-    }
-
-    /** Seconds that what is taught takes at full pace, on average. */
-    private function secondsOfTaught(): float
-    {
-        $taught = array_merge(...array_map(static fn (Group $group): array => array_column($group->taught, 'answer'), $this->plan->groups ?? []));
-        $seconds = array_map($this->planner->teaching->seconds(...), array_unique($taught));
-
-        return $seconds === [] ? 0.0 : array_sum($seconds) / count($seconds);
+        return new PartnerTables($this->plan, $names, $this->class->places, $this->planner->teaching->secondsOf($this->plan));
     }
 
     /** @return list<array{name: string, next: string, out: string}> what each should be drilled on under pressure, and what is left out */

@@ -6,16 +6,11 @@ namespace App\View\Classes;
 
 use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\ClassPlan;
-use StoneDrill\Core\Session\Partners;
-use StoneDrill\Core\Session\RepCount;
 use StoneDrill\Core\Session\Round;
 
 /** Who works with whom in a class, round by round, and how many tries there is time for. */
 final readonly class PartnerTables
 {
-    /** Seconds from “go” to the attack where the moment is told. */
-    private const CALLED = 3.0;
-
     /** @var list<array{name: string, reps: string, rounds: list<list<string>>}> one for each circle of each block */
     public array $tables;
 
@@ -28,7 +23,8 @@ final readonly class PartnerTables
     {
         $tables = [];
         foreach ($plan->partners as $partners) {
-            foreach ([[BlockKind::Drill, $partners->drill], [BlockKind::Pressure, $partners->pressure]] as [$kind, $rounds]) {
+            foreach ([BlockKind::Drill, BlockKind::Pressure] as $kind) {
+                $rounds = $partners->of($kind);
                 if ($rounds !== []) {
                     $tables[] = [
                         'name' => __("classes.partners.{$kind->value}").($partners->isApart ? __('classes.partners.apart') : ''),
@@ -52,11 +48,8 @@ final readonly class PartnerTables
         return array_map(fn (int $place, array $pair): string => __($round->over !== null && $round->three === $place ? 'classes.partners.three' : 'classes.partners.two', ['first' => $this->names[$pair[0]], 'second' => $this->names[$pair[1]], 'third' => $third]), array_keys($round->pairs), $round->pairs);
     }
 
-    /** Places are shared by all circles. */
     private function reps(BlockKind $kind, int $rounds): string
     {
-        $pairs = array_sum(array_map(static fn (Partners $one): int => Partners::pairs($kind === BlockKind::Drill ? $one->drill : $one->pressure), $this->plan->partners));
-
-        return trans_choice('classes.reps', RepCount::each($this->plan->minutes($kind), $this->places, $pairs, self::CALLED, $this->seconds), ['rounds' => $rounds]);
+        return trans_choice('classes.reps', $this->plan->repsEach($kind, $this->places, $this->seconds), ['rounds' => $rounds]);
     }
 }
