@@ -243,6 +243,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::get('mat/kit', [MatController::class, 'kit'])->name('mat.kit');
         Route::post('mat/forecast', [MatController::class, 'forecast'])->name('mat.forecast');
         Route::post('mat/reps', [MatController::class, 'store'])->name('mat.reps.store');
+        Route::put('mat/classes/{class}/attendance', [MatController::class, 'attendance'])->name('mat.attendance')->can('attend', 'class');
 
         Route::get('record', [RepController::class, 'index'])->name('record');
         Route::get('record/{student}', [RepController::class, 'attacks'])->name('record.attacks')->can('view', 'student');

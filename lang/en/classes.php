@@ -34,6 +34,12 @@ return [
     'call-off-question' => 'Call this class off? It stays in the calendars as cancelled.',
     'called-off' => 'The class is called off.',
     'is-off' => 'This class is called off.',
+    'done' => [
+        'columns' => ['name' => 'Student', 'defended' => 'Tries', 'fewer' => 'Fewer than meant', 'attacked' => 'Attacked'],
+        'lead' => 'Tries that were recorded in this class. There was time for :meant each, an estimate.',
+        'left' => 'Nobody was seen to use these, so they go to the next class: :answers.',
+        'title' => 'Planned and done',
+    ],
     'edit' => 'Edit the class',
     'everybody' => 'everybody',
     'fields' => ['at' => 'Begins', 'minutes' => 'Minutes', 'place' => 'Place', 'places' => 'Pairs at once', 'instructors' => 'Instructors and assistants', 'ranks' => 'Who is expected'],

@@ -29,6 +29,12 @@ trait DrivesMat
         return $this;
     }
 
+    /** Whether the device keeps the mat with all that it needs to open without a network. */
+    protected function isKept(): bool
+    {
+        return (bool) $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(async () => { const shelf = await caches.open((await caches.keys()).find(name => name.startsWith("mat-")) ?? "none"); const keys = (await shelf.keys()).map(one => new URL(one.url).pathname); done(keys.includes("/mat") && keys.some(one => one.endsWith(".css")) && keys.some(one => one.endsWith(".js")) && Boolean(document.querySelector(".mat-drill")._x_dataStack[0].kit)) })');
+    }
+
     /** What a script says that knows the mat of the page as `mat`. */
     protected function mat(string $script): mixed
     {

@@ -54,6 +54,75 @@ it('keeps what two devices record of one class, each rep once, whichever comes f
     expect($this->repsOf('Esme Windlass'))->toBe($before + 4);
 });
 
+it('runs a whole class on two devices without a network: nothing is lost and nothing is there twice', function (): void {
+    $bases = [$this->server->base(), $this->server->base('localhost')];
+    $database = ($this->database)();
+    $count = fn (string $of): int => (int) $database->query("select count(*) from {$of}")->fetchColumn();
+    $before = $count('reps where class_id is not null');
+    $windows = [];
+    foreach ($bases as $at => $base) {
+        if ($at > 0) {
+            $this->browser->switchTo()->newWindow();
+            $this->resize(820, 1180);
+        }
+        $this->base = $base;
+        $windows[] = $this->browser->getWindowHandle();
+        $this->signIn($at === 0 ? 'assistant@cinder-quay.example' : 'instructor@cinder-quay.example')->visit('/mat')->see('Run a class')->until($this->isKept(...));
+    }
+    $this->server->stop();
+    foreach ($windows as $at => $window) {
+        $this->browser->switchTo()->window($window);
+        $this->find('[data-class]')->click();
+        $this->see('Gather and safety')->see('3:00')->press('Start the clock')->see('Pause');
+        // Somebody is not here tonight, and each end of the hall marks another one.
+        $this->find('.class-stage label.person:nth-of-type('.($at + 1).') input')->click();
+        $this->see('Who is here (27)');
+        foreach (['Teach', 'Drill'] as $part) {
+            $this->until(function () use ($part): bool {
+                $this->press('Next part');
+
+                return $this->mat('mat.blockName') === $part;
+            });
+        }
+        expect($this->violations())->toBe([]);
+        // Each records two reps at its own end: who attacks changes by itself.
+        $place = $at === 0 ? 0 : 5;
+        foreach (['clean', 'hit'] as $outcome) {
+            $this->until(fn (): bool => (bool) $this->mat("!mat.hasChosen && mat.stations[{$place}].can"));
+            $defends[$at][] = $this->mat("mat.stations[{$place}].defends");
+            $this->find(".station[data-place='{$place}']")->click();
+            $this->find(".station-outcome [data-outcome='{$outcome}']")->click();
+            $this->until(fn (): bool => $this->mat('mat.last?.outcome') === $outcome);
+        }
+        expect(array_unique($defends[$at]))->toHaveCount(2);
+    }
+    // The last one of the first device is taken back, and the class goes on after the page was closed.
+    $this->browser->switchTo()->window($windows[0]);
+    $this->base = $bases[0];
+    $this->find('.class-stage .last-rep button')->click();
+    $this->until(fn (): bool => $this->mat('mat.last') === null);
+    $this->visit('/mat')->see('Drill')->until(fn (): bool => (bool) $this->mat('mat.isClass && mat.isTicking'));
+    $this->server->start();
+    foreach (array_reverse($windows) as $window) {
+        $this->browser->switchTo()->window($window);
+        $this->press('End the class')->press('Press again to end the class')->see('The class is over')->see('All reps are in the log.');
+    }
+    expect($count('reps where class_id is not null') - $before)->toBe(3)
+        ->and($count("reps where class_id = (select id from training_classes where code = 'class-tonight') and attacker_id is null"))->toBe(0)
+        // Who was tapped is not here; the others are, marked by either device.
+        ->and($count("class_attendance where class_id = (select id from training_classes where code = 'class-tonight')"))->toBe(27);
+    $this->browser->switchTo()->window($windows[1]);
+    $this->base = $bases[1];
+    $this->press('Planned and done')->see('Fewer than meant');
+    expect($this->violations())->toBe([]);
+    $database->exec("delete from class_attendance where class_id = (select id from training_classes where code = 'class-tonight')");
+    $this->forgetDevice();
+    $this->browser->manage()->deleteAllCookies();
+    $this->browser->close();
+    $this->browser->switchTo()->window($windows[0]);
+    $this->base = $bases[0];
+});
+
 it('sends again what the server was told and had not kept when it went down', function (): void {
     $this->signIn('assistant@cinder-quay.example');
     $before = $this->repsOf('Alaric Pennyboat');

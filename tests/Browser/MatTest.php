@@ -77,7 +77,7 @@ it('loses nothing with the network cut, through a reload, and sends each rep onc
     $this->base = $server->base();
     $this->signIn('assistant@cinder-quay.example');
     $before = $this->repsOf('Linnet Harbourne');
-    $this->visit('/mat')->until(fn (): bool => (bool) $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(async () => { const shelf = await caches.open((await caches.keys()).find(name => name.startsWith("mat-")) ?? "none"); const keys = (await shelf.keys()).map(one => new URL(one.url).pathname); done(keys.includes("/mat") && keys.some(one => one.endsWith(".css")) && keys.some(one => one.endsWith(".js")) && Boolean(document.querySelector(".mat-drill")._x_dataStack[0].kit)) })'));
+    $this->visit('/mat')->until($this->isKept(...));
     $server->stop();
 
     // Opened and set up with no network at all.

@@ -233,3 +233,50 @@ it('keeps who attacked and in which class with a rep, through a correction and t
     $saved = $this->get('/people/reps.csv')->streamedContent();
     expect($saved)->toContain(",first-1,{$class->code}");
 });
+
+it('gives the class of tonight along to the mat, and takes who came from there, once', function (): void {
+    ($this->add)(3);
+    $class = ($this->plan)(['at' => now()->addHour()->format('Y-m-d\TH:i')]);
+    ($this->plan)(['at' => now()->addDays(3)->format('Y-m-d\TH:i')]);
+    ($this->change)(($this->plan)(['at' => now()->addHour()->format('Y-m-d\TH:i')]), 'drop', ['block' => 0]);
+    $this->delete('/classes/'.$this->hall->classes()->latest('id')->value('id'));
+    $kit = $this->get('/mat/kit')->assertOk()->json();
+    $ids = $this->hall->students()->pluck('id')->all();
+
+    expect(array_column($kit['classes'], 'id'))->toBe([$class->id]);
+    $course = $kit['classes'][0];
+    expect(array_column($course['blocks'], 'minutes'))->toBe([3, 9, 18, 15, 12, 3])->and($course['here'])->toBe([])->and($course['planned'])->toEqualCanonicalizing($ids)
+        ->and($course['rounds']['drill'])->toHaveCount(5)->and($course['rounds']['pressure'])->toHaveCount(4);
+    foreach ([...$course['rounds']['drill'], ...$course['rounds']['pressure']] as $round) {
+        expect(array_merge(...$round))->toEqualCanonicalizing($ids);
+    }
+    $this->actingAs($this->person($this->hall, Role::Assistant));
+    $mark = fn (array $marks) => $this->putJson("/mat/classes/{$class->id}/attendance", $marks);
+    $mark(['present' => array_slice($ids, 0, 3)])->assertExactJson(['here' => 3]);
+    $mark(['present' => array_slice($ids, 0, 3)])->assertExactJson(['here' => 3]);
+    $mark(['shown' => [$ids[0]], 'present' => [$ids[3]]])->assertExactJson(['here' => 3]);
+    $mark(['present' => ['x']])->assertStatus(422);
+    expect($this->hall->log()->where('event', 'attendance')->count())->toBe(2)->and($class->present()->pluck('students.id')->all())->toEqualCanonicalizing(array_slice($ids, 1));
+    $other = $this->school('Other Hall');
+    $this->actingAs($this->person($other, Role::Head))->putJson("/mat/classes/{$class->id}/attendance", ['present' => []])->assertNotFound();
+});
+
+it('shows what was done beside what was planned', function (): void {
+    ($this->add)(2);
+    $answer = $this->hall->answers()->firstOrFail();
+    $answer->update(['beats' => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\nhop 6 long\nleave 6\n"]);
+    $class = ($this->plan)();
+    $this->get("/classes/{$class->id}")->assertDontSee('Planned and done');
+    [$ada, $one] = $this->hall->students()->orderBy('id')->get()->all();
+    $record = fn (string $id, array $with) => (new RecordReps($this->hall, $this->instructor))->record(['id' => "0b7e1f60-7777-4000-8000-00000000000{$id}", 'student_id' => $ada->id, 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'attacker_id' => $one->id, 'class_id' => $class->id, ...$with]);
+    $record('1', []);
+    $record('2', ['outcome' => 'hit']);
+    $record('3', ['outcome' => 'late', 'replaces' => '0b7e1f60-7777-4000-8000-000000000002', 'reason' => 'seen again']);
+    $page = $this->get("/classes/{$class->id}")->assertSee('Planned and done')->assertSee("Nobody was seen to use these, so they go to the next class: {$answer->title}.");
+
+    // Three people: one pair and one who is over, so each of the three gets one in three turns.
+    preg_match('/There was time for (\d+) each/', (string) $page->getContent(), $meant);
+    $page->assertSeeInOrder(['First 1', '0', $meant[1], '2', 'Ada Plover', '2', (string) ($meant[1] - 2), '0']);
+    $record('4', ['answer_id' => $answer->id]);
+    $this->get("/classes/{$class->id}")->assertDontSee('so they go to the next class');
+});

@@ -84,6 +84,7 @@ const ROUTES = [
     'mat' => ['get', '/mat', TEACH],
     'mat.kit' => ['get', '/mat/kit', TEACH],
     'mat.forecast' => ['post', '/mat/forecast', TEACH],
+    'mat.attendance' => ['put', '/mat/classes/{class}/attendance', TEACH],
     'mat.reps.store' => ['post', '/mat/reps', TEACH],
     'record' => ['get', '/record', TEACH],
     'record.attacks' => ['get', '/record/{student}', TEACH],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\MarkAttendance;
 use App\Http\Requests\AttendanceRequest;
 use App\Http\Requests\BlocksRequest;
 use App\Http\Requests\ClassRequest;
@@ -11,6 +12,7 @@ use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\View\Classes\ClassDone;
 use App\View\Classes\ClassPage;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -63,7 +65,9 @@ final readonly class ClassController
 
     public function show(TrainingClass $class): View
     {
-        return view('classes.show', ['page' => new ClassPage($class, $this->mapper, $this->coverages), 'class' => $class, 'here' => $class->present->modelKeys(), 'everybody' => $class->school->students()->with('rank')->get()]);
+        $page = new ClassPage($class, $this->mapper, $this->coverages);
+
+        return view('classes.show', ['page' => $page, 'done' => new ClassDone($page), 'class' => $class, 'here' => $class->present->modelKeys(), 'everybody' => $class->school->students()->with('rank')->get()]);
     }
 
     public function edit(#[CurrentUser] User $user, TrainingClass $class): View
@@ -122,14 +126,10 @@ final readonly class ClassController
     }
 
     /** Who came: what was changed on this page is changed, and what somebody else has marked meanwhile stays. */
-    public function attendance(AttendanceRequest $request, TrainingClass $class): RedirectResponse
+    public function attendance(AttendanceRequest $request, MarkAttendance $action, TrainingClass $class): RedirectResponse
     {
-        DB::transaction(static function () use ($request, $class): void {
-            $class->present()->detach($request->left());
-            $class->present()->syncWithoutDetaching(array_fill_keys($request->came(), ['school_id' => $class->school_id]));
-            activity()->performedOn($class)->event('attendance')->withProperties(['attributes' => ['present' => $class->present()->count()]])->log('attendance');
-        });
+        $here = $action->mark($class, $request->came(), $request->left());
 
-        return redirect()->to(route('classes.show', $class).'#who')->with('status', trans_choice('classes.here', $class->present()->count()));
+        return redirect()->to(route('classes.show', $class).'#who')->with('status', trans_choice('classes.here', $here));
     }
 }

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\MarkAttendance;
 use App\Actions\RecordSentReps;
+use App\Http\Requests\AttendanceRequest;
 use App\Http\Requests\MatRepsRequest;
 use App\Models\Role;
+use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\View\Drill\ClassPack;
 use App\View\Drill\DrillForecast;
 use App\View\Drill\Kit;
 use App\View\Drill\KitPack;
@@ -59,7 +63,9 @@ final readonly class MatController
 
         $kit = new Kit($school, $this->mapper, $this->coverages, CarbonImmutable::now(), Kit::of($school, $this->find($request)));
 
-        return response()->json((new KitPack($kit, $this->mapper->kinds($school)))->toArray($user));
+        $pack = new KitPack($kit, $this->mapper->kinds($school));
+
+        return response()->json([...$pack->toArray($user), 'classes' => (new ClassPack($school, $this->mapper, $this->coverages, $pack->places))->of($kit->at)]);
     }
 
     /** What is drawn from, who is barred from what, and whether there is time, for what is set up. */
@@ -81,6 +87,12 @@ final readonly class MatController
         $by = static fn (array $rep): ?User => Recorder::read($rep['by'] ?? null, $user);
 
         return response()->json((new RecordSentReps($user->school))->record($request->reps(), $by));
+    }
+
+    /** Who came to a class, as a device has marked it: sent again it changes nothing. */
+    public function attendance(AttendanceRequest $request, MarkAttendance $action, TrainingClass $class): JsonResponse
+    {
+        return response()->json(['here' => $action->mark($class, $request->came(), $request->left())]);
     }
 
     /** The version of scripts and styles. */

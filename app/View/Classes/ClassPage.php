@@ -22,6 +22,7 @@ use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
+use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\Planner;
 use StoneDrill\Core\Session\Taught;
 use StoneDrill\Core\Session\TimetableException;
@@ -55,6 +56,8 @@ final readonly class ClassPage
 
     private Planner $planner;
 
+    private Meetings $meetings;
+
     public function __construct(public TrainingClass $class, private CatalogueMapper $mapper, private CoverageBook $coverages)
     {
         $school = $class->school;
@@ -68,6 +71,7 @@ final readonly class ClassPage
         [$cells, $youth] = [$coverages->of($school)->cells, $coverages->forYouth($school)->cells];
         $this->pool = new Pool($this->catalogue, $cells, $this->catalogue->forYouth(), $youth, $class->at);
         $this->planner = new Planner($this->catalogue, $cells, $this->catalogue->forYouth(), $youth, $class->at);
+        $this->meetings = $class->meetings();
         [$plan, $trouble] = $this->planned();
         [$this->plan, $this->trouble] = [$plan, $trouble];
         $this->blocks = $plan === null ? $class->plannedBlocks() : $plan->blocks;
@@ -93,7 +97,7 @@ final readonly class ClassPage
         $students = array_values($this->students->map(fn (Student $student): CoreStudent => $this->mapper->student($student))->all());
         $facts = new ClassFacts($this->class->minutes, $this->class->plannedBlocks(), $this->class->places, $this->class->instructors);
         try {
-            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows, $this->class->meetings()), ''];
+            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows, $this->meetings), ''];
         } catch (TimetableException $refused) {
             return [null, say($refused->text)];
         }
@@ -175,6 +179,34 @@ final readonly class ClassPage
                 'out' => $barred === 0 ? '' : trans_choice('classes.left-out', $barred),
             ];
         })->all());
+    }
+
+    /** @return list<string> ids of the answers that are taught to somebody */
+    public function taught(): array
+    {
+        return array_values(array_unique(array_merge(...array_map(static fn (Group $group): array => array_column($group->taught, 'answer'), $this->plan->groups ?? []))));
+    }
+
+    /** Tries that each defends in the blocks of a kind. */
+    public function repsEach(BlockKind $kind): int
+    {
+        return $this->plan === null ? 0 : $this->plan->repsEach($kind, $this->class->places, $this->planner->teaching->secondsOf($this->plan));
+    }
+
+    /** @return array<string, float> how much two who are planned for have met before, by the ids of their rows in order */
+    public function metBefore(): array
+    {
+        $met = [];
+        foreach ($this->byCode as $one => $student) {
+            foreach ($this->byCode as $other => $partner) {
+                $weight = $student->id < $partner->id ? $this->meetings->weight((string) $one, (string) $other) : 0.0;
+                if ($weight > 0) {
+                    $met["{$student->id} {$partner->id}"] = $weight;
+                }
+            }
+        }
+
+        return $met;
     }
 
     /** @return list<string> basics of tonight */

@@ -43,7 +43,7 @@ final readonly class KitPack
     private array $fails;
 
     /** @var array<string, int> places of the cells that go along, by the cell's key */
-    private array $places;
+    public array $places;
 
     /** @var list<Cell> */
     private array $cells;

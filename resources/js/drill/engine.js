@@ -3,16 +3,21 @@ import alea from 'seedrandom/lib/alea';
 import { isKept, session } from '../offline/rep-store';
 import register from '../offline/worker';
 import { text } from '../texts';
+import attendance from './attendance';
 import { flash, speaker, stayAwake } from './audio';
+import classScreen from './class-screen';
 import { anyOf, draw, moment, onList, withoutThirdOfFamily } from './draw';
 import { press } from './keys';
 import kit from './kit';
+import lesson from './lesson';
 import { mixed } from './mixed';
 import recording from './recording';
 import refused from './refused';
 import screen from './screen';
 import sending from './sending';
 import setUp from './set-up';
+import state from './state';
+import stations from './stations';
 import { isOver, nextTurn, partner } from './turns';
 
 const TRY_AGAIN = 8000;
@@ -20,13 +25,7 @@ const TRY_AGAIN = 8000;
 const SECOND_TAP = 400;
 const PITCH = { call: 880, again: 660, halt: 220 };
 
-const state = () => ({
-  phase: 'setup', kit: null, error: '', turn: 0, people: [], set: {}, done: 0, goal: 0, count: null, state: 'kept', timers: [],
-  defender: '', attacker: '', title: '', said: '', card: '', reach: '', differences: '', cautions: '', leftOut: '', fails: false, whatIf: '', cues: '', proof: '', stressor: '',
-  peeks: false, call: '', clock: '', last: null, mistakes: [], answers: [],
-});
-
-export default () => mixed(state(), screen, kit, setUp, recording, sending, refused(), {
+export default () => mixed(state(), screen, kit, setUp, recording, sending, lesson, classScreen, attendance, stations, refused(), {
   async init() {
     this.speaker = speaker();
     window.addEventListener('online', () => this.send());
@@ -39,6 +38,7 @@ export default () => mixed(state(), screen, kit, setUp, recording, sending, refu
     setInterval(() => this.send(), TRY_AGAIN);
     register(this.$root.dataset.worker);
     await this.load();
+    await this.resumeClass();
     await this.resume();
     this.pages = window.BroadcastChannel ? new BroadcastChannel('stone-drill-mat') : null;
     this.pages?.addEventListener('message', (event) => this.hear(event.data));
@@ -129,12 +129,11 @@ export default () => mixed(state(), screen, kit, setUp, recording, sending, refu
 
   finish() {
     this.clear();
-    this.phase = 'done';
+    this.phase = this.lesson ? 'class' : 'done';
     this.settle();
     session.save(null);
   },
 
-  again() { this.phase = 'setup'; },
   peek() { this.peeks = true; },
   hide() { this.peeks = false; },
 

@@ -28,7 +28,8 @@ export default {
   // The session is over: nothing of people stays on the screen. Reps that wait are kept, and go once somebody signs in.
   shut() {
     this.clear();
-    [this.kit, this.people, this.now, this.last, this.phase, this.state] = [null, [], null, null, 'locked', 'signed out'];
+    clearInterval(this.clockwork);
+    [this.kit, this.people, this.now, this.last, this.lesson, this.phase, this.state] = [null, [], null, null, null, 'locked', 'signed out'];
     kept.drop();
     [this.defender, this.attacker, this.leftOut, this.proof] = ['', '', '', ''];
     this.refused = [];

@@ -15,7 +15,7 @@ export default {
     // One at a time: whatever is tapped before this one is kept is no other one.
     const { now, calledAt } = this;
     [this.now, this.calledAt, this.phase, this.recordedAt] = [null, null, 'keeping', Date.now()];
-    const rep = this.rep(now, outcome, calledAt);
+    const rep = this.rep({ ...now, attacker: partner(this.people, this.turn)?.id ?? null, rung: this.set.rung }, outcome, calledAt);
     const { student, ticket } = now;
     this.before = { latest: student.latest, weights: ticket.weights, factor: ticket.factor, proof: ticket.proof, turn: this.turn, now };
     this.tried(student, ticket);
@@ -28,14 +28,15 @@ export default {
     this.next();
   },
 
-  rep({ student, ticket, cell }, outcome, calledAt) {
+  rep({ student, ticket, cell, attacker, rung }, outcome, calledAt) {
     const { limits, school, by } = this.kit;
     const taken = this.set.watch && calledAt ? Math.round((Date.now() - calledAt) / 100) / 10 : null;
     return {
-      id: uuid(), school, by, student_id: student.id, attack_id: cell.attack, side: cell.side, rung: this.set.rung, outcome,
+      id: uuid(), school, by, student_id: student.id, attack_id: cell.attack, side: cell.side, rung, outcome,
       at: new Date(calledAt ?? Date.now()).toISOString(),
       answer_id: ticket.answers[0] ?? null,
-      attacker_id: partner(this.people, this.turn)?.id ?? null,
+      attacker_id: attacker,
+      class_id: this.lesson?.id ?? null,
       mistakes: [],
       touched: null,
       // A watch that ran on over a pause says nothing.
@@ -91,12 +92,16 @@ export default {
       this.last = null;
       return this.tally();
     }
-    const { latest, weights, factor, proof, turn, now } = this.before;
+    const { latest, weights, factor, proof, turn, now, station } = this.before;
     if (now) {
       now.student.latest = latest;
       Object.assign(now.ticket, { weights, factor, proof });
     }
     [this.last, this.before] = [null, null];
+    if (station) {
+      this.undoneStation(station);
+      return this.tally();
+    }
     this.done--;
     this.turn = turn;
     await this.tally();

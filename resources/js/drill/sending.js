@@ -35,9 +35,11 @@ export default {
     await this.tally();
     if (this.kit && !isOpen()) this.shut();
     if (this.last) await hold(this.last.id);
-    if (!this.kit || this.sending || this.count === 0) return;
+    if (!this.kit || this.sending) return;
     this.sending = true;
     try {
+      await this.sendMarked();
+      if (this.count === 0) return;
       this.state = await send(this.$root.dataset.reps, this.kit.school, this.kit.limits.sentAtOnce);
       if (this.state === 'signed out') this.shut();
     } finally {

@@ -4,6 +4,11 @@ import uuid from '../uuid';
 import { stayAwake } from './audio';
 
 export default {
+  again() {
+    this.lesson = null;
+    this.phase = 'setup';
+  },
+
   choseRung(event) { event.currentTarget.dataset.chosen = 'yes'; },
 
   read() {

@@ -1,42 +1,14 @@
 // Reps that wait on this device until the school has them. Each carries an id made here, so that sending one twice keeps one,
 // and says who recorded it. None of them holds a name.
-import { createStore, get, update } from 'idb-keyval';
+import { change, isKept, plain, read, shelfOf } from './store';
 import { cookie, open, seal } from './vault';
 
-const shelf = createStore('stone-drill', 'mat');
 // A rep that may still be taken back or said more of stays here, for as long as a page says so.
 const DRAFT_LIFE = 25_000;
-// Where the browser keeps nothing, since its store is full or closed to it, the page does as long as it is open.
-const page = new Map();
-let isFull = false;
-export const isKept = () => !isFull;
+export { isKept };
 
-const read = async (key) => {
-  if (isFull) return page.get(key);
-  return get(key, shelf).catch(() => undefined);
-};
-
-let moving = null;
-async function move() {
-  for (const one of ['session', 'kit', 'reps']) page.set(one, await read(one));
-  isFull = true;
-}
-
-async function change(key, how) {
-  if (!isFull) {
-    try {
-      return await update(key, how, shelf);
-    } catch {
-      await (moving ??= move());
-    }
-  }
-  page.set(key, how(page.get(key)));
-}
-
-// What a page watches cannot be shelved as it is.
-const plain = (value) => JSON.parse(JSON.stringify(value));
-
-export const session = { load: () => read('session'), save: (value) => change('session', () => plain(value)) };
+export const session = shelfOf('session');
+export const lesson = shelfOf('lesson');
 
 export const kept = {
   load: async () => {
@@ -61,6 +33,7 @@ export async function forget() {
   for (const name of (await window.caches?.keys()) ?? []) await caches.delete(name);
   await change('kit', () => null);
   await session.save(null);
+  await lesson.save(null);
 }
 
 export const waiting = async () => (await read('reps')) ?? [];

@@ -10,6 +10,9 @@
 @if ($class->cancelled_at)<div class="flash flash-error" role="status">{{ __('classes.is-off') }}</div>@endif
 <x-overtaken :row="$class"/>
 @if ($page->trouble !== '')<div class="flash flash-error" role="alert">{{ $page->trouble }}</div>@endif
+@unless ($done->isEmpty())
+    @include('classes.done')
+@endunless
 @include('classes.timetable')
 @if ($page->students->isEmpty())
     <x-empty :text="__('classes.nobody')"/>

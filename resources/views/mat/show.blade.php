@@ -1,5 +1,5 @@
 <x-layout :title="__('mat.mat')" place="mat">
-<div class="mat-drill" x-data="mat" x-bind:data-running="isRunning" data-kit="{{ route('mat.kit', array_filter(['find' => $find]), absolute:
+<div class="mat-drill" x-data="mat" x-bind:data-running="isFull" data-kit="{{ route('mat.kit', array_filter(['find' => $find]), absolute:
     false) }}"
 data-worker="/mat-worker.js?v={{ $build }}" data-reps="{{ route('mat.reps.store', absolute: false) }}">
 <p class="held" role="status"><span x-text="held">{{ __('mat.looking') }}</span>
@@ -16,6 +16,7 @@ data-worker="/mat-worker.js?v={{ $build }}" data-reps="{{ route('mat.reps.store'
     @elseif ($students === 0)
         <x-no-students/>
     @else
+        @include('mat.classes')
         @include('mat.set-up')
     @endif
 </section>
@@ -25,6 +26,7 @@ data-worker="/mat-worker.js?v={{ $build }}" data-reps="{{ route('mat.reps.store'
     <a class="begin" href="{{ route('sign-in', absolute: false) }}">{{ __('session.sign-in') }}</a>
 </section>
 @include('mat.stage')
+@include('mat.class')
 <section x-cloak x-show="isDone" aria-labelledby="done-title">
     <h1 id="done-title">{{ __('mat.done') }}</h1>
     <p class="lead-line"><span x-text="progress"></span> {{ __('mat.done-help') }}</p>

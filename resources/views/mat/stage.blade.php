@@ -37,18 +37,7 @@
         <span class="cautions-said" x-show="isShown" x-text="cautions"></span>
         <small x-text="leftOut"></small>
     </p>
-    <div class="last-rep" x-show="hasLast">
-        <p><strong x-text="lastSaid"></strong> <button type="button" class="small"
-            x-on:click="undo">{{ __('words.undo') }} <kbd>u</kbd></button></p>
-        <div class="chips">
-            <template x-for="place in touches"><button type="button" data-name="touched" x-bind:data-value="place.id"
-                x-bind:aria-pressed="chosen('touched', place.id)" x-on:click="chip" x-text="place.text"></button></template>
-            <template x-for="mistake in mistakes"><button type="button" data-name="mistake" x-bind:data-value="mistake"
-                x-bind:aria-pressed="chosen('mistake', mistake)" x-on:click="chip" x-text="mistake"></button></template>
-            <template x-for="answer in answers"><button type="button" data-name="answer" x-bind:data-value="answer.id"
-                x-bind:aria-pressed="chosen('answer', answer.id)" x-on:click="chip" x-text="answer.title"></button></template>
-        </div>
-    </div>
+    @include('mat.last-rep')
 </div>
 <div class="stage-foot">
     <button type="button" class="stop-word" x-on:click="halt">{{ __('mat.stop') }}</button>

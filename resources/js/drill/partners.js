@@ -1,0 +1,62 @@
+// Who works with whom once somebody comes late or leaves: rounds of the circle, whose seats are searched for the fewest meetings.
+// Pure: `chance` gives numbers from 0 up to 1.
+const STEPS = 1500;
+// Meeting twice in a class weighs more than all meetings before it.
+const TODAY = 1000;
+
+export const key = (a, b) => (a < b ? `${a} ${b}` : `${b} ${a}`);
+
+/** Rounds of pairs of seats: in as many rounds as there are other seats everybody meets everybody once. */
+export const circle = (seats) => {
+  const even = seats + (seats % 2);
+  const moving = even - 1;
+  return Array.from({ length: seats > 1 ? moving : 0 }, (_, round) => {
+    const pairs = [[round, moving]];
+    for (let step = 1; step < even / 2; step++) pairs.push([(round + step) % moving, (round - step + moving) % moving]);
+    return pairs.filter(([a, b]) => a < seats && b < seats);
+  });
+};
+
+const joined = (pairs, over, thirds) => {
+  if (over === undefined) return pairs;
+  if (pairs.length === 0) return [[over]];
+  const load = pairs.map((pair) => pair.reduce((sum, one) => sum + (thirds.get(one) ?? 0), 0));
+  const at = load.indexOf(Math.min(...load));
+  pairs[at].forEach((one) => thirds.set(one, (thirds.get(one) ?? 0) + 1));
+  return pairs.map((pair, place) => (place === at ? [...pair, over] : pair));
+};
+
+/**
+ * @param {number[]} people ids
+ * @param {number} count of rounds
+ * @param {{ today: Set<string>, before: Record<string, number> }} met pairs as `key` names them
+ * @param {() => number} chance
+ * @returns {number[][][]} who works together, by round: two, or three of whom one records; who is alone is by themselves
+ */
+export const rounds = (people, count, met, chance) => {
+  if (people.length < 2) return Array.from({ length: count }, () => people.map((one) => [one]));
+  const all = circle(people.length);
+  const pairs = all.slice(0, count).flat();
+  const cost = (a, b) => (met.today.has(key(a, b)) ? TODAY : 0) + (met.before[key(a, b)] ?? 0);
+  const sum = (seats) => pairs.reduce((total, [a, b]) => total + cost(seats[a], seats[b]), 0);
+  let seats = [...people];
+  let least = sum(seats);
+  for (let step = 0; step < STEPS && least > 0; step++) {
+    const [a, b] = [Math.floor(chance() * seats.length), Math.floor(chance() * seats.length)];
+    const changed = [...seats];
+    [changed[a], changed[b]] = [seats[b], seats[a]];
+    const now = sum(changed);
+    if (now <= least) [seats, least] = [changed, now];
+  }
+  const thirds = new Map();
+  return Array.from({ length: count }, (_, round) => {
+    const together = all[round % all.length].map(([a, b]) => [seats[a], seats[b]]);
+    return joined(together, seats.find((one) => !together.flat().includes(one)), thirds);
+  });
+};
+
+/** Who attacks, defends and records at a turn of those who work together; each in turn does each. */
+export const roles = (together, turn) => {
+  const [attacker, defender, recorder] = together.map((_, place) => together[(place + turn) % together.length]);
+  return together.length < 2 ? { attacker: null, defender: attacker, recorder: null } : { attacker, defender, recorder: recorder ?? null };
+};
