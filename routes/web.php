@@ -25,6 +25,7 @@ use App\Http\Controllers\ChildrenController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\CrossController;
 use App\Http\Controllers\DrillListController;
+use App\Http\Controllers\DrillListItemController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FacetsController;
 use App\Http\Controllers\FewestController;
@@ -81,7 +82,7 @@ use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 use StoneDrill\Core\Attack\Side;
 
-foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind', 'access', 'tablet', 'class'] as $row) {
+foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind', 'access', 'tablet', 'class', 'item'] as $row) {
     Route::pattern($row, '[1-9][0-9]{0,17}');
 }
 Route::pattern('rep', '[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}');
@@ -220,12 +221,23 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         ->middlewareFor('show', Authorize::using('view', 'list'))
         ->middlewareFor('destroy', Authorize::using('delete', 'list'));
 
+    Route::controller(DrillListItemController::class)->name('drill-lists.')->group(function (): void {
+        Route::post('drill-lists/items', 'store')->name('items.store')->can('create', DrillList::class);
+        Route::scopeBindings()->middleware(Authorize::using('update', 'list'))->group(function (): void {
+            Route::put('drill-lists/{list}', 'rename')->name('rename');
+            Route::post('drill-lists/{list}/copy', 'copy')->name('copy');
+            Route::put('drill-lists/{list}/items/{item}', 'update')->name('items.update');
+            Route::delete('drill-lists/{list}/items/{item}', 'destroy')->name('items.destroy');
+        });
+    });
+
     Route::resource('classes', ClassController::class)->parameters(['classes' => 'class'])
         ->middlewareFor('index', Authorize::using('viewAny', TrainingClass::class))
         ->middlewareFor(['create', 'store'], Authorize::using('create', TrainingClass::class))
         ->middlewareFor('show', Authorize::using('view', 'class'))
         ->middlewareFor(['edit', 'update'], Authorize::using('update', 'class'))
         ->middlewareFor('destroy', Authorize::using('delete', 'class'));
+    Route::get('classes/{class}/sheet', [ClassController::class, 'sheet'])->name('classes.sheet')->can('view', 'class');
     Route::put('classes/{class}/blocks', [ClassController::class, 'blocks'])->name('classes.blocks')->can('update', 'class');
     Route::put('classes/{class}/attendance', [ClassController::class, 'attendance'])->name('classes.attendance')->can('attend', 'class');
 

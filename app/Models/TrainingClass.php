@@ -94,10 +94,10 @@ final class TrainingClass extends Model
     public function meetings(): Meetings
     {
         $before = $this->school->classes()->whereNull('cancelled_at')->where('at', '<', $this->at)->orderByDesc('at')->orderByDesc('id')->limit(Meetings::CLASSES)->pluck('id');
+        $codes = $this->school->everyone()->pluck('code', 'id');
         $pairs = $this->school->reps()->standing()->whereIn('class_id', [...$before, $this->id])->whereNotNull('attacker_id')
-            ->join('students as defender', 'defender.id', 'reps.student_id')->join('students as attacker', 'attacker.id', 'reps.attacker_id')
-            ->toBase()->distinct()->get(['class_id', 'defender.code as defender', 'attacker.code as attacker'])
-            ->groupBy('class_id')->map(static fn (Collection $reps): array => array_values($reps->map(static fn ($rep): array => [$rep->defender, $rep->attacker])->all()));
+            ->toBase()->distinct()->get(['class_id', 'student_id', 'attacker_id'])
+            ->groupBy('class_id')->map(static fn (Collection $reps): array => array_values($reps->map(static fn ($rep): array => [$codes[$rep->student_id], $codes[$rep->attacker_id]])->all()));
 
         return Meetings::of(array_values($before->map(static fn (int $id): array => $pairs[$id] ?? [])->all()), $pairs[$this->id] ?? []);
     }

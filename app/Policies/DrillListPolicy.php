@@ -25,6 +25,11 @@ final class DrillListPolicy
         return $user->role->teaches();
     }
 
+    public function update(User $user, DrillList $list): bool
+    {
+        return $this->view($user, $list);
+    }
+
     public function delete(User $user, DrillList $list): bool
     {
         return $this->view($user, $list);

@@ -74,6 +74,8 @@ return [
     'pressure-columns' => ['name' => 'Student', 'next' => 'Next draw', 'out' => 'Left out'],
     'reps' => ':rounds rounds; time for :count try each|:rounds rounds; time for :count tries each',
     'saved' => 'The class is saved.',
+    'sheet' => 'On one page',
+    'sheet-of' => 'Class of :day, on one page',
     'students' => ':count student|:count students',
     'teach' => 'What is taught',
     'teach-lead' => 'For each group what is worth most to it: how often the {attack} happens, who has not tried it or not proven it, and how much of it is known. Estimates.',

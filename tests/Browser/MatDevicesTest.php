@@ -84,6 +84,7 @@ it('runs a whole class on two devices without a network: nothing is lost and not
                 return $this->mat('mat.blockName') === $part;
             });
         }
+        $this->until(fn (): bool => $this->browser->executeScript('return document.querySelector(".class-stage").getAnimations().length === 0'));
         expect($this->violations())->toBe([]);
         // Each records two reps at its own end: who attacks changes by itself.
         $place = $at === 0 ? 0 : 5;

@@ -41,6 +41,7 @@ it('plans a class in one press', function (): void {
     // 60 minutes by hand: 3, 9, 18, 15, 12, 3.
     $page = $this->get("/classes/{$class->id}")->assertOk()->assertSeeInOrder(['19:00', 'Gather and safety', '19:03', 'Basics', '19:12', 'Teach', '19:30', 'Drill', '19:45', 'Pressure', '19:57', 'Close'])
         ->assertSee('7 students')->assertSee('What is taught')->assertSee($answer->title)->assertSee('have never tried it');
+    $this->get("/classes/{$class->id}/sheet")->assertOk()->assertSee('Round 5')->assertSee($answer->title)->assertDontSee('Save who is here');
     // Seven: a three in each round, and five rounds in 15 minutes.
     $page->assertSee('as third')->assertSee('Round 5')->assertDontSee('Round 6');
 });

@@ -93,3 +93,46 @@ it('begins with twenty at most, and says what more would cost', function (): voi
     $this->post('/drill-lists', [...$query, 'name' => 'Short', 'most' => '7']);
     expect(DrillList::firstOrFail()->items)->toHaveCount(7);
 });
+
+it('takes attacks picked one by one, in order, and again under another name', function (): void {
+    $pick = fn (array $with) => $this->from('/attacks')->post('/drill-lists/items', ['name' => 'Tonight', 'list' => '', ...$with]);
+    $pick(['cells' => ['hug written']])->assertRedirect('/attacks')->assertSessionHas('status', '1 attack put on the list “Tonight”.');
+    $list = DrillList::firstOrFail();
+    $pick(['list' => $list->id, 'cells' => ['wrist mirrored', 'wrist written']])->assertSessionHas('list', $list->id);
+    $order = fn (?DrillList $of = null): array => ($of ?? $list)->items()->with('attack')->get()->map(fn ($item): string => $item->attack->code.' '.$item->side->value)->all();
+    expect($order())->toBe(['hug written', 'wrist mirrored', 'wrist written'])->and($list->made_by_id)->toBe($this->assistant->id);
+
+    $item = fn (int $at): string => "/drill-lists/{$list->id}/items/".$list->items()->get()[$at]->id;
+    $this->put($item(2), ['change' => 'earlier'])->assertRedirect("/drill-lists/{$list->id}");
+    $this->put($item(0), ['change' => 'later']);
+    $this->put($item(0), ['change' => 'earlier']);
+    $this->put($item(2), ['change' => 'sideways'])->assertSessionHasErrors('change');
+    expect($order())->toBe(['wrist written', 'hug written', 'wrist mirrored']);
+    $this->post("/drill-lists/{$list->id}/copy")->assertSessionHas('status', 'Copied to “Tonight (2)”.');
+    $this->delete($item(1))->assertSessionHas('status', 'Hug from behind is off the list.');
+    $copy = DrillList::where('name', 'Tonight (2)')->firstOrFail();
+    expect([$order(), $order($copy)])->toBe([['wrist written', 'wrist mirrored'], ['wrist written', 'hug written', 'wrist mirrored']]);
+    $this->delete("/drill-lists/{$list->id}/items/".$copy->items()->value('id'))->assertNotFound();
+    $this->put("/drill-lists/{$copy->id}", ['name' => 'Tonight'])->assertSessionHasErrors(['name' => 'Another list has this name.']);
+    $this->put("/drill-lists/{$copy->id}", ['name' => 'Friday'])->assertSessionHas('status', '“Friday” is saved.');
+    $this->get("/drill-lists/{$list->id}")->assertSee('aria-label="Up: Wrist held across', false);
+    expect(array_column($this->get('/mat/kit')->json('lists'), 'name'))->toEqualCanonicalizing(['Tonight', 'Friday']);
+});
+
+it('says what is missing of what was picked', function (array $with, string $field, string $said): void {
+    DrillList::create(['school_id' => $this->hall->id, 'name' => 'Taken']);
+    $this->post('/drill-lists/items', ['name' => 'Tonight', 'cells' => ['hug written'], ...$with])->assertSessionHasErrors([$field => $said]);
+    expect(DrillList::count())->toBe(1);
+})->with([
+    'nothing' => [['cells' => []], 'cells', 'Tick an attack first.'],
+    'no name' => [['name' => ''], 'name', 'Give the new list a name.'],
+    'a name that is taken' => [['name' => 'Taken'], 'name', 'Another list has this name.'],
+    'an attack that is none' => [['cells' => ['zebra written']], 'cells', 'The attack is not in the catalogue any more.'],
+    'a side that is none' => [['cells' => ['hug upside']], 'cells', 'The attack is not in the catalogue any more.'],
+]);
+
+it('has a place to pick from on the catalogue, an attack and a student', function (): void {
+    foreach (['/attacks', '/attacks/'.$this->hall->attacks()->where('code', 'wrist')->value('id'), '/people/'.$this->hall->students()->value('id')] as $page) {
+        $this->get($page)->assertOk()->assertSee('Put on the list')->assertSee('wrist written"', false);
+    }
+});

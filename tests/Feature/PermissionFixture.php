@@ -28,6 +28,7 @@ final class PermissionFixture
             '{rep}' => $school->reps()->value('id'),
             '{rank}' => $school->ranks()->value('id'),
             '{list}' => str_contains($pattern, '{list}') ? $school->drillLists()->firstOrCreate(['name' => 'Monday'])->id : '',
+            '{item}' => str_contains($pattern, '{item}') ? $school->drillLists()->firstOrCreate(['name' => 'Monday'])->items()->firstOrCreate(['position' => 1], ['school_id' => $school->id, 'attack_id' => $school->attacks()->value('id'), 'side' => 'written', 'differences' => []])->id : '',
             '{rung}' => $school->rungs()->value('id'),
             '{account}' => str_contains($pattern, '{account}') ? self::account($school) : '',
             '{invitation}' => str_contains($pattern, '{invitation}') ? $school->invitations()->firstOrCreate(['name' => 'Bo', 'role' => 'assistant'], ['token' => "token of {$school->id}", 'expires_at' => now()->addDay()])->id : '',

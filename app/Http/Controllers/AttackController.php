@@ -31,6 +31,7 @@ final readonly class AttackController
 
         return view('attacks.index', [
             'list' => new AttackList($request, $school, $this->mapper, $this->coverages->of($school)),
+            'lists' => $school->drillLists,
             'unreadable' => $this->mapper->unreadable($school),
             'ranks' => $school->ranks,
         ]);
@@ -69,6 +70,7 @@ final readonly class AttackController
             'seen' => $seen = SituationView::of($catalogue, $core),
             'card' => new AttackerCard($core, $core->facets, $seen->line),
             'attack' => $attack,
+            'lists' => $school->drillLists,
             'page' => new AttackPage($core, $catalogue, $this->coverages->of($school), $school, $attack->reps()->count()),
         ]);
     }

@@ -70,6 +70,12 @@ final readonly class ClassController
         return view('classes.show', ['page' => $page, 'done' => new ClassDone($page), 'class' => $class, 'here' => $class->present->modelKeys(), 'everybody' => $class->school->students()->with('rank')->get()]);
     }
 
+    /** Tonight on one page, to print. */
+    public function sheet(TrainingClass $class): View
+    {
+        return view('classes.sheet', ['page' => new ClassPage($class, $this->mapper, $this->coverages), 'class' => $class]);
+    }
+
     public function edit(#[CurrentUser] User $user, TrainingClass $class): View
     {
         return view('classes.edit', ['class' => $class, 'ranks' => $user->school->ranks]);

@@ -31,7 +31,7 @@ final readonly class LadderDrawing
     /** @var list<array{x: float, transform: string, name: string, fades: string}> */
     public array $columns;
 
-    /** @var list<array{title: string, state: string, lower: string, tries: int, highest: string, fades: string}> */
+    /** @var list<array{cell: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string}> */
     public array $rows;
 
     public function __construct(private LadderPicture $ladder)
@@ -77,12 +77,13 @@ final readonly class LadderDrawing
         ];
     }
 
-    /** @return array{title: string, state: string, lower: string, tries: int, highest: string, fades: string} */
+    /** @return array{cell: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string} */
     private function row(LadderColumn $column): array
     {
         $held = array_map(static fn (Brick $brick): int => $brick->rung, array_filter($column->bricks, static fn (Brick $brick): bool => $brick->state === ProofState::Holds));
 
         return [
+            'cell' => $column->attack->id.' '.$column->side->value,
             'title' => $column->title(),
             'state' => __('proof.states.'.$column->atGoal->value),
             'lower' => number_format($column->lowerAtGoal, 2),

@@ -33,7 +33,11 @@
         <x-table hides-head :head="array_values(texts('attacks.columns'))">
             @foreach ($attacks as $attack)
                 <tr>
-                    <th scope="row" class="w-40"><a href="{{ route('attacks.show', $attack) }}">{{ $attack->title }}</a>
+                    <th scope="row" class="w-40">@can('create', App\Models\DrillList::class)
+                        <input type="checkbox" form="pick" name="cells[]" value="{{ $attack->code }} written"
+                            aria-label="{{ __('lists.pick-side', ['title' => $attack->title]) }}">
+                        @endcan
+                        <a href="{{ route('attacks.show', $attack) }}">{{ $attack->title }}</a>
                         @if ($attack->critical)<span class="tag tag-critical">{{ __('attacks.critical') }}</span>@endif</th>
                     <td>{{ $list->kind($attack) }}</td>
                     <td>{{ __('attacks.from', ['hand' => $attack->hand, 'hour' => $attack->bearing, 'phase' => $attack->phase]) }}</td>
@@ -44,5 +48,6 @@
             @endforeach
         </x-table>
     @endforeach
+    @include('lists.pick')
 @endif
 </x-layout>

@@ -6,7 +6,8 @@
 <div class="table-wide">
 <x-table :head="array_values(texts('classes.done.columns'))">
     @foreach ($done->rows() as $row)
-        <tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['defended'] }}</td><td>{{ $row['fewer'] }}</td><td>{{ $row['attacked'] }}</td></tr>
+        <tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['defended'] }}</td>
+            <td>{{ $row['fewer'] }}</td><td>{{ $row['attacked'] }}</td></tr>
     @endforeach
 </x-table>
 </div>

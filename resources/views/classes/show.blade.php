@@ -1,6 +1,7 @@
 <x-layout :title="__('classes.title', ['day' => school_time($class->at, 'j M Y')])">
 <x-heading :title="__('classes.title', ['day' => school_time($class->at, 'D j M Y, H:i')])">
     <x-button size="sm" href="#who">{{ __('classes.who') }}</x-button>
+    <x-button size="sm" :href="route('classes.sheet', $class)">{{ __('classes.sheet') }}</x-button>
     @can('update', $class)
         <x-button size="sm" :href="route('classes.edit', $class)">{{ __('words.edit') }}</x-button>
     @endcan

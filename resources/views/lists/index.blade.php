@@ -1,7 +1,7 @@
 <x-layout :title="__('lists.lists')">
 <x-heading :title="__('lists.lists')"><x-button kind="rust" size="sm" data-key="n"
     :href="route('drill-lists.create')">{{ __('lists.make') }}</x-button></x-heading>
-<p class="lead-line">{{ __('lists.index-lead') }}</p>
+<p class="lead-line">{{ __('lists.index-lead') }} {{ __('lists.by-hand') }}</p>
 @if ($lists->isEmpty())
     <x-empty :text="__('lists.none')"><x-button kind="rust" :href="route('drill-lists.create')">{{ __('lists.make') }}</x-button></x-empty>
 @else

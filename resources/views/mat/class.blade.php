@@ -13,20 +13,22 @@
 </div>
 <fieldset class="who-is-here" x-show="peopleShown"><legend x-text="hereWord"></legend>
     <template x-for="student in everybody" x-bind:key="student.id">
-        <label class="person"><input type="checkbox" x-bind:value="student.id" x-bind:checked="isHere(student.id)" x-on:change="tapPerson"><span><strong
-            x-text="student.name"></strong><small x-text="student.notes"></small></span></label>
+        <label class="person"><input type="checkbox" x-bind:value="student.id" x-bind:checked="isHere(student.id)"
+            x-on:change="tapPerson"><span><strong x-text="student.name"></strong><small x-text="student.notes"></small></span></label>
     </template>
 </fieldset>
 <section x-show="isTeaching" aria-labelledby="taught-title">
     <h2 id="taught-title">{{ __('mat.class.taught') }}</h2>
     <p class="class-basics" x-text="basics"></p>
-    <template x-for="group in groups"><p class="slab-dark"><strong class="taught" x-text="group.taught"></strong> <small x-text="group.names"></small></p></template>
+    <template x-for="group in groups"><p class="slab-dark"><strong class="taught" x-text="group.taught"></strong>
+        <small x-text="group.names"></small></p></template>
 </section>
 <section x-show="isPractice" aria-labelledby="round-title">
     <h2 id="round-title" x-text="roundWord"></h2>
     <div class="stations" x-show="!hasChosen">
         <template x-for="station in stations" x-bind:key="station.place">
-            <button type="button" class="station" x-bind:data-place="station.place" x-bind:data-can="station.can" x-on:click="chooseStation">
+            <button type="button" class="station" x-bind:data-place="station.place" x-bind:data-can="station.can"
+                x-on:click="chooseStation">
                 <small x-text="station.name"></small>
                 <span><strong x-text="station.defends"></strong> <small x-text="station.tries"></small></span>
                 <span>{{ __('mat.attacked-by') }} <b x-text="station.attacks"></b> <small x-text="station.records"></small></span>

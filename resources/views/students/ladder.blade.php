@@ -34,10 +34,13 @@
 <x-table class="mt-2" :head="$drawing->head()">
     @foreach ($drawing->rows as $row)
         <tr>
-            <th scope="row">{{ $row['title'] }}</th>
+            <th scope="row">@can('create', App\Models\DrillList::class)<input type="checkbox" form="pick" name="cells[]"
+                value="{{ $row['cell'] }}" aria-label="{{ __('lists.pick-side', ['title' => $row['title']]) }}">@endcan
+                {{ $row['title'] }}</th>
             <td>{{ $row['state'] }}</td><td>{{ $row['lower'] }}</td><td>{{ $row['tries'] }}</td>
                 <td>{{ $row['highest'] }}</td><td>{{ $row['fades'] }}</td>
         </tr>
     @endforeach
 </x-table>
+@can('create', App\Models\DrillList::class)@include('lists.pick', ['lists' => $student->school->drillLists])@endcan
 </details>

@@ -1,0 +1,25 @@
+<x-layout :title="__('classes.sheet-of', ['day' => school_time($class->at, 'j M Y')])">
+<x-heading :title="__('classes.title', ['day' => school_time($class->at, 'D j M Y, H:i')])">
+    <x-button size="sm" :href="route('classes.show', $class)">{{ __('words.back') }}</x-button>
+</x-heading>
+<div class="class-sheet">
+<p>{{ __('classes.of-minutes', ['minutes' => $class->minutes, 'place' => $class->place ?: __('classes.everybody')]) }} · {{
+    trans_choice('classes.students', count($page->students)) }}</p>
+<p>@foreach ($page->timetable() as $row)<strong>{{ $row['begins'] }}</strong> {{ $row['name'] }}
+    {{ $row['minutes'] }}@if (! $loop->last) · @endif @endforeach</p>
+@if ($page->basics() !== [])<p><strong>{{ __('classes.basics') }}:</strong> {{ implode(' · ', $page->basics()) }}</p>@endif
+@foreach ($page->groups() as $group)
+    <p><strong>{{ $group['ranks'] }}:</strong> {{ implode(' · ', array_column($group['taught'], 'title')) }}<br>
+        <small>{{ $group['names'] }}</small></p>
+@endforeach
+@foreach ($page->partners()->tables ?? [] as $table)
+    <h2>{{ $table['name'] }} <small>{{ $table['reps'] }}</small></h2>
+    <div class="rounds">@foreach ($table['rounds'] as $pairs)
+        <section><h3>{{ __('classes.partners.round', ['number' => $loop->iteration]) }}</h3>
+        <ul>@foreach ($pairs as $pair)<li>{{ $pair }}</li>@endforeach</ul></section>@endforeach</div>
+@endforeach
+<h2>{{ __('classes.pressure') }}</h2>
+<ul class="pressure-lines">@foreach ($page->pressure() as $row)
+    <li><strong>{{ $row['name'] }}</strong>: {{ $row['next'] }}</li>@endforeach</ul>
+</div>
+</x-layout>
