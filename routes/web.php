@@ -54,6 +54,8 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StarterController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\TabletController;
+use App\Http\Controllers\TestCandidateController;
+use App\Http\Controllers\TestController;
 use App\Http\Controllers\VersionController;
 use App\Http\Controllers\WaiverController;
 use App\Http\Controllers\WallController;
@@ -75,6 +77,7 @@ use App\Models\Rung;
 use App\Models\School;
 use App\Models\Student;
 use App\Models\Tablet;
+use App\Models\Test;
 use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\Spreadsheet;
@@ -82,7 +85,7 @@ use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 use StoneDrill\Core\Attack\Side;
 
-foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind', 'access', 'tablet', 'class', 'item'] as $row) {
+foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind', 'access', 'tablet', 'class', 'item', 'test', 'testItem'] as $row) {
     Route::pattern($row, '[1-9][0-9]{0,17}');
 }
 Route::pattern('rep', '[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}');
@@ -240,6 +243,22 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     Route::get('classes/{class}/sheet', [ClassController::class, 'sheet'])->name('classes.sheet')->can('view', 'class');
     Route::put('classes/{class}/blocks', [ClassController::class, 'blocks'])->name('classes.blocks')->can('update', 'class');
     Route::put('classes/{class}/attendance', [ClassController::class, 'attendance'])->name('classes.attendance')->can('attend', 'class');
+
+    Route::resource('tests', TestController::class)
+        ->middlewareFor('index', Authorize::using('viewAny', Test::class))
+        ->middlewareFor(['create', 'store'], Authorize::using('create', Test::class))
+        ->middlewareFor('show', Authorize::using('view', 'test'))
+        ->middlewareFor(['edit', 'update'], Authorize::using('update', 'test'))
+        ->middlewareFor('destroy', Authorize::using('delete', 'test'));
+    Route::get('tests/{test}/sheet.pdf', [TestController::class, 'sheet'])->name('tests.sheet')->can('view', 'test');
+    Route::prefix('tests/{test}/{student}')->name('tests.')->controller(TestCandidateController::class)->group(function (): void {
+        Route::get('', 'show')->name('candidate')->can('view', 'test');
+        Route::get('certificate.pdf', [TestController::class, 'certificate'])->name('certificate')->can('view', 'test');
+        Route::put('marks', 'mark')->name('mark')->can('mark', 'test');
+        Route::put('items/{testItem}', 'settle')->name('settle')->can('decide', 'test');
+        Route::post('decision', 'decide')->name('decide')->can('decide', 'test');
+        Route::delete('decision', 'reopen')->name('reopen')->can('decide', 'test');
+    });
 
     Route::get('board', [BoardController::class, 'show'])->name('board')->can('viewAny', Student::class);
     Route::get('board/mistakes', [BoardController::class, 'mistakes'])->name('board.mistakes')->can('viewAny', Student::class);

@@ -132,6 +132,12 @@ final class School extends Model
         return $this->hasMany(TrainingClass::class);
     }
 
+    /** @return HasMany<Test, $this> */
+    public function tests(): HasMany
+    {
+        return $this->hasMany(Test::class);
+    }
+
     /** @return HasMany<Student, $this> those who are not forgotten */
     public function students(): HasMany
     {

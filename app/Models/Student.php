@@ -28,6 +28,7 @@ use StoneDrill\Core\Curriculum\Student as CoreStudent;
  * @property string|null          $consent_by the guardian who has agreed
  * @property CarbonImmutable|null $consent_on
  * @property Rank                 $rank
+ * @property \Illuminate\Database\Eloquent\Collection<int, RankAward> $awards
  * @property School $school
  */
 final class Student extends Model
@@ -113,6 +114,18 @@ final class Student extends Model
     public function reps(): HasMany
     {
         return $this->hasMany(Rep::class);
+    }
+
+    /** @return HasMany<RankAward, $this> the latest first */
+    public function awards(): HasMany
+    {
+        return $this->hasMany(RankAward::class)->orderByDesc('awarded_on')->orderByDesc('id');
+    }
+
+    /** @return BelongsToMany<Test, $this> */
+    public function tests(): BelongsToMany
+    {
+        return $this->belongsToMany(Test::class, 'test_candidates')->withPivot('result', 'decided_at', 'retest_on');
     }
 
     /** @return BelongsToMany<TrainingClass, $this> those that they came to */

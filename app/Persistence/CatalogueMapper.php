@@ -9,11 +9,11 @@ use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\Kind;
 use App\Models\Rank;
+use App\Models\RankAward;
 use App\Models\Rep;
 use App\Models\Rung;
 use App\Models\School;
 use App\Models\Student;
-use App\Models\TrainingClass;
 use DateTimeInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
@@ -40,6 +40,7 @@ use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\Matching;
 use StoneDrill\Core\Curriculum\Mistake;
 use StoneDrill\Core\Curriculum\Rank as CoreRank;
+use StoneDrill\Core\Curriculum\RankAward as CoreAward;
 use StoneDrill\Core\Curriculum\Rung as CoreRung;
 use StoneDrill\Core\Curriculum\School as CoreSchool;
 use StoneDrill\Core\Curriculum\ShortForm;
@@ -49,8 +50,6 @@ use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\Rep as CoreRep;
 use StoneDrill\Core\Proof\RepDetails;
-use StoneDrill\Core\Session\ClassFacts;
-use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Technique\Beats;
 
 /** The one way from rows to core values. The ids of core values are the rows' codes. */
@@ -109,28 +108,14 @@ final readonly class CatalogueMapper
     /** Everything a school holds. */
     public function everything(School $school): SchoolFile
     {
-        $students = $school->everyone()->with('rank')->get();
+        $students = $school->everyone()->with('rank', 'awards.rank')->get();
         $reps = $school->reps()->with(['student', 'attack', 'answer', 'attacker', 'class'])->orderBy('at')->orderBy('id')->get();
 
         $catalogue = $this->curriculum($school);
         // Reps of an attack that cannot be read wait for it to be mended.
         $reps = $reps->filter(static fn (Rep $rep): bool => $catalogue->hasAttack($rep->attack->code));
 
-        return new SchoolFile($catalogue, array_values($students->map($this->student(...))->all()), $this->reps($reps), classes: $this->classes($school));
-    }
-
-    /** @return list<PlannedClass> */
-    private function classes(School $school): array
-    {
-        return array_values($school->classes()->with('present')->orderBy('at')->orderBy('id')->get()->map(static fn (TrainingClass $class): PlannedClass => new PlannedClass(
-            $class->code,
-            $class->at,
-            new ClassFacts($class->minutes, $class->plannedBlocks(), $class->places, $class->instructors),
-            $class->place,
-            array_values(array_intersect($school->ranks->pluck('code')->all(), $class->ranks)),
-            array_values($class->present->map(static fn (Student $student): string => $student->code)->all()),
-            $class->cancelled_at !== null,
-        ))->all());
+        return new SchoolFile($catalogue, array_values($students->map($this->student(...))->all()), $this->reps($reps), classes: ClassMapper::classes($school), tests: ClassMapper::tests($school));
     }
 
     public function kinds(School $school): Kinds
@@ -204,7 +189,13 @@ final readonly class CatalogueMapper
         // Nobody is drilled on what a flag may forbid: where flags cannot be read, each hazard is barred.
         $flags = $student->hasReadableFlags() ? $student->flags : array_map(static fn (Hazard $hazard): string => 'no-'.$hazard->value, Hazard::cases());
 
-        return new CoreStudent($student->code, $student->name, $student->rank->code, $student->height, $student->born, $flags);
+        return new CoreStudent($student->code, $student->name, $student->rank->code, $student->height, $student->born, $flags, $student->relationLoaded('awards') ? self::awards($student) : []);
+    }
+
+    /** @return list<CoreAward> the first one first */
+    private static function awards(Student $student): array
+    {
+        return array_values($student->awards->reverse()->map(static fn (RankAward $award): CoreAward => new CoreAward($award->rank->code, $award->awarded_on, $award->note))->all());
     }
 
     /**

@@ -22,6 +22,7 @@ use StoneDrill\Core\Proof\RepDetails;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\PlannedClass;
+use StoneDrill\Core\Session\PlannedTest;
 use StoneDrill\Core\Session\Timetable;
 
 /** The made-up school that a new installation shows, and an empty one beside it. */
@@ -34,6 +35,9 @@ final readonly class Demo
 
     /** Weeks since the school began to keep its catalogue here. */
     private const WEEKS = 40;
+
+    /** Weeks until the test that is planned. */
+    private const UNTIL_TEST = 5;
 
     /** Weeks of classes that were kept. */
     private const CLASSES = 4;
@@ -121,7 +125,16 @@ final readonly class Demo
             return new Rep(...[...get_object_vars($rep), 'details' => new RepDetails(...[...get_object_vars($rep->details), 'attacker' => $attacker, 'class' => 'class-'.$day($rep)])]);
         }, $file->reps);
 
-        return new SchoolFile($file->catalogue, $file->students, $reps, classes: $classes);
+        return new SchoolFile($file->catalogue, $file->students, $reps, classes: $classes, tests: [self::test($file, $today, $zone)]);
+    }
+
+    /** The test of the next rank for those of the lowest one, in five weeks. */
+    private static function test(SchoolFile $file, CarbonImmutable $today, DateTimeZone $zone): PlannedTest
+    {
+        [$lowest, $next] = $file->catalogue->ranks;
+        $day = $today->setTimezone($zone)->addWeeks(self::UNTIL_TEST)->format('Y-m-d');
+
+        return new PlannedTest('winter-test', $next->id, new DateTimeImmutable("{$day} 10:00", $zone), array_values(array_column(array_filter($file->students, static fn (CoreStudent $student): bool => $student->rank === $lowest->id && ! $student->isYouthOn($today)), 'id')));
     }
 
     /** @param list<string> $present ids of students */

@@ -14,6 +14,7 @@ use StoneDrill\Core\Exchange\Reading\Fields;
 use StoneDrill\Core\Exchange\Reading\PeopleSection;
 use StoneDrill\Core\Exchange\Reading\Problems;
 use StoneDrill\Core\Exchange\Reading\SchoolSection;
+use StoneDrill\Core\Exchange\Reading\TestSection;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
 use StoneDrill\Core\Technique\Reading;
 use StoneDrill\Core\Text;
@@ -21,7 +22,7 @@ use StoneDrill\Core\Text;
 /** Reads a catalogue file, `stone-drill/1`, from JSON or YAML. */
 final readonly class CatalogueReader
 {
-    private const KEYS = ['format', 'school', 'sizes', 'kinds', 'ranks', 'rungs', 'attacks', 'answers', 'students', 'reps', 'classes'];
+    private const KEYS = ['format', 'school', 'sizes', 'kinds', 'ranks', 'rungs', 'attacks', 'answers', 'students', 'reps', 'classes', 'tests'];
 
     /**
      * @param string $text the whole file
@@ -39,7 +40,7 @@ final readonly class CatalogueReader
         $read = $this->file($file);
         $problems->throwIfAny();
 
-        return new SchoolFile($read->catalogue, $read->students, $read->reps, $problems->notices(), $read->classes);
+        return new SchoolFile($read->catalogue, $read->students, $read->reps, $problems->notices(), $read->classes, $read->tests);
     }
 
     private function file(Fields $file): SchoolFile
@@ -63,9 +64,14 @@ final readonly class CatalogueReader
         $people = new PeopleSection($rankIds, $attackIds, $answerIds, $ladder);
         $students = $people->students($file);
         $studentIds = $this->ids($file, 'students');
-        $reps = $people->reps($file, $studentIds, $this->ids($file, 'classes'), $this->ids($file, 'reps'));
+        $classIds = $this->ids($file, 'classes');
+        $repIds = $this->ids($file, 'reps');
+        $reps = $people->reps($file, $studentIds, $classIds, $repIds);
+        $classes = (new ClassSection($rankIds, $studentIds))->classes($file);
+        $this->ids($file, 'tests');
+        $tests = (new TestSection($rankIds, $studentIds, $classIds, $attackIds, $repIds))->tests($file);
 
-        return new SchoolFile(new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers), $students, $reps, classes: (new ClassSection($rankIds, $studentIds))->classes($file));
+        return new SchoolFile(new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers), $students, $reps, classes: $classes, tests: $tests);
     }
 
     /**

@@ -19,6 +19,7 @@ use StoneDrill\Core\Curriculum\Mistake;
 use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\RankAward;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Curriculum\Statures;
@@ -28,6 +29,7 @@ use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\PlannedClass;
+use StoneDrill\Core\Session\PlannedTest;
 use Symfony\Component\Yaml\Yaml;
 
 /** Writes a catalogue file that reads back as the same catalogue. What is a default is left out. */
@@ -59,6 +61,7 @@ final readonly class CatalogueWriter
             'students' => array_map($this->student(...), $file->students),
             'reps' => array_map($this->rep(...), $file->reps),
             'classes' => array_map($this->class(...), $file->classes),
+            'tests' => array_map($this->test(...), $file->tests),
         ], static fn (mixed $section): bool => $section !== []);
     }
 
@@ -187,6 +190,7 @@ final readonly class CatalogueWriter
             'height' => $student->height,
             'born' => $student->born?->format('Y-m-d'),
             'flags' => $student->flags,
+            'ranks' => array_map(static fn (RankAward $award): array => self::filled(['rank' => $award->rank, 'on' => $award->on->format('Y-m-d'), 'note' => $award->note]), $student->ranks),
         ]);
     }
 
@@ -204,6 +208,20 @@ final readonly class CatalogueWriter
             'present' => $class->present,
             'blocks' => array_map(static fn (Block $block): array => self::filled(['kind' => $block->kind->value, 'minutes' => $block->minutes ?: null, 'locked' => $block->isLocked ?: null]), $class->blocks()),
             'cancelled' => $class->isCancelled ?: null,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function test(PlannedTest $test): array
+    {
+        return self::filled([
+            'id' => $test->id,
+            'rank' => $test->rank,
+            'at' => $test->at->format(DateTimeInterface::ATOM),
+            'candidates' => $test->candidates,
+            'classes' => $test->classes,
+            'items' => $test->isDrawn ? 'drawn' : null,
+            'results' => $test->results,
         ]);
     }
 

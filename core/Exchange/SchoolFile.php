@@ -8,6 +8,7 @@ use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Session\PlannedClass;
+use StoneDrill\Core\Session\PlannedTest;
 use StoneDrill\Core\Text;
 
 /** Everything that one catalogue file holds: what a school teaches, who trains there, and what was recorded. */
@@ -18,6 +19,7 @@ final readonly class SchoolFile
      * @param list<Rep>          $reps
      * @param list<Text>         $notices what was read otherwise than it is written there
      * @param list<PlannedClass> $classes
+     * @param list<PlannedTest>  $tests
      */
-    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = [], public array $notices = [], public array $classes = []) {}
+    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = [], public array $notices = [], public array $classes = [], public array $tests = []) {}
 }

@@ -55,6 +55,7 @@ return [
     'whole-file' => 'file',
     'title' => 'a title without quotes, so that beats can name it',
     'attack-id' => 'the id of an attack',
+    'a-rep' => 'the id of a rep in this file',
     'rank-id' => 'the id of a rank',
     'empty-list' => 'an empty list',
     'any-or-list' => '“any”, or a list of one or more of :words',

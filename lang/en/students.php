@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'add' => 'Add a student',
+    'awards' => ['by' => 'by :name', 'line' => ':rank since :day', 'test' => 'by a test', 'title' => '{Ranks}'],
     'born' => 'Born',
     'consent-by' => 'Consent given by',
     'consent-hint' => 'For those under 16: the guardian. Without it there is no account.',

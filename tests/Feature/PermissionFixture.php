@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Role;
 use App\Models\School;
+use App\Models\Test;
 
 /** What the tests of Permission share. */
 final class PermissionFixture
@@ -19,6 +20,16 @@ final class PermissionFixture
         return $school->users()->firstOrCreate(['email' => "bo-{$school->id}@small.example"], ['name' => 'Bo', 'password' => 'a long password', 'role' => Role::Assistant])->id;
     }
 
+    /** One whose candidate has passed. */
+    private static function test(School $school): Test
+    {
+        $test = $school->tests()->firstOrCreate(['place' => 'Hall'], ['rank_id' => $school->ranks()->value('id'), 'at' => '2026-12-20T10:00:00Z']);
+        $test->items()->firstOrCreate(['position' => 1], ['school_id' => $school->id, 'attack_id' => $school->attacks()->value('id'), 'side' => 'written', 'rung' => 2]);
+        $test->candidates()->syncWithoutDetaching([$school->students()->value('id') => ['school_id' => $school->id, 'result' => 'passed']]);
+
+        return $test;
+    }
+
     public static function address(string $pattern, School $school): string
     {
         return strtr($pattern, [
@@ -29,6 +40,8 @@ final class PermissionFixture
             '{rank}' => $school->ranks()->value('id'),
             '{list}' => str_contains($pattern, '{list}') ? $school->drillLists()->firstOrCreate(['name' => 'Monday'])->id : '',
             '{item}' => str_contains($pattern, '{item}') ? $school->drillLists()->firstOrCreate(['name' => 'Monday'])->items()->firstOrCreate(['position' => 1], ['school_id' => $school->id, 'attack_id' => $school->attacks()->value('id'), 'side' => 'written', 'differences' => []])->id : '',
+            '{test}' => str_contains($pattern, '{test}') ? self::test($school)->id : '',
+            '{testItem}' => str_contains($pattern, '{testItem}') ? self::test($school)->items()->value('id') : '',
             '{rung}' => $school->rungs()->value('id'),
             '{account}' => str_contains($pattern, '{account}') ? self::account($school) : '',
             '{invitation}' => str_contains($pattern, '{invitation}') ? $school->invitations()->firstOrCreate(['name' => 'Bo', 'role' => 'assistant'], ['token' => "token of {$school->id}", 'expires_at' => now()->addDay()])->id : '',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\AwardRank;
 use App\Http\Requests\StudentRequest;
 use App\Models\Student;
 use App\Models\User;
@@ -21,6 +22,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Curriculum\Hazard;
 
 /** The students of a school, and the ladder that each has climbed. */
@@ -73,6 +75,7 @@ final readonly class StudentController
 
         return view('students.show', [
             'student' => $student,
+            'awards' => $student->awards()->with('rank', 'awardedBy', 'test')->get(),
             'ladder' => new LadderPicture($catalogue, $core, $windows[$student->id], $now),
             'ready' => ReadyFor::next($catalogue, $student->rank->code, $windows[$student->id], $now),
             'count' => $all->count(),
@@ -95,9 +98,16 @@ final readonly class StudentController
         return view('students.edit', ['student' => $student, 'ranks' => $user->school->ranks, 'flags' => self::flags()]);
     }
 
-    public function update(StudentRequest $request, Student $student): RedirectResponse
+    /** Another rank is awarded as of today. */
+    public function update(StudentRequest $request, AwardRank $ranks, #[CurrentUser] User $user, Student $student): RedirectResponse
     {
-        $student->update($request->columns());
+        $columns = $request->columns();
+        DB::transaction(static function () use ($ranks, $user, $student, $columns): void {
+            if ($columns['rank_id'] !== $student->rank_id) {
+                $ranks->award($student, $user->school->ranks()->whereKey($columns['rank_id'])->firstOrFail(), CarbonImmutable::now($user->school->timeZone()), $user);
+            }
+            $student->update($columns);
+        });
 
         return redirect()->route('students.show', $student)->with('status', __('messages.saved', ['name' => $student->name]));
     }

@@ -6,7 +6,7 @@ namespace App\View\Workbench;
 
 use App\Models\Answer;
 use App\View\Floor\Palette;
-use Dompdf\Dompdf;
+use App\View\Pdf;
 use Illuminate\Http\Request;
 
 /** An answer on one page to take along. */
@@ -25,17 +25,7 @@ final readonly class SheetPdf
     public function render(Request $request, Answer $answer): string
     {
         $sheet = $this->sheet($request, $answer);
-        $pdf = new Dompdf([
-            'isRemoteEnabled' => false,
-            'isPhpEnabled' => false,
-            'defaultFont' => 'DejaVu Sans',
-            'tempDir' => sys_get_temp_dir(),
-            'fontCache' => storage_path('framework/cache'),
-        ]);
-        $pdf->setPaper($sheet->paper->value);
-        $pdf->loadHtml(view('sheet.pdf', ['sheet' => $sheet])->render(), 'UTF-8');
-        $pdf->render();
 
-        return (string) $pdf->output();
+        return Pdf::of(view('sheet.pdf', ['sheet' => $sheet])->render(), $sheet->paper->value);
     }
 }

@@ -7,6 +7,7 @@ namespace StoneDrill\Core\Exchange\Reading;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Curriculum\RankAward;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Proof\Outcome;
@@ -32,7 +33,7 @@ final readonly class PeopleSection
     {
         $flags = array_map(static fn (Hazard $hazard): string => 'no-'.$hazard->value, Hazard::cases());
         $students = [];
-        foreach ($file->maps('students', ['id', 'name', 'rank', 'height', 'born', 'flags']) as $in) {
+        foreach ($file->maps('students', ['id', 'name', 'rank', 'height', 'born', 'flags', 'ranks']) as $in) {
             $student = new Student(
                 $in->id(),
                 $in->text('name'),
@@ -40,6 +41,7 @@ final readonly class PeopleSection
                 $in->numberOr('height', null, 0.8, 2.4),
                 $in->dayOr('born'),
                 $in->choices('flags', $flags),
+                $this->awards($in),
             );
             if ($in->isSound()) {
                 $students[] = $student;
@@ -47,6 +49,25 @@ final readonly class PeopleSection
         }
 
         return $students;
+    }
+
+    /** @return list<RankAward> */
+    private function awards(Fields $student): array
+    {
+        $awards = [];
+        foreach ($student->maps('ranks', ['rank', 'on', 'note']) as $in) {
+            $rank = $in->reference('rank', $this->ranks, Text::of('file.rank-id'));
+            $on = $in->dayOr('on');
+            if ($on === null && $in->isSound()) {
+                $in->refuse('on', Text::of('file.day'));
+            }
+            $note = $in->textOr('note', '', 500);
+            if ($on !== null && $in->isSound()) {
+                $awards[] = new RankAward($rank, $on, $note);
+            }
+        }
+
+        return $awards;
     }
 
     /**

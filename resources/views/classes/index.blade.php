@@ -1,5 +1,6 @@
 <x-layout :title="__('layout.classes')">
 <x-heading :title="__('layout.classes')">
+    <x-button size="sm" :href="route('tests.index')">{{ __('tests.tests') }}</x-button>
     @can('create', App\Models\TrainingClass::class)
         <x-button kind="rust" size="sm" data-key="n" :href="route('classes.create')">{{ __('classes.add') }}</x-button>
     @endcan

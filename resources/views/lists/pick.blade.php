@@ -2,9 +2,9 @@
 @can('create', App\Models\DrillList::class)
 <form method="post" action="{{ route('drill-lists.items.store') }}" id="pick" class="search-row no-print">
     @csrf
-    @isset($sidesOf)
+    @if ($sidesOf ?? null)
         @include('lists.sides', ['attack' => $sidesOf])
-    @endisset
+    @endif
     <x-field name="list" id="pick-list" :label="__('lists.pick-list')"><x-select name="list" id="pick-list"
         :options="['' => __('lists.a-new-one')] + $lists->pluck('name', 'id')->all()" :value="old('list', session('list'))"/></x-field>
     <x-field name="name" id="pick-name" :label="__('lists.pick-name')"><x-input name="name" id="pick-name" maxlength="200"

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Student;
+use App\Models\Test;
+use App\Models\TestItem;
+use App\Models\TestMark;
+use App\Models\User;
+use App\View\Tests\TestSheet;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Ramsey\Uuid\Uuid;
+use StoneDrill\Core\Proof\Source;
+use StoneDrill\Core\Session\TestRule;
+
+/**
+ * Decides a test for one candidate by its rule. What was seen becomes reps, each once however often it is decided; who has passed
+ * has the rank from that day on.
+ */
+final readonly class DecideTest
+{
+    public function __construct(private AwardRank $ranks) {}
+
+    public function decide(Test $test, Student $student, ?CarbonImmutable $retestOn, User $by): TestSheet
+    {
+        return DB::transaction(function () use ($test, $student, $retestOn, $by): TestSheet {
+            Test::query()->whereKey($test->id)->lockForUpdate()->first();
+            $sheet = TestSheet::of($test, $student);
+            $this->record($sheet, $by);
+            $isPassed = $sheet->result->isPassed;
+            $test->candidates()->updateExistingPivot($student->id, ['result' => $isPassed ? 'passed' : 'retest', 'decided_at' => CarbonImmutable::now(), 'retest_on' => $isPassed ? null : $retestOn]);
+            if ($isPassed && self::isHigher($test, $student) && $student->awards()->where('test_id', $test->id)->doesntExist()) {
+                $this->ranks->award($student, $test->rank, $test->beginsAt()->startOfDay(), $by, $test);
+            }
+            activity()->performedOn($test)->event('decided')->withProperties(['attributes' => ['student' => $student->code, 'result' => $isPassed ? 'passed' : 'retest']])->log('decided');
+
+            return $sheet;
+        });
+    }
+
+    /** Takes a decision back, and the rank with it; the reps stay, since they were seen. */
+    public function takeBack(Test $test, Student $student): void
+    {
+        DB::transaction(function () use ($test, $student): void {
+            $test->candidates()->updateExistingPivot($student->id, ['result' => null, 'decided_at' => null, 'retest_on' => null]);
+            foreach ($student->awards()->where('test_id', $test->id)->get() as $award) {
+                $this->ranks->takeBack($award, $student);
+            }
+            activity()->performedOn($test)->event('reopened')->withProperties(['attributes' => ['student' => $student->code]])->log('reopened');
+        });
+    }
+
+    /** Whoever has the rank, or a higher one, by now keeps it. */
+    private static function isHigher(Test $test, Student $student): bool
+    {
+        return $test->rank->position > $student->rank->position;
+    }
+
+    private function record(TestSheet $sheet, User $by): void
+    {
+        $reps = [];
+        foreach ($sheet->test->items as $item) {
+            for ($attempt = 1; $attempt <= TestRule::ATTEMPTS; $attempt++) {
+                $outcome = $sheet->outcomeOf($item, $attempt);
+                $mark = $sheet->marksOf($item, $attempt)->sortByDesc('settles')->first();
+                if ($outcome !== null && $mark !== null) {
+                    $reps[] = ['outcome' => $outcome->value, ...$this->rep($sheet, $item, $attempt, $mark)];
+                }
+            }
+        }
+        $school = $sheet->test->school;
+        $there = $school->reps()->whereKey(array_column($reps, 'id'))->pluck('id')->flip();
+        (new RecordReps($school, $by))->recordAll(array_values(array_filter($reps, static fn (array $rep): bool => ! isset($there[$rep['id']]))));
+    }
+
+    /** @return array<string, mixed> its id is the same whenever it is decided */
+    private function rep(TestSheet $sheet, TestItem $item, int $attempt, TestMark $mark): array
+    {
+        return [
+            'id' => Uuid::uuid5(Uuid::NAMESPACE_URL, "stone-drill:test:{$sheet->test->id}:{$item->id}:{$sheet->student->id}:{$attempt}")->toString(),
+            'student_id' => $sheet->student->id,
+            'attack_id' => $item->attack_id,
+            'side' => $item->side->value,
+            'rung' => $item->rung,
+            'mistakes' => $mark->mistakes,
+            'at' => $mark->at->toIso8601String(),
+            'source' => Source::Test->value,
+        ];
+    }
+}

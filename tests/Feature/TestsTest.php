@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\ImportCatalogue;
+use App\Models\Role;
+use App\Models\School;
+use App\Models\Test;
+use App\Persistence\CatalogueMapper;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+
+beforeEach(function (): void {
+    $this->hall = $this->school();
+    $this->head = $this->person($this->hall, Role::Head);
+    $this->second = $this->person($this->hall, Role::Assistant);
+    $this->actingAs($this->head);
+    $this->ada = $this->hall->students()->firstOrFail();
+    $this->wrist = $this->hall->attacks()->where('code', 'wrist')->firstOrFail();
+    $this->up = $this->hall->ranks()->where('code', 'second')->firstOrFail();
+    $this->hall->attacks()->update(['needed_by_id' => null]);
+    $this->wrist->update(['needed_by_id' => $this->up->id, 'critical' => true]);
+    $this->plan = function (array $with = []): Test {
+        $this->actingAs($this->head)->post('/tests', ['rank' => $this->up->id, 'at' => '2026-12-20T10:00', 'place' => 'Loft', 'items' => 'list', 'candidates' => [$this->ada->id], ...$with])->assertSessionHasNoErrors();
+
+        return $this->hall->tests()->latest('id')->firstOrFail();
+    };
+    /** Marks the items in their order, one word each; an empty one says nothing. */
+    $this->mark = function (Test $test, array $outcomes, int $attempt = 1, array $with = []): TestResponse {
+        $marks = $test->items->map(fn ($item, int $place): array => ['item' => $item->id, 'student' => $this->ada->id, 'attempt' => $attempt, 'outcome' => $outcomes[$place] ?? '', ...$with])->all();
+
+        return $this->put("/tests/{$test->id}/{$this->ada->id}/marks", ['marks' => $marks]);
+    };
+    $this->decide = fn (Test $test, array $with = []) => $this->post("/tests/{$test->id}/{$this->ada->id}/decision", $with);
+    $this->state = fn (Test $test): ?string => DB::table('test_candidates')->where('test_id', $test->id)->value('result');
+});
+
+it('plans a test of what a rank needs, with how ready each candidate is', function (): void {
+    $this->get('/tests')->assertSee('No test yet.');
+    $test = ($this->plan)();
+
+    // One clean rep at rung 2 on the day of the test does nothing for rung 3: untried, the prior stands. Two critical items, 80 % is 2 of 2: .5 × .5.
+    $this->get("/tests/{$test->id}")->assertOk()->assertSee('Ada Plover')->assertSee('2 items')->assertSee('25 %')->assertSeeInOrder(['What it asks for', 'Wrist held across', 'Wrist held across (mirrored)']);
+    $this->get('/tests')->assertSee('Sun 20 Dec 2026, 10:00')->assertSee('Second');
+    $this->get("/tests/{$test->id}/sheet.pdf")->assertOk()->assertHeader('content-type', 'application/pdf');
+    $this->get("/tests/{$test->id}/{$this->ada->id}/certificate.pdf")->assertNotFound();
+    expect($test->items->pluck('rung')->unique()->all())->toBe([$this->up->goal_rung]);
+});
+
+it('passes who did well enough: reps of the day, the rank, a certificate', function (): void {
+    $test = ($this->plan)();
+    $before = $this->hall->reps()->count();
+    $page = "/tests/{$test->id}/{$this->ada->id}";
+    ($this->decide)($test)->assertSessionHas('error', 'Nobody is marked yet. Mark some items first.');
+    ($this->mark)($test, ['clean', 'clean'], with: ['remark' => 'calm'])->assertSessionHas('status', 'Your marks are saved.');
+    $this->get($page)->assertOk()->assertSee('100 % of the credit: passed by the rule')->assertSee('calm');
+    ($this->decide)($test)->assertSessionHas('status', 'Ada Plover has passed and is Second now.');
+    ($this->decide)($test);
+
+    expect($this->hall->reps()->count())->toBe($before + 2)->and($this->hall->reps()->where('source', 'test')->pluck('outcome')->unique()->map->value->all())->toBe(['clean'])
+        ->and($this->ada->fresh()->rank->code)->toBe('second')->and($this->ada->awards()->with('rank')->get()->map(fn ($award): string => $award->rank->code)->all())->toBe(['second', 'first']);
+    $this->get("{$page}/certificate.pdf")->assertOk()->assertHeader('content-type', 'application/pdf');
+    $this->get("/people/{$this->ada->id}")->assertSee('Second since 20 Dec 2026')->assertSee('by a test');
+    $this->delete("{$page}/decision")->assertSessionHas('status');
+    expect($this->ada->fresh()->rank->code)->toBe('first')->and($this->hall->reps()->count())->toBe($before + 2)->and(($this->state)($test))->toBeNull();
+});
+
+it('lets items be shown once more, on another day', function (): void {
+    $test = ($this->plan)();
+    ($this->mark)($test, ['clean', 'hit']);
+    ($this->decide)($test, ['retest_on' => now()->addWeek()->format('Y-m-d')])->assertSessionHas('status', 'Ada Plover shows some items again. Mark them as shown a second time, then decide again.');
+    expect(($this->state)($test))->toBe('retest')->and($this->ada->fresh()->rank->code)->toBe('first');
+    $this->get("/tests/{$test->id}")->assertSee('shows again: Wrist held across');
+    ($this->mark)($test, ['', 'clean'], 2);
+    ($this->decide)($test);
+    expect(($this->state)($test))->toBe('passed')->and($this->hall->reps()->where('source', 'test')->orderBy('at')->pluck('outcome')->map->value->sort()->values()->all())->toBe(['clean', 'clean', 'hit']);
+});
+
+it('shows where two examiners differ, and waits until it is settled', function (): void {
+    $test = ($this->plan)();
+    ($this->mark)($test, ['clean', 'clean']);
+    $this->actingAs($this->second);
+    ($this->mark)($test, ['clean', 'froze']);
+    ($this->decide)($test)->assertForbidden();
+    $this->actingAs($this->head);
+    ($this->decide)($test)->assertSessionHas('error', 'The examiners saw some items differently. Say first what stands.');
+    $this->get("/tests/{$test->id}/{$this->ada->id}")->assertSee('The examiners saw it differently.')->assertSee("{$this->head->name}: clean; {$this->second->name}: froze");
+    $this->put("/tests/{$test->id}/{$this->ada->id}/items/{$test->items[1]->id}", ['outcome' => 'scraped', 'attempt' => 1])->assertRedirect();
+    $this->get("/tests/{$test->id}/{$this->ada->id}")->assertSee('75 % of the credit, 1 item to show again (0 unseen, 0 critical ones failed)')->assertSee("{$this->head->name} settled it: scraped");
+    ($this->decide)($test);
+    expect(($this->state)($test))->toBe('retest')->and($this->hall->reps()->where('source', 'test')->orderBy('attack_id')->pluck('outcome')->map->value->sort()->values()->all())->toBe(['clean', 'scraped']);
+});
+
+it('keeps the later mark, however late an earlier one is sent', function (): void {
+    $test = ($this->plan)();
+    ($this->mark)($test, ['clean', 'clean'], with: ['at' => now()->subMinute()->toIso8601String()]);
+    ($this->mark)($test, ['hit', 'hit'], with: ['at' => now()->subMinutes(5)->toIso8601String()]);
+
+    expect($test->marks()->pluck('outcome')->map->value->all())->toBe(['clean', 'clean']);
+});
+
+it('takes a student who was promoted meanwhile as they are', function (): void {
+    $test = ($this->plan)();
+    $this->put("/people/{$this->ada->id}", ['name' => 'Ada Plover', 'rank' => $this->up->id, 'height' => '1.71'])->assertSessionHasNoErrors();
+    expect($this->ada->awards()->count())->toBe(2);
+    ($this->mark)($test, ['clean', 'clean']);
+    ($this->decide)($test)->assertSessionHas('status');
+    expect($this->ada->awards()->count())->toBe(2)->and(($this->state)($test))->toBe('passed');
+    $this->delete("/tests/{$test->id}/{$this->ada->id}/decision");
+    expect($this->ada->fresh()->rank->code)->toBe('second');
+});
+
+it('keeps to what was asked once somebody is marked', function (): void {
+    $test = ($this->plan)(['items' => 'drawn']);
+    expect($test->items)->toHaveCount(2);
+    $update = fn (array $with) => $this->put("/tests/{$test->id}", ['version' => $test->fresh()->version, 'rank' => $this->up->id, 'at' => '2026-12-21T10:00', 'place' => '', 'items' => 'drawn', 'candidates' => [$this->ada->id], ...$with]);
+    $update(['items' => 'list'])->assertSessionHas('status', 'The test is saved.');
+    ($this->mark)($test->fresh(), ['clean', 'clean']);
+    $update(['items' => 'drawn'])->assertSessionHas('error', 'Somebody is marked already, so what this test asks for stays as it is.');
+    ($this->decide)($test);
+    $update(['items' => 'list', 'candidates' => []])->assertSessionHas('status');
+    expect($test->candidates()->count())->toBe(1);
+    $update(['items' => 'list', 'version' => 1])->assertSessionHas('overtaken');
+    $this->delete("/tests/{$test->id}")->assertRedirect('/tests');
+    $this->get('/tests')->assertDontSee('21 Dec');
+});
+
+it('refuses what is no test, no mark and no candidate', function (): void {
+    foreach ([['rank' => 999], ['at' => 'soon'], ['items' => 'some'], ['candidates' => [999_999]], ['at' => '2026-12-20']] as $bad) {
+        $this->post('/tests', ['rank' => $this->up->id, 'at' => '2026-12-20T10:00', 'items' => 'list', 'candidates' => [], ...$bad])->assertSessionHasErrors();
+    }
+    expect($this->hall->tests()->count())->toBe(0);
+    $test = ($this->plan)();
+    $other = $this->hall->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $this->up->id, 'flags' => []]);
+    $this->get("/tests/{$test->id}/{$other->id}")->assertNotFound();
+    $mark = ['item' => $test->items[0]->id, 'student' => $this->ada->id, 'attempt' => 1, 'outcome' => 'clean'];
+    foreach ([['item' => 999_999], ['student' => $other->id], ['attempt' => 3], ['outcome' => 'splendid'], ['remark' => str_repeat('x', 501)]] as $bad) {
+        $this->putJson("/tests/{$test->id}/{$this->ada->id}/marks", ['marks' => [[...$mark, ...$bad]]])->assertStatus(422);
+    }
+    expect($test->marks()->count())->toBe(0);
+    $another = $this->school('Other Hall');
+    $this->actingAs($this->person($another, Role::Head))->get("/tests/{$test->id}")->assertNotFound();
+});
+
+it('takes tests and dated ranks through the open file', function (): void {
+    $test = ($this->plan)();
+    ($this->mark)($test, ['clean', 'clean']);
+    ($this->decide)($test);
+    // What was marked before the day of the test counts for it too.
+    $this->hall->tests()->update(['at' => now()]);
+    $file = app(CatalogueMapper::class)->everything($this->hall->fresh());
+    expect($file->tests[0]->results)->toHaveCount(2)->and($file->students[0]->ranks)->toHaveCount(2);
+    $copy = School::create(['name' => 'Copy', 'doctrine' => 'escape']);
+    (new ImportCatalogue())->import($file, $copy);
+    (new ImportCatalogue())->import($file, $copy);
+    $again = app(CatalogueMapper::class)->everything($copy->fresh());
+
+    expect($again->tests)->toEqual($file->tests)->and($again->students)->toEqual($file->students)->and($copy->tests()->firstOrFail()->items()->count())->toBe(2);
+});
