@@ -250,6 +250,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         ->middlewareFor('show', Authorize::using('view', 'test'))
         ->middlewareFor(['edit', 'update'], Authorize::using('update', 'test'))
         ->middlewareFor('destroy', Authorize::using('delete', 'test'));
+    Route::get('tests/{test}/season', [TestController::class, 'season'])->name('tests.season')->can('view', 'test');
     Route::get('tests/{test}/sheet.pdf', [TestController::class, 'sheet'])->name('tests.sheet')->can('view', 'test');
     Route::prefix('tests/{test}/{student}')->name('tests.')->controller(TestCandidateController::class)->group(function (): void {
         Route::get('', 'show')->name('candidate')->can('view', 'test');

@@ -113,6 +113,9 @@ final readonly class Demo
         foreach ($present as $on => $students) {
             $classes[] = self::evening("class-{$on}", $on, $zone, $present[$on] = array_values($students));
         }
+        foreach ($this->comingEvenings($today, $zone) as $on) {
+            $classes[] = self::evening("class-{$on}", $on, $zone, []);
+        }
         $tries = [];
         $reps = array_map(static function (Rep $rep) use ($inClass, $day, $present, &$tries): Rep {
             if (! $inClass($rep)) {
@@ -126,6 +129,14 @@ final readonly class Demo
         }, $file->reps);
 
         return new SchoolFile($file->catalogue, $file->students, $reps, classes: $classes, tests: [self::test($file, $today, $zone)]);
+    }
+
+    /** @return list<string> two evenings a week until the test */
+    private function comingEvenings(CarbonImmutable $today, DateTimeZone $zone): array
+    {
+        $first = $today->setTimezone($zone);
+
+        return array_map(static fn (int $number): string => $first->addDays(intdiv(7 * $number, 2))->format('Y-m-d'), range(1, 2 * self::UNTIL_TEST - 1));
     }
 
     /** The test of the next rank for those of the lowest one, in five weeks. */

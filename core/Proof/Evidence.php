@@ -33,6 +33,18 @@ final readonly class Evidence
         return new self($success, $failure);
     }
 
+    /** The same with some more of success and of failure. */
+    public function with(float $success, float $failure): self
+    {
+        return new self($this->success + $success, $this->failure + $failure);
+    }
+
+    /** The mean of what is known of the ability. */
+    public function mean(): float
+    {
+        return (self::PRIOR + $this->success) / (2 * self::PRIOR + $this->weight());
+    }
+
     public function weight(): float
     {
         return $this->success + $this->failure;

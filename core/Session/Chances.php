@@ -25,6 +25,36 @@ final readonly class Chances
      */
     public static function of(array $tries, int $rung, int $at, ProofRules $rules): self
     {
+        $counts = self::counts($tries, $rung, $at, $rules);
+
+        return self::read($counts);
+    }
+
+    /**
+     * The same with tries that are to come: each counts in full with its chance, and else not at all.
+     *
+     * @param list<array{int, int, float}> $tries   seconds since 1970, rung, credit
+     * @param list<array{float, float}>    $further weight of each, and the chance that it is clean
+     * @param int                          $at      seconds since 1970
+     */
+    public static function expected(array $tries, array $further, int $rung, int $at, ProofRules $rules): self
+    {
+        $counts = self::counts($tries, $rung, $at, $rules);
+        foreach ($further as [$weight, $chance]) {
+            $counts['full'] += $weight * $chance;
+            $counts['none'] += $weight * (1 - $chance);
+        }
+
+        return self::read($counts);
+    }
+
+    /**
+     * @param list<array{int, int, float}> $tries
+     *
+     * @return array{full: float, half: float, none: float}
+     */
+    private static function counts(array $tries, int $rung, int $at, ProofRules $rules): array
+    {
         $counts = self::PRIOR;
         foreach ($tries as [$then, $of, $credit]) {
             $weight = 2 ** (-intdiv(max(0, $at - $then), self::DAY) / $rules->halfLife);
@@ -36,6 +66,13 @@ final readonly class Chances
                 default => null,
             };
         }
+
+        return $counts;
+    }
+
+    /** @param array{full: float, half: float, none: float} $counts */
+    private static function read(array $counts): self
+    {
         $sum = array_sum($counts);
 
         return new self($counts['full'] / $sum, $counts['half'] / $sum, $counts['none'] / $sum);

@@ -14,7 +14,7 @@ use StoneDrill\Core\Proof\Window;
 final readonly class Planner
 {
     /** Minutes to show an answer and have it repeated. */
-    private const TEACH = 4;
+    public const MINUTES_TO_TEACH = 4;
 
     /** Minutes of a basic. */
     private const BASIC = 1;
@@ -55,7 +55,7 @@ final readonly class Planner
         usort($students, fn (Student $a, Student $b): int => [$this->order[$a->rank], $a->id] <=> [$this->order[$b->rank], $b->id]);
         $young = array_values(array_filter($students, fn (Student $student): bool => $student->isYouthOn($this->at)));
         $grown = array_values(array_filter($students, fn (Student $student): bool => ! $student->isYouthOn($this->at)));
-        $taught = intdiv(Block::minutesOf($blocks, BlockKind::Teach), self::TEACH);
+        $taught = intdiv(Block::minutesOf($blocks, BlockKind::Teach), self::MINUTES_TO_TEACH);
         // Those under 16 are by themselves, with an instructor of their own; one who is alone goes from them to the others.
         $groups = [
             ...$this->groups($this->youth, $young, $windows, 1, $taught),

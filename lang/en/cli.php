@@ -127,6 +127,16 @@ return [
         'fails' => 'it fails on the floor',
     ],
     'youth' => 'everything as those under 16 learn it',
+    'season' => [
+        'at' => 'the day from which it is planned; today where nothing is said',
+        'candidate' => '  :student: :holds of :of held, :percent % to pass, ready from :ready',
+        'class' => '  :day  :class: teaches :teach; drills :cells cells',
+        'fits' => 'It fits: everybody holds what the test asks for.',
+        'is' => 'Plans the classes until a test, and tells how each candidate will stand and what would make it fit',
+        'mend' => 'It does not fit. It would with :classes more classes, or without :drop cells, or on :day.',
+        'summary' => 'The way to the test :test on :at: :classes classes, :candidates candidates (estimates):',
+        'test' => 'id of the test',
+    ],
     'situation' => [
         'is' => 'Shows what an attack leaves free, what is in reach, and where the attacker reaches',
         'attack' => 'id of the attack',

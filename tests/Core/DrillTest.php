@@ -266,3 +266,25 @@ it('plans a class of a file, and says which there are', function (): void {
         ->and($ask(['--class' => 'tusday'])[0])->toBe(2)->and($ask([])[0])->toBe(2)->and($ask(['--class' => 'short'])[0])->toBe(2);
     unlink($path);
 });
+
+it('plans the way to a test of a file', function (): void {
+    $path = sys_get_temp_dir().'/season-'.bin2hex(random_bytes(4)).'.yaml';
+    $classes = implode(', ', array_map(fn (int $number): string => sprintf('{id: c%d, at: "2026-12-%02dT19:00:00+00:00", minutes: 60}', $number, 1 + 2 * $number), range(0, 9)));
+    // An answer that works, from both sides.
+    $small = str_replace(['    mistakes: [leans back]', "      leave 6\n"], ["    mirrored: true\n    mistakes: [leans back]", "      right foot step 12, right palm chin\n      hop 6 long\n      leave 6\n"], (string) file_get_contents(DrillFixture::smallFile()));
+    file_put_contents($path, $small."classes: [{$classes}]\ntests: [{id: winter, rank: first, at: \"2026-12-24T10:00:00+00:00\", candidates: [ada-plover]}, {id: short, rank: first, at: \"2026-12-24T10:00:00+00:00\", candidates: [ada-plover], classes: [c0]}]\n");
+    $ask = fn (array $with): array => DrillFixture::drill(['command' => 'season', 'file' => $path, '--at' => '2026-11-24', ...$with]);
+    [$code, $output] = $ask(['--test' => 'winter', '--json' => true]);
+    $document = json_decode($output, true);
+
+    // Nothing has to be taught, since the rank knows an answer to both sides; each side is tried in the last classes, three times at most in each.
+    expect($code)->toBe(0)->and($document['fits'])->toBeTrue()->and($document['mend'])->toBe(['more_classes' => 0, 'drop' => [], 'date' => '2026-12-24', 'unanswered' => []])
+        ->and([$document['candidates'][0]['student'], $document['candidates'][0]['holds'], $document['candidates'][0]['of']])->toBe(['ada-plover', 2, 2])
+        ->and(array_column($document['classes'], 'class'))->toBe(['c0', 'c1', 'c2', 'c3', 'c4', 'c5', 'c6', 'c7', 'c8', 'c9'])
+        ->and($document['classes'][9]['drill'])->toEqualCanonicalizing([['attack' => 'wrist', 'side' => 'written', 'students' => ['ada-plover']], ['attack' => 'wrist', 'side' => 'mirrored', 'students' => ['ada-plover']]])
+        ->and($document['classes'][0])->toBe(['class' => 'c0', 'teach' => [], 'drill' => []])->and($document['learning']['error'])->toBeNull();
+    $short = json_decode($ask(['--test' => 'short', '--json' => true])[1], true);
+    expect($short['fits'])->toBeFalse()->and(array_column($short['classes'], 'class'))->toBe(['c0'])->and($short['mend']['more_classes'])->toBeGreaterThan(1)->and($short['mend']['date'])->toBeGreaterThan('2026-12-24');
+    expect($ask(['--test' => 'winter'])[1])->toContain('ada-plover: 2 of 2 held')->toContain('It fits')->and($ask(['--test' => 'wintre'])[0])->toBe(2)->and($ask([])[0])->toBe(2);
+    unlink($path);
+});

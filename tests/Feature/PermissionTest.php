@@ -79,6 +79,7 @@ const ROUTES = [
     'tests.edit' => ['get', '/tests/{test}/edit', WRITE],
     'tests.update' => ['put', '/tests/{test}', WRITE],
     'tests.destroy' => ['delete', '/tests/{test}', WRITE],
+    'tests.season' => ['get', '/tests/{test}/season', TEACH],
     'tests.sheet' => ['get', '/tests/{test}/sheet.pdf', TEACH],
     'tests.candidate' => ['get', '/tests/{test}/{student}', TEACH],
     'tests.certificate' => ['get', '/tests/{test}/{student}/certificate.pdf', TEACH],

@@ -157,3 +157,20 @@ it('takes tests and dated ranks through the open file', function (): void {
 
     expect($again->tests)->toEqual($file->tests)->and($again->students)->toEqual($file->students)->and($copy->tests()->firstOrFail()->items()->count())->toBe(2);
 });
+
+it('shows the way to a test, and plans it anew after each class', function (): void {
+    $this->hall->answers()->firstOrFail()->update(['beats' => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\nhop 6 long\nleave 6\n"]);
+    $test = ($this->plan)(['at' => now()->addDays(40)->format('Y-m-d\TH:i')]);
+    $season = fn () => $this->get("/tests/{$test->id}/season");
+    $season()->assertOk()->assertSee('It does not fit as it stands.')->assertSee('No class is planned until then.')->assertSee('More classes alone do not help.');
+    foreach (range(1, 12) as $number) {
+        $this->hall->classes()->create(['at' => now()->addDays(3 * $number), 'minutes' => 60, 'places' => 8, 'instructors' => 1]);
+    }
+    $page = $season()->assertDontSee('No class is planned')->assertSee('Ada Plover')->assertSee('everybody')->assertSee('as planned now')->assertSee('as it was');
+    expect($test->fresh()->expected)->toBeArray();
+    $held = fn (): int => (int) preg_replace('/.*<td>(\d+) of \d+<\/td>.*/s', '$1', (string) $season()->getContent());
+    $before = $held();
+    $test->candidates()->detach();
+    $this->get("/tests/{$test->id}")->assertDontSee('Working out the way');
+    expect($before)->toBeGreaterThan(0);
+});

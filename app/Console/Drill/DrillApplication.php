@@ -30,6 +30,7 @@ final class DrillApplication extends Application
         $this->addCommand(new ProofCommand($texts));
         $this->addCommand(new ReadyCommand($texts));
         $this->addCommand(new PlanCommand($texts));
+        $this->addCommand(new SeasonCommand($texts));
         $this->addCommand(new SituationCommand($texts));
         $this->addCommand(new WhenCommand($texts));
     }

@@ -10,7 +10,10 @@ use App\Models\Student;
 use App\Models\Test;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\SeasonBook;
 use App\View\Pdf;
+use App\View\Tests\SeasonReal;
+use App\View\Tests\SeasonView;
 use App\View\Tests\TestPage;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -57,6 +60,14 @@ final readonly class TestController
     public function show(Test $test): View
     {
         return view('tests.show', ['test' => $test, 'page' => new TestPage($test, $this->mapper)]);
+    }
+
+    /** The way to it: worked out by a job, and looked for again until it is there. */
+    public function season(Test $test, SeasonBook $seasons, SeasonReal $real): View
+    {
+        $found = $seasons->asked($test->load('candidates', 'rank'));
+
+        return view('tests.season', ['test' => $test, 'season' => $found === null ? null : new SeasonView($test->refresh()->load('candidates'), ...[...$found, $real->of($test)])]);
     }
 
     public function edit(#[CurrentUser] User $user, Test $test): View

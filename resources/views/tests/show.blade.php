@@ -22,6 +22,11 @@
     </x-table>
     </div>
 @endif
+@if ($page->rows !== [] && $page->items() !== [] && $test->at->isFuture() && ! $test->cancelled_at)
+    <section id="season" hx-get="{{ route('tests.season', $test) }}" hx-trigger="load" hx-swap="outerHTML">
+        <p class="form-text" role="status">{{ __('tests.season.working') }}</p>
+    </section>
+@endif
 <h2>{{ __('tests.items-title') }}</h2>
 <ol>
     @foreach ($page->items() as $item)

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Drill;
+
+use DateTimeImmutable;
+use StoneDrill\Core\Exchange\SchoolFile;
+use StoneDrill\Core\Report\SeasonReport;
+use StoneDrill\Core\Session\PlannedTest;
+use StoneDrill\Core\Session\Season\Forecast;
+use StoneDrill\Core\Text;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+
+/** `drill season FILE --test=ID` */
+final class SeasonCommand extends DrillCommand
+{
+    protected function configure(): void
+    {
+        parent::configure();
+        $this->setName('season')->setDescription($this->said('cli.season.is'))
+            ->addOption('test', null, InputOption::VALUE_REQUIRED, $this->said('cli.season.test'))
+            ->addOption('at', null, InputOption::VALUE_REQUIRED, $this->said('cli.season.at'));
+    }
+
+    protected function report(SchoolFile $file, InputInterface $input): Printed
+    {
+        $ids = array_map(static fn (PlannedTest $test): string => $test->id, $file->tests);
+        $id = $this->known($input, 'test', $ids) ?? throw $this->refuse('test', '', $ids === [] ? Text::of('cli.none-in-file') : Text::of('file.one-of', ['words' => $ids]));
+        $report = SeasonReport::of($file, array_column($file->tests, null, 'id')[$id], $this->at($input) ?? new DateTimeImmutable());
+
+        return new Printed($report, $this->lines($report));
+    }
+
+    /** @return list<string> */
+    private function lines(SeasonReport $report): array
+    {
+        $lines = [$this->said('cli.season.summary', ['test' => $report->test->id, 'at' => $report->test->at->format('Y-m-d'), 'classes' => count($report->plan->classes), 'candidates' => count($report->plan->forecasts)])];
+        foreach ($report->plan->classes as $place => $class) {
+            $lines[] = $this->said('cli.season.class', ['class' => $class->id, 'day' => gmdate('Y-m-d', $class->at), 'teach' => implode(', ', $report->plan->teaches[$place] ?? []) ?: '–', 'cells' => count($report->plan->drills($place))]);
+        }
+        array_push($lines, ...array_map(fn (Forecast $forecast): string => $this->said('cli.season.candidate', ['student' => $forecast->student->id, 'holds' => $forecast->holds, 'of' => $forecast->of, 'percent' => number_format(100 * ($forecast->pass ?? 0), 0), 'ready' => $forecast->readyOn === null ? '–' : gmdate('Y-m-d', $forecast->readyOn)]), $report->plan->forecasts));
+        $lines[] = $report->plan->fits() ? $this->said('cli.season.fits') : $this->said('cli.season.mend', ['classes' => $report->mend->classes ?? '–', 'drop' => count($report->mend->drop), 'day' => $report->mend->day === null ? '–' : gmdate('Y-m-d', $report->mend->day)]);
+
+        return $lines;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Session\Season;
+
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Session\Block;
+use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\PlannedClass;
+use StoneDrill\Core\Session\Planner;
+use StoneDrill\Core\Session\RepCount;
+use StoneDrill\Core\Session\Teaching;
+use StoneDrill\Core\Session\Timetable;
+use StoneDrill\Core\Session\TimetableException;
+
+/** What classes of a school give a season: answers that there is time to teach, and tries under pressure. */
+final readonly class SeasonFacts
+{
+    /** Seconds that an answer takes at full pace, on average. */
+    private float $seconds;
+
+    /** @param list<Student> $students of the school */
+    public function __construct(Catalogue $catalogue, private array $students, Teaching $teaching)
+    {
+        $seconds = array_map(static fn ($answer): float => $teaching->seconds($answer->id), $catalogue->answers);
+        $this->seconds = $seconds === [] ? 0.0 : array_sum($seconds) / count($seconds);
+    }
+
+    /**
+     * @param list<PlannedClass> $classes those that are called off, or whose minutes cannot be shared out, give nothing
+     *
+     * @return list<SeasonClass>
+     */
+    public function of(array $classes): array
+    {
+        $read = [];
+        foreach ($classes as $class) {
+            try {
+                $blocks = $class->isCancelled ? [] : Timetable::share($class->facts->minutes, $class->facts->blocks);
+            } catch (TimetableException) {
+                $blocks = [];
+            }
+            $people = count(array_filter($this->students, static fn (Student $student): bool => $class->ranks === [] || in_array($student->rank, $class->ranks, true)));
+            $read[] = new SeasonClass(
+                $class->id,
+                $class->at->getTimestamp(),
+                intdiv(Block::minutesOf($blocks, BlockKind::Teach), Planner::MINUTES_TO_TEACH),
+                RepCount::each(Block::minutesOf($blocks, BlockKind::Pressure), $class->facts->places, (int) ceil($people / 2), RepCount::CALLED, $this->seconds),
+            );
+        }
+
+        return $read;
+    }
+}
