@@ -275,6 +275,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::get('mat/kit', [MatController::class, 'kit'])->name('mat.kit');
         Route::post('mat/forecast', [MatController::class, 'forecast'])->name('mat.forecast');
         Route::post('mat/reps', [MatController::class, 'store'])->name('mat.reps.store');
+        Route::put('mat/tests/{test}/marks', [MatController::class, 'mark'])->name('mat.marks')->can('mark', 'test');
         Route::put('mat/classes/{class}/attendance', [MatController::class, 'attendance'])->name('mat.attendance')->can('attend', 'class');
 
         Route::get('record', [RepController::class, 'index'])->name('record');

@@ -9,6 +9,7 @@ use App\Jobs\Workers;
 use App\Models\School;
 use App\Models\Student;
 use App\Models\Test;
+use App\Models\TrainingClass;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Proof\Outcome;
@@ -60,6 +61,19 @@ final readonly class SeasonBook
 
             return $found;
         });
+    }
+
+    /** @return list<string> ids of answers that the ways to coming tests teach in a class, as far as they are worked out */
+    public function taughtIn(TrainingClass $class): array
+    {
+        $taught = [];
+        foreach ($class->school->tests()->whereNull('cancelled_at')->where('at', '>=', $class->at)->with('school', 'rank')->get() as $test) {
+            $plan = $this->known($test)[0] ?? null;
+            $place = $plan === null ? null : array_find_key($plan->classes, static fn (SeasonClass $one): bool => $one->id === $class->code);
+            array_push($taught, ...$plan->teaches[$place ?? -1] ?? []);
+        }
+
+        return array_values(array_unique($taught));
     }
 
     /** @return array{SeasonPlan, Mend, Learning}|null */

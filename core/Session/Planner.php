@@ -16,6 +16,9 @@ final readonly class Planner
     /** Minutes to show an answer and have it repeated. */
     public const MINUTES_TO_TEACH = 4;
 
+    /** What it is worth to somebody that the way to a test teaches an answer now: more than everything else together. */
+    private const SEASON = 1_000.0;
+
     /** Minutes of a basic. */
     private const BASIC = 1;
 
@@ -46,10 +49,11 @@ final readonly class Planner
      * @param list<Student>                        $students in any order
      * @param array<string, array<string, Window>> $windows  by student, then the cell's key
      * @param Meetings                             $meetings who has worked with whom, by the ids of students
+     * @param list<string>                         $season   ids of answers that the way to a test teaches in this class: they come first
      *
      * @throws TimetableException when the minutes cannot be shared out
      */
-    public function plan(string $id, ClassFacts $facts, array $students, array $windows, Meetings $meetings = new Meetings()): ClassPlan
+    public function plan(string $id, ClassFacts $facts, array $students, array $windows, Meetings $meetings = new Meetings(), array $season = []): ClassPlan
     {
         $blocks = Timetable::share($facts->minutes, $facts->blocks);
         usort($students, fn (Student $a, Student $b): int => [$this->order[$a->rank], $a->id] <=> [$this->order[$b->rank], $b->id]);
@@ -58,8 +62,8 @@ final readonly class Planner
         $taught = intdiv(Block::minutesOf($blocks, BlockKind::Teach), self::MINUTES_TO_TEACH);
         // Those under 16 are by themselves, with an instructor of their own; one who is alone goes from them to the others.
         $groups = [
-            ...$this->groups($this->youth, $young, $windows, 1, $taught),
-            ...$this->groups($this->teaching, $grown, $windows, max(1, $facts->instructors - min(1, count($young))), $taught),
+            ...$this->groups($this->youth, $young, $windows, 1, $taught, $season),
+            ...$this->groups($this->teaching, $grown, $windows, max(1, $facts->instructors - min(1, count($young))), $taught, $season),
         ];
 
         return new ClassPlan($blocks, $groups, $this->basics($groups, intdiv(Block::minutesOf($blocks, BlockKind::Basics), self::BASIC)), [
@@ -71,30 +75,50 @@ final readonly class Planner
     /**
      * @param list<Student>                        $students in the order of their ranks
      * @param array<string, array<string, Window>> $windows
+     * @param list<string>                         $season
      *
      * @return list<Group>
      */
-    private function groups(Teaching $teaching, array $students, array $windows, int $most, int $taught): array
+    private function groups(Teaching $teaching, array $students, array $windows, int $most, int $taught, array $season): array
     {
         $worth = array_map(fn (Student $student): array => $teaching->to($student, $windows[$student->id] ?? [], $this->at), $students);
-        $values = array_map(static fn (array $one): array => array_map(static fn (?Worth $of): ?float => $of?->value(), $one), $worth);
+        $first = array_fill_keys($season, self::SEASON);
+        $values = array_map(static fn (array $one): array => self::values($one, $first), $worth);
 
         return array_map(static fn (Band $band): Group => new Group(
             array_slice($students, $band->from, $band->to - $band->from),
-            self::taught($band, array_slice($worth, $band->from, $band->to - $band->from)),
+            self::taught($band, array_slice($worth, $band->from, $band->to - $band->from), $first),
         ), Bands::cut($values, $most, $taught));
     }
 
     /**
-     * @param list<array<string, Worth|null>> $worth to each of the band
+     * @param array<string, Worth|null> $worth  to one student
+     * @param array<string, float>      $season what is added for what a way to a test teaches
+     *
+     * @return array<string, float|null>
+     */
+    private static function values(array $worth, array $season): array
+    {
+        $values = [];
+        foreach ($worth as $answer => $of) {
+            $values[$answer] = $of === null ? null : $of->value() + ($season[$answer] ?? 0.0);
+        }
+
+        return $values;
+    }
+
+    /**
+     * @param list<array<string, Worth|null>> $worth  to each of the band
+     * @param array<string, float>            $season what is added for what a way to a test teaches, by answer
      *
      * @return list<Taught>
      */
-    private static function taught(Band $band, array $worth): array
+    private static function taught(Band $band, array $worth, array $season): array
     {
         $taught = [];
         foreach ($band->answers as $answer => $value) {
-            $taught[] = Taught::of((string) $answer, $value, array_map(static fn (array $one): ?Worth => $one[$answer] ?? null, $worth));
+            $own = array_map(static fn (array $one): ?Worth => $one[$answer] ?? null, $worth);
+            $taught[] = Taught::of((string) $answer, $value - ($season[$answer] ?? 0.0) * count(array_filter($own)), $own, isset($season[$answer]));
         }
 
         return $taught;

@@ -9,6 +9,7 @@ return [
     'begin-wait' => 'Start the wait',
     'browser-keeps-nothing' => 'The browser cannot keep them when this page closes: leave it open until they are sent.',
     'call' => 'Call it',
+    'exam' => ['critical' => 'critical'],
     'improvised' => 'improvised',
     'kept-until-next' => '1 rep is kept on this device until the next call.',
     'kit-coming' => 'The drill is still loading. Start again in a moment.',

@@ -31,6 +31,12 @@ return [
     'done-help' => 'reps. Hands up, look around, go.',
     'drawn-from' => 'Drawn from :count, :bits bits; reacts in :seconds s.',
     'end' => 'End the drill',
+    'exam' => [
+        'leave' => 'Leave the test',
+        'lead' => 'Touch an item, then how it went. Each examiner marks for themselves; it works without a network.',
+        'run' => 'Mark a test',
+        'second' => 'Shown a second time',
+    ],
     'fails' => 'On the floor no {answer} that is taught here works. Go slowly, and watch where it fails.',
     'flash' => 'flash',
     'from' => 'From',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'add' => 'Plan a test',
-    'again' => 'again',
+    'again' => 'second time',
     'attempt' => 'Shown a second time',
     'begun' => 'Somebody is marked already, so what this test asks for stays as it is.',
     'call-off' => 'Call it off',

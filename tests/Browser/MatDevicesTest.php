@@ -124,6 +124,36 @@ it('runs a whole class on two devices without a network: nothing is lost and not
     $this->base = $bases[0];
 });
 
+it('marks a test without a network, and the school decides it by the rule', function (): void {
+    $this->signIn('head@cinder-quay.example')->visit('/tests/create')->see('What it asks for');
+    $this->choose('rank', (string) $this->browser->executeScript('return [...document.querySelector("#rank").options].find(one => one.text === "Gravel").value'));
+    $this->browser->executeScript('document.querySelector("#at").value = arguments[0]', [date('Y-m-d\TH:i', time() + 3600)]);
+    $this->find("input[name='candidates[]']")->click();
+    $this->press('Plan a test')->see('The test is planned.')->see('1 candidate');
+    $page = (string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH);
+    $this->visit('/mat')->see('Mark a test')->until($this->isKept(...));
+    $this->server->stop();
+    $this->find('[data-exam]')->click();
+    $count = (int) $this->mat('mat.examItems.length');
+    foreach (range(0, 1) as $place) {
+        $this->find(".stations [data-item]:nth-of-type(".($place + 1).")")->click();
+        $this->find(".class-stage:not([style*='none']) .station-outcome [data-outcome='clean']")->click();
+        $this->see(($place + 1)." of {$count}");
+    }
+    expect($this->violations())->toBe([]);
+    $this->visit('/mat')->see('Mark a test')->find('[data-exam]')->click();
+    $this->see("2 of {$count}");
+    $this->server->start();
+    $this->until(fn (): bool => $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; const open = indexedDB.open("stone-drill"); open.onsuccess = () => { const ask = open.result.transaction("mat").objectStore("mat").get("testMarks"); ask.onsuccess = () => { open.result.close(); done((ask.result ?? []).length); }; };') === 0);
+    $this->visit($page)->see('items to show again')->find('main tbody a')->click();
+    $this->see('Maren Tolliver: clean')->press('Decide by the rule')->see('shows some items again');
+    expect($this->violations())->toBe([]);
+    $this->press('Take the result back')->see('The result is taken back');
+    $this->visit($page.'/edit')->press('Call it off')->waitFor('dialog[open]');
+    $this->press('Yes');
+    $this->see('The test is called off.');
+});
+
 it('sends again what the server was told and had not kept when it went down', function (): void {
     $this->signIn('assistant@cinder-quay.example');
     $before = $this->repsOf('Alaric Pennyboat');

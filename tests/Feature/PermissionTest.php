@@ -105,6 +105,7 @@ const ROUTES = [
     'mat' => ['get', '/mat', TEACH],
     'mat.kit' => ['get', '/mat/kit', TEACH],
     'mat.forecast' => ['post', '/mat/forecast', TEACH],
+    'mat.marks' => ['put', '/mat/tests/{test}/marks', TEACH],
     'mat.attendance' => ['put', '/mat/classes/{class}/attendance', TEACH],
     'mat.reps.store' => ['post', '/mat/reps', TEACH],
     'record' => ['get', '/record', TEACH],

@@ -97,7 +97,7 @@ describe('a class', () => {
     vi.stubGlobal('fetch', fetched);
     const load = async (name) => (await import(`../../resources/js/drill/${name}.js`)).default;
     const { mixed } = await import('../../resources/js/drill/mixed');
-    mat = mixed((await load('state'))(), await load('screen'), await load('kit'), await load('recording'), await load('sending'), await load('lesson'), await load('class-screen'), await load('attendance'), await load('stations'), { $refs: {}, $root: { dataset: {} }, speaker: { beep: vi.fn(), unlock: vi.fn() }, refused: [], async listRefused() {}, clear() {} });
+    mat = mixed((await load('state'))(), await load('screen'), await load('kit'), await load('recording'), await load('sending'), await load('lesson'), await load('class-screen'), await load('attendance'), await load('stations'), await load('exam'), { $refs: {}, $root: { dataset: {} }, speaker: { beep: vi.fn(), unlock: vi.fn() }, refused: [], async listRefused() {}, clear() {} });
     mat.kit = kit();
   });
 

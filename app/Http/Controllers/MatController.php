@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\MarkAttendance;
+use App\Actions\MarkTest;
 use App\Actions\RecordSentReps;
 use App\Http\Requests\AttendanceRequest;
+use App\Http\Requests\MarksRequest;
 use App\Http\Requests\MatRepsRequest;
 use App\Models\Role;
+use App\Models\Test;
 use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
@@ -19,6 +22,7 @@ use App\View\Drill\Kit;
 use App\View\Drill\KitPack;
 use App\View\Drill\MatKey;
 use App\View\Drill\Recorder;
+use App\View\Drill\TestPack;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -65,7 +69,7 @@ final readonly class MatController
 
         $pack = new KitPack($kit, $this->mapper->kinds($school));
 
-        return response()->json([...$pack->toArray($user), 'classes' => (new ClassPack($school, $this->mapper, $this->coverages, $pack->places))->of($kit->at)]);
+        return response()->json([...$pack->toArray($user), 'classes' => (new ClassPack($school, $this->mapper, $this->coverages, $pack->places))->of($kit->at), 'tests' => TestPack::of($school, $user, $kit->at)]);
     }
 
     /** What is drawn from, who is barred from what, and whether there is time, for what is set up. */
@@ -93,6 +97,16 @@ final readonly class MatController
     public function attendance(AttendanceRequest $request, MarkAttendance $action, TrainingClass $class): JsonResponse
     {
         return response()->json(['here' => $action->mark($class, $request->came(), $request->left())]);
+    }
+
+    /** How items of a test went; each mark belongs to whoever made it. */
+    public function mark(MarksRequest $request, MarkTest $action, #[CurrentUser] User $user, Test $test): JsonResponse
+    {
+        foreach ($request->marks() as $mark) {
+            $action->mark($test, [$mark], Recorder::read($mark['by'] ?? null, $user) ?? $user);
+        }
+
+        return response()->json(['kept' => count($request->marks())]);
     }
 
     /** The version of scripts and styles. */

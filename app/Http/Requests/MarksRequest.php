@@ -29,6 +29,7 @@ final class MarksRequest extends FieldsRequest
             'marks.*.mistakes' => ['array', 'max:'.RepLimits::MISTAKES],
             'marks.*.mistakes.*' => ['string', 'max:'.RepLimits::MISTAKE],
             'marks.*.remark' => ['nullable', 'string', 'max:500'],
+            'marks.*.by' => ['nullable', 'string', 'max:1000'],
             'marks.*.at' => ['nullable', new Moment($test->school->zone)],
         ];
     }

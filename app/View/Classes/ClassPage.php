@@ -9,6 +9,7 @@ use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\Persistence\SeasonBook;
 use App\Persistence\WindowBook;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -97,7 +98,7 @@ final readonly class ClassPage
         $students = array_values($this->students->map(fn (Student $student): CoreStudent => $this->mapper->student($student))->all());
         $facts = new ClassFacts($this->class->minutes, $this->class->plannedBlocks(), $this->class->places, $this->class->instructors);
         try {
-            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows, $this->meetings), ''];
+            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows, $this->meetings, app(SeasonBook::class)->taughtIn($this->class)), ''];
         } catch (TimetableException $refused) {
             return [null, say($refused->text)];
         }
@@ -145,7 +146,7 @@ final readonly class ClassPage
 
     private function why(Taught $taught): string
     {
-        return __('classes.why', [
+        return ($taught->isForTest ? __('classes.for-test').' ' : '').__('classes.why', [
             'value' => number_format($taught->value, 1),
             'untried' => trans_choice('classes.untried', $taught->untried),
             'open' => trans_choice('classes.open', $taught->open),

@@ -54,7 +54,7 @@ final readonly class ReadyFor
     }
 
     /** Whole percent, and a decimal below ten. */
-    private static function percent(float $share): string
+    public static function percent(float $share): string
     {
         return number_format(100 * $share, $share < 0.0995 ? 1 : 0);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Tests;
 
 use App\Models\Test;
+use App\View\Students\ReadyFor;
 use Carbon\CarbonImmutable;
 use StoneDrill\Core\Session\Season\Forecast;
 use StoneDrill\Core\Session\Season\Learning;
@@ -84,7 +85,7 @@ final readonly class SeasonView
         return array_map(fn (Forecast $forecast): array => [
             'name' => $forecast->student->name,
             'holds' => __('tests.season.holds', ['holds' => $forecast->holds, 'of' => $forecast->of]),
-            'pass' => $forecast->pass === null ? '–' : number_format(100 * $forecast->pass, 0).' %',
+            'pass' => $forecast->pass === null ? '–' : ReadyFor::percent($forecast->pass).' %',
             'ready' => $forecast->readyOn === null ? __('tests.season.not-by-then') : CarbonImmutable::createFromTimestamp($forecast->readyOn)->format('j M'),
             'left' => $this->named($forecast->left),
         ], $this->plan->forecasts);

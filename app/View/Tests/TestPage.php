@@ -9,6 +9,7 @@ use App\Models\Test;
 use App\Models\TestItem;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\WindowBook;
+use App\View\Students\ReadyFor;
 use StoneDrill\Core\Session\Readiness;
 
 /** A test as it is shown: what it asks for, and of each candidate how ready they are before it and how it went. */
@@ -32,8 +33,8 @@ final readonly class TestPage
 
             return [
                 'student' => $student,
-                'ready' => $chance === null ? '–' : __('tests.chance', ['percent' => number_format(100 * $chance, 0)]),
-                'most' => implode(', ', array_map(static fn (array $one): string => $one[0]->attack->title.' +'.number_format(100 * $one[1], 0).' %', $readiness->most())),
+                'ready' => $chance === null ? '–' : __('tests.chance', ['percent' => ReadyFor::percent($chance)]),
+                'most' => implode(', ', array_map(static fn (array $one): string => $one[0]->attack->title.' +'.ReadyFor::percent($one[1]).' %', $readiness->most())),
                 'state' => self::state($pivot->getAttribute('result'), $pivot->getAttribute('retest_on'), new TestSheet($test, $student, $marks[$student->id] ?? collect())),
             ];
         })->all());

@@ -7,6 +7,7 @@ import attendance from './attendance';
 import { flash, speaker, stayAwake } from './audio';
 import classScreen from './class-screen';
 import { anyOf, draw, moment, onList, withoutThirdOfFamily } from './draw';
+import exam from './exam';
 import { press } from './keys';
 import kit from './kit';
 import lesson from './lesson';
@@ -25,7 +26,7 @@ const TRY_AGAIN = 8000;
 const SECOND_TAP = 400;
 const PITCH = { call: 880, again: 660, halt: 220 };
 
-export default () => mixed(state(), screen, kit, setUp, recording, sending, lesson, classScreen, attendance, stations, refused(), {
+export default () => mixed(state(), screen, kit, setUp, recording, sending, lesson, classScreen, attendance, stations, exam, refused(), {
   async init() {
     this.speaker = speaker();
     window.addEventListener('online', () => this.send());

@@ -29,6 +29,7 @@ export default {
   shut() {
     this.clear();
     clearInterval(this.clockwork);
+    [this.exam, this.marked] = [null, {}];
     [this.kit, this.people, this.now, this.last, this.lesson, this.phase, this.state] = [null, [], null, null, null, 'locked', 'signed out'];
     kept.drop();
     [this.defender, this.attacker, this.leftOut, this.proof] = ['', '', '', ''];

@@ -7,7 +7,7 @@ const RUNNING = ['ready', 'waiting', 'called', 'keeping', 'halted'];
 export default {
   get everybody() { return this.kit?.students ?? []; },
   // While a drill runs nothing comes between.
-  get showsRefused() { return this.hasRefused && !this.isRunning && !this.isClass; },
+  get showsRefused() { return this.hasRefused && !this.isFull; },
   get isComing() { return !this.kit && !this.error; },
   get isLocked() { return this.phase === 'locked'; },
   get isSetup() { return this.phase === 'setup'; },
@@ -25,7 +25,7 @@ export default {
   get canPeek() { return !this.rung?.attackTold && !this.isCalled; },
   get hasLast() { return this.last !== null; },
   // Either keeps everything else off the screen.
-  get isFull() { return this.isRunning || this.isClass; },
+  get isFull() { return this.isRunning || this.isClass || this.isExam; },
   get progress() { return text('progress', { done: this.done, goal: this.goal }); },
   get lastSaid() { return this.last ? text('said', { rep: this.repText(this.last), outcome: this.last.outcome }) : ''; },
   get startWord() { return text(this.rung?.momentTold ? 'call' : 'begin-wait'); },

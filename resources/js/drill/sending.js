@@ -39,6 +39,7 @@ export default {
     this.sending = true;
     try {
       await this.sendMarked();
+      await this.sendExam();
       if (this.count === 0) return;
       this.state = await send(this.$root.dataset.reps, this.kit.school, this.kit.limits.sentAtOnce);
       if (this.state === 'signed out') this.shut();

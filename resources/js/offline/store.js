@@ -2,7 +2,7 @@
 import { createStore, get, update } from 'idb-keyval';
 
 const shelf = createStore('stone-drill', 'mat');
-const SHELVES = ['session', 'kit', 'reps', 'lesson', 'marks'];
+const SHELVES = ['session', 'kit', 'reps', 'lesson', 'marks', 'testMarks'];
 const page = new Map();
 let isFull = false;
 export const isKept = () => !isFull;

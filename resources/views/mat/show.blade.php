@@ -17,6 +17,7 @@ data-worker="/mat-worker.js?v={{ $build }}" data-reps="{{ route('mat.reps.store'
         <x-no-students/>
     @else
         @include('mat.classes')
+        @include('mat.exams')
         @include('mat.set-up')
     @endif
 </section>
@@ -27,6 +28,7 @@ data-worker="/mat-worker.js?v={{ $build }}" data-reps="{{ route('mat.reps.store'
 </section>
 @include('mat.stage')
 @include('mat.class')
+@include('mat.exam')
 <section x-cloak x-show="isDone" aria-labelledby="done-title">
     <h1 id="done-title">{{ __('mat.done') }}</h1>
     <p class="lead-line"><span x-text="progress"></span> {{ __('mat.done-help') }}</p>

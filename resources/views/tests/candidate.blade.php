@@ -24,10 +24,9 @@
                     <x-select name="marks[{{ $item->id }}][outcome]" :id="'outcome-'.$item->id" small
                         :aria-label="$item->title().': '.__('tests.fields.outcome')" :value="$own?->outcome->value"
                         :options="['' => __('tests.not-seen')] + App\View\Tests\Outcomes::names()"/>
-                    <label class="again"><input type="radio" name="marks[{{ $item->id }}][attempt]" value="1"
-                        @checked($attempt === 1)> 1</label>
-                    <label class="again"><input type="radio" name="marks[{{ $item->id }}][attempt]" value="2" @checked($attempt === 2)
-                        aria-label="{{ __('tests.attempt') }}: {{ $item->title() }}"> 2 {{ __('tests.again') }}</label>
+                    <input type="hidden" name="marks[{{ $item->id }}][attempt]" value="1">
+                    <label class="again"><input type="checkbox" name="marks[{{ $item->id }}][attempt]" value="2" @checked($attempt === 2)
+                        aria-label="{{ __('tests.attempt') }}: {{ $item->title() }}"> {{ __('tests.again') }}</label>
                 </td>
                 <td><x-input name="marks[{{ $item->id }}][remark]" :id="'remark-'.$item->id" maxlength="500"
                     :aria-label="$item->title().': '.__('tests.fields.remark')" :value="$own?->remark"/></td>

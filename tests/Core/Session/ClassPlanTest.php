@@ -81,3 +81,14 @@ it('says the same again, in whatever order people come', function (): void {
 
     expect($again(array_reverse($students)))->toEqual($plan)->and($again($students))->toEqual($plan);
 });
+
+it('teaches first what the way to a test asks for, and nothing that is barred', function (): void {
+    $catalogue = ClassPlanFixture::catalogue();
+    $cells = ClassPlanFixture::cells($catalogue);
+    $planner = new StoneDrill\Core\Session\Planner($catalogue, $cells, $catalogue->forYouth(), $cells, new DateTimeImmutable(Made::NOW));
+    $facts = new StoneDrill\Core\Session\ClassFacts(60, [new Block(StoneDrill\Core\Session\BlockKind::Teach, 4, true), new Block(StoneDrill\Core\Session\BlockKind::Drill)], 8, 1);
+    $taught = fn (array $season, array $flags = []): array => array_map(fn (StoneDrill\Core\Session\Taught $one): array => [$one->answer, $one->isForTest], $planner->plan('tonight', $facts, [new Student('s', 'S', 'a', flags: $flags)], [], season: $season)->groups[0]->taught);
+
+    // “off” is worth 4 × 1.5 × .5, “out” 3 × 1.5: there is time for one.
+    expect($taught([]))->toBe([['out', false]])->and($taught(['off']))->toBe([['off', true]])->and($taught(['past']))->toBe([['out', false]]);
+});

@@ -1,0 +1,65 @@
+// A test as an examiner marks it: a touch on an item, a touch on how it went.
+import { keepMark, sendTestMarks, testMarks } from '../offline/test-store';
+import { text } from '../texts';
+import { stayAwake } from './audio';
+
+export default {
+  exam: null,
+  candidateId: null,
+  itemId: null,
+  isSecond: false,
+  // By candidate, item and attempt, from the school and from this device.
+  marked: {},
+
+  get exams() { return this.kit?.tests ?? []; },
+  get hasExams() { return this.exams.length > 0; },
+  get isExam() { return this.phase === 'exam' && Boolean(this.exam); },
+  get examTitle() { return this.exam?.title ?? ''; },
+  get candidates() { return this.exam?.candidates ?? []; },
+  get candidate() { return this.candidates.find((one) => one.id === this.candidateId) ?? null; },
+  get hasCandidate() { return this.candidate !== null; },
+  get candidateName() { return this.candidate?.name ?? ''; },
+  get attempt() { return this.isSecond ? 2 : 1; },
+  get secondWord() { return String(this.isSecond); },
+  get examItems() {
+    return (this.exam?.items ?? []).map((item, place) => ({
+      ...item, number: `${place + 1}`, outcome: this.outcomeOf(item.id), note: item.critical ? text('exam.critical') : '',
+    }));
+  },
+  get examItem() { return this.examItems.find((item) => item.id === this.itemId) ?? null; },
+  get hasItem() { return this.examItem !== null; },
+  get itemTitle() { return this.examItem?.title ?? ''; },
+  get examProgress() { return text('progress', { done: this.examItems.filter((item) => item.outcome).length, goal: this.examItems.length }); },
+
+  markKey(student, item, attempt) { return `${student} ${item} ${attempt}`; },
+  outcomeOf(item) { return this.marked[this.markKey(this.candidateId, item, this.attempt)] ?? ''; },
+  isChosen(id) { return String(this.candidateId === id); },
+
+  async openExam(event) {
+    this.exam = this.exams.find((one) => one.id === Number(event.currentTarget.dataset.exam));
+    const here = (await testMarks()).filter((one) => one.address === this.exam.address && one.by === this.kit.by);
+    this.marked = Object.fromEntries([...this.exam.marks, ...here].map((one) => [this.markKey(one.student, one.item, one.attempt), one.outcome]));
+    [this.phase, this.candidateId, this.itemId, this.isSecond] = ['exam', this.candidates[0]?.id ?? null, null, false];
+    stayAwake();
+  },
+
+  chooseCandidate(event) { [this.candidateId, this.itemId] = [Number(event.currentTarget.dataset.candidate), null]; },
+  chooseItem(event) { this.itemId = Number(event.currentTarget.dataset.item); },
+  dropItem() { this.itemId = null; },
+  toggleSecond() { [this.isSecond, this.itemId] = [!this.isSecond, null]; },
+
+  async examOutcome(event) {
+    const { outcome } = event.currentTarget.dataset;
+    const mark = { address: this.exam.address, school: this.kit.school, by: this.kit.by, item: this.itemId, student: this.candidateId, attempt: this.attempt, outcome, at: new Date().toISOString() };
+    this.marked = { ...this.marked, [this.markKey(mark.student, mark.item, mark.attempt)]: outcome };
+    this.itemId = null;
+    await keepMark(mark);
+    this.send();
+  },
+
+  leaveExam() { [this.exam, this.phase] = [null, 'setup']; },
+
+  async sendExam() {
+    if (this.kit) await sendTestMarks(this.kit.school);
+  },
+};
