@@ -34,6 +34,7 @@ use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HoleController;
 use App\Http\Controllers\HomeController;
+use App\Http\Controllers\HomeSheetController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\KindController;
 use App\Http\Controllers\LoadController;
@@ -290,6 +291,12 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::post('check', 'check')->name('people.check');
         Route::post('', 'store')->name('people.import');
         Route::get('people.{sheet}', 'export')->name('people.export')->whereIn('sheet', Spreadsheet::FORMATS);
+    });
+    Route::get('people/{student}/own', [StudentController::class, 'own'])->name('students.own')->can('view', 'student');
+    Route::controller(HomeSheetController::class)->name('home.')->middleware(Authorize::using('view', 'student'))->group(function (): void {
+        Route::get('people/{student}/home', 'show')->name('show');
+        Route::get('people/{student}/home.pdf', 'pdf')->name('pdf');
+        Route::post('people/{student}/home', 'store')->name('store');
     });
     Route::get('people/{student}/data', [PersonalDataController::class, 'show'])->name('data.show')->can('view', 'student');
     Route::get('people/{student}/data.json', [PersonalDataController::class, 'export'])->name('data.export')->can('view', 'student');

@@ -71,6 +71,14 @@ final readonly class Window
         return $evidence->weight() > 0 ? ProofState::of($evidence, fn (): bool => $this->ever !== null && $rung <= $this->ever) : ProofState::Untried;
     }
 
+    /** Whether one more clean try now would make it held, where it is not. */
+    public function lacksOne(int $rung, DateTimeImmutable $at): bool
+    {
+        $tries = [...array_slice($this->tries, -($this->rules->window - 1)), [$at->getTimestamp(), $rung, 1.0]];
+
+        return $this->state($rung, $at) !== ProofState::Holds && Evidence::of($tries, $rung, $at->getTimestamp(), $this->rules)->holds();
+    }
+
     /** The first day on which, with no more reps, it is not held any more; null where it is not held now. */
     public function fadesOn(int $rung, DateTimeImmutable $at): ?DateTimeImmutable
     {

@@ -24,6 +24,7 @@ return [
     'decision' => 'Result',
     'differs' => 'The examiners saw it differently. Say what stands:',
     'edit' => 'Change the test',
+    'event' => 'Test for :rank',
     'fields' => ['rank' => '{rank}', 'at' => 'day and time', 'place' => 'place', 'items' => 'what it asks for', 'candidates' => 'candidates', 'outcome' => 'outcome', 'remark' => 'remark', 'retest_on' => 'day'],
     'index-columns' => ['at' => 'When', 'rank' => '{Rank}', 'place' => 'Place', 'candidates' => 'Candidates'],
     'is-off' => 'This test is called off.',

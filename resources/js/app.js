@@ -5,6 +5,7 @@ import attackLine from './editor/attack-line';
 import workbench from './editor/floor';
 import leaving from './offline/leaving';
 import confirmation from './page/confirmation';
+import counting from './page/counting';
 import fresh from './page/fresh';
 import qr from './page/qr';
 import shortcuts from './page/shortcuts';
@@ -15,6 +16,7 @@ import wall from './wall/wall';
 window.htmx = htmx;
 
 Alpine.data('attackLine', attackLine);
+Alpine.data('counting', counting);
 Alpine.data('mat', drill);
 Alpine.data('wall', wall);
 Alpine.data('workbench', workbench);

@@ -15,7 +15,7 @@ const PACKAGES = [
     'Proof' => ['Curriculum', 'Attack'],
     'Coverage' => ['Proof', 'Checks', 'Curriculum', 'Floor', 'Attack', 'Technique'],
     'Drill' => ['Coverage', 'Proof', 'Checks', 'Curriculum', 'Attack', 'Technique'],
-    'Session' => ['Drill', 'Coverage', 'Proof', 'Curriculum', 'Attack'],
+    'Session' => ['Drill', 'Coverage', 'Proof', 'Checks', 'Curriculum', 'Attack', 'Technique'],
     'Exchange' => ['Session', 'Coverage', 'Proof', 'Curriculum', 'Attack', 'Technique', 'Geometry'],
     'Report' => ['Exchange', 'Session', 'Drill', 'Coverage', 'Proof', 'Checks', 'Curriculum', 'Floor', 'Attack', 'Technique', 'Geometry'],
 ];

@@ -136,7 +136,7 @@ it('marks a test without a network, and the school decides it by the rule', func
     $this->find('[data-exam]')->click();
     $count = (int) $this->mat('mat.examItems.length');
     foreach (range(0, 1) as $place) {
-        $this->find(".stations [data-item]:nth-of-type(".($place + 1).")")->click();
+        $this->find('.stations [data-item]:nth-of-type('.($place + 1).')')->click();
         $this->find(".class-stage:not([style*='none']) .station-outcome [data-outcome='clean']")->click();
         $this->see(($place + 1)." of {$count}");
     }

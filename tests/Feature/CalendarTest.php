@@ -56,7 +56,7 @@ it('tells a student of the classes for their rank, and a guardian of those of th
     $this->hall->classes()->create(['at' => '2026-12-02T19:00:00Z', 'minutes' => 60, 'places' => 8, 'instructors' => 2, 'ranks' => ['first']]);
     $guardian = $this->person($this->hall, Role::Guardian);
     $guardian->entrust([$student->id]);
-    $days = fn ($user): array => array_map(static fn ($event): string => substr((string) $event->DTSTART, 0, 8), iterator_to_array(($this->read)(($this->make)($user))->select('VEVENT')));
+    $days = fn ($user): array => array_map(static fn ($event): string => substr((string) $event->DTSTART, 0, 8), array_filter(iterator_to_array(($this->read)(($this->make)($user))->select('VEVENT')), static fn ($event): bool => str_starts_with((string) $event->UID, 'class-')));
 
     expect(array_values($days($this->person($this->hall, Role::Student))))->toBe(['20261202'])
         ->and(array_values($days($guardian)))->toBe(['20261202'])
@@ -85,4 +85,19 @@ it('is an empty calendar where there is no class', function (): void {
     $this->class->delete();
 
     expect(($this->read)(($this->make)($this->head))->select('VEVENT'))->toBe([]);
+});
+
+it('tells of tests and of practice at home to whom they concern', function (): void {
+    $ada = $this->hall->students()->firstOrFail();
+    $test = $this->hall->tests()->create(['rank_id' => $ada->rank_id, 'at' => '2026-12-20T10:00:00Z', 'place' => 'Loft']);
+    $test->candidates()->attach($ada->id, ['school_id' => $this->hall->id]);
+    $guardian = $this->person($this->hall, Role::Guardian);
+    $guardian->entrust([$ada->id]);
+    $told = fn ($user): array => array_map(static fn ($event): string => (string) $event->SUMMARY.' '.$event->DTSTART, iterator_to_array(($this->read)(($this->make)($user))->select('VEVENT'), false));
+    $monday = CarbonImmutable::now($this->hall->timeZone())->startOfWeek(CarbonImmutable::MONDAY)->format('Ymd');
+
+    expect($told($guardian))->toContain('Test for First 20261220T100000Z')->toContain("Practice at home: Gate {$monday}")
+        ->and($told($this->head))->toContain('Test for First 20261220T100000Z')->not->toContain("Practice at home: Gate {$monday}");
+    $test->candidates()->detach();
+    expect($told($guardian))->not->toContain('Test for First 20261220T100000Z');
 });

@@ -72,6 +72,10 @@ const ROUTES = [
     'classes.update' => ['put', '/classes/{class}', WRITE],
     'classes.destroy' => ['delete', '/classes/{class}', WRITE],
     'classes.blocks' => ['put', '/classes/{class}/blocks', WRITE],
+    'students.own' => ['get', '/people/{student}/own', [...TEACH, 'student', 'guardian']],
+    'home.show' => ['get', '/people/{student}/home', [...TEACH, 'student', 'guardian']],
+    'home.pdf' => ['get', '/people/{student}/home.pdf', [...TEACH, 'student', 'guardian']],
+    'home.store' => ['post', '/people/{student}/home', [...TEACH, 'student', 'guardian']],
     'tests.index' => ['get', '/tests', TEACH],
     'tests.create' => ['get', '/tests/create', WRITE],
     'tests.store' => ['post', '/tests', WRITE],
@@ -251,7 +255,7 @@ it('lets a student see the student’s own ladder and no other', function (): vo
     $student = $this->person($school, Role::Student);
     $other = $school->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $school->ranks()->value('id'), 'flags' => []]);
 
-    $this->actingAs($student)->get('/')->assertRedirect('/people/'.$student->student_id);
+    $this->actingAs($student)->get('/')->assertRedirect("/people/{$student->student_id}/own");
     $this->get('/people/'.$student->student_id)->assertOk()->assertSee('Ada Plover')->assertDontSee('Record a rep')->assertDontSee('Correct</a>', false);
     $this->get('/people/'.$other->id)->assertForbidden();
 });

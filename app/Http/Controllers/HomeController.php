@@ -24,7 +24,7 @@ final class HomeController
 
         return match ($user->role) {
             Role::Guardian => redirect()->route('children'),
-            Role::Student => redirect()->route('students.show', $user->student_id),
+            Role::Student => redirect()->route('students.own', $user->student_id),
             default => redirect()->route('wall'),
         };
     }

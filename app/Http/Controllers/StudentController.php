@@ -10,11 +10,13 @@ use App\Models\Student;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
+use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
 use App\View\Ladder\LadderPicture;
 use App\View\Ladder\Timeline;
 use App\View\Record\LogLine;
+use App\View\Students\OwnPage;
 use App\View\Students\ReadyFor;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -91,6 +93,12 @@ final readonly class StudentController
                 $now,
             ),
         ]);
+    }
+
+    /** What comes next for a student, on a phone first. */
+    public function own(CoverageBook $coverages, Student $student): View
+    {
+        return view('students.own', ['student' => $student, 'page' => new OwnPage($student, $this->mapper, $coverages, CarbonImmutable::now())]);
     }
 
     public function edit(#[CurrentUser] User $user, Student $student): View

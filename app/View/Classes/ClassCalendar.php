@@ -6,17 +6,28 @@ namespace App\View\Classes;
 
 use App\Models\Role;
 use App\Models\Student;
+use App\Models\Test;
 use App\Models\TrainingClass;
 use App\Models\User;
+use App\Persistence\CatalogueMapper;
+use App\View\Home\HomeWeek;
 use Carbon\CarbonImmutable;
 use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Component\VTimeZone;
+use StoneDrill\Core\Session\HomeItem;
 
-/** The classes that concern somebody, as iCalendar (RFC 5545). A change raises the sequence; what is called off says so. */
+/**
+ * Classes, tests and practice at home that concern somebody, as iCalendar (RFC 5545). A change raises the sequence; what is called
+ * off says so.
+ */
 final readonly class ClassCalendar
 {
     /** Days that are told back. */
     private const BACK = 60;
+
+    /** Hours that a test takes. */
+    private const TEST_HOURS = 2;
 
     private const PRODUCT = '-//Stone Drill//Classes//EN';
 
@@ -27,6 +38,15 @@ final readonly class ClassCalendar
         foreach ($user->school->classes()->where('at', '>=', $now->subDays(self::BACK))->orderBy('at')->get() as $class) {
             if ($ranks === null || $class->ranks === [] || array_intersect($ranks, $class->ranks) !== []) {
                 self::add($calendar, $class->setRelation('school', $user->school));
+            }
+        }
+
+        foreach ($user->role === Role::Guardian ? $user->children : array_filter([$user->student]) as $student) {
+            self::addHome($calendar, $student, $now);
+        }
+        foreach ($user->school->tests()->where('at', '>=', $now->subDays(self::BACK))->with('rank')->orderBy('at')->get() as $test) {
+            if ($user->role->teaches() || $test->candidates()->whereKey(self::students($user))->exists()) {
+                self::addTest($calendar, $test);
             }
         }
 
@@ -54,6 +74,45 @@ final readonly class ClassCalendar
             'LOCATION' => $class->place,
             'URL' => route('classes.show', $class),
         ]);
+    }
+
+    private static function addTest(VCalendar $calendar, Test $test): void
+    {
+        $calendar->add('VEVENT', [
+            'UID' => "test-{$test->id}@stone-drill",
+            'DTSTAMP' => $test->updated_at->utc(),
+            'LAST-MODIFIED' => $test->updated_at->utc(),
+            'DTSTART' => $test->at->utc(),
+            'DTEND' => $test->at->utc()->addHours(self::TEST_HOURS),
+            'SEQUENCE' => $test->version - 1,
+            'STATUS' => $test->cancelled_at === null ? 'CONFIRMED' : 'CANCELLED',
+            'SUMMARY' => __('tests.event', ['rank' => $test->rank->name]),
+            'LOCATION' => $test->place,
+        ]);
+    }
+
+    /** What is practised alone this week, as a day without a time on its Monday. */
+    private static function addHome(VCalendar $calendar, Student $student, CarbonImmutable $now): void
+    {
+        $week = new HomeWeek($student->loadMissing('rank', 'school'), app(CatalogueMapper::class), $now);
+        if ($week->items === []) {
+            return;
+        }
+        $event = $calendar->add('VEVENT', [
+            'UID' => "home-{$student->id}-{$week->monday->format('Y-m-d')}@stone-drill",
+            'DTSTAMP' => $week->monday->utc(),
+            'SUMMARY' => __('home.event', ['answers' => implode(', ', array_map(static fn (HomeItem $item): string => $item->answer->title, $week->items))]),
+            'URL' => route('home.show', $student),
+        ]);
+        assert($event instanceof VEvent);
+        $event->add('DTSTART', $week->monday->format('Ymd'), ['VALUE' => 'DATE']);
+        $event->add('DTEND', $week->monday->addDay()->format('Ymd'), ['VALUE' => 'DATE']);
+    }
+
+    /** @return list<int> ids of the students whom they see */
+    private static function students(User $user): array
+    {
+        return array_values($user->role === Role::Guardian ? $user->children->modelKeys() : array_filter([$user->student_id]));
     }
 
     /** @return list<string>|null codes of ranks that concern them; null for all */

@@ -5,7 +5,7 @@
 @else
 <ul class="big-links">
     @foreach ($children as $child)
-        <li><a href="{{ route('students.show', $child) }}"><strong>{{ $child->name }}</strong></a>
+        <li><a href="{{ route('students.own', $child) }}"><strong>{{ $child->name }}</strong></a>
             <span>{{ $child->notes() }} ·
                 {{ trans_choice('guardians.reps', $child->reps_count, ['last' => $child->lastRepText()]) }}</span></li>
     @endforeach

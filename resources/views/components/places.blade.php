@@ -11,7 +11,9 @@
     <x-place route="classes.index" key-name="k">{{ __('layout.classes') }}</x-place>
     <x-place route="students.index" key-name="p">{{ __('layout.people') }}</x-place>
 @elseif (auth()->user()->student_id)
+    <x-place route="students.own" :parameters="[auth()->user()->student_id]" key-name="h">{{ __('layout.my-page') }}</x-place>
     <x-place route="students.show" :parameters="[auth()->user()->student_id]" key-name="l">{{ __('layout.my-ladder') }}</x-place>
+    <x-place route="home.show" :parameters="[auth()->user()->student_id]" key-name="o">{{ __('layout.my-home') }}</x-place>
 @elsecan('viewOwn', App\Models\Student::class)
     <x-place route="children" key-name="l">{{ __('layout.children') }}</x-place>
 @endtablet

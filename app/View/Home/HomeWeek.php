@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Home;
+
+use App\Models\Rep;
+use App\Models\Student;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\WindowBook;
+use Carbon\CarbonImmutable;
+use StoneDrill\Core\Curriculum\Rung;
+use StoneDrill\Core\Proof\Source;
+use StoneDrill\Core\Session\HomeItem;
+use StoneDrill\Core\Session\HomeSheet;
+use StoneDrill\Core\Technique\Beat;
+use StoneDrill\Core\Technique\Notation\Printer;
+
+/** What a student practises alone in a week: the same from Monday to Sunday, whatever is recorded meanwhile. */
+final readonly class HomeWeek
+{
+    /** Mistakes that are named of an answer. */
+    private const MISTAKES = 3;
+
+    public CarbonImmutable $monday;
+
+    /** @var list<HomeItem> */
+    public array $items;
+
+    /** @var list<Rung> at which it can be counted aloud: up to the goal */
+    public array $rungs;
+
+    private float $stature;
+
+    /** @var array<string, int> times in this week, by the code of the answer */
+    private array $done;
+
+    public function __construct(public Student $student, CatalogueMapper $mapper, CarbonImmutable $now)
+    {
+        $school = $student->school;
+        $this->monday = $now->setTimezone($school->timeZone())->startOfWeek(CarbonImmutable::MONDAY);
+        $catalogue = $mapper->curriculum($school);
+        $core = $mapper->student($student);
+        $windows = (new WindowBook($school, $catalogue))->of([$student->id], $this->monday)[$student->id];
+        $this->items = HomeSheet::of($core->isYouthOn($this->monday) ? $catalogue->forYouth() : $catalogue, $core, $windows, $this->monday);
+        $this->rungs = array_values(array_filter($catalogue->ladder->rungs, static fn (Rung $rung): bool => $rung->id <= $student->rank->goal_rung));
+        $this->stature = $student->height ?? $catalogue->school->statures->sizes[$catalogue->school->statures->typical];
+        $this->done = $school->reps()->where('student_id', $student->id)->where('source', Source::Home)->where('at', '>=', $this->monday->utc())->with('answer')->get()
+            ->countBy(static fn (Rep $rep): string => $rep->answer->code ?? '')->all();
+    }
+
+    /** The week in words. */
+    public function title(): string
+    {
+        return __('home.week', ['from' => $this->monday->format('j M'), 'to' => $this->monday->addDays(6)->format('j M Y')]);
+    }
+
+    /** @return list<array{text: string, seconds: float}> beats with how long each takes at full pace */
+    public function beats(HomeItem $item): array
+    {
+        $printer = new Printer();
+
+        return array_map(static fn (Beat $beat): array => ['text' => $printer->beat($beat->withoutBranches()->withEffects([])), 'seconds' => round($beat->seconds(), 2)], $item->beats->line);
+    }
+
+    public function side(HomeItem $item): string
+    {
+        return count($item->attack->sides()) === 1 ? '' : __("words.sides.{$item->side->value}");
+    }
+
+    public function why(HomeItem $item): string
+    {
+        return $item->tries === 0 ? __('home.untried') : trans_choice('home.weak', $item->tries, ['lower' => number_format($item->lower, 2)]);
+    }
+
+    /** Where the strikes go on one's own wall. */
+    public function targets(HomeItem $item): string
+    {
+        return implode(', ', array_map(static fn (array $target): string => __('home.target', ['target' => $target[0]->value, 'cm' => $target[1]]), $item->targets($this->stature)));
+    }
+
+    /** @return list<string> */
+    public function mistakes(HomeItem $item): array
+    {
+        return array_slice(array_column($item->answer->teaching->mistakes, 'text'), 0, self::MISTAKES);
+    }
+
+    public function done(HomeItem $item): int
+    {
+        return $this->done[$item->answer->id] ?? 0;
+    }
+
+    public function item(string $answer): ?HomeItem
+    {
+        return array_find($this->items, static fn (HomeItem $item): bool => $item->answer->id === $answer);
+    }
+}

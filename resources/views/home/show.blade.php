@@ -1,0 +1,38 @@
+<x-layout :title="__('home.title', ['name' => $student->name])">
+<x-heading :title="__('home.title', ['name' => $student->name])">
+    <x-button size="sm" :href="route('home.pdf', $student)">{{ __('home.pdf') }}</x-button>
+    <x-button size="sm" :href="route('students.own', $student)">{{ __('words.back') }}</x-button>
+</x-heading>
+<p class="lead-line">{{ $week->title() }}. {{ __('home.lead') }}</p>
+@if ($week->items === [])
+    <x-empty :text="__('home.none')"/>
+@endif
+@foreach ($week->items as $item)
+    <section class="slab mb-3 home-item" x-data="counting" aria-labelledby="home-{{ $loop->iteration }}">
+        <h2 class="mt-0" id="home-{{ $loop->iteration }}">{{ $item->answer->title }} <small>{{ $item->attack->title }}
+            {{ $week->side($item) }}</small></h2>
+        <p class="form-text">{{ $week->why($item) }}</p>
+        <ol class="home-beats">
+            @foreach ($week->beats($item) as $beat)<li data-seconds="{{ $beat['seconds'] }}">{{ $beat['text'] }}</li>@endforeach
+        </ol>
+        @if ($week->targets($item) !== '')<p><strong>{{ __('home.targets') }}</strong> {{ $week->targets($item) }}</p>@endif
+        @if ($week->mistakes($item) !== [])<p><strong>{{ __('home.mistakes') }}</strong> {{
+            implode(' · ', $week->mistakes($item)) }}</p>@endif
+        <div class="home-acts">
+            <x-field name="pace" :id="'pace-'.$loop->iteration" :label="__('home.pace')"><select class="form-select"
+                id="pace-{{ $loop->iteration }}" x-ref="pace">
+                @foreach ($week->rungs as $rung)<option value="{{ $rung->pace }}">{{ $rung->name }}</option>@endforeach
+            </select></x-field>
+            <button type="button" class="btn btn-plain" x-on:click="toggle" x-text="word"
+                data-count="{{ __('home.count') }}" data-stop="{{ __('home.stop') }}">{{ __('home.count') }}</button>
+            <form method="post" action="{{ route('home.store', $student) }}">
+                @csrf
+                <x-hidden :values="['id' => (string) Str::uuid(), 'answer' => $item->answer->id]"/>
+                <x-button kind="rust">{{ __('home.did') }}</x-button>
+                @if ($week->done($item) > 0)<span>{{ __('home.done-times', ['count' => $week->done($item)]) }}</span>@endif
+            </form>
+        </div>
+    </section>
+@endforeach
+@if ($week->items !== [])<p class="form-text">{{ __('home.counting') }}</p>@endif
+</x-layout>

@@ -1,0 +1,42 @@
+<x-layout :title="$student->name">
+<x-heading :title="$student->name"><x-slot:beside><span class="tag">{{ $student->rank->name }}</span></x-slot></x-heading>
+<div class="own-page">
+<section aria-labelledby="own-next"><h2 id="own-next">{{ __('students.own.next') }}</h2>
+    @if ($page->next() === [])<p>{{ __('students.own.nothing') }}</p>@endif
+    <ol>@foreach ($page->next() as $row)<li><strong>{{ $row['title'] }}</strong><br><small>{{ $row['why'] }}</small></li>@endforeach</ol>
+</section>
+<section aria-labelledby="own-nearly"><h2 id="own-nearly">{{ __('students.own.nearly') }}</h2>
+    <p>{{ $page->nearly() === [] ? __('students.own.none-nearly') : implode(', ', $page->nearly()) }}</p>
+</section>
+<section aria-labelledby="own-fading"><h2 id="own-fading">{{ __('students.own.fading') }}</h2>
+    @if ($page->fading() === [])<p>{{ __('students.own.none-fading') }}</p>@endif
+    <ul>@foreach ($page->fading() as $row)<li>{{ $row['title'] }} <small>{{ $row['day'] }}</small></li>@endforeach</ul>
+</section>
+<section aria-labelledby="own-dates"><h2 id="own-dates">{{ __('students.own.dates') }}</h2>
+    @php($class = $page->nextClass())
+    <p>{{ $class ? __('students.own.class', ['at' => school_time($class->at, 'D j M, H:i'), 'place' => $class->place]) :
+        __('students.own.no-class') }}</p>
+    @php($test = $page->nextTest())
+    <p>{{ $test ? __('students.own.test', ['rank' => $test['test']->rank->name, 'at' => school_time($test['test']->at, 'D j M, H:i'),
+        'ready' => $test['ready']]) : __('students.own.no-test') }}</p>
+</section>
+<section aria-labelledby="own-home"><h2 id="own-home">{{ __('home.short') }}</h2>
+    <p class="form-text">{{ $page->week->title() }}</p>
+    @if ($page->week->items === [])<p>{{ __('home.none') }}</p>@else
+        <ul>@foreach ($page->week->items as $item)<li>{{ $item->answer->title }}
+            <small>{{ $item->attack->title }}</small></li>@endforeach</ul>
+        <x-button kind="rust" :href="route('home.show', $student)">{{ __('students.own.practise') }}</x-button>
+    @endif
+</section>
+<section aria-labelledby="own-ladder"><h2 id="own-ladder">{{ __('students.own.ladder') }}</h2>
+    <p class="form-text">{{ __('students.own.held', ['held' => $page->ladder->held(), 'all' => count($page->ladder->columns),
+        'rung' => $page->ladder->goal]) }}</p>
+    <ul class="ladder-rows">
+        @foreach ($page->ladder->shown as $column)
+            <li><span>{{ $column->title() }}</span> <small>{{ $column->text() }}</small></li>
+        @endforeach
+    </ul>
+    <x-button :href="route('students.show', $student)">{{ __('students.own.whole') }}</x-button>
+</section>
+</div>
+</x-layout>
