@@ -242,6 +242,8 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         ->middlewareFor(['edit', 'update'], Authorize::using('update', 'class'))
         ->middlewareFor('destroy', Authorize::using('delete', 'class'));
     Route::get('classes/{class}/sheet', [ClassController::class, 'sheet'])->name('classes.sheet')->can('view', 'class');
+    Route::put('classes/{class}/taught', [ClassController::class, 'taught'])->name('classes.taught')->can('update', 'class');
+    Route::post('classes/{class}/restore', [ClassController::class, 'restore'])->name('classes.restore')->can('update', 'class');
     Route::put('classes/{class}/blocks', [ClassController::class, 'blocks'])->name('classes.blocks')->can('update', 'class');
     Route::put('classes/{class}/attendance', [ClassController::class, 'attendance'])->name('classes.attendance')->can('attend', 'class');
 

@@ -34,6 +34,10 @@ final readonly class ImportClasses
             'places' => $class->facts->places,
             'instructors' => $class->facts->instructors,
             'ranks' => $class->ranks,
+            'teach' => $class->facts->wishes->teach,
+            'skip' => $class->facts->wishes->skip,
+            'all_sizes' => $class->facts->wishes->mixesSizes,
+            'steps_in' => $class->facts->wishes->stepsIn,
             'blocks' => $class->blocks() === [] ? null : TrainingClass::kept($class->blocks()),
         ], $classes);
         $ids = $this->rows->sync('classes', $school->classes(), 'code', $rows);

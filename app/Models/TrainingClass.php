@@ -17,6 +17,8 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\ClassFacts;
+use StoneDrill\Core\Session\ClassWishes;
 use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\Timetable;
 
@@ -33,6 +35,10 @@ use StoneDrill\Core\Session\Timetable;
  * @property int                       $instructors who teach, assistants too
  * @property list<string>              $ranks       codes of those who are expected; empty for everybody
  * @property list<array<string, mixed>>|null $blocks kind, minutes and whether they are locked; null as usual
+ * @property list<string>              $teach       codes of answers that come before all others
+ * @property list<string>              $skip        codes of answers that are not taught this time
+ * @property bool                      $all_sizes   whether all sizes work together
+ * @property bool                      $steps_in    whether an instructor works with whoever is over
  * @property CarbonImmutable|null      $cancelled_at since when it is called off
  * @property CarbonImmutable           $updated_at
  * @property Rows<int, Student>        $present
@@ -44,7 +50,7 @@ final class TrainingClass extends Model
     use KeepsLog;
     use KeepsVersion;
 
-    protected $attributes = ['blocks' => null, 'ranks' => '[]', 'place' => '', 'version' => 1, 'cancelled_at' => null, 'code' => null];
+    protected $attributes = ['blocks' => null, 'ranks' => '[]', 'place' => '', 'version' => 1, 'cancelled_at' => null, 'code' => null, 'teach' => '[]', 'skip' => '[]', 'all_sizes' => false, 'steps_in' => false];
 
     protected static function booted(): void
     {
@@ -56,7 +62,7 @@ final class TrainingClass extends Model
 
     protected function casts(): array
     {
-        return ['at' => 'immutable_datetime', 'cancelled_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime', 'minutes' => 'integer', 'places' => 'integer', 'instructors' => 'integer', 'ranks' => Json::TEXTS, 'blocks' => Json::MAPS, 'version' => 'integer'];
+        return ['at' => 'immutable_datetime', 'cancelled_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime', 'minutes' => 'integer', 'places' => 'integer', 'instructors' => 'integer', 'ranks' => Json::TEXTS, 'blocks' => Json::MAPS, 'teach' => Json::TEXTS, 'skip' => Json::TEXTS, 'all_sizes' => 'boolean', 'steps_in' => 'boolean', 'version' => 'integer'];
     }
 
     /** @return list<Block> in their order; the usual ones where nothing was changed, or what was cannot be read */
@@ -72,6 +78,12 @@ final class TrainingClass extends Model
         }
 
         return $blocks === [] ? Timetable::usual() : $blocks;
+    }
+
+    /** What is known of it before it is planned. */
+    public function facts(): ClassFacts
+    {
+        return new ClassFacts($this->minutes, $this->plannedBlocks(), $this->places, $this->instructors, new ClassWishes($this->teach, $this->skip, $this->all_sizes, $this->steps_in));
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Models\Test;
 use App\Models\TrainingClass;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Session\ClassFacts;
+use StoneDrill\Core\Session\ClassWishes;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\PlannedTest;
 
@@ -20,10 +21,12 @@ final readonly class ClassMapper
     /** @return list<PlannedClass> */
     public static function classes(School $school): array
     {
+        $answers = array_values($school->answers->pluck('code')->all());
+
         return array_values($school->classes()->with('present')->orderBy('at')->orderBy('id')->get()->map(static fn (TrainingClass $class): PlannedClass => new PlannedClass(
             $class->code,
             $class->at,
-            new ClassFacts($class->minutes, $class->plannedBlocks(), $class->places, $class->instructors),
+            self::facts($class, $answers),
             $class->place,
             array_values(array_intersect($school->ranks->pluck('code')->all(), $class->ranks)),
             array_values($class->present->map(static fn (Student $student): string => $student->code)->all()),
@@ -31,6 +34,15 @@ final readonly class ClassMapper
         ))->all());
     }
 
+
+    /** @param list<string> $answers codes of those that there are: what is gone is no wish any more */
+    private static function facts(TrainingClass $class, array $answers): ClassFacts
+    {
+        $facts = $class->facts();
+        $there = static fn (array $codes): array => array_values(array_intersect($codes, $answers));
+
+        return new ClassFacts($facts->minutes, $facts->blocks, $facts->places, $facts->instructors, new ClassWishes($there($facts->wishes->teach), $there($facts->wishes->skip), $facts->wishes->mixesSizes, $facts->wishes->stepsIn));
+    }
 
     /** @return list<PlannedTest> */
     public static function tests(School $school): array

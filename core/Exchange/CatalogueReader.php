@@ -67,7 +67,7 @@ final readonly class CatalogueReader
         $classIds = $this->ids($file, 'classes');
         $repIds = $this->ids($file, 'reps');
         $reps = $people->reps($file, $studentIds, $classIds, $repIds);
-        $classes = (new ClassSection($rankIds, $studentIds))->classes($file);
+        $classes = (new ClassSection($rankIds, $studentIds, $answerIds))->classes($file);
         $this->ids($file, 'tests');
         $tests = (new TestSection($rankIds, $studentIds, $classIds, $attackIds, $repIds))->tests($file);
 

@@ -208,6 +208,10 @@ final readonly class CatalogueWriter
             'present' => $class->present,
             'blocks' => array_map(static fn (Block $block): array => self::filled(['kind' => $block->kind->value, 'minutes' => $block->minutes ?: null, 'locked' => $block->isLocked ?: null]), $class->blocks()),
             'cancelled' => $class->isCancelled ?: null,
+            'teach' => $class->facts->wishes->teach,
+            'skip' => $class->facts->wishes->skip,
+            'all_sizes' => $class->facts->wishes->mixesSizes ?: null,
+            'steps_in' => $class->facts->wishes->stepsIn ?: null,
         ]);
     }
 

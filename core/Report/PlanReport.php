@@ -113,10 +113,8 @@ final readonly class PlanReport implements Report
     /** @return list<array{place: int, attacker: ?string, defender: string, recorder: ?string}> the one who attacks first; who is alone works with an instructor */
     private static function pairs(Round $round, int $before): array
     {
-        if ($round->pairs === [] && $round->over !== null) {
-            return [['place' => $before + 1, 'attacker' => null, 'defender' => $round->over, 'recorder' => null]];
-        }
+        $pairs = array_map(static fn (int $place, array $pair): array => ['place' => $before + $place + 1, 'attacker' => $pair[0], 'defender' => $pair[1], 'recorder' => $round->three === $place ? $round->over : null], array_keys($round->pairs), $round->pairs);
 
-        return array_map(static fn (int $place, array $pair): array => ['place' => $before + $place + 1, 'attacker' => $pair[0], 'defender' => $pair[1], 'recorder' => $round->three === $place ? $round->over : null], array_keys($round->pairs), $round->pairs);
+        return $round->over === null || $round->three !== null ? $pairs : [...$pairs, ['place' => $before + count($pairs) + 1, 'attacker' => null, 'defender' => $round->over, 'recorder' => null]];
     }
 }

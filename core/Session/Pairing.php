@@ -34,8 +34,9 @@ final readonly class Pairing
     /**
      * @param list<Person> $people
      * @param bool         $mixesSizes whether all sizes are wished for instead of like ones
+     * @param bool         $stepsIn    whether an instructor works with whoever is over, instead of a pair taking them in
      */
-    public function __construct(private array $people, private Meetings $meetings = new Meetings(), private bool $mixesSizes = false, private int $seed = 1) {}
+    public function __construct(private array $people, private Meetings $meetings = new Meetings(), private bool $mixesSizes = false, private int $seed = 1, private bool $stepsIn = false) {}
 
     /**
      * @return list<Round> as many as asked for; once everybody has met everybody they begin anew. Who is alone is over in each.
@@ -181,7 +182,7 @@ final readonly class Pairing
         foreach (Turns::first($rounds) as $pairs) {
             $over = array_values(array_diff($everybody, ...$pairs))[0] ?? null;
             $three = null;
-            if ($over !== null && $pairs !== []) {
+            if ($over !== null && $pairs !== [] && ! $this->stepsIn) {
                 // Those who had a third least often get one.
                 $load = array_map(static fn (array $pair): int => ($thirds[$pair[0]] ?? 0) + ($thirds[$pair[1]] ?? 0), $pairs);
                 $three = (int) array_search(min($load), $load, true);

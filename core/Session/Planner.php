@@ -19,6 +19,9 @@ final readonly class Planner
     /** What it is worth to somebody that the way to a test teaches an answer now: more than everything else together. */
     private const SEASON = 1_000.0;
 
+    /** Share of the basics that is for those whose mistakes grow, at most, as long as tonight's need the rest. */
+    private const GROWING = 1 / 3;
+
     /** Minutes of a basic. */
     private const BASIC = 1;
 
@@ -49,40 +52,41 @@ final readonly class Planner
      * @param list<Student>                        $students in any order
      * @param array<string, array<string, Window>> $windows  by student, then the cell's key
      * @param Meetings                             $meetings who has worked with whom, by the ids of students
+     * @param list<string>                         $growing  basics whose mistakes grow
      * @param list<string>                         $season   ids of answers that the way to a test teaches in this class: they come first
      *
      * @throws TimetableException when the minutes cannot be shared out
      */
-    public function plan(string $id, ClassFacts $facts, array $students, array $windows, Meetings $meetings = new Meetings(), array $season = []): ClassPlan
+    public function plan(string $id, ClassFacts $facts, array $students, array $windows, Meetings $meetings = new Meetings(), array $season = [], array $growing = []): ClassPlan
     {
         $blocks = Timetable::share($facts->minutes, $facts->blocks);
         usort($students, fn (Student $a, Student $b): int => [$this->order[$a->rank], $a->id] <=> [$this->order[$b->rank], $b->id]);
         $young = array_values(array_filter($students, fn (Student $student): bool => $student->isYouthOn($this->at)));
         $grown = array_values(array_filter($students, fn (Student $student): bool => ! $student->isYouthOn($this->at)));
         $taught = intdiv(Block::minutesOf($blocks, BlockKind::Teach), self::MINUTES_TO_TEACH);
+        $first = array_fill_keys($facts->wishes->teach, 2 * self::SEASON) + array_fill_keys($season, self::SEASON);
         // Those under 16 are by themselves, with an instructor of their own; one who is alone goes from them to the others.
         $groups = [
-            ...$this->groups($this->youth, $young, $windows, 1, $taught, $season),
-            ...$this->groups($this->teaching, $grown, $windows, max(1, $facts->instructors - min(1, count($young))), $taught, $season),
+            ...$this->groups($this->youth, $young, $windows, 1, $taught, $first, $facts->wishes),
+            ...$this->groups($this->teaching, $grown, $windows, max(1, $facts->instructors - min(1, count($young))), $taught, $first, $facts->wishes),
         ];
 
-        return new ClassPlan($blocks, $groups, $this->basics($groups, intdiv(Block::minutesOf($blocks, BlockKind::Basics), self::BASIC)), [
-            ...$this->partners($young, true, $blocks, $meetings, crc32($id)),
-            ...$this->partners($grown, false, $blocks, $meetings, crc32($id)),
+        return new ClassPlan($blocks, $groups, $this->basics($groups, $growing, intdiv(Block::minutesOf($blocks, BlockKind::Basics), self::BASIC)), [
+            ...$this->partners($young, true, $blocks, $meetings, crc32($id), $facts->wishes),
+            ...$this->partners($grown, false, $blocks, $meetings, crc32($id), $facts->wishes),
         ]);
     }
 
     /**
      * @param list<Student>                        $students in the order of their ranks
      * @param array<string, array<string, Window>> $windows
-     * @param list<string>                         $season
+     * @param array<string, float>                 $first    what is added for what comes before all others, by answer
      *
      * @return list<Group>
      */
-    private function groups(Teaching $teaching, array $students, array $windows, int $most, int $taught, array $season): array
+    private function groups(Teaching $teaching, array $students, array $windows, int $most, int $taught, array $first, ClassWishes $wishes): array
     {
-        $worth = array_map(fn (Student $student): array => $teaching->to($student, $windows[$student->id] ?? [], $this->at), $students);
-        $first = array_fill_keys($season, self::SEASON);
+        $worth = array_map(fn (Student $student): array => array_diff_key($teaching->to($student, $windows[$student->id] ?? [], $this->at, $wishes->teach), array_fill_keys($wishes->skip, true)), $students);
         $values = array_map(static fn (array $one): array => self::values($one, $first), $worth);
 
         return array_map(static fn (Band $band): Group => new Group(
@@ -118,18 +122,21 @@ final readonly class Planner
         $taught = [];
         foreach ($band->answers as $answer => $value) {
             $own = array_map(static fn (array $one): ?Worth => $one[$answer] ?? null, $worth);
-            $taught[] = Taught::of((string) $answer, $value - ($season[$answer] ?? 0.0) * count(array_filter($own)), $own, isset($season[$answer]));
+            $taught[] = Taught::of((string) $answer, $value - ($season[$answer] ?? 0.0) * count(array_filter($own)), $own, ($season[$answer] ?? 0.0) === self::SEASON);
         }
 
         return $taught;
     }
 
     /**
-     * @param list<Group> $groups
+     * Those of what is taught, and those whose mistakes grow: of what there is no time for all, a third is for the latter.
+     *
+     * @param list<Group>  $groups
+     * @param list<string> $growing
      *
      * @return list<string>
      */
-    private function basics(array $groups, int $most): array
+    private function basics(array $groups, array $growing, int $most): array
     {
         $count = [];
         foreach ($groups as $group) {
@@ -140,8 +147,11 @@ final readonly class Planner
             }
         }
         arsort($count);
+        $tonight = array_map(strval(...), array_keys($count));
+        $growing = array_values(array_diff($growing, array_slice($tonight, 0, $most)));
+        $kept = max($most - count($growing), (int) ceil($most * (1 - self::GROWING)));
 
-        return array_map(strval(...), array_slice(array_keys($count), 0, $most));
+        return array_slice(array_values(array_unique([...array_slice($tonight, 0, $kept), ...$growing, ...$tonight])), 0, $most);
     }
 
     /**
@@ -150,14 +160,14 @@ final readonly class Planner
      *
      * @return list<Partners> none of nobody
      */
-    private function partners(array $students, bool $isApart, array $blocks, Meetings $meetings, int $seed): array
+    private function partners(array $students, bool $isApart, array $blocks, Meetings $meetings, int $seed, ClassWishes $wishes): array
     {
         if ($students === []) {
             return [];
         }
         $people = array_map(fn (Student $student): Person => new Person($student->id, $this->order[$student->rank], $student->height), $students);
         $first = self::roundsIn(Block::minutesOf($blocks, BlockKind::Drill));
-        $rounds = (new Pairing($people, $meetings, seed: $seed))->rounds($first + self::roundsIn(Block::minutesOf($blocks, BlockKind::Pressure)));
+        $rounds = (new Pairing($people, $meetings, $wishes->mixesSizes, $seed, $wishes->stepsIn))->rounds($first + self::roundsIn(Block::minutesOf($blocks, BlockKind::Pressure)));
 
         return [new Partners($isApart, array_slice($rounds, 0, $first), array_slice($rounds, $first))];
     }

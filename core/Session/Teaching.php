@@ -57,10 +57,11 @@ final class Teaching
 
     /**
      * @param array<string, Window> $windows by the cell's key
+     * @param list<string>          $always  ids of answers that are told whether they are needed or not
      *
      * @return array<string, Worth|null> by id of the answer; null where it may not be taught to the student, left out where it is worth nothing
      */
-    public function to(Student $student, array $windows, DateTimeImmutable $at): array
+    public function to(Student $student, array $windows, DateTimeImmutable $at, array $always = []): array
     {
         $next = $this->order[$student->rank] + 1;
         $worth = [];
@@ -72,12 +73,13 @@ final class Teaching
                 continue;
             }
             $need = $attack->need->rank;
-            if ($need === null || $this->order[$need] > $next || $answer->introducedAt($this->order) > $next) {
+            $isWished = in_array($answer->id, $always, true);
+            if (! $isWished && ($need === null || $this->order[$need] > $next || $answer->introducedAt($this->order) > $next)) {
                 continue;
             }
             $own = array_map(static fn ($side): Window => $windows[CellKey::of($attack, $side)->text] ?? Window::empty(), $attack->sides());
             $holds = array_filter($own, fn (Window $window): bool => $window->state($this->goals[$student->rank], $at) === ProofState::Holds);
-            if (count($holds) < count($own)) {
+            if ($isWished || count($holds) < count($own)) {
                 $worth[$answer->id] = new Worth($attack->prevalence, array_sum(array_map(static fn (Window $window): int => $window->count, $own)) === 0, $this->knownShare($answer, $this->order[$student->rank]));
             }
         }

@@ -281,3 +281,41 @@ it('shows what was done beside what was planned', function (): void {
     $record('4', ['answer_id' => $answer->id]);
     $this->get("/classes/{$class->id}")->assertDontSee('so they go to the next class');
 });
+
+it('swaps what is taught, and takes the class on again after it was called off', function (): void {
+    ($this->add)(2);
+    $answer = $this->hall->answers()->firstOrFail();
+    $answer->update(['beats' => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\nhop 6 long\nleave 6\n"]);
+    $class = ($this->plan)(['steps_in' => '1', 'all_sizes' => '1']);
+    $swap = fn (string $change, string $code) => $this->put("/classes/{$class->id}/taught", ['version' => $class->fresh()->version, 'change' => $change, 'answer' => $code]);
+    $page = fn (): TestResponse => $this->get("/classes/{$class->id}")->assertOk();
+    $page()->assertSee("Not this time: {$answer->title}")->assertSee('with an instructor')->assertDontSee('as third')->assertSee('Who meets whom tonight');
+    $swap('skip', $answer->code)->assertRedirect("/classes/{$class->id}#taught");
+    $page()->assertDontSee("Not this time: {$answer->title}")->assertSee("{$answer->title} may be taught again");
+    $swap('teach', $answer->code);
+    $page()->assertSee("{$answer->title} need not be taught")->assertDontSee('may be taught again');
+    $swap('back', $answer->code);
+    expect($class->fresh()->only('teach', 'skip', 'all_sizes', 'steps_in'))->toBe(['teach' => [], 'skip' => [], 'all_sizes' => true, 'steps_in' => true]);
+    $swap('teach', 'zebra')->assertSessionHasErrors('answer');
+    $this->put("/classes/{$class->id}/taught", ['version' => 1, 'change' => 'teach', 'answer' => $answer->code])->assertSessionHas('overtaken');
+
+    $this->delete("/classes/{$class->id}");
+    $page()->assertSee('This class is called off.')->assertSee('It takes place after all');
+    $this->post("/classes/{$class->id}/restore")->assertSessionHas('status', 'The class takes place after all. Calendars are told.');
+    expect($class->fresh()->cancelled_at)->toBeNull();
+});
+
+it('puts a basic whose mistakes grow among the basics, with these mistakes', function (): void {
+    ($this->add)(1);
+    $ada = $this->hall->students()->where('code', 'ada-plover')->firstOrFail();
+    $other = $this->hall->answers()->firstOrFail();
+    $other->update(['beats' => "right knee groin\nleave 6\n"]);
+    $class = ($this->plan)(['at' => now()->addDay()->format('Y-m-d\TH:i')]);
+    $record = fn (int $number, int $days) => $this->hall->reps()->create(['id' => sprintf('0b7e1f60-5555-4000-8000-%012d', $number), 'student_id' => $ada->id, 'attack_id' => $other->attack_id, 'answer_id' => $other->id, 'side' => 'written', 'rung' => 2, 'outcome' => 'hit', 'at' => now()->subDays($days), 'mistakes' => ['leans back'], 'source' => 'seen']);
+    array_map($record, [1, 2, 3], [60, 61, 62]);
+    array_map($record, [4, 5, 6], [5, 6, 7]);
+    // Three lately and three before: it does not grow.
+    $this->get("/classes/{$class->id}")->assertDontSee('mistakes grow');
+    $record(7, 3);
+    $this->get("/classes/{$class->id}")->assertSee('mistakes grow')->assertSee('leans back');
+});

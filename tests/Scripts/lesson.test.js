@@ -61,6 +61,11 @@ describe('partners', () => {
     expect(rounds([], 2, nobody, alea('f'))).toEqual([[], []]);
   });
 
+  it('leaves who is over to an instructor where that is wished for', () => {
+    const made = rounds([1, 2, 3, 4, 5], 5, nobody, alea('g'), true);
+    expect(made.map((round) => round.map(({ length }) => length))).toEqual(Array(5).fill([2, 2, 1]));
+  });
+
   it('lets each attack, defend and record in turn', () => {
     expect([0, 1, 2].map((turn) => roles([1, 2], turn))).toEqual([{ attacker: 1, defender: 2, recorder: null }, { attacker: 2, defender: 1, recorder: null }, { attacker: 1, defender: 2, recorder: null }]);
     expect([0, 1, 2].map((turn) => Object.values(roles([1, 2, 3], turn)))).toEqual([[1, 2, 3], [2, 3, 1], [3, 1, 2]]);

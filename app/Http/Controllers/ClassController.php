@@ -8,6 +8,7 @@ use App\Actions\MarkAttendance;
 use App\Http\Requests\AttendanceRequest;
 use App\Http\Requests\BlocksRequest;
 use App\Http\Requests\ClassRequest;
+use App\Http\Requests\TaughtRequest;
 use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
@@ -115,6 +116,25 @@ final readonly class ClassController
         }
 
         return $back;
+    }
+
+    /** Swaps what is taught: one is wished for, one is left out this time, or neither any more. */
+    public function taught(TaughtRequest $request, #[CurrentUser] User $user, TrainingClass $class): RedirectResponse
+    {
+        $back = redirect()->to(route('classes.show', $class).'#taught');
+        if (! $class->updateVersion($request->integer('version'), $request->wishes($class), $user)) {
+            return $back->with('overtaken', true);
+        }
+
+        return $back;
+    }
+
+    /** Calls it on again after all. */
+    public function restore(#[CurrentUser] User $user, TrainingClass $class): RedirectResponse
+    {
+        $class->updateVersion($class->version, ['cancelled_at' => null], $user);
+
+        return redirect()->route('classes.show', $class)->with('status', __('classes.on-again'));
     }
 
     /**

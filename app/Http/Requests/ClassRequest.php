@@ -21,6 +21,8 @@ final class ClassRequest extends FieldsRequest
             'place' => ['nullable', 'string', 'max:200'],
             'places' => ['required', 'integer', 'between:1,'.PlannedClass::MAX_PLACES],
             'instructors' => ['required', 'integer', 'between:1,'.PlannedClass::MAX_INSTRUCTORS],
+            'all_sizes' => ['boolean'],
+            'steps_in' => ['boolean'],
             'ranks' => ['array'],
             'ranks.*' => ['string', Rule::in($this->school()->ranks->pluck('code')->all())],
         ];
@@ -45,6 +47,8 @@ final class ClassRequest extends FieldsRequest
             'places' => (int) $values['places'],
             'instructors' => (int) $values['instructors'],
             'ranks' => array_values($values['ranks'] ?? []),
+            'all_sizes' => (bool) ($values['all_sizes'] ?? false),
+            'steps_in' => (bool) ($values['steps_in'] ?? false),
         ];
     }
 }

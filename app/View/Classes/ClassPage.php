@@ -11,6 +11,7 @@ use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\SeasonBook;
 use App\Persistence\WindowBook;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
@@ -20,7 +21,6 @@ use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\Window;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
-use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
 use StoneDrill\Core\Session\Meetings;
@@ -59,6 +59,11 @@ final readonly class ClassPage
 
     private Meetings $meetings;
 
+    private BasicMistakes $mistakes;
+
+    /** @var array<string, list<string>> basics whose mistakes grow, with those mistakes */
+    private array $growing;
+
     public function __construct(public TrainingClass $class, private CatalogueMapper $mapper, private CoverageBook $coverages)
     {
         $school = $class->school;
@@ -73,6 +78,8 @@ final readonly class ClassPage
         $this->pool = new Pool($this->catalogue, $cells, $this->catalogue->forYouth(), $youth, $class->at);
         $this->planner = new Planner($this->catalogue, $cells, $this->catalogue->forYouth(), $youth, $class->at);
         $this->meetings = $class->meetings();
+        $this->mistakes = new BasicMistakes($school, $this->planner->teaching, CarbonImmutable::instance($class->at)->min(CarbonImmutable::now()));
+        $this->growing = $this->mistakes->growing();
         [$plan, $trouble] = $this->planned();
         [$this->plan, $this->trouble] = [$plan, $trouble];
         $this->blocks = $plan === null ? $class->plannedBlocks() : $plan->blocks;
@@ -96,9 +103,9 @@ final readonly class ClassPage
     private function planned(): array
     {
         $students = array_values($this->students->map(fn (Student $student): CoreStudent => $this->mapper->student($student))->all());
-        $facts = new ClassFacts($this->class->minutes, $this->class->plannedBlocks(), $this->class->places, $this->class->instructors);
+        $facts = $this->class->facts();
         try {
-            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows, $this->meetings, app(SeasonBook::class)->taughtIn($this->class)), ''];
+            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows, $this->meetings, app(SeasonBook::class)->taughtIn($this->class), array_keys($this->growing)), ''];
         } catch (TimetableException $refused) {
             return [null, say($refused->text)];
         }
@@ -130,7 +137,7 @@ final readonly class ClassPage
         return array_combine(array_column(BlockKind::cases(), 'value'), array_map(static fn (BlockKind $kind): string => say($kind->text()), BlockKind::cases()));
     }
 
-    /** @return list<array{names: string, ranks: string, taught: list<array{title: string, url: string, why: string}>}> */
+    /** @return list<array{names: string, ranks: string, taught: list<array{title: string, code: string, url: string, why: string}>}> */
     public function groups(): array
     {
         return array_map(fn (Group $group): array => [
@@ -138,6 +145,7 @@ final readonly class ClassPage
             'ranks' => implode(' – ', array_unique(array_map(fn (CoreStudent $student): string => $this->byCode[$student->id]->rank->name, [$group->students[0], $group->students[count($group->students) - 1]]))),
             'taught' => array_map(fn (Taught $taught): array => [
                 'title' => $this->answers[$taught->answer]['title'] ?? $taught->answer,
+                'code' => $taught->answer,
                 'url' => isset($this->answers[$taught->answer]) ? route('answers.show', $this->answers[$taught->answer]['id']) : '',
                 'why' => $this->why($taught),
             ], $group->taught),
@@ -214,5 +222,41 @@ final readonly class ClassPage
     public function basics(): array
     {
         return $this->plan->basics ?? [];
+    }
+
+    /** @return list<array{name: string, grows: bool, mistakes: string}> the same with the mistakes that are seen in them */
+    public function basicRows(): array
+    {
+        return array_map(fn (string $basic): array => ['name' => $basic, 'grows' => isset($this->growing[$basic]), 'mistakes' => implode(' · ', $this->growing[$basic] ?? $this->mistakes->usual($basic))], $this->basics());
+    }
+
+    /** @return list<array{name: string, cells: list<string>}> how often two work together by the plan, and in brackets in the classes before */
+    public function whoMeets(): array
+    {
+        $count = [];
+        foreach ([BlockKind::Drill, BlockKind::Pressure] as $kind) {
+            foreach (array_merge(...$this->plan?->roundsIn($kind) ?? []) as $round) {
+                foreach ($round->pairs as [$a, $b]) {
+                    $count[Meetings::key($a, $b)] = ($count[Meetings::key($a, $b)] ?? 0) + 1;
+                }
+            }
+        }
+        $codes = array_map(strval(...), array_keys($this->byCode));
+
+        return array_map(fn (string $one): array => ['name' => $this->byCode[$one]->name, 'cells' => array_map(fn (string $other): string => $one === $other ? '·' : trim(($count[Meetings::key($one, $other)] ?? '').($this->meetings->weight($one, $other) > 0 ? ' ('.number_format($this->meetings->weight($one, $other), 1).')' : '')), $codes)], $codes);
+    }
+
+    /** @return array<string, string> titles of answers that could be taught instead, by code */
+    public function others(): array
+    {
+        return array_diff_key(array_column(array_map(static fn (string $code, array $answer): array => ['code' => $code, 'title' => $answer['title']], array_map(strval(...), array_keys($this->answers)), $this->answers), 'title', 'code'), array_flip($this->taught()));
+    }
+
+    /** @return array<string, string> titles of those that are wished for or left out this time, by code */
+    public function wished(string $what): array
+    {
+        $codes = $what === 'teach' ? $this->class->teach : $this->class->skip;
+
+        return array_filter(array_combine($codes, array_map(fn (string $code): string => $this->answers[$code]['title'] ?? '', $codes)));
     }
 }

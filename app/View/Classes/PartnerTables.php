@@ -41,11 +41,9 @@ final readonly class PartnerTables
     private function pairs(Round $round): array
     {
         $third = $round->over === null ? '' : $this->names[$round->over];
-        if ($round->pairs === [] && $third !== '') {
-            return [__('classes.partners.alone', ['name' => $third])];
-        }
+        $pairs = array_map(fn (int $place, array $pair): string => __($round->over !== null && $round->three === $place ? 'classes.partners.three' : 'classes.partners.two', ['first' => $this->names[$pair[0]], 'second' => $this->names[$pair[1]], 'third' => $third]), array_keys($round->pairs), $round->pairs);
 
-        return array_map(fn (int $place, array $pair): string => __($round->over !== null && $round->three === $place ? 'classes.partners.three' : 'classes.partners.two', ['first' => $this->names[$pair[0]], 'second' => $this->names[$pair[1]], 'third' => $third]), array_keys($round->pairs), $round->pairs);
+        return $third === '' || $round->three !== null ? $pairs : [...$pairs, __('classes.partners.alone', ['name' => $third])];
     }
 
     private function reps(BlockKind $kind, int $rounds): string

@@ -56,6 +56,7 @@ final readonly class ClassPack
             'title' => __('mat.class.title', ['time' => school_time($page->class->at, 'H:i'), 'place' => $page->class->place]),
             'attendance' => route('mat.attendance', $page->class, absolute: false),
             'places' => $page->class->places,
+            'stepsIn' => $page->class->steps_in,
             'page' => route('classes.show', $page->class, absolute: false),
             'blocks' => array_map(static fn (Block $block): array => ['kind' => $block->kind->value, 'name' => say($block->kind->text()), 'minutes' => $block->minutes], $page->blocks),
             'planned' => array_values($ids),
@@ -78,9 +79,10 @@ final readonly class ClassPack
      */
     private function rounds(ClassPage $page, BlockKind $kind, array $ids): array
     {
-        $together = static fn (Round $round): array => $round->pairs === []
-            ? array_map(static fn (string $id): array => [$ids[$id]], array_filter([$round->over]))
-            : array_map(static fn (int $place, array $pair): array => array_map(static fn (string $id): int => $ids[$id], [...$pair, ...array_filter([$round->three === $place ? $round->over : null])]), array_keys($round->pairs), $round->pairs);
+        $together = static fn (Round $round): array => [
+            ...array_map(static fn (int $place, array $pair): array => array_map(static fn (string $id): int => $ids[$id], [...$pair, ...array_filter([$round->three === $place ? $round->over : null])]), array_keys($round->pairs), $round->pairs),
+            ...array_map(static fn (string $id): array => [$ids[$id]], $round->three === null ? array_filter([$round->over]) : []),
+        ];
 
         return array_map(static fn (array $circles): array => array_merge(...array_map($together, $circles)), $page->plan?->roundsIn($kind) ?? []);
     }

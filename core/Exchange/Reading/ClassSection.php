@@ -7,6 +7,7 @@ namespace StoneDrill\Core\Exchange\Reading;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\ClassFacts;
+use StoneDrill\Core\Session\ClassWishes;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\Timetable;
 
@@ -18,14 +19,16 @@ final readonly class ClassSection
     /**
      * @param array<array-key, mixed> $ranks    by id
      * @param array<array-key, mixed> $students by id
+     * @param array<array-key, mixed> $answers  by id
      */
-    public function __construct(private array $ranks, private array $students) {}
+    public function __construct(private array $ranks, private array $students, private array $answers) {}
 
     /** @return list<PlannedClass> */
     public function classes(Fields $file): array
     {
+        $answers = array_map(strval(...), array_keys($this->answers));
         $classes = [];
-        foreach ($file->maps('classes', ['id', 'at', 'minutes', 'place', 'places', 'instructors', 'expected', 'present', 'blocks', 'cancelled']) as $in) {
+        foreach ($file->maps('classes', ['id', 'at', 'minutes', 'place', 'places', 'instructors', 'expected', 'present', 'blocks', 'cancelled', 'teach', 'skip', 'all_sizes', 'steps_in']) as $in) {
             $expected = $in->map('expected', ['ranks']);
             $class = new PlannedClass(
                 $in->id(),
@@ -35,6 +38,7 @@ final readonly class ClassSection
                     $this->blocks($in) ?: Timetable::usual(),
                     $in->wholeOr('places', PlannedClass::PLACES, 1, PlannedClass::MAX_PLACES),
                     $in->wholeOr('instructors', 1, 1, PlannedClass::MAX_INSTRUCTORS),
+                    new ClassWishes($in->choices('teach', $answers), $in->choices('skip', $answers), $in->truth('all_sizes', false), $in->truth('steps_in', false)),
                 ),
                 $in->textOr('place', '', 200),
                 $expected->choices('ranks', array_map(strval(...), array_keys($this->ranks))),

@@ -41,7 +41,7 @@ export default {
       const past = made[kind].slice(0, keeps);
       past.flat().filter((together) => together.length > 1).forEach(([a, b]) => met.today.add(key(a, b)));
       const chance = alea(`${this.lesson.seed} ${kind} ${keeps} ${this.lesson.here.join(' ')}`);
-      const [young, grown] = [true, false].map((youth) => rounds(this.lesson.here.filter((id) => isYouth(id) === youth), count - keeps, met, chance));
+      const [young, grown] = [true, false].map((youth) => rounds(this.lesson.here.filter((id) => isYouth(id) === youth), count - keeps, met, chance, this.course.stepsIn));
       made[kind] = [...past, ...grown.map((together, round) => [...(young[round] ?? []), ...together])];
     }
     this.lesson.rounds = made;

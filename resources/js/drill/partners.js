@@ -17,9 +17,9 @@ export const circle = (seats) => {
   });
 };
 
-const joined = (pairs, over, thirds) => {
+const joined = (pairs, over, thirds, stepsIn) => {
   if (over === undefined) return pairs;
-  if (pairs.length === 0) return [[over]];
+  if (pairs.length === 0 || stepsIn) return [...pairs, [over]];
   const load = pairs.map((pair) => pair.reduce((sum, one) => sum + (thirds.get(one) ?? 0), 0));
   const at = load.indexOf(Math.min(...load));
   pairs[at].forEach((one) => thirds.set(one, (thirds.get(one) ?? 0) + 1));
@@ -31,9 +31,10 @@ const joined = (pairs, over, thirds) => {
  * @param {number} count of rounds
  * @param {{ today: Set<string>, before: Record<string, number> }} met pairs as `key` names them
  * @param {() => number} chance
+ * @param {boolean} stepsIn whether an instructor works with whoever is over
  * @returns {number[][][]} who works together, by round: two, or three of whom one records; who is alone is by themselves
  */
-export const rounds = (people, count, met, chance) => {
+export const rounds = (people, count, met, chance, stepsIn = false) => {
   if (people.length < 2) return Array.from({ length: count }, () => people.map((one) => [one]));
   const all = circle(people.length);
   const pairs = all.slice(0, count).flat();
@@ -51,7 +52,7 @@ export const rounds = (people, count, met, chance) => {
   const thirds = new Map();
   return Array.from({ length: count }, (_, round) => {
     const together = all[round % all.length].map(([a, b]) => [seats[a], seats[b]]);
-    return joined(together, seats.find((one) => !together.flat().includes(one)), thirds);
+    return joined(together, seats.find((one) => !together.flat().includes(one)), thirds, stepsIn);
   });
 };
 

@@ -11,6 +11,12 @@
     <x-field name="instructors" :label="__('classes.fields.instructors')"><x-input name="instructors" type="number" min="1"
         :max="StoneDrill\Core\Session\PlannedClass::MAX_INSTRUCTORS" required :value="old('instructors', $class->instructors)"/></x-field>
 </div>
+<div class="checks mt-3">
+    @foreach (['all_sizes', 'steps_in'] as $wish)
+        <label><input type="checkbox" name="{{ $wish }}" value="1" @checked(old('_token') ? old($wish) : $class->$wish)> {{
+            __('classes.wishes.'.$wish) }}</label>
+    @endforeach
+</div>
 <fieldset class="checks mt-3"><legend class="form-label">{{ __('classes.fields.ranks') }}</legend>
     @foreach ($ranks as $rank)
         <label><input type="checkbox" name="ranks[]" value="{{ $rank->code }}" @checked(in_array($rank->code,

@@ -8,7 +8,9 @@
 </x-heading>
 <p class="lead-line">{{ __('classes.of-minutes', ['minutes' => $class->minutes, 'place' => $class->place ?: __('classes.everybody')]) }} ·
     {{ trans_choice('classes.students', count($page->students)) }}</p>
-@if ($class->cancelled_at)<div class="flash flash-error" role="status">{{ __('classes.is-off') }}</div>@endif
+@if ($class->cancelled_at)<div class="flash flash-error" role="status">{{ __('classes.is-off') }}
+    @can('update', $class)<form method="post" action="{{ route('classes.restore', $class) }}" class="d-inline">@csrf
+        <x-button size="sm">{{ __('classes.on-again-act') }}</x-button></form>@endcan</div>@endif
 <x-overtaken :row="$class"/>
 @if ($page->trouble !== '')<div class="flash flash-error" role="alert">{{ $page->trouble }}</div>@endif
 @unless ($done->isEmpty())

@@ -1,4 +1,4 @@
-<h2>{{ __('classes.teach') }}</h2>
+<h2 id="taught">{{ __('classes.teach') }}</h2>
 <p class="lead-line">{{ __('classes.teach-lead') }}</p>
 @foreach ($page->groups() as $group)
     <section class="slab mb-2">
@@ -9,14 +9,47 @@
         @else
             <ol>
                 @foreach ($group['taught'] as $taught)
-                    <li><a href="{{ $taught['url'] }}">{{ $taught['title'] }}</a> <small>{{ $taught['why'] }}</small></li>
+                    <li><a href="{{ $taught['url'] }}">{{ $taught['title'] }}</a> <small>{{ $taught['why'] }}</small>
+                        @can('update', $class)
+                            <form method="post" action="{{ route('classes.taught', $class) }}" class="d-inline no-print">
+                                @csrf
+                                @method('put')
+                                <x-hidden :values="['version' => $class->version, 'answer' => $taught['code']]"/>
+                                <x-button size="sm" name="change" value="skip"
+                                    :aria-label="__('classes.swap.skip').': '.$taught['title']">{{ __('classes.swap.skip') }}</x-button>
+                            </form>
+                        @endcan</li>
                 @endforeach
             </ol>
         @endif
     </section>
 @endforeach
+@can('update', $class)
+<form method="post" action="{{ route('classes.taught', $class) }}" class="search-row no-print">
+    @csrf
+    @method('put')
+    <x-hidden :values="['version' => $class->version]"/>
+    <x-field name="answer" :label="__('classes.swap.instead')"><x-select name="answer" :options="$page->others()"/></x-field>
+    <x-button name="change" value="teach">{{ __('classes.swap.teach') }}</x-button>
+</form>
+@foreach (['teach', 'skip'] as $what)
+    @foreach ($page->wished($what) as $code => $title)
+        <form method="post" action="{{ route('classes.taught', $class) }}" class="d-inline no-print">
+            @csrf
+            @method('put')
+            <x-hidden :values="['version' => $class->version, 'answer' => $code]"/>
+            <x-button size="sm" name="change" value="back">{{ __('classes.swap.back.'.$what, ['title' => $title]) }}</x-button>
+        </form>
+    @endforeach
+@endforeach
+@endcan
 @if ($page->basics() !== [])
     <h2>{{ __('classes.basics') }}</h2>
     <p class="lead-line">{{ __('classes.basics-lead') }}</p>
-    <p>{{ implode(' · ', $page->basics()) }}</p>
+    <ul>
+        @foreach ($page->basicRows() as $row)
+            <li><strong>{{ $row['name'] }}</strong>@if ($row['grows']) <span class="tag">{{ __('classes.grows') }}</span>@endif
+                <small>{{ $row['mistakes'] }}</small></li>
+        @endforeach
+    </ul>
 @endif

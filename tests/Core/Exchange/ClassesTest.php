@@ -13,7 +13,7 @@ use Tests\Core\Exchange\CatalogueReaderFixture;
 use Tests\Support\Made;
 
 const CLASSES = [
-    ['id' => 'tuesday', 'at' => '2026-12-01T19:00:00+00:00', 'minutes' => 45, 'place' => 'Loft', 'places' => 6, 'instructors' => 2, 'expected' => ['ranks' => ['a']], 'present' => [], 'blocks' => [['kind' => 'teach', 'minutes' => 20, 'locked' => true], ['kind' => 'close']], 'cancelled' => true],
+    ['id' => 'tuesday', 'at' => '2026-12-01T19:00:00+00:00', 'minutes' => 45, 'place' => 'Loft', 'places' => 6, 'instructors' => 2, 'expected' => ['ranks' => ['a']], 'present' => [], 'blocks' => [['kind' => 'teach', 'minutes' => 20, 'locked' => true], ['kind' => 'close']], 'cancelled' => true, 'teach' => ['x'], 'skip' => ['x'], 'all_sizes' => true, 'steps_in' => true],
     ['id' => 'plain', 'at' => '2026-12-03T19:00:00+00:00', 'minutes' => 60],
 ];
 
@@ -45,6 +45,8 @@ it('says what is wrong with a class, and where', function (array $with, string $
     'a rank that is none' => [['expected' => ['ranks' => ['z']]], '/classes/0/expected/ranks/0'],
     'somebody who is nobody' => [['present' => ['nobody']], '/classes/0/present/0'],
     'a block that is none' => [['blocks' => [['kind' => 'dance']]], '/classes/0/blocks/0/kind'],
+    'an answer that is none' => [['teach' => ['zebra']], '/classes/0/teach/0'],
+    'a wish that is none' => [['steps_in' => 'perhaps'], '/classes/0/steps_in'],
     'another key' => [['colour' => 'red'], '/classes/0/colour'],
 ]);
 

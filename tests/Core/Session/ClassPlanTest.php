@@ -92,3 +92,35 @@ it('teaches first what the way to a test asks for, and nothing that is barred', 
     // “off” is worth 4 × 1.5 × .5, “out” 3 × 1.5: there is time for one.
     expect($taught([]))->toBe([['out', false]])->and($taught(['off']))->toBe([['off', true]])->and($taught(['past']))->toBe([['out', false]]);
 });
+
+it('teaches what is wished for before all, held or not, leaves out what is skipped, and bars what is barred', function (): void {
+    $catalogue = ClassPlanFixture::catalogue();
+    $cells = ClassPlanFixture::cells($catalogue);
+    $planner = new StoneDrill\Core\Session\Planner($catalogue, $cells, $catalogue->forYouth(), $cells, new DateTimeImmutable(Made::NOW));
+    $blocks = [new Block(StoneDrill\Core\Session\BlockKind::Teach, 4, true), new Block(StoneDrill\Core\Session\BlockKind::Drill)];
+    $held = StoneDrill\Core\Proof\Window::of(array_fill(0, 12, Made::rep(2, 'clean')), $catalogue->ladder);
+    $taught = fn (StoneDrill\Core\Session\ClassWishes $wishes, array $season = []): array => array_column($planner->plan('tonight', new StoneDrill\Core\Session\ClassFacts(60, $blocks, 8, 1, $wishes), [new Student('s', 'S', 'a')], ['s' => ['wrist written' => $held, 'wrist mirrored' => $held]], season: $season)->groups[0]->taught, 'answer');
+
+    expect($taught(new StoneDrill\Core\Session\ClassWishes()))->toBe(['out'])
+        // Held, and for a rank two above: wished for it is taught all the same.
+        ->and($taught(new StoneDrill\Core\Session\ClassWishes(['off'])))->toBe(['off'])->and($taught(new StoneDrill\Core\Session\ClassWishes(['past'])))->toBe(['past'])
+        ->and($taught(new StoneDrill\Core\Session\ClassWishes(['off']), ['out']))->toBe(['off'])
+        ->and($taught(new StoneDrill\Core\Session\ClassWishes(skip: ['out'])))->toBe([]);
+});
+
+it('lets an instructor work with whoever is over, where that is wished for', function (): void {
+    $rounds = (new StoneDrill\Core\Session\Pairing(Tests\Core\Session\PairingFixture::people(5), stepsIn: true))->rounds(5);
+
+    expect(array_map(fn ($round): ?int => $round->three, $rounds))->toBe([null, null, null, null, null])->and(array_map(fn ($round): ?string => $round->over, $rounds))->toEqualCanonicalizing(['p0', 'p1', 'p2', 'p3', 'p4']);
+});
+
+it('gives a third of the basics to those whose mistakes grow', function (): void {
+    $catalogue = ClassPlanFixture::catalogue();
+    $cells = ClassPlanFixture::cells($catalogue);
+    $planner = new StoneDrill\Core\Session\Planner($catalogue, $cells, $catalogue->forYouth(), $cells, new DateTimeImmutable(Made::NOW));
+    $basics = fn (int $minutes, array $growing): array => $planner->plan('tonight', new StoneDrill\Core\Session\ClassFacts(60, [new Block(StoneDrill\Core\Session\BlockKind::Basics, $minutes, true), new Block(StoneDrill\Core\Session\BlockKind::Teach)], 8, 1), [new Student('s', 'S', 'a')], [], growing: $growing)->basics;
+
+    // Tonight's are hop and leave.
+    expect($basics(9, []))->toBe(['hop', 'leave'])->and($basics(9, ['palm', 'hop']))->toBe(['hop', 'leave', 'palm'])
+        ->and($basics(2, ['palm', 'knee']))->toBe(['hop', 'leave'])->and($basics(3, ['palm', 'knee']))->toBe(['hop', 'leave', 'palm']);
+});
