@@ -146,9 +146,15 @@ it('says when it cannot check, and keeps what was typed', function (): void {
     $this->complaints();
 });
 
-it('shows a student the student’s own ladder and nothing else', function (): void {
-    $this->signIn('student@cinder-quay.example')->see('Orla Tidewell')->see('The ladder as a table');
-    expect($this->browser->findElement(WebDriverBy::tagName('nav'))->getText())->toBe('My ladder');
+it('shows students what is theirs and nothing else, and counts aloud what they practise at home', function (): void {
+    $this->signIn('student@cinder-quay.example')->see('Orla Tidewell')->see('Drill next');
+    expect(preg_replace('/\s+/', ' ', $this->browser->findElement(WebDriverBy::tagName('nav'))->getText()))->toBe('My page My ladder At home');
+    $this->press('My ladder')->see('The ladder as a table')->press('At home')->see('Watch for:');
+    // The first beat is read while it is counted, and the last one ends it.
+    $this->browser->executeScript('document.querySelectorAll("[data-seconds]").forEach(beat => { beat.dataset.seconds = "0.05"; })');
+    $this->press('Count it aloud')->waitFor('.home-beats li[aria-current]');
+    $this->until(fn (): bool => $this->browser->executeScript('return document.querySelector("[aria-current]:not(a)") === null'));
+    $this->press('I did it')->see('It shows in the log, and proves nothing.')->see('1 × this week');
     $this->visit('/wall')->see('You may not open this page');
 });
 

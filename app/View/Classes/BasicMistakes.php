@@ -21,24 +21,44 @@ final readonly class BasicMistakes
     /** Times that a mistake must have been seen lately. */
     private const SEEN = 3;
 
+    /** How much more often it must be, beside the tries. */
+    private const GROWTH = 1.25;
+
     /** @var array<string, array<string, array{int, int}>> lately and before, by basic, then mistake */
     private array $counts;
+
+    /** @var array<string, array{int, int}> tries with a basic, lately and before */
+    private array $tries;
 
     public function __construct(School $school, Teaching $teaching, CarbonImmutable $at)
     {
         $rows = DB::select(<<<'SQL'
-            select a.code, f.mistake, count(*) filter (where r.at > :since) as now, count(*) filter (where r.at <= :until) as before
-            from reps r cross join lateral json_array_elements_text(r.mistakes) as f(mistake) join answers a on a.id = r.answer_id
-            where r.school_id = :school and r.at > :from and r.at <= :at and r.mistakes::text <> '[]'
+            select a.code, f.mistake, count(distinct r.id) filter (where r.at > :since) as now, count(distinct r.id) filter (where r.at <= :until) as before
+            from reps r left join lateral json_array_elements_text(r.mistakes) as f(mistake) on true join answers a on a.id = r.answer_id
+            where r.school_id = :school and r.at > :from and r.at <= :at
                 and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
-            group by a.code, f.mistake
+            group by grouping sets ((a.code, f.mistake), (a.code))
             SQL, ['since' => $at->subWeeks(self::WEEKS), 'until' => $at->subWeeks(self::WEEKS), 'school' => $school->id, 'from' => $at->subWeeks(2 * self::WEEKS), 'at' => $at]);
-        $counts = [];
+        $counts = $tries = [];
         foreach ($rows as $row) {
             foreach ($teaching->basics($row->code) as $basic) {
-                $counts[$basic][$row->mistake] = [($counts[$basic][$row->mistake][0] ?? 0) + (int) $row->now, ($counts[$basic][$row->mistake][1] ?? 0) + (int) $row->before];
+                // A row without a mistake counts all tries of an answer, and those without one beside it, which are fewer.
+                $sum = $row->mistake === null ? ($tries[$row->code] ?? [0, 0]) : ($counts[$basic][$row->mistake] ?? [0, 0]);
+                $of = [(int) $row->now, (int) $row->before];
+                if ($row->mistake === null) {
+                    $tries[$row->code] = [max($sum[0], $of[0]), max($sum[1], $of[1])];
+                } else {
+                    $counts[$basic][$row->mistake] = [$sum[0] + $of[0], $sum[1] + $of[1]];
+                }
             }
         }
+        $all = [];
+        foreach ($tries as $code => [$now, $before]) {
+            foreach ($teaching->basics((string) $code) as $basic) {
+                $all[$basic] = [($all[$basic][0] ?? 0) + $now, ($all[$basic][1] ?? 0) + $before];
+            }
+        }
+        $this->tries = $all;
         $this->counts = $counts;
     }
 
@@ -47,7 +67,9 @@ final readonly class BasicMistakes
     {
         $growing = $by = [];
         foreach ($this->counts as $basic => $mistakes) {
-            $more = array_filter(array_map(static fn (array $count): int => $count[0] >= self::SEEN ? $count[0] - $count[1] : 0, $mistakes), static fn (int $more): bool => $more > 0);
+            [$now, $before] = $this->tries[$basic];
+            // What there is more of than as many tries as before would have had.
+            $more = array_filter(array_map(static fn (array $count): float => $count[0] < self::SEEN ? 0.0 : $count[0] - self::GROWTH * $count[1] * $now / max(1, $before), $mistakes), static fn (float $more): bool => $more > 0);
             arsort($more);
             if ($more !== []) {
                 $growing[$basic] = array_map(strval(...), array_slice(array_keys($more), 0, self::NAMED));

@@ -18,7 +18,7 @@ use StoneDrill\Core\Session\Round;
 final readonly class ClassPack
 {
     /** Hours before its beginning, and after it, in which a class can be run. */
-    private const BEFORE = 18;
+    private const BEFORE = 24;
 
     private const AFTER = 6;
 
