@@ -14,16 +14,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Source;
-use StoneDrill\Core\Session\PlannedClass;
+use StoneDrill\Core\Session\PlannedTest;
+use StoneDrill\Core\Session\Season\Ahead;
 use StoneDrill\Core\Session\Season\Candidate;
-use StoneDrill\Core\Session\Season\Learning;
-use StoneDrill\Core\Session\Season\Mend;
-use StoneDrill\Core\Session\Season\Mending;
-use StoneDrill\Core\Session\Season\Season;
 use StoneDrill\Core\Session\Season\SeasonClass;
-use StoneDrill\Core\Session\Season\SeasonFacts;
-use StoneDrill\Core\Session\Season\SeasonPlan;
-use StoneDrill\Core\Session\Teaching;
 
 /** The way to a test of a school, worked out anew when a rep, a class or the curriculum changes, and kept until then. */
 final readonly class SeasonBook
@@ -38,9 +32,9 @@ final readonly class SeasonBook
     /**
      * What is worked out; where nothing is, a job is asked for it. With nobody to do it, it is worked out here.
      *
-     * @return array{SeasonPlan, Mend, Learning}|null null while a job is at it
+     * @return Ahead|null null while a job is at it
      */
-    public function asked(Test $test): ?array
+    public function asked(Test $test): ?Ahead
     {
         if ($this->known($test) === null) {
             PlanSeason::dispatch($test->id);
@@ -49,14 +43,14 @@ final readonly class SeasonBook
         return $this->known($test) ?? (Workers::areAway() ? $this->of($test) : null);
     }
 
-    /** @return array{SeasonPlan, Mend, Learning} */
-    public function of(Test $test): array
+    /** @return Ahead */
+    public function of(Test $test): Ahead
     {
-        return $this->kept->of("season:{$test->id}", $this->revision($test), self::SECONDS, function () use ($test): array {
+        return $this->kept->of("season:{$test->id}", $this->revision($test), self::SECONDS, function () use ($test): Ahead {
             $found = $this->find($test);
             // What was expected first stays, so that what came of it can be shown beside it.
             if ($test->expected === null) {
-                Test::query()->whereKey($test->id)->toBase()->update(['expected' => json_encode($found[0]->curve)]);
+                Test::query()->whereKey($test->id)->toBase()->update(['expected' => json_encode($found->plan->curve)]);
             }
 
             return $found;
@@ -68,7 +62,7 @@ final readonly class SeasonBook
     {
         $taught = [];
         foreach ($class->school->tests()->whereNull('cancelled_at')->where('at', '>=', $class->at)->with('school', 'rank')->get() as $test) {
-            $plan = $this->known($test)[0] ?? null;
+            $plan = $this->known($test)?->plan;
             $place = $plan === null ? null : array_find_key($plan->classes, static fn (SeasonClass $one): bool => $one->id === $class->code);
             array_push($taught, ...$plan->teaches[$place ?? -1] ?? []);
         }
@@ -76,14 +70,14 @@ final readonly class SeasonBook
         return array_values(array_unique($taught));
     }
 
-    /** @return array{SeasonPlan, Mend, Learning}|null */
-    private function known(Test $test): ?array
+    /** @return Ahead|null */
+    private function known(Test $test): ?Ahead
     {
         return $this->kept->known("season:{$test->id}", $this->revision($test));
     }
 
-    /** @return array{SeasonPlan, Mend, Learning} */
-    private function find(Test $test): array
+    /** @return Ahead */
+    private function find(Test $test): Ahead
     {
         $school = $test->school;
         $catalogue = $this->mapper->curriculum($school);
@@ -93,14 +87,9 @@ final readonly class SeasonBook
         $windows = (new WindowBook($school, $catalogue))->of(array_values($students->modelKeys()), $now);
         $candidates = array_values($students->map(fn (Student $student): Candidate => new Candidate($this->mapper->student($student), $windows[$student->id]))->all());
         $everybody = array_values($school->students()->with('rank')->get()->map($this->mapper->student(...))->all());
-        $facts = new SeasonFacts($catalogue, $everybody, new Teaching($catalogue, $cells, $now));
-        $classes = $facts->of(array_values(array_filter(ClassMapper::classes($school), static fn (PlannedClass $class): bool => $class->at >= $now && $class->at <= $test->at && ($test->classes === [] || in_array($class->id, $test->classes, true)))));
-        usort($classes, static fn (SeasonClass $a, SeasonClass $b): int => $a->at <=> $b->at);
-        $learning = Learning::fit(self::sequences($school));
-        $season = new Season($catalogue, $cells, $catalogue->rank($test->rank->code), $now, $learning);
-        $plan = $season->plan($test->at->getTimestamp(), $classes, $candidates);
+        $planned = new PlannedTest($test->code, $test->rank->code, $test->at, classes: $test->classes);
 
-        return [$plan, (new Mending($season, $test->at->getTimestamp(), $classes, $candidates))->of($plan), $learning];
+        return Ahead::of($catalogue, $cells, $planned, $everybody, ClassMapper::classes($school), $candidates, self::sequences($school), $now);
     }
 
     /** @return list<list<bool>> whether each try was clean, in order of time, of each student and cell */

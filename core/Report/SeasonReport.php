@@ -11,18 +11,14 @@ use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\Windows;
-use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\PlannedTest;
+use StoneDrill\Core\Session\Season\Ahead;
 use StoneDrill\Core\Session\Season\Candidate;
 use StoneDrill\Core\Session\Season\Forecast;
 use StoneDrill\Core\Session\Season\Learning;
 use StoneDrill\Core\Session\Season\Mend;
-use StoneDrill\Core\Session\Season\Mending;
-use StoneDrill\Core\Session\Season\Season;
 use StoneDrill\Core\Session\Season\SeasonClass;
-use StoneDrill\Core\Session\Season\SeasonFacts;
 use StoneDrill\Core\Session\Season\SeasonPlan;
-use StoneDrill\Core\Session\Teaching;
 
 /** The way to a test of a file: what its classes teach and drill, how each candidate will stand, and what would make it fit. */
 final readonly class SeasonReport implements Report
@@ -35,13 +31,9 @@ final readonly class SeasonReport implements Report
         $cells = Coverage::of($catalogue)->cells;
         $windows = Windows::of($file->reps, $catalogue->attacks, $catalogue->ladder, $now, ProofRules::of($catalogue->school->proof));
         $candidates = array_values(array_map(static fn (Student $student): Candidate => new Candidate($student, $windows[$student->id] ?? []), array_filter($file->students, static fn (Student $student): bool => in_array($student->id, $test->candidates, true))));
-        $classes = (new SeasonFacts($catalogue, $file->students, new Teaching($catalogue, $cells, $now)))->of(array_values(array_filter($file->classes, static fn (PlannedClass $class): bool => $class->at >= $now && $class->at <= $test->at && ($test->classes === [] || in_array($class->id, $test->classes, true)))));
-        usort($classes, static fn (SeasonClass $a, SeasonClass $b): int => $a->at <=> $b->at);
-        $learning = Learning::fit(self::sequences($file->reps));
-        $season = new Season($catalogue, $cells, $catalogue->rank($test->rank), $now, $learning);
-        $plan = $season->plan($test->at->getTimestamp(), $classes, $candidates);
+        $ahead = Ahead::of($catalogue, $cells, $test, $file->students, $file->classes, $candidates, self::sequences($file->reps), $now);
 
-        return new self($test, $plan, (new Mending($season, $test->at->getTimestamp(), $classes, $candidates))->of($plan), $learning);
+        return new self($test, $ahead->plan, $ahead->mend, $ahead->learning);
     }
 
     /**

@@ -76,7 +76,7 @@ return [
         'not-by-then' => 'not by then',
         'point' => ':day: :percent % held',
         'title' => 'The way to the test',
-        'unanswered' => 'First :attacks: no {answer} works against it.|First :attacks: no {answer} works against them.',
+        'unanswered' => 'No {answer} works against this yet, so write one first: :attacks.|No {answer} works against these yet, so write some first: :attacks.',
         'working' => 'Working out the way to the test …',
     ],
     'settle' => 'This stands',

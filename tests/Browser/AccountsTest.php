@@ -40,7 +40,7 @@ it('joins with the code on a card, as a guardian who sees two children and nothi
     $this->see('Welcome to Cinder Quay Hall.')->see('Children');
     expect($this->browser->findElements(WebDriverBy::cssSelector('.big-links li')))->toHaveCount(2);
     $this->find('.big-links a')->click();
-    $this->see('The ladder as a table');
+    $this->see('Drill next')->press('The whole ladder')->see('The ladder as a table');
     $this->visit('/wall')->see('You may not open this page');
 });
 

@@ -67,7 +67,7 @@ final readonly class TestController
     {
         $found = $seasons->asked($test->load('candidates', 'rank'));
 
-        return view('tests.season', ['test' => $test, 'season' => $found === null ? null : new SeasonView($test->refresh()->load('candidates'), ...[...$found, $real->of($test)])]);
+        return view('tests.season', ['test' => $test, 'season' => $found === null ? null : new SeasonView($test->refresh()->load('candidates'), $found, $real->of($test))]);
     }
 
     public function edit(#[CurrentUser] User $user, Test $test): View

@@ -7,6 +7,7 @@ namespace App\View\Tests;
 use App\Models\Test;
 use App\View\Students\ReadyFor;
 use Carbon\CarbonImmutable;
+use StoneDrill\Core\Session\Season\Ahead;
 use StoneDrill\Core\Session\Season\Forecast;
 use StoneDrill\Core\Session\Season\Learning;
 use StoneDrill\Core\Session\Season\Mend;
@@ -30,14 +31,21 @@ final readonly class SeasonView
 
     public SeasonCurve $curve;
 
+    private SeasonPlan $plan;
+
+    private Mend $mend;
+
+    private Learning $learning;
+
     /** @param list<array{int, float}> $real share that was held, by seconds since 1970 */
-    public function __construct(public Test $test, private SeasonPlan $plan, private Mend $mend, private Learning $learning, array $real)
+    public function __construct(public Test $test, Ahead $ahead, array $real)
     {
+        [$this->plan, $this->mend, $this->learning] = [$ahead->plan, $ahead->mend, $ahead->learning];
         $school = $test->school;
         $this->answers = $school->answers->pluck('title', 'code')->all();
         $this->attacks = $school->attacks->pluck('title', 'code')->all();
         $this->names = $test->candidates->pluck('name', 'code')->all();
-        $this->curve = new SeasonCurve($test->expected ?? $plan->curve, $plan->curve, $real, $test);
+        $this->curve = new SeasonCurve($test->expected ?? $this->plan->curve, $this->plan->curve, $real, $test);
     }
 
     public function fits(): bool

@@ -1,6 +1,6 @@
 // Who is here, and who works with whom once that changes.
 import alea from 'seedrandom/lib/alea';
-import { mark, sendMarks } from '../offline/marks';
+import { attendance } from '../offline/marks';
 import { text } from '../texts';
 import { PRACTICE } from './class-screen';
 import { key, rounds } from './partners';
@@ -24,7 +24,7 @@ export default {
     this.lesson.marked = true;
     this.remake();
     await this.saveClass();
-    for (const student of news) await mark({ address: this.course.attendance, school: this.kit.school, student, here: this.isHere(student) });
+    for (const student of news) await attendance.add({ address: this.course.attendance, school: this.kit.school, student, here: this.isHere(student) });
     this.send();
   },
 
@@ -48,7 +48,7 @@ export default {
   },
 
   async sendMarked() {
-    if (this.kit) await sendMarks(this.kit.school);
+    if (this.kit) await attendance.send(this.kit.school);
   },
 
   // Tries of each who was here beside what there was time for, those with the fewest first.

@@ -1,5 +1,5 @@
 // A test as an examiner marks it: a touch on an item, a touch on how it went.
-import { keepMark, sendTestMarks, testMarks } from '../offline/test-store';
+import { examMarks } from '../offline/marks';
 import { text } from '../texts';
 import { stayAwake } from './audio';
 
@@ -37,7 +37,7 @@ export default {
 
   async openExam(event) {
     this.exam = this.exams.find((one) => one.id === Number(event.currentTarget.dataset.exam));
-    const here = (await testMarks()).filter((one) => one.address === this.exam.address && one.by === this.kit.by);
+    const here = (await examMarks.all()).filter((one) => one.address === this.exam.address && one.by === this.kit.by);
     this.marked = Object.fromEntries([...this.exam.marks, ...here].map((one) => [this.markKey(one.student, one.item, one.attempt), one.outcome]));
     [this.phase, this.candidateId, this.itemId, this.isSecond] = ['exam', this.candidates[0]?.id ?? null, null, false];
     stayAwake();
@@ -53,13 +53,13 @@ export default {
     const mark = { address: this.exam.address, school: this.kit.school, by: this.kit.by, item: this.itemId, student: this.candidateId, attempt: this.attempt, outcome, at: new Date().toISOString() };
     this.marked = { ...this.marked, [this.markKey(mark.student, mark.item, mark.attempt)]: outcome };
     this.itemId = null;
-    await keepMark(mark);
+    await examMarks.add(mark);
     this.send();
   },
 
   leaveExam() { [this.exam, this.phase] = [null, 'setup']; },
 
   async sendExam() {
-    if (this.kit) await sendTestMarks(this.kit.school);
+    if (this.kit) await examMarks.send(this.kit.school);
   },
 };

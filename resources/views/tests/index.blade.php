@@ -11,23 +11,7 @@
         <x-button kind="rust" :href="route('tests.create')">{{ __('tests.add') }}</x-button>
     @endcan</x-empty>
 @else
-    @foreach (['coming' => $coming, 'past' => $past] as $when => $tests)
-        @if ($tests->isNotEmpty())
-            <h2>{{ __('tests.'.$when) }}</h2>
-            <div class="table-wide">
-            <x-table :head="array_values(texts('tests.index-columns'))">
-                @foreach ($tests as $test)
-                    <tr>
-                        <th scope="row"><a href="{{ route('tests.show', $test) }}">{{ school_time($test->at, 'D j M Y, H:i') }}</a></th>
-                        <td>{{ $test->rank->name }}</td>
-                        <td>{{ $test->place }}</td>
-                        <td>{{ $test->candidates_count }}</td>
-                    </tr>
-                @endforeach
-            </x-table>
-            </div>
-        @endif
-    @endforeach
-    <x-paging :pages="$past"/>
+    <x-dated of="tests" :head="array_values(texts('tests.index-columns'))" :past="$past"
+        :titled="[__('tests.coming') => $coming, __('tests.past') => $past]"/>
 @endif
 </x-layout>
