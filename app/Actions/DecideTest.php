@@ -33,9 +33,10 @@ final readonly class DecideTest
             $isPassed = $sheet->result->isPassed;
             $test->candidates()->updateExistingPivot($student->id, ['result' => $isPassed ? 'passed' : 'retest', 'decided_at' => CarbonImmutable::now(), 'retest_on' => $isPassed ? null : $retestOn]);
             if ($isPassed && self::isHigher($test, $student) && $student->awards()->where('test_id', $test->id)->doesntExist()) {
-                $this->ranks->award($student, $test->rank, $test->beginsAt()->startOfDay(), $by, $test);
+                // Nobody has a rank from a day to come.
+                $this->ranks->award($student, $test->rank, $test->beginsAt()->min(CarbonImmutable::now($test->school->timeZone()))->startOfDay(), $by, $test);
             }
-            activity()->performedOn($test)->event('decided')->withProperties(['attributes' => ['student' => $student->code, 'result' => $isPassed ? 'passed' : 'retest']])->log('decided');
+            activity()->performedOn($test)->event('decided')->withProperties(['attributes' => ['student' => $student->id, 'result' => $isPassed ? 'passed' : 'retest']])->log('decided');
 
             return $sheet;
         });
@@ -49,7 +50,7 @@ final readonly class DecideTest
             foreach ($student->awards()->where('test_id', $test->id)->get() as $award) {
                 $this->ranks->takeBack($award, $student);
             }
-            activity()->performedOn($test)->event('reopened')->withProperties(['attributes' => ['student' => $student->code]])->log('reopened');
+            activity()->performedOn($test)->event('reopened')->withProperties(['attributes' => ['student' => $student->id]])->log('reopened');
         });
     }
 

@@ -9,6 +9,7 @@ use App\Models\Invitation;
 use App\Models\LogEntry;
 use App\Models\OutboxMail;
 use App\Models\Student;
+use App\Models\TestMark;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Cache\Repository as Cache;
@@ -53,6 +54,11 @@ final readonly class EraseStudent
             ]);
             // Reasons and places of touches are typed by hand.
             $held->reps()->toBase()->whereNotNull('reason')->update(['reason' => __('people.reason')]);
+            foreach ($held->awards as $award) {
+                self::log($award->getMorphClass(), $award->id);
+            }
+            $held->awards()->toBase()->update(['note' => '']);
+            TestMark::query()->where('student_id', $held->id)->toBase()->update(['remark' => '']);
             activity()->performedOn($held)->event('erased')->log('erased');
         });
         foreach (self::FILES as $folder) {

@@ -25,6 +25,7 @@ use StoneDrill\Core\Proof\Outcome;
  * @property string          $remark
  * @property CarbonImmutable $at
  * @property User|null       $examiner
+ * @property TestItem        $item
  */
 final class TestMark extends Model
 {
@@ -37,6 +38,12 @@ final class TestMark extends Model
     protected function casts(): array
     {
         return ['outcome' => Outcome::class, 'mistakes' => Json::TEXTS, 'settles' => 'boolean', 'at' => 'immutable_datetime', 'attempt' => 'integer'];
+    }
+
+    /** @return BelongsTo<TestItem, $this> */
+    public function item(): BelongsTo
+    {
+        return $this->belongsTo(TestItem::class, 'test_item_id');
     }
 
     /** @return BelongsTo<User, $this> */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Models\School;
+use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Generator;
+use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Coverage\ProvenShare;
 use StoneDrill\Core\Proof\Window;
 
@@ -36,9 +38,20 @@ final readonly class ProofBook
     private function read(School $school, CarbonImmutable $at): ProvenShare
     {
         $catalogue = $this->mapper->curriculum($school);
-        $rankOf = $school->students()->reorder()->join('ranks', 'ranks.id', '=', 'students.rank_id')->pluck('ranks.code', 'students.id')->all();
+        $rankOf = array_replace(
+            $school->students()->reorder()->join('ranks', 'ranks.id', '=', 'students.rank_id')->pluck('ranks.code', 'students.id')->all(),
+            $this->ranksOn($school, $at),
+        );
 
         return ProvenShare::ofWindows($catalogue->ranks, $rankOf, $this->windows(new WindowBook($school, $catalogue), array_keys($rankOf), $at), $at);
+    }
+
+    /** @return array<int, string> code of the rank that somebody had been awarded last on a day, by the id of the student's row */
+    private function ranksOn(School $school, CarbonImmutable $at): array
+    {
+        return DB::table('rank_awards')->join('ranks', 'ranks.id', '=', 'rank_awards.rank_id')->join('students', 'students.id', '=', 'rank_awards.student_id')
+            ->where('rank_awards.school_id', $school->id)->whereNull((new Student())->qualifyColumn('erased_at'))->where('awarded_on', '<=', $at->setTimezone($school->timeZone())->toDateString())
+            ->orderBy('awarded_on')->orderBy('rank_awards.id')->pluck('ranks.code', 'student_id')->all();
     }
 
     /**

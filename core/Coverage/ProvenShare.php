@@ -29,14 +29,16 @@ final readonly class ProvenShare
     private function __construct(private array $students, private array $held) {}
 
     /**
-     * From all reps of a school.
+     * From all reps of a school: of exactly a rank is who had it on that day.
      *
      * @param list<Student> $students
      * @param list<Rep>     $reps
      */
     public static function of(Catalogue $catalogue, array $students, array $reps, DateTimeImmutable $at): self
     {
-        return self::ofWindows($catalogue->ranks, array_column($students, 'rank', 'id'), Windows::of($reps, $catalogue->attacks, $catalogue->ladder, $at, ProofRules::of($catalogue->school->proof)), $at);
+        $rankOf = array_combine(array_column($students, 'id'), array_map(static fn (Student $student): string => $student->rankOn($at), $students));
+
+        return self::ofWindows($catalogue->ranks, $rankOf, Windows::of($reps, $catalogue->attacks, $catalogue->ladder, $at, ProofRules::of($catalogue->school->proof)), $at);
     }
 
     /**

@@ -15,6 +15,7 @@ return [
     'former' => 'Former student',
     'kept' => [
         'account' => ['name' => 'Account', 'why' => 'To sign in and see their own ladder.'],
+        'awards' => ['name' => '{Ranks} so far', 'why' => 'Since when they had which, for their history and what a day is asked for.'],
         'born' => ['name' => 'Birth date', 'why' => 'What is taught under 16 differs.'],
         'classes' => ['name' => 'Classes attended', 'why' => 'Who a class is planned for, and who was there.'],
         'consent' => ['name' => 'Consent of a guardian', 'why' => 'Under 16 there is no account without it.'],
@@ -24,6 +25,7 @@ return [
         'log' => ['name' => 'Entries of the log', 'why' => 'Who changed what, for the head alone.'],
         'name' => ['name' => 'Name', 'why' => 'To call and record them.'],
         'rank' => ['name' => '{Rank}', 'why' => 'What they are taught depends on it.'],
+        'tests' => ['name' => 'Tests', 'why' => 'What they showed, how examiners saw it, and the result.'],
         'reps' => ['name' => 'Reps', 'why' => 'What they have proven, and when it fades.'],
     ],
     'lead' => 'Everything that this program keeps of them, and what for. They may have it as a file, have it corrected, and have it erased.',

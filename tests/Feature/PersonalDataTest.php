@@ -52,6 +52,13 @@ it('erases a student so that nothing of who it was is left anywhere, and the rep
     (new SendPasswordReset($student->email))->handle();
     DB::table('jobs')->insert(['queue' => 'default', 'payload' => json_encode(['data' => serialize(new SendPasswordReset($student->email))]), 'attempts' => 0, 'available_at' => 0, 'created_at' => 0]);
     DB::table('sessions')->insert(['id' => 'ada', 'user_id' => $student->id, 'payload' => '', 'last_activity' => time()]);
+    $this->hall->attacks()->update(['needed_by_id' => $this->hall->ranks()->where('code', 'second')->value('id')]);
+    $this->post('/tests', ['rank' => $this->hall->ranks()->where('code', 'second')->value('id'), 'at' => '2026-12-20T10:00', 'items' => 'list', 'candidates' => [$this->ada->id]])->assertSessionHasNoErrors();
+    $test = $this->hall->tests()->firstOrFail();
+    $this->put("/tests/{$test->id}/{$this->ada->id}/marks", ['marks' => $test->items->map(fn ($item): array => ['item' => $item->id, 'student' => $this->ada->id, 'attempt' => 1, 'outcome' => 'clean', 'remark' => 'Ada Plover was calm'])->all()]);
+    $this->post("/tests/{$test->id}/{$this->ada->id}/decision")->assertSessionHas('status');
+    $this->ada->awards()->firstOrFail()->update(['note' => 'Ada Plover at her best']);
+    expect($this->get("/people/{$this->ada->id}/data.json")->json('tests.0.marks.0.remark'))->toBe('Ada Plover was calm');
     Storage::put("reps/{$this->hall->id}/x.csv", 'Ada Plover');
     Storage::put("imports/{$this->hall->id}/x.yaml", 'Ada Plover');
     $this->get('/wall?student='.$this->ada->id)->assertOk();
@@ -70,7 +77,7 @@ it('erases a student so that nothing of who it was is left anywhere, and the rep
         ->and(Storage::allFiles())->toBe([])
         ->and(User::query()->whereKey($student->id)->exists())->toBeFalse()
         ->and(DB::table('sessions')->where('id', 'ada')->exists())->toBeFalse()
-        ->and($this->hall->reps()->count())->toBe(1)
+        ->and($this->hall->reps()->count())->toBe(1 + $test->items->count())
         ->and($this->hall->reps()->first()->student->name)->toBe('Former student');
     $this->get("/people/{$this->ada->id}")->assertNotFound();
     foreach (['/people', '/board', '/mat', '/record', '/school/log', '/school/outbox', '/people/reps.csv', '/school/export.yaml'] as $page) {

@@ -7,6 +7,7 @@ use App\Models\Role;
 use App\Models\School;
 use App\Models\Test;
 use App\Persistence\CatalogueMapper;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 
@@ -60,7 +61,7 @@ it('passes who did well enough: reps of the day, the rank, a certificate', funct
     expect($this->hall->reps()->count())->toBe($before + 2)->and($this->hall->reps()->where('source', 'test')->pluck('outcome')->unique()->map->value->all())->toBe(['clean'])
         ->and($this->ada->fresh()->rank->code)->toBe('second')->and($this->ada->awards()->with('rank')->get()->map(fn ($award): string => $award->rank->code)->all())->toBe(['second', 'first']);
     $this->get("{$page}/certificate.pdf")->assertOk()->assertHeader('content-type', 'application/pdf');
-    $this->get("/people/{$this->ada->id}")->assertSee('Second since 20 Dec 2026')->assertSee('by a test');
+    $this->get("/people/{$this->ada->id}")->assertSee('Second since '.now()->format('j M Y'))->assertSee('by a test');
     $this->delete("{$page}/decision")->assertSessionHas('status');
     expect($this->ada->fresh()->rank->code)->toBe('first')->and($this->hall->reps()->count())->toBe($before + 2)->and(($this->state)($test))->toBeNull();
 });
@@ -188,4 +189,17 @@ it('gives the test of the day along to the mat, and takes marks of whoever made 
 
     expect($test->marks()->orderBy('outcome')->get()->map(fn ($one): array => [$one->examiner_id, $one->outcome->value])->all())->toBe([[$this->second->id, 'clean'], [$this->head->id, 'late']]);
     expect($this->actingAs($this->second)->get('/mat/kit')->json('tests.0.marks'))->toBe([['item' => $test->items[0]->id, 'student' => $this->ada->id, 'attempt' => 1, 'outcome' => 'clean']]);
+});
+
+it('counts whom a rank had on the day that is asked for', function (): void {
+    $of = function (int $days): array {
+        $share = app(App\Persistence\ProofBook::class)->at($this->hall->fresh(), CarbonImmutable::now()->subDays($days));
+
+        return [$share->students('first'), $share->students('second')];
+    };
+    $this->ada->awards()->create(['school_id' => $this->hall->id, 'rank_id' => $this->ada->rank_id, 'awarded_on' => now()->subYear()]);
+    $this->ada->awards()->create(['school_id' => $this->hall->id, 'rank_id' => $this->up->id, 'awarded_on' => now()->subDays(10)]);
+    $this->ada->update(['rank_id' => $this->up->id]);
+
+    expect($of(5))->toBe([0, 1])->and($of(20))->toBe([1, 0]);
 });

@@ -7,8 +7,11 @@ namespace App\View\Accounts;
 use App\Backup\Backup;
 use App\Backup\Backups;
 use App\Models\LogEntry;
+use App\Models\RankAward;
 use App\Models\Rep;
 use App\Models\Student;
+use App\Models\Test;
+use App\Models\TestMark;
 use App\Models\TrainingClass;
 use App\Models\User;
 
@@ -37,6 +40,8 @@ final readonly class PersonalData
             'guardians' => $student->guardians()->pluck('name')->implode(', '),
             'reps' => (string) $student->reps()->count(),
             'classes' => (string) $student->classes()->count(),
+            'tests' => (string) $student->tests()->count(),
+            'awards' => $student->awards()->with('rank')->get()->map(static fn (RankAward $award): string => $award->rank->name.', '.$award->awarded_on->format('j M Y'))->implode('; '),
             'log' => (string) LogEntry::query()->whereMorphedTo('subject', $student)->count(),
         ];
 
@@ -85,6 +90,13 @@ final readonly class PersonalData
                 'reason' => $rep->reason,
             ])->all(),
             'classes' => $student->classes()->orderBy('at')->get()->map(static fn (TrainingClass $class): string => $class->at->format(DATE_ATOM))->all(),
+            'ranks' => $student->awards()->with('rank')->get()->map(static fn (RankAward $award): array => ['rank' => $award->rank->name, 'on' => $award->awarded_on->format('Y-m-d'), 'note' => $award->note])->all(),
+            'tests' => $student->tests()->with('rank')->orderBy('at')->get()->map(static fn (Test $test): array => [
+                'rank' => $test->rank->name,
+                'at' => $test->at->format(DATE_ATOM),
+                'result' => $test->getRelation('pivot')->getAttribute('result'),
+                'marks' => $test->marks()->where('student_id', $student->id)->with('item.attack')->get()->map(static fn (TestMark $mark): array => ['item' => $mark->item->title(), 'attempt' => $mark->attempt, 'outcome' => $mark->outcome->value, 'mistakes' => $mark->mistakes, 'remark' => $mark->remark])->all(),
+            ])->all(),
             'log' => LogEntry::query()->whereMorphedTo('subject', $student)->orderBy('id')->get()->map(static fn (LogEntry $entry): array => [
                 'at' => $entry->created_at->format(DATE_ATOM),
                 'event' => $entry->event,

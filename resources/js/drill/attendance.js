@@ -36,7 +36,7 @@ export default {
     for (const kind of PRACTICE) {
       const count = made[kind].length;
       const now = kind === this.block?.kind ? this.lesson.round : -1;
-      const runs = now >= 0 && made[kind][now].flat().every((id) => this.isHere(id));
+      const runs = now >= 0 && (made[kind][now] ?? []).flat().every((id) => this.isHere(id));
       const keeps = now < 0 ? 0 : now + (runs ? 1 : 0);
       const past = made[kind].slice(0, keeps);
       past.flat().filter((together) => together.length > 1).forEach(([a, b]) => met.today.add(key(a, b)));
