@@ -177,6 +177,24 @@ describe('a class', () => {
     expect(shelf.get('marks')).toHaveLength(1);
   });
 
+  it('runs on while one pair is called in front of all, and ends after it', async () => {
+    await open();
+    mat.pause();
+    mat.skip();
+    mat.chooseStation({ currentTarget: { dataset: { place: '0' } } });
+    mat.next = vi.fn(() => { mat.phase = 'ready'; });
+    mat.callPair();
+    expect([mat.phase, mat.people.map(({ id }) => id), mat.set.rung]).toEqual(['ready', [2, 1], 1]);
+    run(400);
+    expect(mat.blockName).toBe('Close');
+    run(400);
+    expect([mat.phase, mat.blockName, mat.isTicking]).toEqual(['ready', 'Close', false]);
+    mat.phase = 'class';
+    mat.askEnd();
+    mat.askEnd();
+    expect(mat.phase).toBe('class over');
+  });
+
   it('goes on where it was after the page was closed', async () => {
     await open();
     mat.pause();

@@ -46,7 +46,8 @@ export default {
   saveClass() { return shelf.save(this.lesson); },
 
   tick() {
-    if (!this.isClass || !this.block) return;
+    // It runs on while one pair is called in front of all.
+    if (!(this.isClass || (this.isRunning && this.lesson)) || !this.block) return;
     this.remaining = left(this.lesson, Date.now());
     if (this.remaining <= 0 && this.isTicking) return this.moveOn(-this.remaining);
     const round = roundAt(this.block, this.lesson, this.remaining, this.roundsNow.length);
@@ -58,6 +59,11 @@ export default {
     const blocks = this.course.blocks;
     let next = this.lesson.block + 1;
     while (next < blocks.length && blocks[next].minutes === 0) next++;
+    if (next >= blocks.length && this.isRunning) {
+      // The last call is finished first.
+      Object.assign(this.lesson, { left: 0, since: null });
+      return;
+    }
     if (next >= blocks.length) return this.endClass();
     if (this.lesson.block >= 0) this.ring('block');
     this.meet();
