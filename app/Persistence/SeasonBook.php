@@ -46,7 +46,7 @@ final readonly class SeasonBook
     /** @return Ahead */
     public function of(Test $test): Ahead
     {
-        return $this->kept->of("season:{$test->id}", $this->revision($test), self::SECONDS, function () use ($test): Ahead {
+        return $this->kept->of("ahead:{$test->id}", $this->revision($test), self::SECONDS, function () use ($test): Ahead {
             $found = $this->find($test);
             // What was expected first stays, so that what came of it can be shown beside it.
             if ($test->expected === null) {
@@ -73,7 +73,7 @@ final readonly class SeasonBook
     /** @return Ahead|null */
     private function known(Test $test): ?Ahead
     {
-        return $this->kept->known("season:{$test->id}", $this->revision($test));
+        return $this->kept->known("ahead:{$test->id}", $this->revision($test));
     }
 
     /** @return Ahead */

@@ -18,6 +18,7 @@ return [
     'let-go-outside' => 'Let it go outside the wall to leave it where it is.',
     'main-line' => 'back to the main line',
     'looking' => 'Looking for reps that wait …',
+    'marks-waiting' => ':count marks of a class or a test wait on this device.',
     'mirrored' => ' (mirrored)',
     'not-checked' => 'Not checked. The server does not answer. What you typed is still here.',
     'not-checked-old' => 'Not checked. This page was open too long. Copy what you typed, then reload the page.',

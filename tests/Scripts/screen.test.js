@@ -2,7 +2,7 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 
 const TEXTS = {
-  looking: 'Looking', 'all-sent': 'All sent', 'kept-until-next': 'Kept until the next call', waiting: ':count wait: :why.', 'waiting-one': '1 waits: :why.',
+  looking: 'Looking', 'all-sent': 'All sent', 'marks-waiting': ':count marks wait', 'kept-until-next': 'Kept until the next call', waiting: ':count wait: :why.', 'waiting-one': '1 waits: :why.',
   'browser-keeps-nothing': 'Leave it open.', state: { kept: 'sending', offline: 'no network' }, progress: ':done of :goal', said: ':rep: :outcome',
   rep: ':student, :attack', mirrored: ' (mirrored)', 'student-not-here': 'Somebody', 'attack-not-here': 'an attack', call: 'Call it', 'begin-wait': 'Start the wait',
   touches: { arm: 'arm', head: 'head' },
@@ -32,6 +32,9 @@ describe('screen', () => {
     expect(drill.held).toBe('Looking');
     drill.count = 0;
     expect(drill.held).toBe('All sent');
+    drill.markCount = 2;
+    expect(drill.held).toBe('2 marks wait');
+    drill.markCount = 0;
     drill.count = 1;
     expect(drill.held).toBe('1 waits: sending.');
     drill.last = { outcome: 'hit' };

@@ -41,9 +41,9 @@ final readonly class LogLine
     public function notes(): string
     {
         $notes = [
-            ...($this->rep->attacker === null || auth()->user()?->role->teaches() !== true ? [] : [__('students.timeline.attacked-by', ['name' => $this->rep->attacker->name])]),
             ...($this->rep->touched === null ? [] : [__('students.timeline.touched', ['place' => $this->rep->touched->value])]),
             ...($this->rep->source === Source::Seen ? [] : [__('students.timeline.sources.'.$this->rep->source->value)]),
+            ...($this->rep->attacker === null || auth()->user()?->role->teaches() !== true ? [] : [__('students.timeline.attacked-by', ['name' => $this->rep->attacker->name])]),
             ...($this->rep->replaces !== null || $this->rep->recordedBy === null ? [] : [__('students.timeline.recorded-by', ['name' => $this->rep->recordedBy->name])]),
             ...($this->rep->replaces === null ? [] : [__('students.timeline.correction', [
                 'reason' => $this->rep->reason ?? '–',

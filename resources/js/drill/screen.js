@@ -35,6 +35,7 @@ export default {
 
   get held() {
     if (this.count === null) return text('looking');
+    if (this.count === 0 && this.markCount > 0) return text('marks-waiting', { count: this.markCount });
     if (this.count === 0) return text('all-sent');
     if (this.count === 1 && this.last) return text('kept-until-next');
     const waits = text(this.count === 1 ? 'waiting-one' : 'waiting', { count: this.count, why: text(`state.${this.state}`) });

@@ -1,5 +1,6 @@
 // Reps on their way to the school, and what other pages of this device do meanwhile.
 import { draft, hold, send, settle, waiting } from '../offline/rep-store';
+import { attendance, examMarks } from '../offline/marks';
 import { isOpen } from '../offline/vault';
 
 export default {
@@ -29,6 +30,7 @@ export default {
 
   async tally() {
     this.count = (await waiting()).length;
+    this.markCount = (await attendance.all()).length + (await examMarks.all()).length;
   },
 
   async send() {
