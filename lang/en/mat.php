@@ -22,7 +22,7 @@ return [
         'run' => 'Run a class',
         'run-help' => 'Its clock, its bell, who works with whom, and two touches for a rep.',
         'skip' => 'Next part',
-        'tap' => 'Touch a place, then how it went. Who attacks changes by itself.',
+        'tap' => 'Touch a place, then how it went. The two change roles by themselves.',
         'taught' => 'What is taught',
         'title' => ':time :place',
     ],

@@ -24,7 +24,7 @@ it('shows each role the places that it may go to, and marks where it is', functi
     [Role::Head, ['Wall', 'Attacks', 'Answers', 'Lists', 'Classes', 'People', 'School', 'Mat', 'Record']],
     [Role::Instructor, ['Wall', 'Attacks', 'Answers', 'Lists', 'Classes', 'People', 'Mat', 'Record']],
     [Role::Assistant, ['Wall', 'Attacks', 'Answers', 'Lists', 'Classes', 'People', 'Mat', 'Record']],
-    [Role::Student, ['My ladder']],
+    [Role::Student, ['My page', 'My ladder', 'At home']],
 ]);
 
 it('offers an assistant nothing that only instructors do', function (): void {
