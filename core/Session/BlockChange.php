@@ -13,6 +13,7 @@ enum BlockChange: string
     case Unlock = 'unlock';
     case Earlier = 'earlier';
     case Later = 'later';
+    case Move = 'move';
     case Drop = 'drop';
     case Add = 'add';
     case Reset = 'reset';
@@ -22,10 +23,11 @@ enum BlockChange: string
 
     /**
      * @param list<Block> $blocks with their minutes
+     * @param ?int        $to     place to which a block is moved
      *
      * @return list<Block>|null the same changed; null where they are as usual again
      */
-    public function to(array $blocks, int $at, ?BlockKind $kind): ?array
+    public function to(array $blocks, int $at, ?BlockKind $kind, ?int $to = null): ?array
     {
         $block = $blocks[$at] ?? null;
         $other = match ($this) {
@@ -42,10 +44,27 @@ enum BlockChange: string
         if ($block === null || ! isset($blocks[$other])) {
             return $blocks;
         }
+        if ($this === self::Move) {
+            return self::moved($blocks, $at, $to ?? $at);
+        }
         if ($this === self::Drop) {
             return count($blocks) === 1 ? $blocks : array_values(array_diff_key($blocks, [$at => true]));
         }
         [$blocks[$at], $blocks[$other]] = [$blocks[$other], $this->of($block)];
+
+        return array_values($blocks);
+    }
+
+    /**
+     * @param list<Block> $blocks
+     *
+     * @return list<Block> the same with one at another place, the others in their order
+     */
+    private static function moved(array $blocks, int $at, int $to): array
+    {
+        $moving = $blocks[$at];
+        unset($blocks[$at]);
+        array_splice($blocks, max(0, min($to, count($blocks))), 0, [$moving]);
 
         return array_values($blocks);
     }

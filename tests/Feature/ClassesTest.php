@@ -325,3 +325,11 @@ it('puts a basic whose mistakes grow among the basics, with these mistakes', fun
     // Now three in ten.
     $this->get("/classes/{$class->id}")->assertDontSee('mistakes grow');
 });
+
+it('moves a block to where it was dragged', function (): void {
+    $class = ($this->plan)();
+    ($this->change)($class, 'move', ['block' => 3, 'to' => 1])->assertRedirect("/classes/{$class->id}#timetable");
+    expect(array_column(($this->minutes)($class->fresh()), 'kind'))->toBe(['gather', 'drill', 'basics', 'teach', 'pressure', 'close']);
+    ($this->change)($class, 'move', ['block' => 3])->assertSessionHasErrors('to');
+    ($this->change)($class, 'move', ['block' => 3, 'to' => 'up'])->assertSessionHasErrors('to');
+});

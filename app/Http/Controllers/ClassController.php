@@ -106,7 +106,7 @@ final readonly class ClassController
     {
         $back = redirect()->to(route('classes.show', $class).'#timetable');
         try {
-            $blocks = $request->change()->to($this->now($class), (int) $request->validated('block'), $request->kind());
+            $blocks = $request->change()->to($this->now($class), (int) $request->validated('block'), $request->kind(), $request->integer('to'));
             Timetable::share($class->minutes, $blocks ?? Timetable::usual());
         } catch (TimetableException $refused) {
             return $back->with('error', say($refused->text));

@@ -18,6 +18,7 @@ final class BlocksRequest extends FieldsRequest
             'version' => ['required', 'integer'],
             'change' => ['required', Rule::enum(BlockChange::class)],
             'block' => ['nullable', 'integer', 'between:0,50'],
+            'to' => ['nullable', 'integer', 'between:0,50', 'required_if:change,move'],
             'kind' => ['nullable', Rule::enum(BlockKind::class), 'required_if:change,add'],
         ];
     }

@@ -1,8 +1,8 @@
 <h2 id="timetable">{{ __('classes.timetable') }}</h2>
-<div class="table-wide">
+<div class="table-wide" data-reorder="move-block">
 <x-table class="w-auto" :head="array_values($page->columns(auth()->user()))">
     @foreach ($page->timetable() as $row)
-        <tr>
+        <tr @can('update', $class) draggable="true" data-block="{{ $row['at'] }}" @endcan>
             <td>{{ $row['begins'] }}</td>
             <th scope="row">{{ $row['name'] }}@if ($row['locked']) <small>{{ __('classes.fixed') }}</small>@endif</th>
             <td>{{ $row['minutes'] }}</td>
@@ -24,6 +24,11 @@
 </x-table>
 </div>
 @can('update', $class)
+<form method="post" action="{{ route('classes.blocks', $class) }}" id="move-block" hidden>
+    @csrf
+    @method('put')
+    <x-hidden :values="['version' => $class->version, 'change' => 'move', 'block' => '', 'to' => '']"/>
+</form>
 <form method="post" action="{{ route('classes.blocks', $class) }}" class="search-row no-print">
     @csrf
     @method('put')

@@ -33,3 +33,15 @@ it('leaves the last block, and has at most as many as a class has', function ():
     expect(BlockChange::Drop->to([new Block(BlockKind::Teach, 60)], 0, null))->toHaveCount(1)
         ->and(BlockChange::Add->to(array_fill(0, BlockChange::MAX, new Block(BlockKind::Drill)), 0, BlockKind::Drill))->toHaveCount(BlockChange::MAX);
 });
+
+it('moves a block to another place, the others in their order', function (int $at, int $to, string $expected): void {
+    $blocks = array_map(fn (BlockKind $kind): Block => new Block($kind, 5), [BlockKind::Gather, BlockKind::Basics, BlockKind::Teach, BlockKind::Close]);
+
+    expect(implode(' ', array_map(fn (Block $block): string => $block->kind->value, BlockChange::Move->to($blocks, $at, null, $to) ?? [])))->toBe($expected);
+})->with([
+    'down' => [0, 2, 'basics teach gather close'],
+    'up' => [3, 1, 'gather close basics teach'],
+    'where it is' => [1, 1, 'gather basics teach close'],
+    'beyond the end' => [0, 50, 'basics teach close gather'],
+    'one that is not there' => [9, 0, 'gather basics teach close'],
+]);
