@@ -7,6 +7,7 @@ namespace App\View\Classes;
 use App\Models\School;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use StoneDrill\Core\Session\Teaching;
 
 /** Mistakes that were seen lately, by the basics of the answers in which they were made. */
@@ -30,36 +31,42 @@ final readonly class BasicMistakes
     /** @var array<string, array{int, int}> tries with a basic, lately and before */
     private array $tries;
 
-    public function __construct(School $school, Teaching $teaching, CarbonImmutable $at)
+    public function __construct(School $school, private Teaching $teaching, CarbonImmutable $at)
     {
-        $rows = DB::select(<<<'SQL'
-            select a.code, f.mistake, count(distinct r.id) filter (where r.at > :since) as now, count(distinct r.id) filter (where r.at <= :until) as before
-            from reps r left join lateral json_array_elements_text(r.mistakes) as f(mistake) on true join answers a on a.id = r.answer_id
+        $since = $at->subWeeks(self::WEEKS);
+        $in = ['since' => $since, 'until' => $since, 'school' => $school->id, 'from' => $at->subWeeks(2 * self::WEEKS), 'at' => $at];
+        $this->tries = array_map(static fn (array $of): array => $of[''], $this->sum(DB::select(<<<'SQL'
+            select a.code, '' as mistake, count(*) filter (where r.at > :since) as now, count(*) filter (where r.at <= :until) as before
+            from reps r join answers a on a.id = r.answer_id
             where r.school_id = :school and r.at > :from and r.at <= :at
                 and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
-            group by grouping sets ((a.code, f.mistake), (a.code))
-            SQL, ['since' => $at->subWeeks(self::WEEKS), 'until' => $at->subWeeks(self::WEEKS), 'school' => $school->id, 'from' => $at->subWeeks(2 * self::WEEKS), 'at' => $at]);
-        $counts = $tries = [];
+            group by a.code
+            SQL, $in)));
+        $this->counts = $this->sum(DB::select(<<<'SQL'
+            select a.code, f.mistake, count(*) filter (where r.at > :since) as now, count(*) filter (where r.at <= :until) as before
+            from reps r cross join lateral json_array_elements_text(r.mistakes) as f(mistake) join answers a on a.id = r.answer_id
+            where r.school_id = :school and r.at > :from and r.at <= :at
+                and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
+            group by a.code, f.mistake
+            SQL, $in));
+    }
+
+    /**
+     * @param array<int, stdClass> $rows of answers
+     *
+     * @return array<string, array<string, array{int, int}>> the same by basic, then mistake
+     */
+    private function sum(array $rows): array
+    {
+        $sums = [];
         foreach ($rows as $row) {
-            foreach ($teaching->basics($row->code) as $basic) {
-                // A row without a mistake counts all tries of an answer, and those without one beside it, which are fewer.
-                $sum = $row->mistake === null ? ($tries[$row->code] ?? [0, 0]) : ($counts[$basic][$row->mistake] ?? [0, 0]);
-                $of = [(int) $row->now, (int) $row->before];
-                if ($row->mistake === null) {
-                    $tries[$row->code] = [max($sum[0], $of[0]), max($sum[1], $of[1])];
-                } else {
-                    $counts[$basic][$row->mistake] = [$sum[0] + $of[0], $sum[1] + $of[1]];
-                }
+            foreach ($this->teaching->basics($row->code) as $basic) {
+                [$now, $before] = $sums[$basic][$row->mistake] ?? [0, 0];
+                $sums[$basic][$row->mistake] = [$now + (int) $row->now, $before + (int) $row->before];
             }
         }
-        $all = [];
-        foreach ($tries as $code => [$now, $before]) {
-            foreach ($teaching->basics((string) $code) as $basic) {
-                $all[$basic] = [($all[$basic][0] ?? 0) + $now, ($all[$basic][1] ?? 0) + $before];
-            }
-        }
-        $this->tries = $all;
-        $this->counts = $counts;
+
+        return $sums;
     }
 
     /** @return array<string, list<string>> basics of which some mistakes grow, those that grow most first, with these mistakes */
@@ -76,7 +83,6 @@ final readonly class BasicMistakes
                 $by[$basic] = array_sum($more);
             }
         }
-
         uksort($growing, static fn (string $a, string $b): int => [$by[$b], $a] <=> [$by[$a], $b]);
 
         return $growing;

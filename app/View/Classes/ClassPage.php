@@ -243,13 +243,19 @@ final readonly class ClassPage
         }
         $codes = array_map(strval(...), array_keys($this->byCode));
 
-        return array_map(fn (string $one): array => ['name' => $this->byCode[$one]->name, 'cells' => array_map(fn (string $other): string => $one === $other ? '·' : trim(($count[Meetings::key($one, $other)] ?? '').($this->meetings->weight($one, $other) > 0 ? ' ('.number_format($this->meetings->weight($one, $other), 1).')' : '')), $codes)], $codes);
+        $cell = function (string $one, string $other) use ($count): string {
+            $before = $this->meetings->weight($one, $other);
+
+            return $one === $other ? '·' : trim(($count[Meetings::key($one, $other)] ?? '').($before > 0 ? ' ('.number_format($before, 1).')' : ''));
+        };
+
+        return array_map(fn (string $one): array => ['name' => $this->byCode[$one]->name, 'cells' => array_map(static fn (string $other): string => $cell($one, $other), $codes)], $codes);
     }
 
     /** @return array<string, string> titles of answers that could be taught instead, by code */
     public function others(): array
     {
-        return array_diff_key(array_column(array_map(static fn (string $code, array $answer): array => ['code' => $code, 'title' => $answer['title']], array_map(strval(...), array_keys($this->answers)), $this->answers), 'title', 'code'), array_flip($this->taught()));
+        return array_map(static fn (array $answer): string => $answer['title'], array_diff_key($this->answers, array_flip($this->taught())));
     }
 
     /** @return array<string, string> titles of those that are wished for or left out this time, by code */

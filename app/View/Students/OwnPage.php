@@ -43,6 +43,15 @@ final readonly class OwnPage
 
     public HomeWeek $week;
 
+    /** @var list<array{title: string, why: string}> what is to be drilled next */
+    public array $next;
+
+    /** @var list<array{title: string, day: string}> what fades soon, the first to fade first */
+    public array $fading;
+
+    /** @var list<string> what one more clean try would complete */
+    public array $nearly;
+
     public function __construct(public Student $student, private CatalogueMapper $mapper, private CoverageBook $coverages, private CarbonImmutable $now)
     {
         $school = $student->school;
@@ -51,10 +60,11 @@ final readonly class OwnPage
         $this->windows = (new WindowBook($school, $this->catalogue))->of([$student->id], $now)[$student->id];
         $this->ladder = new LadderPicture($this->catalogue, $this->core, $this->windows, $now);
         $this->week = new HomeWeek($student, $mapper, $now);
+        [$this->next, $this->fading, $this->nearly] = [$this->next(), $this->fading(), $this->nearly()];
     }
 
-    /** @return list<array{title: string, why: string}> what is to be drilled next */
-    public function next(): array
+    /** @return list<array{title: string, why: string}> */
+    private function next(): array
     {
         $school = $this->student->school;
         $pool = new Pool($this->catalogue, $this->coverages->of($school)->cells, $this->catalogue->forYouth(), $this->coverages->forYouth($school)->cells, $this->now);
@@ -67,8 +77,8 @@ final readonly class OwnPage
         ])->all());
     }
 
-    /** @return list<array{title: string, day: string}> the first to fade first */
-    public function fading(): array
+    /** @return list<array{title: string, day: string}> */
+    private function fading(): array
     {
         $until = $this->now->addDays(self::FADING);
         $fading = array_filter($this->ladder->columns, static fn (LadderColumn $column): bool => $column->fadesOn !== null && $column->fadesOn <= $until);
@@ -77,8 +87,8 @@ final readonly class OwnPage
         return array_map(static fn (LadderColumn $column): array => ['title' => $column->title(), 'day' => $column->fadesOn?->format('j M') ?? ''], $fading);
     }
 
-    /** @return list<string> what one more clean try would complete */
-    public function nearly(): array
+    /** @return list<string> */
+    private function nearly(): array
     {
         $near = array_filter($this->ladder->columns, fn (LadderColumn $column): bool => ($this->windows[CellKey::of($column->attack, $column->side)->text] ?? null)?->lacksOne($this->ladder->goal, $this->now) ?? false);
 

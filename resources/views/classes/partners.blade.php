@@ -10,10 +10,11 @@
         @endforeach
     </div>
 @endforeach
+@php($meets = $page->whoMeets())
 <details class="no-print"><summary>{{ __('classes.partners.who-meets') }}</summary>
 <div class="table-wide"><table class="who-meets">
-<tr><td></td>@foreach ($page->whoMeets() as $row)<th scope="col"><span>{{ $row['name'] }}</span></th>@endforeach</tr>
-@foreach ($page->whoMeets() as $row)
+<tr><td></td>@foreach ($meets as $row)<th scope="col"><span>{{ $row['name'] }}</span></th>@endforeach</tr>
+@foreach ($meets as $row)
     <tr><th scope="row">{{ $row['name'] }}</th>@foreach ($row['cells'] as $cell)<td>{{ $cell }}</td>@endforeach</tr>
 @endforeach
 </table></div></details>

@@ -2,15 +2,15 @@
 <x-heading :title="$student->name"><x-slot:beside><span class="tag">{{ $student->rank->name }}</span></x-slot></x-heading>
 <div class="own-page">
 <section aria-labelledby="own-next"><h2 id="own-next">{{ __('students.own.next') }}</h2>
-    @if ($page->next() === [])<p>{{ __('students.own.nothing') }}</p>@endif
-    <ol>@foreach ($page->next() as $row)<li><strong>{{ $row['title'] }}</strong><br><small>{{ $row['why'] }}</small></li>@endforeach</ol>
+    @if ($page->next === [])<p>{{ __('students.own.nothing') }}</p>@endif
+    <ol>@foreach ($page->next as $row)<li><strong>{{ $row['title'] }}</strong><br><small>{{ $row['why'] }}</small></li>@endforeach</ol>
 </section>
 <section aria-labelledby="own-nearly"><h2 id="own-nearly">{{ __('students.own.nearly') }}</h2>
-    <p>{{ $page->nearly() === [] ? __('students.own.none-nearly') : implode(', ', $page->nearly()) }}</p>
+    <p>{{ $page->nearly === [] ? __('students.own.none-nearly') : implode(', ', $page->nearly) }}</p>
 </section>
 <section aria-labelledby="own-fading"><h2 id="own-fading">{{ __('students.own.fading') }}</h2>
-    @if ($page->fading() === [])<p>{{ __('students.own.none-fading') }}</p>@endif
-    <ul>@foreach ($page->fading() as $row)<li>{{ $row['title'] }} <small>{{ $row['day'] }}</small></li>@endforeach</ul>
+    @if ($page->fading === [])<p>{{ __('students.own.none-fading') }}</p>@endif
+    <ul>@foreach ($page->fading as $row)<li>{{ $row['title'] }} <small>{{ $row['day'] }}</small></li>@endforeach</ul>
 </section>
 <section aria-labelledby="own-dates"><h2 id="own-dates">{{ __('students.own.dates') }}</h2>
     @php($class = $page->nextClass())
