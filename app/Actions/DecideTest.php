@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Rep;
 use App\Models\Student;
 use App\Models\Test;
 use App\Models\TestItem;
@@ -73,8 +74,31 @@ final readonly class DecideTest
             }
         }
         $school = $sheet->test->school;
-        $there = $school->reps()->whereKey(array_column($reps, 'id'))->pluck('id')->flip();
-        (new RecordReps($school, $by))->recordAll(array_values(array_filter($reps, static fn (array $rep): bool => ! isset($there[$rep['id']]))));
+        $kept = $school->reps()->where('student_id', $sheet->student->id)->where('source', Source::Test)->get()->keyBy('id')->all();
+        $new = array_filter(array_map(static fn (array $rep): ?array => self::beside($rep, $kept), $reps));
+        (new RecordReps($school, $by))->recordAll(array_values($new));
+    }
+
+    /**
+     * A rep that is there already is corrected where it was decided otherwise, and left alone where it was not.
+     *
+     * @param array<string, mixed> $rep
+     * @param array<string, Rep>   $kept by id
+     *
+     * @return array<string, mixed>|null
+     */
+    private static function beside(array $rep, array $kept): ?array
+    {
+        $standing = $kept[$rep['id']] ?? null;
+        while ($standing !== null && ($later = array_find($kept, static fn (Rep $one): bool => $one->replaces === $standing->id)) !== null) {
+            $standing = $later;
+        }
+
+        return match (true) {
+            $standing === null => $rep,
+            $standing->outcome->value === $rep['outcome'] => null,
+            default => [...$rep, 'id' => Uuid::uuid5(Uuid::NAMESPACE_URL, "stone-drill:rep:{$standing->id}:{$rep['outcome']}")->toString(), 'replaces' => $standing->id, 'reason' => __('tests.decided-again')],
+        };
     }
 
     /** @return array<string, mixed> its id is the same whenever it is decided */

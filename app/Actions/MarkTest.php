@@ -20,7 +20,11 @@ final readonly class MarkTest
     public function mark(Test $test, array $marks, User $by): void
     {
         DB::transaction(static function () use ($test, $marks, $by): void {
+            $decided = $test->candidates()->wherePivotNotNull('result')->pluck('result', 'students.id')->all();
             foreach ($marks as $mark) {
+                if (self::isClosed($decided[(int) $mark['student']] ?? null, (int) $mark['attempt'])) {
+                    continue;
+                }
                 $at = CarbonImmutable::instance(IsoMoment::read((string) ($mark['at'] ?? ''), new DateTimeZone($test->school->zone)) ?? CarbonImmutable::now())->utc()->min(CarbonImmutable::now());
                 $row = TestMark::query()->firstOrNew(['test_item_id' => (int) $mark['item'], 'student_id' => (int) $mark['student'], 'attempt' => (int) $mark['attempt'], 'settles' => false, 'examiner_id' => $by->id], ['school_id' => $test->school_id]);
                 // One that was sent late takes the place of no later one.
@@ -29,6 +33,12 @@ final readonly class MarkTest
                 }
             }
         });
+    }
+
+    /** Once it is decided nothing is marked any more, but what is shown a second time. */
+    private static function isClosed(?string $result, int $attempt): bool
+    {
+        return $result === 'passed' || ($result === 'retest' && $attempt === 1);
     }
 
     /** Says what stands where examiners have seen it differently. */

@@ -9,6 +9,7 @@ use App\Persistence\SeasonBook;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Throwable;
 
 /** Works out the way to a test, beside the page that asks for it. */
 final class PlanSeason implements ShouldBeUnique, ShouldQueue
@@ -29,5 +30,13 @@ final class PlanSeason implements ShouldBeUnique, ShouldQueue
     public function handle(SeasonBook $seasons): void
     {
         $seasons->of(Test::query()->whereKey($this->testId)->with('school', 'rank')->firstOrFail());
+    }
+
+    public function failed(?Throwable $error): void
+    {
+        $test = Test::query()->with('school', 'rank')->find($this->testId);
+        if ($test instanceof Test) {
+            app(SeasonBook::class)->markFailed($test);
+        }
     }
 }

@@ -57,6 +57,23 @@ final readonly class SeasonBook
         });
     }
 
+    /** Remembers that working it out has failed, until somebody was told. */
+    public function markFailed(Test $test): void
+    {
+        $this->kept->keep("ahead-failed:{$test->id}", $this->revision($test), self::SECONDS, true);
+    }
+
+    /** Whether working it out has failed; told once, so that whoever asks again has it tried again. */
+    public function tellFailed(Test $test): bool
+    {
+        $hasFailed = $this->kept->known("ahead-failed:{$test->id}", $this->revision($test)) === true;
+        if ($hasFailed) {
+            $this->kept->keep("ahead-failed:{$test->id}", $this->revision($test), self::SECONDS, false);
+        }
+
+        return $hasFailed;
+    }
+
     /** @return list<string> ids of answers that the ways to coming tests teach in a class, as far as they are worked out */
     public function taughtIn(TrainingClass $class): array
     {

@@ -203,3 +203,26 @@ it('counts whom a rank had on the day that is asked for', function (): void {
 
     expect($of(5))->toBe([0, 1])->and($of(20))->toBe([1, 0]);
 });
+
+it('takes no marks once it is decided, and corrects a rep where it is decided otherwise after all', function (): void {
+    $test = ($this->plan)();
+    ($this->mark)($test, ['clean', 'scraped']);
+    ($this->decide)($test);
+    ($this->mark)($test, ['hit', 'hit']);
+    expect($test->marks()->pluck('outcome')->map->value->sort()->values()->all())->toBe(['clean', 'scraped']);
+    $this->delete("/tests/{$test->id}/{$this->ada->id}/decision");
+    ($this->mark)($test, ['clean', 'clean']);
+    ($this->decide)($test)->assertSessionHas('status', 'Ada Plover has passed and is Second now.');
+    ($this->mark)($test, ['', 'hit'], 2);
+    $reps = $this->hall->reps()->where('source', 'test');
+
+    expect($reps->clone()->count())->toBe(3)->and($reps->clone()->standing()->pluck('outcome')->map->value->all())->toBe(['clean', 'clean'])
+        ->and($reps->clone()->whereNotNull('replaces')->value('reason'))->toBe('The test was decided again.')->and($test->marks()->where('attempt', 2)->count())->toBe(0);
+});
+
+it('says when the way to a test could not be worked out, and tries again', function (): void {
+    $test = ($this->plan)(['at' => now()->addDays(40)->format('Y-m-d\TH:i')]);
+    (new App\Jobs\PlanSeason($test->id))->failed(null);
+    $this->get("/tests/{$test->id}/season")->assertSee('It could not be worked out.')->assertDontSee('hx-trigger="load delay', false);
+    $this->get("/tests/{$test->id}/season")->assertDontSee('It could not be worked out.')->assertSee('It does not fit as it stands.');
+});

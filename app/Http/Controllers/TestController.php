@@ -65,9 +65,11 @@ final readonly class TestController
     /** The way to it: worked out by a job, and looked for again until it is there. */
     public function season(Test $test, SeasonBook $seasons, SeasonReal $real): View
     {
-        $found = $seasons->asked($test->load('candidates', 'rank'));
+        $test->load('candidates', 'rank');
+        $hasFailed = $seasons->tellFailed($test);
+        $found = $hasFailed ? null : $seasons->asked($test);
 
-        return view('tests.season', ['test' => $test, 'season' => $found === null ? null : new SeasonView($test->refresh()->load('candidates'), $found, $real->of($test))]);
+        return view('tests.season', ['test' => $test, 'hasFailed' => $hasFailed, 'season' => $found === null ? null : new SeasonView($test->refresh()->load('candidates'), $found, $real->of($test))]);
     }
 
     public function edit(#[CurrentUser] User $user, Test $test): View

@@ -5,6 +5,7 @@
     <x-button size="sm" :href="route('tests.show', $test)">{{ __('words.back') }}</x-button>
 </x-heading>
 <p class="lead-line">{{ __('tests.rule') }}</p>
+@php($result = $student->getRelation('pivot')->getAttribute('result'))
 <x-invalid/>
 <form method="post" action="{{ route('tests.mark', [$test, $student]) }}">
     @csrf
@@ -35,7 +36,11 @@
         @endforeach
     </x-table>
     </div>
-    <x-button kind="rust">{{ __('tests.save') }}</x-button>
+    @if ($result === 'passed')
+        <p class="form-text">{{ __('tests.closed') }}</p>
+    @else
+        <x-button kind="rust">{{ __('tests.save') }}</x-button>
+    @endif
 </form>
 <h2 id="decision">{{ __('tests.decision') }}</h2>
 @can('decide', $test)
@@ -52,7 +57,6 @@
     @endforeach
 @endcan
 <p>{{ $sheet->text() }}@if ($sheet->isMarked() && $sheet->retest() !== []): {{ implode(', ', $sheet->retest()) }}@endif</p>
-@php($result = $student->getRelation('pivot')->getAttribute('result'))
 @if ($result)
     <p><strong>{{ __('tests.decided') }}: {{ $result === 'passed' ? __('tests.states.passed') : $sheet->text() }}</strong></p>
     @if ($result === 'passed')

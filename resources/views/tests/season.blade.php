@@ -1,8 +1,8 @@
-<section id="season" aria-labelledby="season-title" @if ($season === null) hx-get="{{ route('tests.season', $test) }}"
+<section id="season" aria-labelledby="season-title" @if ($season === null && ! $hasFailed) hx-get="{{ route('tests.season', $test) }}"
 hx-trigger="load delay:1s" hx-swap="outerHTML" @endif>
 <h2 id="season-title">{{ __('tests.season.title') }}</h2>
 @if ($season === null)
-    <p class="form-text" role="status">{{ __('tests.season.working') }}</p>
+    <p class="form-text" role="status">{{ __($hasFailed ? 'tests.season.failed' : 'tests.season.working') }}</p>
 @else
     @if ($season->fits())
         <p><strong>{{ __('tests.season.fits') }}</strong></p>
