@@ -52,6 +52,8 @@ use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\SoloController;
+use App\Http\Controllers\SoloMarkController;
 use App\Http\Controllers\StarterController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\TabletController;
@@ -76,6 +78,7 @@ use App\Models\Rank;
 use App\Models\Rep;
 use App\Models\Rung;
 use App\Models\School;
+use App\Models\Solo;
 use App\Models\Student;
 use App\Models\Tablet;
 use App\Models\Test;
@@ -86,7 +89,7 @@ use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 use StoneDrill\Core\Attack\Side;
 
-foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind', 'access', 'tablet', 'class', 'item', 'test', 'testItem'] as $row) {
+foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind', 'access', 'tablet', 'class', 'item', 'test', 'testItem', 'solo', 'mark'] as $row) {
     Route::pattern($row, '[1-9][0-9]{0,17}');
 }
 Route::pattern('rep', '[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}');
@@ -262,6 +265,20 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::put('items/{testItem}', 'settle')->name('settle')->can('decide', 'test');
         Route::post('decision', 'decide')->name('decide')->can('decide', 'test');
         Route::delete('decision', 'reopen')->name('reopen')->can('decide', 'test');
+    });
+
+    Route::get('basics.pdf', [SoloController::class, 'pdf'])->name('basics.pdf')->can('viewAny', Solo::class);
+    Route::resource('basics', SoloController::class)->parameters(['basics' => 'solo'])
+        ->middlewareFor('index', Authorize::using('viewAny', Solo::class))
+        ->middlewareFor(['create', 'store'], Authorize::using('create', Solo::class))
+        ->middlewareFor('show', Authorize::using('view', 'solo'))
+        ->middlewareFor(['edit', 'update'], Authorize::using('update', 'solo'))
+        ->middlewareFor('destroy', Authorize::using('delete', 'solo'));
+    Route::prefix('basics/{solo}')->name('basics.')->controller(SoloMarkController::class)->middleware(Authorize::using('mark', 'solo'))->group(function (): void {
+        Route::post('marks', 'many')->name('marks');
+        Route::get('students/{student}', 'show')->name('student')->can('view', 'student');
+        Route::post('students/{student}', 'store')->name('mark')->can('view', 'student');
+        Route::delete('students/{student}/{mark}', 'destroy')->name('unmark')->can('view', 'student');
     });
 
     Route::get('board', [BoardController::class, 'show'])->name('board')->can('viewAny', Student::class);

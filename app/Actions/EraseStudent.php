@@ -59,6 +59,8 @@ final readonly class EraseStudent
             }
             $held->awards()->toBase()->update(['note' => '']);
             TestMark::query()->where('student_id', $held->id)->toBase()->update(['remark' => '']);
+            // Nothing is learnt from marks of nobody.
+            $held->soloMarks()->delete();
             activity()->performedOn($held)->event('erased')->log('erased');
         });
         foreach (self::FILES as $folder) {

@@ -75,6 +75,7 @@ final class ImportCatalogue
         $this->variants($catalogue->answers, $answers);
         $students = $this->rows->sync('students', $school->everyone(), 'code', array_map(fn (Student $student): array => $this->student($student, $ranks), $file->students));
         $classes = (new ImportClasses($this->rows))->import($file->classes, $school, $students);
+        (new ImportSolos($this->rows, $this->report))->import($file, $school, $ranks, $students, $by);
         $tests = new ImportTests($this->report);
         $tests->awards($file->students, $school, $students);
         $this->reps($file, $school, ['students' => $students, 'attacks' => $attacks, 'answers' => $answers, 'classes' => $classes], $by);

@@ -25,7 +25,7 @@ final readonly class MarkTest
                 if (self::isClosed($decided[(int) $mark['student']] ?? null, (int) $mark['attempt'])) {
                     continue;
                 }
-                $at = CarbonImmutable::instance(IsoMoment::read((string) ($mark['at'] ?? ''), new DateTimeZone($test->school->zone)) ?? CarbonImmutable::now())->utc()->min(CarbonImmutable::now());
+                $at = self::moment($test, $mark);
                 $row = TestMark::query()->firstOrNew(['test_item_id' => (int) $mark['item'], 'student_id' => (int) $mark['student'], 'attempt' => (int) $mark['attempt'], 'settles' => false, 'examiner_id' => $by->id], ['school_id' => $test->school_id]);
                 // One that was sent late takes the place of no later one.
                 if (! $row->exists || $row->at <= $at) {
@@ -33,6 +33,38 @@ final readonly class MarkTest
                 }
             }
         });
+    }
+
+    /**
+     * How an examiner saw basics and forms: what was marked last counts, the same again changes nothing.
+     *
+     * @param list<array<string, mixed>> $marks
+     */
+    public function markSolos(Test $test, array $marks, User $by): void
+    {
+        DB::transaction(static function () use ($test, $marks, $by): void {
+            $decided = $test->candidates()->wherePivotNotNull('result')->pluck('result', 'students.id')->all();
+            foreach ($marks as $mark) {
+                if (($decided[(int) $mark['student']] ?? null) === 'passed') {
+                    continue;
+                }
+                $row = $test->soloMarks()->firstOrNew(['solo_id' => (int) $mark['solo'], 'student_id' => (int) $mark['student'], 'marked_by_id' => $by->id], ['school_id' => $test->school_id]);
+                $at = self::moment($test, $mark);
+                if (! $row->exists || ($row->at <= $at && $row->mark->value !== $mark['mark'])) {
+                    $row->fill(['mark' => $mark['mark'], 'at' => $at])->save();
+                }
+            }
+        });
+    }
+
+    /**
+     * When it was seen, and no later than now.
+     *
+     * @param array<string, mixed> $mark
+     */
+    private static function moment(Test $test, array $mark): CarbonImmutable
+    {
+        return CarbonImmutable::instance(IsoMoment::read((string) ($mark['at'] ?? ''), new DateTimeZone($test->school->zone)) ?? CarbonImmutable::now())->utc()->min(CarbonImmutable::now());
     }
 
     /** Once it is decided nothing is marked any more, but what is shown a second time. */

@@ -44,7 +44,15 @@ final readonly class PlanTest
         $asked = Readiness::asked($catalogue, $catalogue->rank($rank->code));
         $ids = $school->attacks->pluck('id', 'code');
         $test->items()->delete();
+        self::solos($test, $rank);
         $test->items()->createMany(array_map(static fn (int $place, array $item): array => self::columns($test, $rank, $place, $item, $ids->all()), array_keys($items = $test->is_drawn ? TestRule::draw($asked, crc32($test->code)) : $asked), $items));
+    }
+
+    /** Basics and forms that this rank is the first to ask for. */
+    private static function solos(Test $test, Rank $rank): void
+    {
+        $ids = $test->school->solos()->where('rank_id', $rank->id)->orderByRaw("kind = 'form'")->pluck('id')->all();
+        $test->solos()->sync(array_combine($ids, array_map(static fn (int $place): array => ['school_id' => $test->school_id, 'position' => $place + 1], array_keys($ids))));
     }
 
     /**

@@ -138,6 +138,24 @@ final class School extends Model
         return $this->hasMany(Test::class);
     }
 
+    /** @return HasMany<Solo, $this> what is practised alone: basics and forms */
+    public function solos(): HasMany
+    {
+        return $this->hasMany(Solo::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Solo, $this> */
+    public function basics(): HasMany
+    {
+        return $this->solos()->where('kind', '!=', SoloKind::Form);
+    }
+
+    /** @return HasMany<Solo, $this> */
+    public function forms(): HasMany
+    {
+        return $this->solos()->where('kind', SoloKind::Form);
+    }
+
     /** @return HasMany<Student, $this> those who are not forgotten */
     public function students(): HasMany
     {

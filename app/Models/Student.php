@@ -128,6 +128,12 @@ final class Student extends Model
         return $this->belongsToMany(Test::class, 'test_candidates')->withPivot('result', 'decided_at', 'retest_on');
     }
 
+    /** @return HasMany<SoloMark, $this> how basics and forms were done, the latest first */
+    public function soloMarks(): HasMany
+    {
+        return $this->hasMany(SoloMark::class)->orderByDesc('at')->orderByDesc('id');
+    }
+
     /** @return BelongsToMany<TrainingClass, $this> those that they came to */
     public function classes(): BelongsToMany
     {

@@ -31,6 +31,7 @@ use Illuminate\Support\Str;
  * @property CarbonImmutable           $updated_at
  * @property Rank                      $rank
  * @property Collection<int, TestItem> $items
+ * @property Collection<int, Solo>     $solos
  * @property Collection<int, Student>  $candidates
  * @property School                    $school
  */
@@ -70,6 +71,18 @@ final class Test extends Model
     public function candidates(): BelongsToMany
     {
         return $this->belongsToMany(Student::class, 'test_candidates')->withPivot('result', 'decided_at', 'retest_on')->orderBy('name');
+    }
+
+    /** @return BelongsToMany<Solo, $this> basics and forms that it asks for, in their order */
+    public function solos(): BelongsToMany
+    {
+        return $this->belongsToMany(Solo::class, 'test_solos')->orderByPivot('position');
+    }
+
+    /** @return HasMany<SoloMark, $this> how they were done in it, the latest first */
+    public function soloMarks(): HasMany
+    {
+        return $this->hasMany(SoloMark::class)->orderByDesc('at')->orderByDesc('id');
     }
 
     /** @return HasManyThrough<TestMark, TestItem, $this> */

@@ -24,6 +24,7 @@ use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\PlannedTest;
 use StoneDrill\Core\Session\Timetable;
+use StoneDrill\Core\Solo\SoloMark;
 
 /** The made-up school that a new installation shows, and an empty one beside it. */
 final readonly class Demo
@@ -128,7 +129,7 @@ final readonly class Demo
             return new Rep(...[...get_object_vars($rep), 'details' => new RepDetails(...[...get_object_vars($rep->details), 'attacker' => $attacker, 'class' => 'class-'.$day($rep)])]);
         }, $file->reps);
 
-        return new SchoolFile($file->catalogue, $file->students, $reps, classes: $classes, tests: [self::test($file, $today, $zone)]);
+        return new SchoolFile($file->catalogue, $file->students, $reps, classes: $classes, tests: [self::test($file, $today, $zone)], basics: $file->basics, forms: $file->forms, marks: $file->marks);
     }
 
     /** @return list<string> two evenings a week until the test */
@@ -200,6 +201,9 @@ final readonly class Demo
             $file->catalogue,
             array_map(static fn (CoreStudent $student): CoreStudent => new CoreStudent(...[...get_object_vars($student), 'born' => $student->born?->modify($move)]), $file->students),
             array_map(static fn (Rep $rep): Rep => new Rep(...[...get_object_vars($rep), 'at' => $rep->at->modify($move)]), $file->reps),
+            basics: $file->basics,
+            forms: $file->forms,
+            marks: array_map(static fn (SoloMark $mark): SoloMark => new SoloMark(...[...get_object_vars($mark), 'at' => $mark->at->modify($move)]), $file->marks),
         );
     }
 }

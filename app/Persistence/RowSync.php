@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final readonly class RowSync
 {
     /** Sections whose rows keep a version and who changed them last. */
-    private const VERSIONED = ['attacks', 'answers'];
+    private const VERSIONED = ['attacks', 'answers', 'basics', 'forms'];
 
     public function __construct(private ImportReport $report) {}
 

@@ -7,6 +7,7 @@ namespace App\Persistence;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
+use StoneDrill\Core\Exchange\SchoolFile;
 
 /** A first curriculum that ships with the application, as a catalogue file. */
 enum Starter: string
@@ -33,8 +34,14 @@ enum Starter: string
 
     public function catalogue(): Catalogue
     {
+        return $this->read()->catalogue;
+    }
+
+    /** Everything that it holds: basics and forms too. */
+    public function read(): SchoolFile
+    {
         static $read = [];
 
-        return $read[$this->value] ??= (new CatalogueReader())->read((string) file_get_contents($this->file()), Format::Yaml)->catalogue;
+        return $read[$this->value] ??= (new CatalogueReader())->read((string) file_get_contents($this->file()), Format::Yaml);
     }
 }

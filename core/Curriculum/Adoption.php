@@ -50,6 +50,12 @@ final readonly class Adoption
         return $proposal;
     }
 
+    /** Id of the school's rank where a rank of the other stands. */
+    public function rankFor(string $other): string
+    {
+        return $this->ranks[$other] ?? $other;
+    }
+
     /** The school with what it takes over. */
     public function taken(): Catalogue
     {
@@ -143,6 +149,6 @@ final readonly class Adoption
 
     private function rank(?string $id): ?string
     {
-        return $id === null ? null : $this->ranks[$id] ?? $id;
+        return $id === null ? null : $this->rankFor($id);
     }
 }

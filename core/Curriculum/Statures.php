@@ -18,4 +18,10 @@ final readonly class Statures
      * @param array<string, float> $sizes   stature in metres, by name of the size
      */
     public function __construct(public string $typical = self::TYPICAL, public array $sizes = self::BUILT_IN) {}
+
+    /** Metres of a body of which nothing is known. */
+    public function typical(): float
+    {
+        return $this->sizes[$this->typical];
+    }
 }

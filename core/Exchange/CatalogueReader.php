@@ -14,6 +14,7 @@ use StoneDrill\Core\Exchange\Reading\Fields;
 use StoneDrill\Core\Exchange\Reading\PeopleSection;
 use StoneDrill\Core\Exchange\Reading\Problems;
 use StoneDrill\Core\Exchange\Reading\SchoolSection;
+use StoneDrill\Core\Exchange\Reading\SoloSection;
 use StoneDrill\Core\Exchange\Reading\TestSection;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
 use StoneDrill\Core\Technique\Reading;
@@ -22,7 +23,7 @@ use StoneDrill\Core\Text;
 /** Reads a catalogue file, `stone-drill/1`, from JSON or YAML. */
 final readonly class CatalogueReader
 {
-    private const KEYS = ['format', 'school', 'sizes', 'kinds', 'ranks', 'rungs', 'attacks', 'answers', 'students', 'reps', 'classes', 'tests'];
+    private const KEYS = ['format', 'school', 'sizes', 'kinds', 'ranks', 'rungs', 'attacks', 'answers', 'students', 'reps', 'classes', 'tests', 'basics', 'forms', 'marks'];
 
     /**
      * @param string $text the whole file
@@ -40,7 +41,7 @@ final readonly class CatalogueReader
         $read = $this->file($file);
         $problems->throwIfAny();
 
-        return new SchoolFile($read->catalogue, $read->students, $read->reps, $problems->notices(), $read->classes, $read->tests);
+        return new SchoolFile($read->catalogue, $read->students, $read->reps, $problems->notices(), $read->classes, $read->tests, $read->basics, $read->forms, $read->marks);
     }
 
     private function file(Fields $file): SchoolFile
@@ -59,7 +60,8 @@ final readonly class CatalogueReader
         $byId = array_replace(array_fill_keys(array_keys($attackIds), null), array_column($attacks, null, 'id'));
         $answerIds = $this->ids($file, 'answers');
         $called = [Reading::YOUTH, ...array_map(mb_strtolower(...), [...array_map('strval', array_keys($rankIds)), ...array_column($ranks, 'name')])];
-        $answers = (new AnswerSection($kinds, $rankIds, $byId, $answerIds, array_values(array_unique($called)), Vocabulary::standard()->withAliases($school->conventions->aliases)))->read($file);
+        $vocabulary = Vocabulary::standard()->withAliases($school->conventions->aliases);
+        $answers = (new AnswerSection($kinds, $rankIds, $byId, $answerIds, array_values(array_unique($called)), $vocabulary))->read($file);
 
         $people = new PeopleSection($rankIds, $attackIds, $answerIds, $ladder);
         $students = $people->students($file);
@@ -70,8 +72,11 @@ final readonly class CatalogueReader
         $classes = (new ClassSection($rankIds, $studentIds, $answerIds))->classes($file);
         $this->ids($file, 'tests');
         $tests = (new TestSection($rankIds, $studentIds, $classIds, $attackIds, $repIds))->tests($file);
+        $solo = new SoloSection($rankIds, $studentIds, $vocabulary);
+        [$basics, $forms] = [$solo->basics($file), $solo->forms($file)];
+        $marks = $solo->marks($file, $this->ids($file, 'basics'), $this->ids($file, 'forms'));
 
-        return new SchoolFile(new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers), $students, $reps, classes: $classes, tests: $tests);
+        return new SchoolFile(new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers), $students, $reps, classes: $classes, tests: $tests, basics: $basics, forms: $forms, marks: $marks);
     }
 
     /**

@@ -58,6 +58,7 @@ final readonly class CatalogueWriter
             'rungs' => $catalogue->ladder == Ladder::builtIn() ? [] : array_map($this->rung(...), $catalogue->ladder->rungs),
             'attacks' => array_map($this->attack(...), $catalogue->attacks),
             'answers' => array_map($this->answer(...), $catalogue->answers),
+            ...(new SoloWriter())->sections($file),
             'students' => array_map($this->student(...), $file->students),
             'reps' => array_map($this->rep(...), $file->reps),
             'classes' => array_map($this->class(...), $file->classes),
@@ -260,7 +261,7 @@ final readonly class CatalogueWriter
      *
      * @return array<string, mixed>
      */
-    private static function filled(array $values): array
+    public static function filled(array $values): array
     {
         return array_filter($values, static fn (mixed $value): bool => $value !== null && $value !== [] && $value !== '');
     }

@@ -9,6 +9,9 @@ use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\PlannedTest;
+use StoneDrill\Core\Solo\Basic;
+use StoneDrill\Core\Solo\SoloForm;
+use StoneDrill\Core\Solo\SoloMark;
 use StoneDrill\Core\Text;
 
 /** Everything that one catalogue file holds: what a school teaches, who trains there, and what was recorded. */
@@ -20,6 +23,9 @@ final readonly class SchoolFile
      * @param list<Text>         $notices what was read otherwise than it is written there
      * @param list<PlannedClass> $classes
      * @param list<PlannedTest>  $tests
+     * @param list<Basic>        $basics
+     * @param list<SoloForm>     $forms
+     * @param list<SoloMark>     $marks   how students did them
      */
-    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = [], public array $notices = [], public array $classes = [], public array $tests = []) {}
+    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = [], public array $notices = [], public array $classes = [], public array $tests = [], public array $basics = [], public array $forms = [], public array $marks = []) {}
 }

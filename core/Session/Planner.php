@@ -19,8 +19,8 @@ final readonly class Planner
     /** What it is worth to somebody that the way to a test teaches an answer now: more than everything else together. */
     private const SEASON = 1_000.0;
 
-    /** Share of the basics that is for those whose mistakes grow, at most, as long as tonight's need the rest. */
-    private const GROWING = 1 / 3;
+    /** Share of the basics that is for those that are due anyway, at most, as long as tonight's need the rest. */
+    private const DUE = 1 / 3;
 
     /** Minutes of a basic. */
     private const BASIC = 1;
@@ -52,12 +52,12 @@ final readonly class Planner
      * @param list<Student>                        $students in any order
      * @param array<string, array<string, Window>> $windows  by student, then the cell's key
      * @param Meetings                             $meetings who has worked with whom, by the ids of students
-     * @param list<string>                         $growing  basics whose mistakes grow
+     * @param list<string>                         $due      basics that are due whatever is taught: their mark is missing, or their mistakes grow
      * @param list<string>                         $season   ids of answers that the way to a test teaches in this class: they come first
      *
      * @throws TimetableException when the minutes cannot be shared out
      */
-    public function plan(string $id, ClassFacts $facts, array $students, array $windows, Meetings $meetings = new Meetings(), array $season = [], array $growing = []): ClassPlan
+    public function plan(string $id, ClassFacts $facts, array $students, array $windows, Meetings $meetings = new Meetings(), array $season = [], array $due = []): ClassPlan
     {
         $blocks = Timetable::share($facts->minutes, $facts->blocks);
         usort($students, fn (Student $a, Student $b): int => [$this->order[$a->rank], $a->id] <=> [$this->order[$b->rank], $b->id]);
@@ -71,7 +71,7 @@ final readonly class Planner
             ...$this->groups($this->teaching, $grown, $windows, max(1, $facts->instructors - min(1, count($young))), $taught, $first, $facts->wishes),
         ];
 
-        return new ClassPlan($blocks, $groups, $this->basics($groups, $growing, intdiv(Block::minutesOf($blocks, BlockKind::Basics), self::BASIC)), [
+        return new ClassPlan($blocks, $groups, $this->basics($groups, $due, intdiv(Block::minutesOf($blocks, BlockKind::Basics), self::BASIC)), [
             ...$this->partners($young, true, $blocks, $meetings, crc32($id), $facts->wishes),
             ...$this->partners($grown, false, $blocks, $meetings, crc32($id), $facts->wishes),
         ]);
@@ -129,14 +129,14 @@ final readonly class Planner
     }
 
     /**
-     * Those of what is taught, and those whose mistakes grow: of what there is no time for all, a third is for the latter.
+     * Those of what is taught, and those that are due anyway: of what there is no time for all, a third is for the latter.
      *
      * @param list<Group>  $groups
-     * @param list<string> $growing
+     * @param list<string> $due
      *
      * @return list<string>
      */
-    private function basics(array $groups, array $growing, int $most): array
+    private function basics(array $groups, array $due, int $most): array
     {
         $count = [];
         foreach ($groups as $group) {
@@ -148,10 +148,10 @@ final readonly class Planner
         }
         arsort($count);
         $tonight = array_map(strval(...), array_keys($count));
-        $growing = array_values(array_diff($growing, array_slice($tonight, 0, $most)));
-        $kept = max($most - count($growing), (int) ceil($most * (1 - self::GROWING)));
+        $due = array_values(array_diff($due, array_slice($tonight, 0, $most)));
+        $kept = max($most - count($due), (int) ceil($most * (1 - self::DUE)));
 
-        return array_slice(array_values(array_unique([...array_slice($tonight, 0, $kept), ...$growing, ...$tonight])), 0, $most);
+        return array_slice(array_values(array_unique([...array_slice($tonight, 0, $kept), ...$due, ...$tonight])), 0, $most);
     }
 
     /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Session;
 
 use DateTimeImmutable;
-use StoneDrill\Core\Coverage\BasicKind;
 use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Coverage\WordKind;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CellKey;
@@ -136,7 +136,7 @@ final class Teaching
         $basics = [];
         foreach ($answer->beats->line as $beat) {
             foreach ($beat->actions as $action) {
-                if (BasicKind::of($action->verb) !== null) {
+                if (WordKind::of($action->verb) !== null) {
                     $basics[$action->verb->value] = true;
                 }
             }

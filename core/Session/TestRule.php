@@ -9,10 +9,11 @@ use Random\Randomizer;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Solo\Mark;
 
 /**
- * What a test asks for, and whether it is passed: nothing untested, enough of all credit, and no critical item on which somebody
- * froze or was hit.
+ * What a test asks for, and whether it is passed: nothing untested, enough of all credit, no critical item on which somebody
+ * froze or was hit, and nothing that is done alone unmarked or not yet there.
  */
 final readonly class TestRule
 {
@@ -24,8 +25,9 @@ final readonly class TestRule
 
     /**
      * @param list<array{bool, ?Outcome}> $items whether each is critical, and how it went at last; null, or stopped for safety, where nobody saw it
+     * @param list<?Mark>                 $solos how each basic and form was done; null where nobody saw it
      */
-    public static function judge(array $items): TestResult
+    public static function judge(array $items, array $solos = []): TestResult
     {
         $untested = $critical = $short = [];
         $credit = 0.0;
@@ -42,11 +44,13 @@ final readonly class TestRule
             $credit += $of ?? 0.0;
         }
         $share = $items === [] ? 0.0 : $credit / count($items);
-        $isEnough = $share >= Readiness::CREDIT - 1e-9;
+        $isEnough = $items === [] || $share >= Readiness::CREDIT - 1e-9;
         $retest = array_unique([...$untested, ...$critical, ...($isEnough ? [] : $short)]);
         sort($retest);
 
-        return new TestResult($items !== [] && $retest === [], $share, $untested, $critical, $retest);
+        $again = array_keys(array_filter($solos, static fn (?Mark $mark): bool => $mark === null || $mark === Mark::NotYet));
+
+        return new TestResult([...$items, ...$solos] !== [] && $retest === [] && $again === [], $share, $untested, $critical, $retest, $again);
     }
 
     /**

@@ -146,6 +146,7 @@ return [
         ],
         'all-here-help' => 'Your school has each of its {attacks} and {answers}. Nothing is left to add.',
         'answers' => ':count new {answer}|:count new {answers}',
+        'solos' => '{0} no basics or forms|{1} 1 basic or form|[2,*] :count basics and forms',
         'attacks' => ':count new {attack}|:count new {attacks}',
         'brings-ranks' => 'Your school has no {ranks} yet. The starter brings its own.',
         'columns' => ['attack' => '{Attack}', 'answers' => '{Answers}', 'becomes' => 'What becomes of it'],

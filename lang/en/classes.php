@@ -9,7 +9,7 @@ return [
     'add-block' => 'Add a block',
     'again' => 'As usual again',
     'basics' => 'Basics tonight',
-    'basics-lead' => 'What the {answers} of tonight are made of, a minute each: what most of them use comes first.',
+    'basics-lead' => 'What the {answers} of tonight are made of, a minute each: what most of them use comes first. A third at most is for what is due anyway: a mark is missing, or mistakes grow.',
     'blocks' => [
         'basics' => 'Basics',
         'close' => 'Close',
@@ -34,6 +34,7 @@ return [
     'call-off-question' => 'Call this class off? It stays in the calendars as cancelled.',
     'called-off' => 'The class is called off.',
     'is-off' => 'This class is called off.',
+    'due' => '“:name” is to be marked for :count student|“:name” is to be marked for :count students',
     'done' => [
         'columns' => ['name' => 'Student', 'defended' => 'Tries', 'fewer' => 'Fewer than meant', 'attacked' => 'Attacked'],
         'lead' => 'Tries that were recorded in this class. There was time for :meant each, an estimate.',

@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'answers' => '{Answers}',
     'attacks' => '{Attacks}',
+    'basics' => 'Basics',
     'cautions' => 'All figures are planning estimates. Tap and stop word come before everything; use mats and pads, and agree on the speed. Force must be needed and in proportion: local law and licensed instruction decide, not this program. This is not medical or legal advice.',
     'children' => 'Children',
     'classes' => 'Classes',
@@ -25,7 +26,7 @@ return [
     'shortcuts' => [
         '?' => 'this list',
         '/' => 'search, where a page has a search field',
-        'w a s p' => 'wall, {attacks}, {answers}, people',
+        'w a s b p' => 'wall, {attacks}, {answers}, basics, people',
         'd k c m r' => 'drill lists, classes, school, mat, record',
         'h l o' => 'for a student: my page, my ladder, at home',
         'Space Esc u' => 'in a drill: call, stop word, undo; the first letter of an outcome records it',

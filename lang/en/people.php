@@ -25,6 +25,7 @@ return [
         'log' => ['name' => 'Entries of the log', 'why' => 'Who changed what, for the head alone.'],
         'name' => ['name' => 'Name', 'why' => 'To call and record them.'],
         'rank' => ['name' => '{Rank}', 'why' => 'What they are taught depends on it.'],
+        'marks' => ['name' => 'Marks of basics and forms', 'why' => 'What is practised alone, how it went, and when it is looked at again.'],
         'tests' => ['name' => 'Tests', 'why' => 'What they showed, how examiners saw it, and the result.'],
         'reps' => ['name' => 'Reps', 'why' => 'What they have proven, and when it fades.'],
     ],

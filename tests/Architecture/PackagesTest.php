@@ -13,11 +13,12 @@ const PACKAGES = [
     'Curriculum' => ['Floor', 'Attack', 'Technique', 'Geometry'],
     'Checks' => ['Curriculum', 'Floor', 'Attack', 'Technique', 'Geometry'],
     'Proof' => ['Curriculum', 'Attack'],
+    'Solo' => ['Curriculum', 'Floor', 'Attack', 'Technique', 'Geometry'],
     'Coverage' => ['Proof', 'Checks', 'Curriculum', 'Floor', 'Attack', 'Technique'],
     'Drill' => ['Coverage', 'Proof', 'Checks', 'Curriculum', 'Attack', 'Technique'],
-    'Session' => ['Drill', 'Coverage', 'Proof', 'Checks', 'Curriculum', 'Attack', 'Technique'],
-    'Exchange' => ['Session', 'Coverage', 'Proof', 'Curriculum', 'Attack', 'Technique', 'Geometry'],
-    'Report' => ['Exchange', 'Session', 'Drill', 'Coverage', 'Proof', 'Checks', 'Curriculum', 'Floor', 'Attack', 'Technique', 'Geometry'],
+    'Session' => ['Solo', 'Drill', 'Coverage', 'Proof', 'Checks', 'Curriculum', 'Attack', 'Technique'],
+    'Exchange' => ['Session', 'Solo', 'Coverage', 'Proof', 'Curriculum', 'Attack', 'Technique', 'Geometry'],
+    'Report' => ['Exchange', 'Session', 'Solo', 'Drill', 'Coverage', 'Proof', 'Checks', 'Curriculum', 'Floor', 'Attack', 'Technique', 'Geometry'],
 ];
 
 it('uses of other packages only what lies under it', function (string $package): void {

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Role;
 use App\Models\School;
+use App\Models\Solo;
 use App\Models\Test;
 
 /** What the tests of Permission share. */
@@ -30,6 +31,11 @@ final class PermissionFixture
         return $test;
     }
 
+    private static function solo(School $school): Solo
+    {
+        return $school->solos()->firstOrCreate(['code' => 'stance'], ['name' => 'Stance', 'kind' => 'stance', 'rank_id' => $school->ranks()->value('id')]);
+    }
+
     public static function address(string $pattern, School $school): string
     {
         return strtr($pattern, [
@@ -42,6 +48,8 @@ final class PermissionFixture
             '{item}' => str_contains($pattern, '{item}') ? $school->drillLists()->firstOrCreate(['name' => 'Monday'])->items()->firstOrCreate(['position' => 1], ['school_id' => $school->id, 'attack_id' => $school->attacks()->value('id'), 'side' => 'written', 'differences' => []])->id : '',
             '{test}' => str_contains($pattern, '{test}') ? self::test($school)->id : '',
             '{testItem}' => str_contains($pattern, '{testItem}') ? self::test($school)->items()->value('id') : '',
+            '{solo}' => str_contains($pattern, '{solo}') ? self::solo($school)->id : '',
+            '{mark}' => str_contains($pattern, '{mark}') ? self::solo($school)->marks()->create(['school_id' => $school->id, 'student_id' => $school->students()->value('id'), 'mark' => 'rough', 'at' => now()])->id : '',
             '{rung}' => $school->rungs()->value('id'),
             '{account}' => str_contains($pattern, '{account}') ? self::account($school) : '',
             '{invitation}' => str_contains($pattern, '{invitation}') ? $school->invitations()->firstOrCreate(['name' => 'Bo', 'role' => 'assistant'], ['token' => "token of {$school->id}", 'expires_at' => now()->addDay()])->id : '',

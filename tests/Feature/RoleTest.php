@@ -21,9 +21,9 @@ it('shows each role the places that it may go to, and marks where it is', functi
 
     expect($found[1])->toBe($places)->and(substr_count($page, 'aria-current="page"'))->toBe(1);
 })->with([
-    [Role::Head, ['Wall', 'Attacks', 'Answers', 'Lists', 'Classes', 'People', 'School', 'Mat', 'Record']],
-    [Role::Instructor, ['Wall', 'Attacks', 'Answers', 'Lists', 'Classes', 'People', 'Mat', 'Record']],
-    [Role::Assistant, ['Wall', 'Attacks', 'Answers', 'Lists', 'Classes', 'People', 'Mat', 'Record']],
+    [Role::Head, ['Wall', 'Attacks', 'Answers', 'Basics', 'Lists', 'Classes', 'People', 'School', 'Mat', 'Record']],
+    [Role::Instructor, ['Wall', 'Attacks', 'Answers', 'Basics', 'Lists', 'Classes', 'People', 'Mat', 'Record']],
+    [Role::Assistant, ['Wall', 'Attacks', 'Answers', 'Basics', 'Lists', 'Classes', 'People', 'Mat', 'Record']],
     [Role::Student, ['My page', 'My ladder', 'At home']],
 ]);
 

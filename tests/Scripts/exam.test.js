@@ -72,4 +72,20 @@ describe('exam', () => {
     await mat.sendExam();
     expect(shelf.get('testMarks')).toEqual([]);
   });
+
+  it('marks basics and forms among the items by words of their own, once', async () => {
+    mat.exam.solos = [{ id: 5, title: 'Quay stance' }];
+    mat.chooseItem(touch({ item: 'solo 5' }));
+    expect([mat.itemTitle, mat.isSolo, mat.isItem, mat.examProgress]).toEqual(['Quay stance', true, false, '0 of 3']);
+    await mat.examOutcome(touch({ outcome: 'rough' }));
+    mat.toggleSecond();
+    // There is no second time: the last mark counts.
+    expect(mat.examItems[2].outcome).toBe('rough');
+    mat.chooseItem(touch({ item: 'solo 5' }));
+    await mat.examOutcome(touch({ outcome: 'sound' }));
+    await mat.sendExam();
+    const [sent] = JSON.parse(fetched.mock.calls[0][1].body).marks;
+    expect(sent).toMatchObject({ solo: 5, student: 1, attempt: 1, mark: 'sound', by: 'me' });
+    expect([sent.item, sent.outcome]).toEqual([undefined, undefined]);
+  });
 });

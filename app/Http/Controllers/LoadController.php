@@ -14,8 +14,8 @@ use App\View\Wall\LoadPicture;
 use App\View\Wall\LoadRows;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
-use StoneDrill\Core\Coverage\Basic;
-use StoneDrill\Core\Coverage\Basics;
+use StoneDrill\Core\Coverage\BasicsIndex;
+use StoneDrill\Core\Coverage\IndexedWord;
 use StoneDrill\Core\Coverage\Load;
 
 /** What each rank asks of its students, and the basics that appear there. */
@@ -47,7 +47,7 @@ final readonly class LoadController
     {
         $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
-        $basic = Basics::of($catalogue)->find(str_replace('-', ' ', $word)) ?? abort(404);
+        $basic = BasicsIndex::of($catalogue)->find(str_replace('-', ' ', $word)) ?? abort(404);
         $rows = $school->answers->keyBy('code');
 
         return view('wall.basic', [
@@ -63,7 +63,7 @@ final readonly class LoadController
      *
      * @return list<array{mistake: string, seen: int, in: list<string>}>
      */
-    private function mistakes(Basic $basic, School $school): array
+    private function mistakes(IndexedWord $basic, School $school): array
     {
         $answers = $school->answers->whereIn('code', $basic->answers())->modelKeys();
         $seen = $school->reps()->whereIn('answer_id', $answers)->standing()->pluck('mistakes')->flatten()->countBy()->all();

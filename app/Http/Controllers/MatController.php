@@ -102,11 +102,15 @@ final readonly class MatController
     /** How items of a test went; each mark belongs to whoever made it. */
     public function mark(MarksRequest $request, MarkTest $action, #[CurrentUser] User $user, Test $test): JsonResponse
     {
+        $by = static fn (array $mark): User => Recorder::read($mark['by'] ?? null, $user) ?? $user;
         foreach ($request->marks() as $mark) {
-            $action->mark($test, [$mark], Recorder::read($mark['by'] ?? null, $user) ?? $user);
+            $action->mark($test, [$mark], $by($mark));
+        }
+        foreach ($request->soloMarks() as $mark) {
+            $action->markSolos($test, [$mark], $by($mark));
         }
 
-        return response()->json(['kept' => count($request->marks())]);
+        return response()->json(['kept' => count($request->marks()) + count($request->soloMarks())]);
     }
 
     /** The version of scripts and styles. */

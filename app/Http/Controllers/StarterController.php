@@ -38,6 +38,7 @@ final readonly class StarterController
             'starterRanks' => $catalogue->ranks,
             'attacks' => count($adoption->attacks()),
             'answers' => count($adoption->answers()),
+            'solos' => [...AdoptStarter::basics($starter, $user->school, $adoption), ...AdoptStarter::forms($starter, $user->school, $adoption)],
             'proposal' => Adoption::proposal($own, $catalogue),
             'ranks' => $user->school->ranks->pluck('name', 'code')->all(),
         ]);

@@ -16,6 +16,7 @@ use App\View\Board\ProofLine;
 use App\View\Ladder\LadderPicture;
 use App\View\Ladder\Timeline;
 use App\View\Record\LogLine;
+use App\View\Solos\StudentSolos;
 use App\View\Students\OwnPage;
 use App\View\Students\ReadyFor;
 use Carbon\CarbonImmutable;
@@ -78,6 +79,7 @@ final readonly class StudentController
         return view('students.show', [
             'student' => $student,
             'awards' => $student->awards()->with('rank', 'awardedBy', 'test')->get(),
+            'solos' => new StudentSolos($student, $now),
             'ladder' => new LadderPicture($catalogue, $core, $windows[$student->id], $now),
             'ready' => ReadyFor::next($catalogue, $student->rank->code, $windows[$student->id], $now),
             'count' => $all->count(),

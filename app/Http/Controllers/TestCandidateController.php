@@ -34,6 +34,7 @@ final readonly class TestCandidateController
     public function mark(MarksRequest $request, MarkTest $action, #[CurrentUser] User $user, Test $test, Student $student): RedirectResponse
     {
         $action->mark($test, $request->marks(), $user);
+        $action->markSolos($test, $request->soloMarks(), $user);
 
         return redirect()->route('tests.candidate', [$test, $student])->with('status', __('tests.marked'));
     }

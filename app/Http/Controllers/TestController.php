@@ -117,7 +117,7 @@ final readonly class TestController
     /** What is asked for and who is examined, on one page to mark by hand. */
     public function sheet(Test $test): Response
     {
-        return Pdf::response(view('tests.sheet', ['test' => $test->load('items.attack', 'candidates', 'rank')])->render(), $test->code);
+        return Pdf::response(view('tests.sheet', ['test' => $test->load('items.attack', 'solos', 'candidates', 'rank')])->render(), $test->code);
     }
 
     public function certificate(Test $test, Student $student): Response

@@ -10,6 +10,7 @@ use Illuminate\Validation\Rule;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\RepLimits;
 use StoneDrill\Core\Session\TestRule;
+use StoneDrill\Core\Solo\Mark;
 
 /** How items of a test went, as one examiner saw them. */
 final class MarksRequest extends FieldsRequest
@@ -22,7 +23,9 @@ final class MarksRequest extends FieldsRequest
 
         return [
             'marks' => ['present', 'array', 'max:1000'],
-            'marks.*.item' => ['required', 'integer', Rule::exists('test_items', 'id')->where('test_id', $test->id)],
+            'marks.*.item' => ['required_without:marks.*.solo', 'integer', Rule::exists('test_items', 'id')->where('test_id', $test->id)],
+            'marks.*.solo' => ['integer', Rule::exists('test_solos', 'solo_id')->where('test_id', $test->id)],
+            'marks.*.mark' => ['nullable', Rule::enum(Mark::class)],
             'marks.*.student' => ['required', 'integer', Rule::exists('test_candidates', 'student_id')->where('test_id', $test->id)],
             'marks.*.attempt' => ['required', 'integer', 'between:1,'.TestRule::ATTEMPTS],
             'marks.*.outcome' => ['nullable', Rule::enum(Outcome::class)],
@@ -37,12 +40,24 @@ final class MarksRequest extends FieldsRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['marks.*.item.exists' => __('tests.item-gone'), 'marks.*.student.exists' => __('tests.candidate-gone')];
+        return ['marks.*.item.exists' => __('tests.item-gone'), 'marks.*.solo.exists' => __('tests.item-gone'), 'marks.*.student.exists' => __('tests.candidate-gone')];
     }
 
-    /** @return list<array<string, mixed>> those that say something */
+    /** @return list<array<string, mixed>> those of items that say something */
     public function marks(): array
     {
-        return array_values(array_filter($this->validated('marks', []), static fn (array $mark): bool => ($mark['outcome'] ?? null) !== null));
+        return $this->saying('item', 'outcome');
+    }
+
+    /** @return list<array<string, mixed>> those of basics and forms that say something */
+    public function soloMarks(): array
+    {
+        return $this->saying('solo', 'mark');
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function saying(string $of, string $word): array
+    {
+        return array_values(array_filter($this->validated('marks', []), static fn (array $mark): bool => isset($mark[$of], $mark[$word])));
     }
 }

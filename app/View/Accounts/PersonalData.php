@@ -9,6 +9,7 @@ use App\Backup\Backups;
 use App\Models\LogEntry;
 use App\Models\RankAward;
 use App\Models\Rep;
+use App\Models\SoloMark;
 use App\Models\Student;
 use App\Models\Test;
 use App\Models\TestMark;
@@ -41,6 +42,7 @@ final readonly class PersonalData
             'reps' => (string) $student->reps()->count(),
             'classes' => (string) $student->classes()->count(),
             'tests' => (string) $student->tests()->count(),
+            'marks' => (string) $student->soloMarks()->count(),
             'awards' => $student->awards()->with('rank')->get()->map(static fn (RankAward $award): string => $award->rank->name.', '.$award->awarded_on->format('j M Y'))->implode('; '),
             'log' => (string) LogEntry::query()->whereMorphedTo('subject', $student)->count(),
         ];
@@ -97,6 +99,7 @@ final readonly class PersonalData
                 'result' => $test->getRelation('pivot')->getAttribute('result'),
                 'marks' => $test->marks()->where('student_id', $student->id)->with('item.attack')->get()->map(static fn (TestMark $mark): array => ['item' => $mark->item->title(), 'attempt' => $mark->attempt, 'outcome' => $mark->outcome->value, 'mistakes' => $mark->mistakes, 'remark' => $mark->remark])->all(),
             ])->all(),
+            'marks' => $student->soloMarks()->with('solo')->get()->map(static fn (SoloMark $mark): array => ['of' => $mark->solo->name, 'mark' => $mark->mark->value, 'at' => $mark->at->format(DATE_ATOM), 'mistakes' => $mark->mistakes, 'beats' => $mark->beats])->all(),
             'log' => LogEntry::query()->whereMorphedTo('subject', $student)->orderBy('id')->get()->map(static fn (LogEntry $entry): array => [
                 'at' => $entry->created_at->format(DATE_ATOM),
                 'event' => $entry->event,

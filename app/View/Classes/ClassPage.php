@@ -64,6 +64,8 @@ final readonly class ClassPage
     /** @var array<string, list<string>> basics whose mistakes grow, with those mistakes */
     private array $growing;
 
+    private DueBasics $due;
+
     public function __construct(public TrainingClass $class, private CatalogueMapper $mapper, private CoverageBook $coverages)
     {
         $school = $class->school;
@@ -80,6 +82,7 @@ final readonly class ClassPage
         $this->meetings = $class->meetings();
         $this->mistakes = new BasicMistakes($school, $this->planner->teaching, CarbonImmutable::instance($class->at)->min(CarbonImmutable::now()));
         $this->growing = $this->mistakes->growing();
+        $this->due = new DueBasics($school, $this->students, $class->at);
         [$plan, $trouble] = $this->planned();
         [$this->plan, $this->trouble] = [$plan, $trouble];
         $this->blocks = $plan === null ? $class->plannedBlocks() : $plan->blocks;
@@ -105,7 +108,7 @@ final readonly class ClassPage
         $students = array_values($this->students->map(fn (Student $student): CoreStudent => $this->mapper->student($student))->all());
         $facts = $this->class->facts();
         try {
-            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows, $this->meetings, app(SeasonBook::class)->taughtIn($this->class), array_keys($this->growing)), ''];
+            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows, $this->meetings, app(SeasonBook::class)->taughtIn($this->class), array_values(array_unique([...$this->due->names(), ...array_keys($this->growing)]))), ''];
         } catch (TimetableException $refused) {
             return [null, say($refused->text)];
         }
@@ -224,10 +227,10 @@ final readonly class ClassPage
         return $this->plan->basics ?? [];
     }
 
-    /** @return list<array{name: string, grows: bool, mistakes: string}> the same with the mistakes that are seen in them */
+    /** @return list<array{name: string, url: string, due: string, grows: bool, mistakes: string}> the same with the mistakes that are seen in them, and who is to be marked */
     public function basicRows(): array
     {
-        return array_map(fn (string $basic): array => ['name' => $basic, 'grows' => isset($this->growing[$basic]), 'mistakes' => implode(' · ', $this->growing[$basic] ?? $this->mistakes->usual($basic))], $this->basics());
+        return array_map(fn (string $basic): array => ['name' => $basic, ...$this->due->of($basic), 'grows' => isset($this->growing[$basic]), 'mistakes' => implode(' · ', $this->growing[$basic] ?? $this->mistakes->usual($basic))], $this->basics());
     }
 
     /** @return list<array{name: string, cells: list<string>}> how often two work together by the plan, and in brackets in the classes before */

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\View\Home;
 
 use App\Models\Rep;
+use App\Models\Solo;
 use App\Models\Student;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\SoloBook;
 use App\Persistence\WindowBook;
+use App\View\Solos\SoloPage;
 use Carbon\CarbonImmutable;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Proof\Source;
@@ -22,6 +25,9 @@ final readonly class HomeWeek
     /** Mistakes that are named of an answer. */
     private const MISTAKES = 3;
 
+    /** Basics and forms of a week. */
+    private const SOLOS = 3;
+
     public CarbonImmutable $monday;
 
     /** @var list<HomeItem> */
@@ -29,6 +35,9 @@ final readonly class HomeWeek
 
     /** @var list<Rung> at which it can be counted aloud: up to the goal */
     public array $rungs;
+
+    /** @var list<SoloPage> basics and forms that are due, as they are done */
+    public array $solos;
 
     private float $stature;
 
@@ -44,9 +53,15 @@ final readonly class HomeWeek
         $windows = (new WindowBook($school, $catalogue))->of([$student->id], $this->monday)[$student->id];
         $this->items = HomeSheet::of($core->isYouthOn($this->monday) ? $catalogue->forYouth() : $catalogue, $core, $windows, $this->monday);
         $this->rungs = array_values(array_filter($catalogue->ladder->rungs, static fn (Rung $rung): bool => $rung->id <= $student->rank->goal_rung));
-        $this->stature = $student->height ?? $catalogue->school->statures->sizes[$catalogue->school->statures->typical];
+        $this->stature = $student->height ?? $catalogue->school->statures->typical();
+        $this->solos = array_values((new SoloBook($school, $this->monday))->read([$student->id])->due($student)->take(self::SOLOS)->map(static fn (Solo $solo): SoloPage => new SoloPage($solo->setRelation('school', $school), $mapper))->all());
         $this->done = $school->reps()->where('student_id', $student->id)->where('source', Source::Home)->where('at', '>=', $this->monday->utc())->with('answer')->get()
             ->countBy(static fn (Rep $rep): string => $rep->answer->code ?? '')->all();
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->items === [] && $this->solos === [];
     }
 
     /** The week in words. */

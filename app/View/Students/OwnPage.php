@@ -14,6 +14,7 @@ use App\View\Board\ProofLine;
 use App\View\Home\HomeWeek;
 use App\View\Ladder\LadderColumn;
 use App\View\Ladder\LadderPicture;
+use App\View\Solos\StudentSolos;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -43,6 +44,8 @@ final readonly class OwnPage
 
     public HomeWeek $week;
 
+    public StudentSolos $solos;
+
     /** @var list<array{title: string, why: string}> what is to be drilled next */
     public array $next;
 
@@ -59,6 +62,7 @@ final readonly class OwnPage
         $this->core = $mapper->student($student);
         $this->windows = (new WindowBook($school, $this->catalogue))->of([$student->id], $now)[$student->id];
         $this->ladder = new LadderPicture($this->catalogue, $this->core, $this->windows, $now);
+        $this->solos = new StudentSolos($student, $now);
         $this->week = new HomeWeek($student, $mapper, $now);
         [$this->next, $this->fading, $this->nearly] = [$this->next(), $this->fading(), $this->nearly()];
     }

@@ -21,12 +21,13 @@ final readonly class TestPage
     public function __construct(public Test $test, CatalogueMapper $mapper)
     {
         $school = $test->school;
-        $test->load('items.attack', 'candidates.rank', 'rank');
+        $test->load('items.attack', 'solos', 'candidates.rank', 'rank');
         $catalogue = $mapper->curriculum($school);
         $rank = $catalogue->rank($test->rank->code);
         $windows = (new WindowBook($school, $catalogue))->of(array_values($test->candidates->modelKeys()), $test->at);
         $marks = $test->marks()->with('examiner')->get()->groupBy('student_id');
-        $this->rows = array_values($test->candidates->map(static function (Student $student) use ($test, $catalogue, $rank, $windows, $marks): array {
+        $soloMarks = $test->soloMarks()->with('markedBy')->get()->groupBy('student_id');
+        $this->rows = array_values($test->candidates->map(static function (Student $student) use ($test, $catalogue, $rank, $windows, $marks, $soloMarks): array {
             $readiness = Readiness::of($student->isYouth($test->at) ? $catalogue->forYouth() : $catalogue, $rank, $windows[$student->id], $test->at);
             $chance = $readiness->chance();
             $pivot = $student->getRelation('pivot');
@@ -35,7 +36,7 @@ final readonly class TestPage
                 'student' => $student,
                 'ready' => $chance === null ? '–' : __('tests.chance', ['percent' => ReadyFor::percent($chance)]),
                 'most' => implode(', ', array_map(static fn (array $one): string => $one[0]->attack->title.' +'.ReadyFor::percent($one[1]).' %', $readiness->most())),
-                'state' => self::state($pivot->getAttribute('result'), $pivot->getAttribute('retest_on'), new TestSheet($test, $student, $marks[$student->id] ?? collect())),
+                'state' => self::state($pivot->getAttribute('result'), $pivot->getAttribute('retest_on'), new TestSheet($test, $student, $marks[$student->id] ?? collect(), $soloMarks[$student->id] ?? collect())),
             ];
         })->all());
     }
@@ -47,6 +48,12 @@ final readonly class TestPage
             'retest' => __('tests.states.retest', ['items' => implode(', ', $sheet->retest())]).($retestOn === null ? '' : ' '.__('tests.states.on', ['day' => date('j M Y', (int) strtotime($retestOn))])),
             default => $sheet->text(),
         };
+    }
+
+    /** How many items, basics and forms it asks for. */
+    public function asks(): int
+    {
+        return $this->test->items->count() + $this->test->solos->count();
     }
 
     /** @return list<array{title: string, rung: int, critical: bool}> */

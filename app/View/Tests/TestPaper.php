@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace App\View\Tests;
 
+use App\Models\Test;
+
 /** How a test and its certificate look on paper. */
 final class TestPaper
 {
     /** Points that the lines of a list share on a page of A4. */
     private const HEIGHT = 620;
 
+    public static function styleOf(Test $test): string
+    {
+        return self::style($test->items->count() + $test->solos->count(), $test->candidates->count());
+    }
+
     /** The more lines there are, the lower each is, so that all are on one page. */
-    public static function style(int $items, int $candidates): string
+    private static function style(int $items, int $candidates): string
     {
         $line = max(7, min(20, intdiv(self::HEIGHT, max(1, $items + 2))));
         $size = max(5, min(9, $line - 5));

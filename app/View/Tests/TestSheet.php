@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View\Tests;
 
+use App\Models\Solo;
+use App\Models\SoloMark;
 use App\Models\Student;
 use App\Models\Test;
 use App\Models\TestItem;
@@ -13,6 +15,7 @@ use Illuminate\Support\Collection;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Session\TestResult;
 use StoneDrill\Core\Session\TestRule;
+use StoneDrill\Core\Solo\Mark;
 
 /** How one candidate did in a test: what each examiner marked, where they differ, and what follows by the rule. */
 final readonly class TestSheet
@@ -20,20 +23,27 @@ final readonly class TestSheet
     /** @var array<int, array<int, Collection<int, TestMark>>> by id of the item, then the attempt */
     private array $marks;
 
+    /** @var array<int, Collection<int, SoloMark>> by id of the basic or form: the last mark of each examiner */
+    private array $soloMarks;
+
     public TestResult $result;
 
-    /** @param Collection<int, TestMark> $marks of the candidate */
-    public function __construct(public Test $test, public Student $student, Collection $marks)
+    /**
+     * @param Collection<int, TestMark> $marks     of the candidate
+     * @param Collection<int, SoloMark> $soloMarks of the candidate in this test, the latest first
+     */
+    public function __construct(public Test $test, public Student $student, Collection $marks, Collection $soloMarks)
     {
         $this->marks = $marks->groupBy(['test_item_id', 'attempt'])->map(static fn (Collection $of): array => $of->all())->all();
-        $this->result = TestRule::judge(array_values($test->items->map(fn (TestItem $item): array => [$item->attack->critical, $this->outcome($item)])->all()));
+        $this->soloMarks = $soloMarks->groupBy('solo_id')->map(static fn (Collection $of): Collection => $of->unique('marked_by_id')->values())->all();
+        $this->result = TestRule::judge(array_values($test->items->map(fn (TestItem $item): array => [$item->attack->critical, $this->outcome($item)])->all()), array_values($test->solos->map($this->markOf(...))->all()));
     }
 
     public static function of(Test $test, Student $student): self
     {
-        $test->loadMissing('items.attack');
+        $test->loadMissing('items.attack', 'solos');
 
-        return new self($test, $student, $test->marks()->where('student_id', $student->id)->with('examiner')->get());
+        return new self($test, $student, $test->marks()->where('student_id', $student->id)->with('examiner')->get(), $test->soloMarks()->where('student_id', $student->id)->with('markedBy')->get());
     }
 
     /** How it went at last, once the examiners agree or it is settled. */
@@ -90,9 +100,32 @@ final readonly class TestSheet
         ]).($mark->remark === '' ? '' : " ({$mark->remark})"))->implode('; ');
     }
 
+    /** How a basic or a form was done, as the examiner saw it who saw the least; null where nobody has. */
+    public function markOf(Solo $solo): ?Mark
+    {
+        $marks = array_values(($this->soloMarks[$solo->id] ?? new Collection())->map(static fn (SoloMark $mark): Mark => $mark->mark)->all());
+
+        return $marks === [] ? null : Mark::least($marks);
+    }
+
+    /** What an examiner has marked of a basic or a form. */
+    public function ownSolo(Solo $solo, User $examiner): ?SoloMark
+    {
+        return ($this->soloMarks[$solo->id] ?? new Collection())->firstWhere('marked_by_id', $examiner->id);
+    }
+
+    /** Who marked a basic or a form how, in words. */
+    public function saidOfSolo(Solo $solo): string
+    {
+        return ($this->soloMarks[$solo->id] ?? new Collection())->map(static fn (SoloMark $mark): string => __('tests.said', [
+            'name' => $mark->markedBy->name ?? __('words.somebody-who-left'),
+            'outcome' => __("solos.marks.{$mark->mark->value}"),
+        ]))->implode('; ');
+    }
+
     public function isMarked(): bool
     {
-        return $this->marks !== [];
+        return $this->marks !== [] || $this->soloMarks !== [];
     }
 
     /** What follows by the rule, in words. */
@@ -104,7 +137,7 @@ final readonly class TestSheet
 
         return __($this->result->isPassed ? 'tests.would-pass' : 'tests.would-not', [
             'percent' => round(100 * $this->result->share),
-            'retest' => trans_choice('tests.to-show', count($this->result->retest)),
+            'retest' => trans_choice('tests.to-show', count($this->result->retest) + count($this->result->solos)),
             'untested' => count($this->result->untested),
             'critical' => count($this->result->critical),
         ]);
@@ -113,6 +146,9 @@ final readonly class TestSheet
     /** @return list<string> titles of what is to be shown again */
     public function retest(): array
     {
-        return array_values($this->test->items->values()->filter(fn (TestItem $item, int $place): bool => in_array($place, $this->result->retest, true))->map(static fn (TestItem $item): string => $item->title())->all());
+        $items = $this->test->items->values()->filter(fn (TestItem $item, int $place): bool => in_array($place, $this->result->retest, true))->map(static fn (TestItem $item): string => $item->title());
+        $solos = $this->test->solos->values()->filter(fn (Solo $solo, int $place): bool => in_array($place, $this->result->solos, true))->map(static fn (Solo $solo): string => $solo->name);
+
+        return [...array_values($items->all()), ...array_values($solos->all())];
     }
 }

@@ -6,10 +6,10 @@ namespace App\View\Wall;
 
 use App\Models\Answer;
 use Illuminate\Support\Collection;
-use StoneDrill\Core\Coverage\Basic;
-use StoneDrill\Core\Coverage\BasicKind;
-use StoneDrill\Core\Coverage\Basics;
+use StoneDrill\Core\Coverage\BasicsIndex;
+use StoneDrill\Core\Coverage\IndexedWord;
 use StoneDrill\Core\Coverage\Load;
+use StoneDrill\Core\Coverage\WordKind;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Rank;
 
@@ -20,11 +20,11 @@ final readonly class LoadRows
      * @param list<Load>                                   $loads   lowest rank first
      * @param Collection<string, Collection<int, Answer>> $answers by id of the rank
      *
-     * @return list<array{name: string, figures: list<string>, answers: list<Answer>, basics: array<string, list<Basic>>}>
+     * @return list<array{name: string, figures: list<string>, answers: list<Answer>, basics: array<string, list<IndexedWord>>}>
      */
     public static function of(Catalogue $catalogue, array $loads, Collection $answers): array
     {
-        $basics = Basics::of($catalogue);
+        $basics = BasicsIndex::of($catalogue);
 
         return array_map(static fn (Rank $rank, Load $load): array => [
             'name' => $rank->name,
@@ -46,10 +46,10 @@ final readonly class LoadRows
         ];
     }
 
-    /** @return array<string, non-empty-list<Basic>> by kind */
-    private static function basics(Basics $basics, string $rank): array
+    /** @return array<string, non-empty-list<IndexedWord>> by kind */
+    private static function basics(BasicsIndex $basics, string $rank): array
     {
-        $byKind = array_fill_keys(array_column(BasicKind::cases(), 'value'), []);
+        $byKind = array_fill_keys(array_column(WordKind::cases(), 'value'), []);
         foreach ($basics->at($rank) as $basic) {
             $byKind[$basic->kind->value][] = $basic;
         }

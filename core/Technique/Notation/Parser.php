@@ -43,7 +43,7 @@ final class Parser
     /** @throws NotationException with everything that cannot be read, and where */
     public function parse(string $text): Beats
     {
-        $this->lines = $this->lines($text);
+        $this->lines = Lines::of($text, $this->vocabulary);
         [$this->at, $this->errors] = [0, []];
 
         $beats = $this->beats($this->lines[0]->indent, 0);
@@ -51,7 +51,7 @@ final class Parser
             throw NotationException::of($this->errors);
         }
 
-        $line = array_values(array_filter($beats)) ?: throw NotationException::of([self::empty()]);
+        $line = array_values(array_filter($beats)) ?: throw NotationException::of([Lines::none()]);
         if (array_filter($line, static fn (Beat $beat): bool => ! $beat->isOptional) === []) {
             throw NotationException::of([new NotationError($this->lines[0]->number, 1, Text::of('notation.all-optional'), Text::of('notation.one-sure'))]);
         }
@@ -76,31 +76,6 @@ final class Parser
         };
 
         return $error === null ? $beats : throw NotationException::of([$error]);
-    }
-
-    /**
-     * @throws NotationException
-     * @return non-empty-list<Line>
-     */
-    private function lines(string $text): array
-    {
-        if (strlen($text) > AnswerLimits::BYTES) {
-            $found = Text::of('notation.bytes', ['bytes' => number_format(strlen($text))]);
-
-            throw NotationException::of([new NotationError(1, 1, $found, Text::of('notation.max-bytes', ['max' => number_format(AnswerLimits::BYTES)]))]);
-        }
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            throw NotationException::of([new NotationError(1, 1, Text::of('notation.not-utf8'), Text::of('notation.utf8'))]);
-        }
-        $lexer = new Lexer();
-        $lines = [];
-        foreach (preg_split('/\R/u', $text) ?: [] as $index => $line) {
-            if (trim($line) !== '') {
-                $lines[] = new Line($index + 1, self::indent($line), $lexer->line($line), $this->vocabulary);
-            }
-        }
-
-        return $lines ?: throw NotationException::of([self::empty()]);
     }
 
     /**
@@ -333,20 +308,5 @@ final class Parser
     private function fail(LineError $error): void
     {
         $this->errors[] = $error->error;
-    }
-
-    private static function indent(string $line): int
-    {
-        $indent = 0;
-        foreach (str_split(substr($line, 0, strspn($line, " \t"))) as $space) {
-            $indent = $space === "\t" ? intdiv($indent, 4) * 4 + 4 : $indent + strlen($space);
-        }
-
-        return $indent;
-    }
-
-    private static function empty(): NotationError
-    {
-        return new NotationError(1, 1, Text::of('notation.nothing'), Text::of('notation.at-least-one'));
     }
 }

@@ -89,7 +89,8 @@ final readonly class Printer
         return $if."\n".$this->lines($branch->beats, $deeper).($branch->then === null ? '' : $deeper.self::goes($branch->then)."\n");
     }
 
-    private static function goes(GoToAnswer|GoOn $then): string
+    /** Where a line goes on. */
+    public static function goes(GoToAnswer|GoOn $then): string
     {
         return $then instanceof GoOn ? 'go on' : sprintf('go to "%s" beat %d', $then->title, $then->beat);
     }

@@ -8,5 +8,5 @@ export const attendance = queue('marks', ['address', 'student'], [404], (marks) 
 
 /** A test, an item or a candidate that is gone takes no marks any more. */
 export const examMarks = queue('testMarks', ['address', 'item', 'student', 'attempt', 'by'], [404, 422], (marks) => ({
-  marks: marks.map(({ item, student, attempt, outcome, by, at }) => ({ item, student, attempt, outcome, by, at })),
+  marks: marks.map(({ item, solo, student, attempt, outcome, by, at }) => (solo ? { solo, student, attempt, mark: outcome, by, at } : { item, student, attempt, outcome, by, at })),
 }));

@@ -5,6 +5,11 @@ const PITCH = { beat: 660, last: 990 };
 // What comes before the first beat, in milliseconds.
 const READY = 1500;
 
+// A cue is said where the browser has a voice of its own.
+const call = (cue) => {
+  if (cue && window.speechSynthesis) window.speechSynthesis.speak(new SpeechSynthesisUtterance(cue));
+};
+
 export default () => ({
   runs: false,
   timer: null,
@@ -29,6 +34,7 @@ export default () => ({
     beats.forEach((beat, at) => beat.toggleAttribute('aria-current', at === place));
     if (place >= beats.length) return this.stop();
     this.speaker.beep(place === beats.length - 1 ? PITCH.last : PITCH.beat);
+    call(beats[place].dataset.cue);
     this.timer = setTimeout(() => this.beat(place + 1), (1000 * Number(beats[place].dataset.seconds)) / Number(this.$refs.pace.value));
   },
 

@@ -48,7 +48,9 @@
     <p class="lead-line">{{ __('classes.basics-lead') }}</p>
     <ul>
         @foreach ($page->basicRows() as $row)
-            <li><strong>{{ $row['name'] }}</strong>@if ($row['grows']) <span class="tag">{{ __('classes.grows') }}</span>@endif
+            <li><strong>@if ($row['url'])<a href="{{ $row['url'] }}">{{ $row['name'] }}</a>@else{{ $row['name'] }}@endif</strong>
+                @if ($row['due'])<span class="tag">{{ $row['due'] }}</span>@endif
+                @if ($row['grows']) <span class="tag">{{ __('classes.grows') }}</span>@endif
                 <small>{{ $row['mistakes'] }}</small></li>
         @endforeach
     </ul>

@@ -7,6 +7,7 @@
     <x-place route="wall" key-name="w">{{ __('layout.wall') }}</x-place>
     <x-place route="attacks.index" key-name="a">{{ __('layout.attacks') }}</x-place>
     <x-place route="answers.index" key-name="s">{{ __('layout.answers') }}</x-place>
+    <x-place route="basics.index" key-name="b">{{ __('layout.basics') }}</x-place>
     <x-place route="drill-lists.index" key-name="d">{{ __('layout.lists') }}</x-place>
     <x-place route="classes.index" key-name="k">{{ __('layout.classes') }}</x-place>
     <x-place route="students.index" key-name="p">{{ __('layout.people') }}</x-place>

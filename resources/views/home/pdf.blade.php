@@ -11,5 +11,6 @@
     <p>@if ($week->targets($item) !== ''){{ __('home.targets') }} {{ $week->targets($item) }}. @endif
         @if ($week->mistakes($item) !== []){{ __('home.mistakes') }} {{ implode(' · ', $week->mistakes($item)) }}@endif</p>
 @endforeach
+@foreach ($week->solos as $page)@include('solos.page')@endforeach
 <p>{{ __('layout.cautions') }}</p>
 </body></html>

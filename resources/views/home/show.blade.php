@@ -4,7 +4,7 @@
     <x-button size="sm" :href="route('students.own', $student)">{{ __('words.back') }}</x-button>
 </x-heading>
 <p class="lead-line">{{ $week->title() }}. {{ __('home.lead') }}</p>
-@if ($week->items === [])
+@if ($week->isEmpty())
     <x-empty :text="__('home.none')"/>
 @endif
 @foreach ($week->items as $item)
@@ -34,5 +34,14 @@
         </div>
     </section>
 @endforeach
-@if ($week->items !== [])<p class="form-text">{{ __('home.counting') }}</p>@endif
+@foreach ($week->solos as $page)
+    <section class="slab mb-3 home-item" aria-labelledby="solo-{{ $loop->iteration }}">
+        <h2 class="mt-0" id="solo-{{ $loop->iteration }}">{{ $page->solo->name }}
+            <small>{{ __('solos.kinds.'.$page->solo->kind->value) }}</small></h2>
+        @include('solos.how', ['solo' => $page->solo])
+        @if ($page->feet)<div class="solo-picture">@include('solos.feet', ['picture' => $page->feet])</div>@endif
+        @if ($page->path)<div class="solo-picture">@include('solos.path', ['picture' => $page->path])</div>@endif
+    </section>
+@endforeach
+@if (! $week->isEmpty())<p class="form-text">{{ __('home.counting') }}</p>@endif
 </x-layout>

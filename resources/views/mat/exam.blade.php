@@ -12,7 +12,12 @@
 <div x-show="hasItem" class="station-outcome">
     <p class="who-attacks" x-text="candidateName"></p>
     <p class="attack-title" x-text="itemTitle"></p>
-    <div class="outcomes">
+    <div class="outcomes" x-show="isSolo">
+        @foreach (texts('solos.marks') as $mark => $name)
+            <button type="button" class="outcome" data-outcome="{{ $mark }}" x-on:click="examOutcome">{{ $name }}</button>
+        @endforeach
+    </div>
+    <div class="outcomes" x-show="isItem">
         @foreach ($outcomes as $outcome)
             <x-outcome :outcome="$outcome" type="button" :data-outcome="$outcome->value" x-on:click="examOutcome"/>
         @endforeach

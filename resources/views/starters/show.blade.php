@@ -1,8 +1,9 @@
 <x-layout :title="$starter->title()">
 <h1>{{ $starter->title() }}</h1>
 <p class="lead-line">{{ $starter->text() }}</p>
-<p>{{ trans_choice('beginning.starter.attacks', $attacks) }} · {{ trans_choice('beginning.starter.answers', $answers) }}</p>
-@if ($attacks + $answers === 0)
+<p>{{ trans_choice('beginning.starter.attacks', $attacks) }} · {{ trans_choice('beginning.starter.answers', $answers) }} ·
+    {{ trans_choice('beginning.starter.solos', count($solos)) }}</p>
+@if ($attacks + $answers + count($solos) === 0)
     <x-empty :title="__('beginning.starter.all-here')" :text="__('beginning.starter.all-here-help')"/>
     <x-button :href="route('school')">{{ __('words.back') }}</x-button>
 @else

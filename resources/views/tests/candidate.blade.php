@@ -36,6 +36,27 @@
         @endforeach
     </x-table>
     </div>
+    @if ($test->solos->isNotEmpty())
+        <h2>{{ __('solos.title') }}</h2>
+        <p class="form-text">{{ __('tests.solo-rule') }}</p>
+        <div class="table-wide">
+        <x-table :head="array_values(texts('tests.solo-columns'))">
+            @foreach ($test->solos as $solo)
+                <tr>
+                    <th scope="row"><a href="{{ route('basics.show', $solo) }}">{{ $solo->name }}</a></th>
+                    <td class="mark-cell">
+                        <x-hidden :values="['marks[solo-'.$solo->id.'][solo]' => $solo->id, 'marks[solo-'.$solo->id.'][attempt]' => 1,
+                            'marks[solo-'.$solo->id.'][student]' => $student->id]"/>
+                        <x-select name="marks[solo-{{ $solo->id }}][mark]" :id="'solo-'.$solo->id" small
+                            :aria-label="$solo->name.': '.__('solos.mark')" :value="$sheet->ownSolo($solo, $examiner)?->mark->value"
+                            :options="['' => __('tests.not-seen')] + texts('solos.marks')"/>
+                    </td>
+                    <td>{{ $sheet->saidOfSolo($solo) }}</td>
+                </tr>
+            @endforeach
+        </x-table>
+        </div>
+    @endif
     @if ($result === 'passed')
         <p class="form-text">{{ __('tests.closed') }}</p>
     @else

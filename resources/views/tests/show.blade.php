@@ -5,9 +5,9 @@
     <x-button size="sm" :href="route('tests.index')">{{ __('tests.tests') }}</x-button>
 </x-heading>
 <p class="lead-line">@if ($test->place){{ $test->place }} · @endif{{ trans_choice('tests.candidates', count($page->rows)) }} ·
-    {{ trans_choice('tests.items', count($page->items())) }}. {{ __('tests.rule') }}</p>
+    {{ trans_choice('tests.items', $page->asks()) }}. {{ __('tests.rule') }}</p>
 @if ($test->cancelled_at)<div class="flash flash-error" role="status">{{ __('tests.is-off') }}</div>@endif
-@if ($page->items() === [])<x-empty :text="__('tests.nothing-asked')"/>@endif
+@if ($page->asks() === 0)<x-empty :text="__('tests.nothing-asked')"/>@endif
 @if ($page->rows !== [])
     <p class="form-text">{{ __('tests.who-lead') }}</p>
     <div class="table-wide">
@@ -32,6 +32,10 @@
     @foreach ($page->items() as $item)
         <li>{{ $item['title'] }} <small>{{ __('words.rung') }} {{ $item['rung'] }}</small>
             @if ($item['critical'])<span class="tag tag-critical">{{ __('tests.critical') }}</span>@endif</li>
+    @endforeach
+    @foreach ($test->solos as $solo)
+        <li><a href="{{ route('basics.show', $solo) }}">{{ $solo->name }}</a>
+            <small>{{ __('solos.kinds.'.$solo->kind->value) }}</small></li>
     @endforeach
 </ol>
 </x-layout>

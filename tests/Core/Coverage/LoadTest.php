@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Coverage\Basics;
+use StoneDrill\Core\Coverage\BasicsIndex;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Load;
 use StoneDrill\Core\Coverage\RunFingerprint;
@@ -114,7 +114,7 @@ it('shows the beats of a basic without their branches, and what goes wrong in th
     $wrist = Made::attack(id: 'w');
     $x = new Answer('x', 'X', '', 'w', Matching::of($wrist), new Teaching('a', mistakes: [new Mistake('looks down'), new Mistake('waits')]), Beats::parse("left hand parry -> rocked\n  if not: right palm chin\nright palm chin\nleave 6"));
     $y = new Answer('y', 'Y', '', 'w', Matching::of($wrist), new Teaching('b', mistakes: [new Mistake('waits')]), Beats::parse("right palm chin\nleave 6"));
-    $palm = Basics::of(Made::catalogue([$wrist], [$x, $y]))->find('palm');
+    $palm = BasicsIndex::of(Made::catalogue([$wrist], [$x, $y]))->find('palm');
 
     expect($palm?->lines($x, [1, 2]))->toBe("1  left hand parry -> rocked\n2  right palm chin\n")
         ->and($palm?->mistakes())->toBe(['looks down' => ['X'], 'waits' => ['X', 'Y']])

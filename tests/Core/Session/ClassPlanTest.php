@@ -114,11 +114,11 @@ it('lets an instructor work with whoever is over, where that is wished for', fun
     expect(array_map(fn ($round): ?int => $round->three, $rounds))->toBe([null, null, null, null, null])->and(array_map(fn ($round): ?string => $round->over, $rounds))->toEqualCanonicalizing(['p0', 'p1', 'p2', 'p3', 'p4']);
 });
 
-it('gives a third of the basics to those whose mistakes grow', function (): void {
+it('gives a third of the basics to those that are due anyway', function (): void {
     $catalogue = ClassPlanFixture::catalogue();
     $cells = ClassPlanFixture::cells($catalogue);
     $planner = new StoneDrill\Core\Session\Planner($catalogue, $cells, $catalogue->forYouth(), $cells, new DateTimeImmutable(Made::NOW));
-    $basics = fn (int $minutes, array $growing): array => $planner->plan('tonight', new StoneDrill\Core\Session\ClassFacts(60, [new Block(StoneDrill\Core\Session\BlockKind::Basics, $minutes, true), new Block(StoneDrill\Core\Session\BlockKind::Teach)], 8, 1), [new Student('s', 'S', 'a')], [], growing: $growing)->basics;
+    $basics = fn (int $minutes, array $due): array => $planner->plan('tonight', new StoneDrill\Core\Session\ClassFacts(60, [new Block(StoneDrill\Core\Session\BlockKind::Basics, $minutes, true), new Block(StoneDrill\Core\Session\BlockKind::Teach)], 8, 1), [new Student('s', 'S', 'a')], [], due: $due)->basics;
 
     // Tonight's are hop and leave.
     expect($basics(9, []))->toBe(['hop', 'leave'])->and($basics(9, ['palm', 'hop']))->toBe(['hop', 'leave', 'palm'])

@@ -8,8 +8,8 @@ use StoneDrill\Core\Technique\LimbRule;
 use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Verb;
 
-/** What a basic is: how the feet go, what hits, what holds or stops. */
-enum BasicKind: string
+/** What a word of the notation is of: how the feet go, what hits, what holds or stops. */
+enum WordKind: string
 {
     case Step = 'step';
     case Strike = 'strike';

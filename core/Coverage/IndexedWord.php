@@ -10,13 +10,13 @@ use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Verb;
 
 /** A strike, step or control, and where a school uses it. */
-final readonly class Basic
+final readonly class IndexedWord
 {
     /**
      * @param string                                $rank id of the rank at which it first appears
      * @param non-empty-list<array{Answer, list<int>}> $uses answers with it, by rank, each with the numbers of the beats from 1
      */
-    public function __construct(public BasicKind $kind, public Strike|Verb $verb, public string $rank, public array $uses) {}
+    public function __construct(public WordKind $kind, public Strike|Verb $verb, public string $rank, public array $uses) {}
 
     /**
      * The beats of an answer that it is in, each on a line, as the main line has them.

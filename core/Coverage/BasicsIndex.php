@@ -8,9 +8,9 @@ use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 
 /** The index of basics: what appears at which rank for the first time, and where each is used. Branches are left out. */
-final readonly class Basics
+final readonly class BasicsIndex
 {
-    /** @param list<Basic> $basics by rank, then kind, then name */
+    /** @param list<IndexedWord> $basics by rank, then kind, then name */
     private function __construct(public array $basics) {}
 
     public static function of(Catalogue $catalogue): self
@@ -22,7 +22,7 @@ final readonly class Basics
         foreach ($answers as $answer) {
             foreach ($answer->beats->line as $index => $beat) {
                 foreach ($beat->actions as $action) {
-                    if (BasicKind::of($action->verb) === null) {
+                    if (WordKind::of($action->verb) === null) {
                         continue;
                     }
                     $word = $action->verb->value;
@@ -37,25 +37,25 @@ final readonly class Basics
         $basics = [];
         foreach ($uses as $word => $used) {
             $verb = $verbs[$word] ?? null;
-            $kind = $verb === null ? null : BasicKind::of($verb);
+            $kind = $verb === null ? null : WordKind::of($verb);
             if ($verb !== null && $kind !== null) {
-                $basics[] = new Basic($kind, $verb, $ranks[$first[$word] ?? 0], array_map(static fn (array $use): array => [$use[0], array_values($use[1])], array_values($used)));
+                $basics[] = new IndexedWord($kind, $verb, $ranks[$first[$word] ?? 0], array_map(static fn (array $use): array => [$use[0], array_values($use[1])], array_values($used)));
             }
         }
-        usort($basics, static fn (Basic $a, Basic $b): int => [$order[$a->rank], $a->kind->order(), $a->verb->value] <=> [$order[$b->rank], $b->kind->order(), $b->verb->value]);
+        usort($basics, static fn (IndexedWord $a, IndexedWord $b): int => [$order[$a->rank], $a->kind->order(), $a->verb->value] <=> [$order[$b->rank], $b->kind->order(), $b->verb->value]);
 
         return new self($basics);
     }
 
-    public function find(string $word): ?Basic
+    public function find(string $word): ?IndexedWord
     {
-        return array_values(array_filter($this->basics, static fn (Basic $basic): bool => $basic->verb->value === $word))[0] ?? null;
+        return array_values(array_filter($this->basics, static fn (IndexedWord $basic): bool => $basic->verb->value === $word))[0] ?? null;
     }
 
-    /** @return list<Basic> those that appear at a rank for the first time */
+    /** @return list<IndexedWord> those that appear at a rank for the first time */
     public function at(string $rank): array
     {
-        return array_values(array_filter($this->basics, static fn (Basic $basic): bool => $basic->rank === $rank));
+        return array_values(array_filter($this->basics, static fn (IndexedWord $basic): bool => $basic->rank === $rank));
     }
 
     /**

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use App\Models\School;
+use App\Models\Solo;
+use App\Models\SoloMark;
+use App\Models\Student;
+use Carbon\CarbonImmutable;
+use DateTimeImmutable;
+use Illuminate\Support\Collection;
+use StoneDrill\Core\Solo\Standing;
+
+/** How students of a school stand in what is practised alone, at a moment: by the last mark of each. */
+final class SoloBook
+{
+    /** @var Collection<int, Solo> in the order in which they are asked */
+    public readonly Collection $solos;
+
+    /** @var array<int, array<int, SoloMark>> by id of the student, then of what was marked */
+    private array $marks = [];
+
+    public function __construct(private readonly School $school, private readonly CarbonImmutable $now)
+    {
+        $this->solos = $school->solos()->with('rank')->get()->sortBy(static fn (Solo $solo): array => [$solo->rank->position, $solo->isForm(), $solo->id])->values();
+    }
+
+    /** @param list<int> $students ids */
+    public function read(array $students): self
+    {
+        $rows = $this->solos->isEmpty() ? [] : SoloMark::query()->selectRaw('distinct on (student_id, solo_id) *')->where('school_id', $this->school->id)->whereIn('student_id', $students)->where('at', '<=', $this->now)
+            ->orderBy('student_id')->orderBy('solo_id')->orderByDesc('at')->orderByDesc('id')->get();
+        foreach ($rows as $row) {
+            $this->marks[$row->student_id][$row->solo_id] = $row;
+        }
+
+        return $this;
+    }
+
+    /** The last mark; null where there is none. */
+    public function mark(Student $student, Solo $solo): ?SoloMark
+    {
+        return $this->marks[$student->id][$solo->id] ?? null;
+    }
+
+    public function standing(Student $student, Solo $solo): Standing
+    {
+        $mark = $this->mark($student, $solo);
+
+        return Standing::of($mark?->mark, $mark?->at, $this->now, $this->school->half_life);
+    }
+
+    /** From when on a sound mark is faded; null where there is none that stands. */
+    public function fadesOn(Student $student, Solo $solo): ?DateTimeImmutable
+    {
+        $mark = $this->mark($student, $solo);
+
+        return $mark !== null && $this->standing($student, $solo) === Standing::Sound ? Standing::fadesOn($mark->at, $this->school->half_life) : null;
+    }
+
+    /** @return Collection<int, Solo> what is asked of a student of this rank, or of a lower one */
+    public function askedOf(Student $student): Collection
+    {
+        return $this->solos->filter(static fn (Solo $solo): bool => $solo->rank->position <= $student->rank->position)->values();
+    }
+
+    /** @return Collection<int, Solo> what a student is asked and does not do soundly, or not any more */
+    public function due(Student $student): Collection
+    {
+        return $this->askedOf($student)->filter(fn (Solo $solo): bool => $this->standing($student, $solo)->isDue())->values();
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Solos;
+
+use App\View\Floor\FloorFigure;
+use App\View\Floor\Palette;
+use StoneDrill\Core\Geometry\Point;
+use StoneDrill\Core\Solo\FootPlan;
+
+/** How somebody stands, seen from above: both feet to scale under the body. Centimetres, y downward. */
+final readonly class FootPicture
+{
+    /** Centimetres around both feet. */
+    private const MARGIN = 30.0;
+
+    /** Length of a foot as a share of the stature (Drillis & Contini 1966). */
+    private const FOOT = 0.152;
+
+    public float $left;
+    public float $top;
+    public float $width;
+    public float $height;
+
+    /** @var list<array{transform: string, x: float, y: float, text: string}> left and right, with what is said of each */
+    public array $feet;
+
+    /** @var array{x1: float, y1: float, x2: float, y2: float, x: float, y: float, text: string} from foot to foot */
+    public array $line;
+
+    /** A foot that points to 12: heel below, toes above, its middle at the origin. */
+    public string $shape;
+
+    public function __construct(private FootPlan $plan, private float $stature, public Palette $palette = Palette::Slate)
+    {
+        $length = 100 * self::FOOT * $stature;
+        $this->shape = sprintf('M0 %1$s C-%2$s %1$s -%2$s %3$s -%4$s -%3$s C-%4$s -%1$s %4$s -%1$s %4$s -%3$s C%2$s %3$s %2$s %1$s 0 %1$s Z', round($length / 2, 1), round(0.14 * $length, 1), round(0.2 * $length, 1), round(0.2 * $length, 1));
+        $feet = [[$plan->left, $plan->leftTurned, $plan->weight], [$plan->right, $plan->rightTurned, $plan->weight === null ? null : 100 - $plan->weight]];
+        $this->feet = array_map(fn (array $foot): array => $this->foot(...$foot), $feet);
+        [$left, $right] = [self::at($plan->left, $stature), self::at($plan->right, $stature)];
+        $this->line = ['x1' => $left[0], 'y1' => $left[1], 'x2' => $right[0], 'y2' => $right[1], 'x' => round(($left[0] + $right[0]) / 2, 1), 'y' => round(($left[1] + $right[1]) / 2, 1) - 4, 'text' => __('solos.feet.apart', ['cm' => self::whole($plan->width(), $stature)])];
+        $around = self::MARGIN + $length / 2;
+        $this->left = round(min($left[0], $right[0], 0.0) - $around, 1);
+        $this->top = round(min($left[1], $right[1], 0.0) - $around, 1);
+        $this->width = round(max($left[0], $right[0], 0.0) + $around - $this->left, 1);
+        $this->height = round(max($left[1], $right[1], 0.0) + $around - $this->top, 1);
+    }
+
+    /** The same facts in words. */
+    public function text(): string
+    {
+        $lead = $this->plan->lead();
+        $facts = [
+            __('solos.feet.apart', ['cm' => self::whole($this->plan->width(), $this->stature)]),
+            $lead === null ? __('solos.feet.level') : __('solos.feet.lead', ['foot' => __("solos.sides.{$lead->value}"), 'cm' => self::whole(abs($this->plan->left->y - $this->plan->right->y), $this->stature), 'angle' => round($this->plan->angle())]),
+        ];
+        foreach (['left' => $this->plan->leftTurned, 'right' => $this->plan->rightTurned] as $side => $turned) {
+            if ($turned !== 0.0) {
+                $facts[] = __($turned < 0 ? 'solos.feet.turned-left' : 'solos.feet.turned-right', ['foot' => __("solos.sides.{$side}"), 'angle' => round(abs($turned))]);
+            }
+        }
+        if ($this->plan->weight !== null) {
+            $facts[] = __('solos.feet.weight', ['left' => $this->plan->weight, 'right' => 100 - $this->plan->weight]);
+        }
+
+        return implode('; ', $facts);
+    }
+
+    /** @return array{transform: string, x: float, y: float, text: string} */
+    private function foot(Point $at, float $turned, ?int $weight): array
+    {
+        [$x, $y] = self::at($at, $this->stature);
+
+        return ['transform' => sprintf('translate(%s %s) rotate(%s)', $x, $y, round($turned, 1)), 'x' => $x, 'y' => $y + 100 * self::FOOT * $this->stature / 2 + 11, 'text' => $weight === null ? '' : $weight.' %'];
+    }
+
+    /** @return array{float, float} */
+    private static function at(Point $share, float $stature): array
+    {
+        return [FloorFigure::cm($share->x * $stature), 0.0 - FloorFigure::cm($share->y * $stature)];
+    }
+
+    private static function whole(float $share, float $stature): int
+    {
+        return (int) round(100 * $share * $stature);
+    }
+}
