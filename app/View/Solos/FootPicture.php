@@ -12,8 +12,12 @@ use StoneDrill\Core\Solo\FootPlan;
 /** How somebody stands, seen from above: both feet to scale under the body. Centimetres, y downward. */
 final readonly class FootPicture
 {
-    /** Centimetres around both feet. */
-    private const MARGIN = 30.0;
+    /** Centimetres around both feet, and the least width by height. */
+    private const MARGIN = 14.0;
+    private const SHAPE = 1.5;
+
+    /** How far to the side of a foot something is said of it. */
+    private const BESIDE = 9.0;
 
     /** Length of a foot as a share of the stature (Drillis & Contini 1966). */
     private const FOOT = 0.152;
@@ -23,7 +27,7 @@ final readonly class FootPicture
     public float $width;
     public float $height;
 
-    /** @var list<array{transform: string, x: float, y: float, text: string}> left and right, with what is said of each */
+    /** @var list<array{transform: string, x: float, y: float, anchor: string, text: string}> left and right, with what is said of each */
     public array $feet;
 
     /** @var array{x1: float, y1: float, x2: float, y2: float, x: float, y: float, text: string} from foot to foot */
@@ -37,14 +41,18 @@ final readonly class FootPicture
         $length = 100 * self::FOOT * $stature;
         $this->shape = sprintf('M0 %1$s C-%2$s %1$s -%2$s %3$s -%4$s -%3$s C-%4$s -%1$s %4$s -%1$s %4$s -%3$s C%2$s %3$s %2$s %1$s 0 %1$s Z', round($length / 2, 1), round(0.14 * $length, 1), round(0.2 * $length, 1), round(0.2 * $length, 1));
         $feet = [[$plan->left, $plan->leftTurned, $plan->weight], [$plan->right, $plan->rightTurned, $plan->weight === null ? null : 100 - $plan->weight]];
-        $this->feet = array_map(fn (array $foot): array => $this->foot(...$foot), $feet);
+        $isCrossed = $plan->left->x > $plan->right->x;
+        $this->feet = [$this->foot($isCrossed, ...$feet[0]), $this->foot(! $isCrossed, ...$feet[1])];
         [$left, $right] = [self::at($plan->left, $stature), self::at($plan->right, $stature)];
-        $this->line = ['x1' => $left[0], 'y1' => $left[1], 'x2' => $right[0], 'y2' => $right[1], 'x' => round(($left[0] + $right[0]) / 2, 1), 'y' => round(($left[1] + $right[1]) / 2, 1) - 4, 'text' => __('solos.feet.apart', ['cm' => self::whole($plan->width(), $stature)])];
+        $line = ['x1' => $left[0], 'y1' => $left[1], 'x2' => $right[0], 'y2' => $right[1], 'text' => __('solos.feet.apart', ['cm' => self::whole($plan->width(), $stature)])];
         $around = self::MARGIN + $length / 2;
-        $this->left = round(min($left[0], $right[0], 0.0) - $around, 1);
         $this->top = round(min($left[1], $right[1], 0.0) - $around, 1);
-        $this->width = round(max($left[0], $right[0], 0.0) + $around - $this->left, 1);
         $this->height = round(max($left[1], $right[1], 0.0) + $around - $this->top, 1);
+        [$from, $to] = [min($left[0], $right[0], 0.0) - $around, max($left[0], $right[0], 0.0) + $around];
+        // As wide as the place it has on a screen: what is said stands beside the feet.
+        $this->width = round(max($to - $from, self::SHAPE * $this->height), 1);
+        $this->left = round(($from + $to - $this->width) / 2, 1);
+        $this->line = [...$line, 'x' => $this->left + 4, 'y' => $this->top + 9];
     }
 
     /** The same facts in words. */
@@ -67,12 +75,12 @@ final readonly class FootPicture
         return implode('; ', $facts);
     }
 
-    /** @return array{transform: string, x: float, y: float, text: string} */
-    private function foot(Point $at, float $turned, ?int $weight): array
+    /** @return array{transform: string, x: float, y: float, anchor: string, text: string} */
+    private function foot(bool $isRight, Point $at, float $turned, ?int $weight): array
     {
         [$x, $y] = self::at($at, $this->stature);
 
-        return ['transform' => sprintf('translate(%s %s) rotate(%s)', $x, $y, round($turned, 1)), 'x' => $x, 'y' => $y + 100 * self::FOOT * $this->stature / 2 + 11, 'text' => $weight === null ? '' : $weight.' %'];
+        return ['transform' => sprintf('translate(%s %s) rotate(%s)', $x, $y, round($turned, 1)), 'x' => round($x + ($isRight ? 1 : -1) * self::BESIDE, 1), 'y' => $y + 2, 'anchor' => $isRight ? 'start' : 'end', 'text' => $weight === null ? '' : $weight.' %'];
     }
 
     /** @return array{float, float} */

@@ -7,6 +7,7 @@ namespace App\View\Solos;
 use App\View\Floor\FloorFigure;
 use App\View\Floor\Palette;
 use StoneDrill\Core\Floor\Stance;
+use StoneDrill\Core\Geometry\Point;
 use StoneDrill\Core\Solo\FormPath;
 use StoneDrill\Core\Solo\FormPlace;
 
@@ -45,8 +46,8 @@ final readonly class PathPicture
         [$this->left, $this->top] = [round((min($xs) + max($xs) - $wide) / 2, 1), round((min($ys) + max($ys) - $high) / 2, 1)];
         [$this->width, $this->height] = [round($wide, 1), round($high, 1)];
         $this->way = implode(' ', array_map(static fn (float $x, float $y): string => "{$x},{$y}", $xs, $ys));
-        $this->stops = self::stops($places);
         $last = $path->end();
+        $this->stops = self::stops($places, $last->number);
         $this->end = new FloorFigure(new Stance($last->feet, $last->feet->axis, $last->facing, $last->posture, $last->crouch, $stature));
     }
 
@@ -68,10 +69,11 @@ final readonly class PathPicture
      * Beats that leave the body where it is, facing as it does, are one stop.
      *
      * @param non-empty-list<FormPlace> $places
+     * @param int                       $last   number of the last beat
      *
      * @return list<array{x: float, y: float, nose: string, numbers: string, tx: float, ty: float}>
      */
-    private static function stops(array $places): array
+    private static function stops(array $places, int $last): array
     {
         $stops = $numbers = [];
         foreach ($places as $place) {
@@ -79,24 +81,58 @@ final readonly class PathPicture
             $numbers[$key][] = $place->number;
             $stops[$key] ??= $place;
         }
+        $taken = self::taken($places, array_values($stops));
+        $drawn = [];
+        foreach ($stops as $key => $place) {
+            $at = self::at($place);
+            $text = self::freest($at, $taken);
+            $taken[] = $text;
+            $nose = $at->toward(180 - $place->facing, self::NOSE);
+            $drawn[] = ['x' => $at->x, 'y' => $at->y, 'nose' => sprintf('M%s %sL%s %s', $at->x, $at->y, round($nose->x, 1), round($nose->y, 1)), 'numbers' => self::numbers($numbers[$key]).(in_array($last, $numbers[$key], true) ? ', '.__('solos.path.end') : ''), 'tx' => round($text->x, 1), 'ty' => round($text->y, 1) + 3];
+        }
 
-        return array_map(static fn (FormPlace $place, array $of): array => self::stop($place, $of), array_values($stops), array_values($numbers));
+        return $drawn;
     }
 
     /**
-     * @param non-empty-list<int> $numbers
+     * What a number may not lie on: the way, and where the body faces.
      *
-     * @return array{x: float, y: float, nose: string, numbers: string, tx: float, ty: float}
+     * @param non-empty-list<FormPlace> $places
+     * @param list<FormPlace>           $stops
+     *
+     * @return list<Point> centimetres, y downward
      */
-    private static function stop(FormPlace $place, array $numbers): array
+    private static function taken(array $places, array $stops): array
     {
-        [$x, $y] = [FloorFigure::cm($place->feet->axis->x), 0.0 - FloorFigure::cm($place->feet->axis->y)];
-        $at = static fn (float $degrees, float $far): array => [round($x + $far * sin(deg2rad($degrees)), 1), round($y - $far * cos(deg2rad($degrees)), 1)];
-        [$noseX, $noseY] = $at($place->facing, self::NOSE);
-        // To the right of where it faces, so that the line ahead stays free.
-        [$textX, $textY] = $at($place->facing + 110, self::NUMBER);
+        $taken = array_map(static fn (FormPlace $stop): Point => self::at($stop)->toward(180 - $stop->facing, self::NOSE), $stops);
+        $before = self::at($places[0]);
+        foreach ($places as $place) {
+            $at = self::at($place);
+            for ($share = 0.0; $share <= 1.0; $share += 0.1) {
+                $taken[] = new Point($before->x + $share * ($at->x - $before->x), $before->y + $share * ($at->y - $before->y));
+            }
+            $before = $at;
+        }
 
-        return ['x' => $x, 'y' => $y, 'nose' => "M{$x} {$y}L{$noseX} {$noseY}", 'numbers' => self::numbers($numbers), 'tx' => $textX, 'ty' => $textY + 3];
+        return $taken;
+    }
+
+    /**
+     * Of eight places round a stop the one that is farthest from what is taken.
+     *
+     * @param list<Point> $taken
+     */
+    private static function freest(Point $at, array $taken): Point
+    {
+        $places = array_map(static fn (int $eighth): Point => $at->toward(45.0 * $eighth, self::NUMBER), range(0, 7));
+        $free = array_map(static fn (Point $place): float => min([INF, ...array_map($place->distanceTo(...), $taken)]), $places);
+
+        return $places[(int) array_search(max($free), $free, true)];
+    }
+
+    private static function at(FormPlace $place): Point
+    {
+        return new Point(FloorFigure::cm($place->feet->axis->x), 0.0 - FloorFigure::cm($place->feet->axis->y));
     }
 
     /** @param non-empty-list<int> $numbers such as 1, 2, 3, 7, in order */

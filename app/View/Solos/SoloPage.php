@@ -30,7 +30,7 @@ final readonly class SoloPage
 
     public ?PathPicture $path;
 
-    /** @var list<array{number: int, text: string, seconds: float, cue: string}> of a form, those of answers in their place */
+    /** @var list<array{number: int, text: string, note: string, seconds: float, cue: string}> of a form, those of answers in their place */
     public array $beats;
 
     /** @var list<string> titles that it goes through and that no answer has */
@@ -55,14 +55,14 @@ final readonly class SoloPage
         return $form === null ? null : FormPath::of($form->beats(fn (string $title): ?Beats => $this->catalogue->answerTitled($title)?->beats), $this->stature);
     }
 
-    /** @return list<array{number: int, text: string, seconds: float, cue: string}> */
+    /** @return list<array{number: int, text: string, note: string, seconds: float, cue: string}> */
     private static function beats(FormPath $path): array
     {
         $printer = new Printer();
         $beats = [];
         foreach ($path->places as $place) {
             if ($place->beat !== null) {
-                $beats[] = ['number' => $place->number, 'text' => $printer->beat($place->beat), 'seconds' => round($place->beat->seconds(), 2), 'cue' => $place->beat->cue() ?? ''];
+                $beats[] = ['number' => $place->number, 'text' => explode('   # ', $printer->beat($place->beat))[0], 'note' => $place->beat->cue() ?? $place->beat->note ?? '', 'seconds' => round($place->beat->seconds(), 2), 'cue' => $place->beat->cue() ?? ''];
             }
         }
 

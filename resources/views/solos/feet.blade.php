@@ -4,16 +4,15 @@
     font-family="'Archivo Variable', Archivo, sans-serif">
 <rect x="{{ $picture->left }}" y="{{ $picture->top }}" width="{{ $picture->width }}" height="{{ $picture->height }}"
     fill="{{ $ink->ground() }}"/>
-<path d="M0 14V-14M-14 0H14" stroke="{{ $ink->faint() }}" stroke-width="1"/>
-<path d="M0 -14l-3 5M0 -14l3 5" stroke="{{ $ink->text() }}" stroke-width="1.2" fill="none"/>
+<path d="M0 7V-7M-7 0H7" stroke="{{ $ink->faint() }}" stroke-width="0.8"/>
+<path d="M0 -7l-2 3M0 -7l2 3" stroke="{{ $ink->text() }}" stroke-width="0.8" fill="none"/>
 <line x1="{{ $picture->line['x1'] }}" y1="{{ $picture->line['y1'] }}" x2="{{ $picture->line['x2'] }}" y2="{{ $picture->line['y2'] }}"
-    stroke="{{ $ink->faint() }}" stroke-width="1" stroke-dasharray="3 3"/>
+    stroke="{{ $ink->faint() }}" stroke-width="0.6" stroke-dasharray="2 2"/>
 @foreach ($picture->feet as $foot)
     <path d="{{ $picture->shape }}" transform="{{ $foot['transform'] }}" fill="{{ $ink->defender() }}" fill-opacity="0.25"
-        stroke="{{ $ink->defender() }}" stroke-width="1.6"/>
-    <text x="{{ $foot['x'] }}" y="{{ $foot['y'] }}" font-size="7" text-anchor="middle"
+        stroke="{{ $ink->defender() }}" stroke-width="0.9"/>
+    <text x="{{ $foot['x'] }}" y="{{ $foot['y'] }}" font-size="5" text-anchor="{{ $foot['anchor'] }}"
         fill="{{ $ink->text() }}">{{ $foot['text'] }}</text>
 @endforeach
-<text x="{{ $picture->line['x'] }}" y="{{ $picture->line['y'] }}" font-size="7" text-anchor="middle" fill="{{ $ink->text() }}"
-    stroke="{{ $ink->ground() }}" stroke-width="3" paint-order="stroke">{{ $picture->line['text'] }}</text>
+<text x="{{ $picture->line['x'] }}" y="{{ $picture->line['y'] }}" font-size="5" fill="{{ $ink->text() }}">{{ $picture->line['text'] }}</text>
 </svg>

@@ -42,7 +42,7 @@
         @endforeach
         <fieldset class="mt-3"><legend class="form-label fs-6">{{ __('solos.feet.heading') }}</legend>
             <p class="form-text">{{ __('solos.feet-help', ['metres' => number_format($fields->stature, 2)]) }}</p>
-            <div class="facet-grid">
+            <div class="facet-grid feet-grid">
                 @foreach ($fields->footValues() as $name => $value)
                     <x-field :name="$name" :label="__('solos.feet-fields.'.$name)">
                         <x-input :name="$name" type="number" step="any" :value="$value"/></x-field>

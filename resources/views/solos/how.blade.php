@@ -7,7 +7,8 @@
     <section x-data="counting" aria-label="{{ __('solos.beats') }}">
         <ol class="home-beats">
             @foreach ($page->beats as $beat)
-                <li data-seconds="{{ $beat['seconds'] }}" data-cue="{{ $beat['cue'] }}">{{ $beat['text'] }}</li>
+                <li data-seconds="{{ $beat['seconds'] }}" data-cue="{{ $beat['cue'] }}">{{ $beat['text'] }}
+                    <em>{{ $beat['note'] }}</em></li>
             @endforeach
         </ol>
         <div class="home-acts">

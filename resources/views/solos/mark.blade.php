@@ -10,7 +10,7 @@
         <p class="form-text">{{ __('solos.beats-of', ['name' => $solo->name]) }}</p>
         <ol class="beat-marks">
             @foreach ($page->beats as $beat)
-                <li><span>{{ $beat['text'] }}</span>
+                <li><span>{{ $beat['text'] }} <em>{{ $beat['note'] }}</em></span>
                     <x-select name="beats[{{ $beat['number'] }}]" :id="'beat-'.$beat['number']" small
                         :aria-label="$beat['text'].': '.__('solos.mark')" :value="old('beats.'.$beat['number'], 'sound')"
                         :options="texts('solos.marks')"/></li>
@@ -35,8 +35,8 @@
 @if ($marks->isEmpty())<p>{{ __('solos.standings.unmarked') }}</p>@endif
 <ul class="mark-history">
     @foreach ($marks as $mark)
-        <li>{{ __('solos.by', ['mark' => __('solos.marks.'.$mark->mark->value), 'day' => school_time($mark->at),
-            'name' => $mark->markedBy->name ?? __('words.somebody-who-left')]) }}@if ($mark->mistakes !== []): {{
+        <li>{{ __($mark->markedBy ? 'solos.by' : 'solos.by-file', ['mark' => __('solos.marks.'.$mark->mark->value), 'day' => school_time($mark->at),
+            'name' => $mark->markedBy?->name]) }}@if ($mark->mistakes !== []): {{
             implode(' · ', $mark->mistakes) }}@endif
             @foreach ($mark->beats as $number => $beat) <small>{{ $number }} {{ __('solos.marks.'.$beat) }}</small>@endforeach
             <form method="post" action="{{ route('basics.unmark', [$solo, $student, $mark]) }}" class="d-inline">@csrf @method('delete')
