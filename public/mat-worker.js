@@ -1,4 +1,4 @@
-// Keeps the mat and its parts, so that it opens with no network. It has a say in the mat alone.
+// Keeps the mat, and what students practise at home, so that they open with no network. It has a say in these pages alone.
 // Its address carries the version of the build: another build clears away what earlier ones kept.
 const SHELF = `mat-${new URL(self.location).searchParams.get('v')}`;
 
@@ -15,7 +15,7 @@ self.addEventListener('message', (event) => {
   }
 });
 
-const isMat = (url) => url.pathname === '/mat';
+const isKept = (url) => url.pathname === '/mat' || /^\/people\/\d+\/(home|own)$/.test(url.pathname);
 const isPart = (url) => url.pathname.startsWith('/build/') || url.pathname === '/favicon.svg';
 
 self.addEventListener('fetch', (event) => {
@@ -24,7 +24,7 @@ self.addEventListener('fetch', (event) => {
   // Parts carry their content in their names: what is kept never changes.
   if (isPart(url)) event.respondWith(caches.match(event.request).then((found) => found ?? fetch(event.request)));
   // The page is of now where it can be, and the kept one where the network or the school is gone.
-  if (isMat(url)) {
+  if (isKept(url)) {
     event.respondWith(fetch(event.request).then(async (response) => {
       if (response.status >= 500) throw new Error(response.status);
       if (response.ok && !response.redirected) await caches.open(SHELF).then((shelf) => shelf.put(url.origin + url.pathname, response.clone()));

@@ -24,6 +24,10 @@ final readonly class SeasonBook
 {
     private const SECONDS = 7 * 86_400;
 
+    /** Percent after which its progress is told anew, and seconds for which it is remembered. */
+    private const STEP = 5;
+    private const SHARE_SECONDS = 120;
+
     /** Tries that how fast a school learns is read from: the latest. */
     private const MAX_TRIES = 20_000;
 
@@ -48,6 +52,7 @@ final readonly class SeasonBook
     {
         return $this->kept->of("ahead:{$test->id}", $this->revision($test), self::SECONDS, function () use ($test): Ahead {
             $found = $this->find($test);
+            $this->kept->keep("ahead-share:{$test->id}", '', self::SHARE_SECONDS, 0);
             // What was expected first stays, so that what came of it can be shown beside it.
             if ($test->expected === null) {
                 Test::query()->whereKey($test->id)->toBase()->update(['expected' => json_encode($found->plan->curve)]);
@@ -106,7 +111,31 @@ final readonly class SeasonBook
         $everybody = array_values($school->students()->with('rank')->get()->map($this->mapper->student(...))->all());
         $planned = new PlannedTest($test->code, $test->rank->code, $test->at, classes: $test->classes);
 
-        return Ahead::of($catalogue, $cells, $planned, $everybody, ClassMapper::classes($school), $candidates, self::sequences($school), $now);
+        return Ahead::of($catalogue, $cells, $planned, $everybody, ClassMapper::classes($school), $candidates, self::sequences($school), $now, $this->teller($test));
+    }
+
+    /**
+     * Keeps the share that is worked out, as often as somebody would see it grow.
+     *
+     * @return callable(float): void
+     */
+    private function teller(Test $test): callable
+    {
+        $told = 0;
+
+        return function (float $share) use ($test, &$told): void {
+            $percent = (int) (100 * $share);
+            if ($percent >= $told + self::STEP) {
+                $told = $percent;
+                $this->kept->keep("ahead-share:{$test->id}", '', self::SHARE_SECONDS, $percent);
+            }
+        };
+    }
+
+    /** Percent of it that is worked out by a job just now. */
+    public function share(Test $test): int
+    {
+        return (int) $this->kept->known("ahead-share:{$test->id}", '');
     }
 
     /** @return list<list<bool>> whether each try was clean, in order of time, of each student and cell */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'count' => 'Count it aloud',
-    'counting' => 'Beat by beat, with a beep for each; it goes on without a network.',
+    'counting' => 'Beat by beat, with a beep for each. This page opens and counts without a network too, once it was open with one.',
     'did' => 'I did it',
     'done' => '“:answer” is noted. It shows in the log, and proves nothing.',
     'done-times' => ':count × this week',

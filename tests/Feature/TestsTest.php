@@ -226,3 +226,13 @@ it('says when the way to a test could not be worked out, and tries again', funct
     $this->get("/tests/{$test->id}/season")->assertSee('It could not be worked out.')->assertDontSee('hx-trigger="load delay', false);
     $this->get("/tests/{$test->id}/season")->assertDontSee('It could not be worked out.')->assertSee('It does not fit as it stands.');
 });
+
+it('shows how far it is worked out while a job is at it', function (): void {
+    $test = ($this->plan)(['at' => now()->addDays(40)->format('Y-m-d\TH:i')]);
+    Illuminate\Support\Facades\Queue::fake();
+    $this->get("/tests/{$test->id}/season")->assertSee('Working out the way to the test')->assertSee('value="0"', false)->assertSee('hx-trigger="load delay', false);
+    app(App\Persistence\RevisionCache::class)->keep("ahead-share:{$test->id}", '', 60, 40);
+    $this->get("/tests/{$test->id}/season")->assertSee('40 %');
+    app(App\Persistence\SeasonBook::class)->of($test->load('school', 'rank'));
+    expect(app(App\Persistence\SeasonBook::class)->share($test))->toBe(0);
+});

@@ -56,7 +56,6 @@ final readonly class MatController
             'families' => array_values(array_filter(Family::cases(), static fn (Family $family): bool => in_array($family, $taught, true))),
             'lists' => $school->drillLists,
             'outcomes' => Outcome::cases(),
-            'build' => $this->build(),
         ]);
     }
 
@@ -111,14 +110,6 @@ final readonly class MatController
         }
 
         return response()->json(['kept' => count($request->marks()) + count($request->soloMarks())]);
-    }
-
-    /** The version of scripts and styles. */
-    private function build(): string
-    {
-        $manifest = public_path('build/manifest.json');
-
-        return is_file($manifest) ? substr((string) hash_file('xxh128', $manifest), 0, 12) : 'none';
     }
 
     private function find(Request $request): string

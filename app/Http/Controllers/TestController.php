@@ -69,7 +69,7 @@ final readonly class TestController
         $hasFailed = $seasons->tellFailed($test);
         $found = $hasFailed ? null : $seasons->asked($test);
 
-        return view('tests.season', ['test' => $test, 'hasFailed' => $hasFailed, 'season' => $found === null ? null : new SeasonView($test->refresh()->load('candidates'), $found, $real->of($test))]);
+        return view('tests.season', ['test' => $test, 'hasFailed' => $hasFailed, 'share' => $seasons->share($test), 'season' => $found === null ? null : new SeasonView($test->refresh()->load('candidates'), $found, $real->of($test))]);
     }
 
     public function edit(#[CurrentUser] User $user, Test $test): View

@@ -15,6 +15,10 @@ use StoneDrill\Core\Session\Teaching;
 /** The way to a test, what would make it fit, and how fast the school learns. */
 final readonly class Ahead
 {
+    /** Share of the work that is done once it is planned; and of what is left then that each look at other classes takes. */
+    private const PLANNED = 0.5;
+    private const LOOK = 0.15;
+
     private function __construct(public SeasonPlan $plan, public Mend $mend, public Learning $learning) {}
 
     /**
@@ -23,8 +27,9 @@ final readonly class Ahead
      * @param list<PlannedClass> $classes    of the school
      * @param list<Candidate>    $candidates
      * @param list<list<bool>>   $sequences  whether each try was clean, in order of time, of each student and cell
+     * @param callable(float): void|null $tell is told the share of the work that is done, as it goes
      */
-    public static function of(Catalogue $catalogue, array $cells, PlannedTest $test, array $everybody, array $classes, array $candidates, array $sequences, DateTimeImmutable $now): self
+    public static function of(Catalogue $catalogue, array $cells, PlannedTest $test, array $everybody, array $classes, array $candidates, array $sequences, DateTimeImmutable $now, ?callable $tell = null): self
     {
         $leads = array_values(array_filter($classes, static fn (PlannedClass $class): bool => $class->at >= $now && $class->at <= $test->at && ($test->classes === [] || in_array($class->id, $test->classes, true))));
         $read = (new SeasonFacts($catalogue, $everybody, new Teaching($catalogue, $cells, $now)))->of($leads);
@@ -32,8 +37,16 @@ final readonly class Ahead
         $learning = Learning::fit($sequences);
         $season = new Season($catalogue, $cells, $catalogue->rank($test->rank), $now, $learning);
         $day = $test->at->getTimestamp();
-        $plan = $season->plan($day, $read, $candidates);
+        $share = 0.0;
+        $plan = $season->plan($day, $read, $candidates, static function (int $done) use ($tell, $candidates, &$share): void {
+            $share = self::PLANNED * $done / count($candidates);
+            $tell === null || $tell($share);
+        });
+        $mending = new Mending($season, $day, $read, $candidates, static function () use ($tell, &$share): void {
+            $share += self::LOOK * (1 - $share);
+            $tell === null || $tell($share);
+        });
 
-        return new self($plan, (new Mending($season, $day, $read, $candidates))->of($plan), $learning);
+        return new self($plan, $mending->of($plan), $learning);
     }
 }

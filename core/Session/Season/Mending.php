@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Session\Season;
 
+use Closure;
+
 /** Looks for the least that makes a season fit. */
 final readonly class Mending
 {
@@ -21,8 +23,9 @@ final readonly class Mending
     /**
      * @param list<SeasonClass> $classes
      * @param list<Candidate>   $candidates
+     * @param Closure(): void   $looked     is called whenever other classes were looked at
      */
-    public function __construct(private Season $season, private int $day, private array $classes, private array $candidates) {}
+    public function __construct(private Season $season, private int $day, private array $classes, private array $candidates, private ?Closure $looked = null) {}
 
     public function of(SeasonPlan $plan): Mend
     {
@@ -30,18 +33,27 @@ final readonly class Mending
         if ($plan->fits()) {
             return new Mend(0, [], $this->day, $unanswered);
         }
-        if ($this->season->fits($this->day, $this->classes, $this->candidates)) {
+        if ($this->fits($this->day, $this->classes)) {
             // Only what nobody has an answer to is left.
             return new Mend(0, $plan->left(), $this->day, $unanswered);
         }
-        $weeks = self::least(self::MAX_WEEKS, fn (int $weeks): bool => $this->season->fits($this->day + $weeks * self::WEEK, $this->until($weeks), $this->candidates));
+        $weeks = self::least(self::MAX_WEEKS, fn (int $weeks): bool => $this->fits($this->day + $weeks * self::WEEK, $this->until($weeks)));
 
         return new Mend(
-            self::least(self::MAX_CLASSES, fn (int $more): bool => $this->season->fits($this->day, $this->with($more), $this->candidates)),
+            self::least(self::MAX_CLASSES, fn (int $more): bool => $this->fits($this->day, $this->with($more))),
             $plan->left(),
             $weeks === null ? null : $this->day + $weeks * self::WEEK,
             $unanswered,
         );
+    }
+
+    /** @param list<SeasonClass> $classes */
+    private function fits(int $day, array $classes): bool
+    {
+        $fits = $this->season->fits($day, $classes, $this->candidates);
+        $this->looked === null || ($this->looked)();
+
+        return $fits;
     }
 
     /**

@@ -68,12 +68,17 @@ final class Season
      * @param int               $day        of the test, seconds since 1970
      * @param list<SeasonClass> $classes    those that are not after it
      * @param list<Candidate>   $candidates
+     * @param callable(int): void|null $done is told how many candidates are planned
      */
-    public function plan(int $day, array $classes, array $candidates): SeasonPlan
+    public function plan(int $day, array $classes, array $candidates, ?callable $done = null): SeasonPlan
     {
         $classes = $this->prepare($day, $classes);
         $teaches = $this->teach($classes, array_map($this->unknown(...), $candidates));
-        $ways = array_map(fn (Candidate $candidate): Way => $this->way($candidate, $day, $classes, $teaches), $candidates);
+        $ways = [];
+        foreach ($candidates as $place => $candidate) {
+            $ways[] = $this->way($candidate, $day, $classes, $teaches);
+            $done === null || $done($place + 1);
+        }
 
         return new SeasonPlan($classes, $teaches, array_map(fn (Candidate $candidate, Way $way): Forecast => $this->forecast($candidate, $way, $day, $classes), $candidates, $ways), $this->curve($ways, $classes, $day));
     }

@@ -1,4 +1,4 @@
-// Has the page and its parts kept, so that the mat opens without a network.
+// Has the page and its parts kept, so that it opens without a network.
 const parts = () => performance.getEntriesByType('resource').map((one) => one.name)
   .filter((name) => name.startsWith(`${location.origin}/build/`) || name.endsWith('/favicon.svg'));
 
@@ -8,10 +8,13 @@ const activated = (worker) => new Promise((resolve) => {
   look();
 });
 
-/** @param {string} address of the worker: it carries the version of the build, and another build is another worker */
-export default async (address) => {
+/**
+ * @param {string} address of the worker: it carries the version of the build, and another build is another worker
+ * @param {string} scope what it has a say in
+ */
+export default async (address, scope = '/mat') => {
   if (!navigator.serviceWorker) return;
-  const { installing, waiting, active } = await navigator.serviceWorker.register(address, { scope: '/mat' });
+  const { installing, waiting, active } = await navigator.serviceWorker.register(address, { scope });
   const worker = await activated(installing ?? waiting ?? active);
   worker.postMessage({ keep: [location.origin + location.pathname, ...parts()] });
 };

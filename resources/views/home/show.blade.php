@@ -3,7 +3,7 @@
     <x-button size="sm" :href="route('home.pdf', $student)">{{ __('home.pdf') }}</x-button>
     <x-button size="sm" :href="route('students.own', $student)">{{ __('words.back') }}</x-button>
 </x-heading>
-<p class="lead-line">{{ $week->title() }}. {{ __('home.lead') }}</p>
+<p class="lead-line" data-keep="{{ App\View\Worker::address() }}">{{ $week->title() }}. {{ __('home.lead') }}</p>
 @if ($week->isEmpty())
     <x-empty :text="__('home.none')"/>
 @endif

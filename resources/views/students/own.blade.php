@@ -1,6 +1,6 @@
 <x-layout :title="$student->name">
 <x-heading :title="$student->name"><x-slot:beside><span class="tag">{{ $student->rank->name }}</span></x-slot></x-heading>
-<div class="own-page">
+<div class="own-page" data-keep="{{ App\View\Worker::address() }}">
 <section aria-labelledby="own-next"><h2 id="own-next">{{ __('students.own.next') }}</h2>
     @if ($page->next === [])<p>{{ __('students.own.nothing') }}</p>@endif
     <ol>@foreach ($page->next as $row)<li><strong>{{ $row['title'] }}</strong><br><small>{{ $row['why'] }}</small></li>@endforeach</ol>

@@ -3,6 +3,9 @@ hx-trigger="load delay:1s" hx-swap="outerHTML" @endif>
 <h2 id="season-title">{{ __('tests.season.title') }}</h2>
 @if ($season === null)
     <p class="form-text" role="status">{{ __($hasFailed ? 'tests.season.failed' : 'tests.season.working') }}</p>
+    @if (! $hasFailed)
+        <progress class="w-50" max="100" value="{{ $share }}" aria-label="{{ __('tests.season.working') }}">{{ $share }} %</progress>
+    @endif
 @else
     @if ($season->fits())
         <p><strong>{{ __('tests.season.fits') }}</strong></p>

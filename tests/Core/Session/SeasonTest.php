@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Window;
+use StoneDrill\Core\Session\PlannedTest;
+use StoneDrill\Core\Session\Season\Ahead;
 use StoneDrill\Core\Session\Season\Forecast;
 use StoneDrill\Core\Session\Season\Future;
 use StoneDrill\Core\Session\Season\Knapsack;
@@ -217,4 +219,18 @@ it('asks nobody for what a flag bars, and holds nothing against who is ready alr
 
     expect($plan->fits())->toBeTrue()->and($plan->forecasts[0]->readyOn)->toBe(SeasonFixture::now())->and($plan->forecasts[0]->drill)->toBe([])
         ->and(array_map(fn (Forecast $forecast): int => $forecast->of, $plan->forecasts))->toBe([4]);
+});
+
+it('tells how far it has got, and never all of it before it is there', function (): void {
+    $catalogue = SeasonFixture::catalogue(4);
+    $now = new DateTimeImmutable(Made::NOW);
+    $told = [];
+    Ahead::of($catalogue, SeasonFixture::cells($catalogue), new PlannedTest('t', 'b', $now->modify('+40 days')), [], [], [SeasonFixture::candidate('s'), SeasonFixture::candidate('t')], [], $now, function (float $share) use (&$told): void {
+        $told[] = $share;
+    });
+    $sorted = $told;
+    sort($sorted);
+
+    // Half of it for two candidates, then 15 % of what is left for each look at other classes.
+    expect(array_slice($told, 0, 2))->toBe([0.25, 0.5])->and($told[2])->toEqualWithDelta(0.575, 1e-9)->and($told)->toBe($sorted)->and(max($told))->toBeLessThan(1.0)->and(count($told))->toBeGreaterThan(8);
 });
