@@ -14,5 +14,6 @@
     <text x="{{ $foot['x'] }}" y="{{ $foot['y'] }}" font-size="5" text-anchor="{{ $foot['anchor'] }}"
         fill="{{ $ink->text() }}">{{ $foot['text'] }}</text>
 @endforeach
-<text x="{{ $picture->line['x'] }}" y="{{ $picture->line['y'] }}" font-size="5" fill="{{ $ink->text() }}">{{ $picture->line['text'] }}</text>
+<text x="{{ $picture->line['x'] }}" y="{{ $picture->line['y'] }}" font-size="5"
+    fill="{{ $ink->text() }}">{{ $picture->line['text'] }}</text>
 </svg>

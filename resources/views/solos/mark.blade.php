@@ -35,7 +35,8 @@
 @if ($marks->isEmpty())<p>{{ __('solos.standings.unmarked') }}</p>@endif
 <ul class="mark-history">
     @foreach ($marks as $mark)
-        <li>{{ __($mark->markedBy ? 'solos.by' : 'solos.by-file', ['mark' => __('solos.marks.'.$mark->mark->value), 'day' => school_time($mark->at),
+        <li>{{ __($mark->markedBy ? 'solos.by' : 'solos.by-file', [
+            'mark' => __('solos.marks.'.$mark->mark->value), 'day' => school_time($mark->at),
             'name' => $mark->markedBy?->name]) }}@if ($mark->mistakes !== []): {{
             implode(' · ', $mark->mistakes) }}@endif
             @foreach ($mark->beats as $number => $beat) <small>{{ $number }} {{ __('solos.marks.'.$beat) }}</small>@endforeach
