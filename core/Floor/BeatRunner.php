@@ -48,9 +48,11 @@ final readonly class BeatRunner
 
     private Effects $effects;
 
+    private Spots $spots;
+
     public function __construct(private Kind $kind, private Facets $facets, private Bodies $bodies, private Setting $setting)
     {
-        $spots = new Spots($kind, $facets, $setting->headShift);
+        $this->spots = $spots = new Spots($kind, $facets, $setting->headShift);
         $this->opening = new Opening($kind, $facets);
         $this->striker = new Striker($spots);
         $this->assault = new Assault($kind, $facets, $this->opening, $this->striker, $setting);
@@ -279,6 +281,7 @@ final readonly class BeatRunner
                 abs($off) / self::TURN,
                 new Fists($withThreats ? $this->striker->fistReach($scene) : null, Weapons::fistMargin($scene)),
                 $withThreats ? Weapons::free($scene) : [],
+                $withThreats ? $this->spots->limbs($scene) : null,
             ),
             new Movement(new Point($log->fromX, $log->fromY), $log->facedAt, $log->carried, $log->feetMoved, $log->turned, $log->strides, $log->barredBehind),
             new Events($scene->hold, $scene->grips, $log->heldBefore, $log->delivery, $log->performed, $log->effect, $log->wornOff),

@@ -15,12 +15,6 @@ use StoneDrill\Core\Technique\Verb;
 /** What an assumed effect does to the attacker. */
 final readonly class Effects
 {
-    /** Seconds for which an effect lasts. */
-    private const FOLDED = 1.5;
-    private const TURNED = 1.0;
-    private const KNEELING = 2.0;
-    private const DROPPED = 3.0;
-
     /** Metres, as shares of the attacker's stature, by which one moves the attacker: away above 0. */
     private const ROCKED = 0.25;
     private const DRIVEN_BACK = 0.50;
@@ -53,10 +47,10 @@ final readonly class Effects
             Effect::Rocked => $scene->moveAttacker(self::ROCKED * $height),
             Effect::DrivenBack => $this->driveBack($scene, self::DRIVEN_BACK * $height),
             Effect::PulledIn => $scene->moveAttacker(self::PULLED_IN * $height),
-            Effect::Folded => $this->pose($scene, Posture::Folded, self::FOLDED),
+            Effect::Folded => $this->pose($scene, Posture::Folded, $effect),
             Effect::Straightened => $this->straighten($scene),
             Effect::Turned => $this->turn($scene, $performed),
-            Effect::Kneeling => $this->pose($scene, Posture::Kneeling, self::KNEELING),
+            Effect::Kneeling => $this->pose($scene, Posture::Kneeling, $effect),
             Effect::Dropped => $this->drop($scene),
             Effect::ArmGone => $this->takeArm($scene, $performed),
         };
@@ -74,13 +68,13 @@ final readonly class Effects
     {
         $scene->hold = Hold::none($this->kind);
         $scene->isAstride = false;
-        $this->pose($scene, Posture::Lying, self::DROPPED);
+        $this->pose($scene, Posture::Lying, Effect::Dropped);
     }
 
-    private function pose(Scene $scene, Posture $posture, float $seconds): void
+    private function pose(Scene $scene, Posture $posture, Effect $effect): void
     {
         $scene->attackerPosture = $posture;
-        $scene->postureUntil = $scene->time + $seconds;
+        $scene->postureUntil = $scene->time + (float) $effect->seconds();
     }
 
     private function straighten(Scene $scene): void
@@ -103,7 +97,7 @@ final readonly class Effects
             }
         }
         $scene->attackerFacing = Angle::round($scene->attackerFacing + ($isRight ? 90 : -90));
-        $scene->turnedUntil = $scene->time + self::TURNED;
+        $scene->turnedUntil = $scene->time + (float) Effect::Turned->seconds();
     }
 
     /**

@@ -13,6 +13,7 @@ final readonly class Positions
      * @param bool         $isInside    whether the defender stands between the attacker's arms
      * @param float        $faceSeconds seconds until the attacker faces the defender
      * @param list<Threat> $threats     every weapon of the attacker's that is free, reaching or not
+     * @param ?Limbs       $limbs       where the attacker's limbs are; null where nobody asked
      */
     public function __construct(
         public Stance $defender,
@@ -23,5 +24,6 @@ final readonly class Positions
         public float $faceSeconds,
         public Fists $fists,
         public array $threats,
+        public ?Limbs $limbs = null,
     ) {}
 }

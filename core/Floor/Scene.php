@@ -29,8 +29,7 @@ final class Scene
     /** What is aimed so high is at head height, as a share of the defender's stature. */
     private const HEAD = 0.85;
 
-    /** On all fours: the highest of a body, and how far its head is before its axis, as shares of its stature. */
-    private const LOW = 0.45;
+    /** On all fours: how far the head is before the axis, as a share of the stature. */
     private const AHEAD = 0.30;
 
     /** The defender's axis, midpoint of the feet; moved with them by {@see self::placeFeet()}. */
@@ -160,13 +159,7 @@ final class Scene
     /** Height of a share of the defender's stature, as posture and crouch have it. */
     public function height(float $share): float
     {
-        $own = $this->bodies->defender;
-
-        return match ($this->posture) {
-            Posture::Lying => min($share, 0.12) * $own,
-            Posture::AllFours => min($share, self::LOW) * $own,
-            default => max(0.0, ($share - $this->posture->lowers()) * $own - $this->crouch),
-        };
+        return $this->posture->height($share, $this->bodies->defender, $this->crouch);
     }
 
     /**
@@ -190,14 +183,7 @@ final class Scene
     /** Height of a share of the attacker's stature as a target. */
     public function attackerHeight(float $share, bool $isOfHead): float
     {
-        $height = $this->bodies->attacker;
-
-        return match (true) {
-            $this->attackerPosture === Posture::Lying => min($share, 0.12) * $height,
-            $this->attackerPosture === Posture::AllFours => min($share, self::LOW) * $height,
-            $this->attackerPosture === Posture::Folded && $isOfHead => ($this->isAstride ? 0.62 - self::ASTRIDE : 0.62) * $height,
-            default => max(0.0, ($share - $this->attackerPosture->lowers() - ($this->isAstride ? self::ASTRIDE : 0.0)) * $height),
-        };
+        return $this->attackerPosture->height($share, $this->bodies->attacker, 0.0, $isOfHead, $this->isAstride ? self::ASTRIDE : 0.0);
     }
 
     /** Height of one of the attacker's joints. */

@@ -63,6 +63,23 @@ final readonly class Spots
         return $this->of($then, $target, $by);
     }
 
+    /** Where the attacker's hands are, and a foot that is out. */
+    public function limbs(Scene $scene): Limbs
+    {
+        $hands = $busy = [];
+        foreach ([Hand::Left, Hand::Right] as $arm) {
+            $end = $this->endOf($scene, $arm);
+            $hands[$arm->value] = $end ?? $this->ahead($scene, $this->joint($scene, Joint::Shoulder, $arm), ...self::HAND);
+            if ($end !== null) {
+                $busy[] = $arm->value;
+            }
+        }
+        $kicks = $scene->out !== null && $scene->out->isLeg ? $scene->out : null;
+        $held = array_values(array_filter([Limb::LeftHand, Limb::RightHand], $scene->hold->holdsWristOf(...)));
+
+        return new Limbs($hands, $busy, $kicks?->side, $kicks === null ? null : new Spot($scene->x, $scene->y, $scene->height($kicks->aim), 0.0), $held);
+    }
+
     /**
      * The arm of the attacker's that a hand of the defender's meets: the one that attacks, where it is one; otherwise the one on
      * the same side of the room.

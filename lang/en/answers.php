@@ -58,7 +58,6 @@ return [
         'waived' => 'accepted findings',
     ],
     'find' => 'Find in titles and beats',
-    'floor-as-svg' => 'Floor as SVG',
     'found' => 'found :found, expected :expected.',
     'history' => 'History',
     'how-to' => [
@@ -130,6 +129,8 @@ return [
     'restore' => 'Restore this version',
     'short-beats' => 'Its first beats',
     'short-from' => 'Short form from',
+    'save-svg' => 'Save as SVG:',
+    'svg-views' => ['above' => 'from above', 'side' => 'from the side', 'score' => 'in time'],
     'title' => 'Title',
     'to' => '{An answer} to “:attack”',
     'typical' => 'For the bodies that the school calls typical.',

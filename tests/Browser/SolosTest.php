@@ -36,6 +36,6 @@ it('opens what a student practises at home without a network, and counts it', fu
     $this->visit('/people/1/home')->see('Watch for:')->press('Count it aloud')->waitFor('.home-beats li[aria-current]');
     $server->start();
     // Who signs out leaves nothing of it.
-    $this->press('Sign out');
+    $this->press('Sign out')->waitFor("[name='email']");
     $this->until(fn (): bool => $this->browser->executeAsyncScript('const done = arguments[0]; caches.keys().then((names) => done(names.length === 0))'));
 });

@@ -43,7 +43,7 @@ it('keeps everything that happens within the picture', function (string $beats):
                 ->and($figure->y)->toBeGreaterThan($picture->top)->toBeLessThan($picture->top + $picture->height);
         }
     }
-    expect($picture->width / $picture->height)->toBeGreaterThanOrEqual(1.49);
+    expect($picture->width / $picture->height)->toBeGreaterThanOrEqual(1.04);
 })->with([["leave 6\nleave 6"], ["leave 3\nleave 4:30"], ["slide 12 3 m\nleave 9"], ['look']]);
 
 it('spells the ring as the school does', function (BearingStyle $style, array $labels): void {

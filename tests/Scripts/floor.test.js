@@ -11,6 +11,9 @@ const drawn = (beats) => `<div data-stage tabindex="0">${beats.map(([number]) =>
   <input type="range" min="0" data-scrub><button data-play></button><div data-tracks></div>${beats.map(beat).join('')}`;
 const TEXTS = { start: 'the start', beat: 'beat :beat', play: 'Play', stop: 'Stop', 'main-line': 'main line' };
 
+// Whether whoever looks wants nothing to move.
+const still = (matches) => { window.matchMedia = () => ({ matches }); };
+
 describe('floor', () => {
   let one;
   let root;
@@ -25,6 +28,7 @@ describe('floor', () => {
 
   beforeEach(() => {
     vi.useFakeTimers();
+    still(true);
     root = page(`<select data-size-you><option>small</option><option>tall</option></select><select data-size-attacker><option>small</option><option selected>tall</option></select>
       <input type="checkbox" data-layer="reach"><g class="layer-reach"></g><button data-ask-steps></button><div id="floor-here">${drawn(BEATS)}</div>`, TEXTS);
     one = component(floor(), root);
@@ -116,6 +120,25 @@ describe('floor', () => {
     expect(one.now).toBe('1');
     vi.advanceTimersByTime(1);
     expect([one.now, one.timer, find('[data-play]').textContent]).toEqual(['2', null, 'Play']);
+  });
+
+  it('runs through time where things may move, at the speed that is chosen', () => {
+    still(false);
+    press(' ');
+    vi.advanceTimersByTime(400);
+    expect([one.now, root.classList.contains('in-motion'), find('[data-play]').textContent]).toEqual(['0', true, 'Stop']);
+    vi.advanceTimersByTime(130);
+    expect(one.now).toBe('1');
+    vi.advanceTimersByTime(100);
+    expect([one.now, one.player, root.classList.contains('in-motion')]).toEqual(['2', null, false]);
+  });
+
+  it('goes to the beat whose bar is pressed', () => {
+    find('[data-tracks]').insertAdjacentHTML('afterend', '<div class="bars"><b data-jump="1"><i></i></b></div>');
+    one.pick({ target: find('.bars i') });
+    expect(one.now).toBe('1');
+    one.pick({ target: find('.bars') });
+    expect(one.now).toBe('1');
   });
 
   it('begins anew from the end, and stops when it is pressed again or stepped', () => {

@@ -57,8 +57,15 @@ final readonly class SheetController
         $bench = $this->workbench->saved($request, $answer);
         $beat = is_string($request->query('beat')) ? $request->query('beat') : $bench->examination->trial->run->end()->number;
         abort_if($beat !== '0' && $bench->examination->trial->run->frame($beat) === null, 404);
-        $svg = view('workbench.drawing', ['picture' => $bench->picture->only($beat), 'label' => __('floor.drawing-title', ['answer' => $answer->title, 'beat' => $beat])])->render();
+        $view = $request->query('view');
+        $label = __('floor.drawing-title', ['answer' => $answer->title, 'beat' => $beat]);
+        $svg = match ($view) {
+            'side' => view('workbench.side', ['picture' => $bench->side->only($beat), 'label' => $label]),
+            'score' => view('workbench.score', ['picture' => $bench->score, 'label' => __('floor.score.label')]),
+            default => view('workbench.drawing', ['picture' => $bench->picture->only($beat), 'label' => $label]),
+        };
+        $name = in_array($view, ['side', 'score'], true) ? "{$answer->code}-{$view}-{$beat}" : "{$answer->code}-beat-{$beat}";
 
-        return new Response('<?xml version="1.0" encoding="UTF-8"?>'."\n".$svg, 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => sprintf('attachment; filename="%s-beat-%s.svg"', $answer->code, $beat)]);
+        return new Response('<?xml version="1.0" encoding="UTF-8"?>'."\n".$svg->render(), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => sprintf('attachment; filename="%s.svg"', $name)]);
     }
 }

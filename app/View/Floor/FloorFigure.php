@@ -19,7 +19,9 @@ final readonly class FloorFigure
     public float $shoulders;
     public float $depth;
     public float $head;
-    public float $footLength;
+    /** A foot that points to 12: heel below, toes above. */
+    public string $sole;
+
     public bool $isLying;
 
     /** @var list<array{transform: string}> left, right */
@@ -49,7 +51,7 @@ final readonly class FloorFigure
         $this->shoulders = round(0.129 * $own + 3, 1);
         $this->depth = round(0.06 * $own, 1);
         $this->head = round(0.052 * $own, 1);
-        $this->footLength = round(0.152 * $own / 2, 1);
+        $this->sole = self::sole(0.152 * $own);
         $this->isLying = $stance->posture === Posture::Lying;
         $this->feet = [$this->foot($stance->feet->left), $this->foot($stance->feet->right)];
         $this->transform = "translate({$this->x} {$this->y}) rotate({$this->facing})";
@@ -57,6 +59,15 @@ final readonly class FloorFigure
         $this->lying = ['x' => -$this->depth, 'width' => 2 * $this->depth, 'height' => 4 * $this->shoulders];
         $this->nameLine = $this->y + $this->depth + 18;
         $this->posture = $stance->posture === Posture::Standing ? ($stance->crouch > 0 ? __('floor.crouched', ['cm' => (int) round($stance->crouch * 100)]) : '') : __('floor.postures.'.$stance->posture->value);
+    }
+
+    /** The outline of a foot so long, its heel a third behind its place and narrower than its toes. */
+    public static function sole(float $length): string
+    {
+        [$heel, $toe, $narrow, $wide] = [round($length / 3, 1), round(-2 * $length / 3, 1), round(0.13 * $length, 1), round(0.2 * $length, 1)];
+        $ball = round(-0.35 * $length, 1);
+
+        return "M0 {$heel}C-{$narrow} {$heel} -{$narrow} 0 -{$wide} {$ball}C-{$wide} {$toe} {$wide} {$toe} {$wide} {$ball}C{$narrow} 0 {$narrow} {$heel} 0 {$heel}Z";
     }
 
     /** Metres as centimetres, to a tenth. */

@@ -75,25 +75,17 @@ final readonly class FloorFrame
         $to = $hit->target->isOfHead() ? $this->frame->positions->attacker->head : $this->frame->positions->attacker->feet->axis;
         // The words stand beside the line, on the striking side, clear of both bodies.
         $beside = (new Point(($from->x + $to->x) / 2, ($from->y + $to->y) / 2))->toward($from->bearingTo($to) + ($side < 0 ? -90 : 90), 0.34);
-        $reaches = $hit->reaches() && $hit->aim->isFaced && $hit->aim->isInArc;
-        $label = match (true) {
-            $hit->measure->tooFarUp => __('floor.too-high'),
-            $hit->measure->margin === null => '',
-            $hit->measure->drive > 0 && $hit->reaches() => __('floor.with-body', ['cm' => (int) round(100 * $hit->measure->drive)]),
-            default => __('words.signed-cm', ['cm' => sprintf('%+d', $hit->centimetres())]),
-        };
-
         return [
             'x1' => FloorFigure::cm($from->x),
             'y1' => -FloorFigure::cm($from->y),
             'x2' => FloorFigure::cm($to->x),
             'y2' => -FloorFigure::cm($to->y),
-            'label' => ($reaches ? '' : '✕ ').trim($hit->strike->value.' '.$label),
+            'label' => StrikeLabel::of($hit),
             'lx' => FloorFigure::cm($beside->x),
             // One below the other where a beat has several.
             'ly' => -FloorFigure::cm($beside->y) + 3 + 11 * $place,
             'anchor' => $beside->x > ($from->x + $to->x) / 2 ? 'start' : 'end',
-            'reaches' => $reaches,
+            'reaches' => StrikeLabel::isHome($hit),
         ];
     }
 

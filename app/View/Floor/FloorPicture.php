@@ -16,15 +16,19 @@ use StoneDrill\Core\Geometry\Point;
 /** A floor seen from above, one drawing for every beat, all to the same scale. Centimetres, y downward. */
 final readonly class FloorPicture
 {
-    /** Centimetres around everything, and the least that is shown to each side of the start. */
-    private const MARGIN = 40.0;
+    /** Centimetres around the axes of both bodies, and the least that is shown across. */
+    private const MARGIN = 46.0;
     private const MIN = 120.0;
 
     /** Least width by height. */
-    private const SHAPE = 1.5;
+    private const SHAPE = 1.05;
 
-    /** Radius of the clock ring. */
-    public const RING = 100.0;
+    /** Radius of the clock ring: as far out as the picture has room for its words. */
+    private const RING = 100.0;
+    private const LEAST_RING = 40.0;
+    private const WORDS = 20.0;
+
+    public float $radius;
 
     public float $left;
     public float $top;
@@ -40,7 +44,7 @@ final readonly class FloorPicture
      */
     private function __construct(public array $frames, public array $ring, BearingStyle $style, public Palette $palette)
     {
-        [$left, $right, $top, $bottom] = [-self::MIN, self::MIN, -self::MIN, self::MIN];
+        [$left, $right, $top, $bottom] = [INF, -INF, INF, -INF];
         foreach ($frames as $frame) {
             foreach ([$frame->frame->positions->defender, $frame->frame->positions->attacker] as $stance) {
                 [$x, $y] = [$stance->feet->axis->x * 100, -$stance->feet->axis->y * 100];
@@ -48,9 +52,13 @@ final readonly class FloorPicture
             }
         }
         // As wide as the place it has on a screen: what is beside the floor belongs to it.
+        $higher = max(0.0, (self::MIN - ($bottom - $top)) / 2);
+        [$top, $bottom] = [$top - $higher, $bottom + $higher];
         $wider = max(0.0, (self::SHAPE * ($bottom - $top) - ($right - $left)) / 2);
         [$this->left, $this->top, $this->width, $this->height] = [round($left - $wider), round($top), round($right - $left + 2 * $wider), round($bottom - $top)];
-        $this->hours = array_map(static fn (int $hour): array => self::mark($hour, $style), range(1, 12));
+        $room = min(-$this->left, $this->left + $this->width, -$this->top, $this->top + $this->height) - self::WORDS;
+        $this->radius = max(self::LEAST_RING, min(self::RING, $room));
+        $this->hours = array_map(fn (int $hour): array => self::mark($hour, $style, $this->radius), range(1, 12));
     }
 
     public static function ofRun(Run $run, BearingStyle $style, Palette $palette = Palette::Slate): self
@@ -139,11 +147,11 @@ final readonly class FloorPicture
     }
 
     /** @return array{x: float, y: float, label: string, x1: float, y1: float, x2: float, y2: float, isMain: bool} */
-    private static function mark(int $hour, BearingStyle $style): array
+    private static function mark(int $hour, BearingStyle $style, float $ring): array
     {
         $bearing = Bearing::hour($hour);
         $at = static fn (float $radius): Point => (new Point(0, 0))->toward($bearing->toDegrees(), $radius);
-        [$from, $to, $text] = [$at(self::RING - 4), $at(self::RING + 4), $at(self::RING + 14)];
+        [$from, $to, $text] = [$at($ring - 4), $at($ring + 4), $at($ring + 14)];
         $isMain = $hour % 3 === 0;
 
         return [

@@ -27,7 +27,7 @@ final readonly class SituationView
      * @param array{string, string} $sizes     of the defender and of the attacker, with statures
      * @param string                 $line      the attack said in one line
      */
-    private function __construct(public FloorPicture $picture, public ReachPicture $reach, public array $sentences, public array $sizes, public string $line) {}
+    private function __construct(public FloorPicture $picture, public SidePicture $side, public ReachPicture $reach, public array $sentences, public array $sizes, public string $line) {}
 
     public static function of(Catalogue $catalogue, Attack $attack): self
     {
@@ -39,6 +39,7 @@ final readonly class SituationView
 
         return new self(
             FloorPicture::ofSituation($situation, $catalogue->school->conventions->bearings),
+            SidePicture::ofFrames([$situation->start]),
             new ReachPicture($situation->inReach),
             self::sentences($situation, $catalogue->school->conventions->bearings),
             [sprintf('%s (%.2f m)', $typical, $sizes->all()[$typical]), sprintf('%s (%.2f m)', $other, $sizes->all()[$other])],

@@ -39,7 +39,7 @@ final readonly class FootPicture
     public function __construct(private FootPlan $plan, private float $stature, public Palette $palette = Palette::Slate)
     {
         $length = 100 * self::FOOT * $stature;
-        $this->shape = sprintf('M0 %1$s C-%2$s %1$s -%2$s %3$s -%4$s -%3$s C-%4$s -%1$s %4$s -%1$s %4$s -%3$s C%2$s %3$s %2$s %1$s 0 %1$s Z', round($length / 2, 1), round(0.14 * $length, 1), round(0.2 * $length, 1), round(0.2 * $length, 1));
+        $this->shape = FloorFigure::sole($length);
         $feet = [[$plan->left, $plan->leftTurned, $plan->weight], [$plan->right, $plan->rightTurned, $plan->weight === null ? null : 100 - $plan->weight]];
         $isCrossed = $plan->left->x > $plan->right->x;
         $this->feet = [$this->foot($isCrossed, ...$feet[0]), $this->foot(! $isCrossed, ...$feet[1])];

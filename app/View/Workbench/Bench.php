@@ -6,12 +6,15 @@ namespace App\View\Workbench;
 
 use App\View\Floor\FloorPicture;
 use App\View\Floor\Palette;
+use App\View\Floor\ScorePicture;
+use App\View\Floor\SidePicture;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Checks\Examination;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Finding;
 use StoneDrill\Core\Checks\Mender;
 use StoneDrill\Core\Checks\Remedy;
+use StoneDrill\Core\Checks\Score;
 use StoneDrill\Core\Checks\Severity;
 use StoneDrill\Core\Checks\Shortfall;
 use StoneDrill\Core\Checks\Standards;
@@ -31,12 +34,19 @@ final readonly class Bench
 {
     public FloorPicture $picture;
 
+    /** The same beats from the side, and in time. */
+    public SidePicture $side;
+
+    public ScorePicture $score;
+
     /** @var list<BenchBeat> the start, then every beat, branches after theirs */
     public array $beats;
 
     private function __construct(public Examination $examination, private Examiner $examiner, public BenchSettings $settings, private Vocabulary $vocabulary, private ?Mender $mender, Palette $palette)
     {
         $this->picture = FloorPicture::ofRun($examination->trial->run, $settings->style, $palette);
+        $this->side = SidePicture::ofRun($examination->trial->run, $palette);
+        $this->score = new ScorePicture(Score::of($examination->trial), $palette);
         $printer = new Printer($vocabulary);
         $beats = [];
         foreach ($this->picture->frames as $drawn) {

@@ -7,6 +7,7 @@ namespace App\View\Workbench;
 use App\Models\Answer;
 use App\View\Attacks\AttackerCard;
 use App\View\Floor\FloorPicture;
+use App\View\Floor\SidePicture;
 
 /** One page of an answer: its beats, the floor at its key beats, mistakes and cautions. */
 final readonly class PrintSheet
@@ -18,7 +19,9 @@ final readonly class PrintSheet
     private const PAGE = 235.0;
     private const FLOOR = 64.0;
 
-    /** @var list<array{picture: FloorPicture, image: string, label: string, caption: string}> */
+    private const SCORE = 48.0;
+
+    /** @var list<array{picture: FloorPicture, side: SidePicture, image: string, sideImage: string, label: string, caption: string}> */
     public array $floors;
 
     public function __construct(public Answer $answer, public Bench $bench, public AnswerFacts $facts, public Paper $paper)
@@ -26,9 +29,12 @@ final readonly class PrintSheet
         $floors = [];
         foreach ($this->keyBeats() as $beat) {
             $picture = $bench->picture->only($beat->frame->number);
+            $side = $bench->side->only($beat->frame->number);
             $label = __('sheet.floor-at', ['beat' => $beat->frame->number]);
             $floors[] = [
                 'picture' => $picture,
+                'side' => $side,
+                'sideImage' => base64_encode(view('workbench.side', ['picture' => $side, 'label' => $label])->render()),
                 'image' => base64_encode(view('workbench.drawing', ['picture' => $picture, 'label' => $label])->render()),
                 'label' => $label,
                 'caption' => implode(' · ', array_filter([$beat->name(), __('words.metres', ['metres' => $beat->distance()]), ...$beat->strikes(), rtrim($beat->cue(), '.')])),
@@ -74,9 +80,27 @@ final readonly class PrintSheet
     /** Floors side by side: two where the page is high enough for them, otherwise three. */
     public function columns(): int
     {
-        $words = 45 + 4.4 * count(explode("\n", rtrim($this->answer->beats)));
+        return $this->words() + self::FLOOR * ceil(count($this->floors) / 2) <= self::PAGE ? 2 : 3;
+    }
 
-        return $words + self::FLOOR * ceil(count($this->floors) / 2) <= self::PAGE ? 2 : 3;
+    /** Whether the page has room for the main line in time. */
+    public function showsScore(): bool
+    {
+        $rows = ceil(count($this->floors) / $this->columns());
+
+        return $this->words() + self::FLOOR * $rows * 2 / $this->columns() + self::SCORE <= self::PAGE;
+    }
+
+    /** The main line in time, as base64. */
+    public function score(): string
+    {
+        return base64_encode(view('workbench.score', ['picture' => $this->bench->score, 'label' => __('floor.score.label')])->render());
+    }
+
+    /** Millimetres that the words take. */
+    private function words(): float
+    {
+        return 45 + 4.4 * count(explode("\n", rtrim($this->answer->beats)));
     }
 
     /** The style of the PDF, which has no stylesheet beside it, as base64. */

@@ -74,6 +74,7 @@ export default () => ({
     scrub.max = Math.max(0, line.length - 1);
     scrub.value = Math.max(0, at);
     scrub.setAttribute('aria-valuetext', number === '0' ? text('start') : text('beat', { beat: number }));
+    this.cursor(this.timeOf(number));
     this.offerTracks();
   },
 
@@ -83,6 +84,12 @@ export default () => ({
     const number = event.currentTarget.dataset.jump;
     this.track = this.beats().find((beat) => beat.dataset.beat === number)?.dataset.track ?? '';
     this.go(number);
+  },
+
+  // To the beat whose bar is pressed.
+  pick(event) {
+    const bar = event.target.closest('[data-jump]');
+    if (bar) this.jump({ currentTarget: bar });
   },
 
   by(step) {

@@ -3,7 +3,6 @@
     <x-slot:beside>@if ($answer->label !== '')<span class="tag">{{ $answer->label }}</span>@endif</x-slot>
     <x-button size="sm" :href="route('answers.sheet', $answer)">{{ __('sheet.sheet') }}</x-button>
     <x-button size="sm" :href="route('answers.pdf', $answer)">{{ __('sheet.pdf') }}</x-button>
-    <x-button size="sm" :href="route('answers.svg', $answer)" download>{{ __('answers.floor-as-svg') }}</x-button>
     @can('update', $answer)
         <x-button kind="rust" size="sm" data-key="e" :href="route('answers.edit', $answer)">{{ __('words.edit') }}</x-button>
         <x-delete :action="route('answers.destroy', $answer)" :question="__('answers.delete-question', ['title' => $answer->title])"/>
@@ -38,6 +37,9 @@
             @include('workbench.settings', ['settings' => $bench->settings, 'symmetric' => $facts->attack->isSymmetric()])
         </form>
         <div id="floor-here">@include('workbench.floor')</div>
+        <p class="form-text">{{ __('answers.save-svg') }} @foreach (texts('answers.svg-views') as $view => $name)
+            <a href="{{ route('answers.svg', [$answer, 'view' => $view]) }}" download>{{ $name }}</a>@if (! $loop->last) · @endif
+        @endforeach</p>
         @include('answers.accepted')
     </div>
 </div>

@@ -41,7 +41,12 @@
     </section>
     <section aria-labelledby="situation-title">
         <h2 id="situation-title">{{ __('attacks.situation') }}</h2>
-        <div class="floor-stage">@include('workbench.drawing', ['picture' => $seen->picture, 'label' => __('floor.start-label')])</div>
+        <div class="floor-stage">
+            <figure>@include('workbench.drawing', ['picture' => $seen->picture, 'label' => __('floor.start-label')])
+                <figcaption>{{ __('floor.from-above') }}</figcaption></figure>
+            <figure>@include('workbench.side', ['picture' => $seen->side, 'label' => __('floor.side.label')])
+                <figcaption>{{ __('floor.from-the-side') }}</figcaption></figure>
+        </div>
         @include('attacks.reach', ['reach' => $seen->reach])
         <ul class="situation mt-2">@foreach ($seen->sentences as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
         <p class="form-text">{{ __('attacks.situation-note', ['defender' => $seen->sizes[0], 'attacker' => $seen->sizes[1]]) }}</p>

@@ -8,10 +8,14 @@
 @foreach (array_chunk($sheet->floors, $sheet->columns()) as $row)
     <tr>
         @foreach ($row as $floor)
-            <td><img alt="{{ $floor['label'] }}" src="data:image/svg+xml;base64,{{ $floor['image'] }}"><br>{{ $floor['caption'] }}</td>
+            <td><img alt="{{ $floor['label'] }}" src="data:image/svg+xml;base64,{{ $floor['image'] }}">
+                <img alt="" src="data:image/svg+xml;base64,{{ $floor['sideImage'] }}"><br>{{ $floor['caption'] }}</td>
         @endforeach
     </tr>
 @endforeach
 </table>
+@if ($sheet->showsScore())
+    <p><img class="score" alt="" src="data:image/svg+xml;base64,{{ $sheet->score() }}"></p>
+@endif
 @include('sheet.foot')
 </body></html>

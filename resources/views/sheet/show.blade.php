@@ -18,11 +18,15 @@
     <div class="sheet-floors sheet-floors-{{ $sheet->columns() }}">
         @foreach ($sheet->floors as $floor)
             <figure>
-                @include('workbench.drawing', ['picture' => $floor['picture'], 'label' => $floor['label']])
+                <div class="sheet-pair">@include('workbench.drawing', ['picture' => $floor['picture'], 'label' => $floor['label']])
+                    @include('workbench.side', ['picture' => $floor['side'], 'label' => $floor['label']])</div>
                 <figcaption>{{ $floor['caption'] }}</figcaption>
             </figure>
         @endforeach
     </div>
+    @if ($sheet->showsScore())
+        <div class="sheet-score">@include('workbench.score', ['picture' => $sheet->bench->score, 'label' => __('floor.score.label')])</div>
+    @endif
     @include('sheet.foot')
 </div>
 </x-layout>

@@ -1,6 +1,6 @@
+<g data-body="{{ $of ?? '' }}">
 @foreach ($figure->feet as $foot)
-<ellipse cx="0" cy="-5" rx="5" ry="{{ $figure->footLength }}" transform="{{ $foot['transform'] }}" fill="none" stroke="{{ $colour }}"
-    stroke-width="1.3"/>
+<path d="{{ $figure->sole }}" transform="{{ $foot['transform'] }}" fill="none" stroke="{{ $colour }}" stroke-width="1.3"/>
 @endforeach
 <g transform="{{ $figure->transform }}">
 @if ($figure->isLying)
@@ -17,3 +17,4 @@
 <circle cx="{{ $figure->headX }}" cy="{{ $figure->headY }}" r="{{ $figure->head }}" fill="{{ $colour }}" fill-opacity="0.85"/>
 <text x="{{ $figure->x }}" y="{{ $figure->nameLine }}" font-size="9" text-anchor="middle"
     fill="{{ $colour }}">{{ $name }}@if ($figure->posture !== ''), {{ $figure->posture }}@endif</text>
+</g>

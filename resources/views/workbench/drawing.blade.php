@@ -4,7 +4,7 @@
 preserveAspectRatio="xMidYMid meet" xmlns="http://www.w3.org/2000/svg" font-family="'Archivo Variable', Archivo, sans-serif">
 <rect x="{{ $picture->left }}" y="{{ $picture->top }}" width="{{ $picture->width }}" height="{{ $picture->height }}"
     fill="{{ $ink->ground() }}"/>
-<circle cx="0" cy="0" r="{{ App\View\Floor\FloorPicture::RING }}" fill="none" stroke="{{ $ink->faint() }}" stroke-width="1"
+<circle cx="0" cy="0" r="{{ $picture->radius }}" fill="none" stroke="{{ $ink->faint() }}" stroke-width="1"
     stroke-dasharray="1 5"/>
 @foreach ($picture->hours as $hour)
     <line x1="{{ $hour['x1'] }}" y1="{{ $hour['y1'] }}" x2="{{ $hour['x2'] }}" y2="{{ $hour['y2'] }}" stroke="{{ $ink->faint() }}"
@@ -41,8 +41,9 @@ preserveAspectRatio="xMidYMid meet" xmlns="http://www.w3.org/2000/svg" font-fami
                 stroke-linecap="round" opacity="0.55"/>
         @endforeach
         @include('workbench.body', ['figure' => $drawn->attacker, 'colour' => $ink->attacker(), 'name' => __('floor.attacker'),
-            'dash' => '4 2'])
-        @include('workbench.body', ['figure' => $drawn->defender, 'colour' => $ink->defender(), 'name' => __('floor.you'), 'dash' => null])
+            'dash' => '4 2', 'of' => 'attacker'])
+        @include('workbench.body', ['figure' => $drawn->defender, 'colour' => $ink->defender(), 'name' => __('floor.you'), 'dash' => null,
+            'of' => 'defender'])
         @foreach ($drawn->steps as $step)
             <text x="{{ $step['x'] }}" y="{{ $step['y'] }}" font-size="9" text-anchor="{{ $step['anchor'] }}" fill="{{ $ink->defender() }}"
                 stroke="{{ $ink->ground() }}" stroke-width="3" paint-order="stroke">{{ $step['label'] }}</text>

@@ -13,4 +13,5 @@
     :value="$settings->style->value"/></label>
 <label class="check"><input type="checkbox" checked data-layer="threats" x-on:change="layers"> {{ __('floor.settings.threats') }}</label>
 <label class="check"><input type="checkbox" data-layer="reach" x-on:change="layers"> {{ __('floor.settings.reach') }}</label>
+<label class="check"><input type="checkbox" data-layer="targets" x-on:change="layers"> {{ __('floor.settings.targets') }}</label>
 </div>

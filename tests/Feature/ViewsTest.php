@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use App\View\Floor\FloorFrame;
+use App\View\Floor\FloorPicture;
+use App\View\Floor\ScorePicture;
+use App\View\Floor\SidePicture;
+use StoneDrill\Core\Checks\Score;
+use StoneDrill\Core\Geometry\BearingStyle;
+use Tests\Core\Floor\OnTheFloor;
+
+it('shows the same beats and the same figures from above, from the side and in time', function (string $kind, string $beats): void {
+    $trial = OnTheFloor::examine($kind, [], $beats)->trial;
+    $above = FloorPicture::ofRun($trial->run, BearingStyle::Clock)->frames;
+    $side = SidePicture::ofRun($trial->run)->frames;
+    $score = new ScorePicture(Score::of($trial));
+    $isLabel = static fn (string $label, string $other): bool => $label === $other || str_starts_with($other, $label.',');
+
+    expect(array_map(static fn (FloorFrame $frame): string => $frame->frame->number, $above))->toBe(array_column($side, 'number'));
+    foreach ($above as $place => $frame) {
+        foreach ($frame->strikes as $at => $strike) {
+            expect($isLabel($strike['label'], $side[$place]->strikes[$at]['label']))->toBeTrue("{$strike['label']}, {$side[$place]->strikes[$at]['label']}")
+                ->and($side[$place]->strikes[$at]['reaches'])->toBe($strike['reaches']);
+        }
+        // As far apart from the side as from above.
+        expect($side[$place]->attacker->axis - $side[$place]->defender->axis)->toEqualWithDelta(100 * $frame->frame->positions->distance, 0.11);
+    }
+    foreach ($score->bars as $bar) {
+        $frame = $trial->run->frame($bar['number']);
+        expect($frame)->not->toBeNull();
+        if ($bar['kind'] === 'action' && $bar['number'] !== '1') {
+            expect(($bar['x'] - $score->zero) / $score->scale)->toBeGreaterThanOrEqual($frame->startsAt - 0.01)
+                ->and(($bar['x'] + $bar['width'] - $score->zero) / $score->scale)->toBeLessThanOrEqual($frame->time + 0.01);
+        }
+    }
+})->with([
+    ['wrist-cross', "left foot step 9, left hand strip toward thumb -> released\n  if not: right knee groin -> folded\nright palm chin -> rocked\nright knee chin\nleave 6"],
+    ['punch-straight', "left foot step 9, left hand parry forearm\nright palm chin -> folded\nright knee nose -> dropped\nleave 6, look"],
+]);
+
+it('gives zero for where nothing is, and everything within the picture', function (): void {
+    $picture = SidePicture::ofRun(OnTheFloor::run('closing-in', [], "left foot step 6\nleave 6", 1.25, 1.85));
+    foreach ($picture->frames as $frame) {
+        foreach ([$frame->defender, $frame->attacker] as $figure) {
+            expect($figure->axis)->toBeGreaterThan($picture->left)->toBeLessThan($picture->left + $picture->width)->and($figure->headY - $figure->head)->toBeGreaterThan($picture->top);
+        }
+    }
+    // Every half metre up to 1.85 m and 16 cm.
+    expect(array_column($picture->levels, 'label'))->toBe(['0.5 m', '1.0 m', '1.5 m', '2.0 m']);
+});
+
+it('lets no two names of targets lie on each other', function (): void {
+    foreach (SidePicture::ofRun(OnTheFloor::run('closing-in', [], 'look'))->frames as $frame) {
+        $lines = array_column($frame->targets, 'ly');
+        for ($at = 1; $at < count($lines); $at++) {
+            expect($lines[$at] - $lines[$at - 1])->toBeGreaterThanOrEqual(7.5);
+        }
+    }
+});
+
+it('gives the three drawings as files', function (): void {
+    $school = $this->school();
+    $this->actingAs($this->person($school, Role::Head));
+    $answer = $school->answers()->firstOrFail();
+
+    foreach (['above' => 'beat-2', 'side' => 'side-2', 'score' => 'score-2', 'x' => 'beat-2'] as $view => $name) {
+        $response = $this->get("/answers/{$answer->id}/floor.svg?view={$view}&beat=2")->assertOk();
+        expect($response->headers->get('content-disposition'))->toContain($name)->and(simplexml_load_string((string) $response->getContent()))->not->toBeFalse();
+    }
+    $this->get("/answers/{$answer->id}")->assertSee('from the side')->assertSee('data-score-scale', false);
+    $this->get("/attacks/{$answer->attack_id}")->assertSee('side-drawing', false);
+    $this->get("/answers/{$answer->id}/sheet")->assertSee('side-drawing', false)->assertSee('score-drawing', false);
+});
