@@ -210,6 +210,8 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         ->middlewareFor(['edit', 'update'], Authorize::using('update', 'answer'))
         ->middlewareFor('destroy', Authorize::using('delete', 'answer'));
     Route::middleware(Authorize::using('view', 'answer'))->group(function (): void {
+        Route::get('answers/{answer}/beside', [FloorController::class, 'beside'])->name('answers.beside');
+        Route::get('answers/{answer}/bodies', [FloorController::class, 'bodies'])->name('answers.bodies');
         Route::get('answers/{answer}/floor', FloorController::class)->name('answers.floor');
         Route::get('answers/{answer}/floor.svg', [SheetController::class, 'svg'])->name('answers.svg');
         Route::get('answers/{answer}/sheet', [SheetController::class, 'show'])->name('answers.sheet');

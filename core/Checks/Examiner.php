@@ -110,12 +110,23 @@ final readonly class Examiner
      */
     public function breaks(Examination $examination, Mistake $mistake, Side $side): ?Finding
     {
+        $made = $this->made($examination, $mistake, $side);
+
+        return $made === null ? null : self::more($examination, $made);
+    }
+
+    /** The answer with one of its usual mistakes made; null where it is not known how it is made. */
+    public function made(Examination $examination, Mistake $mistake, Side $side): ?Examination
+    {
         $trial = $examination->trial;
         $beats = $mistake->in($this->asRead($trial->answer));
-        if ($beats === null) {
-            return null;
-        }
-        $made = $this->examineIn($trial->answer->withBeats($beats), $trial->attack, $side, $side === Side::Mirrored, $trial->bodies, $trial->rung, Scope::asWritten());
+
+        return $beats === null ? null : $this->examineIn($trial->answer->withBeats($beats), $trial->attack, $side, $side === Side::Mirrored, $trial->bodies, $trial->rung, Scope::asWritten());
+    }
+
+    /** What breaks first in one that does not break in the other: what stops it, else what is warned of, else what is noted. */
+    public static function more(Examination $examination, Examination $made): ?Finding
+    {
         $before = array_merge($examination->findings, array_column($examination->waived, 'finding'));
         foreach (Severity::cases() as $severity) {
             foreach ($made->findings as $finding) {

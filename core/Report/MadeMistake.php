@@ -13,13 +13,20 @@ use StoneDrill\Core\Curriculum\Mistake;
 /** A usual mistake of an answer, and what it breaks first. */
 final readonly class MadeMistake
 {
-    /** @param ?Finding $breaks null where nothing more breaks, or it is not known how the mistake is made */
-    private function __construct(public Mistake $mistake, public ?Finding $breaks) {}
+    /**
+     * @param ?Examination $made   the answer with it made; null where it is not known how
+     * @param ?Finding     $breaks null where nothing more breaks
+     */
+    private function __construct(public Mistake $mistake, public ?Examination $made, public ?Finding $breaks) {}
 
     /** @return list<self> those of an answer that was examined */
     public static function of(Examiner $examiner, Examination $examination, Side $side): array
     {
-        return array_map(static fn (Mistake $mistake): self => new self($mistake, $examiner->breaks($examination, $mistake, $side)), $examination->trial->answer->teaching->mistakes);
+        return array_map(static function (Mistake $mistake) use ($examiner, $examination, $side): self {
+            $made = $examiner->made($examination, $mistake, $side);
+
+            return new self($mistake, $made, $made === null ? null : Examiner::more($examination, $made));
+        }, $examination->trial->answer->teaching->mistakes);
     }
 
     /** @return array<string, mixed> */

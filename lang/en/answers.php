@@ -129,6 +129,8 @@ return [
     'restore' => 'Restore this version',
     'short-beats' => 'Its first beats',
     'short-from' => 'Short form from',
+    'mistake-shown' => 'Show it beside the right way',
+    'right-way' => 'the right way',
     'save-svg' => 'Save as SVG:',
     'svg-views' => ['above' => 'from above', 'side' => 'from the side', 'score' => 'in time'],
     'title' => 'Title',

@@ -2,6 +2,7 @@ import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
 import drill from './drill/engine';
 import attackLine from './editor/attack-line';
+import beside from './editor/beside';
 import workbench from './editor/floor';
 import leaving from './offline/leaving';
 import confirmation from './page/confirmation';
@@ -18,6 +19,7 @@ import wall from './wall/wall';
 window.htmx = htmx;
 
 Alpine.data('attackLine', attackLine);
+Alpine.data('beside', beside);
 Alpine.data('counting', counting);
 Alpine.data('mat', drill);
 Alpine.data('wall', wall);

@@ -17,7 +17,7 @@ arch('values of the core are final')->expect('StoneDrill\Core')->classes()->toBe
 arch('models hold no rules of the job')->expect('App\Models')->not->toUse(['StoneDrill\Core\Floor', 'StoneDrill\Core\Checks', 'StoneDrill\Core\Coverage', 'StoneDrill\Core\Drill', 'StoneDrill\Core\Exchange', 'StoneDrill\Core\Report']);
 
 arch('only the mapper and the importer join rows and core values')
-    ->expect('StoneDrill\Core\Curriculum\Answer')->toOnlyBeUsedIn(['StoneDrill\Core', 'App\Persistence', 'App\Actions\ImportCatalogue', 'App\View\Workbench\AnswerFacts', 'App\View\Workbench\Bench', 'App\View\Drill\Kit', 'App\Console\Drill', 'Tests']);
+    ->expect('StoneDrill\Core\Curriculum\Answer')->toOnlyBeUsedIn(['StoneDrill\Core', 'App\Persistence', 'App\Actions\ImportCatalogue', 'App\View\Workbench', 'App\View\Drill\Kit', 'App\Console\Drill', 'Tests']);
 
 arch('controllers are not called by others')->expect('App\Http\Controllers')->toOnlyBeUsedIn(['App\Http\Controllers']);
 

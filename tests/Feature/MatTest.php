@@ -35,7 +35,7 @@ it('has with it who can be drilled on what, and how much each is wanted', functi
         ->and($ticket['weights'][6])->toEqualWithDelta(4 * (1 - sin(0.05 * M_PI) ** 2) * $urgency, 1e-3)
         ->and($ticket['weights'][0])->toBeLessThan($ticket['weights'][6])
         ->and($ada['latest'])->toBe(['grab'])->and($ada['barred'])->toBe([])->and($ada['levels'])->toBe(['Throw and stop short: contact.'])->and($ada['goal'])->toBe(2)
-        ->and($kit['answers'][$gate->id])->toBe(['title' => 'Gate', 'mistakes' => ['leans back'], 'whatIfs' => [], 'cues' => []])
+        ->and($kit['answers'][$gate->id])->toBe(['title' => 'Gate', 'mistakes' => ['leans back'], 'whatIfs' => [], 'cues' => [], 'shown' => []])
         ->and(array_column($kit['rungs'], 'id'))->toBe([1, 2, 3, 4, 5, 6, 7]);
 });
 

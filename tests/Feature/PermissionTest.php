@@ -41,6 +41,8 @@ const ROUTES = [
     'attacks.first-steps' => ['get', '/attacks/{attack}/first-steps', TEACH],
     'answers.floor' => ['get', '/answers/{answer}/floor', TEACH],
     'answers.svg' => ['get', '/answers/{answer}/floor.svg', TEACH],
+    'answers.beside' => ['get', '/answers/{answer}/beside?with=bodies-small-large', TEACH],
+    'answers.bodies' => ['get', '/answers/{answer}/bodies', TEACH],
     'answers.sheet' => ['get', '/answers/{answer}/sheet', TEACH],
     'answers.pdf' => ['get', '/answers/{answer}/sheet.pdf', TEACH],
     'answers.waivers.store' => ['post', '/answers/{answer}/waivers', WRITE],

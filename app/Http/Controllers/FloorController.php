@@ -18,4 +18,16 @@ final readonly class FloorController
     {
         return view('workbench.floor', ['bench' => $this->workbench->saved($request, $answer)]);
     }
+
+    /** Beside a mistake, another answer, an earlier version, other bodies, or a starter's way. */
+    public function beside(Request $request, Answer $answer): View
+    {
+        return view('workbench.beside', ['answer' => $answer, 'beside' => $this->workbench->beside($request, $answer), 'choices' => $this->workbench->besides($answer)]);
+    }
+
+    /** For whom it works: all sizes, and the students. */
+    public function bodies(Request $request, Answer $answer): View
+    {
+        return view('workbench.whom', ['table' => $this->workbench->forWhom($request, $answer)]);
+    }
 }

@@ -11,11 +11,14 @@ use App\Models\User;
 use App\Persistence\ReachBook;
 use App\View\Attacks\AttackerCard;
 use App\View\Attacks\KindNames;
+use App\View\Workbench\Bench;
+use App\View\Workbench\BenchSettings;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\CellKey;
+use StoneDrill\Core\Curriculum\Mistake;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\ProofState;
@@ -142,11 +145,33 @@ final readonly class KitPack
         foreach ($this->kit->catalogue->answers as $answer) {
             $id = $this->answerIds[$answer->id];
             if (isset($used[$id])) {
-                $answers[$id] = ['title' => $answer->title, 'mistakes' => array_column($answer->teaching->mistakes, 'text'), 'whatIfs' => $answer->beats->whatIfs(), 'cues' => $answer->beats->cues()];
+                $answers[$id] = ['title' => $answer->title, 'mistakes' => array_column($answer->teaching->mistakes, 'text'), 'whatIfs' => $answer->beats->whatIfs(), 'cues' => $answer->beats->cues(), 'shown' => (object) $this->shown($answer)];
             }
         }
 
         return $answers;
+    }
+
+    /**
+     * Mistakes that are known how they are made: the right way beside the wrong one, and what breaks, for the school's typical body.
+     *
+     * @return array<string, array{images: list<string>, says: string}> by the mistake
+     */
+    private function shown(Answer $answer): array
+    {
+        if (array_filter($answer->teaching->mistakes, static fn (Mistake $mistake): bool => $mistake->instead !== null) === []) {
+            return [];
+        }
+        $attack = $this->kit->catalogue->attackOf($answer);
+        $bench = Bench::of($this->kit->catalogue, $answer, $attack, BenchSettings::usual($this->kit->catalogue, $attack), withMends: false);
+        $shown = [];
+        foreach ($bench->mistakes() as $mistake) {
+            if ($mistake->floors !== []) {
+                $shown[$mistake->text] = ['images' => $mistake->images(), 'says' => (string) $mistake->breaks];
+            }
+        }
+
+        return $shown;
     }
 
     /** @return array<string, mixed> */

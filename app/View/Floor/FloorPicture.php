@@ -51,14 +51,20 @@ final readonly class FloorPicture
                 [$left, $right, $top, $bottom] = [min($left, $x - self::MARGIN), max($right, $x + self::MARGIN), min($top, $y - self::MARGIN), max($bottom, $y + self::MARGIN)];
             }
         }
+        if (array_any($frames, static fn (FloorFrame $frame): bool => $frame->frame->number === '0')) {
+            // The clock is round the start.
+            $clock = self::LEAST_RING + self::WORDS;
+            [$left, $right, $top, $bottom] = [min($left, -$clock), max($right, $clock), min($top, -$clock), max($bottom, $clock)];
+        }
         // As wide as the place it has on a screen: what is beside the floor belongs to it.
         $higher = max(0.0, (self::MIN - ($bottom - $top)) / 2);
         [$top, $bottom] = [$top - $higher, $bottom + $higher];
         $wider = max(0.0, (self::SHAPE * ($bottom - $top) - ($right - $left)) / 2);
         [$this->left, $this->top, $this->width, $this->height] = [round($left - $wider), round($top), round($right - $left + 2 * $wider), round($bottom - $top)];
         $room = min(-$this->left, $this->left + $this->width, -$this->top, $this->top + $this->height) - self::WORDS;
-        $this->radius = max(self::LEAST_RING, min(self::RING, $room));
-        $this->hours = array_map(fn (int $hour): array => self::mark($hour, $style, $this->radius), range(1, 12));
+        $this->radius = $room < self::LEAST_RING ? 0.0 : min(self::RING, $room);
+        // Where the start is at the edge there is no room for a clock.
+        $this->hours = $this->radius === 0.0 ? [] : array_map(fn (int $hour): array => self::mark($hour, $style, $this->radius), range(1, 12));
     }
 
     public static function ofRun(Run $run, BearingStyle $style, Palette $palette = Palette::Slate): self

@@ -76,20 +76,13 @@ final readonly class Bench
         return new self($examination, $examiner, $settings, $catalogue->school->vocabulary(), $withMends ? new Mender($examiner) : null, $palette);
     }
 
-    /** @return list<array{text: string, shown: ?string, breaks: ?string}> the usual mistakes, what is done instead, and what that breaks for these bodies */
+    /** @return list<MistakeView> the usual mistakes, and what they break for these bodies */
     public function mistakes(): array
     {
         $printer = new Printer($this->vocabulary);
+        $made = MadeMistake::of($this->examiner, $this->examination, $this->settings->side);
 
-        return array_map(static fn (MadeMistake $made): array => [
-            'text' => $made->mistake->text,
-            'shown' => $made->mistake->instead === null ? null : say(Text::of('answers.mistake-at', ['beat' => (int) $made->mistake->at, 'beats' => str_replace("\n", ' / ', trim($printer->print($made->mistake->instead)))])),
-            'breaks' => match (true) {
-                $made->mistake->instead === null => null,
-                $made->breaks === null => say(Text::of('answers.mistake-unseen')),
-                default => say(Text::of('answers.mistake-breaks', ['beat' => $made->breaks->beat, 'message' => $made->breaks->message])),
-            },
-        ], MadeMistake::of($this->examiner, $this->examination, $this->settings->side));
+        return array_map(fn (int $place, MadeMistake $one): MistakeView => new MistakeView($one, $this, $printer, 'mistake-'.($place + 1)), array_keys($made), $made);
     }
 
     /** Whether the answer works for these bodies, in a sentence. */

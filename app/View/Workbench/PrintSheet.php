@@ -20,6 +20,7 @@ final readonly class PrintSheet
     private const FLOOR = 64.0;
 
     private const SCORE = 48.0;
+    private const MISTAKE = 42.0;
 
     /** @var list<array{picture: FloorPicture, side: SidePicture, image: string, sideImage: string, label: string, caption: string}> */
     public array $floors;
@@ -89,6 +90,15 @@ final readonly class PrintSheet
         $rows = ceil(count($this->floors) / $this->columns());
 
         return $this->words() + self::FLOOR * $rows * 2 / $this->columns() + self::SCORE <= self::PAGE;
+    }
+
+    /** The first mistake that is known how it is made, where the page has room for it. */
+    public function mistake(): ?MistakeView
+    {
+        $rows = ceil(count($this->floors) / $this->columns());
+        $taken = $this->words() + self::FLOOR * $rows * 2 / $this->columns() + ($this->showsScore() ? self::SCORE : 0);
+
+        return $taken + self::MISTAKE > self::PAGE ? null : array_find($this->bench->mistakes(), static fn (MistakeView $mistake): bool => $mistake->floors !== []);
     }
 
     /** The main line in time, as base64. */

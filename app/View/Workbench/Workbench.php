@@ -53,6 +53,29 @@ final readonly class Workbench
         return Bench::of($catalogue, $core, $attack, BenchSettings::of($request, $catalogue, $attack), withMends: false, palette: $palette);
     }
 
+    /** For whom an answer as it is saved works. */
+    public function forWhom(Request $request, Answer $answer): ForWhomTable
+    {
+        $catalogue = $this->mapper->curriculum($answer->school);
+
+        return new ForWhomTable($catalogue, $answer, BenchSettings::of($request, $catalogue, $catalogue->attackOf($catalogue->answer($answer->code))));
+    }
+
+    /** An answer as it is saved, and what is asked for beside it. */
+    public function beside(Request $request, Answer $answer): Beside
+    {
+        $catalogue = $this->mapper->curriculum($answer->school);
+        $with = self::word($request->query(), 'with');
+
+        return new Beside($catalogue, $answer, BenchSettings::of($request, $catalogue, $catalogue->attackOf($catalogue->answer($answer->code))), $with);
+    }
+
+    /** @return array<string, array<string, string>> what can stand beside it */
+    public function besides(Answer $answer): array
+    {
+        return Beside::choices($this->mapper->curriculum($answer->school), $answer);
+    }
+
     public function facts(Answer $answer): AnswerFacts
     {
         $catalogue = $this->mapper->curriculum($answer->school);

@@ -50,6 +50,7 @@ export default {
     const answers = ticket?.answers ?? [];
     this.last = rep;
     this.mistakes = [...new Set(answers.flatMap((id) => this.kit.answers[id].mistakes))].filter((one) => one.length <= this.kit.limits.mistake);
+    this.shownMistakes = Object.assign({}, ...answers.map((id) => this.kit.answers[id].shown ?? {}));
     this.answers = [...answers.map((id) => ({ id, title: this.kit.answers[id].title })), { id: '', title: text('improvised') }];
   },
 
@@ -66,6 +67,14 @@ export default {
     }[name]();
     this.last = { ...this.last, ...changed };
     await keep(this.last);
+  },
+
+  // The mistakes of the last rep that can be shown beside the right way.
+  get madeMistakes() {
+    return (this.last?.mistakes ?? []).filter((one) => this.shownMistakes[one]).map((one) => {
+      const { images: [right, wrong], says } = this.shownMistakes[one];
+      return { text: one, right, wrong, says };
+    });
   },
 
   chosen(name, value) {

@@ -1,5 +1,6 @@
 // The workbench: the text of an answer on one side, the floor on the other, one act. Also used where there is only the floor.
 import { text } from '../texts';
+import bodies from './bodies';
 import editor from './text';
 import player from './player';
 import tracks from './tracks';
@@ -11,6 +12,7 @@ const show = (elements, wanted, name) => elements.forEach((element) => {
 });
 
 export default () => ({
+  ...bodies,
   ...editor,
   ...player,
   ...tracks,
@@ -67,7 +69,7 @@ export default () => ({
   go(number) {
     this.now = number;
     const line = this.line();
-    show(this.$root.querySelectorAll('[data-frame]'), number, 'frame');
+    show(this.$root.querySelectorAll('[data-stage] [data-frame]'), number, 'frame');
     show(this.beats(), number, 'beat');
     const scrub = this.find('[data-scrub]');
     const at = line.findIndex((beat) => beat.dataset.beat === number);

@@ -3,6 +3,7 @@
     <x-slot:beside>@if ($answer->label !== '')<span class="tag">{{ $answer->label }}</span>@endif</x-slot>
     <x-button size="sm" :href="route('answers.sheet', $answer)">{{ __('sheet.sheet') }}</x-button>
     <x-button size="sm" :href="route('answers.pdf', $answer)">{{ __('sheet.pdf') }}</x-button>
+    <x-button size="sm" :href="route('answers.beside', $answer)">{{ __('beside.link') }}</x-button>
     @can('update', $answer)
         <x-button kind="rust" size="sm" data-key="e" :href="route('answers.edit', $answer)">{{ __('words.edit') }}</x-button>
         <x-delete :action="route('answers.destroy', $answer)" :question="__('answers.delete-question', ['title' => $answer->title])"/>
@@ -40,6 +41,20 @@
         <p class="form-text">{{ __('answers.save-svg') }} @foreach (texts('answers.svg-views') as $view => $name)
             <a href="{{ route('answers.svg', [$answer, 'view' => $view]) }}" download>{{ $name }}</a>@if (! $loop->last) · @endif
         @endforeach</p>
+        <section aria-labelledby="whom-title">
+            <h2 id="whom-title">{{ __('floor.whom.title') }}</h2>
+            <div class="whom-sliders">
+                @foreach (texts('floor.whom.sliders') as $body => $name)
+                    <label>{{ $name }} <input type="range" min="1" max="2.2" step="0.01" data-stature="{{ $body }}"
+                        value="{{ $bench->settings->bodies->$body }}" x-on:change="slideBody" x-on:input="tellBody">
+                        <output>{{ number_format($bench->settings->bodies->$body, 2) }}</output></label>
+                @endforeach
+            </div>
+            <div hx-get="{{ route('answers.bodies', $answer) }}" hx-include="#bench-settings"
+                hx-trigger="load, change from:#bench-settings [name=side], change from:#bench-settings [name=rung]" aria-live="polite">
+                <p class="form-text" role="status">{{ __('floor.whom.looking') }}</p>
+            </div>
+        </section>
         @include('answers.accepted')
     </div>
 </div>

@@ -9,4 +9,8 @@
         <template x-for="answer in answers"><button type="button" data-name="answer" x-bind:data-value="answer.id"
             x-bind:aria-pressed="chosen('answer', answer.id)" x-on:click="chip" x-text="answer.title"></button></template>
     </div>
+    <template x-for="one in madeMistakes" x-bind:key="one.text">
+        <div class="made-mistake"><img x-bind:src="one.right" alt="{{ __('answers.right-way') }}"> <img x-bind:src="one.wrong"
+            x-bind:alt="one.text"><p><strong x-text="one.text"></strong> <span x-text="one.says"></span></p></div>
+    </template>
 </div>

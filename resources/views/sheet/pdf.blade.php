@@ -17,5 +17,9 @@
 @if ($sheet->showsScore())
     <p><img class="score" alt="" src="data:image/svg+xml;base64,{{ $sheet->score() }}"></p>
 @endif
+@if ($mistake = $sheet->mistake())
+    <p><strong>{{ $mistake->text }}</strong> {{ $mistake->breaks }}<br>
+        @foreach ($mistake->images() as $image)<img class="wrong" alt="" src="{{ $image }}"> @endforeach</p>
+@endif
 @include('sheet.foot')
 </body></html>

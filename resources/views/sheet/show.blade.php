@@ -27,6 +27,9 @@
     @if ($sheet->showsScore())
         <div class="sheet-score">@include('workbench.score', ['picture' => $sheet->bench->score, 'label' => __('floor.score.label')])</div>
     @endif
+    @if ($mistake = $sheet->mistake())
+        <div class="sheet-mistake"><p><strong>{{ $mistake->text }}</strong> {{ $mistake->breaks }}</p>@include('workbench.mistake')</div>
+    @endif
     @include('sheet.foot')
 </div>
 </x-layout>
