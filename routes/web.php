@@ -211,6 +211,8 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         ->middlewareFor('destroy', Authorize::using('delete', 'answer'));
     Route::middleware(Authorize::using('view', 'answer'))->group(function (): void {
         Route::get('answers/{answer}/beside', [FloorController::class, 'beside'])->name('answers.beside');
+        Route::get('answers/{answer}/field', [FloorController::class, 'field'])->name('answers.field');
+        Route::get('answers/{answer}/tape.pdf', [FloorController::class, 'tape'])->name('answers.tape');
         Route::get('answers/{answer}/bodies', [FloorController::class, 'bodies'])->name('answers.bodies');
         Route::get('answers/{answer}/floor', FloorController::class)->name('answers.floor');
         Route::get('answers/{answer}/floor.svg', [SheetController::class, 'svg'])->name('answers.svg');

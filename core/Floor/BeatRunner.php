@@ -10,6 +10,7 @@ use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Phase;
 use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Geometry\Bearing;
 use StoneDrill\Core\Geometry\Joint;
 use StoneDrill\Core\Geometry\Point;
 use StoneDrill\Core\Technique\Action;
@@ -17,6 +18,10 @@ use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Condition;
 use StoneDrill\Core\Technique\Effect;
 use StoneDrill\Core\Technique\Happening;
+use StoneDrill\Core\Technique\LimbRule;
+use StoneDrill\Core\Technique\Manner;
+use StoneDrill\Core\Technique\Size;
+use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Verb;
 
 /**
@@ -108,6 +113,19 @@ final readonly class BeatRunner
     private function actAt(Scene $scene, ?Beat $beat, float $factor): BeatLog
     {
         $actions = $beat->actions ?? [];
+        $crouch = $scene->crouch;
+        $log = $this->begin($scene, $beat);
+        $line = Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY);
+        $this->carry($scene, $line, $log);
+        $this->move($scene, $actions, $factor, $log);
+        $this->finish($scene, $beat, $actions, $line, $crouch, $factor === 1.0, $log);
+
+        return $log;
+    }
+
+    /** What is over when a beat begins. */
+    private function begin(Scene $scene, ?Beat $beat): BeatLog
+    {
         $log = new BeatLog(($beat?->seconds() ?? 0.0) / $this->setting->pace);
         $log->startsAt = $scene->time;
         $log->wornOff = $scene->wearOff();
@@ -115,21 +133,25 @@ final readonly class BeatRunner
         $log->heldBefore = $scene->hold->isOn();
         $scene->slipX = $scene->slipY = 0.0;
         $scene->takeBack($this->setting->recoil);
-        $crouch = $scene->crouch;
-        $line = Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY);
 
-        $this->carry($scene, $line, $log);
-        $this->move($scene, $actions, $factor, $log);
+        return $log;
+    }
+
+    /**
+     * Everything in a beat once the defender has moved.
+     *
+     * @param list<Action> $actions
+     */
+    private function finish(Scene $scene, ?Beat $beat, array $actions, float $line, float $crouch, bool $isUsual, BeatLog $log): void
+    {
         $turns = $this->controls->turns($scene, $actions);
         $log->seconds = ($beat?->seconds($turns) ?? 0.0) / $this->setting->pace;
-        $this->attack($scene, $actions, $line, $crouch, $factor === 1.0, $log);
+        $this->attack($scene, $actions, $line, $crouch, $isUsual, $log);
         if ($beat !== null && $beat->aimsAtHead()) {
             $log->beforeStrikes = clone $scene;
         }
         $log->performed = $this->controls->act($scene, $actions);
         $log->seconds = ($beat?->seconds(array_map(static fn (PerformedAction $done): float => $done->hit->aim->turn ?? 0.0, $log->performed)) ?? 0.0) / $this->setting->pace;
-
-        return $log;
     }
 
     private function carry(Scene $scene, float $line, BeatLog $log): void
@@ -232,6 +254,105 @@ final readonly class BeatRunner
             }
         }
         $scene->keepApart($beforeX, $beforeY);
+    }
+
+    /**
+     * What comes of a beat wherever it takes the defender: as if both feet slid to each of these places, one after the other.
+     *
+     * @param Scene                     $scene  before it
+     * @param Beat                      $beat   without what moves the feet, and without strikes
+     * @param ?Action                   $strike one that is thrown from there
+     * @param list<array{float, float}> $places metres to the right and ahead of where the defender is
+     *
+     * @return list<StepCell>
+     */
+    public function cells(Scene $scene, Beat $beat, ?Action $strike, array $places): array
+    {
+        $scene = clone $scene;
+        $crouch = $scene->crouch;
+        $log = $this->begin($scene, $beat);
+        $line = Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY);
+        $this->carry($scene, $line, $log);
+        // Only what turns, sinks or rises has something to do with where the body is.
+        $movements = array_values(array_filter($beat->actions, static fn (Action $action): bool => $action->limb === null && $action->verb instanceof Verb && $action->verb->limbs() === LimbRule::WholeBody));
+        // Whoever slides is not carried along by a strike, and the slide takes its time.
+        $slide = new Action(null, Verb::Slide, bearing: Bearing::hour(12), manner: new Manner(Size::metres(StepField::CELL)));
+        $whole = new Beat([$slide, ...$beat->actions, ...($strike === null ? [] : [$strike])]);
+        $plain = $whole->seconds() / $this->setting->pace;
+        $farthest = $strike === null ? 0.0 : $this->farthest($scene, $strike);
+        $cells = [];
+        foreach ($places as [$x, $y]) {
+            $own = clone $scene;
+            $ownLog = clone $log;
+            $this->slide($own, $x, $y, $movements, $ownLog);
+            $isNear = $own->distance() <= $farthest;
+            $turns = $isNear ? $this->controls->turns($own, $whole->actions) : [];
+            $ownLog->seconds = $turns === [] ? $plain : $whole->seconds($turns) / $this->setting->pace;
+            $this->attack($own, $beat->actions, $line, $crouch, true, $ownLog);
+            $this->controls->act($own, $beat->actions);
+            $isHome = $strike === null ? null : $isNear && $this->getsHome($own, $strike, $whole->actions);
+            $this->takeEffects($own, $beat, [], null, $ownLog);
+            $cells[] = $this->cell($own, $ownLog->delivery, $isHome);
+        }
+
+        return $cells;
+    }
+
+    /**
+     * Both feet to another place, as {@see self::move()} has it.
+     *
+     * @param list<Action> $movements
+     */
+    private function slide(Scene $scene, float $x, float $y, array $movements, BeatLog $log): void
+    {
+        if (! $scene->posture->fixesFeet()) {
+            [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
+            $log->facedAt = $scene->facing;
+            $scene->carryDefender($x, $y);
+            [, $turned] = $movements === [] ? [false, false] : Footwork::move($scene, $movements);
+            $scene->capDistance();
+            if (! $turned && ! $scene->isFacingWritten && ! $scene->hold->isOn()) {
+                Footwork::turnToAttacker($scene);
+            }
+            $scene->keepApart($beforeX, $beforeY);
+
+            return;
+        }
+        $this->move($scene, $movements, 1.0, $log);
+    }
+
+    /** Metres between the axes beyond which a strike gets nowhere: its chain, lean, the farthest drive, both bodies' breadth, and what the attacker comes nearer. */
+    private function farthest(Scene $scene, Action $strike): float
+    {
+        $chain = $strike->verb instanceof Strike ? $strike->verb->chain() + ($strike->verb->isKick() ? 0.35 : 0.25) : 0.0;
+        $folded = $scene->attackerPosture === Posture::Standing ? 0.0 : 0.30;
+
+        return ($chain + 0.21) * $this->bodies->defender + (Bodies::SURFACE + $folded) * $this->bodies->attacker + $this->opening->advance($this->bodies);
+    }
+
+    /**
+     * Whether a strike gets to its target from here, the way that it can be thrown.
+     *
+     * @param list<Action> $actions of the beat
+     */
+    private function getsHome(Scene $scene, Action $strike, array $actions): bool
+    {
+        $hit = $this->controls->strike(clone $scene, $strike, $actions);
+
+        return $hit !== null && $hit->reaches() && $hit->aim->isFaced && $hit->aim->isInArc;
+    }
+
+    /** What is read where somebody has come. */
+    private function cell(Scene $scene, ?Delivery $delivery, ?bool $strikes): StepCell
+    {
+        $worst = null;
+        $count = 0;
+        foreach (Weapons::free($scene) as $threat) {
+            $worst = max($worst ?? -INF, $threat->margin);
+            $count += $threat->reaches() ? 1 : 0;
+        }
+
+        return new StepCell($delivery?->lands() ?? false, $count, $worst, $strikes);
     }
 
     /**

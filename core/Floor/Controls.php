@@ -33,17 +33,8 @@ final readonly class Controls
             $limb = $action->limb;
             $hit = $grasp = null;
             if ($action->isStrike()) {
-                if ($action->manner->spinning && ! $scene->isFacingWritten && $action->verb instanceof Strike && $action->verb->turnsFirst()) {
-                    $scene->facing = $scene->bearingToAttacker();
-                }
-                $hit = $this->striker->hit($scene, $action, $actions);
+                $hit = $this->strike($scene, $action, $actions);
                 $limb = $hit->limb ?? $limb;
-                if ($hit !== null) {
-                    $this->follow($scene, $hit);
-                }
-                if ($action->manner->spinning && ! $scene->isFacingWritten) {
-                    $scene->facing = $scene->bearingToAttacker();
-                }
             } elseif ($limb !== null) {
                 $grasp = $this->grasper->grasp($scene, $action, $actions);
                 $limb = $grasp->limb ?? Hands::limb($scene, $limb, $actions);
@@ -65,6 +56,27 @@ final readonly class Controls
         }
 
         return $performed;
+    }
+
+    /**
+     * A strike, with the body going and turning along.
+     *
+     * @param list<Action> $actions of the beat
+     */
+    public function strike(Scene $scene, Action $action, array $actions): ?Hit
+    {
+        if ($action->manner->spinning && ! $scene->isFacingWritten && $action->verb instanceof Strike && $action->verb->turnsFirst()) {
+            $scene->facing = $scene->bearingToAttacker();
+        }
+        $hit = $this->striker->hit($scene, $action, $actions);
+        if ($hit !== null) {
+            $this->follow($scene, $hit);
+        }
+        if ($action->manner->spinning && ! $scene->isFacingWritten) {
+            $scene->facing = $scene->bearingToAttacker();
+        }
+
+        return $hit;
     }
 
     /**

@@ -36,7 +36,7 @@ final readonly class FirstSteps
                 $frame = $simulation->run(new Beats([new Beat([$step, $strike])]))->frames[0];
                 $hit = $frame->hits[0] ?? null;
                 if ($hit !== null && $hit->reaches() && $hit->aim->isFaced && $hit->aim->isInArc && ! $frame->events->performed[1]->isBlocked()) {
-                    $steps[] = new FirstStep($step, $this->worst($frame), $hit->measure->margin, ($frame->events->delivery?->lands() ?? false) && ! $frame->events->delivery->isHold);
+                    $steps[] = new FirstStep($step, $this->worst($frame), $hit->measure->margin, ($frame->events->delivery?->lands() ?? false) && ! $frame->events->delivery->isHold, $frame->positions->defender->feet->axis);
                 }
             }
         }

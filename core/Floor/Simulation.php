@@ -8,6 +8,8 @@ use Generator;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Phase;
+use StoneDrill\Core\Geometry\Point;
+use StoneDrill\Core\Technique\Action;
 use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Beats;
 use StoneDrill\Core\Technique\Condition;
@@ -112,6 +114,24 @@ final readonly class Simulation
             $this->runner->takeEffects($scene, $beat, $beat?->assumed() ?? [], null, $log);
             yield $this->runner->frame($scene, $beats->number($position), $beat, null, $log, false);
         }
+    }
+
+    /**
+     * The floor round the defender before a beat of the main line: what comes of each place that the beat could end at.
+     *
+     * @param int     $at     position of the beat from 0
+     * @param ?Action $strike one that would be thrown from there, besides what is written
+     */
+    public function field(Beats $beats, int $at, ?Action $strike = null): StepField
+    {
+        $scene = $this->runner->opening();
+        $line = $this->inPlace($beats)->line;
+        foreach (array_slice($line, 0, $at) as $beat) {
+            $log = $this->runner->act($scene, $beat);
+            $this->runner->takeEffects($scene, $beat, $beat->assumed(), null, $log);
+        }
+
+        return new StepField(new Point($scene->x, $scene->y), array_chunk($this->runner->cells($scene, StepField::rest($line[$at]), $strike, StepField::places()), StepField::CELLS));
     }
 
     /** The beats as they are for these bodies: where the attacker is taller or shorter, what is written for that stands in place. */

@@ -42,6 +42,8 @@ const ROUTES = [
     'answers.floor' => ['get', '/answers/{answer}/floor', TEACH],
     'answers.svg' => ['get', '/answers/{answer}/floor.svg', TEACH],
     'answers.beside' => ['get', '/answers/{answer}/beside?with=bodies-small-large', TEACH],
+    'answers.field' => ['get', '/answers/{answer}/field', TEACH],
+    'answers.tape' => ['get', '/answers/{answer}/tape.pdf', TEACH],
     'answers.bodies' => ['get', '/answers/{answer}/bodies', TEACH],
     'answers.sheet' => ['get', '/answers/{answer}/sheet', TEACH],
     'answers.pdf' => ['get', '/answers/{answer}/sheet.pdf', TEACH],

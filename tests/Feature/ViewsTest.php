@@ -73,3 +73,36 @@ it('gives the three drawings as files', function (): void {
     $this->get("/attacks/{$answer->attack_id}")->assertSee('side-drawing', false);
     $this->get("/answers/{$answer->id}/sheet")->assertSee('side-drawing', false)->assertSee('score-drawing', false);
 });
+
+it('draws the floor as a field, for the beat and the strike that are asked for', function (): void {
+    $school = $this->school();
+    $this->actingAs($this->person($school, Role::Head));
+    $answer = $school->answers()->firstOrFail();
+
+    $page = $this->get("/answers/{$answer->id}/field")->assertOk()->assertSee('field-drawing', false)->assertSee('right palm chin')->assertSee('the strike gets there');
+    expect((int) preg_match_all('/<pattern /', (string) $page->getContent()))->toBe(4);
+    $this->get("/answers/{$answer->id}/field?beat=2&strike=left+knee+groin&side=mirrored&defender=1.43")->assertOk()->assertSee('left knee groin');
+    foreach (['beat=99&strike=nonsense', 'beat=x&strike=leave+6', 'beat[]=1&strike[]=2'] as $query) {
+        $this->get("/answers/{$answer->id}/field?{$query}")->assertOk();
+    }
+});
+
+it('lays steps out with tape for one student, at a scale that is stated', function (): void {
+    $school = $this->school();
+    $answer = $school->answers()->firstOrFail();
+    $answer->update(['beats' => "left foot step 9 0.60 m\nright foot step 9 0.30 m\n"]);
+    $student = $school->students()->firstOrFail();
+    $student->update(['height' => 1.50]);
+    $catalogue = app(App\Persistence\CatalogueMapper::class)->curriculum($school->fresh());
+    $core = $catalogue->answer($answer->code);
+    $tape = new App\View\Workbench\Tape($catalogue, $core, App\View\Workbench\BenchSettings::usual($catalogue, $catalogue->attackOf($core)), $student->refresh());
+
+    // .60 m to 9 o’clock, which is 270°; nothing of it is elastic.
+    expect($tape->rows)->toBe([['beat' => '1', 'foot' => 'left', 'cm' => '60', 'bearing' => '270'], ['beat' => '2', 'foot' => 'right', 'cm' => '30', 'bearing' => '270']])
+        ->and($tape->for)->toBe('Ada Plover, 1.50 m')->and($tape->width)->toBeLessThanOrEqual(170.0)->and($tape->height)->toBeLessThanOrEqual(130.0);
+    [$scale] = sscanf($tape->scale(), '1 : %d');
+    preg_match_all('/(-?[\d.]+),(-?[\d.]+)/', $tape->ways[0], $left);
+    // On paper it is as long as the scale says, to a tenth of a millimetre.
+    expect(abs((float) $left[1][1] - (float) $left[1][0]))->toEqualWithDelta(600 / $scale, 0.3);
+    $this->actingAs($this->person($school, Role::Head))->get("/answers/{$answer->id}/tape.pdf?student={$student->id}")->assertOk()->assertHeader('content-type', 'application/pdf');
+});

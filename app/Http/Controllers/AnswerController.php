@@ -92,6 +92,7 @@ final readonly class AnswerController
             'rungs' => $this->mapper->ladder($school)->rungs,
             'shortRank' => $school->ranks->firstWhere('id', $answer->short_rank_id),
             'reps' => $answer->reps()->count(),
+            'measured' => $school->students()->whereNotNull('height')->pluck('name', 'id')->all(),
         ]);
     }
 

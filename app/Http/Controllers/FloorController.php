@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Answer;
+use App\View\Pdf;
 use App\View\Workbench\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 /** The floor of an answer as it is saved, for other bodies, the other side or another pace. */
 final readonly class FloorController
@@ -23,6 +25,18 @@ final readonly class FloorController
     public function beside(Request $request, Answer $answer): View
     {
         return view('workbench.beside', ['answer' => $answer, 'beside' => $this->workbench->beside($request, $answer), 'choices' => $this->workbench->besides($answer)]);
+    }
+
+    /** Where to step in a beat. */
+    public function field(Request $request, Answer $answer): View
+    {
+        return view('workbench.field', ['field' => $this->workbench->field($request, $answer)]);
+    }
+
+    /** Its steps for one body at a stated scale, to print. */
+    public function tape(Request $request, Answer $answer): Response
+    {
+        return Pdf::response(view('workbench.tape', ['tape' => $this->workbench->tape($request, $answer)])->render(), "{$answer->code}-tape");
     }
 
     /** For whom it works: all sizes, and the students. */

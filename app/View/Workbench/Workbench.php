@@ -76,6 +76,25 @@ final readonly class Workbench
         return Beside::choices($this->mapper->curriculum($answer->school), $answer);
     }
 
+    /** Where to step in a beat of an answer. */
+    public function field(Request $request, Answer $answer): StepPage
+    {
+        $catalogue = $this->mapper->curriculum($answer->school);
+        $core = $catalogue->answer($answer->code);
+
+        return new StepPage($catalogue, $core, BenchSettings::of($request, $catalogue, $catalogue->attackOf($core)), self::word($request->query(), 'beat'), self::word($request->query(), 'strike'));
+    }
+
+    /** Its steps for one body, to be laid out with tape. */
+    public function tape(Request $request, Answer $answer): Tape
+    {
+        $catalogue = $this->mapper->curriculum($answer->school);
+        $core = $catalogue->answer($answer->code);
+        $student = $answer->school->students()->whereNotNull('height')->find((int) self::word($request->query(), 'student'));
+
+        return new Tape($catalogue, $core, BenchSettings::of($request, $catalogue, $catalogue->attackOf($core)), $student);
+    }
+
     public function facts(Answer $answer): AnswerFacts
     {
         $catalogue = $this->mapper->curriculum($answer->school);

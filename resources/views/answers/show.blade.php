@@ -41,6 +41,17 @@
         <p class="form-text">{{ __('answers.save-svg') }} @foreach (texts('answers.svg-views') as $view => $name)
             <a href="{{ route('answers.svg', [$answer, 'view' => $view]) }}" download>{{ $name }}</a>@if (! $loop->last) · @endif
         @endforeach</p>
+        <section aria-labelledby="field-title">
+            <h2 id="field-title">{{ __('floor.field.title') }}</h2>
+            <div id="field-here" hx-get="{{ route('answers.field', $answer) }}" hx-include="#bench-settings"
+                hx-trigger="intersect once, change from:#bench-settings">
+                <p class="form-text" role="status">{{ __('floor.field.looking') }}</p>
+            </div>
+            <form method="get" action="{{ route('answers.tape', $answer) }}" class="search-row">
+                <x-select name="student" small :options="['' => __('floor.you')] + $measured" :aria-label="__('floor.you')"/>
+                <x-button size="sm">{{ __('floor.field.tape') }}</x-button>
+            </form>
+        </section>
         <section aria-labelledby="whom-title">
             <h2 id="whom-title">{{ __('floor.whom.title') }}</h2>
             <div class="whom-sliders">
