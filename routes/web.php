@@ -47,6 +47,7 @@ use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\RankController;
 use App\Http\Controllers\RepController;
 use App\Http\Controllers\RepSheetController;
+use App\Http\Controllers\RoseController;
 use App\Http\Controllers\RungController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
@@ -187,6 +188,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::get('wall.csv', [WallController::class, 'csv'])->name('wall.csv');
         Route::get('wall/ranks', [LoadController::class, 'index'])->name('load');
         Route::get('wall/basics/{basic}', [LoadController::class, 'basic'])->name('basic');
+        Route::get('wall/rose', RoseController::class)->name('rose');
         Route::get('wall/cross', CrossController::class)->name('cross');
         Route::get('wall/holes', HoleController::class)->name('holes');
         Route::get('wall/fewest', FewestController::class)->name('fewest');

@@ -11,12 +11,20 @@ use StoneDrill\Core\Technique\Action;
 use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Beats;
 use StoneDrill\Core\Technique\Limb;
+use StoneDrill\Core\Technique\Strike;
+use StoneDrill\Core\Technique\Target;
 use StoneDrill\Core\Technique\Verb;
 
 /** Where the first step is best taken: least of what the attacker reaches, with a strike that still gets there. Estimates. */
 final readonly class FirstSteps
 {
     public function __construct(private Kind $kind, private Facets $facets, private Bodies $bodies) {}
+
+    /** The strike that is asked for where none is named. */
+    public static function usualStrike(): Action
+    {
+        return new Action(Limb::RightHand, Strike::Palm, [Target::Chin]);
+    }
 
     /**
      * Every first step with which the strike still reaches, the best first: those under which nothing lands, then the

@@ -20,6 +20,7 @@ const ROUTES = [
     'wall.csv' => ['get', '/wall.csv', TEACH],
     'load' => ['get', '/wall/ranks', TEACH],
     'basic' => ['get', '/wall/basics/{basic}', TEACH],
+    'rose' => ['get', '/wall/rose', TEACH],
     'cross' => ['get', '/wall/cross', TEACH],
     'answers.placement.show' => ['get', '/answers/{answer}/placement?to=second', WRITE],
     'answers.placement.update' => ['put', '/answers/{answer}/placement', WRITE],

@@ -32,9 +32,9 @@ final readonly class FirstStepsController
         $core = $catalogue->attack($attack->code);
         $settings = BenchSettings::of($request, $catalogue, $core);
         $wanted = is_string($request->input('strike')) ? trim($request->input('strike')) : '';
-        $strike = null;
+        $strike = $wanted === '' ? FirstSteps::usualStrike() : null;
         try {
-            $strike = Beats::parse($wanted === '' ? 'right palm chin' : $wanted, $catalogue->school->vocabulary())->line[0]->actions[0];
+            $strike ??= Beats::parse($wanted, $catalogue->school->vocabulary())->line[0]->actions[0];
         } catch (NotationException) {
         }
         if ($strike === null || ! $strike->isStrike()) {

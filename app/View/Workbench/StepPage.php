@@ -64,8 +64,11 @@ final readonly class StepPage
 
     private static function strike(Catalogue $catalogue, string $text): ?Action
     {
+        if ($text === '') {
+            return FirstSteps::usualStrike();
+        }
         try {
-            $action = Beats::parse($text === '' ? 'right palm chin' : $text, $catalogue->school->vocabulary())->line[0]->actions[0];
+            $action = Beats::parse($text, $catalogue->school->vocabulary())->line[0]->actions[0];
 
             return $action->isStrike() ? $action : null;
         } catch (NotationException) {

@@ -4,6 +4,7 @@
         <x-button size="sm" data-key="t" :href="route('wall', $query->parameters(['form' => $query->asTable ? null : 'table']))">{{
             __($query->asTable ? 'wall.as-drawing' : 'wall.as-table') }}</x-button>
         <x-button size="sm" data-key="x" :href="route('cross', $query->parameters(['form' => null]))">{{ __('cross.title') }}</x-button>
+        <x-button size="sm" :href="route('rose')">{{ __('rose.title') }}</x-button>
         <x-button size="sm" data-key="l" :href="route('load')">{{ __('load.title') }}</x-button>
         <x-button size="sm" data-key="f" :href="route('fewest')">{{ __('fewest.title') }}</x-button>
         <x-button size="sm" :href="route('wall.svg', $query->parameters(['form' => null]))" download>{{ __('wall.svg') }}</x-button>

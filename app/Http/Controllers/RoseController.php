@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Student;
+use App\Models\User;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
+use App\Persistence\WindowBook;
+use App\View\Wall\RosePicture;
+use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use StoneDrill\Core\Attack\Family;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Coverage\Rose;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Proof\ProofState;
+use StoneDrill\Core\Proof\Window;
+
+/** Coverage by the direction from which attacks come; of one student, what they hold. */
+final readonly class RoseController
+{
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages) {}
+
+    public function __invoke(Request $request, #[CurrentUser] User $user): View
+    {
+        $school = $user->school;
+        $catalogue = $this->mapper->curriculum($school);
+        $cells = $this->coverages->of($school)->cells;
+        $by = $request->query('by') === 'rank' ? 'rank' : 'family';
+        $student = $school->students()->with('rank')->find($request->integer('student'));
+        $rose = $student === null ? $this->ofSchool($catalogue, $cells, $by) : $this->ofStudent($catalogue, $cells, $by, $student);
+        $names = $by === 'rank' ? array_column($catalogue->ranks, 'name', 'id') : array_combine(array_column(Family::cases(), 'value'), array_map(static fn (Family $family): string => __("attack.families.{$family->value}"), Family::cases()));
+        $more = $student === null ? [] : ['student' => $student->id];
+
+        return view('wall.rose', [
+            'picture' => new RosePicture($rose, $names, static fn (string $ring, int $hour): string => route('wall', ['bearing' => $hour, ...($by === 'rank' ? ['from' => $ring, 'to' => $ring] : ['family' => $ring]), ...$more], absolute: false)),
+            'by' => $by,
+            'student' => $student,
+            'students' => $school->students()->pluck('name', 'id')->all(),
+        ]);
+    }
+
+    /** @param list<Cell> $cells */
+    private function ofSchool(Catalogue $catalogue, array $cells, string $by): Rose
+    {
+        $order = $catalogue->rankOrder();
+
+        return Rose::of($catalogue, $cells, $by === 'rank' ? 'rank' : 'family', static fn (Cell $cell): bool => $cell->isInTime($order), static fn (Cell $cell): bool => $cell->isTaughtInTime($order));
+    }
+
+    /** @param list<Cell> $cells */
+    private function ofStudent(Catalogue $catalogue, array $cells, string $by, Student $student): Rose
+    {
+        $now = CarbonImmutable::now();
+        $order = $catalogue->rankOrder();
+        $windows = (new WindowBook($student->school, $catalogue))->of([$student->id], $now)[$student->id];
+        $asked = array_values(array_filter($cells, static fn (Cell $cell): bool => $cell->attack->need->rank !== null && $order[$cell->attack->need->rank] <= $order[$student->rank->code]));
+
+        return Rose::of($catalogue, $asked, $by === 'rank' ? 'rank' : 'family', static fn (Cell $cell): bool => ($windows[$cell->key->text] ?? Window::empty())->state($student->rank->goal_rung, $now) === ProofState::Holds, static fn (Cell $cell): bool => ($windows[$cell->key->text] ?? Window::empty())->count > 0);
+    }
+}
