@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 return [
     'board' => 'Board',
-    'columns' => ['who' => 'Who', 'holds' => 'Holds', 'next' => 'Next, and with whom'],
     'empty' => 'Nobody is in this group.',
     'group' => 'Group',
     'label' => 'Students and {attacks}',
@@ -15,11 +14,10 @@ return [
         'faded' => 'faded: held before',
         'failing' => 'failing',
         'goal' => 'At the goal {rung} of each student’s {rank}:',
-        'help' => 'Press a sign to see the lower bound, the tries behind it, and the day it fades. Estimates. :people people in all.',
+        'help' => 'The numbers are those of the list. Each line: how much is held, what to drill next and with whom. Press a sign to see the lower bound, the tries behind it, and the day it fades. Estimates. :people people in all.',
         'holds' => 'holds',
         'untried' => 'untried',
     ],
-    'mirrored-short' => ', mir.',
     'mistakes' => [
         'before' => 'The :weeks weeks before',
         'by-attack' => 'Most frequent mistakes by {attack}',
@@ -34,7 +32,8 @@ return [
     'next-attacks' => 'Next {attacks}',
     'no-rep' => 'no rep yet',
     'nothing-next' => 'nothing',
-    'pages' => ':columns columns: page :page of :pages.',
+    'numbers' => 'Students by their number in the list above',
+    'pages' => ':lines lines: page :page of :pages.',
     'previous-attacks' => 'Previous {attacks}',
     'show-everybody' => 'Show everybody',
     'sorted-by' => 'Sorted by',

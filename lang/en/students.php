@@ -57,11 +57,9 @@ return [
             'highest' => 'Highest {rung} held',
             'fades' => 'Fades on',
         ],
-        'description' => 'The ladder as a drawing. The table below says the same.',
-        'label' => 'The ladder as a drawing',
         'lead' => ':held of :all {attacks} held at {rung} :rung, the goal of :rank. A brick is filled up to the lower bound of what :count rep proves. All figures are estimates.|:held of :all {attacks} held at {rung} :rung, the goal of :rank. A brick is filled up to the lower bound of what :count reps prove. All figures are estimates.',
         'legend' => [
-            'holds' => 'holds; the day it fades stands under the column',
+            'holds' => 'holds; the day it fades stands at the end',
             'building' => 'building',
             'failing' => 'failing',
             'faded' => 'faded: held before',

@@ -27,6 +27,34 @@ it('tells of each what holds, what comes next, and with whom', function (): void
         ->and($bo['last']->toDateString())->toBe(CarbonImmutable::now()->subDay()->toDateString());
 });
 
+it('draws a line for each side of an attack, a place for each student, a shape for each state', function (): void {
+    [$written, $mirrored] = BoardFixture::boardOf($this->hall)->lines();
+
+    // Ada has one try that fades at rung 2, Bo three fresh ones; nobody tried the other side. Places are 24 wide, with 2 left free.
+    expect([$written->title, $written->family, $mirrored->title])->toBe(['Wrist held across', 'Grabs', 'Wrist held across (mirrored)'])
+        ->and(array_column($written->shapes, 'path', 'state'))->toBe(['holds' => 'M26 2h20v20h-20z', 'building' => 'M2 2h20v20h-20z'])
+        ->and(array_column($written->shapes, 'places', 'state'))->toBe(['holds' => '36', 'building' => '12'])
+        ->and($written->text)->toBe('holds: Bo Sandpiper; building: Ada Plover')
+        ->and($mirrored->shapes)->toBe([['state' => 'untried', 'path' => 'M2 2h20v20h-20zM26 2h20v20h-20z', 'places' => '12 36', 'signs' => '··']]);
+});
+
+it('stays light with 30 students and 97 sides of attacks', function (): void {
+    $first = $this->hall->ranks()->where('code', 'first')->value('id');
+    foreach (range(1, 28) as $number) {
+        $this->hall->students()->create(['code' => "s{$number}", 'name' => "Student {$number}", 'rank_id' => $first, 'flags' => []]);
+    }
+    $wrist = $this->hall->attacks()->where('code', 'wrist')->firstOrFail();
+    // 48 attacks of two sides each beside the two of the school; of one side each as many states as there are.
+    foreach (range(1, 48) as $number) {
+        $wrist->replicate()->fill(['code' => "wrist-{$number}", 'title' => "Wrist {$number}"])->save();
+    }
+    BoardFixture::boardRep($this->hall, 20, 'bo', CarbonImmutable::now()->subDay(), ['outcome' => 'froze']);
+    $html = (string) $this->get('/board')->assertOk()->getContent();
+
+    expect(substr_count($html, 'data-attack='))->toBeGreaterThanOrEqual(97)->and(preg_match_all('/<[a-z]/', $html))->toBeLessThanOrEqual(2_500)
+        ->and(substr_count($html, 'writing-mode'))->toBe(0);
+});
+
 it('sorts by what is held, and by who has been longest away', function (string $sort, array $names): void {
     expect(array_map(fn (array $row): string => $row['student']->name, BoardFixture::boardOf($this->hall, $sort)->rows))->toBe($names);
 })->with([['name', ['Ada Plover', 'Bo Sandpiper']], ['held', ['Ada Plover', 'Bo Sandpiper']], ['last', ['Ada Plover', 'Bo Sandpiper']]]);
@@ -68,7 +96,7 @@ it('says at the attack who holds it, and at a rep what is proven so far', functi
     $this->get("/record/{$this->bo->id}/{$wrist}/mirrored")->assertSee('Now: untried at rung 2.');
     // Where the attacks to record are chosen, and where a sign of the board leads to.
     $this->get("/record/{$this->bo->id}")->assertSee('holds, 0.66 of 3 tries, fades on')->assertSee('untried');
-    $this->get('/board')->assertSee("/people/{$this->bo->id}?attack={$wrist}#timeline", false);
+    $this->get('/board')->assertSee('data-attack="'.$wrist.'"', false)->assertSee("/people/{$this->bo->id}\"", false);
     $this->get("/people/{$this->bo->id}?attack={$wrist}")->assertSeeInOrder(['As written: holds at rung 2, lower bound 0.66 of 3 tries, fades on', 'Mirrored: untried at rung 2.']);
     $this->get("/people/{$this->bo->id}")->assertSee('holds at rung 2, lower bound 0.66 of 3 tries, fades on')->assertDontSee('As written: holds');
 });

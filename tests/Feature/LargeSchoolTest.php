@@ -66,10 +66,10 @@ it('takes along for each what is wanted most, and nothing that nobody is drilled
 
 it('shows of a ladder and of a board what can be looked at', function (): void {
     $ladder = (string) $this->get("/people/{$this->ada->id}")->assertOk()->assertSee('The drawing shows the 200 that need it most, of 2,002.')->assertSee('Wrist held across')->getContent();
-    $board = (string) $this->get('/board')->assertOk()->assertSee('2,002 columns: page 1 of 26')->getContent();
+    $board = (string) $this->get('/board')->assertOk()->assertSee('2,002 lines: page 1 of 26')->getContent();
 
-    expect(strlen($ladder))->toBeLessThan(2_000_000)->and(strlen($board))->toBeLessThan(1_000_000)->and(substr_count($board, 'class="upright"'))->toBe(80);
-    expect(substr_count((string) $this->get('/board?attacks=26')->assertOk()->getContent(), 'class="upright"'))->toBe(2);
+    expect(strlen($ladder))->toBeLessThan(2_000_000)->and(strlen($board))->toBeLessThan(1_000_000)->and(substr_count($board, 'data-attack='))->toBe(80);
+    expect(substr_count((string) $this->get('/board?attacks=26')->assertOk()->getContent(), 'data-attack='))->toBe(2);
 });
 
 it('keeps both sides of an attack on one page', function (int $number): void {

@@ -115,13 +115,15 @@ it('builds a ladder of what the student needs, filled to the lower bound', funct
         ->and($picture->columns[0]->bricks[3]->state->value)->toBe('untried');
 
     $drawing = new LadderDrawing($picture);
-    $bricks = array_values(array_filter($drawing->bricks, fn (array $brick): bool => $brick['holds']));
-    expect($bricks)->toHaveCount(3)
-        ->and($bricks[0]['fill'])->toEqualWithDelta(($bricks[0]['width'] - 2) * 0.661, 0.06)
-        ->and($drawing->columns[0]['fades'])->toBe(CarbonImmutable::now()->addSecond()->addDays(21)->format('d.m.'))
-        ->and($drawing->columns[1]['fades'])->toBe('')
-        ->and($drawing->rows[0])->toMatchArray(['state' => 'holds', 'lower' => '0.66', 'highest' => '3'])
-        ->and($drawing->rows[1])->toMatchArray(['state' => 'untried', 'highest' => 'none']);
+    $rows = $drawing->families[0]['rows'];
+    $bricks = array_values(array_filter($rows[0]['bricks'], fn (array $brick): bool => $brick['holds']));
+    expect(array_map(fn (array $family): array => [$family['name'], $family['held'], $family['all']], $drawing->families))->toBe([['Grabs', 1, 2]])
+        ->and($bricks)->toHaveCount(3)
+        // 17 units of a brick are filled to the bound.
+        ->and($bricks[0]['fill'])->toEqualWithDelta(17 * 0.661, 0.06)
+        ->and(array_column($drawing->rungs, 'label'))->toBe(['1', '2', '3', '4', '5', '6', '7'])
+        ->and($rows[0])->toMatchArray(['state' => 'holds', 'lower' => '0.66', 'highest' => '3', 'fadesShort' => CarbonImmutable::now()->addSecond()->addDays(21)->format('j M')])
+        ->and($rows[1])->toMatchArray(['state' => 'untried', 'highest' => 'none', 'fades' => '']);
 });
 
 it('marks the words that cannot be read, and no others', function (): void {

@@ -13,6 +13,7 @@ use App\Persistence\Code;
 use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
+use App\View\Ladder\ComingUp;
 use App\View\Ladder\LadderPicture;
 use App\View\Ladder\Timeline;
 use App\View\Record\LogLine;
@@ -27,6 +28,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Drill\Pool;
 
 /** The students of a school, and the ladder that each has climbed. */
 final readonly class StudentController
@@ -60,7 +62,7 @@ final readonly class StudentController
         return redirect()->route('students.show', $student)->with('status', __('messages.student-added', ['student' => $student->name]));
     }
 
-    public function show(Request $request, #[CurrentUser] User $user, Student $student): View
+    public function show(Request $request, CoverageBook $coverages, #[CurrentUser] User $user, Student $student): View
     {
         $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
@@ -75,12 +77,16 @@ final readonly class StudentController
             ->orderByDesc('at')->orderByDesc('id');
         $page = $reps->clone()->paginate(self::PAGE)->withQueryString();
         $page->fragment('timeline');
+        $ladder = new LadderPicture($catalogue, $core, $windows[$student->id], $now);
+        $pool = new Pool($catalogue, $coverages->of($school)->cells, $catalogue->forYouth(), $coverages->forYouth($school)->cells, $now);
 
         return view('students.show', [
             'student' => $student,
             'awards' => $student->awards()->with('rank', 'awardedBy', 'test')->get(),
             'solos' => new StudentSolos($student, $now),
-            'ladder' => new LadderPicture($catalogue, $core, $windows[$student->id], $now),
+            'ladder' => $ladder,
+            'coming' => new ComingUp($ladder, $pool, $core, $windows[$student->id], $now),
+            'attackIds' => $school->attacks->pluck('id', 'code')->all(),
             'ready' => ReadyFor::next($catalogue, $student->rank->code, $windows[$student->id], $now),
             'count' => $all->count(),
             'attack' => $attack,

@@ -11,11 +11,9 @@ use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Curriculum\Catalogue;
-use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\ProofState;
@@ -26,21 +24,18 @@ final readonly class Board
 {
     public const SORTS = ['name', 'held', 'last'];
 
-    /** Letters of a name above a column. */
-    private const NAME_LETTERS = 30;
-
-    /** Columns that are shown at once. */
-    private const MAX_COLUMNS = 80;
+    /** Sides of attacks that are shown at once. */
+    private const MAX_LINES = 80;
 
     /** @var list<Cell> what somebody of the group needs, or a page of it */
     public array $cells;
 
-    /** How many pages of columns there are, and which one is shown, from 1. */
+    /** How many pages of lines there are, and which one is shown, from 1. */
     public int $pages;
     public int $page;
 
-    /** How many columns there are in all. */
-    public int $columns;
+    /** How many lines there are in all. */
+    public int $count;
 
     /** @var list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string}> states by the cell's key, of what the student needs */
     public array $rows;
@@ -69,11 +64,11 @@ final readonly class Board
             ];
         }
         $all = array_values(array_filter($cells, static fn (Cell $cell): bool => isset($needed[$cell->key->text])));
-        $this->columns = count($all);
+        $this->count = count($all);
         // One page more than it takes would be a page of a few.
-        $this->pages = $this->columns <= 1.5 * self::MAX_COLUMNS ? 1 : (int) ceil($this->columns / self::MAX_COLUMNS);
+        $this->pages = $this->count <= 1.5 * self::MAX_LINES ? 1 : (int) ceil($this->count / self::MAX_LINES);
         $this->page = max(1, min($this->pages, $page));
-        $this->cells = $this->pages === 1 ? $all : array_slice($all, ($this->page - 1) * self::MAX_COLUMNS, self::MAX_COLUMNS);
+        $this->cells = $this->pages === 1 ? $all : array_slice($all, ($this->page - 1) * self::MAX_LINES, self::MAX_LINES);
         $this->rows = $this->sorted(array_map(fn (array $row): array => [...$row, 'next' => $tickets[$row['student']->id], 'with' => $this->partner($row['student'], $tickets[$row['student']->id], $rows)], $rows), $sort);
     }
 
@@ -116,10 +111,36 @@ final readonly class Board
         return request()->fullUrlWithQuery(['attacks' => $this->page + $step]);
     }
 
-    /** The name above a column. */
-    public function short(Cell $cell): string
+    /** @return list<BoardRow> a line for each side of an attack that is shown, a family after the other */
+    public function lines(): array
     {
-        return Str::limit($cell->attack->title, self::NAME_LETTERS, '…').($cell->side === Side::Mirrored ? __('board.mirrored-short') : '');
+        $names = array_map(static fn (array $row): string => $row['student']->name, $this->rows);
+        $lines = array_map(fn (Cell $cell): BoardRow => new BoardRow(
+            $cell->attack->id,
+            $cell->attack->title.($cell->side === Side::Mirrored ? __('words.in-brackets.mirrored') : ''),
+            __('attack.families.'.$cell->attack->kind->family->value),
+            array_map(static fn (array $row): ?ProofState => $row['states'][$cell->key->text] ?? null, $this->rows),
+            $names,
+        ), $this->cells);
+
+        return array_merge(...array_values(array_map(static fn (Collection $family): array => $family->all(), collect($lines)->groupBy('family')->all())));
+    }
+
+    /** Addresses of the students' pages, one after the other, parted by blanks. */
+    public function people(): string
+    {
+        return implode(' ', array_map(static fn (array $row): string => route('students.show', $row['student'], false), $this->rows));
+    }
+
+    public function width(): int
+    {
+        return BoardRow::PLACE * count($this->rows);
+    }
+
+    /** @return list<array{x: int|float, number: int, name: string}> above the places, from left to right */
+    public function heads(): array
+    {
+        return array_map(fn (int $place): array => ['x' => BoardRow::PLACE * $place + BoardRow::PLACE / 2, 'number' => $place + 1, 'name' => $this->rows[$place]['student']->name], array_keys($this->rows));
     }
 
     /** @param array{student: Student, last: ?CarbonImmutable, ...} $row */
@@ -138,27 +159,6 @@ final readonly class Board
     public function partnerOf(array $row): string
     {
         return $row['next'] === null || $row['with'] === null ? '' : __('board.with', ['name' => $row['with']]);
-    }
-
-    /**
-     * @param array{states: array<string, ProofState>, ...} $row
-     *
-     * @return array<string, ?ProofState> by the cell's key, in the order of the columns; null where it is not needed
-     */
-    public function states(array $row): array
-    {
-        $states = [];
-        foreach ($this->cells as $cell) {
-            $states[$cell->key->text] = $row['states'][$cell->key->text] ?? null;
-        }
-
-        return $states;
-    }
-
-    /** Id of the attack in the key of a cell. */
-    public function attackOf(string $cell): string
-    {
-        return CellKey::read($cell)->attack;
     }
 
     /** @param list<Ticket> $tickets */

@@ -4,92 +4,81 @@ declare(strict_types=1);
 
 namespace App\View\Ladder;
 
-use Illuminate\Support\Str;
 use StoneDrill\Core\Proof\ProofState;
 
-/** Where the bricks of a ladder lie. Lengths are units of the drawing. */
+/** A ladder in rows: a family at a time, the name, then a brick a rung. Lengths are units of the drawing. */
 final readonly class LadderDrawing
 {
-    private const LEFT = 92.0;
-    private const COLUMN = 22.0;
-    private const MIN_WIDTH = 1180.0;
     private const BRICK = 21.0;
+    private const HIGH = 16.0;
     private const GAP = 3.0;
-    private const NAMES = 200.0;
-    private const NAME_LETTERS = 40;
 
+    /** Width of the bricks of a row, and their height. */
     public float $width;
     public float $height;
-    public float $foot;
 
-    /** @var list<array{name: string, y: float, line: float}> */
+    /** @var list<array{x: float, label: string, text: string}> above the bricks, from left to right */
     public array $rungs;
 
-    /** @var list<array{x: float, y: float, width: float, height: float, fill: float, inner: array{x: float, y: float, height: float}, tick: string, state: string, goal: bool, holds: bool, text: string}> */
-    public array $bricks;
-
-    /** @var list<array{x: float, transform: string, name: string, fades: string}> */
-    public array $columns;
-
-    /** @var list<array{cell: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string}> */
-    public array $rows;
+    /** @var list<array{name: string, held: int, all: int, rows: list<array{cell: string, attack: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>}>}> in the order of the families */
+    public array $families;
 
     public function __construct(private LadderPicture $ladder)
     {
-        $rungs = array_reverse($ladder->catalogue->ladder->rungs);
-        $this->foot = count($rungs) * (self::BRICK + self::GAP);
-        $this->height = $this->foot + self::NAMES;
-        $this->width = max(self::MIN_WIDTH, self::LEFT + count($ladder->shown) * self::COLUMN);
-        $lines = $bricks = $columns = $rows = [];
-        foreach ($rungs as $index => $rung) {
-            $lines[$rung->id] = ['name' => $rung->id.' '.$rung->name, 'y' => $y = $index * (self::BRICK + self::GAP), 'line' => $y + 15];
+        $rungs = $ladder->catalogue->ladder->rungs;
+        $this->width = count($rungs) * (self::BRICK + self::GAP);
+        $this->height = self::HIGH;
+        $this->rungs = array_map(static fn (int $place): array => ['x' => self::x($place) + self::BRICK / 2, 'label' => (string) $rungs[$place]->id, 'text' => $rungs[$place]->name], array_keys($rungs));
+        $families = [];
+        foreach ($ladder->columns as $column) {
+            $family = $column->attack->kind->family->value;
+            $families[$family] ??= ['name' => __("attack.families.{$family}"), 'held' => 0, 'all' => 0, 'rows' => []];
+            $families[$family]['all']++;
+            $families[$family]['held'] += $column->atGoal === ProofState::Holds ? 1 : 0;
         }
-        foreach ($ladder->shown as $index => $column) {
-            $x = self::LEFT + $index * self::COLUMN;
-            foreach ($column->bricks as $brick) {
-                $bricks[] = $this->brick($column, $brick, $x, $lines[$brick->rung]['y']);
-            }
-            $middle = $x + (self::COLUMN - self::GAP) / 2;
-            $columns[] = ['x' => $middle, 'transform' => sprintf('translate(%s %s) rotate(-90)', $middle + 4, $this->foot + 18), 'name' => Str::limit($column->title(), self::NAME_LETTERS, '…'), 'fades' => $column->fadesOn?->format('d.m.') ?? ''];
-            $rows[] = $this->row($column);
+        foreach ($ladder->shown as $column) {
+            $families[$column->attack->kind->family->value]['rows'][] = $this->row($column);
         }
-        [$this->rungs, $this->bricks, $this->columns, $this->rows] = [array_values($lines), $bricks, $columns, $rows];
+        $this->families = array_values(array_filter($families, static fn (array $family): bool => $family['rows'] !== []));
     }
 
-    /** @return array{x: float, y: float, width: float, height: float, fill: float, inner: array{x: float, y: float, height: float}, tick: string, state: string, goal: bool, holds: bool, text: string} */
-    private function brick(LadderColumn $column, Brick $brick, float $x, float $y): array
+    private static function x(int $place): float
     {
-        $width = self::COLUMN - self::GAP;
+        return $place * (self::BRICK + self::GAP);
+    }
 
+    /** @return array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string} */
+    private function brick(LadderColumn $column, Brick $brick, float $x): array
+    {
         return [
-            'x' => $x,
-            'y' => $y,
-            'width' => $width,
-            'height' => self::BRICK,
-            'fill' => round(($width - 2) * $brick->lower, 1),
+            'x' => $x + 1,
+            'fill' => round((self::BRICK - 4) * $brick->lower, 1),
+            'inner' => $x + 2,
+            'tick' => sprintf('M%s 8l3.5 4l6 -8', $x + 5),
             'state' => $brick->state->value,
             'goal' => $brick->isGoal,
             'holds' => $brick->state === ProofState::Holds,
-            'inner' => ['x' => $x + 1, 'y' => $y + 1, 'height' => self::BRICK - 2],
-            'tick' => sprintf('M%s %s l3.5 4 l6 -8', $x + 3, $y + 11),
             'text' => $column->title().', '.trans_choice('proof.line', $column->count, ['state' => __('proof.states.'.$brick->state->value), 'rung' => $brick->rung, 'lower' => number_format($brick->lower, 2)])
                 .($brick->fadesOn === null ? '' : __('proof.fades', ['day' => $brick->fadesOn->format('j M Y')])),
         ];
     }
 
-    /** @return array{cell: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string} */
+    /** @return array{cell: string, attack: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>} */
     private function row(LadderColumn $column): array
     {
         $held = array_map(static fn (Brick $brick): int => $brick->rung, array_filter($column->bricks, static fn (Brick $brick): bool => $brick->state === ProofState::Holds));
 
         return [
             'cell' => $column->attack->id.' '.$column->side->value,
+            'attack' => $column->attack->id,
             'title' => $column->title(),
             'state' => __('proof.states.'.$column->atGoal->value),
             'lower' => number_format($column->lowerAtGoal, 2),
             'tries' => $column->count,
             'highest' => $held === [] ? __('words.none') : (string) max($held),
             'fades' => $column->fadesOn?->format('j M Y') ?? '',
+            'fadesShort' => $column->fadesOn?->format('j M') ?? '',
+            'bricks' => array_map(fn (int $place): array => $this->brick($column, $column->bricks[$place], self::x($place)), array_keys($column->bricks)),
         ];
     }
 
@@ -97,10 +86,5 @@ final readonly class LadderDrawing
     public function head(): array
     {
         return array_map(fn (string $text): string => str_replace(':rung', (string) $this->ladder->goal, $text), array_values(texts('students.ladder.columns')));
-    }
-
-    public function fadesLine(): float
-    {
-        return $this->foot + 11;
     }
 }

@@ -16,36 +16,37 @@
         @endforeach
         {{ __('board.legend.blank') }} {{ __('board.legend.help', ['people' => $students->total()]) }}</p>
     @if ($board->pages > 1)
-        <p class="no-print">{{ __('board.pages', ['columns' => number_format($board->columns), 'page' => $board->page,
+        <p class="no-print">{{ __('board.pages', ['lines' => number_format($board->count), 'page' => $board->page,
             'pages' => $board->pages]) }}
             @if ($board->hasPrevious())<x-button size="sm" :href="$board->pageUrl(-1)">{{ __('board.previous-attacks') }}</x-button>@endif
             @if ($board->hasNext())<x-button size="sm" :href="$board->pageUrl(1)">{{ __('board.next-attacks') }}</x-button>@endif</p>
     @endif
+    <ol class="board-people">
+        @foreach ($board->rows as $row)
+        <li><a href="{{ route('students.show', $row['student'], false) }}">{{ $row['student']->name }}</a>
+            <span class="narrow">{{ $board->about($row) }}</span>
+            <b>{{ __('words.of', ['count' => $row['held'], 'all' => $row['needed']]) }}</b>
+            <small>{{ $board->next($row) }} {{ $board->partnerOf($row) }}</small></li>
+        @endforeach
+    </ol>
     <x-figure :label="__('board.label')">
-        <table class="table table-sm board-table">
-            <thead><tr>
-                @foreach (texts('board.columns') as $column)<th scope="col">{{ $column }}</th>@endforeach
-                @foreach ($board->cells as $cell)
-                    <th scope="col" class="upright"><a href="{{ route('attacks.show',
-                        $attackIds[$cell->attack->id]) }}">{{ $board->short($cell) }}</a></th>
-                @endforeach
-            </tr></thead>
+        <table class="board-table" data-board="{{ $board->people() }}">
+            <thead><tr><th scope="col">{{ __('words.attack') }}</th>
+                <th scope="col"><svg width="{{ $board->width() }}" height="24" role="img" aria-label="{{ __('board.numbers') }}">
+                    @foreach ($board->heads() as $head)<text x="{{ $head['x'] }}" y="17"><title>{{ $head['name'] }}</title>{{
+                        $head['number'] }}</text>@endforeach</svg></th></tr></thead>
             <tbody>
-            @foreach ($board->rows as $row)
-                @php($ladder = route('students.show', $row['student'], false))
-                <tr>
-                    <th scope="row"><a href="{{ $ladder }}">{{ $row['student']->name }}</a> <span
-                        class="narrow">{{ $board->about($row) }}</span></th>
-                    <td>{{ __('words.of', ['count' => $row['held'], 'all' => $row['needed']]) }}</td>
-                    <td class="next">{{ $board->next($row) }} <span class="narrow">{{ $board->partnerOf($row) }}</span></td>
-                    @foreach ($board->states($row) as $id => $state)
-                        <td class="proof-cell">@if ($state)
-                            <a class="proof-sign {{ $state->value }}" title="{{ __('proof.states.'.$state->value) }}"
-                                href="{{ $ladder }}?attack={{ $attackIds[$board->attackOf($id)] }}#timeline"><span
-                                    aria-hidden="true">{{ $state->sign() }}</span><span
-                                class="visually-hidden">{{ __('proof.states.'.$state->value) }}</span></a>@endif</td>
-                    @endforeach
-                </tr>
+            @php($family = '')
+            @foreach ($board->lines() as $line)
+                @if ($line->family !== $family)
+                    <tr><th scope="rowgroup" colspan="2" class="family">{{ $family = $line->family }}</th></tr>
+                @endif
+                <tr><th scope="row"><a href="{{ route('attacks.show', $attackIds[$line->attack], false) }}">{{ $line->title }}</a></th>
+                    <td><svg width="{{ $board->width() }}" height="24" role="img" aria-label="{{ $line->text }}"
+                        data-attack="{{ $attackIds[$line->attack] }}">
+                        @foreach ($line->shapes as $shape)<path class="proof-place {{ $shape['state'] }}" d="{{ $shape['path'] }}"/><text
+                            class="{{ $shape['state'] }}" x="{{ $shape['places'] }}" y="17">{{ $shape['signs'] }}</text>@endforeach
+                    </svg></td></tr>
             @endforeach
             </tbody>
         </table>

@@ -1,17 +1,7 @@
 <x-layout :title="$student->name">
 <x-heading :title="$student->name"><x-slot:beside><span class="tag">{{ $student->rank->name }}</span></x-slot></x-heading>
 <div class="own-page" data-keep="{{ App\View\Worker::address() }}">
-<section aria-labelledby="own-next"><h2 id="own-next">{{ __('students.own.next') }}</h2>
-    @if ($page->next === [])<p>{{ __('students.own.nothing') }}</p>@endif
-    <ol>@foreach ($page->next as $row)<li><strong>{{ $row['title'] }}</strong><br><small>{{ $row['why'] }}</small></li>@endforeach</ol>
-</section>
-<section aria-labelledby="own-nearly"><h2 id="own-nearly">{{ __('students.own.nearly') }}</h2>
-    <p>{{ $page->nearly === [] ? __('students.own.none-nearly') : implode(', ', $page->nearly) }}</p>
-</section>
-<section aria-labelledby="own-fading"><h2 id="own-fading">{{ __('students.own.fading') }}</h2>
-    @if ($page->fading === [])<p>{{ __('students.own.none-fading') }}</p>@endif
-    <ul>@foreach ($page->fading as $row)<li>{{ $row['title'] }} <small>{{ $row['day'] }}</small></li>@endforeach</ul>
-</section>
+@include('students.coming', ['coming' => $page->coming])
 <section aria-labelledby="own-dates"><h2 id="own-dates">{{ __('students.own.dates') }}</h2>
     @php($class = $page->nextClass())
     <p>{{ $class ? __('students.own.class', ['at' => school_time($class->at, 'D j M, H:i'), 'place' => $class->place]) :
@@ -40,11 +30,7 @@
 <section aria-labelledby="own-ladder"><h2 id="own-ladder">{{ __('students.own.ladder') }}</h2>
     <p class="form-text">{{ __('students.own.held', ['held' => $page->ladder->held(), 'all' => count($page->ladder->columns),
         'rung' => $page->ladder->goal]) }}</p>
-    <ul class="ladder-rows">
-        @foreach ($page->ladder->shown as $column)
-            <li><span>{{ $column->title() }}</span> <small>{{ $column->text() }}</small></li>
-        @endforeach
-    </ul>
+    @include('students.rungs', ['drawing' => $page->drawing, 'attackIds' => $page->attackIds])
     <x-button :href="route('students.show', $student)">{{ __('students.own.whole') }}</x-button>
 </section>
 </div>
