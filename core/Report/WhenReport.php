@@ -24,7 +24,14 @@ final readonly class WhenReport implements Report
     public static function of(Catalogue $catalogue, Attack $attack, ?Works $works = null): self
     {
         $works ??= new Works($catalogue);
-        $cell = Cells::of($catalogue, [$attack], $works->from(...))[0];
+
+        return self::ofCell($catalogue, Cells::of($catalogue, [$attack], $works->from(...))[0]);
+    }
+
+    /** @param Cell $cell an attack as it is written, with the answers that are taught against it */
+    public static function ofCell(Catalogue $catalogue, Cell $cell): self
+    {
+        $attack = $cell->attack;
         $standards = Standards::of($catalogue);
         $bodies = (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build);
         $answers = array_map(static fn (string $id): Timeliness => Timeliness::of($standards, self::onItsSide($catalogue->answer($id), $attack), $attack, Side::Written, $bodies), $cell->answers);

@@ -68,5 +68,15 @@ return [
     'title' => 'Title',
     'title-hint' => 'What you would call it in class.',
     'understood' => 'Understood:',
+    'when' => [
+        'arrives' => 'arrives :seconds s',
+        'fails' => 'It does not work here.',
+        'held' => ':title: its first beat is done :needs s after you feel the hold; :told s if you expect it.',
+        'key' => 'Left, the time you have from the first sign; a full bar is where the {answer} is in time when nothing is told, a thin one where you expect it. Right, how far away the {attack} must begin. Broken lines: does not work. Planning estimates.',
+        'label' => 'Which answer is in time, by time and by distance',
+        'line' => ':title: in time from :needs s on, from :told s if you expect it, and if it begins :metres m away or farther.',
+        'table' => 'The same in words',
+        'title' => 'Which one when',
+    ],
     'who-holds' => 'Who holds it',
 ];

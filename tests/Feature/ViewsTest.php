@@ -3,12 +3,15 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use App\View\Attacks\WhenPicture;
 use App\View\Floor\FloorFrame;
 use App\View\Floor\FloorPicture;
 use App\View\Floor\ScorePicture;
 use App\View\Floor\SidePicture;
 use StoneDrill\Core\Checks\Score;
 use StoneDrill\Core\Geometry\BearingStyle;
+use StoneDrill\Core\Report\WhenReport;
+use Tests\Core\Checks\TrustFixture;
 use Tests\Core\Floor\OnTheFloor;
 
 it('shows the same beats and the same figures from above, from the side and in time', function (string $kind, string $beats): void {
@@ -105,4 +108,38 @@ it('lays steps out with tape for one student, at a scale that is stated', functi
     // On paper it is as long as the scale says, to a tenth of a millimetre.
     expect(abs((float) $left[1][1] - (float) $left[1][0]))->toEqualWithDelta(600 / $scale, 0.3);
     $this->actingAs($this->person($school, Role::Head))->get("/answers/{$answer->id}/tape.pdf?student={$student->id}")->assertOk()->assertHeader('content-type', 'application/pdf');
+});
+
+it('draws which answer when along time and distance', function (): void {
+    $catalogue = TrustFixture::catalogue();
+    $picture = new WhenPicture(WhenReport::of($catalogue, $catalogue->attack('punch-back')), ['punch-back' => 'Out of reach']);
+
+    // .25 + .15 · log2 10 s of reaction and 1 s to leave, where the punch comes after .45 s; from .66204 + .588 m and 2.5 m a second that is missing.
+    $needs = 1.25 + 0.15 * log(10, 2);
+    $metres = 1.25004 + 2.5 * ($needs - 0.45);
+    expect($picture->rows)->toHaveCount(1)
+        ->and($picture->rows[0]['text'])->toBe(sprintf('Out of reach: in time from %.2f s on, from 1.00 s if you expect it, and if it begins %.2f m away or farther.', $needs, $metres))
+        // 2 s lie between 12 and 350 of the drawing, 5 m between 390 and 548.
+        ->and($picture->rows[0]['needs'])->toEqualWithDelta(12 + 338 * $needs / 2, 0.06)
+        ->and($picture->rows[0]['told'])->toEqualWithDelta(12 + 338 * 0.5, 0.06)
+        ->and($picture->rows[0]['distance'])->toEqualWithDelta(390 + 158 * $metres / 5, 0.06)
+        ->and($picture->arrival)->toEqualWithDelta(12 + 338 * 0.225, 0.06)
+        ->and($picture->arrives)->toBe('arrives 0.45 s');
+
+    $school = $this->school();
+    $wrist = $school->attacks()->where('code', 'wrist')->value('id');
+    $this->actingAs($this->person($school, Role::Assistant))->get("/attacks/{$wrist}")->assertOk()->assertSee('Which one when')->assertSee('s after you feel the hold');
+});
+
+it('shows the directions of a school and of a student, and leads to the wall', function (): void {
+    $school = $this->school();
+    $this->actingAs($this->person($school, Role::Head));
+    $student = $school->students()->firstOrFail();
+
+    $this->get('/wall/rose')->assertOk()->assertSee('/wall?bearing=12&amp;family=grab', false);
+    $this->get('/wall/rose?by=rank')->assertOk()->assertSee('from=first&amp;to=first', false);
+    $this->get("/wall/rose?student={$student->id}")->assertOk()->assertSee($student->name)->assertSee("student={$student->id}", false);
+    foreach (['student=999', 'student[]=1', 'by[]=rank', 'by=x'] as $query) {
+        $this->get("/wall/rose?{$query}")->assertOk();
+    }
 });

@@ -71,7 +71,8 @@ final readonly class AttackController
             'card' => new AttackerCard($core, $core->facets, $seen->line),
             'attack' => $attack,
             'lists' => $school->drillLists,
-            'page' => new AttackPage($core, $catalogue, $this->coverages->of($school), $school, $attack->reps()->count()),
+            'page' => $page = new AttackPage($core, $catalogue, $this->coverages->of($school), $school, $attack->reps()->count()),
+            'when' => $page->when(),
         ]);
     }
 

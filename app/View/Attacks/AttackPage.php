@@ -14,6 +14,7 @@ use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Geometry\BearingStyle;
+use StoneDrill\Core\Report\WhenReport;
 
 /** What the page of an attack shows: who answers each side, what is missing, and what exactly it is. */
 final readonly class AttackPage
@@ -33,7 +34,7 @@ final readonly class AttackPage
     private BearingStyle $style;
 
     /** @param int $reps how many are recorded of it */
-    public function __construct(public Attack $attack, Catalogue $catalogue, Coverage $coverage, School $school, private int $reps)
+    public function __construct(public Attack $attack, private Catalogue $catalogue, Coverage $coverage, School $school, private int $reps)
     {
         $this->cells = array_values(array_filter($coverage->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->id));
         $this->holes = array_values(array_filter($coverage->holes, static fn (Hole $hole): bool => $hole->attack === $attack->id));
@@ -54,6 +55,11 @@ final readonly class AttackPage
             'worksFrom' => $cell->worksFrom,
             'showsBeats' => $cell->side === Side::Written,
         ], $this->cells);
+    }
+
+    public function when(): WhenPicture
+    {
+        return new WhenPicture(WhenReport::ofCell($this->catalogue, $this->cells[0]), $this->answers->pluck('title', 'code')->all());
     }
 
     /** @return array<string, string> texts by name */

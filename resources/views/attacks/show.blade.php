@@ -26,6 +26,10 @@
                 </div>
             @endforeach
         @endforeach
+        @if ($when->rows !== [])
+            <h2 id="when-title">{{ __('attacks.when.title') }}</h2>
+            @include('attacks.when', ['picture' => $when])
+        @endif
         @foreach ($page->holes as $hole)
             <x-caution><strong>{{ __('attacks.hole', ['kind' => $hole->kind->value]) }}</strong> {{ $hole->reason }}
                 @can('create', App\Models\Answer::class)

@@ -39,7 +39,7 @@ final class TrustFixture
         return $examinations;
     }
 
-    private static function catalogue(): Catalogue
+    public static function catalogue(): Catalogue
     {
         static $catalogue = null;
 
