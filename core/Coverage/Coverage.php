@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Coverage;
 
 use StoneDrill\Core\Attack\Attack;
+use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -146,11 +147,22 @@ final readonly class Coverage
         return $this->shareBy($rank, static fn (Cell $cell): ?string => $cell->taughtAt);
     }
 
-    /** @param callable(Cell): ?string $from id of the rank from which a cell counts */
-    private function shareBy(string $rank, callable $from): float
+    /** The laid share of what a family needs by a rank; null where it needs nothing. */
+    public function coveredIn(Family $family, string $rank): ?float
+    {
+        $cells = array_filter($this->cells, static fn (Cell $cell): bool => $cell->attack->kind->family === $family);
+
+        return array_any($cells, fn (Cell $cell): bool => $this->isBy($cell->attack->need->rank, $rank)) ? $this->shareBy($rank, static fn (Cell $cell): ?string => $cell->laidAt, $cells) : null;
+    }
+
+    /**
+     * @param callable(Cell): ?string  $from  id of the rank from which a cell counts
+     * @param ?array<array-key, Cell> $cells all where none are given
+     */
+    private function shareBy(string $rank, callable $from, ?array $cells = null): float
     {
         $needed = $counted = 0.0;
-        foreach ($this->cells as $cell) {
+        foreach ($cells ?? $this->cells as $cell) {
             if ($this->isBy($cell->attack->need->rank, $rank)) {
                 $needed += $cell->weight();
                 $counted += $this->isBy($from($cell), $rank) ? $cell->weight() : 0.0;

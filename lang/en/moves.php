@@ -19,6 +19,7 @@ return [
         'soften' => 'Soften “:answer”',
     ],
     'links' => [
+        'drill' => 'drill it with those who do not hold it',
         'mirror' => 'teach both sides of “:answer”',
         'widen' => 'use “:answer” here too',
         'widen-with-findings' => 'use “:answer” here too (:count finding)|use “:answer” here too (:count findings)',

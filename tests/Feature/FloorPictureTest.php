@@ -143,7 +143,9 @@ it('tells holes of the drawing from those in what is laid', function (): void {
     $hole = static fn (HoleKind $kind, ?string $attack = 'w'): Hole => new Hole($kind, $attack === null ? null : new StoneDrill\Core\Curriculum\CellKey($attack, Side::Written), $attack === null ? null : 'a', 1.0, Text::plain('Because.'), []);
     $list = new HoleList([$hole(HoleKind::Unproven), $hole(HoleKind::Open), $hole(HoleKind::NoWayOut), $hole(HoleKind::Late), $hole(HoleKind::Uncatalogued, null)], true);
 
-    expect(array_column($list->rows, 'number'))->toBe([null, 1, null, 2])
+    // What shows in the drawing first, weak spots after, in one numbering.
+    expect(array_map(static fn (array $row): string => $row['hole']->kind->value, $list->rows))->toBe(['open', 'late', 'unproven', 'no way out'])
+        ->and(array_column($list->rows, 'number'))->toBe([1, 2, 3, 4])->and(array_column($list->rows, 'isDrawn'))->toBe([true, true, false, false])
         ->and($list->drawn)->toBe(2)->and($list->weak())->toBe(2)->and($list->uncatalogued)->toHaveCount(1);
 });
 

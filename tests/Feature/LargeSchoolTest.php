@@ -22,11 +22,11 @@ beforeEach(function (): void {
 });
 
 it('draws a page of a large wall, and leads on to the next', function (string $form): void {
-    // Two ranks: 2,600 stones are 650 attacks of two sides.
-    $page = (string) $this->get('/wall'.$form)->assertOk()->assertSee('Attacks 1 to 650 of 1,002, family by family.')->assertSee('Wrist 648')->assertDontSee('Wrist 700')->assertSee('family=hug')->getContent();
+    // Two ranks: 3,200 stones are 800 attacks of two sides.
+    $page = (string) $this->get('/wall'.$form)->assertOk()->assertSee('Attacks 1 to 800 of 1,002, family by family.')->assertSee('Wrist 798')->assertDontSee('Wrist 850')->assertSee('family=hug')->getContent();
     expect(strlen($page))->toBeLessThan(2_000_000)->and($page)->toContain('page=2')->not->toContain('>Previous<');
-    $this->get('/wall'.($form === '' ? '?' : $form.'&').'page=2')->assertOk()->assertSee('Attacks 651 to 1,002 of 1,002')->assertSee('Wrist 700')->assertDontSee('Wrist 600');
-    $this->get('/wall'.($form === '' ? '?' : $form.'&').'page=99')->assertOk()->assertSee('Attacks 651 to 1,002');
+    $this->get('/wall'.($form === '' ? '?' : $form.'&').'page=2')->assertOk()->assertSee('Attacks 801 to 1,002 of 1,002')->assertSee('Wrist 850')->assertDontSee('Wrist 700');
+    $this->get('/wall'.($form === '' ? '?' : $form.'&').'page=99')->assertOk()->assertSee('Attacks 801 to 1,002');
 })->with(['the drawing' => '', 'the table' => '?form=table']);
 
 it('lists the heaviest holes of the page, and says how many are not listed', function (): void {
@@ -77,8 +77,8 @@ it('keeps both sides of an attack on one page', function (int $number): void {
     $page = WallPage::of($cells, 10, $number);
     $sides = array_count_values(array_map(fn ($cell): string => $cell->attack->id, $page->cells));
 
-    expect($page->last)->toBe(8)->and($page->total)->toBe(1002);
+    expect($page->last)->toBe(7)->and($page->total)->toBe(1002);
     foreach (array_unique(array_map(fn ($cell) => $cell->attack, $page->cells), SORT_REGULAR) as $attack) {
         expect($sides[$attack->id])->toBe(count($attack->sides()));
     }
-})->with([1, 4, 8]);
+})->with([1, 4, 7]);

@@ -191,3 +191,30 @@ it('ends a short form that would not come earlier any more, and says so', functi
     $this->put("/answers/{$gate->id}/placement", ['to' => 'first', 'version' => 2])->assertRedirect('/wall');
     expect($gate->fresh()->only('short_rank_id', 'short_beats'))->toBe(['short_rank_id' => null, 'short_beats' => null]);
 });
+
+it('lists by rank what begins in each, holes first', function (): void {
+    $picture = WallFixture::wallAt($this->hall, '')->picture;
+    $listed = array_map(fn (array $course): array => [$course['name'], array_map(fn (Stone $stone): string => "{$stone->number} {$stone->title} {$stone->state->value}", $course['rows'])], $picture->byRank());
+
+    // The heaviest hole is the hug of the second rank; a gap above the course that needs it is not told again.
+    expect($listed)->toBe([
+        ['Second', ['1 Hug from behind hole first']],
+        ['First', ['2 Wrist held across, mirrored hole first', ' Wrist held across, as written laid']],
+    ]);
+    $this->get('/wall')->assertSee('The wall by rank')->assertSee('First,')->assertSee('still missing above');
+});
+
+it('stands the share that works below families whose attacks have no room for names', function (): void {
+    $wrist = $this->hall->attacks()->where('code', 'wrist')->firstOrFail();
+    foreach (range(1, 149) as $number) {
+        $wrist->replicate()->fill(['code' => "wrist-{$number}", 'title' => "Wrist {$number}"])->save();
+    }
+    $wall = WallFixture::wallAt($this->hall->refresh(), '');
+
+    // All 150 are held alike, so that the one answer meets each of them on one side of two that weigh the same; the hug is not met.
+    expect($wall->page->isPart())->toBeFalse()->and($wall->picture->isNamed)->toBeFalse()
+        ->and(array_column($wall->picture->families, 'share', 'id'))->toBe(['grab' => '50 %', 'hug' => '0 %'])
+        ->and($wall->coverage->coveredIn(StoneDrill\Core\Attack\Family::Grab, 'first'))->toEqualWithDelta(0.5, 1e-9)
+        ->and($wall->coverage->coveredIn(StoneDrill\Core\Attack\Family::Hug, 'first'))->toBeNull()
+        ->and($wall->coverage->coveredIn(StoneDrill\Core\Attack\Family::Hug, 'second'))->toBe(0.0);
+});

@@ -28,7 +28,7 @@ final readonly class LadderDrawing
         $rungs = $ladder->catalogue->ladder->rungs;
         $this->width = count($rungs) * (self::BRICK + self::GAP);
         $this->height = self::HIGH;
-        $this->rungs = array_map(static fn (int $place): array => ['x' => self::x($place) + self::BRICK / 2, 'label' => (string) $rungs[$place]->id, 'text' => $rungs[$place]->name], array_keys($rungs));
+        $this->rungs = array_map(static fn (int $place): array => ['x' => self::x($place) + self::BRICK / 2, 'label' => (string) $rungs[$place]->id, 'text' => $rungs[$place]->id.' '.$rungs[$place]->name], array_keys($rungs));
         $families = [];
         foreach ($ladder->columns as $column) {
             $family = $column->attack->kind->family->value;

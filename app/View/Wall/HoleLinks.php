@@ -30,7 +30,9 @@ final readonly class HoleLinks
     /** @return list<array{text: string, url: string}> */
     public function of(Hole $hole): array
     {
-        return array_map(fn (Move $move): array => $move->kind === MoveKind::Write ? $this->write($hole) : $this->move($hole, $move), $hole->moves);
+        return $hole->moves === [] && $hole->attack !== null
+            ? [['text' => __('moves.links.drill'), 'url' => route('attacks.show', $this->attackIds[$hole->attack], absolute: false).'#proof-title']]
+            : array_map(fn (Move $move): array => $move->kind === MoveKind::Write ? $this->write($hole) : $this->move($hole, $move), $hole->moves);
     }
 
     /** @return array{text: string, url: string} */

@@ -13,10 +13,10 @@ final readonly class HoleList
     /** Holes that show in the drawing, since nothing lies there in time. */
     private const DRAWN = [HoleKind::Open, HoleKind::Fails, HoleKind::Late, HoleKind::OneSided];
 
-    /** @var list<array{hole: Hole, number: ?int}> the heaviest first; without what nobody has catalogued */
+    /** @var list<array{hole: Hole, number: int, isDrawn: bool}> what is drawn first, the weak spots after, the heaviest of each first; without what nobody has catalogued */
     public array $rows;
 
-    /** @var list<array{hole: Hole, number: ?int}> those that are not listed too */
+    /** @var list<array{hole: Hole, number: int, isDrawn: bool}> those that are not listed too */
     private array $all;
 
     /** @var list<Hole> what nobody has catalogued */
@@ -39,18 +39,30 @@ final readonly class HoleList
      */
     public function __construct(array $holes, public bool $isWhole, public bool $isLarge = false, public bool $hasFailed = false, private bool $isAsked = false, private bool $isYouth = false)
     {
-        $rows = $uncatalogued = [];
-        $number = 0;
+        $drawn = $weak = $uncatalogued = [];
         foreach ($holes as $hole) {
             if ($hole->kind === HoleKind::Uncatalogued) {
                 $uncatalogued[] = $hole;
             } else {
-                $rows[] = ['hole' => $hole, 'number' => in_array($hole->kind, self::DRAWN, true) ? ++$number : null];
+                in_array($hole->kind, self::DRAWN, true) ? $drawn[] = $hole : $weak[] = $hole;
             }
         }
-        [$this->all, $this->uncatalogued, $this->drawn] = [$rows, $uncatalogued, $number];
+        [$this->uncatalogued, $this->drawn] = [$uncatalogued, count($drawn)];
+        $sorted = [...$drawn, ...$weak];
+        $this->all = $rows = array_map(fn (int $place): array => ['hole' => $sorted[$place], 'number' => $place + 1, 'isDrawn' => $place < $this->drawn], array_keys($sorted));
         $this->rows = array_slice($rows, 0, self::MAX_ROWS);
         $this->more = count($rows) - count($this->rows);
+    }
+
+    /** @return array<string, list<Hole>> what nobody has catalogued, by the name of the facet */
+    public function facets(): array
+    {
+        $facets = [];
+        foreach ($this->uncatalogued as $hole) {
+            $facets[__('attack.facets.'.explode(' ', $hole->id)[1])][] = $hole;
+        }
+
+        return $facets;
     }
 
     /** Whether the page has to ask for the rest. */
@@ -86,7 +98,7 @@ final readonly class HoleList
     {
         $numbers = [];
         foreach ($this->all as $row) {
-            if ($row['number'] !== null) {
+            if ($row['isDrawn']) {
                 $numbers[$row['hole']->cell->text ?? ''] = $row['number'];
             }
         }

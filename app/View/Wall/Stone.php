@@ -18,6 +18,7 @@ final readonly class Stone
      * @param ?int        $number of the hole in the list beside the wall
      * @param ?string     $answer id of the answer that can be moved with it
      * @param string      $text   what it is, who answers it, what is wrong
+     * @param string      $title  of the attack, with its side
      */
     public function __construct(
         public StoneState $state,
@@ -34,6 +35,7 @@ final readonly class Stone
         public ?string $answer,
         public string $url,
         public string $text,
+        public string $title,
     ) {}
 
     /** How it is drawn. */

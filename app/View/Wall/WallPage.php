@@ -11,7 +11,7 @@ use StoneDrill\Core\Coverage\Cell;
 final readonly class WallPage
 {
     /** Stones that are drawn at once. */
-    private const MAX_STONES = 2_600;
+    private const MAX_STONES = 3_200;
 
     /**
      * @param list<Cell>   $cells    those of the page

@@ -30,6 +30,9 @@ final readonly class WallPicture
     private const GAP = 3.0;
     private const JOINT = 13.0;
     private const NAMES = 158.0;
+
+    /** Room for the share of a family below the wall, where no names stand there. */
+    private const SHARES = 20.0;
     private const NAME = 56.0;
 
     /** Letters of a name below the wall, and the width of a letter above it where letters are wide. */
@@ -56,7 +59,7 @@ final readonly class WallPicture
     /** @var list<array{id: string, name: string, notes: list<array{text: string, y: float}>, y: float, height: float, line: float}> top first */
     public array $courses;
 
-    /** @var list<array{id: string, name: string, x: float, width: float, squeezed: ?float}> */
+    /** @var list<array{id: string, name: string, x: float, width: float, squeezed: ?float, share: string}> the share that works, where no names stand below */
     public array $families;
 
     /** @var list<array{name: string, transform: string}> empty where there is no room for names */
@@ -92,7 +95,7 @@ final readonly class WallPicture
         $this->isNamed = $cells !== [] && $unit * self::units($groups) >= self::NAMED * array_sum(array_map(count(...), $groups));
         $this->body = $this->isNamed ? self::BODY : self::BODY_ALONE;
         $this->width = self::LEFT + self::WIDTH;
-        $this->height = self::TOP + $this->body + ($this->isNamed ? self::NAMES : 6.0);
+        $this->height = self::TOP + $this->body + ($this->isNamed ? self::NAMES : self::SHARES);
         $this->courses = $this->courses();
         [$this->families, $this->columns, $this->stones] = $this->lay($groups, $unit, $joints);
     }
@@ -214,7 +217,7 @@ final readonly class WallPicture
      * @param array<string, array<string, non-empty-list<Cell>>> $groups
      * @param array<string, float>                               $joints by family
      *
-     * @return array{list<array{id: string, name: string, x: float, width: float, squeezed: ?float}>, list<array{name: string, transform: string}>, list<Stone>}
+     * @return array{list<array{id: string, name: string, x: float, width: float, squeezed: ?float, share: string}>, list<array{name: string, transform: string}>, list<Stone>}
      */
     private function lay(array $groups, float $unit, array $joints): array
     {
@@ -239,11 +242,31 @@ final readonly class WallPicture
                 $x += $width;
             }
             $name = say(Family::from($family)->text());
-            $families[] = ['id' => $family, 'name' => $name, 'x' => $start, 'width' => $x - $start, 'squeezed' => self::LETTER * mb_strlen($name) > $x - $start ? $x - $start + 12 : null];
+            $families[] = ['id' => $family, 'name' => $name, 'x' => $start, 'width' => $x - $start, 'squeezed' => self::LETTER * mb_strlen($name) > $x - $start ? $x - $start + 12 : null, 'share' => $this->share(Family::from($family))];
             $x += $joints[$family];
         }
 
         return [$families, $columns, $stones];
+    }
+
+    private function share(Family $family): string
+    {
+        $top = $this->ranks[count($this->ranks) - 1] ?? null;
+        $share = $this->isNamed || $top === null ? null : $this->coverage->coveredIn($family, $top->id);
+
+        return $share === null ? '' : __('wall.share', ['percent' => round(100 * $share)]);
+    }
+
+    /** @return list<array{name: string, notes: list<array{text: string, y: float}>, rows: list<Stone>}> the same facts as a list, the top course first: what begins in each, holes first */
+    public function byRank(): array
+    {
+        return array_map(function (int $place): array {
+            $course = count($this->courses) - 1 - $place;
+            $rows = array_values(array_filter($this->stones, static fn (Stone $stone): bool => $stone->course === $course && ($stone->state === StoneState::Laid || $stone->state->begins())));
+            usort($rows, static fn (Stone $a, Stone $b): int => [! $a->state->begins(), $a->number ?? 0, $a->column] <=> [! $b->state->begins(), $b->number ?? 0, $b->column]);
+
+            return ['name' => $this->courses[$place]['name'], 'notes' => $this->courses[$place]['notes'], 'rows' => $rows];
+        }, array_keys($this->courses));
     }
 
     private function stone(Cell $cell, Rank $rank, int $course, int $column, float $x, float $width): Stone
@@ -268,6 +291,7 @@ final readonly class WallPicture
             answer: $state === StoneState::Laid ? $cell->workingBy($position)[0] : null,
             url: route('attacks.show', $this->ids[$cell->attack->id], absolute: false),
             text: $this->text($cell, $rank, $state, $change),
+            title: $cell->attack->title.self::side($cell),
         );
     }
 
@@ -304,16 +328,20 @@ final readonly class WallPicture
 
     private function text(Cell $cell, Rank $rank, StoneState $state, ?Change $change): string
     {
-        $side = count($cell->attack->sides()) === 1 ? '' : ', '.__('words.sides.'.$cell->side->value);
         $answers = $this->answersText($cell);
         $need = $cell->attack->need->rank === null ? __('wall.no-rank-needs') : __('wall.needed-by', ['rank' => $this->rankNames[$cell->attack->need->rank]]);
         $proof = $state->isLaid() ? array_filter(array_map(static fn (ProofOverlay $moss): string => $moss->text($cell, $rank), $this->moss)) : [];
         if ($state->isLaid() && $this->past?->moss !== null) {
             $proof[] = __('wall.proof.then', ['proof' => $this->past->moss->text($cell, $rank) ?: __('wall.proof.nobody')]);
         }
-        $course = __('wall.course', ['attack' => $cell->attack->title.$side, 'rank' => $rank->name, 'state' => $state->text()]);
+        $course = __('wall.course', ['attack' => $cell->attack->title.self::side($cell), 'rank' => $rank->name, 'state' => $state->text()]);
 
         return $course.($change === null ? '' : ' ('.$change->text().')')."\n".implode(' ', [$need, $answers, ...$proof]);
+    }
+
+    private static function side(Cell $cell): string
+    {
+        return count($cell->attack->sides()) === 1 ? '' : ', '.__('words.sides.'.$cell->side->value);
     }
 
     /** Stones of a dry wall are of about the same height: the same unevenness for the same stone every time. */

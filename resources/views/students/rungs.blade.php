@@ -5,8 +5,9 @@
     <section aria-label="{{ $family['name'] }}">
     <div class="rung-head"><h3>{{ $family['name'] }}</h3>
         <span>{{ __('words.of', ['count' => $family['held'], 'all' => $family['all']]) }}</span>
-        <svg class="rung-bricks" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" aria-hidden="true">
-            @foreach ($drawing->rungs as $rung)<text x="{{ $rung['x'] }}" y="13" text-anchor="middle">{{ $rung['label'] }}</text>@endforeach
+        <svg class="rung-bricks" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" role="img" aria-label="{{ __('words.rung') }}">
+            @foreach ($drawing->rungs as $rung)<text x="{{ $rung['x'] }}" y="13" text-anchor="middle"><title>{{ $rung['text'] }}</title>{{
+                $rung['label'] }}</text>@endforeach
         </svg><span class="fades"></span></div>
     <ul>
     @foreach ($family['rows'] as $row)

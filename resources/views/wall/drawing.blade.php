@@ -1,10 +1,11 @@
 <div class="wall-and-holes" x-data="wall">
 <div>
-    <p class="wall-card" x-ref="card" x-text="card" aria-live="polite">{{ __('wall.help') }}
+    <p class="wall-card wall-drawn" x-ref="card" x-text="card" aria-live="polite">{{ __('wall.help') }}
         @can('create', App\Models\Answer::class){{ __('wall.help-drag') }}@endcan</p>
     <x-wall-pages :page="$wall->page" :query="$query"/>
-    <div class="scroll-x">@include('wall.picture', ['picture' => $wall->picture])</div>
-    @include('wall.legend')
+    @include('wall.by-rank', ['picture' => $wall->picture])
+    <div class="scroll-x wall-drawn">@include('wall.picture', ['picture' => $wall->picture])</div>
+    <div class="wall-drawn">@include('wall.legend')</div>
     @if (! $wall->picture->isNamed)<p class="form-text">{{ __('wall.not-named') }}</p>@endif
 </div>
 @include('wall.holes', ['holes' => $wall->holes])

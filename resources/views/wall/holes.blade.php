@@ -12,15 +12,15 @@ hx-trigger="{{ $holes->isWaiting() ? 'load delay:1s' : 'load' }}" hx-swap="outer
 @else
     <ol class="hole-list" tabindex="0" aria-label="{{ __('wall.holes.label') }}">
         @foreach ($holes->rows as $row)
-            <li @if ($row['number']) id="hole-{{ $row['number'] }}" @endif @class(['is-laid' => ! $row['number']])>
-                @if ($row['number'])<span class="hole-number">{{ $row['number'] }}</span>@endif
+            <li id="hole-{{ $row['number'] }}" @class(['is-laid' => ! $row['isDrawn']])>
+                <span class="hole-number">{{ $row['number'] }}</span>
                 <strong>{{ $row['hole']->kind->value }}</strong> <span class="narrow">{{ __('wall.holes.weight',
                     ['weight' => number_format($row['hole']->weight, 2)]) }}</span><br>
                 {{ $row['hole']->reason }}
                 <div class="moves">
                     @can('create', App\Models\Answer::class)
-                        @foreach ($links->of($row['hole']) as $link)<a
-                            href="{{ $link['url'] }}">{{ $link['text'] }}</a>@if (! $loop->last) · @endif @endforeach
+                        @foreach ($links->of($row['hole']) as $link)@if ($loop->first){{ __('wall.holes.first') }} @endif<a
+                            href="{{ $link['url'] }}">{{ $link['text'] }}</a>{{ $loop->last ? '.' : ', '.__('wall.holes.or') }} @endforeach
                     @endcan
                 </div>
             </li>
@@ -29,9 +29,12 @@ hx-trigger="{{ $holes->isWaiting() ? 'load delay:1s' : 'load' }}" hx-swap="outer
     @if ($holes->more > 0)<p class="form-text">{{ __('wall.holes.more', ['count' => number_format($holes->more)]) }}</p>@endif
     @if ($holes->uncatalogued !== [])
         <details><summary>{{ trans_choice('wall.holes.uncatalogued', count($holes->uncatalogued)) }}</summary>
-            <ul class="hole-list" tabindex="0" aria-label="{{ __('wall.holes.uncatalogued-label') }}">
-                @foreach ($holes->uncatalogued as $hole)<li class="is-laid">{{ $hole->reason }}</li>@endforeach
-            </ul>
+            <div class="hole-list" tabindex="0" role="group" aria-label="{{ __('wall.holes.uncatalogued-label') }}">
+                @foreach ($holes->facets() as $facet => $missing)
+                <details><summary>{{ trans_choice('wall.holes.by-facet', count($missing), ['facet' => $facet]) }}</summary>
+                    <ul>@foreach ($missing as $hole)<li class="is-laid">{{ $hole->reason }}</li>@endforeach</ul></details>
+                @endforeach
+            </div>
         </details>
     @endif
 @endif

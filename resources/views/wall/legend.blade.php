@@ -1,7 +1,8 @@
 <div class="legend">
-@foreach (['laid', 'carried', 'moss', 'hole', 'cracked', 'ahead'] as $stone)
+@php($drawn = ['moss' => 'carried', 'hole' => 'hole first', 'cracked' => 'cracked first', 'gap' => 'hole'])
+@foreach (['laid', 'carried', 'moss', 'hole', 'cracked', 'gap', 'ahead'] as $stone)
     <span><svg aria-hidden="true">
-        <g class="{{ $stone === 'moss' ? 'stone carried' : ($stone === 'hole' ? 'stone hole first' : 'stone '.$stone) }}">
+        <g class="stone {{ $drawn[$stone] ?? $stone }}">
             <rect class="face" x="1" y="1" width="20" height="13" rx="2.5"/>
             @if ($stone === 'moss')<rect class="moss" x="1" y="7" width="20" height="7"/>@endif
             @if ($stone === 'cracked')<path class="crack" d="M11 1 L14 4 L8 8 L14 11 L11 14"/>@endif

@@ -29,11 +29,11 @@ role="{{ $isLive ? 'group' : 'img' }}" aria-label="{{ __($isLive ? 'wall.picture
         <g class="{{ $stone->classes() }}"><title>{{ $stone->text }}</title>
     @endif
     <rect class="face" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5"/>
-    @if ($stone->state->isCracked())<path class="crack" d="{{ $stone->crack() }}"/>@endif
-    @unless ($stone->state->isLaid() || $stone->state->isCracked())
+    @if ($stone->state->isCracked() && $stone->state->begins())<path class="crack" d="{{ $stone->crack() }}"/>@endif
+    @if ($stone->state === App\View\Wall\StoneState::HoleBegins)
         <rect class="hatch" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5"
             fill="none"/>
-    @endunless
+    @endif
     @foreach ($stone->moss() as $moss)
         <rect class="moss" x="{{ $stone->x }}" y="{{ $moss['y'] }}" width="{{ $stone->width }}" height="{{ $moss['height'] }}" rx="2"/>
     @endforeach
@@ -58,6 +58,10 @@ role="{{ $isLive ? 'group' : 'img' }}" aria-label="{{ __($isLive ? 'wall.picture
             @if ($family['squeezed']) textLength="{{ $family['squeezed'] }}" lengthAdjust="spacingAndGlyphs"
                 @endif>{{ $family['name'] }}</text>
     @endif
+@endforeach
+@foreach ($picture->families as $family)
+    @if ($family['share'])<text class="course-note" x="{{ $family['x'] }}" y="{{ $picture->foot() }}" dy="13">{{
+        $family['share'] }}</text>@endif
 @endforeach
 @foreach ($picture->columns as $column)
     <text class="column-name" transform="{{ $column['transform'] }}" text-anchor="end">{{ $column['name'] }}</text>
