@@ -41,6 +41,7 @@ return [
     'faces-you' => 'The attacker faces you after :seconds s.',
     'fails-with' => 'With the :what, beat :beat fails: :because',
     'from-above' => 'from above',
+    'from-above-modelled' => 'from above; all figures are estimates',
     'from-the-side' => 'from the side',
     'field' => [
         'areas' => ['hit' => 'the {attack} lands', 'reached' => 'within reach of a free weapon', 'free' => 'free', 'strikes' => 'the strike gets there'],
@@ -83,7 +84,7 @@ return [
     'play' => 'Play',
     'postures' => ['folded' => 'folded', 'kneeling' => 'kneeling', 'seated' => 'seated', 'lying' => 'lying', 'all fours' => 'on all fours'],
     'ring' => 'A step to :bearing: :count free weapon reaches you, :sector|A step to :bearing: :count free weapons reach you, :sector',
-    'scale' => '50 cm, an estimate',
+    'scale' => '50 cm',
     'score' => [
         'effects' => 'effects',
         'first' => 'first beat',

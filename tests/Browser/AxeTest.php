@@ -17,6 +17,8 @@ dataset('screens', [
     'load of the ranks' => ['head@cinder-quay.example', '/wall/ranks'],
     'a basic' => ['head@cinder-quay.example', '/wall/basics/turn-under'],
     'another rank' => ['head@cinder-quay.example', '/answers/2/placement?to=slate'],
+    'the rose' => ['head@cinder-quay.example', '/wall/rose'],
+    'two things side by side' => ['head@cinder-quay.example', '/answers/1/beside'],
     'drill lists' => ['head@cinder-quay.example', '/drill-lists'],
     'new drill list' => ['head@cinder-quay.example', '/drill-lists/create?families[]=grab'],
     'the shortest way' => ['head@cinder-quay.example', '/wall/fewest'],

@@ -143,3 +143,22 @@ it('shows the directions of a school and of a student, and leads to the wall', f
         $this->get("/wall/rose?{$query}")->assertOk();
     }
 });
+
+it('keeps the words of strikes inside the drawing', function (string $kind, string $beats): void {
+    $run = OnTheFloor::examine($kind, [], $beats)->trial->run;
+    foreach ($run->frames as $frame) {
+        $above = FloorPicture::ofRun($run, BearingStyle::Clock)->only($frame->number);
+        $side = SidePicture::ofRun($run)->only($frame->number);
+        foreach ([[$above, $above->frames[0]->strikes], [$side, $side->frames[0]->strikes]] as [$picture, $strikes]) {
+            foreach ($strikes as $strike) {
+                // Bold letters of 10 units are 5.8 wide on average.
+                $wide = 5.8 * mb_strlen($strike['label']);
+                [$from, $to] = $strike['anchor'] === 'end' ? [$strike['lx'] - $wide, $strike['lx']] : [$strike['lx'], $strike['lx'] + $wide];
+                expect($from)->toBeGreaterThanOrEqual($picture->left)->and($to)->toBeLessThanOrEqual($picture->left + $picture->width);
+            }
+        }
+    }
+})->with([
+    ['wrist-cross', "left foot step 9, left hand strip toward thumb -> released\nright palm chin -> rocked\nright knee chin\nleave 6"],
+    ['punch-straight', "left foot step 9, left hand parry forearm\nleft elbow ribs -> folded\nright knee nose, left hammer chin -> dropped\nleave 6, look"],
+]);

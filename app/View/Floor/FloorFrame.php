@@ -75,6 +75,7 @@ final readonly class FloorFrame
         $to = $hit->target->isOfHead() ? $this->frame->positions->attacker->head : $this->frame->positions->attacker->feet->axis;
         // The words stand beside the line, on the striking side, clear of both bodies.
         $beside = (new Point(($from->x + $to->x) / 2, ($from->y + $to->y) / 2))->toward($from->bearingTo($to) + ($side < 0 ? -90 : 90), 0.34);
+
         return [
             'x1' => FloorFigure::cm($from->x),
             'y1' => -FloorFigure::cm($from->y),

@@ -20,6 +20,9 @@ final readonly class FloorPicture
     private const MARGIN = 46.0;
     private const MIN = 120.0;
 
+    /** Height of the half metre that shows the scale, under everything. */
+    private const SCALE = 12.0;
+
     /** Least width by height. */
     private const SHAPE = 1.05;
 
@@ -50,12 +53,17 @@ final readonly class FloorPicture
                 [$x, $y] = [$stance->feet->axis->x * 100, -$stance->feet->axis->y * 100];
                 [$left, $right, $top, $bottom] = [min($left, $x - self::MARGIN), max($right, $x + self::MARGIN), min($top, $y - self::MARGIN), max($bottom, $y + self::MARGIN)];
             }
+            foreach ($frame->strikes as $strike) {
+                [$from, $to] = StrikeLabel::extent($strike);
+                [$left, $right, $top, $bottom] = [min($left, $from), max($right, $to), min($top, $strike['ly'] - 12), max($bottom, $strike['ly'] + 6)];
+            }
         }
         if (array_any($frames, static fn (FloorFrame $frame): bool => $frame->frame->number === '0')) {
             // The clock is round the start.
             $clock = self::LEAST_RING + self::WORDS;
             [$left, $right, $top, $bottom] = [min($left, -$clock), max($right, $clock), min($top, -$clock), max($bottom, $clock)];
         }
+        $bottom += self::SCALE;
         // As wide as the place it has on a screen: what is beside the floor belongs to it.
         $higher = max(0.0, (self::MIN - ($bottom - $top)) / 2);
         [$top, $bottom] = [$top - $higher, $bottom + $higher];

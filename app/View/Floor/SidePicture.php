@@ -34,6 +34,9 @@ final readonly class SidePicture
         [$from, $to, $tall] = [0.0, 0.0, 0.0];
         foreach ($frames as $frame) {
             [$from, $to] = [min($from, $frame->defender->axis, $frame->attacker->axis), max($to, $frame->defender->axis, $frame->attacker->axis)];
+            foreach ($frame->strikes as $strike) {
+                $from = min($from, StrikeLabel::extent($strike)[0] + self::MARGIN);
+            }
             $tall = max($tall, $frame->defender->stature, $frame->attacker->stature);
         }
         $high = $tall + self::OVER;

@@ -62,7 +62,7 @@
                 @endforeach
             </div>
             <div hx-get="{{ route('answers.bodies', $answer) }}" hx-include="#bench-settings"
-                hx-trigger="load, change from:#bench-settings [name=side], change from:#bench-settings [name=rung]" aria-live="polite">
+                hx-trigger="load, change from:(#bench-settings [name=side]), change from:(#bench-settings [name=rung])" aria-live="polite">
                 <p class="form-text" role="status">{{ __('floor.whom.looking') }}</p>
             </div>
         </section>

@@ -47,7 +47,7 @@
         <h2 id="situation-title">{{ __('attacks.situation') }}</h2>
         <div class="floor-stage">
             <figure>@include('workbench.drawing', ['picture' => $seen->picture, 'label' => __('floor.start-label')])
-                <figcaption>{{ __('floor.from-above') }}</figcaption></figure>
+                <figcaption>{{ __('floor.from-above-modelled') }}</figcaption></figure>
             <figure>@include('workbench.side', ['picture' => $seen->side, 'label' => __('floor.side.label')])
                 <figcaption>{{ __('floor.from-the-side') }}</figcaption></figure>
         </div>

@@ -10,7 +10,7 @@
 </form>
 @if ($student)<p class="lead-line">{{ __('rose.of', ['name' => $student->name]) }}</p>@endif
 <p class="form-text">{{ __('rose.key') }}</p>
-<svg class="rose-drawing" viewBox="-230 -230 460 460" role="img" aria-label="{{ __('rose.title') }}" xmlns="http://www.w3.org/2000/svg"
+<svg class="rose-drawing" viewBox="-230 -230 460 460" role="group" aria-label="{{ __('rose.title') }}" xmlns="http://www.w3.org/2000/svg"
     font-family="'Archivo Variable', Archivo, sans-serif">
 <circle r="9" fill="currentColor"/><path d="M-5 -13L0 -22L5 -13" fill="none" stroke="currentColor" stroke-width="2"/>
 @foreach ($picture->sectors as $sector)

@@ -14,7 +14,7 @@ preserveAspectRatio="xMidYMid meet" xmlns="http://www.w3.org/2000/svg" font-fami
 @endforeach
 <g transform="{{ $picture->scalePlace() }}">
     <path d="M0 0h50M0 -3v6M50 -3v6" stroke="{{ $ink->text() }}" stroke-width="1.2" fill="none"/>
-    <text x="56" y="3" font-size="8.5" fill="{{ $ink->text() }}">{{ __('floor.scale') }}</text>
+    <text x="25" y="-5" font-size="8.5" text-anchor="middle" fill="{{ $ink->text() }}">{{ __('floor.scale') }}</text>
 </g>
 @foreach ($picture->frames as $drawn)
     <g data-frame="{{ $drawn->frame->number }}" @class(['floor-frame', 'not-now' => ! $loop->first])>

@@ -2,7 +2,7 @@
 <div class="floor-stage" tabindex="0" role="group" aria-label="{{ __('floor.stage-label') }}" x-on:keydown="stageKey" x-on:click="askSteps"
     data-stage>
     <figure>@include('workbench.drawing', ['picture' => $bench->picture, 'label' => __('floor.drawing-label')])
-        <figcaption>{{ __('floor.from-above') }}</figcaption></figure>
+        <figcaption>{{ __('floor.from-above-modelled') }}</figcaption></figure>
     <figure>@include('workbench.side', ['picture' => $bench->side, 'label' => __('floor.side.label')])
         <figcaption>{{ __('floor.from-the-side') }}</figcaption></figure>
 </div>
