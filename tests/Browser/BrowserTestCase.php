@@ -172,7 +172,7 @@ abstract class BrowserTestCase extends TestCase
     /** What the floor shows: the beat drawn, the beat told, and the place of the slider. @return array{string, string, string} */
     protected function floor(): array
     {
-        return $this->browser->executeScript('const shown = [...document.querySelectorAll("[data-frame]")].filter(g => !g.classList.contains("not-now")).map(g => g.dataset.frame); const told = [...document.querySelectorAll("[data-beat]")].filter(d => !d.hidden).map(d => d.dataset.beat); return [shown.join(), told.join(), document.querySelector("[data-scrub]").value]');
+        return $this->browser->executeScript('const shown = [...new Set([...document.querySelectorAll("[data-stage] [data-frame]")].filter(g => !g.classList.contains("not-now")).map(g => g.dataset.frame))]; const told = [...document.querySelectorAll("[data-beat]")].filter(d => !d.hidden).map(d => d.dataset.beat); return [shown.join(), told.join(), document.querySelector("[data-scrub]").value]');
     }
 
     /** Waits until everything that was typed is answered. */

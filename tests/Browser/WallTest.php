@@ -76,3 +76,20 @@ it('makes a drill list that meets every pair', function (): void {
     $this->press('Delete');
     $this->press('Yes')->see('“Kicks on Monday” is deleted.');
 });
+
+it('opens what stands behind a sign of the board, and narrows the wall from the rose', function (): void {
+    $this->signIn('head@cinder-quay.example')->visit('/board')->waitFor('[data-board]');
+    // The third place of the first line is that of the third student.
+    $line = $this->find('[data-board] svg[data-attack]');
+    $wide = $line->getSize()->getWidth();
+    $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$line]);
+    $this->browser->action()->moveToElement($line, (int) (2 * 24 + 12 - $wide / 2), 0)->click()->perform();
+    $this->until(fn (): bool => str_starts_with($this->path(), '/people/'));
+    expect($this->browser->getCurrentURL())->toContain('attack=')->toContain('#timeline');
+
+    $this->visit('/wall/rose')->waitFor('.rose-drawing');
+    $this->browser->findElement(WebDriverBy::cssSelector('.rose-drawing a'))->sendKeys(WebDriverKeys::ENTER);
+    $this->until(fn (): bool => $this->path() === '/wall');
+    $this->see('family');
+    expect($this->complaints())->toBe([]);
+});

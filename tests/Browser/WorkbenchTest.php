@@ -194,5 +194,6 @@ it('prints a sheet without what is only for the screen', function (): void {
     $this->signIn('assistant@cinder-quay.example')->visit('/answers/11')->press('Print')->see('Print “Long gate”')->press('Letter')->see('It fits on one page of Letter');
     $hidden = $this->browser->executeScript('return [...document.styleSheets].flatMap(s => [...s.cssRules]).filter(r => r.media && r.media.mediaText === "print").flatMap(r => [...r.cssRules]).map(r => r.selectorText).join(" ")');
     expect($hidden)->toContain('.no-print')->toContain('.deskbar')
-        ->and($this->browser->executeScript('return document.querySelectorAll(".sheet figure svg").length'))->toBe(5);
+        // The start and four beats, each from above and from the side.
+        ->and($this->browser->executeScript('return [document.querySelectorAll(".sheet figure svg").length, document.querySelectorAll(".sheet figure .side-drawing").length]'))->toBe([10, 5]);
 });
