@@ -10,7 +10,10 @@ export default () => ({
     const rows = this.rows();
     if (!rows[at]) return;
     this.at = at;
-    rows.forEach((row, place) => row.toggleAttribute('aria-current', place === at));
+    rows.forEach((row, place) => {
+      if (place === at) row.setAttribute('aria-current', 'true');
+      else row.removeAttribute('aria-current');
+    });
     for (const half of ['left', 'right']) {
       this.$root.querySelectorAll(`[data-half="${half}"] [data-frame]`).forEach((frame) => frame.classList.toggle('not-now', frame.dataset.frame !== rows[at].dataset[half]));
     }
