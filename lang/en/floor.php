@@ -74,7 +74,7 @@ return [
         'held-there' => ', held there but not here',
         'nearer' => 'Beat :beat goes on in “:title”, beat :there: :cm cm nearer than there, turned :degrees° differently',
     ],
-    'moves-with-first-beat' => 'This is the start. It moves as soon as the first beat can be read.',
+    'moves-with-first-beat' => 'This is the start. It moves as soon as the first beat can be read. All figures are estimates.',
     'no-finding' => 'No finding for these bodies.',
     'no-first-step' => 'No first step lets “:strike” still reach. Try a longer weapon or another target.',
     'no-strike' => '“:wanted” is not a strike that can be read. Write one such as “right palm chin”.',

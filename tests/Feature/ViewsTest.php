@@ -162,3 +162,21 @@ it('keeps the words of strikes inside the drawing', function (string $kind, stri
     ['wrist-cross', "left foot step 9, left hand strip toward thumb -> released\nright palm chin -> rocked\nright knee chin\nleave 6"],
     ['punch-straight', "left foot step 9, left hand parry forearm\nleft elbow ribs -> folded\nright knee nose, left hammer chin -> dropped\nleave 6, look"],
 ]);
+
+it('draws no bar of the score over another', function (): void {
+    foreach (TrustFixture::examinations() as $examination) {
+        $picture = new ScorePicture(Score::of($examination->trial));
+        $lines = [];
+        foreach ($picture->bars as $bar) {
+            if ($bar['kind'] === 'action') {
+                $lines[(string) $bar['y']][] = [$bar['x'], $bar['x'] + $bar['width']];
+            }
+        }
+        foreach ($lines as $line) {
+            sort($line);
+            foreach (array_slice($line, 1) as $place => [$from]) {
+                expect($from)->toBeGreaterThanOrEqual($line[$place][1] - 0.11);
+            }
+        }
+    }
+});

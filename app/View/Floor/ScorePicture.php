@@ -50,10 +50,14 @@ final readonly class ScorePicture
         $y = 18.0;
         foreach ($score->lanes as $lane => $own) {
             $lanes[] = ['y' => $y, 'label' => __("floor.score.lanes.{$lane}")];
+            // What a limb does at once in a beat stands one under the other.
+            $ends = [];
             foreach ($own as $bar) {
-                $bars[] = $this->bar($bar, $y, self::words($bar), 'action');
+                $place = array_find_key($ends, static fn (float $end): bool => $end <= $bar->from + 1e-9) ?? count($ends);
+                $ends[$place] = $bar->to;
+                $bars[] = $this->bar($bar, $y + self::LINE * $place, self::words($bar), 'action');
             }
-            $y += self::LINE;
+            $y += self::LINE * max(1, count($ends));
         }
         foreach (['effects' => array_map(fn (array $span): array => [$span[1], $span[0]->value], $score->effects), 'reached' => array_map(static fn (ScoreBar $bar): array => [$bar, ''], $score->reached)] as $kind => $spans) {
             $lanes[] = ['y' => $y, 'label' => __("floor.score.{$kind}")];
