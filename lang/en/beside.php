@@ -11,7 +11,7 @@ return [
     'columns' => ['what' => 'What it comes to'],
     'facts' => ['works' => 'Works', 'time' => 'Takes', 'steps' => 'Steps that go otherwise', 'worst' => 'Least margin', 'findings' => 'Findings', 'hazards' => 'Can hurt', 'without' => 'When an effect does not come', 'evidence' => 'Seen'],
     'groups' => ['mistakes' => 'Its mistakes', 'answers' => 'Other {answers} to this {attack}', 'versions' => 'Earlier versions', 'bodies' => 'Other bodies', 'starters' => 'How the starters answer it'],
-    'help' => 'Beats that are alike stand beside each other; what differs is marked. Step with ← and →. Estimates. All figures are estimates.',
+    'help' => 'Beats that are alike stand beside each other; what differs is marked. Step with ← and →. All figures are estimates.',
     'link' => 'Side by side',
     'seen' => 'seen in :count rep|seen in :count reps',
     'show' => 'Show',
