@@ -63,6 +63,7 @@ use App\Http\Controllers\TestController;
 use App\Http\Controllers\VersionController;
 use App\Http\Controllers\WaiverController;
 use App\Http\Controllers\WallController;
+use App\Http\Controllers\WhenSvgController;
 use App\Http\Controllers\WorkbenchController;
 use App\Http\Middleware\AskForSecondFactor;
 use App\Http\Middleware\EndClosedAccounts;
@@ -188,7 +189,8 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::get('wall.csv', [WallController::class, 'csv'])->name('wall.csv');
         Route::get('wall/ranks', [LoadController::class, 'index'])->name('load');
         Route::get('wall/basics/{basic}', [LoadController::class, 'basic'])->name('basic');
-        Route::get('wall/rose', RoseController::class)->name('rose');
+        Route::get('wall/rose', [RoseController::class, 'show'])->name('rose');
+        Route::get('wall/rose.svg', [RoseController::class, 'svg'])->name('rose.svg');
         Route::get('wall/cross', CrossController::class)->name('cross');
         Route::get('wall/holes', HoleController::class)->name('holes');
         Route::get('wall/fewest', FewestController::class)->name('fewest');
@@ -203,6 +205,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         ->middlewareFor('destroy', Authorize::using('delete', 'attack'));
     Route::post('attacks/{attack}/workbench', WorkbenchController::class)->name('attacks.workbench')->can('create', Answer::class);
     Route::get('attacks/{attack}/proof', AttackProofController::class)->name('attacks.proof')->can('view', 'attack');
+    Route::get('attacks/{attack}/when.svg', WhenSvgController::class)->name('attacks.when')->can('view', 'attack');
     Route::get('attacks/{attack}/first-steps', FirstStepsController::class)->name('attacks.first-steps')->can('view', 'attack');
 
     Route::get('answers', [AnswerController::class, 'index'])->name('answers.index')->can('viewAny', Answer::class);

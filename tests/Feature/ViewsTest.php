@@ -180,3 +180,19 @@ it('draws no bar of the score over another', function (): void {
         }
     }
 });
+
+it('saves the rose and which answer when as files that stand alone', function (): void {
+    $school = $this->school();
+    $this->actingAs($this->person($school, Role::Assistant));
+    $wrist = $school->attacks()->where('code', 'wrist')->value('id');
+    foreach (['/wall/rose.svg', '/wall/rose.svg?by=rank&student='.$school->students()->value('id'), "/attacks/{$wrist}/when.svg"] as $path) {
+        $answer = $this->get($path)->assertOk()->assertHeader('content-type', 'image/svg+xml');
+        $svg = (string) $answer->getContent();
+        // It is well-formed, tells more than an empty drawing, leads nowhere, and every class that it names has ink in it.
+        expect(simplexml_load_string($svg))->not->toBeFalse()->and(substr_count($svg, '<path'))->toBeGreaterThan(1)->and($svg)->not->toContain('href=');
+        preg_match_all('/class="(rose-[a-z]+)"/', $svg, $classes);
+        foreach (array_diff(array_unique($classes[1]), ['rose-drawing']) as $class) {
+            expect($svg)->toContain(".{$class} {");
+        }
+    }
+});

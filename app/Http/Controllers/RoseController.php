@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\School;
 use App\Models\Student;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
+use App\View\Wall\Ink;
 use App\View\Wall\RosePicture;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Rose;
@@ -26,9 +30,21 @@ final readonly class RoseController
 {
     public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages) {}
 
-    public function __invoke(Request $request, #[CurrentUser] User $user): View
+    public function show(Request $request, #[CurrentUser] User $user): View
     {
-        $school = $user->school;
+        return view('wall.rose', $this->asked($request, $user->school));
+    }
+
+    public function svg(Request $request, #[CurrentUser] User $user): Response
+    {
+        $svg = view('wall.rose-drawing', ['picture' => $this->asked($request, $user->school)['picture'], 'isLive' => false])->render();
+
+        return new Response(Ink::into($svg, __('rose.title'), 'wall/rose-ink.css'), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => sprintf('attachment; filename="%s-rose.svg"', Str::slug($user->school->name))]);
+    }
+
+    /** @return array{picture: RosePicture, by: string, student: ?Student, students: array<int, string>, asked: array<string, int|string>} */
+    private function asked(Request $request, School $school): array
+    {
         $catalogue = $this->mapper->curriculum($school);
         $cells = $this->coverages->of($school)->cells;
         $by = $request->query('by') === 'rank' ? 'rank' : 'family';
@@ -37,12 +53,13 @@ final readonly class RoseController
         $names = $by === 'rank' ? array_column($catalogue->ranks, 'name', 'id') : array_combine(array_column(Family::cases(), 'value'), array_map(static fn (Family $family): string => __("attack.families.{$family->value}"), Family::cases()));
         $more = $student === null ? [] : ['student' => $student->id];
 
-        return view('wall.rose', [
+        return [
             'picture' => new RosePicture($rose, $names, static fn (string $ring, int $hour): string => route('wall', ['bearing' => $hour, ...($by === 'rank' ? ['from' => $ring, 'to' => $ring] : ['family' => $ring]), ...$more], absolute: false)),
             'by' => $by,
             'student' => $student,
             'students' => $school->students()->pluck('name', 'id')->all(),
-        ]);
+            'asked' => ['by' => $by, ...$more],
+        ];
     }
 
     /** @param list<Cell> $cells */

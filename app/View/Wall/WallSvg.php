@@ -9,8 +9,6 @@ final readonly class WallSvg
 {
     public static function of(WallPicture $picture): string
     {
-        $ink = sprintf('<title>%s</title><style>%s</style>', e(__('wall.picture.title')), file_get_contents(resource_path('views/wall/ink.css')));
-
-        return '<?xml version="1.0" encoding="UTF-8"?>'."\n".preg_replace('/<defs>/', $ink.'<defs>', view('wall.picture', ['picture' => $picture])->render(), 1);
+        return Ink::into(view('wall.picture', ['picture' => $picture])->render(), __('wall.picture.title'), 'wall/ink.css');
     }
 }
