@@ -19,7 +19,7 @@ use StoneDrill\Core\Proof\ProofState;
 
 beforeEach(function (): void {
     app(Demo::class)->load(CarbonImmutable::now());
-    $this->demo = School::firstOrFail();
+    $this->demo = School::where('name', 'Cinder Quay Hall')->firstOrFail();
     $this->mapper = app(CatalogueMapper::class);
     $this->catalogue = $this->mapper->curriculum($this->demo);
     $this->now = CarbonImmutable::now();
