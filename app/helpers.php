@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\User;
 use App\View\Texts;
 use Carbon\CarbonInterface;
+use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Text;
 
 if (! function_exists('say')) {
@@ -36,5 +37,13 @@ if (! function_exists('school_time')) {
         $user = auth()->user();
 
         return $at?->setTimezone($user instanceof User ? $user->school->timeZone() : 'UTC')->format($format) ?? __('words.never');
+    }
+}
+
+if (! function_exists('sided')) {
+    /** The title of an attack with the side it is meant on, where that is not the one that it is written for. */
+    function sided(string $title, Side $side): string
+    {
+        return $title.($side === Side::Mirrored ? __('words.in-brackets.mirrored') : '');
     }
 }

@@ -32,7 +32,7 @@ final class TestItem extends Model
 
     public function title(): string
     {
-        return $this->attack->title.($this->side === Side::Mirrored ? __('words.in-brackets.mirrored') : '');
+        return sided($this->attack->title, $this->side);
     }
 
     /** @return BelongsTo<Attack, $this> */

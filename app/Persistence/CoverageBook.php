@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Models\School;
+use DateTimeImmutable;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\Works;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Drill\Pool;
 
 /** What a school's answers cover by what works, worked out anew when anything that it teaches changes and kept until then. */
 final readonly class CoverageBook
@@ -26,6 +28,14 @@ final readonly class CoverageBook
     public function forYouth(School $school): Coverage
     {
         return $this->read('youth', $school, $this->mapper->curriculum($school)->forYouth());
+    }
+
+    /** Who can be drilled on what at a moment, grown-ups and those under 16. */
+    public function pool(School $school, DateTimeImmutable $at): Pool
+    {
+        $catalogue = $this->mapper->curriculum($school);
+
+        return new Pool($catalogue, $this->of($school)->cells, $catalogue->forYouth(), $this->forYouth($school)->cells, $at);
     }
 
     /** What another catalogue of the school covers: what it would teach, or once taught. */

@@ -10,9 +10,9 @@ use App\Persistence\Demo;
 use App\Persistence\WindowBook;
 use App\View\Ladder\Brick;
 use App\View\Ladder\ComingUp;
-use App\View\Ladder\LadderColumn;
 use App\View\Ladder\LadderDrawing;
 use App\View\Ladder\LadderPicture;
+use App\View\Ladder\LadderRow;
 use Carbon\CarbonImmutable;
 use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Proof\ProofState;
@@ -38,29 +38,29 @@ it('draws every side that the student needs once, in its family, whose sum is th
         [$all, $held] = [$all + $family['all'], $held + $family['held']];
     }
 
-    expect($all)->toBe(count($this->ladder->columns))->and($held)->toBe($this->ladder->held());
+    expect($all)->toBe(count($this->ladder->rows))->and($held)->toBe($this->ladder->held());
 });
 
 it('fills bricks to the bound, ticks what holds, and keeps them within their row', function (): void {
     $drawing = new LadderDrawing($this->ladder);
-    $columns = [];
-    foreach ($this->ladder->columns as $column) {
-        $columns[$column->attack->id.' '.$column->side->value] = $column;
+    $sides = [];
+    foreach ($this->ladder->rows as $side) {
+        $sides[$side->attack->id.' '.$side->side->value] = $side;
     }
     foreach ($drawing->families as $family) {
         foreach ($family['rows'] as $row) {
-            /** @var LadderColumn $column */
-            $column = $columns[$row['cell']];
+            /** @var LadderRow $side */
+            $side = $sides[$row['cell']];
             expect($row['bricks'])->toHaveCount(count($this->catalogue->ladder->rungs));
             foreach ($row['bricks'] as $place => $brick) {
-                $of = $column->bricks[$place];
+                $of = $side->bricks[$place];
                 // Bricks are 19 wide and 24 apart; 17 of it are filled when the bound is 1.
                 expect($brick['x'])->toBe(24.0 * $place + 1)->and($brick['x'] + 19)->toBeLessThanOrEqual($drawing->width)
                     ->and($brick['fill'])->toEqualWithDelta(17 * $of->lower, 0.051)
                     ->and($brick['holds'])->toBe($of->state === ProofState::Holds)
                     ->and($brick['goal'])->toBe($of->rung === $this->student->rank->goal_rung);
             }
-            $goal = array_values(array_filter($column->bricks, static fn (Brick $brick): bool => $brick->isGoal))[0];
+            $goal = array_values(array_filter($side->bricks, static fn (Brick $brick): bool => $brick->isGoal))[0];
             expect($row['fadesShort'])->toBe($goal->state === ProofState::Holds ? (string) $goal->fadesOn?->format('j M') : '');
         }
     }
@@ -83,16 +83,16 @@ it('tells what to drill next, what fades soon and what one clean try would compl
 
     // What fades within 30 days, the first to fade first; nothing that is not held.
     $days = [];
-    foreach ($this->ladder->columns as $column) {
-        if ($column->atGoal === ProofState::Holds && $column->fadesOn !== null && $column->fadesOn <= $this->now->addDays(30)) {
-            $days[] = $column->fadesOn->format('Y-m-d');
+    foreach ($this->ladder->rows as $row) {
+        if ($row->atGoal === ProofState::Holds && $row->fadesOn !== null && $row->fadesOn <= $this->now->addDays(30)) {
+            $days[] = $row->fadesOn->format('Y-m-d');
         }
     }
     sort($days);
     expect(array_column($coming->fading, 'day'))->toBe(array_map(static fn (string $day): string => (new DateTimeImmutable($day))->format('j M'), $days));
 
     // One more clean try at the goal now would make it held, and it is not held yet.
-    $titles = array_combine(array_map(static fn (LadderColumn $column): string => $column->title(), $this->ladder->columns), $this->ladder->columns);
+    $titles = array_combine(array_map(static fn (LadderRow $row): string => $row->title(), $this->ladder->rows), $this->ladder->rows);
     foreach ($coming->nearly as $title) {
         expect($titles[$title]->atGoal)->not->toBe(ProofState::Holds)->and($titles[$title]->lowerAtGoal)->toBeLessThan(0.6);
     }

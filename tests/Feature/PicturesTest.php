@@ -8,9 +8,9 @@ use App\Persistence\Demo;
 use App\Persistence\ProofBook;
 use App\View\Forms\AttackForm;
 use App\View\Forms\BeatsCheck;
-use App\View\Ladder\LadderColumn;
 use App\View\Ladder\LadderDrawing;
 use App\View\Ladder\LadderPicture;
+use App\View\Ladder\LadderRow;
 use App\View\Wall\Stone;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
@@ -107,12 +107,12 @@ it('builds a ladder of what the student needs, filled to the lower bound', funct
     $windows = Windows::of($mapper->reps($ada->reps->where('at', '>', now()->subDay())), $curriculum->attacks, $curriculum->ladder, $at);
     $picture = new LadderPicture($curriculum, $mapper->student($ada), $windows['ada-plover'], $at);
 
-    expect(array_map(fn (LadderColumn $column): string => $column->title(), $picture->columns))->toBe(['Wrist held across', 'Wrist held across (mirrored)'])
+    expect(array_map(fn (LadderRow $row): string => $row->title(), $picture->rows))->toBe(['Wrist held across', 'Wrist held across (mirrored)'])
         ->and($picture->goal)->toBe(2)
         ->and($picture->held())->toBe(1)
         ->and($picture->neediest()[0]->side)->toBe(Side::Mirrored)
-        ->and(round($picture->columns[0]->bricks[2]->lower, 3))->toBe(0.661)
-        ->and($picture->columns[0]->bricks[3]->state->value)->toBe('untried');
+        ->and(round($picture->rows[0]->bricks[2]->lower, 3))->toBe(0.661)
+        ->and($picture->rows[0]->bricks[3]->state->value)->toBe('untried');
 
     $drawing = new LadderDrawing($picture);
     $rows = $drawing->families[0]['rows'];

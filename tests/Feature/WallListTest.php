@@ -35,8 +35,8 @@ it('draws a hole in the course that needs it, and above it nothing but the gap',
         expect(count($begins))->toBeLessThanOrEqual(1);
         foreach ($begins as $course) {
             $begun++;
-            foreach (array_slice($states, $course + 1, null, true) as $above => $state) {
-                expect($state->begins())->toBeFalse()->and($above)->toBeGreaterThan($course);
+            foreach (array_slice($states, $course + 1, null, true) as $state) {
+                expect($state)->toBeIn([StoneState::Hole, StoneState::Cracked, StoneState::Laid, StoneState::Carried]);
             }
         }
     }

@@ -50,7 +50,7 @@ final readonly class RepController
 
         return view('reps.attacks', [
             'student' => $student,
-            'columns' => $ladder->neediest(),
+            'rows' => $ladder->neediest(),
             'goal' => $ladder->goal,
             'attackIds' => $school->attacks->pluck('id', 'code'),
         ]);

@@ -10,7 +10,7 @@ use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
-use App\View\Wall\Ink;
+use App\View\SvgFile;
 use App\View\Wall\RosePicture;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -39,7 +39,7 @@ final readonly class RoseController
     {
         $svg = view('wall.rose-drawing', ['picture' => $this->asked($request, $user->school)['picture'], 'isLive' => false])->render();
 
-        return new Response(Ink::into($svg, __('rose.title'), 'wall/rose-ink.css'), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => sprintf('attachment; filename="%s-rose.svg"', Str::slug($user->school->name))]);
+        return SvgFile::of(SvgFile::inked($svg, __('rose.title'), 'wall/rose-ink.css'), Str::slug($user->school->name).'-rose');
     }
 
     /** @return array{picture: RosePicture, by: string, student: ?Student, students: array<int, string>, asked: array<string, int|string>} */

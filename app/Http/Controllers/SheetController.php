@@ -8,6 +8,7 @@ use App\Jobs\MakeSheet;
 use App\Jobs\Workers;
 use App\Models\Answer;
 use App\Persistence\Revision;
+use App\View\SvgFile;
 use App\View\Workbench\SheetPdf;
 use App\View\Workbench\Workbench;
 use Illuminate\Contracts\View\View;
@@ -66,6 +67,6 @@ final readonly class SheetController
         };
         $name = in_array($view, ['side', 'score'], true) ? "{$answer->code}-{$view}-{$beat}" : "{$answer->code}-beat-{$beat}";
 
-        return new Response('<?xml version="1.0" encoding="UTF-8"?>'."\n".$svg->render(), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => sprintf('attachment; filename="%s.svg"', $name)]);
+        return SvgFile::of($svg->render(), $name);
     }
 }

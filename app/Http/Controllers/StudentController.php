@@ -28,7 +28,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Curriculum\Hazard;
-use StoneDrill\Core\Drill\Pool;
 
 /** The students of a school, and the ladder that each has climbed. */
 final readonly class StudentController
@@ -78,7 +77,7 @@ final readonly class StudentController
         $page = $reps->clone()->paginate(self::PAGE)->withQueryString();
         $page->fragment('timeline');
         $ladder = new LadderPicture($catalogue, $core, $windows[$student->id], $now);
-        $pool = new Pool($catalogue, $coverages->of($school)->cells, $catalogue->forYouth(), $coverages->forYouth($school)->cells, $now);
+        $pool = $coverages->pool($school, $now);
 
         return view('students.show', [
             'student' => $student,

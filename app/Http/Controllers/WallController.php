@@ -7,13 +7,13 @@ namespace App\Http\Controllers;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\KeptPages;
+use App\View\SvgFile;
 use App\View\Wall\HoleLinks;
 use App\View\Wall\NextSteps;
 use App\View\Wall\WallBuilder;
 use App\View\Wall\WallCsv;
 use App\View\Wall\WallFilter;
 use App\View\Wall\WallQuery;
-use App\View\Wall\WallSvg;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -47,10 +47,9 @@ final readonly class WallController
         $school = $user->school;
         $wall = $this->builder->build($school, WallQuery::of($request, $school));
 
-        return response(WallSvg::of($wall->picture), 200, [
-            'Content-Type' => 'image/svg+xml; charset=utf-8',
-            'Content-Disposition' => sprintf('attachment; filename="%s-wall.svg"', Str::slug($school->name)),
-        ]);
+        $svg = SvgFile::inked(view('wall.picture', ['picture' => $wall->picture])->render(), __('wall.picture.title'), 'wall/ink.css');
+
+        return SvgFile::of($svg, Str::slug($school->name).'-wall')->header('Content-Type', 'image/svg+xml; charset=utf-8');
     }
 
     public function csv(Request $request, #[CurrentUser] User $user): Response

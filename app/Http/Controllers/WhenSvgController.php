@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\View\Attacks\AttackPage;
+use App\View\SvgFile;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 
@@ -23,8 +24,7 @@ final readonly class WhenSvgController
         abort_if($this->mapper->whyUnreadable($attack->setRelation('school', $school)) !== null, 404);
         $catalogue = $this->mapper->curriculum($school);
         $page = new AttackPage($catalogue->attack($attack->code), $catalogue, $this->coverages->of($school), $school, 0);
-        $svg = view('attacks.when-drawing', ['picture' => $page->when()])->render();
 
-        return new Response('<?xml version="1.0" encoding="UTF-8"?>'."\n".$svg, 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => sprintf('attachment; filename="%s-when.svg"', $attack->code)]);
+        return SvgFile::of(view('attacks.when-drawing', ['picture' => $page->when()])->render(), $attack->code.'-when');
     }
 }

@@ -14,7 +14,6 @@ use Illuminate\Support\Collection;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Curriculum\Catalogue;
-use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Window;
@@ -48,7 +47,7 @@ final readonly class Board
         $this->catalogue = $mapper->curriculum($school);
         $cells = $coverages->of($school)->cells;
         $windows = (new WindowBook($school, $this->catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $at);
-        $pool = new Pool($this->catalogue, $cells, $this->catalogue->forYouth(), $coverages->forYouth($school)->cells, $at);
+        $pool = $coverages->pool($school, $at);
         $rows = $tickets = $needed = [];
         foreach ($students as $student) {
             $states = $this->statesOf($student, $cells, $windows[$student->id]);
@@ -117,7 +116,7 @@ final readonly class Board
         $names = array_map(static fn (array $row): string => $row['student']->name, $this->rows);
         $lines = array_map(fn (Cell $cell): BoardRow => new BoardRow(
             $cell->attack->id,
-            $cell->attack->title.($cell->side === Side::Mirrored ? __('words.in-brackets.mirrored') : ''),
+            sided($cell->attack->title, $cell->side),
             __('attack.families.'.$cell->attack->kind->family->value),
             array_map(static fn (array $row): ?ProofState => $row['states'][$cell->key->text] ?? null, $this->rows),
             $names,
@@ -152,7 +151,7 @@ final readonly class Board
     /** @param array{next: ?Cell, ...} $row */
     public function next(array $row): string
     {
-        return $row['next'] === null ? __('board.nothing-next') : $row['next']->attack->title.($row['next']->side === Side::Mirrored ? __('words.in-brackets.mirrored') : '');
+        return $row['next'] === null ? __('board.nothing-next') : sided($row['next']->attack->title, $row['next']->side);
     }
 
     /** @param array{next: ?Cell, with: ?string, ...} $row */

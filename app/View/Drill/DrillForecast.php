@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View\Drill;
 
 use App\Models\Student;
-use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Checks\Timing;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Drill\Draw;
@@ -49,7 +48,7 @@ final readonly class DrillForecast
         foreach ($tickets as $ticket) {
             $warning = Warning::of($ticket->cell, $kit->answersOf($student, $ticket->cell)[0]->beats, $this->rung, $bits);
             if ($warning->spare !== null) {
-                $tight[] = ['title' => $ticket->cell->attack->title.($ticket->cell->side === Side::Mirrored ? __('words.in-brackets.mirrored') : ''), 'spare' => $warning->spare, 'text' => $this->spare($warning->spare, $warning->distance ?? 0.0), 'proof' => $kit->proofOf($student, $ticket->cell)->text()];
+                $tight[] = ['title' => sided($ticket->cell->attack->title, $ticket->cell->side), 'spare' => $warning->spare, 'text' => $this->spare($warning->spare, $warning->distance ?? 0.0), 'proof' => $kit->proofOf($student, $ticket->cell)->text()];
             }
         }
         $tight = array_values(collect($tight)->sortBy([['spare', 'asc'], ['title', 'asc']])->all());

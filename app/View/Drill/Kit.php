@@ -56,7 +56,7 @@ final readonly class Kit
         $this->lists = $school->drillLists()->with('items.attack')->get();
         $this->filter = new DrillFilter($this->catalogue, $this->lists);
         $this->latest = $this->latest();
-        $this->pool = new Pool($this->catalogue, $this->cells, $this->catalogue->forYouth(), $coverages->forYouth($school)->cells, $at);
+        $this->pool = $coverages->pool($school, $at);
         $this->windows = (new WindowBook($school, $this->catalogue))->of(array_values($this->students->map(static fn (Student $student): int => $student->id)->all()), $at);
     }
 

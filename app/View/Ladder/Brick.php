@@ -7,7 +7,7 @@ namespace App\View\Ladder;
 use DateTimeImmutable;
 use StoneDrill\Core\Proof\ProofState;
 
-/** One rung of one column. */
+/** One rung of a row. */
 final readonly class Brick
 {
     public function __construct(

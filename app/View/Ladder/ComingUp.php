@@ -34,8 +34,8 @@ final readonly class ComingUp
     {
         $this->next = $this->next($pool, $ladder->goal);
         $this->fading = $this->fading($ladder);
-        $near = array_filter($ladder->columns, fn (LadderColumn $column): bool => ($this->windows[CellKey::of($column->attack, $column->side)->text] ?? null)?->lacksOne($ladder->goal, $this->now) ?? false);
-        $this->nearly = array_values(array_map(static fn (LadderColumn $column): string => $column->title(), $near));
+        $near = array_filter($ladder->rows, fn (LadderRow $row): bool => ($this->windows[CellKey::of($row->attack, $row->side)->text] ?? null)?->lacksOne($ladder->goal, $this->now) ?? false);
+        $this->nearly = array_values(array_map(static fn (LadderRow $row): string => $row->title(), $near));
     }
 
     /** @return list<array{title: string, why: string}> */
@@ -44,7 +44,7 @@ final readonly class ComingUp
         $tickets = collect($pool->tickets($this->student, $goal, $this->windows))->sortByDesc(static fn (Ticket $ticket): float => $ticket->weight())->take(self::NEXT);
 
         return array_values($tickets->map(fn (Ticket $ticket): array => [
-            'title' => $ticket->cell->attack->title.($ticket->cell->side->value === 'mirrored' ? __('words.in-brackets.mirrored') : ''),
+            'title' => sided($ticket->cell->attack->title, $ticket->cell->side),
             'why' => (new ProofLine($this->student, $ticket->cell->attack, $ticket->cell->side, $goal, $this->windows[$ticket->cell->key->text] ?? Window::empty(), $this->now))->text(),
         ])->all());
     }
@@ -53,9 +53,9 @@ final readonly class ComingUp
     private function fading(LadderPicture $ladder): array
     {
         $until = $this->now->addDays(self::FADING);
-        $fading = array_filter($ladder->columns, static fn (LadderColumn $column): bool => $column->fadesOn !== null && $column->fadesOn <= $until);
-        usort($fading, static fn (LadderColumn $a, LadderColumn $b): int => $a->fadesOn <=> $b->fadesOn);
+        $fading = array_filter($ladder->rows, static fn (LadderRow $row): bool => $row->fadesOn !== null && $row->fadesOn <= $until);
+        usort($fading, static fn (LadderRow $a, LadderRow $b): int => $a->fadesOn <=> $b->fadesOn);
 
-        return array_map(static fn (LadderColumn $column): array => ['title' => $column->title(), 'day' => $column->fadesOn?->format('j M') ?? ''], $fading);
+        return array_map(static fn (LadderRow $row): array => ['title' => $row->title(), 'day' => $row->fadesOn?->format('j M') ?? ''], $fading);
     }
 }

@@ -30,14 +30,14 @@ final readonly class LadderDrawing
         $this->height = self::HIGH;
         $this->rungs = array_map(static fn (int $place): array => ['x' => self::x($place) + self::BRICK / 2, 'label' => (string) $rungs[$place]->id, 'text' => $rungs[$place]->id.' '.$rungs[$place]->name], array_keys($rungs));
         $families = [];
-        foreach ($ladder->columns as $column) {
-            $family = $column->attack->kind->family->value;
+        foreach ($ladder->rows as $row) {
+            $family = $row->attack->kind->family->value;
             $families[$family] ??= ['name' => __("attack.families.{$family}"), 'held' => 0, 'all' => 0, 'rows' => []];
             $families[$family]['all']++;
-            $families[$family]['held'] += $column->atGoal === ProofState::Holds ? 1 : 0;
+            $families[$family]['held'] += $row->atGoal === ProofState::Holds ? 1 : 0;
         }
-        foreach ($ladder->shown as $column) {
-            $families[$column->attack->kind->family->value]['rows'][] = $this->row($column);
+        foreach ($ladder->shown as $row) {
+            $families[$row->attack->kind->family->value]['rows'][] = $this->row($row);
         }
         $this->families = array_values(array_filter($families, static fn (array $family): bool => $family['rows'] !== []));
     }
@@ -48,7 +48,7 @@ final readonly class LadderDrawing
     }
 
     /** @return array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string} */
-    private function brick(LadderColumn $column, Brick $brick, float $x): array
+    private function brick(LadderRow $row, Brick $brick, float $x): array
     {
         return [
             'x' => $x + 1,
@@ -58,27 +58,27 @@ final readonly class LadderDrawing
             'state' => $brick->state->value,
             'goal' => $brick->isGoal,
             'holds' => $brick->state === ProofState::Holds,
-            'text' => $column->title().', '.trans_choice('proof.line', $column->count, ['state' => __('proof.states.'.$brick->state->value), 'rung' => $brick->rung, 'lower' => number_format($brick->lower, 2)])
+            'text' => $row->title().', '.trans_choice('proof.line', $row->count, ['state' => __('proof.states.'.$brick->state->value), 'rung' => $brick->rung, 'lower' => number_format($brick->lower, 2)])
                 .($brick->fadesOn === null ? '' : __('proof.fades', ['day' => $brick->fadesOn->format('j M Y')])),
         ];
     }
 
     /** @return array{cell: string, attack: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>} */
-    private function row(LadderColumn $column): array
+    private function row(LadderRow $row): array
     {
-        $held = array_map(static fn (Brick $brick): int => $brick->rung, array_filter($column->bricks, static fn (Brick $brick): bool => $brick->state === ProofState::Holds));
+        $held = array_map(static fn (Brick $brick): int => $brick->rung, array_filter($row->bricks, static fn (Brick $brick): bool => $brick->state === ProofState::Holds));
 
         return [
-            'cell' => $column->attack->id.' '.$column->side->value,
-            'attack' => $column->attack->id,
-            'title' => $column->title(),
-            'state' => __('proof.states.'.$column->atGoal->value),
-            'lower' => number_format($column->lowerAtGoal, 2),
-            'tries' => $column->count,
+            'cell' => $row->attack->id.' '.$row->side->value,
+            'attack' => $row->attack->id,
+            'title' => $row->title(),
+            'state' => __('proof.states.'.$row->atGoal->value),
+            'lower' => number_format($row->lowerAtGoal, 2),
+            'tries' => $row->count,
             'highest' => $held === [] ? __('words.none') : (string) max($held),
-            'fades' => $column->fadesOn?->format('j M Y') ?? '',
-            'fadesShort' => $column->fadesOn?->format('j M') ?? '',
-            'bricks' => array_map(fn (int $place): array => $this->brick($column, $column->bricks[$place], self::x($place)), array_keys($column->bricks)),
+            'fades' => $row->fadesOn?->format('j M Y') ?? '',
+            'fadesShort' => $row->fadesOn?->format('j M') ?? '',
+            'bricks' => array_map(fn (int $place): array => $this->brick($row, $row->bricks[$place], self::x($place)), array_keys($row->bricks)),
         ];
     }
 

@@ -14,18 +14,18 @@ use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Window;
 
 /**
- * A student's proof: one column for each side of each attack that the student needs, one brick a rung, filled to the lower
+ * A student's proof: one row for each side of each attack that the student needs, one brick a rung, filled to the lower
  * bound.
  */
 final readonly class LadderPicture
 {
-    /** Columns that are drawn at once. */
+    /** Rows that are drawn at once. */
     private const MAX_SHOWN = 200;
 
-    /** @var list<LadderColumn> in the order of the catalogue */
-    public array $columns;
+    /** @var list<LadderRow> in the order of the catalogue */
+    public array $rows;
 
-    /** @var list<LadderColumn> those that are drawn: all, or of a large catalogue those tried, then those most needed */
+    /** @var list<LadderRow> those that are drawn: all, or of a large catalogue those tried, then those most needed */
     public array $shown;
 
     public int $goal;
@@ -36,54 +36,54 @@ final readonly class LadderPicture
         $order = $catalogue->rankOrder();
         $youth = $student->isYouthOn($at);
         $this->goal = $catalogue->rank($student->rank)->goalRung;
-        $columns = [];
+        $rows = [];
         foreach ($catalogue->attacks as $attack) {
             $need = $attack->need->by($youth);
             if ($need !== null && $order[$need] <= $order[$student->rank]) {
                 foreach ($attack->sides() as $side) {
-                    $columns[] = $this->column($attack, $side, $windows[CellKey::of($attack, $side)->text] ?? Window::empty());
+                    $rows[] = $this->row($attack, $side, $windows[CellKey::of($attack, $side)->text] ?? Window::empty());
                 }
             }
         }
-        $this->columns = $columns;
-        $this->shown = count($columns) <= self::MAX_SHOWN ? $columns : $this->foremost($columns);
+        $this->rows = $rows;
+        $this->shown = count($rows) <= self::MAX_SHOWN ? $rows : $this->foremost($rows);
     }
 
     /** How many of them are held at the goal rung. */
     public function held(): int
     {
-        return count(array_filter($this->columns, static fn (LadderColumn $column): bool => $column->atGoal === ProofState::Holds));
+        return count(array_filter($this->rows, static fn (LadderRow $row): bool => $row->atGoal === ProofState::Holds));
     }
 
     /**
      * The least proven first, untried before all.
      *
-     * @return list<LadderColumn>
+     * @return list<LadderRow>
      */
     public function neediest(): array
     {
-        $columns = $this->columns;
-        usort($columns, static fn (LadderColumn $a, LadderColumn $b): int => [$a->lowerAtGoal, -$a->attack->prevalence] <=> [$b->lowerAtGoal, -$b->attack->prevalence]);
+        $rows = $this->rows;
+        usort($rows, static fn (LadderRow $a, LadderRow $b): int => [$a->lowerAtGoal, -$a->attack->prevalence] <=> [$b->lowerAtGoal, -$b->attack->prevalence]);
 
-        return $columns;
+        return $rows;
     }
 
     /**
-     * @param list<LadderColumn> $columns
+     * @param list<LadderRow> $rows
      *
-     * @return list<LadderColumn> in the order they came in
+     * @return list<LadderRow> in the order they came in
      */
-    private function foremost(array $columns): array
+    private function foremost(array $rows): array
     {
-        $places = array_keys($columns);
-        usort($places, static fn (int $a, int $b): int => [$columns[$a]->count === 0, -$columns[$a]->attack->prevalence, $a] <=> [$columns[$b]->count === 0, -$columns[$b]->attack->prevalence, $b]);
+        $places = array_keys($rows);
+        usort($places, static fn (int $a, int $b): int => [$rows[$a]->count === 0, -$rows[$a]->attack->prevalence, $a] <=> [$rows[$b]->count === 0, -$rows[$b]->attack->prevalence, $b]);
         $kept = array_slice($places, 0, self::MAX_SHOWN);
         sort($kept);
 
-        return array_map(static fn (int $place): LadderColumn => $columns[$place], $kept);
+        return array_map(static fn (int $place): LadderRow => $rows[$place], $kept);
     }
 
-    private function column(Attack $attack, Side $side, Window $window): LadderColumn
+    private function row(Attack $attack, Side $side, Window $window): LadderRow
     {
         $bricks = [];
         $goal = null;
@@ -95,6 +95,6 @@ final readonly class LadderPicture
             $goal = $rung->id === $this->goal ? $bricks[count($bricks) - 1] : $goal;
         }
 
-        return new LadderColumn($attack, $side, $bricks, $goal->state ?? ProofState::Untried, $goal->lower ?? 0.0, $goal?->fadesOn, count($window->tries));
+        return new LadderRow($attack, $side, $bricks, $goal->state ?? ProofState::Untried, $goal->lower ?? 0.0, $goal?->fadesOn, count($window->tries));
     }
 }

@@ -7,6 +7,7 @@ namespace App\View\Ladder;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use stdClass;
+use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Proof\Outcome;
@@ -110,7 +111,7 @@ final readonly class Timeline
                 'shape' => $this->shape($rep),
                 'text' => __('students.timeline.mark', [
                     'day' => $at->format('j M Y'),
-                    'attack' => $this->titles[$rep->attack_id].($rep->side === 'mirrored' ? __('words.in-brackets.mirrored') : ''),
+                    'attack' => sided($this->titles[$rep->attack_id], Side::from($rep->side)),
                     'rung' => $rep->rung,
                     'outcome' => __('proof.outcome-names.'.$rep->outcome),
                 ]).($mistakes === [] ? '' : ' ('.implode('; ', $mistakes).')'),

@@ -6,7 +6,6 @@ namespace App\View\Record;
 
 use App\Models\Rep;
 use Illuminate\Pagination\LengthAwarePaginator;
-use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Proof\Source;
 
 /** One rep as the log of a student tells it. */
@@ -29,7 +28,7 @@ final readonly class LogLine
 
     public function attack(): string
     {
-        return $this->rep->attack->title.($this->rep->side === Side::Mirrored ? __('words.in-brackets.mirrored') : '');
+        return sided($this->rep->attack->title, $this->rep->side);
     }
 
     public function outcome(): string

@@ -19,7 +19,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
-use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Proof\Window;
 use StoneDrill\Core\Session\Readiness;
 
@@ -55,8 +54,7 @@ final readonly class OwnPage
         $this->ladder = new LadderPicture($this->catalogue, $this->core, $this->windows, $now);
         $this->solos = new StudentSolos($student, $now);
         $this->week = new HomeWeek($student, $mapper, $now);
-        $pool = new Pool($this->catalogue, $coverages->of($school)->cells, $this->catalogue->forYouth(), $coverages->forYouth($school)->cells, $now);
-        $this->coming = new ComingUp($this->ladder, $pool, $this->core, $this->windows, $now);
+        $this->coming = new ComingUp($this->ladder, $coverages->pool($school, $now), $this->core, $this->windows, $now);
         $this->drawing = new LadderDrawing($this->ladder);
         $this->attackIds = $school->attacks->pluck('id', 'code')->all();
     }

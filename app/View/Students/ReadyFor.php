@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View\Students;
 
 use DateTimeImmutable;
-use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Proof\Window;
@@ -48,7 +47,7 @@ final readonly class ReadyFor
     public function most(): array
     {
         return array_map(static fn (array $one): string => __('students.ready.raises', [
-            'attack' => $one[0]->attack->title.($one[0]->side === Side::Mirrored ? __('words.in-brackets.mirrored') : ''),
+            'attack' => sided($one[0]->attack->title, $one[0]->side),
             'percent' => self::percent($one[1]),
         ]), $this->readiness->most());
     }

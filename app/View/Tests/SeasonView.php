@@ -7,6 +7,7 @@ namespace App\View\Tests;
 use App\Models\Test;
 use App\View\Students\ReadyFor;
 use Carbon\CarbonImmutable;
+use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Session\Season\Ahead;
 use StoneDrill\Core\Session\Season\Forecast;
 use StoneDrill\Core\Session\Season\Learning;
@@ -111,7 +112,7 @@ final readonly class SeasonView
     {
         [$attack, $side] = explode(' ', $key, 2);
 
-        return ($this->attacks[$attack] ?? $attack).($side === 'mirrored' ? __('words.in-brackets.mirrored') : '');
+        return sided($this->attacks[$attack] ?? $attack, Side::from($side));
     }
 
     /** @param list<string> $students codes */

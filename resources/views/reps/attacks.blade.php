@@ -4,17 +4,17 @@
         $student) }}">{{ __('reps.ladder') }}</a>
 </nav>
 <h1>{{ __('reps.against-what', ['name' => $student->name]) }}</h1>
-@if ($columns === [])
+@if ($rows === [])
     <x-empty :text="__('students.nothing-needed', ['rank' => $student->rank->name])"/>
 @else
     <p class="lead-line">{{ __('reps.neediest-first', ['rung' => $goal]) }}</p>
     @if ($student->flags !== [])<x-caution dark>{{ __('reps.not-allowed', ['name' => $student->name,
         'hazards' => $student->barredText()]) }}</x-caution>@endif
     <ul class="tiles">
-        @foreach ($columns as $column)
-            <li><a class="tile" href="{{ route('record.outcome', [$student, $attackIds[$column->attack->id],
-                $column->side->value]) }}"><strong>{{
-                $column->title() }}</strong><small>{{ $column->text() }}</small></a></li>
+        @foreach ($rows as $row)
+            <li><a class="tile" href="{{ route('record.outcome', [$student, $attackIds[$row->attack->id],
+                $row->side->value]) }}"><strong>{{
+                $row->title() }}</strong><small>{{ $row->text() }}</small></a></li>
         @endforeach
     </ul>
 @endif

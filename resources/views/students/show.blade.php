@@ -9,15 +9,15 @@
     <x-button size="sm" :href="route('home.show', $student)">{{ __('home.short') }}</x-button>
     <x-button size="sm" :href="route('data.show', $student)">{{ __('students.data') }}</x-button>
 </x-heading>
-@if ($ladder->columns === [])
+@if ($ladder->rows === [])
     <x-empty :title="__('students.nothing-to-climb')" :text="__('students.nothing-needed', ['rank' => $student->rank->name])"/>
 @else
     <p class="lead-line">{{ trans_choice('students.ladder.lead', $count, [
-        'held' => $ladder->held(), 'all' => count($ladder->columns), 'rung' => $ladder->goal, 'rank' => $student->rank->name,
+        'held' => $ladder->held(), 'all' => count($ladder->rows), 'rung' => $ladder->goal, 'rank' => $student->rank->name,
     ]) }}</p>
-    @if (count($ladder->shown) < count($ladder->columns))
+    @if (count($ladder->shown) < count($ladder->rows))
         <p class="form-text">{{ __('students.ladder.part', ['shown' => count($ladder->shown),
-            'all' => number_format(count($ladder->columns))]) }}</p>
+            'all' => number_format(count($ladder->rows))]) }}</p>
     @endif
     @include('students.ladder')
 @endif

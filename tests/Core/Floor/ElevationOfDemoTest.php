@@ -7,7 +7,6 @@ use StoneDrill\Core\Floor\Elevation\Body;
 use StoneDrill\Core\Floor\Elevation\Elevation;
 use StoneDrill\Core\Floor\Elevation\Node;
 use StoneDrill\Core\Floor\Elevation\Side;
-use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Posture;
 use StoneDrill\Core\Floor\Stance;
 use Tests\Core\Checks\TrustFixture;
@@ -18,15 +17,15 @@ function nodes(Body $body): array
     return [$body->crown, $body->eye, $body->chin, ...array_values([...$body->shoulders]), ...array_values($body->hips), ...array_values($body->knees), ...array_values($body->ankles), ...array_values($body->hands)];
 }
 
-/** @return Generator<array{Body, Stance, Frame}> both bodies of every beat of every sound answer */
+/** @return Generator<array{Body, Stance}> both bodies of every beat of every sound answer */
 function everybody(): Generator
 {
     foreach (TrustFixture::examinations() as $examination) {
         /** @var Examination $examination */
         foreach ([$examination->trial->run->start, ...$examination->trial->run->frames] as $frame) {
             $elevation = Elevation::of($frame);
-            yield [$elevation->defender, $frame->positions->defender, $frame];
-            yield [$elevation->attacker, $frame->positions->attacker, $frame];
+            yield [$elevation->defender, $frame->positions->defender];
+            yield [$elevation->attacker, $frame->positions->attacker];
         }
     }
 }
@@ -56,7 +55,7 @@ it('has the crown over the eye and the eye over the chin wherever somebody is up
 });
 
 it('bends no leg further than its bones let it', function (): void {
-    foreach (everybody() as [$body, $stance, $frame]) {
+    foreach (everybody() as [$body, $stance]) {
         if ($stance->posture !== Posture::Standing || $stance->isSetUpon) {
             continue;
         }
@@ -67,7 +66,6 @@ it('bends no leg further than its bones let it', function (): void {
                 expect($body->knees[$side->value]->height)->toBeLessThan($body->hips[$side->value]->height + 1e-9)->toBeGreaterThan($ankle->height - 1e-9);
             }
         }
-        expect($frame->number)->not->toBe('');
     }
 });
 

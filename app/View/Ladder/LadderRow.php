@@ -10,7 +10,7 @@ use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Proof\ProofState;
 
 /** One side of one attack on a student's ladder. */
-final readonly class LadderColumn
+final readonly class LadderRow
 {
     /**
      * @param list<Brick> $bricks the lowest rung first
@@ -37,6 +37,6 @@ final readonly class LadderColumn
 
     public function title(): string
     {
-        return count($this->attack->sides()) === 1 ? $this->attack->title : $this->attack->title.($this->side === Side::Written ? '' : __('words.in-brackets.mirrored'));
+        return sided($this->attack->title, $this->side);
     }
 }
