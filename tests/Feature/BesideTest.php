@@ -30,9 +30,17 @@ it('puts other bodies, another answer, an earlier version and a starter beside i
     ($this->beside)('starter-leave-at-once-roll-the-wrist-and-go')->assertSee('Roll the wrist and go');
 });
 
-it('has something beside it whatever is asked for', function (string $with): void {
-    ($this->beside)($with)->assertSee('medium against medium');
-})->with(['', 'mistake-9', 'mistake-2', 'answer-999999', 'version-0', 'bodies-x-y', 'starter-none-none', 'nonsense', 'bodies-medium-medium']);
+it('has the first that can be chosen beside it whatever is asked for, and shows what is chosen', function (string $with, string $shown): void {
+    $page = (string) ($this->beside)($with)->getContent();
+    preg_match('/<section data-half="right"><h2[^>]*>([^<]+)</', $page, $right);
+    preg_match('/<option value="[^"]+"\s+selected>([^<]+)</', $page, $chosen);
+
+    expect($right[1])->toBe($shown)->and($chosen[1])->toBe($shown);
+})->with([
+    ...array_map(static fn (string $with): array => [$with, 'goes for the fingers'], ['', 'mistake-9', 'mistake-2', 'answer-999999', 'version-0', 'bodies-x-y', 'starter-none-none', 'nonsense', 'mistake-1']),
+    ['bodies-medium-medium', 'medium against medium'],
+    ['bodies-small-large', 'small against large'],
+]);
 
 it('tries all sizes, and the students, and puts any two on the floor', function (): void {
     $this->hall->students()->firstOrFail()->update(['height' => 1.43]);

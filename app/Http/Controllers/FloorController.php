@@ -24,7 +24,7 @@ final readonly class FloorController
     /** Beside a mistake, another answer, an earlier version, other bodies, or a starter's way. */
     public function beside(Request $request, Answer $answer): View
     {
-        return view('workbench.beside', ['answer' => $answer, 'beside' => $this->workbench->beside($request, $answer), 'choices' => $this->workbench->besides($answer)]);
+        return view('workbench.beside', ['answer' => $answer, 'beside' => $this->workbench->beside($request, $answer)]);
     }
 
     /** Where to step in a beat. */

@@ -31,9 +31,18 @@ final readonly class Beside
     /** @var list<array{left: string, right: string, leftText: string, rightText: string, differs: bool}> beats beside each other, the start first; numbers of frames */
     public array $rows;
 
-    /** @param string $with what stands beside it, such as `answer-12`; anything else is the first choice there is */
-    public function __construct(private Catalogue $catalogue, private Answer $row, private BenchSettings $settings, public string $with)
+    /** @var array<string, array<string, string>> what can stand beside it, by group and by what it is asked with */
+    public array $choices;
+
+    /** What stands beside it, such as `answer-12`. */
+    public string $with;
+
+    /** @param string $with what is asked for; anything that cannot be chosen is the first that can */
+    public function __construct(private Catalogue $catalogue, private Answer $row, private BenchSettings $settings, string $with)
     {
+        $this->choices = self::choices($catalogue, $row);
+        $known = array_merge(...array_values($this->choices));
+        $this->with = isset($known[$with]) ? $with : (string) array_key_first($known);
         $answer = $catalogue->answer($row->code);
         $attack = $catalogue->attackOf($answer);
         [$other, $otherSettings, $this->name] = $this->other($answer, $attack);
@@ -47,7 +56,7 @@ final readonly class Beside
      *
      * @return array<string, array<string, string>> by group
      */
-    public static function choices(Catalogue $catalogue, Answer $row): array
+    private static function choices(Catalogue $catalogue, Answer $row): array
     {
         $answer = $catalogue->answer($row->code);
         $mistakes = [];

@@ -70,12 +70,6 @@ final readonly class Workbench
         return new Beside($catalogue, $answer, BenchSettings::of($request, $catalogue, $catalogue->attackOf($catalogue->answer($answer->code))), $with);
     }
 
-    /** @return array<string, array<string, string>> what can stand beside it */
-    public function besides(Answer $answer): array
-    {
-        return Beside::choices($this->mapper->curriculum($answer->school), $answer);
-    }
-
     /** Where to step in a beat of an answer. */
     public function field(Request $request, Answer $answer): StepPage
     {

@@ -4,7 +4,7 @@
 </x-heading>
 <form method="get" class="search-row">
     <label>{{ __('beside.choose') }} <select class="form-select" name="with">
-        @foreach ($choices as $group => $options)
+        @foreach ($beside->choices as $group => $options)
             <optgroup label="{{ __('beside.groups.'.$group) }}">
                 @foreach ($options as $value => $name)
                     <option value="{{ $value }}" @selected($value === $beside->with)>{{ $name }}</option>
