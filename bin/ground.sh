@@ -2,7 +2,7 @@
 # cluster and the web server on loopback. Sourced, never run.
 
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd -P)"
-PHP_EXTENSIONS="pgsql mbstring xml intl curl zip"
+PHP_EXTENSIONS="pgsql mbstring xml intl curl zip gd"
 # The owner of the cluster, whose password stays with whoever may read its data; and the role of the application, which is
 # no superuser and owns nothing but its schema.
 PG_SUPERUSER=stone_drill
@@ -116,7 +116,8 @@ need_web_user() {
     [ "$(id -u)" != 0 ] || id "$WEB_USER" >/dev/null 2>&1 || useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$WEB_USER"
 }
 
-need_server() { need_packages caddy "php$(php -r 'echo PHP_MAJOR_VERSION,".",PHP_MINOR_VERSION;')-fpm"; }
+# What serves it, and what reads clips.
+need_server() { need_packages caddy ffmpeg "php$(php -r 'echo PHP_MAJOR_VERSION,".",PHP_MINOR_VERSION;')-fpm"; }
 
 # Gives files to the web user and to nobody else.
 for_web_only() { # PATH …

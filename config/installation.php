@@ -5,6 +5,9 @@ return [
     // `off` for nobody; `php artisan school:create` works always.
     'beginning' => env('SCHOOL_BEGINNING', 'invited'),
 
+    // On which disk pictures and clips lie: `footage` is a folder of this machine, `s3` any store that speaks S3.
+    'footage' => env('FOOTAGE_DISK', 'footage'),
+
     'backups' => [
         // Where they lie. What lies on another disk, or is copied to one, survives this one.
         'folder' => env('BACKUP_FOLDER', storage_path('backups')),

@@ -31,6 +31,8 @@ use App\Http\Controllers\FacetsController;
 use App\Http\Controllers\FewestController;
 use App\Http\Controllers\FirstStepsController;
 use App\Http\Controllers\FloorController;
+use App\Http\Controllers\FootageController;
+use App\Http\Controllers\FootageFileController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HoleController;
 use App\Http\Controllers\HomeController;
@@ -65,6 +67,7 @@ use App\Http\Controllers\WaiverController;
 use App\Http\Controllers\WallController;
 use App\Http\Controllers\WhenSvgController;
 use App\Http\Controllers\WorkbenchController;
+use App\Http\Controllers\ZipController;
 use App\Http\Middleware\AskForSecondFactor;
 use App\Http\Middleware\EndClosedAccounts;
 use App\Http\Middleware\KeepTabletsToTheMat;
@@ -91,7 +94,7 @@ use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 use StoneDrill\Core\Attack\Side;
 
-foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind', 'access', 'tablet', 'class', 'item', 'test', 'testItem', 'solo', 'mark'] as $row) {
+foreach (['attack', 'answer', 'list', 'student', 'rank', 'rung', 'account', 'invitation', 'mail', 'kind', 'access', 'tablet', 'class', 'item', 'test', 'testItem', 'solo', 'mark', 'footage'] as $row) {
     Route::pattern($row, '[1-9][0-9]{0,17}');
 }
 Route::pattern('rep', '[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}');
@@ -230,6 +233,20 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::resource('answers.waivers', WaiverController::class)->only('store', 'destroy');
         Route::post('answers/{answer}/versions/{version}', VersionController::class)->name('versions.restore');
     });
+
+    foreach (['attacks' => 'attack', 'answers' => 'answer', 'basics' => 'solo'] as $place => $of) {
+        Route::controller(FootageController::class)->prefix("{$place}/{{$of}}/footage")->name("{$place}.footage.")->group(static function () use ($of): void {
+            Route::get('', 'index')->name('index')->can('view', $of);
+            Route::get('create', 'create')->name('create')->can('update', $of);
+            Route::post('', 'store')->name('store')->can('update', $of);
+        });
+    }
+    Route::resource('footage', FootageController::class)->only('show', 'update', 'destroy')
+        ->middlewareFor('show', Authorize::using('view', 'footage'))
+        ->middlewareFor('update', Authorize::using('update', 'footage'))
+        ->middlewareFor('destroy', Authorize::using('delete', 'footage'));
+    Route::get('footage/{footage}/file', [FootageFileController::class, 'show'])->name('footage.file')->can('play', 'footage');
+    Route::get('footage/{footage}/thumbnail', [FootageFileController::class, 'thumbnail'])->name('footage.thumbnail')->can('play', 'footage');
 
     Route::resource('drill-lists', DrillListController::class)->only('index', 'create', 'store', 'show', 'destroy')->parameters(['drill-lists' => 'list'])
         ->middlewareFor('index', Authorize::using('viewAny', DrillList::class))
@@ -381,6 +398,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::get('starters/{starter}', [StarterController::class, 'show'])->name('starters.show')->can('import', School::class);
         Route::post('starters/{starter}', [StarterController::class, 'store'])->name('starters.store')->can('import', School::class);
         Route::delete('next-steps', [NextStepsController::class, 'destroy'])->name('next-steps.destroy')->can('update', School::class);
+        Route::get('export.zip', ZipController::class)->name('export.zip')->can('export', School::class);
         Route::get('export.{format}', ExportController::class)->name('export')
             ->middleware(RaiseLimitsForImports::class)->whereIn('format', ['yaml', 'json'])->can('export', School::class);
     });

@@ -19,7 +19,7 @@ final readonly class AcceptInvitation
             $held = Invitation::query()->whereKey($invitation->id)->lockForUpdate()->first();
             $student = $held?->role === Role::Student ? ($held->students[0] ?? null) : null;
             $isTaken = $student !== null && User::query()->where('student_id', $student)->exists();
-            $isAllowed = $held?->role !== Role::Student || $held->school->students()->find($student)?->mayHaveAccount() === true;
+            $isAllowed = $held?->role !== Role::Student || $held->school->students()->find($student)?->hasConsent() === true;
             if ($held === null || $held->isOver() || $isTaken || ! $isAllowed) {
                 return null;
             }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Auth\Sessions;
+use App\Footage\FootageStore;
+use App\Models\Footage;
 use App\Models\Invitation;
 use App\Models\LogEntry;
 use App\Models\OutboxMail;
@@ -24,13 +26,14 @@ use Illuminate\Support\Str;
 final readonly class EraseStudent
 {
     /** Folders of files that somebody has looked at and not imported, and of what was made for print. */
-    private const FILES = ['imports', 'reps'];
+    private const FILES = ['imports', 'reps', 'exports'];
 
-    public function __construct(private Sessions $sessions, private Filesystem $files, private Cache $cache) {}
+    public function __construct(private Sessions $sessions, private Filesystem $files, private Cache $cache, private FootageStore $footage) {}
 
     public function erase(Student $student): void
     {
-        DB::transaction(function () use ($student): void {
+        $seen = $student->footage()->get();
+        DB::transaction(function () use ($student, $seen): void {
             $held = Student::query()->whereKey($student->id)->lockForUpdate()->firstOrFail();
             foreach (User::query()->where('student_id', $held->id)->get() as $user) {
                 $this->account($user);
@@ -59,10 +62,15 @@ final readonly class EraseStudent
             }
             $held->awards()->toBase()->update(['note' => '']);
             TestMark::query()->where('student_id', $held->id)->toBase()->update(['remark' => '']);
+            $seen->each(static function (Footage $one): void {
+                self::log($one->getMorphClass(), $one->id);
+                $one->disableLogging()->delete();
+            });
             // Nothing is learnt from marks of nobody.
             $held->soloMarks()->delete();
             activity()->performedOn($held)->event('erased')->log('erased');
         });
+        $seen->each($this->footage->forget(...));
         foreach (self::FILES as $folder) {
             $this->files->deleteDirectory("{$folder}/{$student->school_id}");
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Footage\FootageSource;
+use App\Footage\FootageStore;
 use App\Models\Answer as AnswerRow;
 use App\Models\Rank as RankRow;
 use App\Models\School as SchoolRow;
@@ -38,10 +40,11 @@ final class ImportCatalogue
 
     private RowSync $rows;
 
-    public function import(SchoolFile $file, SchoolRow $school, ?User $by = null): ImportReport
+    /** @param FootageSource|null $files the pictures and clips beside the file; null where there are none */
+    public function import(SchoolFile $file, SchoolRow $school, ?User $by = null, ?FootageSource $files = null): ImportReport
     {
-        return DB::transaction(function () use ($file, $school, $by): ImportReport {
-            $report = activity()->withoutLogs(fn (): ImportReport => $this->bring($file, $school, $by));
+        return DB::transaction(function () use ($file, $school, $by, $files): ImportReport {
+            $report = activity()->withoutLogs(fn (): ImportReport => $this->bring($files === null ? $file->withFootage([]) : $file, $school, $by, $files));
             activity()->performedOn($school)->causedBy($by)->event('imported')->withProperties(['attributes' => $report->changes()])->log('imported');
 
             return $report;
@@ -59,7 +62,7 @@ final class ImportCatalogue
         }
     }
 
-    private function bring(SchoolFile $file, SchoolRow $school, ?User $by): ImportReport
+    private function bring(SchoolFile $file, SchoolRow $school, ?User $by, ?FootageSource $files = null): ImportReport
     {
         $catalogue = $file->catalogue;
         $this->report = new ImportReport();
@@ -75,11 +78,12 @@ final class ImportCatalogue
         $this->variants($catalogue->answers, $answers);
         $students = $this->rows->sync('students', $school->everyone(), 'code', array_map(fn (Student $student): array => $this->student($student, $ranks), $file->students));
         $classes = (new ImportClasses($this->rows))->import($file->classes, $school, $students);
-        (new ImportSolos($this->rows, $this->report))->import($file, $school, $ranks, $students, $by);
+        $solos = (new ImportSolos($this->rows, $this->report))->import($file, $school, $ranks, $students, $by);
         $tests = new ImportTests($this->report);
         $tests->awards($file->students, $school, $students);
         $this->reps($file, $school, ['students' => $students, 'attacks' => $attacks, 'answers' => $answers, 'classes' => $classes], $by);
         $tests->tests($file->tests, $school, $students, $by);
+        (new ImportFootage(app(FootageStore::class), $this->report))->import($file->footage, $school, ['attack' => $attacks, 'answer' => $answers, ...$solos, 'student' => $students], $files, $by);
         $school->unsetRelations();
 
         return $this->report;

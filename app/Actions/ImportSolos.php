@@ -27,8 +27,10 @@ final readonly class ImportSolos
     /**
      * @param array<string, int> $ranks    ids of the rows by code
      * @param array<string, int> $students
+     *
+     * @return array{basic: array<string, int>, form: array<string, int>} ids of the rows by code
      */
-    public function import(SchoolFile $file, School $school, array $ranks, array $students, ?User $by): void
+    public function import(SchoolFile $file, School $school, array $ranks, array $students, ?User $by): array
     {
         $basics = $this->rows->sync('basics', $school->basics(), 'code', array_map(static fn (Basic $basic): array => SoloMapper::basicColumns($basic, $ranks), $file->basics), $by);
         $forms = $this->rows->sync('forms', $school->forms(), 'code', array_map(static fn (SoloForm $form): array => SoloMapper::formColumns($form, $ranks), $file->forms), $by);
@@ -46,6 +48,8 @@ final readonly class ImportSolos
         if ($file->marks !== []) {
             $this->report->add('marks', count($new), count($file->marks) - count($new));
         }
+
+        return ['basic' => $basics, 'form' => $forms];
     }
 
     /** @return array<string, mixed> raw columns */

@@ -10,7 +10,7 @@ use Illuminate\Contracts\Database\Eloquent\ComparesCastableAttributes;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * A JSON column of one shape: `texts`, `numbers` (lists), `map`, `maps` (a list of maps). Screens read what of a column has
+ * A JSON column of one shape: `texts`, `numbers` (whole ones), `amounts` (lists), `map`, `maps` (a list of maps). Screens read what of a column has
  * that shape, and never break on one that has another; {@see strict()} says so.
  *
  * @implements CastsAttributes<array<array-key, mixed>|null, array<array-key, mixed>|null>
@@ -20,6 +20,8 @@ final readonly class Json implements CastsAttributes, ComparesCastableAttributes
     public const TEXTS = self::class.':texts';
 
     public const NUMBERS = self::class.':numbers';
+
+    public const AMOUNTS = self::class.':amounts';
 
     public const MAP = self::class.':map';
 
@@ -41,6 +43,7 @@ final readonly class Json implements CastsAttributes, ComparesCastableAttributes
         return match ($this->shape) {
             'texts' => array_values(array_filter($decoded, is_string(...))),
             'numbers' => array_values(array_filter($decoded, is_int(...))),
+            'amounts' => array_map(floatval(...), array_values(array_filter($decoded, static fn (mixed $one): bool => is_int($one) || is_float($one)))),
             'maps' => array_values(array_filter($decoded, is_array(...))),
             default => $decoded,
         };

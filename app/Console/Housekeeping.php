@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Footage\FootageStore;
 use App\Persistence\RevisionCache;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Cache\Repository as Cache;
@@ -25,9 +26,9 @@ final readonly class Housekeeping
     /** The code with which what is kept was worked out. */
     private const CODE = 'code-of-core';
 
-    private const UPLOADS = ['imports', 'reps', 'sheets'];
+    private const UPLOADS = ['imports', 'reps', 'sheets', 'exports'];
 
-    public function __construct(private Filesystem $files, private Repository $config, private Cache $cache) {}
+    public function __construct(private Filesystem $files, private Repository $config, private Cache $cache, private FootageStore $footage) {}
 
     public function run(CarbonImmutable $now): void
     {
@@ -38,6 +39,7 @@ final readonly class Housekeeping
         DB::table('sessions')->where('last_activity', '<=', $now->subMinutes((int) $this->config->get('session.lifetime'))->getTimestamp())->delete();
         DB::table('sessions')->whereNull('user_id')->where('last_activity', '<=', $now->subMinutes(self::GUEST_MINUTES)->getTimestamp())->delete();
         $this->removeUploads($now->subHours(self::UPLOAD_HOURS)->getTimestamp());
+        $this->footage->tidy($now->subHours(self::UPLOAD_HOURS)->getTimestamp());
     }
 
     /** What was worked out with another code of core/ goes: its values have other shapes. */

@@ -7,20 +7,22 @@ namespace App\Jobs;
 use App\Actions\ImportCatalogue;
 use App\Models\School;
 use App\Models\User;
-use StoneDrill\Core\Exchange\CatalogueReader;
-use StoneDrill\Core\Exchange\Format;
+use App\Persistence\CatalogueUpload;
+use Illuminate\Support\Facades\Storage;
 
-/** Imports a catalogue file. */
+/** Imports a catalogue file, with the pictures and clips that lie beside it in a zip. */
 final class ImportFile extends ImportJob
 {
-    public function __construct(int $schoolId, int $userId, string $path, public readonly Format $format)
+    /** @param string $ending of the name it is stored under */
+    public function __construct(int $schoolId, int $userId, string $path, public readonly string $ending)
     {
         parent::__construct($schoolId, $userId, $path);
     }
 
-    protected function import(string $text, School $school, User $user): string
+    protected function import(School $school, User $user): string
     {
-        app(ImportCatalogue::class)->import((new CatalogueReader())->read($text, $this->format), $school, $user);
+        $upload = CatalogueUpload::read(Storage::path($this->path), $this->ending);
+        app(ImportCatalogue::class)->import($upload->file, $school, $user, $upload->footage);
 
         return '';
     }

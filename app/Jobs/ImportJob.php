@@ -28,14 +28,13 @@ abstract class ImportJob implements ShouldBeUnique, ShouldQueue
 
     public function handle(): void
     {
-        $text = Storage::get($this->path);
-        if ($text === null) {
+        if (! Storage::exists($this->path)) {
             // Somebody was faster.
             return;
         }
-        $this->done($this->import($text, School::query()->whereKey($this->schoolId)->firstOrFail(), User::query()->whereKey($this->userId)->firstOrFail()));
+        $this->done($this->import(School::query()->whereKey($this->schoolId)->firstOrFail(), User::query()->whereKey($this->userId)->firstOrFail()));
     }
 
     /** @return string what `tellDone()` says of it */
-    abstract protected function import(string $text, School $school, User $user): string;
+    abstract protected function import(School $school, User $user): string;
 }

@@ -8,6 +8,7 @@ use App\Actions\RepsRefused;
 use App\Models\School;
 use App\Models\User;
 use App\View\Drill\RepCsv;
+use Illuminate\Support\Facades\Storage;
 
 /** Adds the reps of a CSV file. */
 final class ImportReps extends ImportJob
@@ -24,9 +25,9 @@ final class ImportReps extends ImportJob
         return $done === null ? null : json_decode($done, true);
     }
 
-    protected function import(string $text, School $school, User $user): string
+    protected function import(School $school, User $user): string
     {
-        $sheet = RepCsv::read($text, $school);
+        $sheet = RepCsv::read((string) Storage::get($this->path), $school);
         try {
             $added = $sheet->refused === [] ? $sheet->store($school, $user) : null;
         } catch (RepsRefused) {

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
+use App\Models\Concerns\HasFootage;
 use App\Models\Concerns\KeepsLog;
 use App\Models\Concerns\KeepsVersion;
 use Illuminate\Database\Eloquent\Model;
@@ -32,6 +33,7 @@ use StoneDrill\Core\Attack\Recoil;
 final class Attack extends Model
 {
     use BelongsToSchool;
+    use HasFootage;
     use KeepsLog;
     use KeepsVersion;
 

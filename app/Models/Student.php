@@ -92,8 +92,8 @@ final class Student extends Model
         return $this->belongsToMany(User::class, 'guardianships');
     }
 
-    /** Whether an account of the student’s own is allowed: under 16 by consent alone. */
-    public function mayHaveAccount(): bool
+    /** Whether an account of the student’s own is allowed, and pictures and clips of the student: under 16 by consent alone. */
+    public function hasConsent(): bool
     {
         return ! $this->isYouth() || $this->consent_by !== null;
     }
@@ -132,6 +132,12 @@ final class Student extends Model
     public function soloMarks(): HasMany
     {
         return $this->hasMany(SoloMark::class)->orderByDesc('at')->orderByDesc('id');
+    }
+
+    /** @return BelongsToMany<Footage, $this> pictures and clips on which the student can be seen */
+    public function footage(): BelongsToMany
+    {
+        return $this->belongsToMany(Footage::class, 'footage_students')->orderBy('id');
     }
 
     /** @return BelongsToMany<TrainingClass, $this> those that they came to */

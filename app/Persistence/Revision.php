@@ -16,7 +16,16 @@ final readonly class Revision
     /** What a school teaches; every one of them has the school's id. */
     private const CURRICULUM = ['ranks', 'rungs', 'kinds', 'attacks', 'answers'];
 
-    /** Of everything: reps are only ever added. */
+    /** What besides goes into a file of everything. */
+    private const REST = ['students', 'rank_awards', 'solos', 'solo_marks', 'training_classes', 'class_attendance', 'tests', 'test_candidates', 'test_items', 'test_marks', 'test_solos', 'footage', 'footage_students'];
+
+    /** Of everything that a file of it holds. */
+    public static function ofEverything(School $school): string
+    {
+        return self::read($school, [...self::CURRICULUM, ...self::REST], ['(select coalesce(max(count), 0) from rep_counts where school_id = :id)']);
+    }
+
+    /** Of everything that a wall hangs on: reps are only ever added. */
     public static function of(School $school): string
     {
         return self::read($school, [...self::CURRICULUM, 'students'], ['(select coalesce(max(count), 0) from rep_counts where school_id = :id)']);

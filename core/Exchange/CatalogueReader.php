@@ -11,6 +11,7 @@ use StoneDrill\Core\Exchange\Reading\AttackSection;
 use StoneDrill\Core\Exchange\Reading\ClassSection;
 use StoneDrill\Core\Exchange\Reading\Document;
 use StoneDrill\Core\Exchange\Reading\Fields;
+use StoneDrill\Core\Exchange\Reading\FootageSection;
 use StoneDrill\Core\Exchange\Reading\PeopleSection;
 use StoneDrill\Core\Exchange\Reading\Problems;
 use StoneDrill\Core\Exchange\Reading\SchoolSection;
@@ -23,7 +24,7 @@ use StoneDrill\Core\Text;
 /** Reads a catalogue file, `stone-drill/1`, from JSON or YAML. */
 final readonly class CatalogueReader
 {
-    private const KEYS = ['format', 'school', 'sizes', 'kinds', 'ranks', 'rungs', 'attacks', 'answers', 'students', 'reps', 'classes', 'tests', 'basics', 'forms', 'marks'];
+    private const KEYS = ['format', 'school', 'sizes', 'kinds', 'ranks', 'rungs', 'attacks', 'answers', 'students', 'reps', 'classes', 'tests', 'basics', 'forms', 'marks', 'footage'];
 
     /**
      * @param string $text the whole file
@@ -41,7 +42,7 @@ final readonly class CatalogueReader
         $read = $this->file($file);
         $problems->throwIfAny();
 
-        return new SchoolFile($read->catalogue, $read->students, $read->reps, $problems->notices(), $read->classes, $read->tests, $read->basics, $read->forms, $read->marks);
+        return new SchoolFile($read->catalogue, $read->students, $read->reps, $problems->notices(), $read->classes, $read->tests, $read->basics, $read->forms, $read->marks, $read->footage);
     }
 
     private function file(Fields $file): SchoolFile
@@ -74,9 +75,11 @@ final readonly class CatalogueReader
         $tests = (new TestSection($rankIds, $studentIds, $classIds, $attackIds, $repIds))->tests($file);
         $solo = new SoloSection($rankIds, $studentIds, $vocabulary);
         [$basics, $forms] = [$solo->basics($file), $solo->forms($file)];
-        $marks = $solo->marks($file, $this->ids($file, 'basics'), $this->ids($file, 'forms'));
+        [$basicIds, $formIds] = [$this->ids($file, 'basics'), $this->ids($file, 'forms')];
+        $marks = $solo->marks($file, $basicIds, $formIds);
+        $footage = (new FootageSection(['attack' => $attackIds, 'answer' => $answerIds, 'basic' => $basicIds, 'form' => $formIds], $studentIds))->footage($file);
 
-        return new SchoolFile(new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers), $students, $reps, classes: $classes, tests: $tests, basics: $basics, forms: $forms, marks: $marks);
+        return new SchoolFile(new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers), $students, $reps, classes: $classes, tests: $tests, basics: $basics, forms: $forms, marks: $marks, footage: $footage);
     }
 
     /**

@@ -14,6 +14,7 @@ use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Recoil;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Conventions;
+use StoneDrill\Core\Curriculum\Footage;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\Mistake;
 use StoneDrill\Core\Curriculum\PolicyRow;
@@ -63,6 +64,7 @@ final readonly class CatalogueWriter
             'reps' => array_map($this->rep(...), $file->reps),
             'classes' => array_map($this->class(...), $file->classes),
             'tests' => array_map($this->test(...), $file->tests),
+            'footage' => array_map($this->footage(...), $file->footage),
         ], static fn (mixed $section): bool => $section !== []);
     }
 
@@ -251,6 +253,19 @@ final readonly class CatalogueWriter
             'reason' => $rep->details->reason,
             'attacker' => $rep->details->attacker,
             'class' => $rep->details->class,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function footage(Footage $footage): array
+    {
+        return self::filled([
+            'file' => $footage->file,
+            $footage->of->value => $footage->id,
+            'mistake' => $footage->mistake,
+            'caption' => $footage->caption,
+            'beats_at' => $footage->beats->seconds,
+            'shows' => $footage->shows,
         ]);
     }
 

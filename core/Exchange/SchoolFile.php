@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Exchange;
 
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Footage;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Session\PlannedClass;
@@ -26,6 +27,17 @@ final readonly class SchoolFile
      * @param list<Basic>        $basics
      * @param list<SoloForm>     $forms
      * @param list<SoloMark>     $marks   how students did them
+     * @param list<Footage>      $footage what the pictures and clips beside the file are of
      */
-    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = [], public array $notices = [], public array $classes = [], public array $tests = [], public array $basics = [], public array $forms = [], public array $marks = []) {}
+    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = [], public array $notices = [], public array $classes = [], public array $tests = [], public array $basics = [], public array $forms = [], public array $marks = [], public array $footage = []) {}
+
+    /**
+     * The same file with other pictures and clips beside it.
+     *
+     * @param list<Footage> $footage
+     */
+    public function withFootage(array $footage): self
+    {
+        return new self(...[...get_object_vars($this), 'footage' => $footage]);
+    }
 }

@@ -97,6 +97,7 @@ return [
         'start' => 'at the start',
     ],
     'speed' => 'Speed',
+    'loop' => 'repeat the beat',
     'speeds' => ['1' => 'in real time', '0.5' => 'half as fast', '0.25' => 'a quarter as fast'],
     'side' => [
         'ends-under' => ':strike, ends :cm cm away',

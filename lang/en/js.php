@@ -62,6 +62,7 @@ return [
     'student-not-here' => 'Somebody who is not on this device',
     'tap-who' => 'Tap who is here first.',
     'the-instructor' => 'the instructor',
+    'too-large' => '“:name” has :megabytes MB. The most is :most MB.',
     'touches' => ['arm' => 'arm', 'body' => 'body', 'head' => 'head'],
     'waiting' => ':count reps wait on this device: :why.',
     'waiting-one' => '1 rep waits on this device: :why.',

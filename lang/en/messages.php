@@ -35,4 +35,5 @@ return [
     'title-taken-now' => 'Another {answer} is now called “:title”. Nothing was changed. Rename that one first.',
     'version-back' => 'Version :version is restored as the newest one. The one before it is kept.',
     'version-without-rank' => 'That version belongs to {a rank} that has been deleted. Nothing was changed.',
+    'zip-failed' => 'The zip could not be made. Try again; if it fails again, tell whoever runs the server.',
 ];

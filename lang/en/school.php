@@ -5,6 +5,9 @@ declare(strict_types=1);
 return [
     'file' => [
         'export-json' => 'Export as JSON',
+        'packing' => 'Packing the zip …',
+        'packing-help' => 'It is saved as soon as it is done. Then go on with Back.',
+        'export-zip' => 'Export with pictures and clips',
         'export-yaml' => 'Export as YAML',
         'lead' => 'Everything your school has, as one open file: YAML or JSON. The format is described in',
         'title' => 'Catalogue file',
@@ -12,7 +15,7 @@ return [
     'import' => [
         'choose-again' => 'Choose another file',
         'columns' => ['section' => 'Entries', 'added' => 'new', 'changed' => 'changed', 'same' => 'the same'],
-        'extensions' => 'A catalogue file has a name that ends in .yaml, .yml or .json.',
+        'extensions' => 'A catalogue file has a name that ends in .yaml, .yml, .json or .zip.',
         'importing' => 'Importing the file …',
         'importing-help' => 'This takes a moment. The wall opens when it is done.',
         'lead' => 'This is what the file would do. Nothing is deleted. Entries with the same id take the values of the file. Reps that are here already stay as they are.',
@@ -35,6 +38,8 @@ return [
             'basics' => 'Basics',
             'forms' => 'Solo forms',
             'marks' => 'Marks',
+            'tests' => 'Tests',
+            'footage' => 'Pictures and clips',
         ],
         'title' => 'Import a file',
     ],

@@ -3,6 +3,7 @@ import htmx from 'htmx.org';
 import drill from './drill/engine';
 import attackLine from './editor/attack-line';
 import beside from './editor/beside';
+import clip from './editor/clip';
 import workbench from './editor/floor';
 import leaving from './offline/leaving';
 import board from './page/board';
@@ -14,6 +15,7 @@ import qr from './page/qr';
 import reorder from './page/reorder';
 import shortcuts from './page/shortcuts';
 import unanswered from './page/unanswered';
+import upload from './page/upload';
 import zone from './page/zone';
 import wall from './wall/wall';
 
@@ -21,8 +23,10 @@ window.htmx = htmx;
 
 Alpine.data('attackLine', attackLine);
 Alpine.data('beside', beside);
+Alpine.data('clip', clip);
 Alpine.data('counting', counting);
 Alpine.data('mat', drill);
+Alpine.data('upload', upload);
 Alpine.data('wall', wall);
 Alpine.data('workbench', workbench);
 board();

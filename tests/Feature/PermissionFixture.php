@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Footage\FootageStore;
+use App\Models\Footage;
 use App\Models\Role;
 use App\Models\School;
 use App\Models\Solo;
 use App\Models\Test;
+use Illuminate\Support\Facades\Storage;
 
 /** What the tests of Permission share. */
 final class PermissionFixture
 {
     /** What of an address names a row of a school. */
-    public const ROWS = ['{attack}', '{answer}', '{student}', '{rep}', '{rank}', '{list}', '{rung}', '{account}', '{invitation}', '{mail}', '{kind}'];
+    public const ROWS = ['{attack}', '{answer}', '{student}', '{rep}', '{rank}', '{list}', '{rung}', '{account}', '{invitation}', '{mail}', '{kind}', '{footage}'];
 
     /** An account that nobody of the test is signed in with. */
     private static function account(School $school): int
@@ -29,6 +32,17 @@ final class PermissionFixture
         $test->candidates()->syncWithoutDetaching([$school->students()->value('id') => ['school_id' => $school->id, 'result' => 'passed']]);
 
         return $test;
+    }
+
+    /** A picture that can be seen. */
+    private static function footage(School $school): Footage
+    {
+        Storage::fake('footage');
+        foreach (['1/x.jpg', FootageStore::thumbnail('1/x.jpg')] as $file) {
+            Storage::disk('footage')->put($file, 'x');
+        }
+
+        return $school->attacks()->firstOrFail()->footage()->create(['school_id' => $school->id, 'type' => 'jpeg', 'state' => 'ready', 'path' => '1/x.jpg']);
     }
 
     private static function solo(School $school): Solo
@@ -50,6 +64,7 @@ final class PermissionFixture
             '{testItem}' => str_contains($pattern, '{testItem}') ? self::test($school)->items()->value('id') : '',
             '{solo}' => str_contains($pattern, '{solo}') ? self::solo($school)->id : '',
             '{mark}' => str_contains($pattern, '{mark}') ? self::solo($school)->marks()->create(['school_id' => $school->id, 'student_id' => $school->students()->value('id'), 'mark' => 'rough', 'at' => now()])->id : '',
+            '{footage}' => str_contains($pattern, '{footage}') ? self::footage($school)->id : '',
             '{rung}' => $school->rungs()->value('id'),
             '{account}' => str_contains($pattern, '{account}') ? self::account($school) : '',
             '{invitation}' => str_contains($pattern, '{invitation}') ? $school->invitations()->firstOrCreate(['name' => 'Bo', 'role' => 'assistant'], ['token' => "token of {$school->id}", 'expires_at' => now()->addDay()])->id : '',

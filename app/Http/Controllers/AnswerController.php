@@ -12,6 +12,7 @@ use App\Models\School;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
+use App\View\Footage\FootageList;
 use App\View\Forms\AnswerForm;
 use App\View\History\AnswerHistory;
 use App\View\Workbench\Workbench;
@@ -92,6 +93,7 @@ final readonly class AnswerController
             'rungs' => $this->mapper->ladder($school)->rungs,
             'shortRank' => $school->ranks->firstWhere('id', $answer->short_rank_id),
             'reps' => $answer->reps()->count(),
+            'footage' => new FootageList($answer),
             'measured' => $school->students()->whereNotNull('height')->pluck('name', 'id')->all(),
         ]);
     }

@@ -14,6 +14,7 @@ use App\View\Attacks\AttackerCard;
 use App\View\Attacks\AttackList;
 use App\View\Attacks\AttackPage;
 use App\View\Floor\SituationView;
+use App\View\Footage\FootageList;
 use App\View\Forms\AttackForm;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -73,6 +74,7 @@ final readonly class AttackController
             'lists' => $school->drillLists,
             'page' => $page = new AttackPage($core, $catalogue, $this->coverages->of($school), $school, $attack->reps()->count()),
             'when' => $page->when(),
+            'footage' => new FootageList($attack),
         ]);
     }
 

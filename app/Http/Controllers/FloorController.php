@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Word;
 use App\Models\Answer;
 use App\View\Pdf;
 use App\View\Workbench\Workbench;
@@ -18,7 +19,7 @@ final readonly class FloorController
 
     public function __invoke(Request $request, Answer $answer): View
     {
-        return view('workbench.floor', ['bench' => $this->workbench->saved($request, $answer)]);
+        return view('workbench.floor', ['bench' => $this->workbench->saved($request, $answer, mistake: Word::in($request, 'mistake'))]);
     }
 
     /** Beside a mistake, another answer, an earlier version, other bodies, or a starter's way. */

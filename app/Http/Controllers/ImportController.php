@@ -10,49 +10,50 @@ use App\Jobs\ImportFile;
 use App\Jobs\Workers;
 use App\Models\SetupStep;
 use App\Models\User;
+use App\Persistence\CatalogueUpload;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
-use StoneDrill\Core\Exchange\CatalogueReader;
-use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Exchange\UnreadableCatalogue;
 
 /** Imports a catalogue file: first what it would do, then, once confirmed, all of it or nothing. */
 final readonly class ImportController
 {
+    /** Bytes by which a file without an ending is told. */
+    private const BEGINNING = 1000;
+
     public function __construct(private ImportCatalogue $importer) {}
 
     public function check(ImportRequest $request, #[CurrentUser] User $user): View
     {
         $file = $request->file('file');
-        $text = (string) $file->get();
-        $format = Format::of($file->getClientOriginalName(), $text);
+        $ending = CatalogueUpload::ending($file->getClientOriginalName(), (string) file_get_contents($file->path(), length: self::BEGINNING));
         try {
-            $catalogue = (new CatalogueReader())->read($text, $format);
+            $upload = CatalogueUpload::read($file->path(), $ending);
         } catch (UnreadableCatalogue $exception) {
             return view('school.import', ['name' => $file->getClientOriginalName(), 'problems' => $exception->problems]);
         }
         $token = Str::random(40);
-        Storage::put($this->path($user, $token, $format), $text);
+        $file->storeAs($this->path($user, $token, $ending));
 
         return view('school.import', [
             'name' => $file->getClientOriginalName(),
             'problems' => [],
-            'notices' => $catalogue->notices,
+            'notices' => $upload->notices(),
             'token' => $token,
-            'sections' => $this->importer->rehearse($catalogue, $user->school)->sections(),
+            'sections' => $this->importer->rehearse($upload->footage === null ? $upload->file->withFootage([]) : $upload->file, $user->school)->sections(),
         ]);
     }
 
     public function store(#[CurrentUser] User $user, string $token): Response|RedirectResponse
     {
-        foreach (Format::cases() as $format) {
-            $path = $this->path($user, $token, $format);
+        foreach (CatalogueUpload::ENDINGS as $ending) {
+            $path = $this->path($user, $token, $ending);
             if (Storage::exists($path)) {
-                Workers::give(new ImportFile($user->school_id, $user->id, $path, $format));
+                Workers::give(new ImportFile($user->school_id, $user->id, $path, $ending));
 
                 return redirect()->route('import.show', $token);
             }
@@ -64,8 +65,8 @@ final readonly class ImportController
     /** What has become of a file that was confirmed. */
     public function show(#[CurrentUser] User $user, string $token): Response|RedirectResponse
     {
-        foreach (Format::cases() as $format) {
-            $path = $this->path($user, $token, $format);
+        foreach (CatalogueUpload::ENDINGS as $ending) {
+            $path = $this->path($user, $token, $ending);
             if (ImportFile::tellDone($path) !== null) {
                 $user->school->refresh()->finish(SetupStep::Curriculum);
 
@@ -82,8 +83,8 @@ final readonly class ImportController
         return redirect()->route('school')->with('error', __('messages.file-gone'));
     }
 
-    private function path(User $user, string $token, Format $format): string
+    private function path(User $user, string $token, string $ending): string
     {
-        return "imports/{$user->school_id}/{$token}.{$format->value}";
+        return "imports/{$user->school_id}/{$token}.{$ending}";
     }
 }

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
 use App\View\Floor\Palette;
+use App\View\Footage\FootageList;
 use App\View\Pdf;
 use App\View\Solos\SoloFields;
 use App\View\Solos\SoloList;
@@ -50,7 +51,7 @@ final readonly class SoloController
 
     public function show(Solo $solo): View
     {
-        return view('solos.show', ['solo' => $solo->load('rank'), 'page' => $page = new SoloPage($solo, $this->mapper), 'rows' => $page->students(CarbonImmutable::now())]);
+        return view('solos.show', ['solo' => $solo->load('rank'), 'page' => $page = new SoloPage($solo, $this->mapper), 'rows' => $page->students(CarbonImmutable::now()), 'footage' => new FootageList($solo)]);
     }
 
     public function edit(#[CurrentUser] User $user, Solo $solo): View

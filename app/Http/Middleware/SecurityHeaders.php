@@ -18,7 +18,8 @@ final class SecurityHeaders
     {
         $response = $next($request);
         $response->headers->add([
-            'Content-Security-Policy' => self::POLICY,
+            // Files that somebody has sent say a stricter one themselves.
+            'Content-Security-Policy' => $response->headers->get('Content-Security-Policy', self::POLICY),
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',
             'Referrer-Policy' => 'same-origin',

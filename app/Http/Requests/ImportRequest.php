@@ -7,12 +7,12 @@ namespace App\Http\Requests;
 /** A catalogue file to bring in. */
 final class ImportRequest extends FieldsRequest
 {
-    public const MAX_KILOBYTES = 16_000;
+    public const MAX_KILOBYTES = 64_000;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:'.self::MAX_KILOBYTES, 'extensions:yaml,yml,json']];
+        return ['file' => ['required', 'file', 'max:'.self::MAX_KILOBYTES, 'extensions:yaml,yml,json,zip']];
     }
 
     /** @return array<string, string> */
@@ -20,7 +20,7 @@ final class ImportRequest extends FieldsRequest
     {
         return [
             'file.required' => __('words.choose-a-file'),
-            'file.uploaded' => __('words.not-whole', ['megabytes' => 16]),
+            'file.uploaded' => __('words.not-whole', ['megabytes' => 64]),
             'file.extensions' => __('school.import.extensions'),
         ];
     }

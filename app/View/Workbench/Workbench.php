@@ -43,14 +43,20 @@ final readonly class Workbench
         return new Draft($attack->id, $check, $bench, $settings, $core->isSymmetric(), $catalogue->ladder->rungs, SituationView::of($catalogue, $core), $catalogue->school->vocabulary());
     }
 
-    /** An answer as it is saved. */
-    public function saved(Request $request, Answer $answer, Palette $palette = Palette::Slate): Bench
+    /**
+     * An answer as it is saved.
+     *
+     * @param string $mistake made in it, in its words, where it is known what is done then; empty for none
+     */
+    public function saved(Request $request, Answer $answer, Palette $palette = Palette::Slate, string $mistake = ''): Bench
     {
         $catalogue = $this->mapper->curriculum($answer->school);
         $core = $catalogue->answer($answer->code);
         $attack = $catalogue->attackOf($core);
+        $made = array_column($core->teaching->mistakes, null, 'text')[$mistake] ?? null;
+        $beats = $made?->in($core->beats) ?? $core->beats;
 
-        return Bench::of($catalogue, $core, $attack, BenchSettings::of($request, $catalogue, $attack), withMends: false, palette: $palette);
+        return Bench::of($catalogue, $core->withBeats($beats), $attack, BenchSettings::of($request, $catalogue, $attack), withMends: false, palette: $palette);
     }
 
     /** For whom an answer as it is saved works. */

@@ -1,4 +1,4 @@
-// The floor in motion: from above, from the side and along the score at once.
+// The floor in motion: from above, from the side and along the score at once, by a clock: its own, or a clip's.
 import { text } from '../texts';
 import { moving, place } from './motion';
 
@@ -40,16 +40,40 @@ export default {
     }, Math.max(STEP, (seconds * 1000) / this.slow()));
   },
 
+  // Seconds of the floor, told in milliseconds of the page; a clip has a clock of its own.
+  clock(from) {
+    let seconds = from;
+    let before = null;
+    return {
+      at: (now) => {
+        seconds += before === null ? 0 : ((now - before) / 1000) * this.slow();
+        before = now;
+        return seconds;
+      },
+      set: (to) => { seconds = to; },
+    };
+  },
+
+  // From when to when the beat that is shown goes, where it is to be repeated.
+  round(times, at) {
+    const beat = Math.max(1, at);
+    return this.find('[data-loop]')?.checked ? [times[beat - 1], times[beat]] : null;
+  },
+
   run(line) {
     const times = line.map((beat) => Number(beat.dataset.time));
+    const start = line.findIndex((beat) => beat.dataset.beat === this.now);
+    const round = this.round(times, start);
+    const clock = this.clock(round ? round[0] : times[start]);
     const drawings = [...this.$root.querySelectorAll('.floor-stage svg')];
     const layers = drawings.map((svg) => ({ svg, layer: moving(svg) }));
-    let seconds = Number(line.find((beat) => beat.dataset.beat === this.now).dataset.time);
-    let before = null;
     const frameOf = (svg, at) => svg.querySelector(`[data-frame="${line[at].dataset.beat}"]`);
     const tick = (now) => {
-      seconds += before === null ? 0 : ((now - before) / 1000) * this.slow();
-      before = now;
+      let seconds = clock.at(now);
+      if (round && seconds >= round[1]) {
+        [seconds] = round;
+        clock.set(seconds);
+      }
       const { from, to, share } = place(times, seconds);
       if (line[from].dataset.beat !== this.now) this.go(line[from].dataset.beat);
       if (seconds >= times[times.length - 1]) {

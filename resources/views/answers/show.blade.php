@@ -31,6 +31,7 @@
         <details @if ($answer->mirrored) open @endif>
             <summary><strong>{{ __('answers.mirror') }}</strong></summary><pre class="beats mt-2">{{ $mirror }}</pre>
         </details>
+        @include('footage.section')
         @include('answers.history')
     </div>
     <div class="bench-floor">

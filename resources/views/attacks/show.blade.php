@@ -37,6 +37,7 @@
                         'side' => $hole->side->value]) }}">{{ __('attacks.answer-this-side') }}</a>
                 @endcan</x-caution>
         @endforeach
+        @include('footage.section')
         @include('lists.pick', ['sidesOf' => $page->attack])
         <h2 id="proof-title">{{ __('attacks.who-holds') }}</h2>
         <div hx-get="{{ route('attacks.proof', $attack) }}" hx-trigger="load" aria-live="polite">

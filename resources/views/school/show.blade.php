@@ -18,11 +18,12 @@
 <div class="search-row">
     <x-button :href="route('export', 'yaml')">{{ __('school.file.export-yaml') }}</x-button>
     <x-button :href="route('export', 'json')">{{ __('school.file.export-json') }}</x-button>
+    <x-button :href="route('export.zip')">{{ __('school.file.export-zip') }}</x-button>
 </div>
 <form method="post" action="{{ route('import.check') }}" enctype="multipart/form-data" class="slab search-row">
     @csrf
     <x-field name="file" id="catalogue" class="wide" :label="__('school.import-file')">
-        <x-input name="file" id="catalogue" type="file" accept=".yaml,.yml,.json" required/>
+        <x-input name="file" id="catalogue" type="file" accept=".yaml,.yml,.json,.zip" required/>
     </x-field>
     <x-button kind="rust">{{ __('words.preview') }}</x-button>
 </form>

@@ -21,6 +21,7 @@
         <div class="solo-picture">@include('solos.path', ['picture' => $page->path])</div>
         <p class="form-text">{{ $page->path->text() }} {{ $page->drawnFor() }}</p></section>
 @endif
+@include('footage.section')
 @if (! $solo->isForm())
     <section aria-labelledby="uses"><h2 id="uses">{{ __('solos.uses') }}</h2>
         @if ($page->uses() === [])<p>{{ __('solos.uses-none') }}</p>@endif

@@ -18,6 +18,7 @@
     <select class="form-select form-select-sm w-auto" data-slow aria-label="{{ __('floor.speed') }}">
         @foreach (texts('floor.speeds') as $speed => $name)<option value="{{ $speed }}">{{ $name }}</option>@endforeach
     </select>
+    <label class="form-text mt-0"><input type="checkbox" class="form-check-input" data-loop> {{ __('floor.loop') }}</label>
     <x-button kind="primary" size="sm" type="button" data-play data-key="g" x-on:click="play">{{ __('floor.play') }}</x-button>
 </div>
 <div class="floor-tracks" hidden data-tracks aria-live="polite"></div>

@@ -38,7 +38,7 @@ final class InvitationRequest extends FieldsRequest
     {
         return [function (Validator $validator): void {
             $student = $validator->errors()->isEmpty() && $this->input('role') === Role::Student->value ? $this->school()->students()->find($this->integer('student')) : null;
-            if ($student?->mayHaveAccount() === false) {
+            if ($student?->hasConsent() === false) {
                 $validator->errors()->add('student', __('people.consent-needed'));
             }
         }];

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+
+// Pictures and clips.
+
+return [
+    'add' => 'Add a picture or a clip',
+    'agree' => 'Say that everybody who can be seen has agreed.',
+    'agreed' => 'Everybody who can be seen has agreed; for those under 16 a guardian has.',
+    'beat-missing' => 'A time is missing between two others.',
+    'beat-no-time' => 'A time is a number of seconds from 0 to :most.',
+    'beats-back' => 'Each beat begins at least 0.05 s after the one before.',
+    'called-otherwise' => '“:name” holds a :found and is called otherwise. Give it a name that ends in .:ending, then send it again.',
+    'caption' => 'What is to be seen',
+    'choose' => 'Choose a picture or a clip.',
+    'delete-question' => 'Delete this for good? Its file goes too.',
+    'deleted' => 'It is deleted, with its file.',
+    'empty' => '“:name” is empty.',
+    'explain' => 'JPEG, PNG or WebP up to 20 MB, MP4 or WebM up to 64 MB and 3 minutes. Place, time and device are removed from it.',
+    'file' => 'Picture or clip',
+    'full' => 'The school has :gigabytes GB of pictures and clips. Delete some first.',
+    'many' => 'There are :most already. Delete one first.',
+    'mark' => [
+        'columns' => ['beat' => 'Beat', 'at' => 'Begins at (s)', 'took' => 'Takes here (s)', 'model' => 'Modelled (s)'],
+        'end' => 'The last one is over',
+        'heading' => 'Where each beat begins',
+        'help' => 'Play the clip and press M, or the button, as each beat begins, and once more when the last one is over. Then clip, floor, side and score run together.',
+        'label' => ':beat begins at, in seconds',
+        'next' => 'Mark (M)',
+        'undo' => 'Take back the last mark',
+    ],
+    'mistake' => 'It shows',
+    'mistake-gone' => 'This mistake is not in the list any more. Choose another one.',
+    'mistake-none' => 'how it is done',
+    'no-consent' => 'Under 16, and no guardian has agreed: :names. Enter the consent with the student first.',
+    'nobody' => 'Somebody chosen is no student of this school.',
+    'none' => 'None yet.',
+    'of' => 'Back to :name',
+    'other-type' => '“:name” holds no JPEG, PNG, WebP, MP4 or WebM, but :found. Save it as one of those, then send it again.',
+    'preparing' => 'Being prepared …',
+    'refused' => [
+        'broken' => 'It could not be read to its end; it was not kept. Send a whole copy.',
+        'failed' => 'Something went wrong while it was prepared; it was not kept. Send it again.',
+        'long' => 'It is longer than 3 minutes; it was not kept. Cut it, then send it again.',
+        'no-program' => 'This server has no ffmpeg, which reads clips; it was not kept. Whoever runs the server can install it.',
+        'packed' => 'It is packed in a way that not every browser plays; it was not kept. Save it as H.264 in MP4, or VP9 in WebM.',
+        'pixels' => 'It has more than 50 million pixels, or as a clip more than 4,096 on one side; it was not kept. Save it smaller.',
+    ],
+    'saved' => 'Saved.',
+    'send' => 'Send',
+    'sent' => 'It has arrived, and is being prepared.',
+    'shows' => 'Who can be seen',
+    'shows-help' => 'When one of them is erased, it goes too. Those under 16 without the consent of a guardian cannot be chosen.',
+    'title' => 'Pictures and clips',
+    'too-large' => '“:name” has :megabytes MB. The most is :most MB.',
+    'twice' => 'This file is here already.',
+    'types' => ['jpeg' => 'JPEG', 'png' => 'PNG', 'webp' => 'WebP', 'mp4' => 'MP4', 'webm' => 'WebM'],
+    'thumbnail' => ['picture' => 'Picture: :what', 'clip' => 'Clip of :seconds s: :what'],
+    'withheld' => 'Kept back: somebody under 16 can be seen for whom no guardian has agreed.',
+];

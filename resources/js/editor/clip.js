@@ -1,0 +1,100 @@
+// A clip of an answer beside its floor: while it plays a key marks where beats begin; marked, both have one cursor.
+import { toClip, toFloor } from './clip-time';
+import workbench from './floor';
+import { place } from './motion';
+
+// A clip stands at a picture, not at a moment: so near, in seconds, is the same.
+const NEAR = 0.02;
+
+export default () => {
+  const bench = workbench();
+  return {
+    ...bench,
+
+    marks: [],
+
+    init() {
+      if (this.$root.dataset.alone !== undefined) return;
+      this.tell();
+      bench.init.call(this);
+      const video = this.video();
+      if (!video) return;
+      video.addEventListener('play', () => { if (this.isMarked() && !this.player) this.run(this.line()); });
+      video.addEventListener('pause', () => { if (this.player) this.stop(); });
+      video.addEventListener('seeked', () => this.follow());
+    },
+
+    video() { return this.find('video'); },
+
+    fields() { return [...this.$root.querySelectorAll('[name="beats_at[]"]')]; },
+
+    isMarked() { return this.marks.length > 1; },
+
+    times() { return this.line().map((beat) => Number(beat.dataset.time)); },
+
+    // What is marked, up to the first place that is still open.
+    tell() {
+      const open = this.fields().findIndex((field) => field.value === '');
+      this.marks = this.fields().slice(0, open === -1 ? undefined : open).map((field) => Number(field.value));
+    },
+
+    mark() {
+      const field = this.fields()[this.marks.length];
+      const seconds = this.video().currentTime;
+      if (!field || seconds <= (this.marks[this.marks.length - 1] ?? -1)) return;
+      field.value = seconds.toFixed(3);
+      this.tell();
+      field.closest('tr').scrollIntoView({ block: 'nearest' });
+    },
+
+    unmark() {
+      const field = this.fields()[this.marks.length - 1];
+      if (field) field.value = '';
+      this.tell();
+    },
+
+    key(event) {
+      if (event.key !== 'm' || event.ctrlKey || event.metaKey || event.altKey || event.target.closest('textarea, select, input:not([type=checkbox])')) return;
+      event.preventDefault();
+      this.mark();
+    },
+
+    pace() {
+      const video = this.video();
+      if (video) video.playbackRate = this.slow();
+    },
+
+    // The floor's clock is the clip.
+    clock(from) {
+      const video = this.video();
+      if (!video || !this.isMarked()) return bench.clock.call(this, from);
+      const [marks, times] = [this.marks, this.times()];
+      const set = (to) => { video.currentTime = toClip(marks, times, to); };
+      if (Math.abs(toFloor(marks, times, video.currentTime) - from) > NEAR) set(from);
+      this.pace();
+      video.play();
+      return { at: () => (video.seeking ? from : toFloor(marks, times, video.currentTime)), set };
+    },
+
+    go(number) {
+      bench.go.call(this, number);
+      const video = this.video();
+      if (!video || this.player || !this.isMarked()) return;
+      const wanted = toClip(this.marks, this.times(), this.timeOf(number));
+      if (Math.abs(video.currentTime - wanted) > NEAR) video.currentTime = wanted;
+    },
+
+    // The clip was moved by hand.
+    follow() {
+      if (this.player || !this.isMarked()) return;
+      const line = this.line();
+      const { from } = place(this.times(), toFloor(this.marks, this.times(), this.video().currentTime + NEAR));
+      if (line[from].dataset.beat !== this.now) bench.go.call(this, line[from].dataset.beat);
+    },
+
+    stop() {
+      bench.stop.call(this);
+      this.video()?.pause();
+    },
+  };
+};
