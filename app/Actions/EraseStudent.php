@@ -68,6 +68,7 @@ final readonly class EraseStudent
             });
             // Nothing is learnt from marks of nobody.
             $held->soloMarks()->delete();
+            $held->practices()->delete();
             activity()->performedOn($held)->event('erased')->log('erased');
         });
         $seen->each($this->footage->forget(...));

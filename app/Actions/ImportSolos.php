@@ -6,14 +6,17 @@ namespace App\Actions;
 
 use App\Models\School;
 use App\Models\SoloMark;
+use App\Models\SoloPractice;
 use App\Models\User;
 use App\Persistence\ImportReport;
 use App\Persistence\RowSync;
 use App\Persistence\SoloMapper;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Str;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Solo\Basic;
 use StoneDrill\Core\Solo\Mark;
+use StoneDrill\Core\Solo\Practice;
 use StoneDrill\Core\Solo\SoloForm;
 use StoneDrill\Core\Solo\SoloMark as CoreMark;
 
@@ -49,7 +52,32 @@ final readonly class ImportSolos
             $this->report->add('marks', count($new), count($file->marks) - count($new));
         }
 
+        $this->practised($file->practised, $school, ['basic' => $basics, 'form' => $forms], $students);
+
         return ['basic' => $basics, 'form' => $forms];
+    }
+
+    /**
+     * @param list<Practice>                                                  $practised
+     * @param array{basic: array<string, int>, form: array<string, int>} $solos    ids of the rows by code
+     * @param array<string, int>                                              $students
+     */
+    private function practised(array $practised, School $school, array $solos, array $students): void
+    {
+        $there = SoloPractice::query()->where('school_id', $school->id)->get()->map(static fn (SoloPractice $row): string => self::key($row->solo_id, $row->student_id, $row->at))->flip();
+        $new = [];
+        foreach ($practised as $one) {
+            [$solo, $student, $at] = [$one->form === '' ? $solos['basic'][$one->basic] : $solos['form'][$one->form], $students[$one->student], CarbonImmutable::instance($one->at)->utc()];
+            if (! isset($there[self::key($solo, $student, $at)])) {
+                $new[] = ['id' => (string) Str::uuid(), 'school_id' => $school->id, 'solo_id' => $solo, 'student_id' => $student, 'at' => $at->format('Y-m-d H:i:s.uP')];
+            }
+        }
+        foreach (array_chunk($new, self::CHUNK) as $chunk) {
+            SoloPractice::query()->insert($chunk);
+        }
+        if ($practised !== []) {
+            $this->report->add('practised', count($new), count($practised) - count($new));
+        }
     }
 
     /** @return array<string, mixed> raw columns */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
+use App\Footage\FootageStore;
+use App\Models\Footage;
+use App\Models\FootageState;
 use Carbon\CarbonImmutable;
 use Generator;
 use Illuminate\Contracts\Config\Repository;
@@ -24,7 +27,10 @@ final readonly class Backups
 
     private const ENDING = '.drill-backup';
 
-    public function __construct(private Repository $config, private Database $database) {}
+    /** What the dump is called in a backup; every other name is that of a picture or a clip, or its thumbnail. */
+    private const DUMP = 'database';
+
+    public function __construct(private Repository $config, private Database $database, private FootageStore $footage) {}
 
     /** @return list<Backup> the newest first */
     public function all(): array
@@ -50,8 +56,8 @@ final readonly class Backups
         try {
             $to = fopen($part, 'wb') ?: throw BackupFailed::full();
             chmod($part, 0o600);
-            $about = ['made' => $now->toIso8601String(), 'app_key' => $this->config->get('app.key'), 'migrations' => $this->migrations()];
-            $this->seal()->write($to, $about, $this->database->dump());
+            $about = ['made' => $now->toIso8601String(), 'app_key' => $this->config->get('app.key'), 'migrations' => $this->migrations(), 'files' => true];
+            $this->seal()->write($to, $about, Parcel::pack($this->files()));
             fclose($to);
             rename($part, $path);
         } finally {
@@ -78,14 +84,14 @@ final readonly class Backups
         if ($ahead !== []) {
             throw BackupFailed::newer((string) end($ahead));
         }
-        $content = $this->pieces($path);
-        $content->next();
-        $this->database->restore((static function () use ($content): Generator {
-            for (; $content->valid(); $content->next()) {
-                yield $content->current();
+        foreach ($this->content($path, ($about['files'] ?? false) === true) as $name => $content) {
+            if ($name === self::DUMP) {
+                $this->database->restore($content);
+                DB::purge();
+            } else {
+                $this->footage->restore($name, $content);
             }
-        })());
-        DB::purge();
+        }
 
         return (string) ($about['app_key'] ?? '');
     }
@@ -110,6 +116,54 @@ final readonly class Backups
         File::delete(array_column($gone, 'path'));
 
         return count($gone);
+    }
+
+    /**
+     * The dump, then the files of the rows that are in it: a file is kept until its row is gone.
+     *
+     * @return Generator<string, iterable<string>>
+     */
+    private function files(): Generator
+    {
+        yield self::DUMP => $this->database->dump();
+        foreach (Footage::query()->where('state', FootageState::Ready)->distinct()->pluck('path') as $path) {
+            foreach ([$path, FootageStore::thumbnail($path)] as $file) {
+                $local = $this->footage->local($file);
+                if ($local !== null) {
+                    yield $file => self::read($local);
+                }
+            }
+        }
+    }
+
+    /** @return Generator<int, string> */
+    private static function read(string $file): Generator
+    {
+        $from = fopen($file, 'rb');
+        while ($from !== false && ! feof($from)) {
+            yield (string) fread($from, 65_536);
+        }
+    }
+
+    /**
+     * @param bool $hasFiles whether it holds several files, and not, as those of earlier releases, the dump alone
+     *
+     * @return Generator<string, Generator<int, string>> content by name
+     */
+    private function content(string $path, bool $hasFiles): Generator
+    {
+        $pieces = $this->pieces($path);
+        $pieces->next();
+        $rest = (static function () use ($pieces): Generator {
+            for (; $pieces->valid(); $pieces->next()) {
+                yield $pieces->current();
+            }
+        })();
+        if ($hasFiles) {
+            yield from Parcel::unpack($rest);
+        } else {
+            yield self::DUMP => $rest;
+        }
     }
 
     /** @return Generator<int, string> what it says of itself, then its content */

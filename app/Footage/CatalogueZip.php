@@ -21,7 +21,8 @@ final class CatalogueZip implements FootageSource
 
     private readonly ZipArchive $zip;
 
-    private readonly string $folder;
+    /** Where files are unpacked; empty before any can be. */
+    private string $folder = '';
 
     /** @throws UnreadableCatalogue when it is none */
     public function __construct(string $path)
@@ -36,7 +37,7 @@ final class CatalogueZip implements FootageSource
 
     public function __destruct()
     {
-        if (isset($this->folder)) {
+        if ($this->folder !== '') {
             File::deleteDirectory($this->folder);
         }
     }

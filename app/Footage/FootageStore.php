@@ -71,6 +71,23 @@ final readonly class FootageStore
         return $copy;
     }
 
+    /**
+     * Puts a file of a backup where it was.
+     *
+     * @param iterable<string> $content in pieces
+     */
+    public function restore(string $path, iterable $content): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'footage');
+        $to = fopen($file, 'wb');
+        foreach ($content as $piece) {
+            $to !== false && fwrite($to, $piece);
+        }
+        $to !== false && fclose($to);
+        $this->put($path, $file);
+        File::delete($file);
+    }
+
     /** Removes the files of a row that is gone, unless another row of its school has the same. */
     public function forget(Footage $footage): void
     {

@@ -61,4 +61,10 @@ final class Solo extends Model
     {
         return $this->hasMany(SoloMark::class)->orderByDesc('at')->orderByDesc('id');
     }
+
+    /** @return HasMany<SoloPractice, $this> when it was practised at home */
+    public function practices(): HasMany
+    {
+        return $this->hasMany(SoloPractice::class);
+    }
 }

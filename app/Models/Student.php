@@ -134,6 +134,12 @@ final class Student extends Model
         return $this->hasMany(SoloMark::class)->orderByDesc('at')->orderByDesc('id');
     }
 
+    /** @return HasMany<SoloPractice, $this> when basics and forms were practised at home */
+    public function practices(): HasMany
+    {
+        return $this->hasMany(SoloPractice::class)->orderBy('at');
+    }
+
     /** @return BelongsToMany<Footage, $this> pictures and clips on which the student can be seen */
     public function footage(): BelongsToMany
     {

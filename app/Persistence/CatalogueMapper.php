@@ -115,7 +115,7 @@ final readonly class CatalogueMapper
         // Reps of an attack that cannot be read wait for it to be mended.
         $reps = $reps->filter(static fn (Rep $rep): bool => $catalogue->hasAttack($rep->attack->code));
 
-        return new SchoolFile($catalogue, array_values($students->map($this->student(...))->all()), $this->reps($reps), classes: ClassMapper::classes($school), tests: ClassMapper::tests($school), basics: SoloMapper::basics($school), forms: SoloMapper::forms($school), marks: SoloMapper::marks($school));
+        return new SchoolFile($catalogue, array_values($students->map($this->student(...))->all()), $this->reps($reps), classes: ClassMapper::classes($school), tests: ClassMapper::tests($school), basics: SoloMapper::basics($school), forms: SoloMapper::forms($school), marks: SoloMapper::marks($school), practised: SoloMapper::practised($school));
     }
 
     public function kinds(School $school): Kinds

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Actions\ImportCatalogue;
+use App\Footage\FootageFolder;
 use App\Models\Role;
 use App\Models\School;
 use App\Models\Student;
@@ -74,7 +75,7 @@ final readonly class Demo
         $file = (new CatalogueReader())->read((string) file_get_contents(self::file()), Format::Yaml);
         DB::transaction(function () use ($file, $today): void {
             $school = School::create(['name' => $file->catalogue->school->name, 'doctrine' => $file->catalogue->school->doctrine->value]);
-            $this->importer->import($this->withClasses($this->moved($file, $today), $today), $school);
+            $this->importer->import($this->withClasses($this->moved($file, $today), $today), $school, files: new FootageFolder(database_path('demo/footage')));
             $this->backdate($school, $today);
             $this->person($school, 'Maren Tolliver', 'head@cinder-quay.example', Role::Head);
             $this->planTonight($school, $this->person($school, 'Idris Fenwater', 'instructor@cinder-quay.example', Role::Instructor));
@@ -129,7 +130,7 @@ final readonly class Demo
             return new Rep(...[...get_object_vars($rep), 'details' => new RepDetails(...[...get_object_vars($rep->details), 'attacker' => $attacker, 'class' => 'class-'.$day($rep)])]);
         }, $file->reps);
 
-        return new SchoolFile($file->catalogue, $file->students, $reps, classes: $classes, tests: [self::test($file, $today, $zone)], basics: $file->basics, forms: $file->forms, marks: $file->marks);
+        return new SchoolFile($file->catalogue, $file->students, $reps, classes: $classes, tests: [self::test($file, $today, $zone)], basics: $file->basics, forms: $file->forms, marks: $file->marks, footage: $file->footage);
     }
 
     /** @return list<string> two evenings a week until the test */
@@ -204,6 +205,7 @@ final readonly class Demo
             basics: $file->basics,
             forms: $file->forms,
             marks: array_map(static fn (SoloMark $mark): SoloMark => new SoloMark(...[...get_object_vars($mark), 'at' => $mark->at->modify($move)]), $file->marks),
+            footage: $file->footage,
         );
     }
 }

@@ -17,7 +17,7 @@ final readonly class Revision
     private const CURRICULUM = ['ranks', 'rungs', 'kinds', 'attacks', 'answers'];
 
     /** What besides goes into a file of everything. */
-    private const REST = ['students', 'rank_awards', 'solos', 'solo_marks', 'training_classes', 'class_attendance', 'tests', 'test_candidates', 'test_items', 'test_marks', 'test_solos', 'footage', 'footage_students'];
+    private const REST = ['students', 'rank_awards', 'solos', 'solo_marks', 'solo_practices', 'training_classes', 'class_attendance', 'tests', 'test_candidates', 'test_items', 'test_marks', 'test_solos', 'footage', 'footage_students'];
 
     /** Of everything that a file of it holds. */
     public static function ofEverything(School $school): string

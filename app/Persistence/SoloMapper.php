@@ -8,12 +8,14 @@ use App\Models\School;
 use App\Models\Solo;
 use App\Models\SoloKind;
 use App\Models\SoloMark;
+use App\Models\SoloPractice;
 use StoneDrill\Core\Geometry\Point;
 use StoneDrill\Core\Solo\Basic;
 use StoneDrill\Core\Solo\BasicKind;
 use StoneDrill\Core\Solo\BasicSide;
 use StoneDrill\Core\Solo\FootPlan;
 use StoneDrill\Core\Solo\Mark;
+use StoneDrill\Core\Solo\Practice;
 use StoneDrill\Core\Solo\SoloForm;
 use StoneDrill\Core\Solo\SoloMark as CoreMark;
 use StoneDrill\Core\Technique\Notation\NotationException;
@@ -76,6 +78,13 @@ final readonly class SoloMapper
             $row->mistakes,
             self::beats($row),
         ))->all());
+    }
+
+    /** @return list<Practice> */
+    public static function practised(School $school): array
+    {
+        return array_values(SoloPractice::query()->where('school_id', $school->id)->with('solo', 'student')->orderBy('at')->orderBy('id')->get()
+            ->map(static fn (SoloPractice $row): Practice => new Practice($row->student->code, $row->solo->isForm() ? '' : $row->solo->code, $row->solo->isForm() ? $row->solo->code : '', $row->at))->all());
     }
 
     /** @return array<int, Mark> by number of the beat */

@@ -24,7 +24,7 @@ use StoneDrill\Core\Text;
 /** Reads a catalogue file, `stone-drill/1`, from JSON or YAML. */
 final readonly class CatalogueReader
 {
-    private const KEYS = ['format', 'school', 'sizes', 'kinds', 'ranks', 'rungs', 'attacks', 'answers', 'students', 'reps', 'classes', 'tests', 'basics', 'forms', 'marks', 'footage'];
+    private const KEYS = ['format', 'school', 'sizes', 'kinds', 'ranks', 'rungs', 'attacks', 'answers', 'students', 'reps', 'classes', 'tests', 'basics', 'forms', 'marks', 'practised', 'footage'];
 
     /**
      * @param string $text the whole file
@@ -42,7 +42,7 @@ final readonly class CatalogueReader
         $read = $this->file($file);
         $problems->throwIfAny();
 
-        return new SchoolFile($read->catalogue, $read->students, $read->reps, $problems->notices(), $read->classes, $read->tests, $read->basics, $read->forms, $read->marks, $read->footage);
+        return new SchoolFile($read->catalogue, $read->students, $read->reps, $problems->notices(), $read->classes, $read->tests, $read->basics, $read->forms, $read->marks, $read->practised, $read->footage);
     }
 
     private function file(Fields $file): SchoolFile
@@ -77,9 +77,10 @@ final readonly class CatalogueReader
         [$basics, $forms] = [$solo->basics($file), $solo->forms($file)];
         [$basicIds, $formIds] = [$this->ids($file, 'basics'), $this->ids($file, 'forms')];
         $marks = $solo->marks($file, $basicIds, $formIds);
+        $practised = $solo->practised($file, $basicIds, $formIds);
         $footage = (new FootageSection(['attack' => $attackIds, 'answer' => $answerIds, 'basic' => $basicIds, 'form' => $formIds], $studentIds))->footage($file);
 
-        return new SchoolFile(new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers), $students, $reps, classes: $classes, tests: $tests, basics: $basics, forms: $forms, marks: $marks, footage: $footage);
+        return new SchoolFile(new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers), $students, $reps, classes: $classes, tests: $tests, basics: $basics, forms: $forms, marks: $marks, practised: $practised, footage: $footage);
     }
 
     /**

@@ -11,6 +11,7 @@ use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\PlannedTest;
 use StoneDrill\Core\Solo\Basic;
+use StoneDrill\Core\Solo\Practice;
 use StoneDrill\Core\Solo\SoloForm;
 use StoneDrill\Core\Solo\SoloMark;
 use StoneDrill\Core\Text;
@@ -27,9 +28,10 @@ final readonly class SchoolFile
      * @param list<Basic>        $basics
      * @param list<SoloForm>     $forms
      * @param list<SoloMark>     $marks   how students did them
+     * @param list<Practice>     $practised alone, at home
      * @param list<Footage>      $footage what the pictures and clips beside the file are of
      */
-    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = [], public array $notices = [], public array $classes = [], public array $tests = [], public array $basics = [], public array $forms = [], public array $marks = [], public array $footage = []) {}
+    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = [], public array $notices = [], public array $classes = [], public array $tests = [], public array $basics = [], public array $forms = [], public array $marks = [], public array $practised = [], public array $footage = []) {}
 
     /**
      * The same file with other pictures and clips beside it.

@@ -10,16 +10,17 @@ use StoneDrill\Core\Solo\Basic;
 use StoneDrill\Core\Solo\BasicSide;
 use StoneDrill\Core\Solo\FootPlan;
 use StoneDrill\Core\Solo\Mark;
+use StoneDrill\Core\Solo\Practice;
 use StoneDrill\Core\Solo\SoloForm;
 use StoneDrill\Core\Solo\SoloMark;
 
-/** Writes what is practised alone, and how it went: the part of {@see CatalogueWriter} for `basics`, `forms` and `marks`. */
+/** Writes what is practised alone, and how it went: the part of {@see CatalogueWriter} for `basics`, `forms`, `marks` and `practised`. */
 final readonly class SoloWriter
 {
-    /** @return array{basics: list<array<string, mixed>>, forms: list<array<string, mixed>>, marks: list<array<string, mixed>>} */
+    /** @return array{basics: list<array<string, mixed>>, forms: list<array<string, mixed>>, marks: list<array<string, mixed>>, practised: list<array<string, mixed>>} */
     public function sections(SchoolFile $file): array
     {
-        return ['basics' => array_map(self::basic(...), $file->basics), 'forms' => array_map(self::form(...), $file->forms), 'marks' => array_map(self::mark(...), $file->marks)];
+        return ['basics' => array_map(self::basic(...), $file->basics), 'forms' => array_map(self::form(...), $file->forms), 'marks' => array_map(self::mark(...), $file->marks), 'practised' => array_map(self::practice(...), $file->practised)];
     }
 
     /** @return array<string, mixed> */
@@ -69,5 +70,11 @@ final readonly class SoloWriter
             'mistakes' => $mark->mistakes,
             'beats' => array_map(static fn (Mark $one): string => $one->value, $mark->beats),
         ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function practice(Practice $practice): array
+    {
+        return CatalogueWriter::filled(['student' => $practice->student, 'basic' => $practice->basic, 'form' => $practice->form, 'at' => $practice->at->format(DateTimeInterface::ATOM)]);
     }
 }

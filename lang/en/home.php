@@ -13,6 +13,7 @@ return [
     'lead' => 'Alone, slowly, with room around you: what you know and are weakest at. A strike goes into the air, or stops before a wall. Stop when something hurts.',
     'mistakes' => 'Watch for:',
     'none' => 'Nothing to practise alone this week: either all you have been taught is held, or it needs a partner.',
+    'noted' => '“:name” is noted. It proves nothing.',
     'pace' => 'Pace',
     'pdf' => 'To print (PDF)',
     'short' => 'At home',

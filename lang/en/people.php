@@ -27,6 +27,7 @@ return [
         'name' => ['name' => 'Name', 'why' => 'To call and record them.'],
         'rank' => ['name' => '{Rank}', 'why' => 'What they are taught depends on it.'],
         'marks' => ['name' => 'Marks of basics and forms', 'why' => 'What is practised alone, how it went, and when it is looked at again.'],
+        'practised' => ['name' => 'Practice at home', 'why' => 'What they say they have practised alone.'],
         'tests' => ['name' => 'Tests', 'why' => 'What they showed, how examiners saw it, and the result.'],
         'reps' => ['name' => 'Reps', 'why' => 'What they have proven, and when it fades.'],
     ],

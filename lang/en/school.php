@@ -40,6 +40,7 @@ return [
             'marks' => 'Marks',
             'tests' => 'Tests',
             'footage' => 'Pictures and clips',
+            'practised' => 'Practice at home',
         ],
         'title' => 'Import a file',
     ],

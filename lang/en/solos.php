@@ -65,6 +65,7 @@ return [
     ],
     'pdf' => 'To print (PDF)',
     'sheet' => 'Basics and forms of :school',
+    'practised' => 'Practised at home once in the last :weeks weeks, by their own word.|Practised at home :count times in the last :weeks weeks, by their own word.',
     'sides' => ['both' => 'both sides', 'left' => 'left', 'right' => 'right'],
     'sound-of' => ':sound of :all',
     'sound-of-faded' => ':sound of :all, :faded faded',

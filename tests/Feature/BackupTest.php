@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Backup\BackupFailed;
 use App\Backup\Backups;
+use App\Backup\Parcel;
 use App\Backup\Seal;
 use App\Models\Role;
 use Carbon\CarbonImmutable;
@@ -111,3 +112,33 @@ it('tells which backups still hold somebody who is erased, and how old they are'
 
     $this->get($page)->assertSee('2 backups still hold them until they are deleted: the newest was made 27 Nov 2026, 03:10 (1 day ago), the oldest 31 Aug 2026, 03:10 (2 months ago).');
 });
+
+it('packs files of any length one after another, and gives each back', function (): void {
+    $files = ['database' => [random_bytes(70_000), '', random_bytes(5)], 'empty' => [], '1/a.jpg' => ['x'], '1/b.mp4' => str_split(random_bytes(200_000), 7000)];
+    // Cut elsewhere than they were packed.
+    $stream = (static function () use ($files): Generator {
+        yield from str_split(implode('', iterator_to_array(Parcel::pack($files), false)), 333);
+    })();
+    $found = [];
+    foreach (Parcel::unpack($stream) as $name => $content) {
+        $found[$name] = implode('', iterator_to_array($content, false));
+    }
+
+    expect($found)->toBe(array_map(implode(...), $files));
+});
+
+it('goes on to the next file where one was not read', function (): void {
+    $names = [];
+    foreach (Parcel::unpack(Parcel::pack(['a' => ['1', '2'], 'b' => ['3']])) as $name => $content) {
+        $names[] = $name;
+    }
+
+    expect($names)->toBe(['a', 'b']);
+});
+
+it('says of files that end in the middle that they do', function (): void {
+    $bytes = implode('', iterator_to_array(Parcel::pack(['a' => ['salt marsh']]), false));
+    foreach (Parcel::unpack((static fn (): Generator => yield substr($bytes, 0, -6))()) as $content) {
+        iterator_to_array($content, false);
+    }
+})->throws(BackupFailed::class);

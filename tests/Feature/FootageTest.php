@@ -12,7 +12,6 @@ use Illuminate\Support\Facades\Storage;
 use Tests\Feature\FootageFixture;
 
 beforeEach(function (): void {
-    Storage::fake('footage');
     $this->hall = $this->school();
     $this->head = $this->person($this->hall, Role::Head);
     $this->actingAs($this->head);
@@ -251,4 +250,23 @@ it('takes no more than forty of one thing', function (): void {
         ($this->last)()->replicate()->save();
     }
     ($this->send)(FootageFixture::picture('png'), 'x.png')->assertSessionHasErrors(['file' => 'There are 40 already. Delete one first.']);
+});
+
+it('is seen by a student and a guardian where it is on the sheet for home', function (): void {
+    $base = $this->hall->solos()->create(['code' => 'base', 'name' => 'Base', 'kind' => 'stance', 'rank_id' => $this->hall->ranks()->orderBy('position')->value('id')]);
+    ($this->send)(FootageFixture::picture(), 'x.jpg', ['caption' => 'Feet apart'], "/basics/{$base->id}/footage")->assertSessionHasNoErrors();
+    $one = ($this->last)();
+    ($this->send)(FootageFixture::picture('png'), 'y.png')->assertSessionHasNoErrors();
+    $elsewhere = ($this->last)();
+    $ada = $this->hall->students()->firstOrFail();
+    foreach ([Role::Student, Role::Guardian] as $role) {
+        $this->actingAs($this->person($this->hall, $role))->get("/people/{$ada->id}/home")->assertOk()->assertSee('Feet apart')->assertSee("/footage/{$one->id}/file");
+        $this->get("/footage/{$one->id}/file")->assertOk();
+        $this->get("/footage/{$one->id}/thumbnail")->assertOk();
+        $this->get("/footage/{$one->id}")->assertForbidden();
+        $this->get("/footage/{$elsewhere->id}/file")->assertForbidden();
+    }
+    // Marked as sound before the week began it is not due, and not on the sheet.
+    $base->marks()->create(['school_id' => $this->hall->id, 'student_id' => $ada->id, 'mark' => 'sound', 'at' => now()->subWeek()]);
+    $this->get("/footage/{$one->id}/file")->assertForbidden();
 });

@@ -17,7 +17,6 @@ use Tests\Feature\FootageFixture;
 use Tests\Support\Made;
 
 beforeEach(function (): void {
-    Storage::fake('footage');
     Storage::fake();
     $this->folder = sys_get_temp_dir().'/zips-'.bin2hex(random_bytes(4));
     mkdir($this->folder);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Footage\CatalogueZip;
 use App\Footage\FootageStore;
 use App\Models\Footage;
 use App\Models\Role;
@@ -11,6 +12,9 @@ use App\Models\School;
 use App\Models\Solo;
 use App\Models\Test;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** What the tests of Permission share. */
 final class PermissionFixture
@@ -37,7 +41,6 @@ final class PermissionFixture
     /** A picture that can be seen. */
     private static function footage(School $school): Footage
     {
-        Storage::fake('footage');
         foreach (['1/x.jpg', FootageStore::thumbnail('1/x.jpg')] as $file) {
             Storage::disk('footage')->put($file, 'x');
         }
@@ -48,6 +51,17 @@ final class PermissionFixture
     private static function solo(School $school): Solo
     {
         return $school->solos()->firstOrCreate(['code' => 'stance'], ['name' => 'Stance', 'kind' => 'stance', 'rank_id' => $school->ranks()->value('id')]);
+    }
+
+    /** What is told in an answer, in a zip by its catalogue file. */
+    public static function content(TestResponse $response): string
+    {
+        $base = $response->baseResponse;
+        if ($base instanceof BinaryFileResponse) {
+            return (new CatalogueZip($base->getFile()->getPathname()))->catalogue()[0];
+        }
+
+        return (string) ($base instanceof StreamedResponse ? $response->streamedContent() : $response->getContent());
     }
 
     public static function address(string $pattern, School $school): string

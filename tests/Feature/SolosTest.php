@@ -208,3 +208,29 @@ it('gives a new school what a starter brings, at its ranks', function (): void {
         ->and($this->hall->basics()->with('rank')->get()->map(fn (Solo $solo): string => $solo->rank->school->name)->unique()->all())->toBe(['Small Hall']);
     $this->get('/school/starters/leave-at-once')->assertSee('no basics or forms');
 });
+
+it('notes what was practised alone at home, once a press, and takes it along', function (): void {
+    ($this->basic)()->assertSessionHasNoErrors();
+    $solo = ($this->solo)();
+    $student = $this->person($this->hall, Role::Student);
+    $home = "/people/{$this->ada->id}/home";
+    $press = ['id' => '0b7e1f60-7777-4000-8000-000000000001', 'solo' => (string) $solo->id];
+    $this->actingAs($student)->get($home)->assertOk()->assertSee('Heel of the hand')->assertDontSee('× this week');
+    $this->post($home, $press)->assertRedirect($home)->assertSessionHas('status', '“Heel of the hand” is noted. It proves nothing.');
+    $this->post($home, $press)->assertRedirect($home);
+    $this->post($home, [...$press, 'id' => '0b7e1f60-7777-4000-8000-000000000002'])->assertRedirect($home);
+    $this->post($home, ['id' => '0b7e1f60-7777-4000-8000-000000000003', 'solo' => '999999'])->assertSessionHas('error', __('home.gone'));
+    $this->get($home)->assertSee('2 × this week');
+    // What was practised proves nothing: it is due as before.
+    expect($this->ada->soloMarks()->count())->toBe(0)->and($this->ada->practices()->count())->toBe(2);
+
+    $this->actingAs($this->head)->get("/basics/{$solo->id}/students/{$this->ada->id}")->assertOk()->assertSee('Practised at home 2 times in the last 4 weeks, by their own word.');
+    $file = app(CatalogueMapper::class)->everything($this->hall);
+    $read = (new CatalogueReader())->read((new CatalogueWriter())->write($file, Format::Json), Format::Json);
+    $copy = App\Models\School::create(['name' => 'Copy', 'doctrine' => 'escape']);
+    app(App\Actions\ImportCatalogue::class)->import($read, $copy);
+    expect(app(App\Actions\ImportCatalogue::class)->import($read, $copy)->sections()['practised'])->toBe(['added' => 0, 'changed' => 0, 'same' => 2])
+        ->and((new PersonalData($this->ada))->document()['practised'])->toHaveCount(2);
+    app(EraseStudent::class)->erase($this->ada);
+    expect($this->ada->practices()->count())->toBe(0);
+});

@@ -19,7 +19,9 @@ final readonly class FloorController
 
     public function __invoke(Request $request, Answer $answer): View
     {
-        return view('workbench.floor', ['bench' => $this->workbench->saved($request, $answer, mistake: Word::in($request, 'mistake'))]);
+        $mistake = Word::in($request, 'mistake');
+
+        return view('workbench.floor', ['bench' => $this->workbench->saved($request, $answer, mistake: $mistake), 'isMistake' => $mistake !== '']);
     }
 
     /** Beside a mistake, another answer, an earlier version, other bodies, or a starter's way. */

@@ -40,9 +40,16 @@ final readonly class HomeSheetController
     /** Once more practised: it shows in the log, and proves nothing. */
     public function store(Request $request, #[CurrentUser] User $user, Student $student): RedirectResponse
     {
-        $values = $request->validate(['id' => ['required', 'uuid'], 'answer' => ['required', 'string']]);
+        $values = $request->validate(['id' => ['required', 'uuid'], 'answer' => ['required_without:solo', 'string'], 'solo' => ['string']]);
         $back = redirect()->route('home.show', $student);
-        $item = $this->week($student)->item($values['answer']);
+        $week = $this->week($student);
+        $solo = $week->solo($values['solo'] ?? '');
+        if ($solo !== null) {
+            $solo->practices()->firstOrCreate(['id' => Str::lower($values['id'])], ['school_id' => $student->school_id, 'student_id' => $student->id, 'at' => CarbonImmutable::now()]);
+
+            return $back->with('status', __('home.noted', ['name' => $solo->name]));
+        }
+        $item = $week->item($values['answer'] ?? '');
         if ($item === null) {
             return $back->with('error', __('home.gone'));
         }

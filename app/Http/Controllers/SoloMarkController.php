@@ -12,6 +12,7 @@ use App\Models\Student;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\View\Solos\SoloPage;
+use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -22,6 +23,9 @@ use StoneDrill\Core\Solo\Mark;
 /** How students do a basic or a form: many at once, or one with what was seen. */
 final readonly class SoloMarkController
 {
+    /** For how long practice at home is told. */
+    private const WEEKS = 4;
+
     public function __construct(private MarkSolo $action) {}
 
     public function many(Request $request, #[CurrentUser] User $user, Solo $solo): RedirectResponse
@@ -35,7 +39,7 @@ final readonly class SoloMarkController
 
     public function show(CatalogueMapper $mapper, Solo $solo, Student $student): View
     {
-        return view('solos.mark', ['solo' => $solo->load('rank'), 'student' => $student, 'page' => new SoloPage($solo, $mapper), 'marks' => $solo->marks()->where('student_id', $student->id)->with('markedBy')->limit(30)->get()]);
+        return view('solos.mark', ['solo' => $solo->load('rank'), 'student' => $student, 'page' => new SoloPage($solo, $mapper), 'marks' => $solo->marks()->where('student_id', $student->id)->with('markedBy')->limit(30)->get(), 'practised' => $student->practices()->where('solo_id', $solo->id)->where('at', '>=', CarbonImmutable::now()->subWeeks(self::WEEKS))->count(), 'weeks' => self::WEEKS]);
     }
 
     public function store(SoloMarkRequest $request, #[CurrentUser] User $user, Solo $solo, Student $student): RedirectResponse

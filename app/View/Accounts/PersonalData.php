@@ -11,6 +11,7 @@ use App\Models\LogEntry;
 use App\Models\RankAward;
 use App\Models\Rep;
 use App\Models\SoloMark;
+use App\Models\SoloPractice;
 use App\Models\Student;
 use App\Models\Test;
 use App\Models\TestMark;
@@ -44,6 +45,7 @@ final readonly class PersonalData
             'classes' => (string) $student->classes()->count(),
             'tests' => (string) $student->tests()->count(),
             'marks' => (string) $student->soloMarks()->count(),
+            'practised' => (string) $student->practices()->count(),
             'footage' => (string) $student->footage()->count(),
             'awards' => $student->awards()->with('rank')->get()->map(static fn (RankAward $award): string => $award->rank->name.', '.$award->awarded_on->format('j M Y'))->implode('; '),
             'log' => (string) LogEntry::query()->whereMorphedTo('subject', $student)->count(),
@@ -102,6 +104,7 @@ final readonly class PersonalData
                 'marks' => $test->marks()->where('student_id', $student->id)->with('item.attack')->get()->map(static fn (TestMark $mark): array => ['item' => $mark->item->title(), 'attempt' => $mark->attempt, 'outcome' => $mark->outcome->value, 'mistakes' => $mark->mistakes, 'remark' => $mark->remark])->all(),
             ])->all(),
             'marks' => $student->soloMarks()->with('solo')->get()->map(static fn (SoloMark $mark): array => ['of' => $mark->solo->name, 'mark' => $mark->mark->value, 'at' => $mark->at->format(DATE_ATOM), 'mistakes' => $mark->mistakes, 'beats' => $mark->beats])->all(),
+            'practised' => $student->practices()->with('solo')->get()->map(static fn (SoloPractice $one): array => ['of' => $one->solo->name, 'at' => $one->at->format(DATE_ATOM)])->all(),
             'footage' => $student->footage()->with('attack', 'answer', 'solo')->get()->map(static fn (Footage $one): array => ['of' => Footage::nameOf($one->of()), 'caption' => $one->caption, 'type' => $one->type->value, 'at' => $one->created_at?->format(DATE_ATOM)])->all(),
             'log' => LogEntry::query()->whereMorphedTo('subject', $student)->orderBy('id')->get()->map(static fn (LogEntry $entry): array => [
                 'at' => $entry->created_at->format(DATE_ATOM),

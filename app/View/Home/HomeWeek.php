@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace App\View\Home;
 
+use App\Models\Footage;
+use App\Models\FootageState;
 use App\Models\Rep;
+use App\Models\School;
 use App\Models\Solo;
 use App\Models\Student;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\SoloBook;
 use App\Persistence\WindowBook;
+use App\View\Footage\FootageItem;
 use App\View\Solos\SoloPage;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Session\HomeItem;
@@ -44,6 +50,12 @@ final readonly class HomeWeek
     /** @var array<string, int> times in this week, by the code of the answer */
     private array $done;
 
+    /** @var array<int, int> times in this week, by the id of the basic or the form */
+    private array $practised;
+
+    /** @var Collection<int, Footage> of what is on the sheet */
+    private Collection $footage;
+
     public function __construct(public Student $student, CatalogueMapper $mapper, CarbonImmutable $now)
     {
         $school = $student->school;
@@ -57,6 +69,34 @@ final readonly class HomeWeek
         $this->solos = array_values((new SoloBook($school, $this->monday))->read([$student->id])->due($student)->take(self::SOLOS)->map(static fn (Solo $solo): SoloPage => new SoloPage($solo->setRelation('school', $school), $mapper))->all());
         $this->done = $school->reps()->where('student_id', $student->id)->where('source', Source::Home)->where('at', '>=', $this->monday->utc())->with('answer')->get()
             ->countBy(static fn (Rep $rep): string => $rep->answer->code ?? '')->all();
+        $this->practised = $student->practices()->where('at', '>=', $this->monday->utc())->get()->countBy('solo_id')->all();
+        $this->footage = self::footageOf($school, array_column(array_column($this->items, 'answer'), 'id'), array_map(static fn (SoloPage $page): int => $page->solo->id, $this->solos));
+    }
+
+    /**
+     * @param list<string> $answers codes
+     * @param list<int>    $solos   ids
+     *
+     * @return Collection<int, Footage> those that everybody may see
+     */
+    private static function footageOf(School $school, array $answers, array $solos): Collection
+    {
+        return Footage::query()->where('school_id', $school->id)->where('state', FootageState::Ready)
+            ->where(static fn (Builder $any): Builder => $any->whereIn('solo_id', $solos)->orWhereIn('answer_id', $school->answers()->whereIn('code', $answers)->select('id')))
+            ->with('answer', 'solo', 'attack', 'students')->orderBy('id')->get()->reject(static fn (Footage $one): bool => $one->isWithheld())->values();
+    }
+
+    /** @return list<FootageItem> pictures and clips of an answer, or of a basic or a form */
+    public function footage(HomeItem|SoloPage $of): array
+    {
+        $isOf = static fn (Footage $one): bool => $of instanceof HomeItem ? $one->answer?->code === $of->answer->id : $one->solo_id === $of->solo->id;
+
+        return array_values($this->footage->filter($isOf)->map(static fn (Footage $one): FootageItem => new FootageItem($one))->all());
+    }
+
+    public function shows(Footage $footage): bool
+    {
+        return $this->footage->contains($footage);
     }
 
     public function isEmpty(): bool
@@ -103,6 +143,17 @@ final readonly class HomeWeek
     public function done(HomeItem $item): int
     {
         return $this->done[$item->answer->id] ?? 0;
+    }
+
+    public function practised(SoloPage $page): int
+    {
+        return $this->practised[$page->solo->id] ?? 0;
+    }
+
+    /** The basic or form of this id, where it is on the sheet. */
+    public function solo(string $id): ?Solo
+    {
+        return array_find($this->solos, static fn (SoloPage $page): bool => (string) $page->solo->id === $id)?->solo;
     }
 
     public function item(string $answer): ?HomeItem

@@ -10,6 +10,7 @@ use StoneDrill\Core\Solo\BasicKind;
 use StoneDrill\Core\Solo\BasicSide;
 use StoneDrill\Core\Solo\FootPlan;
 use StoneDrill\Core\Solo\Mark;
+use StoneDrill\Core\Solo\Practice;
 use StoneDrill\Core\Solo\SoloForm;
 use StoneDrill\Core\Solo\SoloLimits;
 use StoneDrill\Core\Solo\SoloMark;
@@ -20,7 +21,7 @@ use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Verb;
 use StoneDrill\Core\Text;
 
-/** Reads `basics`, `forms` and `marks`. */
+/** Reads `basics`, `forms`, `marks` and `practised`. */
 final readonly class SoloSection
 {
     /**
@@ -79,24 +80,53 @@ final readonly class SoloSection
     {
         $marks = [];
         foreach ($file->maps('marks', ['student', 'basic', 'form', 'mark', 'at', 'mistakes', 'beats']) as $in) {
-            if ($in->has('basic') === $in->has('form')) {
-                $in->refuse('basic', Text::of('file.basic-or-form'));
-            }
-            $mark = new SoloMark(
-                $in->reference('student', $this->students, Text::of('file.student-id')),
-                $in->has('basic') ? $in->reference('basic', $basics, Text::of('file.basic-id')) : '',
-                $in->has('form') ? $in->reference('form', $forms, Text::of('file.form-id')) : '',
-                $in->word('mark', Mark::class),
-                $in->moment('at'),
-                self::lines($in, 'mistakes'),
-                self::beats($in),
-            );
+            [$student, $basic, $form] = $this->whoAndWhat($in, $basics, $forms);
+            $mark = new SoloMark($student, $basic, $form, $in->word('mark', Mark::class), $in->moment('at'), self::lines($in, 'mistakes'), self::beats($in));
             if ($in->isSound()) {
                 $marks[] = $mark;
             }
         }
 
         return $marks;
+    }
+
+    /**
+     * @param array<array-key, mixed> $basics by id
+     * @param array<array-key, mixed> $forms  by id
+     *
+     * @return list<Practice>
+     */
+    public function practised(Fields $file, array $basics, array $forms): array
+    {
+        $practised = [];
+        foreach ($file->maps('practised', ['student', 'basic', 'form', 'at']) as $in) {
+            [$student, $basic, $form] = $this->whoAndWhat($in, $basics, $forms);
+            $practice = new Practice($student, $basic, $form, $in->moment('at'));
+            if ($in->isSound()) {
+                $practised[] = $practice;
+            }
+        }
+
+        return $practised;
+    }
+
+    /**
+     * @param array<array-key, mixed> $basics by id
+     * @param array<array-key, mixed> $forms  by id
+     *
+     * @return array{string, string, string} ids of a student, and of the basic or the form; the other one is empty
+     */
+    private function whoAndWhat(Fields $in, array $basics, array $forms): array
+    {
+        if ($in->has('basic') === $in->has('form')) {
+            $in->refuse('basic', Text::of('file.basic-or-form'));
+        }
+
+        return [
+            $in->reference('student', $this->students, Text::of('file.student-id')),
+            $in->has('basic') ? $in->reference('basic', $basics, Text::of('file.basic-id')) : '',
+            $in->has('form') ? $in->reference('form', $forms, Text::of('file.form-id')) : '',
+        ];
     }
 
     private static function word(Fields $in): Strike|Verb|null

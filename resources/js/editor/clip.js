@@ -19,8 +19,9 @@ export default () => {
       bench.init.call(this);
       const video = this.video();
       if (!video) return;
-      video.addEventListener('play', () => { if (this.isMarked() && !this.player) this.run(this.line()); });
-      video.addEventListener('pause', () => { if (this.player) this.stop(); });
+      // What is told late may be over: only what the clip does now counts.
+      video.addEventListener('play', () => { if (!video.paused && this.isMarked() && !this.player) this.run(this.line()); });
+      video.addEventListener('pause', () => { if (video.paused && this.player) this.stop(); });
       video.addEventListener('seeked', () => this.follow());
     },
 
@@ -53,12 +54,6 @@ export default () => {
       this.tell();
     },
 
-    key(event) {
-      if (event.key !== 'm' || event.ctrlKey || event.metaKey || event.altKey || event.target.closest('textarea, select, input:not([type=checkbox])')) return;
-      event.preventDefault();
-      this.mark();
-    },
-
     pace() {
       const video = this.video();
       if (video) video.playbackRate = this.slow();
@@ -70,7 +65,8 @@ export default () => {
       if (!video || !this.isMarked()) return bench.clock.call(this, from);
       const [marks, times] = [this.marks, this.times()];
       const set = (to) => { video.currentTime = toClip(marks, times, to); };
-      if (Math.abs(toFloor(marks, times, video.currentTime) - from) > NEAR) set(from);
+      // In the middle of the beat that is shown the clip goes on from there.
+      if (place(times, toFloor(marks, times, video.currentTime) + NEAR).from !== times.lastIndexOf(from)) set(from);
       this.pace();
       video.play();
       return { at: () => (video.seeking ? from : toFloor(marks, times, video.currentTime)), set };
@@ -88,8 +84,10 @@ export default () => {
     follow() {
       if (this.player || !this.isMarked()) return;
       const line = this.line();
-      const { from } = place(this.times(), toFloor(this.marks, this.times(), this.video().currentTime + NEAR));
+      const seconds = toFloor(this.marks, this.times(), this.video().currentTime);
+      const { from } = place(this.times(), seconds + NEAR);
       if (line[from].dataset.beat !== this.now) bench.go.call(this, line[from].dataset.beat);
+      this.cursor(seconds);
     },
 
     stop() {

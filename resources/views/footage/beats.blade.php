@@ -3,11 +3,11 @@
 <p class="form-text">{{ __('footage.mark.help') }}</p>
 @can('update', $page->footage)
 <p>
-    <x-button kind="primary" size="sm" type="button" x-on:click="mark">{{ __('footage.mark.next') }}</x-button>
+    <x-button kind="primary" size="sm" type="button" data-key="i" x-on:click="mark">{{ __('footage.mark.next') }}</x-button>
     <x-button size="sm" type="button" x-on:click="unmark">{{ __('footage.mark.undo') }}</x-button>
 </p>
 @endcan
-<x-table :head="array_values(texts('footage.mark.columns'))">
+<div class="table-wide"><x-table :head="array_values(texts('footage.mark.columns'))">
     @foreach ($page->beats() as $place => $beat)
         <tr>
             <th scope="row">{{ $beat['name'] }} <small>{{ $beat['text'] }}</small></th>
@@ -18,6 +18,6 @@
             <td>{{ $beat['model'] }}</td>
         </tr>
     @endforeach
-</x-table>
+</x-table></div>
 @error('beats_at*')<div class="invalid-feedback d-block">{{ $message }}</div>@enderror
 </fieldset>

@@ -6,13 +6,13 @@
 </x-heading>
 <x-overtaken :row="$one"/>
 <x-invalid/>
-<div class="footage-page" x-data="clip" @if ($page->bench === null) data-alone @else x-on:keydown.window="key" @endif>
+<div class="footage-page" x-data="clip" @if ($page->bench === null) data-alone @endif>
 <div class="footage-seen">
     @if ($item->blank() !== '')
         <p class="footage-blank" role="status">{{ $item->blank() }}</p>
     @elseif ($one->type->isClip())
-        <video controls playsinline preload="auto" src="{{ route('footage.file', $one) }}" width="{{ $one->width }}" height="{{ $one->height }}"
-            poster="{{ route('footage.thumbnail', $one) }}" aria-label="{{ $item->told() }}"></video>
+        <video controls playsinline preload="auto" src="{{ route('footage.file', $one) }}" width="{{ $one->width }}"
+            height="{{ $one->height }}" poster="{{ route('footage.thumbnail', $one) }}" aria-label="{{ $item->told() }}"></video>
         @if ($page->bench === null)
             <label class="form-text">{{ __('floor.speed') }} <select class="form-select form-select-sm w-auto d-inline-block" data-slow
                 x-on:change="pace">
@@ -43,7 +43,7 @@
             @include('workbench.settings', ['settings' => $page->bench->settings, 'symmetric' =>
                 $page->bench->examination->trial->attack->isSymmetric()])
         </form>
-        <div id="floor-here">@include('workbench.floor', ['bench' => $page->bench])</div>
+        <div id="floor-here">@include('workbench.floor', ['bench' => $page->bench, 'isMistake' => $one->mistake !== ''])</div>
     </div>
 @endif
 </div>

@@ -15,6 +15,7 @@
         <ol class="home-beats">
             @foreach ($week->beats($item) as $beat)<li data-seconds="{{ $beat['seconds'] }}">{{ $beat['text'] }}</li>@endforeach
         </ol>
+        @include('home.footage', ['items' => $week->footage($item)])
         @if ($week->targets($item) !== '')<p><strong>{{ __('home.targets') }}</strong> {{ $week->targets($item) }}</p>@endif
         @if ($week->mistakes($item) !== [])<p><strong>{{ __('home.mistakes') }}</strong> {{
             implode(' · ', $week->mistakes($item)) }}</p>@endif
@@ -25,12 +26,7 @@
             </select></x-field>
             <button type="button" class="btn btn-plain" x-on:click="toggle" x-text="word"
                 data-count="{{ __('home.count') }}" data-stop="{{ __('home.stop') }}">{{ __('home.count') }}</button>
-            <form method="post" action="{{ route('home.store', $student) }}">
-                @csrf
-                <x-hidden :values="['id' => (string) Str::uuid(), 'answer' => $item->answer->id]"/>
-                <x-button kind="rust">{{ __('home.did') }}</x-button>
-                @if ($week->done($item) > 0)<span>{{ __('home.done-times', ['count' => $week->done($item)]) }}</span>@endif
-            </form>
+            @include('home.did', ['values' => ['answer' => $item->answer->id], 'times' => $week->done($item)])
         </div>
     </section>
 @endforeach
@@ -41,6 +37,10 @@
         @include('solos.how', ['solo' => $page->solo])
         @if ($page->feet)<div class="solo-picture">@include('solos.feet', ['picture' => $page->feet])</div>@endif
         @if ($page->path)<div class="solo-picture">@include('solos.path', ['picture' => $page->path])</div>@endif
+        @include('home.footage', ['items' => $week->footage($page)])
+        <div class="home-acts">
+            @include('home.did', ['values' => ['solo' => $page->solo->id], 'times' => $week->practised($page)])
+        </div>
     </section>
 @endforeach
 @if (! $week->isEmpty())<p class="form-text">{{ __('home.counting') }}</p>@endif

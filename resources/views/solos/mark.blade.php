@@ -32,6 +32,7 @@
     </div>
 </form>
 <h2>{{ __('solos.to-mark') }}</h2>
+@if ($practised > 0)<p>{{ trans_choice('solos.practised', $practised, ['weeks' => $weeks]) }}</p>@endif
 @if ($marks->isEmpty())<p>{{ __('solos.standings.unmarked') }}</p>@endif
 <ul class="mark-history">
     @foreach ($marks as $mark)

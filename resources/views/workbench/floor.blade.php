@@ -30,7 +30,7 @@
         </div>
     @endforeach
 </div>
-@include('workbench.mistakes')
+@includeUnless($isMistake ?? false, 'workbench.mistakes')
 @foreach ($bench->notes() as $note)<p class="form-text mb-1">{{ $note }}</p>@endforeach
 <details class="mt-2"><summary>{{ __('floor.as-table') }}</summary>@include('workbench.table')</details>
 </div>

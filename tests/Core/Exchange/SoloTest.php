@@ -62,3 +62,14 @@ it('says what is wrong with what is practised alone, and where', function (array
     'a beat marked by no word' => [[], [], ['beats' => ['1' => 'fine']], '/marks/1/beats/1'],
     'another key' => [['colour' => 'red'], [], [], '/basics/0/colour'],
 ]);
+
+it('reads what was practised at home, and writes it again', function (): void {
+    $document = [...fileWithSolos(), 'practised' => [['student' => 's', 'basic' => 'heel-of-the-hand', 'at' => '2026-11-20T19:00:00+00:00'], ['student' => 's', 'form' => 'round', 'at' => '2026-11-21T07:30:00+01:00']]];
+    $file = Made::readDocument($document);
+    [$first, $second] = $file->practised;
+
+    expect([$first->student, $first->basic, $first->form, $second->basic, $second->form, $second->at->format('c')])->toBe(['s', 'heel-of-the-hand', '', '', 'round', '2026-11-21T07:30:00+01:00'])
+        ->and((new CatalogueReader())->read((new CatalogueWriter())->write($file, Format::Yaml), Format::Yaml)->practised)->toEqual($file->practised)
+        ->and(CatalogueReaderFixture::agreesWithSchema($document))->toBeTrue()
+        ->and(array_column(CatalogueReaderFixture::problems([...fileWithSolos(), 'practised' => [['student' => 'nobody', 'form' => 'square', 'at' => 'soon'], ['student' => 's', 'at' => '2026-11-20T19:00:00+00:00']]]), 'pointer'))->toBe(['/practised/0/student', '/practised/0/form', '/practised/0/at', '/practised/1/basic']);
+});
