@@ -37,6 +37,7 @@ return [
     'no-consent' => 'Under 16, and no guardian has agreed: :names. Enter the consent with the student first.',
     'nobody' => 'Somebody chosen is no student of this school.',
     'none' => 'None yet.',
+    'not-sent' => 'Not sent: the server does not answer. What you typed is still here; try again.',
     'of' => 'Back to :name',
     'other-type' => '“:name” holds no JPEG, PNG, WebP, MP4 or WebM, but :found. Save it as one of those, then send it again.',
     'preparing' => 'Being prepared …',

@@ -23,6 +23,7 @@ return [
     'not-checked' => 'Not checked. The server does not answer. What you typed is still here.',
     'not-checked-old' => 'Not checked. This page was open too long. Copy what you typed, then reload the page.',
     'not-checked-signed-out' => 'Not checked. You are signed out. Sign in in another tab; what you typed is still here.',
+    'not-sent-large' => 'Not sent: it is larger than the server takes. Choose a smaller file.',
     'nothing-to-drill' => 'Nobody here has anything on this list. It has only {attacks} that a student’s {rank} needs, that {an answer} meets, and that are not barred.',
     'now' => 'NOW',
     'play' => 'Play',

@@ -14,6 +14,9 @@ return [
     ],
     'import' => [
         'choose-again' => 'Choose another file',
+        'command' => 'Import a catalogue file, or a zip of one with its pictures and clips, into a school',
+        'no-file' => 'There is no file :path.',
+        'no-school' => 'No school has the id or the name “:name”.',
         'columns' => ['section' => 'Entries', 'added' => 'new', 'changed' => 'changed', 'same' => 'the same'],
         'extensions' => 'A catalogue file has a name that ends in .yaml, .yml, .json or .zip.',
         'importing' => 'Importing the file …',
@@ -43,6 +46,7 @@ return [
             'practised' => 'Practice at home',
         ],
         'title' => 'Import a file',
+        'too-large' => 'A YAML or JSON file may have up to :text MB, a zip up to :zip MB. Whoever runs the server can import a larger zip: php artisan school:import.',
     ],
     'import-file' => 'Import a file',
     'no-ranks' => [

@@ -117,3 +117,18 @@ it('leaves pictures and clips out that a file names without bringing them', func
     file_put_contents($path = "{$this->folder}/alone.yaml", Yaml::dump(($this->document)([['file' => 'a.jpg', 'attack' => $this->attackId]]), 8));
     $this->post('/school/import', ['file' => new UploadedFile($path, 'alone.yaml', test: true)])->assertOk()->assertSee('The pictures and clips it names are left out (1)');
 });
+
+it('imports a zip of any size on the command line', function (): void {
+    $path = ($this->zip)(($this->document)([['file' => 'a.jpg', 'attack' => $this->attackId]]), ['a.jpg' => FootageFixture::withPlace()]);
+    $this->artisan('school:import', ['school' => 'Small Hall', 'file' => $path])->expectsOutputToContain('Pictures and clips')->assertSuccessful();
+    expect(Footage::query()->firstOrFail()->state)->toBe(FootageState::Ready);
+    $this->artisan('school:import', ['school' => 'No Hall', 'file' => $path])->expectsOutputToContain('No school has the id or the name “No Hall”.')->assertFailed();
+    $this->artisan('school:import', ['school' => (string) $this->hall->id, 'file' => "{$path}.not"])->expectsOutputToContain('There is no file')->assertFailed();
+    $this->artisan('school:import', ['school' => (string) $this->hall->id, 'file' => ($this->zip)(($this->document)([['file' => 'a.jpg', 'attack' => $this->attackId]]), [])])->expectsOutputToContain('/footage/0/file')->assertFailed();
+});
+
+it('takes a zip that is larger than a text may be', function (): void {
+    $this->post('/school/import', ['file' => UploadedFile::fake()->create('big.yaml', 17_000)])->assertSessionHasErrors(['file' => 'A YAML or JSON file may have up to 16 MB, a zip up to 64 MB. Whoever runs the server can import a larger zip: php artisan school:import.']);
+    $this->post('/school/import', ['file' => UploadedFile::fake()->create('big.zip', 65_000)])->assertSessionHasErrors('file');
+    $this->post('/school/import', ['file' => UploadedFile::fake()->create('big.zip', 17_000)])->assertSessionHasNoErrors()->assertSee('no zip that can be opened');
+});

@@ -6,7 +6,7 @@ import shortcuts from '../../resources/js/page/shortcuts';
 import unanswered from '../../resources/js/page/unanswered';
 import { page } from './page';
 
-const TEXTS = { 'not-checked': 'Not checked.', 'not-checked-signed-out': 'Sign in again.', 'not-checked-old': 'Load the page again.' };
+const TEXTS = { 'not-checked': 'Not checked.', 'not-checked-signed-out': 'Sign in again.', 'not-checked-old': 'Load the page again.', 'not-sent-large': 'Too large.' };
 
 describe('whole page', () => {
   let root;
@@ -17,7 +17,8 @@ describe('whole page', () => {
     globalThis.CSS = { escape: (value) => value };
     root = page(`<dialog id="confirmation"><p data-question></p></dialog><dialog id="shortcuts"></dialog>
       <form id="delete" data-confirm="Delete it?"><button value="x"></button></form><form id="save"></form>
-      <input data-key="f"><a href="#there" data-key="g">there</a><p id="part" data-unanswered="Holes are not there."></p><p id="plain"></p>`, TEXTS);
+      <input data-key="f"><a href="#there" data-key="g">there</a><p id="part" data-unanswered="Holes are not there."></p><p id="plain"></p>
+      <form id="sent"><p hidden data-unanswered-here data-unanswered="Not sent."></p></form>`, TEXTS);
     confirmation();
     shortcuts();
     unanswered();
@@ -89,5 +90,14 @@ describe('whole page', () => {
     fail('htmx:sendError', '#plain');
     expect(find('#plain').textContent).toBe('Not checked.');
     expect(() => fail('htmx:sendError', '#not-there')).not.toThrow();
+  });
+
+  it('leaves a whole page alone that was to be the answer', () => {
+    const place = find('[data-unanswered-here]');
+    const answer = (name, xhr) => document.dispatchEvent(new CustomEvent(name, { detail: { elt: find('#sent'), target: document.body, xhr } }));
+    answer('htmx:responseError', { status: 413 });
+    expect([place.textContent, place.hidden]).toEqual(['Too large.', false]);
+    answer('htmx:sendError', {});
+    expect([place.textContent, document.body.contains(root)]).toEqual(['Not sent.', true]);
   });
 });

@@ -1,12 +1,14 @@
 // When the server does not answer a part of a page, that part says so; what was typed stays where it is.
 import { text } from '../texts';
 
-const REASONS = { 401: 'not-checked-signed-out', 419: 'not-checked-old' };
+const REASONS = { 401: 'not-checked-signed-out', 413: 'not-sent-large', 419: 'not-checked-old' };
 
 export default () => {
   const say = (event) => {
-    const part = event.detail.target;
+    // What is answered by a whole page has a place of its own for this.
+    const part = event.detail.elt?.querySelector('[data-unanswered-here]') ?? event.detail.target;
     const reason = REASONS[event.detail.xhr?.status];
+    if (part) part.hidden = false;
     if (part) part.textContent = reason ? text(reason) : part.dataset.unanswered ?? text('not-checked');
   };
   document.addEventListener('htmx:responseError', say);

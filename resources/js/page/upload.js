@@ -5,6 +5,8 @@ const MILLION = 1_000_000;
 
 export default () => ({
   init() {
+    // A whole page is asked for, which keeps in the session what it has to say; parts of pages do not.
+    this.$root.addEventListener('htmx:configRequest', (event) => { delete event.detail.headers['HX-Request']; });
     this.$root.addEventListener('htmx:xhr:progress', (event) => {
       const bar = this.$root.querySelector('[data-progress]');
       bar.hidden = false;

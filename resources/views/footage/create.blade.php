@@ -9,7 +9,8 @@
         <input class="form-control" type="file" id="file" name="file" required aria-describedby="file-hint" x-on:change="look"
             accept="image/jpeg,image/png,image/webp,video/mp4,video/webm" data-most-image="20" data-most-video="64">
     </x-field>
-    <p class="invalid-feedback d-block" role="alert" hidden data-too-large></p>
+    <p class="invalid-feedback d-block" role="alert" hidden data-too-large data-unanswered-here
+        data-unanswered="{{ __('footage.not-sent') }}"></p>
     @include('footage.fields', ['mistake' => '', 'caption' => '', 'shows' => $list->shows()])
     <x-check name="agreed" class="mt-3" :label="__('footage.agreed')" :checked="old('agreed') === '1'"/>
     @error('agreed')<div class="invalid-feedback d-block">{{ $message }}</div>@enderror
