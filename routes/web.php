@@ -39,6 +39,7 @@ use App\Http\Controllers\HomeController;
 use App\Http\Controllers\HomeSheetController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\KindController;
+use App\Http\Controllers\LadderSvgController;
 use App\Http\Controllers\LoadController;
 use App\Http\Controllers\MatController;
 use App\Http\Controllers\MoveController;
@@ -220,6 +221,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     Route::middleware(Authorize::using('view', 'answer'))->group(function (): void {
         Route::get('answers/{answer}/beside', [FloorController::class, 'beside'])->name('answers.beside');
         Route::get('answers/{answer}/field', [FloorController::class, 'field'])->name('answers.field');
+        Route::get('answers/{answer}/field.svg', [FloorController::class, 'fieldSvg'])->name('answers.field.svg');
         Route::get('answers/{answer}/tape.pdf', [FloorController::class, 'tape'])->name('answers.tape');
         Route::get('answers/{answer}/bodies', [FloorController::class, 'bodies'])->name('answers.bodies');
         Route::get('answers/{answer}/floor', FloorController::class)->name('answers.floor');
@@ -308,6 +310,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     });
 
     Route::get('board', [BoardController::class, 'show'])->name('board')->can('viewAny', Student::class);
+    Route::get('board.svg', [BoardController::class, 'svg'])->name('board.svg')->can('viewAny', Student::class);
     Route::get('board/mistakes', [BoardController::class, 'mistakes'])->name('board.mistakes')->can('viewAny', Student::class);
 
     Route::middleware(Authorize::using('create', Rep::class))->group(function (): void {
@@ -337,6 +340,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::post('', 'store')->name('people.import');
         Route::get('people.{sheet}', 'export')->name('people.export')->whereIn('sheet', Spreadsheet::FORMATS);
     });
+    Route::get('people/{student}/ladder.svg', LadderSvgController::class)->name('students.ladder.svg')->can('view', 'student');
     Route::get('people/{student}/own', [StudentController::class, 'own'])->name('students.own')->can('view', 'student');
     Route::controller(HomeSheetController::class)->name('home.')->middleware(Authorize::using('view', 'student'))->group(function (): void {
         Route::get('people/{student}/home', 'show')->name('show');

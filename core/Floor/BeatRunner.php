@@ -22,6 +22,7 @@ use StoneDrill\Core\Technique\LimbRule;
 use StoneDrill\Core\Technique\Manner;
 use StoneDrill\Core\Technique\Size;
 use StoneDrill\Core\Technique\Strike;
+use StoneDrill\Core\Technique\Target;
 use StoneDrill\Core\Technique\Verb;
 
 /**
@@ -42,6 +43,9 @@ final readonly class BeatRunner
 
     /** Metres that `if far` and `if near` put between. */
     private const ELSEWHERE = 0.30;
+
+    /** Share of the attacker's stature within which every point of a limb is of the axis: a leg that is out, with the breadth of the hips. */
+    private const OUT = 0.65;
 
     private Opening $opening;
 
@@ -285,12 +289,12 @@ final readonly class BeatRunner
             $own = clone $scene;
             $ownLog = clone $log;
             $this->slide($own, $x, $y, $movements, $ownLog);
-            $isNear = $own->distance() <= $farthest;
+            $isNear = $own->distance() <= $farthest + $this->opening->advance($this->bodies);
             $turns = $isNear ? $this->controls->turns($own, $whole->actions) : [];
             $ownLog->seconds = $turns === [] ? $plain : $whole->seconds($turns) / $this->setting->pace;
             $this->attack($own, $beat->actions, $line, $crouch, true, $ownLog);
             $this->controls->act($own, $beat->actions);
-            $isHome = $strike === null ? null : $isNear && $this->getsHome($own, $strike, $whole->actions);
+            $isHome = $strike === null ? null : $own->distance() <= $farthest && $this->getsHome($own, $strike, $whole->actions);
             $this->takeEffects($own, $beat, [], null, $ownLog);
             $cells[] = $this->cell($own, $ownLog->delivery, $isHome);
         }
@@ -321,13 +325,15 @@ final readonly class BeatRunner
         $this->move($scene, $movements, 1.0, $log);
     }
 
-    /** Metres between the axes beyond which a strike gets nowhere: its chain, lean, the farthest drive, both bodies' breadth, and what the attacker comes nearer. */
+    /** Metres between the axes beyond which a strike gets nowhere: its chain, lean, the farthest drive, and both bodies' breadth or how far a limb is out. */
     private function farthest(Scene $scene, Action $strike): float
     {
         $chain = $strike->verb instanceof Strike ? $strike->verb->chain() + ($strike->verb->isKick() ? 0.35 : 0.25) : 0.0;
-        $folded = $scene->attackerPosture === Posture::Standing ? 0.0 : 0.30;
+        // What is not over the axis is at most as far from it as a hand that is held out, or a foot.
+        $isOut = array_filter($strike->targets, static fn (Target $target): bool => $target->height() === null || $target->isOfLeg()) !== [];
+        $folded = $isOut ? self::OUT : ($scene->attackerPosture === Posture::Standing ? 0.0 : 0.30);
 
-        return ($chain + 0.21) * $this->bodies->defender + (Bodies::SURFACE + $folded) * $this->bodies->attacker + $this->opening->advance($this->bodies);
+        return ($chain + 0.21) * $this->bodies->defender + (Bodies::SURFACE + $folded) * $this->bodies->attacker;
     }
 
     /**
@@ -337,7 +343,11 @@ final readonly class BeatRunner
      */
     private function getsHome(Scene $scene, Action $strike, array $actions): bool
     {
-        $hit = $this->controls->strike(clone $scene, $strike, $actions);
+        if (! $this->striker->isFaced($scene, $strike)) {
+            return false;
+        }
+        // What does not spin leaves everybody where they are until it has arrived.
+        $hit = $strike->manner->spinning ? $this->controls->strike(clone $scene, $strike, $actions) : $this->striker->hit($scene, $strike, $actions);
 
         return $hit !== null && $hit->reaches() && $hit->aim->isFaced && $hit->aim->isInArc;
     }

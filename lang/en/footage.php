@@ -33,6 +33,7 @@ return [
     ],
     'mistake' => 'It shows',
     'mistake-gone' => 'This mistake is not in the list any more. Choose another one.',
+    'mistake-made' => 'Mistake: :mistake',
     'mistake-none' => 'how it is done',
     'no-consent' => 'Under 16, and no guardian has agreed: :names. Enter the consent with the student first.',
     'nobody' => 'Somebody chosen is no student of this school.',

@@ -48,6 +48,7 @@ return [
     'height' => 'Height in metres',
     'ladder-of' => 'Ladder of :name',
     'ladder' => [
+        'as-of' => ':rank, :held of :all held at {rung} :rung as of :day; lower bounds are estimates',
         'as-table' => 'The ladder as a table',
         'columns' => [
             'attack' => '{Attack}',

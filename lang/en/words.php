@@ -57,6 +57,7 @@ return [
     'roles' => ['head' => 'Head instructor', 'instructor' => 'Instructor', 'assistant' => 'Assistant', 'student' => 'Student', 'guardian' => 'Guardian'],
     'rung' => '{Rung}',
     'save' => 'Save',
+    'save-svg' => 'Save as SVG',
     'save-to-mend' => 'Correct it and save.',
     'seconds' => ':seconds s',
     'severities' => [

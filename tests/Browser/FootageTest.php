@@ -110,7 +110,7 @@ it('says before anything is sent that a file is too large, and what is wrong wit
 });
 
 it('shows the mistake of a clip on the floor as it is made, and lets nobody change it who may not', function (): void {
-    $this->signIn('assistant@cinder-quay.example')->visit('/answers')->press('Thumb gate')->press('pulls against four fingers instead of the thumb: The hold stays');
+    $this->signIn('assistant@cinder-quay.example')->visit('/answers')->press('Thumb gate')->press('Mistake: pulls against four fingers instead of the thumb: The hold stays');
     $this->waitFor('.floor-stage');
     $beats = implode(' ', (array) ($this->script)('return [...document.querySelectorAll(".floor-said [data-beat]")].map((beat) => beat.textContent)'));
     expect($beats)->toContain('strip toward fingers')->not->toContain('strip toward thumb')

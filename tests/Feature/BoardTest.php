@@ -38,6 +38,25 @@ it('draws a line for each side of an attack, a place for each student, a shape f
         ->and($mirrored->shapes)->toBe([['state' => 'untried', 'path' => 'M2 2h20v20h-20zM26 2h20v20h-20z', 'places' => '12 36', 'signs' => '··']]);
 });
 
+it('tells the same in a table of words', function (): void {
+    $this->get('/board')->assertOk()->assertSee('form=table');
+    $this->get('/board?form=table')->assertOk()->assertDontSee('proof-place')
+        ->assertSeeInOrder(['Wrist held across', '<td></td><td>Bo Sandpiper</td><td></td><td></td><td>Ada Plover</td>', 'Wrist held across (mirrored)', '<td>Ada Plover, Bo Sandpiper</td><td></td><td></td><td></td><td></td>'], false);
+});
+
+it('is saved as a drawing that stands alone, with names and key', function (): void {
+    $response = $this->get('/board.svg')->assertOk()->assertHeader('content-type', 'image/svg+xml')->assertHeader('content-disposition', 'attachment; filename="small-hall-board.svg"');
+    $svg = simplexml_load_string((string) $response->getContent());
+    $texts = array_map(strval(...), $svg->xpath('//*[local-name()="text"]'));
+    $places = $svg->xpath('//*[local-name()="path"][starts-with(@class, "proof-place")]');
+
+    // Places begin 20 + 410 from the left; names are in lines of 24, two students in one line below the title.
+    expect($texts)->toContain('1 Ada Plover', '2 Bo Sandpiper', 'Wrist held across', 'Wrist held across (mirrored)', 'Grabs')
+        ->and(array_map(static fn (SimpleXMLElement $one): string => (string) $one['class'], $places))->toBe(['proof-place holds', 'proof-place building', 'proof-place untried'])
+        ->and(array_map(static fn (SimpleXMLElement $one): string => (string) $one->xpath('..')[0]['transform'], $places))->toBe(['translate(430 118)', 'translate(430 118)', 'translate(430 142)'])
+        ->and((string) $response->getContent())->not->toContain('href=')->not->toContain('<script')->toContain('holds;');
+});
+
 it('stays light with 30 students and 97 sides of attacks', function (): void {
     $first = $this->hall->ranks()->where('code', 'first')->value('id');
     foreach (range(1, 28) as $number) {

@@ -13,6 +13,7 @@ use App\View\Ladder\ComingUp;
 use App\View\Ladder\LadderDrawing;
 use App\View\Ladder\LadderPicture;
 use App\View\Ladder\LadderRow;
+use App\View\Ladder\LadderSheet;
 use Carbon\CarbonImmutable;
 use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Proof\ProofState;
@@ -113,4 +114,29 @@ it('shows the same to the student and to whoever teaches', function (): void {
         ->and($page)->toContain('Drill next')->toContain('One clean try would complete')->toContain('Fades within 30 days')
         // No name stands on end.
         ->and($rungs($page))->not->toContain('rotate');
+});
+
+it('is saved as a drawing that stands alone, in two columns that keep families together', function (): void {
+    $this->actingAs($this->person($this->demo, Role::Assistant));
+    $response = $this->get("/people/{$this->student->id}/ladder.svg")->assertOk()->assertHeader('content-type', 'image/svg+xml');
+    $svg = simplexml_load_string((string) $response->getContent());
+    $rims = $svg->xpath('//*[local-name()="rect"][@class="rim"]');
+    $names = array_map(strval(...), $svg->xpath('//*[local-name()="text"]'));
+    $drawing = new LadderDrawing($this->ladder);
+    $sheet = new LadderSheet($drawing);
+
+    // A brick for each rung of each row, and each row's name; nothing beyond the paper.
+    expect($rims)->toHaveCount(7 * count($this->ladder->shown))->and(array_diff(array_map(static fn (LadderRow $row): string => $row->title(), $this->ladder->shown), $names))->toBe([])
+        ->and((string) $response->getContent())->not->toContain('href=')->not->toContain('<script');
+    $columns = array_values(array_unique(array_column($sheet->rows, 'x')));
+    $column = 330 + 7 * 24 + 56 + 20;
+    expect($columns)->toEqual([20, 20 + $column])->and($sheet->width)->toEqual(20 + 2 * $column)
+        ->and(max(array_column($sheet->rows, 'y')))->toBeLessThan($sheet->height);
+    // Rows of a family stand 20 below each other, the first 20 below its name.
+    $place = 0;
+    foreach ($drawing->families as $number => $family) {
+        foreach (array_keys($family['rows']) as $row) {
+            expect([$sheet->rows[$place]['x'], $sheet->rows[$place++]['y']])->toEqual([$sheet->heads[$number]['x'], $sheet->heads[$number]['y'] + 20 * ($row + 1)]);
+        }
+    }
 });

@@ -85,6 +85,11 @@ it('draws the floor as a field, for the beat and the strike that are asked for',
     $page = $this->get("/answers/{$answer->id}/field")->assertOk()->assertSee('field-drawing', false)->assertSee('right palm chin')->assertSee('the strike gets there');
     expect((int) preg_match_all('/<pattern /', (string) $page->getContent()))->toBe(4);
     $this->get("/answers/{$answer->id}/field?beat=2&strike=left+knee+groin&side=mirrored&defender=1.43")->assertOk()->assertSee('left knee groin');
+    // The same drawing alone in a file, for the same beat and strike.
+    $asked = 'beat=2&strike=left+knee+groin&side=mirrored&defender=1.43';
+    preg_match('#<svg class="field-drawing".*?</svg>#s', (string) $this->get("/answers/{$answer->id}/field?{$asked}")->assertSee('field.svg?beat=2')->getContent(), $drawn);
+    $file = (string) $this->get("/answers/{$answer->id}/field.svg?{$asked}")->assertOk()->assertHeader('content-type', 'image/svg+xml')->getContent();
+    expect($file)->toEndWith(trim($drawn[0])."\n")->and(simplexml_load_string($file))->not->toBeFalse();
     foreach (['beat=99&strike=nonsense', 'beat=x&strike=leave+6', 'beat[]=1&strike[]=2'] as $query) {
         $this->get("/answers/{$answer->id}/field?{$query}")->assertOk();
     }

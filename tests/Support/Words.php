@@ -62,7 +62,7 @@ final class Words
         }
 
         return in_array($key, $routes, true)
-            || preg_match('/\.(index|show|create|store|edit|update|destroy|required|uploaded|extensions|lifetime|\w*id)$/', $key) === 1
+            || preg_match('/\.(index|show|create|store|edit|update|destroy|required|uploaded|max|extensions|lifetime|\w*id)$/', $key) === 1
             || glob(Sources::root().'/resources/views/'.str_replace('.', '/', $key).'.*') !== [];
     }
 

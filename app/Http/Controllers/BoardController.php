@@ -5,17 +5,25 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Rank;
+use App\Models\Student;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\View\Board\Board;
+use App\View\Board\BoardSheet;
 use App\View\Board\MistakeTrend;
+use App\View\SvgFile;
 use App\View\Wall\WallQuery;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Collection as SupportCollection;
+use Illuminate\Support\Str;
 
 /** The board of a group: everybody of a rank, or of the school, a page at a time. */
 final readonly class BoardController
@@ -27,6 +35,21 @@ final readonly class BoardController
 
     public function show(Request $request, #[CurrentUser] User $user): View
     {
+        return view('board.show', [...$this->asked($request, $user), 'asTable' => $request->query('form') === 'table', 'parameters' => $request->only('rank', 'sort', 'attacks', 'page', 'form')]);
+    }
+
+    public function svg(Request $request, #[CurrentUser] User $user): Response
+    {
+        ['board' => $board, 'rank' => $rank] = $this->asked($request, $user);
+        $title = $user->school->name.', '.($rank->name ?? __('words.everybody')).', '.school_time(CarbonImmutable::now(), 'j M Y');
+        $svg = view('board.drawing', ['board' => $board, 'sheet' => new BoardSheet($board), 'title' => $title])->render();
+
+        return SvgFile::of(SvgFile::inked($svg, $title, 'board/board-ink.css'), Str::slug($user->school->name).'-board');
+    }
+
+    /** @return array{ranks: Collection<int, Rank>, rank: ?Rank, sort: string, students: LengthAwarePaginator<int, Student>, board: Board, attackIds: SupportCollection<string, int>} */
+    private function asked(Request $request, User $user): array
+    {
         $school = $user->school;
         $rank = $school->ranks->firstWhere('code', $request->query('rank'));
         $sort = in_array($request->query('sort'), Board::SORTS, true) ? $request->query('sort') : Board::SORTS[0];
@@ -35,14 +58,14 @@ final readonly class BoardController
             ->paginate(self::GROUP)->withQueryString();
         $attacks = WallQuery::page($request->query('attacks'));
 
-        return view('board.show', [
+        return [
             'ranks' => $school->ranks,
             'rank' => $rank,
             'sort' => $sort,
             'students' => $students,
             'board' => new Board($school, $students->getCollection(), $this->mapper, $this->coverages, CarbonImmutable::now(), $sort, $attacks),
             'attackIds' => $school->attacks->pluck('id', 'code'),
-        ]);
+        ];
     }
 
     public function mistakes(#[CurrentUser] User $user): View

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Word;
 use App\Models\Answer;
 use App\View\Pdf;
+use App\View\SvgFile;
 use App\View\Workbench\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -33,7 +34,14 @@ final readonly class FloorController
     /** Where to step in a beat. */
     public function field(Request $request, Answer $answer): View
     {
-        return view('workbench.field', ['field' => $this->workbench->field($request, $answer)]);
+        return view('workbench.field', ['field' => $this->workbench->field($request, $answer), 'svg' => route('answers.field.svg', ['answer' => $answer, ...$request->query()])]);
+    }
+
+    public function fieldSvg(Request $request, Answer $answer): Response
+    {
+        $field = $this->workbench->field($request, $answer);
+
+        return SvgFile::of(view('workbench.field-drawing', ['picture' => $field->picture, 'label' => __('floor.field.label')])->render(), "{$answer->code}-field");
     }
 
     /** Its steps for one body at a stated scale, to print. */

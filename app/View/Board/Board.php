@@ -125,6 +125,12 @@ final readonly class Board
         return array_merge(...array_values(array_map(static fn (Collection $family): array => $family->all(), collect($lines)->groupBy('family')->all())));
     }
 
+    /** @return list<string> of the table in words */
+    public function tableHead(): array
+    {
+        return [__('words.attack'), ...array_map(static fn (ProofState $state): string => __('proof.states.'.$state->value), ProofState::cases())];
+    }
+
     /** Addresses of the students' pages, one after the other, parted by blanks. */
     public function people(): string
     {

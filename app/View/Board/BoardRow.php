@@ -18,6 +18,9 @@ final readonly class BoardRow
     /** Who is how, in words. */
     public string $text;
 
+    /** @var array<string, string> names of the students by the state that they are in */
+    public array $names;
+
     /**
      * @param string            $attack its code
      * @param list<?ProofState> $states of the students in their order; null where it is not needed
@@ -25,7 +28,7 @@ final readonly class BoardRow
      */
     public function __construct(public string $attack, public string $title, public string $family, array $states, array $names)
     {
-        [$shapes, $texts] = [[], []];
+        [$shapes, $texts, $byState] = [[], [], []];
         foreach (ProofState::cases() as $state) {
             $at = array_keys($states, $state, true);
             if ($at === []) {
@@ -37,9 +40,11 @@ final readonly class BoardRow
                 'places' => implode(' ', array_map(static fn (int $place): string => (string) (self::PLACE * $place + self::PLACE / 2), $at)),
                 'signs' => str_repeat($state->sign(), count($at)),
             ];
-            $texts[] = __('proof.states.'.$state->value).': '.implode(', ', array_map(static fn (int $place): string => $names[$place], $at));
+            $byState[$state->value] = implode(', ', array_map(static fn (int $place): string => $names[$place], $at));
+            $texts[] = __('proof.states.'.$state->value).': '.$byState[$state->value];
         }
         $this->shapes = $shapes;
+        $this->names = $byState;
         $this->text = implode('; ', $texts);
     }
 }

@@ -15,7 +15,9 @@ final readonly class FootageItem
     /** What it shows, in a few words. */
     public function what(): string
     {
-        return implode(': ', array_filter([$this->footage->mistake, $this->footage->caption])) ?: Footage::nameOf($this->footage->of());
+        $mistake = $this->footage->mistake === '' ? '' : __('footage.mistake-made', ['mistake' => $this->footage->mistake]);
+
+        return implode(': ', array_filter([$mistake, $this->footage->caption])) ?: Footage::nameOf($this->footage->of());
     }
 
     /** The same for whoever does not see it. */

@@ -1,5 +1,9 @@
 <x-layout :title="__('board.board')">
-<x-heading :title="__('board.title')"><x-button size="sm" :href="route('students.index')">{{ __('students.people') }}</x-button></x-heading>
+<x-heading :title="__('board.title')">
+    <x-button size="sm" data-key="t" :href="route('board', ['form' => $asTable ? null : 'table'] + $parameters)">{{
+        __($asTable ? 'wall.as-drawing' : 'wall.as-table') }}</x-button>
+    <x-button size="sm" :href="route('board.svg', $parameters)" download>{{ __('words.save-svg') }}</x-button>
+    <x-button size="sm" :href="route('students.index')">{{ __('students.people') }}</x-button></x-heading>
 <form method="get" action="{{ route('board') }}" class="search-row no-print">
     <x-field name="rank" :label="__('board.group')">
         <x-select name="rank" :options="['' => __('words.everybody')] + $ranks->pluck('name', 'code')->all()" :value="$rank?->code"/>
@@ -29,28 +33,7 @@
             <small>{{ $board->next($row) }} {{ $board->partnerOf($row) }}</small></li>
         @endforeach
     </ol>
-    <x-figure :label="__('board.label')">
-        <table class="board-table" data-board="{{ $board->people() }}">
-            <thead><tr><th scope="col">{{ __('words.attack') }}</th>
-                <th scope="col"><svg width="{{ $board->width() }}" height="24" role="img" aria-label="{{ __('board.numbers') }}">
-                    @foreach ($board->heads() as $head)<text x="{{ $head['x'] }}" y="17"><title>{{ $head['name'] }}</title>{{
-                        $head['number'] }}</text>@endforeach</svg></th></tr></thead>
-            <tbody>
-            @php($family = '')
-            @foreach ($board->lines() as $line)
-                @if ($line->family !== $family)
-                    <tr><th scope="rowgroup" colspan="2" class="family">{{ $family = $line->family }}</th></tr>
-                @endif
-                <tr><th scope="row"><a href="{{ route('attacks.show', $attackIds[$line->attack], false) }}">{{ $line->title }}</a></th>
-                    <td><svg width="{{ $board->width() }}" height="24" role="img" aria-label="{{ $line->text }}"
-                        data-attack="{{ $attackIds[$line->attack] }}">
-                        @foreach ($line->shapes as $shape)<path class="proof-place {{ $shape['state'] }}" d="{{ $shape['path'] }}"/><text
-                            class="{{ $shape['state'] }}" x="{{ $shape['places'] }}" y="17">{{ $shape['signs'] }}</text>@endforeach
-                    </svg></td></tr>
-            @endforeach
-            </tbody>
-        </table>
-    </x-figure>
+    @include($asTable ? 'board.table' : 'board.places')
     <x-paging :pages="$students"/>
     <section hx-get="{{ route('board.mistakes') }}" hx-trigger="load" hx-swap="innerHTML" aria-live="polite">
         <p class="form-text" role="status">{{ __('board.mistakes.counting') }}</p>

@@ -1,6 +1,7 @@
 @php($drawing = new App\View\Ladder\LadderDrawing($ladder))
 <div class="own-page coming">@include('students.coming')</div>
 @include('students.rungs')
+<p class="form-text no-print"><a href="{{ route('students.ladder.svg', $student) }}" download>{{ __('words.save-svg') }}</a></p>
 <details class="mt-2"><summary data-key="t">{{ __('students.ladder.as-table') }}</summary>
 <x-table class="mt-2" :head="$drawing->head()">
     @foreach ($drawing->families as $family)@foreach ($family['rows'] as $row)

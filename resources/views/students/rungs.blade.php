@@ -16,10 +16,7 @@
         <svg class="rung-bricks" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" role="img"
             aria-label="{{ $row['state'] }} {{ $row['lower'] }}">
             @foreach ($row['bricks'] as $brick)
-            <g @class(['brick', $brick['state'], 'goal' => $brick['goal']])><title>{{ $brick['text'] }}</title>
-                <rect class="rim" x="{{ $brick['x'] }}" y="1" width="19" height="14" rx="2"/>
-                @if ($brick['fill'] > 0)<rect class="fill" x="{{ $brick['inner'] }}" y="2" width="{{ $brick['fill'] }}" height="12"/>@endif
-                @if ($brick['holds'])<path class="tick" d="{{ $brick['tick'] }}"/>@endif</g>
+            @include('students.brick')
             @endforeach
         </svg><span class="fades">{{ $row['fadesShort'] }}</span></li>
     @endforeach

@@ -24,12 +24,11 @@ function slidRun(Simulation $simulation, string $before, string $rest, float $x,
     return $frames[count($frames) - 1];
 }
 
-it('says of every cell what a single run says', function (string $kind, array $values, string $before, string $beat, string $rest): void {
+it('says of every cell what a single run says', function (string $kind, array $values, string $before, string $beat, string $rest, string $strike = 'right palm chin'): void {
     mt_srand(crc32($kind.$beat));
     $of = Kinds::builtIn()->get($kind);
     $simulation = new Simulation($of, OnTheFloor::facets($of, $values), new Bodies(1.68, 1.85));
     $beats = Beats::parse(ltrim("{$before}\n{$beat}"));
-    $strike = 'right palm chin';
     $at = count($beats->line) - 1;
     [$plain, $struck] = [$simulation->field($beats, $at), $simulation->field($beats, $at, Beats::parse($strike)->line[0]->actions[0])];
     for ($case = 0; $case < 50; $case++) {
@@ -51,6 +50,10 @@ it('says of every cell what a single run says', function (string $kind, array $v
     'a punch' => ['punch-straight', ['phase' => 'reaching'], '', 'left foot step 9, left hand parry forearm', 'left hand parry forearm'],
     'a swing' => ['swing', ['phase' => 'reaching'], '', 'left foot step 9', ''],
     'a hold' => ['wrist-cross', [], '', 'right foot step 1:30, left hand guard', 'left hand guard'],
+    'a kick at a leg' => ['wrist-cross', [], '', 'right foot step 1:30', '', 'right front kick knee'],
+    'a strike on the arm that comes' => ['punch-straight', ['phase' => 'reaching'], '', 'left foot step 9', '', 'left hammer forearm'],
+    'a strike that goes round' => ['swing', ['phase' => 'reaching'], '', 'left foot step 9', '', 'right hammer back of head'],
+    'a spin' => ['punch-straight', ['phase' => 'reaching'], '', 'left foot step 9', '', 'right spinning backhand temple'],
     'the second beat' => ['punch-straight', ['phase' => 'reaching'], 'left foot step 9, left hand parry forearm', 'slide 12, both hands guard', 'both hands guard'],
 ]);
 
