@@ -93,3 +93,29 @@ it('has nothing that axe finds, minor or not, and no complaint of the browser', 
     expect($this->violations())->toBe([]);
     expect(array_filter($this->complaints(), fn (string $said): bool => ! str_contains($said, '404') && ! str_contains($said, '403')))->toBe([]);
 })->with('screens');
+
+it('is dark where the browser asks for it, with enough contrast, and not on paper', function (string $who, string $path): void {
+    $tools = new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($this->browser);
+    $this->signIn($who)->visit($path)->waitFor('h1');
+    $light = fn (): float => (float) $this->browser->executeScript('return getComputedStyle(document.body).backgroundColor.match(/\d+/g).slice(0, 3).reduce((sum, one) => sum + Number(one), 0) / 765');
+    expect($light())->toBeGreaterThan(0.8);
+    $tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
+    try {
+        expect($light())->toBeLessThan(0.2)->and($this->violations())->toBe([]);
+        $tools->execute('Emulation.setEmulatedMedia', ['media' => 'print', 'features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
+        expect($light())->toBeGreaterThan(0.8);
+    } finally {
+        $tools->execute('Emulation.setEmulatedMedia', ['media' => '', 'features' => []]);
+    }
+})->with([
+    'the wall' => ['head@cinder-quay.example', '/wall'],
+    'the rose' => ['head@cinder-quay.example', '/wall/rose'],
+    'an attack' => ['head@cinder-quay.example', '/attacks/1'],
+    'the workbench' => ['head@cinder-quay.example', '/answers/1/edit'],
+    'side by side' => ['head@cinder-quay.example', '/answers/1/beside'],
+    'a clip' => ['head@cinder-quay.example', '/footage/1'],
+    'a ladder' => ['head@cinder-quay.example', '/people/1'],
+    'the board' => ['head@cinder-quay.example', '/board'],
+    'a test' => ['head@cinder-quay.example', '/tests/1'],
+    'at home' => ['student@cinder-quay.example', '/people/1/home'],
+]);
