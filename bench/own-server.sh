@@ -16,8 +16,8 @@ own_server() { # [more settings NAME=VALUE …]
     pg_database stone_drill
     SERVER_ENV=(APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_ENV=local APP_DEBUG=false APP_URL="http://127.0.0.1:$port" DB_HOST=127.0.0.1 DB_PORT="$PG_PORT" DB_DATABASE=stone_drill DB_USERNAME="$PG_ROLE" DB_PASSWORD="$password"
         APP_PACKAGES_CACHE="$WORK/site/packages.php" APP_SERVICES_CACHE="$WORK/site/services.php" APP_CONFIG_CACHE="$WORK/config.php" APP_ROUTES_CACHE="$WORK/routes.php" "$@")
-    cd "$ROOT"; mkdir -p "$WORK/site"
-    env "${SERVER_ENV[@]}" php artisan stone-drill:prepare --demo >/dev/null
+    cd "$ROOT"; mkdir -p "$WORK/site"/{app,logs,framework/{cache,sessions,views}}
+    env "${SERVER_ENV[@]}" LARAVEL_STORAGE_PATH="$WORK/site" php artisan stone-drill:prepare --demo >/dev/null
     serve "$port" "$WORK/site"
     BASE="http://127.0.0.1:$port"
 }

@@ -45,13 +45,9 @@ final readonly class Striker
     /** Whether any of a strike's targets is on the half of the attacker's body that is turned to the striker, or so little beyond that the strike goes round to it. */
     public function isFaced(Scene $scene, Action $action): bool
     {
-        foreach ($action->verb instanceof Strike ? $action->targets : [] as $target) {
-            if ($this->missesFace($scene, $target) <= ($action->verb->wraps() && $target !== Target::Spine ? self::ROUND : 0.0) + 1e-9) {
-                return true;
-            }
-        }
+        $strike = $action->verb;
 
-        return false;
+        return $strike instanceof Strike && array_any($action->targets, fn (Target $target): bool => $this->missesFace($scene, $target) <= ($strike->wraps() && $target !== Target::Spine ? self::ROUND : 0.0) + 1e-9);
     }
 
     /** Metres from a shoulder within which a fist meets the front of the attacker's chin; null where it is too high for any distance. */
