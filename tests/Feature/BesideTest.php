@@ -30,6 +30,21 @@ it('puts other bodies, another answer, an earlier version and a starter beside i
     ($this->beside)('starter-leave-at-once-roll-the-wrist-and-go')->assertSee('Roll the wrist and go');
 });
 
+it('draws both halves to one scale, and on one ground', function (): void {
+    $page = (string) ($this->beside)('bodies-child-large')->getContent();
+    preg_match_all('/class="floor-drawing( side-drawing)?" viewBox="(\S+) (\S+) (\S+) (\S+)"/', $page, $boxes, PREG_SET_ORDER);
+    $boxes = array_map(static fn (array $box): array => [$box[1] !== '', (float) $box[3] + (float) $box[5], (float) $box[4], (float) $box[5]], $boxes);
+    [$leftAbove, $leftSide, $rightAbove, $rightSide] = $boxes;
+
+    expect(array_column($boxes, 0))->toBe([false, true, false, true])
+        ->and([$rightAbove[2], $rightAbove[3]])->toBe([$leftAbove[2], $leftAbove[3]])
+        ->and([$rightSide[2], $rightSide[3]])->toBe([$leftSide[2], $leftSide[3]])
+        ->and($rightSide[1])->toEqualWithDelta($leftSide[1], 0.11);
+    // A large attacker of 2 m stands higher than a medium one: alone, the halves had two scales.
+    $alone = static fn (string $sizes): float => (float) explode(' ', (string) preg_replace('/.*side-drawing" viewBox="([^"]+)".*/s', '$1', (string) test()->get('/answers/'.test()->answer->id."?{$sizes}")->getContent()))[3];
+    expect($alone('defender=small&attacker=small'))->toBeLessThan($alone('defender=child&attacker=large'));
+});
+
 it('has the first that can be chosen beside it whatever is asked for, and shows what is chosen', function (string $with, string $shown): void {
     $page = (string) ($this->beside)($with)->getContent();
     preg_match('/<section data-half="right"><h2[^>]*>([^<]+)</', $page, $right);

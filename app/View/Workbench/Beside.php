@@ -8,6 +8,7 @@ use App\Models\Answer;
 use App\Models\AnswerVersion;
 use App\Models\Rep;
 use App\Persistence\Starter;
+use App\View\Floor\Window;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Checks\ForWhom;
 use StoneDrill\Core\Checks\Hazards;
@@ -25,6 +26,12 @@ final readonly class Beside
     public Bench $left;
 
     public Bench $right;
+
+    /** @var array{left: Window, right: Window} what is shown from above, both to one scale */
+    public array $above;
+
+    /** @var array{left: Window, right: Window} and from the side */
+    public array $side;
 
     public string $name;
 
@@ -48,6 +55,8 @@ final readonly class Beside
         [$other, $otherSettings, $this->name] = $this->other($answer, $attack);
         $this->left = Bench::of($catalogue, $answer, $attack, $settings, withMends: false);
         $this->right = Bench::of($catalogue, $other, $attack, $otherSettings, withMends: false);
+        $this->above = Window::alike($this->left->picture, $this->right->picture);
+        $this->side = Window::alike($this->left->side, $this->right->side);
         $this->rows = $this->rows();
     }
 

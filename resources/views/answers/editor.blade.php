@@ -15,7 +15,7 @@
 <div class="bench-words" x-ref="words" role="group" aria-live="polite" aria-label="{{ __('answers.next-words') }}"></div>
 <p class="visually-hidden" id="words-hint">{{ __('answers.words-hint') }}</p>
 <div hx-post="{{ route('attacks.workbench', $draft->attackId) }}" hx-target="#said" hx-include="closest form" hx-params="not _method,_token"
-    hx-trigger="input from:#beats delay:60ms, change from:#bench-settings, change from:#rank, change from:#doctrine"
+    hx-trigger="input from:#beats delay:25ms, change from:#bench-settings, change from:#rank, change from:#doctrine"
         hx-sync="this:queue last"></div>
 <div id="said" class="beats-said" aria-live="polite">@include('answers.check', ['marks' => false])</div>
 <details class="mt-2"><summary>{{ __('answers.how-to.title') }}</summary>

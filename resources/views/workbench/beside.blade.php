@@ -20,8 +20,10 @@
     @foreach (['left' => [$answer->title, $beside->left], 'right' => [$beside->name, $beside->right]] as $half => [$name, $bench])
         <section data-half="{{ $half }}"><h2 class="mt-0">{{ $name }}</h2>
             <div class="floor-stage">
-                <figure>@include('workbench.drawing', ['picture' => $bench->picture, 'label' => $name.', '.__('floor.from-above')])</figure>
-                <figure>@include('workbench.side', ['picture' => $bench->side, 'label' => $name.', '.__('floor.from-the-side')])</figure>
+                <figure>@include('workbench.drawing', ['picture' => $bench->picture, 'label' => $name.', '.__('floor.from-above'),
+                    'window' => $beside->above[$half]])</figure>
+                <figure>@include('workbench.side', ['picture' => $bench->side, 'label' => $name.', '.__('floor.from-the-side'),
+                    'window' => $beside->side[$half]])</figure>
             </div>
         </section>
     @endforeach

@@ -1,8 +1,8 @@
-@php($ink = $picture->palette)
-<svg class="floor-drawing" viewBox="{{ $picture->left }} {{ $picture->top }} {{ $picture->width }} {{ $picture->height }}" role="img"
+@php([$ink, $box] = [$picture->palette, $window ?? App\View\Floor\Window::of($picture)])
+<svg class="floor-drawing" viewBox="{{ $box->viewBox() }}" role="img"
     aria-label="{{ $label }}"
 preserveAspectRatio="xMidYMid meet" xmlns="http://www.w3.org/2000/svg" font-family="'Archivo Variable', Archivo, sans-serif">
-<rect x="{{ $picture->left }}" y="{{ $picture->top }}" width="{{ $picture->width }}" height="{{ $picture->height }}"
+<rect x="{{ $box->left }}" y="{{ $box->top }}" width="{{ $box->width }}" height="{{ $box->height }}"
     fill="{{ $ink->ground() }}"/>
 <circle cx="0" cy="0" r="{{ $picture->radius }}" fill="none" stroke="{{ $ink->faint() }}" stroke-width="1"
     stroke-dasharray="1 5"/>

@@ -1,15 +1,15 @@
-@php($ink = $picture->palette)
-<svg class="floor-drawing side-drawing" viewBox="{{ $picture->left }} {{ $picture->top }} {{ $picture->width }} {{ $picture->height }}"
+@php([$ink, $box] = [$picture->palette, $window ?? App\View\Floor\Window::of($picture)])
+<svg class="floor-drawing side-drawing" viewBox="{{ $box->viewBox() }}"
     role="img" aria-label="{{ $label }}" preserveAspectRatio="xMidYMid meet" xmlns="http://www.w3.org/2000/svg"
     font-family="'Archivo Variable', Archivo, sans-serif">
-<rect x="{{ $picture->left }}" y="{{ $picture->top }}" width="{{ $picture->width }}" height="{{ $picture->height }}"
+<rect x="{{ $box->left }}" y="{{ $box->top }}" width="{{ $box->width }}" height="{{ $box->height }}"
     fill="{{ $ink->ground() }}"/>
 @foreach ($picture->levels as $level)
-    <path d="M{{ $picture->left }} {{ $level['y'] }}h{{ $picture->width }}" stroke="{{ $ink->faint() }}" stroke-width="0.6"
+    <path d="M{{ $box->left }} {{ $level['y'] }}h{{ $box->width }}" stroke="{{ $ink->faint() }}" stroke-width="0.6"
         stroke-dasharray="1 4"/>
-    <text x="{{ $picture->left }}" dx="4" y="{{ $level['y'] }}" dy="-2" font-size="7" fill="{{ $ink->text() }}">{{ $level['label'] }}</text>
+    <text x="{{ $box->left }}" dx="4" y="{{ $level['y'] }}" dy="-2" font-size="7" fill="{{ $ink->text() }}">{{ $level['label'] }}</text>
 @endforeach
-<path d="M{{ $picture->left }} 0h{{ $picture->width }}" stroke="{{ $ink->text() }}" stroke-width="1"/>
+<path d="M{{ $box->left }} 0h{{ $box->width }}" stroke="{{ $ink->text() }}" stroke-width="1"/>
 @foreach ($picture->frames as $drawn)
     <g data-frame="{{ $drawn->number }}" @class(['floor-frame', 'not-now' => ! $loop->first])>
         <g @class(['layer-targets', 'off'])>
