@@ -18,6 +18,7 @@ Route::middleware(['auth:sanctum', EndClosedAccounts::class, 'throttle:120,1,api
         Route::get('attacks', [CurriculumController::class, 'attacks'])->name('attacks');
         Route::get('answers', [CurriculumController::class, 'answers'])->name('answers');
         Route::get('coverage', [CurriculumController::class, 'coverage'])->name('coverage');
+        Route::get('evidence', [CurriculumController::class, 'evidence'])->name('evidence');
         Route::get('students', [PeopleController::class, 'index'])->name('students');
         Route::get('students/{code}/proofs', [PeopleController::class, 'proofs'])->name('proofs')->where('code', '[a-z0-9-]{1,120}');
         Route::get('classes', ClassesController::class)->name('classes');

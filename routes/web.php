@@ -26,6 +26,7 @@ use App\Http\Controllers\ClassController;
 use App\Http\Controllers\CrossController;
 use App\Http\Controllers\DrillListController;
 use App\Http\Controllers\DrillListItemController;
+use App\Http\Controllers\EvidenceController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FacetsController;
 use App\Http\Controllers\FewestController;
@@ -212,6 +213,9 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     Route::get('attacks/{attack}/when.svg', WhenSvgController::class)->name('attacks.when')->can('view', 'attack');
     Route::get('attacks/{attack}/first-steps', FirstStepsController::class)->name('attacks.first-steps')->can('view', 'attack');
 
+    Route::get('evidence', [EvidenceController::class, 'index'])->name('evidence')->can('viewAny', Answer::class);
+    Route::get('evidence.csv', [EvidenceController::class, 'csv'])->name('evidence.csv')->can('viewAny', Answer::class);
+
     Route::get('answers', [AnswerController::class, 'index'])->name('answers.index')->can('viewAny', Answer::class);
     Route::resource('attacks.answers', AnswerController::class)->shallow()->except('index')
         ->middlewareFor(['create', 'store'], [Authorize::using('create', Answer::class), Authorize::using('view', 'attack')])
@@ -224,6 +228,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::get('answers/{answer}/field.svg', [FloorController::class, 'fieldSvg'])->name('answers.field.svg');
         Route::get('answers/{answer}/tape.pdf', [FloorController::class, 'tape'])->name('answers.tape');
         Route::get('answers/{answer}/bodies', [FloorController::class, 'bodies'])->name('answers.bodies');
+        Route::get('answers/{answer}/evidence', [EvidenceController::class, 'answer'])->name('answers.evidence');
         Route::get('answers/{answer}/floor', FloorController::class)->name('answers.floor');
         Route::get('answers/{answer}/floor.svg', [SheetController::class, 'svg'])->name('answers.svg');
         Route::get('answers/{answer}/sheet', [SheetController::class, 'show'])->name('answers.sheet');

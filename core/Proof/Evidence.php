@@ -11,8 +11,6 @@ final readonly class Evidence
 {
     private const PRIOR = 0.5;
 
-    private const DAY = 86_400;
-
     public function __construct(private float $success, private float $failure) {}
 
     /**
@@ -25,7 +23,7 @@ final readonly class Evidence
     {
         $success = $failure = 0.0;
         foreach ($tries as [$then, $of, $credit]) {
-            $weight = 2 ** (-intdiv($at - $then, self::DAY) / $rules->halfLife);
+            $weight = $rules->weight($then, $at);
             $success += $of >= $rung ? $weight * $credit : 0.0;
             $failure += $of <= $rung ? $weight * (1 - $credit) : 0.0;
         }

@@ -12,6 +12,8 @@ final readonly class ProofRules
     /** Raised whenever another proof is read out of the same reps: what is kept of them is then worked out anew. */
     public const VERSION = 1;
 
+    private const DAY = 86_400;
+
     /** Chance with which the true ability lies below the lower bound. */
     public const TAIL = 0.10;
 
@@ -26,6 +28,16 @@ final readonly class ProofRules
      * @param float        $halfLife days after which a rep weighs half
      */
     public function __construct(public int $window = 12, public float $halfLife = ProofStandard::HALF_LIFE) {}
+
+    /**
+     * What a rep weighs by its age.
+     *
+     * @param int $then when it was, and $at when it is read, in seconds since 1970
+     */
+    public function weight(int $then, int $at): float
+    {
+        return 2 ** (-intdiv($at - $then, self::DAY) / $this->halfLife);
+    }
 
     public static function of(ProofStandard $standard): self
     {

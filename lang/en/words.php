@@ -49,6 +49,7 @@ return [
     'overtaken' => ':name saved this at :time, while you were editing.',
     'overtaken-help' => 'Nothing of yours is lost: it is still below. Compare it with what was saved, then save again to replace it.',
     'page' => 'Page :page of :pages',
+    'percent' => ':share %',
     'preview' => 'Preview',
     'previous' => 'Previous',
     'rank' => '{Rank}',

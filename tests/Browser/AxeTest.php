@@ -36,6 +36,7 @@ dataset('screens', [
     'new picture or clip' => ['head@cinder-quay.example', '/answers/1/footage/create'],
     'a clip' => ['head@cinder-quay.example', '/footage/1'],
     'a picture' => ['head@cinder-quay.example', '/footage/3'],
+    'what the reps teach' => ['head@cinder-quay.example', '/evidence'],
     'sheet' => ['head@cinder-quay.example', '/answers/1/sheet'],
     'board' => ['head@cinder-quay.example', '/board?rank=slate'],
     'reps as a file' => ['head@cinder-quay.example', '/people/reps'],

@@ -25,6 +25,7 @@ final class DrillApplication extends Application
         $this->addCommand(new ChecksCommand($texts));
         $this->addCommand(new CoverageCommand($texts));
         $this->addCommand(new DrawCommand($texts));
+        $this->addCommand(new EvidenceCommand($texts));
         $this->addCommand(new FewestCommand($texts));
         $this->addCommand(new PairsCommand($texts));
         $this->addCommand(new ProofCommand($texts));

@@ -1,5 +1,5 @@
 <x-layout :title="__('answers.answers')">
-<h1>{{ __('answers.answers') }}</h1>
+<x-heading :title="__('answers.answers')"><x-button size="sm" :href="route('evidence')">{{ __('evidence.link') }}</x-button></x-heading>
 <x-unreadable :rows="$unreadable"/>
 @if ($total === 0)
     <x-empty :title="__('answers.none.title')" :text="$hasAttacks ? __('answers.none.open-attack') : __('answers.none.attacks-first')">

@@ -32,6 +32,12 @@
             <summary><strong>{{ __('answers.mirror') }}</strong></summary><pre class="beats mt-2">{{ $mirror }}</pre>
         </details>
         @include('footage.section')
+        <section aria-labelledby="evidence-title">
+            <h2 id="evidence-title">{{ __('evidence.heading') }}</h2>
+            <div hx-get="{{ route('answers.evidence', $answer) }}" hx-trigger="load" aria-live="polite">
+                <p class="form-text" role="status">{{ __('evidence.loading') }}</p>
+            </div>
+        </section>
         @include('answers.history')
     </div>
     <div class="bench-floor">

@@ -8,6 +8,7 @@ use App\Http\Word;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\Persistence\EvidenceBook;
 use App\View\Texts;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -49,6 +50,12 @@ final readonly class CurriculumController
         $report = CoverageReport::of($catalogue, $this->coverages->of($user->school), $rank === '' ? null : $rank);
 
         return response()->json($texts->sayAll($report->document()));
+    }
+
+    /** The same as `bin/drill evidence --json`, now. */
+    public function evidence(#[CurrentUser] User $user, EvidenceBook $book, Texts $texts): JsonResponse
+    {
+        return response()->json($texts->sayAll($book->of($user->school)->document()));
     }
 
     /** @return array<string, mixed> */

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use App\Models\School;
+use Carbon\CarbonImmutable;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Proof\RepDetails;
+use StoneDrill\Core\Report\EvidenceReport;
+
+/** What the reps teach a school, kept until anything changes or a day has passed. */
+final readonly class EvidenceBook
+{
+    /** Counted tries that are read: the latest. */
+    private const MOST = 200_000;
+
+    private const SECONDS = 86_400;
+
+    public function __construct(private CatalogueMapper $mapper, private RevisionCache $kept) {}
+
+    public function of(School $school): EvidenceReport
+    {
+        $now = CarbonImmutable::now();
+
+        return $this->kept->of("evidence:{$school->id}", Revision::of($school).$now->format(' Y-m-d'), self::SECONDS, fn (): EvidenceReport => new EvidenceReport($this->mapper->curriculum($school), self::reps($school, $now), self::students($school), $now));
+    }
+
+    /** @return list<Rep> */
+    private static function reps(School $school, CarbonImmutable $now): array
+    {
+        $rows = DB::select(<<<'SQL'
+            select r.id, s.code as student, t.code as attack, r.side, r.rung, r.outcome, r.at, w.code as answer, r.mistakes, r.seconds, o.code as attacker
+            from reps r join students s on s.id = r.student_id join attacks t on t.id = r.attack_id left join answers w on w.id = r.answer_id left join students o on o.id = r.attacker_id
+            where r.school_id = ? and r.source <> 'home' and r.outcome <> 'stopped' and r.at <= ?
+                and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
+            order by r.at desc, r.id desc limit ?
+            SQL, [$school->id, $now->format('Y-m-d H:i:s.uP'), self::MOST]);
+
+        return array_values(array_map(static fn (stdClass $row): Rep => new Rep(
+            $row->id,
+            $row->student,
+            $row->attack,
+            Side::from($row->side),
+            $row->rung,
+            Outcome::from($row->outcome),
+            new DateTimeImmutable($row->at),
+            new RepDetails(answer: $row->answer, mistakes: array_values(array_filter((array) json_decode($row->mistakes, true), is_string(...))), seconds: $row->seconds === null ? null : (float) $row->seconds, attacker: $row->attacker),
+        ), $rows));
+    }
+
+    /** @return list<Student> */
+    private static function students(School $school): array
+    {
+        return array_values($school->everyone()->get(['code', 'height'])->map(static fn ($row): Student => new Student($row->code, '', '', $row->height))->all());
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Evidence;
+
+use App\Models\School;
+use App\Persistence\Csv;
+use RuntimeException;
+use StoneDrill\Core\Proof\AnswerRecord;
+use StoneDrill\Core\Proof\Share;
+use StoneDrill\Core\Proof\SizeRecord;
+use StoneDrill\Core\Report\Disagreement;
+use StoneDrill\Core\Report\EvidenceReport;
+
+/** What the reps teach a school, in words: of all its answers, or of one. */
+final readonly class EvidenceRows
+{
+    /** @var array<string, array{title: string, url: string}> of the answers, by their codes */
+    private array $answers;
+
+    /** @param string $answer code of one; empty for all */
+    public function __construct(public EvidenceReport $report, School $school, private string $answer = '')
+    {
+        $this->answers = $school->answers()->get(['id', 'code', 'title', 'school_id'])->mapWithKeys(static fn ($row): array => [$row->code => ['title' => $row->title, 'url' => route('answers.show', $row, false)]])->all();
+    }
+
+    /** @return list<array{answer: string, url: string, where: string, tries: string, share: string, interval: string, mistakes: string, improvised: string, seconds: string, besides: list<string>}> */
+    public function records(): array
+    {
+        $records = $this->answer === '' ? $this->report->answers : $this->report->ofAnswer($this->answer);
+
+        return array_map(fn (AnswerRecord $one): array => [
+            ...$this->name($one->answer),
+            'where' => __('evidence.where', ['rung' => $one->rung, 'side' => __("words.sides.{$one->side->value}")]),
+            'tries' => __('evidence.tries', ['count' => $one->tally->count(), 'full' => $one->tally->full, 'half' => $one->tally->half, 'none' => $one->tally->none]),
+            'share' => self::percent($one->share->mean),
+            'interval' => self::interval($one->share),
+            'mistakes' => self::mistakes($one),
+            'improvised' => self::percent($one->improvisedShare()),
+            'seconds' => $one->seconds === null ? '' : number_format($one->seconds, 1),
+            'besides' => self::besides($one),
+        ], $records);
+    }
+
+    /** @return list<string> what else is known, a sentence each */
+    private static function besides(AnswerRecord $one): array
+    {
+        return array_values(array_filter([
+            $one->mistakes() === [] ? '' : __('evidence.mistakes', ['mistakes' => self::mistakes($one)]),
+            $one->improvised === 0 ? '' : __('evidence.improvised', ['share' => self::percent($one->improvisedShare())]),
+            $one->seconds === null ? '' : __('evidence.seconds', ['seconds' => number_format($one->seconds, 1)]),
+        ]));
+    }
+
+    private static function mistakes(AnswerRecord $one): string
+    {
+        return implode('; ', array_map(static fn (string $mistake, float $share): string => "{$mistake} ".self::percent($share), array_keys($one->mistakes()), $one->mistakes()));
+    }
+
+    /** @return list<array{answer: string, url: string, size: string, tries: string, share: string, interval: string, told: string}> */
+    public function sizes(): array
+    {
+        $sizes = $this->answer === '' ? $this->report->sizes : $this->report->sizesOf($this->answer);
+
+        return array_map(fn (SizeRecord $one): array => [
+            ...$this->name($one->answer),
+            'size' => __("evidence.sizes.{$one->size}"),
+            'tries' => __('evidence.tries', ['count' => $one->tally->count(), 'full' => $one->tally->full, 'half' => $one->tally->half, 'none' => $one->tally->none]),
+            'share' => self::percent($one->share->mean),
+            'interval' => self::interval($one->share),
+            'told' => $one->above === 0.0 ? '' : __($one->above < 0 ? 'evidence.worse' : 'evidence.better', ['points' => (string) abs((int) round(100 * $one->above))]),
+        ], $sizes);
+    }
+
+    /** @return list<array{answer: string, url: string, where: string, says: string}> */
+    public function disagree(): array
+    {
+        $all = array_filter($this->report->model->disagree, fn (Disagreement $one): bool => $this->answer === '' || $one->record->answer === $this->answer);
+
+        return array_values(array_map(fn (Disagreement $one): array => [
+            ...$this->name($one->record->answer),
+            'where' => __('evidence.where', ['rung' => $one->record->rung, 'side' => __("words.sides.{$one->record->side->value}")]),
+            'says' => __($one->works ? 'evidence.floor-only' : 'evidence.mat-only', ['clean' => $one->record->tally->full, 'count' => $one->record->tally->count(), 'beat' => $one->beat, 'look' => say($one->look)]),
+        ], $all));
+    }
+
+    /** How fast proof fades, in a sentence. */
+    public function halfLife(): string
+    {
+        $fit = $this->report->halfLife;
+
+        return $fit === null || $fit->isOpen() ? __('evidence.half-life.open', ['use' => number_format($this->report->inUse)])
+            : __('evidence.half-life.found', ['days' => number_format($fit->days), 'low' => number_format($fit->low), 'high' => number_format($fit->high), 'pairs' => number_format($fit->pairs), 'use' => number_format($this->report->inUse)]);
+    }
+
+    /** How long reacting takes, in a sentence. */
+    public function reaction(): string
+    {
+        $fit = $this->report->reaction;
+
+        return $fit === null ? __('evidence.reaction.none') : __('evidence.reaction.found', ['a' => str_replace('-', '−', number_format($fit->base, 2)), 'b' => str_replace('-', '−', number_format($fit->perBit, 2)), 'sa' => number_format($fit->baseError, 2), 'sb' => number_format($fit->perBitError, 2), 'count' => number_format($fit->count)]);
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->records() === [];
+    }
+
+    /** All of it for a spreadsheet. */
+    public function csv(): string
+    {
+        $stream = fopen('php://memory', 'w+b') ?: throw new RuntimeException('No memory for a file.');
+        Csv::line($stream, ['answer', 'side', 'rung', 'attacker', 'n', 'full', 'half', 'none', 'mean', 'low', 'high', 'above_alike', 'improvised', 'seconds']);
+        foreach ($this->report->answers as $one) {
+            Csv::line($stream, [$one->answer, $one->side->value, (string) $one->rung, '', ...self::figures($one), '', self::figure($one->improvisedShare()), $one->seconds === null ? '' : self::figure($one->seconds)]);
+        }
+        foreach ($this->report->sizes as $one) {
+            Csv::line($stream, [$one->answer, '', '', $one->size, ...self::figures($one), $one->above === 0.0 ? '' : self::figure($one->above), '', '']);
+        }
+        rewind($stream);
+
+        return (string) stream_get_contents($stream);
+    }
+
+    /** @return list<string> */
+    private static function figures(AnswerRecord|SizeRecord $one): array
+    {
+        return [(string) $one->tally->count(), (string) $one->tally->full, (string) $one->tally->half, (string) $one->tally->none, self::figure($one->share->mean), self::figure($one->share->low()), self::figure($one->share->high())];
+    }
+
+    private static function figure(float $value): string
+    {
+        return number_format($value, 4, thousands_separator: '');
+    }
+
+    private static function percent(float $share): string
+    {
+        return __('words.percent', ['share' => number_format(100 * $share)]);
+    }
+
+    private static function interval(Share $share): string
+    {
+        return __('evidence.interval', ['low' => number_format(100 * $share->low()), 'high' => number_format(100 * $share->high())]);
+    }
+
+    /** @return array{answer: string, url: string} */
+    private function name(string $code): array
+    {
+        return ['answer' => $this->answers[$code]['title'] ?? $code, 'url' => $this->answers[$code]['url'] ?? ''];
+    }
+}

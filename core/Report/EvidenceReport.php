@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Report;
+
+use DateTimeImmutable;
+use StoneDrill\Core\Checks\Standards;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Exchange\SchoolFile;
+use StoneDrill\Core\Proof\AnswerRecord;
+use StoneDrill\Core\Proof\AnswerRecords;
+use StoneDrill\Core\Proof\HalfLifeFit;
+use StoneDrill\Core\Proof\ProofRules;
+use StoneDrill\Core\Proof\ReactionFit;
+use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Proof\SizeRecord;
+
+/** What the reps teach the school, at a moment. Estimates; of fewer than eight counted tries nothing is told. */
+final readonly class EvidenceReport implements Report
+{
+    /** @var list<AnswerRecord> */
+    public array $answers;
+
+    /** @var list<SizeRecord> */
+    public array $sizes;
+
+    public ModelBesideMat $model;
+
+    public ?HalfLifeFit $halfLife;
+
+    /** Days after which a rep weighs half, as the school has it. */
+    public float $inUse;
+
+    public ?ReactionFit $reaction;
+
+    /**
+     * @param list<Rep>    $reps
+     * @param list<Student> $students
+     * @param list<string> $only     ids of the answers that are told; all where it is null
+     */
+    public function __construct(Catalogue $catalogue, array $reps, array $students, public DateTimeImmutable $at, ?array $only = null)
+    {
+        $counted = AnswerRecords::counted($reps, $at);
+        $records = new AnswerRecords($counted, self::attacks($catalogue), self::heights($students), $at, ProofRules::of($catalogue->school->proof));
+        $isTold = static fn (AnswerRecord|SizeRecord $record): bool => $record->tally->isEnough() && ($only === null || in_array($record->answer, $only, true));
+        $this->answers = array_values(array_filter($records->records, $isTold));
+        $this->sizes = array_values(array_filter($records->sizes, $isTold));
+        $this->model = new ModelBesideMat($catalogue, $this->answers);
+        $this->inUse = $catalogue->school->proof->halfLife;
+        $this->halfLife = HalfLifeFit::of($counted);
+        $this->reaction = ReactionFit::of(self::timed($catalogue, $counted));
+    }
+
+    /** @param list<string>|null $only */
+    public static function of(SchoolFile $file, DateTimeImmutable $at, ?array $only = null): self
+    {
+        return new self($file->catalogue, $file->reps, $file->students, $at, $only);
+    }
+
+    /** @return array<string, string> id of the attack that each answer is written for */
+    public static function attacks(Catalogue $catalogue): array
+    {
+        return array_combine(array_column($catalogue->answers, 'id'), array_map(static fn (Answer $answer): string => $answer->attack, $catalogue->answers));
+    }
+
+    /**
+     * @param list<Student> $students
+     *
+     * @return array<string, float> statures of those that are measured, by id
+     */
+    public static function heights(array $students): array
+    {
+        return array_filter(array_column($students, 'height', 'id'), is_float(...));
+    }
+
+    /** @return list<AnswerRecord> of one answer */
+    public function ofAnswer(string $answer): array
+    {
+        return array_values(array_filter($this->answers, static fn (AnswerRecord $one): bool => $one->answer === $answer));
+    }
+
+    /** @return list<SizeRecord> of one answer */
+    public function sizesOf(string $answer): array
+    {
+        return array_values(array_filter($this->sizes, static fn (SizeRecord $one): bool => $one->answer === $answer));
+    }
+
+    /**
+     * @param list<Rep> $reps
+     *
+     * @return list<array{float, float, float}> as {@see ReactionFit::of()} takes them
+     */
+    private static function timed(Catalogue $catalogue, array $reps): array
+    {
+        $standards = Standards::of($catalogue);
+        $timed = [];
+        foreach ($reps as $rep) {
+            $answer = $rep->details->answer ?? '';
+            if ($rep->details->seconds === null || ! $catalogue->hasAnswer($answer) || ! $catalogue->ladder->has($rep->rung)) {
+                continue;
+            }
+            $of = $catalogue->answer($answer);
+            $rung = $catalogue->ladder->get($rep->rung);
+            $timed[] = [$rung->momentTold ? 0.0 : 1.0, $rung->attackTold ? 0.0 : $standards->familyBits($of->teaching->rank), $rep->details->seconds - $of->beats->seconds() / $rung->pace];
+        }
+
+        return $timed;
+    }
+
+    public function document(): array
+    {
+        return [
+            'answers' => array_map(static fn (AnswerRecord $one): array => [
+                'answer' => $one->answer, 'rung' => $one->rung, 'side' => $one->side->value, 'n' => $one->tally->count(), 'full' => $one->tally->full, 'half' => $one->tally->half, 'none' => $one->tally->none,
+                'mean' => $one->share->mean, 'low' => $one->share->low(), 'high' => $one->share->high(), 'mistakes' => $one->mistakes(), 'improvised' => $one->improvisedShare(), 'seconds' => $one->seconds,
+            ], $this->answers),
+            'sizes' => array_map(static fn (SizeRecord $one): array => [
+                'answer' => $one->answer, 'attacker' => $one->size, 'n' => $one->tally->count(), 'full' => $one->tally->full, 'half' => $one->tally->half, 'none' => $one->tally->none,
+                'mean' => $one->share->mean, 'low' => $one->share->low(), 'high' => $one->share->high(), 'above_alike' => $one->above === 0.0 ? null : $one->above,
+            ], $this->sizes),
+            'corners' => $this->model->corners,
+            'disagree' => array_map(static fn (Disagreement $one): array => [
+                'answer' => $one->record->answer, 'side' => $one->record->side->value, 'rung' => $one->record->rung, 'works' => $one->works, 'n' => $one->record->tally->count(), 'clean' => $one->record->tally->full,
+                'beat' => $one->beat, 'look' => $one->look,
+            ], $this->model->disagree),
+            'half_life' => $this->halfLife === null ? null : ['days' => $this->halfLife->days, 'low' => $this->halfLife->low, 'high' => $this->halfLife->high, 'pairs' => $this->halfLife->pairs, 'in_use' => $this->inUse],
+            'reaction' => $this->reaction === null ? null : ['a' => $this->reaction->base, 'b' => $this->reaction->perBit, 'se_a' => $this->reaction->baseError, 'se_b' => $this->reaction->perBitError, 'n' => $this->reaction->count],
+        ];
+    }
+}

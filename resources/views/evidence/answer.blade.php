@@ -1,0 +1,18 @@
+{{-- How one answer holds up, as a part of its page. --}}
+@if ($rows->isEmpty())
+    <p>{{ __('evidence.none') }}</p>
+@else
+    <ul>
+        @foreach ($rows->records() as $row)
+            <li><strong>{{ $row['where'] }}:</strong> {{ __('evidence.holds-up', ['share' => $row['share'], 'interval' => $row['interval'],
+                'tries' => $row['tries']]) }}
+                <small class="d-block">{{ implode(' ', $row['besides']) }}</small></li>
+        @endforeach
+        @foreach ($rows->sizes() as $row)
+            <li><strong>{{ $row['size'] }}:</strong> {{ __('evidence.holds-up', ['share' => $row['share'], 'interval' => $row['interval'],
+                'tries' => $row['tries']]) }} {{ $row['told'] }}</li>
+        @endforeach
+    </ul>
+    @foreach ($rows->disagree() as $row)<p><strong>{{ $row['where'] }}:</strong> {{ $row['says'] }}</p>@endforeach
+    <p class="form-text">{{ __('evidence.lead') }}</p>
+@endif

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use Tests\Feature\BoardFixture;
+
+beforeEach(function (): void {
+    $this->hall = $this->school();
+    $this->actingAs($this->person($this->hall, Role::Assistant));
+    // One that no rep of the small school names.
+    $this->answer = $this->hall->answers()->firstOrFail()->replicate()->fill(['code' => 'again', 'title' => 'Gate again']);
+    $this->answer->save();
+    $this->bo = $this->hall->students()->create(['code' => 'bo', 'name' => 'Bo Sandpiper', 'rank_id' => $this->hall->ranks()->where('code', 'first')->value('id'), 'flags' => [], 'height' => 1.60]);
+    $this->tall = $this->hall->students()->create(['code' => 'tall', 'name' => 'Tall Heron', 'rank_id' => $this->bo->rank_id, 'flags' => [], 'height' => 1.85]);
+    /** So many tries of Bo's, the first number for their ids. */
+    $this->tries = function (int $from, int $count, array $more = []): void {
+        foreach (range($from, $from + $count - 1) as $number) {
+            BoardFixture::boardRep($this->hall, $number, 'bo', now()->toImmutable()->subDays(2), ['answer_id' => $this->answer->id, ...$more]);
+        }
+    };
+});
+
+it('says that nothing can be told of few tries', function (): void {
+    ($this->tries)(1, 7);
+    $this->get('/evidence')->assertOk()->assertSee('Nothing can be told yet');
+    $this->get("/answers/{$this->answer->id}/evidence")->assertOk()->assertSee('Fewer than eight tries');
+    $this->get("/answers/{$this->answer->id}")->assertOk()->assertSee("/answers/{$this->answer->id}/evidence");
+    $this->get('/answers')->assertOk()->assertSee('What the reps teach');
+});
+
+it('tells at the answer how it holds up, for whom, and where the floor disagrees', function (): void {
+    ($this->tries)(1, 8, ['outcome' => 'hit', 'mistakes' => '["steps short"]', 'attacker_id' => $this->tall->id, 'seconds' => 1.4]);
+    ($this->tries)(20, 2);
+    $page = $this->get("/answers/{$this->answer->id}/evidence")->assertOk();
+
+    // 2 of 10 clean; of two days a weight of .977, with a half each: (.5 + 1.954) ÷ (1 + 9.772) = 22.8 %.
+    $page->assertSee('10 (2 clean, 0 half, 8 not)')->assertSee('23 %')->assertSee('steps short 80 %')->assertSee('Median: 1.4 s.')->assertSee('attacker taller by more than 10 cm')
+        ->assertSee('The floor says that it works')->assertSee('2 of 10 tries were clean');
+    $this->get('/evidence')->assertOk()->assertSee('Gate again')->assertSee('The floor alone says so')->assertSee('do not tell yet how fast proof fades')->assertSee('Too few tries were timed')->assertDontSee('Change it in the settings');
+    $csv = (string) $this->get('/evidence.csv')->assertOk()->assertHeader('content-type', 'text/csv; charset=utf-8')->getContent();
+    expect(explode("\r\n", $csv)[0])->toBe('answer,side,rung,attacker,n,full,half,none,mean,low,high,above_alike,improvised,seconds')
+        ->and($csv)->toContain("{$this->answer->code},written,2,,10,2,0,8,0.2279,")->toContain("{$this->answer->code},,,larger,8,0,0,8,");
+});
+
+it('reads anew when a try is added or corrected, and leaves out what was at home, broken off, or is another school’s', function (): void {
+    ($this->tries)(1, 8);
+    $page = fn () => $this->get("/answers/{$this->answer->id}/evidence")->assertOk();
+    $page()->assertSee('8 (8 clean, 0 half, 0 not)');
+    ($this->tries)(20, 1, ['source' => 'home']);
+    ($this->tries)(21, 1, ['outcome' => 'stopped']);
+    ($this->tries)(22, 1, ['outcome' => 'late', 'replaces' => '0b7e1f60-8888-4000-8000-000000000003', 'reason' => 'wrong button']);
+    $page()->assertSee('8 (7 clean, 0 half, 1 not)');
+    $other = $this->school('Other Hall');
+    $this->actingAs($this->person($other, Role::Head))->get('/evidence')->assertOk()->assertSee('Nothing can be told yet')->assertDontSee('Bo Sandpiper');
+    $this->get("/answers/{$this->answer->id}/evidence")->assertNotFound();
+});
+
+it('tells the head where to change how fast proof fades', function (): void {
+    ($this->tries)(1, 8);
+    $this->actingAs($this->person($this->hall, Role::Head))->get('/evidence')->assertOk()->assertSee('Change it in the settings')->assertSee('In use: 60 days');
+});
