@@ -74,6 +74,13 @@ return [
     'nothing-needed' => 'No {attack} of the catalogue is needed by :rank or a lower {rank}.',
     'nothing-to-climb' => 'The ladder is empty',
     'people' => 'People',
+    'moves' => [
+        'down' => 'Three tries a {rung} lower',
+        'down-text' => 'fails at {rung} :from, held at :to: :tries tries there.',
+        'mistake' => 'Work on: :mistake.',
+        'up' => 'Ready for more',
+        'up-text' => 'held at {rung} :from, never tried at :to',
+    ],
     'own' => [
         'class' => 'Next class: :at :place',
         'dates' => 'Next',

@@ -60,3 +60,14 @@ it('tells the head where to change how fast proof fades', function (): void {
     ($this->tries)(1, 8);
     $this->actingAs($this->person($this->hall, Role::Head))->get('/evidence')->assertOk()->assertSee('Change it in the settings')->assertSee('In use: 60 days');
 });
+
+it('tells on the ladder who is ready for more, and what to work on a rung lower', function (): void {
+    ($this->tries)(1, 3);
+    $page = "/people/{$this->bo->id}";
+    $this->get($page)->assertOk()->assertSee('Ready for more')->assertSee('held at rung 2, never tried at 3')->assertDontSee('a rung lower');
+    ($this->tries)(10, 4);
+    ($this->tries)(20, 3, ['rung' => 3, 'outcome' => 'hit', 'mistakes' => '["steps short", "looks down"]']);
+    ($this->tries)(30, 1, ['rung' => 3, 'outcome' => 'hit', 'mistakes' => '["steps short"]']);
+    ($this->tries)(40, 9, ['rung' => 3, 'source' => 'home', 'mistakes' => '["smiles"]']);
+    $this->get($page)->assertOk()->assertDontSee('Ready for more')->assertSee('Three tries a rung lower')->assertSee('fails at rung 3, held at 2: 3 tries there. Work on: steps short.');
+});

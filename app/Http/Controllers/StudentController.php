@@ -15,6 +15,7 @@ use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
 use App\View\Ladder\ComingUp;
 use App\View\Ladder\LadderPicture;
+use App\View\Ladder\RungMoves;
 use App\View\Ladder\Timeline;
 use App\View\Record\LogLine;
 use App\View\Solos\StudentSolos;
@@ -85,6 +86,7 @@ final readonly class StudentController
             'solos' => new StudentSolos($student, $now),
             'ladder' => $ladder,
             'coming' => new ComingUp($ladder, $pool, $core, $windows[$student->id], $now),
+            'moves' => new RungMoves($student, $ladder, $windows[$student->id], $now),
             'attackIds' => $school->attacks->pluck('id', 'code')->all(),
             'ready' => ReadyFor::next($catalogue, $student->rank->code, $windows[$student->id], $now),
             'count' => $all->count(),

@@ -1,5 +1,5 @@
 @php($drawing = new App\View\Ladder\LadderDrawing($ladder))
-<div class="own-page coming">@include('students.coming')</div>
+<div class="own-page coming">@include('students.coming')@include('students.moves')</div>
 @include('students.rungs')
 <p class="form-text no-print"><a href="{{ route('students.ladder.svg', $student) }}" download>{{ __('words.save-svg') }}</a></p>
 <details class="mt-2"><summary data-key="t">{{ __('students.ladder.as-table') }}</summary>
