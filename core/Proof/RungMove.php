@@ -19,17 +19,19 @@ final readonly class RungMove
     public static function of(Window $window, Ladder $ladder, DateTimeImmutable $at): ?self
     {
         $rungs = $ladder->ids();
+        // What failed lower down counts higher up too: only where it was tried does it fail.
+        $tried = array_column($window->tries, 1);
         $held = null;
         foreach ($rungs as $place => $rung) {
             $state = $window->state($rung, $at);
-            if ($state === ProofState::Failing && $held !== null) {
+            if ($state === ProofState::Failing && $held !== null && in_array($rung, $tried, true)) {
                 return new self($rung, $rungs[$held]);
             }
             $held = $state === ProofState::Holds ? $place : $held;
         }
         $next = $held === null ? null : $rungs[$held + 1] ?? null;
 
-        return $next === null || in_array($next, array_column($window->tries, 1), true) ? null : new self($rungs[$held], $next);
+        return $next === null || in_array($next, $tried, true) ? null : new self($rungs[$held], $next);
     }
 
     public function isUp(): bool

@@ -28,5 +28,7 @@ it('goes up where the next rung is untried, and down where it fails above what i
     'the highest' => [[7 => 'clean clean clean'], null],
     // Seven clean below and three hit above: 4 fails, and its failures do not count at 3.
     'fails above what is held' => [[3 => 'clean clean clean clean clean clean clean', 4 => 'hit hit hit'], [4, 3, false]],
+    // What failed at 3 fails at 4 too, and nobody tried that: 3 builds, with one clean of four.
+    'failed lower down' => [[2 => 'clean clean clean clean clean clean clean', 3 => 'hit hit clean'], null],
     'fails, and nothing is held' => [[4 => 'hit hit hit'], null],
 ]);
