@@ -46,8 +46,16 @@ final readonly class Striker
     public function isFaced(Scene $scene, Action $action): bool
     {
         $strike = $action->verb;
+        if (! $strike instanceof Strike) {
+            return false;
+        }
+        foreach ($action->targets as $target) {
+            if ($this->missesFace($scene, $target) <= ($strike->wraps() && $target !== Target::Spine ? self::ROUND : 0.0) + 1e-9) {
+                return true;
+            }
+        }
 
-        return $strike instanceof Strike && array_any($action->targets, fn (Target $target): bool => $this->missesFace($scene, $target) <= ($strike->wraps() && $target !== Target::Spine ? self::ROUND : 0.0) + 1e-9);
+        return false;
     }
 
     /** Metres from a shoulder within which a fist meets the front of the attacker's chin; null where it is too high for any distance. */
