@@ -164,3 +164,18 @@ it('lists the ladder and the wall on a phone, and leads on from a row', function
     $this->until(fn (): bool => str_contains($this->browser->getCurrentURL(), '?attack='));
     expect($this->complaints())->toBe([]);
 });
+
+it('saves a drawing as a file that stands alone', function (string $page, string $name): void {
+    $this->signIn('head@cinder-quay.example')->visit($page)->waitFor('[data-save-drawing]');
+    // What is given is caught instead of being put into a folder of downloads.
+    $this->browser->executeScript('URL.createObjectURL = (file) => { window.given = file; return "#given"; }; HTMLAnchorElement.prototype.click = function () { window.givenAs = this.download; };');
+    $this->find("[data-save-drawing][data-name='{$name}']")->click();
+    $file = $this->browser->executeAsyncScript('const done = arguments[0]; const reader = new FileReader(); reader.onload = () => { const image = new Image(); image.onload = () => done([window.givenAs, image.naturalWidth > 100, atob(reader.result.split(",")[1])]); image.onerror = () => done([window.givenAs, false, ""]); image.src = reader.result; }; reader.readAsDataURL(window.given);');
+    expect([$file[0], $file[1]])->toBe(["{$name}.svg", true])
+        ->and($file[2])->toContain('<svg')->toContain('stroke="rgb(')->not->toContain('class=');
+    expect($this->complaints())->toBe([]);
+})->with([
+    'an attack from the side' => ['/attacks/1', 'wrist-across-pull-side'],
+    'the feet of a stance' => ['/basics/1', 'stance-ready-feet'],
+    'the load of the ranks' => ['/wall/ranks', 'load'],
+]);

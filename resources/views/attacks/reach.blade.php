@@ -16,5 +16,5 @@
 @endforeach
 </svg>
 </div>
-<p class="form-text">{{ __('attacks.reach-note') }}</p>
+<p class="form-text">{{ __('attacks.reach-note') }} <x-save-drawing of="svg.reach" :name="__('attacks.reach')"/></p>
 @endif

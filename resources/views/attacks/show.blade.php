@@ -52,6 +52,9 @@
             <figure>@include('workbench.side', ['picture' => $seen->side, 'label' => __('floor.side.label')])
                 <figcaption>{{ __('floor.from-the-side') }}</figcaption></figure>
         </div>
+        <p class="form-text">{{ ucfirst(__('floor.from-above')) }}:
+            <x-save-drawing of=".floor-stage .floor-drawing:not(.side-drawing)" :name="$attack->code.'-above'"/>
+            · {{ __('floor.from-the-side') }}: <x-save-drawing of=".floor-stage .side-drawing" :name="$attack->code.'-side'"/></p>
         @include('attacks.reach', ['reach' => $seen->reach])
         <ul class="situation mt-2">@foreach ($seen->sentences as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
         <p class="form-text">{{ __('attacks.situation-note', ['defender' => $seen->sizes[0], 'attacker' => $seen->sizes[1]]) }}</p>

@@ -14,12 +14,14 @@
 @if ($page->feet)
     <section aria-labelledby="feet"><h2 id="feet" class="mt-0">{{ __('solos.feet.heading') }}</h2>
         <div class="solo-picture">@include('solos.feet', ['picture' => $page->feet])</div>
-        <p class="form-text">{{ ucfirst($page->feet->text()) }}. {{ $page->drawnFor() }}</p></section>
+        <p class="form-text">{{ ucfirst($page->feet->text()) }}. {{ $page->drawnFor() }}
+            <x-save-drawing of="svg.feet-drawing" :name="$solo->code.'-feet'"/></p></section>
 @endif
 @if ($page->path)
     <section aria-labelledby="path"><h2 id="path" class="mt-0">{{ __('solos.path.heading') }}</h2>
         <div class="solo-picture">@include('solos.path', ['picture' => $page->path])</div>
-        <p class="form-text">{{ $page->path->text() }} {{ $page->drawnFor() }}</p></section>
+        <p class="form-text">{{ $page->path->text() }} {{ $page->drawnFor() }}
+            <x-save-drawing of="svg.path-drawing" :name="$solo->code.'-path'"/></p></section>
 @endif
 @include('footage.section')
 @if (! $solo->isForm())

@@ -37,6 +37,7 @@
         <span><svg class="timeline" viewBox="-6 -5 12 10" aria-hidden="true"><use class="try"
             href="#try-{{ $shape }}"/></svg>{{ __('students.timeline.legend.'.$shape) }}</span>
     @endforeach
+    <x-save-drawing of="svg.drawing.timeline" :name="$student->code.'-timeline'"/>
     @if ($timeline->isFull())<span>{{ __('students.timeline.latest', ['count' => App\View\Ladder\Timeline::MAX]) }}</span>@endif
 </div>
 @endif

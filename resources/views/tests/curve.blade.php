@@ -23,6 +23,7 @@
         points="1,5 29,5"/></svg>{{
         __('tests.season.lines.'.$line['name']) }}</span>
 @endforeach
+<x-save-drawing of="svg.season-curve" :name="__('tests.season.curve')"/>
 </div>
 <details><summary>{{ __('tests.season.as-table') }}</summary>
 <x-table class="w-auto" :head="array_values(texts('tests.season.curve-columns'))">

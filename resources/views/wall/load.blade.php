@@ -28,6 +28,7 @@
         @endif
     </svg>
 </div>
+<p class="form-text"><x-save-drawing of="svg.load-drawing" name="load"/></p>
 <x-table class="ranks-table" :head="array_values(texts('load.columns'))">
     @foreach ($ranks as $row)
         <tr>
