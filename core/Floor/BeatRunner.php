@@ -44,9 +44,6 @@ final readonly class BeatRunner
     /** Metres that `if far` and `if near` put between. */
     private const ELSEWHERE = 0.30;
 
-    /** Share of the attacker's stature within which every point of a limb is of the axis: a leg that is out, with the breadth of the hips. */
-    private const OUT = 0.65;
-
     private Opening $opening;
 
     private Assault $assault;
@@ -244,8 +241,7 @@ final readonly class BeatRunner
     private function attack(Scene $scene, array $actions, float $line, float $crouch, bool $isUsual, BeatLog $log): void
     {
         [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
-        $comes = $scene->beats === 0 && $this->facets->phase === Phase::Reaching && $this->kind->start !== Start::Threat;
-        if ($comes) {
+        if ($this->isComing($scene)) {
             $log->delivery = $this->assault->come($scene, $actions, $crouch, $isUsual);
         } elseif ($scene->followUpIsDue || ($scene->beats === 1 && $this->facets->phase === Phase::FollowUp)) {
             $scene->followUpIsDue = false;
@@ -258,6 +254,12 @@ final readonly class BeatRunner
             }
         }
         $scene->keepApart($beforeX, $beforeY);
+    }
+
+    /** Whether the attack comes in this beat. */
+    private function isComing(Scene $scene): bool
+    {
+        return $scene->beats === 0 && $this->facets->phase === Phase::Reaching && $this->kind->start !== Start::Threat;
     }
 
     /**
@@ -289,8 +291,9 @@ final readonly class BeatRunner
             $own = clone $scene;
             $ownLog = clone $log;
             $this->slide($own, $x, $y, $movements, $ownLog);
-            $isNear = $own->distance() <= $farthest + $this->opening->advance($this->bodies);
-            $turns = $isNear ? $this->controls->turns($own, $whole->actions) : [];
+            // How long turning takes matters only where an attacker turns too meanwhile.
+            $isTimed = ! $this->isComing($own) && $own->isAttackerFree() && $own->distance() <= $farthest + $this->opening->advance($this->bodies);
+            $turns = $isTimed ? $this->controls->turns($own, $whole->actions) : [];
             $ownLog->seconds = $turns === [] ? $plain : $whole->seconds($turns) / $this->setting->pace;
             $this->attack($own, $beat->actions, $line, $crouch, true, $ownLog);
             $this->controls->act($own, $beat->actions);
@@ -325,15 +328,17 @@ final readonly class BeatRunner
         $this->move($scene, $movements, 1.0, $log);
     }
 
-    /** Metres between the axes beyond which a strike gets nowhere: its chain, lean, the farthest drive, and both bodies' breadth or how far a limb is out. */
+    /** Metres between the axes beyond which a strike gets nowhere: its chain, lean, the farthest drive, and both bodies' breadth. */
     private function farthest(Scene $scene, Action $strike): float
     {
-        $chain = $strike->verb instanceof Strike ? $strike->verb->chain() + ($strike->verb->isKick() ? 0.35 : 0.25) : 0.0;
-        // What is not over the axis is at most as far from it as a hand that is held out, or a foot.
-        $isOut = array_filter($strike->targets, static fn (Target $target): bool => $target->height() === null || $target->isOfLeg()) !== [];
-        $folded = $isOut ? self::OUT : ($scene->attackerPosture === Posture::Standing ? 0.0 : 0.30);
+        // What holds or hits the defender is with the defender, wherever that is.
+        if (array_filter($strike->targets, static fn (Target $target): bool => $target->height() === null || $target->isOfLeg()) !== []) {
+            return INF;
+        }
+        $chain = $strike->verb instanceof Strike ? $strike->verb->chain() + Striker::drive($strike->verb) : 0.0;
+        $folded = $scene->attackerPosture === Posture::Standing ? 0.0 : 0.30;
 
-        return ($chain + 0.21) * $this->bodies->defender + (Bodies::SURFACE + $folded) * $this->bodies->attacker;
+        return ($chain + 0.21) * $this->bodies->defender + (Bodies::SURFACE + $folded) * $this->bodies->attacker + abs($this->setting->headShift);
     }
 
     /**

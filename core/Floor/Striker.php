@@ -125,7 +125,13 @@ final readonly class Striker
      */
     private function mostDrive(Scene $scene, Strike $strike, array $actions): float
     {
-        return $strike === Strike::Stomp || ! Chain::isCarried($scene, $actions) ? 0.0 : $scene->bodies->defender * match (true) {
+        return $strike === Strike::Stomp || ! Chain::isCarried($scene, $actions) ? 0.0 : $scene->bodies->defender * self::drive($strike);
+    }
+
+    /** How far a strike carries the body along at most where it is short, as a share of the stature. */
+    public static function drive(Strike $strike): float
+    {
+        return match (true) {
             $strike->isKick() => self::KICK_DRIVE,
             $strike === Strike::Knee => self::KNEE_DRIVE,
             default => Chain::DRIVE,

@@ -31,8 +31,12 @@ it('says of every cell what a single run says', function (string $kind, array $v
     $beats = Beats::parse(ltrim("{$before}\n{$beat}"));
     $at = count($beats->line) - 1;
     [$plain, $struck] = [$simulation->field($beats, $at), $simulation->field($beats, $at, Beats::parse($strike)->line[0]->actions[0])];
+    // The corners are the farthest away.
+    $asked = [[0, 0], [0, StepField::CELLS - 1], [StepField::CELLS - 1, 0], [StepField::CELLS - 1, StepField::CELLS - 1]];
     for ($case = 0; $case < 50; $case++) {
-        [$column, $row] = [mt_rand(0, StepField::CELLS - 1), mt_rand(0, StepField::CELLS - 1)];
+        $asked[] = [mt_rand(0, StepField::CELLS - 1), mt_rand(0, StepField::CELLS - 1)];
+    }
+    foreach ($asked as [$column, $row]) {
         [$x, $y] = [StepField::offset($column), StepField::offset($row)];
         if ($x === 0.0 && $y === 0.0) {
             continue;
@@ -52,6 +56,8 @@ it('says of every cell what a single run says', function (string $kind, array $v
     'a hold' => ['wrist-cross', [], '', 'right foot step 1:30, left hand guard', 'left hand guard'],
     'a kick at a leg' => ['wrist-cross', [], '', 'right foot step 1:30', '', 'right front kick knee'],
     'a strike on the arm that comes' => ['punch-straight', ['phase' => 'reaching'], '', 'left foot step 9', '', 'left hammer forearm'],
+    'a strike on the arm that swings' => ['swing', ['phase' => 'reaching'], 'left foot step 9, left hand parry forearm', 'look', '', 'right hammer hand'],
+    'a strike on a hand that pushes' => ['push-two', ['phase' => 'reaching'], '', 'left hand parry forearm', 'left hand parry forearm', 'right hammer hand'],
     'a strike that goes round' => ['swing', ['phase' => 'reaching'], '', 'left foot step 9', '', 'right hammer back of head'],
     'a spin' => ['punch-straight', ['phase' => 'reaching'], '', 'left foot step 9', '', 'right spinning backhand temple'],
     'the second beat' => ['punch-straight', ['phase' => 'reaching'], 'left foot step 9, left hand parry forearm', 'slide 12, both hands guard', 'both hands guard'],
