@@ -210,8 +210,9 @@ it('gives a new school what a starter brings, at its ranks', function (): void {
 });
 
 it('notes what was practised alone at home, once a press, and takes it along', function (): void {
+    ($this->basic)(['name' => 'Side step'])->assertSessionHasNoErrors();
     ($this->basic)()->assertSessionHasNoErrors();
-    $solo = ($this->solo)();
+    [$other, $solo] = [$this->hall->solos()->where('name', 'Side step')->firstOrFail(), $this->hall->solos()->where('name', 'Heel of the hand')->firstOrFail()];
     $student = $this->person($this->hall, Role::Student);
     $home = "/people/{$this->ada->id}/home";
     $press = ['id' => '0b7e1f60-7777-4000-8000-000000000001', 'solo' => (string) $solo->id];
@@ -219,6 +220,8 @@ it('notes what was practised alone at home, once a press, and takes it along', f
     $this->post($home, $press)->assertRedirect($home)->assertSessionHas('status', '“Heel of the hand” is noted. It proves nothing.');
     $this->post($home, $press)->assertRedirect($home);
     $this->post($home, [...$press, 'id' => '0b7e1f60-7777-4000-8000-000000000002'])->assertRedirect($home);
+    // A press that another one was already noted for, of another basic: nothing is noted, and nothing breaks.
+    $this->post($home, [...$press, 'solo' => (string) $other->id])->assertRedirect($home);
     $this->post($home, ['id' => '0b7e1f60-7777-4000-8000-000000000003', 'solo' => '999999'])->assertSessionHas('error', __('home.gone'));
     $this->get($home)->assertSee('2 × this week');
     // What was practised proves nothing: it is due as before.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\RecordReps;
+use App\Models\SoloPractice;
 use App\Models\Student;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
@@ -45,7 +46,8 @@ final readonly class HomeSheetController
         $week = $this->week($student);
         $solo = $week->solo($values['solo'] ?? '');
         if ($solo !== null) {
-            $solo->practices()->firstOrCreate(['id' => Str::lower($values['id'])], ['school_id' => $student->school_id, 'student_id' => $student->id, 'at' => CarbonImmutable::now()]);
+            // Pressed or sent twice it is noted once.
+            SoloPractice::query()->insertOrIgnore(['id' => Str::lower($values['id']), 'solo_id' => $solo->id, 'school_id' => $student->school_id, 'student_id' => $student->id, 'at' => CarbonImmutable::now()->format('Y-m-d H:i:s.uP')]);
 
             return $back->with('status', __('home.noted', ['name' => $solo->name]));
         }

@@ -94,7 +94,7 @@ final class FootageRequest extends FieldsRequest
     /** @return list<int> ids of the students who can be seen */
     public function shows(): array
     {
-        return array_values(array_map(intval(...), $this->validated('shows', [])));
+        return array_values(array_unique(array_map(intval(...), $this->validated('shows', []))));
     }
 
     /** @return list<float> */

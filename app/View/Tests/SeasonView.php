@@ -105,7 +105,7 @@ final readonly class SeasonView
     {
         $more = count($keys) - self::NAMED;
 
-        return implode(', ', array_map($this->title(...), array_slice($keys, 0, self::NAMED))).($more > 0 ? ' '.__('tests.season.and-more', ['count' => $more]) : '');
+        return implode('; ', array_map($this->title(...), array_slice($keys, 0, self::NAMED))).($more > 0 ? ' '.__('tests.season.and-more', ['count' => $more]) : '');
     }
 
     private function title(string $key): string

@@ -35,7 +35,7 @@ final readonly class TestPage
             return [
                 'student' => $student,
                 'ready' => $chance === null ? '–' : __('tests.chance', ['percent' => ReadyFor::percent($chance)]),
-                'most' => implode(', ', array_map(static fn (array $one): string => $one[0]->attack->title.' +'.ReadyFor::percent($one[1]).' %', $readiness->most())),
+                'most' => implode('; ', array_map(static fn (array $one): string => sided($one[0]->attack->title, $one[0]->side).' +'.ReadyFor::percent($one[1]).' %', $readiness->most())),
                 'state' => self::state($pivot->getAttribute('result'), $pivot->getAttribute('retest_on'), new TestSheet($test, $student, $marks[$student->id] ?? collect(), $soloMarks[$student->id] ?? collect())),
             ];
         })->all());
@@ -45,7 +45,7 @@ final readonly class TestPage
     {
         return match ($result) {
             'passed' => __('tests.states.passed'),
-            'retest' => __('tests.states.retest', ['items' => implode(', ', $sheet->retest())]).($retestOn === null ? '' : ' '.__('tests.states.on', ['day' => date('j M Y', (int) strtotime($retestOn))])),
+            'retest' => __('tests.states.retest', ['items' => implode('; ', $sheet->retest())]).($retestOn === null ? '' : ' '.__('tests.states.on', ['day' => date('j M Y', (int) strtotime($retestOn))])),
             default => $sheet->text(),
         };
     }
