@@ -9,7 +9,9 @@ use StoneDrill\Core\Technique\Beats;
 /*
  * What the field of where to step costs, 60 × 60 cells, beside a reference of plain arithmetic in the same run, since machines differ.
  *
- *   php -d opcache.enable_cli=1 bench/step-field.php
+ *   php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bench/step-field.php
+ *
+ * The server runs with the compiler too; see launch() in bin/ground.sh.
  */
 
 require __DIR__.'/clock.php';
