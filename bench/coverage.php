@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\HoleFinder;
-use StoneDrill\Core\Coverage\Pairs\Model;
-use StoneDrill\Core\Coverage\Pairs\Sampler;
 use StoneDrill\Core\Coverage\RunCache;
 use StoneDrill\Core\Coverage\Widener;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -59,15 +57,3 @@ $changed = middle(static function () use ($large, $memory, $before, &$number): v
     $before->after($now, HoleFinder::whole($now, $memory));
 }, 41);
 printf("the same after one answer has changed             %6.1f ms   %.1f × reference\n", $changed, $changed / $reference);
-
-foreach ([[4, 3], [13, 3], [100, 2], [20, 10]] as [$count, $values]) {
-    $parameters = [];
-    for ($i = 0; $i < $count; $i++) {
-        $parameters["p{$i}"] = array_map('strval', range(1, $values));
-    }
-    $rows = 0;
-    $time = milliseconds(static function () use ($parameters, &$rows): void {
-        $rows = count((new Sampler(Model::of($parameters), 1))->sample()->rows);
-    }, 1);
-    printf("pairs %3d^%-3d %4d rows                            %6.0f ms   %.1f × reference\n", $values, $count, $rows, $time, $time / $reference);
-}

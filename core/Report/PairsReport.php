@@ -18,6 +18,7 @@ final readonly class PairsReport implements Report
             'rows' => array_map(static fn (array $row): object => (object) $row, $this->sample->rows),
             'pairs_total' => $this->sample->pairs,
             'pairs_infeasible' => $this->sample->infeasible,
+            'rows_at_first' => $this->sample->atFirst,
         ];
     }
 }

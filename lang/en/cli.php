@@ -70,9 +70,12 @@ return [
     ],
     'pairs' => [
         'is' => 'Finds few rows in which every feasible pair of values occurs',
-        'seed' => 'a whole number; the same number gives the same rows',
+        'seed' => 'a whole number; the same number and as many steps give the same rows',
         'rows' => ':count rows meet all :met pairs.',
         'feasible-rows' => ':count rows meet all :met feasible pairs, of :pairs.',
+        'seconds' => 'how long fewer rows are looked for, in seconds',
+        'steps' => 'how many exchanges of a value are tried instead; the same number gives the same rows',
+        'began' => 'There were :count at first, the best ones one by one; finding fewer took :seconds s in all.',
         'unusable' => 'something that cannot be used',
         'parameters' => 'a map of lists of values, by name',
         'no-list' => 'no list of values',

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\View\Texts;
+use Tests\Core\Coverage\PairsFixture;
 use Tests\Core\DrillFixture;
 
 it('prints the coverage of a file as one document', function (): void {
@@ -144,13 +145,29 @@ it('tells the situation of an attack', function (): void {
 
 it('samples pairs from a model', function (): void {
     $model = DrillFixture::temporary('{"parameters": {"hand": ["left", "right"], "place": ["open", "stairs"], "notice": ["ready", "off-guard"]}, "forbid": [{"place": "stairs", "notice": "ready"}]}', 'json');
-    [$code, $output] = DrillFixture::drill(['command' => 'pairs', 'file' => $model, '--json' => true, '--seed' => '5']);
+    $asked = ['command' => 'pairs', 'file' => $model, '--seed' => '5', '--steps' => '100'];
+    [$code, $output] = DrillFixture::drill([...$asked, '--json' => true]);
     $document = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
 
     // 3 · 4 pairs, of which stairs and ready cannot be.
     expect($code)->toBe(0)->and([$document['pairs_total'], $document['pairs_infeasible']])->toBe([12, 1])
         ->and(array_keys($document['rows'][0]))->toBe(['hand', 'place', 'notice'])
-        ->and(DrillFixture::drill(['command' => 'pairs', 'file' => $model, '--json' => true, '--seed' => '5'])[1])->toBe($output);
+        ->and($document['rows_at_first'])->toBeGreaterThanOrEqual(count($document['rows']))
+        ->and(DrillFixture::drill([...$asked, '--json' => true])[1])->toBe($output)
+        ->and(DrillFixture::drill($asked)[1])->toContain('all 11 feasible pairs, of 12')->toMatch('/There were \d+ at first.+ took \d+\.\d\d s in all\./');
+});
+
+it('looks for fewer rows as long as it is told', function (): void {
+    $model = DrillFixture::temporary(json_encode(['parameters' => PairsFixture::mixed([4 => 9])], JSON_THROW_ON_ERROR), 'json');
+    $began = microtime(true);
+    [$code, $output] = DrillFixture::drill(['command' => 'pairs', 'file' => $model, '--seconds' => '0.3']);
+
+    // Sixteen pairs of two parameters need sixteen rows, and nine columns of four do not fit into them: it looks until the time is over.
+    expect($code)->toBe(0)->and(microtime(true) - $began)->toBeGreaterThan(0.3)->and($output)->toContain('rows meet all 576 pairs');
+    foreach ([['--seconds', '-1'], ['--seconds', 'two'], ['--seconds', '9999'], ['--steps', '1.5'], ['--steps', '-3'], ['--steps', '99999999999']] as [$option, $value]) {
+        [$code, , $error] = DrillFixture::drill(['command' => 'pairs', 'file' => $model, $option => $value]);
+        expect($code)->toBe(2)->and($error)->toContain($value)->toContain('from 0 to');
+    }
 });
 
 it('refuses a model with what is wrong, and where', function (string $text, string $words): void {

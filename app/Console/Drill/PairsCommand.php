@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Drill;
 
+use StoneDrill\Core\Coverage\Pairs\Budget;
 use StoneDrill\Core\Coverage\Pairs\Model;
 use StoneDrill\Core\Coverage\Pairs\ModelException;
 use StoneDrill\Core\Coverage\Pairs\Sampler;
@@ -16,15 +17,23 @@ use StoneDrill\Core\Text;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 
-/** `drill pairs MODEL [--seed=N]`: few rows in which every feasible pair of values occurs. */
+/** `drill pairs MODEL [--seed=N] [--seconds=S|--steps=N]`: few rows in which every feasible pair of values occurs. */
 final class PairsCommand extends FileCommand
 {
+    /** How long it looks for fewer rows where nothing else is asked for, and at most. */
+    private const SECONDS = 2;
+    private const MOST_SECONDS = 3600;
+
+    private const MOST_STEPS = 1_000_000_000;
+
     protected function configure(): void
     {
         parent::configure();
         $this->setName('pairs')
             ->setDescription($this->said('cli.pairs.is'))
-            ->addOption('seed', null, InputOption::VALUE_REQUIRED, $this->said('cli.pairs.seed'), '1');
+            ->addOption('seed', null, InputOption::VALUE_REQUIRED, $this->said('cli.pairs.seed'), '1')
+            ->addOption('seconds', null, InputOption::VALUE_REQUIRED, $this->said('cli.pairs.seconds'), (string) self::SECONDS)
+            ->addOption('steps', null, InputOption::VALUE_REQUIRED, $this->said('cli.pairs.steps'));
     }
 
     protected function reportOn(string $path, string $text, InputInterface $input): Printed
@@ -33,13 +42,30 @@ final class PairsCommand extends FileCommand
         if (preg_match('/^-?\d{1,15}$/D', $seed) !== 1) {
             throw UnreadableInput::option('seed', $seed, Text::of('file.whole'), $this->texts);
         }
-        $sample = (new Sampler($this->model($path, $text), (int) $seed))->sample();
-        $lines = [$this->said($sample->infeasible === 0 ? 'cli.pairs.rows' : 'cli.pairs.feasible-rows', ['count' => count($sample->rows), 'met' => $sample->pairs - $sample->infeasible, 'pairs' => $sample->pairs])];
+        $sample = (new Sampler($this->model($path, $text), (int) $seed))->sample($this->budget($input));
+        $lines = [
+            $this->said($sample->infeasible === 0 ? 'cli.pairs.rows' : 'cli.pairs.feasible-rows', ['count' => count($sample->rows), 'met' => $sample->pairs - $sample->infeasible, 'pairs' => $sample->pairs]),
+            $this->said('cli.pairs.began', ['count' => $sample->atFirst, 'seconds' => sprintf('%.2f', $sample->seconds)]),
+        ];
         foreach ($sample->rows as $number => $row) {
             $lines[] = sprintf('  %3d  %s', $number + 1, implode(' · ', array_map(static fn (string $name, string $value): string => $name.' '.$value, array_map('strval', array_keys($row)), array_values($row))));
         }
 
         return new Printed(new PairsReport($sample), $lines);
+    }
+
+    /** @throws UnreadableInput */
+    private function budget(InputInterface $input): Budget
+    {
+        $steps = $input->getOption('steps');
+        if ($steps !== null) {
+            return preg_match('/^\d{1,10}$/D', (string) $steps) === 1 && (int) $steps <= self::MOST_STEPS
+                ? Budget::steps((int) $steps) : throw UnreadableInput::option('steps', (string) $steps, Text::of('file.whole-between', ['min' => 0, 'max' => self::MOST_STEPS]), $this->texts);
+        }
+        $seconds = (string) $input->getOption('seconds');
+
+        return preg_match('/^\d{1,4}(\.\d{1,6})?$/D', $seconds) === 1 && (float) $seconds <= self::MOST_SECONDS
+            ? Budget::seconds((float) $seconds) : throw UnreadableInput::option('seconds', $seconds, Text::of('file.number-between', ['min' => 0, 'max' => self::MOST_SECONDS]), $this->texts);
     }
 
     /** @throws UnreadableInput */

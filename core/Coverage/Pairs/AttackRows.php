@@ -15,6 +15,9 @@ final readonly class AttackRows
 {
     public const KIND = 'kind';
 
+    /** Somebody waits for the list, and gets the same one again. */
+    private const STEPS = 2_000;
+
     /**
      * @param list<DrillRow> $rows       what meets most comes first
      * @param list<int>      $met        how many pairs are met by each row and those before it
@@ -65,7 +68,7 @@ final readonly class AttackRows
         }
         // What none of the attacks has is left out already.
         $forbid = array_filter($forbid, static fn (array $combination): bool => array_filter($combination, static fn (string $value, string $name): bool => isset($parameters[$name]) && ! in_array($value, $parameters[$name], true) && in_array($value, Facet::tryFrom($name)?->values() ?? [], true), ARRAY_FILTER_USE_BOTH) === []);
-        $sample = (new Sampler(Model::of($parameters, [...$forbid, ...self::infeasible($kinds, $parameters)]), $seed))->sample();
+        $sample = (new Sampler(Model::of($parameters, [...$forbid, ...self::infeasible($kinds, $parameters)]), $seed))->sample(Budget::steps(self::STEPS));
 
         [$rows, $met] = self::mostFirst($sample->rows);
 

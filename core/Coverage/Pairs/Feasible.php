@@ -103,6 +103,16 @@ final class Feasible
         return array_keys($left);
     }
 
+    /**
+     * Whether a whole row has a forbidden combination that a parameter is part of.
+     *
+     * @param list<int> $row
+     */
+    public function forbids(array $row, int $parameter): bool
+    {
+        return ! in_array($row[$parameter], $this->allowed(array_diff_key($row, [$parameter => true]), $parameter), true);
+    }
+
     /** @param array<int, int> $combination of two */
     private function exclude(int $a, int $b, array $combination): void
     {

@@ -7,12 +7,18 @@ namespace Tests\Core\Coverage;
 /** What the tests of Pairs share. */
 final class PairsFixture
 {
-    /** @return array<string, list<string>> */
-    public static function parameters(int $count, int $values): array
+    /**
+     * @param array<int, int> $counts how many parameters there are of so many values
+     *
+     * @return array<string, list<string>> p0, p1, … with the values v1, v2, …
+     */
+    public static function mixed(array $counts): array
     {
         $parameters = [];
-        for ($i = 1; $i <= $count; $i++) {
-            $parameters["p{$i}"] = array_map(static fn (int $value): string => "v{$value}", range(1, $values));
+        foreach ($counts as $values => $count) {
+            for ($i = 0; $i < $count; $i++) {
+                $parameters['p'.count($parameters)] = array_map(static fn (int $value): string => "v{$value}", range(1, $values));
+            }
         }
 
         return $parameters;
