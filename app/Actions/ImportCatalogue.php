@@ -121,6 +121,8 @@ final class ImportCatalogue
             'typical' => $school->statures->typical,
             'share' => $school->proof->share,
             'half_life' => $school->proof->halfLife,
+            'reaction_base' => $school->reaction->base,
+            'reaction_per_bit' => $school->reaction->perBit,
             'tolerance' => $school->tolerance,
             'sizes' => $school->statures->sizes,
             'hole_factors' => $school->holeFactors,

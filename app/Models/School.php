@@ -10,6 +10,7 @@ use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use StoneDrill\Core\Curriculum\ProofStandard;
+use StoneDrill\Core\Curriculum\Reaction;
 
 /**
  * @property int                                  $id
@@ -20,6 +21,8 @@ use StoneDrill\Core\Curriculum\ProofStandard;
  * @property string                               $zone         name of a time zone
  * @property float                                $share
  * @property float                                $half_life     days after which a rep weighs half
+ * @property float                                $reaction_base seconds to react to what is sure to come
+ * @property float                                $reaction_per_bit and for each bit of choice
  * @property array<string, float>                 $sizes
  * @property array<string, float>                 $hole_factors
  * @property list<array<string, mixed>>|null      $policy
@@ -33,11 +36,11 @@ final class School extends Model
 {
     use KeepsLog;
 
-    protected $attributes = ['zone' => 'UTC', 'setup' => null, 'heads_need_totp' => false, 'half_life' => ProofStandard::HALF_LIFE, 'nouns' => '{}', 'scope' => '{}'];
+    protected $attributes = ['zone' => 'UTC', 'setup' => null, 'heads_need_totp' => false, 'half_life' => ProofStandard::HALF_LIFE, 'reaction_base' => Reaction::BASE, 'reaction_per_bit' => Reaction::PER_BIT, 'nouns' => '{}', 'scope' => '{}'];
 
     protected function casts(): array
     {
-        return ['share' => 'float', 'half_life' => 'float', 'nouns' => Json::MAP, 'scope' => Json::MAP, 'tolerance' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP, 'setup' => SetupStep::class, 'heads_need_totp' => 'boolean'];
+        return ['share' => 'float', 'half_life' => 'float', 'reaction_base' => 'float', 'reaction_per_bit' => 'float', 'nouns' => Json::MAP, 'scope' => Json::MAP, 'tolerance' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP, 'setup' => SetupStep::class, 'heads_need_totp' => 'boolean'];
     }
 
     /** Where its clocks are; UTC where that cannot be read. */

@@ -16,6 +16,7 @@ use StoneDrill\Core\Curriculum\Nouns;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\ProofStandard;
+use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\School as CoreSchool;
 use StoneDrill\Core\Curriculum\Statures;
 use StoneDrill\Core\Geometry\BearingStyle;
@@ -47,6 +48,7 @@ final readonly class SchoolMapper
                 $reader->setting($school, 'scope', static fn (): FacetScope => self::scope(Json::strict($school, 'scope')), new FacetScope()),
             ),
             $school->tolerance,
+            new Reaction($school->reaction_base, $school->reaction_per_bit),
         );
     }
 

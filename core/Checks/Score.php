@@ -169,6 +169,6 @@ final readonly class Score
         }
         $rung = $trial->timedAt();
 
-        return new ScoreStart(Timing::reaction($trial->standards->familyBits($trial->answer->teaching->rank), $rung), $first->seconds() / $rung->pace, $arrival / $rung->pace);
+        return new ScoreStart($trial->standards->school->reaction->seconds($trial->standards->familyBits($trial->answer->teaching->rank), $rung), $first->seconds() / $rung->pace, $arrival / $rung->pace);
     }
 }

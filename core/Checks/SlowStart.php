@@ -21,14 +21,15 @@ final readonly class SlowStart implements Check
         if ($first === null || $first->beat === null || $arrival === null) {
             return;
         }
+        $reaction = $trial->standards->school->reaction;
         $bits = $trial->standards->familyBits($trial->answer->teaching->rank);
-        $spare = Timing::spare($arrival, $bits, $first->beat->seconds(), $trial->timedAt());
+        $spare = Timing::spare($arrival, $reaction, $bits, $first->beat->seconds(), $trial->timedAt());
         if ($spare < -1e-9) {
             $pace = $trial->timedAt()->pace;
             yield $this->rule()->at($first, [
                 'late' => Figures::apart(-$spare, 0.0, 2)[0],
                 'arrival' => Figures::decimals($arrival / $pace, 2),
-                'reaction' => Figures::decimals(Timing::reaction($bits, $trial->timedAt()), 2),
+                'reaction' => Figures::decimals($reaction->seconds($bits, $trial->timedAt()), 2),
                 'beat' => Figures::decimals($first->beat->seconds() / $pace, 2),
                 'metres' => Figures::decimals(Timing::warning($spare, $trial->timedAt()), 1),
             ]);

@@ -24,12 +24,13 @@ final readonly class Timeliness
 
     public static function of(Standards $standards, Answer $answer, Attack $attack, Side $side, Bodies $bodies): self
     {
+        $reaction = $standards->school->reaction;
         $bits = $standards->familyBits($answer->teaching->rank);
         $first = $answer->beats->line[0]->seconds();
         $arrival = Timing::arrival($attack->kind, $attack->on($side));
-        $spare = $arrival === null ? null : Timing::spare($arrival, $bits, $first, null);
+        $spare = $arrival === null ? null : Timing::spare($arrival, $reaction, $bits, $first, null);
         $start = (new Opening($attack->kind, $attack->on($side)))->scene($bodies)->distance();
 
-        return new self($answer, Timing::reaction($bits, null) + $first, $first, $arrival, $spare, $start + ($spare === null ? 0.0 : Timing::warning($spare, null)));
+        return new self($answer, $reaction->seconds($bits, null) + $first, $first, $arrival, $spare, $start + ($spare === null ? 0.0 : Timing::warning($spare, null)));
     }
 }

@@ -9,15 +9,12 @@ use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Phase;
+use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\Rung;
 
 /** Whether there is time to react. Seconds; planning estimates. */
 final class Timing
 {
-    /** Seconds to react to one thing that is sure to come, and for each bit of choice (Hyman 1953). */
-    private const BASE = 0.25;
-    private const PER_BIT = 0.15;
-
     /** Metres a second that somebody closes in with. */
     private const CLOSING = 2.5;
 
@@ -44,24 +41,14 @@ final class Timing
     }
 
     /**
-     * Seconds before the body begins to move.
-     *
-     * @param float $bits entropy of the draw actually used
-     * @param ?Rung $rung null for one at which nothing is told
-     */
-    public static function reaction(float $bits, ?Rung $rung): float
-    {
-        return ($rung !== null && $rung->momentTold ? 0.0 : self::BASE) + self::PER_BIT * ($rung !== null && $rung->attackTold ? 0.0 : $bits);
-    }
-
-    /**
      * What is left when the first beat is done: arrival − reaction − first beat; below 0 it comes too late.
      *
+     * @param float $bits  entropy of the draw actually used
      * @param float $first seconds of the first beat at full pace
      */
-    public static function spare(float $arrival, float $bits, float $first, ?Rung $rung): float
+    public static function spare(float $arrival, Reaction $reaction, float $bits, float $first, ?Rung $rung): float
     {
-        return ($arrival - $first) / ($rung->pace ?? 1.0) - self::reaction($bits, $rung);
+        return ($arrival - $first) / ($rung->pace ?? 1.0) - $reaction->seconds($bits, $rung);
     }
 
     /** Metres farther away from which it must be seen coming. */

@@ -116,6 +116,6 @@ final class WeaknessFinder
         $arrival = Timing::arrival($cell->attack->kind, $cell->facets);
         $rung = $this->catalogue->ladder->get($this->standards->rank($need)->goalRung);
 
-        return $arrival !== null && Timing::spare($arrival, $this->standards->familyBits($answer->teaching->rank), $answer->beats->line[0]->seconds(), $rung) < -1e-9;
+        return $arrival !== null && Timing::spare($arrival, $this->catalogue->school->reaction, $this->standards->familyBits($answer->teaching->rank), $answer->beats->line[0]->seconds(), $rung) < -1e-9;
     }
 }

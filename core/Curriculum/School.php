@@ -29,12 +29,13 @@ final readonly class School
         public Statures $statures = new Statures(),
         public Conventions $conventions = new Conventions(),
         public float $tolerance = self::TOLERANCE,
+        public Reaction $reaction = new Reaction(),
     ) {}
 
     /** @param list<PolicyRow> $policy */
     public function withPolicy(array $policy): self
     {
-        return new self($this->name, $this->doctrine, $this->proof, $this->holeFactors, $policy, $this->statures, $this->conventions, $this->tolerance);
+        return new self($this->name, $this->doctrine, $this->proof, $this->holeFactors, $policy, $this->statures, $this->conventions, $this->tolerance, $this->reaction);
     }
 
     public function vocabulary(): Vocabulary

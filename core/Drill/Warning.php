@@ -6,6 +6,7 @@ namespace StoneDrill\Core\Drill;
 
 use StoneDrill\Core\Checks\Timing;
 use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Technique\Beats;
 
@@ -23,11 +24,11 @@ final readonly class Warning
      * @param ?Beats $beats of the answer; null where none is meant
      * @param float  $bits  entropy of the draw
      */
-    public static function of(Cell $cell, ?Beats $beats, Rung $rung, float $bits): self
+    public static function of(Cell $cell, ?Beats $beats, Reaction $reaction, Rung $rung, float $bits): self
     {
         $arrival = Timing::arrival($cell->attack->kind, $cell->facets);
-        $spare = $arrival === null || $beats === null ? null : Timing::spare($arrival, $bits, $beats->line[0]->seconds(), $rung);
+        $spare = $arrival === null || $beats === null ? null : Timing::spare($arrival, $reaction, $bits, $beats->line[0]->seconds(), $rung);
 
-        return new self(Timing::reaction($bits, $rung), $spare, $spare === null ? null : Timing::warning($spare, $rung));
+        return new self($reaction->seconds($bits, $rung), $spare, $spare === null ? null : Timing::warning($spare, $rung));
     }
 }

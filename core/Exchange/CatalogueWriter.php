@@ -21,6 +21,7 @@ use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\RankAward;
+use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Curriculum\Statures;
@@ -86,6 +87,7 @@ final readonly class CatalogueWriter
             'share' => $school->proof->share,
             'half_life' => $school->proof->halfLife === ProofStandard::HALF_LIFE ? null : $school->proof->halfLife,
             'tolerance' => $school->tolerance === School::TOLERANCE ? null : $school->tolerance,
+            'reaction' => $school->reaction == new Reaction() ? null : ['base' => $school->reaction->base, 'per_bit' => $school->reaction->perBit],
             'hole_factors' => $school->holeFactors ?: null,
             'policy' => $policy,
             'aliases' => $school->conventions->aliases ?: null,

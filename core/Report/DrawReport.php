@@ -51,7 +51,7 @@ final readonly class DrawReport implements Report
         [$ticket, $chance] = $next;
         $answer = $pool->answers($student, $ticket->cell)[0];
 
-        return new self($draw, $ticket, HiddenMoment::wait($chance), $answer, Warning::of($ticket->cell, $answer->beats, $rung, $draw->entropy()), $pool->barred($student));
+        return new self($draw, $ticket, HiddenMoment::wait($chance), $answer, Warning::of($ticket->cell, $answer->beats, $catalogue->school->reaction, $rung, $draw->entropy()), $pool->barred($student));
     }
 
     public function document(): array

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\AnswerRecord;
@@ -36,6 +37,8 @@ final readonly class EvidenceReport implements Report
 
     public ?ReactionFit $reaction;
 
+    public Reaction $reactionInUse;
+
     /**
      * @param list<Rep>    $reps
      * @param list<Student> $students
@@ -51,6 +54,7 @@ final readonly class EvidenceReport implements Report
         $this->model = new ModelBesideMat($catalogue, $this->answers);
         $this->inUse = $catalogue->school->proof->halfLife;
         $this->halfLife = HalfLifeFit::of($counted);
+        $this->reactionInUse = $catalogue->school->reaction;
         $this->reaction = ReactionFit::of(self::timed($catalogue, $counted));
     }
 
@@ -127,7 +131,7 @@ final readonly class EvidenceReport implements Report
                 'beat' => $one->beat, 'look' => $one->look,
             ], $this->model->disagree),
             'half_life' => $this->halfLife === null ? null : ['days' => $this->halfLife->days, 'low' => $this->halfLife->low, 'high' => $this->halfLife->high, 'pairs' => $this->halfLife->pairs, 'in_use' => $this->inUse],
-            'reaction' => $this->reaction === null ? null : ['a' => $this->reaction->base, 'b' => $this->reaction->perBit, 'se_a' => $this->reaction->baseError, 'se_b' => $this->reaction->perBitError, 'n' => $this->reaction->count],
+            'reaction' => $this->reaction === null ? null : ['a' => $this->reaction->base, 'b' => $this->reaction->perBit, 'se_a' => $this->reaction->baseError, 'se_b' => $this->reaction->perBitError, 'n' => $this->reaction->count, 'in_use' => ['a' => $this->reactionInUse->base, 'b' => $this->reactionInUse->perBit]],
         ];
     }
 }

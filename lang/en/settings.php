@@ -60,11 +60,15 @@ return [
         'title' => 'Facets in scope',
     ],
     'times' => [
-        'default' => 'Default: 60 days.',
+        'base' => 'Reacting to what is sure to come, seconds',
+        'base-name' => 'how long reacting to what is sure to come takes',
+        'default' => 'Default: 60 days; 0.25 s, and 0.15 s for each bit.',
         'half-life' => 'A rep weighs half after, days',
         'half-life-name' => 'after how many days a rep weighs half',
-        'lead' => 'How fast proof fades. A rep of today weighs 1; each time these days have passed it weighs half as much.',
-        'title' => 'Fading',
+        'lead' => 'How fast proof fades: a rep of today weighs 1; each time these days have passed it weighs half as much. And how long reacting takes, which decides what comes too late: more things that may come are more bits of choice (two are one bit, four are two).',
+        'per-bit' => 'More for each bit of choice, seconds',
+        'per-bit-name' => 'how long each bit of choice takes',
+        'title' => 'Fading and reacting',
     ],
     'title' => 'Settings',
     'weights' => [

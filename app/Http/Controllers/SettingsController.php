@@ -29,6 +29,7 @@ use Illuminate\Http\RedirectResponse;
 use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\ProofStandard;
+use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\School as CoreSchool;
 use StoneDrill\Core\Curriculum\Statures;
 use StoneDrill\Core\Geometry\BearingStyle;
@@ -42,7 +43,7 @@ final readonly class SettingsController
         'doctrine' => ['doctrine' => 'escape'],
         'bodies' => ['typical' => Statures::TYPICAL, 'sizes' => [], 'tolerance' => CoreSchool::TOLERANCE],
         'weights' => ['share' => ProofStandard::SHARE, 'hole_factors' => []],
-        'times' => ['half_life' => ProofStandard::HALF_LIFE],
+        'times' => ['half_life' => ProofStandard::HALF_LIFE, 'reaction_base' => Reaction::BASE, 'reaction_per_bit' => Reaction::PER_BIT],
         'scope' => ['scope' => []],
         'policy' => ['policy' => null],
         'names' => ['nouns' => []],
@@ -72,6 +73,7 @@ final readonly class SettingsController
             ], HoleKind::cases()),
             'share' => (int) round(100 * $core->proof->share),
             'times' => $core->proof,
+            'reaction' => $core->reaction,
             'nouns' => (array) old('names', $school->nouns),
             'facets' => ScopeRow::all($core->conventions->scope),
             'table' => new PolicyTable($core, $school->ranks),

@@ -7,7 +7,6 @@ namespace App\View\Board;
 use App\Models\Attack;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Checks\Standards;
-use StoneDrill\Core\Checks\Timing;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Curriculum\Catalogue;
 
@@ -33,7 +32,7 @@ final readonly class TimedTries
         foreach ($rows as $row) {
             $rung = $catalogue->ladder->get($row->rung);
             [$low, $middle, $high] = array_map(floatval(...), explode(',', trim($row->spread, '{}')));
-            $model = $answer === null ? null : $answer->beats->seconds() / $rung->pace + Timing::reaction($bits, $rung);
+            $model = $answer === null ? null : $answer->beats->seconds() / $rung->pace + $catalogue->school->reaction->seconds($bits, $rung);
             $rungs[] = ['rung' => "{$rung->id} {$rung->name}", 'count' => (int) $row->count, ...array_map(static fn (float $seconds): string => number_format($seconds, 1), ['low' => $low, 'middle' => $middle, 'high' => $high]), 'model' => $model === null ? null : number_format($model, 1)];
         }
         $this->rungs = $rungs;

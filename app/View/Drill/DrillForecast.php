@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View\Drill;
 
 use App\Models\Student;
-use StoneDrill\Core\Checks\Timing;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Drill\Draw;
 use StoneDrill\Core\Drill\Ticket;
@@ -46,7 +45,7 @@ final readonly class DrillForecast
         /** @var list<array{title: string, spare: float, text: string, proof: string}> $tight */
         $tight = [];
         foreach ($tickets as $ticket) {
-            $warning = Warning::of($ticket->cell, $kit->answersOf($student, $ticket->cell)[0]->beats, $this->rung, $bits);
+            $warning = Warning::of($ticket->cell, $kit->answersOf($student, $ticket->cell)[0]->beats, $kit->catalogue->school->reaction, $this->rung, $bits);
             if ($warning->spare !== null) {
                 $tight[] = ['title' => sided($ticket->cell->attack->title, $ticket->cell->side), 'spare' => $warning->spare, 'text' => $this->spare($warning->spare, $warning->distance ?? 0.0), 'proof' => $kit->proofOf($student, $ticket->cell)->text()];
             }
@@ -57,7 +56,7 @@ final readonly class DrillForecast
             'student' => $student,
             'drawn' => $tickets === []
                 ? __('mat.nothing-on-list', ['name' => $student->name])
-                : __('mat.drawn-from', ['count' => count($tickets), 'bits' => number_format($bits, 1), 'seconds' => number_format(Timing::reaction($bits, $this->rung), 2)]),
+                : __('mat.drawn-from', ['count' => count($tickets), 'bits' => number_format($bits, 1), 'seconds' => number_format($kit->catalogue->school->reaction->seconds($bits, $this->rung), 2)]),
             'least' => $tight === [] ? '' : number_format($tight[0]['spare'], 2),
             'barred' => $kit->barred($student),
             'tight' => $tight,

@@ -7,6 +7,7 @@ namespace App\View\Evidence;
 use App\Models\School;
 use App\Persistence\Csv;
 use RuntimeException;
+use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Proof\AnswerRecord;
 use StoneDrill\Core\Proof\Share;
 use StoneDrill\Core\Proof\SizeRecord;
@@ -98,8 +99,29 @@ final readonly class EvidenceRows
     public function reaction(): string
     {
         $fit = $this->report->reaction;
+        $inUse = ['ua' => number_format($this->report->reactionInUse->base, 2), 'ub' => number_format($this->report->reactionInUse->perBit, 2)];
 
-        return $fit === null ? __('evidence.reaction.none') : __('evidence.reaction.found', ['a' => str_replace('-', '−', number_format($fit->base, 2)), 'b' => str_replace('-', '−', number_format($fit->perBit, 2)), 'sa' => number_format($fit->baseError, 2), 'sb' => number_format($fit->perBitError, 2), 'count' => number_format($fit->count)]);
+        return $fit === null ? __('evidence.reaction.none', $inUse) : __('evidence.reaction.found', ['a' => self::signed($fit->base), 'b' => self::signed($fit->perBit), 'sa' => number_format($fit->baseError, 2), 'sb' => number_format($fit->perBitError, 2), 'count' => number_format($fit->count), ...$inUse]);
+    }
+
+    /** @return ?array{label: string, values: array<string, string>} the half-life that was found, to be used; null where none was, or it is in use */
+    public function takenHalfLife(): ?array
+    {
+        $fit = $this->report->halfLife;
+        $days = $fit === null || $fit->isOpen() ? $this->report->inUse : round($fit->days);
+
+        return $days === $this->report->inUse ? null : ['label' => __('evidence.take.half-life', ['days' => number_format($days)]), 'values' => ['half_life' => (string) $days]];
+    }
+
+    /** @return ?array{label: string, values: array<string, string>} the same of reacting; null too where what was found cannot be */
+    public function takenReaction(): ?array
+    {
+        $fit = $this->report->reaction;
+        [$base, $perBit] = [round($fit->base ?? -1.0, 2), round($fit->perBit ?? -1.0, 2)];
+        $cannotBe = $base < 0.0 || $base > Reaction::MAX_BASE || $perBit < 0.0 || $perBit > Reaction::MAX_PER_BIT;
+
+        return $cannotBe || new Reaction($base, $perBit) == $this->report->reactionInUse ? null
+            : ['label' => __('evidence.take.reaction', ['a' => number_format($base, 2), 'b' => number_format($perBit, 2)]), 'values' => ['reaction_base' => (string) $base, 'reaction_per_bit' => (string) $perBit]];
     }
 
     public function isEmpty(): bool
@@ -132,6 +154,11 @@ final readonly class EvidenceRows
     private static function figure(float $value): string
     {
         return number_format($value, 4, thousands_separator: '');
+    }
+
+    private static function signed(float $seconds): string
+    {
+        return str_replace('-', '−', number_format($seconds, 2));
     }
 
     private static function percent(float $share): string

@@ -24,6 +24,7 @@ use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Curriculum\Statures;
@@ -44,7 +45,7 @@ final readonly class SchoolSection
     /** @param array<array-key, mixed> $ranks by id */
     public function school(array $ranks): School
     {
-        $in = $this->file->map('school', ['name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'tolerance', 'hole_factors', 'policy', 'aliases', 'words', 'scope', 'zone']);
+        $in = $this->file->map('school', ['name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'tolerance', 'reaction', 'hole_factors', 'policy', 'aliases', 'words', 'scope', 'zone']);
         $sizes = $this->sizes();
 
         return new School(
@@ -59,7 +60,18 @@ final readonly class SchoolSection
             new Statures($in->has('typical') ? $in->reference('typical', $sizes, Text::of('file.size')) : Statures::TYPICAL, $sizes),
             new Conventions($in->word('bearings', BearingStyle::class, BearingStyle::Clock), $this->aliases($in), $this->zone($in), $this->nouns($in), $this->scope($in)),
             $in->numberOr('tolerance', School::TOLERANCE, 0, School::MAX_TOLERANCE) ?? School::TOLERANCE,
+            $this->reaction($in),
         );
+    }
+
+    private function reaction(Fields $in): Reaction
+    {
+        if (! $in->has('reaction')) {
+            return new Reaction();
+        }
+        $of = $in->map('reaction', ['base', 'per_bit']);
+
+        return new Reaction($of->numberOr('base', Reaction::BASE, 0, Reaction::MAX_BASE) ?? Reaction::BASE, $of->numberOr('per_bit', Reaction::PER_BIT, 0, Reaction::MAX_PER_BIT) ?? Reaction::PER_BIT);
     }
 
     private function zone(Fields $in): string

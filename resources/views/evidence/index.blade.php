@@ -22,9 +22,10 @@
 </section>
 <div class="columns-2">
     <section aria-labelledby="half-life"><h2 id="half-life">{{ __('evidence.half-life.heading') }}</h2>
-        <p>{{ $rows->halfLife() }} @can('update', auth()->user()->school)<a
-            href="{{ route('settings') }}#times">{{ __('evidence.half-life.settings') }}</a>@endcan</p></section>
-    <section aria-labelledby="reaction"><h2 id="reaction">{{ __('evidence.reaction.heading') }}</h2><p>{{ $rows->reaction() }}</p></section>
+        <p>{{ $rows->halfLife() }}</p>
+        @include('evidence.take', ['take' => $rows->takenHalfLife()])</section>
+    <section aria-labelledby="reaction"><h2 id="reaction">{{ __('evidence.reaction.heading') }}</h2><p>{{ $rows->reaction() }}</p>
+        @include('evidence.take', ['take' => $rows->takenReaction()])</section>
 </div>
 <h2>{{ __('evidence.heading') }}</h2>
 @include('evidence.records')

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Checks\Timing;
 use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Curriculum\Reaction;
 use Tests\Core\Floor\OnTheFloor;
 
 it('knows when an attack arrives', function (string $kind, array $values, ?float $arrival): void {
@@ -38,7 +39,7 @@ it('knows when an attack arrives', function (string $kind, array $values, ?float
 ]);
 
 it('reacts the slower the more there is to choose from', function (?int $rung, float $bits, float $seconds): void {
-    expect(Timing::reaction($bits, $rung === null ? null : Ladder::builtIn()->get($rung)))->toEqualWithDelta($seconds, 1e-12);
+    expect((new Reaction())->seconds($bits, $rung === null ? null : Ladder::builtIn()->get($rung)))->toEqualWithDelta($seconds, 1e-12);
 })->with([
     'nothing told, one thing' => [null, 0.0, 0.25],
     'nothing told, eight' => [null, 3.0, 0.70],
@@ -49,8 +50,8 @@ it('reacts the slower the more there is to choose from', function (?int $rung, f
 
 it('leaves time to spare, or does not', function (): void {
     // A punch takes .45, a step .35: with a quarter to react it is .15 late; walked in at half pace and told, .20 is left.
-    expect(Timing::spare(0.45, 0.0, 0.35, null))->toEqualWithDelta(-0.15, 1e-12)
-        ->and(Timing::spare(0.45, 0.0, 0.35, Ladder::builtIn()->get(3)))->toEqualWithDelta(0.20, 1e-12);
+    expect(Timing::spare(0.45, new Reaction(), 0.0, 0.35, null))->toEqualWithDelta(-0.15, 1e-12)
+        ->and(Timing::spare(0.45, new Reaction(), 0.0, 0.35, Ladder::builtIn()->get(3)))->toEqualWithDelta(0.20, 1e-12);
 });
 
 it('tells from how much farther it must be seen', function (): void {
@@ -58,4 +59,10 @@ it('tells from how much farther it must be seen', function (): void {
     expect(Timing::warning(-0.15, null))->toEqualWithDelta(0.375, 1e-12)
         ->and(Timing::warning(0.1, null))->toBe(0.0)
         ->and(Timing::warning(-0.2, Ladder::builtIn()->get(3)))->toEqualWithDelta(0.25, 1e-12);
+});
+
+it('reckons with what a school found', function (): void {
+    // .3 + .1 · 2 bits = .5 s; .45 − .35 − .5.
+    expect((new Reaction(0.3, 0.1))->seconds(2.0, null))->toEqualWithDelta(0.5, 1e-12)
+        ->and(Timing::spare(0.45, new Reaction(0.3, 0.1), 2.0, 0.35, null))->toEqualWithDelta(-0.4, 1e-12);
 });

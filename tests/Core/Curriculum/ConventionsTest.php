@@ -22,6 +22,7 @@ use Tests\Support\Made;
 
 const SET = [
     'half_life' => 30,
+    'reaction' => ['base' => 0.3, 'per_bit' => 0.12],
     'words' => ['attack' => ['one' => 'episode', 'many' => 'episodes'], 'rank' => ['one' => 'colour', 'many' => 'colours']],
     'scope' => ['posture' => ['standing', 'back'], 'bearing' => ['12', '6']],
 ];
@@ -40,7 +41,7 @@ it('reads what a school calls things, how fast its proof fades and what it looks
     $school = $file->catalogue->school;
     $again = (new StoneDrill\Core\Exchange\CatalogueReader())->read((new CatalogueWriter())->write($file, $format), $format)->catalogue->school;
 
-    expect([$school->proof->halfLife, $school->conventions->nouns->words, $school->conventions->scope->values])->toBe([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']]])
+    expect([$school->proof->halfLife, $school->conventions->nouns->words, $school->conventions->scope->values, $school->reaction->base, $school->reaction->perBit])->toBe([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12])
         ->and($again)->toEqual($school)
         ->and(CatalogueReaderFixture::agreesWithSchema(fileWith(SET)))->toBeTrue();
 })->with([Format::Json, Format::Yaml]);
@@ -51,6 +52,9 @@ it('says what is wrong with them, and where, as the schema does', function (arra
     expect(array_column($problems, 'pointer'))->toContain($pointer)->and(CatalogueReaderFixture::agreesWithSchema(fileWith($set)))->toBeFalse();
 })->with([
     'too fast' => [['half_life' => 6], '/school/half_life'],
+    'slower than anybody' => [['reaction' => ['base' => 2.1]], '/school/reaction/base'],
+    'before it comes' => [['reaction' => ['per_bit' => -0.1]], '/school/reaction/per_bit'],
+    'a word that reacting has not' => [['reaction' => ['bits' => 1]], '/school/reaction/bits'],
     'never' => [['half_life' => 'never'], '/school/half_life'],
     'no plural' => [['words' => ['rung' => ['one' => 'step']]], '/school/words/rung/many'],
     'a name in braces' => [['words' => ['rung' => ['one' => '{rung}', 'many' => 'steps']]], '/school/words/rung/one'],

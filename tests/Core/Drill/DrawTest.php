@@ -12,6 +12,7 @@ use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Drill\Draw;
 use StoneDrill\Core\Drill\HiddenMoment;
@@ -207,12 +208,12 @@ it('tells reaction, what is to spare, and from how far it must be seen', functio
     $catalogue = Made::catalogue([$swing], [Made::answer('x', $swing, 'a', beats: "left foot step 9\nleave 6")]);
     $cell = Coverage::of($catalogue)->cells[0];
     $step = $catalogue->answers[0]->beats->line[0]->seconds();
-    $warning = Warning::of($cell, $catalogue->answers[0]->beats, Ladder::builtIn()->get(6), 2.0);
+    $warning = Warning::of($cell, $catalogue->answers[0]->beats, new Reaction(), Ladder::builtIn()->get(6), 2.0);
 
     expect($warning->reaction)->toEqualWithDelta(0.55, 1e-12)
         ->and($warning->spare)->toEqualWithDelta(0.60 - 0.55 - $step, 1e-12)
         ->and($warning->distance)->toEqualWithDelta(($step - 0.05) * 2.5, 1e-12)
-        ->and(Warning::of($cell, $catalogue->answers[0]->beats, Ladder::builtIn()->get(2), 2.0)->reaction)->toBe(0.0);
+        ->and(Warning::of($cell, $catalogue->answers[0]->beats, new Reaction(), Ladder::builtIn()->get(2), 2.0)->reaction)->toBe(0.0);
     $held = Coverage::of(Made::catalogue([Made::attack(id: 'w', neededBy: 'a')], []))->cells[0];
-    expect(Warning::of($held, null, Ladder::builtIn()->get(6), 2.0)->spare)->toBeNull();
+    expect(Warning::of($held, null, new Reaction(), Ladder::builtIn()->get(6), 2.0)->spare)->toBeNull();
 });

@@ -6,25 +6,30 @@ namespace App\Http\Requests\Settings;
 
 use App\Http\Requests\FieldsRequest;
 use StoneDrill\Core\Curriculum\ProofStandard;
+use StoneDrill\Core\Curriculum\Reaction;
 
-/** How fast proof fades. */
+/** How fast proof fades, and how long reacting takes; what is not sent stays. */
 final class TimesRequest extends FieldsRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['half_life' => ['required', 'numeric', 'between:'.ProofStandard::MIN_HALF_LIFE.','.ProofStandard::MAX_HALF_LIFE]];
+        return [
+            'half_life' => ['sometimes', 'required', 'numeric', 'between:'.ProofStandard::MIN_HALF_LIFE.','.ProofStandard::MAX_HALF_LIFE],
+            'reaction_base' => ['sometimes', 'required', 'numeric', 'between:0,'.Reaction::MAX_BASE],
+            'reaction_per_bit' => ['sometimes', 'required', 'numeric', 'between:0,'.Reaction::MAX_PER_BIT],
+        ];
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['half_life' => __('settings.times.half-life-name')];
+        return ['half_life' => __('settings.times.half-life-name'), 'reaction_base' => __('settings.times.base-name'), 'reaction_per_bit' => __('settings.times.per-bit-name')];
     }
 
-    /** @return array<string, mixed> the column that it fills */
+    /** @return array<string, float> by column */
     public function columns(): array
     {
-        return ['half_life' => (float) $this->validated('half_life')];
+        return array_map(floatval(...), $this->safe()->only(['half_life', 'reaction_base', 'reaction_per_bit']));
     }
 }
