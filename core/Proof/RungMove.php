@@ -19,19 +19,23 @@ final readonly class RungMove
     public static function of(Window $window, Ladder $ladder, DateTimeImmutable $at): ?self
     {
         $rungs = $ladder->ids();
-        // What failed lower down counts higher up too: only where it was tried does it fail.
         $tried = array_column($window->tries, 1);
-        $held = null;
-        foreach ($rungs as $place => $rung) {
-            $state = $window->state($rung, $at);
-            if ($state === ProofState::Failing && $held !== null && in_array($rung, $tried, true)) {
-                return new self($rung, $rungs[$held]);
-            }
-            $held = $state === ProofState::Holds ? $place : $held;
+        // What is held at a rung is held at every lower one.
+        $next = 0;
+        while (isset($rungs[$next]) && $window->evidence($rungs[$next], $at)->holds()) {
+            $next++;
         }
-        $next = $held === null ? null : $rungs[$held + 1] ?? null;
+        if ($next === 0 || ! isset($rungs[$next])) {
+            return null;
+        }
+        // What failed lower down counts higher up too: only where it was tried does it fail.
+        foreach (array_slice($rungs, $next) as $rung) {
+            if (in_array($rung, $tried, true) && $window->state($rung, $at) === ProofState::Failing) {
+                return new self($rung, $rungs[$next - 1]);
+            }
+        }
 
-        return $next === null || in_array($next, $tried, true) ? null : new self($rungs[$held], $next);
+        return in_array($rungs[$next], $tried, true) ? null : new self($rungs[$next - 1], $rungs[$next]);
     }
 
     public function isUp(): bool

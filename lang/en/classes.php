@@ -77,7 +77,7 @@ return [
     'past' => 'Past',
     'planned' => 'The class is planned. Change what does not fit.',
     'pressure' => 'Under pressure',
-    'pressure-columns' => ['name' => 'Student', 'next' => 'Next draw', 'out' => 'Left out'],
+    'pressure-columns' => ['name' => 'Student', 'next' => 'Next draw', 'moves' => 'For another {rung}', 'out' => 'Left out'],
     'reps' => ':rounds rounds; time for :count try each|:rounds rounds; time for :count tries each',
     'saved' => 'The class is saved.',
     'sheet' => 'On one page',

@@ -78,7 +78,10 @@ return [
         'down' => 'Three tries a {rung} lower',
         'down-text' => 'fails at {rung} :from, held at :to: :tries tries there.',
         'mistake' => 'Work on: :mistake.',
+        'down-short' => ':count a {rung} lower',
+        'more' => 'and :count more',
         'up' => 'Ready for more',
+        'up-short' => 'ready for more: :count',
         'up-text' => 'held at {rung} :from, never tried at :to',
     ],
     'own' => [

@@ -86,7 +86,7 @@ final readonly class StudentController
             'solos' => new StudentSolos($student, $now),
             'ladder' => $ladder,
             'coming' => new ComingUp($ladder, $pool, $core, $windows[$student->id], $now),
-            'moves' => new RungMoves($student, $ladder, $windows[$student->id], $now),
+            'moves' => RungMoves::of($school, $catalogue->ladder, [$student->id => $ladder->titles()], $windows, $now)[$student->id],
             'attackIds' => $school->attacks->pluck('id', 'code')->all(),
             'ready' => ReadyFor::next($catalogue, $student->rank->code, $windows[$student->id], $now),
             'count' => $all->count(),

@@ -9,6 +9,7 @@ use App\Models\Student;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
+use App\View\Ladder\RungMoves;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Attack\Side;
@@ -36,7 +37,7 @@ final readonly class Board
     /** How many lines there are in all. */
     public int $count;
 
-    /** @var list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string}> states by the cell's key, of what the student needs */
+    /** @var list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string, moves: string}> states by the cell's key, of what the student needs; moves are a few words of who is ready for another rung */
     public array $rows;
 
     private Catalogue $catalogue;
@@ -48,10 +49,15 @@ final readonly class Board
         $cells = $coverages->of($school)->cells;
         $windows = (new WindowBook($school, $this->catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $at);
         $pool = $coverages->pool($school, $at);
-        $rows = $tickets = $needed = [];
+        $named = [];
+        foreach ($cells as $cell) {
+            $named[$cell->key->text] = sided($cell->attack->title, $cell->side);
+        }
+        $rows = $tickets = $needed = $titles = [];
         foreach ($students as $student) {
             $states = $this->statesOf($student, $cells, $windows[$student->id]);
             $needed += $states;
+            $titles[$student->id] = array_intersect_key($named, $states);
             $last = array_filter(array_map(static fn (Window $window): ?int => $window->last, $windows[$student->id]));
             $tickets[$student->id] = $this->heaviest($pool->tickets($mapper->student($student), $student->rank->goal_rung, $windows[$student->id]));
             $rows[] = [
@@ -62,13 +68,14 @@ final readonly class Board
                 'last' => $last === [] ? null : CarbonImmutable::createFromTimestamp(max($last)),
             ];
         }
+        $moves = RungMoves::of($school, $this->catalogue->ladder, $titles, $windows, $at);
         $all = array_values(array_filter($cells, static fn (Cell $cell): bool => isset($needed[$cell->key->text])));
         $this->count = count($all);
         // One page more than it takes would be a page of a few.
         $this->pages = $this->count <= 1.5 * self::MAX_LINES ? 1 : (int) ceil($this->count / self::MAX_LINES);
         $this->page = max(1, min($this->pages, $page));
         $this->cells = $this->pages === 1 ? $all : array_slice($all, ($this->page - 1) * self::MAX_LINES, self::MAX_LINES);
-        $this->rows = $this->sorted(array_map(fn (array $row): array => [...$row, 'next' => $tickets[$row['student']->id], 'with' => $this->partner($row['student'], $tickets[$row['student']->id], $rows)], $rows), $sort);
+        $this->rows = $this->sorted(array_map(fn (array $row): array => [...$row, 'next' => $tickets[$row['student']->id], 'with' => $this->partner($row['student'], $tickets[$row['student']->id], $rows), 'moves' => $moves[$row['student']->id]->short()], $rows), $sort);
     }
 
     /**
@@ -201,9 +208,9 @@ final readonly class Board
     }
 
     /**
-     * @param list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string}> $rows by name
+     * @param list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string, moves: string}> $rows by name
      *
-     * @return list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string}>
+     * @return list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string, moves: string}>
      */
     private function sorted(array $rows, string $sort): array
     {

@@ -11,6 +11,7 @@ use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\SeasonBook;
 use App\Persistence\WindowBook;
+use App\View\Ladder\RungMoves;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -31,6 +32,9 @@ use StoneDrill\Core\Session\TimetableException;
 /** The plan of a class as it is shown: who is there, what happens when, what each is taught and why, and who works with whom. */
 final readonly class ClassPage
 {
+    /** Sides of attacks for another rung that are told of each student. */
+    private const MOVES = 3;
+
     public Catalogue $catalogue;
 
     /** @var Collection<int, Student> who is planned for: those who came, or who are expected as long as nobody has */
@@ -176,19 +180,24 @@ final readonly class ClassPage
         return new PartnerTables($this->plan, $names, $this->class->places, $this->planner->teaching->secondsOf($this->plan));
     }
 
-    /** @return list<array{name: string, next: string, out: string}> what each should be drilled on under pressure, and what is left out */
+    /** @return list<array{name: string, next: string, out: string, moves: list<string>}> what each should be drilled on under pressure, what is left out, and what is for another rung */
     public function pressure(): array
     {
-        return array_values($this->students->map(function (Student $student): array {
-            $core = $this->mapper->student($student);
-            $tickets = $this->pool->tickets($core, $student->rank->goal_rung, $this->windows[$student->code]);
-            $next = $tickets === [] ? null : collect($tickets)->sortByDesc(static fn (Ticket $ticket): float => $ticket->weight())->first();
-            $barred = $this->pool->countBarred($core);
+        $tickets = $this->students->mapWithKeys(fn (Student $student): array => [$student->id => $this->pool->tickets($this->mapper->student($student), $student->rank->goal_rung, $this->windows[$student->code])])->all();
+        $titles = array_map(static fn (array $own): array => collect($own)->mapWithKeys(static fn (Ticket $ticket): array => [$ticket->cell->key->text => sided($ticket->cell->attack->title, $ticket->cell->side)])->all(), $tickets);
+        $windows = $this->students->mapWithKeys(fn (Student $student): array => [$student->id => $this->windows[$student->code]])->all();
+        $moves = RungMoves::of($this->class->school, $this->catalogue->ladder, $titles, $windows, CarbonImmutable::instance($this->class->at));
+
+        return array_values($this->students->map(function (Student $student) use ($tickets, $moves): array {
+            $own = $tickets[$student->id];
+            $next = collect($own)->sortByDesc(static fn (Ticket $ticket): float => $ticket->weight())->first();
+            $barred = $this->pool->countBarred($this->mapper->student($student));
 
             return [
                 'name' => $student->name,
-                'next' => $next === null ? __('classes.nothing') : __('classes.next', ['attack' => $next->cell->attack->title, 'rung' => $student->rank->goal_rung, 'side' => __("words.sides.{$next->cell->side->value}"), 'count' => count($tickets), 'bits' => number_format(Draw::of($tickets)->entropy(), 1)]),
+                'next' => $next === null ? __('classes.nothing') : __('classes.next', ['attack' => $next->cell->attack->title, 'rung' => $student->rank->goal_rung, 'side' => __("words.sides.{$next->cell->side->value}"), 'count' => count($own), 'bits' => number_format(Draw::of($own)->entropy(), 1)]),
                 'out' => $barred === 0 ? '' : trans_choice('classes.left-out', $barred),
+                'moves' => $moves[$student->id]->lines(self::MOVES),
             ];
         })->all());
     }

@@ -49,6 +49,12 @@ final readonly class LadderPicture
         $this->shown = count($rows) <= self::MAX_SHOWN ? $rows : $this->foremost($rows);
     }
 
+    /** @return array<string, string> of all of them, by the cell's key */
+    public function titles(): array
+    {
+        return array_combine(array_map(static fn (LadderRow $row): string => CellKey::of($row->attack, $row->side)->text, $this->rows), array_map(static fn (LadderRow $row): string => $row->title(), $this->rows));
+    }
+
     /** How many of them are held at the goal rung. */
     public function held(): int
     {

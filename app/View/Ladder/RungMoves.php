@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Ladder;
 
-use App\Models\Student;
+use App\Models\School;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use stdClass;
 use StoneDrill\Core\Curriculum\CellKey;
+use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\RungMove;
 use StoneDrill\Core\Proof\Window;
@@ -16,58 +16,102 @@ use StoneDrill\Core\Proof\Window;
 /** Where a student is ready for more, and where three tries a rung lower would help, with the mistake to work on. */
 final readonly class RungMoves
 {
-    /** @var list<array{title: string, text: string}> */
-    public array $up;
+    /**
+     * @param list<array{title: string, text: string}> $up
+     * @param list<array{title: string, text: string}> $down
+     */
+    private function __construct(public array $up, public array $down) {}
 
-    /** @var list<array{title: string, text: string}> */
-    public array $down;
-
-    /** @param array<string, Window> $windows what is kept of the student’s reps, by the cell's key */
-    public function __construct(Student $student, LadderPicture $ladder, array $windows, CarbonImmutable $now)
+    /**
+     * @param array<int, array<string, string>> $titles  of what each student is asked about, by the student's row and the cell's key
+     * @param array<int, array<string, Window>> $windows what is kept of their reps, likewise
+     *
+     * @return array<int, self> by the student's row
+     */
+    public static function of(School $school, Ladder $ladder, array $titles, array $windows, CarbonImmutable $now): array
     {
-        $up = $down = [];
-        foreach ($ladder->rows as $row) {
-            $key = CellKey::of($row->attack, $row->side)->text;
-            $window = $windows[$key] ?? Window::empty();
-            $move = $window->count === 0 ? null : RungMove::of($window, $ladder->catalogue->ladder, $now);
-            if ($move?->isUp() === true) {
-                $up[] = ['title' => $row->title(), 'text' => __('students.moves.up-text', ['from' => $move->from, 'to' => $move->to])];
-            } elseif ($move !== null) {
-                $down[$key] = [$row, $move];
+        $moves = [];
+        foreach ($titles as $student => $cells) {
+            foreach (array_intersect_key($windows[$student] ?? [], $cells) as $key => $window) {
+                $move = $window->count === 0 ? null : RungMove::of($window, $ladder, $now);
+                if ($move !== null) {
+                    $moves[$student][$key] = $move;
+                }
             }
         }
-        $this->up = $up;
-        $mistakes = self::mistakes($student, array_values($down));
-        $this->down = array_map(static fn (string $key): array => [
-            'title' => $down[$key][0]->title(),
-            'text' => __('students.moves.down-text', ['from' => $down[$key][1]->from, 'to' => $down[$key][1]->to, 'tries' => RungMove::TRIES]).(isset($mistakes[$key]) ? ' '.__('students.moves.mistake', ['mistake' => $mistakes[$key]]) : ''),
-        ], array_keys($down));
+        $mistakes = self::mistakes($school, $moves);
+        $all = [];
+        foreach ($titles as $student => $cells) {
+            $up = $down = [];
+            // In the order in which they are asked about.
+            foreach (array_intersect_key($cells, $moves[$student] ?? []) as $key => $title) {
+                $move = $moves[$student][$key];
+                $mistake = $mistakes["{$student} {$key}"] ?? null;
+                if ($move->isUp()) {
+                    $up[] = ['title' => $title, 'text' => __('students.moves.up-text', ['from' => $move->from, 'to' => $move->to])];
+                } else {
+                    $down[] = ['title' => $title, 'text' => __('students.moves.down-text', ['from' => $move->from, 'to' => $move->to, 'tries' => RungMove::TRIES]).($mistake === null ? '' : ' '.__('students.moves.mistake', ['mistake' => $mistake]))];
+                }
+            }
+            $all[$student] = new self($up, $down);
+        }
+
+        return $all;
+    }
+
+    /**
+     * Those for whom it would help first.
+     *
+     * @return list<string> as many as are wanted, and how many more there are
+     */
+    public function lines(int $most): array
+    {
+        $all = array_map(static fn (array $one): string => "{$one['title']}: {$one['text']}", [...$this->down, ...$this->up]);
+
+        return count($all) <= $most ? $all : [...array_slice($all, 0, $most), trans_choice('students.moves.more', count($all) - $most)];
+    }
+
+    /** How many of each, in a few words; empty where there are none. */
+    public function short(): string
+    {
+        return implode(' · ', array_filter([$this->up === [] ? '' : trans_choice('students.moves.up-short', count($this->up)), $this->down === [] ? '' : trans_choice('students.moves.down-short', count($this->down))]));
     }
 
     /**
      * The mistake that was seen most in the latest tries at the rung where it fails.
      *
-     * @param list<array{LadderRow, RungMove}> $down
+     * @param array<int, array<string, RungMove>> $moves by the student's row and the cell's key
      *
-     * @return array<string, string> by the cell's key; none where none was seen
+     * @return array<string, string> by the same two with a blank between; none where none was seen
      */
-    private static function mistakes(Student $student, array $down): array
+    private static function mistakes(School $school, array $moves): array
     {
-        if ($down === []) {
+        $asked = [];
+        foreach ($moves as $student => $cells) {
+            foreach (array_filter($cells, static fn (RungMove $move): bool => ! $move->isUp()) as $key => $move) {
+                $cell = CellKey::read($key);
+                array_push($asked, $student, $cell->attack, $cell->side->value, $move->from);
+            }
+        }
+        if ($asked === []) {
             return [];
         }
-        $cells = implode(', ', array_fill(0, count($down), '(?, ?, ?)'));
+        $cells = implode(', ', array_fill(0, intdiv(count($asked), 4), '(?, ?, ?, ?)'));
         $found = DB::select(<<<SQL
-            select distinct on (latest.code, latest.side) latest.code, latest.side, m.mistake from (
-                select a.code, r.side, r.mistakes, row_number() over (partition by r.attack_id, r.side order by r.at desc, r.id desc) as place
+            select distinct on (latest.student_id, latest.code, latest.side) latest.student_id, latest.code, latest.side, m.mistake from (
+                select r.student_id, a.code, r.side, r.mistakes, row_number() over (partition by r.student_id, r.attack_id, r.side order by r.at desc, r.id desc) as place
                 from reps r join attacks a on a.id = r.attack_id
-                where r.school_id = ? and r.student_id = ? and r.source <> 'home' and (a.code, r.side, r.rung) in ({$cells})
+                where r.school_id = ? and r.source <> 'home' and (r.student_id, a.code, r.side, r.rung) in ({$cells})
                     and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
             ) as latest cross join lateral json_array_elements_text(latest.mistakes::json) as m(mistake)
             where latest.place <= ?
-            group by latest.code, latest.side, m.mistake order by latest.code, latest.side, count(*) desc, m.mistake
-            SQL, [$student->school_id, $student->id, ...array_merge(...array_map(static fn (array $one): array => [$one[0]->attack->id, $one[0]->side->value, $one[1]->from], $down)), (new ProofRules())->window]);
+            group by latest.student_id, latest.code, latest.side, m.mistake order by latest.student_id, latest.code, latest.side, count(*) desc, m.mistake
+            SQL, [$school->id, ...$asked, (new ProofRules())->window]);
+        $mistakes = [];
+        foreach ($found as $one) {
+            $mistakes["{$one->student_id} {$one->code} {$one->side}"] = $one->mistake;
+        }
 
-        return array_column(array_map(static fn (stdClass $one): array => ["{$one->code} {$one->side}", $one->mistake], $found), 1, 0);
+        return $mistakes;
     }
 }

@@ -30,7 +30,8 @@
         <li><a href="{{ route('students.show', $row['student'], false) }}">{{ $row['student']->name }}</a>
             <span class="narrow">{{ $board->about($row) }}</span>
             <b>{{ __('words.of', ['count' => $row['held'], 'all' => $row['needed']]) }}</b>
-            <small>{{ $board->next($row) }} {{ $board->partnerOf($row) }}</small></li>
+            <small>{{ $board->next($row) }} {{ $board->partnerOf($row) }}</small>
+            @if ($row['moves'] !== '')<small><a href="{{ route('students.show', $row['student'], false) }}#moves">{{ $row['moves'] }}</a></small>@endif</li>
         @endforeach
     </ol>
     @include($asTable ? 'board.table' : 'board.places')

@@ -20,6 +20,6 @@
 @endforeach
 <h2>{{ __('classes.pressure') }}</h2>
 <ul class="pressure-lines">@foreach ($page->pressure() as $row)
-    <li><strong>{{ $row['name'] }}</strong>: {{ $row['next'] }}</li>@endforeach</ul>
+    <li><strong>{{ $row['name'] }}</strong>: {{ $row['next'] }}@if ($row['moves'] !== []) {{ $row['moves'][0] }}@endif</li>@endforeach</ul>
 </div>
 </x-layout>
