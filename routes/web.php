@@ -92,6 +92,7 @@ use App\Models\Test;
 use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\Spreadsheet;
+use App\View\Evidence\EvidenceTable;
 use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 use StoneDrill\Core\Attack\Side;
@@ -215,6 +216,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
 
     Route::get('evidence', [EvidenceController::class, 'index'])->name('evidence')->can('viewAny', Answer::class);
     Route::get('evidence.csv', [EvidenceController::class, 'csv'])->name('evidence.csv')->can('viewAny', Answer::class);
+    Route::get('evidence/{table}.csv', [EvidenceController::class, 'table'])->name('evidence.table')->whereIn('table', EvidenceTable::TABLES)->can('viewAny', Answer::class);
 
     Route::get('answers', [AnswerController::class, 'index'])->name('answers.index')->can('viewAny', Answer::class);
     Route::resource('attacks.answers', AnswerController::class)->shallow()->except('index')

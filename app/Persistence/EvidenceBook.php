@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Models\School;
+use App\Models\Student as Row;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -59,6 +60,6 @@ final readonly class EvidenceBook
     /** @return list<Student> */
     private static function students(School $school): array
     {
-        return array_values($school->everyone()->get(['code', 'height'])->map(static fn ($row): Student => new Student($row->code, '', '', $row->height))->all());
+        return array_values($school->everyone()->with('rank:id,code')->get(['code', 'height', 'rank_id'])->map(static fn (Row $row): Student => new Student($row->code, '', $row->rank->code, $row->height))->all());
     }
 }

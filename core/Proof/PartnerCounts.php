@@ -14,18 +14,11 @@ final readonly class PartnerCounts
     public array $neverLarger;
 
     /**
-     * @param list<Rep>            $counted as {@see AnswerRecords::counted()} gives them
-     * @param array<string, float> $heights statures in metres, by the id of the student; of those who train
+     * @param array<string, array<string, int>> $counts  tries by the id of who defended and of who attacked
+     * @param array<string, float>              $heights statures in metres, by the id of the student; of those who train
      */
-    public function __construct(array $counted, array $heights)
+    public function __construct(array $counts, array $heights)
     {
-        $counts = [];
-        foreach ($counted as $rep) {
-            $attacker = $rep->details->attacker;
-            if ($attacker !== null) {
-                $counts[$rep->student][$attacker] = ($counts[$rep->student][$attacker] ?? 0) + 1;
-            }
-        }
         foreach ($counts as &$own) {
             arsort($own);
         }
@@ -40,6 +33,23 @@ final readonly class PartnerCounts
             }
         }
         $this->neverLarger = $never;
+    }
+
+    /**
+     * @param list<Rep>            $counted as {@see AnswerRecords::counted()} gives them
+     * @param array<string, float> $heights
+     */
+    public static function of(array $counted, array $heights): self
+    {
+        $counts = [];
+        foreach ($counted as $rep) {
+            $attacker = $rep->details->attacker;
+            if ($attacker !== null) {
+                $counts[$rep->student][$attacker] = ($counts[$rep->student][$attacker] ?? 0) + 1;
+            }
+        }
+
+        return new self($counts, $heights);
     }
 
     /** Whether somebody is so much taller as to count as larger. */

@@ -7,6 +7,8 @@ namespace StoneDrill\Core\Report;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Exchange\SchoolFile;
+use StoneDrill\Core\Proof\AnswerRecords;
+use StoneDrill\Core\Proof\PartnerCounts;
 use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Windows;
 use StoneDrill\Core\Session\Block;
@@ -39,7 +41,7 @@ final readonly class PlanReport implements Report
         $windows = Windows::of($file->reps, $catalogue->attacks, $catalogue->ladder, $class->at, ProofRules::of($catalogue->school->proof));
         $planner = new Planner($catalogue, Coverage::of($catalogue)->cells, $youth, Coverage::of($youth)->cells, $class->at);
 
-        $plan = $planner->plan($class->id, $class->facts, $students, $windows, self::meetings($file, $class));
+        $plan = $planner->plan($class->id, $class->facts, $students, $windows, self::meetings($file, $class), lackLarger: PartnerCounts::of(AnswerRecords::counted($file->reps, $class->at), EvidenceReport::heights($file->students))->neverLarger);
 
         return new self($class, $plan, array_column($catalogue->ranks, 'goalRung', 'id'), $planner->teaching->secondsOf($plan));
     }

@@ -6,10 +6,12 @@ namespace StoneDrill\Core\Session;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use StoneDrill\Core\Proof\PartnerCounts;
 
 /**
  * Who works with whom, round by round. The rounds are those of the circle; who sits where is searched for the least that speaks
- * against its pairs: that they have met lately, that one is much taller, that one knows much more.
+ * against its pairs: that they have met lately, that one is much taller, that one knows much more,
+ * that one was never attacked by somebody larger and is not here either.
  */
 final readonly class Pairing
 {
@@ -21,6 +23,9 @@ final readonly class Pairing
 
     /** Ranks apart that speak against nothing. */
     private const RANKS = 2;
+
+    /** What it weighs that somebody larger never attacked one of them, and this one is not larger either: as much as to have met in the last class. */
+    private const LACKS = 1.0;
 
     /** What it weighs that two have met today: more than everything else together. */
     private const TODAY = 1e6;
@@ -90,7 +95,13 @@ final readonly class Pairing
         return $this->meetings->weight($a->id, $b->id)
             + self::TALLER * $apart
             + max(0, abs($a->rank - $b->rank) - self::RANKS)
+            + self::LACKS * (($a->lacksLarger && ! self::isLarger($a, $b) ? 1 : 0) + ($b->lacksLarger && ! self::isLarger($b, $a) ? 1 : 0))
             + ($this->meetings->haveMetToday($a->id, $b->id) ? self::TODAY : 0.0);
+    }
+
+    private static function isLarger(Person $than, Person $other): bool
+    {
+        return $than->height !== null && $other->height !== null && PartnerCounts::isLarger($than->height, $other->height);
     }
 
     /**

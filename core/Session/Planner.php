@@ -53,11 +53,12 @@ final readonly class Planner
      * @param array<string, array<string, Window>> $windows  by student, then the cell's key
      * @param Meetings                             $meetings who has worked with whom, by the ids of students
      * @param list<string>                         $due      basics that are due whatever is taught: their mark is missing, or their mistakes grow
+     * @param list<string>                         $lackLarger ids of students whom nobody larger ever attacked
      * @param list<string>                         $season   ids of answers that the way to a test teaches in this class: they come first
      *
      * @throws TimetableException when the minutes cannot be shared out
      */
-    public function plan(string $id, ClassFacts $facts, array $students, array $windows, Meetings $meetings = new Meetings(), array $season = [], array $due = []): ClassPlan
+    public function plan(string $id, ClassFacts $facts, array $students, array $windows, Meetings $meetings = new Meetings(), array $season = [], array $due = [], array $lackLarger = []): ClassPlan
     {
         $blocks = Timetable::share($facts->minutes, $facts->blocks);
         usort($students, fn (Student $a, Student $b): int => [$this->order[$a->rank], $a->id] <=> [$this->order[$b->rank], $b->id]);
@@ -72,8 +73,8 @@ final readonly class Planner
         ];
 
         return new ClassPlan($blocks, $groups, $this->basics($groups, $due, intdiv(Block::minutesOf($blocks, BlockKind::Basics), self::BASIC)), [
-            ...$this->partners($young, true, $blocks, $meetings, crc32($id), $facts->wishes),
-            ...$this->partners($grown, false, $blocks, $meetings, crc32($id), $facts->wishes),
+            ...$this->partners($this->people($young, $lackLarger), true, $blocks, $meetings, crc32($id), $facts->wishes),
+            ...$this->partners($this->people($grown, $lackLarger), false, $blocks, $meetings, crc32($id), $facts->wishes),
         ]);
     }
 
@@ -155,21 +156,31 @@ final readonly class Planner
     }
 
     /**
-     * @param list<Student> $students of one circle
-     * @param list<Block>   $blocks
+     * @param list<Person> $people of one circle
+     * @param list<Block>  $blocks
      *
      * @return list<Partners> none of nobody
      */
-    private function partners(array $students, bool $isApart, array $blocks, Meetings $meetings, int $seed, ClassWishes $wishes): array
+    private function partners(array $people, bool $isApart, array $blocks, Meetings $meetings, int $seed, ClassWishes $wishes): array
     {
-        if ($students === []) {
+        if ($people === []) {
             return [];
         }
-        $people = array_map(fn (Student $student): Person => new Person($student->id, $this->order[$student->rank], $student->height), $students);
         $first = self::roundsIn(Block::minutesOf($blocks, BlockKind::Drill));
         $rounds = (new Pairing($people, $meetings, $wishes->mixesSizes, $seed, $wishes->stepsIn))->rounds($first + self::roundsIn(Block::minutesOf($blocks, BlockKind::Pressure)));
 
         return [new Partners($isApart, array_slice($rounds, 0, $first), array_slice($rounds, $first))];
+    }
+
+    /**
+     * @param list<Student> $students
+     * @param list<string>  $lackLarger ids
+     *
+     * @return list<Person>
+     */
+    private function people(array $students, array $lackLarger): array
+    {
+        return array_map(fn (Student $student): Person => new Person($student->id, $this->order[$student->rank], $student->height, in_array($student->id, $lackLarger, true)), $students);
     }
 
     /** How often partners change in a block. */

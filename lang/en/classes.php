@@ -67,6 +67,7 @@ return [
         'alone' => ':name works with an instructor',
         'drill' => 'Partners in the drill',
         'who-meets' => 'Who meets whom tonight; in brackets, how much they met lately',
+        'lack-larger' => 'Never attacked by anybody taller by more than 10 cm, and put with such a partner where that can be: :names.',
         'lead' => 'The first of a pair attacks first. Nobody meets again before all have met; each attacks first as often as not.',
         'pressure' => 'Partners under pressure',
         'round' => 'Round :number',

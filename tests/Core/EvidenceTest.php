@@ -39,7 +39,12 @@ it('tells on the command line how answers hold up', function (): void {
         // Three at rung 3 and four against somebody measured are too few.
         ->and($document['answers'])->toHaveCount(1)->and($document['sizes'])->toBe([])->and($document['half_life'])->toBeNull()->and($document['reaction'])->toBeNull()
         ->and(array_sum($document['corners']))->toBe(1)
-        ->and($told)->toContain('gate')->toContain('12  0.58')->toContain('do not tell how fast proof fades')
+        // Twelve clean and worse at rung 2, then three clean at rung 3, of one week.
+        ->and(array_slice($document['weeks'][11], 0, 3))->toBe(['from' => '2026-11-16', 'tries' => 16, 'people' => 1])
+        ->and($document['weeks'][11]['rungs'])->toBe([['rung' => 2, 'tries' => 13, 'clean' => 7, 'alike' => null], ['rung' => 3, 'tries' => 3, 'clean' => 3, 'alike' => null]])
+        ->and($document['groups'])->toHaveCount(1)->and($document['groups'][0]['weeks'])->toBe($document['weeks'])
+        ->and($document['partners'])->toBe([['defender' => 'ada-plover', 'attacker' => 'bo', 'n' => 4]])->and($document['never_larger'])->toBe([])
+        ->and($told)->toContain('Week of 2026-11-16: 16 tries of 1 people')->toContain('gate')->toContain('12  0.58')->toContain('do not tell how fast proof fades')
         ->and(json_decode($other, true)['answers'])->toBe([])
         ->and($refused)->toBe(2);
 });

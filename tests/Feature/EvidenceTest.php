@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use App\Persistence\EvidenceBook;
+use App\View\Texts;
+use Illuminate\Support\Str;
+use Opis\JsonSchema\Validator;
 use Tests\Feature\BoardFixture;
 
 beforeEach(function (): void {
@@ -80,4 +84,66 @@ it('tells on the ladder who is ready for more, and what to work on a rung lower'
     ($this->tries)(30, 1, ['rung' => 3, 'outcome' => 'hit', 'mistakes' => '["steps short"]']);
     ($this->tries)(40, 9, ['rung' => 3, 'source' => 'home', 'mistakes' => '["smiles"]']);
     $this->get($page)->assertOk()->assertDontSee('Ready for more')->assertSee('Three tries a rung lower')->assertSee('fails at rung 3, held at 2: 3 tries there. Work on: steps short.');
+});
+
+it('tells on the board, in the plan of a class and on the page who is ready for another rung', function (): void {
+    ($this->tries)(1, 3);
+    $this->get('/board')->assertOk()->assertSee('ready for more: 1')->assertDontSee('a rung lower');
+    $this->get('/evidence')->assertOk()->assertSeeInOrder(['Who is ready for another rung', 'Bo Sandpiper', 'Wrist held across']);
+    ($this->tries)(10, 4);
+    ($this->tries)(20, 3, ['rung' => 3, 'outcome' => 'hit', 'mistakes' => '["steps short"]']);
+    ($this->tries)(30, 1, ['rung' => 3, 'outcome' => 'hit']);
+    $class = $this->hall->classes()->create(['code' => 'tonight', 'at' => now()->addHour(), 'minutes' => 60, 'place' => '', 'places' => 5, 'instructors' => 1, 'ranks' => ['first']]);
+
+    $this->get('/board')->assertOk()->assertSee('1 a rung lower')->assertDontSee('ready for more');
+    $this->get("/classes/{$class->id}")->assertOk()->assertSee('Wrist held across: fails at rung 3, held at 2: 3 tries there. Work on: steps short.');
+    $this->get("/classes/{$class->id}/sheet")->assertOk()->assertSee('fails at rung 3');
+    $this->get('/evidence')->assertOk()->assertSee("Wrist held across (3\u{a0}→\u{a0}2). Work on: steps short.");
+    $csv = explode("\r\n", (string) $this->get('/evidence/moves.csv')->assertOk()->getContent());
+    expect($csv[0])->toBe('student,attack,side,from,to,mistake')->and($csv)->toContain('bo,wrist,written,3,2,"steps short"');
+});
+
+it('tells along time of everybody and of a group, in the table and for a spreadsheet', function (): void {
+    $this->travelTo('2026-11-26 12:00:00');
+    $other = $this->hall->students()->create(['code' => 'cy', 'name' => 'Cy Dunlin', 'rank_id' => $this->hall->ranks()->where('code', 'second')->value('id'), 'flags' => []]);
+    ($this->tries)(1, 8);
+    ($this->tries)(20, 8, ['student_id' => $other->id, 'outcome' => 'hit']);
+    // Tuesday, 24 November: eight of two each, 8 of 16 clean.
+    $this->get('/evidence')->assertOk()->assertSeeInOrder(['Along time', '23 Nov', '16', '2', 'rung 2: 50', 'of 16', "Bo Sandpiper: Wrist held across (none\u{a0}→\u{a0}2)"]);
+    $this->get('/evidence?group=second')->assertOk()->assertSeeInOrder(['rung 2: 0', 'of 8'])->assertDontSee('Bo Sandpiper: Wrist held across (none');
+    $this->get('/evidence?group[]=second')->assertOk();
+    $this->get('/evidence?group=no-such')->assertOk()->assertSeeInOrder(['rung 2: 50', 'of 16']);
+    $csv = (string) $this->get('/evidence/weeks.csv')->assertOk()->getContent();
+    expect($csv)->toContain(',2026-11-23,16,2,2,16,8,')->toContain('second,2026-11-23,8,1,2,8,0,')->toContain('first,2026-11-23,8,1,2,8,8,');
+    foreach (['answers', 'disagree', 'fits', 'partners'] as $table) {
+        $this->get("/evidence/{$table}.csv")->assertOk()->assertHeader('content-type', 'text/csv; charset=utf-8');
+    }
+    $this->get('/evidence/passwords.csv')->assertNotFound();
+});
+
+it('tells who was never attacked by anybody larger, there and in the plan of a class, and puts them with somebody larger', function (): void {
+    foreach (['Cy Dunlin' => 1.62, 'Dee Knot' => 1.61] as $name => $height) {
+        $alike[] = $this->hall->students()->create(['code' => Str::slug($name), 'name' => $name, 'rank_id' => $this->bo->rank_id, 'flags' => [], 'height' => $height]);
+    }
+    $this->tall->update(['height' => 1.75]);
+    ($this->tries)(1, 9, ['attacker_id' => $alike[0]->id]);
+    $this->get('/evidence')->assertOk()->assertSeeInOrder(['Who was attacked by whom', 'Bo Sandpiper', '9', 'Cy Dunlin 9', 'never']);
+    $class = $this->hall->classes()->create(['code' => 'tonight', 'at' => now()->addHour(), 'minutes' => 5, 'place' => '', 'places' => 5, 'instructors' => 1, 'ranks' => ['first'], 'blocks' => [['kind' => 'drill', 'minutes' => 5, 'locked' => true]]]);
+    $class->present()->attach([$this->bo->id, $this->tall->id, $alike[0]->id, $alike[1]->id], ['school_id' => $this->hall->id]);
+    $page = (string) $this->get("/classes/{$class->id}")->assertOk()->assertSee('put with such a partner where that can be: Bo Sandpiper.')->getContent();
+    expect($page)->toMatch('/Bo Sandpiper and Tall Heron|Tall Heron and Bo Sandpiper/');
+    ($this->tries)(20, 1, ['attacker_id' => $this->tall->id]);
+    $this->get('/evidence')->assertOk()->assertDontSee('<td>never</td>', false);
+    $this->get("/classes/{$class->id}")->assertOk()->assertDontSee('put with such a partner');
+});
+
+it('gives a program the same, as the description of the interface has it', function (): void {
+    ($this->tries)(1, 8, ['attacker_id' => $this->tall->id, 'seconds' => 1.2]);
+    ($this->tries)(20, 8, ['rung' => 3, 'outcome' => 'hit']);
+    $told = json_decode((string) json_encode(app(Texts::class)->sayAll(app(EvidenceBook::class)->of($this->hall)->document())));
+    $description = json_decode((string) file_get_contents(base_path('docs/api/openapi.json')));
+    $result = (new Validator())->validate($told, $description->components->schemas->Evidence);
+
+    expect($told->moves)->not->toBe([])->and($told->partners)->not->toBe([])
+        ->and($result->isValid())->toBeTrue((string) json_encode($result->error()?->args()));
 });

@@ -7,6 +7,8 @@ namespace App\Console\Drill;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\AnswerRecord;
+use StoneDrill\Core\Proof\StudentMove;
+use StoneDrill\Core\Proof\Week;
 use StoneDrill\Core\Report\Disagreement;
 use StoneDrill\Core\Report\EvidenceReport;
 use StoneDrill\Core\Text;
@@ -43,12 +45,26 @@ final class EvidenceCommand extends DrillCommand
             $report->halfLife === null || $report->halfLife->isOpen() ? $this->said('cli.evidence.no-half-life') : $this->said('cli.evidence.half-life', ['days' => number_format($report->halfLife->days, 0), 'low' => number_format($report->halfLife->low, 0), 'high' => number_format($report->halfLife->high, 0), 'pairs' => $report->halfLife->pairs]),
             $report->reaction === null ? $this->said('cli.evidence.no-reaction') : $this->said('cli.evidence.reaction', ['a' => number_format($report->reaction->base, 2), 'b' => number_format($report->reaction->perBit, 2), 'sa' => number_format($report->reaction->baseError, 2), 'sb' => number_format($report->reaction->perBitError, 2), 'count' => $report->reaction->count]),
             ...array_map($this->disagreement(...), $report->model->disagree),
+            ...array_map($this->week(...), $report->weeks->weeks),
+            $this->said('cli.evidence.one-more', ['faded' => $report->weeks->oneMore->faded, 'kept' => $report->weeks->oneMore->kept, 'tries' => number_format($report->weeks->oneMore->tries, 1)]),
+            ...array_map($this->move(...), $report->moves),
+            ...($report->partners->neverLarger === [] ? [] : [$this->said('cli.evidence.never-larger', ['students' => implode(', ', $report->partners->neverLarger)])]),
         ]);
     }
 
     private function line(AnswerRecord $one): string
     {
         return sprintf('  %-24s %-8s %s  %3d  %.2f  %.2f–%.2f', $one->answer, $one->side->value, $this->said('cli.proof.rung', ['rung' => sprintf('%2d', $one->rung)]), $one->tally->count(), $one->share->mean, $one->share->low(), $one->share->high());
+    }
+
+    private function week(Week $week): string
+    {
+        return $this->said('cli.evidence.week', ['from' => $week->from->format('Y-m-d'), 'tries' => $week->tries, 'people' => $week->people, 'held' => count($week->held), 'faded' => count($week->faded)]);
+    }
+
+    private function move(StudentMove $one): string
+    {
+        return $this->said('cli.evidence.move', ['student' => $one->student, 'cell' => $one->cell, 'from' => $one->move->from, 'to' => $one->move->to]);
     }
 
     private function disagreement(Disagreement $one): string

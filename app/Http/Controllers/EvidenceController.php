@@ -5,29 +5,65 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Answer;
+use App\Models\Rank;
 use App\Models\User;
 use App\Persistence\EvidenceBook;
 use App\View\Evidence\EvidenceRows;
+use App\View\Evidence\EvidenceTable;
+use App\View\Evidence\PeopleRows;
+use App\View\Evidence\WeekRows;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
 /** What the reps teach the school. */
 final readonly class EvidenceController
 {
+    /** Parts of the page, by their places in it. */
+    private const PARTS = ['disagree' => 'evidence.disagree', 'half-life' => 'evidence.half-life.heading', 'weeks' => 'evidence.weeks.heading', 'moves' => 'evidence.moves.heading', 'partners' => 'evidence.partners.heading', 'answers' => 'evidence.heading'];
+
     public function __construct(private EvidenceBook $book) {}
 
-    public function index(#[CurrentUser] User $user): View
+    public function index(Request $request, #[CurrentUser] User $user): View
     {
-        return view('evidence.index', ['rows' => new EvidenceRows($this->book->of($user->school), $user->school)]);
+        $school = $user->school;
+        $report = $this->book->of($school);
+        $ranks = $school->ranks->filter(static fn (Rank $rank): bool => isset($report->groups[$rank->code]))->pluck('name', 'code')->all();
+        $group = $request->query('group');
+        $group = is_string($group) && isset($ranks[$group]) ? $group : '';
+        $attacks = $school->attacks->pluck('title', 'code')->all();
+        $people = new PeopleRows($report, $school, $attacks);
+
+        $rows = new EvidenceRows($report, $school);
+
+        return view('evidence.index', [
+            'rows' => $rows,
+            'parts' => array_map(__(...), array_diff_key(self::PARTS, $rows->isEmpty() ? ['disagree' => 1, 'half-life' => 1, 'answers' => 1] : [])),
+            'people' => $people,
+            'weeks' => new WeekRows($report->groups[$group] ?? $report->weeks, $attacks, $people->names()),
+            'groups' => ['' => __('words.everybody')] + $ranks,
+            'group' => $group,
+        ]);
     }
 
     public function csv(#[CurrentUser] User $user): Response
     {
-        $rows = new EvidenceRows($this->book->of($user->school), $user->school);
+        return $this->file('answers', $user);
+    }
 
-        return response($rows->csv(), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => sprintf('attachment; filename="%s-evidence.csv"', Str::slug($user->school->name))]);
+    /** One of the tables of it. */
+    public function table(#[CurrentUser] User $user, string $table): Response
+    {
+        return $this->file($table, $user);
+    }
+
+    private function file(string $table, User $user): Response
+    {
+        $name = Str::slug($user->school->name).($table === 'answers' ? '' : "-{$table}");
+
+        return response((new EvidenceTable($this->book->of($user->school)))->csv($table), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}-evidence.csv\""]);
     }
 
     /** Of one answer, as a part of its page. */

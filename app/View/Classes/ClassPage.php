@@ -9,6 +9,7 @@ use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\Persistence\PartnerBook;
 use App\Persistence\SeasonBook;
 use App\Persistence\WindowBook;
 use App\View\Ladder\RungMoves;
@@ -63,6 +64,9 @@ final readonly class ClassPage
 
     private Meetings $meetings;
 
+    /** @var list<string> codes of those whom nobody larger ever attacked */
+    private array $lackLarger;
+
     private BasicMistakes $mistakes;
 
     /** @var array<string, list<string>> basics whose mistakes grow, with those mistakes */
@@ -84,6 +88,7 @@ final readonly class ClassPage
         $this->pool = $coverages->pool($school, $class->at);
         $this->planner = new Planner($this->catalogue, $cells, $this->catalogue->forYouth(), $youth, $class->at);
         $this->meetings = $class->meetings();
+        $this->lackLarger = PartnerBook::among($school, $this->students, CarbonImmutable::instance($class->at))->neverLarger;
         $this->mistakes = new BasicMistakes($school, $this->planner->teaching, CarbonImmutable::instance($class->at)->min(CarbonImmutable::now()));
         $this->growing = $this->mistakes->growing();
         $this->due = new DueBasics($school, $this->students, $class->at);
@@ -112,7 +117,7 @@ final readonly class ClassPage
         $students = array_values($this->students->map(fn (Student $student): CoreStudent => $this->mapper->student($student))->all());
         $facts = $this->class->facts();
         try {
-            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows, $this->meetings, app(SeasonBook::class)->taughtIn($this->class), array_values(array_unique([...$this->due->names(), ...array_keys($this->growing)]))), ''];
+            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows, $this->meetings, app(SeasonBook::class)->taughtIn($this->class), array_values(array_unique([...$this->due->names(), ...array_keys($this->growing)])), $this->lackLarger), ''];
         } catch (TimetableException $refused) {
             return [null, say($refused->text)];
         }
@@ -206,6 +211,12 @@ final readonly class ClassPage
     public function taught(): array
     {
         return array_values(array_unique(array_merge(...array_map(static fn (Group $group): array => array_column($group->taught, 'answer'), $this->plan->groups ?? []))));
+    }
+
+    /** @return list<string> names of those whom nobody larger ever attacked: they sit with such partners where that can be */
+    public function lackLarger(): array
+    {
+        return array_map(fn (string $code): string => $this->byCode[$code]->name, $this->lackLarger);
     }
 
     /** Tries that each defends in the blocks of a kind. */

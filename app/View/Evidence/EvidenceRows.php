@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\View\Evidence;
 
 use App\Models\School;
-use App\Persistence\Csv;
-use RuntimeException;
 use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Proof\AnswerRecord;
 use StoneDrill\Core\Proof\Share;
@@ -127,33 +125,6 @@ final readonly class EvidenceRows
     public function isEmpty(): bool
     {
         return $this->records() === [];
-    }
-
-    /** All of it for a spreadsheet. */
-    public function csv(): string
-    {
-        $stream = fopen('php://memory', 'w+b') ?: throw new RuntimeException('No memory for a file.');
-        Csv::line($stream, ['answer', 'side', 'rung', 'attacker', 'n', 'full', 'half', 'none', 'mean', 'low', 'high', 'above_alike', 'improvised', 'seconds']);
-        foreach ($this->report->answers as $one) {
-            Csv::line($stream, [$one->answer, $one->side->value, (string) $one->rung, '', ...self::figures($one), '', self::figure($one->improvisedShare()), $one->seconds === null ? '' : self::figure($one->seconds)]);
-        }
-        foreach ($this->report->sizes as $one) {
-            Csv::line($stream, [$one->answer, '', '', $one->size, ...self::figures($one), $one->above === 0.0 ? '' : self::figure($one->above), '', '']);
-        }
-        rewind($stream);
-
-        return (string) stream_get_contents($stream);
-    }
-
-    /** @return list<string> */
-    private static function figures(AnswerRecord|SizeRecord $one): array
-    {
-        return [(string) $one->tally->count(), (string) $one->tally->full, (string) $one->tally->half, (string) $one->tally->none, self::figure($one->share->mean), self::figure($one->share->low()), self::figure($one->share->high())];
-    }
-
-    private static function figure(float $value): string
-    {
-        return number_format($value, 4, thousands_separator: '');
     }
 
     private static function signed(float $seconds): string

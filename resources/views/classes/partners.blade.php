@@ -1,5 +1,6 @@
 <h2>{{ __('classes.partners.title') }}</h2>
 <p class="lead-line">{{ __('classes.partners.lead') }}</p>
+@if ($page->lackLarger() !== [])<p>{{ __('classes.partners.lack-larger', ['names' => implode(', ', $page->lackLarger())]) }}</p>@endif
 @foreach ($page->partners()->tables ?? [] as $table)
     <h3>{{ $table['name'] }} <small>{{ $table['reps'] }}</small></h3>
     <div class="rounds">

@@ -4,6 +4,9 @@
     <x-button size="sm" :href="route('answers.index')">{{ __('answers.answers') }}</x-button>
 </x-heading>
 <p class="lead-line">{{ __('evidence.lead') }}</p>
+<p class="no-print">{{ __('evidence.contents') }}:
+    @foreach ($parts as $part => $heading)<a href="#{{ $part }}">{{ $heading }}</a>@if (! $loop->last) · @endif @endforeach
+</p>
 @if ($rows->isEmpty())
     <x-empty :text="__('evidence.none-at-all')"/>
 @else
@@ -27,7 +30,11 @@
     <section aria-labelledby="reaction"><h2 id="reaction">{{ __('evidence.reaction.heading') }}</h2><p>{{ $rows->reaction() }}</p>
         @include('evidence.take', ['take' => $rows->takenReaction()])</section>
 </div>
-<h2>{{ __('evidence.heading') }}</h2>
-@include('evidence.records')
 @endif
+@include('evidence.weeks')
+@include('evidence.people')
+@unless ($rows->isEmpty())
+<h2 id="answers">{{ __('evidence.heading') }}</h2>
+@include('evidence.records')
+@endunless
 </x-layout>

@@ -108,7 +108,7 @@ it('counts who attacked whom, and who was never attacked by somebody larger', fu
         ...array_map(static fn (): Rep => tried(1, 'hit', 'cy', attacker: 'bo'), range(1, 7)),
     ];
     // Bo is 10 cm taller than Ada, which is alike; Cy has too few tries; nobody is larger than Tall.
-    $counts = new PartnerCounts(AnswerRecords::counted($reps, new DateTimeImmutable('2026-11-26T12:00:00Z')), ['ada' => 1.60, 'bo' => 1.70, 'cy' => 1.62, 'tall' => 1.85]);
+    $counts = PartnerCounts::of(AnswerRecords::counted($reps, new DateTimeImmutable('2026-11-26T12:00:00Z')), ['ada' => 1.60, 'bo' => 1.70, 'cy' => 1.62, 'tall' => 1.85]);
 
     expect($counts->counts)->toBe(['ada' => ['bo' => 6, 'cy' => 2], 'bo' => ['tall' => 8], 'cy' => ['bo' => 7]])
         ->and($counts->neverLarger)->toBe(['ada']);

@@ -99,3 +99,16 @@ it('remembers who met in the classes before, and today', function (): void {
     expect([$meetings->weight('ann', 'bo'), $meetings->weight('cy', 'ann'), $meetings->weight('bo', 'cy'), $meetings->weight('ann', 'dee')])->toEqual([1.75, 0.875, 0.125, 0.0])
         ->and([$meetings->haveMetToday('bo', 'cy'), $meetings->haveMetToday('ann', 'bo')])->toBe([true, false]);
 });
+
+it('puts whom nobody larger ever attacked with somebody larger', function (): void {
+    $people = fn (bool $lacks): array => [new Person('ada', 0, 1.60, $lacks), new Person('bo', 0, 1.62), new Person('cy', 0, 1.61), new Person('tall', 0, 1.75)];
+    $pairing = new Pairing($people(true));
+
+    // Two pairs: Ada with anybody but Tall speaks against it by 1, with Tall nothing does; and 15 cm are alike.
+    expect($pairing->rounds(1)[0]->pairs)->toBe([['ada', 'tall'], ['bo', 'cy']])
+        ->and($pairing->cost([new Round([['ada', 'tall'], ['bo', 'cy']])]))->toBe(0.0)
+        ->and($pairing->cost([new Round([['ada', 'bo'], ['cy', 'tall']])]))->toBe(1.0)
+        ->and((new Pairing($people(false)))->cost([new Round([['ada', 'bo'], ['cy', 'tall']])]))->toBe(0.0)
+        // Who has met lately still weighs: twice in the last classes is more.
+        ->and((new Pairing($people(true), new Meetings(['ada tall' => [1, 2]])))->rounds(1)[0]->pairs)->not->toContainEqual(['ada', 'tall']);
+});

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Evidence;
+
+use StoneDrill\Core\Curriculum\CellKey;
+use StoneDrill\Core\Proof\Tally;
+use StoneDrill\Core\Proof\Turn;
+use StoneDrill\Core\Proof\Week;
+use StoneDrill\Core\Proof\Weeks;
+use StoneDrill\Core\Text;
+
+/** The reps along time in words: of the school or of a group, the latest week first. */
+final readonly class WeekRows
+{
+    /**
+     * @param array<string, string> $attacks titles by code
+     * @param array<string, string> $people  names by code
+     */
+    public function __construct(private Weeks $weeks, private array $attacks, private array $people) {}
+
+    /** @return list<array{week: string, tries: int, people: int, clean: string, alike: string, held: array<string, string>, faded: array<string, string>, newly: int, gone: int}> held and faded are what, by the names of people */
+    public function rows(): array
+    {
+        return array_map(fn (Week $week): array => [
+            'week' => __('evidence.weeks.of', ['day' => $week->from->format('j M')]),
+            'tries' => $week->tries,
+            'people' => $week->people,
+            'clean' => self::clean($week),
+            'alike' => self::alike($week),
+            'held' => $this->turns($week->held),
+            'faded' => $this->turns($week->faded),
+            'newly' => count($week->held),
+            'gone' => count($week->faded),
+        ], array_reverse($this->weeks->weeks));
+    }
+
+    /** What one more class a week would have kept, in a sentence; empty where nothing faded. */
+    public function oneMore(): string
+    {
+        $more = $this->weeks->oneMore;
+
+        return $more->faded === 0 ? '' : __('evidence.weeks.one-more', ['faded' => $more->faded, 'kept' => $more->kept, 'tries' => number_format($more->tries, 1), 'weeks' => Weeks::COUNT]);
+    }
+
+    private static function clean(Week $week): string
+    {
+        $rungs = array_filter($week->rungs, static fn (array $of): bool => $of['tries'] >= Tally::LEAST);
+
+        return implode(' · ', array_map(static fn (int $rung, array $of): string => __('evidence.weeks.clean', ['rung' => $rung, 'share' => self::percent($of['clean'], $of['tries']), 'count' => $of['tries']]), array_keys($rungs), $rungs));
+    }
+
+    private static function alike(Week $week): string
+    {
+        $rungs = array_filter($week->alike, static fn (array $of): bool => min($of['tries'], $of['of']) >= Tally::LEAST);
+
+        return implode(' · ', array_map(static fn (int $rung, array $of): string => __('evidence.weeks.alike', ['rung' => $rung, 'was' => self::percent($of['was'], $of['of']), 'now' => self::percent($of['clean'], $of['tries'])]), array_keys($rungs), $rungs));
+    }
+
+    private static function percent(int $part, int $of): string
+    {
+        return __('words.percent', ['share' => (string) round(100 * $part / $of)]);
+    }
+
+    /**
+     * @param list<Turn> $turns
+     *
+     * @return array<string, string> by the names of people
+     */
+    private function turns(array $turns): array
+    {
+        $texts = [];
+        foreach ($turns as $turn) {
+            $texts[$this->people[$turn->student] ?? __('evidence.partners.former')][] = $this->turn($turn);
+        }
+        ksort($texts);
+
+        return array_map(static fn (array $own): string => implode('; ', $own), $texts);
+    }
+
+    private function turn(Turn $turn): string
+    {
+        $cell = CellKey::read($turn->cell);
+
+        return __('evidence.weeks.turn', [
+            'attack' => sided($this->attacks[$cell->attack] ?? $cell->attack, $cell->side),
+            'from' => (string) ($turn->from ?? say(Text::of('evidence.weeks.nothing'))),
+            'to' => (string) ($turn->to ?? say(Text::of('evidence.weeks.nothing'))),
+        ]);
+    }
+}
