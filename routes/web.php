@@ -211,6 +211,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         ->middlewareFor('destroy', Authorize::using('delete', 'attack'));
     Route::post('attacks/{attack}/workbench', WorkbenchController::class)->name('attacks.workbench')->can('create', Answer::class);
     Route::get('attacks/{attack}/proof', AttackProofController::class)->name('attacks.proof')->can('view', 'attack');
+    Route::get('attacks/{attack}/evidence', [EvidenceController::class, 'attack'])->name('attacks.evidence')->can('view', 'attack');
     Route::get('attacks/{attack}/when.svg', WhenSvgController::class)->name('attacks.when')->can('view', 'attack');
     Route::get('attacks/{attack}/first-steps', FirstStepsController::class)->name('attacks.first-steps')->can('view', 'attack');
 

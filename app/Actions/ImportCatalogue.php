@@ -275,6 +275,7 @@ final class ImportCatalogue
             'reason' => $rep->details->replaces === null ? null : $rep->details->reason ?? __('reps.no-reason'),
             'attacker_id' => $ids['students'][$rep->details->attacker ?? ''] ?? null,
             'class_id' => $ids['classes'][$rep->details->class ?? ''] ?? null,
+            'rules' => $rep->details->rules,
             'recorded_by_id' => $by?->id,
         ], $this->originalsFirst($file->reps));
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {

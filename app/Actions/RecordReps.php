@@ -13,6 +13,7 @@ use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Exchange\IsoMoment;
+use StoneDrill\Core\Rules;
 
 /**
  * Adds reps to a school's log, and says of each what became of it. The same rep twice, by its id, is stored once; whatever
@@ -161,6 +162,7 @@ final readonly class RecordReps
             'source' => $values['source'] ?? 'seen',
             'replaces' => $replaces,
             'recorded_by_id' => $this->by?->id,
+            'rules' => array_key_exists('rules', $values) ? $values['rules'] : Rules::VERSION,
             'seconds' => isset($values['seconds']) && $values['seconds'] !== '' ? (float) $values['seconds'] : null,
             ...array_combine(self::OPTIONAL, array_map(static fn (string $column): mixed => ($values[$column] ?? '') === '' ? null : $values[$column], self::OPTIONAL)),
         ];

@@ -35,6 +35,7 @@ use StoneDrill\Core\Proof\Touched;
  * @property string|null     $replaces
  * @property int|null        $attacker_id null where nobody of the students attacked, or it is not known
  * @property int|null        $class_id
+ * @property int|null        $rules      version of the rules by which the program ran that recorded it
  * @property Student|null    $attacker
  * @property TrainingClass|null $class
  * @property Student         $student

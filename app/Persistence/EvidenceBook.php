@@ -11,10 +11,12 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\RepDetails;
+use StoneDrill\Core\Report\Disagreement;
 use StoneDrill\Core\Report\EvidenceReport;
 
 /** What the reps teach a school, kept until anything changes or a day has passed. */
@@ -31,7 +33,31 @@ final readonly class EvidenceBook
     {
         $now = CarbonImmutable::now();
 
-        return $this->kept->of("evidence:{$school->id}", Revision::of($school).$now->format(' Y-m-d'), self::SECONDS, fn (): EvidenceReport => new EvidenceReport($this->mapper->curriculum($school), self::reps($school, $now), self::students($school), $now));
+        return $this->kept->of("evidence:{$school->id}", Revision::of($school).$now->format(' Y-m-d'), self::SECONDS, fn (): EvidenceReport => $this->read($school, $now));
+    }
+
+    private function read(School $school, CarbonImmutable $now): EvidenceReport
+    {
+        $catalogue = $this->mapper->curriculum($school);
+        $report = new EvidenceReport($catalogue, self::reps($school, $now), self::students($school), $now);
+        $disputes = [];
+        foreach ($report->model->disagree as $one) {
+            $attack = $catalogue->attackOf($catalogue->answer($one->record->answer));
+            $disputes[CellKey::of($attack, $attack->side($one->record->side))->text][] = $one;
+        }
+        $this->kept->keep("disputes:{$school->id}", '', self::SECONDS, $disputes);
+
+        return $report;
+    }
+
+    /**
+     * Where the floor and the mat disagreed when it was read last: nothing is read for it.
+     *
+     * @return array<string, non-empty-list<Disagreement>> by the cell's key
+     */
+    public function disputes(School $school): array
+    {
+        return $this->kept->latest("disputes:{$school->id}") ?? [];
     }
 
     /** @return list<Rep> */

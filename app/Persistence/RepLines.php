@@ -119,6 +119,8 @@ final class RepLines
             'answer_id' => $this->ids['answer'][$values['answer'] ?? ''] ?? null,
             'attacker_id' => $this->ids['attacker'][$values['attacker'] ?? ''] ?? null,
             'class_id' => $this->ids['class'][$values['class'] ?? ''] ?? null,
+            // Somebody else's program recorded it.
+            'rules' => null,
         ];
     }
 

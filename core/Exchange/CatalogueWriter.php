@@ -255,6 +255,7 @@ final readonly class CatalogueWriter
             'reason' => $rep->details->reason,
             'attacker' => $rep->details->attacker,
             'class' => $rep->details->class,
+            'rules' => $rep->details->rules,
         ]);
     }
 

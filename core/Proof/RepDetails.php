@@ -15,6 +15,7 @@ final readonly class RepDetails
      * @param ?string      $reason   why it does
      * @param ?string      $attacker id of the student who attacked; null where it was somebody else, or is not known
      * @param ?string      $class    id of the class in which it was
+     * @param ?int         $rules    version of the rules by which the program that recorded it ran; null where that is not known
      */
     public function __construct(
         public ?string $answer = null,
@@ -27,5 +28,6 @@ final readonly class RepDetails
         public ?string $reason = null,
         public ?string $attacker = null,
         public ?string $class = null,
+        public ?int $rules = null,
     ) {}
 }

@@ -19,6 +19,9 @@ final readonly class RepLimits
     /** Letters. */
     public const STRESSOR = 200;
 
+    /** The highest version of the rules that a rep may name. */
+    public const RULES = 9999;
+
     /** Letters. */
     public const REASON = 500;
 

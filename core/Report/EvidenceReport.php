@@ -142,18 +142,6 @@ final readonly class EvidenceReport implements Report
         return array_filter(array_column($students, 'height', 'id'), is_float(...));
     }
 
-    /** @return list<AnswerRecord> of one answer */
-    public function ofAnswer(string $answer): array
-    {
-        return array_values(array_filter($this->answers, static fn (AnswerRecord $one): bool => $one->answer === $answer));
-    }
-
-    /** @return list<SizeRecord> of one answer */
-    public function sizesOf(string $answer): array
-    {
-        return array_values(array_filter($this->sizes, static fn (SizeRecord $one): bool => $one->answer === $answer));
-    }
-
     /**
      * @param list<Rep> $reps
      *

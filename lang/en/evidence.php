@@ -26,6 +26,7 @@ return [
         'open' => 'The tries that followed each other do not tell yet how fast proof fades. In use: :use days.',
     ],
     'heading' => 'How it holds up',
+    'heading-attack' => 'How the {answers} hold up',
     'holds-up' => ':share clean (:interval with eight in ten) of :tries.',
     'improvised' => 'Something else was improvised in :share of the tries.',
     'interval' => ':low – :high %',

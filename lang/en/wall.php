@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 return [
     'all-families' => ':family alone: show all families again',
+    'disputed-floor' => 'By the floor “:answer” works; on the mat :clean of :count tries at {rung} :rung were clean.',
+    'disputed-mat' => 'On the mat :clean of :count tries of “:answer” at {rung} :rung were clean; by the floor it fails.',
     'fails' => 'Taught, but it does not work on the floor: :answers.',
     'answered-by' => 'Answered by :answers, first at :rank.',
     'as-drawing' => 'Drawing',
@@ -74,6 +76,7 @@ return [
     'taught-share' => ':percent % taught',
     'legend' => [
         'ahead' => 'not needed yet',
+        'disputed' => 'the floor and the mat disagree',
         'carried' => 'known from a lower {rank}',
         'gap' => 'still missing above',
         'hole' => 'hole: needed, but missing; its number leads to the list',
@@ -106,6 +109,7 @@ return [
     'stones' => [
         'ahead' => 'not needed yet',
         'laid' => 'first answered here',
+        'disputed' => 'the floor and the mat disagree',
         'carried' => 'known from a lower {rank}',
         'hole first' => 'a hole',
         'hole' => 'a hole',

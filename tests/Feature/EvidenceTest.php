@@ -41,6 +41,10 @@ it('tells at the answer how it holds up, for whom, and where the floor disagrees
     // 2 of 10 clean; of two days a weight of .977, with a half each: (.5 + 1.954) ÷ (1 + 9.772) = 22.8 %.
     $page->assertSee('10 (2 clean, 0 half, 8 not)')->assertSee('23 %')->assertSee('steps short 80 %')->assertSee('Median: 1.4 s.')->assertSee('attacker taller by more than 10 cm')
         ->assertSee('The floor says that it works')->assertSee('2 of 10 tries were clean');
+    $this->get("/attacks/{$this->answer->attack_id}/evidence")->assertOk()->assertSee('Gate again')->assertSee('2 clean, 0 half, 8 not')->assertSee('2 of 10 tries were clean');
+    $this->get("/attacks/{$this->answer->attack_id}")->assertOk()->assertSee("/attacks/{$this->answer->attack_id}/evidence");
+    // The wall tells it where it was read: on the stone and below it.
+    $this->get('/wall/ranks')->assertOk()->assertSee('By the floor “Gate again” works; on the mat 2 of 10 tries at rung 2 were clean.')->assertSee('the floor and the mat disagree')->assertSee('>≠</text>', false);
     $this->get('/evidence')->assertOk()->assertSee('Gate again')->assertSee('The floor alone says so')->assertSee('do not tell yet how fast proof fades')->assertSee('Too few tries were timed');
     $csv = (string) $this->get('/evidence.csv')->assertOk()->assertHeader('content-type', 'text/csv; charset=utf-8')->getContent();
     expect(explode("\r\n", $csv)[0])->toBe('answer,side,rung,attacker,n,full,half,none,mean,low,high,above_alike,improvised,seconds')

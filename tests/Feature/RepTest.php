@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 use App\Models\Rep;
 use App\Models\Role;
+use App\Persistence\CatalogueMapper;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Exchange\CatalogueReader;
+use StoneDrill\Core\Exchange\CatalogueWriter;
+use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Proof\Touched;
+use StoneDrill\Core\Rules;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -30,6 +35,17 @@ it('records a rep in three touches', function (): void {
         'student_id' => $this->ada->id, 'attack_id' => $this->wrist->id, 'side' => Side::Mirrored, 'rung' => 4, 'outcome' => Outcome::Scraped, 'touched' => Touched::Arm, 'mistakes' => ['leans back'],
         'answer_id' => null, 'source' => Source::Seen, 'recorded_by_id' => $this->assistant->id, 'school_id' => $this->hall->id,
     ]);
+});
+
+it('keeps by which rules the program ran, through a file and back', function (): void {
+    $this->post('/reps', $this->form)->assertRedirect();
+    $file = app(CatalogueMapper::class)->everything($this->hall);
+    [$reps, $again] = [array_column($file->reps, null, 'id'), (new CatalogueReader())->read((new CatalogueWriter())->write($file, Format::Json), Format::Json)->reps];
+
+    // Of what the file of the small school brought it is not known.
+    expect($reps[$this->form['id']]->details->rules)->toBe(Rules::VERSION)
+        ->and($reps['0b7e1f60-0000-4000-8000-000000000001']->details->rules)->toBeNull()
+        ->and(array_column($again, null, 'id')[$this->form['id']]->details->rules)->toBe(Rules::VERSION);
 });
 
 it('records the same rep once, however often it is sent', function (): void {

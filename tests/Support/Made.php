@@ -120,7 +120,7 @@ final class Made
             ]],
             'students' => [['id' => 's', 'name' => 'Ada', 'rank' => 'a', 'height' => 1.71, 'born' => '2001-05-02', 'flags' => ['no-fall']]],
             'reps' => [
-                ['id' => '0b7e1f60-0000-4000-8000-000000000001', 'student' => 's', 'attack' => 'w', 'side' => 'mirrored', 'rung' => 4, 'outcome' => 'scraped', 'at' => '2026-11-02T19:10:00+01:00', 'answer' => 'x', 'mistakes' => ['late'], 'touched' => 'arm', 'seconds' => 1.4, 'stressor' => 'noise', 'source' => 'home'],
+                ['id' => '0b7e1f60-0000-4000-8000-000000000001', 'student' => 's', 'attack' => 'w', 'side' => 'mirrored', 'rung' => 4, 'outcome' => 'scraped', 'at' => '2026-11-02T19:10:00+01:00', 'answer' => 'x', 'mistakes' => ['late'], 'touched' => 'arm', 'seconds' => 1.4, 'stressor' => 'noise', 'source' => 'home', 'rules' => 11],
                 ['id' => '0b7e1f60-0000-4000-8000-000000000002', 'student' => 's', 'attack' => 'w', 'side' => 'mirrored', 'rung' => 1, 'outcome' => 'clean', 'at' => '2026-11-02T19:10:00Z', 'replaces' => '0b7e1f60-0000-4000-8000-000000000001', 'reason' => 'Seen again on film.'],
             ],
         ];

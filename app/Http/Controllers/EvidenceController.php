@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Answer;
+use App\Models\Attack;
 use App\Models\Rank;
 use App\Models\User;
 use App\Persistence\EvidenceBook;
@@ -69,6 +70,12 @@ final readonly class EvidenceController
     /** Of one answer, as a part of its page. */
     public function answer(#[CurrentUser] User $user, Answer $answer): View
     {
-        return view('evidence.answer', ['rows' => new EvidenceRows($this->book->of($user->school), $user->school, $answer->code)]);
+        return view('evidence.answer', ['rows' => new EvidenceRows($this->book->of($user->school), $user->school, [$answer->code])]);
+    }
+
+    /** Of the answers that are written for an attack, as a part of its page. */
+    public function attack(#[CurrentUser] User $user, Attack $attack): View
+    {
+        return view('evidence.attack', ['rows' => new EvidenceRows($this->book->of($user->school), $user->school, array_values($attack->answers()->pluck('code')->all()))]);
     }
 }

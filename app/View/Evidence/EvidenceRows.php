@@ -18,8 +18,8 @@ final readonly class EvidenceRows
     /** @var array<string, array{title: string, url: string}> of the answers, by their codes */
     private array $answers;
 
-    /** @param string $answer code of one; empty for all */
-    public function __construct(public EvidenceReport $report, School $school, private string $answer = '')
+    /** @param ?list<string> $only codes of those that are told; null for all */
+    public function __construct(public EvidenceReport $report, School $school, private ?array $only = null)
     {
         $this->answers = $school->answers()->get(['id', 'code', 'title', 'school_id'])->mapWithKeys(static fn ($row): array => [$row->code => ['title' => $row->title, 'url' => route('answers.show', $row, false)]])->all();
     }
@@ -27,7 +27,7 @@ final readonly class EvidenceRows
     /** @return list<array{answer: string, url: string, where: string, tries: string, share: string, interval: string, mistakes: string, improvised: string, seconds: string, besides: list<string>}> */
     public function records(): array
     {
-        $records = $this->answer === '' ? $this->report->answers : $this->report->ofAnswer($this->answer);
+        $records = array_values(array_filter($this->report->answers, fn (AnswerRecord $one): bool => $this->isTold($one->answer)));
 
         return array_map(fn (AnswerRecord $one): array => [
             ...$this->name($one->answer),
@@ -60,7 +60,7 @@ final readonly class EvidenceRows
     /** @return list<array{answer: string, url: string, size: string, tries: string, share: string, interval: string, told: string}> */
     public function sizes(): array
     {
-        $sizes = $this->answer === '' ? $this->report->sizes : $this->report->sizesOf($this->answer);
+        $sizes = array_values(array_filter($this->report->sizes, fn (SizeRecord $one): bool => $this->isTold($one->answer)));
 
         return array_map(fn (SizeRecord $one): array => [
             ...$this->name($one->answer),
@@ -75,7 +75,7 @@ final readonly class EvidenceRows
     /** @return list<array{answer: string, url: string, where: string, says: string}> */
     public function disagree(): array
     {
-        $all = array_filter($this->report->model->disagree, fn (Disagreement $one): bool => $this->answer === '' || $one->record->answer === $this->answer);
+        $all = array_filter($this->report->model->disagree, fn (Disagreement $one): bool => $this->isTold($one->record->answer));
 
         return array_values(array_map(fn (Disagreement $one): array => [
             ...$this->name($one->record->answer),
@@ -120,6 +120,11 @@ final readonly class EvidenceRows
 
         return $cannotBe || new Reaction($base, $perBit) == $this->report->reactionInUse ? null
             : ['label' => __('evidence.take.reaction', ['a' => number_format($base, 2), 'b' => number_format($perBit, 2)]), 'values' => ['reaction_base' => (string) $base, 'reaction_per_bit' => (string) $perBit]];
+    }
+
+    private function isTold(string $answer): bool
+    {
+        return $this->only === null || in_array($answer, $this->only, true);
     }
 
     public function isEmpty(): bool

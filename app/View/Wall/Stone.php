@@ -19,6 +19,7 @@ final readonly class Stone
      * @param ?string     $answer id of the answer that can be moved with it
      * @param string      $text   what it is, who answers it, what is wrong
      * @param string      $title  of the attack, with its side
+     * @param bool        $isDisputed whether the mat says of it what the floor does not
      */
     public function __construct(
         public StoneState $state,
@@ -36,6 +37,7 @@ final readonly class Stone
         public string $url,
         public string $text,
         public string $title,
+        public bool $isDisputed = false,
     ) {}
 
     /** How it is drawn. */

@@ -8,6 +8,7 @@ use App\Models\School;
 use App\Models\Student;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\Persistence\EvidenceBook;
 use App\Persistence\HoleBook;
 use App\Persistence\ProofBook;
 use App\Persistence\WindowBook;
@@ -17,7 +18,7 @@ use StoneDrill\Core\Curriculum\Catalogue;
 /** Builds the wall of a school as it is asked for. */
 final readonly class WallBuilder
 {
-    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes, private ProofBook $proof) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes, private ProofBook $proof, private EvidenceBook $evidence) {}
 
     /** @param bool $whole whether all of a large wall is built, as for a file, and not one page of it */
     public function build(School $school, WallQuery $query, bool $whole = false): Wall
@@ -41,6 +42,7 @@ final readonly class WallBuilder
             $holes->numbers(),
             $this->ids($school),
             $query->since === null ? null : $this->past($school, $query, $catalogue, $query->since),
+            $query->isYouth ? [] : $this->evidence->disputes($school),
         ));
     }
 

@@ -11,6 +11,7 @@ use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Report\Disagreement;
 use StoneDrill\Core\Text;
 
 /**
@@ -84,8 +85,9 @@ final readonly class WallPicture
      * @param array<string, int> $numbers of the holes in the list beside the wall, by the cell's key
      * @param array<string, int> $ids     id of the attack's row, by code
      * @param ?ComparedWall              $past    what it is compared with
+     * @param array<string, non-empty-list<Disagreement>> $disputes where the floor and the mat disagree, by the cell's key
      */
-    public function __construct(private Catalogue $catalogue, private Coverage $coverage, array $cells, private array $ranks, private array $moss, private array $numbers, private array $ids, private ?ComparedWall $past = null)
+    public function __construct(private Catalogue $catalogue, private Coverage $coverage, array $cells, private array $ranks, private array $moss, private array $numbers, private array $ids, private ?ComparedWall $past = null, private array $disputes = [])
     {
         $this->order = $catalogue->rankOrder();
         $this->titles = array_column($catalogue->answers, 'title', 'id');
@@ -104,6 +106,12 @@ final readonly class WallPicture
     public function foot(): float
     {
         return self::TOP + $this->body;
+    }
+
+    /** Whether some stone says that the floor and the mat disagree. */
+    public function hasDisputes(): bool
+    {
+        return array_filter($this->stones, static fn (Stone $stone): bool => $stone->isDisputed) !== [];
     }
 
     /** Whether it is compared with something. */
@@ -292,6 +300,7 @@ final readonly class WallPicture
             url: route('attacks.show', $this->ids[$cell->attack->id], absolute: false),
             text: $this->text($cell, $rank, $state, $change),
             title: $cell->attack->title.self::side($cell),
+            isDisputed: isset($this->disputes[$cell->key->text]) && ($state === StoneState::Laid || ($state->isCracked() && $state->begins())),
         );
     }
 
@@ -336,7 +345,12 @@ final readonly class WallPicture
         }
         $course = __('wall.course', ['attack' => $cell->attack->title.self::side($cell), 'rank' => $rank->name, 'state' => $state->text()]);
 
-        return $course.($change === null ? '' : ' ('.$change->text().')')."\n".implode(' ', [$need, $answers, ...$proof]);
+        return $course.($change === null ? '' : ' ('.$change->text().')')."\n".implode(' ', [$need, $answers, ...$proof, ...array_map($this->dispute(...), $this->disputes[$cell->key->text] ?? [])]);
+    }
+
+    private function dispute(Disagreement $one): string
+    {
+        return __($one->works ? 'wall.disputed-floor' : 'wall.disputed-mat', ['answer' => $this->titles[$one->record->answer] ?? $one->record->answer, 'rung' => $one->record->rung, 'clean' => $one->record->tally->full, 'count' => $one->record->tally->count()]);
     }
 
     private static function side(Cell $cell): string

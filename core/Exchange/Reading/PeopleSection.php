@@ -79,7 +79,7 @@ final readonly class PeopleSection
      */
     public function reps(Fields $file, array $students, array $classes, array $ids): array
     {
-        $known = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason', 'attacker', 'class'];
+        $known = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason', 'attacker', 'class', 'rules'];
         $reps = $replaced = $corrections = [];
         foreach ($file->maps('reps', $known, Format::RENAMED) as $index => $in) {
             $rep = new Rep(
@@ -122,6 +122,7 @@ final readonly class PeopleSection
             $in->has('reason') ? $in->text('reason', RepLimits::REASON) : null,
             $in->has('attacker') ? $in->reference('attacker', $students, Text::of('file.student-id')) : null,
             $in->has('class') ? $in->reference('class', $classes, Text::of('file.class-id')) : null,
+            $in->has('rules') ? $in->whole('rules', 1, RepLimits::RULES) : null,
         );
     }
 

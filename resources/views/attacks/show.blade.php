@@ -43,6 +43,10 @@
         <div hx-get="{{ route('attacks.proof', $attack) }}" hx-trigger="load" aria-live="polite">
             <p class="form-text" role="status">{{ __('attacks.reading-proof') }}</p>
         </div>
+        <h2 id="evidence-title">{{ __('evidence.heading-attack') }}</h2>
+        <div hx-get="{{ route('attacks.evidence', $attack) }}" hx-trigger="load" aria-live="polite">
+            <p class="form-text" role="status">{{ __('evidence.loading') }}</p>
+        </div>
     </section>
     <section aria-labelledby="situation-title">
         <h2 id="situation-title">{{ __('attacks.situation') }}</h2>
