@@ -44,7 +44,7 @@ it('tells at the answer how it holds up, for whom, and where the floor disagrees
     $this->get("/attacks/{$this->answer->attack_id}/evidence")->assertOk()->assertSee('Gate again')->assertSee('2 clean, 0 half, 8 not')->assertSee('2 of 10 tries were clean');
     $this->get("/attacks/{$this->answer->attack_id}")->assertOk()->assertSee("/attacks/{$this->answer->attack_id}/evidence");
     // The wall tells it where it was read: on the stone and below it.
-    $this->get('/wall/ranks')->assertOk()->assertSee('By the floor “Gate again” works; on the mat 2 of 10 tries at rung 2 were clean.')->assertSee('the floor and the mat disagree')->assertSee('>≠</text>', false);
+    $this->get('/wall')->assertOk()->assertSee('By the floor “Gate again” works; on the mat 2 of 10 tries at rung 2 were clean.')->assertSee('the floor and the mat disagree')->assertSee('>≠</text>', false);
     $this->get('/evidence')->assertOk()->assertSee('Gate again')->assertSee('The floor alone says so')->assertSee('do not tell yet how fast proof fades')->assertSee('Too few tries were timed');
     $csv = (string) $this->get('/evidence.csv')->assertOk()->assertHeader('content-type', 'text/csv; charset=utf-8')->getContent();
     expect(explode("\r\n", $csv)[0])->toBe('answer,side,rung,attacker,n,full,half,none,mean,low,high,above_alike,improvised,seconds')
