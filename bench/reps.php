@@ -67,6 +67,7 @@ $say('an empty page', $empty);
 $say('the board of a group of 30', middle(static fn () => $page('/board?rank=slate'), 15));
 $say('the ladder of a student', middle(static fn () => $page('/people/'.$students[3]), 15));
 $say('the wall after a rep has come', milliseconds(static fn () => $page('/wall'), 1));
+$say('what the reps teach, read anew', milliseconds(static fn () => $page('/evidence'), 1));
 $say('the wall when nothing has changed', middle(static fn () => $page('/wall'), 5));
 $say('mistakes of twelve weeks', middle(static fn () => $page('/board/mistakes'), 5));
 $log = new RecordReps($school, $user);

@@ -7,12 +7,11 @@ namespace App\Persistence;
 use App\Models\School;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
-use Generator;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Coverage\ProvenShare;
-use StoneDrill\Core\Proof\Window;
+use StoneDrill\Core\Curriculum\Catalogue;
 
-/** What the students of each rank have proven, kept until a row changes. */
+/** What the students of each rank have proven, kept until a row changes: then those are read again whose reps came or changed. */
 final readonly class ProofBook
 {
     /** Ages are counted in whole days, so within the hour nothing changes but by new rows, which change the key. */
@@ -26,43 +25,80 @@ final readonly class ProofBook
     /** As of now. */
     public function of(School $school): ProvenShare
     {
-        return $this->kept->of("proof:{$school->id}", Revision::of($school), self::SECONDS, fn (): ProvenShare => $this->read($school, CarbonImmutable::now()));
+        return $this->kept->of("proof:{$school->id}", Revision::of($school), self::SECONDS, function () use ($school): ProvenShare {
+            $now = CarbonImmutable::now();
+            $rankOf = $this->ranks($school, $now);
+
+            return ProvenShare::ofHeld($rankOf, $this->held($school, $rankOf, $now));
+        });
     }
 
     /** As it was then, of those who are here now. */
     public function at(School $school, CarbonImmutable $then): ProvenShare
     {
-        return $this->kept->of("proof:{$school->id}:{$then->toDateString()}", Revision::of($school), self::SECONDS, fn (): ProvenShare => $this->read($school, $then));
-    }
+        return $this->kept->of("proof:{$school->id}:{$then->toDateString()}", Revision::of($school), self::SECONDS, function () use ($school, $then): ProvenShare {
+            $rankOf = $this->ranks($school, $then);
 
-    private function read(School $school, CarbonImmutable $at): ProvenShare
-    {
-        $catalogue = $this->mapper->curriculum($school);
-        $rankOf = array_replace(
-            $school->students()->reorder()->join('ranks', 'ranks.id', '=', 'students.rank_id')->pluck('ranks.code', 'students.id')->all(),
-            $this->ranksOn($school, $at),
-        );
-
-        return ProvenShare::ofWindows($catalogue->ranks, $rankOf, $this->windows(new WindowBook($school, $catalogue), array_keys($rankOf), $at), $at);
-    }
-
-    /** @return array<int, string> code of the rank that somebody had been awarded last on a day, by the id of the student's row */
-    private function ranksOn(School $school, CarbonImmutable $at): array
-    {
-        return DB::table('rank_awards')->join('ranks', 'ranks.id', '=', 'rank_awards.rank_id')->join('students', 'students.id', '=', 'rank_awards.student_id')
-            ->where('rank_awards.school_id', $school->id)->whereNull((new Student())->qualifyColumn('erased_at'))->where('awarded_on', '<=', $at->setTimezone($school->timeZone())->toDateString())
-            ->orderBy('awarded_on')->orderBy('rank_awards.id')->pluck('ranks.code', 'student_id')->all();
+            return ProvenShare::ofHeld($rankOf, $this->read($school, $this->mapper->curriculum($school), $rankOf, $then));
+        });
     }
 
     /**
-     * @param list<int> $students ids of the rows
+     * What each holds, of which most is kept from before.
      *
-     * @return Generator<int, array<string, Window>>
+     * @param array<int, string> $rankOf
+     *
+     * @return array<int, array<string, bool>>
      */
-    private function windows(WindowBook $book, array $students, CarbonImmutable $at): Generator
+    private function held(School $school, array $rankOf, CarbonImmutable $now): array
     {
-        foreach (array_chunk($students, self::CHUNK) as $chunk) {
-            yield from $book->of($chunk, $at);
+        [$name, $mark] = ["held:{$school->id}", Revision::ofCurriculum($school)];
+        $known = $this->kept->known($name, $mark);
+        $turns = $this->turns($school);
+        if ($known === null || $now->getTimestamp() - $known['at'] >= self::SECONDS) {
+            $known = ['at' => $now->getTimestamp(), 'held' => [], 'state' => []];
         }
+        $state = array_map(static fn (string $rank, int $student): string => $rank.' '.($turns[$student] ?? 0), $rankOf, array_keys($rankOf));
+        $state = array_combine(array_keys($rankOf), $state);
+        $changed = array_filter($rankOf, static fn (int $student): bool => ($known['state'][$student] ?? null) !== $state[$student], ARRAY_FILTER_USE_KEY);
+        $held = array_intersect_key(array_replace($known['held'], $this->read($school, $this->mapper->curriculum($school), $changed, $now)), $rankOf);
+        $this->kept->keep($name, $mark, self::SECONDS, ['at' => $known['at'], 'held' => $held, 'state' => $state]);
+
+        return $held;
+    }
+
+    /** @return array<int, int> a number for each student who was tried, which is another one as soon as a rep came or was corrected */
+    private function turns(School $school): array
+    {
+        return DB::table('proof_windows')->where('school_id', $school->id)->groupBy('student_id')->selectRaw('student_id, sum(turns + 1)::bigint as turns')->pluck('turns', 'student_id')->all();
+    }
+
+    /**
+     * @param array<int, string> $rankOf of those who are read
+     *
+     * @return array<int, array<string, bool>>
+     */
+    private function read(School $school, Catalogue $catalogue, array $rankOf, CarbonImmutable $at): array
+    {
+        $goals = array_column($catalogue->ranks, 'goalRung', 'id');
+        $book = new WindowBook($school, $catalogue);
+        $held = [];
+        foreach (array_chunk(array_keys($rankOf), self::CHUNK) as $students) {
+            foreach ($book->of($students, $at) as $student => $windows) {
+                $held[$student] = ProvenShare::heldBy($windows, $goals[$rankOf[$student]], $at);
+            }
+        }
+
+        return $held;
+    }
+
+    /** @return array<int, string> code of the rank of each who trains on a day, by the id of the student's row */
+    private function ranks(School $school, CarbonImmutable $at): array
+    {
+        $awarded = DB::table('rank_awards')->join('ranks', 'ranks.id', '=', 'rank_awards.rank_id')->join('students', 'students.id', '=', 'rank_awards.student_id')
+            ->where('rank_awards.school_id', $school->id)->whereNull((new Student())->qualifyColumn('erased_at'))->where('awarded_on', '<=', $at->setTimezone($school->timeZone())->toDateString())
+            ->orderBy('awarded_on')->orderBy('rank_awards.id')->pluck('ranks.code', 'student_id')->all();
+
+        return array_replace($school->students()->reorder()->join('ranks', 'ranks.id', '=', 'students.rank_id')->pluck('ranks.code', 'students.id')->all(), $awarded);
     }
 }

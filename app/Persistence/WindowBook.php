@@ -15,8 +15,6 @@ use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\ProofRules;
-use StoneDrill\Core\Proof\Rep;
-use StoneDrill\Core\Proof\RepDetails;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Proof\Window;
 
@@ -138,17 +136,22 @@ final readonly class WindowBook
         }
         $reps = $this->among($this->school->reps()->standing()->toBase(), $pairs)
             ->when($until, static fn (Builder $query) => $query->where('at', '<=', $until))
-            ->get(['id', 'student_id', 'attack_id', 'side', 'rung', 'outcome', 'at', 'source']);
+            ->orderBy('at')->orderBy('id')
+            ->get(['student_id', 'attack_id', 'side', 'rung', 'outcome', 'source', DB::raw('extract(epoch from at)::bigint as at')]);
+        $credits = array_map(static fn (Outcome $outcome): ?float => $outcome->credit(), array_column(Outcome::cases(), null, 'value'));
         $groups = [];
         foreach ($reps as $rep) {
-            $side = $this->attacks[$rep->attack_id]->side(Side::from($rep->side));
-            $groups[$rep->student_id][$rep->attack_id][$side->value][] = new Rep($rep->id, (string) $rep->student_id, (string) $rep->attack_id, $side, $rep->rung, Outcome::from($rep->outcome), new DateTimeImmutable($rep->at), new RepDetails(source: Source::from($rep->source)));
+            $side = $this->attacks[$rep->attack_id]->side(Side::from($rep->side))->value;
+            $groups[$rep->student_id][$rep->attack_id][$side] ??= [];
+            if ($rep->source !== Source::Home->value && $credits[$rep->outcome] !== null) {
+                $groups[$rep->student_id][$rep->attack_id][$side][] = [$rep->at, $rep->rung, $credits[$rep->outcome]];
+            }
         }
         $found = [];
         foreach ($groups as $student => $ofStudent) {
             foreach ($ofStudent as $attack => $ofAttack) {
-                foreach ($ofAttack as $side => $group) {
-                    $found[] = [$student, $attack, $side, Window::of($group, $this->ladder, $this->rules)];
+                foreach ($ofAttack as $side => $tries) {
+                    $found[] = [$student, $attack, $side, Window::ofTries($tries, $this->ladder, $this->rules)];
                 }
             }
         }

@@ -11,7 +11,6 @@ use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\ProofRules;
-use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\Window;
 use StoneDrill\Core\Proof\Windows;
@@ -51,20 +50,53 @@ final readonly class ProvenShare
     public static function ofWindows(array $ranks, array $rankOf, iterable $windows, DateTimeImmutable $at): self
     {
         $goals = array_column($ranks, 'goalRung', 'id');
-        $then = $at->modify(sprintf('+%d days', self::AHEAD));
         $held = [];
         foreach ($windows as $student => $ofStudent) {
             $rank = $rankOf[$student] ?? null;
-            foreach ($rank === null ? [] : $ofStudent as $cell => $window) {
-                if ($window->state($goals[$rank], $at) === ProofState::Holds) {
-                    $held[$rank][$cell] ??= [0, 0];
-                    $held[$rank][$cell][0]++;
-                    $held[$rank][$cell][1] += (int) ($window->state($goals[$rank], $then) === ProofState::Holds);
-                }
+            $held[$student] = $rank === null ? [] : self::heldBy($ofStudent, $goals[$rank], $at);
+        }
+
+        return self::ofHeld($rankOf, $held);
+    }
+
+    /**
+     * What somebody holds at a rung.
+     *
+     * @param array<string, Window> $windows by the cell's key
+     *
+     * @return array<string, bool> by the cell's key, whether it will be held in a while with no more reps
+     */
+    public static function heldBy(array $windows, int $rung, DateTimeImmutable $at): array
+    {
+        $then = $at->modify(sprintf('+%d days', self::AHEAD));
+        $held = [];
+        foreach ($windows as $cell => $window) {
+            if ($window->evidence($rung, $at)->holds()) {
+                $held[$cell] = $window->evidence($rung, $then)->holds();
             }
         }
 
-        return new self(array_count_values(array_values($rankOf)), $held);
+        return $held;
+    }
+
+    /**
+     * From what each holds at the goal rung of the own rank.
+     *
+     * @param array<array-key, string>              $rankOf id of the rank, by student
+     * @param array<array-key, array<string, bool>> $held   as {@see heldBy()} tells it, by student
+     */
+    public static function ofHeld(array $rankOf, array $held): self
+    {
+        $counts = [];
+        foreach (array_intersect_key($rankOf, $held) as $student => $rank) {
+            foreach ($held[$student] as $cell => $stays) {
+                $counts[$rank][$cell] ??= [0, 0];
+                $counts[$rank][$cell][0]++;
+                $counts[$rank][$cell][1] += $stays ? 1 : 0;
+            }
+        }
+
+        return new self(array_count_values(array_values($rankOf)), $counts);
     }
 
     /**

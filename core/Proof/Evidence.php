@@ -11,6 +11,9 @@ final readonly class Evidence
 {
     private const PRIOR = 0.5;
 
+    /** Two fresh clean tries do not hold (their lower bound is .552), and nothing of less success does. */
+    private const LEAST_TO_HOLD = 2.0;
+
     public function __construct(private float $success, private float $failure) {}
 
     /**
@@ -55,16 +58,19 @@ final readonly class Evidence
         return $this->weight() === 0.0 ? sin(ProofRules::TAIL * M_PI / 2) ** 2 : $this->distribution()->quantile(ProofRules::TAIL);
     }
 
-    /** Whether the lower bound reaches what counts as held. Asks the distribution there, which spares its quantile. */
+    /**
+     * Whether the lower bound reaches what counts as held. Asks the distribution there, which spares its quantile; and not at all
+     * where it is plain: below its mean every such distribution has far more than a tenth.
+     */
     public function holds(): bool
     {
-        return $this->distribution()->cdf(ProofRules::HOLDS_FROM) <= ProofRules::TAIL;
+        return $this->success >= self::LEAST_TO_HOLD && $this->mean() > ProofRules::HOLDS_FROM && $this->distribution()->cdf(ProofRules::HOLDS_FROM) <= ProofRules::TAIL;
     }
 
     /** Whether even the 90 % quantile is below a half. */
     public function fails(): bool
     {
-        return $this->distribution()->cdf(ProofRules::FAILS_BELOW) > 1 - ProofRules::TAIL;
+        return $this->mean() < ProofRules::FAILS_BELOW && $this->distribution()->cdf(ProofRules::FAILS_BELOW) > 1 - ProofRules::TAIL;
     }
 
     /**

@@ -28,7 +28,13 @@ final readonly class Window
     {
         $reps = array_values(array_filter($reps, static fn (Rep $rep): bool => $rep->counts()));
         usort($reps, static fn (Rep $a, Rep $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
-        $tries = array_map(self::try(...), $reps);
+
+        return self::ofTries(array_map(self::try(...), $reps), $ladder, $rules);
+    }
+
+    /** @param list<array{int, int, float}> $tries all that count, in order of time, as {@see try()} has them */
+    public static function ofTries(array $tries, Ladder $ladder, ProofRules $rules = new ProofRules()): self
+    {
         $open = $ladder->ids();
         $ever = null;
         foreach ($tries as $last => $try) {

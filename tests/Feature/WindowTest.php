@@ -2,15 +2,19 @@
 
 declare(strict_types=1);
 
+use App\Actions\RecordReps;
 use App\Models\School;
 use App\Models\Student;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Demo;
 use App\Persistence\ProofBook;
+use App\Persistence\ReadRevisions;
 use App\Persistence\WindowBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Coverage\ProvenShare;
 use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Prover;
 use Tests\Feature\WindowFixture;
@@ -101,4 +105,50 @@ it('keeps a reason for a correction, and for nothing else', function (): void {
     $school = $this->school();
 
     expect(fn () => DB::transaction(fn () => WindowFixture::addRep($school, 1, ['reason' => 'because'])))->toThrow(Illuminate\Database\QueryException::class, 'reps_reason_check');
+});
+
+it('counts anew only those whose reps came or changed, and counts as all reps do', function (): void {
+    app(Demo::class)->load(CarbonImmutable::now());
+    $school = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
+    $expectSame = function (string $when = "") use ($school): void {
+        $school = $school->fresh();
+        $everything = app(CatalogueMapper::class)->everything($school);
+        $kept = app(ProofBook::class)->of($school);
+        $plain = ProvenShare::of($everything->catalogue, $everything->students, $everything->reps, CarbonImmutable::now());
+        foreach ($everything->catalogue->ranks as $rank) {
+            foreach ($everything->catalogue->attacks as $attack) {
+                foreach (Side::cases() as $side) {
+                    expect($kept->held($rank->id, $attack->id, $side))->toBe($plain->held($rank->id, $attack->id, $side), $when);
+                }
+            }
+        }
+    };
+    $expectSame('at first');
+    $students = $school->students()->with('rank')->limit(3)->get();
+    $attack = $school->attacks()->firstOrFail();
+    $log = new RecordReps($school, null);
+    $ids = [];
+    foreach ($students as $student) {
+        foreach (range(1, 6) as $try) {
+            $log->record(['id' => $ids[] = (string) Str::uuid(), 'student_id' => $student->id, 'attack_id' => $attack->id, 'side' => 'written', 'rung' => 7, 'outcome' => 'clean']);
+        }
+    }
+    DB::enableQueryLog();
+    $expectSame('after new reps');
+    $read = collect(DB::getQueryLog())->filter(fn (array $query): bool => str_contains($query['query'], '"tries"') && str_starts_with($query['query'], 'select'));
+    DB::disableQueryLog();
+    expect($read)->toHaveCount(1)->and(array_intersect($students->modelKeys(), $read->first()['bindings']))->toHaveCount(3)
+        ->and($read->first()['bindings'])->not->toContain($school->students()->reorder('id', 'desc')->value('id'));
+    // A board reads them before the wall does; then a correction takes it away, and somebody has another rank.
+    foreach (array_slice($ids, 0, 5) as $id) {
+        $log->record(['id' => (string) Str::uuid(), 'student_id' => $students[0]->id, 'attack_id' => $attack->id, 'side' => 'written', 'rung' => 7, 'outcome' => 'hit', 'replaces' => $id, 'reason' => 'wrong button']);
+    }
+    (new WindowBook($school, app(CatalogueMapper::class)->curriculum($school)))->of($school->students()->pluck('id')->all(), CarbonImmutable::now());
+    $expectSame('after corrections');
+    $students[1]->update(['rank_id' => $school->ranks()->orderByDesc('position')->value('id')]);
+    $expectSame('with another rank');
+    $this->travel(25)->days();
+    // Another request has nothing at hand.
+    app(ReadRevisions::class)->values = [];
+    $expectSame('later');
 });
