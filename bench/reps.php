@@ -6,6 +6,7 @@ use App\Actions\RecordReps;
 use App\Models\School;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
 use App\View\Drill\Kit;
 use Carbon\CarbonImmutable;
@@ -33,8 +34,9 @@ $school = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
 DB::statement("insert into students (school_id, code, name, rank_id, flags, created_at, updated_at) select ?, 'b'||n, 'Bench '||lpad(n::text, 5, '0'), (select id from ranks where school_id = ? order by position offset n % 6 limit 1), '[]', now(), now() from generate_series(1, ?) n", [$school->id, $school->id, $people - $school->students()->count()]);
 // Marking every row anew would measure the load of the trigger only: it is set aside, and all is marked at once.
 DB::statement('alter table reps disable trigger reps_mark_windows');
-DB::statement("insert into reps (id, school_id, student_id, attack_id, side, rung, outcome, at, recorded_at)
-    select gen_random_uuid(), ?, s.id, a.id, case when n % 3 = 0 then 'mirrored' else 'written' end, 1 + n % 7, (array['clean','clean','clean','scraped','late','hit'])[1 + n % 6], now() - (random() * 700) * interval '1 day', now()
+DB::statement("insert into reps (id, school_id, student_id, attack_id, side, rung, outcome, at, recorded_at, mistakes, answer_id, attacker_id, seconds)
+    select gen_random_uuid(), ?, s.id, a.id, case when n % 3 = 0 then 'mirrored' else 'written' end, 1 + n % 7, (array['clean','clean','clean','scraped','late','hit'])[1 + n % 6], now() - (random() * 700) * interval '1 day', now(),
+        case when n % 6 > 3 then json_build_array((array['steps short','looks down','lets go','leans back','too close'])[1 + n / 7 % 5]) else '[]' end, (select min(id) from answers where attack_id = a.id), case when n % 4 = 0 then null else (select min(id) from students where id > s.id) end, case when n % 9 = 0 then 1 + random() * 3 end
     from generate_series(1, ?) n
     join (select id, row_number() over (order by id) - 1 as place from students where school_id = ?) s on s.place = (n * 7919::bigint) % ?
     join (select id, row_number() over (order by id) - 1 as place from attacks where school_id = ?) a on a.place = (n * 104729::bigint / 7) % ?", [$school->id, $count, $school->id, $people, $school->id, $school->attacks()->count()]);
@@ -73,9 +75,9 @@ $say('mistakes of twelve weeks', middle(static fn () => $page('/board/mistakes')
 $log = new RecordReps($school, $user);
 $attack = $school->attacks()->value('id');
 $say('one rep recorded', middle(static fn (): bool => $log->record(['id' => (string) Str::uuid(), 'student_id' => $students[array_rand($students)], 'attack_id' => $attack, 'side' => 'written', 'rung' => 3, 'outcome' => 'clean'])->stored, 31));
-$kit = new Kit($school, $mapper, CarbonImmutable::now(), $school->students()->with('rank')->findMany($students));
+$kit = new Kit($school, $mapper, $app->make(CoverageBook::class), CarbonImmutable::now(), $school->students()->with('rank')->findMany($students));
 $say('the next draw for 30 people, all read anew', middle(static function () use ($school, $mapper, $students): void {
-    $kit = new Kit($school, $mapper, CarbonImmutable::now(), $school->students()->with('rank')->findMany($students));
+    $kit = new Kit($school, $mapper, $app->make(CoverageBook::class), CarbonImmutable::now(), $school->students()->with('rank')->findMany($students));
     foreach ($kit->students as $student) {
         StoneDrill\Core\Drill\Draw::of($kit->tickets($student, 4))->next(7);
     }

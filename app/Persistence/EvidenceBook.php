@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Persistence;
 
+use App\Jobs\ReadEvidence;
 use App\Models\School;
 use App\Models\Student as Row;
 use Carbon\CarbonImmutable;
@@ -25,15 +26,45 @@ final readonly class EvidenceBook
     /** Counted tries that are read: the latest. */
     private const MOST = 200_000;
 
-    private const SECONDS = 86_400;
+    /** Reps of a school that are read while somebody waits. */
+    private const AT_ONCE = 20_000;
+
+    private const SECONDS = 7 * 86_400;
 
     public function __construct(private CatalogueMapper $mapper, private RevisionCache $kept) {}
 
+    /** Worked out here, however long that takes. */
     public function of(School $school): EvidenceReport
     {
-        $now = CarbonImmutable::now();
+        return $this->kept->of("evidence:{$school->id}", self::revision($school), self::SECONDS, fn (): EvidenceReport => $this->read($school, CarbonImmutable::now()));
+    }
 
-        return $this->kept->of("evidence:{$school->id}", Revision::of($school).$now->format(' Y-m-d'), self::SECONDS, fn (): EvidenceReport => $this->read($school, $now));
+    /**
+     * What is known; of many reps a job reads them anew where something has changed.
+     *
+     * @return ?EvidenceReport of the last time as long as the job is at it; null where there was none
+     */
+    public function asked(School $school): ?EvidenceReport
+    {
+        if ((int) DB::table('rep_counts')->where('school_id', $school->id)->value('count') <= self::AT_ONCE) {
+            return $this->of($school);
+        }
+        if (! $this->isNew($school)) {
+            ReadEvidence::dispatch($school->id);
+        }
+
+        return $this->kept->latest("evidence:{$school->id}");
+    }
+
+    /** Whether all that there is has been read. */
+    public function isNew(School $school): bool
+    {
+        return $this->kept->known("evidence:{$school->id}", self::revision($school)) !== null;
+    }
+
+    private static function revision(School $school): string
+    {
+        return Revision::of($school).CarbonImmutable::now()->format(' Y-m-d');
     }
 
     private function read(School $school, CarbonImmutable $now): EvidenceReport

@@ -30,7 +30,7 @@ return [
     'holds-up' => ':share clean (:interval with eight in ten) of :tries.',
     'improvised' => 'Something else was improvised in :share of the tries.',
     'interval' => ':low – :high %',
-    'lead' => 'Read from the tries in which an {answer} was used: of each person the latest twelve that count, the older the lighter, and drawn toward what is known of all {answers} of the school. Nothing is told of fewer than eight tries. All figures are estimates.',
+    'lead' => 'Read from the tries in which an {answer} was used, the latest 200,000 of them: of each person the latest twelve that count, the older the lighter, and drawn toward what is known of all {answers} of the school. Nothing is told of fewer than eight tries. All figures are estimates.',
     'link' => 'What the reps teach',
     'loading' => 'Reading the tries …',
     'look' => [
@@ -48,6 +48,7 @@ return [
     ],
     'none' => 'Fewer than eight tries that count name it on one side at one {rung}: nothing can be told yet.',
     'none-at-all' => 'Nothing can be told yet: no {answer} was named in eight tries that count, on one side at one {rung}.',
+    'old' => 'As of :at. What came since is being read; the page has it when it is opened again.',
     'partners' => [
         'columns' => ['name' => 'Student', 'tries' => 'Tries', 'partners' => 'Attacked most often by', 'never' => 'By somebody larger'],
         'former' => 'former student',
@@ -57,6 +58,7 @@ return [
         'others' => 'and :count other|and :count others',
         'none' => 'No try says yet who attacked: that is known of tries in the pairs of a class.',
     ],
+    'reading' => 'The tries are being read. That takes up to a minute where there are hundreds of thousands.',
     'reaction' => [
         'found' => 'Reacting takes :a s (± :sa), and :b s (± :sb) more for each bit of choice, by :count timed tries. In use: :ua and :ub s.',
         'heading' => 'How long reacting takes',

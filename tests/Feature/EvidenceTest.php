@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Jobs\ReadEvidence;
 use App\Models\Role;
 use App\Persistence\EvidenceBook;
 use App\View\Texts;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
 use Opis\JsonSchema\Validator;
 use Tests\Feature\BoardFixture;
@@ -150,4 +153,22 @@ it('gives a program the same, as the description of the interface has it', funct
 
     expect($told->moves)->not->toBe([])->and($told->partners)->not->toBe([])
         ->and($result->isValid())->toBeTrue((string) json_encode($result->error()?->args()));
+});
+
+it('has a job read the many reps of a large school, and shows the last reading meanwhile', function (): void {
+    ($this->tries)(1, 8);
+    DB::table('rep_counts')->where('school_id', $this->hall->id)->update(['count' => 30_000]);
+    Queue::fake();
+    $this->get('/evidence')->assertOk()->assertSee('The tries are being read.')->assertDontSee('Gate again');
+    $this->get("/answers/{$this->answer->id}/evidence")->assertOk()->assertSee('The tries are being read.');
+    $this->get('/evidence.csv')->assertStatus(503)->assertHeader('Retry-After', '10');
+    Queue::assertPushed(ReadEvidence::class, fn (ReadEvidence $job): bool => $job->schoolId === $this->hall->id);
+    (new ReadEvidence($this->hall->id))->handle(app(EvidenceBook::class));
+    $this->get('/evidence')->assertOk()->assertSee('Gate again')->assertDontSee('What came since');
+
+    ($this->tries)(20, 1);
+    $this->get('/evidence')->assertOk()->assertSee('8 (8 clean, 0 half, 0 not)')->assertSee('What came since is being read');
+    $this->get('/evidence.csv')->assertOk();
+    (new ReadEvidence($this->hall->id))->handle(app(EvidenceBook::class));
+    $this->get('/evidence')->assertOk()->assertSee('9 (9 clean, 0 half, 0 not)')->assertDontSee('What came since');
 });

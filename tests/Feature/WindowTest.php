@@ -110,7 +110,7 @@ it('keeps a reason for a correction, and for nothing else', function (): void {
 it('counts anew only those whose reps came or changed, and counts as all reps do', function (): void {
     app(Demo::class)->load(CarbonImmutable::now());
     $school = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
-    $expectSame = function (string $when = "") use ($school): void {
+    $expectSame = function (string $when = '') use ($school): void {
         $school = $school->fresh();
         $everything = app(CatalogueMapper::class)->everything($school);
         $kept = app(ProofBook::class)->of($school);

@@ -30,7 +30,10 @@ final readonly class EvidenceController
     public function index(Request $request, #[CurrentUser] User $user): View
     {
         $school = $user->school;
-        $report = $this->book->of($school);
+        $report = $this->book->asked($school);
+        if ($report === null) {
+            return view('evidence.reading');
+        }
         $ranks = $school->ranks->filter(static fn (Rank $rank): bool => isset($report->groups[$rank->code]))->pluck('name', 'code')->all();
         $group = $request->query('group');
         $group = is_string($group) && isset($ranks[$group]) ? $group : '';
@@ -41,6 +44,7 @@ final readonly class EvidenceController
 
         return view('evidence.index', [
             'rows' => $rows,
+            'readAt' => $this->book->isNew($school) ? null : $report->at,
             'parts' => array_map(__(...), array_diff_key(self::PARTS, $rows->isEmpty() ? ['disagree' => 1, 'half-life' => 1, 'answers' => 1] : [])),
             'people' => $people,
             'weeks' => new WeekRows($report->groups[$group] ?? $report->weeks, $attacks, $people->names()),
@@ -64,18 +68,29 @@ final readonly class EvidenceController
     {
         $name = Str::slug($user->school->name).($table === 'answers' ? '' : "-{$table}");
 
-        return response((new EvidenceTable($this->book->of($user->school)))->csv($table), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}-evidence.csv\""]);
+        return response((new EvidenceTable($this->book->asked($user->school) ?? abort(503, __('evidence.reading'), ['Retry-After' => '10'])))->csv($table), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}-evidence.csv\""]);
     }
 
     /** Of one answer, as a part of its page. */
     public function answer(#[CurrentUser] User $user, Answer $answer): View
     {
-        return view('evidence.answer', ['rows' => new EvidenceRows($this->book->of($user->school), $user->school, [$answer->code])]);
+        return $this->part('evidence.answer', $user, [$answer->code]);
     }
 
     /** Of the answers that are written for an attack, as a part of its page. */
     public function attack(#[CurrentUser] User $user, Attack $attack): View
     {
-        return view('evidence.attack', ['rows' => new EvidenceRows($this->book->of($user->school), $user->school, array_values($attack->answers()->pluck('code')->all()))]);
+        return $this->part('evidence.attack', $user, array_values($attack->answers()->pluck('code')->all()));
+    }
+
+    /**
+     * @param view-string  $view
+     * @param list<string> $answers codes
+     */
+    private function part(string $view, User $user, array $answers): View
+    {
+        $report = $this->book->asked($user->school);
+
+        return $report === null ? view('evidence.reading-part') : view($view, ['rows' => new EvidenceRows($report, $user->school, $answers)]);
     }
 }

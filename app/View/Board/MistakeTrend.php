@@ -57,11 +57,11 @@ final readonly class MistakeTrend
     {
         $since = $at->subWeeks(self::WEEKS);
         $rows = DB::select(<<<SQL
-            select t.{$name} as name, f.mistake, count(*) filter (where r.at > :since) as now, count(*) filter (where r.at <= :until) as before
-            from reps r cross join lateral json_array_elements_text(r.mistakes) as f(mistake) join {$table} t on t.id = r.{$key}
-            where r.school_id = :school and r.at > :from and r.at <= :at and r.mistakes::text <> '[]'
-                and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
-            group by t.id, t.{$name}, f.mistake order by now desc, before desc, name, mistake limit :shown
+            select t.{$name} as name, m.mistake, m.now, m.before from (
+                select {$key}, mistake, count(*) filter (where at > :since) as now, count(*) filter (where at <= :until) as before
+                from rep_mistakes where school_id = :school and at > :from and at <= :at group by {$key}, mistake
+            ) as m join {$table} t on t.id = m.{$key}
+            order by m.now desc, m.before desc, name, m.mistake limit :shown
             SQL, ['since' => $since, 'until' => $since, 'school' => $school->id, 'from' => $at->subWeeks(2 * self::WEEKS), 'at' => $at, 'shown' => self::SHOWN]);
 
         return array_values(array_map(static function (object $row): array {
