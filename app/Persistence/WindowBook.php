@@ -76,7 +76,6 @@ final readonly class WindowBook
     /** @param list<int> $students ids of the rows */
     private function refresh(array $students): void
     {
-        $this->prepareForMany($students);
         do {
             $done = DB::transaction(function () use ($students): int {
                 $stale = $this->stale($students)->limit(self::CHUNK)->distinct()->get(['student_id', 'attack_id']);
@@ -105,19 +104,6 @@ final readonly class WindowBook
         } while ($done === self::CHUNK);
     }
 
-    /**
-     * After many reps have come at once the database looks at them again before it plans: by what it knew of fewer it would
-     * read all of them for each student.
-     *
-     * @param list<int> $students ids of the rows
-     */
-    private function prepareForMany(array $students): void
-    {
-        if ($this->stale($students)->skip(self::CHUNK - 1)->exists()) {
-            DB::statement('analyze reps, proof_windows');
-        }
-    }
-
     /** @param list<int> $students ids of the rows */
     private function stale(array $students): Builder
     {
@@ -134,10 +120,15 @@ final readonly class WindowBook
         if ($pairs === []) {
             return [];
         }
-        $reps = $this->among($this->school->reps()->standing()->toBase(), $pairs)
-            ->when($until, static fn (Builder $query) => $query->where('at', '<=', $until))
-            ->orderBy('at')->orderBy('id')
-            ->get(['student_id', 'attack_id', 'side', 'rung', 'outcome', 'source', DB::raw('extract(epoch from at)::bigint as at')]);
+        // Pair by pair: with many at once the database would rather read all reps there are.
+        $reps = DB::select(<<<'SQL'
+            select r.* from (select distinct * from unnest(?::bigint[], ?::bigint[])) as pair(student, attack) cross join lateral (
+                select student_id, attack_id, side, rung, outcome, source, extract(epoch from at)::bigint as at
+                from reps where school_id = ? and student_id = pair.student and attack_id = pair.attack and at <= coalesce(?::timestamptz, 'infinity')
+                    and not exists (select 1 from reps later where later.school_id = reps.school_id and later.replaces = reps.id)
+                order by reps.at, reps.id offset 0
+            ) as r
+            SQL, [...self::arrays($pairs), $this->school->id, $until?->format('Y-m-d H:i:s.uP')]);
         $credits = array_map(static fn (Outcome $outcome): ?float => $outcome->credit(), array_column(Outcome::cases(), null, 'value'));
         $groups = [];
         foreach ($reps as $rep) {
@@ -167,8 +158,16 @@ final readonly class WindowBook
     /** @param list<array{int, int}> $pairs */
     private function among(Builder $query, array $pairs): Builder
     {
-        $places = implode(', ', array_fill(0, count($pairs), '(?::bigint, ?::bigint)'));
+        return $query->whereRaw('(student_id, attack_id) in (select * from unnest(?::bigint[], ?::bigint[]))', self::arrays($pairs));
+    }
 
-        return $query->whereRaw("(student_id, attack_id) in (values {$places})", array_merge(...$pairs));
+    /**
+     * @param list<array{int, int}> $pairs
+     *
+     * @return array{string, string} their first and their second numbers, as the database writes arrays
+     */
+    private static function arrays(array $pairs): array
+    {
+        return ['{'.implode(',', array_column($pairs, 0)).'}', '{'.implode(',', array_column($pairs, 1)).'}'];
     }
 }

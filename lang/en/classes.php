@@ -62,6 +62,7 @@ return [
     'on-again' => 'The class takes place after all. Calendars are told.',
     'on-again-act' => 'It takes place after all',
     'open' => ':count has not proven it|:count have not proven it',
+    'of-latest' => 'More are expected than a plan can hold: it is for the :count who were here last, until somebody is ticked as here.',
     'partners' => [
         'apart' => ', those under 16',
         'alone' => ':name works with an instructor',

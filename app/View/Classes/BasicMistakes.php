@@ -43,11 +43,10 @@ final readonly class BasicMistakes
             group by a.code
             SQL, $in)));
         $this->counts = $this->sum(DB::select(<<<'SQL'
-            select a.code, f.mistake, count(*) filter (where r.at > :since) as now, count(*) filter (where r.at <= :until) as before
-            from reps r cross join lateral json_array_elements_text(r.mistakes) as f(mistake) join answers a on a.id = r.answer_id
-            where r.school_id = :school and r.at > :from and r.at <= :at
-                and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
-            group by a.code, f.mistake
+            select a.code, m.mistake, count(*) filter (where m.at > :since) as now, count(*) filter (where m.at <= :until) as before
+            from rep_mistakes m join answers a on a.id = m.answer_id
+            where m.school_id = :school and m.at > :from and m.at <= :at
+            group by a.code, m.mistake
             SQL, $in));
     }
 

@@ -12,6 +12,7 @@ use App\Persistence\CoverageBook;
 use App\Persistence\PartnerBook;
 use App\Persistence\SeasonBook;
 use App\Persistence\WindowBook;
+use App\View\Drill\Kit;
 use App\View\Ladder\RungMoves;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
@@ -108,7 +109,13 @@ final readonly class ClassPage
     /** @return Collection<int, Student> */
     private static function expected(TrainingClass $class): Collection
     {
-        return $class->school->students()->with('rank')->when($class->ranks !== [], static fn ($query) => $query->whereRelation('rank', static fn ($rank) => $rank->whereIn('code', $class->ranks)))->get();
+        return Kit::lastHere($class->school)->when($class->ranks !== [], static fn ($query) => $query->whereRelation('rank', static fn ($rank) => $rank->whereIn('code', $class->ranks)))->limit(Kit::MAX)->get('students.*');
+    }
+
+    /** Whether more are expected than can be planned for: then it is those who were here last. */
+    public function isOfLatest(): bool
+    {
+        return count($this->students) === Kit::MAX && $this->class->present->isEmpty();
     }
 
     /** @return array{?ClassPlan, string} */

@@ -12,6 +12,7 @@ use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -69,12 +70,18 @@ final readonly class Kit
      */
     public static function of(School $school, string $find = ''): Collection
     {
+        return self::lastHere($school, $find)->limit(self::MAX)->get('students.*')
+            ->sortBy(static fn (Student $student): array => [$find !== '' && ! Str::contains($student->name, $find, true), $student->name])->values();
+    }
+
+    /** @return Builder<Student> everybody, with their ranks: who is looked for first, then who was here last */
+    public static function lastHere(School $school, string $find = ''): Builder
+    {
         // What is not worked out anew yet is of a rep that has just come.
         $latest = DB::table('proof_windows')->where('school_id', $school->id)->groupBy('student_id')->selectRaw('student_id, max(case when is_stale then extract(epoch from now()) else last end) as last');
 
-        return $school->students()->with('rank')->leftJoinSub($latest, 'latest', 'latest.student_id', '=', 'students.id')
-            ->reorder()->when($find !== '', static fn ($query) => $query->orderByRaw('name ilike ? desc', ['%'.addcslashes($find, '\\%_').'%']))->orderByRaw('latest.last desc nulls last')->orderBy('name')->limit(self::MAX)->get('students.*')
-            ->sortBy(static fn (Student $student): array => [$find !== '' && ! Str::contains($student->name, $find, true), $student->name])->values();
+        return $school->students()->getQuery()->with('rank')->leftJoinSub($latest, 'latest', 'latest.student_id', '=', 'students.id')
+            ->reorder()->when($find !== '', static fn ($query) => $query->orderByRaw('name ilike ? desc', ['%'.addcslashes($find, '\\%_').'%']))->orderByRaw('latest.last desc nulls last')->orderBy('name');
     }
 
     /** @return list<Text> why a student is not drilled on what the rank needs */

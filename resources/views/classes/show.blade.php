@@ -12,6 +12,7 @@
     @can('update', $class)<form method="post" action="{{ route('classes.restore', $class) }}" class="d-inline">@csrf
         <x-button size="sm">{{ __('classes.on-again-act') }}</x-button></form>@endcan</div>@endif
 <x-overtaken :row="$class"/>
+@if ($page->isOfLatest())<p>{{ __('classes.of-latest', ['count' => count($page->students)]) }}</p>@endif
 @if ($page->trouble !== '')<div class="flash flash-error" role="alert">{{ $page->trouble }}</div>@endif
 @unless ($done->isEmpty())
     @include('classes.done')
