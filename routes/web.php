@@ -319,6 +319,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
 
     Route::get('board', [BoardController::class, 'show'])->name('board')->can('viewAny', Student::class);
     Route::get('board.svg', [BoardController::class, 'svg'])->name('board.svg')->can('viewAny', Student::class);
+    Route::get('board/progress', [BoardController::class, 'progress'])->name('board.progress')->can('viewAny', Student::class);
     Route::get('board/mistakes', [BoardController::class, 'mistakes'])->name('board.mistakes')->can('viewAny', Student::class);
 
     Route::middleware(Authorize::using('create', Rep::class))->group(function (): void {

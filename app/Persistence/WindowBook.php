@@ -73,6 +73,19 @@ final readonly class WindowBook
         return $windows;
     }
 
+    /**
+     * How far the job is that works out what many reps touch.
+     *
+     * @return ?array{done: int, all: int} null where there is little left to do
+     */
+    public static function progress(School $school): ?array
+    {
+        $left = DB::table('proof_windows')->where('school_id', $school->id)->where('is_stale', true)->count();
+        $all = $left < self::CHUNK ? 0 : DB::table('proof_windows')->where('school_id', $school->id)->count();
+
+        return $all === 0 ? null : ['done' => $all - $left, 'all' => $all];
+    }
+
     /** @param list<int> $students ids of the rows */
     private function refresh(array $students): void
     {

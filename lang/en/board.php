@@ -37,6 +37,7 @@ return [
     'previous-attacks' => 'Previous {attacks}',
     'show-everybody' => 'Show everybody',
     'sorted-by' => 'Sorted by',
+    'reading' => 'Many reps came at once: :done of :all rows of proof are worked out.',
     'sorts' => ['name' => 'name', 'held' => 'how much is held', 'last' => 'last rep'],
     'title' => 'The board',
     'with' => 'with :name',

@@ -96,6 +96,7 @@ final class PermissionFixture
             '{tablet}' => str_contains($pattern, '{tablet}') ? $school->tablets()->firstOrCreate(['name' => 'Bench'], ['token' => "tablet of {$school->id}"])->id : '',
             '{section}' => 'words',
             '{starter}' => 'hit-and-leave',
+            '{table}' => 'weeks',
         ]);
     }
 }

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Actions\RecordReps;
+use App\Jobs\RefreshWindows;
+use App\Models\Role;
 use App\Models\School;
 use App\Models\Student;
 use App\Persistence\CatalogueMapper;
@@ -151,4 +153,18 @@ it('counts anew only those whose reps came or changed, and counts as all reps do
     // Another request has nothing at hand.
     app(ReadRevisions::class)->values = [];
     $expectSame('later');
+});
+
+it('says how far it is when many reps came at once, until it is over', function (): void {
+    $school = $this->school();
+    $rank = $school->ranks()->value('id');
+    DB::insert("insert into students (school_id, code, name, rank_id, flags) select ?, 'many-'||n, 'Many '||n, ?, '[]' from generate_series(1, 300) n", [$school->id, $rank]);
+    DB::insert("insert into reps (id, school_id, student_id, attack_id, side, rung, outcome, at) select gen_random_uuid(), s.school_id, s.id, a.id, 'written', 2, 'clean', now() from students s cross join attacks a where s.school_id = ? and s.code like 'many-%'", [$school->id]);
+    $this->actingAs($this->person($school, Role::Assistant));
+    // 300 people of two attacks each, and the one that the small school has: the board reads its own thirty first.
+    $this->get('/board/progress')->assertOk()->assertSee('0 of 601 rows of proof');
+    $this->get('/board')->assertOk()->assertSee('of 601 rows of proof');
+    (new RefreshWindows($school->id))->handle(app(CatalogueMapper::class));
+    $this->get('/board/progress')->assertOk()->assertDontSee('rows of proof');
+    $this->get('/board')->assertOk()->assertDontSee('rows of proof');
 });

@@ -9,6 +9,7 @@ use App\Models\Student;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\Persistence\WindowBook;
 use App\View\Board\Board;
 use App\View\Board\BoardSheet;
 use App\View\Board\MistakeTrend;
@@ -35,7 +36,13 @@ final readonly class BoardController
 
     public function show(Request $request, #[CurrentUser] User $user): View
     {
-        return view('board.show', [...$this->asked($request, $user), 'asTable' => $request->query('form') === 'table', 'parameters' => $request->only('rank', 'sort', 'attacks', 'page', 'form')]);
+        return view('board.show', [...$this->asked($request, $user), 'asTable' => $request->query('form') === 'table', 'progress' => WindowBook::progress($user->school), 'parameters' => $request->only('rank', 'sort', 'attacks', 'page', 'form')]);
+    }
+
+    /** How far reading many new reps is; asked for again and again until it is over. */
+    public function progress(#[CurrentUser] User $user): View
+    {
+        return view('board.progress', ['progress' => WindowBook::progress($user->school)]);
     }
 
     public function svg(Request $request, #[CurrentUser] User $user): Response

@@ -11,6 +11,7 @@
     <x-field name="sort" :label="__('board.sorted-by')"><x-select name="sort" :options="texts('board.sorts')" :value="$sort"/></x-field>
     <x-button kind="primary">{{ __('words.show') }}</x-button>
 </form>
+@include('board.progress')
 @if ($board->rows === [])
     <x-empty :text="__('board.empty')"><a href="{{ route('board') }}">{{ __('board.show-everybody') }}</a></x-empty>
 @else
