@@ -19,6 +19,7 @@ use Illuminate\Support\Str;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\ProofState;
@@ -40,6 +41,9 @@ final readonly class Kit
 
     private Pool $pool;
 
+    /** @var array<int, CoreStudent> by the id of the student's row */
+    private array $people;
+
     /** @var Collection<int, DrillList> */
     public Collection $lists;
 
@@ -50,11 +54,12 @@ final readonly class Kit
     private array $windows;
 
     /** @param Collection<int, Student> $students those who go along, with their ranks */
-    public function __construct(public School $school, private CatalogueMapper $mapper, CoverageBook $coverages, public CarbonImmutable $at, public Collection $students)
+    public function __construct(public School $school, CatalogueMapper $mapper, CoverageBook $coverages, public CarbonImmutable $at, public Collection $students)
     {
         $this->catalogue = $mapper->curriculum($school);
         $this->cells = $coverages->of($school)->cells;
         $this->lists = $school->drillLists()->with('items.attack')->get();
+        $this->people = $students->mapWithKeys(static fn (Student $student): array => [$student->id => $mapper->student($student)])->all();
         $this->filter = new DrillFilter($this->catalogue, $this->lists);
         $this->latest = $this->latest();
         $this->pool = $coverages->pool($school, $at);
@@ -87,42 +92,42 @@ final readonly class Kit
     /** @return list<Text> why a student is not drilled on what the rank needs */
     public function barred(Student $student, int $most = PHP_INT_MAX): array
     {
-        return $this->pool->barred($this->mapper->student($student), $most);
+        return $this->pool->barred($this->people[$student->id], $most);
     }
 
     /** @return list<Text> how far the contact policy lets hazards go with a student */
     public function levels(Student $student): array
     {
-        return $this->pool->levels($this->mapper->student($student));
+        return $this->pool->levels($this->people[$student->id]);
     }
 
     /** How many attacks a student is not drilled on. */
     public function countBarred(Student $student): int
     {
-        return $this->pool->countBarred($this->mapper->student($student));
+        return $this->pool->countBarred($this->people[$student->id]);
     }
 
     /** @return list<Ticket> what a student can be drilled on, within some families or a list */
     public function tickets(Student $student, int $rung): array
     {
-        return $this->pool->tickets($this->mapper->student($student), $rung, $this->windows[$student->id]);
+        return $this->pool->tickets($this->people[$student->id], $rung, $this->windows[$student->id]);
     }
 
     /** @return list<Ticket> what the student is taught though it does not work, drawn only where a person asks for it */
     public function failing(Student $student, int $rung): array
     {
-        return $this->pool->failing($this->mapper->student($student), $rung, $this->windows[$student->id]);
+        return $this->pool->failing($this->people[$student->id], $rung, $this->windows[$student->id]);
     }
 
     /** @return list<Answer> those of a cell that a student knows and may drill */
     public function answersOf(Student $student, Cell $cell): array
     {
-        return $this->pool->answers($this->mapper->student($student), $cell);
+        return $this->pool->answers($this->people[$student->id], $cell);
     }
 
     public function isYouth(Student $student): bool
     {
-        return $this->mapper->student($student)->isYouthOn($this->at);
+        return $this->people[$student->id]->isYouthOn($this->at);
     }
 
     /**
@@ -158,7 +163,7 @@ final readonly class Kit
     /** What a student has proven against a cell at the goal rung of the rank, in words. */
     public function proofOf(Student $student, Cell $cell): ProofLine
     {
-        return new ProofLine($this->mapper->student($student), $cell->attack, $cell->side, $student->rank->goal_rung, $this->windows[$student->id][$cell->key->text] ?? Window::empty(), $this->at);
+        return new ProofLine($this->people[$student->id], $cell->attack, $cell->side, $student->rank->goal_rung, $this->windows[$student->id][$cell->key->text] ?? Window::empty(), $this->at);
     }
 
     /** Its state alone. */
