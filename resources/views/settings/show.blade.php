@@ -49,18 +49,20 @@
     </div>
 </x-setting>
 <x-setting section="times" preview>
-    <x-field class="narrow-field" name="half_life" :label="__('settings.times.half-life')">
+    <div class="facet-grid">
+    <x-field name="half_life" :label="__('settings.times.half-life')">
         <x-input name="half_life" type="number" :min="$times::MIN_HALF_LIFE" :max="$times::MAX_HALF_LIFE" required
             :value="old('half_life', $times->halfLife)"/>
     </x-field>
-    <x-field class="narrow-field" name="reaction_base" :label="__('settings.times.base')">
+    <x-field name="reaction_base" :label="__('settings.times.base')">
         <x-input name="reaction_base" type="number" min="0" :max="$reaction::MAX_BASE" step="0.01" required
             :value="old('reaction_base', $reaction->base)"/>
     </x-field>
-    <x-field class="narrow-field" name="reaction_per_bit" :label="__('settings.times.per-bit')">
+    <x-field name="reaction_per_bit" :label="__('settings.times.per-bit')">
         <x-input name="reaction_per_bit" type="number" min="0" :max="$reaction::MAX_PER_BIT" step="0.01" required
             :value="old('reaction_per_bit', $reaction->perBit)"/>
     </x-field>
+    </div>
 </x-setting>
 <x-setting section="scope" preview>
     <div class="facet-grid">
