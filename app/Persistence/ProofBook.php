@@ -70,7 +70,7 @@ final readonly class ProofBook
     /** @return array<int, int> a number for each student who was tried, which is another one as soon as a rep came or was corrected */
     private function turns(School $school): array
     {
-        return DB::table('proof_windows')->where('school_id', $school->id)->groupBy('student_id')->selectRaw('student_id, sum(turns + 1)::bigint as turns')->pluck('turns', 'student_id')->all();
+        return array_column(DB::select('select student_id, sum(turns + 1)::bigint as turns from proof_windows where school_id = ? group by student_id', [$school->id]), 'turns', 'student_id');
     }
 
     /**

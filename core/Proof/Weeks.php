@@ -50,7 +50,8 @@ final readonly class Weeks
     /** @return list<DateTimeImmutable> the Mondays */
     private static function begins(DateTimeImmutable $at, DateTimeZone $zone): array
     {
-        $monday = $at->setTimezone($zone)->modify('monday this week')->setTime(0, 0);
+        $there = $at->setTimezone($zone);
+        $monday = $there->setISODate((int) $there->format('o'), (int) $there->format('W'))->setTime(0, 0);
 
         return array_map(static fn (int $ago): DateTimeImmutable => $monday->modify("-{$ago} weeks"), range(self::COUNT - 1, 0));
     }

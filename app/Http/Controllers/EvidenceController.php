@@ -13,6 +13,7 @@ use App\View\Evidence\EvidenceRows;
 use App\View\Evidence\EvidenceTable;
 use App\View\Evidence\PeopleRows;
 use App\View\Evidence\WeekRows;
+use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -44,7 +45,7 @@ final readonly class EvidenceController
 
         return view('evidence.index', [
             'rows' => $rows,
-            'readAt' => $this->book->isNew($school) ? null : $report->at,
+            'readAt' => $this->book->isNew($school) ? null : CarbonImmutable::instance($report->at),
             'parts' => array_map(__(...), array_diff_key(self::PARTS, $rows->isEmpty() ? ['disagree' => 1, 'half-life' => 1, 'answers' => 1] : [])),
             'people' => $people,
             'weeks' => new WeekRows($report->groups[$group] ?? $report->weeks, $attacks, $people->names()),

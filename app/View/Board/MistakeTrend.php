@@ -58,10 +58,9 @@ final readonly class MistakeTrend
         $since = $at->subWeeks(self::WEEKS);
         $rows = DB::select(<<<SQL
             select t.{$name} as name, m.mistake, m.now, m.before from (
-                select {$key}, mistake, count(*) filter (where at > :since) as now, count(*) filter (where at <= :until) as before
-                from rep_mistakes where school_id = :school and at > :from and at <= :at group by {$key}, mistake
-            ) as m join {$table} t on t.id = m.{$key}
-            order by m.now desc, m.before desc, name, m.mistake limit :shown
+                select {$key} as whose, mistake, count(*) filter (where at > :since) as now, count(*) filter (where at <= :until) as before
+                from rep_mistakes where school_id = :school and at > :from and at <= :at group by 1, 2
+            ) as m join {$table} t on t.id = m.whose order by m.now desc, m.before desc, name, m.mistake limit :shown
             SQL, ['since' => $since, 'until' => $since, 'school' => $school->id, 'from' => $at->subWeeks(2 * self::WEEKS), 'at' => $at, 'shown' => self::SHOWN]);
 
         return array_values(array_map(static function (object $row): array {

@@ -77,6 +77,12 @@ final readonly class Stone
         ];
     }
 
+    /** Where what stands at its foot is written. */
+    public function foot(): float
+    {
+        return $this->y + $this->height - 5;
+    }
+
     public function right(): float
     {
         return $this->x + $this->width;

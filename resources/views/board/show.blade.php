@@ -32,7 +32,8 @@
             <span class="narrow">{{ $board->about($row) }}</span>
             <b>{{ __('words.of', ['count' => $row['held'], 'all' => $row['needed']]) }}</b>
             <small>{{ $board->next($row) }} {{ $board->partnerOf($row) }}</small>
-            @if ($row['moves'] !== '')<small class="text-nowrap"><a href="{{ route('students.show', $row['student'], false) }}#moves">{{ $row['moves'] }}</a></small>@endif</li>
+            @if ($row['moves'] !== '')<small class="text-nowrap"><a
+                href="{{ route('students.show', $row['student'], false) }}#moves">{{ $row['moves'] }}</a></small>@endif</li>
         @endforeach
     </ol>
     @include($asTable ? 'board.table' : 'board.places')

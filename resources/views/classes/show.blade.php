@@ -28,7 +28,8 @@
     <x-table :head="array_values(texts('classes.pressure-columns'))">
         @foreach ($page->pressure() as $row)
             <tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['next'] }}</td>
-                <td>@foreach ($row['moves'] as $move)<small class="d-block">{{ $move }}</small>@endforeach</td><td>{{ $row['out'] }}</td></tr>
+                <td>@foreach ($row['moves'] as $move)<small class="d-block">{{ $move }}</small>@endforeach</td>
+                <td>{{ $row['out'] }}</td></tr>
         @endforeach
     </x-table>
     </div>

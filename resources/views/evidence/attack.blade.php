@@ -4,8 +4,8 @@
 @else
     <ul>
         @foreach ($rows->records() as $row)
-            <li><a href="{{ $row['url'] }}">{{ $row['answer'] }}</a>, {{ $row['where'] }}: {{ __('evidence.holds-up', ['share' => $row['share'],
-                'interval' => $row['interval'], 'tries' => $row['tries']]) }}</li>
+            <li><a href="{{ $row['url'] }}">{{ $row['answer'] }}</a>, {{ $row['where'] }}: {{ __('evidence.holds-up', [
+                'share' => $row['share'], 'interval' => $row['interval'], 'tries' => $row['tries']]) }}</li>
         @endforeach
         @foreach (array_filter($rows->sizes(), fn (array $row): bool => $row['told'] !== '') as $row)
             <li><a href="{{ $row['url'] }}">{{ $row['answer'] }}</a>, {{ $row['size'] }}: {{ $row['told'] }}</li>

@@ -15,7 +15,8 @@
                 @foreach (['held' => 'newly', 'faded' => 'gone'] as $way => $count)
                     <td>@if ($row[$count] === 0) 0 @else
                         <details><summary>{{ $row[$count] }}</summary>
-                            <ul>@foreach ($row[$way] as $name => $what)<li>{{ $name }}: {{ $what }}</li>@endforeach</ul></details>@endif</td>
+                            <ul>@foreach ($row[$way] as $name => $what)<li>{{ $name }}: {{ $what }}</li>@endforeach</ul>
+                        </details>@endif</td>
                 @endforeach
             </tr>
         @endforeach

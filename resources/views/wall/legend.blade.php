@@ -9,7 +9,8 @@
             @if ($stone === 'hole')<rect class="hatch" x="1" y="1" width="20" height="13" fill="none"/>@endif
         </g></svg>{{ $stone === 'moss' ? $query->mossText() : __('wall.legend.'.$stone) }}</span>
 @endforeach
-@if ($wall->picture->hasDisputes())<span><strong class="sign">≠</strong> <a href="{{ route('evidence') }}#disagree">{{ __('wall.legend.disputed') }}</a></span>@endif
+@if ($wall->picture->hasDisputes())<span><strong class="sign">≠</strong>
+    <a href="{{ route('evidence') }}#disagree">{{ __('wall.legend.disputed') }}</a></span>@endif
 @if ($query->since)
     @foreach ($wall->picture->changeCounts() as $change)<span><strong
         class="sign">{{ $change['sign'] }}</strong> {{ $change['text'] }}</span>@endforeach

@@ -46,7 +46,7 @@ role="{{ $isLive ? 'group' : 'img' }}" aria-label="{{ __($isLive ? 'wall.picture
     @if ($stone->showsNumber())<text @class(['number', 'on-crack' => $stone->state->isCracked()]) x="{{ $stone->middle() }}"
         y="{{ $stone->numberLine() }}" aria-hidden="true">{{ $stone->number }}</text>@endif
     @if ($stone->isDisputed)<text class="sign dispute" x="{{ $stone->middle() }}"
-        y="{{ $stone->y + $stone->height - 5 }}" aria-hidden="true">≠</text>@endif
+        y="{{ $stone->foot() }}" aria-hidden="true">≠</text>@endif
     @if ($stone->change)<text class="sign" x="{{ $stone->middle() }}" y="{{ $stone->centre() }}"
         aria-hidden="true">{{ $stone->change->sign() }}</text>@endif
 @endforeach
