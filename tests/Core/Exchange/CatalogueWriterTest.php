@@ -139,6 +139,7 @@ it('writes YAML that people can read, defaults left out', function (): void {
             seconds: 1.4
             stressor: noise
             source: home
+            rules: 11
           -
             id: 0b7e1f60-0000-4000-8000-000000000002
             student: s
