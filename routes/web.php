@@ -216,7 +216,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     Route::get('attacks/{attack}/first-steps', FirstStepsController::class)->name('attacks.first-steps')->can('view', 'attack');
 
     Route::get('evidence', [EvidenceController::class, 'index'])->name('evidence')->can('viewAny', Answer::class);
-    Route::get('evidence.csv', [EvidenceController::class, 'csv'])->name('evidence.csv')->can('viewAny', Answer::class);
+    Route::get('evidence.csv', [EvidenceController::class, 'table'])->name('evidence.csv')->can('viewAny', Answer::class);
     Route::get('evidence/{table}.csv', [EvidenceController::class, 'table'])->name('evidence.table')->whereIn('table', EvidenceTable::TABLES)->can('viewAny', Answer::class);
 
     Route::get('answers', [AnswerController::class, 'index'])->name('answers.index')->can('viewAny', Answer::class);

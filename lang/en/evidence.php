@@ -75,8 +75,8 @@ return [
     'title' => 'What the reps teach',
     'tries' => ':count (:full clean, :half half, :none not)',
     'weeks' => [
-        'alike' => '{rung} :rung: :was → :now',
-        'clean' => '{rung} :rung: :share of :count',
+        'alike' => '{rung} :rung: :was → :now',
+        'clean' => '{rung} :rung: :share of :count',
         'columns' => ['week' => 'Week of', 'tries' => 'Tries', 'people' => 'People', 'clean' => 'Clean', 'alike' => 'Clean, same {attacks} in both weeks', 'held' => 'Newly held', 'faded' => 'Held no more'],
         'group' => 'Group',
         'heading' => 'Along time',

@@ -40,7 +40,6 @@ final readonly class EvidenceController
         $group = is_string($group) && isset($ranks[$group]) ? $group : '';
         $attacks = $school->attacks->pluck('title', 'code')->all();
         $people = new PeopleRows($report, $school, $attacks);
-
         $rows = new EvidenceRows($report, $school);
 
         return view('evidence.index', [
@@ -54,22 +53,13 @@ final readonly class EvidenceController
         ]);
     }
 
-    public function csv(#[CurrentUser] User $user): Response
+    /** One of the tables of it, for a spreadsheet. */
+    public function table(#[CurrentUser] User $user, string $table = 'answers'): Response
     {
-        return $this->file('answers', $user);
-    }
-
-    /** One of the tables of it. */
-    public function table(#[CurrentUser] User $user, string $table): Response
-    {
-        return $this->file($table, $user);
-    }
-
-    private function file(string $table, User $user): Response
-    {
+        $report = $this->book->asked($user->school) ?? abort(503, __('evidence.reading'), ['Retry-After' => '10']);
         $name = Str::slug($user->school->name).($table === 'answers' ? '' : "-{$table}");
 
-        return response((new EvidenceTable($this->book->asked($user->school) ?? abort(503, __('evidence.reading'), ['Retry-After' => '10'])))->csv($table), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}-evidence.csv\""]);
+        return response((new EvidenceTable($report))->csv($table), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}-evidence.csv\""]);
     }
 
     /** Of one answer, as a part of its page. */

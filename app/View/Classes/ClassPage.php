@@ -15,6 +15,7 @@ use App\Persistence\WindowBook;
 use App\View\Drill\Kit;
 use App\View\Ladder\RungMoves;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
@@ -106,16 +107,22 @@ final readonly class ClassPage
         return $present->isNotEmpty() ? $present : self::expected($class);
     }
 
-    /** @return Collection<int, Student> */
+    /** @return Collection<int, Student> of more than can be planned for those who were here last */
     private static function expected(TrainingClass $class): Collection
     {
-        return Kit::lastHere($class->school)->when($class->ranks !== [], static fn ($query) => $query->whereRelation('rank', static fn ($rank) => $rank->whereIn('code', $class->ranks)))->limit(Kit::MAX)->get('students.*');
+        return self::everybodyExpected($class)->limit(Kit::MAX)->get('students.*');
     }
 
-    /** Whether more are expected than can be planned for: then it is those who were here last. */
+    /** @return Builder<Student> */
+    private static function everybodyExpected(TrainingClass $class): Builder
+    {
+        return Kit::lastHere($class->school)->when($class->ranks !== [], static fn (Builder $query) => $query->whereRelation('rank', static fn ($rank) => $rank->whereIn('code', $class->ranks)));
+    }
+
+    /** Whether more are expected than can be planned for. */
     public function isOfLatest(): bool
     {
-        return count($this->students) === Kit::MAX && $this->class->present->isEmpty();
+        return count($this->students) === Kit::MAX && $this->class->present->isEmpty() && self::everybodyExpected($this->class)->count() > Kit::MAX;
     }
 
     /** @return array{?ClassPlan, string} */
