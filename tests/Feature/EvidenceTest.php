@@ -172,3 +172,30 @@ it('has a job read the many reps of a large school, and shows the last reading m
     (new ReadEvidence($this->hall->id))->handle(app(EvidenceBook::class));
     $this->get('/evidence')->assertOk()->assertSee('9 (9 clean, 0 half, 0 not)')->assertDontSee('What came since');
 });
+
+it('has every figure in its tables for a spreadsheet, as the command line tells it', function (): void {
+    $this->answer->update(['rank_id' => $this->hall->ranks()->where('code', 'second')->value('id')]);
+    $beats = StoneDrill\Core\Technique\Beats::parse($this->answer->beats)->seconds();
+    ($this->tries)(1, 20, ['rung' => 5, 'seconds' => $beats + 0.31, 'outcome' => 'hit', 'attacker_id' => $this->tall->id]);
+    ($this->tries)(30, 20, ['rung' => 6, 'seconds' => $beats + 0.51]);
+    $document = app(Texts::class)->sayAll(app(EvidenceBook::class)->of($this->hall)->document());
+    /** @return list<array<string, string>> */
+    $table = fn (string $name): array => array_map(
+        static fn (array $line): array => array_combine(str_getcsv(explode("\r\n", $name)[0], escape: ''), $line),
+        array_map(static fn (string $line): array => str_getcsv($line, escape: ''), array_slice(array_filter(explode("\r\n", $name)), 1)),
+    );
+    $read = fn (string $path): array => $table((string) $this->get($path)->assertOk()->getContent());
+
+    $answers = $read('/evidence/answers.csv');
+    expect(array_map(static fn (array $row): array => [$row['answer'], (int) $row['rung'], (int) $row['n'], (int) $row['full']], array_filter($answers, static fn (array $row): bool => $row['attacker'] === '')))
+        ->toBe(array_map(static fn (array $one): array => [$one['answer'], $one['rung'], $one['n'], $one['full']], $document['answers']))
+        ->and(array_column($read('/evidence/disagree.csv'), 'n'))->toBe(array_map(strval(...), array_column($document['disagree'], 'n')));
+    $fits = array_column($read('/evidence/fits.csv'), null, 'figure');
+    // .31 s where the moment is not told, .20 more for one bit, as the tries were made.
+    expect([(float) $fits['reaction']['value'], (float) $fits['reaction_per_bit']['value'], (int) $fits['reaction']['n']])->toBe([0.31, 0.2, 40])
+        ->and([(float) $fits['half_life']['in_use'], (float) $fits['reaction']['in_use']])->toBe([60.0, 0.25]);
+    expect($read('/evidence/partners.csv'))->toBe([['defender' => 'bo', 'attacker' => 'tall', 'n' => '20', 'defender_never_larger' => '0']]);
+    $weeks = $read('/evidence/weeks.csv');
+    expect(array_sum(array_map(static fn (array $row): int => $row['group'] === '' ? (int) $row['rung_tries'] : 0, $weeks)))->toBe(array_sum(array_column($document['weeks'], 'tries')))
+        ->and(array_values(array_unique(array_column($weeks, 'group'))))->toBe(['', ...array_column($document['groups'], 'rank')]);
+});

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\RecordReps;
+use App\Models\Role;
+use App\Models\School;
+use App\View\Board\MistakeTrend;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+beforeEach(function (): void {
+    $this->hall = $this->school();
+    $this->ada = $this->hall->students()->firstOrFail();
+    $this->wrist = $this->hall->attacks()->where('code', 'wrist')->firstOrFail();
+    /** Records one try with these mistakes and returns its id. */
+    $this->try = function (array $mistakes, array $more = []): string {
+        $id = (string) Str::uuid();
+        expect((new RecordReps($this->hall, null))->record(['id' => $id, 'student_id' => $this->ada->id, 'attack_id' => $this->wrist->id, 'side' => 'written', 'rung' => 2, 'outcome' => 'hit', 'mistakes' => $mistakes, ...$more])->stored)->toBeTrue();
+
+        return $id;
+    };
+});
+
+/** What is kept beside the reps. @return list<string> */
+function keptMistakes(School $school): array
+{
+    return DB::table('rep_mistakes')->where('school_id', $school->id)->orderBy('rep_id')->orderBy('mistake')->get()->map(static fn ($row): string => "{$row->rep_id} {$row->attack_id} {$row->student_id} {$row->answer_id} {$row->mistake} {$row->at}")->all();
+}
+
+/** The same read from the reps that nothing replaces. @return list<string> */
+function readMistakes(School $school): array
+{
+    $read = [];
+    foreach ($school->reps()->standing()->get() as $rep) {
+        foreach ($rep->mistakes as $mistake) {
+            $read[] = "{$rep->id} {$rep->attack_id} {$rep->student_id} {$rep->answer_id} {$mistake} ".DB::table('reps')->where('id', $rep->id)->value('at');
+        }
+    }
+    sort($read);
+
+    return $read;
+}
+
+it('keeps the mistakes of every rep that nothing replaces, whichever way it comes', function (): void {
+    $first = ($this->try)(['steps short', 'looks down'], ['answer_id' => $this->hall->answers()->value('id')]);
+    $second = ($this->try)(['steps short']);
+    ($this->try)([]);
+    expect(keptMistakes($this->hall))->toHaveCount(3)->toBe(readMistakes($this->hall));
+
+    // A correction takes them away or puts others in their place; a correction of that one too.
+    $third = ($this->try)(['leans back'], ['replaces' => $first, 'reason' => 'seen again']);
+    ($this->try)([], ['replaces' => $second, 'reason' => 'wrong button']);
+    expect(keptMistakes($this->hall))->toHaveCount(1)->toBe(readMistakes($this->hall));
+    ($this->try)(['leans back', 'lets go'], ['replaces' => $third, 'reason' => 'and again']);
+    expect(keptMistakes($this->hall))->toHaveCount(2)->toBe(readMistakes($this->hall));
+
+    // Many in one statement, and another school's.
+    DB::insert("insert into reps (id, school_id, student_id, attack_id, side, rung, outcome, at, mistakes) select gen_random_uuid(), ?, ?, ?, 'written', 3, 'late', now() - n * interval '1 day', '[\"too late\"]' from generate_series(1, 20) n", [$this->hall->id, $this->ada->id, $this->wrist->id]);
+    expect(keptMistakes($this->hall))->toHaveCount(22)->toEqualCanonicalizing(readMistakes($this->hall))
+        ->and(keptMistakes($this->school('Other Hall')))->toBe([]);
+});
+
+it('takes the mistakes of a school in that had reps before', function (): void {
+    $first = ($this->try)(['steps short', 'looks down']);
+    ($this->try)(['leans back']);
+    ($this->try)(['lets go'], ['replaces' => $first, 'reason' => 'seen again']);
+    $migration = require database_path('migrations/2026_11_29_000031_keep_mistakes_of_reps.php');
+    $migration->down();
+    ($this->try)(['without the table']);
+    $migration->up();
+
+    expect(keptMistakes($this->hall))->toHaveCount(3)->toEqualCanonicalizing(readMistakes($this->hall));
+});
+
+it('counts six weeks beside the six before, by attack and by student', function (): void {
+    $this->actingAs($this->person($this->hall, Role::Instructor));
+    foreach ([1, 2, 3, 50, 60, 90, 200] as $days) {
+        ($this->try)(['steps short'], ['at' => now()->subDays($days)->toIso8601String()]);
+    }
+    $wrong = ($this->try)(['steps short', 'looks down'], ['at' => now()->subDays(4)->toIso8601String()]);
+    ($this->try)(['looks down'], ['replaces' => $wrong, 'reason' => 'seen again']);
+    // Of the last 42 days three, of the 42 before two; 90 and 200 days are too long ago, and the correction has one of its own.
+    $sections = (new MistakeTrend($this->hall, CarbonImmutable::now()))->sections();
+
+    foreach ([0 => 'Wrist held across', 1 => 'Ada Plover'] as $section => $name) {
+        expect(array_map(static fn (array $row): array => [$row['name'], $row['mistake'], $row['now'], $row['before'], $row['trend']], $sections[$section]['rows']))->toBe([[$name, 'steps short', 3, 2, 'more'], [$name, 'looks down', 1, 0, 'more']]);
+    }
+    $this->get('/board/mistakes')->assertOk()->assertSee('steps short')->assertSee('looks down');
+});
+
+it('plans a class for those who were here last where more are expected than a plan holds, and says so', function (): void {
+    $this->actingAs($this->person($this->hall, Role::Instructor));
+    $rank = $this->ada->rank_id;
+    $expect = fn (int $more) => DB::insert("insert into students (school_id, code, name, rank_id, flags) select ?, 'more-{$more}-'||n, 'More '||n, ?, '[]' from generate_series(1, ?) n", [$this->hall->id, $rank, $more]);
+    $class = $this->hall->classes()->create(['code' => 'tonight', 'at' => now()->addHour(), 'minutes' => 60, 'place' => '', 'places' => 60, 'instructors' => 2, 'ranks' => []]);
+    ($this->try)([]);
+    // Ada and 119 others are as many as there is room for.
+    $expect(119);
+    $this->get("/classes/{$class->id}")->assertOk()->assertSee('120 students')->assertDontSee('who were here last');
+    $expect(10);
+    $this->get("/classes/{$class->id}")->assertOk()->assertSee('120 students')->assertSee('it is for the 120 who were here last')->assertSee('Ada Plover');
+    // Whoever is ticked as here is planned for, and nobody else.
+    $class->present()->attach([$this->ada->id, $this->hall->students()->where('code', 'more-10-1')->value('id')], ['school_id' => $this->hall->id]);
+    $this->get("/classes/{$class->id}")->assertOk()->assertSee('2 students')->assertDontSee('who were here last');
+});
