@@ -2,7 +2,7 @@
 # cluster and the web server on loopback. Sourced, never run.
 
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd -P)"
-PHP_EXTENSIONS="pgsql mbstring xml intl curl zip gd"
+PHP_EXTENSIONS="apcu pgsql mbstring xml intl curl zip gd"
 # The owner of the cluster, whose password stays with whoever may read its data; and the role of the application, which is
 # no superuser and owns nothing but its schema.
 PG_SUPERUSER=stone_drill
@@ -155,6 +155,7 @@ need_settings() {
     sed -i -e "s/^DB_USERNAME=stone_drill\$/DB_USERNAME=$PG_ROLE/" -e 's/^LOG_CHANNEL=single$/LOG_CHANNEL=daily/' -e 's/^QUEUE_CONNECTION=sync$/QUEUE_CONNECTION=database/' -e 's/^MAIL_MAILER=log$/MAIL_MAILER=outbox/' "$file"
     [ -n "$(setting APP_KEY)" ] || set_setting APP_KEY "base64:$(head -c 32 /dev/urandom | base64)"
     [ -n "$(setting DB_PASSWORD)" ] || set_setting DB_PASSWORD "$(new_password)"
+    [ -n "$(setting WATCH_TOKEN)" ] || set_setting WATCH_TOKEN "$(new_password)"
 }
 
 setting() { sed -n "s/^$1=//p" "$SITE/.env" | tail -n 1; }

@@ -2,13 +2,16 @@
 
 use App\Http\BeyondLimits;
 use App\Http\DatabaseGone;
+use App\Http\Middleware\AskForWatchToken;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\RejectInvalidUtf8;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SkipCookiesForHtmx;
 use App\Http\Middleware\SkipSessionWriteForHtmx;
+use App\Http\Middleware\WatchRequests;
 use App\Http\RefusedByDatabase;
 use App\View\Drill\MatKey;
+use App\Watch\QueryLog;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -29,6 +32,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // Same-origin application; see packages/standins/README.md.
         $middleware->remove(HandleCors::class);
+        $middleware->prepend(WatchRequests::class);
         // After the proxies that are trusted have had their say, before anything makes a link.
         $middleware->append(KnownHosts::class);
         $middleware->append(SecurityHeaders::class);
@@ -36,12 +40,14 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->web(append: [SkipSessionWriteForHtmx::class], prepend: [SkipCookiesForHtmx::class]);
         // The mat's own script reads it.
         $middleware->encryptCookies(except: [MatKey::COOKIE]);
-        $middleware->alias(['ability' => CheckForAnyAbility::class]);
+        $middleware->alias(['ability' => CheckForAnyAbility::class, 'watch' => AskForWatchToken::class]);
         // A program is told in its own language that its token does not hold.
         $middleware->redirectGuestsTo(static fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        // What the database says of a query holds the values it was asked with: names, addresses.
+        $exceptions->report(static fn (QueryException $exception) => QueryLog::write($exception))->stop();
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
         $exceptions->dontFlash(['password', 'current_password', 'email_password', 'factor_password', 'code', 'pin', 'pin_password']);
         // A part of a page cannot become the sign-in page: the page itself says that nobody is signed in any more.

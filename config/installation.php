@@ -8,6 +8,12 @@ return [
     // On which disk pictures and clips lie: `footage` is a folder of this machine, `s3` any store that speaks S3.
     'footage' => env('FOOTAGE_DISK', 'footage'),
 
+    // Who sends it as a bearer token may read /health and /metrics; empty for nobody.
+    'watch-token' => env('WATCH_TOKEN', ''),
+
+    // What is as old as this installation: its settings.
+    'born' => base_path('.env'),
+
     'backups' => [
         // Where they lie. What lies on another disk, or is copied to one, survives this one.
         'folder' => env('BACKUP_FOLDER', storage_path('backups')),

@@ -34,7 +34,6 @@ use App\Http\Controllers\FirstStepsController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\FootageController;
 use App\Http\Controllers\FootageFileController;
-use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HoleController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\HomeSheetController;
@@ -67,6 +66,9 @@ use App\Http\Controllers\TestController;
 use App\Http\Controllers\VersionController;
 use App\Http\Controllers\WaiverController;
 use App\Http\Controllers\WallController;
+use App\Http\Controllers\Watch\HealthController;
+use App\Http\Controllers\Watch\MetricsController;
+use App\Http\Controllers\Watch\UpController;
 use App\Http\Controllers\WhenSvgController;
 use App\Http\Controllers\WorkbenchController;
 use App\Http\Controllers\ZipController;
@@ -108,7 +110,13 @@ Route::pattern('token', '[A-Za-z0-9]{40,64}');
 Route::pattern('code', '[A-Za-z0-9]{12}');
 
 // Asked by machines: without session, and before anybody signs in.
-Route::get('up', HealthController::class)->withoutMiddleware('web')->name('up');
+Route::withoutMiddleware('web')->group(function (): void {
+    Route::get('up', UpController::class)->name('up');
+    Route::middleware('watch')->group(function (): void {
+        Route::get('health', HealthController::class)->name('health');
+        Route::get('metrics', MetricsController::class)->name('metrics');
+    });
+});
 
 // Each way in counts for itself: without a name of its own a limit of Laravel counts all requests of an address.
 Route::middleware('guest')->controller(SessionController::class)->group(function (): void {

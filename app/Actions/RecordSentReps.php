@@ -7,6 +7,8 @@ namespace App\Actions;
 use App\Http\Requests\RepRequest;
 use App\Models\School;
 use App\Models\User;
+use App\Watch\Counters;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Validator;
 
 /** Takes reps that were sent many at once, each by itself, and says of each by its id whether it is kept, or why not. */
@@ -33,6 +35,7 @@ final readonly class RecordSentReps
             }
             $result = (new RecordReps($this->school, $by($rep)))->record($validator->validated());
             if ($result->stored) {
+                Counters::rep(CarbonImmutable::now()->getTimestamp() - CarbonImmutable::parse($rep['at'] ?? 'now')->getTimestamp());
                 $kept[] = $rep['sent'];
             } else {
                 $refused[] = ['id' => $rep['sent'], 'why' => $result->why, 'field' => 'id', 'stored' => $result->other?->only('id', 'rung', 'outcome')];

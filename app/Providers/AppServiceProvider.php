@@ -6,12 +6,14 @@ namespace App\Providers;
 
 use App\Auth\BenchTablet;
 use App\Auth\LogSignIns;
+use App\Http\Middleware\WatchRequests;
 use App\Mail\OutboxTransport;
 use App\Models\User;
 use App\Persistence\ReadRevisions;
 use App\View\OwnWords;
 use App\View\SpokenFor;
 use Carbon\CarbonImmutable;
+use Illuminate\Auth\Events\Authenticated;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Blade;
@@ -21,6 +23,7 @@ use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator;
 use Illuminate\Validation\Rules\Password;
+use Laravel\Sanctum\Events\TokenAuthenticated;
 use StoneDrill\Core\Text;
 
 final class AppServiceProvider extends ServiceProvider
@@ -46,6 +49,9 @@ final class AppServiceProvider extends ServiceProvider
         Blade::stringable(static fn (Text $text): string => say($text));
         Blade::if('tablet', static fn (): bool => BenchTablet::isSignedIn(request()));
         Event::subscribe(LogSignIns::class);
+        // Every line of the log about a request says of which school it is.
+        Event::listen(static fn (Authenticated $event) => WatchRequests::tellSchool($event->user));
+        Event::listen(static fn (TokenAuthenticated $event) => WatchRequests::tellSchool($event->token->tokenable));
         Mail::extend('outbox', static fn (): OutboxTransport => new OutboxTransport());
         Password::defaults(static fn (): Password => Password::min(User::MIN_PASSWORD));
         TrustProxies::at(config('app.trusted_proxies'));

@@ -18,6 +18,7 @@ return [
     'database-away' => 'The database does not answer. It is being started again. Try again in a few seconds.',
     'no-database' => 'The database does not answer.',
     'memory' => 'This takes more memory than a request may have (:limit). Ask for less: filter by family or {rank}, or split the file.',
+    'number' => 'Whoever looks after this installation finds it in the log as :id.',
     'refused-by-database' => 'A value is too long or too large to be stored. Nothing was changed. Go back, where your text is still there, and shorten or correct it.',
     'time' => 'This takes longer than a request may (:limit). Ask for less: filter by family or {rank}, or split the file.',
 ];

@@ -9,6 +9,7 @@
 </head>
 <body class="desk">
 <header class="deskbar"><a class="brand" href="/">{{ config('app.name') }}</a></header>
-<main id="main"><div class="message-page"><h1>{{ $title ?? __('errors.503.title') }}</h1><p class="lead-line">{{ $text }}</p></div></main>
+<main id="main"><div class="message-page"><h1>{{ $title ?? __('errors.503.title') }}</h1><p class="lead-line">{{ $text }}</p>
+<p class="form-text">{{ __('errors.number', ['id' => Context::get('request')]) }}</p></div></main>
 </body>
 </html>

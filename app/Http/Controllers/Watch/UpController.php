@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Watch;
 
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
-/** Whether the school can be reached at all: this server, and the database behind it. */
-final class HealthController
+/** Whether the school can be reached at all: this server, and the database behind it. Tells nothing more, and anybody. */
+final class UpController
 {
     public function __invoke(): Response
     {
