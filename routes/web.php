@@ -339,6 +339,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
 
         Route::get('mat', [MatController::class, 'show'])->name('mat');
         Route::get('mat/kit', [MatController::class, 'kit'])->name('mat.kit');
+        Route::get('mat/plans', [MatController::class, 'plans'])->name('mat.plans');
         Route::post('mat/forecast', [MatController::class, 'forecast'])->name('mat.forecast');
         Route::post('mat/reps', [MatController::class, 'store'])->name('mat.reps.store');
         Route::put('mat/tests/{test}/marks', [MatController::class, 'mark'])->name('mat.marks')->can('mark', 'test');

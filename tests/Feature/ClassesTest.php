@@ -241,7 +241,7 @@ it('gives the class of tonight along to the mat, and takes who came from there, 
     ($this->plan)(['at' => now()->addDays(3)->format('Y-m-d\TH:i')]);
     ($this->change)(($this->plan)(['at' => now()->addHour()->format('Y-m-d\TH:i')]), 'drop', ['block' => 0]);
     $this->delete('/classes/'.$this->hall->classes()->latest('id')->value('id'));
-    $kit = $this->get('/mat/kit')->assertOk()->json();
+    $kit = $this->get('/mat/plans')->assertOk()->json();
     $ids = $this->hall->students()->pluck('id')->all();
 
     expect(array_column($kit['classes'], 'id'))->toBe([$class->id]);

@@ -202,3 +202,28 @@ it('gives the mat of another device what this one has recorded', function (): vo
         expect($weight)->toBeLessThan($before[$index]);
     }
 });
+
+it('gives from what it has kept what it would work out anew', function (): void {
+    $students = $this->hall->students()->with('rank')->orderBy('id')->get();
+    $by = $this->person($this->hall, Role::Instructor);
+    $ask = fn (): array => $this->actingAs($by->fresh())->getJson('/mat/kit')->assertOk()->json();
+    $steps = [
+        'nothing' => fn (): null => null,
+        'nothing new' => fn (): null => null,
+        'a rep' => fn () => ($this->send)(($this->rep)(61, ['rung' => 7])),
+        'a correction' => fn () => ($this->send)(($this->rep)(62, ['rung' => 7, 'outcome' => 'hit', 'replaces' => ($this->rep)(61)['id'], 'reason' => 'seen again'])),
+        'another name' => fn () => $students[0]->update(['name' => 'Ada Another']),
+        'a flag' => fn () => $students[0]->update(['flags' => ['no-choke']]),
+        'another title' => fn () => $this->hall->attacks()->firstOrFail()->update(['title' => 'Held at the wrist']),
+        'an hour' => fn () => $this->travel(61)->minutes(),
+        'two weeks' => fn () => $this->travel(14)->days(),
+    ];
+    foreach ($steps as $name => $step) {
+        $step();
+        $kept = $ask();
+        Illuminate\Support\Facades\Cache::flush();
+        app()->forgetScopedInstances();
+        $anew = $ask();
+        expect([...$kept, 'at' => 0, 'by' => 0, 'recorder' => 0])->toBe([...$anew, 'at' => 0, 'by' => 0, 'recorder' => 0], $name);
+    }
+});

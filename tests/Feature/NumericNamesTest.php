@@ -29,7 +29,7 @@ it('shows every page', function (string $path): void {
 })->with([
     '/wall', '/wall?form=table', '/wall?from=1&to=2', '/wall.svg', '/wall.csv', '/wall/ranks', '/wall/cross', '/wall/holes', '/wall/fewest', '/wall/fewest?rank=2', '/attacks', '/attacks?rank=1&side=one', '/attacks/create', '/attacks/{attack}', '/attacks/{attack}/edit', '/attacks/{attack}/proof',
     '/attacks/{attack}/answers/create', '/attacks/{attack}/first-steps', '/answers', '/answers/{answer}', '/answers/{answer}/edit', '/answers/{answer}/placement', '/answers/{answer}/placement?rank=2', '/answers/{answer}/floor', '/answers/{answer}/sheet', '/answers/{answer}/sheet.pdf', '/drill-lists', '/drill-lists/create', '/board',
-    '/board?rank=1', '/board/mistakes', '/people', '/people/create', '/people/reps', '/people/reps.csv', '/people/{student}', '/people/{student}/edit', '/mat', '/mat/kit', '/record', '/record/{student}', '/record/{student}/{attack}/written', '/reps/{rep}/correct', '/school', '/school/export.yaml', '/school/export.json',
+    '/board?rank=1', '/board/mistakes', '/people', '/people/create', '/people/reps', '/people/reps.csv', '/people/{student}', '/people/{student}/edit', '/mat', '/mat/kit', '/mat/plans', '/record', '/record/{student}', '/record/{student}/{attack}/written', '/reps/{rep}/correct', '/school', '/school/export.yaml', '/school/export.json',
 ]);
 
 it('draws, records and exports', function (): void {

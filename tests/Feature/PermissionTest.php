@@ -152,6 +152,7 @@ const ROUTES = [
     'students.update' => ['put', '/people/{student}', WRITE],
     'mat' => ['get', '/mat', TEACH],
     'mat.kit' => ['get', '/mat/kit', TEACH],
+    'mat.plans' => ['get', '/mat/plans', TEACH],
     'mat.forecast' => ['post', '/mat/forecast', TEACH],
     'mat.marks' => ['put', '/mat/tests/{test}/marks', TEACH],
     'mat.attendance' => ['put', '/mat/classes/{class}/attendance', TEACH],

@@ -179,7 +179,7 @@ it('shows the way to a test, and plans it anew after each class', function (): v
 it('gives the test of the day along to the mat, and takes marks of whoever made them', function (): void {
     $test = ($this->plan)(['at' => now()->addHours(2)->format('Y-m-d\TH:i')]);
     ($this->plan)();
-    $kit = $this->actingAs($this->second)->get('/mat/kit')->assertOk()->json();
+    $kit = $this->actingAs($this->second)->get('/mat/plans')->assertOk()->json() + $this->get('/mat/kit')->json();
     expect($kit['tests'])->toHaveCount(1)->and(array_column($kit['tests'][0]['items'], 'title'))->toBe(['Wrist held across', 'Wrist held across (mirrored)'])->and($kit['tests'][0]['candidates'])->toBe([['id' => $this->ada->id, 'name' => 'Ada Plover']]);
     $mark = ['item' => $test->items[0]->id, 'student' => $this->ada->id, 'attempt' => 1, 'outcome' => 'clean', 'by' => $kit['by'], 'at' => now()->subMinute()->toIso8601String()];
     // Sent by somebody else, later: they belong to the one who marked.
@@ -188,7 +188,7 @@ it('gives the test of the day along to the mat, and takes marks of whoever made 
     $this->putJson("/mat/tests/{$test->id}/marks", ['marks' => [[...$mark, 'by' => 'x', 'outcome' => 'late']]])->assertOk();
 
     expect($test->marks()->orderBy('outcome')->get()->map(fn ($one): array => [$one->examiner_id, $one->outcome->value])->all())->toBe([[$this->second->id, 'clean'], [$this->head->id, 'late']]);
-    expect($this->actingAs($this->second)->get('/mat/kit')->json('tests.0.marks'))->toBe([['item' => $test->items[0]->id, 'student' => $this->ada->id, 'attempt' => 1, 'outcome' => 'clean']]);
+    expect($this->actingAs($this->second)->get('/mat/plans')->json('tests.0.marks'))->toBe([['item' => $test->items[0]->id, 'student' => $this->ada->id, 'attempt' => 1, 'outcome' => 'clean']]);
 });
 
 it('counts whom a rank had on the day that is asked for', function (): void {

@@ -17,7 +17,7 @@ beforeEach(function (): void {
     $this->ada = $this->hall->students()->firstOrFail();
     $this->pages = fn (): array => [
         '/', '/wall', '/wall?form=table', '/wall.svg', '/wall.csv', '/wall/ranks', '/wall/cross', '/wall/holes', '/wall/fewest', '/attacks', '/attacks?side=none', '/attacks/create', '/answers',
-        '/drill-lists', '/drill-lists/create', '/board', '/board/mistakes', '/people', '/people/create', '/people/reps', '/people/reps.csv', "/people/{$this->ada->id}", "/people/{$this->ada->id}/edit", '/mat', '/mat/kit',
+        '/drill-lists', '/drill-lists/create', '/board', '/board/mistakes', '/people', '/people/create', '/people/reps', '/people/reps.csv', "/people/{$this->ada->id}", "/people/{$this->ada->id}/edit", '/mat', '/mat/kit', '/mat/plans',
         '/record', "/record/{$this->ada->id}", '/school', '/school/export.yaml', '/school/export.json',
     ];
 });

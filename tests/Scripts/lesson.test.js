@@ -84,7 +84,7 @@ describe('a class', () => {
     cells: [{ attack: 11, side: 'written', title: 'Wrist', family: 'grab', cautions: [] }, { attack: 12, side: 'mirrored', title: 'Push', family: 'push', cautions: [] }],
     students: [student(1), student(2), student(3), student(4, { tickets: [] })],
     classes: [{
-      id: 8, places: 2, attendance: '/mat/classes/8/attendance', planned: [1, 2, 3], here: [], cells: [1], met: {}, each: { drill: 6, pressure: 4 }, groups: [], basics: [],
+      id: 8, places: 2, attendance: '/mat/classes/8/attendance', planned: [1, 2, 3], here: [], attacks: [12], met: {}, each: { drill: 6, pressure: 4 }, groups: [], basics: [],
       blocks: [{ kind: 'gather', name: 'Gather', minutes: 2 }, { kind: 'basics', name: 'Basics', minutes: 0 }, { kind: 'drill', name: 'Drill', minutes: 6 }, { kind: 'close', name: 'Close', minutes: 1 }],
       rounds: { drill: [[[1, 2, 3]], [[3, 1, 2]]], pressure: [[[1, 2, 3]]] },
     }],

@@ -64,11 +64,15 @@ final readonly class MatController
     {
         $school = $user->school;
 
-        $kit = new Kit($school, $this->mapper, $this->coverages, CarbonImmutable::now(), Kit::of($school, $this->find($request)));
+        return response()->json(KitPack::of($school, $this->mapper, $this->coverages, CarbonImmutable::now(), Kit::of($school, $this->find($request)))->toArray($user));
+    }
 
-        $pack = new KitPack($kit, $this->mapper->kinds($school));
+    /** The classes and tests around now, which it keeps too. */
+    public function plans(#[CurrentUser] User $user): JsonResponse
+    {
+        $at = CarbonImmutable::now();
 
-        return response()->json([...$pack->toArray($user), 'classes' => (new ClassPack($school, $this->mapper, $this->coverages, $pack->places))->of($kit->at), 'tests' => TestPack::of($school, $user, $kit->at)]);
+        return response()->json(['classes' => (new ClassPack($user->school, $this->mapper, $this->coverages))->of($at), 'tests' => TestPack::of($user->school, $user, $at)]);
     }
 
     /** What is drawn from, who is barred from what, and whether there is time, for what is set up. */

@@ -13,7 +13,7 @@ use StoneDrill\Core\Session\Teaching;
 /** Mistakes that were seen lately, by the basics of the answers in which they were made. */
 final readonly class BasicMistakes
 {
-    /** Weeks that are counted, and as many before them. */
+    /** Weeks that are counted, that of the class among them, and as many before them. */
     private const WEEKS = 6;
 
     /** Mistakes of a basic that are named. */
@@ -33,19 +33,19 @@ final readonly class BasicMistakes
 
     public function __construct(School $school, private Teaching $teaching, CarbonImmutable $at)
     {
-        $since = $at->subWeeks(self::WEEKS);
-        $in = ['since' => $since, 'until' => $since, 'school' => $school->id, 'from' => $at->subWeeks(2 * self::WEEKS), 'at' => $at];
+        $end = $at->utc()->startOfWeek(CarbonImmutable::MONDAY)->addWeek();
+        $since = $end->subWeeks(self::WEEKS);
+        $in = ['since' => $since, 'until' => $since, 'school' => $school->id, 'from' => $end->subWeeks(2 * self::WEEKS), 'end' => $end];
         $this->tries = array_map(static fn (array $of): array => $of[''], $this->sum(DB::select(<<<'SQL'
-            select a.code, '' as mistake, count(*) filter (where r.at > :since) as now, count(*) filter (where r.at <= :until) as before
-            from reps r join answers a on a.id = r.answer_id
-            where r.school_id = :school and r.at > :from and r.at <= :at
-                and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
+            select a.code, '' as mistake, sum(w.tries) filter (where w.week >= :since) as now, sum(w.tries) filter (where w.week < :until) as before
+            from rep_weeks w join answers a on a.id = w.answer_id
+            where w.school_id = :school and w.week >= :from and w.week < :end
             group by a.code
             SQL, $in)));
         $this->counts = $this->sum(DB::select(<<<'SQL'
-            select a.code, m.mistake, count(*) filter (where m.at > :since) as now, count(*) filter (where m.at <= :until) as before
+            select a.code, m.mistake, count(*) filter (where m.at >= :since) as now, count(*) filter (where m.at < :until) as before
             from rep_mistakes m join answers a on a.id = m.answer_id
-            where m.school_id = :school and m.at > :from and m.at <= :at
+            where m.school_id = :school and m.at >= :from and m.at < :end
             group by a.code, m.mistake
             SQL, $in));
     }

@@ -25,18 +25,7 @@ final readonly class ClassPack
     /** Classes whose answers are drilled again. */
     private const LATEST = 2;
 
-    /** @var array<string, list<int>> places of the cells of an attack in the kit, by the attack's code */
-    private array $cells;
-
-    /** @param array<string, int> $places of cells in the kit, by the cell's key */
-    public function __construct(private School $school, private CatalogueMapper $mapper, private CoverageBook $coverages, array $places)
-    {
-        $cells = [];
-        foreach ($places as $key => $place) {
-            $cells[explode(' ', $key)[0]][] = $place;
-        }
-        $this->cells = $cells;
-    }
+    public function __construct(private School $school, private CatalogueMapper $mapper, private CoverageBook $coverages) {}
 
     /** @return list<array<string, mixed>> */
     public function of(CarbonImmutable $now): array
@@ -63,7 +52,7 @@ final readonly class ClassPack
             'here' => array_values($page->class->present()->pluck('students.id')->all()),
             'groups' => array_map(static fn (array $group): array => ['names' => $group['names'], 'taught' => array_column($group['taught'], 'title')], $page->groups()),
             'basics' => $page->basics(),
-            'cells' => $this->drilled($page),
+            'attacks' => $this->drilled($page),
             'each' => ['drill' => $page->repsEach(BlockKind::Drill), 'pressure' => $page->repsEach(BlockKind::Pressure)],
             'rounds' => ['drill' => $this->rounds($page, BlockKind::Drill, $ids), 'pressure' => $this->rounds($page, BlockKind::Pressure, $ids)],
             'met' => $page->metBefore(),
@@ -87,7 +76,7 @@ final readonly class ClassPack
         return array_map(static fn (array $circles): array => array_merge(...array_map($together, $circles)), $page->plan?->roundsIn($kind) ?? []);
     }
 
-    /** @return list<int> places of what is drilled: what tonight's answers and those of the last classes were written for */
+    /** @return list<int> ids of the rows of attacks that are drilled: what tonight's answers and those of the last classes were written for */
     private function drilled(ClassPage $page): array
     {
         $latest = $this->school->classes()->whereNull('cancelled_at')->where('at', '<', $page->class->at)->orderByDesc('at')->limit(self::LATEST)->pluck('id');
@@ -95,6 +84,6 @@ final readonly class ClassPack
         $codes = [...$page->taught(), ...$this->school->answers->whereIn('id', $used)->pluck('code')->all()];
         $attacks = array_unique(array_map(static fn (string $code): string => $page->catalogue->answer($code)->attack, array_values(array_filter($codes, $page->catalogue->hasAnswer(...)))));
 
-        return array_values(array_merge(...array_map(fn (string $attack): array => $this->cells[$attack] ?? [], array_values($attacks))));
+        return array_values($this->school->attacks->whereIn('code', $attacks)->pluck('id')->all());
     }
 }

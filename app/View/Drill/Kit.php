@@ -82,10 +82,9 @@ final readonly class Kit
     /** @return Builder<Student> everybody, with their ranks: who is looked for first, then who was here last */
     public static function lastHere(School $school, string $find = ''): Builder
     {
-        // What is not worked out anew yet is of a rep that has just come.
-        $latest = DB::table('proof_windows')->where('school_id', $school->id)->groupBy('student_id')->selectRaw('student_id, max(case when is_stale then extract(epoch from now()) else last end) as last');
+        $latest = DB::table('reps')->whereColumn('reps.school_id', 'students.school_id')->whereColumn('reps.student_id', 'students.id')->orderByDesc('at')->limit(1)->select('at as last');
 
-        return $school->students()->getQuery()->with('rank')->leftJoinSub($latest, 'latest', 'latest.student_id', '=', 'students.id')
+        return $school->students()->getQuery()->with('rank')->leftJoinLateral($latest, 'latest')
             ->reorder()->when($find !== '', static fn ($query) => $query->orderByRaw('name ilike ? desc', ['%'.addcslashes($find, '\\%_').'%']))->orderByRaw('latest.last desc nulls last')->orderBy('name');
     }
 

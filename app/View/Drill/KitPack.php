@@ -6,13 +6,18 @@ namespace App\View\Drill;
 
 use App\Models\DrillList;
 use App\Models\DrillListItem;
+use App\Models\School;
 use App\Models\Student;
 use App\Models\User;
+use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\ReachBook;
 use App\View\Attacks\AttackerCard;
 use App\View\Attacks\KindNames;
 use App\View\Workbench\Bench;
 use App\View\Workbench\BenchSettings;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
@@ -20,8 +25,6 @@ use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Mistake;
 use StoneDrill\Core\Curriculum\Rung;
-use StoneDrill\Core\Drill\Ticket;
-use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\RepLimits;
 
 /**
@@ -36,15 +39,6 @@ final readonly class KitPack
     /** What each may be drilled on at least, however many go along. */
     private const MIN_EACH = 25;
 
-    /** Reasons that are told of each for what is left out. */
-    private const MAX_REASONS = 12;
-
-    /** @var array<int, list<Cell>> what each person takes along, by the id of the student's row */
-    private array $wanted;
-
-    /** @var array<int, list<Cell>> what each is taught though it does not work, by the id of the student's row */
-    private array $fails;
-
     /** @var array<string, int> places of the cells that go along, by the cell's key */
     public array $places;
 
@@ -54,29 +48,42 @@ final readonly class KitPack
     /** @var array<string, int> ids of rows by code */
     private array $answerIds;
 
-    public function __construct(private Kit $kit, private Kinds $kinds)
+    /**
+     * @param Collection<int, Student>        $students those who go along
+     * @param array<int, array<string, mixed>> $people   what is said of each, by the id of the row, as {@see PersonPack} has it
+     */
+    private function __construct(private Kit $kit, private Kinds $kinds, private KitShelf $shelf, private Collection $students, private array $people)
     {
-        $each = max(self::MIN_EACH, intdiv(self::MAX_TICKETS, max(1, $kit->students->count())));
-        $wanted = $fails = $cells = [];
-        foreach ($kit->students as $student) {
-            $wanted[$student->id] = $kit->mostWanted($student, $each);
-            $fails[$student->id] = array_slice(array_map(static fn (Ticket $ticket): Cell => $ticket->cell, $kit->failing($student, $student->rank->goal_rung)), 0, $each - count($wanted[$student->id]));
-            foreach ([...$wanted[$student->id], ...$fails[$student->id]] as $cell) {
-                $cells[$cell->key->text] = $cell;
+        $wanted = [];
+        foreach ($people as $person) {
+            foreach ($person['tickets'] as $ticket) {
+                $wanted[$ticket['cell']] = true;
             }
         }
         // In the order of the catalogue.
-        $this->cells = array_values(array_filter($kit->cells, static fn (Cell $cell): bool => isset($cells[$cell->key->text])));
+        $this->cells = array_values(array_filter($kit->cells, static fn (Cell $cell): bool => isset($wanted[$cell->key->text])));
         $this->places = array_flip(array_map(static fn (Cell $cell): string => $cell->key->text, $this->cells));
-        $this->wanted = $wanted;
-        $this->fails = $fails;
         $this->answerIds = $kit->school->answers->pluck('id', 'code')->all();
+    }
+
+    /** @param Collection<int, Student> $students those who go along, with their ranks */
+    public static function of(School $school, CatalogueMapper $mapper, CoverageBook $coverages, CarbonImmutable $at, Collection $students): self
+    {
+        $each = max(self::MIN_EACH, intdiv(self::MAX_TICKETS, max(1, $students->count())));
+        $shelf = new KitShelf($school, $at, $each);
+        $kept = $shelf->of($students);
+        // Only those of whom something is new are read at all.
+        $kit = new Kit($school, $mapper, $coverages, $at, $students->reject(static fn (Student $student): bool => isset($kept[$student->id]))->values());
+        $new = $kit->students->mapWithKeys(static fn (Student $student): array => [$student->id => (new PersonPack($kit, $student, $each))->toArray()])->all();
+        $shelf->keep($new);
+
+        return new self($kit, $mapper->kinds($school), $shelf, $students, $kept + $new);
     }
 
     /** @return array<string, mixed> as JSON has it; cells, answers and students are named by their places or ids of rows */
     public function toArray(User $by): array
     {
-        $students = array_values($this->kit->students->map($this->student(...))->all());
+        $students = array_values($this->students->map(fn (Student $student): array => $this->student($this->people[$student->id]))->all());
 
         return [
             'school' => $this->kit->school->id,
@@ -94,10 +101,22 @@ final readonly class KitPack
         ];
     }
 
+    /**
+     * @param array<string, mixed> $person
+     *
+     * @return array<string, mixed> the same with the places of cells
+     */
+    private function student(array $person): array
+    {
+        $tickets = array_values(array_filter($person['tickets'], fn (array $ticket): bool => isset($this->places[$ticket['cell']])));
+
+        return [...$person, 'tickets' => array_map(fn (array $ticket): array => [...$ticket, 'cell' => $this->places[$ticket['cell']]], $tickets)];
+    }
+
     /** The goal rung that most of those who go along have. */
     private function usualRung(): int
     {
-        return (int) ($this->kit->students->map(static fn (Student $student): int => $student->rank->goal_rung)->mode()[0] ?? 4);
+        return (int) ($this->students->map(static fn (Student $student): int => $student->rank->goal_rung)->mode()[0] ?? 4);
     }
 
     /** @return array<string, mixed> */
@@ -109,12 +128,25 @@ final readonly class KitPack
     /** @return list<array<string, mixed>> */
     private function cells(): array
     {
+        $said = $this->shelf->words('cells', array_keys($this->places), $this->sayCells(...));
+
+        return array_map(static fn (string $key): array => $said[$key], array_keys($this->places));
+    }
+
+    /**
+     * @param list<string> $keys of cells
+     *
+     * @return array<string, array<string, mixed>> by the cell's key
+     */
+    private function sayCells(array $keys): array
+    {
         $ids = $this->kit->school->attacks->pluck('id', 'code');
         $words = app(KindNames::class)->spoken($this->kinds);
 
         $reach = app(ReachBook::class)->of($this->kit->school, $this->kit->catalogue, $this->kit->cells);
+        $cells = array_map(fn (string $key): Cell => $this->cells[$this->places[$key]], $keys);
 
-        return array_map(static fn (Cell $cell): array => [
+        return array_combine($keys, array_map(static fn (Cell $cell): array => [
             'attack' => $ids[$cell->attack->id],
             'side' => $cell->side->value,
             'title' => $cell->attack->title,
@@ -125,7 +157,7 @@ final readonly class KitPack
             'reach' => implode(', ', array_map(static fn (array $told): string => __('mat.reach-of', $told), $reach[$cell->key->text] ?? [])),
             'need' => $cell->attack->need->rank,
             'cautions' => array_map(say(...), $cell->attack->allCautions()),
-        ], $this->cells);
+        ], $cells));
     }
 
     /**
@@ -141,12 +173,24 @@ final readonly class KitPack
                 $used += array_fill_keys($ticket['answers'], true);
             }
         }
+        $said = $this->shelf->words('answers', array_keys($used), $this->sayAnswers(...));
+        // In the order of the catalogue; what nothing is shown of is an object without fields, not a list.
+        $ids = array_filter($this->answerIds, static fn (int $id): bool => isset($used[$id]));
+
+        return array_map(static fn (int $id): array => [...$said[$id], 'shown' => (object) $said[$id]['shown']], array_combine($ids, $ids));
+    }
+
+    /**
+     * @param list<int> $ids of the rows of answers
+     *
+     * @return array<int, array<string, mixed>> by the id of the row
+     */
+    private function sayAnswers(array $ids): array
+    {
         $answers = [];
-        foreach ($this->kit->catalogue->answers as $answer) {
-            $id = $this->answerIds[$answer->id];
-            if (isset($used[$id])) {
-                $answers[$id] = ['title' => $answer->title, 'mistakes' => array_column($answer->teaching->mistakes, 'text'), 'whatIfs' => $answer->beats->whatIfs(), 'cues' => $answer->beats->cues(), 'shown' => (object) $this->shown($answer)];
-            }
+        foreach (array_intersect($this->answerIds, $ids) as $code => $id) {
+            $answer = $this->kit->catalogue->answer((string) $code);
+            $answers[$id] = ['title' => $answer->title, 'mistakes' => array_column($answer->teaching->mistakes, 'text'), 'whatIfs' => $answer->beats->whatIfs(), 'cues' => $answer->beats->cues(), 'shown' => $this->shown($answer)];
         }
 
         return $answers;
@@ -172,50 +216,6 @@ final readonly class KitPack
         }
 
         return $shown;
-    }
-
-    /** @return array<string, mixed> */
-    private function student(Student $student): array
-    {
-        $isYouth = $this->kit->isYouth($student);
-        $barred = array_map(say(...), $this->kit->barred($student, self::MAX_REASONS));
-        $more = $this->kit->countBarred($student) - self::MAX_REASONS;
-        if ($more > 0) {
-            $barred = [...$barred, trans_choice('drill.more-left-out', $more, ['student' => $student->name])];
-        }
-
-        return [
-            'id' => $student->id,
-            'name' => $student->name,
-            'notes' => $student->notes(),
-            'isYouth' => $isYouth,
-            'rank' => $student->rank->code,
-            'goal' => $student->rank->goal_rung,
-            'latest' => $this->kit->latestOf($student),
-            'tickets' => [
-                ...array_map(fn (Cell $cell): array => $this->ticket($student, $cell, false), $this->wanted[$student->id]),
-                ...array_map(fn (Cell $cell): array => $this->ticket($student, $cell, true), $this->fails[$student->id]),
-            ],
-            'barred' => $barred,
-            'levels' => array_map(say(...), $this->kit->levels($student)),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function ticket(Student $student, Cell $cell, bool $fails): array
-    {
-        $ofRungs = array_map(fn (int $rung): Ticket => $this->kit->ticket($student, $cell, $rung), $this->kit->catalogue->ladder->ids());
-        $proof = $this->kit->proofOf($student, $cell);
-
-        return [
-            'cell' => $this->places[$cell->key->text],
-            'weights' => array_map(static fn (Ticket $ticket): float => round($ticket->weight(), 4), $ofRungs),
-            'factor' => round($ofRungs[0]->urgency(), 4),
-            'fails' => $fails,
-            'holds' => $proof->state === ProofState::Holds,
-            'proof' => $proof->text(),
-            'answers' => array_map(fn (Answer $answer): int => $this->answerIds[$answer->id], $this->kit->answersOf($student, $cell)),
-        ];
     }
 
     /** @return array<string, mixed> */

@@ -6,16 +6,23 @@ import { text } from '../texts';
 
 const SIGNED_OUT = [401, 403, 419];
 
+// What the school answers; without a network nothing, and what was kept is taken.
+async function asked(address) {
+  try {
+    const response = await fetch(address, { headers: { Accept: 'application/json', 'HX-Request': 'true' } });
+    return { status: response.status, data: response.ok ? await response.json() : null };
+  } catch {
+    return { status: null, data: null };
+  }
+}
+
 export default {
   // The kit of now where there is a network, the one that was kept where there is none.
   async load() {
-    let response = null;
-    try {
-      response = await fetch(this.$root.dataset.kit, { headers: { Accept: 'application/json', 'HX-Request': 'true' } });
-      if (response.ok) this.kit = await response.json();
-    } catch { /* No network: what was kept is taken. */ }
+    const [people, plans] = await Promise.all([asked(this.$root.dataset.kit), asked(this.$root.dataset.plans)]);
+    if (people.data) this.kit = { ...people.data, ...plans.data };
     if (this.kit) await kept.save(this.kit);
-    else if (SIGNED_OUT.includes(response?.status)) return this.shut();
+    else if (SIGNED_OUT.includes(people.status)) return this.shut();
     else this.kit = await kept.load();
     if (this.kit) (await waiting()).forEach((rep) => this.countIn(rep));
     await this.listRefused();

@@ -72,7 +72,7 @@ export default {
 
   stationTicket(student, rung, place, turn) {
     const all = student.tickets.filter((ticket) => !ticket.fails);
-    const drilled = this.block.kind === 'drill' ? all.filter((ticket) => this.course.cells.includes(ticket.cell)) : [];
+    const drilled = this.block.kind === 'drill' ? all.filter((ticket) => this.course.attacks.includes(this.kit.cells[ticket.cell].attack)) : [];
     const tickets = drilled.length > 0 ? drilled : all;
     if (tickets.length === 0) return null;
     const at = this.kit.rungs.findIndex((one) => one.id === rung);

@@ -1,6 +1,7 @@
 <x-layout :title="__('mat.mat')" place="mat">
 <div class="mat-drill" x-data="mat" x-bind:data-running="isFull" data-kit="{{ route('mat.kit', array_filter(['find' => $find]), absolute:
     false) }}"
+    data-plans="{{ route('mat.plans', absolute: false) }}"
 data-worker="{{ App\View\Worker::address() }}" data-reps="{{ route('mat.reps.store', absolute: false) }}">
 <p class="held" role="status"><span x-text="held">{{ __('mat.looking') }}</span>
     <a x-cloak x-show="signedOut" href="{{ route('sign-in', absolute: false) }}">{{ __('mat.sign-in-to-send') }}</a></p>

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drill;
+
+use App\Models\Student;
+use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Drill\Ticket;
+use StoneDrill\Core\Proof\ProofState;
+
+/** What a kit says of one person: what they are drilled on first, how much each of it is wanted, what they have proven. */
+final readonly class PersonPack
+{
+    /** Reasons that are told for what is left out. */
+    private const MAX_REASONS = 12;
+
+    /** @var list<int> */
+    private array $rungs;
+
+    /** @var array<string, int> ids of rows by code */
+    private array $answerIds;
+
+    /** @param int $most what the person may be drilled on, at the most */
+    public function __construct(private Kit $kit, private Student $student, private int $most)
+    {
+        $this->rungs = $kit->catalogue->ladder->ids();
+        $this->answerIds = $kit->school->answers->pluck('id', 'code')->all();
+    }
+
+    /** @return array<string, mixed> as JSON has it; cells are named by their keys, all else by ids of rows */
+    public function toArray(): array
+    {
+        $wanted = $this->kit->mostWanted($this->student, $this->most);
+        $fails = array_slice($this->kit->failing($this->student, $this->student->rank->goal_rung), 0, $this->most - count($wanted));
+        $barred = array_map(say(...), $this->kit->barred($this->student, self::MAX_REASONS));
+        $more = $this->kit->countBarred($this->student) - self::MAX_REASONS;
+        if ($more > 0) {
+            $barred = [...$barred, trans_choice('drill.more-left-out', $more, ['student' => $this->student->name])];
+        }
+
+        return [
+            'id' => $this->student->id,
+            'name' => $this->student->name,
+            'notes' => $this->student->notes(),
+            'isYouth' => $this->kit->isYouth($this->student),
+            'rank' => $this->student->rank->code,
+            'goal' => $this->student->rank->goal_rung,
+            'latest' => $this->kit->latestOf($this->student),
+            'tickets' => [
+                ...array_map(fn (Cell $cell): array => $this->ticket($cell, false), $wanted),
+                ...array_map(fn (Ticket $ticket): array => $this->ticket($ticket->cell, true), $fails),
+            ],
+            'barred' => $barred,
+            'levels' => array_map(say(...), $this->kit->levels($this->student)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function ticket(Cell $cell, bool $fails): array
+    {
+        $ofRungs = array_map(fn (int $rung): Ticket => $this->kit->ticket($this->student, $cell, $rung), $this->rungs);
+        $proof = $this->kit->proofOf($this->student, $cell);
+
+        return [
+            'cell' => $cell->key->text,
+            'weights' => array_map(static fn (Ticket $ticket): float => round($ticket->weight(), 4), $ofRungs),
+            'factor' => round($ofRungs[0]->urgency(), 4),
+            'fails' => $fails,
+            'holds' => $proof->state === ProofState::Holds,
+            'proof' => $proof->text(),
+            'answers' => array_map(fn (Answer $answer): int => $this->answerIds[$answer->id], $this->kit->answersOf($this->student, $cell)),
+        ];
+    }
+}

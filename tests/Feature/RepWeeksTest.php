@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\School;
+use App\View\Classes\BasicMistakes;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use StoneDrill\Core\Session\Teaching;
+
+// Tries by week, kept beside the reps: what is kept is what a plain count of the reps says.
+
+beforeEach(function (): void {
+    $this->hall = $this->school();
+    $this->rep = fn (array $more = []): array => ['id' => (string) Str::uuid(), 'school_id' => $this->hall->id, 'student_id' => $this->hall->students()->value('id'), 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => '2026-11-18 12:00:00+00', 'mistakes' => '[]', 'replaces' => null, 'reason' => null, ...$more];
+});
+
+/** @return array<string, string> tries and clean ones by what they are counted by */
+function keptWeeks(School $school): array
+{
+    return DB::table('rep_weeks')->where('school_id', $school->id)->where('tries', '<>', 0)->get()->mapWithKeys(static fn ($row): array => ["{$row->week} {$row->attack_id} {$row->answer_id} {$row->side} {$row->rung}" => "{$row->tries} {$row->clean}"])->sortKeys()->all();
+}
+
+/** @return array<string, string> the same, counted one by one */
+function countedWeeks(School $school): array
+{
+    $all = DB::table('reps')->where('school_id', $school->id)->get();
+    $replaced = $all->pluck('replaces')->filter()->flip();
+    $counts = [];
+    foreach ($all as $rep) {
+        if (! $replaced->has($rep->id)) {
+            $day = CarbonImmutable::parse($rep->at)->utc();
+            $week = $day->subDays($day->dayOfWeekIso - 1)->toDateString();
+            $count = &$counts["{$week} {$rep->attack_id} ".($rep->answer_id ?? 0)." {$rep->side} {$rep->rung}"];
+            $count = [($count[0] ?? 0) + 1, ($count[1] ?? 0) + ($rep->outcome === 'clean' ? 1 : 0)];
+            unset($count);
+        }
+    }
+    ksort($counts);
+
+    return array_map(static fn (array $count): string => implode(' ', $count), $counts);
+}
+
+it('counts what a plain count finds, whatever corrects what', function (int $seed): void {
+    $chance = new Randomizer(new Mt19937($seed));
+    $of = static fn (array $all): mixed => $all[$chance->getInt(0, count($all) - 1)];
+    $answers = [null, ...$this->hall->answers()->pluck('id')->all()];
+    $attacks = $this->hall->attacks()->pluck('id')->all();
+    $open = [];
+    foreach (range(1, 30) as $round) {
+        $rows = [];
+        foreach (range(1, $chance->getInt(1, 6)) as $one) {
+            $replaces = $open !== [] && $chance->getInt(0, 2) === 0 ? array_splice($open, $chance->getInt(0, count($open) - 1), 1)[0] : null;
+            $rows[] = ($this->rep)(['attack_id' => $of($attacks), 'answer_id' => $of($answers), 'side' => $of(['written', 'mirrored']), 'rung' => $chance->getInt(1, 3), 'outcome' => $of(['clean', 'hit', 'late']), 'replaces' => $replaces, 'reason' => $replaces === null ? null : 'seen again', 'at' => CarbonImmutable::parse('2026-11-01 00:30+00')->addHours($chance->getInt(0, 600))->toIso8601String()]);
+        }
+        // Several in one statement, some of which correct what came in statements before.
+        DB::table('reps')->insert($rows);
+        array_push($open, ...array_column($rows, 'id'));
+    }
+
+    expect(keptWeeks($this->hall))->not->toBeEmpty()->toBe(countedWeeks($this->hall))
+        ->and(keptWeeks($other = $this->school('Other Hall')))->toBe(countedWeeks($other));
+})->with([1, 2, 3]);
+
+it('begins a week on Monday, by the clock of nobody in particular', function (): void {
+    DB::table('reps')->insert([($this->rep)(['at' => '2026-11-15 23:59:59+00']), ($this->rep)(['at' => '2026-11-16 00:00:00+00']), ($this->rep)(['at' => '2026-11-16 00:30:00+02'])]);
+
+    // The school had a rep of its own weeks before.
+    expect(array_map(fn (string $key): string => substr($key, 0, 10), array_keys(keptWeeks($this->hall))))->toBe(['2026-11-02', '2026-11-09', '2026-11-16'])
+        ->and(array_values(keptWeeks($this->hall)))->toBe(['1 1', '2 2', '1 1']);
+});
+
+it('takes the reps of a school in that had some before', function (): void {
+    DB::table('reps')->insert([$first = ($this->rep)(), ($this->rep)(['outcome' => 'hit']), ($this->rep)(['replaces' => $first['id'], 'reason' => 'seen again', 'outcome' => 'late'])]);
+    $before = keptWeeks($this->hall);
+    $migration = require database_path('migrations/2026_11_29_000032_count_tries_by_week.php');
+    $migration->down();
+    $migration->up();
+
+    expect(keptWeeks($this->hall))->toBe($before)->and(array_values($before))->toBe(['1 1', '2 0']);
+});
+
+it('finds the basics whose mistakes grow beside the tries', function (): void {
+    $answer = $this->hall->answers()->firstOrFail();
+    $catalogue = app(App\Persistence\CatalogueMapper::class)->curriculum($this->hall);
+    $teaching = new Teaching($catalogue, app(App\Persistence\CoverageBook::class)->of($this->hall)->cells, now());
+    $basic = $teaching->basics($answer->code)[0];
+    $tries = fn (string $day, int $times, string $mistake) => DB::table('reps')->insert(array_map(fn (): array => ($this->rep)(['at' => "{$day} 12:00:00+00", 'answer_id' => $answer->id, 'mistakes' => $mistake === '' ? '[]' : json_encode([$mistake])]), range(1, $times)));
+    // Monday of the sixth week before the class's own belongs to the weeks before; the day after the class is in its week.
+    $tries('2026-10-12', 10, '');
+    $tries('2026-10-11', 2, 'looks down');
+    $tries('2026-11-20', 4, 'looks down');
+    $tries('2026-11-18', 16, '');
+    $growing = fn (): array => (new BasicMistakes($this->hall, $teaching, CarbonImmutable::parse('2026-11-19 18:00+00')))->growing();
+    // 4 of 30 tries lately (10 + 4 + 16) beside 2 of 2 before: less.
+    expect($growing())->toBe([]);
+
+    $tries('2026-10-05', 28, '');
+    // 4 of 30 beside 2 of 30, of which 1.25 times as many would be 2.5.
+    expect($growing())->toHaveKey($basic)->and($growing()[$basic])->toBe(['looks down']);
+});
