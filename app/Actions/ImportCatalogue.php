@@ -274,6 +274,7 @@ final class ImportCatalogue
             // Files of the first release may have corrections without one.
             'reason' => $rep->details->replaces === null ? null : $rep->details->reason ?? __('reps.no-reason'),
             'attacker_id' => $ids['students'][$rep->details->attacker ?? ''] ?? null,
+            'attacked_by' => $rep->details->attackedBy?->value,
             'class_id' => $ids['classes'][$rep->details->class ?? ''] ?? null,
             'rules' => $rep->details->rules,
             'recorded_by_id' => $by?->id,

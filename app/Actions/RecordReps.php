@@ -27,10 +27,10 @@ final readonly class RecordReps
     private const CHUNK = 500;
 
     /** What is kept where it is said. */
-    private const OPTIONAL = ['answer_id', 'touched', 'stressor', 'reason', 'attacker_id', 'class_id'];
+    private const OPTIONAL = ['answer_id', 'touched', 'stressor', 'reason', 'attacker_id', 'class_id', 'attacked_by'];
 
     /** What a correction has of what it corrects, where it says nothing else: who attacked and in which class does not change. */
-    private const INHERITED = ['attacker_id', 'class_id'];
+    private const INHERITED = ['attacker_id', 'attacked_by', 'class_id'];
 
     public function __construct(private School $school, private ?User $by) {}
 
@@ -145,7 +145,10 @@ final readonly class RecordReps
         $replaces = self::lower($values['replaces'] ?? null);
         $original = $originals[$replaces ?? ''] ?? null;
         if ($original !== null) {
-            $values = [...$original->only(self::INHERITED), ...array_filter($values, static fn (mixed $value): bool => $value !== null && $value !== '')];
+            $said = array_filter($values, static fn (mixed $value): bool => $value !== null && $value !== '');
+            // Somebody else who attacked takes the place of whoever it was.
+            $inherited = array_diff(self::INHERITED, isset($said['attacker_id']) || isset($said['attacked_by']) ? ['attacker_id', 'attacked_by'] : []);
+            $values = [...$original->only($inherited), ...$said];
         }
 
         return [
@@ -180,6 +183,7 @@ final readonly class RecordReps
         $said = CarbonImmutable::parse($row['at']);
         $kept = [
             ...$there->only('student_id', 'attack_id', 'rung', 'stressor', 'replaces', 'reason', 'seconds', 'answer_id', 'attacker_id', 'class_id', 'mistakes'),
+            'attacked_by' => $there->attacked_by?->value,
             'side' => $there->side->value,
             'outcome' => $there->outcome->value,
             'touched' => $there->touched?->value,

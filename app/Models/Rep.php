@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Proof\AttackedBy;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Proof\Touched;
@@ -34,6 +35,7 @@ use StoneDrill\Core\Proof\Touched;
  * @property string|null     $reason    why it takes the place of another
  * @property string|null     $replaces
  * @property int|null        $attacker_id null where nobody of the students attacked, or it is not known
+ * @property AttackedBy|null $attacked_by who attacked where it was no student
  * @property int|null        $class_id
  * @property int|null        $rules      version of the rules by which the program ran that recorded it
  * @property Student|null    $attacker
@@ -57,7 +59,7 @@ final class Rep extends Model
 
     protected function casts(): array
     {
-        return ['at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'mistakes' => Json::TEXTS, 'seconds' => 'float', 'side' => Side::class, 'outcome' => Outcome::class, 'touched' => Touched::class, 'source' => Source::class];
+        return ['at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'mistakes' => Json::TEXTS, 'seconds' => 'float', 'side' => Side::class, 'outcome' => Outcome::class, 'touched' => Touched::class, 'source' => Source::class, 'attacked_by' => AttackedBy::class];
     }
 
     /**

@@ -213,7 +213,7 @@ final readonly class CatalogueMapper
             $rep->rung,
             $rep->outcome,
             $rep->at,
-            new RepDetails($rep->answer?->code, $rep->mistakes, $rep->touched, $rep->seconds, $rep->stressor, $rep->source, $rep->replaces, $rep->reason, $rep->attacker?->code, $rep->class?->code, $rep->rules),
+            new RepDetails($rep->answer?->code, $rep->mistakes, $rep->touched, $rep->seconds, $rep->stressor, $rep->source, $rep->replaces, $rep->reason, $rep->attacker?->code, $rep->class?->code, $rep->rules, $rep->attacked_by),
         ))->all());
     }
 

@@ -14,6 +14,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
+use StoneDrill\Core\Proof\AttackedBy;
 use StoneDrill\Core\Proof\Source;
 
 /** Reads the lines of a file of reps one by one, and names each that cannot be stored. */
@@ -48,7 +49,7 @@ final class RepLines
             'attack' => $school->attacks()->pluck('id', 'code'),
             'answer' => $school->answers()->pluck('id', 'code'),
         ];
-        $this->rules = [...RepRequest::of($school), 'at' => ['required', new Moment($school->zone, CarbonImmutable::now())], 'source' => [Rule::enum(Source::class)], 'attacker' => ['nullable', 'different:student']];
+        $this->rules = [...RepRequest::of($school), 'at' => ['required', new Moment($school->zone, CarbonImmutable::now())], 'source' => [Rule::enum(Source::class)], 'attacker' => ['nullable', 'different:student'], 'attacked_by' => ['bail', 'nullable', Rule::enum(AttackedBy::class), 'prohibits:attacker']];
         // What a file names it names by codes, which are looked up here; and a correction may come with what it corrects.
         unset($this->rules['student_id'], $this->rules['attack_id'], $this->rules['answer_id'], $this->rules['attacker_id'], $this->rules['class_id']);
         $this->rules['replaces'] = ['bail', 'nullable', 'uuid', 'different:id'];

@@ -254,6 +254,7 @@ final readonly class CatalogueWriter
             'replaces' => $rep->details->replaces,
             'reason' => $rep->details->reason,
             'attacker' => $rep->details->attacker,
+            'attacked_by' => $rep->details->attackedBy?->value,
             'class' => $rep->details->class,
             'rules' => $rep->details->rules,
         ]);

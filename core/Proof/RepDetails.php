@@ -13,9 +13,10 @@ final readonly class RepDetails
      * @param ?float       $seconds  from call to finish
      * @param ?string      $replaces id of the rep that this one corrects
      * @param ?string      $reason   why it does
-     * @param ?string      $attacker id of the student who attacked; null where it was somebody else, or is not known
+     * @param ?string      $attacker id of the student who attacked; null where it was no student, or is not known
      * @param ?string      $class    id of the class in which it was
      * @param ?int         $rules    version of the rules by which the program that recorded it ran; null where that is not known
+     * @param ?AttackedBy  $attackedBy who attacked where it was no student
      */
     public function __construct(
         public ?string $answer = null,
@@ -29,5 +30,6 @@ final readonly class RepDetails
         public ?string $attacker = null,
         public ?string $class = null,
         public ?int $rules = null,
+        public ?AttackedBy $attackedBy = null,
     ) {}
 }

@@ -95,6 +95,7 @@ return [
     'no-circle' => 'a rep that does not depend on this one',
     'rung' => 'a rung of the ladder: :rungs',
     'reason-alone' => 'a reason only with `replaces`: it says why another rep is corrected',
+    'one-attacker' => 'either `attacker` or `attacked_by`: a student, or the instructor or nobody',
     'other-student' => 'the id of another student than the one who defends',
     'other-rep' => 'the id of another rep in this file',
     'replaced-once' => 'a rep that no other rep replaces: correct the latest correction',

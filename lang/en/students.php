@@ -114,6 +114,7 @@ return [
     ],
     'timeline' => [
         'attacked-by' => 'attacked by :name',
+        'by' => ['instructor' => 'attacked by the instructor', 'nobody' => 'alone'],
         'columns' => ['when' => 'When', 'attack' => '{Attack}', 'rung' => '{Rung}', 'outcome' => 'Outcome', 'mistakes' => 'Mistakes', 'correct' => 'Correct'],
         'correct' => 'Correct',
         'corrected' => 'corrected',

@@ -262,6 +262,37 @@ it('gives the class of tonight along to the mat, and takes who came from there, 
     $this->actingAs($this->person($other, Role::Head))->putJson("/mat/classes/{$class->id}/attendance", ['present' => []])->assertNotFound();
 });
 
+it('keeps that an instructor attacked, or nobody, and what corrects it', function (): void {
+    ($this->add)(1);
+    $this->actingAs($this->instructor);
+    [$ada, $other] = $this->hall->students()->orderBy('id')->get()->all();
+    $id = static fn (int $number): string => sprintf('0b7e1f60-8888-4000-8000-%012d', $number);
+    $rep = ['student_id' => $ada->id, 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean'];
+    $send = fn (int $number, array $more) => $this->postJson('/mat/reps', ['reps' => [[...$rep, 'id' => $id($number), ...$more]]])->assertOk();
+    $kept = fn (int $number): array => array_values($this->hall->reps()->findOrFail($id($number))->only('attacker_id', 'attacked_by'));
+    $send(1, ['attacked_by' => 'instructor'])->assertJsonPath('kept', [$id(1)]);
+    $send(1, ['attacked_by' => 'instructor'])->assertJsonPath('kept', [$id(1)]);
+    expect($kept(1))->toBe([null, StoneDrill\Core\Proof\AttackedBy::Instructor])
+        ->and($send(1, ['attacked_by' => 'nobody'])->json('refused.0.why'))->toContain('another attacker')
+        ->and($send(2, ['attacked_by' => 'bo'])->json('refused.0.field'))->toBe('attacked_by')
+        ->and($send(2, ['attacked_by' => 'nobody', 'attacker_id' => $other->id])->json('refused.0.why'))->toBe('A student attacked, or the instructor or nobody. Leave one of them out.');
+
+    // A correction has who it was; or says who, instead.
+    $send(3, ['replaces' => $id(1), 'reason' => 'seen again', 'outcome' => 'late']);
+    expect($kept(3))->toBe([null, StoneDrill\Core\Proof\AttackedBy::Instructor]);
+    $send(4, ['replaces' => $id(3), 'reason' => 'it was Bo', 'attacker_id' => $other->id]);
+    expect($kept(4))->toBe([$other->id, null]);
+    $send(5, ['replaces' => $id(4), 'reason' => 'it was nobody', 'attacked_by' => 'nobody']);
+    expect($kept(5))->toBe([null, StoneDrill\Core\Proof\AttackedBy::Nobody]);
+    $this->get("/people/{$ada->id}")->assertSee('attacked by the instructor')->assertSee('alone');
+
+    // As a file: out, and in again elsewhere; a line with both is refused.
+    $csv = $this->get('/people/reps.csv')->streamedContent();
+    expect(array_column(array_map(str_getcsv(...), explode("\n", trim($csv))), 17))->toContain('attacked_by', 'instructor', 'nobody');
+    $both = App\View\Drill\RepCsv::read("id,student,attack,side,rung,outcome,at,attacker,attacked_by\n{$id(9)},{$ada->code},wrist,written,2,clean,2026-12-01T10:00:00Z,{$other->code},nobody\n", $this->hall);
+    expect($both->refused)->toBe([['line' => 2, 'what' => 'A student attacked, or the instructor or nobody. Leave one of them out.']]);
+});
+
 it('shows what was done beside what was planned', function (): void {
     ($this->add)(2);
     $answer = $this->hall->answers()->firstOrFail();

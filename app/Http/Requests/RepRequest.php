@@ -11,6 +11,7 @@ use App\Rules\RowId;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Proof\AttackedBy;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\RepLimits;
 use StoneDrill\Core\Proof\Touched;
@@ -50,6 +51,7 @@ final class RepRequest extends FieldsRequest
             'outcome' => ['required', Rule::enum(Outcome::class)],
             'answer_id' => ['bail', 'nullable', new RowId(), $own('answers')],
             'attacker_id' => ['bail', 'nullable', new RowId(), 'different:student_id', $own('students')->whereNull('erased_at')],
+            'attacked_by' => ['bail', 'nullable', Rule::enum(AttackedBy::class), 'prohibits:attacker_id'],
             'class_id' => ['bail', 'nullable', new RowId(), $own('training_classes')],
             'mistakes' => ['array', 'list', 'max:'.RepLimits::MISTAKES],
             'mistakes.*' => ['string', 'max:'.RepLimits::MISTAKE],
@@ -73,6 +75,7 @@ final class RepRequest extends FieldsRequest
             'student_id.exists' => __('reps.messages.student-gone'),
             'attacker_id.different' => __('reps.messages.own-attacker'),
             'attacker_id.exists' => __('reps.messages.student-gone'),
+            'attacked_by.prohibits' => __('reps.messages.one-attacker'),
             'class_id.exists' => __('reps.messages.class-gone'),
             'rung.in' => __('reps.messages.rung-gone'),
         ];

@@ -6,7 +6,6 @@ namespace App\View\Drill;
 
 use App\Models\Student;
 use StoneDrill\Core\Coverage\Cell;
-use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\ProofState;
 
@@ -70,7 +69,7 @@ final readonly class PersonPack
             'fails' => $fails,
             'holds' => $proof->state === ProofState::Holds,
             'proof' => $proof->text(),
-            'answers' => array_map(fn (Answer $answer): int => $this->answerIds[$answer->id], $this->kit->answersOf($this->student, $cell)),
+            'answers' => array_map(fn (string $code): int => $this->answerIds[$code], array_column($this->kit->answersOf($this->student, $cell), 'id')),
         ];
     }
 }

@@ -16,7 +16,7 @@ use Illuminate\Support\Str;
 /** Reps as comma-separated values (RFC 4180), a rep a line: written, read with a word to each line, and taken in whole or not at all. */
 final readonly class RepCsv
 {
-    public const COLUMNS = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason', 'attacker', 'class'];
+    public const COLUMNS = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason', 'attacker', 'class', 'attacked_by'];
 
     /** Columns of older files, with what they are called now. */
     private const RENAMED = ['faults' => 'mistakes'];
@@ -176,7 +176,7 @@ final readonly class RepCsv
     {
         return array_map(strval(...), [
             $rep->id, $rep->student->code, $rep->attack->code, $rep->side->value, $rep->rung, $rep->outcome->value, $rep->at->toIso8601String(), $rep->answer->code ?? '', implode('; ', $rep->mistakes),
-            $rep->touched->value ?? '', $rep->seconds ?? '', $rep->stressor ?? '', $rep->source->value, $rep->replaces ?? '', $rep->reason ?? '', $rep->attacker->code ?? '', $rep->class->code ?? '',
+            $rep->touched->value ?? '', $rep->seconds ?? '', $rep->stressor ?? '', $rep->source->value, $rep->replaces ?? '', $rep->reason ?? '', $rep->attacker->code ?? '', $rep->class->code ?? '', $rep->attacked_by->value ?? '',
         ]);
     }
 }

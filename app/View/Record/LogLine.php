@@ -42,6 +42,7 @@ final readonly class LogLine
         $notes = [
             ...($this->rep->touched === null ? [] : [__('students.timeline.touched', ['place' => $this->rep->touched->value])]),
             ...($this->rep->source === Source::Seen ? [] : [__('students.timeline.sources.'.$this->rep->source->value)]),
+            ...($this->rep->attacked_by === null ? [] : [__('students.timeline.by.'.$this->rep->attacked_by->value)]),
             ...($this->rep->attacker === null || auth()->user()?->role->teaches() !== true ? [] : [__('students.timeline.attacked-by', ['name' => $this->rep->attacker->name])]),
             ...($this->rep->replaces !== null || $this->rep->recordedBy === null ? [] : [__('students.timeline.recorded-by', ['name' => $this->rep->recordedBy->name])]),
             ...($this->rep->replaces === null ? [] : [__('students.timeline.correction', [

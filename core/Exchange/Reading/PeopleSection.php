@@ -10,6 +10,7 @@ use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\RankAward;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Exchange\Format;
+use StoneDrill\Core\Proof\AttackedBy;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\RepDetails;
@@ -79,7 +80,7 @@ final readonly class PeopleSection
      */
     public function reps(Fields $file, array $students, array $classes, array $ids): array
     {
-        $known = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason', 'attacker', 'class', 'rules'];
+        $known = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason', 'attacker', 'class', 'rules', 'attacked_by'];
         $reps = $replaced = $corrections = [];
         foreach ($file->maps('reps', $known, Format::RENAMED) as $index => $in) {
             $rep = new Rep(
@@ -123,6 +124,7 @@ final readonly class PeopleSection
             $in->has('attacker') ? $in->reference('attacker', $students, Text::of('file.student-id')) : null,
             $in->has('class') ? $in->reference('class', $classes, Text::of('file.class-id')) : null,
             $in->has('rules') ? $in->whole('rules', 1, RepLimits::RULES) : null,
+            $in->has('attacked_by') ? $in->word('attacked_by', AttackedBy::class) : null,
         );
     }
 
@@ -169,6 +171,9 @@ final readonly class PeopleSection
         }
         if ($in->isSound() && $rep->details->attacker === $rep->student) {
             $in->refuse('attacker', Text::of('file.other-student'));
+        }
+        if ($in->isSound() && $rep->details->attacker !== null && $rep->details->attackedBy !== null) {
+            $in->refuse('attacked_by', Text::of('file.one-attacker'));
         }
         if ($rep->details->replaces === null) {
             if ($rep->details->reason !== null) {

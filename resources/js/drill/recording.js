@@ -36,6 +36,7 @@ export default {
       at: new Date(calledAt ?? Date.now()).toISOString(),
       answer_id: ticket.answers[0] ?? null,
       attacker_id: attacker,
+      attacked_by: attacker === null ? 'instructor' : null,
       class_id: this.lesson?.id ?? null,
       mistakes: [],
       touched: null,

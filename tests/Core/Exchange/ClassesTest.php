@@ -5,6 +5,7 @@ declare(strict_types=1);
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\CatalogueWriter;
 use StoneDrill\Core\Exchange\Format;
+use StoneDrill\Core\Proof\AttackedBy;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
@@ -64,7 +65,9 @@ it('keeps who attacked, and in which class', function (Format $format): void {
     expect([$details->attacker, $details->class, $details->source, $file->reps[2]->counts()])->toBe(['bo', 'plain', Source::Test, true])
         ->and((new CatalogueReader())->read((new CatalogueWriter())->write($file, $format), $format)->reps)->toEqual($file->reps)
         ->and(CatalogueReaderFixture::agreesWithSchema($document))->toBeTrue();
-    foreach ([['attacker', 's'], ['attacker', 'nobody'], ['class', 'friday'], ['source', 'dream']] as [$key, $value]) {
+    $alone = Made::readDocument([...$document, 'reps' => [array_diff_key([...$rep, 'attacked_by' => 'nobody'], ['attacker' => true])]]);
+    expect($alone->reps[0]->details->attackedBy)->toBe(AttackedBy::Nobody)->and((new CatalogueReader())->read((new CatalogueWriter())->write($alone, $format), $format)->reps)->toEqual($alone->reps);
+    foreach ([['attacker', 's'], ['attacker', 'nobody'], ['attacked_by', 'instructor'], ['attacked_by', 'bo'], ['class', 'friday'], ['source', 'dream']] as [$key, $value]) {
         expect(array_column(CatalogueReaderFixture::problems([...$document, 'reps' => [[...$rep, $key => $value]]]), 'pointer'))->toBe(["/reps/0/{$key}"]);
     }
 })->with([Format::Json, Format::Yaml]);

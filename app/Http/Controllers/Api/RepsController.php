@@ -37,6 +37,7 @@ final readonly class RepsController
                 'touched' => $rep->touched?->value,
                 'replaces' => $rep->replaces,
                 'attacker' => $rep->attacker?->code,
+                'attacked_by' => $rep->attacked_by?->value,
                 'class' => $rep->class?->code,
                 'source' => $rep->source->value,
             ], $reps->items()),
