@@ -8,6 +8,9 @@ return [
     // On which disk pictures and clips lie: `footage` is a folder of this machine, `s3` any store that speaks S3.
     'footage' => env('FOOTAGE_DISK', 'footage'),
 
+    // How bin/install has made it a service: `domain`, or `lan` with an authority of this network's own; empty under bin/start.
+    'installed' => env('INSTALLED', ''),
+
     // Who sends it as a bearer token may read /health and /metrics; empty for nobody.
     'watch-token' => env('WATCH_TOKEN', ''),
 

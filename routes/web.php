@@ -63,6 +63,7 @@ use App\Http\Controllers\StudentController;
 use App\Http\Controllers\TabletController;
 use App\Http\Controllers\TestCandidateController;
 use App\Http\Controllers\TestController;
+use App\Http\Controllers\TrustController;
 use App\Http\Controllers\VersionController;
 use App\Http\Controllers\WaiverController;
 use App\Http\Controllers\WallController;
@@ -117,6 +118,9 @@ Route::withoutMiddleware('web')->group(function (): void {
         Route::get('metrics', MetricsController::class)->name('metrics');
     });
 });
+
+// How a tablet comes to trust a network that is its own authority: read before anybody can sign in.
+Route::get('trust', TrustController::class)->name('trust');
 
 // Each way in counts for itself: without a name of its own a limit of Laravel counts all requests of an address.
 Route::middleware('guest')->controller(SessionController::class)->group(function (): void {

@@ -41,9 +41,17 @@ final class Counters
                 $all[substr((string) $one['key'], strlen(self::PREFIX))] = (int) $one['value'];
             }
         }
-        ksort($all, SORT_NATURAL);
+        uksort($all, static fn (string $a, string $b): int => self::order($a) <=> self::order($b));
 
         return $all;
+    }
+
+    /** @return array{string, float} classes of a histogram by their upper ends */
+    private static function order(string $name): array
+    {
+        $isClass = preg_match('/^(.*)le="([^"]+)"/', $name, $part) === 1;
+
+        return $isClass ? [$part[1], $part[2] === '+Inf' ? INF : (float) $part[2]] : [$name, 0.0];
     }
 
     public static function forget(): void

@@ -26,4 +26,8 @@
         maxlength="200"/></x-field>
     <x-button kind="rust">{{ __('tablets.make') }}</x-button>
 </form>
+@if (config('installation.installed') === 'lan')
+<h2>{{ __('trust.title') }}</h2>
+<p>{{ __('trust.before-pairing') }} <a href="{{ route('trust') }}">{{ __('trust.show') }}</a></p>
+@endif
 </x-layout>
