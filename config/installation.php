@@ -20,6 +20,8 @@ return [
     'backups' => [
         // Where they lie. What lies on another disk, or is copied to one, survives this one.
         'folder' => env('BACKUP_FOLDER', storage_path('backups')),
+        // A disk to which each is copied, `s3` for the store of the AWS_ settings; empty for none. The same are kept there.
+        'disk' => env('BACKUP_DISK', ''),
         // Whoever has it can open them; keep it where this machine is not. Empty takes APP_KEY.
         'key' => env('BACKUP_KEY', ''),
     ],

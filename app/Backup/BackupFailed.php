@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
+use Illuminate\Support\Str;
 use RuntimeException;
 
 /** Why there is no backup, or why one cannot be used. */
@@ -17,6 +18,17 @@ final class BackupFailed extends RuntimeException
     public static function noBackup(): self
     {
         return new self(__('backups.failed.no-backup'));
+    }
+
+    public static function notCopied(string $said): self
+    {
+        return new self(__('backups.failed.not-copied', ['said' => Str::limit(trim($said), 300)]));
+    }
+
+    /** @param list<string> $names of those that are there */
+    public static function noCopy(array $names): self
+    {
+        return new self(__('backups.failed.no-copy', ['names' => $names === [] ? '–' : implode(', ', $names)]));
     }
 
     public static function changed(): self

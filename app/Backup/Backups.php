@@ -7,11 +7,15 @@ namespace App\Backup;
 use App\Footage\FootageStore;
 use App\Models\Footage;
 use App\Models\FootageState;
+use Aws\Exception\AwsException;
 use Carbon\CarbonImmutable;
 use Generator;
 use Illuminate\Contracts\Config\Repository;
+use Illuminate\Contracts\Filesystem\Factory;
+use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use League\Flysystem\FilesystemException;
 
 /** The backups of this installation: made, kept for a time, and used. */
 final readonly class Backups
@@ -30,7 +34,12 @@ final readonly class Backups
     /** What the dump is called in a backup; every other name is that of a picture or a clip, or its thumbnail. */
     private const DUMP = 'database';
 
-    public function __construct(private Repository $config, private Database $database, private FootageStore $footage) {}
+    /** Where copies lie on the other disk, and how such a one is called. */
+    private const COPIES = 'backups/';
+
+    private const COPY = 'copy:';
+
+    public function __construct(private Repository $config, private Database $database, private FootageStore $footage, private Factory $disks) {}
 
     /** @return list<Backup> the newest first */
     public function all(): array
@@ -65,6 +74,61 @@ final readonly class Backups
         }
 
         return new Backup($path, $now, (int) filesize($path));
+    }
+
+    /**
+     * Copies one to the other disk, where there is one.
+     *
+     * @throws BackupFailed when the disk does not take it; the backup itself is there
+     */
+    public function copy(Backup $backup): void
+    {
+        if ($this->copies() === null) {
+            return;
+        }
+        $from = fopen($backup->path, 'rb');
+        try {
+            $this->copies()->writeStream(self::COPIES.$backup->name(), $from ?: throw BackupFailed::noBackup());
+        } catch (FilesystemException|AwsException $error) {
+            throw BackupFailed::notCopied($error->getMessage());
+        } finally {
+            is_resource($from) && fclose($from);
+        }
+    }
+
+    /**
+     * A backup to be restored: a file here, or `copy:NAME` of the other disk, which is fetched.
+     *
+     * @throws BackupFailed when there is none of that name
+     *
+     * @return string the path of the file
+     */
+    public function fetch(string $name): string
+    {
+        if (! str_starts_with($name, self::COPY)) {
+            return $name;
+        }
+        $file = self::COPIES.basename(substr($name, strlen(self::COPY)));
+        if ($this->copies()?->exists($file) !== true) {
+            throw BackupFailed::noCopy($this->allCopies());
+        }
+        File::ensureDirectoryExists($this->folder(), 0o700);
+        $path = $this->folder().'/'.basename($file);
+        $to = fopen($path, 'wb') ?: throw BackupFailed::full();
+        chmod($path, 0o600);
+        stream_copy_to_stream($this->copies()->readStream($file) ?? throw BackupFailed::noBackup(), $to);
+        fclose($to);
+
+        return $path;
+    }
+
+    /** @return list<string> names of the copies, the newest first */
+    private function allCopies(): array
+    {
+        $names = array_map(basename(...), $this->copies()?->files(rtrim(self::COPIES, '/')) ?? []);
+        rsort($names);
+
+        return $names;
     }
 
     /**
@@ -114,6 +178,8 @@ final readonly class Backups
         }
         $gone = array_filter($all, static fn (Backup $backup): bool => ! in_array($backup->path, $kept, true));
         File::delete(array_column($gone, 'path'));
+        // What is not here any more is not kept there either; what is there of another machine is not ours.
+        $this->copies()?->delete(array_map(static fn (Backup $backup): string => self::COPIES.$backup->name(), array_values($gone)));
 
         return count($gone);
     }
@@ -183,6 +249,13 @@ final readonly class Backups
     private function seal(): Seal
     {
         return new Seal((string) ($this->config->get('installation.backups.key') ?: $this->config->get('app.key')));
+    }
+
+    private function copies(): ?Filesystem
+    {
+        $disk = (string) $this->config->get('installation.backups.disk');
+
+        return $disk === '' ? null : $this->disks->disk($disk);
     }
 
     private function folder(): string

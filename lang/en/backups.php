@@ -13,6 +13,8 @@ return [
         'full' => 'The backup could not be written. Look whether the folder can be written and the disk has room.',
         'newer' => 'This backup was made by a later release (:migration). Upgrade first. Nothing was changed.',
         'no-backup' => 'This is no backup of Stone Drill. Nothing was changed.',
+        'no-copy' => 'There is no such copy, and nothing was changed. There are: :names.',
+        'not-copied' => 'The backup is made, and could not be copied to the other disk (BACKUP_DISK): :said',
         'program' => ':name failed, and nothing was changed: :said',
     ],
     'holds' => '{0} No backup holds them.|{1} One backup still holds them until it is deleted: it was made :newest.|[2,*] :count backups still hold them until they are deleted: the newest was made :newest, the oldest :oldest.',

@@ -9,10 +9,11 @@ use App\Backup\Seal;
 use App\Models\Role;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\File;
+use Tests\Feature\ObjectStoreServer;
 
 beforeEach(function (): void {
     $this->folder = sys_get_temp_dir().'/drill-backups-'.bin2hex(random_bytes(4));
-    config(['installation.backups' => ['folder' => $this->folder, 'key' => 'a key of its own']]);
+    config(['installation.backups' => ['folder' => $this->folder, 'key' => 'a key of its own', 'disk' => '']]);
     $this->sealed = function (string $content, string $secret = 'one'): string {
         $stream = fopen('php://memory', 'w+b');
         (new Seal($secret))->write($stream, ['made' => 'now'], str_split($content, 1000));
@@ -142,3 +143,36 @@ it('says of files that end in the middle that they do', function (): void {
         iterator_to_array($content, false);
     }
 })->throws(BackupFailed::class);
+
+it('copies each to a store that speaks S3, keeps the same there, and comes back from it to an empty folder', function (): void {
+    $store = new ObjectStoreServer();
+    config(['installation.backups.disk' => 's3']);
+    try {
+        $hall = $this->school();
+        $this->travelTo('2026-11-01 03:10:00');
+        $this->artisan('stone-drill:backup')->assertSuccessful();
+        $name = basename(app(Backups::class)->all()[0]->path);
+        expect($store->names())->toBe(["backups/{$name}"]);
+        // Two of one day: the later is kept, here and there.
+        $this->travel(1)->hours();
+        $this->artisan('stone-drill:backup')->assertSuccessful();
+        $later = basename(app(Backups::class)->all()[0]->path);
+        expect($store->names())->toBe(["backups/{$later}"])->and($later)->not->toBe($name);
+
+        // The machine is gone, and with it its folder.
+        File::deleteDirectory($this->folder);
+        expect(fn () => app(Backups::class)->fetch("copy:{$name}"))->toThrow(BackupFailed::class, "There are: {$later}.");
+        $path = app(Backups::class)->fetch("copy:{$later}");
+        expect($path)->toBe("{$this->folder}/{$later}")->and(fileperms($path) & 0777)->toBe(0600)->and(filesize($path))->toBeGreaterThan(1_000);
+        // Opened with its key, to its end.
+        $parts = iterator_to_array((new Seal('a key of its own'))->read(fopen($path, 'rb')), false);
+        expect(json_decode($parts[0], true)['files'])->toBeTrue()->and($hall->exists)->toBeTrue();
+    } finally {
+        $store->stop();
+    }
+
+    // A store that is away: the backup is there, and the failure is told.
+    $this->travel(1)->hours();
+    $this->artisan('stone-drill:backup')->expectsOutputToContain('could not be copied to the other disk')->assertFailed();
+    expect(app(Backups::class)->all())->not->toBeEmpty();
+});

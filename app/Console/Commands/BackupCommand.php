@@ -8,6 +8,7 @@ use App\Backup\BackupFailed;
 use App\Backup\Backups;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Log;
 
 /** Makes a backup, and deletes those that are not kept any longer. */
 final class BackupCommand extends Command
@@ -23,13 +24,15 @@ final class BackupCommand extends Command
     {
         try {
             $backup = $backups->make(CarbonImmutable::now());
+            $this->line(__('backups.made', ['path' => $backup->path, 'size' => $backup->size()]));
+            $backups->copy($backup);
         } catch (BackupFailed $failed) {
             $this->error($failed->getMessage());
+            Log::error($failed->getMessage());
 
             return self::FAILURE;
         }
         $backups->prune();
-        $this->line(__('backups.made', ['path' => $backup->path, 'size' => $backup->size()]));
 
         return self::SUCCESS;
     }

@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\Artisan;
 /** Puts a backup in the place of everything that is there. */
 final class RestoreCommand extends Command
 {
-    protected $signature = 'stone-drill:restore {file : the backup} {--force : without asking}';
+    protected $signature = 'stone-drill:restore {file : the backup; copy:NAME for one of the other disk} {--force : without asking}';
 
     protected function configure(): void
     {
@@ -25,7 +25,7 @@ final class RestoreCommand extends Command
             return self::FAILURE;
         }
         try {
-            $key = $backups->restore((string) $this->argument('file'));
+            $key = $backups->restore($backups->fetch((string) $this->argument('file')));
         } catch (BackupFailed $failed) {
             $this->error($failed->getMessage());
 
