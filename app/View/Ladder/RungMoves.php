@@ -86,27 +86,28 @@ final readonly class RungMoves
      */
     private static function mistakes(School $school, array $moves): array
     {
+        $ids = $school->attacks->pluck('id', 'code');
         $asked = [];
         foreach ($moves as $student => $cells) {
             foreach (array_filter($cells, static fn (RungMove $move): bool => ! $move->isUp()) as $key => $move) {
                 $cell = CellKey::read($key);
-                array_push($asked, $student, $cell->attack, $cell->side->value, $move->from);
+                $asked[] = [$student, $ids[$cell->attack], $cell->attack, $cell->side->value, $move->from];
             }
         }
         if ($asked === []) {
             return [];
         }
-        $cells = implode(', ', array_fill(0, intdiv(count($asked), 4), '(?, ?, ?, ?)'));
-        $found = DB::select(<<<SQL
-            select distinct on (latest.student_id, latest.code, latest.side) latest.student_id, latest.code, latest.side, m.mistake from (
-                select r.student_id, a.code, r.side, r.mistakes, row_number() over (partition by r.student_id, r.attack_id, r.side order by r.at desc, r.id desc) as place
-                from reps r join attacks a on a.id = r.attack_id
-                where r.school_id = ? and r.source <> 'home' and (r.student_id, a.code, r.side, r.rung) in ({$cells})
+        // Cell by cell, by the index of the reps of a student against an attack: with all at once the database reads all that these students have.
+        $found = DB::select(<<<'SQL'
+            select distinct on (asked.student, asked.code, asked.side) asked.student as student_id, asked.code, asked.side, m.mistake
+            from json_to_recordset(?) as asked(student bigint, attack bigint, code text, side text, rung int) cross join lateral (
+                select r.mistakes from reps r
+                where r.school_id = ? and r.student_id = asked.student and r.attack_id = asked.attack and r.side = asked.side and r.rung = asked.rung and r.source <> 'home'
                     and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
+                order by r.at desc, r.id desc limit ?
             ) as latest cross join lateral json_array_elements_text(latest.mistakes::json) as m(mistake)
-            where latest.place <= ?
-            group by latest.student_id, latest.code, latest.side, m.mistake order by latest.student_id, latest.code, latest.side, count(*) desc, m.mistake
-            SQL, [$school->id, ...$asked, (new ProofRules())->window]);
+            group by asked.student, asked.code, asked.side, m.mistake order by asked.student, asked.code, asked.side, count(*) desc, m.mistake
+            SQL, [json_encode(array_map(static fn (array $one): array => array_combine(['student', 'attack', 'code', 'side', 'rung'], $one), $asked)), $school->id, (new ProofRules())->window]);
         $mistakes = [];
         foreach ($found as $one) {
             $mistakes["{$one->student_id} {$one->code} {$one->side}"] = $one->mistake;
