@@ -38,6 +38,7 @@ use App\Http\Controllers\HoleController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\HomeSheetController;
 use App\Http\Controllers\ImportController;
+use App\Http\Controllers\JobController;
 use App\Http\Controllers\KindController;
 use App\Http\Controllers\LadderSvgController;
 use App\Http\Controllers\LoadController;
@@ -407,6 +408,11 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
             ->middlewareFor('destroy', Authorize::using('delete', 'tablet'));
         Route::get('outbox', [OutboxController::class, 'index'])->name('outbox')->can('viewAny', OutboxMail::class);
         Route::get('outbox/{mail}', [OutboxController::class, 'show'])->name('outbox.show')->can('view', 'mail');
+        Route::controller(JobController::class)->middleware(Authorize::using('update', School::class))->group(function (): void {
+            Route::get('jobs', 'index')->name('jobs.index');
+            Route::post('jobs/{job}/retry', 'retry')->name('jobs.retry')->whereUuid('job');
+            Route::delete('jobs/{job}', 'destroy')->name('jobs.destroy')->whereUuid('job');
+        });
         Route::get('log', [LogController::class, 'index'])->name('log')->can('viewAny', LogEntry::class);
         Route::get('log.csv', [LogController::class, 'csv'])->name('log.csv')->can('viewAny', LogEntry::class);
         Route::resource('kinds', KindController::class)->except('show')

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Auth\BenchTablet;
 use App\Auth\LogSignIns;
 use App\Http\Middleware\WatchRequests;
+use App\Jobs\SchoolJobs;
 use App\Mail\OutboxTransport;
 use App\Models\User;
 use App\Persistence\ReadRevisions;
@@ -20,6 +21,7 @@ use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator;
 use Illuminate\Validation\Rules\Password;
@@ -52,6 +54,7 @@ final class AppServiceProvider extends ServiceProvider
         // Every line of the log about a request says of which school it is.
         Event::listen(static fn (Authenticated $event) => WatchRequests::tellSchool($event->user));
         Event::listen(static fn (TokenAuthenticated $event) => WatchRequests::tellSchool($event->token->tokenable));
+        Queue::createPayloadUsing(SchoolJobs::mark(...));
         Mail::extend('outbox', static fn (): OutboxTransport => new OutboxTransport());
         Password::defaults(static fn (): Password => Password::min(User::MIN_PASSWORD));
         TrustProxies::at(config('app.trusted_proxies'));

@@ -160,3 +160,38 @@ it('gives a job to another worker only after its time is over', function (): voi
 
     expect(config('queue.connections.database.retry_after'))->toBeGreaterThan($longest);
 });
+
+it('shows the head what waits, what is worked on and what has failed, of the own school alone', function (): void {
+    config(['queue.default' => 'database']);
+    $this->get('/school/jobs')->assertOk()->assertSee('Nothing waits')->assertDontSee('hx-get', false);
+    $this->get('/wall/holes');
+    // Another school's, and one that nobody of a school asked for.
+    $other = $this->school('Other Hall');
+    $elsewhere = $this->person($other, Role::Head);
+    $this->actingAs($elsewhere)->get('/wall/holes');
+    Illuminate\Support\Facades\Context::flush();
+    dispatch(new App\Jobs\SendPasswordReset('ada@alder.example'));
+    expect(DB::table('jobs')->count())->toBe(3);
+
+    $this->actingAs($this->head->fresh())->get('/school/jobs')->assertSeeInOrder(['Weak spots of the wall', 'waits'])->assertDontSee('A mail')->assertSee('hx-trigger="load delay:2s"', false);
+    DB::table('jobs')->update(['reserved_at' => now()->getTimestamp()]);
+    $this->get('/school/jobs')->assertSeeInOrder(['Weak spots of the wall', 'at work']);
+    expect(substr_count((string) $this->get('/school/jobs')->getContent(), 'Weak spots of the wall'))->toBe(1);
+});
+
+it('has a failed job tried again or given up, by the head of its school', function (): void {
+    config(['queue.default' => 'database']);
+    DB::table('failed_jobs')->insert(array_map(fn (int $school, string $uuid): array => ['uuid' => $uuid, 'connection' => 'database', 'queue' => 'default', 'payload' => json_encode(['uuid' => $uuid, 'displayName' => FindHoles::class, 'job' => 'Illuminate\\Queue\\CallQueuedHandler@call', 'maxTries' => 1, 'school' => $school, 'data' => ['commandName' => FindHoles::class, 'command' => serialize(new FindHoles($school))]]), 'exception' => "RuntimeException: no room\n#0 somewhere", 'failed_at' => now()], [$this->hall->id, $this->hall->id, $this->hall->id + 1000], $ids = ['0b7e1f60-0000-4000-8000-000000000001', '0b7e1f60-0000-4000-8000-000000000002', '0b7e1f60-0000-4000-8000-000000000003']));
+    $this->get('/school/jobs')->assertSee('RuntimeException: no room')->assertDontSee('#0 somewhere')->assertSee("/school/jobs/{$ids[0]}/retry", false)->assertDontSee($ids[2]);
+
+    $this->post("/school/jobs/{$ids[0]}/retry")->assertRedirect('/school/jobs')->assertSessionHas('status', 'It is tried again.');
+    expect(DB::table('jobs')->count())->toBe(1)->and(DB::table('failed_jobs')->pluck('uuid')->all())->toEqualCanonicalizing([$ids[1], $ids[2]]);
+    $this->delete("/school/jobs/{$ids[1]}")->assertSessionHas('status', 'Given up.');
+    $this->delete("/school/jobs/{$ids[1]}")->assertNotFound();
+    // Another school's is not there.
+    $this->post("/school/jobs/{$ids[2]}/retry")->assertNotFound();
+    $this->delete("/school/jobs/{$ids[2]}")->assertNotFound();
+    expect(DB::table('failed_jobs')->pluck('uuid')->all())->toBe([$ids[2]]);
+    $this->artisan('queue:work', ['--once' => true, '--quiet' => true]);
+    expect(DB::table('jobs')->count())->toBe(0);
+});

@@ -82,6 +82,7 @@ final class PermissionFixture
             '{rung}' => $school->rungs()->value('id'),
             '{account}' => str_contains($pattern, '{account}') ? self::account($school) : '',
             '{invitation}' => str_contains($pattern, '{invitation}') ? $school->invitations()->firstOrCreate(['name' => 'Bo', 'role' => 'assistant'], ['token' => "token of {$school->id}", 'expires_at' => now()->addDay()])->id : '',
+            '{job}' => '0b7e1f60-0000-4000-8000-0000000000aa',
             '{mail}' => str_contains($pattern, '{mail}') ? $school->outbox()->firstOrCreate(['recipient' => 'bo@small.example', 'subject' => 'Hello', 'body' => 'Hello'])->id : '',
             '{token}' => str_repeat('a', 40),
             '{basic}' => 'step',

@@ -3,6 +3,7 @@
     <x-button size="sm" :href="route('settings')">{{ __('settings.title') }}</x-button>
     <x-button size="sm" :href="route('accounts.index')">{{ __('accounts.title') }}</x-button>
     <x-button size="sm" :href="route('log')">{{ __('log.title') }}</x-button>
+    <x-button size="sm" :href="route('jobs.index')">{{ __('jobs.title') }}</x-button>
 </x-heading>
 <x-unreadable :rows="$unreadable"/>
 <x-invalid/>
