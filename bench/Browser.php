@@ -71,19 +71,42 @@ final class Browser
     }
 
     /**
+     * A request of this person on a line of its own, ready to be sent beside others.
+     *
+     * @param array<array-key, mixed>|null $json
+     */
+    public function prepared(string $path, ?array $json = null): CurlHandle
+    {
+        $line = curl_init();
+        curl_setopt_array($line, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_ENCODING => 'gzip']);
+        $this->direct($line, $json === null ? 'GET' : 'POST', $path, $json === null ? null : (string) json_encode($json), ["X-CSRF-TOKEN: {$this->token}", ...($json === null ? [] : ['Content-Type: application/json', 'Accept: application/json'])]);
+
+        return $line;
+    }
+
+    /**
      * @param string|array<string, mixed>|null $body
      * @param list<string>                     $headers
      */
     private function ask(string $method, string $path, string|array|null $body, array $headers): Answer
     {
-        curl_setopt_array($this->curl, [CURLOPT_URL => $this->base.$path, CURLOPT_HTTPGET => true]);
-        if ($body !== null) {
-            curl_setopt_array($this->curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $body]);
-        }
-        curl_setopt_array($this->curl, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => [...$headers, 'Expect:', 'Cookie: '.implode('; ', array_map(static fn (string $name, string $value): string => "{$name}={$value}", array_keys($this->cookies), $this->cookies))]]);
+        $this->direct($this->curl, $method, $path, $body, $headers);
         $began = microtime(true);
         $content = curl_exec($this->curl);
 
         return new Answer((int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE), is_string($content) ? $content : '', microtime(true) - $began);
+    }
+
+    /**
+     * @param string|array<string, mixed>|null $body
+     * @param list<string>                     $headers
+     */
+    private function direct(CurlHandle $curl, string $method, string $path, string|array|null $body, array $headers): void
+    {
+        curl_setopt_array($curl, [CURLOPT_URL => $this->base.$path, CURLOPT_HTTPGET => true]);
+        if ($body !== null) {
+            curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $body]);
+        }
+        curl_setopt_array($curl, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => [...$headers, 'Expect:', 'Cookie: '.implode('; ', array_map(static fn (string $name, string $value): string => "{$name}={$value}", array_keys($this->cookies), $this->cookies))]]);
     }
 }

@@ -268,6 +268,8 @@ serve() { # PORT STORAGE_DIRECTORY
     # What the programs themselves say is little; it is begun anew before it grows large.
     [ "$(stat -c %s "$SERVER_STORAGE/logs/server.log" 2>/dev/null || echo 0)" -lt 5000000 ] || mv "$SERVER_STORAGE/logs/server.log" "$SERVER_STORAGE/logs/server.log.1"
     for_web_only "$SERVER_STORAGE" "$SERVER_RUN"
+    # Read at once instead of in forty files; they go with the server.
+    served config:cache && served route:cache && served event:cache || die "the settings cannot be put together"
     launch php
     launch web
     for _ in $(seq 100); do
@@ -297,15 +299,28 @@ launch() { # NAME
     esac
 }
 
+# What is served is asked with.
+server_env() {
+    printf '%s\n' HOME="$SERVER_RUN" XDG_DATA_HOME="$SERVER_RUN" XDG_CONFIG_HOME="$SERVER_RUN" \
+        STONE_DRILL_PORT="$SERVER_PORT" STONE_DRILL_RUN="$SERVER_RUN" STONE_DRILL_LOGS="$SERVER_STORAGE/logs" STONE_DRILL_PUBLIC="$SITE/public" \
+        STONE_DRILL_WORKERS="${WORKERS:-4}" LARAVEL_STORAGE_PATH="$SERVER_STORAGE" "${SERVER_ENV[@]}" \
+        APP_CONFIG_CACHE="$SERVER_RUN/config.php" APP_ROUTES_CACHE="$SERVER_RUN/routes.php" APP_EVENTS_CACHE="$SERVER_RUN/events.php"
+}
+
+# A command of the application as it is served.
+served() { # COMMAND …
+    local own; mapfile -t own < <(server_env)
+    (umask 077; cd "$SITE" && as_web env "${own[@]}" php -d variables_order=EGPCS artisan "$@" >/dev/null)
+}
+
 # Runs a program as the web user, in a group of its own.
 as_group() { # NAME PROGRAM …
-    local name="$1" before=(); shift
+    local name="$1" before=() own; shift
+    mapfile -t own < <(server_env)
     [ "$(id -u)" != 0 ] || before=(setpriv --reuid="$WEB_USER" --regid="$WEB_USER" --clear-groups --no-new-privs --)
     (
         umask 077; cd "$SITE"; exec >>"$SERVER_STORAGE/logs/server.log" 2>&1 </dev/null
-        exec setsid "${before[@]}" env HOME="$SERVER_RUN" XDG_DATA_HOME="$SERVER_RUN" XDG_CONFIG_HOME="$SERVER_RUN" \
-            STONE_DRILL_PORT="$SERVER_PORT" STONE_DRILL_RUN="$SERVER_RUN" STONE_DRILL_LOGS="$SERVER_STORAGE/logs" STONE_DRILL_PUBLIC="$SITE/public" \
-            STONE_DRILL_WORKERS="${WORKERS:-4}" LARAVEL_STORAGE_PATH="$SERVER_STORAGE" "${SERVER_ENV[@]}" "$@"
+        exec setsid "${before[@]}" env "${own[@]}" "$@"
     ) &
     PIDS[$name]=$!
     disown $!

@@ -26,6 +26,7 @@ use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator;
 use Illuminate\Validation\Rules\Password;
 use Laravel\Sanctum\Events\TokenAuthenticated;
+use PDO;
 use StoneDrill\Core\Text;
 
 final class AppServiceProvider extends ServiceProvider
@@ -33,6 +34,10 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(ReadRevisions::class);
+        // A web process keeps its connection: to make one, with its password, takes longer than most pages ask of it.
+        if (PHP_SAPI === 'fpm-fcgi') {
+            config(['database.connections.pgsql.options' => [PDO::ATTR_PERSISTENT => true]]);
+        }
         $this->app->extend('translator', static function (Translator $translator): OwnWords {
             $own = new OwnWords($translator->getLoader(), $translator->getLocale(), SpokenFor::nouns(...));
             $own->setFallback($translator->getFallback());
