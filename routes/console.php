@@ -5,6 +5,7 @@ use App\Models\School;
 use App\Persistence\Demo;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schedule;
 
 Artisan::command('stone-drill:prepare {--demo : load the demo into an empty database}', function (Demo $made, Housekeeping $housekeeping): void {
@@ -16,6 +17,8 @@ Artisan::command('stone-drill:prepare {--demo : load the demo into an empty data
     }
     $this->comment('· loading the demo: Cinder Quay Hall');
     $made->load(CarbonImmutable::now());
+    // What the database knows of its tables is of when they were empty.
+    DB::statement('analyze');
 })->purpose('Bring the database up to date, and with --demo load the demo into an empty one');
 
 Artisan::command('stone-drill:tidy', function (Housekeeping $housekeeping): void {

@@ -9,6 +9,7 @@ use App\Models\User;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 
 /** Imports a stored file that somebody has looked at and confirmed: all of it or nothing. */
@@ -32,7 +33,10 @@ abstract class ImportJob implements ShouldBeUnique, ShouldQueue
             // Somebody was faster.
             return;
         }
-        $this->done($this->import(School::query()->whereKey($this->schoolId)->firstOrFail(), User::query()->whereKey($this->userId)->firstOrFail()));
+        $said = $this->import(School::query()->whereKey($this->schoolId)->firstOrFail(), User::query()->whereKey($this->userId)->firstOrFail());
+        // What the database knows of its tables is of before.
+        DB::statement('analyze');
+        $this->done($said);
     }
 
     /** @return string what `tellDone()` says of it */

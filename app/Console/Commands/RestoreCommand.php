@@ -8,6 +8,7 @@ use App\Backup\BackupFailed;
 use App\Backup\Backups;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 
 /** Puts a backup in the place of everything that is there. */
 final class RestoreCommand extends Command
@@ -33,6 +34,7 @@ final class RestoreCommand extends Command
         }
         Artisan::call('migrate', ['--force' => true]);
         Artisan::call('cache:clear');
+        DB::statement('analyze');
         $this->line(__('backups.restored'));
         if ($key !== config('app.key')) {
             $this->warn(__('backups.other-key', ['key' => $key]));
