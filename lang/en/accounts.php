@@ -56,4 +56,10 @@ return [
     'withdraw-it' => 'Withdraw',
     'withdraw-question' => 'Withdraw the invitation of :name? Its link or code stops working.',
     'withdrawn' => 'The invitation of :name is withdrawn.',
+    'rescue' => [
+        'done' => ':name of :school signs in at :url with the new password. All devices were signed out, and the second factor is off.',
+        'is' => 'Let somebody in again whom nobody of the school can help: a new password, no second factor',
+        'password' => 'New password',
+        'unknown' => 'There is no account with this email.',
+    ],
 ];

@@ -261,3 +261,21 @@ it('lets two heads who remove each other at once not both go', function (): void
         ->and($locked)->toHaveCount(2)->and($locked[0])->toContain('from "schools"')
         ->and(User::query()->where('role', Role::Head)->whereNull('closed_at')->count())->toBe(1);
 });
+
+it('lets a head in again whom nobody of the school can help', function (): void {
+    $hall = $this->school();
+    $head = $this->person($hall, Role::Head);
+    $other = $this->person($hall, Role::Assistant);
+    $head->update(['totp_secret' => 'JBSWY3DPEHPK3PXP', 'totp_since' => now(), 'recovery_codes' => ['x'], 'closed_at' => now()]);
+    Illuminate\Support\Facades\DB::table('sessions')->insert(['id' => 'old', 'user_id' => $head->id, 'payload' => '', 'last_activity' => now()->getTimestamp()]);
+    $this->artisan('account:rescue', ['email' => 'nobody@small.example', '--password' => 'long enough for it'])->expectsOutputToContain('There is no account with this email.')->assertFailed();
+    $this->artisan('account:rescue', ['email' => $head->email, '--password' => 'short'])->assertFailed();
+    expect($head->fresh()->totp_since)->not->toBeNull();
+
+    $this->artisan('account:rescue', ['email' => $head->email])->expectsQuestion('New password', 'long enough for it')->expectsOutputToContain('the second factor is off')->assertSuccessful();
+    expect($head->fresh()->only('totp_secret', 'totp_since', 'recovery_codes', 'closed_at'))->toBe(['totp_secret' => null, 'totp_since' => null, 'recovery_codes' => null, 'closed_at' => null])
+        ->and(Illuminate\Support\Facades\DB::table('sessions')->count())->toBe(0);
+    $this->post('/sign-in', ['email' => $head->email, 'password' => 'long enough for it'])->assertRedirect('/');
+    $this->artisan('account:rescue', ['email' => $other->email, '--password' => 'long enough for it', '--head' => true])->assertSuccessful();
+    expect($other->fresh()->role)->toBe(Role::Head)->and($hall->log()->count())->toBeGreaterThan(0);
+});
