@@ -25,9 +25,10 @@ keep_services_off() {
     local package
     for package in "$@"; do
         case "$package" in
-            caddy|php*-fpm)
+            caddy|php*-fpm|patroni|etcd-server|haproxy|pgbouncer)
                 as_root mkdir -p /etc/systemd/system
-                [ -e "/etc/systemd/system/$package.service" ] || as_root ln -s /dev/null "/etc/systemd/system/$package.service" ;;
+                local service="${package%-server}"
+                [ -e "/etc/systemd/system/$service.service" ] || as_root ln -s /dev/null "/etc/systemd/system/$service.service" ;;
         esac
     done
 }

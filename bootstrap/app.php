@@ -4,7 +4,9 @@ use App\Http\BeyondLimits;
 use App\Http\DatabaseGone;
 use App\Http\Middleware\AskForWatchToken;
 use App\Http\Middleware\KnownHosts;
+use App\Http\Middleware\ReadFromReplica;
 use App\Http\Middleware\RejectInvalidUtf8;
+use App\Http\Middleware\RememberWrites;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SkipCookiesForHtmx;
 use App\Http\Middleware\SkipSessionWriteForHtmx;
@@ -37,10 +39,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(KnownHosts::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(RejectInvalidUtf8::class);
-        $middleware->web(append: [SkipSessionWriteForHtmx::class], prepend: [SkipCookiesForHtmx::class]);
+        $middleware->web(append: [SkipSessionWriteForHtmx::class, RememberWrites::class], prepend: [SkipCookiesForHtmx::class]);
         // The mat's own script reads it.
         $middleware->encryptCookies(except: [MatKey::COOKIE]);
-        $middleware->alias(['ability' => CheckForAnyAbility::class, 'watch' => AskForWatchToken::class]);
+        $middleware->alias(['ability' => CheckForAnyAbility::class, 'watch' => AskForWatchToken::class, 'replica' => ReadFromReplica::class]);
         // A program is told in its own language that its token does not hold.
         $middleware->redirectGuestsTo(static fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
         $middleware->redirectUsersTo('/');

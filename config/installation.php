@@ -11,6 +11,9 @@ return [
     // How bin/install has made it a service: `domain`, or `lan` with an authority of this network's own; empty under bin/start.
     'installed' => env('INSTALLED', ''),
 
+    // Whether there is a copy of the database to read from.
+    'replica' => env('DB_REPLICA_PORT', '') !== '',
+
     // Who sends it as a bearer token may read /health and /metrics; empty for nobody.
     'watch-token' => env('WATCH_TOKEN', ''),
 

@@ -203,16 +203,16 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     });
 
     Route::middleware(Authorize::using('viewAny', Attack::class))->group(function (): void {
-        Route::get('wall', [WallController::class, 'show'])->name('wall');
-        Route::get('wall.svg', [WallController::class, 'svg'])->name('wall.svg');
-        Route::get('wall.csv', [WallController::class, 'csv'])->name('wall.csv');
-        Route::get('wall/ranks', [LoadController::class, 'index'])->name('load');
+        Route::get('wall', [WallController::class, 'show'])->name('wall')->middleware('replica');
+        Route::get('wall.svg', [WallController::class, 'svg'])->name('wall.svg')->middleware('replica');
+        Route::get('wall.csv', [WallController::class, 'csv'])->name('wall.csv')->middleware('replica');
+        Route::get('wall/ranks', [LoadController::class, 'index'])->name('load')->middleware('replica');
         Route::get('wall/basics/{basic}', [LoadController::class, 'basic'])->name('basic');
-        Route::get('wall/rose', [RoseController::class, 'show'])->name('rose');
-        Route::get('wall/rose.svg', [RoseController::class, 'svg'])->name('rose.svg');
-        Route::get('wall/cross', CrossController::class)->name('cross');
+        Route::get('wall/rose', [RoseController::class, 'show'])->name('rose')->middleware('replica');
+        Route::get('wall/rose.svg', [RoseController::class, 'svg'])->name('rose.svg')->middleware('replica');
+        Route::get('wall/cross', CrossController::class)->name('cross')->middleware('replica');
         Route::get('wall/holes', HoleController::class)->name('holes');
-        Route::get('wall/fewest', FewestController::class)->name('fewest');
+        Route::get('wall/fewest', FewestController::class)->name('fewest')->middleware('replica');
     });
 
     Route::get('attacks/facets', FacetsController::class)->name('attacks.facets')->can('create', Attack::class);
@@ -228,9 +228,9 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     Route::get('attacks/{attack}/when.svg', WhenSvgController::class)->name('attacks.when')->can('view', 'attack');
     Route::get('attacks/{attack}/first-steps', FirstStepsController::class)->name('attacks.first-steps')->can('view', 'attack');
 
-    Route::get('evidence', [EvidenceController::class, 'index'])->name('evidence')->can('viewAny', Answer::class);
-    Route::get('evidence.csv', [EvidenceController::class, 'table'])->name('evidence.csv')->can('viewAny', Answer::class);
-    Route::get('evidence/{table}.csv', [EvidenceController::class, 'table'])->name('evidence.table')->whereIn('table', EvidenceTable::TABLES)->can('viewAny', Answer::class);
+    Route::get('evidence', [EvidenceController::class, 'index'])->name('evidence')->middleware('replica')->can('viewAny', Answer::class);
+    Route::get('evidence.csv', [EvidenceController::class, 'table'])->name('evidence.csv')->middleware('replica')->can('viewAny', Answer::class);
+    Route::get('evidence/{table}.csv', [EvidenceController::class, 'table'])->name('evidence.table')->middleware('replica')->whereIn('table', EvidenceTable::TABLES)->can('viewAny', Answer::class);
 
     Route::get('answers', [AnswerController::class, 'index'])->name('answers.index')->can('viewAny', Answer::class);
     Route::resource('attacks.answers', AnswerController::class)->shallow()->except('index')
@@ -330,14 +330,14 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::delete('students/{student}/{mark}', 'destroy')->name('unmark')->can('view', 'student');
     });
 
-    Route::get('board', [BoardController::class, 'show'])->name('board')->can('viewAny', Student::class);
-    Route::get('board.svg', [BoardController::class, 'svg'])->name('board.svg')->can('viewAny', Student::class);
+    Route::get('board', [BoardController::class, 'show'])->name('board')->middleware('replica')->can('viewAny', Student::class);
+    Route::get('board.svg', [BoardController::class, 'svg'])->name('board.svg')->middleware('replica')->can('viewAny', Student::class);
     Route::get('board/progress', [BoardController::class, 'progress'])->name('board.progress')->can('viewAny', Student::class);
-    Route::get('board/mistakes', [BoardController::class, 'mistakes'])->name('board.mistakes')->can('viewAny', Student::class);
+    Route::get('board/mistakes', [BoardController::class, 'mistakes'])->name('board.mistakes')->middleware('replica')->can('viewAny', Student::class);
 
     Route::middleware(Authorize::using('create', Rep::class))->group(function (): void {
         Route::get('people/reps', [RepSheetController::class, 'show'])->name('reps.file');
-        Route::get('people/reps.{sheet}', [RepSheetController::class, 'export'])->name('reps.export')->whereIn('sheet', Spreadsheet::FORMATS);
+        Route::get('people/reps.{sheet}', [RepSheetController::class, 'export'])->name('reps.export')->middleware('replica')->whereIn('sheet', Spreadsheet::FORMATS);
         Route::post('people/reps/check', [RepSheetController::class, 'check'])->name('reps.check')->middleware(RaiseLimitsForImports::class);
         Route::post('people/reps/import/{token}', [RepSheetController::class, 'store'])->name('reps.import')->middleware(RaiseLimitsForImports::class);
         Route::get('people/reps/import/{token}', [RepSheetController::class, 'imported'])->name('reps.imported');
@@ -361,7 +361,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::get('', 'show')->name('people.file');
         Route::post('check', 'check')->name('people.check');
         Route::post('', 'store')->name('people.import');
-        Route::get('people.{sheet}', 'export')->name('people.export')->whereIn('sheet', Spreadsheet::FORMATS);
+        Route::get('people.{sheet}', 'export')->name('people.export')->middleware('replica')->whereIn('sheet', Spreadsheet::FORMATS);
     });
     Route::get('people/{student}/ladder.svg', LadderSvgController::class)->name('students.ladder.svg')->can('view', 'student');
     Route::get('people/{student}/own', [StudentController::class, 'own'])->name('students.own')->can('view', 'student');
@@ -371,7 +371,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::post('people/{student}/home', 'store')->name('store');
     });
     Route::get('people/{student}/data', [PersonalDataController::class, 'show'])->name('data.show')->can('view', 'student');
-    Route::get('people/{student}/data.json', [PersonalDataController::class, 'export'])->name('data.export')->can('view', 'student');
+    Route::get('people/{student}/data.json', [PersonalDataController::class, 'export'])->name('data.export')->middleware('replica')->can('view', 'student');
     Route::delete('people/{student}/data', [PersonalDataController::class, 'destroy'])->name('data.erase')->can('delete', 'student');
     Route::resource('people', StudentController::class)->except('destroy')->parameters(['people' => 'student'])->names('students')
         ->middlewareFor('index', Authorize::using('viewAny', Student::class))
@@ -430,8 +430,8 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::get('starters/{starter}', [StarterController::class, 'show'])->name('starters.show')->can('import', School::class);
         Route::post('starters/{starter}', [StarterController::class, 'store'])->name('starters.store')->can('import', School::class);
         Route::delete('next-steps', [NextStepsController::class, 'destroy'])->name('next-steps.destroy')->can('update', School::class);
-        Route::get('export.zip', ZipController::class)->name('export.zip')->can('export', School::class);
+        Route::get('export.zip', ZipController::class)->name('export.zip')->middleware('replica')->can('export', School::class);
         Route::get('export.{format}', ExportController::class)->name('export')
-            ->middleware(RaiseLimitsForImports::class)->whereIn('format', ['yaml', 'json'])->can('export', School::class);
+            ->middleware(['replica', RaiseLimitsForImports::class])->whereIn('format', ['yaml', 'json'])->can('export', School::class);
     });
 });

@@ -69,6 +69,7 @@ dataset('screens', [
     'school' => ['head@cinder-quay.example', '/school'],
     'accounts' => ['head@cinder-quay.example', '/school/accounts'],
     'log' => ['head@cinder-quay.example', '/school/log'],
+    'jobs' => ['head@cinder-quay.example', '/school/jobs'],
     'outbox' => ['head@cinder-quay.example', '/school/outbox'],
     'bench tablets' => ['head@cinder-quay.example', '/school/tablets'],
     'account' => ['head@cinder-quay.example', '/account'],
