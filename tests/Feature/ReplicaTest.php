@@ -19,7 +19,10 @@ beforeEach(function (): void {
     $where = static function (): string {
         $read = DB::connection()->getRawReadPdo();
 
-        return $read instanceof Closure && $read() instanceof PDO ? 'copy' : 'here';
+        $pdo = $read instanceof Closure ? $read() : DB::connection()->getPdo();
+        expect($pdo)->toBeInstanceOf(PDO::class);
+
+        return $pdo === DB::connection()->getPdo() ? 'here' : 'copy';
     };
     Route::get('copy/look', $where)->middleware(['web', 'replica']);
     Route::get('copy/look-plainly', $where)->middleware('web');

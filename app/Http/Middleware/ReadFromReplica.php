@@ -24,7 +24,7 @@ final class ReadFromReplica
             return $next($request);
         }
         $wrote = $request->session()->get(RememberWrites::KEY);
-        DB::connection()->setReadPdo(static fn (): ?PDO => self::copy(is_string($wrote) ? $wrote : null));
+        DB::connection()->setReadPdo(static fn (): PDO => self::copy(is_string($wrote) ? $wrote : null) ?? DB::connection()->getPdo());
 
         return $next($request);
     }
