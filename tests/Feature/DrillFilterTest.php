@@ -36,7 +36,7 @@ it('leaves on the device what the school counts', function (): void {
     $school = $this->hall->fresh();
     $mapper = app(CatalogueMapper::class);
     $kit = new Kit($school, $mapper, app(App\Persistence\CoverageBook::class), CarbonImmutable::now(), Kit::of($school));
-    $pack = (new KitPack($kit, $mapper->kinds($school)))->toArray($this->head);
+    $pack = KitPack::of($school, $mapper, app(App\Persistence\CoverageBook::class), $kit->at, $kit->students)->toArray($this->head);
     $counts = [];
     foreach ($this->choices as $choice) {
         $forecast = new DrillForecast($kit, ['rung' => '4', 'list' => $choice]);

@@ -49,7 +49,7 @@ it('takes along for each what is wanted most, and nothing that nobody is drilled
         $school->students()->create(['code' => "s{$number}", 'name' => "Student {$number}", 'rank_id' => $rank, 'flags' => []]);
     }
     $kit = new Kit($school, $mapper, app(App\Persistence\CoverageBook::class), CarbonImmutable::now(), Kit::of($school));
-    $pack = (new KitPack($kit, $mapper->kinds($school)))->toArray($this->head);
+    $pack = KitPack::of($school, $mapper, app(App\Persistence\CoverageBook::class), $kit->at, $kit->students)->toArray($this->head);
     $all = $kit->tickets($this->ada, 2);
     $taken = collect($pack['students'])->firstWhere('name', 'Ada Plover')['tickets'];
     $weights = array_map(fn ($ticket): float => $ticket->weight(), $all);
