@@ -3,6 +3,7 @@
 use App\Http\BeyondLimits;
 use App\Http\DatabaseGone;
 use App\Http\Middleware\AskForWatchToken;
+use App\Http\Middleware\KeepToSchool;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\ReadFromReplica;
 use App\Http\Middleware\RejectInvalidUtf8;
@@ -39,7 +40,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(KnownHosts::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(RejectInvalidUtf8::class);
-        $middleware->web(append: [SkipSessionWriteForHtmx::class, RememberWrites::class], prepend: [SkipCookiesForHtmx::class]);
+        $middleware->web(append: [KeepToSchool::class, SkipSessionWriteForHtmx::class, RememberWrites::class], prepend: [SkipCookiesForHtmx::class]);
+        $middleware->api(append: [KeepToSchool::class]);
         // The mat's own script reads it.
         $middleware->encryptCookies(except: [MatKey::COOKIE]);
         $middleware->alias(['ability' => CheckForAnyAbility::class, 'watch' => AskForWatchToken::class, 'replica' => ReadFromReplica::class]);

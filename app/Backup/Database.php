@@ -42,7 +42,7 @@ final readonly class Database
      */
     public function dump(): Generator
     {
-        $process = $this->program('pg_dump', ['--format=custom', '--no-owner', '--no-privileges', '--schema=public']);
+        $process = $this->program('pg_dump', ['--format=custom', '--no-owner', '--no-privileges', '--schema=public', '--enable-row-security']);
         $process->start();
         foreach ($process->getIterator(Process::ITER_SKIP_ERR) as $piece) {
             yield $piece;
@@ -90,7 +90,7 @@ final readonly class Database
         $own = (array) $this->config->get('database.connections.pgsql');
         $where = ['--host='.$own['host'], '--port='.$own['port'], '--username='.$own['username'], '--dbname='.$own['database'], '--no-password'];
 
-        return new Process([self::path($name), ...$options, ...$connects ? $where : []], env: ['PGPASSWORD' => (string) $own['password'], 'PGOPTIONS' => '-c lock_timeout=30s'], timeout: self::SECONDS);
+        return new Process([self::path($name), ...$options, ...$connects ? $where : []], env: ['PGPASSWORD' => (string) $own['password'], 'PGOPTIONS' => '-c lock_timeout=30s -c drill.school=all'], timeout: self::SECONDS);
     }
 
     /** The newest that is installed: an older one cannot read a newer server. */

@@ -11,6 +11,7 @@ use App\Jobs\SchoolJobs;
 use App\Mail\OutboxTransport;
 use App\Models\User;
 use App\Persistence\ReadRevisions;
+use App\Persistence\SecondWall;
 use App\View\OwnWords;
 use App\View\SpokenFor;
 use Carbon\CarbonImmutable;
@@ -34,6 +35,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(ReadRevisions::class);
+        $this->app->bind('db.connector.pgsql', SecondWall::class);
         // A web process keeps its connection: to make one, with its password, takes longer than most pages ask of it.
         if (PHP_SAPI === 'fpm-fcgi') {
             config(['database.connections.pgsql.options' => [PDO::ATTR_PERSISTENT => true]]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Persistence\SecondWall;
 use Closure;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
@@ -24,7 +25,8 @@ final class ReadFromReplica
             return $next($request);
         }
         $wrote = $request->session()->get(RememberWrites::KEY);
-        DB::connection()->setReadPdo(static fn (): PDO => self::copy(is_string($wrote) ? $wrote : null) ?? DB::connection()->getPdo());
+        $school = $request->user()?->school_id;
+        DB::connection()->setReadPdo(static fn (): PDO => self::copy(is_string($wrote) ? $wrote : null, $school) ?? DB::connection()->getPdo());
 
         return $next($request);
     }
@@ -35,13 +37,20 @@ final class ReadFromReplica
         DB::connection()->setReadPdo(null);
     }
 
-    /** @param ?string $wrote place in the log of writes up to which it must have come; null for none */
-    private static function copy(?string $wrote): ?PDO
+    /**
+     * @param ?string $wrote  place in the log of writes up to which it must have come; null for none
+     * @param ?int    $school of whom it shows rows; null for all
+     */
+    private static function copy(?string $wrote, ?int $school): ?PDO
     {
         try {
             $copy = DB::connection('replica');
             // What is no copy, but the one that is written to, has everything.
             $has = $wrote === null || $copy->scalar('select not pg_is_in_recovery() or pg_last_wal_replay_lsn() >= ?::pg_lsn', [$wrote]) === true;
+
+            if ($has && $school !== null) {
+                SecondWall::keepTo($copy, $school);
+            }
 
             return $has ? $copy->getPdo() : null;
         } catch (QueryException|PDOException) {
