@@ -90,7 +90,7 @@ final readonly class Database
         $own = (array) $this->config->get('database.connections.pgsql');
         $where = ['--host='.$own['host'], '--port='.$own['port'], '--username='.$own['username'], '--dbname='.$own['database'], '--no-password'];
 
-        return new Process([self::path($name), ...$options, ...$connects ? $where : []], env: ['PGPASSWORD' => (string) $own['password'], 'PGOPTIONS' => '-c lock_timeout=30s -c drill.school=all'], timeout: self::SECONDS);
+        return new Process([self::path($name), ...$options, ...$connects ? $where : []], env: ['PGPASSWORD' => (string) $own['password'], 'PGOPTIONS' => '-c lock_timeout=30s -c stonedrill.school=all'], timeout: self::SECONDS);
     }
 
     /** The newest that is installed: an older one cannot read a newer server. */

@@ -20,7 +20,7 @@ final class SecondWall extends PostgresConnector
     {
         $connection = parent::connect($config);
         // One that is kept may have asked for a school before.
-        $connection->exec("select set_config('drill.school', '".self::ALL."', false)");
+        $connection->exec("select set_config('stonedrill.school', '".self::ALL."', false)");
 
         return $connection;
     }
@@ -37,6 +37,6 @@ final class SecondWall extends PostgresConnector
 
     private static function set(Connection $connection, string $whom): void
     {
-        $connection->select("select set_config('drill.school', ?, false)", [$whom], false);
+        $connection->select("select set_config('stonedrill.school', ?, false)", [$whom], false);
     }
 }

@@ -24,7 +24,7 @@ return new class () extends Migration {
                 alter table {$table} enable row level security;
                 alter table {$table} force row level security;
                 create policy own_school on {$table} using (
-                    school_id = (select nullif(nullif(current_setting('drill.school', true), 'all'), '')::bigint) or (select current_setting('drill.school', true)) = 'all'
+                    school_id = (select nullif(nullif(current_setting('stonedrill.school', true), 'all'), '')::bigint) or (select current_setting('stonedrill.school', true)) = 'all'
                 );
                 SQL);
         }

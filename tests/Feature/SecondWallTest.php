@@ -39,7 +39,7 @@ it('shows nothing to who does not say for whom they ask, and a school its own', 
     $own = array_combine(walled(), array_map(fn (string $table): int => DB::table($table)->where('school_id', $this->hall->id)->count(), walled()));
     expect($all['reps'])->toBeGreaterThan($own['reps'])->and($own['reps'])->toBeGreaterThan(0);
 
-    DB::select("select set_config('drill.school', '', false)");
+    DB::select("select set_config('stonedrill.school', '', false)");
     expect(array_filter(array_map(fn (string $table): int => DB::table($table)->count(), walled())))->toBe([]);
     SecondWall::keepTo(DB::connection(), $this->hall->id);
     expect(array_combine(walled(), array_map(fn (string $table): int => DB::table($table)->count(), walled())))->toBe($own);
