@@ -12,7 +12,7 @@ beforeEach(function (): void {
     $this->server = new OwnServer();
     $this->base = $this->server->base();
     /** What the school's database holds of a student. */
-    $this->database = fn (): PDO => new PDO(sprintf('pgsql:host=%s;port=%s;dbname=stone_drill_browser', getenv('DB_HOST'), getenv('DB_PORT')), (string) getenv('DB_USERNAME'), (string) getenv('DB_PASSWORD'), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+    $this->database = fn (): PDO => new PDO(sprintf("pgsql:host=%s;port=%s;dbname=stone_drill_browser;options='-c stonedrill.school=all'", getenv('DB_HOST'), getenv('DB_PORT')), (string) getenv('DB_USERNAME'), (string) getenv('DB_PASSWORD'), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
 });
 
 afterEach(fn () => $this->forgetDevice());
