@@ -19,6 +19,7 @@ final class KeepToSchool
         $user = $request->user();
         if ($user instanceof User) {
             SecondWall::keepTo(DB::connection(), $user->school_id);
+            $request->attributes->set(self::class, true);
         }
 
         return $next($request);
@@ -26,7 +27,8 @@ final class KeepToSchool
 
     public function terminate(Request $request): void
     {
-        if ($request->user() instanceof User) {
+        // Whoever it was may be signed out by now.
+        if ($request->attributes->has(self::class)) {
             SecondWall::lift(DB::connection());
         }
     }
