@@ -9,6 +9,8 @@ PG_SUPERUSER=stone_drill
 PG_ROLE=stone_drill_app
 # Started by root, the web server and what works beside it run as this user.
 WEB_USER=stone-drill
+# What is needed to serve it.
+PARTS="app bin bootstrap config core database deploy docs lang packages public resources routes vendor artisan composer.json"
 SERVER_ENV=()
 
 say() { printf '%s\n' "· $*" >&2; }
@@ -135,7 +137,7 @@ need_site() {
         say "the web user cannot read $ROOT; serving a copy from $SITE"
         install -d -m 755 "$SITE"
         local part
-        for part in app bin bootstrap config core database deploy docs lang packages public resources routes vendor artisan composer.json; do
+        for part in $PARTS; do
             [ -e "$ROOT/$part" ] || continue
             rm -rf "${SITE:?}/$part"
             cp -a "$ROOT/$part" "$SITE/$part"

@@ -4,8 +4,6 @@ OPT=/opt/stone-drill
 ETC=/etc/stone-drill
 DATA=/var/lib/stone-drill
 UNITS="stone-drill-php stone-drill-web stone-drill-queue stone-drill-schedule"
-# What a release consists of.
-PARTS="app bin bootstrap config core database deploy docs lang packages public resources routes vendor artisan composer.json"
 
 need_root() { [ "$(id -u)" = 0 ] || die "run this as root: sudo $0 $*"; }
 
@@ -38,6 +36,14 @@ make_release() {
     chown -R root:root "$RELEASE"
     chmod -R u+rwX,go=rX "$RELEASE"
     chown "$WEB_USER" "$RELEASE/bootstrap/cache"
+}
+
+# The units of a release, and its command.
+install_units() {
+    local file
+    for file in "$ROOT"/deploy/systemd/*; do sed "s|@FPM@|$(fpm)|" "$file" >"/etc/systemd/system/$(basename "$file")"; done
+    install -m 755 "$ROOT/deploy/stone-drill" /usr/local/bin/stone-drill
+    systemctl daemon-reload
 }
 
 # What Laravel reads faster once it is put together.

@@ -12,7 +12,7 @@ return [
     'show' => 'Show how.',
     'steps' => [
         'Open this page on the tablet: point its camera at the code, or type the address below it.',
-        'Press “Get the certificate” there, and install it as a certificate of an authority. Where that is, stands below.',
+        'Press “Get the certificate” there, and install it as a certificate of an authority. The list below says where.',
         'Press “Open the school”. No warning comes any more; pair the tablet now.',
     ],
     'systems' => [

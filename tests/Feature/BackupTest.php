@@ -148,7 +148,7 @@ it('copies each to a store that speaks S3, keeps the same there, and comes back 
     $store = new ObjectStoreServer();
     config(['installation.backups.disk' => 's3']);
     try {
-        $hall = $this->school();
+        $this->school();
         $this->travelTo('2026-11-01 03:10:00');
         $this->artisan('stone-drill:backup')->assertSuccessful();
         $name = basename(app(Backups::class)->all()[0]->path);
@@ -166,7 +166,7 @@ it('copies each to a store that speaks S3, keeps the same there, and comes back 
         expect($path)->toBe("{$this->folder}/{$later}")->and(fileperms($path) & 0777)->toBe(0600)->and(filesize($path))->toBeGreaterThan(1_000);
         // Opened with its key, to its end.
         $parts = iterator_to_array((new Seal('a key of its own'))->read(fopen($path, 'rb')), false);
-        expect(json_decode($parts[0], true)['files'])->toBeTrue()->and($hall->exists)->toBeTrue();
+        expect(json_decode($parts[0], true)['files'])->toBeTrue();
     } finally {
         $store->stop();
     }

@@ -40,7 +40,7 @@ final readonly class KitPack
     private const MIN_EACH = 25;
 
     /** @var array<string, int> places of the cells that go along, by the cell's key */
-    public array $places;
+    private array $places;
 
     /** @var list<Cell> */
     private array $cells;
