@@ -7,9 +7,9 @@ use App\Models\Role;
 // How a tablet comes to trust a network that is its own authority.
 
 it('shows how, to anybody, where the network is its own authority', function (): void {
-    config(['installation.installed' => 'lan', 'app.url' => 'https://drill.example']);
-    $this->get('https://drill.example/trust')->assertOk()->assertSee('Trust this network')->assertSee('http://drill.example/root.crt')->assertSee('data-qr="http://drill.example/trust"', false)->assertSee('Certificate trust settings')->assertSee('https://drill.example/');
-    $this->actingAs($this->person($this->school(), Role::Head))->get('https://drill.example/school/tablets')->assertOk()->assertSee('/trust"', false);
+    config(['installation.installed' => 'lan', 'app.url' => 'https://localhost']);
+    $this->get('https://localhost/trust')->assertOk()->assertSee('Trust this network')->assertSee('http://localhost/root.crt')->assertSee('data-qr="http://localhost/trust"', false)->assertSee('Certificate trust settings')->assertSee('https://localhost/');
+    $this->actingAs($this->person($this->school(), Role::Head))->get('https://localhost/school/tablets')->assertOk()->assertSee('/trust"', false);
 });
 
 it('shows nothing of it where there is a public authority, or none', function (string $installed): void {
