@@ -74,8 +74,9 @@ final readonly class Examiner
         }
         $start = $simulation->start();
         $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, null, new Run($start, []));
+        $checks = Scope::works()->checks;
         foreach ($simulation->mainLine($beats) as $frame) {
-            $failure = $this->sorted($trial->withRun(new Run($start, [$frame])), Scope::works()->checks, [])->failure();
+            $failure = $this->sorted($trial->withRun(new Run($start, [$frame])), $checks, [])->failure();
             if ($failure !== null) {
                 return $failure;
             }
@@ -187,17 +188,22 @@ final readonly class Examiner
      */
     private function sorted(Trial $trial, array $checks, array $without): Examination
     {
-        $place = array_flip(array_map(static fn (Frame $frame): string => $frame->number, $trial->run->frames));
-        $byBeat = $waived = [];
         $found = [];
         foreach ($checks as $check) {
-            array_push($found, ...$check->find($trial));
+            foreach ($check->find($trial) as $finding) {
+                $found[] = $finding;
+            }
         }
         foreach ($without as $finding) {
             if (array_filter($found, static fn (Finding $other): bool => $other->isLike($finding)) === []) {
                 $found[] = $finding;
             }
         }
+        if ($found === []) {
+            return new Examination($trial, [], []);
+        }
+        $place = array_flip(array_map(static fn (Frame $frame): string => $frame->number, $trial->run->frames));
+        $byBeat = $waived = [];
         foreach ($found as $finding) {
             $waiver = $this->waiver($trial->answer, $finding);
             if ($waiver === null) {

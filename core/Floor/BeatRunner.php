@@ -87,39 +87,35 @@ final readonly class BeatRunner
     /** Everything in a beat up to its strikes and controls, with movements as long as it needs. */
     public function act(Scene $scene, ?Beat $beat): BeatLog
     {
+        $log = $this->begin($scene, $beat);
+        $line = Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY);
+        $crouch = $scene->crouch;
+        $this->carry($scene, $line, $log);
         $isElastic = $beat !== null && ! $scene->posture->fixesFeet() && Elastic::longest($beat) > 0;
-        $before = $isElastic ? clone $scene : $scene;
-        $best = $this->actAt($scene, $beat, 1.0);
-        if (! $isElastic || Elastic::has($best) >= Elastic::needs($best)) {
-            return $best;
+        [$before, $begun] = $isElastic ? [clone $scene, clone $log] : [$scene, $log];
+        $this->approach($scene, $beat, 1.0, $line, $crouch, $log);
+        $this->engage($scene, $beat, $log);
+        if (! $isElastic || Elastic::has($log) >= Elastic::needs($log)) {
+            return $log;
         }
-        $most = Elastic::has($best);
+        $most = Elastic::has($log);
         foreach (Elastic::factors($beat, $scene->bodies->defender) as $factor) {
-            $tried = clone $before;
-            $log = $this->actAt($tried, $beat, $factor);
-            $has = Elastic::has($log);
+            [$tried, $own] = [clone $before, clone $begun];
+            $this->approach($tried, $beat, $factor, $line, $crouch, $own);
+            // Whoever is hit at this length gains nothing by what reaches.
+            if ($most[0] && ! Elastic::isSafe($own)) {
+                continue;
+            }
+            $this->engage($tried, $beat, $own);
+            $has = Elastic::has($own);
             if ($has > $most) {
-                [$best, $most] = [$log, $has];
+                [$log, $most] = [$own, $has];
                 $scene->become($tried);
-                if ($most >= Elastic::needs($log)) {
+                if ($most >= Elastic::needs($own)) {
                     break;
                 }
             }
         }
-
-        return $best;
-    }
-
-    /** The same with what is elastic at one share of its usual length. */
-    private function actAt(Scene $scene, ?Beat $beat, float $factor): BeatLog
-    {
-        $actions = $beat->actions ?? [];
-        $crouch = $scene->crouch;
-        $log = $this->begin($scene, $beat);
-        $line = Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY);
-        $this->carry($scene, $line, $log);
-        $this->move($scene, $actions, $factor, $log);
-        $this->finish($scene, $beat, $actions, $line, $crouch, $factor === 1.0, $log);
 
         return $log;
     }
@@ -139,20 +135,41 @@ final readonly class BeatRunner
     }
 
     /**
-     * Everything in a beat once the defender has moved.
+     * The defender moves, with what is elastic at one share of its usual length, and the attack comes.
      *
-     * @param list<Action> $actions
+     * @param float $line   degrees in which the defender was from the attacker when the beat began
+     * @param float $crouch of the defender then, in metres
      */
-    private function finish(Scene $scene, ?Beat $beat, array $actions, float $line, float $crouch, bool $isUsual, BeatLog $log): void
+    private function approach(Scene $scene, ?Beat $beat, float $factor, float $line, float $crouch, BeatLog $log): void
     {
+        $actions = $beat->actions ?? [];
+        $this->move($scene, $actions, $factor, $log);
         $turns = $this->controls->turns($scene, $actions);
-        $log->seconds = ($beat?->seconds($turns) ?? 0.0) / $this->setting->pace;
-        $this->attack($scene, $actions, $line, $crouch, $isUsual, $log);
-        if ($beat !== null && $beat->aimsAtHead()) {
+        if ($beat !== null && $turns !== []) {
+            $log->seconds = $beat->seconds($turns) / $this->setting->pace;
+        }
+        $this->attack($scene, $actions, $line, $crouch, $factor === 1.0, $log);
+    }
+
+    /** The strikes and controls of a beat, and how long it takes with the turning that is in them. */
+    private function engage(Scene $scene, ?Beat $beat, BeatLog $log): void
+    {
+        if ($beat === null) {
+            return;
+        }
+        if ($beat->aimsAtHead()) {
             $log->beforeStrikes = clone $scene;
         }
-        $log->performed = $this->controls->act($scene, $actions);
-        $log->seconds = ($beat?->seconds(array_map(static fn (PerformedAction $done): float => $done->hit->aim->turn ?? 0.0, $log->performed)) ?? 0.0) / $this->setting->pace;
+        $log->performed = $this->controls->act($scene, $beat->actions);
+        $turns = [];
+        foreach ($log->performed as $position => $done) {
+            if ($done->hit !== null) {
+                $turns[$position] = $done->hit->aim->turn;
+            }
+        }
+        if ($turns !== []) {
+            $log->seconds = $beat->seconds($turns) / $this->setting->pace;
+        }
     }
 
     private function carry(Scene $scene, float $line, BeatLog $log): void

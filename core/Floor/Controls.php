@@ -88,7 +88,12 @@ final readonly class Controls
      */
     public function turns(Scene $scene, array $actions): array
     {
-        $strikes = array_filter($actions, static fn (Action $action): bool => $action->verb instanceof Strike && ! $action->manner->spinning);
+        $strikes = [];
+        foreach ($actions as $position => $action) {
+            if ($action->verb instanceof Strike && ! $action->manner->spinning) {
+                $strikes[$position] = $action;
+            }
+        }
         if ($strikes === [] || ! $scene->canTurn() || (count($strikes) === 1 && $this->isInArc($scene, $strikes))) {
             return [];
         }
@@ -167,6 +172,9 @@ final readonly class Controls
      */
     private function grips(Scene $scene, array $limbs): bool
     {
+        if ($scene->grips === []) {
+            return false;
+        }
         foreach ($limbs as $limb) {
             $grip = $scene->grips[$limb->value] ?? null;
             $other = $limb->hasSide() ? $scene->grips[$limb->mirror()->value] ?? null : null;

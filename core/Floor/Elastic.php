@@ -85,14 +85,19 @@ final readonly class Elastic
      */
     public static function has(BeatLog $log): array
     {
-        $delivery = $log->delivery;
         $reached = 0;
         foreach ($log->performed as $done) {
             $measure = self::measure($done);
             $reached += (int) ($measure !== null && $measure->margin !== null && $measure->reaches());
         }
 
-        return [$delivery === null || $delivery->isHold || ! $delivery->lands(), $reached];
+        return [self::isSafe($log), $reached];
+    }
+
+    /** Whether no attack lands in a beat; a hold that comes is none of its needs. */
+    public static function isSafe(BeatLog $log): bool
+    {
+        return $log->delivery === null || $log->delivery->isHold || ! $log->delivery->lands();
     }
 
     /**
