@@ -297,7 +297,7 @@ launch() { # NAME
         # The floor is arithmetic, which the compiler of PHP halves; what it keeps is set aside before the pool reads its own file.
         php) as_group "$1" "$(fpm)" -d opcache.jit=tracing -d opcache.jit_buffer_size=64M --nodaemonize --fpm-config "$SITE/deploy/php-fpm.conf" ;;
         web) as_group "$1" caddy run --adapter caddyfile --config "$SITE/deploy/Caddyfile" ;;
-        queue) as_group "$1" php -d variables_order=EGPCS artisan queue:work --quiet --sleep=0.3 --tries=2 --backoff=1 --timeout=300 ;;
+        queue) as_group "$1" php -d variables_order=EGPCS artisan queue:work --queue=default,later --quiet --sleep=0.3 --tries=2 --backoff=1 --timeout=300 ;;
         schedule) as_group "$1" php -d variables_order=EGPCS artisan schedule:work --quiet ;;
     esac
 }

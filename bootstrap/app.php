@@ -3,6 +3,7 @@
 use App\Http\BeyondLimits;
 use App\Http\DatabaseGone;
 use App\Http\Middleware\AskForWatchToken;
+use App\Http\Middleware\KeepShare;
 use App\Http\Middleware\KeepToSchool;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\ReadFromReplica;
@@ -40,8 +41,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(KnownHosts::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(RejectInvalidUtf8::class);
-        $middleware->web(append: [KeepToSchool::class, SkipSessionWriteForHtmx::class, RememberWrites::class], prepend: [SkipCookiesForHtmx::class]);
-        $middleware->api(append: [KeepToSchool::class]);
+        $middleware->web(append: [KeepShare::class, KeepToSchool::class, SkipSessionWriteForHtmx::class, RememberWrites::class], prepend: [SkipCookiesForHtmx::class]);
+        $middleware->api(append: [KeepShare::class, KeepToSchool::class]);
         // The mat's own script reads it.
         $middleware->encryptCookies(except: [MatKey::COOKIE]);
         $middleware->alias(['ability' => CheckForAnyAbility::class, 'watch' => AskForWatchToken::class, 'replica' => ReadFromReplica::class]);

@@ -11,6 +11,9 @@ return [
     // How bin/install has made it a service: `domain`, or `lan` with an authority of this network's own; empty under bin/start.
     'installed' => env('INSTALLED', ''),
 
+    // How many requests of one school are served at once on a machine that schools share; 0 for as many as come.
+    'at-once' => (int) env('SCHOOL_AT_ONCE', 0),
+
     // Whether there is a copy of the database to read from.
     'replica' => env('DB_REPLICA_PORT', '') !== '',
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Jobs\RefreshWindows;
+use App\Jobs\Workers;
 use App\Models\Rep;
 use App\Models\School;
 use App\Models\User;
@@ -55,7 +56,7 @@ final readonly class RecordReps
                 throw new RepsRefused($refused);
             }
         }, self::ATTEMPTS);
-        RefreshWindows::dispatch($this->school->id);
+        Workers::queue(new RefreshWindows($this->school->id));
     }
 
     /**

@@ -30,6 +30,12 @@ final readonly class SchoolJobs
         return Context::has('school') ? ['school' => (int) Context::get('school')] : [];
     }
 
+    /** How many jobs of a school wait or are worked on. */
+    public static function waiting(int $school): int
+    {
+        return self::of($school, 'jobs')->count();
+    }
+
     /** @return list<array{name: string, since: CarbonImmutable, isAtWork: bool}> the oldest first */
     public function open(): array
     {
@@ -70,7 +76,12 @@ final readonly class SchoolJobs
 
     private function own(string $table): Builder
     {
-        return DB::table($table)->whereRaw("payload::json ->> 'school' = ?", [(string) $this->school->id]);
+        return self::of($this->school->id, $table);
+    }
+
+    private static function of(int $school, string $table): Builder
+    {
+        return DB::table($table)->whereRaw("payload::json ->> 'school' = ?", [(string) $school]);
     }
 
     private static function name(string $payload): string

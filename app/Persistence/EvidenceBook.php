@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Jobs\ReadEvidence;
+use App\Jobs\Workers;
 use App\Models\School;
 use App\Models\Student as Row;
 use Carbon\CarbonImmutable;
@@ -50,7 +51,7 @@ final readonly class EvidenceBook
             return $this->of($school);
         }
         if (! $this->isNew($school)) {
-            ReadEvidence::dispatch($school->id);
+            Workers::queue(new ReadEvidence($school->id));
         }
 
         return $this->kept->latest("evidence:{$school->id}");

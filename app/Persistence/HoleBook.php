@@ -62,7 +62,7 @@ final readonly class HoleBook
     public function asked(School $school): ?array
     {
         if ($this->known($school) === null) {
-            FindHoles::dispatch($school->id);
+            Workers::queue(new FindHoles($school->id));
         }
 
         return $this->known($school) ?? (Workers::areAway() ? $this->of($school) : null);

@@ -41,7 +41,7 @@ final readonly class SeasonBook
     public function asked(Test $test): ?Ahead
     {
         if ($this->known($test) === null) {
-            PlanSeason::dispatch($test->id);
+            Workers::queue(new PlanSeason($test->id));
         }
 
         return $this->known($test) ?? (Workers::areAway() ? $this->of($test) : null);

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Jobs\MakeSheet;
+use App\Jobs\Workers;
+use App\Models\Role;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Context;
+use Illuminate\Support\Facades\DB;
+
+// Schools that share a machine: what one of them asks for leaves room for the others.
+
+beforeEach(function (): void {
+    config(['installation.at-once' => 2, 'cache.stores.file.path' => $this->folder = sys_get_temp_dir().'/stone-drill-share-'.getmypid(), 'cache.stores.file.lock_path' => $this->folder]);
+    Cache::forgetDriver('file');
+    $this->hall = $this->school();
+    $this->other = $this->school();
+    $this->head = $this->person($this->hall, Role::Head);
+    $this->guest = $this->person($this->other, Role::Head);
+    // Somebody else of the school is being served, in so many places.
+    $this->busy = fn (int $places): array => array_map(function (int $place): object {
+        $lock = Cache::store('file')->lock("school-{$this->hall->id}-at-work-{$place}", 60);
+        expect($lock->get())->toBeTrue();
+
+        return $lock;
+    }, range(1, $places));
+});
+
+afterEach(function (): void {
+    Cache::store('file')->flush();
+    Illuminate\Support\Facades\File::deleteDirectory($this->folder);
+    Cache::forgetDriver('file');
+});
+
+it('sends away what a school asks for beyond its share, and serves the others', function (): void {
+    $locks = ($this->busy)(2);
+    $this->actingAs($this->head)->get('/people')->assertStatus(429)->assertHeader('Retry-After', '2')->assertHeader('Refresh', '2')->assertSee('more at once than its share')->assertSee('finds it in the log');
+    $this->actingAs($this->guest)->get('/people')->assertOk();
+
+    $locks[0]->release();
+    $this->actingAs($this->head)->get('/people')->assertOk();
+    // Its place is free again, whatever came of it.
+    $this->get('/nowhere')->assertNotFound();
+    $this->get('/people/create')->assertOk();
+});
+
+it('leaves a form where it is, and tells a program in its own language', function (): void {
+    ($this->busy)(2);
+    $this->actingAs($this->head)->post('/people', ['name' => 'Ada Quill'])->assertStatus(429)->assertHeaderMissing('Refresh');
+    $this->postJson('/mat/reps', ['reps' => []])->assertStatus(429)->assertHeader('Retry-After', '2')->assertJsonPath('message', 'Your school asks for more at once than its share of this server. Nothing is lost: it is asked for again in a moment.');
+    $token = $this->head->createToken('club', ['read'])->plainTextToken;
+    $this->app['auth']->forgetGuards();
+    $this->withToken($token)->getJson('/api/v1/students')->assertStatus(429);
+    expect($this->hall->students()->where('name', 'Ada Quill')->exists())->toBeFalse();
+});
+
+it('holds nobody back who is not signed in, nor anybody where nothing is set', function (): void {
+    ($this->busy)(2);
+    $this->get('/sign-in')->assertOk();
+    config(['installation.at-once' => 0]);
+    $this->actingAs($this->head)->get('/people')->assertOk();
+});
+
+it('lets a school with many jobs come after the others with what is more', function (): void {
+    config(['queue.default' => 'database']);
+    $give = function (int $school, int $times): void {
+        Context::add('school', $school);
+        foreach (range(1, $times) as $time) {
+            Workers::give(new MakeSheet(0, [], "sheet-{$school}-{$time}"));
+        }
+    };
+    $give($this->hall->id, 5);
+    $give($this->other->id, 2);
+    $queues = DB::table('jobs')->orderBy('id')->get()->map(static fn (stdClass $row): array => [(int) json_decode($row->payload)->school, $row->queue])->all();
+
+    expect($queues)->toBe([
+        [$this->hall->id, 'default'], [$this->hall->id, 'default'], [$this->hall->id, 'default'], [$this->hall->id, 'later'], [$this->hall->id, 'later'],
+        [$this->other->id, 'default'], [$this->other->id, 'default'],
+    ])
+        // Who waits in the second line waits for the first, not for somebody to work.
+        ->and(DB::table('jobs')->where('queue', 'default')->delete())->toBe(5)
+        ->and(DB::table('jobs')->update(['available_at' => now()->timestamp - 60]))->toBe(2)
+        ->and(Workers::areAway())->toBeFalse();
+});
+
+it('has workers look at the second line too', function (string $file): void {
+    expect(file_get_contents(base_path($file)))->toContain('queue:work --queue='.Workers::FIRST.','.Workers::LATER.' ');
+})->with(['bin/ground.sh', 'deploy/systemd/stone-drill-queue.service']);
