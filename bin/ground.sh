@@ -292,12 +292,15 @@ serve_stop() {
 # What is started here and kept alive, by its name: the leader of its group of processes.
 declare -A PIDS=()
 
+# The floor is arithmetic, which the compiler of PHP halves, in jobs too.
+COMPILED=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
+
 launch() { # NAME
     case "$1" in
-        # The floor is arithmetic, which the compiler of PHP halves; what it keeps is set aside before the pool reads its own file.
-        php) as_group "$1" "$(fpm)" -d opcache.jit=tracing -d opcache.jit_buffer_size=64M --nodaemonize --fpm-config "$SITE/deploy/php-fpm.conf" ;;
+        # What the compiler keeps is set aside before the pool reads its own file.
+        php) as_group "$1" "$(fpm)" "${COMPILED[@]}" --nodaemonize --fpm-config "$SITE/deploy/php-fpm.conf" ;;
         web) as_group "$1" caddy run --adapter caddyfile --config "$SITE/deploy/Caddyfile" ;;
-        queue) as_group "$1" php -d variables_order=EGPCS artisan queue:work --queue=default,later --quiet --sleep=0.3 --tries=2 --backoff=1 --timeout=300 ;;
+        queue) as_group "$1" php "${COMPILED[@]}" -d variables_order=EGPCS artisan queue:work --queue=default,later --quiet --sleep=0.3 --tries=2 --backoff=1 --timeout=300 ;;
         schedule) as_group "$1" php -d variables_order=EGPCS artisan schedule:work --quiet ;;
     esac
 }

@@ -11,8 +11,10 @@ use App\Models\Rank as RankRow;
 use App\Models\School as SchoolRow;
 use App\Models\User;
 use App\Persistence\ImportReport;
+use App\Persistence\Progress;
 use App\Persistence\RowSync;
 use App\Persistence\StandardLadder;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\AttackerLimb;
@@ -40,11 +42,16 @@ final class ImportCatalogue
 
     private RowSync $rows;
 
-    /** @param FootageSource|null $files the pictures and clips beside the file; null where there are none */
-    public function import(SchoolFile $file, SchoolRow $school, ?User $by = null, ?FootageSource $files = null): ImportReport
+    /**
+     * @param FootageSource|null      $files the pictures and clips beside the file; null where there are none
+     * @param ?Closure(int): void $tell  is told the percent of its rows that are in
+     */
+    public function import(SchoolFile $file, SchoolRow $school, ?User $by = null, ?FootageSource $files = null, ?Closure $tell = null): ImportReport
     {
-        return DB::transaction(function () use ($file, $school, $by, $files): ImportReport {
-            $report = activity()->withoutLogs(fn (): ImportReport => $this->bring($files === null ? $file->withFootage([]) : $file, $school, $by, $files));
+        $progress = $tell === null ? null : new Progress(count($file->catalogue->attacks) + count($file->catalogue->answers) + count($file->students) + count($file->reps), $tell);
+
+        return DB::transaction(function () use ($file, $school, $by, $files, $progress): ImportReport {
+            $report = activity()->withoutLogs(fn (): ImportReport => $this->bring($files === null ? $file->withFootage([]) : $file, $school, $by, $files, $progress));
             activity()->performedOn($school)->causedBy($by)->event('imported')->withProperties(['attributes' => $report->changes()])->log('imported');
 
             return $report;
@@ -62,10 +69,10 @@ final class ImportCatalogue
         }
     }
 
-    private function bring(SchoolFile $file, SchoolRow $school, ?User $by, ?FootageSource $files = null): ImportReport
+    private function bring(SchoolFile $file, SchoolRow $school, ?User $by, ?FootageSource $files = null, ?Progress $progress = null): ImportReport
     {
         $catalogue = $file->catalogue;
-        $this->report = new ImportReport();
+        $this->report = new ImportReport($progress);
         $this->rows = new RowSync($this->report);
         $school->fill($this->school($catalogue));
         $this->report->count('school', $school->exists, $school->isDirty());

@@ -9,6 +9,7 @@ use App\Jobs\Workers;
 use App\Models\Rep;
 use App\Models\School;
 use App\Models\User;
+use App\Persistence\Progress;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
@@ -48,10 +49,10 @@ final readonly class RecordReps
      *
      * @throws RepsRefused when one of them cannot be stored as it is; nothing is stored then
      */
-    public function recordAll(array $values): void
+    public function recordAll(array $values, ?Progress $progress = null): void
     {
-        DB::transaction(function () use ($values): void {
-            $refused = $this->addAll($values);
+        DB::transaction(function () use ($values, $progress): void {
+            $refused = $this->addAll($values, $progress);
             if ($refused !== []) {
                 throw new RepsRefused($refused);
             }
@@ -81,11 +82,12 @@ final readonly class RecordReps
      *
      * @return list<RecordedRep> those that are not stored
      */
-    private function addAll(array $values): array
+    private function addAll(array $values, ?Progress $progress = null): array
     {
         $refused = [];
         foreach (array_chunk($values, self::CHUNK) as $chunk) {
             array_push($refused, ...array_filter($this->add($chunk), static fn (RecordedRep $rep): bool => ! $rep->stored));
+            $progress?->add(count($chunk));
         }
 
         return $refused;

@@ -22,7 +22,7 @@ final class ImportFile extends ImportJob
     protected function import(School $school, User $user): string
     {
         $upload = CatalogueUpload::read(Storage::path($this->path), $this->ending);
-        app(ImportCatalogue::class)->import($upload->file, $school, $user, $upload->footage);
+        app(ImportCatalogue::class)->import($upload->file, $school, $user, $upload->footage, $this->tellShare(...));
 
         return '';
     }

@@ -29,7 +29,7 @@ final class ImportReps extends ImportJob
     {
         $sheet = RepCsv::read((string) Storage::get($this->path), $school);
         try {
-            $added = $sheet->refused === [] ? $sheet->store($school, $user) : null;
+            $added = $sheet->refused === [] ? $sheet->store($school, $user, $this->tellShare(...)) : null;
         } catch (RepsRefused) {
             $added = null;
         }

@@ -18,6 +18,7 @@ trait TellsOfFile
 
     public function failed(?Throwable $error): void
     {
+        Storage::delete(self::mark($this->path, 'share'));
         Storage::put(self::mark($this->path, 'failed'), '');
     }
 
@@ -33,8 +34,23 @@ trait TellsOfFile
         return self::take($path, 'done');
     }
 
+    /** @return ?int percent of what is being done with a file; null as long as nothing is known */
+    public static function share(string $path): ?int
+    {
+        $mark = self::mark($path, 'share');
+        $text = Storage::exists($mark) ? Storage::get($mark) : null;
+
+        return is_numeric($text) ? (int) $text : null;
+    }
+
+    protected function tellShare(int $percent): void
+    {
+        Storage::put(self::mark($this->path, 'share'), (string) $percent);
+    }
+
     private function done(string $what): void
     {
+        Storage::delete(self::mark($this->path, 'share'));
         Storage::put(self::mark($this->path, 'done'), $what);
         Storage::delete($this->path);
     }

@@ -10,6 +10,8 @@ final class ImportReport
     /** @var array<string, array{added: int, changed: int, same: int}> by section */
     private array $sections = [];
 
+    public function __construct(private readonly ?Progress $progress = null) {}
+
     public function count(string $section, bool $existed, bool $differs): void
     {
         $this->sections[$section] ??= ['added' => 0, 'changed' => 0, 'same' => 0];
@@ -18,6 +20,7 @@ final class ImportReport
             $differs => 'changed',
             default => 'same',
         }]++;
+        $this->progress?->add(1);
     }
 
     public function add(string $section, int $added, int $same): void
@@ -25,6 +28,7 @@ final class ImportReport
         $this->sections[$section] ??= ['added' => 0, 'changed' => 0, 'same' => 0];
         $this->sections[$section]['added'] += $added;
         $this->sections[$section]['same'] += $same;
+        $this->progress?->add($added + $same);
     }
 
     /** @return array<string, array<string, int>> how many of a section are new and changed, where there are any */

@@ -24,7 +24,7 @@ return [
         'by-student' => 'Most frequent mistakes by student',
         'counting' => 'Counting mistakes …',
         'fewer' => '▼ fewer',
-        'late' => 'Last :weeks weeks',
+        'late' => 'Last :weeks weeks, with this one',
         'more' => '▲ more',
         'none' => 'No mistake was recorded in the last :weeks weeks.',
         'same' => '= as many',

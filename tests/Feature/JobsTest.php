@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\ImportCatalogue;
 use App\Jobs\FindHoles;
 use App\Jobs\ImportFile;
 use App\Jobs\ImportReps;
@@ -10,7 +11,9 @@ use App\Jobs\RefreshWindows;
 use App\Models\Rep;
 use App\Models\Role;
 use App\Models\School;
+use App\Persistence\CatalogueUpload;
 use App\Persistence\HoleBook;
+use App\Persistence\Progress;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -103,13 +106,36 @@ it('imports a file beside the page, once, and says when that has failed', functi
     Queue::assertPushed(ImportFile::class, function (ImportFile $pushed) use (&$job): bool {
         return ($job = $pushed) instanceof ImportFile;
     });
+    Storage::put("{$job->path}.share", '40');
+    $this->get($address[0])->assertStatus(202)->assertSee('<progress class="w-100" max="100" value="40"', false);
     $job->failed(new RuntimeException('disk full'));
+    expect(Storage::exists("{$job->path}.share"))->toBeFalse();
     $this->get($address[0])->assertRedirect('/school')->assertSessionHas('error');
 
     app()->call([$job, 'handle']);
     app()->call([$job, 'handle']);
     $this->get($address[0])->assertRedirect('/wall')->assertSessionHas('status', 'The catalogue file is imported.');
     $this->get($address[0])->assertRedirect('/school')->assertSessionHas('error');
+});
+
+it('tells how much of a file is in, each percent once, and the whole at its end', function (): void {
+    Storage::fake();
+    $upload = CatalogueUpload::read(dirname(__DIR__).'/fixtures/small.yaml', 'yaml');
+    $told = [];
+    app(ImportCatalogue::class)->import($upload->file, $this->hall, $this->head, null, function (int $percent) use (&$told): void {
+        $told[] = $percent;
+    });
+    $rows = count($upload->file->catalogue->attacks) + count($upload->file->catalogue->answers) + count($upload->file->students) + count($upload->file->reps);
+
+    expect(count($told))->toBeGreaterThan(2)->toBeLessThan($rows + 20)->and($told)->toBe(array_values(array_unique($told)))->and(end($told))->toBe(100);
+    $progress = new Progress(400, function (int $percent) use (&$few): void {
+        $few[] = $percent;
+    });
+    foreach ([3, 1, 2, 390, 10] as $more) {
+        $progress->add($more);
+    }
+    // 3 of 400 are none yet, 4 are one, 6 still are, 396 are 99; ten more than there were to be are all.
+    expect($few)->toBe([1, 99, 100]);
 });
 
 it('adds the reps of a file beside the page, once, and says when that has failed', function (): void {

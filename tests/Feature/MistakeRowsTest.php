@@ -9,6 +9,8 @@ use App\View\Board\MistakeTrend;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -61,6 +63,55 @@ it('keeps the mistakes of every rep that nothing replaces, whichever way it come
     expect(keptMistakes($this->hall))->toHaveCount(22)->toEqualCanonicalizing(readMistakes($this->hall))
         ->and(keptMistakes($this->school('Other Hall')))->toBe([]);
 });
+
+/** Mistakes by week of each attack, student and answer. @return array<string, int> */
+function keptMistakeWeeks(School $school): array
+{
+    return DB::table('mistake_weeks')->where('school_id', $school->id)->where('times', '<>', 0)->get()->mapWithKeys(static fn (stdClass $row): array => ["{$row->week} {$row->of} {$row->whose} {$row->mistake}" => $row->times])->sortKeys()->all();
+}
+
+/** The same counted one by one. @return array<string, int> */
+function countedMistakeWeeks(School $school): array
+{
+    $counts = [];
+    foreach ($school->reps()->standing()->get() as $rep) {
+        $day = $rep->at->utc();
+        $week = $day->subDays($day->dayOfWeekIso - 1)->toDateString();
+        foreach ($rep->mistakes as $mistake) {
+            foreach (['attack' => $rep->attack_id, 'student' => $rep->student_id, 'answer' => $rep->answer_id] as $of => $whose) {
+                $key = "{$week} {$of} {$whose} {$mistake}";
+                $whose === null || $counts[$key] = ($counts[$key] ?? 0) + 1;
+            }
+        }
+    }
+    ksort($counts);
+
+    return $counts;
+}
+
+it('counts mistakes by week as a plain count does, whatever corrects what', function (int $seed): void {
+    $chance = new Randomizer(new Mt19937($seed));
+    $of = static fn (array $all): mixed => $all[$chance->getInt(0, count($all) - 1)];
+    [$attacks, $students, $answers] = [$this->hall->attacks()->pluck('id')->all(), $this->hall->students()->pluck('id')->all(), [null, ...$this->hall->answers()->pluck('id')->all()]];
+    $open = [];
+    foreach (range(1, 25) as $round) {
+        $rows = [];
+        foreach (range(1, $chance->getInt(1, 6)) as $one) {
+            $replaces = $open !== [] && $chance->getInt(0, 2) === 0 ? array_splice($open, $chance->getInt(0, count($open) - 1), 1)[0] : null;
+            $mistakes = array_slice(['steps short', 'looks down', 'lets "go"', 'ends — late'], $chance->getInt(0, 3), $chance->getInt(0, 2));
+            $rows[] = ['id' => (string) Str::uuid(), 'school_id' => $this->hall->id, 'student_id' => $of($students), 'attack_id' => $of($attacks), 'answer_id' => $of($answers), 'side' => 'written', 'rung' => 2, 'outcome' => 'hit', 'mistakes' => json_encode($mistakes), 'replaces' => $replaces, 'reason' => $replaces === null ? null : 'seen again', 'at' => CarbonImmutable::parse('2026-10-01 23:30+00')->addHours($chance->getInt(0, 900))->toIso8601String()];
+        }
+        DB::table('reps')->insert($rows);
+        array_push($open, ...array_column($rows, 'id'));
+    }
+    expect(keptMistakeWeeks($this->hall))->not->toBeEmpty()->toBe($counted = countedMistakeWeeks($this->hall));
+
+    // A school that had them before finds the same.
+    $migration = require database_path('migrations/2026_11_29_000035_count_mistakes_by_week.php');
+    $migration->down();
+    $migration->up();
+    expect(keptMistakeWeeks($this->hall))->toBe($counted);
+})->with([4, 5, 6]);
 
 it('takes the mistakes of a school in that had reps before', function (): void {
     $first = ($this->try)(['steps short', 'looks down']);

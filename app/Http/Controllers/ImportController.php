@@ -76,7 +76,7 @@ final readonly class ImportController
                 return redirect()->route('school')->with('error', __('messages.import-failed'));
             }
             if (Storage::exists($path)) {
-                return new Response(view('school.importing', ['title' => __('school.import.importing'), 'help' => __('school.import.importing-help')])->render(), 202, ['Refresh' => '1']);
+                return new Response(view('school.importing', ['title' => __('school.import.importing'), 'help' => __('school.import.importing-help'), 'share' => ImportFile::share($path)])->render(), 202, ['Refresh' => '1']);
             }
         }
 

@@ -66,7 +66,7 @@ final class RepSheetController
         $path = $this->path($user, $token);
         $done = ImportReps::tellAdded($path);
         if ($done === null && ! ImportReps::tellFailed($path) && Storage::exists($path)) {
-            return new Response(view('school.importing', ['title' => __('reps.file.importing'), 'help' => __('reps.file.importing-help')])->render(), 202, ['Refresh' => '1']);
+            return new Response(view('school.importing', ['title' => __('reps.file.importing'), 'help' => __('reps.file.importing-help'), 'share' => ImportReps::share($path)])->render(), 202, ['Refresh' => '1']);
         }
 
         return redirect()->route('reps.file')->with(match (true) {

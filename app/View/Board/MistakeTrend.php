@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 /** The mistakes seen most often of late, by attack and by student, beside the time before. */
 final readonly class MistakeTrend
 {
-    /** Weeks that are counted, and as many before them. */
+    /** Weeks from Monday that are counted, this one among them, and as many before them. */
     private const WEEKS = 6;
 
     private const SHOWN = 12;
@@ -24,8 +24,9 @@ final readonly class MistakeTrend
 
     public function __construct(School $school, CarbonImmutable $at)
     {
-        $this->byAttack = $this->count($school, $at, 'attacks', 'attack_id', 'title');
-        $this->byStudent = $this->count($school, $at, 'students', 'student_id', 'name');
+        $end = $at->utc()->startOfWeek(CarbonImmutable::MONDAY)->addWeek();
+        $this->byAttack = $this->count($school, $end, 'attack', 'attacks', 'title');
+        $this->byStudent = $this->count($school, $end, 'student', 'students', 'name');
     }
 
     public function weeksInAll(): int
@@ -53,15 +54,15 @@ final readonly class MistakeTrend
     }
 
     /** @return list<array{name: string, mistake: string, now: int, before: int}> the most frequent of late first */
-    private function count(School $school, CarbonImmutable $at, string $table, string $key, string $name): array
+    private function count(School $school, CarbonImmutable $end, string $of, string $table, string $name): array
     {
-        $since = $at->subWeeks(self::WEEKS);
+        $since = $end->subWeeks(self::WEEKS);
         $rows = DB::select(<<<SQL
             select t.{$name} as name, m.mistake, m.now, m.before from (
-                select {$key} as whose, mistake, count(*) filter (where at > :since) as now, count(*) filter (where at <= :until) as before
-                from rep_mistakes where school_id = :school and at > :from and at <= :at group by 1, 2
-            ) as m join {$table} t on t.id = m.whose order by m.now desc, m.before desc, name, m.mistake limit :shown
-            SQL, ['since' => $since, 'until' => $since, 'school' => $school->id, 'from' => $at->subWeeks(2 * self::WEEKS), 'at' => $at, 'shown' => self::SHOWN]);
+                select whose, mistake, coalesce(sum(times) filter (where week >= :since), 0) as now, coalesce(sum(times) filter (where week < :until), 0) as before
+                from mistake_weeks where school_id = :school and of = :of and week >= :from and week < :end group by 1, 2
+            ) as m join {$table} t on t.id = m.whose where m.now + m.before > 0 order by m.now desc, m.before desc, name, m.mistake limit :shown
+            SQL, ['since' => $since, 'until' => $since, 'school' => $school->id, 'of' => $of, 'from' => $end->subWeeks(2 * self::WEEKS), 'end' => $end, 'shown' => self::SHOWN]);
 
         return array_values(array_map(static function (object $row): array {
             ['name' => $name, 'mistake' => $mistake, 'now' => $now, 'before' => $before] = (array) $row;

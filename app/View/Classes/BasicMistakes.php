@@ -43,10 +43,10 @@ final readonly class BasicMistakes
             group by a.code
             SQL, $in)));
         $this->counts = $this->sum(DB::select(<<<'SQL'
-            select a.code, m.mistake, count(*) filter (where m.at >= :since) as now, count(*) filter (where m.at < :until) as before
-            from rep_mistakes m join answers a on a.id = m.answer_id
-            where m.school_id = :school and m.at >= :from and m.at < :end
-            group by a.code, m.mistake
+            select a.code, w.mistake, sum(w.times) filter (where w.week >= :since) as now, sum(w.times) filter (where w.week < :until) as before
+            from mistake_weeks w join answers a on a.id = w.whose
+            where w.school_id = :school and w.of = 'answer' and w.week >= :from and w.week < :end
+            group by a.code, w.mistake
             SQL, $in));
     }
 

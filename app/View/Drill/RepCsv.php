@@ -9,6 +9,7 @@ use App\Actions\RepsRefused;
 use App\Models\Rep;
 use App\Models\School;
 use App\Models\User;
+use App\Persistence\Progress;
 use App\Persistence\RepLines;
 use Closure;
 use Illuminate\Support\Str;
@@ -127,11 +128,13 @@ final readonly class RepCsv
     /**
      * Stores what is new, all of it or nothing.
      *
+     * @param ?Closure(int): void $tell is told the percent that are in
+     *
      * @throws RepsRefused when something came in meanwhile that stands in the way
      */
-    public function store(School $school, User $by): int
+    public function store(School $school, User $by, ?Closure $tell = null): int
     {
-        (new RecordReps($school, $by))->recordAll($this->new);
+        (new RecordReps($school, $by))->recordAll($this->new, $tell === null ? null : new Progress(count($this->new), $tell));
 
         return count($this->new);
     }
