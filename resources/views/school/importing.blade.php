@@ -4,6 +4,7 @@
     <p class="lead-line" role="status">{{ $help }}</p>
     @if (isset($share))
         <progress class="w-100" max="100" value="{{ $share }}" aria-label="{{ $title }}">{{ $share }} %</progress>
+        <p class="form-text">{{ $share }} %</p>
     @endif
 </div>
 </x-layout>
