@@ -136,10 +136,13 @@ final readonly class WindowBook
             select pair.student, pair.attack, array((
                 select ((extract(epoch from at)::bigint * 100 + rung) * 10 + array_position(?::text[], outcome::text)) * 2 + (side = ?)::int
                 from reps where school_id = ? and student_id = pair.student and attack_id = pair.attack and at <= coalesce(?::timestamptz, 'infinity') and source is distinct from ?
-                    and not exists (select 1 from reps later where later.school_id = reps.school_id and later.replaces = reps.id)
+                    and id <> all(array(
+                        select c.replaces from reps c where c.school_id = ? and c.student_id = pair.student and c.attack_id = pair.attack and c.replaces is not null
+                        union all select e.rep_id from reps_corrected_elsewhere e where e.school_id = ?
+                    ))
                 order by at, id
             )) as tries from (select distinct * from unnest(?::bigint[], ?::bigint[])) as pair(student, attack)
-            SQL, ['{'.implode(',', array_column(Outcome::cases(), 'value')).'}', Side::Mirrored->value, $this->school->id, $until?->format('Y-m-d H:i:s.uP'), Source::Home->value, ...self::arrays($pairs)]);
+            SQL, ['{'.implode(',', array_column(Outcome::cases(), 'value')).'}', Side::Mirrored->value, $this->school->id, $until?->format('Y-m-d H:i:s.uP'), Source::Home->value, $this->school->id, $this->school->id, ...self::arrays($pairs)]);
         $credits = [null, ...array_map(static fn (Outcome $outcome): ?float => $outcome->credit(), Outcome::cases())];
         $found = [];
         foreach ($rows as $row) {

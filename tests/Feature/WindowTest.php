@@ -72,6 +72,28 @@ it('takes in every new rep, whichever way it comes, and every correction', funct
     expect(DB::table('proof_windows')->where('is_stale', true)->count())->toBe(0);
 });
 
+it('leaves out what a rep of another student or attack corrects, as the first release let it', function (): void {
+    $school = $this->school();
+    $now = CarbonImmutable::now()->addMinute();
+    $bo = $school->students()->create(['code' => 'bo', 'name' => 'Bo Sandpiper', 'rank_id' => $school->students()->value('rank_id'), 'flags' => []])->id;
+    $other = $school->attacks()->where('code', '<>', 'wrist')->value('id');
+    [$first, $second, $third] = array_map(fn (int $number): string => WindowFixture::addRep($school, $number, ['outcome' => $number === 2 ? 'hit' : 'clean']), [1, 2, 3]);
+    WindowFixture::addRep($school, 4, ['replaces' => $first, 'reason' => 'of somebody else', 'student_id' => $bo]);
+    WindowFixture::addRep($school, 5, ['replaces' => $second, 'reason' => 'another attack', 'attack_id' => $other]);
+    WindowFixture::addRep($school, 6, ['replaces' => $third, 'reason' => 'seen wrongly', 'outcome' => 'hit']);
+    $elsewhere = fn (): array => DB::table('reps_corrected_elsewhere')->where('school_id', $school->id)->orderBy('rep_id')->pluck('rep_id')->all();
+
+    expect(WindowFixture::expectSameProof($school->fresh(), $now))->toBeGreaterThan(0)->and($elsewhere())->toBe([$first, $second]);
+    // A school that had them before finds the same, and each rep still has one correction at most.
+    $migration = require database_path('migrations/2026_11_29_000036_find_corrections_by_their_try.php');
+    $migration->down();
+    $migration->up();
+    DB::table('proof_windows')->update(['is_stale' => true]);
+    WindowFixture::expectSameProof($school->fresh(), $now);
+    expect($elsewhere())->toBe([$first, $second])
+        ->and(fn () => DB::transaction(fn () => WindowFixture::addRep($school, 7, ['replaces' => $first, 'reason' => 'once more'])))->toThrow(Illuminate\Database\QueryException::class, 'reps_corrections');
+});
+
 it('reads only what was by then, where a clock went ahead', function (): void {
     $school = $this->school();
     WindowFixture::addRep($school, 1, ['at' => now()->addDays(3), 'outcome' => 'hit']);
