@@ -111,7 +111,14 @@ for ($i = 0; $i < 7; $i++) {
 }
 sort($kits);
 $say('the kit of the mat, 120 people, after a rep', $kits[3]);
-$say('classes and tests for the mat', middle(static fn () => $page('/mat/plans'), 5));
+$say('classes and tests for the mat for the first time in ten minutes', milliseconds(static fn () => $page('/mat/plans'), 1));
+$plans = [];
+for ($i = 0; $i < 7; $i++) {
+    $record();
+    $plans[] = milliseconds(static fn () => $page('/mat/plans'), 1);
+}
+sort($plans);
+$say('the same after a rep', $plans[3]);
 
 $start = hrtime(true);
 $book = $app->make(EvidenceBook::class);

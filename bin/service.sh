@@ -7,6 +7,9 @@ UNITS="stone-drill-php stone-drill-web stone-drill-queue stone-drill-schedule"
 
 need_root() { [ "$(id -u)" = 0 ] || die "run this as root: sudo $0 $*"; }
 
+# Whether every change is kept, so that bin/rewind can go back to any moment.
+can_rewind() { systemctl is-enabled --quiet stone-drill-rewind.timer 2>/dev/null; }
+
 is_installed() { [ -L "$OPT/current" ] && [ -f "$ETC/.env" ]; }
 
 # The superuser of the machine's own cluster, by its socket: takes the place of ground.sh's.

@@ -25,6 +25,12 @@ final readonly class Revision
         return self::read($school, [...self::CURRICULUM, ...self::REST], ['(select coalesce(max(count), 0) from rep_counts where school_id = :id)']);
     }
 
+    /** Of everything that a file of it holds but its reps. */
+    public static function ofAllButReps(School $school): string
+    {
+        return self::read($school, [...self::CURRICULUM, ...self::REST]);
+    }
+
     /** Of everything that a wall hangs on: reps are only ever added. */
     public static function of(School $school): string
     {

@@ -235,6 +235,34 @@ it('keeps who attacked and in which class with a rep, through a correction and t
     expect($saved)->toContain(",first-1,{$class->code}");
 });
 
+it('plans the class of the mat anew when anything but reps comes, and else every ten minutes', function (): void {
+    $this->travelTo('2026-11-24T18:01:00Z');
+    ($this->add)(3);
+    $class = ($this->plan)(['at' => now()->addHours(2)->format('Y-m-d\TH:i')]);
+    $before = ($this->plan)(['at' => now()->subHours(20)->format('Y-m-d\TH:i')]);
+    $pack = fn (): array => array_column($this->get('/mat/plans')->assertOk()->json('classes'), null, 'id')[$class->id];
+    // Far above those who are here.
+    $ranks = array_map(fn (int $step): int => $this->hall->ranks()->create(['code' => "far-{$step}", 'name' => "Far {$step}", 'position' => 50 + $step, 'max_beats' => 8, 'goal_rung' => 3])->id, [1, 2, 3]);
+    $attack = $this->hall->attacks()->firstOrFail()->replicate()->fill(['code' => 'spare', 'title' => 'Spare hold', 'needed_by_id' => end($ranks)]);
+    $attack->save();
+    $answer = $this->hall->answers()->firstOrFail()->replicate()->fill(['code' => 'spare', 'title' => 'Spare gate', 'attack_id' => $attack->id, 'rank_id' => end($ranks)]);
+    $answer->save();
+    $first = $pack();
+    expect($first['attacks'])->not->toContain($attack->id);
+    // An answer to another attack was used in the class before: it is drilled again tonight.
+    $rep = fn (string $id): bool => DB::table('reps')->insert(['id' => $id, 'school_id' => $this->hall->id, 'student_id' => $this->hall->students()->value('id'), 'attack_id' => $answer->attack_id, 'answer_id' => $answer->id, 'class_id' => $before->id, 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => now()]);
+    $rep('0b7e1f60-9999-4000-8000-000000000001');
+    expect($pack())->toBe($first);
+    $this->travelTo('2026-11-24T18:12:00Z');
+    expect($pack()['attacks'])->toContain($answer->attack_id);
+
+    $class->present()->attach($present = $this->hall->students()->value('id'), ['school_id' => $this->hall->id]);
+    expect($pack()['here'])->toBe([$present]);
+    $answer->update(['title' => 'Under another title']);
+    $class->update(['place' => 'The loft']);
+    expect($pack()['title'])->toContain('The loft');
+});
+
 it('gives the class of tonight along to the mat, and takes who came from there, once', function (): void {
     ($this->add)(3);
     $class = ($this->plan)(['at' => now()->addHour()->format('Y-m-d\TH:i')]);

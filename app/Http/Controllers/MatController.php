@@ -16,6 +16,7 @@ use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\Persistence\RevisionCache;
 use App\View\Drill\ClassPack;
 use App\View\Drill\DrillForecast;
 use App\View\Drill\Kit;
@@ -68,11 +69,11 @@ final readonly class MatController
     }
 
     /** The classes and tests around now, which it keeps too. */
-    public function plans(#[CurrentUser] User $user): JsonResponse
+    public function plans(#[CurrentUser] User $user, RevisionCache $kept): JsonResponse
     {
         $at = CarbonImmutable::now();
 
-        return response()->json(['classes' => (new ClassPack($user->school, $this->mapper, $this->coverages))->of($at), 'tests' => TestPack::of($user->school, $user, $at)]);
+        return response()->json(['classes' => (new ClassPack($user->school, $this->mapper, $this->coverages, $kept))->of($at), 'tests' => TestPack::of($user->school, $user, $at)]);
     }
 
     /** What is drawn from, who is barred from what, and whether there is time, for what is set up. */

@@ -8,6 +8,8 @@ use App\Models\School;
 use App\Models\TrainingClass;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\Persistence\Revision;
+use App\Persistence\RevisionCache;
 use App\View\Classes\ClassPage;
 use Carbon\CarbonImmutable;
 use StoneDrill\Core\Session\Block;
@@ -25,14 +27,20 @@ final readonly class ClassPack
     /** Classes whose answers are drilled again. */
     private const LATEST = 2;
 
-    public function __construct(private School $school, private CatalogueMapper $mapper, private CoverageBook $coverages) {}
+    /** Seconds for which a plan holds while nothing but reps comes: each of them would have it planned anew. */
+    private const HOLDS = 600;
+
+    public function __construct(private School $school, private CatalogueMapper $mapper, private CoverageBook $coverages, private RevisionCache $kept) {}
 
     /** @return list<array<string, mixed>> */
     public function of(CarbonImmutable $now): array
     {
         $classes = $this->school->classes()->whereNull('cancelled_at')->whereBetween('at', [$now->subHours(self::AFTER), $now->addHours(self::BEFORE)])->orderBy('at')->get();
+        $revision = Revision::ofAllButReps($this->school).' '.intdiv($now->getTimestamp(), self::HOLDS);
 
-        return array_values($classes->map(fn (TrainingClass $class): array => $this->pack(new ClassPage($class->setRelation('school', $this->school), $this->mapper, $this->coverages)))->all());
+        return array_values($classes->map(fn (TrainingClass $class): array => $this->kept->of("class-pack:{$class->id}", $revision, self::HOLDS, fn (): array => $this->pack(
+            new ClassPage($class->setRelation('school', $this->school), $this->mapper, $this->coverages),
+        )))->all());
     }
 
     /** @return array<string, mixed> students are named by the ids of their rows */
