@@ -21,6 +21,7 @@ return [
     'marks-waiting' => ':count marks of a class or a test wait on this device.',
     'mirrored' => ' (mirrored)',
     'not-checked' => 'Not checked. The server does not answer. What you typed is still here.',
+    'not-checked-busy' => 'Not checked. The server has much to do. Try again in a moment; what you typed is still here.',
     'not-checked-old' => 'Not checked. This page was open too long. Copy what you typed, then reload the page.',
     'not-checked-signed-out' => 'Not checked. You are signed out. Sign in in another tab; what you typed is still here.',
     'not-sent-large' => 'Not sent: it is larger than the server takes. Choose a smaller file.',

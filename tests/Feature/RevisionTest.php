@@ -46,3 +46,32 @@ it('does not care for another school', function (): void {
 
     expect(Revision::of($school))->toBe($before);
 });
+
+it('differs after a write to any table that a file of everything has rows of', function (): void {
+    app(App\Persistence\Demo::class)->load(Carbon\CarbonImmutable::now());
+    $school = App\Models\School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
+    $written = [];
+    foreach (['schools', 'ranks', 'rungs', 'kinds', 'attacks', 'answers', 'students', 'rank_awards', 'solos', 'solo_marks', 'training_classes', 'class_attendance', 'tests', 'test_candidates', 'test_items', 'test_marks', 'test_solos', 'footage'] as $table) {
+        $rows = fn () => DB::table($table)->where($table === 'schools' ? 'id' : 'school_id', $school->id);
+        $row = (array) $rows()->first();
+        if ($row !== []) {
+            [$all, $butReps] = [Revision::ofEverything($school), Revision::ofAllButReps($school)];
+            expect([Revision::ofEverything($school), Revision::ofAllButReps($school)])->toBe([$all, $butReps], "{$table} at rest");
+            // A row that is written again as it was is a write.
+            $column = array_key_first(array_diff_key($row, ['id' => 0]));
+            $rows()->where(array_filter($row, static fn (mixed $value, string $name): bool => $name === 'id' || str_ends_with($name, '_id') && $value !== null, ARRAY_FILTER_USE_BOTH))->limit(1)->update([$column => $row[$column]]);
+            expect(Revision::ofEverything($school))->not->toBe($all, $table)->and(Revision::ofAllButReps($school))->not->toBe($butReps, $table);
+            $written[] = $table;
+        }
+    }
+    expect(count($written))->toBeGreaterThan(11, implode(', ', $written));
+});
+
+it('tells a rep from everything else', function (): void {
+    $school = $this->school();
+    $before = [Revision::ofEverything($school), Revision::ofAllButReps($school), Revision::ofCurriculum($school)];
+    DB::table('reps')->insert(['id' => '0b7e1f60-aaaa-4000-8000-000000000002', 'school_id' => $school->id, 'student_id' => $school->students()->value('id'), 'attack_id' => $school->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => now()]);
+
+    expect(Revision::ofEverything($school))->not->toBe($before[0])
+        ->and([Revision::ofAllButReps($school), Revision::ofCurriculum($school)])->toBe([$before[1], $before[2]]);
+});

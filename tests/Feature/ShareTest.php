@@ -45,6 +45,23 @@ it('sends away what a school asks for beyond its share, and serves the others', 
     $this->get('/people/create')->assertOk();
 });
 
+it('frees the place of a request that broke, was refused, or led elsewhere', function (string $path, int $status): void {
+    config(['installation.at-once' => 1]);
+    Illuminate\Support\Facades\Route::get('try-to-fail', fn () => throw new RuntimeException('a wheel came off'))->middleware(['web', 'auth']);
+    $this->actingAs($this->person($this->hall, Role::Student));
+    foreach ([1, 2, 3] as $time) {
+        $this->get($path)->assertStatus($status);
+    }
+})->with([['/try-to-fail', 500], ['/people', 403], ['/people/999999', 404], ['/no/such/page', 404], ['/mat', 403]]);
+
+it('keeps a place no longer than a request may take', function (): void {
+    ($this->busy)(2);
+    $this->actingAs($this->head)->get('/people')->assertStatus(429);
+    // Both were killed: nobody gave their places back.
+    $this->travel(61)->seconds();
+    $this->get('/people')->assertOk();
+});
+
 it('leaves a form where it is, and tells a program in its own language', function (): void {
     ($this->busy)(2);
     $this->actingAs($this->head)->post('/people', ['name' => 'Ada Quill'])->assertStatus(429)->assertHeaderMissing('Refresh');

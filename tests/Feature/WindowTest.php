@@ -15,8 +15,11 @@ use App\Persistence\WindowBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\ProvenShare;
+use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Prover;
 use Tests\Feature\WindowFixture;
@@ -93,6 +96,38 @@ it('leaves out what a rep of another student or attack corrects, as the first re
     expect($elsewhere())->toBe([$first, $second])
         ->and(fn () => DB::transaction(fn () => WindowFixture::addRep($school, 7, ['replaces' => $first, 'reason' => 'once more'])))->toThrow(Illuminate\Database\QueryException::class, 'reps_corrections');
 });
+
+it('says of any reps what all of them say, now and on a day in the past', function (int $seed): void {
+    $school = $this->school();
+    $school->attacks()->where('code', 'hug')->update(['hand' => 'both']);
+    $chance = new Randomizer(new Mt19937($seed));
+    $of = static fn (array $all): mixed => $all[$chance->getInt(0, count($all) - 1)];
+    $students = [$school->students()->value('id')];
+    foreach (['bo', 'cy'] as $code) {
+        $students[] = $school->students()->create(['code' => $code, 'name' => ucfirst($code), 'rank_id' => $school->ranks()->value('id'), 'flags' => []])->id;
+    }
+    $attacks = $school->attacks()->pluck('id')->all();
+    $open = [];
+    foreach (range(1, 6) as $round) {
+        foreach (range(1, 25) as $one) {
+            $columns = ['student_id' => $of($students), 'attack_id' => $of($attacks), 'side' => $of(['written', 'mirrored'])];
+            // One in five corrects an earlier one, of the same try.
+            if ($open !== [] && $chance->getInt(0, 4) === 0) {
+                [$columns, $replaces] = array_splice($open, $chance->getInt(0, count($open) - 1), 1)[0];
+                $more = ['replaces' => $replaces, 'reason' => 'seen again'];
+            }
+            // Several at the same second, some ahead of the clock, some at home.
+            $at = CarbonImmutable::now()->startOfDay()->subDays($chance->getInt(-2, 120))->addHours($chance->getInt(0, 2));
+            $id = WindowFixture::addRep($school, 100 * $seed + 25 * $round + $one, [...$columns, ...$more ?? [], 'rung' => $chance->getInt(1, 7), 'outcome' => $of(array_column(Outcome::cases(), 'value')), 'source' => $of(['seen', 'seen', 'seen', 'test', 'home']), 'at' => $at]);
+            $open[] = [$columns, $id];
+            unset($more);
+        }
+        $at = CarbonImmutable::now()->subDays($of([0, 0, 30, 90]));
+        expect(WindowFixture::expectSameProof($school->fresh(), CarbonImmutable::now()->addDays(3)))->toBeGreaterThan(5)
+            ->and(WindowFixture::expectSameProof($school->fresh(), $at))->toBeGreaterThanOrEqual(0);
+    }
+    expect(DB::table('proof_windows')->where('school_id', $school->id)->where('is_stale', true)->count())->toBe(0);
+})->with([1, 2, 3, 4]);
 
 it('reads only what was by then, where a clock went ahead', function (): void {
     $school = $this->school();

@@ -1,7 +1,7 @@
 // When the server does not answer a part of a page, that part says so; what was typed stays where it is.
 import { text } from '../texts';
 
-const REASONS = { 401: 'not-checked-signed-out', 413: 'not-sent-large', 419: 'not-checked-old' };
+const REASONS = { 401: 'not-checked-signed-out', 413: 'not-sent-large', 419: 'not-checked-old', 429: 'not-checked-busy', 503: 'not-checked-busy' };
 
 export default () => {
   const say = (event) => {
