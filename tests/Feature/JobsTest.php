@@ -138,6 +138,21 @@ it('tells how much of a file is in, each percent once, and the whole at its end'
     expect($few)->toBe([1, 99, 100]);
 });
 
+it('tells how many of the reps of a file are in', function (): void {
+    Storage::fake();
+    $lines = array_map(static fn (int $number): string => sprintf('0b7e1f60-5555-4000-8000-%012d,ada-plover,wrist,written,3,clean,2026-11-%02dT19:00:00+00:00,,,,,,seen,,', $number, 1 + $number % 20), range(1, 1200));
+    $sheet = App\View\Drill\RepCsv::read("id,student,attack,side,rung,outcome,at,answer,mistakes,touched,seconds,stressor,source,replaces,reason\n".implode("\n", $lines)."\n", $this->hall);
+    $told = [];
+    $before = Rep::count();
+
+    expect($sheet->refused)->toBe([])
+        ->and($sheet->store($this->hall, $this->head, function (int $percent) use (&$told): void {
+            $told[] = $percent;
+        }))->toBe(1200)
+        ->and(Rep::count() - $before)->toBe(1200)
+        ->and(count($told))->toBeGreaterThan(1)->and(end($told))->toBe(100)->and($told)->toBe(array_values(array_unique($told)));
+});
+
 it('adds the reps of a file beside the page, once, and says when that has failed', function (): void {
     Storage::fake();
     Queue::fake();

@@ -141,6 +141,48 @@ it('counts six weeks beside the six before, by attack and by student', function 
     $this->get('/board/mistakes')->assertOk()->assertSee('steps short')->assertSee('looks down');
 });
 
+it('counts whole weeks from Monday, this one among them', function (): void {
+    // A Thursday. Its week began on the 16th; the six weeks with it on 12 October, the six before on 31 August.
+    $now = CarbonImmutable::parse('2026-11-19T12:00:00Z');
+    foreach (['2026-10-12T00:00:00Z', '2026-11-16T00:00:00Z', '2026-11-19T11:00:00Z'] as $late) {
+        ($this->try)(['steps short'], ['at' => $late]);
+    }
+    foreach (['2026-10-11T23:59:59Z', '2026-08-31T00:00:00Z'] as $before) {
+        ($this->try)(['steps short'], ['at' => $before]);
+    }
+    foreach (['2026-08-30T23:59:59Z', '2026-11-23T00:00:00Z'] as $neither) {
+        ($this->try)(['steps short'], ['at' => $neither]);
+    }
+    $rows = fn (CarbonImmutable $at): array => array_map(static fn (array $row): array => [$row['now'], $row['before']], (new MistakeTrend($this->hall, $at))->sections()[0]['rows']);
+
+    expect($rows($now))->toBe([[3, 2]])
+        // On the Sunday the same; a week on, one of the late has become one of the time before, and one of that is forgotten.
+        ->and($rows($now->addDays(3)))->toBe([[3, 2]])
+        ->and($rows($now->addDays(4)))->toBe([[3, 2]])
+        // Half a year on there is nothing, and nobody is told of a mistake that was made no time.
+        ->and($rows($now->addMonths(6)))->toBe([]);
+});
+
+it('says nothing of a mistake that was corrected away', function (): void {
+    $id = ($this->try)(['looks down'], ['at' => now()->subDays(2)->toIso8601String()]);
+    ($this->try)([], ['replaces' => $id, 'reason' => 'wrong button']);
+
+    expect((new MistakeTrend($this->hall, CarbonImmutable::now()))->sections()[1]['rows'])->toBe([])
+        ->and(DB::table('mistake_weeks')->where('school_id', $this->hall->id)->where('mistake', 'looks down')->sum('times'))->toEqual(0);
+});
+
+it('orders the mistakes by how often they were made of late, and shows a dozen', function (): void {
+    foreach (range(1, 15) as $number) {
+        foreach (range(1, $number) as $time) {
+            ($this->try)(["mistake {$number}"], ['at' => now()->subDay()->toIso8601String()]);
+        }
+    }
+    $rows = (new MistakeTrend($this->hall, CarbonImmutable::now()))->sections()[0]['rows'];
+
+    expect(array_column($rows, 'mistake'))->toBe(array_map(static fn (int $number): string => "mistake {$number}", range(15, 4)))
+        ->and(array_column($rows, 'now'))->toBe(range(15, 4));
+});
+
 it('plans a class for those who were here last where more are expected than a plan holds, and says so', function (): void {
     $this->actingAs($this->person($this->hall, Role::Instructor));
     $rank = $this->ada->rank_id;

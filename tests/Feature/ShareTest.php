@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Jobs\FindHoles;
 use App\Jobs\MakeSheet;
 use App\Jobs\Workers;
 use App\Models\Role;
@@ -99,6 +100,47 @@ it('lets a school with many jobs come after the others with what is more', funct
         ->and(DB::table('jobs')->where('queue', 'default')->delete())->toBe(5)
         ->and(DB::table('jobs')->update(['available_at' => now()->timestamp - 60]))->toBe(2)
         ->and(Workers::areAway())->toBeFalse();
+});
+
+it('does the work of another school before what is more of a busy one', function (): void {
+    config(['queue.default' => 'database']);
+    $give = function (int $school, array $answers): void {
+        Context::add('school', $school);
+        foreach ($answers as $answer) {
+            Workers::give(new MakeSheet($answer, [], "sheets/{$school}/{$answer}"));
+        }
+    };
+    // Answers that are not there: such a job is over at once, and fails.
+    $give($this->hall->id, [901, 902, 903, 904, 905]);
+    $give($this->other->id, [951]);
+    $done = [];
+    Illuminate\Support\Facades\Queue::before(function (Illuminate\Queue\Events\JobProcessing $event) use (&$done): void {
+        $done[] = [$event->job->getQueue(), $event->job->payload()['school']];
+    });
+    for ($left = 6; $left > 0; $left--) {
+        $this->artisan('queue:work', ['--once' => true, '--queue' => 'default,later', '--tries' => 1]);
+    }
+
+    expect(array_column($done, 1))->toBe([$this->hall->id, $this->hall->id, $this->hall->id, $this->other->id, $this->hall->id, $this->hall->id])
+        ->and(array_column($done, 0))->toBe(['default', 'default', 'default', 'default', 'later', 'later'])
+        ->and(DB::table('jobs')->count())->toBe(0);
+    // What has failed in the second line is shown like the rest, and tried again.
+    $this->actingAs($this->head)->get('/school/jobs')->assertOk()->assertSee('Nothing waits')->assertSee('Try again');
+    $later = DB::table('failed_jobs')->where('queue', 'later')->pluck('uuid')->all();
+    expect($later)->toHaveCount(2);
+    $this->post("/school/jobs/{$later[0]}/retry")->assertRedirect();
+    expect(DB::table('jobs')->pluck('queue')->all())->toBe(['later']);
+});
+
+it('has a job that somebody gives again and again wait once', function (): void {
+    config(['queue.default' => 'database']);
+    Context::add('school', $this->hall->id);
+    foreach (range(1, 5) as $time) {
+        Workers::queue(new FindHoles($this->hall->id));
+    }
+    Workers::queue(new FindHoles($this->other->id));
+
+    expect(DB::table('jobs')->pluck('queue')->all())->toBe(['default', 'default']);
 });
 
 it('has workers look at the second line too', function (string $file): void {
