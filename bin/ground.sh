@@ -276,8 +276,9 @@ serve() { # PORT STORAGE_DIRECTORY
     launch php
     launch web
     for _ in $(seq 100); do
-        php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $e, $m, 1) ? 0 : 1);' "$1" 2>/dev/null && return 0
-        lives web || break
+        # Both: a web server that listens before PHP does answers with 502.
+        [ -S "$SERVER_RUN/php.sock" ] && php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $e, $m, 1) ? 0 : 1);' "$1" 2>/dev/null && return 0
+        lives web && lives php || break
         sleep 0.1
     done
     tail -n 5 "$SERVER_STORAGE/logs/server.log" >&2; die "the web server did not start on port $1"

@@ -8,6 +8,7 @@ use App\Actions\ImportCatalogue;
 use App\Models\School;
 use App\Models\User;
 use App\Persistence\CatalogueUpload;
+use App\Persistence\CoverageBook;
 use Illuminate\Support\Facades\Storage;
 
 /** Imports a catalogue file, with the pictures and clips that lie beside it in a zip. */
@@ -25,5 +26,12 @@ final class ImportFile extends ImportJob
         app(ImportCatalogue::class)->import($upload->file, $school, $user, $upload->footage, $this->tellShare(...));
 
         return '';
+    }
+
+    protected function prepare(School $school): void
+    {
+        $coverages = app(CoverageBook::class);
+        $coverages->of($school);
+        $coverages->forYouth($school);
     }
 }

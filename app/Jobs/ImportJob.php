@@ -33,11 +33,16 @@ abstract class ImportJob implements ShouldBeUnique, ShouldQueue
             // Somebody was faster.
             return;
         }
-        $said = $this->import(School::query()->whereKey($this->schoolId)->firstOrFail(), User::query()->whereKey($this->userId)->firstOrFail());
+        $school = School::query()->whereKey($this->schoolId)->firstOrFail();
+        $said = $this->import($school, User::query()->whereKey($this->userId)->firstOrFail());
         // What the database knows of its tables is of before.
         DB::statement('analyze');
+        $this->prepare($school->refresh());
         $this->done($said);
     }
+
+    /** Works out what the first who looks would wait for. */
+    protected function prepare(School $school): void {}
 
     /** @return string what `tellDone()` says of it */
     abstract protected function import(School $school, User $user): string;

@@ -14,6 +14,7 @@ use App\Models\School;
 use App\Persistence\CatalogueUpload;
 use App\Persistence\HoleBook;
 use App\Persistence\Progress;
+use App\Persistence\RunBook;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -112,7 +113,11 @@ it('imports a file beside the page, once, and says when that has failed', functi
     expect(Storage::exists("{$job->path}.share"))->toBeFalse();
     $this->get($address[0])->assertRedirect('/school')->assertSessionHas('error');
 
+    $runs = fn (): int => count(array_filter(array_keys(app(RunBook::class)->of($this->hall->fresh())->all()), static fn (string $key): bool => str_starts_with($key, 'works ')));
+    expect($runs())->toBe(0);
     app()->call([$job, 'handle']);
+    // Whoever looks at the wall next does not wait for its answers to be run.
+    expect($runs())->toBeGreaterThan(0);
     app()->call([$job, 'handle']);
     $this->get($address[0])->assertRedirect('/wall')->assertSessionHas('status', 'The catalogue file is imported.');
     $this->get($address[0])->assertRedirect('/school')->assertSessionHas('error');
