@@ -55,6 +55,15 @@ it('frees the place of a request that broke, was refused, or led elsewhere', fun
     }
 })->with([['/try-to-fail', 500], ['/people', 403], ['/people/999999', 404], ['/no/such/page', 404], ['/mat', 403]]);
 
+it('serves everybody where no file can be written', function (): void {
+    config(['cache.stores.file.path' => __FILE__, 'cache.stores.file.lock_path' => __FILE__]);
+    Cache::forgetDriver('file');
+    $this->actingAs($this->head)->get('/people')->assertOk();
+    $this->get('/no/such/page')->assertNotFound();
+    config(['cache.stores.file.path' => $this->folder, 'cache.stores.file.lock_path' => $this->folder]);
+    Cache::forgetDriver('file');
+});
+
 it('keeps a place no longer than a request may take', function (): void {
     ($this->busy)(2);
     $this->actingAs($this->head)->get('/people')->assertStatus(429);

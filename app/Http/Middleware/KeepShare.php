@@ -11,6 +11,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response as Page;
 use Illuminate\Support\Facades\Cache;
 use Symfony\Component\HttpFoundation\Response;
+use Throwable;
 
 /**
  * Serves so many requests of a school at once on this machine, where several share it: what is more is asked to come again, so that
@@ -32,11 +33,23 @@ final class KeepShare
             return $next($request);
         }
 
-        // Files of this machine: nobody is asked for a place whom this is to keep free.
-        return Cache::store('file')->funnel("school-{$user->school_id}-at-work-")->limit($most)->releaseAfter(self::FREED)->block(0)->then(
-            static fn (): Response => $next($request),
-            static fn (): Response => self::later($request),
-        );
+        $isServed = false;
+        try {
+            // Files of this machine: nobody is asked for a place whom this is to keep free.
+            return Cache::store('file')->funnel("school-{$user->school_id}-at-work-")->limit($most)->releaseAfter(self::FREED)->block(0)->then(
+                static function () use ($request, $next, &$isServed): Response {
+                    $isServed = true;
+
+                    return $next($request);
+                },
+                static fn (): Response => self::later($request),
+            );
+        } catch (Throwable $error) {
+            // Where the disk takes no file, such as a full one, everybody is served as they come.
+            report_unless($isServed, $error);
+
+            return $isServed ? throw $error : $next($request);
+        }
     }
 
     private static function later(Request $request): Page|JsonResponse

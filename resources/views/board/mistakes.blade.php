@@ -18,3 +18,4 @@
     </section>
 @endforeach
 </div>
+<p class="form-text">{{ __('board.mistakes.whole') }}</p>
