@@ -20,6 +20,7 @@ return [
     'memory' => 'This takes more memory than a request may have (:limit). Ask for less: filter by family or {rank}, or split the file.',
     'number' => 'Whoever looks after this installation finds it in the log as :id.',
     'refused-by-database' => 'A value is too long or too large to be stored. Nothing was changed. Go back, where your text is still there, and shorten or correct it.',
-    'share' => 'Your school asks for more at once than its share of this server. Nothing is lost: it is asked for again in a moment.',
+    'share' => 'Your school asks for more at once than its share of this server. This page is asked for again in a moment.',
+    'share-sent' => 'Your school asks for more at once than its share of this server. Nothing was changed. Go back and send it again in a moment.',
     'time' => 'This takes longer than a request may (:limit). Ask for less: filter by family or {rank}, or split the file.',
 ];

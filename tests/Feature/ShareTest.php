@@ -74,8 +74,8 @@ it('keeps a place no longer than a request may take', function (): void {
 
 it('leaves a form where it is, and tells a program in its own language', function (): void {
     ($this->busy)(2);
-    $this->actingAs($this->head)->post('/people', ['name' => 'Ada Quill'])->assertStatus(429)->assertHeaderMissing('Refresh');
-    $this->postJson('/mat/reps', ['reps' => []])->assertStatus(429)->assertHeader('Retry-After', '2')->assertJsonPath('message', 'Your school asks for more at once than its share of this server. Nothing is lost: it is asked for again in a moment.');
+    $this->actingAs($this->head)->post('/people', ['name' => 'Ada Quill'])->assertStatus(429)->assertHeaderMissing('Refresh')->assertSee('Nothing was changed')->assertDontSee('asked for again');
+    $this->postJson('/mat/reps', ['reps' => []])->assertStatus(429)->assertHeader('Retry-After', '2')->assertJsonPath('message', 'Your school asks for more at once than its share of this server. Nothing was changed. Go back and send it again in a moment.');
     $token = $this->head->createToken('club', ['read'])->plainTextToken;
     $this->app['auth']->forgetGuards();
     $this->withToken($token)->getJson('/api/v1/students')->assertStatus(429);

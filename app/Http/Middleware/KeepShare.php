@@ -54,7 +54,7 @@ final class KeepShare
 
     private static function later(Request $request): Page|JsonResponse
     {
-        $text = __('errors.share');
+        $text = __($request->isMethodSafe() ? 'errors.share' : 'errors.share-sent');
         $headers = ['Retry-After' => (string) self::AGAIN];
 
         return $request->expectsJson()
