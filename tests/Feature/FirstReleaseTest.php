@@ -22,6 +22,12 @@ it('brings a database of the first release, with what is in it, to the schema of
     $school = School::query()->firstOrFail();
     expect($school->zone)->toBe('UTC')->and($school->reps()->count())->toBe(2)->and($school->users()->count())->toBe(4)
         ->and(app(CatalogueMapper::class)->everything($school)->reps)->toHaveCount(2);
+    // What is kept beside the reps is there from the start.
+    $standing = $school->reps()->standing()->get();
+    expect((int) DB::table('rep_weeks')->where('school_id', $school->id)->sum('tries'))->toBe($standing->count())
+        ->and(DB::table('rep_mistakes')->where('school_id', $school->id)->count())->toBe($standing->sum(static fn ($rep): int => count($rep->mistakes)))
+        ->and((int) DB::table('mistake_weeks')->where('school_id', $school->id)->where('of', 'attack')->sum('times'))->toBe($standing->sum(static fn ($rep): int => count($rep->mistakes)))
+        ->and(DB::table('reps_corrected_elsewhere')->count())->toBe(0);
     // Whoever goes takes nothing along, though a correction of then has no reason.
     $school->users()->where('role', 'instructor')->firstOrFail()->delete();
     expect($school->reps()->count())->toBe(2);

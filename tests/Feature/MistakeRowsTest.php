@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\RecordReps;
 use App\Models\Role;
 use App\Models\School;
+use App\Persistence\Demo;
 use App\View\Board\MistakeTrend;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -139,6 +140,33 @@ it('counts six weeks beside the six before, by attack and by student', function 
         expect(array_map(static fn (array $row): array => [$row['name'], $row['mistake'], $row['now'], $row['before'], $row['trend']], $sections[$section]['rows']))->toBe([[$name, 'steps short', 3, 2, 'more'], [$name, 'looks down', 1, 0, 'more']]);
     }
     $this->get('/board/mistakes')->assertOk()->assertSee('steps short')->assertSee('looks down');
+});
+
+it('counts the demo by week as a plain count does, and shows of it what the reps say', function (): void {
+    app(Demo::class)->load($now = CarbonImmutable::now());
+    $demo = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
+    expect(keptMistakeWeeks($demo))->toBe(countedMistakeWeeks($demo))->and(count(keptMistakeWeeks($demo)))->toBeGreaterThan(200)
+        ->and(keptMistakes($demo))->toEqualCanonicalizing(readMistakes($demo));
+
+    // The same sums, read from the reps one by one.
+    $monday = $now->utc()->startOfWeek(CarbonImmutable::MONDAY);
+    [$late, $before] = [$monday->subWeeks(5), $monday->subWeeks(11)];
+    $counts = [];
+    foreach ($demo->reps()->standing()->with('attack')->where('at', '>=', $before)->where('at', '<', $monday->addWeek())->get() as $rep) {
+        foreach ($rep->mistakes as $mistake) {
+            $counts[$rep->attack->title][$mistake] ??= [0, 0];
+            $counts[$rep->attack->title][$mistake][$rep->at->lessThan($late) ? 1 : 0]++;
+        }
+    }
+    $rows = (new MistakeTrend($demo, $now))->sections()[0]['rows'];
+    expect($rows)->toHaveCount(12);
+    foreach ($rows as $row) {
+        expect([$row['now'], $row['before']])->toBe($counts[$row['name']][$row['mistake']], "{$row['name']}: {$row['mistake']}");
+    }
+    // Nothing that is left out was seen more often than what is shown.
+    $all = array_merge(...array_map(static fn (array $ofAttack): array => array_column(array_values($ofAttack), 0), array_values($counts)));
+    rsort($all);
+    expect(array_column($rows, 'now'))->toBe(array_slice($all, 0, 12));
 });
 
 it('counts whole weeks from Monday, this one among them', function (): void {

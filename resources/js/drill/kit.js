@@ -16,11 +16,17 @@ async function asked(address) {
   }
 }
 
+// The classes and tests that this device has of a school, where the school does not answer for them just now.
+async function plansKept(school) {
+  const { school: of, classes = [], tests = [] } = (await kept.load()) ?? {};
+  return of === school ? { classes, tests } : {};
+}
+
 export default {
   // The kit of now where there is a network, the one that was kept where there is none.
   async load() {
     const [people, plans] = await Promise.all([asked(this.$root.dataset.kit), asked(this.$root.dataset.plans)]);
-    if (people.data) this.kit = { ...people.data, ...plans.data };
+    if (people.data) this.kit = { ...people.data, ...(plans.data ?? (await plansKept(people.data.school))) };
     if (this.kit) await kept.save(this.kit);
     else if (SIGNED_OUT.includes(people.status)) return this.shut();
     else this.kit = await kept.load();

@@ -32,6 +32,28 @@ it('takes a longer step where the attack would land', function (): void {
         ->and($frame->events->delivery?->off)->toEqualWithDelta(0.05532, 1e-4);
 });
 
+it('takes no length at which the attack lands, whatever would reach there', function (string $strike, int $reach): void {
+    // The step to 11 of before, 5 cm longer than usual. A strike at what is near reaches at every length, one at what is far at none:
+    // neither makes another length of it, nor the usual one, at which the attack lands.
+    $frame = OnTheFloor::run('punch-straight', ['hand' => 'right', 'phase' => 'reaching'], "left foot step 11, {$strike}", 1.68, 1.68)->mainLine[0];
+
+    expect($frame->movement->strides[0]->metres)->toEqualWithDelta(0.638, 1e-9)
+        ->and($frame->events->delivery?->verdict)->toBe(Verdict::Off)
+        ->and(count(array_filter($frame->hits, static fn ($hit): bool => $hit->reaches())))->toBe($reach);
+})->with([
+    'nothing to reach' => ['left hand guard', 0],
+    'at every length' => ['left palm chin', 1],
+    'at no length' => ['head nose', 0],
+    'both' => ['left palm chin, head nose', 1],
+]);
+
+it('takes the usual length where the attack lands at every one', function (): void {
+    // A step to 12 goes along the line that the punch comes on: it lands at all of them, and what reaches decides nothing.
+    $frame = OnTheFloor::run('punch-straight', ['hand' => 'right', 'phase' => 'reaching'], 'left foot step 12, left hand guard', 1.68, 1.68)->mainLine[0];
+
+    expect($frame->events->delivery?->lands())->toBeTrue()->and($frame->movement->strides[0]->factor)->toBe(1.0);
+});
+
 it('keeps the usual length where nothing fails, and where no length would do', function (string $beats): void {
     $frames = OnTheFloor::run('arm-one', ['hand' => 'left'], $beats, 1.68, 1.68)->mainLine;
 
