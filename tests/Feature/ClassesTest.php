@@ -263,6 +263,50 @@ it('plans the class of the mat anew when anything but reps comes, and else every
     expect($pack()['title'])->toContain('The loft');
 });
 
+it('keeps what the mat has of one class apart from another, and of another school', function (): void {
+    $this->travelTo('2026-11-24T18:01:00Z');
+    ($this->add)(4);
+    $first = ($this->plan)(['at' => now()->addHours(2)->format('Y-m-d\TH:i'), 'place' => 'The loft']);
+    $second = ($this->plan)(['at' => now()->addHours(4)->format('Y-m-d\TH:i'), 'place' => 'The yard', 'minutes' => 30]);
+    $packs = fn (): array => $this->get('/mat/plans')->assertOk()->json('classes');
+    foreach ([1, 2] as $time) {
+        [$loft, $yard] = $packs();
+        expect([$loft['id'], $yard['id']])->toBe([$first->id, $second->id])
+            ->and($loft['title'])->toContain('The loft')->and($yard['title'])->toContain('The yard')
+            ->and(array_sum(array_column($loft['blocks'], 'minutes')))->toBe(60)->and(array_sum(array_column($yard['blocks'], 'minutes')))->toBe(30);
+    }
+    // Another school at the same moment has its own, and nothing of ours.
+    $other = $this->school('Other Hall');
+    $this->actingAs($this->person($other, Role::Head));
+    expect($packs())->toBe([]);
+
+    // One that is cancelled is gone at once, and back as soon as it is not; one whose minutes change is planned anew.
+    $this->actingAs($this->instructor);
+    $second->update(['cancelled_at' => now()]);
+    expect(array_column($packs(), 'id'))->toBe([$first->id]);
+    $second->update(['cancelled_at' => null, 'minutes' => 45, 'blocks' => null]);
+    $first->delete();
+    expect(array_column($packs(), 'id'))->toBe([$second->id])->and(array_sum(array_column($packs()[0]['blocks'], 'minutes')))->toBe(45);
+});
+
+it('plans for who is here as soon as they are ticked on the mat', function (): void {
+    $this->travelTo('2026-11-24T18:01:00Z');
+    ($this->add)(5);
+    $class = ($this->plan)(['at' => now()->addHour()->format('Y-m-d\TH:i')]);
+    $pack = fn (): array => $this->get('/mat/plans')->assertOk()->json('classes.0');
+    $ids = $this->hall->students()->orderBy('id')->pluck('id')->all();
+    expect($pack()['here'])->toBe([])->and($pack()['planned'])->toEqualCanonicalizing($ids);
+
+    foreach ([array_slice($ids, 0, 2), array_slice($ids, 0, 4), [$ids[1], $ids[2]]] as $here) {
+        $this->putJson("/mat/classes/{$class->id}/attendance", ['shown' => array_values(array_diff($ids, $here)), 'present' => $here])->assertOk();
+        $now = $pack();
+        expect($now['here'])->toEqualCanonicalizing($here)->and($now['planned'])->toEqualCanonicalizing($here);
+        foreach ($now['rounds']['drill'] as $round) {
+            expect(array_merge(...$round))->toEqualCanonicalizing($here);
+        }
+    }
+});
+
 it('gives the class of tonight along to the mat, and takes who came from there, once', function (): void {
     ($this->add)(3);
     $class = ($this->plan)(['at' => now()->addHour()->format('Y-m-d\TH:i')]);

@@ -141,6 +141,18 @@ it('does the work of another school before what is more of a busy one', function
     expect(DB::table('jobs')->pluck('queue')->all())->toBe(['later']);
 });
 
+it('puts what nobody’s school asks for into the first line, however much there is', function (): void {
+    config(['queue.default' => 'database']);
+    Context::forget('school');
+    foreach (range(1, 6) as $number) {
+        Workers::queue(new MakeSheet($number, [], "sheets/{$number}"));
+    }
+
+    expect(DB::table('jobs')->pluck('queue')->unique()->all())->toBe(['default'])
+        ->and(DB::table('jobs')->where('payload', 'like', '%"school"%')->count())->toBe(0)
+        ->and(App\Jobs\SchoolJobs::waiting($this->hall->id))->toBe(0);
+});
+
 it('has a job that somebody gives again and again wait once', function (): void {
     config(['queue.default' => 'database']);
     Context::add('school', $this->hall->id);
