@@ -43,7 +43,7 @@ final class ImportCatalogue
     private RowSync $rows;
 
     /**
-     * @param FootageSource|null      $files the pictures and clips beside the file; null where there are none
+     * @param ?FootageSource      $files the pictures and clips beside the file; null where there are none
      * @param ?Closure(int): void $tell  is told the percent of its rows that are in
      */
     public function import(SchoolFile $file, SchoolRow $school, ?User $by = null, ?FootageSource $files = null, ?Closure $tell = null): ImportReport

@@ -40,12 +40,9 @@ final class Workers
     /** Puts a job where its turn is: a school that has some waiting already comes after the others with what is more. */
     public static function queue(ShouldQueue $job): void
     {
-        dispatch($job)->onQueue(self::waiting(SchoolJobs::mark()) < self::TURN ? self::FIRST : self::LATER);
-    }
+        $school = SchoolJobs::mark()['school'] ?? null;
+        $waiting = $school === null || config('queue.default') !== 'database' ? 0 : SchoolJobs::waiting($school);
 
-    /** @param array<string, int> $mark of whom */
-    private static function waiting(array $mark): int
-    {
-        return $mark === [] || config('queue.default') !== 'database' ? 0 : SchoolJobs::waiting($mark['school']);
+        dispatch($job)->onQueue($waiting < self::TURN ? self::FIRST : self::LATER);
     }
 }

@@ -20,9 +20,9 @@ return new class () extends Migration {
             $table->primary(['school_id', 'rep_id']);
         });
         DB::unprepared(<<<'SQL'
-            create unique index if not exists reps_corrections on reps (school_id, replaces) where replaces is not null;
+            create unique index reps_corrections on reps (school_id, replaces) where replaces is not null;
             create index reps_corrections_of on reps (school_id, student_id, attack_id) include (replaces) where replaces is not null;
-            alter table reps drop constraint if exists reps_school_id_replaces_unique;
+            alter table reps drop constraint reps_school_id_replaces_unique;
 
             create or replace function reps_note_corrections() returns trigger language plpgsql as $$
             begin
