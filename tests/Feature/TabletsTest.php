@@ -81,7 +81,7 @@ it('says of each rep who recorded it, whoever has the tablet when it is sent', f
 
     $recorded = static fn (array $rep): ?int => Rep::query()->findOrFail($rep['id'])->recorded_by_id;
     expect([$recorded($first), $recorded($second), $recorded($third)])->toBe([$this->assistant->id, $this->assistant->id, $other->id])
-        ->and(LogEntry::query()->where('event', 'unlocked')->pluck('causer_id')->all())->toBe([$this->assistant->id, $other->id]);
+        ->and(LogEntry::query()->where('event', 'unlocked')->orderBy('id')->pluck('causer_id')->all())->toBe([$this->assistant->id, $other->id]);
 });
 
 it('shows nothing any more once it is revoked', function (): void {
