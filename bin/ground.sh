@@ -299,7 +299,8 @@ COMPILED=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_s
 launch() { # NAME
     case "$1" in
         # What the compiler keeps is set aside before the pool reads its own file.
-        php) as_group "$1" "$(fpm)" "${COMPILED[@]}" --nodaemonize --fpm-config "$SITE/deploy/php-fpm.conf" ;;
+        # Nor does a release change while it is served: nothing is looked at again, unless somebody works on it.
+        php) as_group "$1" "$(fpm)" "${COMPILED[@]}" -d opcache.validate_timestamps="${IN_WORK:-0}" --nodaemonize --fpm-config "$SITE/deploy/php-fpm.conf" ;;
         web) as_group "$1" caddy run --adapter caddyfile --config "$SITE/deploy/Caddyfile" ;;
         queue) as_group "$1" php "${COMPILED[@]}" -d variables_order=EGPCS artisan queue:work --queue=default,later --quiet --sleep=0.3 --tries=2 --backoff=1 --timeout=300 ;;
         schedule) as_group "$1" php -d variables_order=EGPCS artisan schedule:work --quiet ;;

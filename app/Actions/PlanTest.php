@@ -42,10 +42,10 @@ final readonly class PlanTest
         $rank = $test->rank()->firstOrFail();
         $catalogue = $this->mapper->curriculum($school);
         $asked = Readiness::asked($catalogue, $catalogue->rank($rank->code));
-        $ids = $school->attacks->pluck('id', 'code');
+        $ids = $school->attackIds();
         $test->items()->delete();
         self::solos($test, $rank);
-        $test->items()->createMany(array_map(static fn (int $place, array $item): array => self::columns($test, $rank, $place, $item, $ids->all()), array_keys($items = $test->is_drawn ? TestRule::draw($asked, crc32($test->code)) : $asked), $items));
+        $test->items()->createMany(array_map(static fn (int $place, array $item): array => self::columns($test, $rank, $place, $item, $ids), array_keys($items = $test->is_drawn ? TestRule::draw($asked, crc32($test->code)) : $asked), $items));
     }
 
     /** Basics and forms that this rank is the first to ask for. */

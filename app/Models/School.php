@@ -117,6 +117,18 @@ final class School extends Model
         return $this->hasMany(Attack::class)->orderBy('id');
     }
 
+    /** @return array<string, int> ids of all attacks by code, without reading what else is in their rows */
+    public function attackIds(): array
+    {
+        return ($this->relationLoaded('attacks') ? $this->attacks : $this->attacks()->toBase())->pluck('id', 'code')->all();
+    }
+
+    /** @return array<string, int> of all answers by code */
+    public function answerIds(): array
+    {
+        return ($this->relationLoaded('answers') ? $this->answers : $this->answers()->toBase())->pluck('id', 'code')->all();
+    }
+
     /** @return HasMany<Answer, $this> */
     public function answers(): HasMany
     {

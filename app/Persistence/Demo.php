@@ -91,7 +91,7 @@ final readonly class Demo
     /** One evening's list, ready to be taken to the mat: what happens on a gangway and at its rail. */
     private function planTonight(School $school, User $instructor): void
     {
-        $ids = $school->attacks()->pluck('id', 'code');
+        $ids = $school->attackIds();
         $list = $school->drillLists()->create(['name' => self::TONIGHT['name'], 'made_by_id' => $instructor->id]);
         foreach (self::TONIGHT['items'] as $place => [$attack, $side, $differences]) {
             $list->items()->create(['school_id' => $school->id, 'position' => $place + 1, 'attack_id' => $ids[$attack], 'side' => $side, 'differences' => $differences]);

@@ -9,4 +9,7 @@ final class ReadRevisions
 {
     /** @var array<string, array{string, mixed}> key and value, by name */
     public array $values = [];
+
+    /** @var array<string, string> what rows were at, by the question that was asked */
+    public array $revisions = [];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Persistence;
 
+use Illuminate\Cache\Lock;
 use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Contracts\Cache\Repository;
@@ -18,6 +19,9 @@ final readonly class RevisionCache
     /** Seconds for which one request may work, and for which others wait for it. */
     private const WORK = 60;
     private const WAIT = 20;
+
+    /** Milliseconds after which whoever waits looks again. */
+    private const LOOK = 25;
 
     /** @param ReadRevisions $atHand what this request has read, so that it reads nothing twice */
     public function __construct(private Repository $cache, private ReadRevisions $atHand) {}
@@ -40,8 +44,10 @@ final readonly class RevisionCache
         if (! $store instanceof LockProvider) {
             return $this->keep($name, $revision, $seconds, $work());
         }
+        /** @var Lock $lock */
+        $lock = $store->lock('work:'.self::named($name), self::WORK);
         try {
-            return $store->lock('work:'.self::named($name), self::WORK)->block(self::WAIT, fn (): mixed => $this->has($name, $revision)
+            return $lock->betweenBlockedAttemptsSleepFor(self::LOOK)->block(self::WAIT, fn (): mixed => $this->has($name, $revision)
                 ? $this->known($name, $revision)
                 : $this->keep($name, $revision, $seconds, $work()));
         } catch (LockTimeoutException) {

@@ -38,7 +38,7 @@ final readonly class WindowBook
     /** @param Catalogue $catalogue what the school teaches */
     public function __construct(private School $school, Catalogue $catalogue)
     {
-        $ids = $school->attacks->pluck('id', 'code')->all();
+        $ids = $school->attackIds();
         $byRow = [];
         foreach ($catalogue->attacks as $attack) {
             $byRow[$ids[$attack->id]] = $attack;

@@ -40,13 +40,15 @@ final readonly class SpokenFor
     public static function nouns(): array
     {
         // Whoever is not known yet is not looked for, only to say a text.
-        $user = Auth::hasUser() ? Auth::user() : null;
-        $nouns = $user instanceof User ? $user->school->nouns : Context::getHidden(self::KEY) ?? [];
-
-        // Asked for each text of a page, and the same for all of it.
+        $guard = Auth::guard();
+        $user = $guard->hasUser() ? $guard->user() : null;
+        $school = $user instanceof User ? $user->getRelationValue('school') : null;
+        // Asked for each text of a page, and the same for all of it: what the row says is compared, and read once.
+        $said = $school instanceof School ? $school->getRawOriginal('nouns') : Context::getHidden(self::KEY) ?? [];
         static $read = [[], []];
-        if ($read[0] !== $nouns) {
-            $read = [$nouns, array_filter($nouns, static fn (mixed $forms, int|string $noun): bool => in_array($noun, Nouns::NAMED, true) && self::isWord($forms['one'] ?? null) && self::isWord($forms['many'] ?? null), ARRAY_FILTER_USE_BOTH)];
+        if ($read[0] !== $said) {
+            $nouns = $school instanceof School ? $school->nouns : $said;
+            $read = [$said, array_filter($nouns, static fn (mixed $forms, int|string $noun): bool => in_array($noun, Nouns::NAMED, true) && self::isWord($forms['one'] ?? null) && self::isWord($forms['many'] ?? null), ARRAY_FILTER_USE_BOTH)];
         }
 
         return $read[1];

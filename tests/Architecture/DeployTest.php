@@ -110,6 +110,12 @@ it('runs worker and web alike compiled', function (): void {
         ->and(textOf('bin/ground.sh'))->toContain('opcache.enable_cli=1', ...$flags);
 });
 
+it('looks at the files of a release once, and at those of somebody who edits them again', function (): void {
+    expect(textOf('deploy/systemd/stone-drill-php.service'))->toContain('opcache.validate_timestamps=0')
+        ->and(textOf('bin/ground.sh'))->toContain('opcache.validate_timestamps="${IN_WORK:-0}"')
+        ->and(textOf('bin/start'))->toContain("\nIN_WORK=1\nserve ");
+});
+
 it('lists its decisions, each once, in their order', function (): void {
     preg_match_all('/\]\((\d\d-[a-z-]+\.md)\)/', textOf('docs/decisions/README.md'), $listed);
     $there = array_map(basename(...), array_filter(deployed('docs/decisions/*.md'), static fn (string $path): bool => basename($path) !== 'README.md'));

@@ -89,7 +89,7 @@ final readonly class AnswerController
             'facts' => $this->workbench->facts($answer),
             'history' => AnswerHistory::of($answer, $school),
             'mirror' => Beats::parse($answer->beats)->mirror()->toText(),
-            'ids' => ['attacks' => $school->attacks->pluck('id', 'code'), 'answers' => $school->answers->pluck('id', 'code')],
+            'ids' => ['attacks' => $school->attackIds(), 'answers' => $school->answerIds()],
             'rungs' => $this->mapper->ladder($school)->rungs,
             'shortRank' => $school->ranks->firstWhere('id', $answer->short_rank_id),
             'reps' => $answer->reps()->count(),

@@ -23,7 +23,6 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Collection as SupportCollection;
 use Illuminate\Support\Str;
 
 /** The board of a group: everybody of a rank, or of the school, a page at a time. */
@@ -54,7 +53,7 @@ final readonly class BoardController
         return SvgFile::of(SvgFile::inked($svg, $title, 'board/board-ink.css'), Str::slug($user->school->name).'-board');
     }
 
-    /** @return array{ranks: Collection<int, Rank>, rank: ?Rank, sort: string, students: LengthAwarePaginator<int, Student>, board: Board, attackIds: SupportCollection<string, int>} */
+    /** @return array{ranks: Collection<int, Rank>, rank: ?Rank, sort: string, students: LengthAwarePaginator<int, Student>, board: Board, attackIds: array<string, int>} */
     private function asked(Request $request, User $user): array
     {
         $school = $user->school;
@@ -71,7 +70,7 @@ final readonly class BoardController
             'sort' => $sort,
             'students' => $students,
             'board' => new Board($school, $students->getCollection(), $this->mapper, $this->coverages, CarbonImmutable::now(), $sort, $attacks),
-            'attackIds' => $school->attacks->pluck('id', 'code'),
+            'attackIds' => $school->attackIds(),
         ];
     }
 

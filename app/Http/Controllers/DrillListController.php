@@ -40,7 +40,7 @@ final readonly class DrillListController
     public function store(DrillListRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
         $school = $user->school;
-        $ids = $school->attacks->pluck('id', 'code');
+        $ids = $school->attackIds();
         $rows = $request->rows();
         $list = DB::transaction(static function () use ($school, $user, $request, $rows, $ids): DrillList {
             $list = $school->drillLists()->create(['name' => $request->validated('name'), 'made_by_id' => $user->id]);

@@ -52,7 +52,7 @@ final readonly class RepController
             'student' => $student,
             'rows' => $ladder->neediest(),
             'goal' => $ladder->goal,
-            'attackIds' => $school->attacks->pluck('id', 'code'),
+            'attackIds' => $school->attackIds(),
         ]);
     }
 

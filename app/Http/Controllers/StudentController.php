@@ -87,7 +87,7 @@ final readonly class StudentController
             'ladder' => $ladder,
             'coming' => new ComingUp($ladder, $pool, $core, $windows[$student->id], $now),
             'moves' => RungMoves::of($school, $catalogue->ladder, [$student->id => $ladder->titles()], $windows, $now)[$student->id],
-            'attackIds' => $school->attacks->pluck('id', 'code')->all(),
+            'attackIds' => $school->attackIds(),
             'ready' => ReadyFor::next($catalogue, $student->rank->code, $windows[$student->id], $now),
             'count' => $all->count(),
             'attack' => $attack,

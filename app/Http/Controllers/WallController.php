@@ -69,7 +69,7 @@ final readonly class WallController
         $draw = fn (): string => view('wall.body', [
             'wall' => $this->builder->build($school, $query),
             'query' => $query,
-            'attackIds' => $school->attacks->pluck('id', 'code')->all(),
+            'attackIds' => $school->attackIds(),
             'answers' => $school->answers->keyBy('code'),
             'rankNames' => $school->ranks->pluck('name', 'code')->all(),
             'links' => HoleLinks::in($school),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Concerns;
 
 use App\Models\School;
+use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -31,5 +32,14 @@ trait BelongsToSchool
     public function resolveRouteBindingQuery($query, $value, $field = null)
     {
         return parent::resolveRouteBindingQuery($query, $value, $field)->where('school_id', Auth::user()?->school_id);
+    }
+
+    public function resolveRouteBinding($value, $field = null): ?Model
+    {
+        $row = parent::resolveRouteBinding($value, $field);
+        $user = Auth::user();
+
+        // The school is one that whoever is signed in has at hand.
+        return $user instanceof User ? $row?->setRelation('school', $user->school) : $row;
     }
 }

@@ -63,7 +63,7 @@ final readonly class KitPack
         // In the order of the catalogue.
         $this->cells = array_values(array_filter($kit->cells, static fn (Cell $cell): bool => isset($wanted[$cell->key->text])));
         $this->places = array_flip(array_map(static fn (Cell $cell): string => $cell->key->text, $this->cells));
-        $this->answerIds = $kit->school->answers->pluck('id', 'code')->all();
+        $this->answerIds = $kit->school->answerIds();
     }
 
     /** @param Collection<int, Student> $students those who go along, with their ranks */
@@ -140,7 +140,7 @@ final readonly class KitPack
      */
     private function sayCells(array $keys): array
     {
-        $ids = $this->kit->school->attacks->pluck('id', 'code');
+        $ids = $this->kit->school->attackIds();
         $words = app(KindNames::class)->spoken($this->kinds);
 
         $reach = app(ReachBook::class)->of($this->kit->school, $this->kit->catalogue, $this->kit->cells);

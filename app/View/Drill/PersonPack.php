@@ -25,7 +25,7 @@ final readonly class PersonPack
     public function __construct(private Kit $kit, private Student $student, private int $most)
     {
         $this->rungs = $kit->catalogue->ladder->ids();
-        $this->answerIds = $kit->school->answers->pluck('id', 'code')->all();
+        $this->answerIds = $kit->school->answerIds();
     }
 
     /** @return array<string, mixed> as JSON has it; cells are named by their keys, all else by ids of rows */

@@ -7,23 +7,26 @@ namespace App\View\Ladder;
 use StoneDrill\Core\Proof\ProofState;
 
 /** A ladder in rows: a family at a time, the name, then a brick a rung. Lengths are units of the drawing. */
-final readonly class LadderDrawing
+final class LadderDrawing
 {
     private const BRICK = 21.0;
     private const HIGH = 16.0;
     private const GAP = 3.0;
 
     /** Width of the bricks of a row, and their height. */
-    public float $width;
-    public float $height;
+    public readonly float $width;
+    public readonly float $height;
 
     /** @var list<array{x: float, label: string, text: string}> above the bricks, from left to right */
-    public array $rungs;
+    public readonly array $rungs;
 
     /** @var list<array{name: string, held: int, all: int, rows: list<array{cell: string, attack: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>}>}> in the order of the families */
-    public array $families;
+    public readonly array $families;
 
-    public function __construct(private LadderPicture $ladder)
+    /** @var array<string, string> what has been said of a brick: most of them are alike */
+    private array $said = [];
+
+    public function __construct(private readonly LadderPicture $ladder)
     {
         $rungs = $ladder->catalogue->ladder->rungs;
         $this->width = count($rungs) * (self::BRICK + self::GAP);
@@ -58,9 +61,15 @@ final readonly class LadderDrawing
             'state' => $brick->state->value,
             'goal' => $brick->isGoal,
             'holds' => $brick->state === ProofState::Holds,
-            'text' => $row->title().', '.trans_choice('proof.line', $row->count, ['state' => __('proof.states.'.$brick->state->value), 'rung' => $brick->rung, 'lower' => number_format($brick->lower, 2)])
-                .($brick->fadesOn === null ? '' : __('proof.fades', ['day' => $brick->fadesOn->format('j M Y')])),
+            'text' => $row->title().', '.$this->line($brick, $row->count).($brick->fadesOn === null ? '' : __('proof.fades', ['day' => $brick->fadesOn->format('j M Y')])),
         ];
+    }
+
+    private function line(Brick $brick, int $tries): string
+    {
+        $lower = number_format($brick->lower, 2);
+
+        return $this->said["{$brick->rung} {$brick->state->value} {$lower} {$tries}"] ??= trans_choice('proof.line', $tries, ['state' => __('proof.states.'.$brick->state->value), 'rung' => $brick->rung, 'lower' => $lower]);
     }
 
     /** @return array{cell: string, attack: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>} */

@@ -86,7 +86,7 @@ final readonly class RungMoves
      */
     private static function mistakes(School $school, array $moves): array
     {
-        $ids = $school->attacks->pluck('id', 'code');
+        $ids = $school->attackIds();
         $asked = [];
         foreach ($moves as $student => $cells) {
             foreach (array_filter($cells, static fn (RungMove $move): bool => ! $move->isUp()) as $key => $move) {

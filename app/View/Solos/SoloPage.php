@@ -85,7 +85,7 @@ final readonly class SoloPage
     public function uses(): array
     {
         $word = $this->solo->word === '' ? null : BasicsIndex::of($this->catalogue)->find($this->solo->word);
-        $ids = $this->solo->school->answers->pluck('id', 'code');
+        $ids = $this->solo->school->answerIds();
 
         return array_map(static fn (array $use): array => ['title' => $use[0]->title, 'url' => route('answers.show', $ids[$use[0]->id]), 'beats' => implode(', ', $use[1])], array_values(array_filter($word->uses ?? [], static fn (array $use): bool => isset($ids[$use[0]->id]))));
     }

@@ -56,7 +56,7 @@ final readonly class OwnPage
         $this->week = new HomeWeek($student, $mapper, $now);
         $this->coming = new ComingUp($this->ladder, $coverages->pool($school, $now), $this->core, $this->windows, $now);
         $this->drawing = new LadderDrawing($this->ladder);
-        $this->attackIds = $school->attacks->pluck('id', 'code')->all();
+        $this->attackIds = $school->attackIds();
     }
 
     public function nextClass(): ?TrainingClass

@@ -24,7 +24,7 @@ final readonly class HoleLinks
 
     public static function in(School $school): self
     {
-        return new self($school->attacks->pluck('id', 'code')->all(), $school->answers->keyBy('code'), $school->ranks->pluck('name', 'code')->all());
+        return new self($school->attackIds(), $school->answers->keyBy('code'), $school->ranks->pluck('name', 'code')->all());
     }
 
     /** @return list<array{text: string, url: string}> */

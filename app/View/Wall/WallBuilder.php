@@ -82,6 +82,6 @@ final readonly class WallBuilder
     /** @return array<string, int> id of the attack's row, by code */
     private function ids(School $school): array
     {
-        return $school->attacks->pluck('id', 'code')->all();
+        return $school->attackIds();
     }
 }

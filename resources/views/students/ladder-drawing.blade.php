@@ -15,9 +15,7 @@
 @foreach ($sheet->rows as $line)
     <text x="{{ $line['x'] }}" y="{{ $line['y'] }}" dy="12">{{ $line['row']['title'] }}</text>
     <g transform="translate({{ $sheet->bricksAt($line['x']) }} {{ $line['y'] }})">
-        @foreach ($line['row']['bricks'] as $brick)
-            @include('students.brick')
-        @endforeach
+        @include('students.bricks', ['bricks' => $line['row']['bricks']])
     </g>
     <text x="{{ $sheet->dayAt($line['x']) }}" y="{{ $line['y'] }}" dy="12" text-anchor="end">{{ $line['row']['fadesShort'] }}</text>
 @endforeach

@@ -15,9 +15,7 @@
             }}#timeline">{{ $row['title'] }}</a>
         <svg class="rung-bricks" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" role="img"
             aria-label="{{ $row['state'] }} {{ $row['lower'] }}">
-            @foreach ($row['bricks'] as $brick)
-            @include('students.brick')
-            @endforeach
+            @include('students.bricks', ['bricks' => $row['bricks']])
         </svg><span class="fades">{{ $row['fadesShort'] }}</span></li>
     @endforeach
     </ul>

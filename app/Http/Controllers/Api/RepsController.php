@@ -52,8 +52,8 @@ final readonly class RepsController
             'student' => $students = $school->students()->pluck('id', 'code')->all(),
             'attacker' => $students,
             'class' => $school->classes()->pluck('id', 'code')->all(),
-            'attack' => $school->attacks()->pluck('id', 'code')->all(),
-            'answer' => $school->answers()->pluck('id', 'code')->all(),
+            'attack' => $school->attackIds(),
+            'answer' => $school->answerIds(),
         ];
         $reps = array_map(static function (array $rep) use ($ids): array {
             foreach ($ids as $what => $byCode) {
