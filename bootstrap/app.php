@@ -3,6 +3,7 @@
 use App\Http\BeyondLimits;
 use App\Http\DatabaseGone;
 use App\Http\Middleware\AskForWatchToken;
+use App\Http\Middleware\KeepPage;
 use App\Http\Middleware\KeepShare;
 use App\Http\Middleware\KeepToSchool;
 use App\Http\Middleware\KnownHosts;
@@ -45,7 +46,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->api(append: [KeepShare::class, KeepToSchool::class]);
         // The mat's own script reads it.
         $middleware->encryptCookies(except: [MatKey::COOKIE]);
-        $middleware->alias(['ability' => CheckForAnyAbility::class, 'watch' => AskForWatchToken::class, 'replica' => ReadFromReplica::class]);
+        $middleware->alias(['ability' => CheckForAnyAbility::class, 'watch' => AskForWatchToken::class, 'replica' => ReadFromReplica::class, 'kept' => KeepPage::class]);
         // A program is told in its own language that its token does not hold.
         $middleware->redirectGuestsTo(static fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
         $middleware->redirectUsersTo('/');

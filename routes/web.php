@@ -203,10 +203,10 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     });
 
     Route::middleware(Authorize::using('viewAny', Attack::class))->group(function (): void {
-        Route::get('wall', [WallController::class, 'show'])->name('wall')->middleware('replica');
+        Route::get('wall', [WallController::class, 'show'])->name('wall')->middleware(['replica', 'kept']);
         Route::get('wall.svg', [WallController::class, 'svg'])->name('wall.svg')->middleware('replica');
         Route::get('wall.csv', [WallController::class, 'csv'])->name('wall.csv')->middleware('replica');
-        Route::get('wall/ranks', [LoadController::class, 'index'])->name('load')->middleware('replica');
+        Route::get('wall/ranks', [LoadController::class, 'index'])->name('load')->middleware(['replica', 'kept']);
         Route::get('wall/basics/{basic}', [LoadController::class, 'basic'])->name('basic');
         Route::get('wall/rose', [RoseController::class, 'show'])->name('rose')->middleware('replica');
         Route::get('wall/rose.svg', [RoseController::class, 'svg'])->name('rose.svg')->middleware('replica');
@@ -217,9 +217,9 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
 
     Route::get('attacks/facets', FacetsController::class)->name('attacks.facets')->can('create', Attack::class);
     Route::resource('attacks', AttackController::class)
-        ->middlewareFor('index', Authorize::using('viewAny', Attack::class))
+        ->middlewareFor('index', [Authorize::using('viewAny', Attack::class), 'kept:teaching'])
         ->middlewareFor(['create', 'store'], Authorize::using('create', Attack::class))
-        ->middlewareFor('show', Authorize::using('view', 'attack'))
+        ->middlewareFor('show', [Authorize::using('view', 'attack'), 'kept'])
         ->middlewareFor(['edit', 'update'], Authorize::using('update', 'attack'))
         ->middlewareFor('destroy', Authorize::using('delete', 'attack'));
     Route::post('attacks/{attack}/workbench', WorkbenchController::class)->name('attacks.workbench')->can('create', Answer::class);
@@ -228,14 +228,14 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     Route::get('attacks/{attack}/when.svg', WhenSvgController::class)->name('attacks.when')->can('view', 'attack');
     Route::get('attacks/{attack}/first-steps', FirstStepsController::class)->name('attacks.first-steps')->can('view', 'attack');
 
-    Route::get('evidence', [EvidenceController::class, 'index'])->name('evidence')->middleware('replica')->can('viewAny', Answer::class);
+    Route::get('evidence', [EvidenceController::class, 'index'])->name('evidence')->middleware('replica')->can('viewAny', Answer::class)->middleware('kept');
     Route::get('evidence.csv', [EvidenceController::class, 'table'])->name('evidence.csv')->middleware('replica')->can('viewAny', Answer::class);
     Route::get('evidence/{table}.csv', [EvidenceController::class, 'table'])->name('evidence.table')->middleware('replica')->whereIn('table', EvidenceTable::TABLES)->can('viewAny', Answer::class);
 
-    Route::get('answers', [AnswerController::class, 'index'])->name('answers.index')->can('viewAny', Answer::class);
+    Route::get('answers', [AnswerController::class, 'index'])->name('answers.index')->can('viewAny', Answer::class)->middleware('kept:teaching');
     Route::resource('attacks.answers', AnswerController::class)->shallow()->except('index')
         ->middlewareFor(['create', 'store'], [Authorize::using('create', Answer::class), Authorize::using('view', 'attack')])
-        ->middlewareFor('show', Authorize::using('view', 'answer'))
+        ->middlewareFor('show', [Authorize::using('view', 'answer'), 'kept'])
         ->middlewareFor(['edit', 'update'], Authorize::using('update', 'answer'))
         ->middlewareFor('destroy', Authorize::using('delete', 'answer'));
     Route::middleware(Authorize::using('view', 'answer'))->group(function (): void {
@@ -290,7 +290,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     Route::resource('classes', ClassController::class)->parameters(['classes' => 'class'])
         ->middlewareFor('index', Authorize::using('viewAny', TrainingClass::class))
         ->middlewareFor(['create', 'store'], Authorize::using('create', TrainingClass::class))
-        ->middlewareFor('show', Authorize::using('view', 'class'))
+        ->middlewareFor('show', [Authorize::using('view', 'class'), 'kept'])
         ->middlewareFor(['edit', 'update'], Authorize::using('update', 'class'))
         ->middlewareFor('destroy', Authorize::using('delete', 'class'));
     Route::get('classes/{class}/sheet', [ClassController::class, 'sheet'])->name('classes.sheet')->can('view', 'class');
@@ -330,7 +330,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::delete('students/{student}/{mark}', 'destroy')->name('unmark')->can('view', 'student');
     });
 
-    Route::get('board', [BoardController::class, 'show'])->name('board')->middleware('replica')->can('viewAny', Student::class);
+    Route::get('board', [BoardController::class, 'show'])->name('board')->middleware('replica')->can('viewAny', Student::class)->middleware('kept');
     Route::get('board.svg', [BoardController::class, 'svg'])->name('board.svg')->middleware('replica')->can('viewAny', Student::class);
     Route::get('board/progress', [BoardController::class, 'progress'])->name('board.progress')->can('viewAny', Student::class);
     Route::get('board/mistakes', [BoardController::class, 'mistakes'])->name('board.mistakes')->middleware('replica')->can('viewAny', Student::class);
@@ -364,9 +364,9 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::get('people.{sheet}', 'export')->name('people.export')->middleware('replica')->whereIn('sheet', Spreadsheet::FORMATS);
     });
     Route::get('people/{student}/ladder.svg', LadderSvgController::class)->name('students.ladder.svg')->can('view', 'student');
-    Route::get('people/{student}/own', [StudentController::class, 'own'])->name('students.own')->can('view', 'student');
+    Route::get('people/{student}/own', [StudentController::class, 'own'])->name('students.own')->can('view', 'student')->middleware('kept');
     Route::controller(HomeSheetController::class)->name('home.')->middleware(Authorize::using('view', 'student'))->group(function (): void {
-        Route::get('people/{student}/home', 'show')->name('show');
+        Route::get('people/{student}/home', 'show')->name('show')->middleware('kept:home');
         Route::get('people/{student}/home.pdf', 'pdf')->name('pdf');
         Route::post('people/{student}/home', 'store')->name('store');
     });
@@ -374,9 +374,9 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     Route::get('people/{student}/data.json', [PersonalDataController::class, 'export'])->name('data.export')->middleware('replica')->can('view', 'student');
     Route::delete('people/{student}/data', [PersonalDataController::class, 'destroy'])->name('data.erase')->can('delete', 'student');
     Route::resource('people', StudentController::class)->except('destroy')->parameters(['people' => 'student'])->names('students')
-        ->middlewareFor('index', Authorize::using('viewAny', Student::class))
+        ->middlewareFor('index', [Authorize::using('viewAny', Student::class), 'kept'])
         ->middlewareFor(['create', 'store'], Authorize::using('create', Student::class))
-        ->middlewareFor('show', Authorize::using('view', 'student'))
+        ->middlewareFor('show', [Authorize::using('view', 'student'), 'kept'])
         ->middlewareFor(['edit', 'update'], Authorize::using('update', 'student'));
 
     Route::prefix('school')->group(function (): void {
@@ -421,7 +421,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
             ->middlewareFor(['edit', 'update'], Authorize::using('update', 'kind'))
             ->middlewareFor('destroy', Authorize::using('delete', 'kind'));
         Route::prefix('settings')->controller(SettingsController::class)->middleware(Authorize::using('update', School::class))->group(function (): void {
-            Route::get('', 'show')->name('settings');
+            Route::get('', 'show')->name('settings')->middleware('kept:teaching');
             foreach (['general', 'doctrine', 'bodies', 'weights', 'times', 'scope', 'policy', 'names', 'words'] as $section) {
                 Route::put($section, $section)->name("settings.{$section}");
             }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\Json;
 use App\Models\Concerns\KeepsLog;
+use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -47,6 +48,12 @@ final class School extends Model
     public function timeZone(): DateTimeZone
     {
         return new DateTimeZone(in_array($this->zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) ? $this->zone : 'UTC');
+    }
+
+    /** Monday of the week by its clocks. */
+    public function weekOf(CarbonImmutable $moment): CarbonImmutable
+    {
+        return $moment->setTimezone($this->timeZone())->startOfWeek(CarbonImmutable::MONDAY);
     }
 
     /** Whether its head is still to be asked how it works. */
@@ -120,13 +127,13 @@ final class School extends Model
     /** @return array<string, int> ids of all attacks by code, without reading what else is in their rows */
     public function attackIds(): array
     {
-        return ($this->relationLoaded('attacks') ? $this->attacks : $this->attacks()->toBase())->pluck('id', 'code')->all();
+        return once(fn (): array => $this->attacks()->toBase()->pluck('id', 'code')->all());
     }
 
     /** @return array<string, int> of all answers by code */
     public function answerIds(): array
     {
-        return ($this->relationLoaded('answers') ? $this->answers : $this->answers()->toBase())->pluck('id', 'code')->all();
+        return once(fn (): array => $this->answers()->toBase()->pluck('id', 'code')->all());
     }
 
     /** @return HasMany<Answer, $this> */

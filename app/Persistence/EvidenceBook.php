@@ -50,11 +50,12 @@ final readonly class EvidenceBook
         if ((int) DB::table('rep_counts')->where('school_id', $school->id)->value('count') <= self::AT_ONCE) {
             return $this->of($school);
         }
-        if (! $this->isNew($school)) {
-            Workers::queue(new ReadEvidence($school->id));
+        if ($this->isNew($school)) {
+            return $this->kept->known("evidence:{$school->id}", self::revision($school));
         }
+        Workers::queue(new ReadEvidence($school->id));
 
-        return $this->kept->latest("evidence:{$school->id}");
+        return $this->kept->meanwhile("evidence:{$school->id}");
     }
 
     /** Whether all that there is has been read. */

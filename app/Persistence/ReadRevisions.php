@@ -12,4 +12,13 @@ final class ReadRevisions
 
     /** @var array<string, string> what rows were at, by the question that was asked */
     public array $revisions = [];
+
+    /** Whether it shows something of before, while a job works out what is now. */
+    public bool $isBehind = false;
+
+    /** Nothing has been read yet. */
+    public function begin(): void
+    {
+        [$this->revisions, $this->isBehind] = [[], false];
+    }
 }

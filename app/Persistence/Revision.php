@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Models\School;
+use App\Models\Student;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -19,10 +21,16 @@ final readonly class Revision
     /** What besides goes into a file of everything. */
     private const REST = ['students', 'rank_awards', 'solos', 'solo_marks', 'solo_practices', 'training_classes', 'class_attendance', 'tests', 'test_candidates', 'test_items', 'test_marks', 'test_solos', 'footage', 'footage_students'];
 
+    /** Who sees it, and what is at hand beside. */
+    private const AROUND = ['users', 'guardianships', 'invitations', 'tablets', 'drill_lists', 'drill_list_items'];
+
+    /** Reps are only ever added. */
+    private const REPS = '(select coalesce(max(count), 0) from rep_counts where school_id = :id)';
+
     /** Of everything that a file of it holds. */
     public static function ofEverything(School $school): string
     {
-        return self::read($school, [...self::CURRICULUM, ...self::REST], ['(select coalesce(max(count), 0) from rep_counts where school_id = :id)']);
+        return self::read($school, [...self::CURRICULUM, ...self::REST], [self::REPS]);
     }
 
     /** Of everything that a file of it holds but its reps. */
@@ -31,10 +39,29 @@ final readonly class Revision
         return self::read($school, [...self::CURRICULUM, ...self::REST]);
     }
 
-    /** Of everything that a wall hangs on: reps are only ever added. */
+    /**
+     * Of everything that a page shows, for whoever may see it.
+     *
+     * @param ?Student $student whose page it is: it shows nobody else's reps
+     * @param string   $tells   of what: `reps`, all of them; `home`, of a week alone, which begins with what was held before; `teaching`, of none
+     */
+    public static function ofPage(School $school, ?Student $student, string $tells): string
+    {
+        $own = "select count(*) from reps where school_id = :id and student_id = {$student?->id}";
+        $monday = $tells === 'home' ? $school->weekOf(CarbonImmutable::now())->utc()->toIso8601String() : '';
+
+        return self::read($school, [...self::CURRICULUM, ...self::REST, ...self::AROUND], match (true) {
+            $tells === 'teaching' => [],
+            $student === null => [self::REPS],
+            $tells === 'home' => ["({$own} and (source = 'home' or at <= '{$monday}'))"],
+            default => ["({$own})"],
+        });
+    }
+
+    /** Of everything that a wall hangs on. */
     public static function of(School $school): string
     {
-        return self::read($school, [...self::CURRICULUM, 'students'], ['(select coalesce(max(count), 0) from rep_counts where school_id = :id)']);
+        return self::read($school, [...self::CURRICULUM, 'students'], [self::REPS]);
     }
 
     /** Of what it teaches alone. */

@@ -76,6 +76,14 @@ final readonly class RevisionCache
         return $value;
     }
 
+    /** What is kept under a name while a job works out what is now; null where nothing is. */
+    public function meanwhile(string $name): mixed
+    {
+        $this->atHand->isBehind = true;
+
+        return $this->latest($name);
+    }
+
     /** What is kept under a name whatever the revision; null where nothing is. */
     public function latest(string $name): mixed
     {

@@ -68,7 +68,8 @@ final readonly class StudentController
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
         $windows = (new WindowBook($school, $catalogue))->of([$student->id], $now);
-        $attack = $school->attacks->firstWhere('id', $request->integer('attack'));
+        $attack = $request->has('attack') ? $school->attacks()->find($request->integer('attack')) : null;
+        $titles = $school->attacks()->toBase()->pluck('title', 'id')->all();
         $core = $this->mapper->student($student);
         // Every index of the reps begins with the school.
         $all = $school->reps()->where('student_id', $student->id);
@@ -89,15 +90,15 @@ final readonly class StudentController
             'moves' => RungMoves::of($school, $catalogue->ladder, [$student->id => $ladder->titles()], $windows, $now)[$student->id],
             'attackIds' => $school->attackIds(),
             'ready' => ReadyFor::next($catalogue, $student->rank->code, $windows[$student->id], $now),
-            'count' => $all->count(),
+            'count' => $attack === null ? $page->total() : $all->count(),
             'attack' => $attack,
             'proofs' => $attack === null ? [] : ProofLine::of($core, $catalogue->attack($attack->code), $student->rank->goal_rung, $windows[$student->id], $now),
-            'tried' => $school->attacks->find($all->clone()->distinct()->pluck('attack_id'))->sortBy('title')->pluck('title', 'id'),
+            'tried' => collect($titles)->only($all->clone()->distinct()->pluck('attack_id')->all())->sort(),
             'reps' => $page,
             'log' => LogLine::page($page),
             'timeline' => new Timeline(
                 $reps->clone()->standing()->limit(Timeline::MAX)->toBase()->get(['at', 'attack_id', 'side', 'rung', 'outcome', 'mistakes', 'source']),
-                $school->attacks->pluck('title', 'id')->all(),
+                $titles,
                 $catalogue->ladder,
                 $now,
             ),

@@ -59,7 +59,7 @@ final readonly class HomeWeek
     public function __construct(public Student $student, CatalogueMapper $mapper, CarbonImmutable $now)
     {
         $school = $student->school;
-        $this->monday = $now->setTimezone($school->timeZone())->startOfWeek(CarbonImmutable::MONDAY);
+        $this->monday = $school->weekOf($now);
         $catalogue = $mapper->curriculum($school);
         $core = $mapper->student($student);
         $windows = (new WindowBook($school, $catalogue))->of([$student->id], $this->monday)[$student->id];

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Auth\BenchTablet;
+use App\Models\Student;
+use App\Models\User;
+use App\Persistence\ReadRevisions;
+use App\Persistence\Revision;
+use App\Persistence\RevisionCache;
+use Carbon\CarbonImmutable;
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as Page;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Sends the same person the same page as it was drawn, as long as no row changed that a page of their school may show. Whoever reloads
+ * it in the browser has it drawn anew.
+ */
+final readonly class KeepPage
+{
+    /** Seconds for which it stands: proof ages, and what comes next begins. */
+    private const STANDS = 300;
+
+    /** Stands for the token of the session, which every form carries. */
+    private const TOKEN = "\x1Ftoken\x1F";
+
+    /** What a form sends is known again by an id, which no other page has. */
+    private const ID = '/(?<=<input type="hidden" name="id" value=")[0-9a-f-]{36}(?=")/';
+
+    public function __construct(private RevisionCache $kept, private ReadRevisions $read) {}
+
+    /** @param string $tells of which reps it tells: see {@see Revision::ofPage()} */
+    public function handle(Request $request, Closure $next, string $tells = 'reps'): Response
+    {
+        $user = $request->user();
+        if (! $user instanceof User || ! self::isAsked($request)) {
+            return $next($request);
+        }
+        // What writes while it is drawn has begun something, or will be drawn from what it kept.
+        DB::connection()->forgetRecordModificationState();
+        $this->read->begin();
+        [$name, $revision] = [self::name($request, $user), self::revision($request, $user, $tells)];
+        $token = $request->session()->token();
+        $kept = self::isAnew($request) ? null : $this->kept->known($name, $revision);
+        if (is_string($kept)) {
+            $html = str_replace(self::TOKEN, $token, (string) gzuncompress($kept));
+
+            return new Page(preg_replace_callback(self::ID, static fn (): string => (string) Str::uuid(), $html));
+        }
+
+        $response = $next($request);
+        if (! DB::connection()->hasModifiedRecords() && ! $this->read->isBehind && self::isWhole($response)) {
+            // Whoever asked has it before it is kept.
+            defer(fn () => $this->kept->keep($name, $revision, self::STANDS, (string) gzcompress(str_replace($token, self::TOKEN, (string) $response->getContent()), 1)));
+        }
+
+        return $response;
+    }
+
+    /** Not parts of pages, nor what tells of something done just now, nor what whoever is at a shared tablet sees. */
+    private static function isAsked(Request $request): bool
+    {
+        return $request->isMethod('GET') && ! $request->headers->has('HX-Request') && $request->session()->get('_flash.old', []) === [] && ! BenchTablet::isSignedIn($request);
+    }
+
+    private static function isAnew(Request $request): bool
+    {
+        return $request->headers->hasCacheControlDirective('no-cache') || $request->headers->getCacheControlDirective('max-age') === '0';
+    }
+
+    private static function name(Request $request, User $user): string
+    {
+        return "page:{$user->id}:".hash('xxh128', $request->fullUrl());
+    }
+
+    private static function revision(Request $request, User $user, string $tells): string
+    {
+        $student = $request->route('student');
+
+        return implode(' ', [Revision::ofPage($user->school, $student instanceof Student ? $student : null, $tells), intdiv(CarbonImmutable::now()->getTimestamp(), self::STANDS), base_path()]);
+    }
+
+    /** A page that asks again soon tells of work that is not done yet. */
+    private static function isWhole(Response $response): bool
+    {
+        return $response instanceof Page && $response->getStatusCode() === 200 && str_starts_with((string) $response->headers->get('Content-Type', 'text/html'), 'text/html')
+            && preg_match('/hx-trigger="(?:every|load delay)/', (string) $response->getContent()) === 0;
+    }
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use App\Models\School;
+use App\Models\Student;
+use App\Persistence\Demo;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Str;
+
+beforeEach(function (): void {
+    app(Demo::class)->load(CarbonImmutable::now());
+    $this->hall = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
+    // Pictures that are still being made ready ask again by themselves.
+    $this->hall->hasMany(App\Models\Footage::class)->update(['state' => 'ready', 'path' => 'none', 'bytes' => 1, 'width' => 1, 'height' => 1]);
+    $this->head = $this->hall->users()->where('role', Role::Head)->firstOrFail();
+    $this->student = $this->hall->users()->where('role', Role::Student)->firstOrFail();
+    $person = "/people/{$this->student->student_id}";
+    $class = $this->hall->classes()->where('at', '>=', now())->orderBy('at')->firstOrFail();
+    $this->pages = [
+        'head' => ['/wall', '/wall/ranks', '/attacks', '/attacks/'.$this->hall->attacks()->value('id'), '/answers', '/answers/'.$this->hall->answers()->value('id'), '/people', $person, '/board', "/classes/{$class->id}", '/evidence', '/school/settings'],
+        'student' => ["{$person}/own", $person, "{$person}/home"],
+    ];
+    $this->rep = fn (Student $student, array $more = []) => $this->hall->reps()->create(['id' => (string) Str::uuid(), 'student_id' => $student->id, 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => now(), 'mistakes' => [], 'source' => 'seen', ...$more]);
+    $this->drawn = 0;
+    Event::listen('composing: *', fn (): int => $this->drawn++);
+    /** @return array{string, bool} the page as it is sent, and whether any of it was drawn for that */
+    $this->page = function (string $path, string $asks = ''): array {
+        $this->drawn = 0;
+        $html = (string) $this->get($path, $asks === '' ? [] : ['Cache-Control' => $asks])->assertOk()->getContent();
+
+        $this->ids = preg_match_all('/name="id" value="([0-9a-f-]{36})"/', $html, $ids) > 0 ? $ids[1] : [];
+
+        return [str_replace($this->ids, 'ID', $html), $this->drawn > 0];
+    };
+    $this->same = function (string $after): void {
+        foreach ($this->pages as $who => $paths) {
+            $this->actingAs($this->{$who}->fresh());
+            foreach ($paths as $path) {
+                [$sent] = ($this->page)($path);
+                expect($sent)->toBe(($this->page)($path, 'no-cache')[0], "{$path} after {$after}");
+                // It is kept from here on, until the next write.
+                expect(($this->page)($path)[1])->toBeFalse("{$path} after {$after}");
+            }
+        }
+    };
+});
+
+it('sends each main view again without drawing any of it', function (): void {
+    foreach ($this->pages as $who => $paths) {
+        $this->actingAs($this->{$who});
+        foreach ($paths as $path) {
+            ($this->page)($path);
+            [$drawn, $isDrawn] = ($this->page)($path, 'no-cache');
+            expect($isDrawn)->toBeTrue()->and(($this->page)($path))->toBe([$drawn, false], $path);
+        }
+    }
+});
+
+it('shows every write at once, whatever it is of', function (): void {
+    ($this->same)('nothing');
+    $student = Student::query()->findOrFail($this->student->student_id);
+    $class = $this->hall->classes()->where('at', '>=', now())->orderBy('at')->firstOrFail();
+    $writes = [
+        'a title' => fn () => $this->hall->attacks()->firstOrFail()->update(['title' => 'Taken by the scarf']),
+        'an answer' => fn () => $this->hall->answers()->firstOrFail()->update(['title' => 'Out by the gate']),
+        'a rank' => fn () => $this->hall->ranks()->firstOrFail()->update(['name' => 'Shingle']),
+        'a rung' => fn () => $this->hall->rungs()->firstOrFail()->update(['name' => 'Told beforehand']),
+        'a name' => fn () => $student->update(['name' => 'Somebody Else']),
+        'a rep of theirs' => fn () => ($this->rep)($student),
+        'a rep at home' => fn () => ($this->rep)($student, ['source' => 'home']),
+        'a rep that comes late' => fn () => ($this->rep)($student, ['at' => now()->subDays(9)]),
+        'a rep of another' => fn () => ($this->rep)($this->hall->students()->whereKeyNot($student->id)->firstOrFail()),
+        'who comes' => fn () => $class->present()->syncWithPivotValues($this->hall->students()->limit(5)->pluck('id')->all(), ['school_id' => $this->hall->id]),
+        'a class' => fn () => $class->update(['cancelled_at' => now()]),
+        'a mark' => fn () => $this->hall->hasMany(App\Models\SoloMark::class)->where('student_id', $student->id)->firstOrFail()->update(['mark' => 'rough', 'at' => now()]),
+        'practice at home' => fn () => $this->hall->solos->each(fn (App\Models\Solo $solo) => $student->practices()->create(['id' => (string) Str::uuid(), 'school_id' => $this->hall->id, 'solo_id' => $solo->id, 'at' => now()])),
+        'an award' => fn () => $student->awards()->create(['school_id' => $this->hall->id, 'rank_id' => $student->rank_id, 'awarded_on' => now(), 'note' => '']),
+        'who sees it' => fn () => $this->head->update(['name' => 'Another Head']),
+        'what it calls things' => fn () => $this->hall->update(['nouns' => ['attack' => ['one' => 'trouble', 'many' => 'troubles']]]),
+    ];
+    foreach ($writes as $what => $write) {
+        $write();
+        ($this->same)($what);
+    }
+    $this->actingAs($this->student->fresh());
+    expect(($this->page)($this->pages['student'][1])[0])->toContain('Somebody Else')->not->toContain('Shingle rank');
+});
+
+it('is drawn anew for somebody else, in a while, and for whoever reloads it', function (): void {
+    $path = $this->pages['student'][1];
+    $this->actingAs($this->head);
+    ($this->page)($path);
+    [$ofHead] = ($this->page)($path);
+    $this->actingAs($this->student);
+    [$ofStudent] = ($this->page)($path);
+    expect($ofStudent)->not->toBe($ofHead)->toContain($this->student->name);
+
+    $this->actingAs($this->head);
+    expect(($this->page)($path)[1])->toBeFalse()->and(($this->page)($path, 'max-age=0')[1])->toBeTrue();
+    $this->travel(6)->minutes();
+    expect(($this->page)($path)[1])->toBeTrue();
+});
+
+it('gives every session its own token, and says once what was done', function (): void {
+    $path = "/people/{$this->student->student_id}";
+    $tokens = [Str::random(40), Str::random(40)];
+    $this->actingAs($this->head)->withSession(['_token' => $tokens[0]]);
+    ($this->page)($path);
+    ($this->page)($path);
+    $this->withSession(['_token' => $tokens[1]]);
+    [$html, $isDrawn] = ($this->page)($path);
+    expect($isDrawn)->toBeFalse()->and($html)->toContain($tokens[1])->not->toContain($tokens[0])->not->toContain("\x1F");
+
+    $this->withSession(['status' => 'It is saved, this once', '_flash' => ['new' => [], 'old' => ['status']]])->get($path)->assertSee('It is saved, this once');
+    $this->get($path)->assertDontSee('It is saved, this once');
+});
+
+it('keeps what tells of no rep while reps come in', function (): void {
+    [$ladder, $week] = [$this->pages['student'][1], $this->pages['student'][2]];
+    $this->actingAs($this->student);
+    foreach ([$ladder, $week] as $path) {
+        ($this->page)($path);
+        ($this->page)($path);
+        expect(($this->page)($path)[1])->toBeFalse();
+    }
+    ($this->rep)(Student::query()->findOrFail($this->student->student_id));
+    expect(($this->page)($week)[1])->toBeFalse()->and(($this->page)($ladder)[1])->toBeTrue();
+});
+
+it('gives each form an id that no page had before, so that nothing that is sent is taken for what was', function (): void {
+    $this->actingAs($this->student);
+    $seen = [];
+    foreach ([true, true, false, false] as $isDrawn) {
+        expect(($this->page)($this->pages['student'][2])[1])->toBe($isDrawn)->and($this->ids)->not->toBe([]);
+        array_push($seen, ...$this->ids);
+    }
+    expect(array_unique($seen))->toHaveCount(count($seen));
+});
+
+it('keeps neither what somebody may not see nor what tells of work that goes on', function (): void {
+    $attack = $this->hall->attacks()->firstOrFail();
+    $this->actingAs($this->student);
+    $this->get('/board')->assertForbidden();
+    $this->get('/board')->assertForbidden();
+
+    $this->actingAs($this->head);
+    ($this->page)("/attacks/{$attack->id}");
+    ($this->page)("/attacks/{$attack->id}");
+    expect(($this->page)("/attacks/{$attack->id}")[1])->toBeFalse();
+    App\Models\Footage::query()->create(['school_id' => $this->hall->id, 'attack_id' => $attack->id, 'state' => 'waiting', 'type' => 'jpeg', 'sent' => str_repeat('0', 64), 'path' => '']);
+    ($this->page)("/attacks/{$attack->id}");
+    ($this->page)("/attacks/{$attack->id}");
+    [$html, $isDrawn] = ($this->page)("/attacks/{$attack->id}");
+    expect($html)->toContain('hx-trigger="every 2s"')->and($isDrawn)->toBeTrue();
+});
