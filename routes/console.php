@@ -1,6 +1,8 @@
 <?php
 
 use App\Console\Housekeeping;
+use App\Jobs\WarmSchool;
+use App\Jobs\Workers;
 use App\Models\School;
 use App\Persistence\Demo;
 use Carbon\CarbonImmutable;
@@ -25,5 +27,12 @@ Artisan::command('stone-drill:tidy', function (Housekeeping $housekeeping): void
     $housekeeping->run(CarbonImmutable::now());
 })->purpose('Remove what is over: expired cache rows and sessions, sign-in attempts, uploads that nobody confirmed');
 
+Artisan::command('stone-drill:warm', function (): void {
+    foreach (WarmSchool::schools(CarbonImmutable::now()) as $school) {
+        Workers::queue(new WarmSchool($school));
+    }
+})->purpose('Work out beforehand what large schools ask for in a class that is on or begins soon');
+
 Schedule::command('stone-drill:backup')->dailyAt('03:10')->withoutOverlapping(120);
 Schedule::command('stone-drill:tidy')->hourly()->withoutOverlapping(30);
+Schedule::command('stone-drill:warm')->hourlyAt(1)->withoutOverlapping(30);

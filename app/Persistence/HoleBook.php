@@ -25,6 +25,9 @@ final readonly class HoleBook
 {
     private const SECONDS = 7 * 86_400;
 
+    /** Seconds for which it is known how far a job has come. */
+    private const SHARE_SECONDS = 300;
+
     /** Pairs of answer and cell beyond which no answer is tried at near attacks, which takes a run for any two sizes. */
     private const MAX_WIDENED = 1_000_000;
 
@@ -66,6 +69,12 @@ final readonly class HoleBook
         }
 
         return $this->known($school) ?? (Workers::areAway() ? $this->of($school) : null);
+    }
+
+    /** Percent of the walls' cells that a job has looked at just now. */
+    public function share(School $school): int
+    {
+        return (int) $this->kept->latest("holes-share:{$school->id}");
     }
 
     /** Remembers that working them out has failed, until somebody was told. */
@@ -126,7 +135,11 @@ final readonly class HoleBook
         $catalogue = $this->mapper->curriculum($school);
         $cells = $this->coverages->of($school)->cells;
         $memory = $this->runs->of($school);
-        $holes = $this->finder($school, $catalogue, $memory)->find($cells);
+        $progress = new Progress(count($cells), function (int $percent) use ($school): void {
+            $this->kept->keep("holes-share:{$school->id}", '', self::SHARE_SECONDS, $percent);
+        });
+        $holes = $this->finder($school, $catalogue, $memory)->find($cells, $progress->add(...));
+        $this->kept->keep("holes-share:{$school->id}", '', self::SHARE_SECONDS, 0);
         $this->runs->keep($school, $memory->kept());
 
         return $holes;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
+use Closure;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Phase;
@@ -61,29 +62,34 @@ final readonly class HoleFinder
     }
 
     /**
-     * @param list<Cell> $cells both sides of an attack next to each other
+     * @param list<Cell>          $cells both sides of an attack next to each other
+     * @param ?Closure(int): void $done  is told how many more cells have been looked at
      *
      * @return list<Hole> by weight, then kind, then id of the attack
      */
-    public function find(array $cells): array
+    public function find(array $cells, ?Closure $done = null): array
     {
-        return self::sorted([...($this->weaknesses === null ? [] : Uncatalogued::of($this->catalogue)), ...$this->among($cells)]);
+        return self::sorted([...($this->weaknesses === null ? [] : Uncatalogued::of($this->catalogue)), ...$this->among($cells, $done)]);
     }
 
     /**
      * Those of some cells alone, in no order.
      *
-     * @param list<Cell> $cells both sides of an attack
+     * @param list<Cell>          $cells both sides of an attack
+     * @param ?Closure(int): void $done  is told how many more cells have been looked at
      *
      * @return list<Hole>
      */
-    public function among(array $cells): array
+    public function among(array $cells, ?Closure $done = null): array
     {
         $inTime = $holes = [];
         foreach ($cells as $cell) {
             $inTime[$cell->attack->id][$cell->side->value] = $cell->isInTime($this->order);
         }
         foreach ($cells as $cell) {
+            if ($done !== null) {
+                $done(1);
+            }
             $need = $cell->attack->need->rank;
             if ($need === null) {
                 continue;

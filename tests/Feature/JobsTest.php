@@ -15,8 +15,10 @@ use App\Persistence\CatalogueUpload;
 use App\Persistence\HoleBook;
 use App\Persistence\Progress;
 use App\Persistence\RunBook;
+use Illuminate\Cache\Events\KeyWritten;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 
@@ -32,6 +34,23 @@ it('asks a job for the holes, and asks again until they are there', function ():
 
     app()->call([new FindHoles($this->hall->id), 'handle']);
     $this->actingAs($this->head->fresh())->get('/wall/holes')->assertOk()->assertSee('weak spots')->assertDontSee('Running every answer');
+});
+
+it('says how far the job for the holes has come', function (): void {
+    Queue::fake();
+    $kept = app(App\Persistence\RevisionCache::class);
+    $this->get('/wall/holes')->assertSee('value="0"', false);
+    $kept->keep("holes-share:{$this->hall->id}", '', 60, 41);
+    $this->actingAs($this->head->fresh())->get('/wall/holes')->assertSee('value="41"', false)->assertSee('41 %');
+
+    $told = [];
+    Event::listen(function (KeyWritten $written) use (&$told): void {
+        $told = [...$told, ...(str_contains($written->key, 'holes-share') ? [$written->value[1]] : [])];
+    });
+    app()->call([new FindHoles($this->hall->id), 'handle']);
+    // The two sides of the wrist, and the hug that has but one, are three cells; over, it begins at nothing again.
+    expect($told)->toBe([33, 66, 100, 0]);
+    $this->actingAs($this->head->fresh())->get('/wall/holes')->assertDontSee('<progress', false);
 });
 
 it('puts no second job beside one that waits', function (): void {

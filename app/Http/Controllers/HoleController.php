@@ -37,7 +37,7 @@ final readonly class HoleController
                 isWhole: $found !== null,
                 isLarge: HoleBook::isLarge($catalogue),
                 hasFailed: $hasFailed,
-                isAsked: true,
+                share: $this->holes->share($school),
                 isYouth: $query->isYouth,
             ),
             'query' => $query,

@@ -36,8 +36,9 @@ final readonly class HoleList
      * @param bool       $isLarge   whether the catalogue is so large that widening is not among the moves
      * @param bool       $isYouth   whether they are of the wall of those under 16, where no weak spots are looked for
      * @param bool       $hasFailed whether working them out has failed
+     * @param ?int       $share     percent that a worker who is at it has looked at; null where nobody was asked
      */
-    public function __construct(array $holes, public bool $isWhole, public bool $isLarge = false, public bool $hasFailed = false, private bool $isAsked = false, private bool $isYouth = false)
+    public function __construct(array $holes, public bool $isWhole, public bool $isLarge = false, public bool $hasFailed = false, public ?int $share = null, private bool $isYouth = false)
     {
         $drawn = $weak = $uncatalogued = [];
         foreach ($holes as $hole) {
@@ -74,7 +75,7 @@ final readonly class HoleList
     /** Whether a worker is at it, so that it is asked again after a moment. */
     public function isWaiting(): bool
     {
-        return $this->isAsked;
+        return $this->share !== null;
     }
 
     /** How many there are besides those that are drawn. */

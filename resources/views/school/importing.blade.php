@@ -5,6 +5,8 @@
     @if (isset($share))
         <progress class="w-100" max="100" value="{{ $share }}" aria-label="{{ $title }}">{{ $share }} %</progress>
         <p class="form-text">{{ $share }} %</p>
+    @else
+        <progress class="w-100" max="100" aria-label="{{ $title }}"></progress>
     @endif
 </div>
 </x-layout>

@@ -6,6 +6,8 @@ hx-trigger="{{ $holes->isWaiting() ? 'load delay:1s' : 'load' }}" hx-swap="outer
     <p class="form-text mt-0 mb-1">{{ $holes->summary() }} {{ $holes->isLarge ? __('wall.holes.large') : '' }}</p>
 @else
     <p class="form-text mt-0 mb-1" role="status">{{ __($holes->hasFailed ? 'wall.holes.failed' : 'wall.holes.working') }}</p>
+    @if ($holes->isOpen() && $holes->isWaiting())<progress class="w-100" max="100" value="{{ $holes->share }}"
+        aria-label="{{ __('wall.holes.working') }}">{{ $holes->share }} %</progress>@endif
 @endif
 @if ($holes->rows === [])
     <p>{{ __('wall.holes.none') }}</p>

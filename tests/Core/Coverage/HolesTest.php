@@ -60,6 +60,18 @@ it('tells where each answer fails, and counts the cell as no more than taught', 
     expect(array_filter(Coverage::whole($more)->holes, static fn (Hole $hole): bool => $hole->kind === HoleKind::Fails))->toBe([]);
 });
 
+it('tells of each cell once that it has looked at it', function (): void {
+    $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
+    $catalogue = Made::catalogue([$throat], [Made::answer('x', $throat, 'b', beats: "tuck\nleave 6")]);
+    $cells = Coverage::of($catalogue)->cells;
+    $looked = 0;
+    $holes = HoleFinder::whole($catalogue)->find($cells, function (int $more) use (&$looked): void {
+        $looked += $more;
+    });
+
+    expect($looked)->toBe(count($cells))->and($looked)->toBeGreaterThan(0)->and($holes)->toEqual(HoleFinder::whole($catalogue)->find($cells));
+});
+
 it('is content when one answer is sound', function (): void {
     $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
 
