@@ -13,7 +13,7 @@ declare(strict_types=1);
 $base = $argv[1] ?? 'http://127.0.0.1:8080';
 $client = curl_init();
 $jar = tempnam(sys_get_temp_dir(), 'jar');
-curl_setopt_array($client, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar, CURLOPT_FOLLOWLOCATION => true]);
+curl_setopt_array($client, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar, CURLOPT_FOLLOWLOCATION => true, CURLOPT_HTTPHEADER => ['Cache-Control: no-cache']]);
 
 /** @return array{string, float} the page, and the milliseconds until its first byte */
 $get = static function (string $path, array $fields = []) use ($client, $base): array {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\RecordReps;
+use App\Jobs\WarmSchool;
 use App\Models\School;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
@@ -15,6 +16,7 @@ use Illuminate\Contracts\Console\Kernel as Console;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -71,12 +73,13 @@ foreach ($sizes as $count) {
     $user = User::query()->where('email', 'head@cinder-quay.example')->firstOrFail();
     $page = static function (string $path) use ($app, $user, $base): void {
         Auth::guard()->setUser($user->fresh());
-        $response = $app->make(Kernel::class)->handle(Request::create($base.$path));
+        // Drawn anew each time, as if somebody reloaded it.
+        $response = $app->make(Kernel::class)->handle(Request::create($base.$path, server: ['HTTP_CACHE_CONTROL' => 'no-cache']));
         $response->getStatusCode() === 200 || exit("{$path}: {$response->getStatusCode()}\n");
     };
     $empty = middle(static fn () => $page('/drill-lists'), 15);
     $say = static function (string $name, float $time) use ($empty, $reference): void {
-        printf("%-46s %8.1f ms   %5.1f × an empty page   %5.1f × reference\n", $name, $time, $time / $empty, $time / $reference);
+        printf("%-62s %8.1f ms   %5.1f × an empty page   %5.1f × reference\n", $name, $time, $time / $empty, $time / $reference);
     };
     $say('an empty page', $empty);
     $say('the board of a group of 30', middle(static fn () => $page('/board?rank=slate'), 15));
@@ -115,6 +118,14 @@ foreach ($sizes as $count) {
     $say('the kit of the mat, 120 people, after a rep', $afterRep('/mat/kit'));
     $say('classes and tests for the mat for the first time in ten minutes', milliseconds(static fn () => $page('/mat/plans'), 1));
     $say('the same after a rep', $afterRep('/mat/plans'));
+
+    Cache::clear();
+    $app->forgetScopedInstances();
+    $say('a school made ready for class, by its job, with nothing kept', milliseconds(static fn () => $app->call([new WarmSchool($school->id), 'handle']), 1));
+    foreach (['the wall' => '/wall', 'the kit of the mat' => '/mat/kit'] as $name => $path) {
+        $app->forgetScopedInstances();
+        $say("{$name} for the first time in an hour, then", milliseconds(static fn () => $page($path), 1));
+    }
 
     $start = hrtime(true);
     $book = $app->make(EvidenceBook::class);

@@ -24,7 +24,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class KeepPage
 {
-    /** Seconds for which it stands: proof ages, and what comes next begins. */
+    /** Seconds for which it stands, counted from midnight: proof ages, and what comes next begins at such a moment. */
     private const STANDS = 300;
 
     /** Stands for the token of the session, which every form carries. */
