@@ -10,6 +10,7 @@ use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Coverage\Works;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Drill\Pool;
 
 /** What a school's answers cover by what works, worked out anew when anything that it teaches changes and kept until then. */
@@ -34,8 +35,20 @@ final readonly class CoverageBook
     public function pool(School $school, DateTimeImmutable $at): Pool
     {
         $catalogue = $this->mapper->curriculum($school);
+        $youth = $catalogue->forYouth();
 
-        return new Pool($catalogue, $this->of($school)->cells, $catalogue->forYouth(), $this->forYouth($school)->cells, $at);
+        return new Pool($catalogue, $this->of($school)->cells, $youth, $this->read('youth', $school, $youth)->cells, $at);
+    }
+
+    /** What one student can be drilled on: of a grown-up nobody asks what those under 16 learn. */
+    public function poolOf(School $school, Student $student, DateTimeImmutable $at): Pool
+    {
+        if ($student->isYouthOn($at)) {
+            return $this->pool($school, $at);
+        }
+        [$catalogue, $cells] = [$this->mapper->curriculum($school), $this->of($school)->cells];
+
+        return new Pool($catalogue, $cells, $catalogue, $cells, $at);
     }
 
     /** What another catalogue of the school covers: what it would teach, or once taught. */

@@ -16,6 +16,7 @@ use App\View\Ladder\LadderRow;
 use App\View\Ladder\LadderSheet;
 use Carbon\CarbonImmutable;
 use StoneDrill\Core\Drill\Pool;
+use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\ProofState;
 
 beforeEach(function (): void {
@@ -65,6 +66,19 @@ it('fills bricks to the bound, ticks what holds, and keeps them within their row
             expect($row['fadesShort'])->toBe($goal->state === ProofState::Holds ? (string) $goal->fadesOn?->format('j M') : '');
         }
     }
+});
+
+it('draws one student from what the whole school draws them from, of whatever age', function (): void {
+    $coverages = app(CoverageBook::class);
+    $pool = $coverages->pool($this->demo, $this->now);
+    $told = static fn (array $tickets): array => array_map(static fn (Ticket $ticket): array => [$ticket->cell->key->text, $ticket->weight()], $tickets);
+    $young = 0;
+    foreach ($this->demo->students()->with('rank')->get() as $student) {
+        $core = $this->mapper->student($student);
+        $young += (int) $core->isYouthOn($this->now);
+        expect($told($coverages->poolOf($this->demo, $core, $this->now)->tickets($core, 3, [])))->toBe($told($pool->tickets($core, 3, [])), $student->name);
+    }
+    expect($young)->toBeGreaterThan(0)->toBeLessThan($this->demo->students->count());
 });
 
 it('tells what to drill next, what fades soon and what one clean try would complete', function (): void {

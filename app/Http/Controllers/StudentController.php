@@ -79,7 +79,7 @@ final readonly class StudentController
         $page = $reps->clone()->paginate(self::PAGE)->withQueryString();
         $page->fragment('timeline');
         $ladder = new LadderPicture($catalogue, $core, $windows[$student->id], $now);
-        $pool = $coverages->pool($school, $now);
+        $pool = $coverages->poolOf($school, $core, $now);
 
         return view('students.show', [
             'student' => $student,

@@ -54,7 +54,7 @@ final readonly class OwnPage
         $this->ladder = new LadderPicture($this->catalogue, $this->core, $this->windows, $now);
         $this->solos = new StudentSolos($student, $now);
         $this->week = new HomeWeek($student, $mapper, $now);
-        $this->coming = new ComingUp($this->ladder, $coverages->pool($school, $now), $this->core, $this->windows, $now);
+        $this->coming = new ComingUp($this->ladder, $coverages->poolOf($school, $this->core, $now), $this->core, $this->windows, $now);
         $this->drawing = new LadderDrawing($this->ladder);
         $this->attackIds = $school->attackIds();
     }

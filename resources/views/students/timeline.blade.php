@@ -41,6 +41,7 @@
     @if ($timeline->isFull())<span>{{ __('students.timeline.latest', ['count' => App\View\Ladder\Timeline::MAX]) }}</span>@endif
 </div>
 @endif
+@php($corrects = $log !== [] && auth()->user()->can('correct', $log[0]->rep))
 <div class="table-wide">
 <x-table :head="array_values(texts('students.timeline.columns'))">
 @foreach ($log as $line)
@@ -51,8 +52,8 @@
         <td>@if ($line->isReplaced)<s>{{ $line->outcome() }}</s> {{ __('students.timeline.corrected') }}@else
             {{ $line->outcome() }}@endif{{ $line->notes() }}</td>
         <td>{{ implode('; ', $line->rep->mistakes) }}</td>
-        <td>@if (! $line->isReplaced)
-            @can('correct', $line->rep)<a href="{{ route('reps.correct', $line->rep) }}">{{ __('students.timeline.correct') }}</a>@endcan
+        <td>@if ($corrects && ! $line->isReplaced)
+            <a href="{{ route('reps.correct', $line->rep) }}">{{ __('students.timeline.correct') }}</a>
         @endif</td>
     </tr>
 @endforeach
