@@ -28,6 +28,9 @@ final readonly class HoleBook
     /** Seconds for which it is known how far a job has come. */
     private const SHARE_SECONDS = 300;
 
+    /** Percent after which it is told again. */
+    private const STEP = 5;
+
     /** Pairs of answer and cell beyond which no answer is tried at near attacks, which takes a run for any two sizes. */
     private const MAX_WIDENED = 1_000_000;
 
@@ -137,7 +140,7 @@ final readonly class HoleBook
         $memory = $this->runs->of($school);
         $progress = new Progress(count($cells), function (int $percent) use ($school): void {
             $this->kept->keep("holes-share:{$school->id}", '', self::SHARE_SECONDS, $percent);
-        });
+        }, self::STEP);
         $holes = $this->finder($school, $catalogue, $memory)->find($cells, $progress->add(...));
         $this->kept->keep("holes-share:{$school->id}", '', self::SHARE_SECONDS, 0);
         $this->runs->keep($school, $memory->kept());

@@ -162,6 +162,17 @@ it('tells how much of a file is in, each percent once, and the whole at its end'
     expect($few)->toBe([1, 99, 100]);
 });
 
+it('tells only so often of what takes a while, where somebody asks for that', function (): void {
+    $progress = new Progress(100, function (int $percent) use (&$told): void {
+        $told[] = $percent;
+    }, 5);
+    foreach ([4, 1, 1, 3, 1, 80, 10] as $more) {
+        $progress->add($more);
+    }
+    // 4 are not yet five, 5 are; 6 and 9 are less than five more, 10 are five more.
+    expect($told)->toBe([5, 10, 90, 100]);
+});
+
 it('tells how many of the reps of a file are in', function (): void {
     Storage::fake();
     $lines = array_map(static fn (int $number): string => sprintf('0b7e1f60-5555-4000-8000-%012d,ada-plover,wrist,written,3,clean,2026-11-%02dT19:00:00+00:00,,,,,,seen,,', $number, 1 + $number % 20), range(1, 1200));
