@@ -11,8 +11,8 @@ use Illuminate\Contracts\Console\Kernel;
 
 /*
  * What a server holds, in one run: first each main view alone beside an empty page, asked for after a rep came in and again while
- * nothing changes, and the bytes that are sent for it; then 200
- * people who look at a page every ten to twenty seconds, and 50 tablets that record a rep every ten. Called by bench/load.
+ * nothing changes, and the bytes that are sent for it; then 200 people who look at a page every ten to twenty seconds, and 50
+ * tablets that record a rep every ten. Called by bench/load.
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';

@@ -50,8 +50,9 @@ final readonly class EvidenceBook
         if ((int) DB::table('rep_counts')->where('school_id', $school->id)->value('count') <= self::AT_ONCE) {
             return $this->of($school);
         }
-        if ($this->isNew($school)) {
-            return $this->kept->known("evidence:{$school->id}", self::revision($school));
+        $new = $this->kept->known("evidence:{$school->id}", self::revision($school));
+        if ($new !== null) {
+            return $new;
         }
         Workers::queue(new ReadEvidence($school->id));
 
