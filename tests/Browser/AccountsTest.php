@@ -54,7 +54,7 @@ it('signs in with a second factor, set up from a picture', function (): void {
     $recovery = $this->find('.recovery-codes code')->getText();
     $this->press('I have kept them')->see('each sign-in asks for a code');
 
-    $this->press('Sign out');
+    $this->press('Sign out')->waitFor("[name='email']");
     $this->visit('/sign-in')->fill('email', $email)->fill('password', 'a long password')->press('Sign in')->see('Type the code that your authenticator shows');
     $this->fill('code', '000000')->press('Sign in')->see('This code is not right');
     $this->fill('code', $recovery)->press('Sign in')->see('How you answer');
