@@ -48,8 +48,8 @@ final readonly class ReachBook
         $sizes = new Sizes($catalogue->school);
         $found = [];
         foreach ($cells as $cell) {
-            $situation = Situation::of($cell->attack->kind, $cell->facets, $sizes->bodies(null, null, $cell->attack->facets->build));
-            $found[$cell->key->text] = array_map(self::told(...), $situation->foremost(self::TOLD, static fn (Target $target): bool => in_array($target, self::TARGETS, true)));
+            $situation = Situation::of($cell->attack->kind, $cell->facets, $sizes->bodies(null, null, $cell->attack->facets->build), self::TARGETS);
+            $found[$cell->key->text] = array_map(self::told(...), $situation->foremost(self::TOLD));
         }
 
         return $found;

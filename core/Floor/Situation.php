@@ -47,7 +47,8 @@ final readonly class Situation
         public Frame $start,
     ) {}
 
-    public static function of(Kind $kind, Facets $facets, Bodies $bodies): self
+    /** @param ?list<Target> $targets what is looked for within reach; all there are where none are named */
+    public static function of(Kind $kind, Facets $facets, Bodies $bodies, ?array $targets = null): self
     {
         $opening = new Opening($kind, $facets);
         $scene = $opening->scene($bodies);
@@ -56,7 +57,7 @@ final readonly class Situation
         return new self(
             $limbs,
             array_map(static fn (array $free): string => $free[0]->value.($free[1] ? ' hand' : ' foot'), Weapons::sides($scene)),
-            self::inReach($scene, new Striker(new Spots($kind, $facets)), $limbs),
+            self::inReach($scene, new Striker(new Spots($kind, $facets)), $limbs, $targets ?? Target::cases()),
             $kind->holdsWrist() && $facets->thumb !== Thumb::NotApplicable ? $facets->thumb->value : null,
             self::ring($scene, $facets, $opening),
             (new Simulation($kind, $facets, $bodies))->start(),
@@ -66,17 +67,13 @@ final readonly class Situation
     /**
      * Of what is in reach, what is worth a word: the most to spare first, each limb and each target once, nothing of the arms.
      *
-     * @param int                           $most   how many
-     * @param callable(Target): bool | null $isTold which targets are told
-     *
      * @return list<Hit>
      */
-    public function foremost(int $most, ?callable $isTold = null): array
+    public function foremost(int $most): array
     {
-        $isTold ??= static fn (Target $target): bool => ! $target->isOfArm();
         $limbs = $targets = $foremost = [];
         foreach ($this->inReach as $hit) {
-            if (count($foremost) < $most && $isTold($hit->target) && ! isset($limbs[$hit->limb->value]) && ! isset($targets[$hit->target->value])) {
+            if (count($foremost) < $most && ! $hit->target->isOfArm() && ! isset($limbs[$hit->limb->value]) && ! isset($targets[$hit->target->value])) {
                 $limbs[$hit->limb->value] = $targets[$hit->target->value] = true;
                 $foremost[] = $hit;
             }
@@ -87,15 +84,16 @@ final readonly class Situation
 
     /**
      * @param list<LimbStatus> $limbs
+     * @param list<Target>     $targets
      *
      * @return list<Hit>
      */
-    private static function inReach(Scene $scene, Striker $striker, array $limbs): array
+    private static function inReach(Scene $scene, Striker $striker, array $limbs, array $targets): array
     {
         $reached = [];
         foreach ($limbs as $status) {
             foreach ($status->isFree() ? Strike::by($status->limb) : [] as $strike) {
-                foreach (Target::cases() as $target) {
+                foreach ($targets as $target) {
                     $action = new Action($status->limb, $strike, [$target]);
                     $hit = $striker->hit($scene, $action, [$action]);
                     if ($hit !== null && ($hit->measure->margin ?? -1.0) >= 0 && $hit->aim->isFaced && $hit->aim->isInArc) {

@@ -7,14 +7,17 @@ namespace StoneDrill\Core\Proof;
 /**
  * What counted reps weigh for one rung: the weights of success and of failure, Jeffreys' prior of a half each left out.
  */
-final readonly class Evidence
+final class Evidence
 {
     private const PRIOR = 0.5;
 
     /** Two fresh clean tries do not hold (their lower bound is .552), and nothing of less success does. */
     private const LEAST_TO_HOLD = 2.0;
 
-    public function __construct(private float $success, private float $failure) {}
+    /** The lower bound, once it was asked for. */
+    private ?float $lower = null;
+
+    public function __construct(private readonly float $success, private readonly float $failure) {}
 
     /**
      * What tries weigh for a rung: success counts there and below, failure there and above.
@@ -24,11 +27,35 @@ final readonly class Evidence
      */
     public static function of(array $tries, int $rung, int $at, ProofRules $rules): self
     {
-        $success = $failure = 0.0;
-        foreach ($tries as [$then, $of, $credit]) {
+        return self::ofWeighed(self::weighed($tries, $at, $rules), $rung);
+    }
+
+    /**
+     * What tries weigh at a moment, for whichever rung.
+     *
+     * @param list<array{int, int, float}> $tries seconds since 1970, rung, credit; none after the moment
+     * @param int                          $at    seconds since 1970
+     *
+     * @return list<array{int, float, float}> rung, success, failure
+     */
+    public static function weighed(array $tries, int $at, ProofRules $rules): array
+    {
+        $weighed = [];
+        foreach ($tries as [$then, $rung, $credit]) {
             $weight = $rules->weight($then, $at);
-            $success += $of >= $rung ? $weight * $credit : 0.0;
-            $failure += $of <= $rung ? $weight * (1 - $credit) : 0.0;
+            $weighed[] = [$rung, $weight * $credit, $weight * (1 - $credit)];
+        }
+
+        return $weighed;
+    }
+
+    /** @param list<array{int, float, float}> $weighed as {@see weighed()} has them */
+    public static function ofWeighed(array $weighed, int $rung): self
+    {
+        $success = $failure = 0.0;
+        foreach ($weighed as [$of, $succeeded, $failed]) {
+            $success += $of >= $rung ? $succeeded : 0.0;
+            $failure += $of <= $rung ? $failed : 0.0;
         }
 
         return new self($success, $failure);
@@ -38,6 +65,11 @@ final readonly class Evidence
     public function with(float $success, float $failure): self
     {
         return new self($this->success + $success, $this->failure + $failure);
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->success === $other->success && $this->failure === $other->failure;
     }
 
     /** The mean of what is known of the ability. */
@@ -55,7 +87,7 @@ final readonly class Evidence
     public function lower(): float
     {
         // Of no tries it has a closed form: the prior is the arcsine distribution.
-        return $this->weight() === 0.0 ? sin(ProofRules::TAIL * M_PI / 2) ** 2 : $this->distribution()->quantile(ProofRules::TAIL);
+        return $this->lower ??= $this->weight() === 0.0 ? sin(ProofRules::TAIL * M_PI / 2) ** 2 : $this->distribution()->quantile(ProofRules::TAIL);
     }
 
     /**

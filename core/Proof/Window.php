@@ -12,8 +12,17 @@ use StoneDrill\Core\Curriculum\Ladder;
  * What is kept of all reps of one student against one side of one attack: enough to read proof at any moment after the last
  * of them, exactly as from all reps.
  */
-final readonly class Window
+final class Window
 {
+    /** Seconds since 1970 at which it was read last. */
+    private ?int $moment = null;
+
+    /** @var list<array{int, float, float}> what its tries weighed then, as {@see Evidence::weighed()} has them */
+    private array $weighed = [];
+
+    /** @var array<int, Evidence> what it said then, by rung */
+    private array $read = [];
+
     /**
      * @param list<array{int, int, float}> $tries the latest that count, in order of time: seconds since 1970, rung, credit
      * @param ?int                         $ever  highest rung that was held just after some rep; every lower one was too
@@ -21,7 +30,7 @@ final readonly class Window
      * @param ?int                         $last  seconds since 1970 of the last one
      * @param ProofRules                   $rules by which it is read, the same by which it was made
      */
-    public function __construct(public array $tries, public ?int $ever, public int $count, public ?int $last, private ProofRules $rules = new ProofRules()) {}
+    public function __construct(public readonly array $tries, public readonly ?int $ever, public readonly int $count, public readonly ?int $last, private readonly ProofRules $rules = new ProofRules()) {}
 
     /** @param list<Rep> $reps of one student against one side of one attack, in any order; what another replaces left out */
     public static function of(array $reps, Ladder $ladder, ProofRules $rules = new ProofRules()): self
@@ -65,9 +74,21 @@ final readonly class Window
         return $this->last === null || $this->last <= $at->getTimestamp();
     }
 
+    /** What the tries weigh for a rung; rungs between which nothing was tried share one. */
     public function evidence(int $rung, DateTimeImmutable $at): Evidence
     {
-        return Evidence::of($this->tries, $rung, $at->getTimestamp(), $this->rules);
+        $moment = $at->getTimestamp();
+        if ($moment !== $this->moment) {
+            [$this->moment, $this->weighed, $this->read] = [$moment, Evidence::weighed($this->tries, $moment, $this->rules), []];
+        }
+
+        return $this->read[$rung] ??= $this->shared(Evidence::ofWeighed($this->weighed, $rung));
+    }
+
+    /** The same that was read before, if it was. */
+    private function shared(Evidence $evidence): Evidence
+    {
+        return array_find($this->read, static fn (Evidence $other): bool => $other->equals($evidence)) ?? $evidence;
     }
 
     public function state(int $rung, DateTimeImmutable $at): ProofState

@@ -50,7 +50,7 @@ it('takes along for each what is wanted most, and nothing that nobody is drilled
     }
     $kit = new Kit($school, $mapper, app(App\Persistence\CoverageBook::class), CarbonImmutable::now(), Kit::of($school));
     $pack = KitPack::of($school, $mapper, app(App\Persistence\CoverageBook::class), $kit->at, $kit->students)->toArray($this->head);
-    $all = $kit->tickets($this->ada, 2);
+    $all = $kit->person($this->ada)->tickets(2);
     $taken = collect($pack['students'])->firstWhere('name', 'Ada Plover')['tickets'];
     $weights = array_map(fn ($ticket): float => $ticket->weight(), $all);
     rsort($weights);

@@ -49,9 +49,6 @@ final readonly class ProofLine
 
     public function text(): string
     {
-        return $this->state === ProofState::Untried
-            ? __('proof.untried-at', ['rung' => $this->rung])
-            : trans_choice('proof.line', $this->count, ['state' => __('proof.states.'.$this->state->value), 'rung' => $this->rung, 'lower' => number_format($this->lower, 2)])
-                .($this->fadesOn === null ? '' : __('proof.fades', ['day' => $this->fadesOn->format('j M')]));
+        return (new ProofWords())->of($this);
     }
 }

@@ -39,15 +39,16 @@ final readonly class DrillForecast
     /** @return array{student: Student, drawn: string, barred: list<Text>, least: string, tight: list<array{title: string, spare: float, text: string, proof: string}>} */
     private function person(Kit $kit, Student $student, string $list): array
     {
-        $isYouth = $kit->isYouth($student);
-        $tickets = array_values(array_filter($list === self::FAILS ? $kit->failing($student, $this->rung->id) : $kit->tickets($student, $this->rung->id), static fn (Ticket $ticket): bool => $kit->filter->leaves($list, $ticket->cell, $isYouth) && ($list !== 'holes' || $kit->stateOf($student, $ticket->cell) !== ProofState::Holds)));
+        $person = $kit->person($student);
+        $isYouth = $person->isYouth();
+        $tickets = array_values(array_filter($list === self::FAILS ? $person->failing($this->rung->id) : $person->tickets($this->rung->id), static fn (Ticket $ticket): bool => $kit->filter->leaves($list, $ticket->cell, $isYouth) && ($list !== 'holes' || $person->stateOf($ticket->cell) !== ProofState::Holds)));
         $bits = Draw::of($tickets)->entropy();
         /** @var list<array{title: string, spare: float, text: string, proof: string}> $tight */
         $tight = [];
         foreach ($tickets as $ticket) {
-            $warning = Warning::of($ticket->cell, $kit->answersOf($student, $ticket->cell)[0]->beats, $kit->catalogue->school->reaction, $this->rung, $bits);
+            $warning = Warning::of($ticket->cell, $person->answersOf($ticket->cell)[0]->beats, $kit->catalogue->school->reaction, $this->rung, $bits);
             if ($warning->spare !== null) {
-                $tight[] = ['title' => sided($ticket->cell->attack->title, $ticket->cell->side), 'spare' => $warning->spare, 'text' => $this->spare($warning->spare, $warning->distance ?? 0.0), 'proof' => $kit->proofOf($student, $ticket->cell)->text()];
+                $tight[] = ['title' => sided($ticket->cell->attack->title, $ticket->cell->side), 'spare' => $warning->spare, 'text' => $this->spare($warning->spare, $warning->distance ?? 0.0), 'proof' => $person->proofOf($ticket->cell)->text()];
             }
         }
         $tight = array_values(collect($tight)->sortBy([['spare', 'asc'], ['title', 'asc']])->all());
@@ -58,7 +59,7 @@ final readonly class DrillForecast
                 ? __('mat.nothing-on-list', ['name' => $student->name])
                 : __('mat.drawn-from', ['count' => count($tickets), 'bits' => number_format($bits, 1), 'seconds' => number_format($kit->catalogue->school->reaction->seconds($bits, $this->rung), 2)]),
             'least' => $tight === [] ? '' : number_format($tight[0]['spare'], 2),
-            'barred' => $kit->barred($student),
+            'barred' => $person->barred(),
             'tight' => $tight,
         ];
     }

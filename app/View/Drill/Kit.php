@@ -10,21 +10,16 @@ use App\Models\Student;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
-use App\View\Board\ProofLine;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Coverage\Cell;
-use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Drill\Pool;
-use StoneDrill\Core\Drill\Ticket;
-use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Window;
-use StoneDrill\Core\Text;
 
 /** Everything the mat needs to run a drill with no network: who can be drilled on what, how much each is wanted, and how it is said. */
 final readonly class Kit
@@ -88,87 +83,15 @@ final readonly class Kit
             ->reorder()->when($find !== '', static fn ($query) => $query->orderByRaw('name ilike ? desc', ['%'.addcslashes($find, '\\%_').'%']))->orderByRaw('latest.at desc nulls last')->orderBy('name');
     }
 
-    /** @return list<Text> why a student is not drilled on what the rank needs */
-    public function barred(Student $student, int $most = PHP_INT_MAX): array
+    public function person(Student $student): KitPerson
     {
-        return $this->pool->barred($this->people[$student->id], $most);
-    }
-
-    /** @return list<Text> how far the contact policy lets hazards go with a student */
-    public function levels(Student $student): array
-    {
-        return $this->pool->levels($this->people[$student->id]);
-    }
-
-    /** How many attacks a student is not drilled on. */
-    public function countBarred(Student $student): int
-    {
-        return $this->pool->countBarred($this->people[$student->id]);
-    }
-
-    /** @return list<Ticket> what a student can be drilled on, within some families or a list */
-    public function tickets(Student $student, int $rung): array
-    {
-        return $this->pool->tickets($this->people[$student->id], $rung, $this->windows[$student->id]);
-    }
-
-    /** @return list<Ticket> what the student is taught though it does not work, drawn only where a person asks for it */
-    public function failing(Student $student, int $rung): array
-    {
-        return $this->pool->failing($this->people[$student->id], $rung, $this->windows[$student->id]);
-    }
-
-    /** @return list<Answer> those of a cell that a student knows and may drill */
-    public function answersOf(Student $student, Cell $cell): array
-    {
-        return $this->pool->answers($this->people[$student->id], $cell);
-    }
-
-    public function isYouth(Student $student): bool
-    {
-        return $this->people[$student->id]->isYouthOn($this->at);
-    }
-
-    /**
-     * Those of a student's tickets that weigh most at the goal rung of the rank.
-     *
-     * @return list<Cell> in the order of the catalogue
-     */
-    public function mostWanted(Student $student, int $count): array
-    {
-        $tickets = $this->tickets($student, $student->rank->goal_rung);
-        if (count($tickets) > $count) {
-            $weights = array_map(static fn (Ticket $ticket): float => $ticket->weight(), $tickets);
-            arsort($weights);
-            $wanted = array_slice($weights, 0, $count, true);
-            ksort($wanted);
-            $tickets = array_intersect_key($tickets, $wanted);
-        }
-
-        return array_values(array_map(static fn (Ticket $ticket): Cell => $ticket->cell, $tickets));
-    }
-
-    public function ticket(Student $student, Cell $cell, int $rung): Ticket
-    {
-        return $this->pool->ticket($cell, $rung, $this->windows[$student->id]);
+        return new KitPerson($this->pool, $this->people[$student->id], $student->rank->goal_rung, $this->windows[$student->id], $this->at);
     }
 
     /** @return list<string> families of the last two tries, the newest first */
     public function latestOf(Student $student): array
     {
         return $this->latest[$student->id] ?? [];
-    }
-
-    /** What a student has proven against a cell at the goal rung of the rank, in words. */
-    public function proofOf(Student $student, Cell $cell): ProofLine
-    {
-        return new ProofLine($this->people[$student->id], $cell->attack, $cell->side, $student->rank->goal_rung, $this->windows[$student->id][$cell->key->text] ?? Window::empty(), $this->at);
-    }
-
-    /** Its state alone. */
-    public function stateOf(Student $student, Cell $cell): ProofState
-    {
-        return ($this->windows[$student->id][$cell->key->text] ?? null)?->state($student->rank->goal_rung, $this->at) ?? ProofState::Untried;
     }
 
     /** @return array<int, list<string>> */

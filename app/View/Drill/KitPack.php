@@ -14,6 +14,7 @@ use App\Persistence\CoverageBook;
 use App\Persistence\ReachBook;
 use App\View\Attacks\AttackerCard;
 use App\View\Attacks\KindNames;
+use App\View\Board\ProofWords;
 use App\View\Workbench\Bench;
 use App\View\Workbench\BenchSettings;
 use Carbon\CarbonImmutable;
@@ -74,7 +75,8 @@ final readonly class KitPack
         $kept = $shelf->of($students);
         // Only those of whom something is new are read at all.
         $kit = new Kit($school, $mapper, $coverages, $at, $students->reject(static fn (Student $student): bool => isset($kept[$student->id]))->values());
-        $new = $kit->students->mapWithKeys(static fn (Student $student): array => [$student->id => (new PersonPack($kit, $student, $each))->toArray()])->all();
+        $words = new ProofWords();
+        $new = $kit->students->mapWithKeys(static fn (Student $student): array => [$student->id => (new PersonPack($kit, $student, $each, $words))->toArray()])->all();
         $shelf->keep($new);
 
         return new self($kit, $mapper->kinds($school), $shelf, $students, $kept + $new);

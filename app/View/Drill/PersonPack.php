@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Drill;
 
 use App\Models\Student;
+use App\View\Board\ProofWords;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\ProofState;
@@ -21,9 +22,12 @@ final readonly class PersonPack
     /** @var array<string, int> ids of rows by code */
     private array $answerIds;
 
+    private KitPerson $person;
+
     /** @param int $most what the person may be drilled on, at the most */
-    public function __construct(private Kit $kit, private Student $student, private int $most)
+    public function __construct(private Kit $kit, private Student $student, private int $most, private ProofWords $words = new ProofWords())
     {
+        $this->person = $kit->person($student);
         $this->rungs = $kit->catalogue->ladder->ids();
         $this->answerIds = $kit->school->answerIds();
     }
@@ -31,10 +35,10 @@ final readonly class PersonPack
     /** @return array<string, mixed> as JSON has it; cells are named by their keys, all else by ids of rows */
     public function toArray(): array
     {
-        $wanted = $this->kit->mostWanted($this->student, $this->most);
-        $fails = array_slice($this->kit->failing($this->student, $this->student->rank->goal_rung), 0, $this->most - count($wanted));
-        $barred = array_map(say(...), $this->kit->barred($this->student, self::MAX_REASONS));
-        $more = $this->kit->countBarred($this->student) - self::MAX_REASONS;
+        $wanted = $this->person->mostWanted($this->most);
+        $fails = array_slice($this->person->failingCells(), 0, $this->most - count($wanted));
+        $barred = array_map(say(...), $this->person->barred(self::MAX_REASONS));
+        $more = $this->person->countBarred() - self::MAX_REASONS;
         if ($more > 0) {
             $barred = [...$barred, trans_choice('drill.more-left-out', $more, ['student' => $this->student->name])];
         }
@@ -43,24 +47,24 @@ final readonly class PersonPack
             'id' => $this->student->id,
             'name' => $this->student->name,
             'notes' => $this->student->notes(),
-            'isYouth' => $this->kit->isYouth($this->student),
+            'isYouth' => $this->person->isYouth(),
             'rank' => $this->student->rank->code,
             'goal' => $this->student->rank->goal_rung,
             'latest' => $this->kit->latestOf($this->student),
             'tickets' => [
                 ...array_map(fn (Cell $cell): array => $this->ticket($cell, false), $wanted),
-                ...array_map(fn (Ticket $ticket): array => $this->ticket($ticket->cell, true), $fails),
+                ...array_map(fn (Cell $cell): array => $this->ticket($cell, true), $fails),
             ],
             'barred' => $barred,
-            'levels' => array_map(say(...), $this->kit->levels($this->student)),
+            'levels' => array_map(say(...), $this->person->levels()),
         ];
     }
 
     /** @return array<string, mixed> */
     private function ticket(Cell $cell, bool $fails): array
     {
-        $ofRungs = array_map(fn (int $rung): Ticket => $this->kit->ticket($this->student, $cell, $rung), $this->rungs);
-        $proof = $this->kit->proofOf($this->student, $cell);
+        $ofRungs = array_map(fn (int $rung): Ticket => $this->person->ticket($cell, $rung), $this->rungs);
+        $proof = $this->person->proofOf($cell);
 
         return [
             'cell' => $cell->key->text,
@@ -68,8 +72,8 @@ final readonly class PersonPack
             'factor' => round($ofRungs[0]->urgency(), 4),
             'fails' => $fails,
             'holds' => $proof->state === ProofState::Holds,
-            'proof' => $proof->text(),
-            'answers' => array_map(fn (string $code): int => $this->answerIds[$code], array_column($this->kit->answersOf($this->student, $cell), 'id')),
+            'proof' => $this->words->of($proof),
+            'answers' => array_map(fn (string $code): int => $this->answerIds[$code], array_column($this->person->answersOf($cell), 'id')),
         ];
     }
 }

@@ -8,15 +8,17 @@ use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\LimbState;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Situation;
+use StoneDrill\Core\Technique\Target;
 
 /** What the tests of Situation share. */
 final class SituationFixture
 {
-    public static function situation(string $kind, array $values = []): Situation
+    /** @param ?list<Target> $targets */
+    public static function situation(string $kind, array $values = [], ?array $targets = null): Situation
     {
         $of = Kinds::builtIn()->get($kind);
 
-        return Situation::of($of, OnTheFloor::facets($of, $values), new Bodies(1.68, 1.68));
+        return Situation::of($of, OnTheFloor::facets($of, $values), new Bodies(1.68, 1.68), $targets);
     }
 
     /** @return array<string, string> state by limb, of those that are not free */

@@ -60,8 +60,16 @@ it('tells first what is worth a word: each limb and target once, and no arms', f
         ->and(array_unique(array_map(static fn (Hit $hit): string => $hit->limb->value, $told)))->toHaveCount(count($told))
         ->and(array_unique(array_map(static fn (Hit $hit): string => $hit->target->value, $told)))->toHaveCount(count($told))
         ->and($told)->each->toBeIn($bodily)
-        ->and(array_map(static fn (Hit $hit): string => $hit->target->value, $situation->foremost(9, static fn (Target $target): bool => $target === Target::Groin)))->toBe(['groin'])
         ->and($situation->foremost(0))->toBe([]);
+})->with(['wrist-cross', 'throat-front', 'cloth-two']);
+
+it('looks for some targets alone as for all of them', function (string $kind): void {
+    $wanted = [Target::Groin, Target::SolarPlexus];
+    $told = static fn (array $hits): array => array_map(static fn (Hit $hit): array => [$hit->weapon(), $hit->target, $hit->measure->margin], array_values($hits));
+    $all = SituationFixture::situation($kind)->inReach;
+
+    expect($told(SituationFixture::situation($kind, targets: $wanted)->inReach))->toBe($told(array_filter($all, static fn (Hit $hit): bool => in_array($hit->target, $wanted, true))))
+        ->and(array_map(static fn (Hit $hit): string => $hit->target->value, SituationFixture::situation($kind, targets: [Target::Groin])->foremost(9)))->toBe(['groin']);
 })->with(['wrist-cross', 'throat-front', 'cloth-two']);
 
 it('knows the weak side of a wrist hold alone', function (): void {
