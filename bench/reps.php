@@ -106,12 +106,12 @@ foreach ($sizes as $count) {
     $say('the next draw for 30 people, all read anew', middle(static function () use ($app, $school, $mapper, $students): void {
         $kit = new Kit($school, $mapper, $app->make(CoverageBook::class), CarbonImmutable::now(), $school->students()->with('rank')->findMany($students));
         foreach ($kit->students as $student) {
-            StoneDrill\Core\Drill\Draw::of($kit->tickets($student, 4))->next(7);
+            StoneDrill\Core\Drill\Draw::of($kit->person($student)->tickets(4))->next(7);
         }
     }, 9));
     $say('the same with the curriculum at hand', middle(static function () use ($kit): void {
         foreach ($kit->students as $student) {
-            StoneDrill\Core\Drill\Draw::of($kit->tickets($student, 4))->next(7);
+            StoneDrill\Core\Drill\Draw::of($kit->person($student)->tickets(4))->next(7);
         }
     }, 9));
     $say('the kit of the mat for the first time in an hour', milliseconds(static fn () => $page('/mat/kit'), 1));

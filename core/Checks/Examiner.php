@@ -69,14 +69,14 @@ final readonly class Examiner
     {
         $facets = $attack->on($side);
         [$simulation, $beats] = $this->prepared($answer, $attack, $side, $isMirrored, $bodies, 1.0, false);
-        if ($facets->phase === Phase::FollowUp || self::hasOptional($beats)) {
+        // Where a second attack comes after a single beat, that beat is not the end, though it is the last one written.
+        if (($facets->phase === Phase::FollowUp && count($beats->line) === 1) || self::hasOptional($beats)) {
             return $this->examineIn($answer, $attack, $side, $isMirrored, $bodies, null, Scope::works())->failure();
         }
-        $start = $simulation->start();
-        $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, null, new Run($start, []));
         $checks = Scope::works()->checks;
         foreach ($simulation->mainLine($beats) as $frame) {
-            $failure = $this->sorted($trial->withRun(new Run($start, [$frame])), $checks, [])->failure();
+            // None of these checks asks how both stood before: each beat is looked at as if there were no other.
+            $failure = $this->sorted(new Trial($answer, $attack, $facets, $bodies, $this->standards, null, new Run($frame, [$frame])), $checks, [])->failure();
             if ($failure !== null) {
                 return $failure;
             }

@@ -48,9 +48,12 @@ final readonly class HalfLifeFit
             return null;
         }
         $fits = [];
+        $alike = 0.5;
         for ($place = 0; $place < self::PLACES; $place++) {
             $days = self::SHORTEST * (self::LONGEST / self::SHORTEST) ** ($place / (self::PLACES - 1));
-            $fits[] = [$days, self::likelihood($pairs, $days)];
+            // The top moves little from one place to the next.
+            [$likelihood, $alike] = self::likelihood($pairs, $days, $alike);
+            $fits[] = [$days, $likelihood];
         }
         $best = max(array_column($fits, 1));
         $near = array_values(array_filter($fits, static fn (array $fit): bool => $fit[1] >= $best - self::WORSE));
@@ -102,11 +105,13 @@ final readonly class HalfLifeFit
      * The largest logarithm of the likelihood at one half-life, over how alike tries are: it has one top, which Newton's steps climb.
      *
      * @param list<array{int, float, float, float, int}> $pairs
+     * @param float                                      $alike where the climb begins
+     *
+     * @return array{float, float} it, and how alike tries are there
      */
-    private static function likelihood(array $pairs, float $halfLife): float
+    private static function likelihood(array $pairs, float $halfLife, float $alike): array
     {
         $slopes = array_map(static fn (array $pair): float => $pair[1] * 2 ** (-$pair[0] / $halfLife), $pairs);
-        $alike = 0.5;
         for ($round = 0; $round < 12; $round++) {
             $rise = $bend = 0.0;
             foreach ($pairs as $place => [, , $second, $mean, $times]) {
@@ -129,6 +134,6 @@ final readonly class HalfLifeFit
             $sum += $times * ($second * log($chance) + (1 - $second) * log(1 - $chance));
         }
 
-        return $sum;
+        return [$sum, $alike];
     }
 }

@@ -108,11 +108,11 @@ final readonly class Weeks
 
                 continue;
             }
-            $read = array_slice($tries, max(0, $known - $rules->window), min($rules->window, $known));
+            $weighed = Evidence::weighed(array_slice($tries, max(0, $known - $rules->window), min($rules->window, $known)), $moment, $rules);
             $held = null;
             foreach ($rungs as $rung) {
                 // What is held at a rung is held at every lower one.
-                if (! Evidence::of($read, $rung, $moment, $rules)->holds()) {
+                if (! Evidence::ofWeighed($weighed, $rung)->holds()) {
                     break;
                 }
                 $held = $rung;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Report;
 
+use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Checks\Examination;
 use StoneDrill\Core\Checks\Examiner;
+use StoneDrill\Core\Checks\Scope;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Sizes;
@@ -61,7 +63,9 @@ final readonly class ModelBesideMat
         $answer = $catalogue->answer($record->answer);
         $attack = $catalogue->attackOf($answer);
 
-        return $examiner->examine($answer, $attack, $attack->side($record->side), (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build));
+        $side = $attack->side($record->side);
+
+        return $examiner->examineIn($answer, $attack, $side, $side === Side::Mirrored, (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build), null, Scope::works());
     }
 
     /** Where it fails by the floor; where it works there, the strike with the least to spare. */

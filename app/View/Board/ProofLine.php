@@ -32,7 +32,7 @@ final readonly class ProofLine
         $this->state = $window->state($rung, $at);
         $this->lower = $this->state === ProofState::Untried ? 0.0 : $evidence->lower();
         $this->count = count($window->tries);
-        $this->fadesOn = $window->fadesOn($rung, $at);
+        $this->fadesOn = $this->state === ProofState::Holds ? $window->fadesOn($rung, $at) : null;
     }
 
     /**
