@@ -12,6 +12,7 @@ use StoneDrill\Core\Checks\Scope;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Coverage\RunKeys;
 use StoneDrill\Core\Curriculum\Sizes;
+use StoneDrill\Core\Technique\Beats;
 use Tests\Core\Coverage\WorksFixture;
 
 it('finds the failure of a line beat by beat that it finds in the whole', function (): void {
@@ -27,6 +28,26 @@ it('finds the failure of a line beat by beat that it finds in the whole', functi
             ->and($found?->message)->toEqual($whole?->message);
     }
     expect($failed)->toBeGreaterThan(100)->toBeLessThan(300);
+});
+
+it('finds it so too where a second attack comes after the only beat', function (): void {
+    $feasibility = new Feasibility();
+    $failed = [];
+    foreach (WorksFixture::lines(200) as [$catalogue, $answer, $attack, $side, $isMirrored]) {
+        $values = $attack->facets->toArray();
+        if (! in_array(Phase::FollowUp->value, $feasibility->allowed($attack->kind, Facet::Phase, $values), true)) {
+            continue;
+        }
+        $again = new Attack('again', 'Again', $attack->kind, Facets::of([...$values, 'phase' => Phase::FollowUp->value]), $attack->need, $attack->prevalence, briefing: $attack->briefing);
+        $examiner = new Examiner(Standards::of($catalogue));
+        $of = [$answer->withBeats(Beats::parse(explode("\n", $answer->beats->mainLine()->toText())[0]."\n")), $again, $side, $isMirrored, (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build)];
+        $whole = $examiner->examineIn(...[...$of, null, Scope::whole()])->failure();
+        $found = $examiner->failure(...$of);
+        $failed[] = $whole?->beat;
+
+        expect([$found?->beat, $found?->message])->toEqual([$whole?->beat, $whole?->message], "{$answer->id} against {$attack->id}");
+    }
+    expect(array_count_values(array_filter($failed)))->toHaveKeys([1, 2]);
 });
 
 it('has two attacks share a run only where both fail alike', function (): void {
