@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\RecordReps;
+use App\Jobs\FindHoles;
 use App\Jobs\WarmSchool;
 use App\Models\School;
 use App\Models\User;
@@ -97,8 +98,13 @@ foreach ($sizes as $count) {
 
         return $times[3];
     };
+    // As where somebody does the jobs: the wall comes at once, and its weak spots as soon as they are worked out.
+    DB::table('jobs')->delete();
     $say('the wall for the first time in an hour', milliseconds(static fn () => $page('/wall'), 1));
-    $say('the wall after a rep has come', $afterRep('/wall'));
+    $say('its weak spots, by their job', milliseconds(static fn () => $app->call([new FindHoles($school->id), 'handle']), 1));
+    // From here on they are worked out where they are asked for.
+    config(['queue.default' => 'sync']);
+    $say('the wall after a rep has come, with its weak spots', $afterRep('/wall'));
     $say('the wall when nothing has changed', middle(static fn () => $page('/wall'), 5));
     $say('mistakes of twelve weeks', middle(static fn () => $page('/board/mistakes'), 5));
     $say('one rep recorded', middle($record, 31));
@@ -121,6 +127,7 @@ foreach ($sizes as $count) {
 
     Cache::clear();
     $app->forgetScopedInstances();
+    config(['queue.default' => 'database']);
     $say('a school made ready for class, by its job, with nothing kept', milliseconds(static fn () => $app->call([new WarmSchool($school->id), 'handle']), 1));
     foreach (['the wall' => '/wall', 'the kit of the mat' => '/mat/kit'] as $name => $path) {
         $app->forgetScopedInstances();

@@ -71,8 +71,8 @@ final readonly class ProvenShare
         $then = $at->modify(sprintf('+%d days', self::AHEAD));
         $held = [];
         foreach ($windows as $cell => $window) {
-            if ($window->evidence($rung, $at)->holds()) {
-                $held[$cell] = $window->evidence($rung, $then)->holds();
+            if ($window->holds($rung, $at)) {
+                $held[$cell] = $window->holds($rung, $then);
             }
         }
 

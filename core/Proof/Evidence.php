@@ -12,7 +12,7 @@ final class Evidence
     private const PRIOR = 0.5;
 
     /** Two fresh clean tries do not hold (their lower bound is .552), and nothing of less success does. */
-    private const LEAST_TO_HOLD = 2.0;
+    public const LEAST_TO_HOLD = 2.0;
 
     /** The lower bound, once it was asked for. */
     private ?float $lower = null;

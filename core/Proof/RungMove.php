@@ -22,7 +22,7 @@ final readonly class RungMove
         $tried = array_column($window->tries, 1);
         // What is held at a rung is held at every lower one.
         $next = 0;
-        while (isset($rungs[$next]) && $window->evidence($rungs[$next], $at)->holds()) {
+        while (isset($rungs[$next]) && $window->holds($rungs[$next], $at)) {
             $next++;
         }
         if ($next === 0 || ! isset($rungs[$next])) {

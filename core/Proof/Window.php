@@ -85,6 +85,17 @@ final class Window
         return $this->read[$rung] ??= $this->shared(Evidence::ofWeighed($this->weighed, $rung));
     }
 
+    /** Whether it is held; most of what was tried a few times is told without weighing it. */
+    public function holds(int $rung, DateTimeImmutable $at): bool
+    {
+        $most = 0.0;
+        foreach ($this->tries as [, $of, $credit]) {
+            $most += $of >= $rung ? $credit : 0.0;
+        }
+
+        return $most >= Evidence::LEAST_TO_HOLD && $this->evidence($rung, $at)->holds();
+    }
+
     /** The same that was read before, if it was. */
     private function shared(Evidence $evidence): Evidence
     {

@@ -84,7 +84,7 @@ final readonly class SettingChange
         $now = $then = 0;
         foreach ((new WindowBook($school, $catalogue))->of(array_keys($goals), $at) as $student => $windows) {
             foreach ($windows as $window) {
-                $now += (int) $window->evidence($goals[$student], $at)->holds();
+                $now += (int) $window->holds($goals[$student], $at);
                 $then += (int) Evidence::of($window->tries, $goals[$student], $at->getTimestamp(), $rules)->holds();
             }
         }

@@ -111,3 +111,20 @@ it('tells of tries alone what it tells of reps', function (int $seed): void {
     expect($ofTries)->toEqual($ofReps)->and($ofTries->ever)->toBe($ever)->and($ofTries->count)->toBe(count($reps))
         ->and(RungMove::of($ofTries, Ladder::builtIn(), new DateTimeImmutable('2026-11-26T12:00:00Z')))->toEqual(RungMove::of($ofReps, Ladder::builtIn(), new DateTimeImmutable('2026-11-26T12:00:00Z')));
 })->with(range(1, 20));
+
+it('reads a window alike whatever was asked of it before', function (int $seed): void {
+    $tries = array_map(Window::try(...), array_values(array_filter(randomTries($seed, 60), static fn (Rep $rep): bool => $rep->student === 'bo' && $rep->attack === 'push')));
+    usort($tries, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+    $window = Window::ofTries($tries, Ladder::builtIn());
+    $held = 0;
+    foreach (range(1, 80) as $time) {
+        $rung = mt_rand(1, 7);
+        $at = (new DateTimeImmutable('2026-11-26T12:00:00Z'))->modify('+'.(40 * mt_rand(0, 3)).' days');
+        $lower = Evidence::of($window->tries, $rung, $at->getTimestamp(), new ProofRules())->lower();
+        $held += (int) ($lower >= 0.6);
+
+        expect($time % 2 === 0 ? $window->holds($rung, $at) : $lower >= 0.6)->toBe($lower >= 0.6)
+            ->and($window->evidence($rung, $at)->lower())->toBe($lower);
+    }
+    expect($held)->toBeLessThan(80);
+})->with(range(1, 10));
