@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Persistence;
 
+use App\Jobs\WarmSchool;
+use App\Jobs\Workers;
 use App\Models\School;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Coverage\ProvenShare;
 use StoneDrill\Core\Curriculum\Catalogue;
 
@@ -17,6 +20,10 @@ final readonly class ProofBook
     /** Ages are counted in whole days, so within the hour nothing changes but by new rows, which change the key. */
     private const SECONDS = 3600;
 
+    /** Students beyond which nobody waits for what has faded meanwhile, unless a day has passed. */
+    private const MANY = 200;
+    private const DAY = 86_400;
+
     /** Students whose reps are read at once. */
     private const CHUNK = 100;
 
@@ -25,12 +32,51 @@ final readonly class ProofBook
     /** As of now. */
     public function of(School $school): ProvenShare
     {
-        return $this->kept->of("proof:{$school->id}", Revision::of($school), self::SECONDS, function () use ($school): ProvenShare {
-            $now = CarbonImmutable::now();
-            $rankOf = $this->ranks($school, $now);
+        return $this->kept->of("proof:{$school->id}", Revision::of($school), self::SECONDS, fn (): ProvenShare => $this->told($school, self::SECONDS));
+    }
 
-            return ProvenShare::ofHeld($rankOf, $this->held($school, $rankOf, $now));
-        });
+    /** The same for somebody who looks. In a large school a job reads all of it after an hour: until then some may have faded that are told as held. */
+    public function seen(School $school): ProvenShare
+    {
+        $age = $this->age($school);
+        $isNew = $age < self::SECONDS || $this->kept->known("proof:{$school->id}", Revision::of($school)) !== null;
+        if ($isNew || $age >= self::DAY || $school->students()->count() <= self::MANY || Workers::areAway()) {
+            return $this->of($school);
+        }
+        Workers::queue(new WarmSchool($school->id));
+        $this->kept->meanwhile(self::named($school));
+
+        return $this->told($school, self::DAY);
+    }
+
+    /** Seconds since all of it was read; a day where it never was. */
+    private function age(School $school): int
+    {
+        $known = $this->kept->known(self::named($school), self::mark($this->mapper->curriculum($school)));
+
+        return $known === null ? self::DAY : CarbonImmutable::now()->getTimestamp() - $known['at'];
+    }
+
+    private static function named(School $school): string
+    {
+        return "held:{$school->id}";
+    }
+
+    /** What it hangs on besides the reps and who has which rank. */
+    private static function mark(Catalogue $catalogue): string
+    {
+        $sides = array_map(static fn (Attack $attack): array => [$attack->id, $attack->isSymmetric()], $catalogue->attacks);
+
+        return hash('xxh128', serialize([array_column($catalogue->ranks, 'goalRung', 'id'), $catalogue->ladder->ids(), $sides, $catalogue->school->proof->halfLife]));
+    }
+
+    /** @param int $stands seconds for which what was read of all stands for those of whom nothing is new */
+    private function told(School $school, int $stands): ProvenShare
+    {
+        $now = CarbonImmutable::now();
+        $rankOf = $this->ranks($school, $now);
+
+        return ProvenShare::ofHeld($rankOf, $this->held($school, $rankOf, $now, $stands));
     }
 
     /** As it was then, of those who are here now. */
@@ -50,19 +96,20 @@ final readonly class ProofBook
      *
      * @return array<int, array<string, bool>>
      */
-    private function held(School $school, array $rankOf, CarbonImmutable $now): array
+    private function held(School $school, array $rankOf, CarbonImmutable $now, int $stands): array
     {
-        [$name, $mark] = ["held:{$school->id}", Revision::ofCurriculum($school)];
+        $curriculum = $this->mapper->curriculum($school);
+        [$name, $mark] = [self::named($school), self::mark($curriculum)];
         $known = $this->kept->known($name, $mark);
         $turns = $this->turns($school);
-        if ($known === null || $now->getTimestamp() - $known['at'] >= self::SECONDS) {
+        if ($known === null || $now->getTimestamp() - $known['at'] >= $stands) {
             $known = ['at' => $now->getTimestamp(), 'held' => [], 'state' => []];
         }
         $state = array_map(static fn (string $rank, int $student): string => $rank.' '.($turns[$student] ?? 0), $rankOf, array_keys($rankOf));
         $state = array_combine(array_keys($rankOf), $state);
         $changed = array_filter($rankOf, static fn (int $student): bool => ($known['state'][$student] ?? null) !== $state[$student], ARRAY_FILTER_USE_KEY);
-        $held = array_intersect_key(array_replace($known['held'], $this->read($school, $this->mapper->curriculum($school), $changed, $now)), $rankOf);
-        $this->kept->keep($name, $mark, self::SECONDS, ['at' => $known['at'], 'held' => $held, 'state' => $state]);
+        $held = array_intersect_key(array_replace($known['held'], $this->read($school, $curriculum, $changed, $now)), $rankOf);
+        $this->kept->keep($name, $mark, self::DAY, ['at' => $known['at'], 'held' => $held, 'state' => $state]);
 
         return $held;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Jobs\WarmSchool;
 use App\Models\Role;
+use App\Persistence\ProofBook;
 use App\Persistence\ReadRevisions;
 use App\Persistence\Revision;
 use App\Persistence\RevisionCache;
@@ -13,6 +14,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use StoneDrill\Core\Attack\Side;
+use Tests\Feature\BoardFixture;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -66,3 +69,38 @@ it('leaves nothing about people to be worked out by whoever asks first', functio
     app(ReadRevisions::class)->values = [];
     expect($warm)->toEqual($this->get('/mat/kit')->json());
 });
+
+it('lets nobody at the wall of a large school wait for what has faded since an hour ago', function (int $people, bool $isTold): void {
+    ($this->many)($people);
+    $then = CarbonImmutable::now()->startOfHour();
+    foreach ([1, 2, 3] as $number) {
+        BoardFixture::boardRep($this->hall, $number, 'one-1', $then);
+    }
+    $held = function (string $by): int {
+        // As in a request of its own.
+        app()->forgetScopedInstances();
+
+        return app(ProofBook::class)->{$by}($this->hall->fresh())->held('first', 'wrist', Side::Written);
+    };
+    // With α = .5 + 3 · 2^(−d/60) and β = .5 a tenth lies below .6006 on the 20th day, and below .5974 on the 21st.
+    $this->travelTo($then->addDays(21)->subMinutes(30));
+    expect($held('seen'))->toBe(1);
+
+    Queue::fake();
+    $this->travelTo($then->addDays(21)->addMinutes(40));
+    expect($held('seen'))->toBe($isTold ? 0 : 1);
+    $isTold ? Queue::assertNothingPushed() : Queue::assertPushed(WarmSchool::class, 1);
+    // What somebody has tried since is in it all the same.
+    foreach ([4, 5, 6] as $number) {
+        BoardFixture::boardRep($this->hall, $number, 'one-2', CarbonImmutable::now());
+    }
+    expect($held('seen'))->toBe($isTold ? 1 : 2);
+
+    app()->call([new WarmSchool($this->hall->id), 'handle']);
+    expect($held('seen'))->toBe(1)->and($held('of'))->toBe(1);
+
+    // After a day nobody is told what was.
+    $this->travel(21)->days();
+    expect($held('seen'))->toBe(0);
+    Queue::assertPushed(WarmSchool::class, $isTold ? 0 : 1);
+})->with(['of 201' => [200, false], 'of 200' => [199, true]]);

@@ -206,6 +206,25 @@ it('counts anew only those whose reps came or changed, and counts as all reps do
     $expectSame('after corrections');
     $students[1]->update(['rank_id' => $school->ranks()->orderByDesc('position')->value('id')]);
     $expectSame('with another rank');
+    $read = function (string $when) use ($expectSame): int {
+        app(ReadRevisions::class)->values = [];
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $expectSame($when);
+        DB::disableQueryLog();
+
+        return collect(DB::getQueryLog())->filter(fn (array $query): bool => str_contains($query['query'], '"tries"') && str_starts_with($query['query'], 'select'))->count();
+    };
+    // What an answer is called is no matter for it; what it is measured by is.
+    $school->answers()->firstOrFail()->update(['title' => 'Something else']);
+    expect($read('after a title'))->toBe(0);
+    $school->ranks()->reorder('position', 'desc')->firstOrFail()->decrement('goal_rung', 2);
+    expect($read('with another goal'))->toBeGreaterThan(0);
+    $school->update(['half_life' => 25]);
+    expect($read('with another half-life'))->toBeGreaterThan(0);
+    $symmetric = collect(app(CatalogueMapper::class)->curriculum($school->fresh())->attacks)->first(fn ($one): bool => $one->isSymmetric() && $one->facets->hand->value === 'both');
+    $school->attacks()->where('code', $symmetric->id)->firstOrFail()->update(['bearing' => '1']);
+    expect($read('with a second side'))->toBeGreaterThan(0);
     $this->travel(25)->days();
     // Another request has nothing at hand.
     app(ReadRevisions::class)->values = [];

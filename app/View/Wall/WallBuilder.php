@@ -58,7 +58,7 @@ final readonly class WallBuilder
     private function moss(School $school, WallQuery $query, Catalogue $catalogue): array
     {
         return $query->student === null
-            ? [new RankProofOverlay($this->proof->of($school))]
+            ? [new RankProofOverlay($this->proof->seen($school))]
             : array_map(fn (Student $student): ProofOverlay => $this->ofStudent($school, $student, $catalogue, CarbonImmutable::now()), array_values(array_filter([$query->student, $query->against])));
     }
 
