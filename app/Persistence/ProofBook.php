@@ -49,6 +49,14 @@ final readonly class ProofBook
         return $this->told($school, self::DAY);
     }
 
+    /** As of when it is told who has faded: now, or when all of it was read where it is older than an hour. */
+    public function seenAt(School $school): CarbonImmutable
+    {
+        $age = $this->age($school);
+
+        return CarbonImmutable::now()->subSeconds($age >= self::SECONDS && $age < self::DAY ? $age : 0);
+    }
+
     /** Seconds since all of it was read; a day where it never was. */
     private function age(School $school): int
     {

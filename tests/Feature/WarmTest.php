@@ -90,6 +90,8 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
     $this->travelTo($then->addDays(21)->addMinutes(40));
     expect($held('seen'))->toBe($isTold ? 0 : 1);
     $isTold ? Queue::assertNothingPushed() : Queue::assertPushed(WarmSchool::class, 1);
+    // The wall says as of when: 17:30 or 18:40, some three weeks after 18:00.
+    $this->actingAs($this->head)->get('/wall')->assertOk()->assertSee('holds it at the goal rung, at '.school_time($then->addDays(21)->addMinutes($isTold ? 40 : -30), 'H:i'));
     // What somebody has tried since is in it all the same.
     foreach ([4, 5, 6] as $number) {
         BoardFixture::boardRep($this->hall, $number, 'one-2', CarbonImmutable::now());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Wall;
 
+use Carbon\CarbonImmutable;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -11,8 +12,11 @@ use StoneDrill\Core\Curriculum\Catalogue;
 /** The wall that was asked for: its cells, its holes and its drawing. */
 final readonly class Wall
 {
-    /** @param list<Cell> $cells those shown */
-    public function __construct(public Catalogue $catalogue, public Coverage $coverage, public array $cells, public HoleList $holes, public WallPage $page, public WallPicture $picture) {}
+    /**
+     * @param list<Cell>      $cells    those shown
+     * @param CarbonImmutable $provenAt as of when the moss is told
+     */
+    public function __construct(public Catalogue $catalogue, public Coverage $coverage, public array $cells, public HoleList $holes, public WallPage $page, public WallPicture $picture, public CarbonImmutable $provenAt) {}
 
     /** @return list<string> */
     public function tableHead(WallQuery $query): array

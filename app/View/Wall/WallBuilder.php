@@ -43,7 +43,7 @@ final readonly class WallBuilder
             $this->ids($school),
             $query->since === null ? null : $this->past($school, $query, $catalogue, $query->since),
             $query->isYouth ? [] : $this->evidence->disputes($school),
-        ));
+        ), $query->student === null ? $this->proof->seenAt($school) : CarbonImmutable::now());
     }
 
     /** A wall as it would be, beside the one that stands. */

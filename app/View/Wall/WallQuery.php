@@ -123,15 +123,17 @@ final readonly class WallQuery
     }
 
     /** Whose proof the moss is, and as of when. */
-    public function mossText(): string
+    public function mossText(CarbonImmutable $at): string
     {
+        $isToday = school_time($at, 'Ymd') === school_time(CarbonImmutable::now(), 'Ymd');
+
         $case = match (true) {
             $this->against !== null => 'two',
             $this->student !== null => 'student',
             default => 'rank',
         };
 
-        return __('wall.legend.moss-'.$case, ['name' => $this->student->name ?? '', 'other' => $this->against->name ?? '', 'time' => school_time(CarbonImmutable::now(), 'H:i')]);
+        return __('wall.legend.moss-'.$case, ['name' => $this->student->name ?? '', 'other' => $this->against->name ?? '', 'time' => school_time($at, $isToday ? 'H:i' : 'j M, H:i')]);
     }
 
     /** @return list<Rank> those shown, lowest first */
