@@ -14,6 +14,9 @@ final readonly class BetaDistribution
     /** Relative change at which the continued fraction is taken to stand. */
     private const SETTLED = 1e-15;
 
+    /** Steps after which every other one halves what is left: two or three are usual. */
+    private const STEPS = 8;
+
     /** Lanczos' coefficients for g = 7, n = 9 (Godfrey 2001), good to 15 digits. */
     private const LANCZOS = [
         0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059,
@@ -48,7 +51,7 @@ final readonly class BetaDistribution
 
     /**
      * The value that is not exceeded with chance p, to 1e-12: Halley's steps on the distribution from a good guess, kept inside
-     * a bracket that halves whenever a step would leave it.
+     * a bracket that halves whenever a step would leave it, or many have led to nothing.
      *
      * @param float $p from 0 to 1
      */
@@ -66,16 +69,16 @@ final readonly class BetaDistribution
                 return $x;
             }
             [$low, $high] = $excess > 0 ? [$low, $x] : [$x, $high];
-            // The density is the front ÷ (x (1 − x)).
-            $step = $excess * $x * (1 - $x) / $front;
+            // The density is the front ÷ (x (1 − x)); far out it is too small for a number, or for a step that gets anywhere.
+            $step = $front > 0.0 ? $excess * $x * (1 - $x) / $front : INF;
             $next = $x - $step / (1 - 0.5 * min(1.0, $step * (($this->alpha - 1) / $x - ($this->beta - 1) / (1 - $x))));
-            if (! ($next > $low && $next < $high)) {
+            if (! ($next > $low && $next < $high) || ($round >= self::STEPS && $round % 2 === 0)) {
                 $x = ($low + $high) / 2;
 
                 continue;
             }
             // Each of Halley's steps triples the digits that are right: after one as small as this nothing is left to do.
-            if (abs($next - $x) < 1e-5 * min($x, 1 - $x)) {
+            if (abs($step) < 1e-5 * min($x, 1 - $x)) {
                 return $next;
             }
             $x = $next;

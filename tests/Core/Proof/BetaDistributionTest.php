@@ -51,3 +51,14 @@ it('inverts itself, and is the mirror of its mirror', function (): void {
 it('needs two weights', function (float $alpha, float $beta): void {
     new BetaDistribution($alpha, $beta);
 })->with([[0.0, 1.0], [1.0, -1.0]])->throws(DomainException::class);
+
+it('inverts itself for any weights that thousands of tries may have', function (int $seed): void {
+    mt_srand($seed);
+    $weight = static fn (): float => mt_rand(0, 4) === 0 ? 0.5 : 0.5 + 10 ** (mt_rand(-3000, 5000) / 1000);
+    for ($time = 0; $time < 500; $time++) {
+        [$alpha, $beta, $p] = [$weight(), $weight(), [0.1, 0.9, 0.5][mt_rand(0, 2)]];
+        $distribution = new BetaDistribution($alpha, $beta);
+
+        expect($distribution->cdf($distribution->quantile($p)))->toEqualWithDelta($p, 1e-6, "{$alpha} {$beta} {$p}");
+    }
+})->with(range(1, 8));
