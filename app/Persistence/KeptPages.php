@@ -14,7 +14,7 @@ final readonly class KeptPages
     /** What is drawn tells of proof, which ages by the hour. */
     private const SECONDS = 3600;
 
-    public function __construct(private RevisionCache $kept, private HoleBook $holes) {}
+    public function __construct(private RevisionCache $kept, private HoleBook $holes, private ProofBook $proof) {}
 
     /**
      * @param array<array-key, mixed> $parameters what was asked for
@@ -25,7 +25,11 @@ final readonly class KeptPages
         $school = $user->school;
         // Whoever may write sees links to do so.
         $name = implode(':', [$page, $school->id, (int) $user->can('create', Answer::class), hash('xxh128', serialize($parameters))]);
-        $revision = implode(' ', [Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) $this->holes->areKnown($school)]);
+        $isOld = $this->proof->isOld($school);
+        if ($isOld) {
+            $this->kept->fallBehind();
+        }
+        $revision = implode(' ', [Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) $this->holes->areKnown($school), (int) $isOld]);
 
         return $this->kept->of($name, $revision, self::SECONDS, $draw);
     }

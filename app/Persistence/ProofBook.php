@@ -35,26 +35,31 @@ final readonly class ProofBook
         return $this->kept->of("proof:{$school->id}", Revision::of($school), self::SECONDS, fn (): ProvenShare => $this->told($school, self::SECONDS));
     }
 
-    /** The same for somebody who looks. In a large school a job reads all of it after an hour: until then some may have faded that are told as held. */
+    /** The same for somebody who looks: where it is old, some may have faded that are told as held. */
     public function seen(School $school): ProvenShare
     {
-        $age = $this->age($school);
-        $isNew = $age < self::SECONDS || $this->kept->known("proof:{$school->id}", Revision::of($school)) !== null;
-        if ($isNew || $age >= self::DAY || $school->students()->count() <= self::MANY || Workers::areAway()) {
+        if (! $this->isOld($school)) {
             return $this->of($school);
         }
         Workers::queue(new WarmSchool($school->id));
-        $this->kept->meanwhile(self::named($school));
+        $this->kept->fallBehind();
 
         return $this->told($school, self::DAY);
     }
 
-    /** As of when it is told who has faded: now, or when all of it was read where it is older than an hour. */
-    public function seenAt(School $school): CarbonImmutable
+    /** Whether all of a large school was read more than an hour ago, and a job is to read it anew. */
+    public function isOld(School $school): bool
     {
         $age = $this->age($school);
 
-        return CarbonImmutable::now()->subSeconds($age >= self::SECONDS && $age < self::DAY ? $age : 0);
+        return $age >= self::SECONDS && $age < self::DAY && $this->kept->known("proof:{$school->id}", Revision::of($school)) === null
+            && $school->students()->count() > self::MANY && ! Workers::areAway();
+    }
+
+    /** As of when it is told who has faded: now, or when all of it was read where it is old. */
+    public function seenAt(School $school): CarbonImmutable
+    {
+        return CarbonImmutable::now()->subSeconds($this->isOld($school) ? $this->age($school) : 0);
     }
 
     /** Seconds since all of it was read; a day where it never was. */

@@ -79,9 +79,15 @@ final readonly class RevisionCache
     /** What is kept under a name while a job works out what is now; null where nothing is. */
     public function meanwhile(string $name): mixed
     {
-        $this->atHand->isBehind = true;
+        $this->fallBehind();
 
         return $this->latest($name);
+    }
+
+    /** Says that what is told waits for a job: a page of it is not kept. */
+    public function fallBehind(): void
+    {
+        $this->atHand->isBehind = true;
     }
 
     /** What is kept under a name whatever the revision; null where nothing is. */

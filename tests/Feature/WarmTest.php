@@ -12,6 +12,7 @@ use App\View\Drill\Kit;
 use App\View\Drill\KitShelf;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use StoneDrill\Core\Attack\Side;
@@ -76,9 +77,13 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
     foreach ([1, 2, 3] as $number) {
         BoardFixture::boardRep($this->hall, $number, 'one-1', $then);
     }
-    $held = function (string $by): int {
-        // As in a request of its own.
+    // As in a request of its own: a route keeps its controller, and that what it has at hand.
+    $anew = static function (): void {
         app()->forgetScopedInstances();
+        array_map(static fn (Route $route) => $route->flushController(), app('router')->getRoutes()->getRoutes());
+    };
+    $held = function (string $by) use ($anew): int {
+        $anew();
 
         return app(ProofBook::class)->{$by}($this->hall->fresh())->held('first', 'wrist', Side::Written);
     };
@@ -98,8 +103,13 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
     }
     expect($held('seen'))->toBe($isTold ? 1 : 2);
 
+    $anew();
+    $this->get('/wall')->assertOk();
     app()->call([new WarmSchool($this->hall->id), 'handle']);
     expect($held('seen'))->toBe(1)->and($held('of'))->toBe(1);
+    // A wall that waited for the job is not sent again.
+    $anew();
+    $this->get('/wall')->assertSee('holds it at the goal rung, at '.school_time(CarbonImmutable::now(), 'H:i'));
 
     // After a day nobody is told what was.
     $this->travel(21)->days();
