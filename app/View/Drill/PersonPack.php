@@ -25,7 +25,7 @@ final readonly class PersonPack
     private KitPerson $person;
 
     /** @param int $most what the person may be drilled on, at the most */
-    public function __construct(private Kit $kit, private Student $student, private int $most, private ProofWords $words = new ProofWords())
+    public function __construct(private Kit $kit, private Student $student, private int $most, private ProofWords $words)
     {
         $this->person = $kit->person($student);
         $this->rungs = $kit->catalogue->ladder->ids();
