@@ -9,9 +9,9 @@ use StoneDrill\Core\Technique\Beats;
 /*
  * What the field of where to step costs, 60 × 60 cells, beside a reference of plain arithmetic in the same run, since machines differ.
  *
- *   php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bench/step-field.php
+ *   PHP_INI_SCAN_DIR=:deploy/compiled php bench/step-field.php
  *
- * The server runs with the compiler too; see launch() in bin/ground.sh.
+ * The server runs compiled too; see deploy/compiled/compiled.ini.
  */
 
 require __DIR__.'/clock.php';

@@ -293,16 +293,15 @@ serve_stop() {
 # What is started here and kept alive, by its name: the leader of its group of processes.
 declare -A PIDS=()
 
-# The floor is arithmetic, which the compiler of PHP halves, in jobs too.
-COMPILED=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
-
 launch() { # NAME
+    # What answers, and the jobs, run compiled.
+    local compiled=(env PHP_INI_SCAN_DIR=":$SITE/deploy/compiled")
     case "$1" in
         # What the compiler keeps is set aside before the pool reads its own file.
         # Nor does a release change while it is served: nothing is looked at again, unless somebody works on it.
-        php) as_group "$1" "$(fpm)" "${COMPILED[@]}" -d opcache.validate_timestamps="${IN_WORK:-0}" --nodaemonize --fpm-config "$SITE/deploy/php-fpm.conf" ;;
+        php) as_group "$1" "${compiled[@]}" "$(fpm)" -d opcache.validate_timestamps="${IN_WORK:-0}" --nodaemonize --fpm-config "$SITE/deploy/php-fpm.conf" ;;
         web) as_group "$1" caddy run --adapter caddyfile --config "$SITE/deploy/Caddyfile" ;;
-        queue) as_group "$1" php "${COMPILED[@]}" -d variables_order=EGPCS artisan queue:work --queue=default,later --quiet --sleep=0.3 --tries=2 --backoff=1 --timeout=300 ;;
+        queue) as_group "$1" "${compiled[@]}" php -d variables_order=EGPCS artisan queue:work --queue=default,later --quiet --sleep=0.3 --tries=2 --backoff=1 --timeout=300 ;;
         schedule) as_group "$1" php -d variables_order=EGPCS artisan schedule:work --quiet ;;
     esac
 }
