@@ -24,9 +24,9 @@ final readonly class Base implements Check
             if (! $frame->movement->feetMoved) {
                 continue;
             }
-            $share = $frame->positions->defender->base() / $trial->bodies->defender;
+            $share = $frame->positions()->defender->base() / $trial->bodies->defender;
             if ($share < self::MIN - 1e-9 || $share > self::MAX + 1e-9) {
-                yield $this->rule()->at($frame, ['cm' => (int) round(100 * $frame->positions->defender->base())], $share > self::MAX ? 'wide' : 'near');
+                yield $this->rule()->at($frame, ['cm' => (int) round(100 * $frame->positions()->defender->base())], $share > self::MAX ? 'wide' : 'near');
             }
         }
     }

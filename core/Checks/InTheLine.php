@@ -28,7 +28,7 @@ final readonly class InTheLine implements Check
             return;
         }
         $line = $trial->facets->bearing->toDegrees();
-        $off = $frame->moved() < 1e-6 ? 0.0 : abs(Angle::turn($line, $frame->movement->from->bearingTo($frame->positions->defender->feet->axis)));
+        $off = $frame->moved() < 1e-6 ? 0.0 : abs(Angle::turn($line, $frame->movement->from->bearingTo($frame->positions()->defender->feet->axis)));
         if (min($off, 180 - $off) <= self::NEAR + 1e-9) {
             yield $this->rule()->at($frame, ['degrees' => (int) round(min($off, 180 - $off))], $frame->moved() < 1e-6 ? 'stays' : 'moves');
         }

@@ -88,7 +88,7 @@ final class Mender
     private function leaves(Beats $beats, Trial $trial): iterable
     {
         $end = $trial->run->end();
-        $away = (int) round($end->positions->attacker->feet->axis->bearingTo($end->positions->defender->feet->axis) / 30);
+        $away = (int) round($end->positions()->attacker->feet->axis->bearingTo($end->positions()->defender->feet->axis) / 30);
         foreach ([0, 1, -1, 2, -2, 3, -3] as $turn) {
             $bearing = Bearing::hour((($away + $turn) % 12 + 12) % 12 ?: 12);
             yield [self::adds('leave '.$bearing->toClock()), $beats->withInserted(count($beats->line), new Beat([new Action(null, Verb::Leave, bearing: $bearing), new Action(null, Verb::Look)]))];

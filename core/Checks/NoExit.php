@@ -27,16 +27,16 @@ final readonly class NoExit implements Check
         $end = $trial->run->end();
         $isAsked = in_array($trial->doctrine(), [Doctrine::Escape, Doctrine::Counter], true);
         // What folds or turns the attacker is over in a moment; who lies or kneels stays down.
-        $stands = in_array($end->positions->attacker->posture, [Posture::Standing, Posture::Folded], true);
+        $stands = in_array($end->positions()->attacker->posture, [Posture::Standing, Posture::Folded], true);
         if ($end->number === '0' || ! $isAsked || ! $stands) {
             return;
         }
-        $fist = $end->positions->fists->attackerMargin;
+        $fist = $end->positions()->fists->attackerMargin;
         $lunge = self::LUNGE * $trial->bodies->attacker;
         if ($fist !== null && $fist >= 0) {
             yield $this->as($this->isBusy($end) ? Severity::Warn : Severity::Stop)->at($end, ['cm' => (int) round(100 * $fist)], 'fist');
-        } elseif ($end->positions->distance < $lunge - 1e-9) {
-            [$metres, $within] = Figures::apart($end->positions->distance, $lunge, 2);
+        } elseif ($end->positions()->distance < $lunge - 1e-9) {
+            [$metres, $within] = Figures::apart($end->positions()->distance, $lunge, 2);
             yield $this->as($this->hasHandsUp($end) ? Severity::Note : Severity::Warn)->at($end, ['metres' => $metres, 'lunge' => $within], 'lunge');
         }
     }

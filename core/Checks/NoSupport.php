@@ -24,7 +24,7 @@ final readonly class NoSupport implements Check
     public function find(Trial $trial): iterable
     {
         foreach ($trial->run->frames as $frame) {
-            if ($frame->positions->defender->posture === Posture::Lying || $frame->does(Verb::Hop)) {
+            if ($frame->positions()->defender->posture === Posture::Lying || $frame->does(Verb::Hop)) {
                 continue;
             }
             $lifted = [];
@@ -34,7 +34,7 @@ final readonly class NoSupport implements Check
                 }
                 $side = $done->limb->isLeft() ? 'left' : 'right';
                 $lifted[$side] = true;
-                if ($frame->positions->defender->posture === Posture::AllFours) {
+                if ($frame->positions()->defender->posture === Posture::AllFours) {
                     yield $this->rule()->at($frame, ['limb' => $done->limb->value], 'all-fours', $done->limb);
                 } elseif ($this->movesOther($frame, $done->action, $done->limb)) {
                     yield $this->rule()->at($frame, ['limb' => $done->limb->value], 'moves', $done->limb);

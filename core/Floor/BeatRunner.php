@@ -99,11 +99,13 @@ final readonly class BeatRunner
             return $log;
         }
         $most = Elastic::has($log);
+        $measured = Controls::measured($beat->actions);
         foreach (Elastic::factors($beat, $scene->bodies->defender) as $factor) {
             [$tried, $own] = [clone $before, clone $begun];
             $this->approach($tried, $beat, $factor, $line, $crouch, $own);
-            // Whoever is hit at this length gains nothing by what reaches.
-            if ($most[0] && ! Elastic::isSafe($own)) {
+            $isSafe = Elastic::isSafe($own);
+            // Whoever is hit at this length gains nothing by what reaches; nor is it looked at where no more can reach than before.
+            if ($isSafe < $most[0] || ($isSafe === $most[0] && ! $this->controls->reachAllBut($measured - $most[1] - 1, clone $tried, $beat->actions))) {
                 continue;
             }
             $this->engage($tried, $beat, $own);
@@ -413,11 +415,10 @@ final readonly class BeatRunner
         $scene->keepApart($beforeX, $beforeY);
     }
 
+    /** @param bool $withThreats whether what the attacker could do next is looked for; without it, where both are is worked out only for who asks */
     public function frame(Scene $scene, string $number, ?Beat $beat, ?Condition $condition, BeatLog $log, bool $withThreats = true): Frame
     {
-        $toDefender = Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY);
-        $off = Angle::turn($scene->attackerFacing, $toDefender);
-        $distance = $scene->distance();
+        $then = $withThreats ? $scene : clone $scene;
 
         return new Frame(
             $number,
@@ -425,19 +426,27 @@ final readonly class BeatRunner
             $condition,
             $log->startsAt,
             $scene->time,
-            new Positions(
-                $scene->defender(),
-                $scene->attacker(),
-                $distance,
-                Sector::of($off),
-                abs($off) < 90 && $distance < Weapons::FIST * $this->bodies->attacker && abs($distance * sin(deg2rad($off))) < Joint::Shoulder->lateral() * $this->bodies->attacker,
-                abs($off) / self::TURN,
-                new Fists($withThreats ? $this->striker->fistReach($scene) : null, Weapons::fistMargin($scene)),
-                $withThreats ? Weapons::free($scene) : [],
-                $withThreats ? $this->spots->limbs($scene) : null,
-            ),
+            $withThreats ? $this->positions($scene, true) : fn (): Positions => $this->positions($then, false),
             new Movement(new Point($log->fromX, $log->fromY), $log->facedAt, $log->carried, $log->feetMoved, $log->turned, $log->strides, $log->barredBehind),
             new Events($scene->hold, $scene->grips, $log->heldBefore, $log->delivery, $log->performed, $log->effect, $log->wornOff),
+        );
+    }
+
+    private function positions(Scene $scene, bool $withThreats): Positions
+    {
+        $off = Angle::turn($scene->attackerFacing, Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY));
+        $distance = $scene->distance();
+
+        return new Positions(
+            $scene->defender(),
+            $scene->attacker(),
+            $distance,
+            Sector::of($off),
+            abs($off) < 90 && $distance < Weapons::FIST * $this->bodies->attacker && abs($distance * sin(deg2rad($off))) < Joint::Shoulder->lateral() * $this->bodies->attacker,
+            abs($off) / self::TURN,
+            new Fists($withThreats ? $this->striker->fistReach($scene) : null, Weapons::fistMargin($scene)),
+            $withThreats ? Weapons::free($scene) : [],
+            $withThreats ? $this->spots->limbs($scene) : null,
         );
     }
 }

@@ -30,18 +30,7 @@ final readonly class Controls
     {
         $performed = [];
         foreach ($actions as $action) {
-            $limb = $action->limb;
-            $hit = $grasp = null;
-            if ($action->isStrike()) {
-                $hit = $this->strike($scene, $action, $actions);
-                $limb = $hit->limb ?? $limb;
-            } elseif ($limb !== null) {
-                $grasp = $this->grasper->grasp($scene, $action, $actions);
-                $limb = $grasp->limb ?? Hands::limb($scene, $limb, $actions);
-                if ($grasp !== null) {
-                    $this->carry($scene, $grasp->measure);
-                }
-            }
+            [$limb, $hit, $grasp] = $this->perform($scene, $action, $actions);
             $singles = $limb?->singles() ?? [];
             $performed[] = new PerformedAction(
                 $action,
@@ -56,6 +45,68 @@ final readonly class Controls
         }
 
         return $performed;
+    }
+
+    /**
+     * How many of some actions can have a margin at all.
+     *
+     * @param list<Action> $actions
+     */
+    public static function measured(array $actions): int
+    {
+        return count(array_filter($actions, self::isMeasured(...)));
+    }
+
+    /**
+     * Whether all strikes and controls of a beat that can have a margin reach, but for so many at most; given up once there are more.
+     *
+     * @param Scene        $scene   of its own, which is left somewhere on the way
+     * @param list<Action> $actions
+     */
+    public function reachAllBut(int $most, Scene $scene, array $actions): bool
+    {
+        foreach ($actions as $action) {
+            [$limb, $hit, $grasp] = $this->perform($scene, $action, $actions);
+            $measure = $hit->measure ?? $grasp?->measure;
+            $most -= (int) (self::isMeasured($action) && ($measure?->margin === null || ! $measure->reaches()));
+            if ($most < 0) {
+                return false;
+            }
+            $this->control($scene, $action, $limb?->singles() ?? []);
+        }
+
+        return true;
+    }
+
+    private static function isMeasured(Action $action): bool
+    {
+        return ! $action->verb instanceof Verb || $action->verb->needsReach();
+    }
+
+    /**
+     * One action, with the body going and turning along: who does it, and what comes of it.
+     *
+     * @param list<Action> $actions of the beat
+     *
+     * @return array{?Limb, ?Hit, ?Grasp}
+     */
+    private function perform(Scene $scene, Action $action, array $actions): array
+    {
+        $limb = $action->limb;
+        if ($action->isStrike()) {
+            $hit = $this->strike($scene, $action, $actions);
+
+            return [$hit->limb ?? $limb, $hit, null];
+        }
+        if ($limb === null) {
+            return [null, null, null];
+        }
+        $grasp = $this->grasper->grasp($scene, $action, $actions);
+        if ($grasp !== null) {
+            $this->carry($scene, $grasp->measure);
+        }
+
+        return [$grasp->limb ?? Hands::limb($scene, $limb, $actions), null, $grasp];
     }
 
     /**

@@ -22,7 +22,7 @@ final readonly class Destination
             $number,
             $this->title,
             $this->beat,
-            $this->own->positions->distance - $here->positions->distance,
+            $this->own->positions()->distance - $here->positions()->distance,
             Angle::turn($this->bearingOff($this->own), $this->bearingOff($here)),
             $here->isHeld,
             $this->own->isHeld,
@@ -32,6 +32,6 @@ final readonly class Destination
     /** Degrees off the defender's facing in which the attacker is. */
     private function bearingOff(Frame $frame): float
     {
-        return Angle::turn($frame->positions->defender->facing, $frame->positions->defender->feet->axis->bearingTo($frame->positions->attacker->feet->axis));
+        return Angle::turn($frame->positions()->defender->facing, $frame->positions()->defender->feet->axis->bearingTo($frame->positions()->attacker->feet->axis));
     }
 }

@@ -44,7 +44,7 @@ final readonly class FirstSteps
                 $frame = $simulation->run(new Beats([new Beat([$step, $strike])]))->frames[0];
                 $hit = $frame->hits[0] ?? null;
                 if ($hit !== null && $hit->reaches() && $hit->aim->isFaced && $hit->aim->isInArc && ! $frame->events->performed[1]->isBlocked()) {
-                    $steps[] = new FirstStep($step, $this->worst($frame), $hit->measure->margin, ($frame->events->delivery?->lands() ?? false) && ! $frame->events->delivery->isHold, $frame->positions->defender->feet->axis);
+                    $steps[] = new FirstStep($step, $this->worst($frame), $hit->measure->margin, ($frame->events->delivery?->lands() ?? false) && ! $frame->events->delivery->isHold, $frame->positions()->defender->feet->axis);
                 }
             }
         }
@@ -56,6 +56,6 @@ final readonly class FirstSteps
     /** Margin of the weapon of the attacker's that reaches farthest; null where none is turned that way. */
     private function worst(Frame $frame): ?float
     {
-        return $frame->positions->threats === [] ? null : max(array_map(static fn (Threat $threat): float => $threat->margin, $frame->positions->threats));
+        return $frame->positions()->threats === [] ? null : max(array_map(static fn (Threat $threat): float => $threat->margin, $frame->positions()->threats));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
+use Closure;
 use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Condition;
 use StoneDrill\Core\Technique\Verb;
@@ -32,6 +33,8 @@ final readonly class Frame
      * @param ?Condition $condition the what-if that this beat is the first of
      * @param float      $startsAt  seconds from the start of the answer
      * @param float      $time      seconds at its end
+     * @param Positions|Closure(): Positions $where both at its end, or what works it out: most of those who ask whether a
+     *                                              line works never look
      */
     public function __construct(
         public string $number,
@@ -39,7 +42,7 @@ final readonly class Frame
         public ?Condition $condition,
         public float $startsAt,
         public float $time,
-        public Positions $positions,
+        private Positions|Closure $where,
         public Movement $movement,
         public Events $events,
     ) {
@@ -54,12 +57,17 @@ final readonly class Frame
             }
         }
         $reaching = [];
-        foreach ($positions->threats as $threat) {
+        foreach ($where instanceof Positions ? $where->threats : [] as $threat) {
             if ($threat->reaches()) {
                 $reaching[] = $threat;
             }
         }
         [$this->hits, $this->grasps, $this->reaching] = [$hits, $grasps, $reaching];
+    }
+
+    public function positions(): Positions
+    {
+        return $this->where instanceof Positions ? $this->where : ($this->where)();
     }
 
     public function isOnMainLine(): bool
@@ -70,7 +78,7 @@ final readonly class Frame
     /** Metres the defender's axis moved. */
     public function moved(): float
     {
-        return $this->movement->from->distanceTo($this->positions->defender->feet->axis);
+        return $this->movement->from->distanceTo($this->positions()->defender->feet->axis);
     }
 
     /** Seconds that it takes. */

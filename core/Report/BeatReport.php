@@ -64,8 +64,8 @@ final readonly class BeatReport
         return [
             'n' => $this->frame->number,
             'time_s' => round($this->frame->time, 6),
-            'distance_m' => $this->frame->positions->distance,
-            'sector' => $this->frame->positions->sector->value,
+            'distance_m' => $this->frame->positions()->distance,
+            'sector' => $this->frame->positions()->sector->value,
             'holds' => $this->holds,
             'grips' => $this->grips,
             'delivery' => $this->delivery,

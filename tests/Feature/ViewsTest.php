@@ -28,7 +28,7 @@ it('shows the same beats and the same figures from above, from the side and in t
                 ->and($side[$place]->strikes[$at]['reaches'])->toBe($strike['reaches']);
         }
         // As far apart from the side as from above.
-        expect($side[$place]->attacker->axis - $side[$place]->defender->axis)->toEqualWithDelta(100 * $frame->frame->positions->distance, 0.11);
+        expect($side[$place]->attacker->axis - $side[$place]->defender->axis)->toEqualWithDelta(100 * $frame->frame->positions()->distance, 0.11);
     }
     foreach ($score->bars as $bar) {
         $frame = $trial->run->frame($bar['number']);

@@ -44,7 +44,7 @@ it('shows the same figures as the core has', function (string $defender, string 
             $hit->measure->drive > 0 => sprintf('palm +%d cm with the body', round(100 * $hit->measure->drive)),
             default => sprintf('palm %+d cm', $hit->centimetres()),
         })
-        ->assertSee(sprintf('%.2f m away', $run->frames[0]->positions->distance));
+        ->assertSee(sprintf('%.2f m away', $run->frames[0]->positions()->distance));
 })->with([['small', 'large', 1.52, 1.85], ['large', 'small', 1.85, 1.52], ['child', 'large', 1.25, 1.85]]);
 
 it('tells the length that a step takes, draws it, and offers to write it', function (): void {

@@ -80,7 +80,7 @@ final class CheckCommand extends DrillCommand
         $failure = $examination->failure();
         $lines[] = '  '.($failure === null ? $this->said('cli.check.works') : $this->said('cli.check.fails', ['beat' => $failure->beat, 'message' => $failure->message]));
         foreach ($trial->run->frames as $frame) {
-            $lines[] = sprintf('  %-6s %5.2f s  %4.2f m %-6s  %s', $frame->number, $frame->time, $frame->positions->distance, $frame->positions->sector->value, $this->beat($frame));
+            $lines[] = sprintf('  %-6s %5.2f s  %4.2f m %-6s  %s', $frame->number, $frame->time, $frame->positions()->distance, $frame->positions()->sector->value, $this->beat($frame));
             foreach ($examination->at($frame->number) as $finding) {
                 $lines[] = sprintf('         %-4s  %s: %s %s', $finding->severity->value, $finding->check->value, $this->texts->say($finding->message), $this->texts->say($finding->mend));
             }

@@ -42,7 +42,7 @@ final readonly class DoctrineChoice
                 $answer->title,
                 array_map(static fn (Beat $beat): string => (new Printer())->beat($beat), $answer->beats->line),
                 FloorPicture::ofRun($run, $style)->only($end->number),
-                __('beginning.doctrine.end', ['seconds' => number_format($end->time, 1), 'metres' => number_format($end->positions->distance, 2)]),
+                __('beginning.doctrine.end', ['seconds' => number_format($end->time, 1), 'metres' => number_format($end->positions()->distance, 2)]),
             );
         }
 

@@ -64,8 +64,8 @@ final readonly class FieldPicture
         $this->areas = $areas;
         $this->contours = $this->contours();
         $this->strikes = $this->edge();
-        $this->defender = new FloorFigure($before->positions->defender);
-        $this->attacker = new FloorFigure($after->positions->attacker);
+        $this->defender = new FloorFigure($before->positions()->defender);
+        $this->attacker = new FloorFigure($after->positions()->attacker);
         $this->step = $this->step($before, $after);
         $this->best = array_map($this->mark(...), array_slice($best, 0, self::MARKED));
     }
@@ -153,7 +153,7 @@ final readonly class FieldPicture
     /** @return array{way: string, range: string} */
     private function step(Frame $before, Frame $after): array
     {
-        [$from, $to] = [$before->positions->defender->feet->axis, $after->positions->defender->feet->axis];
+        [$from, $to] = [$before->positions()->defender->feet->axis, $after->positions()->defender->feet->axis];
         $line = static fn (float $a, float $b): string => sprintf('M%s %sL%s %s', FloorFigure::cm($from->x + $a * ($to->x - $from->x)), -FloorFigure::cm($from->y + $a * ($to->y - $from->y)), FloorFigure::cm($from->x + $b * ($to->x - $from->x)), -FloorFigure::cm($from->y + $b * ($to->y - $from->y)));
 
         return ['way' => $from->distanceTo($to) < 0.005 ? '' : $line(0.0, 1.0), 'range' => $after->movement->strides === [] ? '' : $line(0.5, 1.5)];

@@ -42,12 +42,12 @@ final readonly class FloorFrame
     /** @param string $track the first beat of the what-if it belongs to, empty on the main line */
     public function __construct(public Frame $frame, public string $track, public string $path, public string $attackerPath)
     {
-        $this->defender = new FloorFigure($frame->positions->defender);
-        $this->attacker = new FloorFigure($frame->positions->attacker);
+        $this->defender = new FloorFigure($frame->positions()->defender);
+        $this->attacker = new FloorFigure($frame->positions()->attacker);
         $this->strikes = array_map($this->strike(...), $frame->hits, array_keys($frame->hits));
-        $this->threats = array_map(fn (Threat $threat): array => ['path' => $this->threat($threat), 'reaches' => $threat->reaches()], $frame->positions->threats);
-        $this->reach = $frame->positions->fists->ownReach === null ? [] : array_map(
-            fn (int $side): string => self::arc($this->joint($frame->positions->defender, Joint::Shoulder, $side), (float) $frame->positions->fists->ownReach, $frame->positions->defender->facing),
+        $this->threats = array_map(fn (Threat $threat): array => ['path' => $this->threat($threat), 'reaches' => $threat->reaches()], $frame->positions()->threats);
+        $this->reach = $frame->positions()->fists->ownReach === null ? [] : array_map(
+            fn (int $side): string => self::arc($this->joint($frame->positions()->defender, Joint::Shoulder, $side), (float) $frame->positions()->fists->ownReach, $frame->positions()->defender->facing),
             [-1, 1],
         );
         $this->holds = $this->holds();
@@ -57,7 +57,7 @@ final readonly class FloorFrame
     /** @return array{x: float, y: float, anchor: string, label: string} on the outer side of the foot; below both where both went */
     private function step(Stride $stride): array
     {
-        $feet = $this->frame->positions->defender->feet;
+        $feet = $this->frame->positions()->defender->feet;
         [$at, $right, $down, $anchor] = match ($stride->limb) {
             Limb::LeftFoot => [$feet->left, -self::BESIDE, self::BESIDE, 'end'],
             Limb::RightFoot => [$feet->right, self::BESIDE, self::BESIDE, 'start'],
@@ -71,8 +71,8 @@ final readonly class FloorFrame
     private function strike(Hit $hit, int $place): array
     {
         $side = $hit->limb->isLeft() ? -1 : ($hit->limb->isRight() ? 1 : 0);
-        $from = $this->joint($this->frame->positions->defender, $hit->strike->joint(), $side);
-        $to = $hit->target->isOfHead() ? $this->frame->positions->attacker->head : $this->frame->positions->attacker->feet->axis;
+        $from = $this->joint($this->frame->positions()->defender, $hit->strike->joint(), $side);
+        $to = $hit->target->isOfHead() ? $this->frame->positions()->attacker->head : $this->frame->positions()->attacker->feet->axis;
         // The words stand beside the line, on the striking side, clear of both bodies.
         $beside = (new Point(($from->x + $to->x) / 2, ($from->y + $to->y) / 2))->toward($from->bearingTo($to) + ($side < 0 ? -90 : 90), 0.34);
 
@@ -94,7 +94,7 @@ final readonly class FloorFrame
     {
         $joint = $threat->isHand ? Joint::Shoulder : Joint::Hip;
 
-        return self::arc($this->joint($this->frame->positions->attacker, $joint, $threat->side === Hand::Left ? -1 : 1), $threat->reach, $this->frame->positions->attacker->facing);
+        return self::arc($this->joint($this->frame->positions()->attacker, $joint, $threat->side === Hand::Left ? -1 : 1), $threat->reach, $this->frame->positions()->attacker->facing);
     }
 
     /** @return list<array{x1: float, y1: float, x2: float, y2: float}> */
@@ -103,8 +103,8 @@ final readonly class FloorFrame
         $lines = [];
         foreach ([[Hand::Left, -1], [Hand::Right, 1]] as [$hand, $side]) {
             if ($this->frame->events->hold->keeps($hand)) {
-                $from = $this->joint($this->frame->positions->attacker, Joint::Shoulder, $side);
-                $to = $this->frame->positions->defender->feet->axis;
+                $from = $this->joint($this->frame->positions()->attacker, Joint::Shoulder, $side);
+                $to = $this->frame->positions()->defender->feet->axis;
                 $lines[] = ['x1' => FloorFigure::cm($from->x), 'y1' => -FloorFigure::cm($from->y), 'x2' => FloorFigure::cm($to->x), 'y2' => -FloorFigure::cm($to->y)];
             }
         }

@@ -49,7 +49,7 @@ final readonly class FloorPicture
     {
         [$left, $right, $top, $bottom] = [INF, -INF, INF, -INF];
         foreach ($frames as $frame) {
-            foreach ([$frame->frame->positions->defender, $frame->frame->positions->attacker] as $stance) {
+            foreach ([$frame->frame->positions()->defender, $frame->frame->positions()->attacker] as $stance) {
                 [$x, $y] = [$stance->feet->axis->x * 100, -$stance->feet->axis->y * 100];
                 [$left, $right, $top, $bottom] = [min($left, $x - self::MARGIN), max($right, $x + self::MARGIN), min($top, $y - self::MARGIN), max($bottom, $y + self::MARGIN)];
             }
@@ -83,7 +83,7 @@ final readonly class FloorPicture
             $prefix = implode('.', array_slice(explode('.', $frame->number), 0, -1));
             $tracks[$prefix] = $prefix === '' ? '' : ($frame->condition !== null ? $frame->number : $tracks[$prefix]);
             $walked = self::walked($run, $frame);
-            $frames[] = new FloorFrame($frame, $tracks[$prefix], self::path($walked, static fn (Frame $of): Stance => $of->positions->defender), self::path($walked, static fn (Frame $of): Stance => $of->positions->attacker));
+            $frames[] = new FloorFrame($frame, $tracks[$prefix], self::path($walked, static fn (Frame $of): Stance => $of->positions()->defender), self::path($walked, static fn (Frame $of): Stance => $of->positions()->attacker));
         }
 
         return new self($frames, [], $style, $palette);
@@ -99,9 +99,9 @@ final readonly class FloorPicture
 
     public static function ofSituation(Situation $situation, BearingStyle $style): self
     {
-        $axis = $situation->start->positions->defender->feet->axis;
+        $axis = $situation->start->positions()->defender->feet->axis;
         $ring = array_map(static function (RingPlace $place) use ($situation, $axis, $style): array {
-            $at = $axis->toward($place->bearing->toDegrees(), 0.35 * $situation->start->positions->defender->stature);
+            $at = $axis->toward($place->bearing->toDegrees(), 0.35 * $situation->start->positions()->defender->stature);
 
             return [
                 'x' => FloorFigure::cm($at->x),

@@ -31,7 +31,7 @@ final readonly class SideFrame
 
     public function __construct(private Elevation $elevation)
     {
-        $positions = $elevation->frame->positions;
+        $positions = $elevation->frame->positions();
         $this->number = $elevation->frame->number;
         $this->defender = new SideFigure($elevation, $elevation->defender, $positions->defender->stature);
         $this->attacker = new SideFigure($elevation, $elevation->attacker, $positions->attacker->stature);

@@ -68,18 +68,18 @@ final readonly class BenchBeat
 
     public function distance(): string
     {
-        return number_format($this->frame->positions->distance, 2);
+        return number_format($this->frame->positions()->distance, 2);
     }
 
     public function sector(): string
     {
-        return __('floor.sectors.'.$this->frame->positions->sector->value);
+        return __('floor.sectors.'.$this->frame->positions()->sector->value);
     }
 
     /** @return list<string> where both stand, what reaches, what holds, and what came of an attack, a sentence each */
     public function facts(): array
     {
-        $positions = $this->frame->positions;
+        $positions = $this->frame->positions();
 
         return array_values(array_filter([
             $this->cue(),

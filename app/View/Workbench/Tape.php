@@ -53,7 +53,7 @@ final readonly class Tape
         $run = (new Examiner(Standards::of($catalogue)))->examine($answer, $catalogue->attackOf($answer), $settings->side, new Bodies($defender, $settings->bodies->attacker))->trial->run;
         $frames = [$run->start, ...$run->mainLine];
         $this->rows = self::rows($frames);
-        $points = array_merge([$run->start->positions->attacker->feet->axis], ...array_map(static fn (Frame $frame): array => [$frame->positions->defender->feet->left, $frame->positions->defender->feet->right], $frames));
+        $points = array_merge([$run->start->positions()->attacker->feet->axis], ...array_map(static fn (Frame $frame): array => [$frame->positions()->defender->feet->left, $frame->positions()->defender->feet->right], $frames));
         $xs = array_map(static fn (Point $point): float => $point->x, $points);
         $ys = array_map(static fn (Point $point): float => $point->y, $points);
         [$left, $top] = [min([0.0, ...$xs]) - self::MARGIN, max([0.0, ...$ys]) + self::MARGIN];
@@ -62,9 +62,9 @@ final readonly class Tape
         [$this->width, $this->height] = [round($wide * $this->scale, 1), round($high * $this->scale, 1)];
         $this->dots = round($this->width / 25.4 * 96, 1);
         $at = fn (Point $point): array => [round(($point->x - $left) * $this->scale, 1), round(($top - $point->y) * $this->scale, 1)];
-        [$this->attackerX, $this->attackerY] = $at($run->start->positions->attacker->feet->axis);
+        [$this->attackerX, $this->attackerY] = $at($run->start->positions()->attacker->feet->axis);
         $this->places = self::places($frames, $at);
-        $this->ways = array_map(static fn (string $foot): string => implode(' ', array_map(static fn (Frame $frame): string => implode(',', $at($frame->positions->defender->feet->$foot)), $frames)), ['left', 'right']);
+        $this->ways = array_map(static fn (string $foot): string => implode(' ', array_map(static fn (Frame $frame): string => implode(',', $at($frame->positions()->defender->feet->$foot)), $frames)), ['left', 'right']);
     }
 
     /** The scale in words, such as 1 : 20. */
@@ -83,7 +83,7 @@ final readonly class Tape
         $rows = [];
         foreach (array_slice($frames, 1) as $place => $frame) {
             foreach (['left', 'right'] as $foot) {
-                [$from, $to] = [$frames[$place]->positions->defender->feet->$foot, $frame->positions->defender->feet->$foot];
+                [$from, $to] = [$frames[$place]->positions()->defender->feet->$foot, $frame->positions()->defender->feet->$foot];
                 if ($from->distanceTo($to) >= 0.005) {
                     $rows[] = ['beat' => $frame->number, 'foot' => __("floor.tape.{$foot}"), 'cm' => (string) (int) round(100 * $from->distanceTo($to)), 'bearing' => (string) (int) round($from->bearingTo($to))];
                 }
@@ -104,7 +104,7 @@ final readonly class Tape
         $labels = [];
         foreach ($frames as $frame) {
             foreach (['left' => 'L', 'right' => 'R'] as $foot => $letter) {
-                $labels[implode(' ', $at($frame->positions->defender->feet->$foot))][] = $letter.$frame->number;
+                $labels[implode(' ', $at($frame->positions()->defender->feet->$foot))][] = $letter.$frame->number;
             }
         }
 

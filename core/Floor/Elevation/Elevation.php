@@ -31,7 +31,7 @@ final readonly class Elevation
 
     private function __construct(public Frame $frame)
     {
-        $positions = $frame->positions;
+        $positions = $frame->positions();
         [$defender, $attacker] = [$positions->defender, $positions->attacker];
         $this->line = $positions->distance < 1e-9 ? $defender->facing : $defender->feet->axis->bearingTo($attacker->feet->axis);
         $this->thrown = array_map($this->thrown(...), $frame->hits);
@@ -66,14 +66,14 @@ final readonly class Elevation
     /** Metres along the line of the axes, from the defender's toward the attacker's. */
     public function along(Node $node): float
     {
-        $axis = $this->frame->positions->defender->feet->axis;
+        $axis = $this->frame->positions()->defender->feet->axis;
 
         return ($node->x - $axis->x) * sin(deg2rad($this->line)) + ($node->y - $axis->y) * cos(deg2rad($this->line));
     }
 
     private function thrown(Hit $hit): Thrown
     {
-        [$defender, $attacker] = [$this->frame->positions->defender, $this->frame->positions->attacker];
+        [$defender, $attacker] = [$this->frame->positions()->defender, $this->frame->positions()->attacker];
         $side = self::sides($hit->limb)[0] ?? null;
         $joint = (new Body($defender, false))->joint($hit->strike->joint(), $side);
         $over = $hit->target->isOfHead() ? $attacker->head : $attacker->feet->axis;
@@ -98,7 +98,7 @@ final readonly class Elevation
     /** @return array<string, Node> where the attacker's hands are that do something */
     private function busyHands(Frame $frame): array
     {
-        $limbs = $frame->positions->limbs;
+        $limbs = $frame->positions()->limbs;
 
         return $limbs === null ? [] : array_map(self::node(...), array_intersect_key($limbs->hands, array_fill_keys($limbs->busy, true)));
     }
@@ -106,7 +106,7 @@ final readonly class Elevation
     /** The hand of the attacker's that has the defender's. */
     private static function busy(Frame $frame): string
     {
-        return $frame->positions->limbs->busy[0] ?? 'right';
+        return $frame->positions()->limbs->busy[0] ?? 'right';
     }
 
     private static function node(Spot $spot): Node

@@ -12,7 +12,7 @@ use Tests\Core\Floor\OnTheFloor;
 it('carries the body along for what is missing', function (): void {
     // √(.31248² − .08736²) + .12523 = .42525 of √(.6392² + .21672²) − .1008 = .57414: 14.9 cm short, of at most .12 H.
     $frame = OnTheFloor::run('arm-one', ['hand' => 'left'], 'right elbow chin', 1.68, 1.68)->mainLine[0];
-    [$hit, $axis] = [$frame->hits[0], $frame->positions->defender->feet->axis];
+    [$hit, $axis] = [$frame->hits[0], $frame->positions()->defender->feet->axis];
 
     expect($hit->measure->margin)->toEqualWithDelta(-0.14889, 1e-4)
         ->and($hit->measure->drive)->toEqualWithDelta(0.14889, 1e-4)

@@ -68,7 +68,7 @@ it('leaves a written length as it is', function (string $size, float $metres): v
     $frame = OnTheFloor::run('arm-one', ['hand' => 'left'], "right foot step 12 {$size}, head nose", 1.68, 1.68)->mainLine[0];
 
     expect($frame->movement->strides)->toBe([])
-        ->and($frame->positions->defender->feet->right->y)->toEqualWithDelta($metres, 1e-9);
+        ->and($frame->positions()->defender->feet->right->y)->toEqualWithDelta($metres, 1e-9);
 })->with([['short', 0.294], ['long', 0.882], ['0.2 m', 0.2]]);
 
 it('gives every elastic movement of a beat the same share of its usual length', function (): void {

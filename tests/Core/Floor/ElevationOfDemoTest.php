@@ -24,8 +24,8 @@ function everybody(): Generator
         /** @var Examination $examination */
         foreach ([$examination->trial->run->start, ...$examination->trial->run->frames] as $frame) {
             $elevation = Elevation::of($frame);
-            yield [$elevation->defender, $frame->positions->defender];
-            yield [$elevation->attacker, $frame->positions->attacker];
+            yield [$elevation->defender, $frame->positions()->defender];
+            yield [$elevation->attacker, $frame->positions()->attacker];
         }
     }
 }
@@ -74,8 +74,8 @@ it('draws the two as far apart as they stand, and the attacker on the right', fu
         foreach ([$examination->trial->run->start, ...$examination->trial->run->frames] as $frame) {
             $elevation = Elevation::of($frame);
             $middle = static fn (Body $body): float => ($elevation->along($body->hips['left']) + $elevation->along($body->hips['right'])) / 2;
-            $apart = $frame->positions->defender->feet->axis->distanceTo($frame->positions->attacker->feet->axis);
-            if ($frame->positions->attacker->posture !== Posture::Lying && $frame->positions->defender->posture !== Posture::Lying) {
+            $apart = $frame->positions()->defender->feet->axis->distanceTo($frame->positions()->attacker->feet->axis);
+            if ($frame->positions()->attacker->posture !== Posture::Lying && $frame->positions()->defender->posture !== Posture::Lying) {
                 expect($middle($elevation->attacker) - $middle($elevation->defender))->toEqualWithDelta($apart, 0.02);
             }
         }

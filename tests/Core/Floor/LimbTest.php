@@ -56,7 +56,7 @@ it('keeps an arm out for a beat after it was stopped, unless it is pulled back',
 it('meets a leg that kicks three quarters of its way', function (): void {
     // Round kick, contact where the shin at .38 H arrives; the point lies a quarter of the way from the defender's axis.
     $frame = OnTheFloor::run('kick-front', ['phase' => 'reaching'], 'left hand clamp ankle')->frames[0];
-    $away = $frame->positions->distance;
+    $away = $frame->positions()->distance;
     [$x, $y, $height] = [-0.25 * 0.0955 * 1.68, 0.25 * $away, 0.25 * 0.53 * 1.68 + 0.75 * 0.48 * 1.68];
     $expected = sqrt(0.64848 ** 2 - (1.20624 - $height) ** 2) + 0.12523 - hypot($x + 0.21672, $y);
 
@@ -67,7 +67,7 @@ it('moves the hold with the hand that is held', function (): void {
     // Raised by .20: the hold is at .78 · 1.68 = 1.3104, level with the shoulder as it counts.
     $grasp = OnTheFloor::run('wrist-cross', [], "held hand raise\nother hand clamp wrist")->frames[1]->grasps[0];
     expect($grasp->measure->margin)->toEqualWithDelta(0.64848 + 0.12523 - hypot(0.3196, 0.21672), 1e-4)
-        ->and(OnTheFloor::run('wrist-cross', [], "held hand lower x2\nlook")->frames[1]->positions->distance)->toEqualWithDelta(0.6392, 1e-9);
+        ->and(OnTheFloor::run('wrist-cross', [], "held hand lower x2\nlook")->frames[1]->positions()->distance)->toEqualWithDelta(0.6392, 1e-9);
 });
 
 it('stops an attack with what can stop it', function (string $kind, array $values, string $beats, Verdict $verdict): void {
@@ -91,13 +91,13 @@ it('stops an attack with what can stop it', function (string $kind, array $value
 it('folds a dive that was stopped for a second', function (): void {
     $frames = OnTheFloor::run('dive-legs', ['phase' => 'reaching', 'hand' => 'both'], "both hands press neck\nwait 0.9 s\nwait 0.2 s\nlook")->frames;
 
-    expect(array_map(static fn (Frame $frame): string => $frame->positions->attacker->posture->value, $frames))->toBe(['folded', 'folded', 'folded', 'standing']);
+    expect(array_map(static fn (Frame $frame): string => $frame->positions()->attacker->posture->value, $frames))->toBe(['folded', 'folded', 'folded', 'standing']);
 });
 
 it('meets a kick at its shin or knee a fifth of the attacker’s height nearer, and what is close counts', function (): void {
     // Half way in, both at 1.68: the front kick reaches √(.8904² − (.53 − .18)² · 1.68²) = .66847 to the shin; how far the hip
     // is from it then decides.
-    $start = OnTheFloor::run('kick-front', ['phase' => 'reaching', 'entry' => 'step'], 'look')->start->positions->distance;
+    $start = OnTheFloor::run('kick-front', ['phase' => 'reaching', 'entry' => 'step'], 'look')->start->positions()->distance;
     $gap = hypot($start - 0.5 * 0.35 * 1.68, 0.0955 * 1.68) - 0.1008;
     $reach = sqrt((0.53 * 1.68) ** 2 - ((0.53 - 0.18) * 1.68) ** 2);
     $verdict = OnTheFloor::run('kick-front', ['phase' => 'reaching', 'entry' => 'step'], 'left front kick shin')->frames[0]->events->delivery?->verdict;
@@ -108,8 +108,8 @@ it('meets a kick at its shin or knee a fifth of the attacker’s height nearer, 
 
 it('goes behind', function (): void {
     $frame = OnTheFloor::run('closing-in', [], 'go behind left')->frames[0];
-    expect([$frame->positions->defender->feet->axis->x, $frame->positions->defender->feet->axis->y])->toEqualWithDelta([0.0, 2.0 + 0.12 * 1.68], 1e-9)
-        ->and($frame->positions->defender->facing)->toEqualWithDelta(180.0, 1e-9)
+    expect([$frame->positions()->defender->feet->axis->x, $frame->positions()->defender->feet->axis->y])->toEqualWithDelta([0.0, 2.0 + 0.12 * 1.68], 1e-9)
+        ->and($frame->positions()->defender->facing)->toEqualWithDelta(180.0, 1e-9)
         ->and($frame->seconds())->toBe(0.6);
 });
 
@@ -117,7 +117,7 @@ it('does not go past an arm that is out at head height, but under it', function 
     $frame = OnTheFloor::run('throat-front', ['hand' => 'both'], $beats)->mainLine;
 
     expect(end($frame)->movement->barredBehind)->toBe($isBarred)
-        ->and(end($frame)->positions->defender->feet->axis->y > 0.1)->toBe(! $isBarred);
+        ->and(end($frame)->positions()->defender->feet->axis->y > 0.1)->toBe(! $isBarred);
 })->with([['go behind right', true], ['drop, go behind right', false], ["drop\ngo behind left", false], ["drop short\ngo behind left", true]]);
 
 it('is low on all fours, with the head ahead', function (): void {
@@ -126,14 +126,14 @@ it('is low on all fours, with the head ahead', function (): void {
     $expected = sqrt((0.352 * 1.68) ** 2 - 0.2184 ** 2) + 0.12523 - (hypot(0.6392, 0.21672) - 0.1008);
 
     expect($frames[1]->hits[0]->measure->margin)->toEqualWithDelta($expected, 1e-4)
-        ->and($frames[0]->positions->defender->head->y)->toEqualWithDelta(0.30 * 1.68, 1e-9)
-        ->and(OnTheFloor::run('wrist-cross', [], "all fours\nget up")->frames[1]->positions->defender->head->y)->toEqualWithDelta(0.0, 1e-9);
+        ->and($frames[0]->positions()->defender->head->y)->toEqualWithDelta(0.30 * 1.68, 1e-9)
+        ->and(OnTheFloor::run('wrist-cross', [], "all fours\nget up")->frames[1]->positions()->defender->head->y)->toEqualWithDelta(0.0, 1e-9);
 });
 
 it('opens its own grips by leaving, and keeps them in an escort', function (string $beats, int $grips, float $distance): void {
     $end = OnTheFloor::run('arm-one', ['hand' => 'left'], $beats)->end();
 
-    expect(count($end->events->grips))->toBe($grips)->and($end->positions->distance)->toEqualWithDelta($distance, 1e-6);
+    expect(count($end->events->grips))->toBe($grips)->and($end->positions()->distance)->toEqualWithDelta($distance, 1e-6);
 })->with([
     'leaves' => ["right hand lock wrist\nright hand strip -> released\nleave 6", 0, 0.6392 + 1.05 * 1.68],
     'leaves with a lock' => ["right hand lock wrist -> released\nleave 6", 0, 0.6392 + 1.05 * 1.68],

@@ -46,16 +46,16 @@ final class PlainFloorFixture
         return [
             'time' => $frame->time,
             'share' => $frame->movement->strides[0]->factor ?? 1.0,
-            'me' => [$frame->positions->defender->feet->axis->x, $frame->positions->defender->feet->axis->y],
-            'attacker' => [$frame->positions->attacker->feet->axis->x, $frame->positions->attacker->feet->axis->y],
-            'facing' => $frame->positions->defender->facing,
-            'attacker facing' => $frame->positions->attacker->facing,
+            'me' => [$frame->positions()->defender->feet->axis->x, $frame->positions()->defender->feet->axis->y],
+            'attacker' => [$frame->positions()->attacker->feet->axis->x, $frame->positions()->attacker->feet->axis->y],
+            'facing' => $frame->positions()->defender->facing,
+            'attacker facing' => $frame->positions()->attacker->facing,
             'held' => $frame->isHeld,
             'verdict' => $frame->events->delivery === null ? null : [$frame->events->delivery->lands() ? null : $frame->events->delivery->verdict->value, $frame->events->delivery->out, $frame->events->delivery->off],
             'margins' => array_map(static fn ($hit): array => ['limb' => $hit->limb->value, 'target' => $hit->target->value, 'margin' => $hit->measure->margin, 'high' => $hit->measure->tooFarUp, 'faced' => $hit->aim->isFaced, 'turn' => $hit->aim->turn, 'drive' => $hit->measure->drive], $frame->hits),
             'controls' => array_map(static fn ($grasp): array => ['limb' => $grasp->limb->value, 'target' => $grasp->target->value, 'drive' => $grasp->measure->drive, 'margin' => $grasp->measure->margin, 'high' => $grasp->measure->tooFarUp], $frame->grasps),
             'threats' => $threats,
-            'pose' => $frame->positions->attacker->posture->value,
+            'pose' => $frame->positions()->attacker->posture->value,
         ];
     }
 

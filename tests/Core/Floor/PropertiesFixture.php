@@ -27,12 +27,12 @@ final class PropertiesFixture
     /** @return list<float> */
     public static function seenFrom(Frame $frame, int $side): array
     {
-        $figures = [$side * $frame->positions->defender->feet->axis->x, $frame->positions->defender->feet->axis->y, $side * $frame->positions->attacker->feet->axis->x, $frame->positions->attacker->feet->axis->y, $frame->positions->distance, $frame->time,
-            cos(deg2rad($frame->positions->defender->facing)), $side * sin(deg2rad($frame->positions->defender->facing)), cos(deg2rad($frame->positions->attacker->facing)), $side * sin(deg2rad($frame->positions->attacker->facing))];
+        $figures = [$side * $frame->positions()->defender->feet->axis->x, $frame->positions()->defender->feet->axis->y, $side * $frame->positions()->attacker->feet->axis->x, $frame->positions()->attacker->feet->axis->y, $frame->positions()->distance, $frame->time,
+            cos(deg2rad($frame->positions()->defender->facing)), $side * sin(deg2rad($frame->positions()->defender->facing)), cos(deg2rad($frame->positions()->attacker->facing)), $side * sin(deg2rad($frame->positions()->attacker->facing))];
         foreach ($frame->hits as $hit) {
             array_push($figures, $hit->measure->margin ?? -9.0, (float) $hit->aim->isFaced, (float) $hit->aim->isInArc);
         }
-        $margins = array_map(static fn ($threat): float => $threat->margin, $frame->positions->threats);
+        $margins = array_map(static fn ($threat): float => $threat->margin, $frame->positions()->threats);
         sort($margins);
 
         return [...$figures, ...$margins, $frame->events->delivery->out ?? 0.0, $frame->events->delivery->off ?? 0.0, (float) $frame->isHeld];

@@ -43,7 +43,7 @@ it('lets no two bodies overlap, whatever is done', function (): void {
             continue;
         }
         foreach ((new Simulation($kind, $facets, $bodies))->run((new RandomBeats($seed))->beats())->frames as $frame) {
-            expect($frame->positions->distance)->toBeGreaterThanOrEqual($bodies->least() - 1e-6, "seed {$seed}, beat {$frame->number}");
+            expect($frame->positions()->distance)->toBeGreaterThanOrEqual($bodies->least() - 1e-6, "seed {$seed}, beat {$frame->number}");
         }
     }
 });
@@ -76,9 +76,9 @@ it('moves nothing that no action moves', function (): void {
         }
         $run = (new Simulation($kind, $facets, $bodies))->run(Beats::parse("left hand tuck, right stomp instep\nlook\nsay \"Stop\"\nright hand press"));
         foreach ($run->frames as $frame) {
-            expect($frame->positions->defender->feet->axis)->toEqual($run->start->positions->defender->feet->axis)
-                ->and($frame->positions->attacker->feet->axis)->toEqual($run->start->positions->attacker->feet->axis)
-                ->and($frame->positions->defender->facing)->toBe($run->start->positions->defender->facing);
+            expect($frame->positions()->defender->feet->axis)->toEqual($run->start->positions()->defender->feet->axis)
+                ->and($frame->positions()->attacker->feet->axis)->toEqual($run->start->positions()->attacker->feet->axis)
+                ->and($frame->positions()->defender->facing)->toBe($run->start->positions()->defender->facing);
         }
     }
 });

@@ -60,7 +60,7 @@ it('finds the first step that all the others are no better than', function (stri
             $frame = (new Simulation($of, $facets, $bodies))->run(Beats::parse("{$verb} {$hour}, {$strike}"))->frames[0];
             $hit = $frame->hits[0];
             if ($hit->reaches() && $hit->aim->isFaced && $hit->aim->isInArc) {
-                $worst = $frame->positions->threats === [] ? -INF : max(array_map(static fn ($threat): float => $threat->margin, $frame->positions->threats));
+                $worst = $frame->positions()->threats === [] ? -INF : max(array_map(static fn ($threat): float => $threat->margin, $frame->positions()->threats));
                 $possible["{$verb} {$hour}"] = [($frame->events->delivery?->lands() ?? false) && ! $frame->events->delivery->isHold, $worst];
             }
         }

@@ -14,7 +14,7 @@ use Tests\Core\Floor\SimulationFixture;
  */
 
 it('starts each kind where it starts', function (string $kind, array $values, float $distance): void {
-    expect(OnTheFloor::run($kind, $values, 'look', 1.5, 1.8)->start->positions->distance)->toEqualWithDelta($distance, 1e-9);
+    expect(OnTheFloor::run($kind, $values, 'look', 1.5, 1.8)->start->positions()->distance)->toEqualWithDelta($distance, 1e-9);
 })->with(function (): array {
     $lean = 0.288 * sin(deg2rad(15)) * 1.8;
     // reach at the aim + .06 · 1.5 − .15, off the joint's side; the chain's rise counts up to .8 of it
@@ -48,7 +48,7 @@ it('starts each kind where it starts', function (string $kind, array $values, fl
 it('moves the feet', function (string $beat, array $left, array $right): void {
     $frame = SimulationFixture::ends($beat, 'closing-in');
 
-    expect([$frame->positions->defender->feet->left->x, $frame->positions->defender->feet->left->y, $frame->positions->defender->feet->right->x, $frame->positions->defender->feet->right->y])
+    expect([$frame->positions()->defender->feet->left->x, $frame->positions()->defender->feet->left->y, $frame->positions()->defender->feet->right->x, $frame->positions()->defender->feet->right->y])
         ->toEqualWithDelta([...$left, ...$right], 1e-9);
 })->with([
     // Usual steps to the side leave the feet .541 H apart: the other is drawn after, to .35 H.
@@ -73,12 +73,12 @@ it('takes two effects together, and neither where a what-if says so', function (
     // Rocked to the cap of the hold, .6392 + .20, and turned by the right hand: 180° and 90°.
     $frames = SimulationFixture::frames('cloth-one', [], "right palm chin -> rocked and turned\n  if not: look\n  if folded: look\nlook");
 
-    expect($frames['1']->positions->distance)->toEqualWithDelta(0.8392, 1e-9)
-        ->and($frames['1']->positions->attacker->facing)->toEqualWithDelta(270.0, 1e-9)
-        ->and($frames['1.1']->positions->distance)->toEqualWithDelta(0.6392, 1e-9)
-        ->and($frames['1.1']->positions->attacker->facing)->toEqualWithDelta(180.0, 1e-9)
-        ->and($frames['1.2']->positions->attacker->posture)->toBe(Posture::Folded)
-        ->and($frames['1.2']->positions->distance)->toEqualWithDelta(0.6392, 1e-9);
+    expect($frames['1']->positions()->distance)->toEqualWithDelta(0.8392, 1e-9)
+        ->and($frames['1']->positions()->attacker->facing)->toEqualWithDelta(270.0, 1e-9)
+        ->and($frames['1.1']->positions()->distance)->toEqualWithDelta(0.6392, 1e-9)
+        ->and($frames['1.1']->positions()->attacker->facing)->toEqualWithDelta(180.0, 1e-9)
+        ->and($frames['1.2']->positions()->attacker->posture)->toBe(Posture::Folded)
+        ->and($frames['1.2']->positions()->distance)->toEqualWithDelta(0.6392, 1e-9);
 });
 
 it('knows which hand is held, on either side and when it is free again', function (string $kind, string $hand, string $held): void {
@@ -99,26 +99,26 @@ it('knows which hand is held, on either side and when it is free again', functio
 
 it('keeps the feet of who kneels or sits where they are', function (): void {
     $frame = SimulationFixture::ends("kneel\nleft foot step 9");
-    expect($frame->positions->defender->feet->left->x)->toEqualWithDelta(-0.16044, 1e-9)->and($frame->movement->feetMoved)->toBeFalse();
+    expect($frame->positions()->defender->feet->left->x)->toEqualWithDelta(-0.16044, 1e-9)->and($frame->movement->feetMoved)->toBeFalse();
 
-    expect(SimulationFixture::ends("kneel\nget up\nleft foot step 9", 'closing-in')->positions->defender->feet->left->x)->toEqualWithDelta(-0.74844, 1e-9);
+    expect(SimulationFixture::ends("kneel\nget up\nleft foot step 9", 'closing-in')->positions()->defender->feet->left->x)->toEqualWithDelta(-0.74844, 1e-9);
 });
 
 it('faces as the notice says, and turns to the attacker when the feet move', function (): void {
-    expect(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching'], 'look')->start->positions->defender->facing)->toBe(60.0)
-        ->and(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching', 'notice' => 'off-guard'], 'look')->start->positions->defender->facing)->toBe(0.0);
+    expect(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching'], 'look')->start->positions()->defender->facing)->toBe(60.0)
+        ->and(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching', 'notice' => 'off-guard'], 'look')->start->positions()->defender->facing)->toBe(0.0);
 
     // The threat at 6, 2 m away: straight behind, so clockwise, a quarter turn a beat.
     $frames = SimulationFixture::frames('blocking-way', ['bearing' => '3', 'notice' => 'off-guard'], "pivot 9\nleft foot step 9\nright foot step 9");
-    expect($frames['1']->positions->defender->facing)->toBe(270.0)
-        ->and($frames['2']->positions->defender->facing)->toEqualWithDelta(0.0, 1e-6)
-        ->and($frames['3']->positions->defender->facing)->toEqualWithDelta(90.0, 1e-6);
+    expect($frames['1']->positions()->defender->facing)->toBe(270.0)
+        ->and($frames['2']->positions()->defender->facing)->toEqualWithDelta(0.0, 1e-6)
+        ->and($frames['3']->positions()->defender->facing)->toEqualWithDelta(90.0, 1e-6);
 });
 
 it('does to the attacker what is assumed', function (string $effect, float $distance, bool $isHeld): void {
     $frame = SimulationFixture::ends('right palm chin -> '.$effect, 'cloth-one');
 
-    expect($frame->positions->distance)->toEqualWithDelta($distance, 1e-9)->and($frame->isHeld)->toBe($isHeld);
+    expect($frame->positions()->distance)->toEqualWithDelta($distance, 1e-9)->and($frame->isHeld)->toBe($isHeld);
 })->with([
     // held: .6392 + .42 is drawn back to the cap
     ['rocked', 0.8392, true],
@@ -133,11 +133,11 @@ it('does to the attacker what is assumed', function (string $effect, float $dist
 ]);
 
 it('rocks the attacker by a quarter of the attacker’s stature when nothing holds', function (): void {
-    expect(SimulationFixture::ends("left hand strip toward thumb -> released\nright palm chin -> rocked", 'wrist-cross')->positions->distance)->toEqualWithDelta(0.6392 + 0.42, 1e-9);
+    expect(SimulationFixture::ends("left hand strip toward thumb -> released\nright palm chin -> rocked", 'wrist-cross')->positions()->distance)->toEqualWithDelta(0.6392 + 0.42, 1e-9);
 });
 
 it('turns the attacker clockwise under a right limb, the other way under others', function (string $beat, float $facing): void {
-    expect(SimulationFixture::ends($beat, 'cloth-one')->positions->attacker->facing)->toEqualWithDelta($facing, 1e-9);
+    expect(SimulationFixture::ends($beat, 'cloth-one')->positions()->attacker->facing)->toEqualWithDelta($facing, 1e-9);
 })->with([
     ['right palm temple -> turned', 270.0],
     ['left palm temple -> turned', 90.0],
@@ -151,13 +151,13 @@ it('lets an effect last for the beats that begin before its time is up', functio
     foreach (range(2, 9) as $number) {
         $isOn = ($number - 2) * 0.5 < $seconds;
         $frame = $frames[$number];
-        expect($effect === 'turned' ? $frame->events->wornOff === [] && $number <= 3 : $frame->positions->attacker->posture->value !== 'standing')->toBe($isOn, "beat {$number}");
+        expect($effect === 'turned' ? $frame->events->wornOff === [] && $number <= 3 : $frame->positions()->attacker->posture->value !== 'standing')->toBe($isOn, "beat {$number}");
     }
 })->with([['folded', 1.5], ['turned', 1.0], ['kneeling', 2.0], ['dropped', 3.0]]);
 
 it('ends a fold when the attacker is straightened, and a posture when another comes', function (): void {
-    expect(SimulationFixture::ends("left palm chin -> folded\nright elbow chin -> straightened", 'closing-in')->positions->attacker->posture->value)->toBe('standing')
-        ->and(SimulationFixture::ends("left palm chin -> folded\nright elbow chin -> kneeling", 'closing-in')->positions->attacker->posture->value)->toBe('kneeling');
+    expect(SimulationFixture::ends("left palm chin -> folded\nright elbow chin -> straightened", 'closing-in')->positions()->attacker->posture->value)->toBe('standing')
+        ->and(SimulationFixture::ends("left palm chin -> folded\nright elbow chin -> kneeling", 'closing-in')->positions()->attacker->posture->value)->toBe('kneeling');
 });
 
 it('strips', function (string $kind, array $values, string $beat, array $holds): void {
@@ -188,38 +188,38 @@ it('tells which wrist is held', function (string $kind, string $hand, array $hol
 
 it('draws the attacker along at the end of a hold', function (): void {
     // Leaving while held takes 1.764 m; the attacker comes along at .8392.
-    expect(SimulationFixture::ends('leave 6')->positions->distance)->toEqualWithDelta(0.8392, 1e-9);
+    expect(SimulationFixture::ends('leave 6')->positions()->distance)->toEqualWithDelta(0.8392, 1e-9);
 });
 
 it('keeps a grip as far as it was taken, and 20 cm more', function (): void {
     // Freed and gripped at .6392; a slide back of .336 would be .9752.
     $frames = SimulationFixture::frames('wrist-cross', [], "left hand strip toward thumb\nleft hand clamp wrist\nslide 6\nleft hand let go\nslide 6");
-    expect($frames['3']->positions->distance)->toEqualWithDelta(0.8392, 1e-9)
+    expect($frames['3']->positions()->distance)->toEqualWithDelta(0.8392, 1e-9)
         ->and(array_keys($frames['3']->events->grips))->toBe(['left hand'])
         ->and($frames['4']->events->grips)->toBe([])
-        ->and($frames['5']->positions->distance)->toEqualWithDelta(0.8392 + 0.336, 1e-9);
+        ->and($frames['5']->positions()->distance)->toEqualWithDelta(0.8392 + 0.336, 1e-9);
 });
 
 it('keeps a gripped arm from striking, and its owner from turning', function (): void {
     $frames = SimulationFixture::frames('wrist-cross', [], "left hand strip toward thumb\nleft hand clamp wrist\nright foot step 3\nlook");
-    expect(array_map(static fn ($threat): string => $threat->name(), $frames['4']->positions->threats))->toBe(['left hand', 'left foot', 'right foot'])
-        ->and($frames['4']->positions->attacker->facing)->toBe(180.0);
+    expect(array_map(static fn ($threat): string => $threat->name(), $frames['4']->positions()->threats))->toBe(['left hand', 'left foot', 'right foot'])
+        ->and($frames['4']->positions()->attacker->facing)->toBe(180.0);
 });
 
 it('turns the attacker by 120° a second', function (): void {
     // A cross of the right foot to 3 and the left after: 1.764 to the side in 1 s leaves the attacker less to turn than the attacker can.
     $frames = SimulationFixture::frames('wrist-cross', [], "left hand strip toward thumb\nleave 3");
     $bearing = rad2deg(atan2(1.764, -0.6392));
-    expect($frames['2']->positions->attacker->facing)->toEqualWithDelta($bearing, 1e-6);
+    expect($frames['2']->positions()->attacker->facing)->toEqualWithDelta($bearing, 1e-6);
 
     // In a short beat the attacker does not come all the way: .2 s · 120° = 24°.
     $frames = SimulationFixture::frames('wrist-cross', [], "left hand strip toward thumb -> released\nleft palm chin -> turned\nwait 1.2 s");
-    expect($frames['2']->positions->attacker->facing)->toBe(90.0);
+    expect($frames['2']->positions()->attacker->facing)->toBe(90.0);
 });
 
 it('carries both where a hold moves', function (string $intent, float $y): void {
     $frame = SimulationFixture::ends('look', 'wrist-cross', ['phase' => 'moving', 'intent' => $intent]);
-    expect($frame->positions->defender->feet->axis->y)->toEqualWithDelta($y, 1e-9)->and($frame->positions->distance)->toEqualWithDelta(0.6392, 1e-9);
+    expect($frame->positions()->defender->feet->axis->y)->toEqualWithDelta($y, 1e-9)->and($frame->positions()->distance)->toEqualWithDelta(0.6392, 1e-9);
 })->with([
     'pulled' => ['move', 0.15 * 1.68],
     'taken down' => ['take-down', 0.15 * 1.68],
@@ -228,7 +228,7 @@ it('carries both where a hold moves', function (string $intent, float $y): void 
 
 it('lets a threat walk up to 60 cm', function (): void {
     $frames = SimulationFixture::frames('closing-in', [], "look\nlook\nlook\nlook\nlook");
-    expect($frames['1']->positions->distance)->toEqualWithDelta(2.0 - 0.42, 1e-9)->and($frames['5']->positions->distance)->toEqualWithDelta(0.60, 1e-9);
+    expect($frames['1']->positions()->distance)->toEqualWithDelta(2.0 - 0.42, 1e-9)->and($frames['5']->positions()->distance)->toEqualWithDelta(0.60, 1e-9);
 });
 
 it('judges what is delivered', function (string $kind, array $values, string $beat, ?string $why, ?float $out, ?float $off): void {
@@ -294,16 +294,16 @@ it('throws a second attack even where the answer is over, and not when the attac
 it('never lets two bodies pass through each other', function (): void {
     // Three long slides straight at a threat that comes in: beside the attacker at the least distance, on the bearing from before.
     $frame = SimulationFixture::ends("slide 12 3 m\nslide 12 3 m", 'closing-in');
-    expect($frame->positions->distance)->toEqualWithDelta(0.2016, 1e-9);
+    expect($frame->positions()->distance)->toEqualWithDelta(0.2016, 1e-9);
 });
 
 it('runs branches from after the strikes, with what they name', function (string $condition, float $distance, bool $isHeld): void {
     $frames = SimulationFixture::frames('cloth-one', [], "right palm chin -> driven back\n  if {$condition}: look\nlook");
 
     expect(array_keys($frames))->toBe([1, '1.1', 2])
-        ->and($frames['1.1']->positions->distance)->toEqualWithDelta($distance, 1e-9)
+        ->and($frames['1.1']->positions()->distance)->toEqualWithDelta($distance, 1e-9)
         ->and($frames['1.1']->isHeld)->toBe($isHeld)
-        ->and($frames['2']->positions->distance)->toEqualWithDelta(1.4792, 1e-9);
+        ->and($frames['2']->positions()->distance)->toEqualWithDelta(1.4792, 1e-9);
 })->with([
     ['not', 0.6392, true],
     ['rocked', 0.8392, true],
@@ -333,12 +333,12 @@ it('sees what the attacker reaches', function (): void {
     $fist = 1.68 * sqrt(0.386 ** 2 - 0.112 ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 + 0.1008 - hypot(0.6392, 0.129 * 1.68);
     // feet at .58, the hip at .53: .05 up
     $foot = 1.68 * sqrt(0.530 ** 2 - 0.05 ** 2) + 0.1008 - hypot(0.6392, 0.0955 * 1.68);
-    expect(array_map(static fn ($threat): array => [$threat->name(), round($threat->margin, 9)], $frame->positions->threats))
+    expect(array_map(static fn ($threat): array => [$threat->name(), round($threat->margin, 9)], $frame->positions()->threats))
         ->toBe([['left hand', round($fist, 9)], ['left foot', round($foot, 9)], ['right foot', round($foot, 9)]]);
 });
 
 it('tells the sector, and how long until the attacker faces the defender', function (): void {
     $frame = SimulationFixture::ends('head nose -> turned', 'closing-in');
-    expect($frame->positions->sector->value)->toBe('flank')->and($frame->positions->faceSeconds)->toEqualWithDelta(90 / 120, 1e-9)
-        ->and(SimulationFixture::ends('look', 'closing-in')->positions->sector->value)->toBe('front');
+    expect($frame->positions()->sector->value)->toBe('flank')->and($frame->positions()->faceSeconds)->toEqualWithDelta(90 / 120, 1e-9)
+        ->and(SimulationFixture::ends('look', 'closing-in')->positions()->sector->value)->toBe('front');
 });

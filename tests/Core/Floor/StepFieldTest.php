@@ -43,7 +43,7 @@ it('says of every cell what a single run says', function (string $kind, array $v
         }
         $frame = slidRun($simulation, $before, $rest, $x, $y, '');
         $cell = $plain->cells[$row][$column];
-        $margins = array_map(static fn ($threat): float => $threat->margin, $frame->positions->threats);
+        $margins = array_map(static fn ($threat): float => $threat->margin, $frame->positions()->threats);
         expect($cell->isHit)->toBe($frame->events->delivery?->lands() ?? false, "{$x} {$y}")
             ->and($cell->threats)->toBe(count($frame->reaching), "{$x} {$y}")
             ->and($cell->worst === null ? null : round($cell->worst, 9))->toBe($margins === [] ? null : round(max($margins), 9), "{$x} {$y}");

@@ -9,7 +9,7 @@ it('turns with a strike until the target is in its arc', function (string $beat,
     $frame = OnTheFloor::run('shoulder-behind', ['hand' => 'right', 'bearing' => '6', 'notice' => 'off-guard'], $beat)->mainLine[0];
 
     expect($frame->hits[0]->aim->turn)->toEqualWithDelta($turn, 1e-9)
-        ->and($frame->positions->defender->facing)->toEqualWithDelta($leaves, 1e-9)
+        ->and($frame->positions()->defender->facing)->toEqualWithDelta($leaves, 1e-9)
         ->and($frame->hits[0]->aim->isInArc)->toBeTrue()
         ->and($frame->seconds())->toEqualWithDelta($seconds, 1e-9);
 })->with([
@@ -29,7 +29,7 @@ it('turns nothing where the facing is written', function (): void {
     $fixed = OnTheFloor::run('blocking-way', ['bearing' => '9', 'notice' => 'off-guard'], sprintf($beat, ' facing 1'))->mainLine[0];
 
     expect($free->hits[0]->aim->isInArc)->toBeTrue()
-        ->and($fixed->positions->defender->facing)->toBe(30.0)
+        ->and($fixed->positions()->defender->facing)->toBe(30.0)
         ->and($fixed->hits[0]->aim->turn)->toBe(0.0)
         ->and($fixed->hits[0]->aim->isInArc)->toBeFalse()
         // Only in that beat.
@@ -40,7 +40,7 @@ it('turns the back for a back kick', function (): void {
     $frame = OnTheFloor::run('blocking-way', ['bearing' => '12'], 'left back kick groin')->mainLine[0];
 
     expect($frame->hits[0]->aim->turn)->toEqualWithDelta(-180, 1e-9)
-        ->and($frame->positions->defender->facing)->toEqualWithDelta(150, 1e-9)
+        ->and($frame->positions()->defender->facing)->toEqualWithDelta(150, 1e-9)
         ->and($frame->seconds())->toEqualWithDelta(0.50 + 135 / 360, 1e-9);
 });
 
