@@ -126,6 +126,7 @@ foreach ($sizes as $count) {
     $say('the same after a rep', $afterRep('/mat/plans'));
 
     config(['queue.default' => 'database']);
+    DB::table('jobs')->delete();
     CarbonImmutable::setTestNow(CarbonImmutable::now()->addMinutes(65));
     foreach (['the wall' => '/wall', 'the kit of the mat, 120 people,' => '/mat/kit'] as $name => $path) {
         $app->forgetScopedInstances();

@@ -55,7 +55,7 @@ final class WarmSchool implements ShouldBeUnique, ShouldQueue
         // Whose kit it is is not kept.
         $user = $school->users()->orderBy('id')->first();
         if ($user !== null) {
-            SpokenFor::during($school, static fn (): array => KitPack::of($school, $mapper, $coverages, CarbonImmutable::now(), Kit::of($school))->toArray($user));
+            SpokenFor::during($school, static fn (): array => KitPack::of($school, $mapper, $coverages, CarbonImmutable::now(), Kit::of($school), true)->toArray($user));
         }
     }
 }

@@ -23,6 +23,11 @@ beforeEach(function (): void {
     $this->head = $this->person($this->hall, Role::Head);
     $ada = collect($this->hall->students()->firstOrFail()->getAttributes())->except('id')->all();
     $this->many = fn (int $count) => DB::table('students')->insert(array_map(fn (int $number): array => [...$ada, 'code' => "one-{$number}", 'name' => "One {$number}"], range(1, $count)));
+    // As in a request of its own: a route keeps its controller, and that what it has at hand.
+    $this->anew = static function (): void {
+        app()->forgetScopedInstances();
+        array_map(static fn (Route $route) => $route->flushController(), app('router')->getRoutes()->getRoutes());
+    };
     $this->class = fn (int $minutes, ?CarbonImmutable $cancelled = null) => $this->hall->classes()->create(['code' => "class-{$minutes}", 'at' => now()->addMinutes($minutes), 'minutes' => 60, 'place' => '', 'places' => 90, 'instructors' => 1, 'ranks' => [], 'blocks' => [], 'cancelled_at' => $cancelled]);
 });
 
@@ -77,13 +82,8 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
     foreach ([1, 2, 3] as $number) {
         BoardFixture::boardRep($this->hall, $number, 'one-1', $then);
     }
-    // As in a request of its own: a route keeps its controller, and that what it has at hand.
-    $anew = static function (): void {
-        app()->forgetScopedInstances();
-        array_map(static fn (Route $route) => $route->flushController(), app('router')->getRoutes()->getRoutes());
-    };
-    $held = function (string $by) use ($anew): int {
-        $anew();
+    $held = function (string $by): int {
+        ($this->anew)();
 
         return app(ProofBook::class)->{$by}($this->hall->fresh())->held('first', 'wrist', Side::Written);
     };
@@ -103,12 +103,12 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
     }
     expect($held('seen'))->toBe($isTold ? 1 : 2);
 
-    $anew();
+    ($this->anew)();
     $this->get('/wall')->assertOk();
     app()->call([new WarmSchool($this->hall->id), 'handle']);
     expect($held('seen'))->toBe(1)->and($held('of'))->toBe(1);
     // A wall that waited for the job is not sent again.
-    $anew();
+    ($this->anew)();
     $this->get('/wall')->assertSee('holds it at the goal rung, at '.school_time(CarbonImmutable::now(), 'H:i'));
 
     // After a day nobody is told what was.
@@ -116,3 +116,39 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
     expect($held('seen'))->toBe(0);
     Queue::assertPushed(WarmSchool::class, $isTold ? 0 : 1);
 })->with(['of 201' => [200, false], 'of 200' => [199, true]]);
+
+it('lets nobody at the Mat wait for what has faded of many people since an hour ago', function (int $people, bool $isTold): void {
+    ($this->many)($people);
+    $then = CarbonImmutable::now()->startOfHour();
+    foreach ([1, 2, 3] as $number) {
+        BoardFixture::boardRep($this->hall, $number, 'one-1', $then);
+    }
+    $holds = function (string $name): bool {
+        ($this->anew)();
+        $kit = $this->actingAs($this->head)->get('/mat/kit')->assertOk()->json();
+        $tickets = collect($kit['students'])->firstWhere('name', $name)['tickets'];
+
+        return collect($tickets)->contains(static fn (array $ticket): bool => $ticket['holds']);
+    };
+    // As at the wall, what was tried three times on one day is held for 20 days and not on the 21st.
+    $this->travelTo($then->addDays(21)->subMinutes(30));
+    expect($holds('One 1'))->toBeTrue()->and($holds('One 2'))->toBeFalse();
+
+    Queue::fake();
+    $this->travelTo($then->addDays(21)->addMinutes(40));
+    expect($holds('One 1'))->toBe(! $isTold);
+    Queue::assertPushed(WarmSchool::class, $isTold ? 0 : 1);
+    // What somebody has tried since is in it all the same.
+    foreach ([4, 5, 6] as $number) {
+        BoardFixture::boardRep($this->hall, $number, 'one-2', CarbonImmutable::now());
+    }
+    expect($holds('One 2'))->toBeTrue()->and($holds('One 1'))->toBe(! $isTold);
+
+    ($this->anew)();
+    app()->call([new WarmSchool($this->hall->id), 'handle']);
+    expect($holds('One 1'))->toBeFalse()->and($holds('One 2'))->toBeTrue();
+
+    // After a day nobody is told what was.
+    $this->travel(21)->days();
+    expect($holds('One 2'))->toBeFalse();
+})->with(['of 60' => [59, true], 'of 62' => [61, false]]);

@@ -67,11 +67,14 @@ final readonly class KitPack
         $this->answerIds = $kit->school->answerIds();
     }
 
-    /** @param Collection<int, Student> $students those who go along, with their ranks */
-    public static function of(School $school, CatalogueMapper $mapper, CoverageBook $coverages, CarbonImmutable $at, Collection $students): self
+    /**
+     * @param Collection<int, Student> $students those who go along, with their ranks
+     * @param bool                     $waits    whether whoever asks waits until everybody is read as of now
+     */
+    public static function of(School $school, CatalogueMapper $mapper, CoverageBook $coverages, CarbonImmutable $at, Collection $students, bool $waits = false): self
     {
         $each = max(self::MIN_EACH, intdiv(self::MAX_TICKETS, max(1, $students->count())));
-        $shelf = new KitShelf($school, $at, $each);
+        $shelf = new KitShelf($school, $at, $each, $waits);
         $kept = $shelf->of($students);
         // Only those of whom something is new are read at all.
         $kit = new Kit($school, $mapper, $coverages, $at, $students->reject(static fn (Student $student): bool => isset($kept[$student->id]))->values());

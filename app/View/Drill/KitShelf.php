@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View\Drill;
 
+use App\Jobs\WarmSchool;
+use App\Jobs\Workers;
 use App\Models\School;
 use App\Models\Student;
 use App\Persistence\Revision;
@@ -13,17 +15,19 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What kits say of people, kept until a rep of theirs comes, their own row changes, anything that is taught does, or the hour is
- * over: proof fades, in days.
+ * What kits say of people, kept until a rep of theirs comes, their own row changes or anything that is taught does. Proof fades, in
+ * days: once the hour is over it is read anew, of many people by a job while what was read before stands.
  */
 final class KitShelf
 {
     /** People of whom it is kept: several kits of a large school. */
     private const MOST = 4 * Kit::MAX;
 
-    private const SECONDS = 3_600;
+    /** People beyond which nobody waits for what has faded in the last hours, unless a day has passed. */
+    private const MANY = 60;
+    private const DAY = 86_400;
 
-    private const DAYS = 7 * 86_400;
+    private const DAYS = 7 * self::DAY;
 
     private readonly string $name;
 
@@ -34,12 +38,15 @@ final class KitShelf
     /** @var array<int, string> what those who were asked for are at, by the id of the row */
     private array $marks = [];
 
-    /** @param int $each what a person may be drilled on at the most */
-    public function __construct(private readonly School $school, CarbonImmutable $at, int $each)
+    /**
+     * @param int  $each what a person may be drilled on at the most
+     * @param bool $waits whether whoever asks waits until everybody is read as of now
+     */
+    public function __construct(private readonly School $school, private readonly CarbonImmutable $at, int $each, private readonly bool $waits = false)
     {
         $this->name = "kit:{$school->id}";
         $this->taught = Revision::ofCurriculum($school);
-        $this->revision = "{$this->taught} {$at->format('YmdH')} {$each}";
+        $this->revision = "{$this->taught} {$each}";
     }
 
     /**
@@ -50,9 +57,16 @@ final class KitShelf
     public function of(Collection $students): array
     {
         $this->marks = $this->marks(array_values($students->map(static fn (Student $student): int => $student->id)->all()));
-        $kept = array_intersect_key($this->kept(), $this->marks);
+        $kept = array_filter(array_intersect_key($this->kept(), $this->marks), fn (array $one, int $id): bool => $one[0] === $this->marks[$id] && $one[2] > $this->at->getTimestamp() - self::DAY, ARRAY_FILTER_USE_BOTH);
+        $fresh = array_filter($kept, fn (array $one): bool => $one[2] >= $this->at->startOfHour()->getTimestamp());
+        if ($this->waits || count($kept) - count($fresh) <= self::MANY || Workers::areAway()) {
+            $kept = $fresh;
+        } else {
+            Workers::queue(new WarmSchool($this->school->id));
+            app(RevisionCache::class)->fallBehind();
+        }
 
-        return array_map(static fn (array $one): array => $one[1], array_filter($kept, fn (array $one, int $id): bool => $one[0] === $this->marks[$id], ARRAY_FILTER_USE_BOTH));
+        return array_map(static fn (array $one): array => $one[1], $kept);
     }
 
     /** @param array<int, array<string, mixed>> $people what is new of some who were asked for */
@@ -63,9 +77,9 @@ final class KitShelf
         }
         $new = [];
         foreach ($people as $id => $person) {
-            $new[$id] = [$this->marks[$id], $person];
+            $new[$id] = [$this->marks[$id], $person, $this->at->getTimestamp()];
         }
-        app(RevisionCache::class)->keep($this->name, $this->revision, self::SECONDS, array_slice($new + $this->kept(), 0, self::MOST, true));
+        app(RevisionCache::class)->keep($this->name, $this->revision, self::DAY, array_slice($new + $this->kept(), 0, self::MOST, true));
     }
 
     /**
@@ -87,7 +101,7 @@ final class KitShelf
         return $missing === [] ? $kept : app(RevisionCache::class)->keep($name, $this->taught, self::DAYS, $say($missing) + $kept);
     }
 
-    /** @return array<int, array{string, array<string, mixed>}> mark and person */
+    /** @return array<int, array{string, array<string, mixed>, int}> mark, person, and when it was read, in seconds */
     private function kept(): array
     {
         return app(RevisionCache::class)->known($this->name, $this->revision) ?? [];
