@@ -13,6 +13,8 @@ $own = [
     'search_path' => 'public',
     'sslmode' => 'prefer',
     'timezone' => 'UTC',
+    // A question is asked once: to prepare it, ask it and forget it again would be three ways there and back.
+    'options' => [PDO::PGSQL_ATTR_DISABLE_PREPARES => true],
 ];
 
 return [

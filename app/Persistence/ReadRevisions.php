@@ -10,7 +10,7 @@ final class ReadRevisions
     /** @var array<string, array{string, mixed}> key and value, by name */
     public array $values = [];
 
-    /** @var array<string, string> what rows were at, by the question that was asked */
+    /** @var array<string, string> what rows of a kind were at, by the question that was asked */
     public array $revisions = [];
 
     /** Whether it shows something of before, while a job works out what is now. */

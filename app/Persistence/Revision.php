@@ -79,12 +79,32 @@ final readonly class Revision
         // Which transaction wrote a row last, and where it lies, changes with every write.
         array_push($parts, ...array_map(static fn (string $table): string => "(select count(*) || '.' || coalesce(sum(hashtext(xmin::text || ctid::text)::bigint), 0) from {$table} where school_id = :id)", $tables));
         $parts[] = '(select xmin::text || ctid::text from schools where id = :id)';
-        $sql = 'select '.implode(" || ' ' || ", $parts).' as revision';
-
-        $question = str_replace(':id', (string) $school->id, $sql);
-        $read = static fn (): string => hash('xxh128', (string) DB::selectOne($question)->revision);
-
+        $parts = str_replace(':id', (string) $school->id, $parts);
         // As long as a request only looks, what it was told first holds for all of it.
-        return DB::connection()->hasModifiedRecords() ? $read() : app(ReadRevisions::class)->revisions[$question] ??= $read();
+        if (DB::connection()->hasModifiedRecords()) {
+            return self::named(self::ask($parts));
+        }
+        $known = &app(ReadRevisions::class)->revisions;
+        $known += self::ask(array_values(array_filter($parts, static fn (string $part): bool => ! isset($known[$part]))));
+
+        return self::named(array_map(static fn (string $part): string => $known[$part], $parts));
+    }
+
+    /**
+     * @param list<string> $parts questions
+     *
+     * @return array<string, string> what they are at, by the question
+     */
+    private static function ask(array $parts): array
+    {
+        $columns = array_map(static fn (int $place, string $part): string => "{$part}::text as p{$place}", array_keys($parts), $parts);
+
+        return $parts === [] ? [] : array_combine($parts, array_values((array) DB::selectOne('select '.implode(', ', $columns))));
+    }
+
+    /** @param array<array-key, string> $read what all parts are at */
+    private static function named(array $read): string
+    {
+        return hash('xxh128', implode(' ', $read));
     }
 }

@@ -22,9 +22,16 @@ final class SoloBook
     /** @var array<int, array<int, SoloMark>> by id of the student, then of what was marked */
     private array $marks = [];
 
-    public function __construct(private readonly School $school, private readonly CarbonImmutable $now)
+    /** @param ?Collection<int, Solo> $solos of the school in their order, where they have been read */
+    public function __construct(private readonly School $school, private readonly CarbonImmutable $now, ?Collection $solos = null)
     {
-        $this->solos = $school->solos()->with('rank')->get()->sortBy(static fn (Solo $solo): array => [$solo->rank->position, $solo->isForm(), $solo->id])->values();
+        $this->solos = $solos ?? $school->solos()->with('rank')->get()->sortBy(static fn (Solo $solo): array => [$solo->rank->position, $solo->isForm(), $solo->id])->values();
+    }
+
+    /** The same school at another moment, of which nobody has been read. */
+    public function at(CarbonImmutable $then): self
+    {
+        return new self($this->school, $then, $this->solos);
     }
 
     /** @param list<int> $students ids */

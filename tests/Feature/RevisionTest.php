@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Persistence\ReadRevisions;
 use App\Persistence\Revision;
 use Illuminate\Support\Facades\DB;
 
@@ -74,4 +75,20 @@ it('tells a rep from everything else', function (): void {
 
     expect(Revision::ofEverything($school))->not->toBe($before[0])
         ->and([Revision::ofAllButReps($school), Revision::ofCurriculum($school)])->toBe([$before[1], $before[2]]);
+});
+
+it('asks what each kind of row is at once in a request', function (): void {
+    $school = $this->school();
+    DB::connection()->forgetRecordModificationState();
+    app(ReadRevisions::class)->begin();
+    $asked = [];
+    DB::listen(function ($query) use (&$asked): void {
+        $asked[] = [substr_count($query->sql, 'from answers'), substr_count($query->sql, 'from students')];
+    });
+    $taught = Revision::ofCurriculum($school);
+    $all = Revision::of($school);
+    expect([Revision::ofCurriculum($school), Revision::of($school)])->toBe([$taught, $all])->and($asked)->toBe([[1, 0], [0, 1]]);
+
+    app(ReadRevisions::class)->begin();
+    expect(Revision::of($school))->toBe($all)->and(Revision::ofCurriculum($school))->toBe($taught)->and(array_slice($asked, 2))->toBe([[1, 1]]);
 });

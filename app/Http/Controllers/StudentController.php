@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
 use App\Persistence\CoverageBook;
+use App\Persistence\SoloBook;
 use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
 use App\View\Ladder\ComingUp;
@@ -84,7 +85,7 @@ final readonly class StudentController
         return view('students.show', [
             'student' => $student,
             'awards' => $student->awards()->with('rank', 'awardedBy', 'test')->get(),
-            'solos' => new StudentSolos($student, $now),
+            'solos' => new StudentSolos($student, new SoloBook($student->school, $now)),
             'ladder' => $ladder,
             'coming' => new ComingUp($ladder, $pool, $core, $windows[$student->id], $now),
             'moves' => RungMoves::of($school, $catalogue->ladder, [$student->id => $ladder->titles()], $windows, $now)[$student->id],

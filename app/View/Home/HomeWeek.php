@@ -56,7 +56,8 @@ final readonly class HomeWeek
     /** @var Collection<int, Footage> of what is on the sheet */
     private Collection $footage;
 
-    public function __construct(public Student $student, CatalogueMapper $mapper, CarbonImmutable $now)
+    /** @param ?SoloBook $book of the school, where it is at hand */
+    public function __construct(public Student $student, CatalogueMapper $mapper, CarbonImmutable $now, ?SoloBook $book = null)
     {
         $school = $student->school;
         $this->monday = $school->weekOf($now);
@@ -66,7 +67,7 @@ final readonly class HomeWeek
         $this->items = HomeSheet::of($core->isYouthOn($this->monday) ? $catalogue->forYouth() : $catalogue, $core, $windows, $this->monday);
         $this->rungs = array_values(array_filter($catalogue->ladder->rungs, static fn (Rung $rung): bool => $rung->id <= $student->rank->goal_rung));
         $this->stature = $student->height ?? $catalogue->school->statures->typical();
-        $this->solos = array_values((new SoloBook($school, $this->monday))->read([$student->id])->due($student)->take(self::SOLOS)->map(static fn (Solo $solo): SoloPage => new SoloPage($solo->setRelation('school', $school), $mapper))->all());
+        $this->solos = array_values(($book?->at($this->monday) ?? new SoloBook($school, $this->monday))->read([$student->id])->due($student)->take(self::SOLOS)->map(static fn (Solo $solo): SoloPage => new SoloPage($solo->setRelation('school', $school), $mapper))->all());
         $this->done = $school->reps()->where('student_id', $student->id)->where('source', Source::Home)->where('at', '>=', $this->monday->utc())->with('answer')->get()
             ->countBy(static fn (Rep $rep): string => $rep->answer->code ?? '')->all();
         $this->practised = $student->practices()->where('at', '>=', $this->monday->utc())->get()->countBy('solo_id')->all();

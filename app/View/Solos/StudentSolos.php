@@ -7,7 +7,6 @@ namespace App\View\Solos;
 use App\Models\Solo;
 use App\Models\Student;
 use App\Persistence\SoloBook;
-use Carbon\CarbonImmutable;
 
 /** What one student is asked to do alone, and how it stands. */
 final readonly class StudentSolos
@@ -15,9 +14,9 @@ final readonly class StudentSolos
     /** @var list<array{solo: Solo, kind: string, text: string, due: bool}> what is due first */
     public array $rows;
 
-    public function __construct(Student $student, CarbonImmutable $now)
+    public function __construct(Student $student, SoloBook $book)
     {
-        $book = (new SoloBook($student->school, $now))->read([$student->id]);
+        $book->read([$student->id]);
         $this->rows = array_values($book->askedOf($student)->map(static fn (Solo $solo): array => [
             'solo' => $solo,
             'kind' => __("solos.kinds.{$solo->kind->value}"),
