@@ -97,9 +97,8 @@ final readonly class Revision
      */
     private static function ask(array $parts): array
     {
-        $columns = array_map(static fn (int $place, string $part): string => "{$part}::text as p{$place}", array_keys($parts), $parts);
-
-        return $parts === [] ? [] : array_combine($parts, array_values((array) DB::selectOne('select '.implode(', ', $columns))));
+        // No answer has a space in it.
+        return $parts === [] ? [] : array_combine($parts, explode(' ', (string) DB::selectOne('select '.implode(" || ' ' || ", $parts).' as revision')->revision));
     }
 
     /** @param array<array-key, string> $read what all parts are at */
