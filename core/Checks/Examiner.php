@@ -53,7 +53,7 @@ final readonly class Examiner
             $trial = $trial->withRobust((new Robustness($trial, $simulation, $beats))->shortfalls($scope->variesAll));
         }
 
-        return $this->sorted($trial, $scope->checks, $this->withoutSome($trial, $simulation, $beats, $scope->checks));
+        return $this->sorted($trial, self::found($trial, $scope->checks), $this->withoutSome($trial, $simulation, $beats, $scope->checks));
     }
 
     /**
@@ -76,7 +76,9 @@ final readonly class Examiner
         $checks = Scope::works()->checks;
         foreach ($simulation->mainLine($beats) as $frame) {
             // None of these checks asks how both stood before: each beat is looked at as if there were no other.
-            $failure = $this->sorted(new Trial($answer, $attack, $facets, $bodies, $this->standards, null, new Run($frame, [$frame])), $checks, [])->failure();
+            $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, null, new Run($frame, [$frame]));
+            $found = self::found($trial, $checks);
+            $failure = $found === [] ? null : $this->sorted($trial, $found, [])->failure();
             if ($failure !== null) {
                 return $failure;
             }
@@ -183,10 +185,11 @@ final readonly class Examiner
     }
 
     /**
-     * @param list<Check>   $checks
-     * @param list<Finding> $without what stops it with a beat left out; told where the whole is not stopped alike
+     * @param list<Check> $checks
+     *
+     * @return list<Finding> in the order of the checks
      */
-    private function sorted(Trial $trial, array $checks, array $without): Examination
+    private static function found(Trial $trial, array $checks): array
     {
         $found = [];
         foreach ($checks as $check) {
@@ -194,6 +197,16 @@ final readonly class Examiner
                 $found[] = $finding;
             }
         }
+
+        return $found;
+    }
+
+    /**
+     * @param list<Finding> $found   in the order of the checks
+     * @param list<Finding> $without what stops it with a beat left out; told where the whole is not stopped alike
+     */
+    private function sorted(Trial $trial, array $found, array $without): Examination
+    {
         foreach ($without as $finding) {
             if (array_filter($found, static fn (Finding $other): bool => $other->isLike($finding)) === []) {
                 $found[] = $finding;

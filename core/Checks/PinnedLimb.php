@@ -34,6 +34,9 @@ final readonly class PinnedLimb implements Check
     {
         foreach ($trial->run->frames as $frame) {
             foreach ($frame->events->performed as $done) {
+                if ($done->hindered === []) {
+                    continue;
+                }
                 yield from $this->beyondLimits($trial, $frame, $done);
             }
         }

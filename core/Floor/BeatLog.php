@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
+use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Effect;
 
 /** What happens in one beat, gathered while it is run. */
@@ -34,6 +35,30 @@ final class BeatLog
     /** @var list<WornOff> */
     public array $wornOff = [];
 
+    /** Seconds that it takes without any turning. */
+    private readonly float $plain;
+
     /** @param float $seconds that it takes */
-    public function __construct(public float $seconds) {}
+    public function __construct(public float $seconds)
+    {
+        $this->plain = $seconds;
+    }
+
+    /**
+     * How long it takes with the turning that is in its strikes.
+     *
+     * @param array<int, float> $turns degrees that the body turns with an action, by position
+     * @param float             $pace  share of full pace
+     */
+    public function turn(Beat $beat, array $turns, float $pace): void
+    {
+        foreach ($turns as $turn) {
+            if (abs($turn) > Beat::FREE_TURN) {
+                $this->seconds = $beat->seconds($turns) / $pace;
+
+                return;
+            }
+        }
+        $this->seconds = $this->plain;
+    }
 }

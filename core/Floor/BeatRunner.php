@@ -146,9 +146,8 @@ final readonly class BeatRunner
     {
         $actions = $beat->actions ?? [];
         $this->move($scene, $actions, $factor, $log);
-        $turns = $this->controls->turns($scene, $actions);
-        if ($beat !== null && $turns !== []) {
-            $log->seconds = $beat->seconds($turns) / $this->setting->pace;
+        if ($beat !== null) {
+            $log->turn($beat, $this->controls->turns($scene, $actions), $this->setting->pace);
         }
         $this->attack($scene, $actions, $line, $crouch, $factor === 1.0, $log);
     }
@@ -169,9 +168,7 @@ final readonly class BeatRunner
                 $turns[$position] = $done->hit->aim->turn;
             }
         }
-        if ($turns !== []) {
-            $log->seconds = $beat->seconds($turns) / $this->setting->pace;
-        }
+        $log->turn($beat, $turns, $this->setting->pace);
     }
 
     private function carry(Scene $scene, float $line, BeatLog $log): void
@@ -193,8 +190,8 @@ final readonly class BeatRunner
     {
         [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
         $log->facedAt = $scene->facing;
-        $escort = self::escort($actions);
-        if ($escort === null && self::leaves($actions)) {
+        $escort = self::first($actions, Verb::Escort);
+        if ($scene->grips !== [] && $escort === null && self::first($actions, Verb::Leave) !== null) {
             $scene->endGrips();
         }
         [$log->feetMoved, $log->turned, $log->strides] = Footwork::move($scene, $actions, $factor);
@@ -212,27 +209,15 @@ final readonly class BeatRunner
     }
 
     /** @param list<Action> $actions */
-    private static function escort(array $actions): ?Action
+    private static function first(array $actions, Verb $verb): ?Action
     {
         foreach ($actions as $action) {
-            if ($action->is(Verb::Escort)) {
+            if ($action->verb === $verb) {
                 return $action;
             }
         }
 
         return null;
-    }
-
-    /** @param list<Action> $actions */
-    private static function leaves(array $actions): bool
-    {
-        foreach ($actions as $action) {
-            if ($action->is(Verb::Leave)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /**
@@ -246,7 +231,7 @@ final readonly class BeatRunner
             return;
         }
         [$x, $y] = [$scene->x - $log->fromX, $scene->y - $log->fromY];
-        if (! self::leaves($actions)) {
+        if (self::first($actions, Verb::Leave) === null) {
             $bearing = deg2rad($escort->bearing?->toDegrees() ?? $scene->facing);
             $metres = Footwork::usual(Verb::Leave) * $this->bodies->defender;
             [$x, $y] = [$metres * sin($bearing), $metres * cos($bearing)];

@@ -185,7 +185,7 @@ final readonly class Footwork
 
     private static function sink(Scene $scene, Action $action, Verb $verb): void
     {
-        if ($verb->limbs() !== LimbRule::WholeBody) {
+        if ($action->limb !== null || $verb->limbs() !== LimbRule::WholeBody) {
             return;
         }
         $usual = self::SINK * $scene->bodies->defender;

@@ -8,7 +8,7 @@ namespace StoneDrill\Core\Technique;
 final readonly class Beat
 {
     /** Degrees that the body turns with a strike within its time. */
-    private const FREE_TURN = 45.0;
+    public const FREE_TURN = 45.0;
 
     /**
      * @param non-empty-list<Action> $actions
