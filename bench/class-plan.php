@@ -16,7 +16,7 @@ use StoneDrill\Core\Session\Timetable;
 /*
  * What a class costs to plan, and readiness to tell, beside a reference of plain arithmetic in the same run.
  *
- *   php -d opcache.enable_cli=1 bench/class-plan.php
+ *   PHP_INI_SCAN_DIR=:deploy/compiled php bench/class-plan.php
  */
 
 require __DIR__.'/clock.php';

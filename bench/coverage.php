@@ -12,7 +12,7 @@ use StoneDrill\Core\Technique\Beats;
 /*
  * What coverage costs for a large school, beside a reference of plain arithmetic in the same run, since machines differ.
  *
- *   php -d opcache.enable_cli=1 bench/coverage.php
+ *   PHP_INI_SCAN_DIR=:deploy/compiled php bench/coverage.php
  */
 
 

@@ -10,7 +10,7 @@ use StoneDrill\Core\Coverage\Pairs\Sampler;
  * How many rows the pair sampler needs, beside the greedy start in the same run and what is published, with a budget in steps and
  * with one in seconds; the time beside a reference of plain arithmetic, since machines differ.
  *
- *   php -d opcache.enable_cli=1 bench/pairs.php [seconds]
+ *   PHP_INI_SCAN_DIR=:deploy/compiled php bench/pairs.php [seconds]
  */
 
 require __DIR__.'/clock.php';

@@ -15,7 +15,7 @@ use StoneDrill\Core\Session\Season\SeasonClass;
 /*
  * What the way to a test costs for 200 candidates and a year of classes, beside a reference of plain arithmetic in the same run.
  *
- *   php -d opcache.enable_cli=1 bench/season.php
+ *   PHP_INI_SCAN_DIR=:deploy/compiled php bench/season.php
  */
 
 require __DIR__.'/clock.php';

@@ -16,7 +16,7 @@ use StoneDrill\Core\Technique\Beats;
 /*
  * What running and checking answers costs, beside a reference of plain arithmetic in the same run, since machines differ.
  *
- *   php -d opcache.enable_cli=1 bench/simulate.php
+ *   PHP_INI_SCAN_DIR=:deploy/compiled php bench/simulate.php
  */
 
 
