@@ -78,7 +78,7 @@ final readonly class Revision
     {
         // Which transaction wrote a row last, and where it lies, changes with every write.
         array_push($parts, ...array_map(static fn (string $table): string => "(select count(*) || '.' || coalesce(sum(hashtext(xmin::text || ctid::text)::bigint), 0) from {$table} where school_id = :id)", $tables));
-        $parts[] = '(select xmin::text || ctid::text from schools where id = :id)';
+        $parts[] = "coalesce((select xmin::text || ctid::text from schools where id = :id), '-')";
         $parts = str_replace(':id', (string) $school->id, $parts);
         // As long as a request only looks, what it was told first holds for all of it.
         if (DB::connection()->hasModifiedRecords()) {

@@ -92,3 +92,11 @@ it('asks what each kind of row is at once in a request', function (): void {
     app(ReadRevisions::class)->begin();
     expect(Revision::of($school))->toBe($all)->and(Revision::ofCurriculum($school))->toBe($taught)->and(array_slice($asked, 2))->toBe([[1, 1]]);
 });
+
+it('has one of a school that is gone', function (): void {
+    $school = $this->school();
+    $before = Revision::of($school);
+    $gone = clone $school;
+    DB::table('schools')->where('id', $school->id)->delete();
+    expect(Revision::of($gone))->not->toBe($before)->and(Revision::of($gone))->toBe(Revision::of($gone));
+});
