@@ -104,8 +104,9 @@ final readonly class BeatRunner
             [$tried, $own] = [clone $before, clone $begun];
             $this->approach($tried, $beat, $factor, $line, $crouch, $own);
             $isSafe = Elastic::isSafe($own);
-            // Whoever is hit at this length gains nothing by what reaches; nor is it looked at where no more can reach than before.
-            if ($isSafe < $most[0] || ($isSafe === $most[0] && ! $this->controls->reachAllBut($measured - $most[1] - 1, clone $tried, $beat->actions))) {
+            // Whoever is hit at this length alone gains nothing by what reaches; nor does anybody where no more can reach than before.
+            $mayGain = $isSafe === $most[0] ? $this->controls->reachAllBut($measured - $most[1] - 1, clone $tried, $beat->actions) : $isSafe;
+            if (! $mayGain) {
                 continue;
             }
             $this->engage($tried, $beat, $own);

@@ -28,6 +28,7 @@ beforeEach(function (): void {
         app()->forgetScopedInstances();
         array_map(static fn (Route $route) => $route->flushController(), app('router')->getRoutes()->getRoutes());
     };
+    $this->tries = fn (string $student, CarbonImmutable $at, int $first) => array_map(fn (int $number) => BoardFixture::boardRep($this->hall, $number, $student, $at), range($first, $first + 2));
     $this->class = fn (int $minutes, ?CarbonImmutable $cancelled = null) => $this->hall->classes()->create(['code' => "class-{$minutes}", 'at' => now()->addMinutes($minutes), 'minutes' => 60, 'place' => '', 'places' => 90, 'instructors' => 1, 'ranks' => [], 'blocks' => [], 'cancelled_at' => $cancelled]);
 });
 
@@ -79,9 +80,7 @@ it('leaves nothing about people to be worked out by whoever asks first', functio
 it('lets nobody at the wall of a large school wait for what has faded since an hour ago', function (int $people, bool $isTold): void {
     ($this->many)($people);
     $then = CarbonImmutable::now()->startOfHour();
-    foreach ([1, 2, 3] as $number) {
-        BoardFixture::boardRep($this->hall, $number, 'one-1', $then);
-    }
+    ($this->tries)('one-1', $then, 1);
     $held = function (string $by): int {
         ($this->anew)();
 
@@ -98,9 +97,7 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
     // The wall says as of when: 17:30 or 18:40, some three weeks after 18:00.
     $this->actingAs($this->head)->get('/wall')->assertOk()->assertSee('holds it at the goal rung, at '.school_time($then->addDays(21)->addMinutes($isTold ? 40 : -30), 'H:i'));
     // What somebody has tried since is in it all the same.
-    foreach ([4, 5, 6] as $number) {
-        BoardFixture::boardRep($this->hall, $number, 'one-2', CarbonImmutable::now());
-    }
+    ($this->tries)('one-2', CarbonImmutable::now(), 4);
     expect($held('seen'))->toBe($isTold ? 1 : 2);
 
     ($this->anew)();
@@ -120,9 +117,7 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
 it('lets nobody at the Mat wait for what has faded of many people since an hour ago', function (int $people, bool $isTold): void {
     ($this->many)($people);
     $then = CarbonImmutable::now()->startOfHour();
-    foreach ([1, 2, 3] as $number) {
-        BoardFixture::boardRep($this->hall, $number, 'one-1', $then);
-    }
+    ($this->tries)('one-1', $then, 1);
     $holds = function (string $name): bool {
         ($this->anew)();
         $kit = $this->actingAs($this->head)->get('/mat/kit')->assertOk()->json();
@@ -139,9 +134,7 @@ it('lets nobody at the Mat wait for what has faded of many people since an hour 
     expect($holds('One 1'))->toBe(! $isTold);
     Queue::assertPushed(WarmSchool::class, $isTold ? 0 : 1);
     // What somebody has tried since is in it all the same.
-    foreach ([4, 5, 6] as $number) {
-        BoardFixture::boardRep($this->hall, $number, 'one-2', CarbonImmutable::now());
-    }
+    ($this->tries)('one-2', CarbonImmutable::now(), 4);
     expect($holds('One 2'))->toBeTrue()->and($holds('One 1'))->toBe(! $isTold);
 
     ($this->anew)();
