@@ -27,9 +27,9 @@ Artisan::command('stone-drill:tidy', function (Housekeeping $housekeeping): void
     $housekeeping->run(CarbonImmutable::now());
 })->purpose('Remove what is over: expired cache rows and sessions, sign-in attempts, uploads that nobody confirmed');
 
-Artisan::command('stone-drill:warm', function (): void {
+Artisan::command('stone-drill:warm {--now : here, and not by those who do the jobs}', function (): void {
     foreach (WarmSchool::schools(CarbonImmutable::now()) as $school) {
-        Workers::queue(new WarmSchool($school));
+        $this->option('now') ? dispatch_sync(new WarmSchool($school)) : Workers::queue(new WarmSchool($school));
     }
 })->purpose('Work out beforehand what large schools ask for in a class that is on or begins soon');
 

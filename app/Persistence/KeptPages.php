@@ -25,11 +25,11 @@ final readonly class KeptPages
         $school = $user->school;
         // Whoever may write sees links to do so.
         $name = implode(':', [$page, $school->id, (int) $user->can('create', Answer::class), hash('xxh128', serialize($parameters))]);
-        $isOld = $this->proof->isOld($school);
-        if ($isOld) {
+        $isBehind = $this->proof->isBehind($school);
+        if ($isBehind) {
             $this->kept->fallBehind();
         }
-        $revision = implode(' ', [Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) $this->holes->areKnown($school), (int) $isOld]);
+        $revision = implode(' ', [Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) $this->holes->areKnown($school), (int) $isBehind]);
 
         return $this->kept->of($name, $revision, self::SECONDS, $draw);
     }

@@ -20,7 +20,7 @@ final readonly class ProofBook
     /** Ages are counted in whole days, so within the hour nothing changes but by new rows, which change the key. */
     private const SECONDS = 3600;
 
-    /** Students beyond which nobody waits for what has faded meanwhile, unless a day has passed. */
+    /** Students beyond which nobody waits until all of them are read. */
     private const MANY = 200;
     private const DAY = 86_400;
 
@@ -35,31 +35,35 @@ final readonly class ProofBook
         return $this->kept->of("proof:{$school->id}", Revision::of($school), self::SECONDS, fn (): ProvenShare => $this->told($school, self::SECONDS));
     }
 
-    /** The same for somebody who looks: where it is old, some may have faded that are told as held. */
-    public function seen(School $school): ProvenShare
+    /**
+     * The same for somebody who looks: where it is old, some may have faded that are told as held.
+     *
+     * @return ?ProvenShare null where a job is to read all of a large school of which nothing of today is known
+     */
+    public function seen(School $school): ?ProvenShare
     {
-        if (! $this->isOld($school)) {
+        if (! $this->isBehind($school)) {
             return $this->of($school);
         }
         Workers::queue(new WarmSchool($school->id));
         $this->kept->fallBehind();
 
-        return $this->told($school, self::DAY);
+        return $this->age($school) < self::DAY ? $this->told($school, self::DAY) : null;
     }
 
-    /** Whether all of a large school was read more than an hour ago, and a job is to read it anew. */
-    public function isOld(School $school): bool
+    /** Whether all of a large school was read more than an hour ago or never, and a job is to read it. */
+    public function isBehind(School $school): bool
     {
-        $age = $this->age($school);
-
-        return $age >= self::SECONDS && $age < self::DAY && $this->kept->known("proof:{$school->id}", Revision::of($school)) === null
+        return $this->age($school) >= self::SECONDS && $this->kept->known("proof:{$school->id}", Revision::of($school)) === null
             && $school->students()->count() > self::MANY && ! Workers::areAway();
     }
 
-    /** As of when it is told who has faded: now, or when all of it was read where it is old. */
-    public function seenAt(School $school): CarbonImmutable
+    /** As of when it is told who has faded: now, or when all of it was read where it is old; null where nothing is told. */
+    public function seenAt(School $school): ?CarbonImmutable
     {
-        return CarbonImmutable::now()->subSeconds($this->isOld($school) ? $this->age($school) : 0);
+        $age = $this->isBehind($school) ? $this->age($school) : 0;
+
+        return $age < self::DAY ? CarbonImmutable::now()->subSeconds($age) : null;
     }
 
     /** Seconds since all of it was read; a day where it never was. */

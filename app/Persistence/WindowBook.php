@@ -57,11 +57,12 @@ final readonly class WindowBook
     {
         $this->refresh($students);
         $windows = array_fill_keys($students, []);
-        $ahead = [];
+        $ahead = $keys = [];
         foreach ($this->rows()->whereIn('student_id', $students)->where('count', '>', 0)->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last']) as $row) {
             $window = new Window(json_decode($row->tries, true), $row->ever, $row->count, $row->last, $this->rules);
             if ($window->reaches($at)) {
-                $windows[$row->student_id][CellKey::of($this->attacks[$row->attack_id], Side::from($row->side))->text] = $window;
+                $key = $keys["{$row->attack_id} {$row->side}"] ??= CellKey::of($this->attacks[$row->attack_id], Side::from($row->side))->text;
+                $windows[$row->student_id][$key] = $window;
             } else {
                 $ahead[] = [$row->student_id, $row->attack_id];
             }

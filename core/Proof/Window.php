@@ -99,7 +99,13 @@ final class Window
     /** The same that was read before, if it was. */
     private function shared(Evidence $evidence): Evidence
     {
-        return array_find($this->read, static fn (Evidence $other): bool => $other->equals($evidence)) ?? $evidence;
+        foreach ($this->read as $other) {
+            if ($other->equals($evidence)) {
+                return $other;
+            }
+        }
+
+        return $evidence;
     }
 
     public function state(int $rung, DateTimeImmutable $at): ProofState

@@ -82,6 +82,7 @@ return [
         'hole' => 'hole: needed, but missing; its number leads to the list',
         'cracked' => 'cracked: taught, but it does not work on the floor',
         'laid' => 'first answered here',
+        'moss-follows' => 'moss follows in a moment: who holds what is being read …',
         'moss-rank' => 'moss: share of the {rank} that holds it at the goal {rung}, at :time',
         'moss-student' => 'moss: lower bound of :name at the goal {rung} of the {rank}, at :time',
         'moss-then' => 'moss then',

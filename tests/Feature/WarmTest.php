@@ -15,6 +15,7 @@ use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
 use StoneDrill\Core\Attack\Side;
 use Tests\Feature\BoardFixture;
 
@@ -57,6 +58,15 @@ it('is asked for every hour, a job a school', function (): void {
     $events = array_filter(app(Schedule::class)->events(), fn ($event): bool => str_contains((string) $event->command, 'stone-drill:warm'));
     expect(array_map(fn ($event): string => $event->expression, array_values($events)))->toBe(['1 * * * *']);
 });
+
+it('is done at once before an upgrade switches', function (string $options, bool $isDone): void {
+    config(['queue.default' => 'database']);
+    ($this->many)(60);
+    ($this->class)(30);
+    $this->artisan("stone-drill:warm {$options}")->assertSuccessful();
+    expect(app(RevisionCache::class)->known("proof:{$this->hall->id}", Revision::of($this->hall)) !== null)->toBe($isDone)
+        ->and(DB::table('jobs')->count())->toBe($isDone ? 0 : 1);
+})->with([['--now', true], ['', false]]);
 
 it('leaves nothing about people to be worked out by whoever asks first', function (): void {
     ($this->many)(60);
@@ -110,9 +120,56 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
 
     // After a day nobody is told what was.
     $this->travel(21)->days();
-    expect($held('seen'))->toBe(0);
-    Queue::assertPushed(WarmSchool::class, $isTold ? 0 : 1);
+    ($this->anew)();
+    expect(app(ProofBook::class)->seen($this->hall->fresh())?->held('first', 'wrist', Side::Written))->toBe($isTold ? 0 : null);
+    Queue::assertPushed(WarmSchool::class, $isTold ? 0 : 2);
 })->with(['of 201' => [200, false], 'of 200' => [199, true]]);
+
+it('shows the wall of a large school of which nothing is known at once, and its moss when a job has read it', function (int $people, bool $waits): void {
+    ($this->many)($people);
+    ($this->tries)('one-1', CarbonImmutable::now()->startOfHour(), 1);
+    Queue::fake();
+    $wall = function (): TestResponse {
+        ($this->anew)();
+
+        return $this->actingAs($this->head)->get('/wall?from=first')->assertOk();
+    };
+    $told = 'holds it at the goal rung, at '.school_time(CarbonImmutable::now(), 'H:i');
+    [$follows, $asks, $held] = ['moss follows in a moment', 'hx-get="/wall?from=first"', 'students hold it'];
+    $page = $wall();
+    $waits ? $page->assertSee($told)->assertDontSee($follows)->assertDontSee($asks, false) : $page->assertSee($follows)->assertSee($asks, false)->assertDontSee($held);
+    Queue::assertPushed(WarmSchool::class, $waits ? 0 : 1);
+    // A file has it all; it is asked for once more as a page.
+    expect($this->get('/wall.svg')->assertOk()->getContent())->toContain($held);
+
+    $wall()->assertSee($told)->assertSee($held)->assertDontSee($follows);
+})->with(['of 201' => [200, false], 'of 200' => [199, true]]);
+
+it('leaves to a job what takes long to find for the kit of many people', function (int $people, int $attacks, bool $waits): void {
+    ($this->many)($people);
+    $answer = $this->hall->answers()->firstOrFail();
+    foreach (range(1, $attacks) as $number) {
+        $more = $answer->attack->replicate()->fill(['code' => "more-{$number}", 'title' => "More {$number}"]);
+        $more->save();
+        $answer->replicate()->fill(['code' => "more-{$number}", 'attack_id' => $more->id])->save();
+    }
+    Queue::fake();
+    $kit = function (): array {
+        ($this->anew)();
+
+        return $this->actingAs($this->head)->get('/mat/kit')->assertOk()->json();
+    };
+    $early = $kit();
+    expect($early['behind'])->toBe(! $waits)->and(array_unique(array_map(static fn (array $cell): bool => $cell['reach'] !== '', $early['cells'])))->toBe([$waits]);
+    Queue::assertPushed(WarmSchool::class, $waits ? 0 : 1);
+
+    ($this->anew)();
+    app()->call([new WarmSchool($this->hall->id), 'handle']);
+    $late = $kit();
+    expect($late['behind'])->toBeFalse()->and($late['cells'][0]['reach'])->toContain('kick to groin');
+    $without = static fn (array $kit): array => [...$kit, 'behind' => false, 'at' => '', 'cells' => array_map(static fn (array $cell): array => [...$cell, 'reach' => ''], $kit['cells'])];
+    expect($without($late))->toEqual($without($early));
+})->with(['61 people, 21 cells' => [60, 20, false], '60 people' => [59, 20, true], '61 people, 20 cells' => [60, 19, true]]);
 
 it('lets nobody at the Mat wait for what has faded of many people since an hour ago', function (int $people, bool $isTold): void {
     ($this->many)($people);

@@ -74,4 +74,46 @@ describe('the kit', () => {
     expect(student.tickets[0]).toEqual({ cell: 0, weights: [2, 1], factor: 1, proof: '' });
     expect(student.latest).toEqual(['strike', 'grab']);
   });
+
+  describe('that the school was still at', () => {
+    const early = () => people({ behind: true, cells: [{ attack: 3, side: 'written', family: 'strike', reach: '' }, { attack: 3, side: 'mirrored', family: 'strike', reach: '' }], answers: { 9: { title: 'Gate', shown: {} } } });
+    const late = (more = {}) => ({ ...early(), behind: false, cells: [{ attack: 3, side: 'mirrored', reach: 'left knee' }, { attack: 3, side: 'written', reach: 'right knee' }], answers: { 9: { shown: { 'leans back': { says: 'falls' } } } }, ...more });
+    const asks = () => fetch.mock.calls.filter(([address]) => address === '/mat/kit').length;
+
+    beforeEach(() => vi.useFakeTimers());
+    afterEach(() => vi.useRealTimers());
+
+    it('is completed in place as soon as it is found, on the device too', async () => {
+      shelf.waiting = [{ student_id: 7, attack_id: 3, side: 'written' }];
+      const { cells: [written], students: [student] } = await load(early(), plans);
+      answers['/mat/kit'] = late();
+      await vi.advanceTimersByTimeAsync(4900);
+      expect(written.reach).toBe('');
+      await vi.advanceTimersByTimeAsync(200);
+      expect(mat.kit.cells.map((cell) => cell.reach)).toEqual(['right knee', 'left knee']);
+      expect([mat.kit.cells[0], mat.kit.students[0]]).toEqual([written, student]);
+      expect(mat.kit.answers[9]).toEqual({ title: 'Gate', shown: { 'leans back': { says: 'falls' } } });
+      expect(shelf.kit.cells[1].reach).toBe('left knee');
+      // What waits is counted in once, whenever the device reads it again.
+      expect(shelf.kit.students[0].latest).toEqual(['grab']);
+      await vi.advanceTimersByTimeAsync(60_000);
+      expect(asks()).toBe(2);
+    });
+
+    it.each([['not found yet', late({ behind: true }), 'right knee'], ['not answered for', undefined, ''], ['of another school', late({ school: 2 }), '']])('is asked for again, but not for ever, where it is %s', async (_, answered, reach) => {
+      await load(early(), plans);
+      answers['/mat/kit'] = answered;
+      await vi.advanceTimersByTimeAsync(200_000);
+      expect(asks()).toBe(13);
+      expect(mat.kit.cells[0].reach).toBe(reach);
+    });
+
+    it('is not asked for once the session is over', async () => {
+      await load(early(), plans);
+      mat.kit = null;
+      answers['/mat/kit'] = 401;
+      await vi.advanceTimersByTimeAsync(200_000);
+      expect(asks()).toBe(2);
+    });
+  });
 });

@@ -45,7 +45,7 @@ final readonly class WallController
     public function svg(Request $request, #[CurrentUser] User $user): Response
     {
         $school = $user->school;
-        $wall = $this->builder->build($school, WallQuery::of($request, $school));
+        $wall = $this->builder->build($school, WallQuery::of($request, $school), waits: true);
 
         $svg = SvgFile::inked(view('wall.picture', ['picture' => $wall->picture])->render(), __('wall.picture.title'), 'wall/ink.css');
 

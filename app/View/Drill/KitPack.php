@@ -11,7 +11,6 @@ use App\Models\Student;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
-use App\Persistence\ReachBook;
 use App\View\Attacks\AttackerCard;
 use App\View\Attacks\KindNames;
 use App\View\Board\ProofWords;
@@ -39,6 +38,9 @@ final readonly class KitPack
 
     /** What each may be drilled on at least, however many go along. */
     private const MIN_EACH = 25;
+
+    /** Cells of a catalogue beyond which nobody is told what is in reach. */
+    private const MAX_IN_REACH = 400;
 
     /** @var array<string, int> places of the cells that go along, by the cell's key */
     private array $places;
@@ -103,6 +105,8 @@ final readonly class KitPack
             'filters' => $this->kit->filter->all($this->cells),
             'usualRung' => $this->usualRung(),
             'lists' => array_values($this->kit->lists->map($this->list(...))->all()),
+            // Whether a device that asks again is told more.
+            'behind' => $this->shelf->isBehind(),
         ];
     }
 
@@ -133,9 +137,24 @@ final readonly class KitPack
     /** @return list<array<string, mixed>> */
     private function cells(): array
     {
-        $said = $this->shelf->words('cells', array_keys($this->places), $this->sayCells(...));
+        $keys = array_keys($this->places);
+        $said = $this->shelf->words('cells', $keys, $this->sayCells(...));
+        $reach = $this->shelf->found('reach', $keys, $this->findReach(...));
 
-        return array_map(static fn (string $key): array => $said[$key], array_keys($this->places));
+        return array_map(static fn (string $key): array => [...$said[$key], 'reach' => $reach[$key] ?? ''], $keys);
+    }
+
+    /**
+     * @param list<string> $keys of cells
+     *
+     * @return array<string, string> what is in reach when the attack begins, by the cell's key
+     */
+    private function findReach(array $keys): array
+    {
+        // Of a large catalogue it would take too long: each takes a millisecond or two.
+        $within = count($this->kit->cells) > self::MAX_IN_REACH ? null : new WithinReach($this->kit->catalogue);
+
+        return array_combine($keys, array_map(fn (string $key): string => $within?->text($this->cells[$this->places[$key]]) ?? '', $keys));
     }
 
     /**
@@ -147,8 +166,6 @@ final readonly class KitPack
     {
         $ids = $this->kit->school->attackIds();
         $words = app(KindNames::class)->spoken($this->kinds);
-
-        $reach = app(ReachBook::class)->of($this->kit->school, $this->kit->catalogue, $this->kit->cells);
         $cells = array_map(fn (string $key): Cell => $this->cells[$this->places[$key]], $keys);
 
         return array_combine($keys, array_map(static fn (Cell $cell): array => [
@@ -159,7 +176,6 @@ final readonly class KitPack
             'family' => $cell->attack->kind->family->value,
             'said' => $said = $words->say($cell->attack->kind, $cell->facets),
             'card' => (new AttackerCard($cell->attack, $cell->facets, $said))->brief(),
-            'reach' => implode(', ', array_map(static fn (array $told): string => __('mat.reach-of', $told), $reach[$cell->key->text] ?? [])),
             'need' => $cell->attack->need->rank,
             'cautions' => array_map(say(...), $cell->attack->allCautions()),
         ], $cells));
@@ -179,10 +195,11 @@ final readonly class KitPack
             }
         }
         $said = $this->shelf->words('answers', array_keys($used), $this->sayAnswers(...));
+        $shown = $this->shelf->found('shown', array_keys($used), $this->findShown(...));
         // In the order of the catalogue; what nothing is shown of is an object without fields, not a list.
         $ids = array_filter($this->answerIds, static fn (int $id): bool => isset($used[$id]));
 
-        return array_map(static fn (int $id): array => [...$said[$id], 'shown' => (object) $said[$id]['shown']], array_combine($ids, $ids));
+        return array_map(static fn (int $id): array => [...$said[$id], 'shown' => (object) ($shown[$id] ?? [])], array_combine($ids, $ids));
     }
 
     /**
@@ -192,13 +209,27 @@ final readonly class KitPack
      */
     private function sayAnswers(array $ids): array
     {
-        $answers = [];
-        foreach (array_intersect($this->answerIds, $ids) as $code => $id) {
-            $answer = $this->kit->catalogue->answer((string) $code);
-            $answers[$id] = ['title' => $answer->title, 'mistakes' => array_column($answer->teaching->mistakes, 'text'), 'whatIfs' => $answer->beats->whatIfs(), 'cues' => $answer->beats->cues(), 'shown' => $this->shown($answer)];
-        }
+        return array_map(static fn (Answer $answer): array => ['title' => $answer->title, 'mistakes' => array_column($answer->teaching->mistakes, 'text'), 'whatIfs' => $answer->beats->whatIfs(), 'cues' => $answer->beats->cues()], $this->answersOf($ids));
+    }
 
-        return $answers;
+    /**
+     * @param list<int> $ids of the rows of answers
+     *
+     * @return array<int, array<string, array{images: list<string>, says: string}>> by the id of the row, then the mistake
+     */
+    private function findShown(array $ids): array
+    {
+        return array_map($this->shown(...), $this->answersOf($ids));
+    }
+
+    /**
+     * @param list<int> $ids of the rows
+     *
+     * @return array<int, Answer> by the id of the row
+     */
+    private function answersOf(array $ids): array
+    {
+        return array_map(fn (int|string $code): Answer => $this->kit->catalogue->answer((string) $code), array_flip(array_intersect($this->answerIds, $ids)));
     }
 
     /**

@@ -23,8 +23,11 @@ final class KitShelf
     /** People of whom it is kept: several kits of a large school. */
     private const MOST = 4 * Kit::MAX;
 
-    /** People beyond which nobody waits for what has faded in the last hours, unless a day has passed. */
+    /** People beyond which nobody waits for what has faded in the last hours, unless a day has passed, nor for all that takes long to find. */
     private const MANY = 60;
+
+    /** Attacks or answers of which it is found while one waits, however many people there are. */
+    private const FEW = 20;
     private const DAY = 86_400;
 
     private const DAYS = 7 * self::DAY;
@@ -37,6 +40,8 @@ final class KitShelf
 
     /** @var array<int, string> what those who were asked for are at, by the id of the row */
     private array $marks = [];
+
+    private bool $isBehind = false;
 
     /**
      * @param int  $each what a person may be drilled on at the most
@@ -62,8 +67,7 @@ final class KitShelf
         if ($this->waits || count($kept) - count($fresh) <= self::MANY || Workers::areAway()) {
             $kept = $fresh;
         } else {
-            Workers::queue(new WarmSchool($this->school->id));
-            app(RevisionCache::class)->fallBehind();
+            $this->leave();
         }
 
         return array_map(static fn (array $one): array => $one[1], $kept);
@@ -86,19 +90,68 @@ final class KitShelf
      * What is said of attacks and answers, kept until anything that is taught changes.
      *
      * @template TKey of array-key
+     * @template TValue
      *
-     * @param list<TKey>                                             $keys
-     * @param callable(list<TKey>): array<TKey, array<string, mixed>> $say of those of which nothing is kept
+     * @param list<TKey>                               $keys
+     * @param callable(list<TKey>): array<TKey, TValue> $say of those of which nothing is kept
      *
-     * @return array<TKey, array<string, mixed>>
+     * @return array<TKey, TValue>
      */
     public function words(string $what, array $keys, callable $say): array
     {
-        $name = "kit-{$what}:{$this->school->id}";
-        $kept = app(RevisionCache::class)->known($name, $this->taught) ?? [];
+        /** @var array<TKey, TValue> $kept */
+        $kept = $this->said($what);
         $missing = array_values(array_filter($keys, static fn (int|string $key): bool => ! isset($kept[$key])));
 
-        return $missing === [] ? $kept : app(RevisionCache::class)->keep($name, $this->taught, self::DAYS, $say($missing) + $kept);
+        return $missing === [] ? $kept : app(RevisionCache::class)->keep($this->shelf($what), $this->taught, self::DAYS, $say($missing) + $kept);
+    }
+
+    /**
+     * The same of what takes long to find: of many of them in a kit of many people by a job.
+     *
+     * @template TKey of array-key
+     * @template TValue
+     *
+     * @param list<TKey>                               $keys
+     * @param callable(list<TKey>): array<TKey, TValue> $find of those of which nothing is kept
+     *
+     * @return array<TKey, TValue> of those that are found
+     */
+    public function found(string $what, array $keys, callable $find): array
+    {
+        $known = $this->said($what);
+        if ($this->waits || count($this->marks) <= self::MANY || count(array_diff_key(array_flip($keys), $known)) <= self::FEW || Workers::areAway()) {
+            return $this->words($what, $keys, $find);
+        }
+        $this->leave();
+        $this->isBehind = true;
+
+        // Where the job was done at once it is found.
+        return $this->said($what);
+    }
+
+    private function shelf(string $what): string
+    {
+        return "kit-{$what}:{$this->school->id}";
+    }
+
+    /** @return array<array-key, mixed> what is kept of attacks or answers */
+    private function said(string $what): array
+    {
+        return app(RevisionCache::class)->known($this->shelf($what), $this->taught) ?? [];
+    }
+
+    /** Whether something that takes long to find is left to a job, and comes with a later kit. */
+    public function isBehind(): bool
+    {
+        return $this->isBehind;
+    }
+
+    /** Leaves what there is to do to a job. */
+    private function leave(): void
+    {
+        Workers::queue(new WarmSchool($this->school->id));
+        app(RevisionCache::class)->fallBehind();
     }
 
     /** @return array<int, array{string, array<string, mixed>, int}> mark, person, and when it was read, in seconds */

@@ -20,8 +20,11 @@ final readonly class WallBuilder
 {
     public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes, private ProofBook $proof, private EvidenceBook $evidence) {}
 
-    /** @param bool $whole whether all of a large wall is built, as for a file, and not one page of it */
-    public function build(School $school, WallQuery $query, bool $whole = false): Wall
+    /**
+     * @param bool $whole whether all of a large wall is built, as for a file, and not one page of it
+     * @param bool $waits whether whoever asks waits until everybody's proof is read
+     */
+    public function build(School $school, WallQuery $query, bool $whole = false, bool $waits = false): Wall
     {
         $curriculum = $this->mapper->curriculum($school);
         $catalogue = $query->isYouth ? $curriculum->forYouth() : $curriculum;
@@ -38,7 +41,7 @@ final readonly class WallBuilder
             $coverage,
             $cells,
             $query->ranks($catalogue),
-            $this->moss($school, $query, $catalogue),
+            $this->moss($school, $query, $catalogue, $waits),
             $holes->numbers(),
             $this->ids($school),
             $query->since === null ? null : $this->past($school, $query, $catalogue, $query->since),
@@ -55,11 +58,15 @@ final readonly class WallBuilder
     }
 
     /** @return list<ProofOverlay> */
-    private function moss(School $school, WallQuery $query, Catalogue $catalogue): array
+    private function moss(School $school, WallQuery $query, Catalogue $catalogue, bool $waits): array
     {
-        return $query->student === null
-            ? [new RankProofOverlay($this->proof->seen($school))]
-            : array_map(fn (Student $student): ProofOverlay => $this->ofStudent($school, $student, $catalogue, CarbonImmutable::now()), array_values(array_filter([$query->student, $query->against])));
+        if ($query->student === null) {
+            $proof = $waits ? $this->proof->of($school) : $this->proof->seen($school);
+
+            return $proof === null ? [] : [new RankProofOverlay($proof)];
+        }
+
+        return array_map(fn (Student $student): ProofOverlay => $this->ofStudent($school, $student, $catalogue, CarbonImmutable::now()), array_values(array_filter([$query->student, $query->against])));
     }
 
     private function past(School $school, WallQuery $query, Catalogue $catalogue, CarbonImmutable $day): ComparedWall

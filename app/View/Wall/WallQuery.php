@@ -123,8 +123,11 @@ final readonly class WallQuery
     }
 
     /** Whose proof the moss is, and as of when. */
-    public function mossText(CarbonImmutable $at): string
+    public function mossText(?CarbonImmutable $at): string
     {
+        if ($at === null) {
+            return __('wall.legend.moss-follows');
+        }
         $isToday = school_time($at, 'Ymd') === school_time(CarbonImmutable::now(), 'Ymd');
 
         $case = match (true) {

@@ -5,7 +5,9 @@
     <x-wall-pages :page="$wall->page" :query="$query"/>
     @include('wall.by-rank', ['picture' => $wall->picture])
     <div class="scroll-x wall-drawn">@include('wall.picture', ['picture' => $wall->picture])</div>
-    <div class="wall-drawn">@include('wall.legend')</div>
+    <div class="wall-drawn" @if ($wall->provenAt === null) hx-get="{{ route('wall', $query->parameters(), absolute: false) }}"
+        hx-trigger="load delay:2s" hx-target="closest .wall-and-holes" hx-select=".wall-and-holes" hx-swap="outerHTML"
+        role="status" @endif>@include('wall.legend')</div>
     @if (! $wall->picture->isNamed)<p class="form-text">{{ __('wall.not-named') }}</p>@endif
 </div>
 @include('wall.holes', ['holes' => $wall->holes])
