@@ -27,8 +27,10 @@ final readonly class EvidenceBook
     /** Counted tries that are read: the latest. */
     private const MOST = 200_000;
 
-    /** Reps of a school that are read while somebody waits. */
+    /** Reps of a school that are read while somebody waits; and where what was read last is of the last hour. */
     private const AT_ONCE = 20_000;
+    private const FEW = 1_000;
+    private const HOUR = 3_600;
 
     private const SECONDS = 7 * 86_400;
 
@@ -43,26 +45,30 @@ final readonly class EvidenceBook
     /**
      * What is known; of many reps a job reads them anew where something has changed.
      *
+     * @param bool $isFile whether it goes where nobody sees as of when it is told
+     *
      * @return ?EvidenceReport of the last time as long as the job is at it; null where there was none
      */
-    public function asked(School $school): ?EvidenceReport
+    public function asked(School $school, bool $isFile = false): ?EvidenceReport
     {
-        if ((int) DB::table('rep_counts')->where('school_id', $school->id)->value('count') <= self::AT_ONCE) {
-            return $this->of($school);
-        }
         $new = $this->kept->known("evidence:{$school->id}", self::revision($school));
         if ($new !== null) {
             return $new;
+        }
+        $readAt = (int) $this->kept->latest("evidence-at:{$school->id}");
+        $isFresh = ! $isFile && $readAt > CarbonImmutable::now()->getTimestamp() - self::HOUR && ! Workers::areAway();
+        if ((int) DB::table('rep_counts')->where('school_id', $school->id)->value('count') <= ($isFresh ? self::FEW : self::AT_ONCE)) {
+            return $this->of($school);
         }
         Workers::queue(new ReadEvidence($school->id));
 
         return $this->kept->meanwhile("evidence:{$school->id}");
     }
 
-    /** Whether all that there is has been read. */
-    public function isNew(School $school): bool
+    /** As of when it is told where something has come since; null where all that there is has been read. */
+    public function readAt(School $school, EvidenceReport $report): ?CarbonImmutable
     {
-        return $this->kept->known("evidence:{$school->id}", self::revision($school)) !== null;
+        return $this->kept->known("evidence:{$school->id}", self::revision($school)) === null ? CarbonImmutable::instance($report->at) : null;
     }
 
     private static function revision(School $school): string
@@ -80,6 +86,7 @@ final readonly class EvidenceBook
             $disputes[CellKey::of($attack, $attack->side($one->record->side))->text][] = $one;
         }
         $this->kept->keep("disputes:{$school->id}", '', self::SECONDS, $disputes);
+        $this->kept->keep("evidence-at:{$school->id}", '', self::SECONDS, $now->getTimestamp());
 
         return $report;
     }

@@ -173,6 +173,28 @@ it('has a job read the many reps of a large school, and shows the last reading m
     $this->get('/evidence')->assertOk()->assertSee('9 (9 clean, 0 half, 0 not)')->assertDontSee('What came since');
 });
 
+it('lets nobody wait for what has come within the hour, and has files wait', function (int $count, bool $waits): void {
+    ($this->tries)(1, 8);
+    $this->get('/evidence')->assertOk();
+    ($this->tries)(20, 1);
+    DB::table('rep_counts')->where('school_id', $this->hall->id)->update(['count' => $count]);
+    Queue::fake();
+    [$old, $new] = ['8 (8 clean, 0 half, 0 not)', '9 (9 clean, 0 half, 0 not)'];
+    foreach (['/evidence', "/answers/{$this->answer->id}/evidence", "/attacks/{$this->answer->attack_id}/evidence"] as $path) {
+        $page = $this->get($path)->assertOk();
+        $waits ? $page->assertDontSee('As of ')->assertSee('9 clean') : $page->assertSee('As of ')->assertDontSee('9 clean');
+    }
+    Queue::assertPushed(ReadEvidence::class, $waits ? 0 : 1);
+    expect((string) $this->get('/evidence.csv')->assertOk()->getContent())->toContain(',9,9,0,0,');
+    $this->get('/evidence')->assertOk()->assertSee($new)->assertDontSee('As of ');
+
+    // After an hour nobody is shown what was.
+    ($this->tries)(21, 1);
+    $this->travel(61)->minutes();
+    DB::table('rep_counts')->where('school_id', $this->hall->id)->update(['count' => $count + 1]);
+    $this->get('/evidence')->assertOk()->assertSee('10 (10 clean, 0 half, 0 not)')->assertDontSee($old);
+})->with(['of 1,001' => [1_001, false], 'of 1,000' => [1_000, true]]);
+
 it('has every figure in its tables for a spreadsheet, as the command line tells it', function (): void {
     $this->answer->update(['rank_id' => $this->hall->ranks()->where('code', 'second')->value('id')]);
     $beats = StoneDrill\Core\Technique\Beats::parse($this->answer->beats)->seconds();

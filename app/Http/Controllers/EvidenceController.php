@@ -13,7 +13,6 @@ use App\View\Evidence\EvidenceRows;
 use App\View\Evidence\EvidenceTable;
 use App\View\Evidence\PeopleRows;
 use App\View\Evidence\WeekRows;
-use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -44,7 +43,7 @@ final readonly class EvidenceController
 
         return view('evidence.index', [
             'rows' => $rows,
-            'readAt' => $this->book->isNew($school) ? null : CarbonImmutable::instance($report->at),
+            'readAt' => $this->book->readAt($school, $report),
             'parts' => array_map(__(...), array_diff_key(self::PARTS, $rows->isEmpty() ? ['disagree' => 1, 'half-life' => 1, 'answers' => 1] : [])),
             'people' => $people,
             'weeks' => new WeekRows($report->groups[$group] ?? $report->weeks, $attacks, $people->names()),
@@ -56,7 +55,7 @@ final readonly class EvidenceController
     /** One of the tables of it, for a spreadsheet. */
     public function table(#[CurrentUser] User $user, string $table = 'answers'): Response
     {
-        $report = $this->book->asked($user->school) ?? abort(503, __('evidence.reading'), ['Retry-After' => '10']);
+        $report = $this->book->asked($user->school, isFile: true) ?? abort(503, __('evidence.reading'), ['Retry-After' => '10']);
         $name = Str::slug($user->school->name).($table === 'answers' ? '' : "-{$table}");
 
         return response((new EvidenceTable($report))->csv($table), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}-evidence.csv\""]);
@@ -82,6 +81,6 @@ final readonly class EvidenceController
     {
         $report = $this->book->asked($user->school);
 
-        return $report === null ? view('evidence.reading-part') : view($view, ['rows' => new EvidenceRows($report, $user->school, $answers)]);
+        return $report === null ? view('evidence.reading-part') : view($view, ['rows' => new EvidenceRows($report, $user->school, $answers), 'readAt' => $this->book->readAt($user->school, $report)]);
     }
 }

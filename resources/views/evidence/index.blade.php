@@ -4,7 +4,7 @@
     <x-button size="sm" :href="route('answers.index')">{{ __('answers.answers') }}</x-button>
 </x-heading>
 <p class="lead-line">{{ __('evidence.lead') }}</p>
-@if ($readAt !== null)<p role="status">{{ __('evidence.old', ['at' => school_time($readAt, 'j M, H:i')]) }}</p>@endif
+@include('evidence.old')
 <p class="no-print">{{ __('evidence.contents') }}:
     @foreach ($parts as $part => $heading)<a href="#{{ $part }}">{{ $heading }}</a>@if (! $loop->last) · @endif @endforeach
 </p>
