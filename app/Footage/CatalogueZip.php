@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Footage;
 
+use Closure;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Exchange\Format;
@@ -45,8 +46,9 @@ final class CatalogueZip implements FootageSource
     /**
      * @param string                $catalogue the catalogue file, as YAML
      * @param iterable<string, string> $files  paths of pictures and clips by their names
+     * @param Closure(int): void       $tell   is told the percent that are packed
      */
-    public static function write(string $path, string $catalogue, iterable $files): void
+    public static function write(string $path, string $catalogue, iterable $files, Closure $tell): void
     {
         $zip = new ZipArchive();
         $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
@@ -56,6 +58,7 @@ final class CatalogueZip implements FootageSource
             // They are packed already.
             $zip->setCompressionName(self::FOLDER.$name, ZipArchive::CM_STORE);
         }
+        $zip->registerProgressCallback(0.01, static fn (float $share) => $tell((int) round(100 * $share)));
         $zip->close();
     }
 

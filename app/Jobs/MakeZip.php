@@ -38,7 +38,8 @@ final class MakeZip implements ShouldBeUnique, ShouldQueue
         $text = (new CatalogueWriter())->write(FootageMapper::in($mapper->everything($school), $rows->filter(static fn (Footage $row): bool => $files->has(basename($row->path)))), Format::Yaml);
         $part = Storage::path($this->path.'.part');
         File::ensureDirectoryExists(dirname($part));
-        CatalogueZip::write($part, $text, $files->all());
+        CatalogueZip::write($part, $text, $files->all(), $this->tellShare(...));
         rename($part, Storage::path($this->path));
+        $this->forgetShare();
     }
 }

@@ -18,7 +18,7 @@ trait TellsOfFile
 
     public function failed(?Throwable $error): void
     {
-        Storage::delete(self::mark($this->path, 'share'));
+        $this->forgetShare();
         Storage::put(self::mark($this->path, 'failed'), '');
     }
 
@@ -48,9 +48,14 @@ trait TellsOfFile
         Storage::put(self::mark($this->path, 'share'), (string) $percent);
     }
 
-    private function done(string $what): void
+    private function forgetShare(): void
     {
         Storage::delete(self::mark($this->path, 'share'));
+    }
+
+    private function done(string $what): void
+    {
+        $this->forgetShare();
         Storage::put(self::mark($this->path, 'done'), $what);
         Storage::delete($this->path);
     }

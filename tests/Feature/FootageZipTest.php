@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 use App\Actions\ImportCatalogue;
 use App\Footage\CatalogueZip;
+use App\Jobs\MakeZip;
 use App\Models\Footage;
 use App\Models\FootageState;
 use App\Models\Role;
 use App\Models\School;
 use App\Persistence\CatalogueUpload;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use StoneDrill\Core\Exchange\UnreadableCatalogue;
 use Symfony\Component\Yaml\Yaml;
@@ -66,6 +68,26 @@ it('gives everything as a zip, and takes it back in another school as it was', f
     // Once more changes nothing.
     $again = app(ImportCatalogue::class)->import($upload->file, $other, files: $upload->footage);
     expect($again->sections()['footage'])->toBe(['added' => 0, 'changed' => 0, 'same' => 5])->and(Footage::query()->where('school_id', $other->id)->count())->toBe(5);
+});
+
+it('tells how far it is with packing, and nothing of it once it is done', function (): void {
+    file_put_contents($clip = "{$this->folder}/clip.mp4", random_bytes(3_000_000));
+    $told = [];
+    CatalogueZip::write("{$this->folder}/made.zip", 'name: Hall', ['a.mp4' => $clip, 'b.mp4' => $clip], static function (int $percent) use (&$told): void {
+        $told[] = $percent;
+    });
+    $sorted = $told;
+    sort($sorted);
+    expect($told)->toBe($sorted)->and(end($told))->toBeGreaterThan(95)->toBeLessThanOrEqual(100)->and(count(array_unique($told)))->toBeGreaterThan(10);
+
+    Queue::fake();
+    $this->get('/school/export.zip')->assertStatus(202)->assertDontSee('%');
+    $job = Queue::pushed(MakeZip::class)->sole();
+    Storage::put("{$job->path}.share", '40');
+    $this->get('/school/export.zip')->assertStatus(202)->assertSee('40 %');
+    app()->call([$job, 'handle']);
+    $this->get('/school/export.zip')->assertOk();
+    Storage::assertMissing("{$job->path}.share");
 });
 
 it('shows what a zip would bring before it does, and brings it when told', function (): void {
