@@ -76,8 +76,8 @@ final readonly class Revision
      */
     private static function read(School $school, array $tables, array $parts = []): string
     {
-        // Which transaction wrote a row last, and where it lies, changes with every write.
-        array_push($parts, ...array_map(static fn (string $table): string => "(select count(*) || '.' || coalesce(sum(hashtext(xmin::text || ctid::text)::bigint), 0) from {$table} where school_id = :id)", $tables));
+        // Of a table the database knows by heart how to ask: to plan it each time takes four times as long as to look.
+        array_push($parts, ...array_map(static fn (string $table): string => "rows_at('{$table}', :id)", $tables));
         $parts[] = "coalesce((select xmin::text || ctid::text from schools where id = :id), '-')";
         $parts = str_replace(':id', (string) $school->id, $parts);
         // As long as a request only looks, what it was told first holds for all of it.

@@ -44,7 +44,13 @@ final class OwnWords extends Translator
     protected function makeReplacements($line, array $replace): string
     {
         // What somebody typed is put in afterwards, and never taken for a name in braces.
-        return parent::makeReplacements(str_contains($line, '{') ? strtr($line, $this->names()) : $line, $replace);
+        $line = str_contains($line, '{') ? strtr($line, $this->names()) : $line;
+        // The framework makes two further forms of each value, with capitals, for which nearly no line asks.
+        if (preg_match('/:\p{Lu}/u', $line) === 1 || array_filter($replace, is_object(...)) !== []) {
+            return parent::makeReplacements($line, $replace);
+        }
+
+        return strtr($line, array_combine(array_map(static fn (int|string $name): string => ":{$name}", array_keys($replace)), $replace));
     }
 
     /** @return array<string, string> */

@@ -26,7 +26,7 @@ enum Standing: string
         return match (true) {
             $mark === null || $marked === null => self::Unmarked,
             $mark !== Mark::Sound => self::from($mark->value),
-            $at >= self::fadesOn($marked, $halfLife) => self::Faded,
+            $at->getTimestamp() >= $marked->getTimestamp() + self::seconds($halfLife) => self::Faded,
             default => self::Sound,
         };
     }
@@ -34,7 +34,13 @@ enum Standing: string
     /** From when on a sound mark is faded. */
     public static function fadesOn(DateTimeImmutable $marked, float $halfLife): DateTimeImmutable
     {
-        return $marked->add(new DateInterval('PT'.(int) round(86_400 * $halfLife).'S'));
+        return $marked->add(new DateInterval('PT'.self::seconds($halfLife).'S'));
+    }
+
+    /** For which a mark stands. */
+    private static function seconds(float $halfLife): int
+    {
+        return (int) round(86_400 * $halfLife);
     }
 
     /** Whether it is to be practised and looked at again. */

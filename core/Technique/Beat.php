@@ -91,6 +91,9 @@ final readonly class Beat
     /** As it reads for those of a rank, called by any of these words, or for youth; its branches too. Youth goes before a rank. */
     public function readFor(bool $isYouth, string ...$rank): self
     {
+        if ($this->readings === []) {
+            return $this->withReadBranches($isYouth, ...$rank);
+        }
         $words = [...($isYouth ? [Reading::YOUTH] : []), ...array_map(mb_strtolower(...), $rank)];
         foreach ($words as $word) {
             foreach ($this->readings as $reading) {

@@ -87,8 +87,9 @@ final readonly class ClassPage
         $this->windows = $this->students->mapWithKeys(static fn (Student $student): array => [$student->code => $kept[$student->id]])->all();
         $this->answers = $school->answers->mapWithKeys(static fn ($answer): array => [$answer->code => ['title' => $answer->title, 'id' => $answer->id]])->all();
         [$cells, $youth] = [$coverages->of($school)->cells, $coverages->forYouth($school)->cells];
-        $this->pool = $coverages->pool($school, $class->at);
-        $this->planner = new Planner($this->catalogue, $cells, $this->catalogue->forYouth(), $youth, $class->at);
+        $forYouth = $this->catalogue->forYouth();
+        $this->pool = new Pool($this->catalogue, $cells, $forYouth, $youth, $class->at);
+        $this->planner = new Planner($this->catalogue, $cells, $forYouth, $youth, $class->at);
         $this->meetings = $class->meetings();
         $this->lackLarger = PartnerBook::among($school, $this->students, CarbonImmutable::instance($class->at))->neverLarger;
         $this->mistakes = new BasicMistakes($school, $this->planner->teaching, CarbonImmutable::instance($class->at)->min(CarbonImmutable::now()));

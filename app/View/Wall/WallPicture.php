@@ -242,8 +242,9 @@ final readonly class WallPicture
                 }
                 $part = $width / count($cells);
                 foreach ($cells as $index => $cell) {
+                    $said = $this->said($cell);
                     foreach ($this->ranks as $course => $rank) {
-                        $stones[] = $this->stone($cell, $rank, $course, $column, $x + $index * $part + min(self::CHINK, $part / 4) * (1 - $index), $part - min(self::CHINK, $part / 4));
+                        $stones[] = $this->stone($cell, $said, $rank, $course, $column, $x + $index * $part + min(self::CHINK, $part / 4) * (1 - $index), $part - min(self::CHINK, $part / 4));
                     }
                     $column++;
                 }
@@ -277,7 +278,21 @@ final readonly class WallPicture
         }, array_keys($this->courses));
     }
 
-    private function stone(Cell $cell, Rank $rank, int $course, int $column, float $x, float $width): Stone
+    /** @return array{url: string, title: string, need: string, disputes: list<string>} what is said of a cell in every course */
+    private function said(Cell $cell): array
+    {
+        $need = $cell->attack->need->rank === null ? __('wall.no-rank-needs') : __('wall.needed-by', ['rank' => $this->rankNames[$cell->attack->need->rank]]);
+
+        return [
+            'url' => route('attacks.show', $this->ids[$cell->attack->id], absolute: false),
+            'title' => $cell->attack->title.self::side($cell),
+            'need' => $need.' '.$this->answersText($cell),
+            'disputes' => array_map($this->dispute(...), $this->disputes[$cell->key->text] ?? []),
+        ];
+    }
+
+    /** @param array{url: string, title: string, need: string, disputes: list<string>} $said of the cell */
+    private function stone(Cell $cell, array $said, Rank $rank, int $course, int $column, float $x, float $width): Stone
     {
         $position = $this->order[$rank->id];
         $state = StoneState::of($cell, $position, $this->order);
@@ -297,10 +312,10 @@ final readonly class WallPicture
             was: $before?->isLaid() === true ? $this->past?->moss?->share($cell, $rank) : null,
             number: $state->begins() ? $this->numbers[$cell->key->text] ?? null : null,
             answer: $state === StoneState::Laid ? $cell->workingBy($position)[0] : null,
-            url: route('attacks.show', $this->ids[$cell->attack->id], absolute: false),
-            text: $this->text($cell, $rank, $state, $change),
-            title: $cell->attack->title.self::side($cell),
-            isDisputed: isset($this->disputes[$cell->key->text]) && ($state === StoneState::Laid || ($state->isCracked() && $state->begins())),
+            url: $said['url'],
+            text: $this->text($cell, $said, $rank, $state, $change),
+            title: $said['title'],
+            isDisputed: $said['disputes'] !== [] && ($state === StoneState::Laid || ($state->isCracked() && $state->begins())),
         );
     }
 
@@ -335,17 +350,16 @@ final readonly class WallPicture
         return implode(', ', array_map(fn (string $id): string => '“'.$this->titles[$id].'”', $answers));
     }
 
-    private function text(Cell $cell, Rank $rank, StoneState $state, ?Change $change): string
+    /** @param array{url: string, title: string, need: string, disputes: list<string>} $said of the cell */
+    private function text(Cell $cell, array $said, Rank $rank, StoneState $state, ?Change $change): string
     {
-        $answers = $this->answersText($cell);
-        $need = $cell->attack->need->rank === null ? __('wall.no-rank-needs') : __('wall.needed-by', ['rank' => $this->rankNames[$cell->attack->need->rank]]);
         $proof = $state->isLaid() ? array_filter(array_map(static fn (ProofOverlay $moss): string => $moss->text($cell, $rank), $this->moss)) : [];
         if ($state->isLaid() && $this->past?->moss !== null) {
             $proof[] = __('wall.proof.then', ['proof' => $this->past->moss->text($cell, $rank) ?: __('wall.proof.nobody')]);
         }
-        $course = __('wall.course', ['attack' => $cell->attack->title.self::side($cell), 'rank' => $rank->name, 'state' => $state->text()]);
+        $course = __('wall.course', ['attack' => $said['title'], 'rank' => $rank->name, 'state' => $state->text()]);
 
-        return $course.($change === null ? '' : ' ('.$change->text().')')."\n".implode(' ', [$need, $answers, ...$proof, ...array_map($this->dispute(...), $this->disputes[$cell->key->text] ?? [])]);
+        return $course.($change === null ? '' : ' ('.$change->text().')')."\n".implode(' ', [$said['need'], ...$proof, ...$said['disputes']]);
     }
 
     private function dispute(Disagreement $one): string
