@@ -34,6 +34,9 @@ final class Eligibility
     /** @var array<string, array<string, list<Hazard>>> what can hurt in an answer, by its id and the rank that is taught it */
     private array $hazards = [];
 
+    /** @var array<string, array<string, true>> what stands against those who are alike in rank, birth and flags, by the hazard */
+    private array $barred = [];
+
     public function __construct(Catalogue $catalogue, private readonly DateTimeImmutable $at)
     {
         $this->policy = ContactPolicy::of($catalogue->school, array_map(static fn (Rank $rank): string => $rank->id, $catalogue->ranks));
@@ -114,7 +117,18 @@ final class Eligibility
 
     private function isBarred(Student $student, Hazard $hazard): bool
     {
-        return $this->isFlagged($student, $hazard) || $this->policy->level($hazard, $student->rank, $this->age($student)) === PolicyLevel::NotTaught;
+        $alike = implode(' ', [$student->rank, $student->born?->getTimestamp(), ...$student->flags]);
+
+        return isset(($this->barred[$alike] ??= $this->barredFor($student))[$hazard->value]);
+    }
+
+    /** @return array<string, true> by the hazard */
+    private function barredFor(Student $student): array
+    {
+        $age = $this->age($student);
+        $barred = array_filter(Hazard::cases(), fn (Hazard $hazard): bool => $this->isFlagged($student, $hazard) || $this->policy->level($hazard, $student->rank, $age) === PolicyLevel::NotTaught);
+
+        return array_fill_keys(array_column($barred, 'value'), true);
     }
 
     private function isFlagged(Student $student, Hazard $hazard): bool

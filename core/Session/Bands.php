@@ -23,7 +23,7 @@ final readonly class Bands
     public static function cut(array $values, int $most, int $taught): array
     {
         $people = count($values);
-        $worth = self::worth($values, $taught);
+        $worth = self::worth($values, $most, $taught);
         $best = [[0 => [0.0, []]]];
         for ($bands = 1; $bands <= min($most, $people); $bands++) {
             for ($to = $bands; $to <= $people; $to++) {
@@ -52,13 +52,13 @@ final readonly class Bands
     /**
      * @param list<array<array-key, float|null>> $values
      *
-     * @return array<int, array<int, Band>> by its first person, then the one after its last
+     * @return array<int, array<int, Band>> by its first person, then the one after its last; where there is one band it begins with the first
      */
-    private static function worth(array $values, int $taught): array
+    private static function worth(array $values, int $most, int $taught): array
     {
         $worth = [];
         $people = count($values);
-        for ($from = 0; $from < $people; $from++) {
+        for ($from = 0; $from < ($most > 1 ? $people : min(1, $people)); $from++) {
             $sums = [];
             for ($to = $from + 1; $to <= $people; $to++) {
                 foreach ($values[$to - 1] as $answer => $value) {

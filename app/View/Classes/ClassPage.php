@@ -54,6 +54,9 @@ final readonly class ClassPage
     /** @var array<string, Student> by code */
     private array $byCode;
 
+    /** @var array<int, CoreStudent> the same as the core knows them, by the id of the row */
+    private array $people;
+
     /** @var array<string, array<string, Window>> by code of the student, then the cell's key */
     private array $windows;
 
@@ -76,13 +79,14 @@ final readonly class ClassPage
 
     private DueBasics $due;
 
-    public function __construct(public TrainingClass $class, private CatalogueMapper $mapper, private CoverageBook $coverages)
+    public function __construct(public TrainingClass $class, CatalogueMapper $mapper, CoverageBook $coverages)
     {
         $school = $class->school;
         $this->catalogue = $mapper->curriculum($school);
         $order = $this->catalogue->rankOrder();
         $this->students = self::whoFor($class)->sortBy(static fn (Student $student): array => [$order[$student->rank->code] ?? 0, $student->name])->values();
         $this->byCode = $this->students->keyBy('code')->all();
+        $this->people = $this->students->mapWithKeys(static fn (Student $student): array => [$student->id => $mapper->student($student)])->all();
         $kept = (new WindowBook($school, $this->catalogue))->of(array_values($this->students->map(static fn (Student $student): int => $student->id)->all()), $class->at);
         $this->windows = $this->students->mapWithKeys(static fn (Student $student): array => [$student->code => $kept[$student->id]])->all();
         $this->answers = $school->answers->mapWithKeys(static fn ($answer): array => [$answer->code => ['title' => $answer->title, 'id' => $answer->id]])->all();
@@ -129,10 +133,9 @@ final readonly class ClassPage
     /** @return array{?ClassPlan, string} */
     private function planned(): array
     {
-        $students = array_values($this->students->map(fn (Student $student): CoreStudent => $this->mapper->student($student))->all());
         $facts = $this->class->facts();
         try {
-            return [$this->planner->plan($this->class->code, $facts, $students, $this->windows, $this->meetings, app(SeasonBook::class)->taughtIn($this->class), array_values(array_unique([...$this->due->names(), ...array_keys($this->growing)])), $this->lackLarger), ''];
+            return [$this->planner->plan($this->class->code, $facts, array_values($this->people), $this->windows, $this->meetings, app(SeasonBook::class)->taughtIn($this->class), array_values(array_unique([...$this->due->names(), ...array_keys($this->growing)])), $this->lackLarger), ''];
         } catch (TimetableException $refused) {
             return [null, say($refused->text)];
         }
@@ -203,7 +206,7 @@ final readonly class ClassPage
     /** @return list<array{name: string, next: string, out: string, moves: list<string>}> what each should be drilled on under pressure, what is left out, and what is for another rung */
     public function pressure(): array
     {
-        $tickets = $this->students->mapWithKeys(fn (Student $student): array => [$student->id => $this->pool->tickets($this->mapper->student($student), $student->rank->goal_rung, $this->windows[$student->code])])->all();
+        $tickets = $this->students->mapWithKeys(fn (Student $student): array => [$student->id => $this->pool->tickets($this->people[$student->id], $student->rank->goal_rung, $this->windows[$student->code])])->all();
         $titles = array_map(static fn (array $own): array => collect($own)->mapWithKeys(static fn (Ticket $ticket): array => [$ticket->cell->key->text => sided($ticket->cell->attack->title, $ticket->cell->side)])->all(), $tickets);
         $windows = $this->students->mapWithKeys(fn (Student $student): array => [$student->id => $this->windows[$student->code]])->all();
         $moves = RungMoves::of($this->class->school, $this->catalogue->ladder, $titles, $windows, CarbonImmutable::instance($this->class->at));
@@ -211,7 +214,7 @@ final readonly class ClassPage
         return array_values($this->students->map(function (Student $student) use ($tickets, $moves): array {
             $own = $tickets[$student->id];
             $next = collect($own)->sortByDesc(static fn (Ticket $ticket): float => $ticket->weight())->first();
-            $barred = $this->pool->countBarred($this->mapper->student($student));
+            $barred = $this->pool->countBarred($this->people[$student->id]);
 
             return [
                 'name' => $student->name,
