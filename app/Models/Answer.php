@@ -99,6 +99,6 @@ final class Answer extends Model
     /** @return HasMany<Rep, $this> */
     public function reps(): HasMany
     {
-        return $this->hasMany(Rep::class);
+        return $this->hasMany(Rep::class)->where('reps.school_id', $this->school_id);
     }
 }

@@ -57,6 +57,6 @@ final class Attack extends Model
     /** @return HasMany<Rep, $this> */
     public function reps(): HasMany
     {
-        return $this->hasMany(Rep::class);
+        return $this->hasMany(Rep::class)->where('reps.school_id', $this->school_id);
     }
 }

@@ -67,6 +67,16 @@ final class Student extends Model
         return $this->height === null ? __('words.not-known') : __('words.metres', ['metres' => number_format($this->height, 2)]);
     }
 
+    /**
+     * With how many reps each has, and when the last was: none of them is read.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeWithReps(Builder $query): void
+    {
+        $query->leftJoin('student_reps', 'student_reps.student_id', '=', 'students.id')->select('students.*')->selectRaw('coalesce(student_reps.count, 0) as reps_count, student_reps.last_at as reps_max_at');
+    }
+
     /** The day of the last rep, where that was read with the student. */
     public function lastRepText(): string
     {
@@ -113,7 +123,8 @@ final class Student extends Model
     /** @return HasMany<Rep, $this> */
     public function reps(): HasMany
     {
-        return $this->hasMany(Rep::class);
+        // Every index of the reps begins with the school.
+        return $this->hasMany(Rep::class)->where('reps.school_id', $this->school_id);
     }
 
     /** @return HasMany<RankAward, $this> the latest first */

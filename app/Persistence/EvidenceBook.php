@@ -55,7 +55,8 @@ final readonly class EvidenceBook
         if ($new !== null) {
             return $new;
         }
-        $readAt = (int) $this->kept->latest("evidence-at:{$school->id}");
+        // Whatever else has changed than reps is in it at once.
+        $readAt = (int) $this->kept->known("evidence-at:{$school->id}", Revision::ofCurriculum($school));
         $isFresh = ! $isFile && $readAt > CarbonImmutable::now()->getTimestamp() - self::HOUR && ! Workers::areAway();
         if ((int) DB::table('rep_counts')->where('school_id', $school->id)->value('count') <= ($isFresh ? self::FEW : self::AT_ONCE)) {
             return $this->of($school);
@@ -86,7 +87,7 @@ final readonly class EvidenceBook
             $disputes[CellKey::of($attack, $attack->side($one->record->side))->text][] = $one;
         }
         $this->kept->keep("disputes:{$school->id}", '', self::SECONDS, $disputes);
-        $this->kept->keep("evidence-at:{$school->id}", '', self::SECONDS, $now->getTimestamp());
+        $this->kept->keep("evidence-at:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, $now->getTimestamp());
 
         return $report;
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Persistence;
 
+use App\Models\Answer;
+use App\Models\Attack;
 use App\Models\School;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
@@ -42,20 +44,25 @@ final readonly class Revision
     /**
      * Of everything that a page shows, for whoever may see it.
      *
-     * @param ?Student $student whose page it is: it shows nobody else's reps
-     * @param string   $tells   of what: `reps`, all of them; `home`, of a week alone, which begins with what was held before; `teaching`, of none
+     * @param Student|Attack|Answer|null $whose page it is: of a student it shows nobody else's reps, of the others how many there are
+     * @param string                     $tells of what: `reps`, all of them; `home`, of a week alone, which begins with what was held before; `teaching`, of none
      */
-    public static function ofPage(School $school, ?Student $student, string $tells): string
+    public static function ofPage(School $school, Student|Attack|Answer|null $whose, string $tells): string
     {
-        $own = "select count(*) from reps where school_id = :id and student_id = {$student?->id}";
-        $monday = $tells === 'home' ? $school->weekOf(CarbonImmutable::now())->utc()->toIso8601String() : '';
-
         return self::read($school, [...self::CURRICULUM, ...self::REST, ...self::AROUND], match (true) {
             $tells === 'teaching' => [],
-            $student === null => [self::REPS],
-            $tells === 'home' => ["({$own} and (source = 'home' or at <= '{$monday}'))"],
-            default => ["({$own})"],
+            $whose === null => [self::REPS],
+            $whose instanceof Student => [self::ofReps($school, $whose, $tells === 'home')],
+            default => ['('.CountedTries::question($whose).')'],
         });
+    }
+
+    /** @param bool $ofWeek whether only those of a week at home count, and what was before it */
+    private static function ofReps(School $school, Student $student, bool $ofWeek): string
+    {
+        $monday = $ofWeek ? " and (source = 'home' or at <= '".$school->weekOf(CarbonImmutable::now())->utc()->toIso8601String()."')" : '';
+
+        return "(select count(*) from reps where school_id = :id and student_id = {$student->id}{$monday})";
     }
 
     /** Of everything that a wall hangs on. */

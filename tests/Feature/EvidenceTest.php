@@ -188,11 +188,18 @@ it('lets nobody wait for what has come within the hour, and has files wait', fun
     expect((string) $this->get('/evidence.csv')->assertOk()->getContent())->toContain(',9,9,0,0,');
     $this->get('/evidence')->assertOk()->assertSee($new)->assertDontSee('As of ');
 
+    // What the school has set is used at once.
+    ($this->tries)(22, 1);
+    $this->get('/evidence')->assertSee('In use: 60 days');
+    $this->hall->update(['half_life' => 45]);
+    DB::table('rep_counts')->where('school_id', $this->hall->id)->update(['count' => $count + 1]);
+    $this->get('/evidence')->assertOk()->assertSee('In use: 45 days')->assertDontSee('As of ');
+
     // After an hour nobody is shown what was.
     ($this->tries)(21, 1);
     $this->travel(61)->minutes();
-    DB::table('rep_counts')->where('school_id', $this->hall->id)->update(['count' => $count + 1]);
-    $this->get('/evidence')->assertOk()->assertSee('10 (10 clean, 0 half, 0 not)')->assertDontSee($old);
+    DB::table('rep_counts')->where('school_id', $this->hall->id)->update(['count' => $count + 2]);
+    $this->get('/evidence')->assertOk()->assertSee('11 (11 clean, 0 half, 0 not)')->assertDontSee($old);
 })->with(['of 1,001' => [1_001, false], 'of 1,000' => [1_000, true]]);
 
 it('has every figure in its tables for a spreadsheet, as the command line tells it', function (): void {

@@ -73,6 +73,9 @@ it('shows every write at once, whatever it is of', function (): void {
         'a rep at home' => fn () => ($this->rep)($student, ['source' => 'home']),
         'a rep that comes late' => fn () => ($this->rep)($student, ['at' => now()->subDays(9)]),
         'a rep of another' => fn () => ($this->rep)($this->hall->students()->whereKeyNot($student->id)->firstOrFail()),
+        'a rep of another attack' => fn () => ($this->rep)($student, ['attack_id' => $this->hall->attacks()->orderByDesc('id')->value('id')]),
+        'a rep with an answer' => fn () => ($this->rep)($student, ['answer_id' => $this->hall->answers()->value('id')]),
+        'a correction' => fn () => ($this->rep)($student, ['outcome' => 'hit', 'replaces' => $this->hall->reps()->where('student_id', $student->id)->where('attack_id', $this->hall->attacks()->value('id'))->standing()->firstOrFail()->id, 'reason' => 'wrong button']),
         'who comes' => fn () => $class->present()->syncWithPivotValues($this->hall->students()->limit(5)->pluck('id')->all(), ['school_id' => $this->hall->id]),
         'a class' => fn () => $class->update(['cancelled_at' => now()]),
         'a mark' => fn () => $this->hall->hasMany(App\Models\SoloMark::class)->where('student_id', $student->id)->firstOrFail()->update(['mark' => 'rough', 'at' => now()]),
@@ -128,6 +131,22 @@ it('keeps what tells of no rep while reps come in', function (): void {
     }
     ($this->rep)(Student::query()->findOrFail($this->student->student_id));
     expect(($this->page)($week)[1])->toBeFalse()->and(($this->page)($ladder)[1])->toBeTrue();
+});
+
+it('keeps the page of an attack, and of an answer, while reps of others come in', function (): void {
+    [$one, $other] = $this->hall->answers()->orderBy('id')->get()->unique('attack_id')->take(2)->values()->all();
+    $student = Student::query()->findOrFail($this->student->student_id);
+    $this->actingAs($this->head);
+    $areDrawn = fn (): array => array_map(fn (string $path): bool => ($this->page)($path)[1], ["/attacks/{$one->attack_id}", "/answers/{$one->id}"]);
+    array_map(fn () => $areDrawn(), range(1, 2));
+    expect($areDrawn())->toBe([false, false]);
+
+    ($this->rep)($student, ['attack_id' => $other->attack_id, 'answer_id' => $other->id]);
+    expect($areDrawn())->toBe([false, false]);
+    ($this->rep)($student, ['attack_id' => $one->attack_id]);
+    expect($areDrawn())->toBe([true, false]);
+    ($this->rep)($student, ['attack_id' => $one->attack_id, 'answer_id' => $one->id]);
+    expect($areDrawn())->toBe([true, true]);
 });
 
 it('gives each form an id that no page had before, so that nothing that is sent is taken for what was', function (): void {

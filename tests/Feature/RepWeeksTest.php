@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Models\Answer;
+use App\Models\Role;
 use App\Models\School;
+use App\Persistence\CountedTries;
 use App\View\Classes\BasicMistakes;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -43,6 +46,38 @@ function countedWeeks(School $school): array
 
     return array_map(static fn (array $count): string => implode(' ', $count), $counts);
 }
+
+it('tells of attacks, answers and mistakes what a plain count of the reps tells', function (): void {
+    [$answer, $other] = array_map(function (string $code): Answer {
+        $one = $this->hall->answers()->firstOrFail()->replicate()->fill(['code' => $code]);
+        $one->save();
+
+        return $one;
+    }, ['one', 'other']);
+    $attack = $answer->attack;
+    $rows = [
+        ($this->rep)(['answer_id' => $answer->id, 'mistakes' => '["looks down", "steps short"]']),
+        ($this->rep)(['answer_id' => $answer->id, 'rung' => 3, 'outcome' => 'hit', 'mistakes' => '["looks down"]', 'at' => '2026-11-02 12:00:00+00']),
+        ($this->rep)(['answer_id' => $answer->id, 'source' => 'home']),
+        ($this->rep)(['answer_id' => $other->id, 'mistakes' => '["leans back"]']),
+        ($this->rep)(['outcome' => 'hit']),
+    ];
+    // The school had one before, of the same attack.
+    array_map(static fn (array $row): bool => DB::table('reps')->insert($row), $rows);
+    // The first was seen wrong: it was a hit, and nobody looked down.
+    DB::table('reps')->insert(($this->rep)(['answer_id' => $answer->id, 'outcome' => 'hit', 'mistakes' => '["steps short"]', 'replaces' => $rows[0]['id'], 'reason' => 'wrong button']));
+
+    expect([CountedTries::of($attack), CountedTries::of($answer), CountedTries::of($other)])->toBe([6, 3, 1])
+        ->and(CountedTries::byRung($answer))->toBe([2 => ['clean' => 1, 'all' => 2], 3 => ['clean' => 0, 'all' => 1]])
+        ->and(CountedTries::mistakes($this->hall, [$answer->id]))->toBe(['looks down' => 1, 'steps short' => 1])
+        ->and(CountedTries::mistakes($this->hall, [$answer->id, $other->id]))->toBe(['leans back' => 1, 'looks down' => 1, 'steps short' => 1])
+        ->and(CountedTries::mistakes($this->school('Other'), [$answer->id]))->toBe([])->and(CountedTries::mistakes($this->hall, []))->toBe([]);
+    $this->actingAs($this->person($this->hall, Role::Head));
+    $this->get("/attacks/{$attack->id}")->assertOk()->assertSeeInOrder(['Reps recorded', '6']);
+    $this->get("/answers/{$answer->id}")->assertOk()->assertSee('3 reps name it');
+    $this->get("/answers/{$answer->id}/beside?with=answer-{$other->id}")->assertOk()->assertSeeInOrder(['rung 2: 1 of 2 clean, rung 3: 0 of 1 clean', 'rung 2: 1 of 1 clean']);
+    $this->get('/wall/basics/step')->assertOk()->assertSeeInOrder(['leans back', '1 ×', 'looks down', '1 ×', 'steps short', '1 ×']);
+});
 
 it('counts what a plain count finds, whatever corrects what', function (int $seed): void {
     $chance = new Randomizer(new Mt19937($seed));

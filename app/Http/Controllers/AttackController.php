@@ -9,6 +9,7 @@ use App\Models\Attack;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
+use App\Persistence\CountedTries;
 use App\Persistence\CoverageBook;
 use App\View\Attacks\AttackerCard;
 use App\View\Attacks\AttackList;
@@ -72,7 +73,7 @@ final readonly class AttackController
             'card' => new AttackerCard($core, $core->facets, $seen->line),
             'attack' => $attack,
             'lists' => $school->drillLists,
-            'page' => $page = new AttackPage($core, $catalogue, $this->coverages->of($school), $school, $attack->reps()->count()),
+            'page' => $page = new AttackPage($core, $catalogue, $this->coverages->of($school), $school, CountedTries::of($attack)),
             'when' => $page->when(),
             'footage' => new FootageList($attack),
         ]);

@@ -13,6 +13,6 @@ final class ChildrenController
 {
     public function __invoke(#[CurrentUser] User $user): View
     {
-        return view('children.index', ['children' => $user->children()->with('rank')->withCount('reps')->withMax('reps', 'at')->get()]);
+        return view('children.index', ['children' => $user->children()->withReps()->with('rank')->get()]);
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Answer;
 use App\Models\School;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CountedTries;
 use App\Persistence\CoverageBook;
 use App\Persistence\KeptPages;
 use App\View\Wall\LoadPicture;
@@ -66,7 +67,7 @@ final readonly class LoadController
     private function mistakes(IndexedWord $basic, School $school): array
     {
         $answers = $school->answers->whereIn('code', $basic->answers())->modelKeys();
-        $seen = $school->reps()->whereIn('answer_id', $answers)->standing()->pluck('mistakes')->flatten()->countBy()->all();
+        $seen = CountedTries::mistakes($school, array_values($answers));
         $written = $basic->mistakes();
         $mistakes = array_map(static fn (string $mistake): array => [
             'mistake' => $mistake,

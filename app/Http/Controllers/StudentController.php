@@ -44,7 +44,7 @@ final readonly class StudentController
         $school = $user->school;
 
         return view('students.index', [
-            'students' => $school->students()->with('rank')->withCount('reps')->withMax('reps', 'at')->get()
+            'students' => $school->students()->withReps()->with('rank')->get()
                 ->sortBy([['rank.position', 'asc'], ['name', 'asc']]),
             'ranks' => $school->ranks,
         ]);
@@ -72,8 +72,7 @@ final readonly class StudentController
         $attack = $request->has('attack') ? $school->attacks()->find($request->integer('attack')) : null;
         $titles = $school->attacks()->toBase()->pluck('title', 'id')->all();
         $core = $this->mapper->student($student);
-        // Every index of the reps begins with the school.
-        $all = $school->reps()->where('student_id', $student->id);
+        $all = $student->reps();
         $reps = $all->clone()->when($attack, static fn (Builder $query) => $query->where('attack_id', $attack?->id))
             ->with(['attack', 'recordedBy', 'attacker'])
             ->orderByDesc('at')->orderByDesc('id');

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Auth\BenchTablet;
+use App\Models\Answer;
+use App\Models\Attack;
 use App\Models\Student;
 use App\Models\User;
 use App\Persistence\ReadRevisions;
@@ -81,9 +83,10 @@ final readonly class KeepPage
 
     private static function revision(Request $request, User $user, string $tells): string
     {
-        $student = $request->route('student');
+        $whose = $request->route('student') ?? $request->route('attack') ?? $request->route('answer');
+        $isOne = $whose instanceof Student || $whose instanceof Attack || $whose instanceof Answer;
 
-        return implode(' ', [Revision::ofPage($user->school, $student instanceof Student ? $student : null, $tells), intdiv(CarbonImmutable::now()->getTimestamp(), self::STANDS), base_path()]);
+        return implode(' ', [Revision::ofPage($user->school, $isOne ? $whose : null, $tells), intdiv(CarbonImmutable::now()->getTimestamp(), self::STANDS), base_path()]);
     }
 
     /** A page that asks again soon tells of work that is not done yet. */

@@ -77,10 +77,8 @@ final readonly class Kit
     /** @return Builder<Student> everybody, with their ranks: who is looked for first, then who was here last */
     public static function lastHere(School $school, string $find = ''): Builder
     {
-        $latest = DB::table('reps')->whereColumn('reps.school_id', 'students.school_id')->whereColumn('reps.student_id', 'students.id')->orderByDesc('at')->limit(1)->select('at');
-
-        return $school->students()->getQuery()->with('rank')->leftJoinLateral($latest, 'latest')
-            ->reorder()->when($find !== '', static fn ($query) => $query->orderByRaw('name ilike ? desc', ['%'.addcslashes($find, '\\%_').'%']))->orderByRaw('latest.at desc nulls last')->orderBy('name');
+        return $school->students()->getQuery()->with('rank')->leftJoin('student_reps', 'student_reps.student_id', '=', 'students.id')
+            ->reorder()->when($find !== '', static fn ($query) => $query->orderByRaw('name ilike ? desc', ['%'.addcslashes($find, '\\%_').'%']))->orderByRaw('student_reps.last_at desc nulls last')->orderBy('name');
     }
 
     public function person(Student $student): KitPerson

@@ -6,7 +6,7 @@ namespace App\View\Workbench;
 
 use App\Models\Answer;
 use App\Models\AnswerVersion;
-use App\Models\Rep;
+use App\Persistence\CountedTries;
 use App\Persistence\Starter;
 use App\View\Floor\Window;
 use StoneDrill\Core\Attack\Attack;
@@ -16,7 +16,6 @@ use StoneDrill\Core\Coverage\BeatAlignment;
 use StoneDrill\Core\Curriculum\Answer as CoreAnswer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Hazard;
-use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Technique\Beats;
 use StoneDrill\Core\Technique\Notation\NotationException;
 
@@ -239,16 +238,16 @@ final readonly class Beside
     /** How often it was clean, rung by rung; of a mistake how often it was seen. */
     private function evidence(Bench $bench): string
     {
-        $code = $bench === $this->left || ! str_starts_with($this->with, 'answer-') ? $this->row->code : $bench->examination->trial->answer->id;
-        $reps = $this->row->school->reps()->standing()->whereHas('answer', static fn ($answer) => $answer->where('code', $code));
-        if ($bench === $this->right && str_starts_with($this->with, 'mistake-')) {
-            return trans_choice('beside.seen', $reps->whereJsonContains('mistakes', $this->name)->count());
+        $what = $bench === $this->left ? '' : strstr($this->with, '-', true);
+        if ($what === 'mistake') {
+            return trans_choice('beside.seen', CountedTries::mistakes($this->row->school, [$this->row->id])[$this->name] ?? 0);
         }
-        if ($bench === $this->right && ! str_starts_with($this->with, 'answer-')) {
+        if ($what !== '' && $what !== 'answer') {
             return '';
         }
-        $rows = $reps->get(['rung', 'outcome'])->groupBy('rung')->sortKeys();
+        $answer = $what === '' ? $this->row : $this->row->school->answers()->findOrFail((int) substr($this->with, strlen('answer-')));
+        $rungs = CountedTries::byRung($answer);
 
-        return $rows->map(static fn ($of, int|string $rung): string => __('beside.clean', ['rung' => $rung, 'clean' => $of->filter(static fn (Rep $rep): bool => $rep->outcome === Outcome::Clean)->count(), 'all' => $of->count()]))->implode(', ');
+        return implode(', ', array_map(static fn (array $of, int $rung): string => __('beside.clean', ['rung' => $rung, ...$of]), $rungs, array_keys($rungs)));
     }
 }
