@@ -15,19 +15,22 @@ use StoneDrill\Core\Coverage\ProvenShare;
 use StoneDrill\Core\Curriculum\Catalogue;
 
 /** What the students of each rank have proven, kept until a row changes: then those are read again whose reps came or changed. */
-final readonly class ProofBook
+final class ProofBook
 {
     /** Ages are counted in whole days, so within the hour nothing changes but by new rows, which change the key. */
     private const SECONDS = 3600;
 
-    /** Students beyond which nobody waits until all of them are read. */
+    /** Students of whom nobody waits until they are read: of so many what is kept is old, or so many were tried since. */
     private const MANY = 200;
     private const DAY = 86_400;
 
     /** Students whose reps are read at once. */
     private const CHUNK = 100;
 
-    public function __construct(private CatalogueMapper $mapper, private RevisionCache $kept) {}
+    /** @var array<string, array{array<int, string>, array<int, string>, array<int, string>}> what {@see look()} has found, by the moment of the school */
+    private array $looks = [];
+
+    public function __construct(private readonly CatalogueMapper $mapper, private readonly RevisionCache $kept) {}
 
     /** As of now. */
     public function of(School $school): ProvenShare
@@ -38,7 +41,7 @@ final readonly class ProofBook
     /**
      * The same for somebody who looks: where it is old, some may have faded that are told as held.
      *
-     * @return ?ProvenShare null where a job is to read all of a large school of which nothing of today is known
+     * @return ?ProvenShare null where a job is to read many of a large school first
      */
     public function seen(School $school): ?ProvenShare
     {
@@ -48,22 +51,31 @@ final readonly class ProofBook
         Workers::queue(new WarmSchool($school->id));
         $this->kept->fallBehind();
 
-        return $this->age($school) < self::DAY ? $this->told($school, self::DAY) : null;
+        // Where the job was done at once it is known.
+        return $this->kept->known("proof:{$school->id}", Revision::of($school)) ?? ($this->areManyNew($school) ? null : $this->told($school, self::DAY));
     }
 
-    /** Whether all of a large school was read more than an hour ago or never, and a job is to read it. */
+    /** Whether a job is to read a large school: all of it was read more than an hour ago, or there is something new of many. */
     public function isBehind(School $school): bool
     {
-        return $this->age($school) >= self::SECONDS && $this->kept->known("proof:{$school->id}", Revision::of($school)) === null
-            && $school->students()->count() > self::MANY && ! Workers::areAway();
+        return $this->kept->known("proof:{$school->id}", Revision::of($school)) === null && $school->students()->count() > self::MANY && ! Workers::areAway()
+            && ($this->age($school) >= self::SECONDS || $this->areManyNew($school));
     }
 
     /** As of when it is told who has faded: now, or when all of it was read where it is old; null where nothing is told. */
     public function seenAt(School $school): ?CarbonImmutable
     {
-        $age = $this->isBehind($school) ? $this->age($school) : 0;
+        if (! $this->isBehind($school)) {
+            return CarbonImmutable::now();
+        }
 
-        return $age < self::DAY ? CarbonImmutable::now()->subSeconds($age) : null;
+        return $this->areManyNew($school) ? null : CarbonImmutable::now()->subSeconds($this->age($school));
+    }
+
+    /** Whether there is something new of more than anybody waits for, or what is kept is older than a day. */
+    private function areManyNew(School $school): bool
+    {
+        return $this->age($school) >= self::DAY || count($this->look($school, CarbonImmutable::now())[2]) > self::MANY;
     }
 
     /** Seconds since all of it was read; a day where it never was. */
@@ -91,9 +103,26 @@ final readonly class ProofBook
     private function told(School $school, int $stands): ProvenShare
     {
         $now = CarbonImmutable::now();
-        $rankOf = $this->ranks($school, $now);
 
-        return ProvenShare::ofHeld($rankOf, $this->held($school, $rankOf, $now, $stands));
+        return ProvenShare::ofHeld($this->look($school, $now)[0], $this->held($school, $now, $stands));
+    }
+
+    /**
+     * Who is to be read.
+     *
+     * @return array{array<int, string>, array<int, string>, array<int, string>} code of the rank of each, what each is at, and the rank of those of whom something is new; by the id of the student's row
+     */
+    private function look(School $school, CarbonImmutable $now): array
+    {
+        return $this->looks["{$school->id} {$now->getTimestamp()} ".Revision::of($school)] ??= (function () use ($school, $now): array {
+            $rankOf = $this->ranks($school, $now);
+            $turns = $this->turns($school);
+            $state = array_map(static fn (string $rank, int $student): string => $rank.' '.($turns[$student] ?? 0), $rankOf, array_keys($rankOf));
+            $state = array_combine(array_keys($rankOf), $state);
+            $before = $this->kept->known(self::named($school), self::mark($this->mapper->curriculum($school)))['state'] ?? [];
+
+            return [$rankOf, $state, array_filter($rankOf, static fn (int $student): bool => ($before[$student] ?? null) !== $state[$student], ARRAY_FILTER_USE_KEY)];
+        })();
     }
 
     /** As it was then, of those who are here now. */
@@ -106,26 +135,17 @@ final readonly class ProofBook
         });
     }
 
-    /**
-     * What each holds, of which most is kept from before.
-     *
-     * @param array<int, string> $rankOf
-     *
-     * @return array<int, array<string, bool>>
-     */
-    private function held(School $school, array $rankOf, CarbonImmutable $now, int $stands): array
+    /** @return array<int, array<string, bool>> what each holds, of which most is kept from before */
+    private function held(School $school, CarbonImmutable $now, int $stands): array
     {
         $curriculum = $this->mapper->curriculum($school);
         [$name, $mark] = [self::named($school), self::mark($curriculum)];
+        [$rankOf, $state, $new] = $this->look($school, $now);
         $known = $this->kept->known($name, $mark);
-        $turns = $this->turns($school);
         if ($known === null || $now->getTimestamp() - $known['at'] >= $stands) {
-            $known = ['at' => $now->getTimestamp(), 'held' => [], 'state' => []];
+            [$known, $new] = [['at' => $now->getTimestamp(), 'held' => []], $rankOf];
         }
-        $state = array_map(static fn (string $rank, int $student): string => $rank.' '.($turns[$student] ?? 0), $rankOf, array_keys($rankOf));
-        $state = array_combine(array_keys($rankOf), $state);
-        $changed = array_filter($rankOf, static fn (int $student): bool => ($known['state'][$student] ?? null) !== $state[$student], ARRAY_FILTER_USE_KEY);
-        $held = array_intersect_key(array_replace($known['held'], $this->read($school, $curriculum, $changed, $now)), $rankOf);
+        $held = array_intersect_key(array_replace($known['held'], $this->read($school, $curriculum, $new, $now)), $rankOf);
         $this->kept->keep($name, $mark, self::DAY, ['at' => $known['at'], 'held' => $held, 'state' => $state]);
 
         return $held;

@@ -15,6 +15,7 @@ use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use StoneDrill\Core\Attack\Side;
 use Tests\Feature\BoardFixture;
@@ -144,6 +145,24 @@ it('shows the wall of a large school of which nothing is known at once, and its 
 
     $wall()->assertSee($told)->assertSee($held)->assertDontSee($follows);
 })->with(['of 201' => [200, false], 'of 200' => [199, true]]);
+
+it('waits for nobody either where many of a large school were tried since, as after an import', function (int $tried, bool $waits): void {
+    ($this->many)(201);
+    $this->actingAs($this->head)->get('/wall')->assertOk();
+    app()->call([new WarmSchool($this->hall->id), 'handle']);
+    $students = $this->hall->students()->where('code', 'like', 'one-%')->limit($tried)->pluck('id');
+    DB::table('reps')->insert($students->map(fn (int $id): array => ['id' => (string) Str::uuid(), 'school_id' => $this->hall->id, 'student_id' => $id, 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => now()])->all());
+    Queue::fake();
+    ($this->anew)();
+    $page = $this->get('/wall')->assertOk();
+    $waits ? $page->assertSee('students hold it') : $page->assertSee('moss follows in a moment');
+    Queue::assertPushed(WarmSchool::class, $waits ? 0 : 1);
+
+    ($this->anew)();
+    app()->call([new WarmSchool($this->hall->id), 'handle']);
+    ($this->anew)();
+    $this->get('/wall')->assertSee('students hold it')->assertDontSee('moss follows');
+})->with(['201' => [201, false], '200' => [200, true]]);
 
 it('leaves to a job what takes long to find for the kit of many people', function (int $people, int $attacks, bool $waits): void {
     ($this->many)($people);
