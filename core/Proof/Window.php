@@ -120,13 +120,13 @@ final class Window
     {
         $tries = [...array_slice($this->tries, -($this->rules->window - 1)), [$at->getTimestamp(), $rung, 1.0]];
 
-        return $this->state($rung, $at) !== ProofState::Holds && Evidence::of($tries, $rung, $at->getTimestamp(), $this->rules)->holds();
+        return ! $this->holds($rung, $at) && Evidence::of($tries, $rung, $at->getTimestamp(), $this->rules)->holds();
     }
 
     /** The first day on which, with no more reps, it is not held any more; null where it is not held now. */
     public function fadesOn(int $rung, DateTimeImmutable $at): ?DateTimeImmutable
     {
-        if ($this->state($rung, $at) !== ProofState::Holds) {
+        if (! $this->holds($rung, $at)) {
             return null;
         }
 

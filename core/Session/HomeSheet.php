@@ -14,7 +14,6 @@ use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Drill\Eligibility;
-use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Window;
 
 /** What somebody practises alone in a week: what they have been taught and are weakest at, as long as nobody else is needed for it. */
@@ -49,7 +48,7 @@ final readonly class HomeSheet
             $own = [];
             foreach (self::sides($answer, $attack->sides()) as $side) {
                 $window = $windows[CellKey::of($attack, $side)->text] ?? Window::empty();
-                if ($window->state($rank->goalRung, $at) !== ProofState::Holds) {
+                if (! $window->holds($rank->goalRung, $at)) {
                     $own[] = new HomeItem($answer, $attack, $side, $side === Side::Mirrored ? $beats->mirror() : $beats, $window->evidence($rank->goalRung, $at)->lower(), count($window->tries));
                 }
             }

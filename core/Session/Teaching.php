@@ -12,7 +12,6 @@ use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Drill\Eligibility;
-use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Window;
 
 /** What is worth teaching to whom: answers that work, to attacks that the student's rank or the next one needs. */
@@ -78,7 +77,7 @@ final class Teaching
                 continue;
             }
             $own = array_map(static fn ($side): Window => $windows[CellKey::of($attack, $side)->text] ?? Window::empty(), $attack->sides());
-            $holds = array_filter($own, fn (Window $window): bool => $window->state($this->goals[$student->rank], $at) === ProofState::Holds);
+            $holds = array_filter($own, fn (Window $window): bool => $window->holds($this->goals[$student->rank], $at));
             if ($isWished || count($holds) < count($own)) {
                 $worth[$answer->id] = new Worth($attack->prevalence, array_sum(array_map(static fn (Window $window): int => $window->count, $own)) === 0, $this->knownShare($answer, $this->order[$student->rank]));
             }

@@ -22,7 +22,6 @@ use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Rose;
 use StoneDrill\Core\Curriculum\Catalogue;
-use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Window;
 
 /** Coverage by the direction from which attacks come; of one student, what they hold. */
@@ -78,6 +77,6 @@ final readonly class RoseController
         $windows = (new WindowBook($student->school, $catalogue))->of([$student->id], $now)[$student->id];
         $asked = array_values(array_filter($cells, static fn (Cell $cell): bool => $cell->attack->need->rank !== null && $order[$cell->attack->need->rank] <= $order[$student->rank->code]));
 
-        return Rose::of($catalogue, $asked, $by === 'rank' ? 'rank' : 'family', static fn (Cell $cell): bool => ($windows[$cell->key->text] ?? Window::empty())->state($student->rank->goal_rung, $now) === ProofState::Holds, static fn (Cell $cell): bool => ($windows[$cell->key->text] ?? Window::empty())->count > 0);
+        return Rose::of($catalogue, $asked, $by === 'rank' ? 'rank' : 'family', static fn (Cell $cell): bool => ($windows[$cell->key->text] ?? Window::empty())->holds($student->rank->goal_rung, $now), static fn (Cell $cell): bool => ($windows[$cell->key->text] ?? Window::empty())->count > 0);
     }
 }

@@ -10,7 +10,6 @@ use App\Persistence\CatalogueMapper;
 use App\Persistence\WindowBook;
 use Carbon\CarbonImmutable;
 use StoneDrill\Core\Curriculum\CellKey;
-use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Session\Readiness;
 
 /** What candidates of a test held after the last classes. */
@@ -38,7 +37,7 @@ final readonly class SeasonReal
             foreach ($test->candidates as $student) {
                 assert($student instanceof Student);
                 foreach ($asked as [$attack, $side]) {
-                    $held += ($windows[$student->id][CellKey::of($attack, $side)->text] ?? null)?->state($rank->goalRung, $at) === ProofState::Holds ? 1 : 0;
+                    $held += ($windows[$student->id][CellKey::of($attack, $side)->text] ?? null)?->holds($rank->goalRung, $at) === true ? 1 : 0;
                 }
             }
             $all = count($asked) * count($test->candidates);
