@@ -68,19 +68,25 @@ final class Student extends Model
     }
 
     /**
-     * With how many reps each has, and when the last was: none of them is read.
+     * With how many reps each has, and when the last was, without reading any of them.
      *
      * @param Builder<self> $query
      */
     public function scopeWithReps(Builder $query): void
     {
-        $query->leftJoin('student_reps', 'student_reps.student_id', '=', 'students.id')->select('students.*')->selectRaw('coalesce(student_reps.count, 0) as reps_count, student_reps.last_at as reps_max_at');
+        $query->leftJoin('student_reps', 'student_reps.student_id', '=', 'students.id')->select('students.*', 'student_reps.count', 'student_reps.last_at');
     }
 
-    /** The day of the last rep, where that was read with the student. */
+    /** How many reps, where that was asked for with the student. */
+    public function repCount(): int
+    {
+        return (int) $this->getAttribute('count');
+    }
+
+    /** The day of the last rep, where that was asked for with the student. */
     public function lastRepText(): string
     {
-        $last = $this->getAttribute('reps_max_at');
+        $last = $this->getAttribute('last_at');
 
         return $last === null ? __('words.never') : CarbonImmutable::parse($last)->format('j M Y');
     }

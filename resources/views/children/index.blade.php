@@ -7,7 +7,7 @@
     @foreach ($children as $child)
         <li><a href="{{ route('students.own', $child) }}"><strong>{{ $child->name }}</strong></a>
             <span>{{ $child->notes() }} ·
-                {{ trans_choice('guardians.reps', $child->reps_count, ['last' => $child->lastRepText()]) }}</span></li>
+                {{ trans_choice('guardians.reps', $child->repCount(), ['last' => $child->lastRepText()]) }}</span></li>
     @endforeach
 </ul>
 @endif

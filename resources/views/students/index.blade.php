@@ -20,7 +20,7 @@
                 <td>{{ $student->rank->name }}</td>
                 <td>{{ $student->heightText() }}</td>
                 <td>{{ $student->barredText() }}</td>
-                <td>{{ $student->reps_count }}</td>
+                <td>{{ $student->repCount() }}</td>
                 <td>{{ $student->lastRepText() }}</td>
             </tr>
         @endforeach
