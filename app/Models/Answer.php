@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
 use App\Models\Concerns\HasFootage;
+use App\Models\Concerns\HasReps;
 use App\Models\Concerns\KeepsLog;
 use App\Models\Concerns\KeepsVersion;
 use Illuminate\Database\Eloquent\Model;
@@ -42,6 +43,7 @@ final class Answer extends Model
 {
     use BelongsToSchool;
     use HasFootage;
+    use HasReps;
     use KeepsLog;
     use KeepsVersion;
 
@@ -94,11 +96,5 @@ final class Answer extends Model
     public function versions(): HasMany
     {
         return $this->hasMany(AnswerVersion::class)->orderByDesc('version');
-    }
-
-    /** @return HasMany<Rep, $this> */
-    public function reps(): HasMany
-    {
-        return $this->hasMany(Rep::class)->where('reps.school_id', $this->school_id);
     }
 }

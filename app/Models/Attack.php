@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
 use App\Models\Concerns\HasFootage;
+use App\Models\Concerns\HasReps;
 use App\Models\Concerns\KeepsLog;
 use App\Models\Concerns\KeepsVersion;
 use Illuminate\Database\Eloquent\Model;
@@ -34,6 +35,7 @@ final class Attack extends Model
 {
     use BelongsToSchool;
     use HasFootage;
+    use HasReps;
     use KeepsLog;
     use KeepsVersion;
 
@@ -52,11 +54,5 @@ final class Attack extends Model
     public function answers(): HasMany
     {
         return $this->hasMany(Answer::class)->orderBy('id');
-    }
-
-    /** @return HasMany<Rep, $this> */
-    public function reps(): HasMany
-    {
-        return $this->hasMany(Rep::class)->where('reps.school_id', $this->school_id);
     }
 }

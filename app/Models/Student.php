@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
+use App\Models\Concerns\HasReps;
 use App\Models\Concerns\KeepsLog;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -36,6 +37,7 @@ final class Student extends Model
     use BelongsToSchool {
         resolveRouteBindingQuery as ofSchool;
     }
+    use HasReps;
     use KeepsLog;
 
     /** Whether what bars the student can be read. */
@@ -126,12 +128,6 @@ final class Student extends Model
         return $this->ofSchool($query, $value, $field)->whereNull('erased_at');
     }
 
-    /** @return HasMany<Rep, $this> */
-    public function reps(): HasMany
-    {
-        // Every index of the reps begins with the school.
-        return $this->hasMany(Rep::class)->where('reps.school_id', $this->school_id);
-    }
 
     /** @return HasMany<RankAward, $this> the latest first */
     public function awards(): HasMany

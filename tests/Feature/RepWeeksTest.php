@@ -8,6 +8,7 @@ use App\Models\School;
 use App\Persistence\CountedTries;
 use App\View\Classes\BasicMistakes;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Random\Engine\Mt19937;
@@ -84,21 +85,38 @@ it('counts what a plain count finds, whatever corrects what', function (int $see
     $of = static fn (array $all): mixed => $all[$chance->getInt(0, count($all) - 1)];
     $answers = [null, ...$this->hall->answers()->pluck('id')->all()];
     $attacks = $this->hall->attacks()->pluck('id')->all();
+    $whose = $this->hall->students()->firstOrFail();
+    $students = [$whose->id, $this->hall->students()->create([...$whose->only('rank_id', 'flags'), 'code' => 'bo', 'name' => 'Bo'])->id];
     $open = [];
     foreach (range(1, 30) as $round) {
         $rows = [];
         foreach (range(1, $chance->getInt(1, 6)) as $one) {
             $replaces = $open !== [] && $chance->getInt(0, 2) === 0 ? array_splice($open, $chance->getInt(0, count($open) - 1), 1)[0] : null;
-            $rows[] = ($this->rep)(['attack_id' => $of($attacks), 'answer_id' => $of($answers), 'side' => $of(['written', 'mirrored']), 'rung' => $chance->getInt(1, 3), 'outcome' => $of(['clean', 'hit', 'late']), 'replaces' => $replaces, 'reason' => $replaces === null ? null : 'seen again', 'at' => CarbonImmutable::parse('2026-11-01 00:30+00')->addHours($chance->getInt(0, 600))->toIso8601String()]);
+            $rows[] = ($this->rep)(['attack_id' => $of($attacks), 'student_id' => $of($students), 'answer_id' => $of($answers), 'side' => $of(['written', 'mirrored']), 'rung' => $chance->getInt(1, 3), 'outcome' => $of(['clean', 'hit', 'late']), 'replaces' => $replaces, 'reason' => $replaces === null ? null : 'seen again', 'at' => CarbonImmutable::parse('2026-11-01 00:30+00')->addHours($chance->getInt(0, 600))->toIso8601String()]);
         }
         // Several in one statement, some of which correct what came in statements before.
         DB::table('reps')->insert($rows);
         array_push($open, ...array_column($rows, 'id'));
     }
 
+    $told = static fn (Builder $query): array => $query->orderBy('student_id')->get()->map(static fn ($row): string => "{$row->student_id} {$row->count} ".CarbonImmutable::parse($row->last_at)->toIso8601String())->all();
+    expect($told(DB::table('student_reps')->where('school_id', $this->hall->id)))->toBe($told(DB::table('reps')->where('school_id', $this->hall->id)->groupBy('student_id')->selectRaw('student_id, count(*) as count, max(at) as last_at')))->toHaveCount(2);
     expect(keptWeeks($this->hall))->not->toBeEmpty()->toBe(countedWeeks($this->hall))
         ->and(keptWeeks($other = $this->school('Other Hall')))->toBe(countedWeeks($other));
 })->with([1, 2, 3]);
+
+it('reads no rep to say how many there are', function (string $path): void {
+    $this->actingAs($this->person($this->hall, Role::Head));
+    $path = strtr($path, ['ATTACK' => $this->hall->attacks()->value('id'), 'ANSWER' => $this->hall->answers()->value('id')]);
+    $asked = [];
+    DB::listen(function ($query) use (&$asked): void {
+        if (preg_match('/from "?reps"?\b/', $query->sql) === 1) {
+            $asked[] = $query->sql;
+        }
+    });
+    $this->get($path)->assertOk();
+    expect($asked)->toBe([]);
+})->with(['/people', '/attacks/ATTACK', '/answers/ANSWER', '/answers/ANSWER/beside', '/wall/basics/step', '/wall/ranks']);
 
 it('begins a week on Monday, by the clock of nobody in particular', function (): void {
     DB::table('reps')->insert([($this->rep)(['at' => '2026-11-15 23:59:59+00']), ($this->rep)(['at' => '2026-11-16 00:00:00+00']), ($this->rep)(['at' => '2026-11-16 00:30:00+02'])]);
