@@ -27,8 +27,8 @@ Artisan::command('stone-drill:tidy', function (Housekeeping $housekeeping): void
     $housekeeping->run(CarbonImmutable::now());
 })->purpose('Remove what is over: expired cache rows and sessions, sign-in attempts, uploads that nobody confirmed');
 
-Artisan::command('stone-drill:warm {--now : here, and not by those who do the jobs}', function (): void {
-    foreach (WarmSchool::schools(CarbonImmutable::now()) as $school) {
+Artisan::command('stone-drill:warm {--now : here, and not by those who do the jobs} {--all : in class or not}', function (): void {
+    foreach ($this->option('all') ? WarmSchool::large() : WarmSchool::schools(CarbonImmutable::now()) as $school) {
         $this->option('now') ? dispatch_sync(new WarmSchool($school)) : Workers::queue(new WarmSchool($school));
     }
 })->purpose('Work out beforehand what large schools ask for in a class that is on or begins soon');

@@ -16,6 +16,7 @@ use App\View\SpokenFor;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Queue\Queueable;
 
 /** Works out what the Mat and the wall show of a school's people before they are asked for: it ages, and is worked out anew each hour. */
@@ -34,13 +35,23 @@ final class WarmSchool implements ShouldBeUnique, ShouldQueue
 
     public function __construct(public readonly int $schoolId) {}
 
+    /** @return list<int> ids of the large schools */
+    public static function large(): array
+    {
+        return array_values(self::many()->orderBy('school_id')->pluck('school_id')->all());
+    }
+
+    /** @return Builder<Student> */
+    private static function many(): Builder
+    {
+        return Student::query()->select('school_id')->whereNull('erased_at')->groupBy('school_id')->havingRaw('count(*) > ?', [self::MANY]);
+    }
+
     /** @return list<int> ids of the large schools that are in class, or soon will be */
     public static function schools(CarbonImmutable $now): array
     {
-        $many = Student::query()->select('school_id')->whereNull('erased_at')->groupBy('school_id')->havingRaw('count(*) > ?', [self::MANY]);
-
         return array_values(TrainingClass::query()->whereNull('cancelled_at')->whereBetween('at', [$now->subHours(self::AROUND), $now->addHours(self::AROUND)])
-            ->whereIn('school_id', $many)->distinct()->orderBy('school_id')->pluck('school_id')->all());
+            ->whereIn('school_id', self::many())->distinct()->orderBy('school_id')->pluck('school_id')->all());
     }
 
     public function uniqueId(): string

@@ -60,14 +60,16 @@ it('is asked for every hour, a job a school', function (): void {
     expect(array_map(fn ($event): string => $event->expression, array_values($events)))->toBe(['1 * * * *']);
 });
 
-it('is done at once before an upgrade switches', function (string $options, bool $isDone): void {
+it('is done at once before an upgrade switches, and afterwards for whoever is not in class', function (string $options, int $minutes, bool $isDone, int $jobs): void {
     config(['queue.default' => 'database']);
     ($this->many)(60);
-    ($this->class)(30);
+    ($this->class)($minutes);
+    // Another that is small.
+    $this->school('Other Hall');
     $this->artisan("stone-drill:warm {$options}")->assertSuccessful();
     expect(app(RevisionCache::class)->known("proof:{$this->hall->id}", Revision::of($this->hall)) !== null)->toBe($isDone)
-        ->and(DB::table('jobs')->count())->toBe($isDone ? 0 : 1);
-})->with([['--now', true], ['', false]]);
+        ->and(DB::table('jobs')->count())->toBe($jobs);
+})->with([['--now', 30, true, 0], ['', 30, false, 1], ['', 300, false, 0], ['--all', 300, false, 1]]);
 
 it('leaves nothing about people to be worked out by whoever asks first', function (): void {
     ($this->many)(60);

@@ -35,6 +35,7 @@ final class RestoreCommand extends Command
         Artisan::call('migrate', ['--force' => true]);
         Artisan::call('cache:clear');
         DB::statement('analyze');
+        Artisan::call('stone-drill:warm', ['--all' => true]);
         $this->line(__('backups.restored'));
         if ($key !== config('app.key')) {
             $this->warn(__('backups.other-key', ['key' => $key]));
