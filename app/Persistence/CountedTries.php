@@ -18,7 +18,7 @@ final class CountedTries
     {
         $column = $what->getForeignKey();
 
-        return "select coalesce(sum(tries), 0) as tries from rep_weeks where school_id = {$what->school_id} and {$column} = {$what->id}";
+        return "select coalesce(sum(tries), 0) from rep_weeks where school_id = {$what->school_id} and {$column} = {$what->id}";
     }
 
     public static function of(Attack|Answer $what): int

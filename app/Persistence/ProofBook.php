@@ -114,15 +114,19 @@ final class ProofBook
      */
     private function look(School $school, CarbonImmutable $now): array
     {
-        return $this->looks["{$school->id} {$now->getTimestamp()} ".Revision::of($school)] ??= (function () use ($school, $now): array {
-            $rankOf = $this->ranks($school, $now);
-            $turns = $this->turns($school);
-            $state = array_map(static fn (string $rank, int $student): string => $rank.' '.($turns[$student] ?? 0), $rankOf, array_keys($rankOf));
-            $state = array_combine(array_keys($rankOf), $state);
-            $before = $this->kept->known(self::named($school), self::mark($this->mapper->curriculum($school)))['state'] ?? [];
+        return $this->looks["{$school->id} {$now->getTimestamp()} ".Revision::of($school)] ??= $this->lookAnew($school, $now);
+    }
 
-            return [$rankOf, $state, array_filter($rankOf, static fn (int $student): bool => ($before[$student] ?? null) !== $state[$student], ARRAY_FILTER_USE_KEY)];
-        })();
+    /** @return array{array<int, string>, array<int, string>, array<int, string>} as {@see look()} has it */
+    private function lookAnew(School $school, CarbonImmutable $now): array
+    {
+        $rankOf = $this->ranks($school, $now);
+        $turns = $this->turns($school);
+        $state = array_map(static fn (string $rank, int $student): string => $rank.' '.($turns[$student] ?? 0), $rankOf, array_keys($rankOf));
+        $state = array_combine(array_keys($rankOf), $state);
+        $before = $this->kept->known(self::named($school), self::mark($this->mapper->curriculum($school)))['state'] ?? [];
+
+        return [$rankOf, $state, array_filter($rankOf, static fn (int $student): bool => ($before[$student] ?? null) !== $state[$student], ARRAY_FILTER_USE_KEY)];
     }
 
     /** As it was then, of those who are here now. */
