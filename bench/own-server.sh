@@ -4,7 +4,7 @@ set -euo pipefail
 source "$(dirname "${BASH_SOURCE[0]}")/../bin/ground.sh"
 
 own_server() { # [more settings NAME=VALUE …]
-    need_php; need_server; need_web_user; need_vendor
+    need_php; need_server; need_vendor
     WORK="$(mktemp -d /tmp/stone-drill-bench.XXXXXX)"; chmod 755 "$WORK"
     [ "$(id -u)" != 0 ] || chown postgres "$WORK"
     trap 'trap - EXIT; [ -z "${KEEPER:-}" ] || kill "$KEEPER" 2>/dev/null || true; serve_stop || true; PG_STARTED=1; pg_stop || true; as_root rm -rf "$WORK"' EXIT

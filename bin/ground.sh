@@ -132,6 +132,7 @@ for_web_only() { # PATH …
 need_site() {
     SITE="$ROOT"
     [ "$(id -u)" = 0 ] || return 0
+    need_web_user
     if ! as_web test -r "$ROOT/artisan" || ! as_web test -r "$ROOT/vendor/autoload.php"; then
         SITE="/var/lib/$(site_name)"
         say "the web user cannot read $ROOT; serving a copy from $SITE"
