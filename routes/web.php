@@ -76,6 +76,7 @@ use App\Http\Controllers\WorkbenchController;
 use App\Http\Controllers\ZipController;
 use App\Http\Middleware\AskForSecondFactor;
 use App\Http\Middleware\EndClosedAccounts;
+use App\Http\Middleware\GiveMatKey;
 use App\Http\Middleware\KeepTabletsToTheMat;
 use App\Http\Middleware\RaiseLimitsForImports;
 use App\Http\Middleware\RedirectUnreadable;
@@ -228,7 +229,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     Route::get('attacks/{attack}/when.svg', WhenSvgController::class)->name('attacks.when')->can('view', 'attack');
     Route::get('attacks/{attack}/first-steps', FirstStepsController::class)->name('attacks.first-steps')->can('view', 'attack');
 
-    Route::get('evidence', [EvidenceController::class, 'index'])->name('evidence')->middleware('replica')->can('viewAny', Answer::class)->middleware('kept');
+    Route::get('evidence', [EvidenceController::class, 'index'])->name('evidence')->middleware('replica')->can('viewAny', Answer::class)->middleware('kept:evidence');
     Route::get('evidence.csv', [EvidenceController::class, 'table'])->name('evidence.csv')->middleware('replica')->can('viewAny', Answer::class);
     Route::get('evidence/{table}.csv', [EvidenceController::class, 'table'])->name('evidence.table')->middleware('replica')->whereIn('table', EvidenceTable::TABLES)->can('viewAny', Answer::class);
 
@@ -342,7 +343,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::post('people/reps/import/{token}', [RepSheetController::class, 'store'])->name('reps.import')->middleware(RaiseLimitsForImports::class);
         Route::get('people/reps/import/{token}', [RepSheetController::class, 'imported'])->name('reps.imported');
 
-        Route::get('mat', [MatController::class, 'show'])->name('mat');
+        Route::get('mat', [MatController::class, 'show'])->name('mat')->middleware([GiveMatKey::class, 'kept:teaching']);
         Route::get('mat/kit', [MatController::class, 'kit'])->name('mat.kit');
         Route::get('mat/plans', [MatController::class, 'plans'])->name('mat.plans');
         Route::post('mat/forecast', [MatController::class, 'forecast'])->name('mat.forecast');

@@ -32,6 +32,9 @@ final readonly class EvidenceBook
     private const FEW = 1_000;
     private const HOUR = 3_600;
 
+    /** Seconds for which what was read of many reps stands though others come in. */
+    private const STANDS = 300;
+
     private const SECONDS = 7 * 86_400;
 
     public function __construct(private CatalogueMapper $mapper, private RevisionCache $kept) {}
@@ -56,20 +59,42 @@ final readonly class EvidenceBook
             return $new;
         }
         // Whatever else has changed than reps is in it at once.
-        $readAt = (int) $this->kept->known("evidence-at:{$school->id}", Revision::ofCurriculum($school));
-        $isFresh = ! $isFile && $readAt > CarbonImmutable::now()->getTimestamp() - self::HOUR && ! Workers::areAway();
-        if ((int) DB::table('rep_counts')->where('school_id', $school->id)->value('count') <= ($isFresh ? self::FEW : self::AT_ONCE)) {
+        $age = CarbonImmutable::now()->getTimestamp() - $this->lastRead($school)[0];
+        $isFresh = ! $isFile && $age < self::HOUR && ! Workers::areAway();
+        if (self::count($school) <= ($isFresh ? self::FEW : self::AT_ONCE)) {
             return $this->of($school);
+        }
+        if ($isFresh && $age < self::STANDS) {
+            return $this->kept->latest("evidence:{$school->id}");
         }
         Workers::queue(new ReadEvidence($school->id));
 
         return $this->kept->meanwhile("evidence:{$school->id}");
     }
 
-    /** As of when it is told where something has come since; null where all that there is has been read. */
+    /** As of when it is told where others may have come since; null where all that there are have been read. */
     public function readAt(School $school, EvidenceReport $report): ?CarbonImmutable
     {
-        return $this->kept->known("evidence:{$school->id}", self::revision($school)) === null ? CarbonImmutable::instance($report->at) : null;
+        return self::count($school) > self::FEW ? CarbonImmutable::instance($report->at) : null;
+    }
+
+    /** What a page of it tells of the reps: another name as soon as it tells of others. */
+    public function mark(School $school): string
+    {
+        $count = self::count($school);
+
+        return $count > self::FEW ? implode(' ', $this->lastRead($school)) : "all {$count}";
+    }
+
+    /** @return array{int, string} when they were read last, in seconds, and what the school's rows were at then */
+    private function lastRead(School $school): array
+    {
+        return $this->kept->known("evidence-read:{$school->id}", Revision::ofCurriculum($school)) ?? [0, ''];
+    }
+
+    private static function count(School $school): int
+    {
+        return (int) DB::table('rep_counts')->where('school_id', $school->id)->value('count');
     }
 
     private static function revision(School $school): string
@@ -87,7 +112,7 @@ final readonly class EvidenceBook
             $disputes[CellKey::of($attack, $attack->side($one->record->side))->text][] = $one;
         }
         $this->kept->keep("disputes:{$school->id}", '', self::SECONDS, $disputes);
-        $this->kept->keep("evidence-at:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, $now->getTimestamp());
+        $this->kept->keep("evidence-read:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, [$now->getTimestamp(), self::revision($school)]);
 
         return $report;
     }

@@ -19,8 +19,9 @@ final readonly class KeptPages
     /**
      * @param array<array-key, mixed> $parameters what was asked for
      * @param callable(): string      $draw
+     * @param ?string                 $revision   of what it depends on; null for every row that a wall hangs on
      */
-    public function of(string $page, User $user, array $parameters, callable $draw): string
+    public function of(string $page, User $user, array $parameters, callable $draw, ?string $revision = null): string
     {
         $school = $user->school;
         // Whoever may write sees links to do so.
@@ -29,7 +30,7 @@ final readonly class KeptPages
         if ($isBehind) {
             $this->kept->fallBehind();
         }
-        $revision = implode(' ', [Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) $this->holes->areKnown($school), (int) $isBehind]);
+        $revision = implode(' ', [$revision ?? Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) $this->holes->areKnown($school), (int) $isBehind]);
 
         return $this->kept->of($name, $revision, self::SECONDS, $draw);
     }

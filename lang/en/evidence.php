@@ -48,7 +48,7 @@ return [
     ],
     'none' => 'Fewer than eight tries that count name it on one side at one {rung}: nothing can be told yet.',
     'none-at-all' => 'Nothing can be told yet: no {answer} was named in eight tries that count, on one side at one {rung}.',
-    'old' => 'As of :at. What came since is being read; the page has it when it is opened again.',
+    'old' => 'As of :at. Newer tries appear here within a few minutes.',
     'partners' => [
         'columns' => ['name' => 'Student', 'tries' => 'Tries', 'partners' => 'Attacked most often by', 'never' => 'By somebody larger'],
         'former' => 'former student',

@@ -20,7 +20,7 @@ beforeEach(function (): void {
     $person = "/people/{$this->student->student_id}";
     $class = $this->hall->classes()->where('at', '>=', now())->orderBy('at')->firstOrFail();
     $this->pages = [
-        'head' => ['/wall', '/wall/ranks', '/attacks', '/attacks/'.$this->hall->attacks()->value('id'), '/answers', '/answers/'.$this->hall->answers()->value('id'), '/people', $person, '/board', "/classes/{$class->id}", '/evidence', '/school/settings'],
+        'head' => ['/wall', '/wall/ranks', '/attacks', '/attacks/'.$this->hall->attacks()->value('id'), '/answers', '/answers/'.$this->hall->answers()->value('id'), '/people', $person, '/board', "/classes/{$class->id}", '/evidence', '/school/settings', '/mat'],
         'student' => ["{$person}/own", $person, "{$person}/home"],
     ];
     $this->rep = fn (Student $student, array $more = []) => $this->hall->reps()->create(['id' => (string) Str::uuid(), 'student_id' => $student->id, 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => now(), 'mistakes' => [], 'source' => 'seen', ...$more]);
@@ -147,6 +147,52 @@ it('keeps the page of an attack, and of an answer, while reps of others come in'
     expect($areDrawn())->toBe([true, false]);
     ($this->rep)($student, ['attack_id' => $one->attack_id, 'answer_id' => $one->id]);
     expect($areDrawn())->toBe([true, true]);
+});
+
+it('draws a wall anew only where a rep changes something of it, and tells the time each time', function (): void {
+    $bodies = 0;
+    Event::listen('composing: wall.body', function () use (&$bodies): void {
+        $bodies++;
+    });
+    $this->actingAs($this->head);
+    $this->travelTo(now()->startOfHour()->addMinutes(10));
+    $student = Student::query()->findOrFail($this->student->student_id);
+    $attack = $this->hall->attacks()->whereNotIn('id', $student->reps()->select('attack_id'))->firstOrFail();
+    ($this->page)('/wall', 'no-cache');
+    $drawn = [];
+    foreach (['hit', ...array_fill(0, 6, 'clean')] as $outcome) {
+        $this->travel(1)->minutes();
+        ($this->rep)($student, ['attack_id' => $attack->id, 'rung' => $student->rank->goal_rung, 'outcome' => $outcome, 'at' => now()->subSecond()]);
+        $bodies = 0;
+        [$html] = ($this->page)('/wall', 'no-cache');
+        $drawn[] = $bodies > 0;
+        expect($html)->toContain(school_time(now(), 'H:i'))->not->toContain("\x1F");
+        Illuminate\Support\Facades\Cache::flush();
+        expect(($this->page)('/wall', 'no-cache')[0])->toBe($html, "after {$outcome}");
+    }
+    expect($drawn)->toContain(true)->toContain(false);
+});
+
+it('keeps what was read of many tries for a while, and says as of when that was', function (): void {
+    $rep = fn () => ($this->rep)(Student::query()->findOrFail($this->student->student_id));
+    $this->actingAs($this->head);
+    array_map(fn (): array => ($this->page)('/evidence'), range(1, 2));
+    $rep();
+    [$html, $isDrawn] = ($this->page)('/evidence');
+    expect($isDrawn)->toBeFalse()->and($html)->toContain('As of '.school_time(now(), 'j M, H:i'));
+
+    // Of few tries each is told at once.
+    Illuminate\Support\Facades\DB::table('rep_counts')->where('school_id', $this->hall->id)->update(['count' => 900]);
+    array_map(fn (): array => ($this->page)('/evidence'), range(1, 2));
+    $rep();
+    [$html, $isDrawn] = ($this->page)('/evidence');
+    expect($isDrawn)->toBeTrue()->and($html)->not->toContain('As of ');
+});
+
+it('gives the key of a device with a page of the mat that was drawn before', function (): void {
+    $this->actingAs($this->head);
+    $keys = array_map(fn (): ?string => $this->get('/mat')->assertOk()->getCookie(App\View\Drill\MatKey::COOKIE, false)?->getValue(), range(1, 3));
+    expect(($this->page)('/mat')[1])->toBeFalse()->and($keys[0])->toMatch('/^[0-9a-f]{64}$/')->and(array_unique($keys))->toHaveCount(1);
 });
 
 it('gives each form an id that no page had before, so that nothing that is sent is taken for what was', function (): void {

@@ -21,7 +21,6 @@ use App\View\Drill\ClassPack;
 use App\View\Drill\DrillForecast;
 use App\View\Drill\Kit;
 use App\View\Drill\KitPack;
-use App\View\Drill\MatKey;
 use App\View\Drill\Recorder;
 use App\View\Drill\TestPack;
 use Carbon\CarbonImmutable;
@@ -43,7 +42,6 @@ final readonly class MatController
         $school = $user->school;
         $find = $this->find($request);
         $students = $school->students()->count();
-        MatKey::give($request);
         // Asked of a column: to read all that the school teaches takes longer than the rest of the page.
         $kinds = $this->mapper->kinds($school);
         $taught = array_map(static fn (string $kind): ?Family => $kinds->has($kind) ? $kinds->get($kind)->family : null, $school->attacks()->toBase()->distinct()->reorder()->pluck('kind')->all());

@@ -24,6 +24,9 @@ use Illuminate\Support\Str;
 /** The curriculum as a wall, or as a table of the same facts, with its holes. */
 final readonly class WallController
 {
+    /** Stands for what the moss is, which tells the time, in a wall that was drawn before. */
+    private const MOSS = "\x1Fmoss\x1F";
+
     public function __construct(private WallBuilder $builder, private KeptPages $pages, private CatalogueMapper $mapper, private NextSteps $nextSteps) {}
 
     public function show(Request $request, #[CurrentUser] User $user): View
@@ -73,8 +76,10 @@ final readonly class WallController
             'answers' => $school->answers->keyBy('code'),
             'rankNames' => $school->ranks->pluck('name', 'code')->all(),
             'links' => HoleLinks::in($school),
+            'moss' => self::MOSS,
         ])->render();
+        $body = $this->pages->of('wall', $user, $query->parameters(), $draw, $this->builder->mark($school, $query));
 
-        return $this->pages->of('wall', $user, $query->parameters(), $draw);
+        return str_replace(self::MOSS, e($query->mossText($this->builder->provenAt($school, $query))), $body);
     }
 }

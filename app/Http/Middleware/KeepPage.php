@@ -9,6 +9,7 @@ use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\Student;
 use App\Models\User;
+use App\Persistence\EvidenceBook;
 use App\Persistence\ReadRevisions;
 use App\Persistence\Revision;
 use App\Persistence\RevisionCache;
@@ -37,7 +38,7 @@ final readonly class KeepPage
 
     public function __construct(private RevisionCache $kept, private ReadRevisions $read) {}
 
-    /** @param string $tells of which reps it tells: see {@see Revision::ofPage()} */
+    /** @param string $tells of which reps it tells: see {@see Revision::ofPage()}; or `evidence`, of those that were read */
     public function handle(Request $request, Closure $next, string $tells = 'reps'): Response
     {
         $user = $request->user();
@@ -86,7 +87,11 @@ final readonly class KeepPage
         $whose = $request->route('student') ?? $request->route('attack') ?? $request->route('answer');
         $isOne = $whose instanceof Student || $whose instanceof Attack || $whose instanceof Answer;
 
-        return implode(' ', [Revision::ofPage($user->school, $isOne ? $whose : null, $tells), intdiv(CarbonImmutable::now()->getTimestamp(), self::STANDS), base_path()]);
+        $told = $tells === 'evidence'
+            ? Revision::ofPage($user->school, null, 'teaching').' '.app(EvidenceBook::class)->mark($user->school)
+            : Revision::ofPage($user->school, $isOne ? $whose : null, $tells);
+
+        return implode(' ', [$told, intdiv(CarbonImmutable::now()->getTimestamp(), self::STANDS), base_path()]);
     }
 
     /** A page that asks again soon tells of work that is not done yet. */

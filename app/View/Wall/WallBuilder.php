@@ -11,6 +11,7 @@ use App\Persistence\CoverageBook;
 use App\Persistence\EvidenceBook;
 use App\Persistence\HoleBook;
 use App\Persistence\ProofBook;
+use App\Persistence\Revision;
 use App\Persistence\WindowBook;
 use Carbon\CarbonImmutable;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -46,7 +47,26 @@ final readonly class WallBuilder
             $this->ids($school),
             $query->since === null ? null : $this->past($school, $query, $catalogue, $query->since),
             $query->isYouth ? [] : $this->evidence->disputes($school),
-        ), $query->student === null ? $this->proof->seenAt($school) : CarbonImmutable::now());
+        ), $this->provenAt($school, $query));
+    }
+
+    /** As of when its moss is told; null while a job reads what there is to tell. */
+    public function provenAt(School $school, WallQuery $query): ?CarbonImmutable
+    {
+        return $query->student === null ? $this->proof->seenAt($school) : CarbonImmutable::now();
+    }
+
+    /**
+     * What a wall is drawn from: most reps change nothing of it.
+     *
+     * @return string a name that is another one as soon as anything is drawn differently
+     */
+    public function mark(School $school, WallQuery $query): string
+    {
+        // Of one person, or of then, each try is told.
+        return $query->student !== null || $query->since !== null
+            ? Revision::of($school)
+            : Revision::ofCurriculum($school).' '.hash('xxh128', serialize([$this->proof->seen($school), $this->evidence->disputes($school)]));
     }
 
     /** A wall as it would be, beside the one that stands. */

@@ -1,2 +1,2 @@
-{{-- As long as what came since is being read. --}}
+{{-- Of many tries what was read stands for a while. --}}
 @if ($readAt !== null)<p role="status">{{ __('evidence.old', ['at' => school_time($readAt, 'j M, H:i')]) }}</p>@endif

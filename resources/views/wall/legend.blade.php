@@ -7,7 +7,7 @@
             @if ($stone === 'moss')<rect class="moss" x="1" y="7" width="20" height="7"/>@endif
             @if ($stone === 'cracked')<path class="crack" d="M11 1 L14 4 L8 8 L14 11 L11 14"/>@endif
             @if ($stone === 'hole')<rect class="hatch" x="1" y="1" width="20" height="13" fill="none"/>@endif
-        </g></svg>{{ $stone === 'moss' ? $query->mossText($wall->provenAt) : __('wall.legend.'.$stone) }}</span>
+        </g></svg>{{ $stone === 'moss' ? $moss : __('wall.legend.'.$stone) }}</span>
 @endforeach
 @if ($wall->picture->hasDisputes())<span><strong class="sign">≠</strong>
     <a href="{{ route('evidence') }}#disagree">{{ __('wall.legend.disputed') }}</a></span>@endif
