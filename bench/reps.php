@@ -58,6 +58,7 @@ foreach ($sizes as $count) {
     DB::statement("insert into mistake_weeks (school_id, week, of, whose, mistake, times) select m.school_id, date_trunc('week', m.at at time zone 'UTC')::date, o.of, o.whose, m.mistake, count(*) from rep_mistakes m cross join lateral (values ('attack', m.attack_id), ('student', m.student_id), ('answer', m.answer_id)) as o(of, whose) where o.whose is not null group by 1, 2, 3, 4, 5 on conflict (school_id, of, week, whose, mistake) do update set times = excluded.times");
     DB::statement('update rep_counts c set count = (select count(*) from reps where school_id = c.school_id)');
     DB::statement('insert into student_reps (student_id, school_id, count, last_at) select student_id, school_id, count(*), max(at) from reps group by student_id, school_id on conflict (student_id) do update set count = excluded.count, last_at = excluded.last_at');
+    DB::statement("insert into partner_counts (school_id, student_id, attacker_id, tries) select school_id, student_id, attacker_id, count(*) from reps where attacker_id is not null and source <> 'home' and outcome <> 'stopped' group by school_id, student_id, attacker_id on conflict (school_id, student_id, attacker_id) do update set tries = excluded.tries");
     DB::statement('alter table reps enable trigger user');
     DB::statement('set enable_nestloop = on');
     DB::statement('analyze');

@@ -14,20 +14,24 @@ use StoneDrill\Core\Proof\PartnerCounts;
 /** Who has attacked those who come to a class. */
 final readonly class PartnerBook
 {
-    /** Days before a moment that are read. */
-    private const DAYS = 365;
-
-    /** @param Collection<int, Student> $students who defended */
+    /**
+     * By that moment: what came later is taken from what is counted.
+     *
+     * @param Collection<int, Student> $students who defended
+     */
     public static function among(School $school, Collection $students, CarbonImmutable $at): PartnerCounts
     {
         $ids = $students->pluck('code', 'id')->all();
-        $rows = $ids === [] ? [] : DB::select(sprintf(<<<'SQL'
-            select r.student_id, o.code as attacker, count(*) as tries
-            from reps r join students o on o.id = r.attacker_id
-            where r.school_id = ? and r.student_id in (%s) and r.at > ? and r.at <= ? and r.source <> 'home' and r.outcome <> 'stopped'
-                and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
-            group by r.student_id, o.code
-            SQL, implode(', ', array_fill(0, count($ids), '?'))), [$school->id, ...array_keys($ids), $at->subDays(self::DAYS)->format('Y-m-d H:i:sP'), $at->format('Y-m-d H:i:sP')]);
+        $rows = DB::select(<<<'SQL'
+            select c.student_id, o.code as attacker, sum(c.tries) as tries from (
+                select student_id, attacker_id, tries from partner_counts where school_id = :school and student_id = any(cast(:students as bigint[]))
+                union all
+                select r.student_id, r.attacker_id, -count(*) from reps r
+                where r.school_id = :school and r.student_id = any(cast(:students as bigint[])) and r.at > :at and r.attacker_id is not null and r.source <> 'home' and r.outcome <> 'stopped'
+                    and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
+                group by r.student_id, r.attacker_id
+            ) c join students o on o.id = c.attacker_id group by c.student_id, o.code having sum(c.tries) > 0
+            SQL, ['school' => $school->id, 'students' => '{'.implode(',', array_keys($ids)).'}', 'at' => $at->format('Y-m-d H:i:sP')]);
         $counts = [];
         foreach ($rows as $row) {
             $counts[$ids[$row->student_id]][$row->attacker] = (int) $row->tries;

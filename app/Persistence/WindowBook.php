@@ -55,10 +55,9 @@ final readonly class WindowBook
      */
     public function of(array $students, DateTimeImmutable $at): array
     {
-        $this->refresh($students);
         $windows = array_fill_keys($students, []);
         $ahead = $keys = [];
-        foreach ($this->rows()->whereIn('student_id', $students)->where('count', '>', 0)->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last']) as $row) {
+        foreach ($this->read($students) as $row) {
             $window = new Window(json_decode($row->tries, true), $row->ever, $row->count, $row->last, $this->rules);
             if ($window->reaches($at)) {
                 $key = $keys["{$row->attack_id} {$row->side}"] ??= CellKey::of($this->attacks[$row->attack_id], Side::from($row->side))->text;
@@ -88,10 +87,45 @@ final readonly class WindowBook
         return $all === 0 ? null : ['done' => $all - $left, 'all' => $all];
     }
 
-    /** @param list<int> $students ids of the rows */
-    private function refresh(array $students): void
+    /**
+     * @param list<int> $students ids of the rows
+     *
+     * @return list<stdClass> what is kept of them, brought up to date
+     */
+    private function read(array $students): array
     {
-        $stale = $this->stale($students)->distinct()->get(['student_id', 'attack_id'])->map(static fn (stdClass $row): array => [$row->student_id, $row->attack_id])->all();
+        // Asked for with what is read: to look for it by itself takes half as long again.
+        $rows = $this->kept($students);
+        $stale = array_filter($rows, fn (stdClass $row): bool => $row->is_stale || $row->rules !== $this->rules->mark());
+        if ($stale !== []) {
+            $whose = array_column($stale, 'student_id', 'student_id');
+            $pairs = [];
+            foreach ($stale as $row) {
+                $pairs["{$row->student_id} {$row->attack_id}"] = [$row->student_id, $row->attack_id];
+            }
+            $this->refresh(array_values($whose), array_values($pairs));
+            $rows = [...array_filter($rows, static fn (stdClass $row): bool => ! isset($whose[$row->student_id])), ...$this->kept(array_values($whose))];
+        }
+
+        return array_values(array_filter($rows, static fn (stdClass $row): bool => $row->count > 0));
+    }
+
+    /**
+     * @param list<int> $students ids of the rows
+     *
+     * @return array<int, stdClass>
+     */
+    private function kept(array $students): array
+    {
+        return $this->rows()->whereIn('student_id', $students)->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last', 'is_stale', 'rules'])->all();
+    }
+
+    /**
+     * @param list<int>             $students ids of the rows
+     * @param list<array{int, int}> $stale    pairs of theirs, and of attacks, that are to be worked out
+     */
+    private function refresh(array $students, array $stale): void
+    {
         foreach (array_chunk($stale, self::CHUNK) as $pairs) {
             DB::transaction(function () use ($students, $pairs): void {
                 // Whoever adds a rep now waits for these rows, and marks them again afterwards.

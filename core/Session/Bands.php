@@ -29,12 +29,13 @@ final readonly class Bands
             for ($to = $bands; $to <= $people; $to++) {
                 for ($from = $bands - 1; $from < $to; $from++) {
                     $before = $best[$bands - 1][$from] ?? null;
-                    if ($before === null) {
+                    $band = $worth[$from][$to] ?? null;
+                    if ($before === null || $band === null) {
                         continue;
                     }
-                    $sum = $before[0] + $worth[$from][$to]->value;
+                    $sum = $before[0] + $band->value;
                     if (! isset($best[$bands][$to]) || $sum > $best[$bands][$to][0] + self::SAME) {
-                        $best[$bands][$to] = [$sum, [...$before[1], $worth[$from][$to]]];
+                        $best[$bands][$to] = [$sum, [...$before[1], $band]];
                     }
                 }
             }
@@ -52,7 +53,7 @@ final readonly class Bands
     /**
      * @param list<array<array-key, float|null>> $values
      *
-     * @return array<int, array<int, Band>> by its first person, then the one after its last; where there is one band it begins with the first
+     * @return array<int, array<int, Band>> by its first person, then the one after its last; where there is one band it is that of all
      */
     private static function worth(array $values, int $most, int $taught): array
     {
@@ -64,7 +65,9 @@ final readonly class Bands
                 foreach ($values[$to - 1] as $answer => $value) {
                     $sums[$answer] = $value === null || (array_key_exists($answer, $sums) && $sums[$answer] === null) ? null : ($sums[$answer] ?? 0.0) + $value;
                 }
-                $worth[$from][$to] = Band::of($from, $to, $sums, $taught);
+                if ($most > 1 || $to === $people) {
+                    $worth[$from][$to] = Band::of($from, $to, $sums, $taught);
+                }
             }
         }
 

@@ -36,6 +36,9 @@ final readonly class Pairing
     /** Exchanges that are tried beyond that. */
     private const STEPS = 4_000;
 
+    /** By less two orders are as good as each other. */
+    private const SAME = 1e-9;
+
     /**
      * @param list<Person> $people
      * @param bool         $mixesSizes whether all sizes are wished for instead of like ones
@@ -123,7 +126,7 @@ final readonly class Pairing
         };
         $first = range(0, count($this->people) - 1);
 
-        return count($first) <= self::ALL_ORDERS ? self::bestOfAll($first, $cost) : $this->bestFound($first, $cost);
+        return count($first) <= self::ALL_ORDERS ? self::bestOfAll($first, $cost) : $this->bestFound($first, $pairs, $costs, $cost($first));
     }
 
     /**
@@ -156,28 +159,52 @@ final readonly class Pairing
     }
 
     /**
-     * @param array<int, int>                  $seats
-     * @param callable(array<int, int>): float $cost
+     * @param array<int, int>       $order place of the person by seat
+     * @param list<array{int, int}> $pairs of seats
+     * @param list<list<float>>     $costs
+     * @param float                 $least what speaks against that order
      *
      * @return array<int, int>
      */
-    private function bestFound(array $seats, callable $cost): array
+    private function bestFound(array $order, array $pairs, array $costs, float $least): array
     {
+        $beside = array_fill(0, count($order), []);
+        foreach ($pairs as [$a, $b]) {
+            $beside[$a][] = $b;
+            $beside[$b][] = $a;
+        }
         $random = new Randomizer(new Mt19937($this->seed));
-        $last = count($seats) - 1;
-        $least = $cost($seats);
-        for ($step = 0; $step < self::STEPS && $least > 0; $step++) {
+        $last = count($order) - 1;
+        for ($step = 0; $step < self::STEPS && $least > self::SAME; $step++) {
             [$a, $b] = [$random->getInt(0, $last), $random->getInt(0, $last)];
-            $changed = $seats;
-            [$changed[$a], $changed[$b]] = [$seats[$b], $seats[$a]];
-            $now = $cost($changed);
+            $more = self::more($a, $b, $order, $beside[$a], $costs) + self::more($b, $a, $order, $beside[$b], $costs);
             // One that is as good is taken too: it leads on over level ground.
-            if ($now <= $least) {
-                [$seats, $least] = [$changed, $now];
+            if ($more <= self::SAME) {
+                [$order[$a], $order[$b]] = [$order[$b], $order[$a]];
+                $least += $more;
             }
         }
 
-        return $seats;
+        return $order;
+    }
+
+    /**
+     * How much more speaks against the pairs of a seat once somebody else sits there, who leaves another seat for it.
+     *
+     * @param array<int, int>   $order  place of the person by seat
+     * @param list<int>         $beside seats with which it is paired
+     * @param list<list<float>> $costs
+     */
+    private static function more(int $seat, int $from, array $order, array $beside, array $costs): float
+    {
+        [$now, $then] = [$costs[$order[$seat]], $costs[$order[$from]]];
+        $more = 0.0;
+        foreach ($beside as $other) {
+            // Two who exchange their seats meet as before.
+            $more += $other === $from ? 0.0 : $then[$order[$other]] - $now[$order[$other]];
+        }
+
+        return $more;
     }
 
     /**

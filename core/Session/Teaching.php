@@ -37,6 +37,9 @@ final class Teaching
     /** @var array<int, array<string, array<string, true>>> ids of the answers that use a basic, by the basic, of all that a rank knows */
     private array $known = [];
 
+    /** @var array<int, array<string, float>> share of an answer's basics that a rank knows, by the answer */
+    private array $shares = [];
+
     /** @param list<Cell> $cells of the catalogue */
     public function __construct(private readonly Catalogue $catalogue, array $cells, DateTimeImmutable $at)
     {
@@ -108,6 +111,11 @@ final class Teaching
 
     /** Share of an answer's basics that are in other answers which a rank knows. */
     private function knownShare(Answer $answer, int $rank): float
+    {
+        return $this->shares[$rank][$answer->id] ??= $this->knownShareOf($answer, $rank);
+    }
+
+    private function knownShareOf(Answer $answer, int $rank): float
     {
         $known = $this->known[$rank] ??= $this->knownBy($rank);
         $basics = $this->basics[$answer->id];

@@ -196,8 +196,11 @@ it('counts anew only those whose reps came or changed, and counts as all reps do
     $expectSame('after new reps');
     $read = collect(DB::getQueryLog())->filter(fn (array $query): bool => str_contains($query['query'], '"tries"') && str_starts_with($query['query'], 'select'));
     DB::disableQueryLog();
-    expect($read)->toHaveCount(1)->and(array_intersect($students->modelKeys(), $read->first()['bindings']))->toHaveCount(3)
-        ->and($read->first()['bindings'])->not->toContain($school->students()->reorder('id', 'desc')->value('id'));
+    // Once as they are kept, and once more after they were worked out.
+    expect($read)->toHaveCount(2);
+    foreach ($read as $query) {
+        expect(array_intersect($students->modelKeys(), $query['bindings']))->toHaveCount(3)->and($query['bindings'])->not->toContain($school->students()->reorder('id', 'desc')->value('id'));
+    }
     // A board reads them before the wall does; then a correction takes it away, and somebody has another rank.
     foreach (array_slice($ids, 0, 5) as $id) {
         $log->record(['id' => (string) Str::uuid(), 'student_id' => $students[0]->id, 'attack_id' => $attack->id, 'side' => 'written', 'rung' => 7, 'outcome' => 'hit', 'replaces' => $id, 'reason' => 'wrong button']);

@@ -94,6 +94,28 @@ final class PairingFixture
         return $sum;
     }
 
+    /**
+     * How much less speaks against the pairs of one round if the best two of different pairs exchange places; 0 where none is better.
+     *
+     * @param list<Person>                  $people
+     * @param list<array{string, string}>   $pairs  ids
+     * @param array<string, list<int>>      $before
+     */
+    public static function couldBeLess(array $people, array $pairs, array $before): float
+    {
+        $by = array_column($people, null, 'id');
+        $against = static fn (string $a, string $b): float => self::against($by[$a], $by[$b], $before);
+        $most = 0.0;
+        foreach ($pairs as $one => [$a, $b]) {
+            foreach (array_slice($pairs, $one + 1) as [$c, $d]) {
+                $now = $against($a, $b) + $against($c, $d);
+                $most = max($most, $now - $against($a, $c) - $against($b, $d), $now - $against($a, $d) - $against($b, $c));
+            }
+        }
+
+        return $most;
+    }
+
     /** @param array<string, list<int>> $before */
     private static function against(Person $a, Person $b, array $before): float
     {

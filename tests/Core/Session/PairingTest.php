@@ -47,6 +47,19 @@ it('finds the least that any order has, up to eight people', function (int $peop
     expect($pairing->cost($pairing->rounds($count)))->toEqualWithDelta(PairingFixture::leastOfAllOrders($everybody, $before, $count), 1e-9);
 })->with([[4, 1, 1], [4, 2, 2], [5, 2, 3], [6, 1, 4], [6, 3, 5], [7, 2, 6]]);
 
+it('leaves no two of a round who had better change places, beyond eight people', function (int $people, int $seed): void {
+    mt_srand($seed);
+    $everybody = array_map(fn (int $number): Person => new Person("p{$number}", mt_rand(0, 5), mt_rand(150, 195) / 100), range(0, $people - 1));
+    $before = [];
+    for ($meeting = 0; $meeting < 3 * $people; $meeting++) {
+        $before[Meetings::key('p'.mt_rand(0, $people - 1), 'p'.mt_rand(0, $people - 1))][] = mt_rand(1, 10);
+    }
+    $rounds = (new Pairing($everybody, new Meetings($before), seed: $seed))->rounds(1);
+
+    expect(PairingFixture::couldBeLess($everybody, $rounds[0]->pairs, $before))->toBeLessThan(1e-9)
+        ->and(PairingFixture::couldBeLess($everybody, [['p0', 'p1'], ...array_map(fn (int $a): array => ["p{$a}", 'p'.($a + 1)], range(2, $people - 2, 2))], $before))->toBeGreaterThan(0.0);
+})->with([[10, 1], [12, 2], [14, 3], [20, 4]]);
+
 it('finds far less than chance with thirty', function (): void {
     mt_srand(3);
     $everybody = array_map(fn (int $number): Person => new Person("p{$number}", intdiv($number, 5), mt_rand(150, 195) / 100), range(0, 29));
