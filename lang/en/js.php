@@ -10,6 +10,7 @@ return [
     'browser-keeps-nothing' => 'The browser cannot keep them when this page closes: leave it open until they are sent.',
     'call' => 'Call it',
     'exam' => ['critical' => 'critical'],
+    'found' => ':count of :all',
     'improvised' => 'improvised',
     'kept-until-next' => '1 rep is kept on this device until the next call.',
     'kit-coming' => 'The drill is still loading. Start again in a moment.',

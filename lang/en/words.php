@@ -24,6 +24,7 @@ return [
     'edit-name' => 'Edit :name',
     'everybody' => 'everybody',
     'find' => 'Find',
+    'find-name' => 'Find a name',
     'first-page' => 'First page',
     'holes' => ':count hole|:count holes',
     'import' => 'Import',

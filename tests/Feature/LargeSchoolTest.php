@@ -82,3 +82,17 @@ it('keeps both sides of an attack on one page', function (int $number): void {
         expect($sides[$attack->id])->toBe(count($attack->sides()));
     }
 })->with([1, 4, 7]);
+
+it('offers to find a name in each list of people that is longer than twenty', function (): void {
+    $pages = ['/people' => 'people', '/record' => 'people', '/tests/create' => 'candidates', '/classes/CLASS' => 'everybody'];
+    $pages = array_combine(str_replace('CLASS', (string) $this->hall->classes()->create(['code' => 'tonight', 'at' => now()->addDay(), 'minutes' => 60, 'places' => 10, 'instructors' => 1])->id, array_keys($pages)), $pages);
+    $add = fn (int $from, int $to) => array_map(fn (int $number) => $this->hall->students()->create(['code' => "s{$number}", 'name' => "Student {$number}", 'rank_id' => $this->ada->rank_id, 'flags' => []]), range($from, $to));
+    $add($this->hall->students()->count() + 1, 20);
+    foreach ($pages as $path => $list) {
+        $this->get($path)->assertOk()->assertDontSee('Find a name');
+    }
+    $add(21, 21);
+    foreach ($pages as $path => $list) {
+        $this->get($path)->assertOk()->assertSee('Find a name')->assertSee("data-finds=\"{$list}\"", false)->assertSee("id=\"{$list}\"", false);
+    }
+});

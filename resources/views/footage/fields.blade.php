@@ -8,8 +8,10 @@
 <details class="mt-3" @if ($shows !== [] || $errors->has('shows*')) open @endif>
     <summary>{{ __('footage.shows') }}</summary>
     <p class="form-text">{{ __('footage.shows-help') }}</p>
-    <div class="checks">
-        @foreach ($list->people() as $id => $name)
+    @php($people = $list->people())
+    <x-finding of="shown-people" :count="count($people)"/>
+    <div class="checks" id="shown-people">
+        @foreach ($people as $id => $name)
             <label><input type="checkbox" name="shows[]" value="{{ $id }}" @checked(in_array($id, $shows, true))> {{ $name }}</label>
         @endforeach
     </div>

@@ -5,7 +5,8 @@
 @elseif ($students->isEmpty())
     <x-no-students/>
 @else
-    <ul class="tiles">
+    <x-finding of="people" :count="count($students)"/>
+    <ul class="tiles" id="people">
         @foreach ($students as $student)
             <li><a class="tile" href="{{ route('record.attacks',
                 $student) }}"><strong>{{ $student->name }}</strong><small>{{ $student->notes() }}</small></a></li>

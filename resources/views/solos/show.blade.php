@@ -36,10 +36,11 @@
 @if ($rows === [])
     <p>{{ __('solos.nobody', ['rank' => $solo->rank->name]) }}</p>
 @else
+<x-finding of="marks" :count="count($rows)"/>
 <form method="post" action="{{ route('basics.marks', $solo) }}">
     @csrf
     <div class="table-wide">
-    <x-table :head="array_values(texts('solos.marks-columns'))">
+    <x-table id="marks" :head="array_values(texts('solos.marks-columns'))">
         @foreach ($rows as $row)
             <tr>
                 <th scope="row"><a href="{{ route('basics.student', [$solo, $row['student']]) }}">{{ $row['student']->name }}</a>

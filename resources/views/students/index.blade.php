@@ -12,7 +12,8 @@
 @elseif ($students->isEmpty())
     <x-no-students/>
 @else
-    <x-table :head="array_values(texts('students.columns'))">
+    <x-finding of="people" :count="count($students)"/>
+    <x-table id="people" :head="array_values(texts('students.columns'))">
         @foreach ($students as $student)
             <tr>
                 <th scope="row"><a href="{{ route('students.show', $student) }}">{{ $student->name }}</a>
