@@ -64,8 +64,9 @@ final readonly class EvidenceBook
         if (self::count($school) <= ($isFresh ? self::FEW : self::AT_ONCE)) {
             return $this->of($school);
         }
-        if ($isFresh && $age < self::STANDS) {
-            return $this->kept->latest("evidence:{$school->id}");
+        $last = $isFresh && $age < self::STANDS ? $this->kept->latest("evidence:{$school->id}") : null;
+        if ($last !== null) {
+            return $last;
         }
         Workers::queue(new ReadEvidence($school->id));
 

@@ -31,8 +31,11 @@ final class Eligibility
     /** @var array<string, Rank> by id */
     private readonly array $ranks;
 
-    /** @var array<string, array<string, list<Hazard>>> what can hurt in an answer, by its id and the rank that is taught it */
+    /** @var array<string, array<string, list<Hazard>>> what can hurt in an answer, by its id and the rank that is taught it; by no rank where all are taught the same */
     private array $hazards = [];
+
+    /** @var array<string, bool> whether all ranks are taught an answer in the same words, by its id */
+    private array $isSame = [];
 
     /** @var array<string, array<string, true>> what stands against those who are alike in rank, birth and flags, by the hazard */
     private array $barred = [];
@@ -104,22 +107,30 @@ final class Eligibility
     /** @return list<Hazard> that stand against the attack itself */
     private function ofAttack(Student $student, Attack $attack): array
     {
-        return array_values(array_filter(Hazards::ofAttack($attack->kind), fn (Hazard $hazard): bool => $this->isBarred($student, $hazard)));
+        return $this->barredOf($student, Hazards::ofAttack($attack->kind));
     }
 
     /** @return list<Hazard> that stand against an answer as it is taught at the student's rank */
     private function ofAnswer(Student $student, Answer $answer): array
     {
-        $hazards = $this->hazards[$answer->id][$student->rank] ??= Hazards::ofBeats($answer->beatsFor($this->ranks[$student->rank], $this->order));
+        $isSame = $this->isSame[$answer->id] ??= $answer->teaching->short === null && $answer->beats->readings() === [];
 
-        return array_values(array_filter($hazards, fn (Hazard $hazard): bool => $this->isBarred($student, $hazard)));
+        return $this->barredOf($student, $this->hazards[$answer->id][$isSame ? '' : $student->rank] ??= Hazards::ofBeats($answer->beatsFor($this->ranks[$student->rank], $this->order)));
     }
 
-    private function isBarred(Student $student, Hazard $hazard): bool
+    /**
+     * @param list<Hazard> $hazards
+     *
+     * @return list<Hazard> those that are barred for a student
+     */
+    private function barredOf(Student $student, array $hazards): array
     {
-        $alike = implode(' ', [$student->rank, $student->born?->getTimestamp(), ...$student->flags]);
+        if ($hazards === []) {
+            return [];
+        }
+        $barred = $this->barred[implode(' ', [$student->rank, $student->born?->getTimestamp(), ...$student->flags])] ??= $this->barredFor($student);
 
-        return isset(($this->barred[$alike] ??= $this->barredFor($student))[$hazard->value]);
+        return $barred === [] ? [] : array_values(array_filter($hazards, static fn (Hazard $hazard): bool => isset($barred[$hazard->value])));
     }
 
     /** @return array<string, true> by the hazard */

@@ -37,7 +37,7 @@
 <section class="no-print" aria-labelledby="who">
 <h2 id="who">{{ __('classes.who') }}</h2>
 <p class="lead-line">{{ __('classes.who-lead') }}</p>
-<x-finding of="everybody" :count="count($everybody)"/>
+<x-find-name of="everybody" :count="count($everybody)"/>
 <form method="post" action="{{ route('classes.attendance', $class) }}" class="slab">
     @csrf
     @method('put')

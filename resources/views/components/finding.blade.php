@@ -1,10 +1,11 @@
-{{-- Narrows a long list of people, by the id of the list, to those whose line has what is typed. --}}
-@props(['of', 'count'])
-@if ($count > 20)
-<div {{ $attributes->class('find-row no-print') }}>
-<label class="form-label" for="find-{{ $of }}">{{ __('words.find-name') }}</label>
-<input class="form-control form-control-sm" type="search" id="find-{{ $of }}" data-finds="{{ $of }}"
-    aria-describedby="found-{{ $of }}" autocomplete="off" spellcheck="false">
-<span id="found-{{ $of }}" role="status"></span>
-</div>
+@props(['finding', 'tag' => 'div', 'beat' => true])
+<{{ $tag }} class="finding finding-{{ $finding->severity->value }}">
+@if ($beat)
+    <button type="button" class="link-button" data-jump="{{ $finding->beat }}" x-on:click="jump">{{ __('words.beat',
+        ['beat' => $finding->beat]) }}</button>
 @endif
+<span class="finding-kind">{{ __('words.severity.'.$finding->severity->value) }}</span>
+{{ $finding->message }}
+<span class="finding-mend">{{ $finding->mend }}</span>
+{{ $slot }}
+</{{ $tag }}>

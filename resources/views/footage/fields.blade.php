@@ -9,7 +9,7 @@
     <summary>{{ __('footage.shows') }}</summary>
     <p class="form-text">{{ __('footage.shows-help') }}</p>
     @php($people = $list->people())
-    <x-finding of="shown-people" :count="count($people)"/>
+    <x-find-name of="shown-people" :count="count($people)"/>
     <div class="checks" id="shown-people">
         @foreach ($people as $id => $name)
             <label><input type="checkbox" name="shows[]" value="{{ $id }}" @checked(in_array($id, $shows, true))> {{ $name }}</label>

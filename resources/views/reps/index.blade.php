@@ -5,7 +5,7 @@
 @elseif ($students->isEmpty())
     <x-no-students/>
 @else
-    <x-finding of="people" :count="count($students)"/>
+    <x-find-name of="people" :count="count($students)"/>
     <ul class="tiles" id="people">
         @foreach ($students as $student)
             <li><a class="tile" href="{{ route('record.attacks',

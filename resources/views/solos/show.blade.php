@@ -36,7 +36,7 @@
 @if ($rows === [])
     <p>{{ __('solos.nobody', ['rank' => $solo->rank->name]) }}</p>
 @else
-<x-finding of="marks" :count="count($rows)"/>
+<x-find-name of="marks" :count="count($rows)"/>
 <form method="post" action="{{ route('basics.marks', $solo) }}">
     @csrf
     <div class="table-wide">

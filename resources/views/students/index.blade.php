@@ -12,7 +12,7 @@
 @elseif ($students->isEmpty())
     <x-no-students/>
 @else
-    <x-finding of="people" :count="count($students)"/>
+    <x-find-name of="people" :count="count($students)"/>
     <x-table id="people" :head="array_values(texts('students.columns'))">
         @foreach ($students as $student)
             <tr>

@@ -10,7 +10,7 @@
         :options="texts('tests.items-ways')" :value="old('items', $test->is_drawn ? 'drawn' : 'list')"/></x-field>
 </div>
 <fieldset class="mt-3"><legend class="form-label">{{ ucfirst(__('tests.fields.candidates')) }}</legend>
-    <x-finding of="candidates" :count="count($students)"/>
+    <x-find-name of="candidates" :count="count($students)"/>
     <div class="checks attendance" id="candidates">
         @foreach ($students as $student)
             <label><input type="checkbox" name="candidates[]" value="{{ $student->id }}" @checked(in_array($student->id,

@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 
 vi.mock('../../resources/js/texts', () => ({ text: (key, { count, all }) => `${count} of ${all}` }));
 
-const { default: finding } = await import('../../resources/js/page/finding');
+const { default: findName } = await import('../../resources/js/page/find-name');
 
 describe('a list that is narrowed', () => {
   const page = (list) => {
@@ -19,7 +19,7 @@ describe('a list that is narrowed', () => {
   const said = () => document.getElementById('found').textContent;
 
   beforeEach(() => page('<div id="people"><label><input type="checkbox" checked> Ada Fell</label><label><input type="checkbox"> Zoë Fell</label><label><input type="checkbox"> Bo Marsh</label></div>'));
-  finding();
+  findName();
 
   it('shows whose line has what is typed, whatever its case and accents, and who is ticked', () => {
     type(' ZOE ');
