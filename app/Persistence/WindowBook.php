@@ -50,14 +50,15 @@ final readonly class WindowBook
 
     /**
      * @param list<int> $students ids of the rows
+     * @param ?int      $attack   id of the row of the only one that is asked for; null for all of them
      *
      * @return array<int, array<string, Window>> by the id of the student's row, then the cell's key
      */
-    public function of(array $students, DateTimeImmutable $at): array
+    public function of(array $students, DateTimeImmutable $at, ?int $attack = null): array
     {
         $windows = array_fill_keys($students, []);
         $ahead = $keys = [];
-        foreach ($this->read($students) as $row) {
+        foreach ($this->read($students, $attack) as $row) {
             $window = new Window(json_decode($row->tries, true), $row->ever, $row->count, $row->last, $this->rules);
             if ($window->reaches($at)) {
                 $key = $keys["{$row->attack_id} {$row->side}"] ??= CellKey::of($this->attacks[$row->attack_id], Side::from($row->side))->text;
@@ -92,10 +93,10 @@ final readonly class WindowBook
      *
      * @return list<stdClass> what is kept of them, brought up to date
      */
-    private function read(array $students): array
+    private function read(array $students, ?int $attack): array
     {
         // Asked for with what is read: to look for it by itself takes half as long again.
-        $rows = $this->kept($students);
+        $rows = $this->kept($students, $attack);
         $stale = array_filter($rows, fn (stdClass $row): bool => $row->is_stale || $row->rules !== $this->rules->mark());
         if ($stale !== []) {
             $whose = array_column($stale, 'student_id', 'student_id');
@@ -104,7 +105,7 @@ final readonly class WindowBook
                 $pairs["{$row->student_id} {$row->attack_id}"] = [$row->student_id, $row->attack_id];
             }
             $this->refresh(array_values($whose), array_values($pairs));
-            $rows = [...array_filter($rows, static fn (stdClass $row): bool => ! isset($whose[$row->student_id])), ...$this->kept(array_values($whose))];
+            $rows = [...array_filter($rows, static fn (stdClass $row): bool => ! isset($whose[$row->student_id])), ...$this->kept(array_values($whose), $attack)];
         }
 
         return array_values(array_filter($rows, static fn (stdClass $row): bool => $row->count > 0));
@@ -115,9 +116,9 @@ final readonly class WindowBook
      *
      * @return array<int, stdClass>
      */
-    private function kept(array $students): array
+    private function kept(array $students, ?int $attack): array
     {
-        return $this->rows()->whereIn('student_id', $students)->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last', 'is_stale', 'rules'])->all();
+        return $this->rows()->whereIn('student_id', $students)->when($attack !== null, static fn (Builder $query) => $query->where('attack_id', $attack))->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last', 'is_stale', 'rules'])->all();
     }
 
     /**

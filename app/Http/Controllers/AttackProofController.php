@@ -30,7 +30,7 @@ final readonly class AttackProofController
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
         $students = Kit::of($school);
-        $windows = (new WindowBook($school, $catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $now);
+        $windows = (new WindowBook($school, $catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $now, $attack->id);
         $cells = array_values(array_filter($this->coverages->of($school)->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->code));
         $core = $catalogue->attack($attack->code);
         $lines = [];

@@ -45,7 +45,7 @@ final readonly class StudentController
 
         return view('students.index', [
             'students' => $school->students()->withReps()->with('rank')->get()
-                ->sortBy([['rank.position', 'asc'], ['name', 'asc']]),
+                ->sortBy(static fn (Student $student): array => [$student->rank->position, $student->name]),
             'ranks' => $school->ranks,
         ]);
     }

@@ -36,6 +36,8 @@
 @if ($rows === [])
     <p>{{ __('solos.nobody', ['rank' => $solo->rank->name]) }}</p>
 @else
+{{-- The same in each row: drawn once, since there may be thousands. --}}
+@php($options = view('solos.mark-options')->render())
 <x-find-name of="marks" :count="count($rows)"/>
 <form method="post" action="{{ route('basics.marks', $solo) }}">
     @csrf
@@ -46,9 +48,9 @@
                 <th scope="row"><a href="{{ route('basics.student', [$solo, $row['student']]) }}">{{ $row['student']->name }}</a>
                     <small>{{ $row['student']->rank->name }}</small></th>
                 <td>{{ $row['text'] }}</td>
-                <td class="mark-cell"><x-select name="marks[{{ $row['student']->id }}]" :id="'mark-'.$row['student']->id" small
-                    :aria-label="$row['student']->name.': '.__('solos.mark')"
-                    :options="['' => __('solos.no-mark')] + texts('solos.marks')"/></td>
+                <td class="mark-cell"><select class="form-select form-select-sm" id="mark-{{ $row['student']->id }}"
+                    name="marks[{{ $row['student']->id }}]"
+                    aria-label="{{ $row['student']->name }}: {{ __('solos.mark') }}">{!! $options !!}</select></td>
             </tr>
         @endforeach
     </x-table>

@@ -1,0 +1,3 @@
+@foreach (['' => __('solos.no-mark')] + texts('solos.marks') as $mark => $text)
+<option value="{{ $mark }}">{{ $text }}</option>
+@endforeach
