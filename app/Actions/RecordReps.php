@@ -9,9 +9,7 @@ use App\Jobs\Workers;
 use App\Models\Rep;
 use App\Models\School;
 use App\Models\User;
-use App\Persistence\CatalogueMapper;
 use App\Persistence\Progress;
-use App\Persistence\WindowBook;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
@@ -41,12 +39,7 @@ final readonly class RecordReps
     /** @param array<string, mixed> $values as the rules of a rep have found them */
     public function record(array $values): RecordedRep
     {
-        $rep = DB::transaction(fn (): RecordedRep => $this->add([$values])[0], self::ATTEMPTS);
-        if ($rep->stored) {
-            $this->readLater((int) $values['student_id']);
-        }
-
-        return $rep;
+        return DB::transaction(fn (): RecordedRep => $this->add([$values])[0], self::ATTEMPTS);
     }
 
     /**
@@ -65,13 +58,6 @@ final readonly class RecordReps
             }
         }, self::ATTEMPTS);
         Workers::queue(new RefreshWindows($this->school->id));
-    }
-
-    /** Reads what is proven of a student now as soon as whoever sent the rep has been answered, so that no page has to. */
-    private function readLater(int $student): void
-    {
-        $school = $this->school;
-        defer(static fn () => (new WindowBook($school, app(CatalogueMapper::class)->curriculum($school)))->of([$student], CarbonImmutable::now()), "windows:{$student}");
     }
 
     /**

@@ -247,15 +247,3 @@ it('says how far it is when many reps came at once, until it is over', function 
     $this->get('/board/progress')->assertOk()->assertDontSee('rows of proof');
     $this->get('/board')->assertOk()->assertDontSee('rows of proof');
 });
-
-it('works out what a rep touches as soon as whoever sent it has been answered', function (): void {
-    $school = $this->school();
-    $student = $school->students()->firstOrFail();
-    $rep = fn (): array => ['id' => (string) Str::uuid(), 'student_id' => $student->id, 'attack_id' => $school->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => now()->toIso8601String()];
-    $stale = fn (): int => DB::table('proof_windows')->where('school_id', $school->id)->where('is_stale', true)->count();
-    (new RecordReps($school, null))->record($rep());
-    expect($stale())->toBe(1);
-
-    $this->actingAs($this->person($school, Role::Assistant))->postJson('/mat/reps', ['reps' => [$rep(), $rep()]])->assertOk()->assertJsonCount(2, 'kept');
-    expect($stale())->toBe(0)->and(DB::table('proof_windows')->where('school_id', $school->id)->where('student_id', $student->id)->where('attack_id', $rep()['attack_id'])->value('count'))->toBeGreaterThanOrEqual(3);
-});
