@@ -47,12 +47,15 @@ final readonly class RevisionCache
         /** @var Lock $lock */
         $lock = $store->lock('work:'.self::named($name), self::WORK);
         try {
-            return $lock->betweenBlockedAttemptsSleepFor(self::LOOK)->block(self::WAIT, fn (): mixed => $this->has($name, $revision)
-                ? $this->known($name, $revision)
-                : $this->keep($name, $revision, $seconds, $work()));
+            Aside::keep(static fn (): mixed => $lock->betweenBlockedAttemptsSleepFor(self::LOOK)->block(self::WAIT));
         } catch (LockTimeoutException) {
             // Whoever works has died, or needs long: rather twice than not at all.
             return $this->keep($name, $revision, $seconds, $work());
+        }
+        try {
+            return $this->has($name, $revision) ? $this->known($name, $revision) : $this->keep($name, $revision, $seconds, $work());
+        } finally {
+            Aside::keep(static fn (): bool => $lock->release());
         }
     }
 
@@ -71,7 +74,8 @@ final readonly class RevisionCache
      */
     public function keep(string $name, string $revision, int $seconds, mixed $value): mixed
     {
-        $this->cache->put(self::named($name), $this->atHand->values[$name] = [$revision, $value], $seconds);
+        $this->atHand->values[$name] = [$revision, $value];
+        Aside::keep(fn (): bool => $this->cache->put(self::named($name), [$revision, $value], $seconds));
 
         return $value;
     }

@@ -105,7 +105,7 @@ final readonly class WindowBook
                 $pairs["{$row->student_id} {$row->attack_id}"] = [$row->student_id, $row->attack_id];
             }
             $this->refresh(array_values($whose), array_values($pairs));
-            $rows = [...array_filter($rows, static fn (stdClass $row): bool => ! isset($whose[$row->student_id])), ...$this->kept(array_values($whose), $attack)];
+            $rows = [...array_filter($rows, static fn (stdClass $row): bool => ! isset($whose[$row->student_id])), ...$this->kept(array_values($whose), $attack, true)];
         }
 
         return array_values(array_filter($rows, static fn (stdClass $row): bool => $row->count > 0));
@@ -113,12 +113,13 @@ final readonly class WindowBook
 
     /**
      * @param list<int> $students ids of the rows
+     * @param bool      $isNew    whether they were just written: a copy of the database may not have them yet
      *
      * @return array<int, stdClass>
      */
-    private function kept(array $students, ?int $attack): array
+    private function kept(array $students, ?int $attack, bool $isNew = false): array
     {
-        return $this->rows()->whereIn('student_id', $students)->when($attack !== null, static fn (Builder $query) => $query->where('attack_id', $attack))->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last', 'is_stale', 'rules'])->all();
+        return $this->rows()->when($isNew, static fn (Builder $query) => $query->useWritePdo())->whereIn('student_id', $students)->when($attack !== null, static fn (Builder $query) => $query->where('attack_id', $attack))->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last', 'is_stale', 'rules'])->all();
     }
 
     /**
@@ -128,7 +129,7 @@ final readonly class WindowBook
     private function refresh(array $students, array $stale): void
     {
         foreach (array_chunk($stale, self::CHUNK) as $pairs) {
-            DB::transaction(function () use ($students, $pairs): void {
+            Aside::keep(fn () => DB::transaction(function () use ($students, $pairs): void {
                 // Whoever adds a rep now waits for these rows, and marks them again afterwards.
                 $this->among($this->rows(), $pairs)->orderBy('student_id')->orderBy('attack_id')->orderBy('side')->lockForUpdate()->get(['side']);
                 $rows = array_map(fn (array $found): array => [
@@ -146,7 +147,7 @@ final readonly class WindowBook
                 DB::table('proof_windows')->upsert($rows, ['school_id', 'student_id', 'attack_id', 'side'], ['tries', 'ever', 'count', 'last', 'is_stale', 'rules']);
                 // What has no counted rep of its own any more: reps at home alone, or a side of an attack whose sides have become one.
                 $this->among($this->stale($students), $pairs)->update(['is_stale' => false, 'count' => 0, 'last' => null, 'tries' => '[]', 'ever' => null, 'rules' => $this->rules->mark()]);
-            });
+            }));
         }
     }
 

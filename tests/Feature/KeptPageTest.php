@@ -59,6 +59,24 @@ it('sends each main view again without drawing any of it', function (): void {
     }
 });
 
+it('is kept as soon as it was drawn, whatever was worked out and kept aside for that', function (): void {
+    // As it is served: what is kept aside is written into the same database.
+    config(['cache.default' => 'database']);
+    app()->forgetInstance('cache.store');
+    app()->forgetScopedInstances();
+    foreach ($this->pages as $who => $paths) {
+        $this->actingAs($this->{$who}->fresh());
+        foreach ($paths as $path) {
+            // What many tries teach has been read before; it is told of that reading.
+            ($this->page)($path);
+            ($this->rep)(Student::query()->findOrFail($this->student->student_id));
+            [$drawn] = ($this->page)($path);
+            [$sent, $isDrawn] = ($this->page)($path);
+            expect($isDrawn)->toBeFalse($path)->and($sent)->toBe($drawn, $path);
+        }
+    }
+});
+
 it('shows every write at once, whatever it is of', function (): void {
     ($this->same)('nothing');
     $student = Student::query()->findOrFail($this->student->student_id);
@@ -198,7 +216,7 @@ it('gives the key of a device with a page of the mat that was drawn before', fun
 it('gives each form an id that no page had before, so that nothing that is sent is taken for what was', function (): void {
     $this->actingAs($this->student);
     $seen = [];
-    foreach ([true, true, false, false] as $isDrawn) {
+    foreach ([true, false, false, false] as $isDrawn) {
         expect(($this->page)($this->pages['student'][2])[1])->toBe($isDrawn)->and($this->ids)->not->toBe([]);
         array_push($seen, ...$this->ids);
     }
