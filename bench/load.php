@@ -63,7 +63,9 @@ foreach (range(1, 9) as $turn) {
         [$anew[$name][]] = $alone($path, $whose);
         // What came is read by a job meanwhile.
         usleep($name === 'evidence' ? 700_000 : 0);
-        // What it is drawn from may have been kept then; what is drawn from that is kept now.
+        // As a browser does: what the page asks for by itself is asked for, then it is opened again, and kept as it is from then on.
+        preg_match_all('#hx-get="([^"]+)"\s+hx-trigger="load"#', $alone($path, $whose)[3], $parts);
+        array_map(static fn (string $part): array => $alone((string) preg_replace('#^https?://[^/]+#', '', html_entity_decode($part)), $whose), $parts[1]);
         $alone($path, $whose);
         [$time, $bytes, $status, $body] = $alone($path, $whose);
         $status === 200 || exit("{$path}: {$status}\n");

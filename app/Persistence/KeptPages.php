@@ -26,11 +26,12 @@ final readonly class KeptPages
         $school = $user->school;
         // Whoever may write sees links to do so.
         $name = implode(':', [$page, $school->id, (int) $user->can('create', Answer::class), hash('xxh128', serialize($parameters))]);
-        $isBehind = $this->proof->isBehind($school);
-        if ($isBehind) {
+        [$isBehind, $areKnown] = [$this->proof->isBehind($school), $this->holes->areKnown($school)];
+        // A page that asks for its weak spots gives way to the one that has them.
+        if ($isBehind || ! $areKnown) {
             $this->kept->fallBehind();
         }
-        $revision = implode(' ', [$revision ?? Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) $this->holes->areKnown($school), (int) $isBehind]);
+        $revision = implode(' ', [$revision ?? Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) $areKnown, (int) $isBehind]);
 
         return $this->kept->of($name, $revision, self::SECONDS, $draw);
     }
