@@ -164,9 +164,9 @@ final readonly class HoleBook
         return self::isLarge($catalogue) ? null : new Widener($catalogue, $memory);
     }
 
-    /** Proof ages by the day. */
+    /** Proof ages by the day; of the reps they hang on who holds what. */
     private function revision(School $school): string
     {
-        return Revision::of($school).' '.CarbonImmutable::now()->toDateString();
+        return implode(' ', [Revision::ofCurriculum($school), $this->proof->shown($school), CarbonImmutable::now()->toDateString()]);
     }
 }

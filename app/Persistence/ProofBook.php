@@ -55,6 +55,12 @@ final class ProofBook
         return $this->kept->known("proof:{$school->id}", Revision::of($school)) ?? ($this->areManyNew($school) ? null : $this->told($school, self::DAY));
     }
 
+    /** What is seen of it: another name as soon as anybody holds something else, which most reps do not change. */
+    public function shown(School $school): string
+    {
+        return hash('xxh128', serialize($this->seen($school)));
+    }
+
     /** Whether a job is to read a large school: all of it was read more than an hour ago, or there is something new of many. */
     public function isBehind(School $school): bool
     {
