@@ -167,6 +167,6 @@ final readonly class HoleBook
     /** Proof ages by the day; of the reps they hang on who holds what. */
     private function revision(School $school): string
     {
-        return implode(' ', [Revision::ofCurriculum($school), $this->proof->shown($school), CarbonImmutable::now()->toDateString()]);
+        return implode(' ', [Revision::ofCurriculum($school), $this->proof->fingerprint($school), CarbonImmutable::now()->toDateString()]);
     }
 }

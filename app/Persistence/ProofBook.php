@@ -30,6 +30,9 @@ final class ProofBook
     /** @var array<string, array{array<int, string>, array<int, string>, array<int, string>}> what {@see look()} has found, by the moment of the school */
     private array $looks = [];
 
+    /** @var array<string, bool> whether a job reads it where it takes long, by the moment of the school */
+    private array $readByJob = [];
+
     public function __construct(private readonly CatalogueMapper $mapper, private readonly RevisionCache $kept) {}
 
     /** As of now. */
@@ -56,7 +59,7 @@ final class ProofBook
     }
 
     /** What is seen of it: another name as soon as anybody holds something else, which most reps do not change. */
-    public function shown(School $school): string
+    public function fingerprint(School $school): string
     {
         return hash('xxh128', serialize($this->seen($school)));
     }
@@ -64,8 +67,20 @@ final class ProofBook
     /** Whether a job is to read a large school: all of it was read more than an hour ago, or there is something new of many. */
     public function isBehind(School $school): bool
     {
-        return $this->kept->known("proof:{$school->id}", Revision::of($school)) === null && $school->students()->count() > self::MANY && ! Workers::areAway()
+        return $this->kept->known("proof:{$school->id}", Revision::of($school)) === null && $this->isReadByJob($school)
             && ($this->age($school) >= self::SECONDS || $this->areManyNew($school));
+    }
+
+    /** Whether a job reads the school where it takes long: it is a large one, and somebody works. */
+    private function isReadByJob(School $school): bool
+    {
+        return $this->readByJob[self::moment($school, CarbonImmutable::now())] ??= $school->students()->count() > self::MANY && ! Workers::areAway();
+    }
+
+    /** The school as it is now: what was found of it stands as long as one looks. */
+    private static function moment(School $school, CarbonImmutable $now): string
+    {
+        return implode(' ', [$school->id, $now->getTimestamp(), Revision::of($school)]);
     }
 
     /** As of when it is told who has faded: now, or when all of it was read where it is old; null where nothing is told. */
@@ -120,7 +135,7 @@ final class ProofBook
      */
     private function look(School $school, CarbonImmutable $now): array
     {
-        return $this->looks["{$school->id} {$now->getTimestamp()} ".Revision::of($school)] ??= $this->lookAnew($school, $now);
+        return $this->looks[self::moment($school, $now)] ??= $this->lookAnew($school, $now);
     }
 
     /** @return array{array<int, string>, array<int, string>, array<int, string>} as {@see look()} has it */

@@ -10,6 +10,7 @@ use App\Http\Middleware\WatchRequests;
 use App\Jobs\SchoolJobs;
 use App\Mail\OutboxTransport;
 use App\Models\User;
+use App\Persistence\ProofBook;
 use App\Persistence\ReadRevisions;
 use App\Persistence\SecondWall;
 use App\View\OwnWords;
@@ -35,6 +36,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(ReadRevisions::class);
+        $this->app->scoped(ProofBook::class);
         $this->app->bind('db.connector.pgsql', SecondWall::class);
         // A web process keeps its connection: to make one, with its password, takes longer than most pages ask of it.
         if (PHP_SAPI === 'fpm-fcgi') {

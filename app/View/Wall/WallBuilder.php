@@ -66,7 +66,7 @@ final readonly class WallBuilder
         // Of one person, or of then, each try is told.
         return $query->student !== null || $query->since !== null
             ? Revision::of($school)
-            : implode(' ', [Revision::ofCurriculum($school), $this->proof->shown($school), hash('xxh128', serialize($this->evidence->disputes($school)))]);
+            : implode(' ', [Revision::ofCurriculum($school), $this->proof->fingerprint($school), hash('xxh128', serialize($this->evidence->disputes($school)))]);
     }
 
     /** A wall as it would be, beside the one that stands. */

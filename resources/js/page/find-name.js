@@ -5,7 +5,7 @@ const plain = (words) => words.normalize('NFD').replace(/\p{Mn}/gu, '').toLocale
 const lines = (list) => [...(list.tBodies?.[0]?.rows ?? list.children)];
 
 /** Hides what does not match, and says how many are left. */
-export const narrow = (field) => {
+const narrow = (field) => {
   const list = document.getElementById(field.dataset.finds);
   if (!list) return;
   const wanted = plain(field.value.trim());
