@@ -207,7 +207,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         Route::get('wall', [WallController::class, 'show'])->name('wall')->middleware(['replica', 'kept']);
         Route::get('wall.svg', [WallController::class, 'svg'])->name('wall.svg')->middleware('replica');
         Route::get('wall.csv', [WallController::class, 'csv'])->name('wall.csv')->middleware('replica');
-        Route::get('wall/ranks', [LoadController::class, 'index'])->name('load')->middleware(['replica', 'kept']);
+        Route::get('wall/ranks', [LoadController::class, 'index'])->name('load')->middleware(['replica', 'kept:teaching']);
         Route::get('wall/basics/{basic}', [LoadController::class, 'basic'])->name('basic');
         Route::get('wall/rose', [RoseController::class, 'show'])->name('rose')->middleware('replica');
         Route::get('wall/rose.svg', [RoseController::class, 'svg'])->name('rose.svg')->middleware('replica');

@@ -36,22 +36,28 @@ final readonly class HoleBook
 
     public function __construct(private CatalogueMapper $mapper, private ProofBook $proof, private CoverageBook $coverages, private RunBook $runs, private RevisionCache $kept) {}
 
+    /** What they hang on, another name as soon as it changes: proof ages by the day; of the reps it is who holds what. */
+    public function mark(School $school): string
+    {
+        return implode(' ', [Revision::ofCurriculum($school), $this->proof->fingerprint($school), CarbonImmutable::now()->toDateString()]);
+    }
+
     /** @return list<Hole>|null null while they are not worked out */
     public function known(School $school): ?array
     {
-        return $this->kept->known("holes:{$school->id}", $this->revision($school));
+        return $this->kept->known("holes:{$school->id}", $this->mark($school));
     }
 
     /** Whether they are worked out, without reading them. */
     public function areKnown(School $school): bool
     {
-        return $this->kept->known("holes-known:{$school->id}", $this->revision($school)) === true;
+        return $this->kept->known("holes-known:{$school->id}", $this->mark($school)) === true;
     }
 
     /** @return list<Hole> */
     public function of(School $school): array
     {
-        $revision = $this->revision($school);
+        $revision = $this->mark($school);
         $holes = $this->kept->of("holes:{$school->id}", $revision, self::SECONDS, fn (): array => $this->find($school));
         if (! $this->areKnown($school)) {
             $this->kept->keep("holes-known:{$school->id}", $revision, self::SECONDS, true);
@@ -83,15 +89,15 @@ final readonly class HoleBook
     /** Remembers that working them out has failed, until somebody was told. */
     public function markFailed(School $school): void
     {
-        $this->kept->keep("holes-failed:{$school->id}", $this->revision($school), self::SECONDS, true);
+        $this->kept->keep("holes-failed:{$school->id}", $this->mark($school), self::SECONDS, true);
     }
 
     /** Whether working them out has failed; told once, so that whoever asks again has it tried again. */
     public function tellFailed(School $school): bool
     {
-        $hasFailed = $this->kept->known("holes-failed:{$school->id}", $this->revision($school)) === true;
+        $hasFailed = $this->kept->known("holes-failed:{$school->id}", $this->mark($school)) === true;
         if ($hasFailed) {
-            $this->kept->keep("holes-failed:{$school->id}", $this->revision($school), self::SECONDS, false);
+            $this->kept->keep("holes-failed:{$school->id}", $this->mark($school), self::SECONDS, false);
         }
 
         return $hasFailed;
@@ -162,11 +168,5 @@ final readonly class HoleBook
     private function widener(Catalogue $catalogue, RunCache $memory): ?Widener
     {
         return self::isLarge($catalogue) ? null : new Widener($catalogue, $memory);
-    }
-
-    /** Proof ages by the day; of the reps they hang on who holds what. */
-    private function revision(School $school): string
-    {
-        return implode(' ', [Revision::ofCurriculum($school), $this->proof->fingerprint($school), CarbonImmutable::now()->toDateString()]);
     }
 }

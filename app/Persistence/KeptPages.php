@@ -17,22 +17,39 @@ final readonly class KeptPages
     public function __construct(private RevisionCache $kept, private HoleBook $holes, private ProofBook $proof) {}
 
     /**
+     * A page that tells of weak spots, too.
+     *
      * @param array<array-key, mixed> $parameters what was asked for
      * @param callable(): string      $draw
-     * @param ?string                 $revision   of what it depends on; null for every row that a wall hangs on
+     * @param ?string                 $revision   of what it depends on besides; null for what is taught and its weak spots alone
      */
     public function of(string $page, User $user, array $parameters, callable $draw, ?string $revision = null): string
     {
         $school = $user->school;
-        // Whoever may write sees links to do so.
-        $name = implode(':', [$page, $school->id, (int) $user->can('create', Answer::class), hash('xxh128', serialize($parameters))]);
         [$isBehind, $areKnown] = [$this->proof->isBehind($school), $this->holes->areKnown($school)];
         // A page that asks for its weak spots gives way to the one that has them.
         if ($isBehind || ! $areKnown) {
             $this->kept->fallBehind();
         }
-        $revision = implode(' ', [$revision ?? Revision::of($school), CarbonImmutable::now()->format('Y-m-d H'), (int) $areKnown, (int) $isBehind]);
+        $revision = implode(' ', [$revision ?? $this->holes->mark($school), CarbonImmutable::now()->format('Y-m-d H'), (int) $areKnown, (int) $isBehind]);
 
-        return $this->kept->of($name, $revision, self::SECONDS, $draw);
+        return $this->kept->of(self::name($page, $user, $parameters), $revision, self::SECONDS, $draw);
+    }
+
+    /**
+     * A page of what is taught, which no rep changes.
+     *
+     * @param callable(): string $draw
+     */
+    public function ofCurriculum(string $page, User $user, callable $draw): string
+    {
+        return $this->kept->of(self::name($page, $user, []), Revision::ofCurriculum($user->school), self::SECONDS, $draw);
+    }
+
+    /** @param array<array-key, mixed> $parameters */
+    private static function name(string $page, User $user, array $parameters): string
+    {
+        // Whoever may write sees links to do so.
+        return implode(':', [$page, $user->school->id, (int) $user->can('create', Answer::class), hash('xxh128', serialize($parameters))]);
     }
 }

@@ -31,7 +31,7 @@ final readonly class LoadController
         return view('wall.ranks', [
             'hasNoRank' => ! $school->ranks()->exists(),
             'hasNoAnswer' => ! $school->answers()->exists(),
-            'body' => $this->pages->of('load', $user, [], fn (): string => $this->body($school)),
+            'body' => $this->pages->ofCurriculum('load', $user, fn (): string => $this->body($school)),
         ]);
     }
 
