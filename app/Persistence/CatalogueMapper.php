@@ -86,7 +86,7 @@ final readonly class CatalogueMapper
 
     private function readCurriculum(School $school): ReadCurriculum
     {
-        return $this->kept->of("curriculum:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, fn (): ReadCurriculum => $this->parts(School::query()->findOrFail($school->id)));
+        return $this->kept->near("curriculum:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, fn (): ReadCurriculum => $this->parts(School::query()->findOrFail($school->id)));
     }
 
     /**

@@ -73,7 +73,7 @@ final readonly class CoverageBook
     private function read(string $name, School $school, Catalogue $catalogue): Coverage
     {
         /** @var array{array<string, array<string, int>>, list<Hole>} $kept */
-        $kept = $this->kept->of("{$name}:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, function () use ($school, $catalogue): array {
+        $kept = $this->kept->near("{$name}:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, function () use ($school, $catalogue): array {
             $coverage = $this->ofAnother($school, $catalogue);
 
             return [$coverage->worksFrom(), $coverage->holes];

@@ -17,14 +17,11 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Revision
 {
-    /** What a school teaches; every one of them has the school's id. */
-    private const CURRICULUM = ['ranks', 'rungs', 'kinds', 'attacks', 'answers'];
-
-    /** What besides goes into a file of everything. */
-    private const REST = ['students', 'rank_awards', 'solos', 'solo_marks', 'solo_practices', 'training_classes', 'class_attendance', 'tests', 'test_candidates', 'test_items', 'test_marks', 'test_solos', 'footage', 'footage_students'];
-
-    /** Who sees it, and what is at hand beside. */
-    private const AROUND = ['users', 'guardianships', 'invitations', 'tablets', 'drill_lists', 'drill_list_items'];
+    /** Parts of its rows: what it teaches, who trains, what besides goes into a file of everything, and who sees it with what is at hand beside. */
+    private const CURRICULUM = 'curriculum';
+    private const STUDENTS = 'students';
+    private const REST = 'rest';
+    private const AROUND = 'around';
 
     /** Reps are only ever added. */
     private const REPS = '(select coalesce(max(count), 0) from rep_counts where school_id = :id)';
@@ -32,13 +29,13 @@ final readonly class Revision
     /** Of everything that a file of it holds. */
     public static function ofEverything(School $school): string
     {
-        return self::read($school, [...self::CURRICULUM, ...self::REST], [self::REPS]);
+        return self::read($school, [self::CURRICULUM, self::STUDENTS, self::REST], [self::REPS]);
     }
 
     /** Of everything that a file of it holds but its reps. */
     public static function ofAllButReps(School $school): string
     {
-        return self::read($school, [...self::CURRICULUM, ...self::REST]);
+        return self::read($school, [self::CURRICULUM, self::STUDENTS, self::REST]);
     }
 
     /**
@@ -49,7 +46,7 @@ final readonly class Revision
      */
     public static function ofPage(School $school, Student|Attack|Answer|null $whose, string $tells): string
     {
-        return self::read($school, [...self::CURRICULUM, ...self::REST, ...self::AROUND], match (true) {
+        return self::read($school, [self::CURRICULUM, self::STUDENTS, self::REST, self::AROUND], match (true) {
             $tells === 'teaching' => [],
             $whose === null => [self::REPS],
             $whose instanceof Student => [self::ofReps($school, $whose, $tells === 'home')],
@@ -68,23 +65,23 @@ final readonly class Revision
     /** Of everything that a wall hangs on. */
     public static function of(School $school): string
     {
-        return self::read($school, [...self::CURRICULUM, 'students'], [self::REPS]);
+        return self::read($school, [self::CURRICULUM, self::STUDENTS], [self::REPS]);
     }
 
     /** Of what it teaches alone. */
     public static function ofCurriculum(School $school): string
     {
-        return self::read($school, self::CURRICULUM);
+        return self::read($school, [self::CURRICULUM]);
     }
 
     /**
-     * @param list<string> $tables
-     * @param list<string> $parts  further questions
+     * @param list<string> $rows  parts of them
+     * @param list<string> $parts further questions
      */
-    private static function read(School $school, array $tables, array $parts = []): string
+    private static function read(School $school, array $rows, array $parts = []): string
     {
-        // Of a table the database knows by heart how to ask: to plan it each time takes four times as long as to look.
-        array_push($parts, ...array_map(static fn (string $table): string => "rows_at('{$table}', :id)", $tables));
+        // The database knows by heart how to ask for a part: to plan it each time takes longer than to look.
+        array_push($parts, ...array_map(static fn (string $part): string => "part_at('{$part}', :id)", $rows));
         $parts[] = "coalesce((select xmin::text || ctid::text from schools where id = :id), '-')";
         $parts = str_replace(':id', (string) $school->id, $parts);
         // As long as a request only looks, what it was told first holds for all of it.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use Illuminate\Cache\Lock;
+use Illuminate\Container\Attributes\Cache;
 use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Contracts\Cache\Repository;
@@ -23,8 +24,14 @@ final readonly class RevisionCache
     /** Milliseconds after which whoever waits looks again. */
     private const LOOK = 25;
 
-    /** @param ReadRevisions $atHand what this request has read, so that it reads nothing twice */
-    public function __construct(private Repository $cache, private ReadRevisions $atHand) {}
+    /** Bytes up to which something goes into the memory of a machine. */
+    private const NEAR = 4_000_000;
+
+    /**
+     * @param ReadRevisions $atHand what this request has read, so that it reads nothing twice
+     * @param Repository    $memory of the machine
+     */
+    public function __construct(private Repository $cache, private ReadRevisions $atHand, #[Cache('memory')] private Repository $memory) {}
 
     /**
      * @template T
@@ -57,6 +64,33 @@ final readonly class RevisionCache
         } finally {
             Aside::keep(static fn (): bool => $lock->release());
         }
+    }
+
+    /**
+     * The same of what nearly every page reads: it is kept in the memory of each machine, too, where it is found in half the time.
+     * Nothing but the revision decides what it is.
+     *
+     * @template T
+     *
+     * @param callable(): T $work
+     *
+     * @return T
+     */
+    public function near(string $name, string $revision, int $seconds, callable $work): mixed
+    {
+        if (! self::isOf($this->atHand->values[$name] ?? null, $revision)) {
+            $kept = $this->memory->get(self::named($name));
+            if (self::isOf($kept, $revision)) {
+                $this->atHand->values[$name] = $kept;
+            } else {
+                $kept = [$revision, $this->of($name, $revision, $seconds, $work)];
+                if (strlen(serialize($kept)) <= self::NEAR) {
+                    $this->memory->put(self::named($name), $kept, $seconds);
+                }
+            }
+        }
+
+        return $this->of($name, $revision, $seconds, $work);
     }
 
     /** What is kept of that revision; null where nothing is. */
@@ -117,15 +151,20 @@ final readonly class RevisionCache
     /** @return array{string, mixed}|null the revision and the value; null where nothing of that revision is kept */
     private function look(string $name, string $revision): ?array
     {
-        $isWanted = static fn (mixed $kept): bool => is_array($kept) && ($kept[0] ?? null) === $revision;
-        if (! $isWanted($this->atHand->values[$name] ?? null)) {
+        if (! self::isOf($this->atHand->values[$name] ?? null, $revision)) {
             $kept = $this->cache->get(self::named($name));
-            if (! $isWanted($kept)) {
+            if (! self::isOf($kept, $revision)) {
                 return null;
             }
             $this->atHand->values[$name] = $kept;
         }
 
         return $this->atHand->values[$name];
+    }
+
+    /** @phpstan-assert-if-true array{string, mixed} $kept */
+    private static function isOf(mixed $kept, string $revision): bool
+    {
+        return is_array($kept) && ($kept[0] ?? null) === $revision;
     }
 }

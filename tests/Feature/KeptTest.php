@@ -16,7 +16,7 @@ it('lets one work it out, however many ask at once', function (): void {
     foreach (range(1, 4) as $number) {
         $child = pcntl_fork();
         if ($child === 0) {
-            $value = (new RevisionCache(Cache::store('file'), new ReadRevisions()))->of('holes:test', 'now', 60, function () use ($folder, $number): int {
+            $value = (new RevisionCache(Cache::store('file'), new ReadRevisions(), Cache::store('array')))->of('holes:test', 'now', 60, function () use ($folder, $number): int {
                 file_put_contents($folder.'/worked', "{$number}\n", FILE_APPEND);
                 usleep(400_000);
 
@@ -46,4 +46,30 @@ it('shows nothing that other rules have found', function (): void {
     Cache::put('x', ['now', 'of the first release'], 60);
     expect($kept->known('x', 'now'))->toBeNull()->and($kept->of('x', 'now', 60, fn (): string => 'found anew'))->toBe('found anew')
         ->and(Cache::get((Rules::VERSION - 1).':x'))->toBe(['now', 'old']);
+});
+
+it('finds in the memory of the machine what was worked out for that revision, and nothing else', function (): void {
+    config(['cache.stores.memory' => ['driver' => 'array']]);
+    Cache::purge('memory');
+    $worked = [];
+    $near = function (string $revision, mixed $value) use (&$worked): mixed {
+        // As the next request has it: nothing is at hand.
+        app(ReadRevisions::class)->values = [];
+
+        return app(RevisionCache::class)->near('taught', $revision, 60, function () use (&$worked, $revision, $value): mixed {
+            $worked[] = $revision;
+
+            return $value;
+        });
+    };
+    expect($near('one', 'first'))->toBe('first')->and($near('one', 'never asked'))->toBe('first')->and($worked)->toBe(['one']);
+    // Another machine has forgotten what the database still has, and the other way round.
+    Cache::store('memory')->flush();
+    expect($near('one', 'never asked'))->toBe('first');
+    Cache::forget(RevisionCache::named('taught'));
+    expect($near('one', 'never asked'))->toBe('first')->and($worked)->toBe(['one']);
+    expect($near('two', 'second'))->toBe('second')->and($near('two', 'never asked'))->toBe('second')->and($worked)->toBe(['one', 'two']);
+    // What is too large for it is kept in the database alone.
+    $large = str_repeat('x', 4_000_001);
+    expect($near('three', $large))->toBe($large)->and(Cache::store('memory')->get(RevisionCache::named('taught'))[0])->toBe('two')->and($near('three', 'never asked'))->toBe($large);
 });
