@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Models\Answer;
+use App\Models\Student;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 
@@ -13,6 +14,9 @@ final readonly class KeptPages
 {
     /** What is drawn tells of proof, which ages by the hour. */
     private const SECONDS = 3600;
+
+    /** Seconds for which a page of people stands, counted from midnight: proof ages, and what comes next begins at such a moment. */
+    public const STANDS = 300;
 
     public function __construct(private RevisionCache $kept, private HoleBook $holes, private ProofBook $proof) {}
 
@@ -44,6 +48,18 @@ final readonly class KeptPages
     public function ofCurriculum(string $page, User $user, callable $draw): string
     {
         return $this->kept->of(self::name($page, $user, []), Revision::ofCurriculum($user->school), self::SECONDS, $draw);
+    }
+
+    /**
+     * A part of somebody's page that tells of what they do alone and what stands from before, which no rep in class changes.
+     *
+     * @param callable(): string $draw
+     */
+    public function ofPerson(string $page, User $user, Student $student, callable $draw): string
+    {
+        $revision = implode(' ', [Revision::ofPage($user->school, $student, 'home'), intdiv(CarbonImmutable::now()->getTimestamp(), self::STANDS)]);
+
+        return $this->kept->of("{$page}:{$user->id}:{$student->id}", $revision, self::STANDS, $draw);
     }
 
     /** @param array<array-key, mixed> $parameters */

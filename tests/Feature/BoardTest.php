@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Role;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Tests\Feature\BoardFixture;
 
 beforeEach(function (): void {
@@ -131,4 +132,43 @@ it('sets the spread of timed tries beside the model', function (): void {
     $model = number_format(0.25 + $beats->line[0]->seconds() + $beats->line[1]->seconds(), 1);
 
     $this->get('/attacks/'.$this->hall->attacks()->where('code', 'wrist')->value('id').'/proof')->assertSeeInOrder(['6 Open draw', '5', '1.6 s', '1.2 and 2.0 s', $model.' s']);
+});
+
+it('reads those alone of whom something is new, and tells what it would if it knew nothing', function (): void {
+    $ada = $this->hall->students()->where('code', '<>', 'bo')->firstOrFail();
+    $this->travelTo(CarbonImmutable::now()->startOfHour()->addMinutes(5));
+    $read = [];
+    DB::listen(function ($query) use (&$read): void {
+        if (str_contains($query->sql, 'select "student_id", "attack_id", "side", "tries"')) {
+            $read[] = array_values(array_intersect($query->bindings, [$this->bo->id, $this->ada]));
+        }
+    });
+    $this->ada = $ada->id;
+    // As the next request has it: nothing is at hand but what is kept.
+    $tell = function () use (&$read): array {
+        app()->forgetScopedInstances();
+        $read = [];
+        $rows = BoardFixture::boardOf($this->hall->fresh())->rows;
+
+        return array_map(static fn (array $row): array => [$row['student']->name, $row['student']->rank->code, array_map(static fn ($state): string => $state->value, $row['states']), $row['held'], $row['last']?->getTimestamp(), $row['next']?->key->text, $row['with'], $row['moves']], $rows);
+    };
+    $tell();
+    $isNew = [
+        'nothing' => [static fn () => null, []],
+        'a rep' => [fn () => BoardFixture::boardRep($this->hall, 20, 'bo', CarbonImmutable::now()->subMinutes(2), ['outcome' => 'froze']), [$this->bo->id]],
+        'a rank' => [fn () => $ada->update(['rank_id' => $this->hall->ranks()->reorder('position', 'desc')->value('id')]), [$ada->id]],
+        'what is barred' => [fn () => $this->bo->update(['flags' => ['no-neck']]), [$this->bo->id]],
+        'what is taught' => [fn () => $this->hall->attacks()->where('code', 'wrist')->update(['prevalence' => 1]), [$this->bo->id, $ada->id]],
+        'another hour' => [fn () => $this->travel(1)->hours(), [$this->bo->id, $ada->id]],
+    ];
+    foreach ($isNew as $what => [$write, $whose]) {
+        $write();
+        $told = $tell();
+        $asked = array_values(array_unique(array_merge(...[[], ...$read])));
+        sort($asked);
+        sort($whose);
+        expect($asked)->toBe($whose, $what);
+        Illuminate\Support\Facades\Cache::flush();
+        expect($tell())->toBe($told, $what);
+    }
 });

@@ -11,9 +11,11 @@ use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
 use App\Persistence\CoverageBook;
+use App\Persistence\KeptPages;
 use App\Persistence\SoloBook;
 use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
+use App\View\Home\HomeWeek;
 use App\View\Ladder\ComingUp;
 use App\View\Ladder\LadderPicture;
 use App\View\Ladder\RungMoves;
@@ -37,7 +39,7 @@ final readonly class StudentController
     /** Reps of the timeline's table at once. */
     private const PAGE = 30;
 
-    public function __construct(private CatalogueMapper $mapper) {}
+    public function __construct(private CatalogueMapper $mapper, private KeptPages $pages) {}
 
     public function index(#[CurrentUser] User $user): View
     {
@@ -83,8 +85,11 @@ final readonly class StudentController
 
         return view('students.show', [
             'student' => $student,
-            'awards' => $student->awards()->with('rank', 'awardedBy', 'test')->get(),
-            'solos' => new StudentSolos($student, new SoloBook($student->school, $now)),
+            'around' => $this->pages->ofPerson('around', $user, $student, static fn (): string => view('students.around', [
+                'student' => $student,
+                'awards' => $student->awards()->with('rank', 'awardedBy', 'test')->get(),
+                'solos' => new StudentSolos($student, new SoloBook($school, $now)),
+            ])->render()),
             'ladder' => $ladder,
             'coming' => new ComingUp($ladder, $pool, $core, $windows[$student->id], $now),
             'moves' => RungMoves::of($school, $catalogue->ladder, [$student->id => $ladder->titles()], $windows, $now)[$student->id],
@@ -106,9 +111,23 @@ final readonly class StudentController
     }
 
     /** What comes next for a student, on a phone first. */
-    public function own(CoverageBook $coverages, Student $student): View
+    public function own(CoverageBook $coverages, #[CurrentUser] User $user, Student $student): View
     {
-        return view('students.own', ['student' => $student, 'page' => new OwnPage($student, $this->mapper, $coverages, CarbonImmutable::now())]);
+        $now = CarbonImmutable::now();
+
+        return view('students.own', [
+            'student' => $student,
+            'page' => new OwnPage($student, $this->mapper, $coverages, $now),
+            'around' => $this->pages->ofPerson('own-around', $user, $student, fn (): string => $this->around($student, $now)),
+        ]);
+    }
+
+    /** What is done alone. */
+    private function around(Student $student, CarbonImmutable $now): string
+    {
+        $book = new SoloBook($student->school, $now);
+
+        return view('students.own-around', ['student' => $student, 'solos' => new StudentSolos($student, $book), 'week' => new HomeWeek($student, $this->mapper, $now, $book)])->render();
     }
 
     public function edit(#[CurrentUser] User $user, Student $student): View

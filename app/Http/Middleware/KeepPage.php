@@ -10,6 +10,7 @@ use App\Models\Attack;
 use App\Models\Student;
 use App\Models\User;
 use App\Persistence\EvidenceBook;
+use App\Persistence\KeptPages;
 use App\Persistence\ReadRevisions;
 use App\Persistence\Revision;
 use App\Persistence\RevisionCache;
@@ -27,9 +28,6 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class KeepPage
 {
-    /** Seconds for which it stands, counted from midnight: proof ages, and what comes next begins at such a moment. */
-    private const STANDS = 300;
-
     /** Stands for the token of the session, which every form carries. */
     private const TOKEN = "\x1Ftoken\x1F";
 
@@ -60,7 +58,7 @@ final readonly class KeepPage
         $response = $next($request);
         if (! DB::connection()->hasModifiedRecords() && ! $this->read->isBehind && self::isWhole($response)) {
             // Whoever asked has it before it is kept.
-            defer(fn () => $this->kept->keep($name, $revision, self::STANDS, (string) gzcompress(str_replace($token, self::TOKEN, (string) $response->getContent()), 1)));
+            defer(fn () => $this->kept->keep($name, $revision, KeptPages::STANDS, (string) gzcompress(str_replace($token, self::TOKEN, (string) $response->getContent()), 1)));
         }
 
         return $response;
@@ -91,7 +89,7 @@ final readonly class KeepPage
             ? Revision::ofPage($user->school, null, 'teaching').' '.app(EvidenceBook::class)->mark($user->school)
             : Revision::ofPage($user->school, $isOne ? $whose : null, $tells);
 
-        return implode(' ', [$told, intdiv(CarbonImmutable::now()->getTimestamp(), self::STANDS), base_path()]);
+        return implode(' ', [$told, intdiv(CarbonImmutable::now()->getTimestamp(), KeptPages::STANDS), base_path()]);
     }
 
     /** A page that asks again soon tells of work that is not done yet. */

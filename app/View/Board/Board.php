@@ -8,16 +8,11 @@ use App\Models\School;
 use App\Models\Student;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
-use App\Persistence\WindowBook;
-use App\View\Ladder\RungMoves;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Curriculum\Catalogue;
-use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\ProofState;
-use StoneDrill\Core\Proof\Window;
 
 /** A group at a glance: who holds what at the goal rung of their rank, what each should drill next, and with whom. */
 final readonly class Board
@@ -47,58 +42,29 @@ final readonly class Board
     {
         $this->catalogue = $mapper->curriculum($school);
         $cells = $coverages->of($school)->cells;
-        $windows = (new WindowBook($school, $this->catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $at);
-        $pool = $coverages->pool($school, $at);
-        $named = [];
-        foreach ($cells as $cell) {
-            $named[$cell->key->text] = sided($cell->attack->title, $cell->side);
-        }
-        $rows = $tickets = $needed = $titles = [];
+        $people = BoardPeople::of($school, $students, $this->catalogue, $cells, $coverages, $mapper, $at);
+        $byKey = array_column(array_map(static fn (Cell $cell): array => [$cell->key->text, $cell], $cells), 1, 0);
+        $rows = $needed = [];
         foreach ($students as $student) {
-            $states = $this->statesOf($student, $cells, $windows[$student->id]);
-            $needed += $states;
-            $titles[$student->id] = array_intersect_key($named, $states);
-            $last = array_filter(array_map(static fn (Window $window): ?int => $window->last, $windows[$student->id]));
-            $tickets[$student->id] = $this->heaviest($pool->tickets($mapper->student($student), $student->rank->goal_rung, $windows[$student->id]));
+            $told = $people[$student->id];
+            $needed += $told['states'];
             $rows[] = [
                 'student' => $student,
-                'states' => $states,
-                'held' => count(array_filter($states, static fn (ProofState $state): bool => $state === ProofState::Holds)),
-                'needed' => count($states),
-                'last' => $last === [] ? null : CarbonImmutable::createFromTimestamp(max($last)),
+                'states' => $told['states'],
+                'held' => count(array_filter($told['states'], static fn (ProofState $state): bool => $state === ProofState::Holds)),
+                'needed' => count($told['states']),
+                'last' => $told['last'] === null ? null : CarbonImmutable::createFromTimestamp($told['last']),
+                'next' => $told['next'] === null ? null : $byKey[$told['next']],
+                'moves' => $told['moves'],
             ];
         }
-        $moves = RungMoves::of($school, $this->catalogue->ladder, $titles, $windows, $at);
         $all = array_values(array_filter($cells, static fn (Cell $cell): bool => isset($needed[$cell->key->text])));
         $this->count = count($all);
         // One page more than it takes would be a page of a few.
         $this->pages = $this->count <= 1.5 * self::MAX_LINES ? 1 : (int) ceil($this->count / self::MAX_LINES);
         $this->page = max(1, min($this->pages, $page));
         $this->cells = $this->pages === 1 ? $all : array_slice($all, ($this->page - 1) * self::MAX_LINES, self::MAX_LINES);
-        $this->rows = $this->sorted(array_map(fn (array $row): array => [...$row, 'next' => $tickets[$row['student']->id], 'with' => $this->partner($row['student'], $tickets[$row['student']->id], $rows), 'moves' => $moves[$row['student']->id]->short()], $rows), $sort);
-    }
-
-    /**
-     * @param list<Cell>            $cells
-     * @param array<string, Window> $windows by the cell's key
-     *
-     * @return array<string, ProofState> of what the student’s rank needs
-     */
-    private function statesOf(Student $student, array $cells, array $windows): array
-    {
-        $order = $this->catalogue->rankOrder();
-        [$rank, $goal] = [$order[$student->rank->code], $student->rank->goal_rung];
-        $isYouth = $student->isYouth($this->at);
-        $states = [];
-        foreach ($cells as $cell) {
-            $need = $cell->attack->need->by($isYouth);
-            if ($need !== null && $order[$need] <= $rank) {
-                $key = $cell->key->text;
-                $states[$key] = ($windows[$key] ?? null)?->state($goal, $this->at) ?? ProofState::Untried;
-            }
-        }
-
-        return $states;
+        $this->rows = $this->sorted(array_map(static fn (array $row, int $place): array => [...$row, 'with' => self::partner($row['next'], $place, $rows)], $rows, array_keys($rows)), $sort);
     }
 
     public function hasPrevious(): bool
@@ -173,38 +139,23 @@ final readonly class Board
         return $row['next'] === null || $row['with'] === null ? '' : __('board.with', ['name' => $row['with']]);
     }
 
-    /** @param list<Ticket> $tickets */
-    private function heaviest(array $tickets): ?Cell
-    {
-        // The most first: once the heaviest is heavier than what is left could be, nothing else is weighed.
-        usort($tickets, static fn (Ticket $a, Ticket $b): int => $b->most() <=> $a->most());
-        $best = null;
-        $weight = -1.0;
-        foreach ($tickets as $ticket) {
-            if ($ticket->most() <= $weight) {
-                break;
-            }
-            [$best, $weight] = $ticket->weight() > $weight ? [$ticket, $ticket->weight()] : [$best, $weight];
-        }
-
-        return $best?->cell;
-    }
-
     /**
      * Somebody of the group who holds it, or the next one who needs it too.
      *
+     * @param int                                                                    $place of whoever is asked for
      * @param list<array{student: Student, states: array<string, ProofState>, ...}> $rows
      */
-    private function partner(Student $student, ?Cell $cell, array $rows): ?string
+    private static function partner(?Cell $cell, int $place, array $rows): ?string
     {
+        if ($cell === null) {
+            return null;
+        }
+        $key = $cell->key->text;
         // From the one after the student on, so that not everybody is sent to the first.
-        $place = (int) array_search($student, array_column($rows, 'student'), true);
-        $rows = [...array_slice($rows, $place + 1), ...array_slice($rows, 0, $place)];
-        $key = $cell === null ? '' : $cell->key->text;
-        $others = array_filter($rows, static fn (array $row): bool => isset($row['states'][$key]));
-        usort($others, static fn (array $a, array $b): int => ($b['states'][$key] === ProofState::Holds) <=> ($a['states'][$key] === ProofState::Holds));
+        $others = array_values(array_filter([...array_slice($rows, $place + 1), ...array_slice($rows, 0, $place)], static fn (array $row): bool => isset($row['states'][$key])));
+        $with = array_find($others, static fn (array $row): bool => $row['states'][$key] === ProofState::Holds) ?? $others[0] ?? null;
 
-        return ($others[0] ?? null)['student']->name ?? null;
+        return $with === null ? null : $with['student']->name;
     }
 
     /**

@@ -10,6 +10,8 @@ use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\PartnerBook;
+use App\Persistence\PersonShelf;
+use App\Persistence\Revision;
 use App\Persistence\SeasonBook;
 use App\Persistence\WindowBook;
 use App\View\Drill\Kit;
@@ -206,23 +208,37 @@ final readonly class ClassPage
     /** @return list<array{name: string, next: string, out: string, moves: list<string>}> what each should be drilled on under pressure, what is left out, and what is for another rung */
     public function pressure(): array
     {
-        $tickets = $this->students->mapWithKeys(fn (Student $student): array => [$student->id => $this->pool->tickets($this->people[$student->id], $student->rank->goal_rung, $this->windows[$student->code])])->all();
+        $school = $this->class->school;
+        $shelf = new PersonShelf($school, "pressure-{$this->class->id}", Revision::ofCurriculum($school)." {$this->class->at->getTimestamp()}", CarbonImmutable::now());
+        $ids = array_values($this->students->map(static fn (Student $student): int => $student->id)->all());
+
+        return array_values($shelf->of($ids, fn (array $new): array => $this->pressureOf($this->students->whereIn('id', $new))));
+    }
+
+    /**
+     * @param Collection<int, Student> $students
+     *
+     * @return array<int, array{name: string, next: string, out: string, moves: list<string>}> by the id of the row
+     */
+    private function pressureOf(Collection $students): array
+    {
+        $tickets = $students->mapWithKeys(fn (Student $student): array => [$student->id => $this->pool->tickets($this->people[$student->id], $student->rank->goal_rung, $this->windows[$student->code])])->all();
         $titles = array_map(static fn (array $own): array => collect($own)->mapWithKeys(static fn (Ticket $ticket): array => [$ticket->cell->key->text => sided($ticket->cell->attack->title, $ticket->cell->side)])->all(), $tickets);
-        $windows = $this->students->mapWithKeys(fn (Student $student): array => [$student->id => $this->windows[$student->code]])->all();
+        $windows = $students->mapWithKeys(fn (Student $student): array => [$student->id => $this->windows[$student->code]])->all();
         $moves = RungMoves::of($this->class->school, $this->catalogue->ladder, $titles, $windows, CarbonImmutable::instance($this->class->at));
 
-        return array_values($this->students->map(function (Student $student) use ($tickets, $moves): array {
+        return $students->mapWithKeys(function (Student $student) use ($tickets, $moves): array {
             $own = $tickets[$student->id];
             $next = collect($own)->sortByDesc(static fn (Ticket $ticket): float => $ticket->weight())->first();
             $barred = $this->pool->countBarred($this->people[$student->id]);
 
-            return [
+            return [$student->id => [
                 'name' => $student->name,
                 'next' => $next === null ? __('classes.nothing') : __('classes.next', ['attack' => $next->cell->attack->title, 'rung' => $student->rank->goal_rung, 'side' => __("words.sides.{$next->cell->side->value}"), 'count' => count($own), 'bits' => number_format(Draw::of($own)->entropy(), 1)]),
                 'out' => $barred === 0 ? '' : trans_choice('classes.left-out', $barred),
                 'moves' => $moves[$student->id]->lines(self::MOVES),
-            ];
-        })->all());
+            ]];
+        })->all();
     }
 
     /** @return list<string> ids of the answers that are taught to somebody */

@@ -8,11 +8,11 @@ use App\Jobs\WarmSchool;
 use App\Jobs\Workers;
 use App\Models\School;
 use App\Models\Student;
+use App\Persistence\PersonShelf;
 use App\Persistence\Revision;
 use App\Persistence\RevisionCache;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 
 /**
  * What kits say of people, kept until a rep of theirs comes, their own row changes or anything that is taught does. Proof fades, in
@@ -20,26 +20,20 @@ use Illuminate\Support\Facades\DB;
  */
 final class KitShelf
 {
-    /** People of whom it is kept: several kits of a large school. */
-    private const MOST = 4 * Kit::MAX;
-
     /** People beyond which nobody waits for what has faded in the last hours, unless a day has passed, nor for all that takes long to find. */
     private const MANY = 60;
 
     /** Attacks or answers of which it is found while one waits, however many people there are. */
     private const FEW = 20;
-    private const DAY = 86_400;
 
-    private const DAYS = 7 * self::DAY;
+    private const DAYS = 7 * 86_400;
 
-    private readonly string $name;
-
-    private readonly string $revision;
+    private readonly PersonShelf $people;
 
     private readonly string $taught;
 
-    /** @var array<int, string> what those who were asked for are at, by the id of the row */
-    private array $marks = [];
+    /** How many people were asked for. */
+    private int $count = 0;
 
     private bool $isBehind = false;
 
@@ -47,11 +41,10 @@ final class KitShelf
      * @param int  $each what a person may be drilled on at the most
      * @param bool $waits whether whoever asks waits until everybody is read as of now
      */
-    public function __construct(private readonly School $school, private readonly CarbonImmutable $at, int $each, private readonly bool $waits = false)
+    public function __construct(private readonly School $school, CarbonImmutable $at, int $each, private readonly bool $waits = false)
     {
-        $this->name = "kit:{$school->id}";
         $this->taught = Revision::ofCurriculum($school);
-        $this->revision = "{$this->taught} {$each}";
+        $this->people = new PersonShelf($school, 'kit', "{$this->taught} {$each}", $at);
     }
 
     /**
@@ -61,29 +54,22 @@ final class KitShelf
      */
     public function of(Collection $students): array
     {
-        $this->marks = $this->marks(array_values($students->map(static fn (Student $student): int => $student->id)->all()));
-        $kept = array_filter(array_intersect_key($this->kept(), $this->marks), fn (array $one, int $id): bool => $one[0] === $this->marks[$id] && $one[2] > $this->at->getTimestamp() - self::DAY, ARRAY_FILTER_USE_BOTH);
-        $fresh = array_filter($kept, fn (array $one): bool => $one[2] >= $this->at->startOfHour()->getTimestamp());
+        $this->count = count($students);
+        $kept = $this->people->ofDay(array_values($students->map(static fn (Student $student): int => $student->id)->all()));
+        $fresh = array_filter($kept, fn (array $one): bool => $this->people->isFresh($one[1]));
         if ($this->waits || count($kept) - count($fresh) <= self::MANY || Workers::areAway()) {
             $kept = $fresh;
         } else {
             $this->leave();
         }
 
-        return array_map(static fn (array $one): array => $one[1], $kept);
+        return array_map(static fn (array $one): array => $one[0], $kept);
     }
 
     /** @param array<int, array<string, mixed>> $people what is new of some who were asked for */
     public function keep(array $people): void
     {
-        if ($people === []) {
-            return;
-        }
-        $new = [];
-        foreach ($people as $id => $person) {
-            $new[$id] = [$this->marks[$id], $person, $this->at->getTimestamp()];
-        }
-        app(RevisionCache::class)->keep($this->name, $this->revision, self::DAY, array_slice($new + $this->kept(), 0, self::MOST, true));
+        $this->people->keep($people);
     }
 
     /**
@@ -120,7 +106,7 @@ final class KitShelf
     public function found(string $what, array $keys, callable $find): array
     {
         $known = $this->said($what);
-        if ($this->waits || count($this->marks) <= self::MANY || count(array_diff_key(array_flip($keys), $known)) <= self::FEW || Workers::areAway()) {
+        if ($this->waits || $this->count <= self::MANY || count(array_diff_key(array_flip($keys), $known)) <= self::FEW || Workers::areAway()) {
             return $this->words($what, $keys, $find);
         }
         $this->leave();
@@ -152,27 +138,5 @@ final class KitShelf
     {
         Workers::queue(new WarmSchool($this->school->id));
         app(RevisionCache::class)->fallBehind();
-    }
-
-    /** @return array<int, array{string, array<string, mixed>, int}> mark, person, and when it was read, in seconds */
-    private function kept(): array
-    {
-        return app(RevisionCache::class)->known($this->name, $this->revision) ?? [];
-    }
-
-    /**
-     * @param list<int> $ids
-     *
-     * @return array<int, string>
-     */
-    private function marks(array $ids): array
-    {
-        $rows = DB::select(<<<'SQL'
-            select s.id, s.xmin::text || s.ctid::text || ' ' || w.count || ' ' || w.turns as mark
-            from students s cross join lateral (select count(*), coalesce(sum(turns), 0) as turns from proof_windows where school_id = s.school_id and student_id = s.id) w
-            where s.school_id = ? and s.id = any(?::bigint[])
-            SQL, [$this->school->id, '{'.implode(',', $ids).'}']);
-
-        return array_column($rows, 'mark', 'id');
     }
 }

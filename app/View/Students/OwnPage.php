@@ -9,13 +9,10 @@ use App\Models\Test;
 use App\Models\TrainingClass;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
-use App\Persistence\SoloBook;
 use App\Persistence\WindowBook;
-use App\View\Home\HomeWeek;
 use App\View\Ladder\ComingUp;
 use App\View\Ladder\LadderDrawing;
 use App\View\Ladder\LadderPicture;
-use App\View\Solos\StudentSolos;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -35,10 +32,6 @@ final readonly class OwnPage
 
     public LadderPicture $ladder;
 
-    public HomeWeek $week;
-
-    public StudentSolos $solos;
-
     public ComingUp $coming;
 
     public LadderDrawing $drawing;
@@ -53,9 +46,6 @@ final readonly class OwnPage
         $this->core = $mapper->student($student);
         $this->windows = (new WindowBook($school, $this->catalogue))->of([$student->id], $now)[$student->id];
         $this->ladder = new LadderPicture($this->catalogue, $this->core, $this->windows, $now);
-        $book = new SoloBook($school, $now);
-        $this->solos = new StudentSolos($student, $book);
-        $this->week = new HomeWeek($student, $mapper, $now, $book);
         $this->coming = new ComingUp($this->ladder, $coverages->poolOf($school, $this->core, $now), $this->core, $this->windows, $now);
         $this->drawing = new LadderDrawing($this->ladder);
         $this->attackIds = $school->attackIds();

@@ -10,23 +10,7 @@
     <p>{{ $test ? __('students.own.test', ['rank' => $test['test']->rank->name, 'at' => school_time($test['test']->at, 'D j M, H:i'),
         'ready' => $test['ready']]) : __('students.own.no-test') }}</p>
 </section>
-<section aria-labelledby="own-home"><h2 id="own-home">{{ __('home.short') }}</h2>
-    <p class="form-text">{{ $page->week->title() }}</p>
-    @if ($page->week->isEmpty())<p>{{ __('home.none') }}</p>@else
-        <ul>@foreach ($page->week->solos as $solo)<li>{{ $solo->solo->name }}
-            <small>{{ __('solos.kinds.'.$solo->solo->kind->value) }}</small></li>@endforeach
-            @foreach ($page->week->items as $item)<li>{{ $item->answer->title }}
-            <small>{{ $item->attack->title }}</small></li>@endforeach</ul>
-        <x-button kind="rust" :href="route('home.show', $student)">{{ __('students.own.practise') }}</x-button>
-    @endif
-</section>
-@if ($page->solos->rows !== [])
-<section aria-labelledby="own-solos"><h2 id="own-solos">{{ __('solos.title') }}</h2>
-    <ul class="ladder-rows">
-        @foreach ($page->solos->rows as $row)<li><span>{{ $row['solo']->name }}</span> <small>{{ $row['text'] }}</small></li>@endforeach
-    </ul>
-</section>
-@endif
+{!! $around !!}
 <section aria-labelledby="own-ladder"><h2 id="own-ladder">{{ __('students.own.ladder') }}</h2>
     <p class="form-text">{{ __('students.own.held', ['held' => $page->ladder->held(), 'all' => count($page->ladder->rows),
         'rung' => $page->ladder->goal]) }}</p>

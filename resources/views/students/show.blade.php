@@ -22,8 +22,7 @@
     @include('students.ladder')
 @endif
 @if ($ready)@include('students.ready')@endif
-@include('students.solos')
-@include('students.awards')
+{!! $around !!}
 @if ($count === 0)
     <h2>{{ __('students.timeline.title') }}</h2>
     <p>{{ __('students.timeline.none') }}
