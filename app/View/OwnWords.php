@@ -45,12 +45,19 @@ final class OwnWords extends Translator
     {
         // What somebody typed is put in afterwards, and never taken for a name in braces.
         $line = str_contains($line, '{') ? strtr($line, $this->names()) : $line;
-        // The framework makes two further forms of each value, with capitals, for which nearly no line asks.
-        if (preg_match('/:\p{Lu}/u', $line) === 1 || array_filter($replace, is_object(...)) !== []) {
-            return parent::makeReplacements($line, $replace);
+        if ($replace === []) {
+            return $line;
+        }
+        $said = [];
+        foreach ($replace as $name => $value) {
+            if (is_object($value)) {
+                return parent::makeReplacements($line, $replace);
+            }
+            $said[":{$name}"] = $value;
         }
 
-        return strtr($line, array_combine(array_map(static fn (int|string $name): string => ":{$name}", array_keys($replace)), $replace));
+        // The framework makes two further forms of each value, with capitals, for which nearly no line asks.
+        return preg_match('/:\p{Lu}/u', $line) === 1 ? parent::makeReplacements($line, $replace) : strtr($line, $said);
     }
 
     /** @return array<string, string> */

@@ -25,9 +25,10 @@ final readonly class LadderSheet
     public function __construct(public LadderDrawing $drawing)
     {
         $column = self::NAME + $drawing->width + self::DAY + self::EDGE;
-        $lines = array_sum(array_map(static fn (array $family): int => count($family['rows']) + 2, $drawing->families));
+        $families = $drawing->families();
+        $lines = array_sum(array_map(static fn (array $family): int => count($family['rows']) + 2, $families));
         [$heads, $rows, $at, $place, $deepest] = [[], [], 0, 0, 0];
-        foreach ($drawing->families as $family) {
+        foreach ($families as $family) {
             // A family stays together: the second column begins with the one that would go beyond the middle.
             if ($place === 0 && $at > 0 && $at + count($family['rows']) / 2 > $lines / 2) {
                 [$at, $place] = [0, 1];

@@ -99,18 +99,18 @@ final readonly class Timeline
      */
     private function marks(Collection $reps, int $rungs): array
     {
-        $marks = $taken = [];
+        $marks = $taken = $days = [];
         foreach ($reps as $rep) {
-            $at = CarbonImmutable::parse($rep->at);
-            $day = $at->toDateString();
+            // Many are of one day, as the row begins.
+            [$x, $day] = $days[substr($rep->at, 0, 10)] ??= $this->day(CarbonImmutable::parse($rep->at));
             $mistakes = json_decode($rep->mistakes, true);
             $place = $taken[$day][$rep->rung] = ($taken[$day][$rep->rung] ?? -1) + 1;
             $marks[] = [
-                'x' => round($this->x($at->startOfDay()) + intdiv($place, self::STACK) * self::MARK, 1),
+                'x' => round($x + intdiv($place, self::STACK) * self::MARK, 1),
                 'y' => ($rungs - $rep->rung) * self::BAND + 5.0 + ($place % self::STACK) * self::MARK,
                 'shape' => $this->shape($rep),
                 'text' => __('students.timeline.mark', [
-                    'day' => $at->format('j M Y'),
+                    'day' => $day,
                     'attack' => sided($this->titles[$rep->attack_id], Side::from($rep->side)),
                     'rung' => $rep->rung,
                     'outcome' => __('proof.outcome-names.'.$rep->outcome),
@@ -119,6 +119,12 @@ final readonly class Timeline
         }
 
         return $marks;
+    }
+
+    /** @return array{float, string} where a day begins, and what it is called */
+    private function day(CarbonImmutable $at): array
+    {
+        return [$this->x($at->startOfDay()), $at->format('j M Y')];
     }
 
     private function shape(stdClass $rep): string
