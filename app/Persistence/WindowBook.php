@@ -96,65 +96,72 @@ final readonly class WindowBook
     private function read(array $students, ?int $attack): array
     {
         // Asked for with what is read: to look for it by itself takes half as long again.
-        $rows = $this->kept($students, $attack);
-        $stale = array_filter($rows, fn (stdClass $row): bool => $row->is_stale || $row->rules !== $this->rules->mark());
-        if ($stale !== []) {
-            $whose = array_column($stale, 'student_id', 'student_id');
-            $pairs = [];
-            foreach ($stale as $row) {
+        $rows = $this->rows()->whereIn('student_id', $students)->when($attack !== null, static fn (Builder $query) => $query->where('attack_id', $attack))->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last', 'is_stale', 'rules'])->all();
+        $pairs = [];
+        foreach ($rows as $row) {
+            if ($this->isOld($row)) {
                 $pairs["{$row->student_id} {$row->attack_id}"] = [$row->student_id, $row->attack_id];
             }
-            $this->refresh(array_values($whose), array_values($pairs));
-            $rows = [...array_filter($rows, static fn (stdClass $row): bool => ! isset($whose[$row->student_id])), ...$this->kept(array_values($whose), $attack, true)];
+        }
+        if ($pairs !== []) {
+            $rows = [...array_filter($rows, static fn (stdClass $row): bool => ! isset($pairs["{$row->student_id} {$row->attack_id}"])), ...$this->refresh(array_values($pairs))];
         }
 
         return array_values(array_filter($rows, static fn (stdClass $row): bool => $row->count > 0));
     }
 
+    private function isOld(stdClass $row): bool
+    {
+        return $row->is_stale || $row->rules !== $this->rules->mark();
+    }
+
     /**
-     * @param list<int> $students ids of the rows
-     * @param bool      $isNew    whether they were just written: a copy of the database may not have them yet
+     * @param list<array{int, int}> $stale pairs of students, and of attacks, that are to be worked out
      *
-     * @return array<int, stdClass>
+     * @return list<stdClass> what is kept of them now
      */
-    private function kept(array $students, ?int $attack, bool $isNew = false): array
+    private function refresh(array $stale): array
     {
-        return $this->rows()->when($isNew, static fn (Builder $query) => $query->useWritePdo())->whereIn('student_id', $students)->when($attack !== null, static fn (Builder $query) => $query->where('attack_id', $attack))->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last', 'is_stale', 'rules'])->all();
+        $fresh = [];
+        foreach (array_chunk($stale, self::CHUNK) as $pairs) {
+            array_push($fresh, ...Aside::keep(fn (): array => DB::transaction(fn (): array => $this->write($pairs))));
+        }
+
+        return $fresh;
     }
 
     /**
-     * @param list<int>             $students ids of the rows
-     * @param list<array{int, int}> $stale    pairs of theirs, and of attacks, that are to be worked out
+     * @param list<array{int, int}> $pairs
+     *
+     * @return list<stdClass> what was written
      */
-    private function refresh(array $students, array $stale): void
+    private function write(array $pairs): array
     {
-        foreach (array_chunk($stale, self::CHUNK) as $pairs) {
-            Aside::keep(fn () => DB::transaction(function () use ($students, $pairs): void {
-                // Whoever adds a rep now waits for these rows, and marks them again afterwards.
-                $this->among($this->rows(), $pairs)->orderBy('student_id')->orderBy('attack_id')->orderBy('side')->lockForUpdate()->get(['side']);
-                $rows = array_map(fn (array $found): array => [
-                    'school_id' => $this->school->id,
-                    'student_id' => $found[0],
-                    'attack_id' => $found[1],
-                    'side' => $found[2],
-                    'tries' => json_encode($found[3]->tries, JSON_PRESERVE_ZERO_FRACTION),
-                    'ever' => $found[3]->ever,
-                    'count' => $found[3]->count,
-                    'last' => $found[3]->last,
-                    'is_stale' => false,
-                    'rules' => $this->rules->mark(),
-                ], $this->work($pairs));
-                DB::table('proof_windows')->upsert($rows, ['school_id', 'student_id', 'attack_id', 'side'], ['tries', 'ever', 'count', 'last', 'is_stale', 'rules']);
-                // What has no counted rep of its own any more: reps at home alone, or a side of an attack whose sides have become one.
-                $this->among($this->stale($students), $pairs)->update(['is_stale' => false, 'count' => 0, 'last' => null, 'tries' => '[]', 'ever' => null, 'rules' => $this->rules->mark()]);
-            }));
+        // Whoever adds a rep now waits for these rows, and marks them again afterwards.
+        $before = $this->among($this->rows(), $pairs)->orderBy('student_id')->orderBy('attack_id')->orderBy('side')->lockForUpdate()->get(['student_id', 'attack_id', 'side', 'is_stale', 'rules']);
+        $rows = [];
+        foreach ($this->work($pairs) as [$student, $attack, $side, $window]) {
+            $rows["{$student} {$attack} {$side}"] = [
+                'school_id' => $this->school->id,
+                'student_id' => $student,
+                'attack_id' => $attack,
+                'side' => $side,
+                'tries' => json_encode($window->tries, JSON_PRESERVE_ZERO_FRACTION),
+                'ever' => $window->ever,
+                'count' => $window->count,
+                'last' => $window->last,
+                'is_stale' => false,
+                'rules' => $this->rules->mark(),
+            ];
         }
-    }
+        DB::table('proof_windows')->upsert(array_values($rows), ['school_id', 'student_id', 'attack_id', 'side'], ['tries', 'ever', 'count', 'last', 'is_stale', 'rules']);
+        // What has no counted rep of its own any more: reps at home alone, or a side of an attack whose sides have become one.
+        if ($before->contains(fn (stdClass $row): bool => $this->isOld($row) && ! isset($rows["{$row->student_id} {$row->attack_id} {$row->side}"]))) {
+            $this->among($this->rows()->where(fn (Builder $query) => $query->where('is_stale', true)->orWhere('rules', '<>', $this->rules->mark())), $pairs)
+                ->update(['is_stale' => false, 'count' => 0, 'last' => null, 'tries' => '[]', 'ever' => null, 'rules' => $this->rules->mark()]);
+        }
 
-    /** @param list<int> $students ids of the rows */
-    private function stale(array $students): Builder
-    {
-        return $this->rows()->where(fn (Builder $query) => $query->where('is_stale', true)->orWhere('rules', '<>', $this->rules->mark()))->whereIn('student_id', $students);
+        return array_map(static fn (array $row): stdClass => (object) $row, array_values($rows));
     }
 
     /**

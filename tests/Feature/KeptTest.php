@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Persistence\Packed;
 use App\Persistence\ReadRevisions;
 use App\Persistence\RevisionCache;
 use Illuminate\Support\Facades\Cache;
@@ -72,4 +73,20 @@ it('finds in the memory of the machine what was worked out for that revision, an
     // What is too large for it is kept in the database alone.
     $large = str_repeat('x', 4_000_001);
     expect($near('three', $large))->toBe($large)->and(Cache::store('memory')->get(RevisionCache::named('taught'))[0])->toBe('two')->and($near('three', 'never asked'))->toBe($large);
+});
+
+it('keeps what is packed in the database, whatever bytes it is packed into', function (): void {
+    config(['cache.default' => 'database']);
+    app()->forgetInstance('cache.store');
+    $kept = app(RevisionCache::class);
+    $bytes = [];
+    foreach (range(1, 60) as $length) {
+        $text = str_repeat('Taken by the scarf · ', $length).$length;
+        $bytes[] = (string) gzcompress($text, 1);
+        $kept->keep('packed', 'now', 60, Packed::pack($text));
+        app(ReadRevisions::class)->values = [];
+        expect(Packed::unpack($kept->known('packed', 'now')))->toBe($text);
+    }
+    // Among them some that are no text and have no zero byte, which the store would not have seen.
+    expect(array_filter($bytes, static fn (string $packed): bool => ! str_contains($packed, "\0") && ! mb_check_encoding($packed, 'UTF-8')))->not->toBe([]);
 });

@@ -11,6 +11,7 @@ use App\Models\Student;
 use App\Models\User;
 use App\Persistence\EvidenceBook;
 use App\Persistence\KeptPages;
+use App\Persistence\Packed;
 use App\Persistence\ReadRevisions;
 use App\Persistence\Revision;
 use App\Persistence\RevisionCache;
@@ -50,7 +51,7 @@ final readonly class KeepPage
         $token = $request->session()->token();
         $kept = self::isAnew($request) ? null : $this->kept->known($name, $revision);
         if (is_string($kept)) {
-            $html = str_replace(self::TOKEN, $token, (string) gzuncompress($kept));
+            $html = str_replace(self::TOKEN, $token, Packed::unpack($kept));
 
             return new Page(preg_replace_callback(self::ID, static fn (): string => (string) Str::uuid(), $html));
         }
@@ -58,7 +59,7 @@ final readonly class KeepPage
         $response = $next($request);
         if (! DB::connection()->hasModifiedRecords() && ! $this->read->isBehind && self::isWhole($response)) {
             // Whoever asked has it before it is kept.
-            defer(fn () => $this->kept->keep($name, $revision, KeptPages::STANDS, (string) gzcompress(str_replace($token, self::TOKEN, (string) $response->getContent()), 1)));
+            defer(fn () => $this->kept->keep($name, $revision, KeptPages::STANDS, Packed::pack(str_replace($token, self::TOKEN, (string) $response->getContent()))));
         }
 
         return $response;

@@ -7,6 +7,7 @@ namespace App\View\Ladder;
 use App\Models\School;
 use App\Models\Student;
 use App\Models\User;
+use App\Persistence\Packed;
 use App\Persistence\Revision;
 use App\Persistence\RevisionCache;
 
@@ -26,11 +27,11 @@ final readonly class DrawnRungs
     {
         [$name, $revision] = ["{$view}:{$this->user->id}:{$this->student->id}", Revision::ofCurriculum($this->school)];
         $packed = $this->kept->known($name, $revision);
-        $before = is_string($packed) ? unserialize((string) gzuncompress($packed), ['allowed_classes' => false]) : [];
+        $before = is_string($packed) ? unserialize(Packed::unpack($packed), ['allowed_classes' => false]) : [];
         $drawn = $this->drawing->drawn($before, fn (array $family): string => view($view, [...$with, 'family' => $family, 'drawing' => $this->drawing, 'student' => $this->student])->render());
         if ($drawn !== $before) {
             // Whoever asked has it before it is kept.
-            defer(fn () => $this->kept->keep($name, $revision, self::SECONDS, (string) gzcompress(serialize($drawn), 1)));
+            defer(fn () => $this->kept->keep($name, $revision, self::SECONDS, Packed::pack(serialize($drawn))));
         }
 
         return implode('', array_column($drawn, 1));
