@@ -220,7 +220,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     Route::resource('attacks', AttackController::class)
         ->middlewareFor('index', [Authorize::using('viewAny', Attack::class), 'kept:teaching'])
         ->middlewareFor(['create', 'store'], Authorize::using('create', Attack::class))
-        ->middlewareFor('show', [Authorize::using('view', 'attack'), 'kept'])
+        ->middlewareFor('show', [Authorize::using('view', 'attack'), 'kept:teaching'])
         ->middlewareFor(['edit', 'update'], Authorize::using('update', 'attack'))
         ->middlewareFor('destroy', Authorize::using('delete', 'attack'));
     Route::post('attacks/{attack}/workbench', WorkbenchController::class)->name('attacks.workbench')->can('create', Answer::class);
@@ -236,7 +236,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
     Route::get('answers', [AnswerController::class, 'index'])->name('answers.index')->can('viewAny', Answer::class)->middleware('kept:teaching');
     Route::resource('attacks.answers', AnswerController::class)->shallow()->except('index')
         ->middlewareFor(['create', 'store'], [Authorize::using('create', Answer::class), Authorize::using('view', 'attack')])
-        ->middlewareFor('show', [Authorize::using('view', 'answer'), 'kept'])
+        ->middlewareFor('show', [Authorize::using('view', 'answer'), 'kept:teaching'])
         ->middlewareFor(['edit', 'update'], Authorize::using('update', 'answer'))
         ->middlewareFor('destroy', Authorize::using('delete', 'answer'));
     Route::middleware(Authorize::using('view', 'answer'))->group(function (): void {

@@ -13,17 +13,10 @@ use stdClass;
 /** How many tries there were, of those that no later one corrects: from what is counted by week, so that no rep is read. */
 final class CountedTries
 {
-    /** The question for how many there were of an attack, or with an answer. */
-    public static function question(Attack|Answer $what): string
-    {
-        $column = $what->getForeignKey();
-
-        return "select coalesce(sum(tries), 0) from rep_weeks where school_id = {$what->school_id} and {$column} = {$what->id}";
-    }
-
+    /** How many there were of an attack, or with an answer. */
     public static function of(Attack|Answer $what): int
     {
-        return (int) DB::scalar(self::question($what));
+        return (int) DB::table('rep_weeks')->where('school_id', $what->school_id)->where($what->getForeignKey(), $what->id)->sum('tries');
     }
 
     /** @return array<int, array{clean: int, all: int}> with an answer, by the rung, the lowest first */

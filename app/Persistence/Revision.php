@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Persistence;
 
-use App\Models\Answer;
-use App\Models\Attack;
 use App\Models\School;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
@@ -41,16 +39,15 @@ final readonly class Revision
     /**
      * Of everything that a page shows, for whoever may see it.
      *
-     * @param Student|Attack|Answer|null $whose page it is: of a student it shows nobody else's reps, of the others how many there are
-     * @param string                     $tells of what: `reps`, all of them; `home`, of a week alone, which begins with what was held before; `teaching`, of none
+     * @param ?Student $whose page it is: it shows nobody else's reps
+     * @param string   $tells of what: `reps`, all of them; `home`, of a week alone, which begins with what was held before; `teaching`, of none
      */
-    public static function ofPage(School $school, Student|Attack|Answer|null $whose, string $tells): string
+    public static function ofPage(School $school, ?Student $whose, string $tells): string
     {
         return self::read($school, [self::CURRICULUM, self::STUDENTS, self::REST, self::AROUND], match (true) {
             $tells === 'teaching' => [],
             $whose === null => [self::REPS],
-            $whose instanceof Student => [self::ofReps($school, $whose, $tells === 'home')],
-            default => ['('.CountedTries::question($whose).')'],
+            default => [self::ofReps($school, $whose, $tells === 'home')],
         });
     }
 

@@ -39,8 +39,6 @@ return [
         'like' => 'Most like',
         'no-other' => 'no other {answer}',
         'nothing-special' => 'nothing beyond the usual',
-        'reps' => 'Reps',
-        'reps-name-it' => ':count rep names it|:count reps name it',
         'shares' => ', which shares :brings % of its actions (:gives % the other way)',
         'takes' => 'Takes',
     ],

@@ -49,7 +49,6 @@ return [
         'untried-of-latest' => ':untried of :people have not tried it. Only the students who trained last are counted.',
     ],
     'reading-proof' => 'Reading the proof …',
-    'reps' => 'Reps recorded',
     'same-need' => 'the same',
     'side-answered' => ':side: answered from :rank on',
     'reach' => 'What your free limbs reach from here',

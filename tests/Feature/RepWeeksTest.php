@@ -74,8 +74,8 @@ it('tells of attacks, answers and mistakes what a plain count of the reps tells'
         ->and(CountedTries::mistakes($this->hall, [$answer->id, $other->id]))->toBe(['leans back' => 1, 'looks down' => 1, 'steps short' => 1])
         ->and(CountedTries::mistakes($this->school('Other'), [$answer->id]))->toBe([])->and(CountedTries::mistakes($this->hall, []))->toBe([]);
     $this->actingAs($this->person($this->hall, Role::Head));
-    $this->get("/attacks/{$attack->id}")->assertOk()->assertSeeInOrder(['Reps recorded', '6']);
-    $this->get("/answers/{$answer->id}")->assertOk()->assertSee('3 reps name it');
+    $this->get("/attacks/{$attack->id}/evidence")->assertOk()->assertSee('6 reps are recorded of it.');
+    $this->get("/answers/{$answer->id}/evidence")->assertOk()->assertSee('3 reps name it.');
     $this->get("/answers/{$answer->id}/beside?with=answer-{$other->id}")->assertOk()->assertSeeInOrder(['rung 2: 1 of 2 clean, rung 3: 0 of 1 clean', 'rung 2: 1 of 1 clean']);
     $this->get('/wall/basics/step')->assertOk()->assertSeeInOrder(['leans back', '1 ×', 'looks down', '1 ×', 'steps short', '1 ×']);
 });

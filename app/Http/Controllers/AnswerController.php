@@ -12,7 +12,6 @@ use App\Models\School;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
-use App\Persistence\CountedTries;
 use App\View\Footage\FootageList;
 use App\View\Forms\AnswerForm;
 use App\View\History\AnswerHistory;
@@ -93,7 +92,6 @@ final readonly class AnswerController
             'ids' => ['attacks' => $school->attackIds(), 'answers' => $school->answerIds()],
             'rungs' => $this->mapper->ladder($school)->rungs,
             'shortRank' => $school->ranks->firstWhere('id', $answer->short_rank_id),
-            'reps' => CountedTries::of($answer),
             'footage' => new FootageList($answer),
             'measured' => $school->students()->whereNotNull('height')->pluck('name', 'id')->all(),
         ]);

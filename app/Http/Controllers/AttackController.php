@@ -9,8 +9,8 @@ use App\Models\Attack;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
-use App\Persistence\CountedTries;
 use App\Persistence\CoverageBook;
+use App\Persistence\KeptPages;
 use App\View\Attacks\AttackerCard;
 use App\View\Attacks\AttackList;
 use App\View\Attacks\AttackPage;
@@ -25,7 +25,7 @@ use StoneDrill\Core\Attack\Facet;
 
 final readonly class AttackController
 {
-    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private KeptPages $pages) {}
 
     public function index(Request $request, #[CurrentUser] User $user): View
     {
@@ -69,11 +69,14 @@ final readonly class AttackController
         $core = $catalogue->attack($attack->code);
 
         return view('attacks.show', [
-            'seen' => $seen = SituationView::of($catalogue, $core),
-            'card' => new AttackerCard($core, $core->facets, $seen->line),
+            'situation' => $this->pages->ofCurriculum("situation-{$attack->id}", $user, static fn (): string => view('attacks.situation', [
+                'attack' => $attack,
+                'seen' => $seen = SituationView::of($catalogue, $core),
+                'card' => new AttackerCard($core, $core->facets, $seen->line),
+            ])->render()),
             'attack' => $attack,
             'lists' => $school->drillLists,
-            'page' => $page = new AttackPage($core, $catalogue, $this->coverages->of($school), $school, CountedTries::of($attack)),
+            'page' => $page = new AttackPage($core, $catalogue, $this->coverages->of($school), $school),
             'when' => $page->when(),
             'footage' => new FootageList($attack),
         ]);

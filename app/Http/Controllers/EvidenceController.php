@@ -8,6 +8,7 @@ use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\Rank;
 use App\Models\User;
+use App\Persistence\CountedTries;
 use App\Persistence\EvidenceBook;
 use App\View\Evidence\EvidenceRows;
 use App\View\Evidence\EvidenceTable;
@@ -64,23 +65,27 @@ final readonly class EvidenceController
     /** Of one answer, as a part of its page. */
     public function answer(#[CurrentUser] User $user, Answer $answer): View
     {
-        return $this->part('evidence.answer', $user, [$answer->code]);
+        return $this->part($answer, $user, [$answer->code]);
     }
 
     /** Of the answers that are written for an attack, as a part of its page. */
     public function attack(#[CurrentUser] User $user, Attack $attack): View
     {
-        return $this->part('evidence.attack', $user, array_values($attack->answers()->pluck('code')->all()));
+        return $this->part($attack, $user, array_values($attack->answers()->pluck('code')->all()));
     }
 
-    /**
-     * @param view-string  $view
-     * @param list<string> $answers codes
-     */
-    private function part(string $view, User $user, array $answers): View
+    /** @param list<string> $answers codes */
+    private function part(Attack|Answer $of, User $user, array $answers): View
     {
         $report = $this->book->asked($user->school);
+        $view = match (true) {
+            $report === null => 'evidence.reading-part',
+            $of instanceof Attack => 'evidence.attack',
+            default => 'evidence.answer',
+        };
+        // How many there are is told here, so that a rep changes nothing of the page itself.
+        $counted = trans_choice($of instanceof Attack ? 'evidence.count-attack' : 'evidence.count-answer', CountedTries::of($of));
 
-        return $report === null ? view('evidence.reading-part') : view($view, ['rows' => new EvidenceRows($report, $user->school, $answers), 'readAt' => $this->book->readAt($user->school, $report)]);
+        return view($view, ['counted' => $counted] + ($report === null ? [] : ['rows' => new EvidenceRows($report, $user->school, $answers), 'readAt' => $this->book->readAt($user->school, $report)]));
     }
 }

@@ -47,9 +47,10 @@ final readonly class StudentController
     public function index(#[CurrentUser] User $user): View
     {
         $school = $user->school;
+        $ranks = $school->ranks->keyBy('id');
 
         return view('students.index', [
-            'students' => $school->students()->withReps()->with('rank')->get()
+            'students' => $school->students()->withReps()->get()->each(static fn (Student $student): Student => $student->setRelation('rank', $ranks[$student->rank_id]))
                 ->sortBy(static fn (Student $student): array => [$student->rank->position, $student->name]),
             'ranks' => $school->ranks,
         ]);

@@ -23,7 +23,7 @@ final readonly class WhenSvgController
         $school = $user->school;
         abort_if($this->mapper->whyUnreadable($attack->setRelation('school', $school)) !== null, 404);
         $catalogue = $this->mapper->curriculum($school);
-        $page = new AttackPage($catalogue->attack($attack->code), $catalogue, $this->coverages->of($school), $school, 0);
+        $page = new AttackPage($catalogue->attack($attack->code), $catalogue, $this->coverages->of($school), $school);
 
         return SvgFile::of(view('attacks.when-drawing', ['picture' => $page->when()])->render(), $attack->code.'-when');
     }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Auth\BenchTablet;
-use App\Models\Answer;
-use App\Models\Attack;
 use App\Models\Student;
 use App\Models\User;
 use App\Persistence\EvidenceBook;
@@ -83,12 +81,10 @@ final readonly class KeepPage
 
     private static function revision(Request $request, User $user, string $tells): string
     {
-        $whose = $request->route('student') ?? $request->route('attack') ?? $request->route('answer');
-        $isOne = $whose instanceof Student || $whose instanceof Attack || $whose instanceof Answer;
-
+        $whose = $request->route('student');
         $told = $tells === 'evidence'
             ? Revision::ofPage($user->school, null, 'teaching').' '.app(EvidenceBook::class)->mark($user->school)
-            : Revision::ofPage($user->school, $isOne ? $whose : null, $tells);
+            : Revision::ofPage($user->school, $whose instanceof Student ? $whose : null, $tells);
 
         return implode(' ', [$told, intdiv(CarbonImmutable::now()->getTimestamp(), KeptPages::STANDS), base_path()]);
     }

@@ -33,8 +33,7 @@ final readonly class AttackPage
 
     private BearingStyle $style;
 
-    /** @param int $reps how many are recorded of it */
-    public function __construct(public Attack $attack, private Catalogue $catalogue, Coverage $coverage, School $school, private int $reps)
+    public function __construct(public Attack $attack, private Catalogue $catalogue, Coverage $coverage, School $school)
     {
         $this->cells = array_values(array_filter($coverage->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->id));
         $this->holes = array_values(array_filter($coverage->holes, static fn (Hole $hole): bool => $hole->attack === $attack->id));
@@ -76,7 +75,6 @@ final readonly class AttackPage
             ...$facts,
             __('attacks.needed-by') => $this->attack->need->youth === $this->attack->need->rank ? $need : __('attacks.need-and-youth', ['rank' => $need, 'youth' => $youth]),
             __('attacks.prevalence') => __('words.of', ['count' => $this->attack->prevalence, 'all' => 5]),
-            __('attacks.reps') => (string) $this->reps,
         ];
     }
 

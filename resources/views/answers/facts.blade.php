@@ -9,6 +9,4 @@
     @empty{{ __('answers.facts.no-other') }}@endforelse</dd>
 <dt>{{ __('answers.facts.hurts') }}</dt>
 <dd>{{ $facts->hazards === [] ? __('answers.facts.nothing-special') : implode(', ', $facts->hazards) }}</dd>
-<dt>{{ __('answers.facts.reps') }}</dt>
-<dd>{{ trans_choice('answers.facts.reps-name-it', $reps) }}</dd>
 </dl>

@@ -1,4 +1,5 @@
 {{-- How one answer holds up, as a part of its page. --}}
+<p>{{ $counted }}</p>
 @include('evidence.old')
 @if ($rows->isEmpty())
     <p>{{ __('evidence.none') }}</p>
