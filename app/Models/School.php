@@ -10,6 +10,7 @@ use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Collection;
 use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Reaction;
 
@@ -107,6 +108,20 @@ final class School extends Model
     public function ranks(): HasMany
     {
         return $this->hasMany(Rank::class)->orderBy('position');
+    }
+
+    /**
+     * Gives students of the school the ranks that are at hand, instead of reading them once more.
+     *
+     * @param Collection<int, Student> $students
+     *
+     * @return Collection<int, Student>
+     */
+    public function withRanks(Collection $students): Collection
+    {
+        $ranks = $this->ranks->keyBy('id');
+
+        return $students->each(static fn (Student $student): Student => $student->setRelation('rank', $ranks[$student->rank_id]));
     }
 
     /** @return HasMany<Rung, $this> lowest first */

@@ -40,10 +40,14 @@ final readonly class CoverageBook
         return new Pool($catalogue, $this->of($school)->cells, $youth, $this->read('youth', $school, $youth)->cells, $at);
     }
 
-    /** What one student can be drilled on: of a grown-up nobody asks what those under 16 learn. */
-    public function poolOf(School $school, Student $student, DateTimeImmutable $at): Pool
+    /**
+     * What some can be drilled on: of grown-ups nobody asks what those under 16 learn.
+     *
+     * @param list<Student> $students
+     */
+    public function poolOf(School $school, array $students, DateTimeImmutable $at): Pool
     {
-        if ($student->isYouthOn($at)) {
+        if (array_find($students, static fn (Student $student): bool => $student->isYouthOn($at)) !== null) {
             return $this->pool($school, $at);
         }
         [$catalogue, $cells] = [$this->mapper->curriculum($school), $this->of($school)->cells];

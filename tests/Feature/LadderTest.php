@@ -78,7 +78,7 @@ it('draws one student from what the whole school draws them from, of whatever ag
     foreach ($this->demo->students()->with('rank')->get() as $student) {
         $core = $this->mapper->student($student);
         $young += (int) $core->isYouthOn($this->now);
-        expect($told($coverages->poolOf($this->demo, $core, $this->now)->tickets($core, 3, [])))->toBe($told($pool->tickets($core, 3, [])), $student->name);
+        expect($told($coverages->poolOf($this->demo, [$core], $this->now)->tickets($core, 3, [])))->toBe($told($pool->tickets($core, 3, [])), $student->name);
     }
     expect($young)->toBeGreaterThan(0)->toBeLessThan($this->demo->students->count());
 });

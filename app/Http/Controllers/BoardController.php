@@ -59,7 +59,7 @@ final readonly class BoardController
         $school = $user->school;
         $rank = $school->ranks->firstWhere('code', $request->query('rank'));
         $sort = in_array($request->query('sort'), Board::SORTS, true) ? $request->query('sort') : Board::SORTS[0];
-        $students = $school->students()->with('rank')
+        $students = $school->students()
             ->when($rank, static fn (Builder $query, Rank $rank) => $query->where('rank_id', $rank->id))
             ->paginate(self::GROUP)->withQueryString();
         $attacks = WallQuery::page($request->query('attacks'));
@@ -69,7 +69,7 @@ final readonly class BoardController
             'rank' => $rank,
             'sort' => $sort,
             'students' => $students,
-            'board' => new Board($school, $students->getCollection(), $this->mapper, $this->coverages, CarbonImmutable::now(), $sort, $attacks),
+            'board' => new Board($school, $school->withRanks($students->getCollection()), $this->mapper, $this->coverages, CarbonImmutable::now(), $sort, $attacks),
             'attackIds' => $school->attackIds(),
         ];
     }

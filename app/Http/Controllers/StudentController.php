@@ -47,10 +47,9 @@ final readonly class StudentController
     public function index(#[CurrentUser] User $user): View
     {
         $school = $user->school;
-        $ranks = $school->ranks->keyBy('id');
 
         return view('students.index', [
-            'students' => $school->students()->withReps()->get()->each(static fn (Student $student): Student => $student->setRelation('rank', $ranks[$student->rank_id]))
+            'students' => $school->withRanks($school->students()->withReps()->get())
                 ->sortBy(static fn (Student $student): array => [$student->rank->position, $student->name]),
             'ranks' => $school->ranks,
         ]);
@@ -85,7 +84,7 @@ final readonly class StudentController
         $page = $reps->clone()->paginate(self::PAGE)->withQueryString();
         $page->fragment('timeline');
         $ladder = new LadderPicture($catalogue, $core, $windows[$student->id], $now);
-        $pool = $coverages->poolOf($school, $core, $now);
+        $pool = $coverages->poolOf($school, [$core], $now);
 
         return view('students.show', [
             'student' => $student,

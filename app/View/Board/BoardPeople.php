@@ -50,7 +50,8 @@ final readonly class BoardPeople
     private function tell(Collection $students): array
     {
         $windows = (new WindowBook($this->school, $this->catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $this->at);
-        $pool = $this->coverages->pool($this->school, $this->at);
+        $cores = $students->mapWithKeys(fn (Student $student): array => [$student->id => $this->mapper->student($student)])->all();
+        $pool = $this->coverages->poolOf($this->school, array_values($cores), $this->at);
         $places = array_flip(array_column(ProofState::cases(), 'value'));
         $stand = [];
         foreach ($students as $student) {
@@ -64,7 +65,7 @@ final readonly class BoardPeople
             $people[$student->id] = [
                 'states' => array_map(static fn (array $cell): int => $places[$cell[1]->value], $stand[$student->id]),
                 'last' => $last === [] ? null : max($last),
-                'next' => self::heaviest($pool->tickets($this->mapper->student($student), $student->rank->goal_rung, $windows[$student->id]))?->key->text,
+                'next' => self::heaviest($pool->tickets($cores[$student->id], $student->rank->goal_rung, $windows[$student->id]))?->key->text,
                 'moves' => $moves[$student->id]->short(),
             ];
         }

@@ -14,23 +14,27 @@ use Illuminate\Support\Collection;
 /** Basics and forms that those of a class are asked and that are to be marked: never marked, not sound, or faded. */
 final readonly class DueBasics
 {
-    /** @var array<string, array{solo: Solo, count: int}> by the word of the notation, or the name where there is none */
+    /** @var array<string, array{solo: Solo, id: int, position: int, count: int}> by the word of the notation, or the name where there is none */
     private array $due;
 
     /** @param Collection<int, Student> $students of the class */
     public function __construct(School $school, Collection $students, CarbonImmutable $at)
     {
         $book = (new SoloBook($school, $at))->read(array_values($students->map(static fn (Student $student): int => $student->id)->all()));
+        // Of everybody for each basic: models would take most of the time to say what they hold.
+        $asked = $book->solos->map(static fn (Solo $solo): array => [$solo, $solo->id, $solo->word === '' ? $solo->name : $solo->word, $solo->rank->position])->all();
         $due = [];
         foreach ($students as $student) {
-            foreach ($book->due($student) as $solo) {
-                $name = $solo->word === '' ? $solo->name : $solo->word;
-                // Of several that are one word the first that is asked stands for it.
-                $due[$name] ??= ['solo' => $solo, 'count' => 0];
-                $due[$name]['count'] += $due[$name]['solo']->is($solo) ? 1 : 0;
+            [$whose, $position] = [$student->id, $student->rank->position];
+            foreach ($asked as [$solo, $id, $name, $from]) {
+                if ($from <= $position && $book->standingOf($whose, $id)->isDue()) {
+                    // Of several that are one word the first that is asked stands for it.
+                    $due[$name] ??= ['solo' => $solo, 'id' => $id, 'position' => $from, 'count' => 0];
+                    $due[$name]['count'] += $due[$name]['id'] === $id ? 1 : 0;
+                }
             }
         }
-        uasort($due, static fn (array $a, array $b): int => [$b['count'], $a['solo']->rank->position, $a['solo']->id] <=> [$a['count'], $b['solo']->rank->position, $b['solo']->id]);
+        uasort($due, static fn (array $a, array $b): int => [$b['count'], $a['position'], $a['id']] <=> [$a['count'], $b['position'], $b['id']]);
         $this->due = $due;
     }
 

@@ -40,7 +40,7 @@ final readonly class OwnPage
         $this->core = $mapper->student($student);
         $this->windows = (new WindowBook($school, $this->catalogue))->of([$student->id], $now)[$student->id];
         $this->ladder = new LadderPicture($this->catalogue, $this->core, $this->windows, $now);
-        $this->coming = new ComingUp($this->ladder, $coverages->poolOf($school, $this->core, $now), $this->core, $this->windows, $now);
+        $this->coming = new ComingUp($this->ladder, $coverages->poolOf($school, [$this->core], $now), $this->core, $this->windows, $now);
     }
 
     public function nextClass(): ?TrainingClass
