@@ -15,8 +15,6 @@ use App\View\Ladder\LadderPicture;
 use App\View\Ladder\LadderRow;
 use App\View\Ladder\LadderSheet;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\Event;
 use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\ProofState;
@@ -35,7 +33,7 @@ beforeEach(function (): void {
 it('draws every side that the student needs once, in its family, whose sum is that of its rows', function (): void {
     $drawing = new LadderDrawing($this->ladder);
     $all = $held = 0;
-    foreach ($drawing->families() as $family) {
+    foreach ($drawing->families as $family) {
         // What stands beside the name of a family is counted from its rows.
         expect($family['all'])->toBe(count($family['rows']))
             ->and($family['held'])->toBe(count(array_filter($family['rows'], static fn (array $row): bool => $row['state'] === 'holds')));
@@ -51,7 +49,7 @@ it('fills bricks to the bound, ticks what holds, and keeps them within their row
     foreach ($this->ladder->rows as $side) {
         $sides[$side->attack->id.' '.$side->side->value] = $side;
     }
-    foreach ($drawing->families() as $family) {
+    foreach ($drawing->families as $family) {
         foreach ($family['rows'] as $row) {
             /** @var LadderRow $side */
             $side = $sides[$row['cell']];
@@ -150,41 +148,9 @@ it('is saved as a drawing that stands alone, in two columns that keep families t
         ->and(max(array_column($sheet->rows, 'y')))->toBeLessThan($sheet->height);
     // Rows of a family stand 20 below each other, the first 20 below its name.
     $place = 0;
-    foreach ($drawing->families() as $number => $family) {
+    foreach ($drawing->families as $number => $family) {
         foreach (array_keys($family['rows']) as $row) {
             expect([$sheet->rows[$place]['x'], $sheet->rows[$place++]['y']])->toEqual([$sheet->heads[$number]['x'], $sheet->heads[$number]['y'] + 20 * ($row + 1)]);
         }
     }
-});
-
-it('draws after a rep the family alone that it is of, as it would be drawn if nothing were kept', function (): void {
-    $this->actingAs($this->person($this->demo, Role::Head));
-    $drawn = [];
-    Event::listen('composing: students.rung-*', function (string $event, array $views) use (&$drawn): void {
-        $drawn[] = [$views[0]->name(), $views[0]->getData()['family']['name']];
-    });
-    $rungs = function () use (&$drawn): string {
-        $drawn = [];
-        $html = (string) $this->get("/people/{$this->student->id}", ['Cache-Control' => 'no-cache'])->assertOk()->getContent();
-        preg_match('/<div class="rungs">.*?<div class="legend">.*?<details.*?<\/table>/s', $html, $found);
-
-        return $found[0];
-    };
-    $first = $rungs();
-    $families = count((new LadderDrawing($this->ladder))->families());
-    expect($drawn)->toHaveCount(2 * $families)->and($rungs())->toBe($first)->and($drawn)->toBe([]);
-
-    $row = $this->ladder->rows[0];
-    $attack = $this->demo->attacks()->where('code', $row->attack->id)->firstOrFail();
-    $this->demo->reps()->create(['id' => '0b7e1f60-7777-4000-8000-000000000001', 'student_id' => $this->student->id, 'attack_id' => $attack->id, 'side' => $row->side->value, 'rung' => 3, 'outcome' => 'froze', 'at' => now(), 'mistakes' => [], 'source' => 'seen']);
-    $after = $rungs();
-    $family = __("attack.families.{$row->attack->kind->family->value}");
-    expect($after)->not->toBe($first)->and($drawn)->toBe([['students.rung-family', $family], ['students.rung-rows', $family]]);
-    Cache::flush();
-    app(App\Persistence\ReadRevisions::class)->values = [];
-    expect($rungs())->toBe($after)->and($drawn)->toHaveCount(2 * $families);
-
-    // In other words all of it is drawn anew.
-    $attack->update(['title' => 'Held by the scarf']);
-    expect($rungs())->toContain('Held by the scarf')->and($drawn)->toHaveCount(2 * $families);
 });

@@ -115,9 +115,9 @@ it('builds a ladder of what the student needs, filled to the lower bound', funct
         ->and($picture->rows[0]->bricks[3]->state->value)->toBe('untried');
 
     $drawing = new LadderDrawing($picture);
-    $rows = $drawing->families()[0]['rows'];
+    $rows = $drawing->families[0]['rows'];
     $bricks = array_values(array_filter($rows[0]['bricks'], fn (array $brick): bool => $brick['holds']));
-    expect(array_map(fn (array $family): array => [$family['name'], $family['held'], $family['all']], $drawing->families()))->toBe([['Grabs', 1, 2]])
+    expect(array_map(fn (array $family): array => [$family['name'], $family['held'], $family['all']], $drawing->families))->toBe([['Grabs', 1, 2]])
         ->and($bricks)->toHaveCount(3)
         // 17 units of a brick are filled to the bound.
         ->and($bricks[0]['fill'])->toEqualWithDelta(17 * 0.661, 0.06)

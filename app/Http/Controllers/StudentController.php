@@ -12,14 +12,11 @@ use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
 use App\Persistence\CoverageBook;
 use App\Persistence\KeptPages;
-use App\Persistence\RevisionCache;
 use App\Persistence\SoloBook;
 use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
 use App\View\Home\HomeWeek;
 use App\View\Ladder\ComingUp;
-use App\View\Ladder\DrawnRungs;
-use App\View\Ladder\LadderDrawing;
 use App\View\Ladder\LadderPicture;
 use App\View\Ladder\RungMoves;
 use App\View\Ladder\Timeline;
@@ -42,7 +39,7 @@ final readonly class StudentController
     /** Reps of the timeline's table at once. */
     private const PAGE = 30;
 
-    public function __construct(private CatalogueMapper $mapper, private KeptPages $pages, private RevisionCache $kept) {}
+    public function __construct(private CatalogueMapper $mapper, private KeptPages $pages) {}
 
     public function index(#[CurrentUser] User $user): View
     {
@@ -94,7 +91,6 @@ final readonly class StudentController
                 'solos' => new StudentSolos($student, new SoloBook($school, $now)),
             ])->render()),
             'ladder' => $ladder,
-            'rungs' => $this->rungs($ladder, $student, $user),
             'coming' => new ComingUp($ladder, $pool, $core, $windows[$student->id], $now),
             'moves' => RungMoves::of($school, $catalogue->ladder, [$student->id => $ladder->titles()], $windows, $now)[$student->id],
             'attackIds' => $school->attackIds(),
@@ -121,16 +117,9 @@ final readonly class StudentController
 
         return view('students.own', [
             'student' => $student,
-            'page' => $page = new OwnPage($student, $this->mapper, $coverages, $now),
-            'rungs' => $this->rungs($page->ladder, $student, $user),
-            'attackIds' => $user->school->attackIds(),
+            'page' => new OwnPage($student, $this->mapper, $coverages, $now),
             'around' => $this->pages->ofPerson('own-around', $user, $student, fn (): string => $this->around($student, $now)),
         ]);
-    }
-
-    private function rungs(LadderPicture $ladder, Student $student, User $user): DrawnRungs
-    {
-        return new DrawnRungs(new LadderDrawing($ladder), $user->school, $student, $user, $this->kept);
     }
 
     /** What is done alone. */

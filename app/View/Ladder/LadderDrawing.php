@@ -20,8 +20,8 @@ final class LadderDrawing
     /** @var list<array{x: float, label: string, text: string}> above the bricks, from left to right */
     public readonly array $rungs;
 
-    /** @var array<string, array{name: string, held: int, all: int, rows: list<LadderRow>}> those that have rows to draw, by the family */
-    private readonly array $shown;
+    /** @var list<array{name: string, held: int, all: int, rows: list<array{cell: string, attack: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>}>}> in the order of the families */
+    public readonly array $families;
 
     /** @var array<string, string> what has been said of a brick: most of them are alike */
     private array $said = [];
@@ -32,60 +32,17 @@ final class LadderDrawing
         $this->width = count($rungs) * (self::BRICK + self::GAP);
         $this->height = self::HIGH;
         $this->rungs = array_map(static fn (int $place): array => ['x' => self::x($place) + self::BRICK / 2, 'label' => (string) $rungs[$place]->id, 'text' => $rungs[$place]->id.' '.$rungs[$place]->name], array_keys($rungs));
-        $rows = $shown = [];
+        $families = [];
+        foreach ($ladder->rows as $row) {
+            $family = $row->attack->kind->family->value;
+            $families[$family] ??= ['name' => __("attack.families.{$family}"), 'held' => 0, 'all' => 0, 'rows' => []];
+            $families[$family]['all']++;
+            $families[$family]['held'] += $row->atGoal === ProofState::Holds ? 1 : 0;
+        }
         foreach ($ladder->shown as $row) {
-            $rows[$row->attack->kind->family->value][] = $row;
+            $families[$row->attack->kind->family->value]['rows'][] = $this->row($row);
         }
-        foreach ($rows as $family => $drawn) {
-            $of = array_filter($ladder->rows, static fn (LadderRow $row): bool => $row->attack->kind->family->value === $family);
-            $held = array_filter($of, static fn (LadderRow $row): bool => $row->atGoal === ProofState::Holds);
-            $shown[$family] = ['name' => __("attack.families.{$family}"), 'held' => count($held), 'all' => count($of), 'rows' => $drawn];
-        }
-        $this->shown = $shown;
-    }
-
-    /** @return list<array{name: string, held: int, all: int, rows: list<array{cell: string, attack: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>}>}> one after the other */
-    public function families(): array
-    {
-        return array_values(array_map($this->family(...), $this->shown));
-    }
-
-    /**
-     * @param array{name: string, held: int, all: int, rows: list<LadderRow>} $shown
-     *
-     * @return array{name: string, held: int, all: int, rows: list<array{cell: string, attack: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>}>}
-     */
-    private function family(array $shown): array
-    {
-        return [...$shown, 'rows' => array_map($this->row(...), $shown['rows'])];
-    }
-
-    /**
-     * Each family as it is drawn, one after the other. To draw it takes long: it is drawn where it is not as it was.
-     *
-     * @param array<string, array{string, string}> $before what it was drawn from, and as what, by the family
-     * @param callable(array{name: string, held: int, all: int, rows: list<array{cell: string, attack: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>}>}): string $draw
-     *
-     * @return array<string, array{string, string}> the same as they are now
-     */
-    public function drawn(array $before, callable $draw): array
-    {
-        $drawn = [];
-        foreach ($this->shown as $family => $shown) {
-            $from = hash('xxh128', serialize([$shown['held'], $shown['all'], array_map(self::mark(...), $shown['rows'])]));
-            $drawn[$family] = ($before[$family][0] ?? null) === $from ? $before[$family] : [$from, $draw($this->family($shown))];
-        }
-
-        return $drawn;
-    }
-
-    /** What a row is drawn from, besides what is taught. */
-    private static function mark(LadderRow $row): string
-    {
-        return implode(' ', [$row->attack->id, $row->side->value, $row->count, ...array_map(
-            static fn (Brick $brick): string => implode(' ', [$brick->rung, $brick->state->value, $brick->lower, $brick->weight, $brick->fadesOn?->getTimestamp(), (int) $brick->isGoal]),
-            $row->bricks,
-        )]);
+        $this->families = array_values(array_filter($families, static fn (array $family): bool => $family['rows'] !== []));
     }
 
     private static function x(int $place): float

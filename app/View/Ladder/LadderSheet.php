@@ -25,10 +25,9 @@ final readonly class LadderSheet
     public function __construct(public LadderDrawing $drawing)
     {
         $column = self::NAME + $drawing->width + self::DAY + self::EDGE;
-        $families = $drawing->families();
-        $lines = array_sum(array_map(static fn (array $family): int => count($family['rows']) + 2, $families));
+        $lines = array_sum(array_map(static fn (array $family): int => count($family['rows']) + 2, $drawing->families));
         [$heads, $rows, $at, $place, $deepest] = [[], [], 0, 0, 0];
-        foreach ($families as $family) {
+        foreach ($drawing->families as $family) {
             // A family stays together: the second column begins with the one that would go beyond the middle.
             if ($place === 0 && $at > 0 && $at + count($family['rows']) / 2 > $lines / 2) {
                 [$at, $place] = [0, 1];

@@ -11,6 +11,7 @@ use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
 use App\View\Ladder\ComingUp;
+use App\View\Ladder\LadderDrawing;
 use App\View\Ladder\LadderPicture;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -33,6 +34,11 @@ final readonly class OwnPage
 
     public ComingUp $coming;
 
+    public LadderDrawing $drawing;
+
+    /** @var array<string, int> by code */
+    public array $attackIds;
+
     public function __construct(public Student $student, CatalogueMapper $mapper, CoverageBook $coverages, private CarbonImmutable $now)
     {
         $school = $student->school;
@@ -41,6 +47,8 @@ final readonly class OwnPage
         $this->windows = (new WindowBook($school, $this->catalogue))->of([$student->id], $now)[$student->id];
         $this->ladder = new LadderPicture($this->catalogue, $this->core, $this->windows, $now);
         $this->coming = new ComingUp($this->ladder, $coverages->poolOf($school, [$this->core], $now), $this->core, $this->windows, $now);
+        $this->drawing = new LadderDrawing($this->ladder);
+        $this->attackIds = $school->attackIds();
     }
 
     public function nextClass(): ?TrainingClass

@@ -14,7 +14,7 @@
 <section aria-labelledby="own-ladder"><h2 id="own-ladder">{{ __('students.own.ladder') }}</h2>
     <p class="form-text">{{ __('students.own.held', ['held' => $page->ladder->held(), 'all' => count($page->ladder->rows),
         'rung' => $page->ladder->goal]) }}</p>
-    @include('students.rungs')
+    @include('students.rungs', ['drawing' => $page->drawing, 'attackIds' => $page->attackIds])
     <x-button :href="route('students.show', $student)">{{ __('students.own.whole') }}</x-button>
 </section>
 </div>
