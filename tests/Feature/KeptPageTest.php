@@ -155,19 +155,22 @@ it('keeps what tells of no rep while reps come in', function (): void {
     expect(($this->page)($week)[1])->toBeFalse()->and(($this->page)($ladder)[1])->toBeTrue();
 });
 
-it('keeps the page of an attack, and of an answer, while reps of others come in', function (): void {
-    [$one, $other] = $this->hall->answers()->orderBy('id')->get()->unique('attack_id')->take(2)->values()->all();
+it('keeps the page of an attack, and of an answer, while reps come in, whose number is told beside at once', function (): void {
+    $one = $this->hall->answers()->orderBy('id')->firstOrFail();
     $student = Student::query()->findOrFail($this->student->student_id);
     $this->actingAs($this->head);
     $areDrawn = fn (): array => array_map(fn (string $path): bool => ($this->page)($path)[1], ["/attacks/{$one->attack_id}", "/answers/{$one->id}"]);
+    $counted = fn (string $path): int => preg_match('/(\d+) reps? (?:is|are|name)/', (string) $this->get("{$path}/evidence")->assertOk()->getContent(), $found) === 1 ? (int) $found[1] : -1;
     array_map(fn () => $areDrawn(), range(1, 2));
-    expect($areDrawn())->toBe([false, false]);
+    [$ofAttack, $ofAnswer] = [$counted("/attacks/{$one->attack_id}"), $counted("/answers/{$one->id}")];
+    expect($ofAttack)->toBeGreaterThanOrEqual(0)->and($ofAnswer)->toBeGreaterThanOrEqual(0);
 
-    ($this->rep)($student, ['attack_id' => $other->attack_id, 'answer_id' => $other->id]);
-    expect($areDrawn())->toBe([false, false]);
     ($this->rep)($student, ['attack_id' => $one->attack_id]);
-    expect($areDrawn())->toBe([true, false]);
+    expect($areDrawn())->toBe([false, false])->and([$counted("/attacks/{$one->attack_id}"), $counted("/answers/{$one->id}")])->toBe([$ofAttack + 1, $ofAnswer]);
     ($this->rep)($student, ['attack_id' => $one->attack_id, 'answer_id' => $one->id]);
+    expect($areDrawn())->toBe([false, false])->and([$counted("/attacks/{$one->attack_id}"), $counted("/answers/{$one->id}")])->toBe([$ofAttack + 2, $ofAnswer + 1]);
+    // What is taught changes them.
+    $one->update(['title' => 'Out by the gate']);
     expect($areDrawn())->toBe([true, true]);
 });
 
