@@ -59,13 +59,13 @@ final readonly class KeptPages
     {
         $revision = implode(' ', [Revision::ofPage($user->school, $student, 'home'), intdiv(CarbonImmutable::now()->getTimestamp(), self::STANDS)]);
 
-        return $this->kept->of("{$page}:{$user->id}:{$student->id}", $revision, self::STANDS, $draw);
+        return $this->kept->of(self::name($page, $user, [$user->id, $student->id]), $revision, self::STANDS, $draw);
     }
 
     /** @param array<array-key, mixed> $parameters */
     private static function name(string $page, User $user, array $parameters): string
     {
-        // Whoever may write sees links to do so.
-        return implode(':', [$page, $user->school->id, (int) $user->can('create', Answer::class), hash('xxh128', serialize($parameters))]);
+        // Whoever may write sees links to do so; another release may draw it differently.
+        return implode(':', [$page, $user->school->id, (int) $user->can('create', Answer::class), hash('xxh128', serialize([base_path(), $parameters]))]);
     }
 }

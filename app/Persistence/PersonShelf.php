@@ -50,7 +50,7 @@ final class PersonShelf
      *
      * @template T
      *
-     * @param list<int>                              $ids  of their rows
+     * @param list<int>                          $ids  of their rows
      * @param callable(list<int>): array<int, T> $tell of those of whom nothing is kept
      *
      * @return array<int, T> by the id of the row, in the order in which they are asked for
@@ -68,12 +68,13 @@ final class PersonShelf
     /** @param array<int, mixed> $people what is new of some who were asked for, by the id of the row */
     public function keep(array $people): void
     {
-        if ($people === []) {
-            return;
-        }
+        // Whoever was forgotten meanwhile is not kept.
         $new = [];
-        foreach ($people as $id => $person) {
+        foreach (array_intersect_key($people, $this->marks) as $id => $person) {
             $new[$id] = [$this->marks[$id], $person, $this->at->getTimestamp()];
+        }
+        if ($new === []) {
+            return;
         }
         app(RevisionCache::class)->keep($this->name(), $this->revision, self::DAY, array_slice($new + $this->kept(), 0, self::MOST, true));
     }
