@@ -25,6 +25,16 @@ it('sets reps along time, those of one day side by side', function (): void {
         ->and(array_column($timeline->months, 'name'))->toBe(['Nov']);
 });
 
+it('keeps within its edge what was tried many times on the last day', function (): void {
+    foreach (range(1, 24) as $number) {
+        TimelineFixture::timelineRep($this->hall, $number, ['at' => '2026-11-26 00:00:00+00']);
+    }
+    $marks = TimelineFixture::timelineOf($this->hall, '2026-11-26 00:00:00')->marks;
+
+    // The day begins at 92 + 1,045.5. Eight columns, at the usual 8.5 from each other, would end at 1,197 of 1,180: they end 4.25 before it.
+    expect(array_values(array_unique(array_column($marks, 'x'))))->toBe([1137.5, 1143.0, 1148.4, 1153.9, 1159.4, 1164.8, 1170.3, 1175.8])->and($marks)->toHaveCount(24);
+});
+
 it('stretches over all it shows, and names the year where one begins', function (): void {
     TimelineFixture::timelineRep($this->hall, 1, ['at' => '2026-11-20 19:00:00+00']);
     TimelineFixture::timelineRep($this->hall, 2, ['at' => '2027-02-20 19:00:00+00']);
