@@ -11,7 +11,6 @@ use App\Persistence\CoverageBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Coverage\Cell;
-use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Proof\ProofState;
 
 /** A group at a glance: who holds what at the goal rung of their rank, what each should drill next, and with whom. */
@@ -35,14 +34,11 @@ final readonly class Board
     /** @var list<array{student: Student, states: array<string, ProofState>, held: int, needed: int, last: ?CarbonImmutable, next: ?Cell, with: ?string, moves: string}> states by the cell's key, of what the student needs; moves are a few words of who is ready for another rung */
     public array $rows;
 
-    private Catalogue $catalogue;
-
     /** @param Collection<int, Student> $students those of the group, with their ranks */
     public function __construct(School $school, Collection $students, CatalogueMapper $mapper, CoverageBook $coverages, private CarbonImmutable $at, string $sort, int $page = 1)
     {
-        $this->catalogue = $mapper->curriculum($school);
         $cells = $coverages->of($school)->cells;
-        $people = BoardPeople::of($school, $students, $this->catalogue, $cells, $coverages, $mapper, $at);
+        $people = BoardPeople::of($school, $students, $mapper, $coverages, $at);
         $byKey = array_column(array_map(static fn (Cell $cell): array => [$cell->key->text, $cell], $cells), 1, 0);
         $rows = $needed = [];
         foreach ($students as $student) {

@@ -23,18 +23,21 @@ use StoneDrill\Core\Proof\Window;
 /** What a board tells of each: only those are read of whom something is new. */
 final readonly class BoardPeople
 {
-    /** @param list<Cell> $cells all of the catalogue */
-    private function __construct(private School $school, private Catalogue $catalogue, private array $cells, private CoverageBook $coverages, private CatalogueMapper $mapper, private CarbonImmutable $at) {}
+    private Catalogue $catalogue;
+
+    private function __construct(private School $school, private CatalogueMapper $mapper, private CoverageBook $coverages, private CarbonImmutable $at)
+    {
+        $this->catalogue = $mapper->curriculum($school);
+    }
 
     /**
      * @param Collection<int, Student> $students with their ranks
-     * @param list<Cell>               $cells    all of the catalogue
      *
      * @return array<int, array{states: array<string, ProofState>, last: ?int, next: ?string, moves: string}> by the id of the row: states by the cell's key of what the rank needs, seconds of the last try, key of the cell that is wanted most
      */
-    public static function of(School $school, Collection $students, Catalogue $catalogue, array $cells, CoverageBook $coverages, CatalogueMapper $mapper, CarbonImmutable $at): array
+    public static function of(School $school, Collection $students, CatalogueMapper $mapper, CoverageBook $coverages, CarbonImmutable $at): array
     {
-        $people = new self($school, $catalogue, $cells, $coverages, $mapper, $at);
+        $people = new self($school, $mapper, $coverages, $at);
         $shelf = new PersonShelf($school, 'board', Revision::ofCurriculum($school), $at);
         $told = $shelf->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), static fn (array $ids): array => $people->tell($students->whereIn('id', $ids)));
         $cases = ProofState::cases();
@@ -53,9 +56,10 @@ final readonly class BoardPeople
         $cores = $students->mapWithKeys(fn (Student $student): array => [$student->id => $this->mapper->student($student)])->all();
         $pool = $this->coverages->poolOf($this->school, array_values($cores), $this->at);
         $places = array_flip(array_column(ProofState::cases(), 'value'));
+        $cells = $this->coverages->of($this->school)->cells;
         $stand = [];
         foreach ($students as $student) {
-            $stand[$student->id] = $this->statesOf($student, $windows[$student->id]);
+            $stand[$student->id] = $this->statesOf($student, $cells, $windows[$student->id]);
         }
         $titles = array_map(static fn (array $cells): array => array_map(static fn (array $cell): string => $cell[0], $cells), $stand);
         $moves = RungMoves::of($this->school, $this->catalogue->ladder, $titles, $windows, $this->at);
@@ -74,17 +78,18 @@ final readonly class BoardPeople
     }
 
     /**
+     * @param list<Cell>            $cells   all of the catalogue
      * @param array<string, Window> $windows by the cell's key
      *
      * @return array<string, array{string, ProofState}> what it is called and how it stands, of what the student’s rank needs
      */
-    private function statesOf(Student $student, array $windows): array
+    private function statesOf(Student $student, array $cells, array $windows): array
     {
         $order = $this->catalogue->rankOrder();
         [$rank, $goal] = [$order[$student->rank->code], $student->rank->goal_rung];
         $isYouth = $student->isYouth($this->at);
         $states = [];
-        foreach ($this->cells as $cell) {
+        foreach ($cells as $cell) {
             $need = $cell->attack->need->by($isYouth);
             if ($need !== null && $order[$need] <= $rank) {
                 $key = $cell->key->text;

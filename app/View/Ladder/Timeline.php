@@ -100,15 +100,16 @@ final readonly class Timeline
     private function marks(Collection $reps, int $rungs): array
     {
         $marks = $taken = $days = [];
-        $piles = array_count_values(array_map(static fn (stdClass $rep): string => substr($rep->at, 0, 10)." {$rep->rung}", $reps->all()));
+        $pile = static fn (stdClass $rep): string => substr($rep->at, 0, 10)." {$rep->rung}";
+        $piles = array_count_values(array_map($pile, $reps->all()));
         foreach ($reps as $rep) {
             // Many are of one day, as the row begins.
             [$x, $day] = $days[substr($rep->at, 0, 10)] ??= $this->day(CarbonImmutable::parse($rep->at));
             $mistakes = json_decode($rep->mistakes, true);
             // Of many late ones marks lie closer, so that the last still lies within.
-            $columns = intdiv($piles[substr($rep->at, 0, 10)." {$rep->rung}"] - 1, self::STACK);
+            $columns = intdiv($piles[$pile($rep)] - 1, self::STACK);
             $step = min(self::MARK, (self::WIDTH - self::MARK / 2 - $x) / max(1, $columns));
-            $place = $taken[$day][$rep->rung] = ($taken[$day][$rep->rung] ?? -1) + 1;
+            $place = $taken[$pile($rep)] = ($taken[$pile($rep)] ?? -1) + 1;
             $marks[] = [
                 'x' => round($x + intdiv($place, self::STACK) * $step, 1),
                 'y' => ($rungs - $rep->rung) * self::BAND + 5.0 + ($place % self::STACK) * self::MARK,
