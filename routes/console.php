@@ -1,10 +1,12 @@
 <?php
 
 use App\Console\Housekeeping;
+use App\Jobs\PlanSeason;
 use App\Jobs\WarmSchool;
 use App\Jobs\Workers;
 use App\Models\School;
 use App\Persistence\Demo;
+use App\Persistence\SeasonBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -33,6 +35,13 @@ Artisan::command('stone-drill:warm {--now : here, and not by those who do the jo
     }
 })->purpose('Work out beforehand what large schools ask for in a class that is on or begins soon');
 
+Artisan::command('stone-drill:seasons', function (): void {
+    foreach (SeasonBook::after(CarbonImmutable::now()) as $test) {
+        Workers::queue(new PlanSeason($test));
+    }
+})->purpose('Plan the ways to coming tests anew where a class is just over');
+
 Schedule::command('stone-drill:backup')->dailyAt('03:10')->withoutOverlapping(120);
 Schedule::command('stone-drill:tidy')->hourly()->withoutOverlapping(30);
 Schedule::command('stone-drill:warm')->hourlyAt(1)->withoutOverlapping(30);
+Schedule::command('stone-drill:seasons')->hourlyAt(6)->withoutOverlapping(30);

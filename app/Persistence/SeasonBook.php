@@ -12,17 +12,21 @@ use App\Models\Test;
 use App\Models\TrainingClass;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Session\PlannedTest;
 use StoneDrill\Core\Session\Season\Ahead;
 use StoneDrill\Core\Session\Season\Candidate;
-use StoneDrill\Core\Session\Season\SeasonClass;
+use StoneDrill\Core\Session\Season\SeasonPlan;
 
 /** The way to a test of a school, worked out anew when a rep, a class or the curriculum changes, and kept until then. */
 final readonly class SeasonBook
 {
     private const SECONDS = 7 * 86_400;
+
+    /** Hours after a class within which what it changed is taken in. */
+    private const AFTER = 2;
 
     /** Percent after which its progress is told anew, and seconds for which it is remembered. */
     private const STEP = 5;
@@ -50,16 +54,29 @@ final readonly class SeasonBook
     /** @return Ahead */
     public function of(Test $test): Ahead
     {
-        return $this->kept->of("ahead:{$test->id}", $this->revision($test), self::SECONDS, function () use ($test): Ahead {
+        $found = $this->kept->of("ahead:{$test->id}", $this->revision($test), self::SECONDS, function () use ($test): Ahead {
             $found = $this->find($test);
             $this->kept->keep("ahead-share:{$test->id}", '', self::SHARE_SECONDS, 0);
-            // What was expected first stays, so that what came of it can be shown beside it.
-            if ($test->expected === null) {
-                Test::query()->whereKey($test->id)->toBase()->update(['expected' => json_encode($found->plan->curve)]);
-            }
 
             return $found;
         });
+        self::remember($test, $found->plan);
+
+        return $found;
+    }
+
+    /** What was expected first stays, so that what came of it can be shown beside it; and what a class teaches, once it is none of those ahead any more. */
+    private static function remember(Test $test, SeasonPlan $plan): void
+    {
+        $teaches = [];
+        foreach ($plan->classes as $place => $class) {
+            $teaches[$class->id] = $plan->teaches[$place] ?? [];
+        }
+        // Where nothing is new no row is touched, and no page of a class is drawn anew.
+        DB::update(<<<'SQL'
+            update tests set expected = coalesce(expected, :curve), teaches = coalesce(teaches, '{}') || cast(:teaches as jsonb)
+            where id = :id and (expected is null or teaches is distinct from coalesce(teaches, '{}') || cast(:teaches as jsonb))
+            SQL, ['id' => $test->id, 'curve' => json_encode($plan->curve), 'teaches' => json_encode((object) $teaches)]);
     }
 
     /** Remembers that working it out has failed, until somebody was told. */
@@ -79,17 +96,28 @@ final readonly class SeasonBook
         return $hasFailed;
     }
 
-    /** @return list<string> ids of answers that the ways to coming tests teach in a class, as far as they are worked out */
+    /** @return list<string> codes of answers that the ways to coming tests teach in a class, as they were planned last; a job is asked for what is not yet planned */
     public function taughtIn(TrainingClass $class): array
     {
         $taught = [];
-        foreach ($class->school->tests()->whereNull('cancelled_at')->where('at', '>=', $class->at)->with('school', 'rank')->get() as $test) {
-            $plan = $this->known($test)?->plan;
-            $place = $plan === null ? null : array_find_key($plan->classes, static fn (SeasonClass $one): bool => $one->id === $class->code);
-            array_push($taught, ...$plan->teaches[$place ?? -1] ?? []);
+        $tests = $class->school->tests()->whereNull('cancelled_at')->where('at', '>=', $class->at)->has('candidates')->get(['id', 'classes', 'teaches']);
+        foreach ($tests->filter(static fn (Test $test): bool => $test->classes === [] || in_array($class->code, $test->classes, true)) as $test) {
+            $planned = $test->teaches[$class->code] ?? null;
+            if ($planned === null && $class->cancelled_at === null && $class->at->isFuture()) {
+                Workers::queue(new PlanSeason($test->id));
+            }
+            array_push($taught, ...$planned ?? []);
         }
 
         return array_values(array_unique($taught));
+    }
+
+    /** @return list<int> ids of tests whose way is to be planned anew, since a class is over within the hours before */
+    public static function after(CarbonImmutable $now): array
+    {
+        return array_values(Test::query()->whereNull('cancelled_at')->where('at', '>=', $now)->has('candidates')
+            ->whereExists(TrainingClass::query()->whereColumn('training_classes.school_id', 'tests.school_id')->whereNull('cancelled_at')->whereRaw("at + minutes * interval '1 minute' between ? and ?", [$now->subHours(self::AFTER), $now])->toBase())
+            ->orderBy('id')->pluck('id')->all());
     }
 
     /** @return Ahead|null */

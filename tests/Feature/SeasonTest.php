@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Jobs\PlanSeason;
+use App\Models\Role;
+use App\Models\Test;
+use App\Models\TrainingClass;
+use App\Persistence\SeasonBook;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Tests\Feature\BoardFixture;
+
+beforeEach(function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-11-30 12:00'));
+    $this->hall = $this->school();
+    $this->actingAs($this->head = $this->person($this->hall, Role::Head));
+    // Somebody who has never tried it.
+    $this->new = $this->hall->students()->create(['code' => 'new', 'name' => 'Wick Fenner', 'rank_id' => $this->hall->ranks()->where('code', 'first')->value('id')]);
+    $rank = $this->hall->ranks()->where('code', 'second')->firstOrFail();
+    $this->hall->attacks()->update(['needed_by_id' => null]);
+    $this->hall->attacks()->where('code', 'wrist')->firstOrFail()->update(['needed_by_id' => $rank->id, 'critical' => true]);
+    $this->answer = $this->hall->answers()->firstOrFail();
+    $this->answer->update(['rank_id' => $rank->id, 'beats' => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\nhop 6 long\nleave 6\n"]);
+    $this->class = fn (string $at, array $with = []): TrainingClass => $this->hall->classes()->create(['at' => $at, 'minutes' => 60, 'places' => 8, 'instructors' => 1, ...$with]);
+    $this->test = function (array $with = []) use ($rank): Test {
+        $this->post('/tests', ['rank' => $rank->id, 'at' => '2026-12-20T10:00', 'place' => 'Loft', 'items' => 'list', 'candidates' => [$this->new->id], ...$with])->assertSessionHasNoErrors();
+
+        return $this->hall->tests()->latest('id')->firstOrFail();
+    };
+    $this->forTest = fn (TrainingClass $class): bool => str_contains((string) $this->get("/classes/{$class->id}")->assertOk()->getContent(), 'for the coming test;');
+    $this->teaches = fn (Test $test): array => json_decode((string) DB::table('tests')->where('id', $test->id)->value('teaches'), true);
+});
+
+it('goes on teaching in a class what the way to a test has planned for it, whatever is recorded then', function (): void {
+    [$tonight, $later] = [($this->class)('2026-11-30 19:00'), ($this->class)('2026-12-03 19:00')];
+    $test = ($this->test)();
+    $seasons = app(SeasonBook::class);
+    $seasons->of($test);
+    expect(($this->forTest)($tonight))->toBeTrue();
+
+    // A rep comes in; the class begins; it is over, and the way is planned anew, with the classes that are left.
+    BoardFixture::boardRep($this->hall, 1, 'ada-plover', CarbonImmutable::now());
+    expect(($this->forTest)($tonight))->toBeTrue();
+    $this->travelTo(CarbonImmutable::parse('2026-11-30 19:30'));
+    BoardFixture::boardRep($this->hall, 2, 'ada-plover', CarbonImmutable::now());
+    expect(($this->forTest)($tonight))->toBeTrue();
+    $this->travelTo(CarbonImmutable::parse('2026-11-30 20:10'));
+    expect(array_map(static fn ($class): string => $class->id, $seasons->of($test->fresh())->plan->classes))->toBe([$later->code]);
+    expect(($this->forTest)($tonight))->toBeTrue()->and(($this->teaches)($test))->toHaveKeys([$tonight->code, $later->code])->and(($this->teaches)($test)[$tonight->code])->toBe([$this->answer->code]);
+});
+
+it('asks a job for what is not planned for a class, and for nothing that no test leads to', function (): void {
+    Queue::fake();
+    $class = ($this->class)('2026-12-01 19:00');
+    $test = ($this->test)();
+    expect(($this->forTest)($class))->toBeFalse();
+    Queue::assertPushed(PlanSeason::class, static fn (PlanSeason $job): bool => $job->testId === $test->id);
+    app(SeasonBook::class)->of($test->fresh());
+    expect(($this->forTest)($class))->toBeTrue();
+
+    Queue::fake();
+    $test->update(['classes' => ['another-one']]);
+    expect(($this->forTest)($class))->toBeFalse();
+    $test->update(['classes' => [$class->code]]);
+    expect(($this->forTest)($class))->toBeTrue();
+    $test->candidates()->detach();
+    expect(($this->forTest)($class))->toBeFalse();
+    // After the test, and one that was before it was planned.
+    ($this->forTest)(($this->class)('2026-12-21 19:00'));
+    ($this->test)(['at' => '2026-12-23T10:00']);
+    ($this->forTest)(($this->class)('2026-11-29 19:00'));
+    Queue::assertNothingPushed();
+});
+
+it('plans the way to a test anew once a class is over', function (string $at, int $minutes, bool $isPlanned): void {
+    Queue::fake();
+    $test = ($this->test)();
+    ($this->class)($at, ['minutes' => $minutes]);
+    ($this->class)('2026-11-30 10:30', ['cancelled_at' => now()]);
+    $this->artisan('stone-drill:seasons')->assertSuccessful();
+
+    $isPlanned ? Queue::assertPushed(PlanSeason::class, static fn (PlanSeason $job): bool => $job->testId === $test->id) : Queue::assertNothingPushed();
+})->with([
+    'just now' => ['2026-11-30 11:00', 60, true],
+    'two hours ago' => ['2026-11-30 09:01', 60, true],
+    'long ago' => ['2026-11-30 08:59', 60, false],
+    'still on' => ['2026-11-30 11:01', 60, false],
+    'to come' => ['2026-11-30 19:00', 60, false],
+]);
+
+it('plans anew neither for nobody nor for a test that is over or called off', function (array $columns, bool $hasCandidates): void {
+    ($this->class)('2026-11-30 11:00');
+    $test = ($this->test)();
+    expect(SeasonBook::after(CarbonImmutable::now()))->toBe([$test->id]);
+    DB::table('tests')->where('id', $test->id)->update($columns + ['place' => 'Loft']);
+    $hasCandidates ?: $test->candidates()->detach();
+
+    expect(SeasonBook::after(CarbonImmutable::now()))->toBe([]);
+})->with(['nobody' => [[], false], 'over' => [['at' => '2026-11-30 11:59'], true], 'called off' => [['cancelled_at' => '2026-11-29'], true]]);
