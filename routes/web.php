@@ -294,6 +294,7 @@ Route::middleware(['auth', EndClosedAccounts::class, KeepTabletsToTheMat::class,
         ->middlewareFor('show', [Authorize::using('view', 'class'), 'kept'])
         ->middlewareFor(['edit', 'update'], Authorize::using('update', 'class'))
         ->middlewareFor('destroy', Authorize::using('delete', 'class'));
+    Route::get('classes/{class}/done', [ClassController::class, 'done'])->name('classes.done')->can('view', 'class');
     Route::get('classes/{class}/sheet', [ClassController::class, 'sheet'])->name('classes.sheet')->can('view', 'class');
     Route::put('classes/{class}/taught', [ClassController::class, 'taught'])->name('classes.taught')->can('update', 'class');
     Route::post('classes/{class}/restore', [ClassController::class, 'restore'])->name('classes.restore')->can('update', 'class');

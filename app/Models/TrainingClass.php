@@ -8,7 +8,9 @@ use App\Casts\Json;
 use App\Models\Concerns\BelongsToSchool;
 use App\Models\Concerns\KeepsLog;
 use App\Models\Concerns\KeepsVersion;
+use App\Persistence\KeptPages;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection as Rows;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -102,12 +104,22 @@ final class TrainingClass extends Model
         return $this->belongsToMany(Student::class, 'class_attendance', 'class_id')->orderBy('name');
     }
 
-    /** Who worked with whom in the classes before it, and in it so far; students are named by their codes. */
-    public function meetings(): Meetings
+    /**
+     * Reps until this moment tell its plan: what comes while it runs changes nothing of what was to be taught, and before it begins
+     * a plan stands for some minutes, on every device.
+     */
+    public function plannedUntil(CarbonImmutable $now): CarbonImmutable
+    {
+        return $this->at->min(CarbonImmutable::createFromTimestamp($now->getTimestamp() - $now->getTimestamp() % KeptPages::STANDS));
+    }
+
+    /** Who worked with whom in the classes before it until a moment, and in it so far; students are named by their codes. */
+    public function meetings(CarbonImmutable $until): Meetings
     {
         $before = $this->school->classes()->whereNull('cancelled_at')->where('at', '<', $this->at)->orderByDesc('at')->orderByDesc('id')->limit(Meetings::CLASSES)->pluck('id');
         $codes = $this->school->everyone()->pluck('code', 'id');
-        $pairs = $this->school->reps()->standing()->whereIn('class_id', [...$before, $this->id])->whereNotNull('attacker_id')
+        $pairs = $this->school->reps()->standing()->whereNotNull('attacker_id')
+            ->where(fn (Builder $of) => $of->where('class_id', $this->id)->orWhere(static fn (Builder $of) => $of->whereIn('class_id', $before)->where('at', '<=', $until)))
             ->toBase()->distinct()->get(['class_id', 'student_id', 'attacker_id'])
             ->groupBy('class_id')->map(static fn (Collection $reps): array => array_values($reps->map(static fn ($rep): array => [$codes[$rep->student_id], $codes[$rep->attacker_id]])->all()));
 

@@ -22,8 +22,11 @@ final class PersonShelf
     /** @var array<int, string> what those who were asked for are at, by the id of the row */
     private array $marks = [];
 
-    /** @param string $revision of what it is told by */
-    public function __construct(private readonly School $school, private readonly string $what, private readonly string $revision, private readonly CarbonImmutable $at) {}
+    /**
+     * @param string           $revision of what it is told by
+     * @param ?CarbonImmutable $until    reps until then are told of; all of them without
+     */
+    public function __construct(private readonly School $school, private readonly string $what, private readonly string $revision, private readonly CarbonImmutable $at, private readonly ?CarbonImmutable $until = null) {}
 
     /**
      * @param list<int> $ids of their rows
@@ -98,10 +101,10 @@ final class PersonShelf
     private function marks(array $ids): array
     {
         $rows = DB::select(<<<'SQL'
-            select s.id, s.xmin::text || s.ctid::text || ' ' || w.count || ' ' || w.turns as mark
+            select s.id, s.xmin::text || s.ctid::text || ' ' || w.count || ' ' || w.turns || ' ' || (select count(*) from reps r where r.school_id = s.school_id and r.student_id = s.id and r.at > ?) as mark
             from students s cross join lateral (select count(*), coalesce(sum(turns), 0) as turns from proof_windows where school_id = s.school_id and student_id = s.id) w
             where s.school_id = ? and s.id = any(?::bigint[])
-            SQL, [$this->school->id, '{'.implode(',', $ids).'}']);
+            SQL, [$this->until?->format('Y-m-d H:i:sP') ?? 'infinity', $this->school->id, '{'.implode(',', $ids).'}']);
 
         return array_column($rows, 'mark', 'id');
     }

@@ -6,6 +6,7 @@ namespace App\Persistence;
 
 use App\Models\School;
 use App\Models\Student;
+use App\Models\TrainingClass;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -57,6 +58,17 @@ final readonly class Revision
         $monday = $ofWeek ? " and (source = 'home' or at <= '".$school->weekOf(CarbonImmutable::now())->utc()->toIso8601String()."')" : '';
 
         return "(select count(*) from reps where school_id = :id and student_id = {$student->id}{$monday})";
+    }
+
+    /** Of everything that the page of a class shows: its plan is told by the reps until a moment, and who has met today by all of that class. */
+    public static function ofClass(TrainingClass $class): string
+    {
+        $until = $class->plannedUntil(CarbonImmutable::now());
+        // Of a class that was long ago, more came later than can be counted each time.
+        $later = $until->diffInDays(CarbonImmutable::now()) > 1 ? '0' : "(select count(*) from reps where school_id = :id and at > '{$until->utc()->format('Y-m-d H:i:s')}+00')";
+        $met = "(select count(distinct (student_id, attacker_id)) || '.' || count(replaces) from reps where attacker_id is not null and school_id = :id and class_id = {$class->id})";
+
+        return self::read($class->school, [self::CURRICULUM, self::STUDENTS, self::REST, self::AROUND], ['('.self::REPS." - {$later})", $met]);
     }
 
     /** Of everything that a wall hangs on. */

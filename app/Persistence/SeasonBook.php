@@ -96,20 +96,26 @@ final readonly class SeasonBook
         return $hasFailed;
     }
 
-    /** @return list<string> codes of answers that the ways to coming tests teach in a class, as they were planned last; a job is asked for what is not yet planned */
+    /**
+     * What the ways to coming tests teach in a class, as they were planned last; a job is asked for what is not planned yet.
+     *
+     * @return array{answers: list<string>, waits: bool} codes of answers, and whether more comes with a job
+     */
     public function taughtIn(TrainingClass $class): array
     {
         $taught = [];
+        $waits = false;
         $tests = $class->school->tests()->whereNull('cancelled_at')->where('at', '>=', $class->at)->has('candidates')->get(['id', 'classes', 'teaches']);
         foreach ($tests->filter(static fn (Test $test): bool => $test->classes === [] || in_array($class->code, $test->classes, true)) as $test) {
             $planned = $test->teaches[$class->code] ?? null;
             if ($planned === null && $class->cancelled_at === null && $class->at->isFuture()) {
                 Workers::queue(new PlanSeason($test->id));
+                $waits = true;
             }
             array_push($taught, ...$planned ?? []);
         }
 
-        return array_values(array_unique($taught));
+        return ['answers' => array_values(array_unique($taught)), 'waits' => $waits];
     }
 
     /** @return list<int> ids of tests whose way is to be planned anew, since a class is over within the hours before */

@@ -57,12 +57,11 @@ final readonly class Pairing
         }
         $costs = $this->costs();
         $order = $this->order(array_slice($circle, 0, $count), $costs);
-        $rounds = [];
-        for ($round = 0; $round < $count; $round++) {
-            $rounds[] = array_map(static fn (array $pair): array => [$order[$pair[0]], $order[$pair[1]]], $circle[$round % count($circle)]);
-        }
+        $pairs = array_map(static fn (array $round): array => array_map(static fn (array $pair): array => [$order[$pair[0]], $order[$pair[1]]], $round), array_slice($circle, 0, $count));
+        // Where there is time for all to meet, no order of the seats keeps those apart who met today: their rounds come last.
+        usort($pairs, fn (array $one, array $other): int => $this->haveMet($one) <=> $this->haveMet($other));
 
-        return $this->told($rounds);
+        return $this->told(array_map(static fn (int $round): array => $pairs[$round % count($pairs)], range(0, $count - 1)));
     }
 
     /**
@@ -82,6 +81,12 @@ final readonly class Pairing
         }
 
         return $sum;
+    }
+
+    /** @param list<array{int, int}> $pairs places of people, how many of whom have met today */
+    private function haveMet(array $pairs): int
+    {
+        return count(array_filter($pairs, fn (array $pair): bool => $this->meetings->haveMetToday($this->people[$pair[0]]->id, $this->people[$pair[1]]->id)));
     }
 
     /** @return list<list<float>> what speaks against each pair, by their places */

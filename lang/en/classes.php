@@ -82,10 +82,13 @@ return [
     'pressure-columns' => ['name' => 'Student', 'next' => 'Next draw', 'moves' => 'For another {rung}', 'out' => 'Left out'],
     'reps' => ':rounds rounds; time for :count try each|:rounds rounds; time for :count tries each',
     'saved' => 'The class is saved.',
+    'season-waits' => 'The way to a coming test is being planned. What it teaches in this class is not here yet: reload the page in a moment.',
     'sheet' => 'On one page',
     'sheet-of' => 'Class of :day, on one page',
     'students' => ':count student|:count students',
     'teach' => 'What is taught',
+    'until' => 'Reps recorded until :time count.',
+    'until-begun' => 'Reps recorded until :time, when the class began, count.',
     'swap' => [
         'back' => ['teach' => ':title need not be taught', 'skip' => ':title may be taught again'],
         'instead' => 'Teach as well or instead',

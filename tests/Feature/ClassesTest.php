@@ -8,6 +8,7 @@ use App\Models\Role;
 use App\Models\School;
 use App\Models\TrainingClass;
 use App\Persistence\CatalogueMapper;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 
@@ -210,8 +211,11 @@ it('lets those work together who have not met lately', function (): void {
     $meet('first-3', 'ada-plover');
     $meet('first-1', 'first-2');
 
-    expect($tonight->meetings()->weight('ada-plover', 'first-1'))->toBe(1.0)->and($tonight->meetings()->weight('ada-plover', 'first-2'))->toBe(0.0);
-    expect($tonight->meetings()->haveMetToday('ada-plover', 'first-1'))->toBeFalse()->and($before->meetings()->haveMetToday('first-1', 'ada-plover'))->toBeTrue();
+    $now = CarbonImmutable::now();
+    expect($tonight->meetings($now)->weight('ada-plover', 'first-1'))->toBe(1.0)->and($tonight->meetings($now)->weight('ada-plover', 'first-2'))->toBe(0.0);
+    expect($tonight->meetings($now)->haveMetToday('ada-plover', 'first-1'))->toBeFalse()->and($before->meetings($now)->haveMetToday('first-1', 'ada-plover'))->toBeTrue();
+    // By a moment before these: what was met in the class itself stays met.
+    expect($tonight->meetings($now->subHour())->before)->toBe([])->and($before->meetings($now->subHour())->haveMetToday('first-1', 'ada-plover'))->toBeTrue();
 });
 
 it('keeps who attacked and in which class with a rep, through a correction and the open file', function (): void {
@@ -370,19 +374,26 @@ it('shows what was done beside what was planned', function (): void {
     $answer = $this->hall->answers()->firstOrFail();
     $answer->update(['beats' => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\nhop 6 long\nleave 6\n"]);
     $class = ($this->plan)();
-    $this->get("/classes/{$class->id}")->assertDontSee('Planned and done');
+    $done = fn (): TestResponse => $this->get("/classes/{$class->id}/done")->assertOk();
+    $done()->assertDontSee('Planned and done');
     [$ada, $one] = $this->hall->students()->orderBy('id')->get()->all();
     $record = fn (string $id, array $with) => (new RecordReps($this->hall, $this->instructor))->record(['id' => "0b7e1f60-7777-4000-8000-00000000000{$id}", 'student_id' => $ada->id, 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'attacker_id' => $one->id, 'class_id' => $class->id, ...$with]);
     $record('1', []);
     $record('2', ['outcome' => 'hit']);
     $record('3', ['outcome' => 'late', 'replaces' => '0b7e1f60-7777-4000-8000-000000000002', 'reason' => 'seen again']);
-    $page = $this->get("/classes/{$class->id}")->assertSee('Planned and done')->assertSee("Nobody was seen to use these, so they go to the next class: {$answer->title}.");
+    $page = $done()->assertSee('Planned and done')->assertSee("Nobody was seen to use these, so they go to the next class: {$answer->title}.");
 
     // Three people: one pair and one who is over, so each of the three gets one in three turns.
     preg_match('/There was time for (\d+) each/', (string) $page->getContent(), $meant);
     $page->assertSeeInOrder(['First 1', '0', $meant[1], '2', 'Ada Plover', '2', (string) ($meant[1] - 2), '0']);
     $record('4', ['answer_id' => $answer->id]);
-    $this->get("/classes/{$class->id}")->assertDontSee('so they go to the next class');
+    $done()->assertDontSee('so they go to the next class');
+    // The page of a class asks for it from the day before on.
+    $asks = fn (): bool => str_contains((string) $this->get("/classes/{$class->id}")->getContent(), "/classes/{$class->id}/done\" hx-trigger=\"load\"");
+    $this->travelTo('2026-11-30 18:59');
+    expect($asks())->toBeFalse();
+    $this->travelTo('2026-11-30 19:01');
+    expect($asks())->toBeTrue();
 });
 
 it('swaps what is taught, and takes the class on again after it was called off', function (): void {

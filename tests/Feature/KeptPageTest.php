@@ -6,6 +6,7 @@ use App\Models\Role;
 use App\Models\School;
 use App\Models\Student;
 use App\Persistence\Demo;
+use App\Persistence\SeasonBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Str;
@@ -15,6 +16,8 @@ beforeEach(function (): void {
     $this->hall = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
     // Pictures that are still being made ready ask again by themselves.
     $this->hall->hasMany(App\Models\Footage::class)->update(['state' => 'ready', 'path' => 'none', 'bytes' => 1, 'width' => 1, 'height' => 1]);
+    // The way to the test has been planned by its job.
+    app(SeasonBook::class)->of($this->hall->tests()->with('school', 'rank')->firstOrFail());
     $this->head = $this->hall->users()->where('role', Role::Head)->firstOrFail();
     $this->student = $this->hall->users()->where('role', Role::Student)->firstOrFail();
     $person = "/people/{$this->student->student_id}";

@@ -131,6 +131,7 @@ const ROUTES = [
     'tests.reopen' => ['delete', '/tests/{test}/{student}/decision', WRITE],
     'classes.taught' => ['put', '/classes/{class}/taught', WRITE],
     'classes.restore' => ['post', '/classes/{class}/restore', WRITE],
+    'classes.done' => ['get', '/classes/{class}/done', TEACH],
     'classes.sheet' => ['get', '/classes/{class}/sheet', TEACH],
     'classes.attendance' => ['put', '/classes/{class}/attendance', TEACH],
     'board' => ['get', '/board', TEACH],

@@ -142,12 +142,13 @@ it('finds the basics whose mistakes grow beside the tries', function (): void {
     $teaching = new Teaching($catalogue, app(App\Persistence\CoverageBook::class)->of($this->hall)->cells, now());
     $basic = $teaching->basics($answer->code)[0];
     $tries = fn (string $day, int $times, string $mistake) => DB::table('reps')->insert(array_map(fn (): array => ($this->rep)(['at' => "{$day} 12:00:00+00", 'answer_id' => $answer->id, 'mistakes' => $mistake === '' ? '[]' : json_encode([$mistake])]), range(1, $times)));
-    // Monday of the sixth week before the class's own belongs to the weeks before; the day after the class is in its week.
+    // Monday of the sixth week before the class's own belongs to the weeks before; what was before the class in its week is in its week, and what came after it is not told.
     $tries('2026-10-12', 10, '');
     $tries('2026-10-11', 2, 'looks down');
     $tries('2026-11-20', 4, 'looks down');
     $tries('2026-11-18', 16, '');
-    $growing = fn (): array => (new BasicMistakes($this->hall, $teaching, CarbonImmutable::parse('2026-11-19 18:00+00')))->growing();
+    $tries('2026-11-21', 30, 'looks down');
+    $growing = fn (): array => (new BasicMistakes($this->hall, $teaching, CarbonImmutable::parse('2026-11-20 18:00+00')))->growing();
     // 4 of 30 tries lately (10 + 4 + 16) beside 2 of 2 before: less.
     expect($growing())->toBe([]);
 

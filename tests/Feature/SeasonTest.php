@@ -55,10 +55,10 @@ it('asks a job for what is not planned for a class, and for nothing that no test
     Queue::fake();
     $class = ($this->class)('2026-12-01 19:00');
     $test = ($this->test)();
-    expect(($this->forTest)($class))->toBeFalse();
+    $this->get("/classes/{$class->id}")->assertSee('The way to a coming test is being planned.')->assertDontSee('for the coming test;');
     Queue::assertPushed(PlanSeason::class, static fn (PlanSeason $job): bool => $job->testId === $test->id);
     app(SeasonBook::class)->of($test->fresh());
-    expect(($this->forTest)($class))->toBeTrue();
+    $this->get("/classes/{$class->id}")->assertDontSee('is being planned')->assertSee('for the coming test;');
 
     Queue::fake();
     $test->update(['classes' => ['another-one']]);

@@ -56,6 +56,15 @@ describe('partners', () => {
     expect(pairsOf(rounds([1, 2, 3, 4], 1, { today: new Set(), before }, alea('e'))).sort()).toEqual(['1 4', '2 3']);
   });
 
+  it('puts those who have met today last, where all will meet anyway', () => {
+    for (const [people, count, last] of [[4, 3, 2], [4, 5, 2], [8, 9, 6]]) {
+      const ids = Array.from({ length: people }, (_, place) => place + 1);
+      const [first] = pairsOf(rounds(ids, count, nobody, alea('h')));
+      const made = rounds(ids, count, { today: new Set([first]), before: {} }, alea('h'));
+      expect(made.flatMap((round, place) => (pairsOf([round]).includes(first) ? [place] : []))).toEqual([last]);
+    }
+  });
+
   it('leaves alone who is alone', () => {
     expect(rounds([9], 2, nobody, alea('f'))).toEqual([[[9]], [[9]]]);
     expect(rounds([], 2, nobody, alea('f'))).toEqual([[], []]);

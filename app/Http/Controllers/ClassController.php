@@ -13,6 +13,9 @@ use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\Persistence\KeptPages;
+use App\Persistence\Revision;
+use App\Persistence\RevisionCache;
 use App\View\Classes\ClassDone;
 use App\View\Classes\ClassPage;
 use Carbon\CarbonImmutable;
@@ -21,6 +24,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Session\Block;
+use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\Timetable;
 use StoneDrill\Core\Session\TimetableException;
 
@@ -68,7 +72,19 @@ final readonly class ClassController
     {
         $page = new ClassPage($class, $this->mapper, $this->coverages);
 
-        return view('classes.show', ['page' => $page, 'done' => new ClassDone($page), 'class' => $class, 'here' => $class->present->modelKeys(), 'everybody' => $class->school->students()->with('rank')->get()]);
+        return view('classes.show', ['page' => $page, 'class' => $class, 'here' => $class->present->modelKeys(), 'everybody' => $class->school->students()->with('rank')->get()]);
+    }
+
+    /** What was done beside what was planned, which each rep changes: the page of the class asks for it. */
+    public function done(TrainingClass $class, RevisionCache $kept): View
+    {
+        [$meant, $taught] = $kept->of("class-meant:{$class->id}", Revision::ofClass($class), KeptPages::STANDS, function () use ($class): array {
+            $page = new ClassPage($class, $this->mapper, $this->coverages);
+
+            return [$page->repsEach(BlockKind::Drill) + $page->repsEach(BlockKind::Pressure), $page->taught()];
+        });
+
+        return view('classes.done', ['done' => new ClassDone($class, ClassPage::whoFor($class), $meant, $taught)]);
     }
 
     /** Tonight on one page, to print. */

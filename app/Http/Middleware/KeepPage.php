@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Auth\BenchTablet;
 use App\Models\Student;
+use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\EvidenceBook;
 use App\Persistence\KeptPages;
@@ -82,9 +83,12 @@ final readonly class KeepPage
     private static function revision(Request $request, User $user, string $tells): string
     {
         $whose = $request->route('student');
-        $told = $tells === 'evidence'
-            ? Revision::ofPage($user->school, null, 'teaching').' '.app(EvidenceBook::class)->mark($user->school)
-            : Revision::ofPage($user->school, $whose instanceof Student ? $whose : null, $tells);
+        $class = $request->route('class');
+        $told = match (true) {
+            $tells === 'evidence' => Revision::ofPage($user->school, null, 'teaching').' '.app(EvidenceBook::class)->mark($user->school),
+            $class instanceof TrainingClass => Revision::ofClass($class),
+            default => Revision::ofPage($user->school, $whose instanceof Student ? $whose : null, $tells),
+        };
 
         return implode(' ', [$told, intdiv(CarbonImmutable::now()->getTimestamp(), KeptPages::STANDS), base_path()]);
     }

@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use StoneDrill\Core\Session\Teaching;
 
-/** Mistakes that were seen lately, by the basics of the answers in which they were made. */
+/** Mistakes that were seen lately until a moment, by the basics of the answers in which they were made. */
 final readonly class BasicMistakes
 {
     /** Weeks that are counted, that of the class among them, and as many before them. */
@@ -35,17 +35,27 @@ final readonly class BasicMistakes
     {
         $end = $at->utc()->startOfWeek(CarbonImmutable::MONDAY)->addWeek();
         $since = $end->subWeeks(self::WEEKS);
-        $in = ['since' => $since, 'until' => $since, 'school' => $school->id, 'from' => $end->subWeeks(2 * self::WEEKS), 'end' => $end];
+        $in = ['since' => $since, 'until' => $since, 'school' => $school->id, 'from' => $end->subWeeks(2 * self::WEEKS), 'end' => $end, 'at' => $at->format('Y-m-d H:i:sP')];
+        // What came later is taken from what is counted.
         $this->tries = array_map(static fn (array $of): array => $of[''], $this->sum(DB::select(<<<'SQL'
             select a.code, '' as mistake, sum(w.tries) filter (where w.week >= :since) as now, sum(w.tries) filter (where w.week < :until) as before
-            from rep_weeks w join answers a on a.id = w.answer_id
-            where w.school_id = :school and w.week >= :from and w.week < :end
+            from (
+                select answer_id, week, tries from rep_weeks where school_id = :school and week >= :from and week < :end
+                union all
+                select r.answer_id, date_trunc('week', r.at at time zone 'UTC')::date, -1 from reps r where r.school_id = :school and r.at > :at and r.at < cast(:end as date) at time zone 'UTC'
+                    and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
+            ) w join answers a on a.id = w.answer_id
             group by a.code
             SQL, $in)));
         $this->counts = $this->sum(DB::select(<<<'SQL'
             select a.code, w.mistake, sum(w.times) filter (where w.week >= :since) as now, sum(w.times) filter (where w.week < :until) as before
-            from mistake_weeks w join answers a on a.id = w.whose
-            where w.school_id = :school and w.of = 'answer' and w.week >= :from and w.week < :end
+            from (
+                select whose, mistake, week, times from mistake_weeks where school_id = :school and of = 'answer' and week >= :from and week < :end
+                union all
+                select r.answer_id, m.mistake, date_trunc('week', r.at at time zone 'UTC')::date, -1
+                from reps r cross join lateral json_array_elements_text(r.mistakes::json) as m(mistake) where r.school_id = :school and r.at > :at and r.at < cast(:end as date) at time zone 'UTC'
+                    and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
+            ) w join answers a on a.id = w.whose
             group by a.code, w.mistake
             SQL, $in));
     }

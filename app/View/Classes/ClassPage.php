@@ -47,6 +47,9 @@ final readonly class ClassPage
 
     public ?ClassPlan $plan;
 
+    /** Reps until then tell it. */
+    public CarbonImmutable $until;
+
     /** Why there is none; empty where there is. */
     public string $trouble;
 
@@ -81,33 +84,38 @@ final readonly class ClassPage
 
     private DueBasics $due;
 
+    /** @var array{answers: list<string>, waits: bool} what the ways to coming tests teach, and whether a job still works that out */
+    public array $season;
+
     public function __construct(public TrainingClass $class, CatalogueMapper $mapper, CoverageBook $coverages)
     {
         $school = $class->school;
+        $this->until = $class->plannedUntil(CarbonImmutable::now());
         $this->catalogue = $mapper->curriculum($school);
         $order = $this->catalogue->rankOrder();
         $this->students = self::whoFor($class)->sortBy(static fn (Student $student): array => [$order[$student->rank->code] ?? 0, $student->name])->values();
         $this->byCode = $this->students->keyBy('code')->all();
         $this->people = $this->students->mapWithKeys(static fn (Student $student): array => [$student->id => $mapper->student($student)])->all();
-        $kept = (new WindowBook($school, $this->catalogue))->of(array_values($this->students->map(static fn (Student $student): int => $student->id)->all()), $class->at);
+        $kept = (new WindowBook($school, $this->catalogue))->of(array_values($this->students->map(static fn (Student $student): int => $student->id)->all()), $this->until);
         $this->windows = $this->students->mapWithKeys(static fn (Student $student): array => [$student->code => $kept[$student->id]])->all();
         $this->answers = $school->answers->mapWithKeys(static fn ($answer): array => [$answer->code => ['title' => $answer->title, 'id' => $answer->id]])->all();
         [$cells, $youth] = [$coverages->of($school)->cells, $coverages->forYouth($school)->cells];
         $forYouth = $this->catalogue->forYouth();
         $this->pool = new Pool($this->catalogue, $cells, $forYouth, $youth, $class->at);
         $this->planner = new Planner($this->catalogue, $cells, $forYouth, $youth, $class->at);
-        $this->meetings = $class->meetings();
-        $this->lackLarger = PartnerBook::among($school, $this->students, CarbonImmutable::instance($class->at))->neverLarger;
-        $this->mistakes = new BasicMistakes($school, $this->planner->teaching, CarbonImmutable::instance($class->at)->min(CarbonImmutable::now()));
+        $this->meetings = $class->meetings($this->until);
+        $this->lackLarger = PartnerBook::among($school, $this->students, $this->until)->neverLarger;
+        $this->mistakes = new BasicMistakes($school, $this->planner->teaching, $this->until);
         $this->growing = $this->mistakes->growing();
         $this->due = new DueBasics($school, $this->students, $class->at);
+        $this->season = app(SeasonBook::class)->taughtIn($class);
         [$plan, $trouble] = $this->planned();
         [$this->plan, $this->trouble] = [$plan, $trouble];
         $this->blocks = $plan === null ? $class->plannedBlocks() : $plan->blocks;
     }
 
     /** @return Collection<int, Student> */
-    private static function whoFor(TrainingClass $class): Collection
+    public static function whoFor(TrainingClass $class): Collection
     {
         $present = $class->present()->whereNull('erased_at')->with('rank')->get();
 
@@ -132,12 +140,18 @@ final readonly class ClassPage
         return count($this->students) === Kit::MAX && $this->class->present->isEmpty() && self::everybodyExpected($this->class)->count() > Kit::MAX;
     }
 
+    /** Whether something may have been done in it: it can be run from the day before on. */
+    public function mayHaveBegun(): bool
+    {
+        return $this->class->at->isBefore(CarbonImmutable::now()->addDay());
+    }
+
     /** @return array{?ClassPlan, string} */
     private function planned(): array
     {
         $facts = $this->class->facts();
         try {
-            return [$this->planner->plan($this->class->code, $facts, array_values($this->people), $this->windows, $this->meetings, app(SeasonBook::class)->taughtIn($this->class), array_values(array_unique([...$this->due->names(), ...array_keys($this->growing)])), $this->lackLarger), ''];
+            return [$this->planner->plan($this->class->code, $facts, array_values($this->people), $this->windows, $this->meetings, $this->season['answers'], array_values(array_unique([...$this->due->names(), ...array_keys($this->growing)])), $this->lackLarger), ''];
         } catch (TimetableException $refused) {
             return [null, say($refused->text)];
         }
@@ -209,7 +223,7 @@ final readonly class ClassPage
     public function pressure(): array
     {
         $school = $this->class->school;
-        $shelf = new PersonShelf($school, "pressure-{$this->class->id}", Revision::ofCurriculum($school)." {$this->class->at->getTimestamp()}", CarbonImmutable::now());
+        $shelf = new PersonShelf($school, "pressure-{$this->class->id}", Revision::ofCurriculum($school)." {$this->class->at->getTimestamp()}", CarbonImmutable::now(), $this->until);
         $ids = array_values($this->students->map(static fn (Student $student): int => $student->id)->all());
 
         return array_values($shelf->of($ids, fn (array $new): array => $this->pressureOf($this->students->whereIn('id', $new))));
@@ -225,7 +239,7 @@ final readonly class ClassPage
         $tickets = $students->mapWithKeys(fn (Student $student): array => [$student->id => $this->pool->tickets($this->people[$student->id], $student->rank->goal_rung, $this->windows[$student->code])])->all();
         $titles = array_map(static fn (array $own): array => collect($own)->mapWithKeys(static fn (Ticket $ticket): array => [$ticket->cell->key->text => sided($ticket->cell->attack->title, $ticket->cell->side)])->all(), $tickets);
         $windows = $students->mapWithKeys(fn (Student $student): array => [$student->id => $this->windows[$student->code]])->all();
-        $moves = RungMoves::of($this->class->school, $this->catalogue->ladder, $titles, $windows, CarbonImmutable::instance($this->class->at));
+        $moves = RungMoves::of($this->class->school, $this->catalogue->ladder, $titles, $windows, CarbonImmutable::instance($this->class->at), $this->until);
 
         return $students->mapWithKeys(function (Student $student) use ($tickets, $moves): array {
             $own = $tickets[$student->id];

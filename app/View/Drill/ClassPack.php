@@ -27,7 +27,7 @@ final readonly class ClassPack
     /** Classes whose answers are drilled again. */
     private const LATEST = 2;
 
-    /** Seconds for which a plan holds while nothing but reps comes: each of them would have it planned anew. */
+    /** Seconds for which a plan is kept while nothing but reps comes. */
     private const HOLDS = 600;
 
     public function __construct(private School $school, private CatalogueMapper $mapper, private CoverageBook $coverages, private RevisionCache $kept) {}
@@ -36,9 +36,9 @@ final readonly class ClassPack
     public function of(CarbonImmutable $now): array
     {
         $classes = $this->school->classes()->whereNull('cancelled_at')->whereBetween('at', [$now->subHours(self::AFTER), $now->addHours(self::BEFORE)])->orderBy('at')->get();
-        $revision = Revision::ofAllButReps($this->school).' '.intdiv($now->getTimestamp(), self::HOLDS);
+        $revision = Revision::ofAllButReps($this->school);
 
-        return array_values($classes->map(fn (TrainingClass $class): array => $this->kept->of("class-pack:{$class->id}", $revision, self::HOLDS, fn (): array => $this->pack(
+        return array_values($classes->map(fn (TrainingClass $class): array => $this->kept->of("class-pack:{$class->id}", "{$revision} {$class->plannedUntil($now)->getTimestamp()}", self::HOLDS, fn (): array => $this->pack(
             new ClassPage($class->setRelation('school', $this->school), $this->mapper, $this->coverages),
         )))->all());
     }

@@ -25,10 +25,11 @@ final readonly class RungMoves
     /**
      * @param array<int, array<string, string>> $titles  of what each student is asked about, by the student's row and the cell's key
      * @param array<int, array<string, Window>> $windows what is kept of their reps, likewise
+     * @param ?CarbonImmutable                 $until   reps until then are told of; all of them without
      *
      * @return array<int, self> by the student's row
      */
-    public static function of(School $school, Ladder $ladder, array $titles, array $windows, CarbonImmutable $now): array
+    public static function of(School $school, Ladder $ladder, array $titles, array $windows, CarbonImmutable $now, ?CarbonImmutable $until = null): array
     {
         $moves = [];
         foreach ($titles as $student => $cells) {
@@ -39,7 +40,7 @@ final readonly class RungMoves
                 }
             }
         }
-        $mistakes = self::mistakes($school, $moves);
+        $mistakes = self::mistakes($school, $moves, $until);
         $all = [];
         foreach ($titles as $student => $cells) {
             $up = $down = [];
@@ -84,7 +85,7 @@ final readonly class RungMoves
      *
      * @return array<string, string> by the same two with a blank between; none where none was seen
      */
-    private static function mistakes(School $school, array $moves): array
+    private static function mistakes(School $school, array $moves, ?CarbonImmutable $until): array
     {
         $ids = $school->attackIds();
         $asked = [];
@@ -102,12 +103,12 @@ final readonly class RungMoves
             select distinct on (asked.student, asked.code, asked.side) asked.student as student_id, asked.code, asked.side, m.mistake
             from json_to_recordset(?) as asked(student bigint, attack bigint, code text, side text, rung int) cross join lateral (
                 select r.mistakes from reps r
-                where r.school_id = ? and r.student_id = asked.student and r.attack_id = asked.attack and r.side = asked.side and r.rung = asked.rung and r.source <> 'home'
+                where r.school_id = ? and r.student_id = asked.student and r.attack_id = asked.attack and r.side = asked.side and r.rung = asked.rung and r.source <> 'home' and r.at <= coalesce(?::timestamptz, 'infinity')
                     and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
                 order by r.at desc, r.id desc limit ?
             ) as latest cross join lateral json_array_elements_text(latest.mistakes::json) as m(mistake)
             group by asked.student, asked.code, asked.side, m.mistake order by asked.student, asked.code, asked.side, count(*) desc, m.mistake
-            SQL, [json_encode(array_map(static fn (array $one): array => array_combine(['student', 'attack', 'code', 'side', 'rung'], $one), $asked)), $school->id, (new ProofRules())->window]);
+            SQL, [json_encode(array_map(static fn (array $one): array => array_combine(['student', 'attack', 'code', 'side', 'rung'], $one), $asked)), $school->id, $until?->format('Y-m-d H:i:sP'), (new ProofRules())->window]);
         $mistakes = [];
         foreach ($found as $one) {
             $mistakes["{$one->student_id} {$one->code} {$one->side}"] = $one->mistake;

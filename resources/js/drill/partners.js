@@ -36,8 +36,8 @@ const joined = (pairs, over, thirds, stepsIn) => {
  */
 export const rounds = (people, count, met, chance, stepsIn = false) => {
   if (people.length < 2) return Array.from({ length: count }, () => people.map((one) => [one]));
-  const all = circle(people.length);
-  const pairs = all.slice(0, count).flat();
+  const all = circle(people.length).slice(0, count);
+  const pairs = all.flat();
   const cost = (a, b) => (met.today.has(key(a, b)) ? TODAY : 0) + (met.before[key(a, b)] ?? 0);
   const sum = (seats) => pairs.reduce((total, [a, b]) => total + cost(seats[a], seats[b]), 0);
   let seats = [...people];
@@ -49,9 +49,12 @@ export const rounds = (people, count, met, chance, stepsIn = false) => {
     const now = sum(changed);
     if (now <= least) [seats, least] = [changed, now];
   }
+  // Where there is time for all to meet, no order of the seats keeps those apart who met today: their rounds come last.
+  const haveMet = (together) => together.filter(([a, b]) => met.today.has(key(a, b))).length;
+  const pairsOf = all.map((round) => round.map(([a, b]) => [seats[a], seats[b]])).sort((one, other) => haveMet(one) - haveMet(other));
   const thirds = new Map();
   return Array.from({ length: count }, (_, round) => {
-    const together = all[round % all.length].map(([a, b]) => [seats[a], seats[b]]);
+    const together = pairsOf[round % pairsOf.length];
     return joined(together, seats.find((one) => !together.flat().includes(one)), thirds, stepsIn);
   });
 };

@@ -1,5 +1,6 @@
+@unless ($done->isEmpty())
 <h2>{{ __('classes.done.title') }}</h2>
-<p class="lead-line">{{ __('classes.done.lead', ['meant' => $done->meant()]) }}</p>
+<p class="lead-line">{{ __('classes.done.lead', ['meant' => $done->meant]) }}</p>
 @if ($done->left() !== [])
     <p>{{ __('classes.done.left', ['answers' => implode(', ', $done->left())]) }}</p>
 @endif
@@ -11,3 +12,4 @@
     @endforeach
 </x-table>
 </div>
+@endunless

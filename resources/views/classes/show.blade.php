@@ -14,9 +14,9 @@
 <x-overtaken :row="$class"/>
 @if ($page->isOfLatest())<p>{{ __('classes.of-latest', ['count' => count($page->students)]) }}</p>@endif
 @if ($page->trouble !== '')<div class="flash flash-error" role="alert">{{ $page->trouble }}</div>@endif
-@unless ($done->isEmpty())
-    @include('classes.done')
-@endunless
+@if ($page->mayHaveBegun())
+    <div hx-get="{{ route('classes.done', $class) }}" hx-trigger="load" hx-swap="outerHTML"></div>
+@endif
 @include('classes.timetable')
 @if ($page->students->isEmpty())
     <x-empty :text="__('classes.nobody')"/>

@@ -81,6 +81,17 @@ it('keeps apart who met today when somebody leaves', function (): void {
     expect(array_intersect(PairingFixture::met($after), PairingFixture::met($rounds)))->toBe([]);
 });
 
+it('puts those who met today together last, where all will meet anyway', function (int $people, int $count, int $firstOf): void {
+    $everybody = PairingFixture::people($people);
+    $first = (new Pairing($everybody))->rounds($count)[0]->pairs[0];
+    $met = Meetings::key(...$first);
+    $rounds = (new Pairing($everybody, new Meetings([], [$met => true])))->rounds($count);
+
+    // In as many rounds as there are others everybody meets everybody once; after that they begin anew.
+    $with = array_keys(array_filter($rounds, static fn (Round $round): bool => in_array($met, PairingFixture::met([$round]), true)));
+    expect($with)->toBe($firstOf === 0 ? [] : [$firstOf - 1])->and(array_unique(PairingFixture::met(array_slice($rounds, 0, $people - 1))))->toHaveCount(intdiv($people, 2) * min($count, $people - 1));
+})->with(['all meet once' => [4, 3, 3], 'and begin anew' => [4, 5, 3], 'of eight' => [8, 9, 7], 'not all' => [8, 6, 0]]);
+
 it('counts what speaks against a pair', function (): void {
     // Met in the last class and five ago: 1 + 4/8. 35 cm apart: 15 beyond 20, two for every ten. Four ranks apart: two beyond two.
     $pairing = new Pairing([new Person('a', 0, 1.55), new Person('b', 4, 1.90)], new Meetings(['a b' => [1, 5, 9]]));
