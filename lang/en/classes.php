@@ -39,6 +39,7 @@ return [
         'columns' => ['name' => 'Student', 'defended' => 'Tries', 'fewer' => 'Fewer than meant', 'attacked' => 'Attacked'],
         'lead' => 'Tries that were recorded in this class. There was time for :meant each, an estimate.',
         'left' => 'Nobody was seen to use these, so they go to the next class: :answers.',
+        'left-yet' => 'Nobody was seen to use these yet: :answers.',
         'title' => 'Planned and done',
     ],
     'edit' => 'Edit the class',

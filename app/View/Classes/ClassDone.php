@@ -45,6 +45,11 @@ final readonly class ClassDone
         ])->sortBy(static fn (array $row): int => $row['defended'])->values()->all());
     }
 
+    public function isOver(): bool
+    {
+        return $this->class->at->addMinutes($this->class->minutes)->isPast();
+    }
+
     /** @return list<string> titles of answers that were to be taught, and that nobody was seen to use */
     public function left(): array
     {

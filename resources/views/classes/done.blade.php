@@ -2,7 +2,7 @@
 <h2>{{ __('classes.done.title') }}</h2>
 <p class="lead-line">{{ __('classes.done.lead', ['meant' => $done->meant]) }}</p>
 @if ($done->left() !== [])
-    <p>{{ __('classes.done.left', ['answers' => implode(', ', $done->left())]) }}</p>
+    <p>{{ __($done->isOver() ? 'classes.done.left' : 'classes.done.left-yet', ['answers' => implode(', ', $done->left())]) }}</p>
 @endif
 <div class="table-wide">
 <x-table :head="array_values(texts('classes.done.columns'))">

@@ -11,7 +11,7 @@
         @else
             <ol>
                 @foreach ($group['taught'] as $taught)
-                    <li><a href="{{ $taught['url'] }}">{{ $taught['title'] }}</a> <small>{{ $taught['why'] }}</small>
+                    <li class="mb-1"><a href="{{ $taught['url'] }}">{{ $taught['title'] }}</a> <small>{{ $taught['why'] }}</small>
                         @can('update', $class)
                             <form method="post" action="{{ route('classes.taught', $class) }}" class="d-inline no-print">
                                 @csrf
