@@ -370,6 +370,7 @@ it('keeps that an instructor attacked, or nobody, and what corrects it', functio
 });
 
 it('shows what was done beside what was planned', function (): void {
+    $this->travelTo('2026-12-01 19:30');
     ($this->add)(2);
     $answer = $this->hall->answers()->firstOrFail();
     $answer->update(['beats' => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\nhop 6 long\nleave 6\n"]);
