@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\TrainingClass;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /** Marks who came to a class: who is marked already, and what somebody else marks meanwhile, stays. The same twice is once. */
@@ -23,6 +24,8 @@ final readonly class MarkAttendance
             $new = $class->present()->syncWithoutDetaching(array_fill_keys($came, ['school_id' => $class->school_id]))['attached'];
             $here = $class->present()->count();
             if ($gone > 0 || $new !== []) {
+                // No change of the class itself: whoever edits it meanwhile is not overtaken.
+                TrainingClass::query()->whereKey($class->id)->toBase()->update(['marked_at' => CarbonImmutable::now()]);
                 activity()->performedOn($class)->event('attendance')->withProperties(['attributes' => ['present' => $here]])->log('attendance');
             }
 

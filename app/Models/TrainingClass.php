@@ -42,6 +42,7 @@ use StoneDrill\Core\Session\Timetable;
  * @property bool                      $all_sizes   whether all sizes work together
  * @property bool                      $steps_in    whether an instructor works with whoever is over
  * @property CarbonImmutable|null      $cancelled_at since when it is called off
+ * @property CarbonImmutable|null      $marked_at    when it was last marked who came; null for never
  * @property CarbonImmutable           $updated_at
  * @property Rows<int, Student>        $present
  * @property School                    $school
@@ -64,7 +65,7 @@ final class TrainingClass extends Model
 
     protected function casts(): array
     {
-        return ['at' => 'immutable_datetime', 'cancelled_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime', 'minutes' => 'integer', 'places' => 'integer', 'instructors' => 'integer', 'ranks' => Json::TEXTS, 'blocks' => Json::MAPS, 'teach' => Json::TEXTS, 'skip' => Json::TEXTS, 'all_sizes' => 'boolean', 'steps_in' => 'boolean', 'version' => 'integer'];
+        return ['at' => 'immutable_datetime', 'cancelled_at' => 'immutable_datetime', 'marked_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime', 'minutes' => 'integer', 'places' => 'integer', 'instructors' => 'integer', 'ranks' => Json::TEXTS, 'blocks' => Json::MAPS, 'teach' => Json::TEXTS, 'skip' => Json::TEXTS, 'all_sizes' => 'boolean', 'steps_in' => 'boolean', 'version' => 'integer'];
     }
 
     /** @return list<Block> in their order; the usual ones where nothing was changed, or what was cannot be read */
@@ -113,13 +114,14 @@ final class TrainingClass extends Model
         return $this->at->min(CarbonImmutable::createFromTimestamp($now->getTimestamp() - $now->getTimestamp() % KeptPages::STANDS));
     }
 
-    /** Who worked with whom in the classes before it until a moment, and in it so far; students are named by their codes. */
+    /** Who worked with whom in the classes before it until a moment, and in it until somebody came late or left; students are named by their codes. */
     public function meetings(CarbonImmutable $until): Meetings
     {
         $before = $this->school->classes()->whereNull('cancelled_at')->where('at', '<', $this->at)->orderByDesc('at')->orderByDesc('id')->limit(Meetings::CLASSES)->pluck('id');
         $codes = $this->school->everyone()->pluck('code', 'id');
         $pairs = $this->school->reps()->standing()->whereNotNull('attacker_id')
-            ->where(fn (Builder $of) => $of->where('class_id', $this->id)->orWhere(static fn (Builder $of) => $of->whereIn('class_id', $before)->where('at', '<=', $until)))
+            ->where(fn (Builder $of) => $of->where(static fn (Builder $of) => $of->whereIn('class_id', $before)->where('at', '<=', $until))
+                ->when($this->marked_at, fn (Builder $of, CarbonImmutable $marked) => $of->orWhere(fn (Builder $of) => $of->where('class_id', $this->id)->where('at', '<=', $marked))))
             ->toBase()->distinct()->get(['class_id', 'student_id', 'attacker_id'])
             ->groupBy('class_id')->map(static fn (Collection $reps): array => array_values($reps->map(static fn ($rep): array => [$codes[$rep->student_id], $codes[$rep->attacker_id]])->all()));
 

@@ -60,15 +60,15 @@ final readonly class Revision
         return "(select count(*) from reps where school_id = :id and student_id = {$student->id}{$monday})";
     }
 
-    /** Of everything that the page of a class shows: its plan is told by the reps until a moment, and who has met today by all of that class. */
+    /** Of everything that the page of a class shows: its plan is told by the reps until a moment, and who has met in it by those until it was marked who is there. */
     public static function ofClass(TrainingClass $class): string
     {
         $until = $class->plannedUntil(CarbonImmutable::now());
         // Of a class that was long ago, more came later than can be counted each time.
         $later = $until->diffInDays(CarbonImmutable::now()) > 1 ? '0' : "(select count(*) from reps where school_id = :id and at > '{$until->utc()->format('Y-m-d H:i:s')}+00')";
-        $met = "(select count(distinct (student_id, attacker_id)) || '.' || count(replaces) from reps where attacker_id is not null and school_id = :id and class_id = {$class->id})";
+        $met = $class->marked_at === null ? [] : ["(select count(*) from reps where school_id = :id and class_id = {$class->id} and at <= '{$class->marked_at->utc()->format('Y-m-d H:i:s')}+00')"];
 
-        return self::read($class->school, [self::CURRICULUM, self::STUDENTS, self::REST, self::AROUND], ['('.self::REPS." - {$later})", $met]);
+        return self::read($class->school, [self::CURRICULUM, self::STUDENTS, self::REST, self::AROUND], ['('.self::REPS." - {$later})", ...$met]);
     }
 
     /** Of everything that a wall hangs on. */

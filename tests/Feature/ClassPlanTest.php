@@ -64,23 +64,28 @@ it('is what it was when the class began, whatever is recorded in it', function (
     expect(($this->untried)(($this->plan)()))->toBe(2);
 });
 
-it('has those meet who have not met yet, as soon as a pair has worked', function (): void {
-    foreach (['Edda', 'Finn', 'Gwen', 'Hale'] as $name) {
-        $this->hall->students()->create(['code' => Str::lower($name), 'name' => $name, 'rank_id' => $this->ben->rank_id]);
-    }
-    $this->travelTo('2026-11-30 19:01:00');
+it('keeps its pairs while they work, and has those meet who have not, once somebody comes late', function (): void {
+    $names = ['Edda', 'Finn', 'Gwen', 'Hale', 'Ilka', 'Jory', 'Kade'];
+    $more = array_map(fn (string $name): int => $this->hall->students()->create(['code' => Str::lower($name), 'name' => $name, 'rank_id' => $this->ben->rank_id])->id, $names);
+    $late = array_pop($more);
+    $here = [$this->ada->id, $this->ben->id, $this->cleo->id, $this->dov->id, ...$more];
+    $mark = fn (array $present, array $shown = []) => $this->put("/classes/{$this->class->id}/attendance", ['present' => $present, 'shown' => $shown])->assertSessionHasNoErrors();
+    $pairs = fn (): array => array_column($this->get('/mat/plans')->json('classes'), null, 'id')[$this->class->id]['rounds']['drill'];
+    $this->travelTo('2026-11-30 19:00:10');
+    $mark($here);
+    ($this->plan)();
     $began = ($this->plan)();
-    // Those who are together in the first round.
-    [[[$one, $two]]] = array_column($this->get('/mat/plans')->json('classes'), null, 'id')[$this->class->id]['rounds']['drill'];
-    ($this->rep)($one, '2026-11-30 19:00:20', ['class_id' => $this->class->id, 'attacker_id' => $two]);
-    $after = ($this->plan)();
-    expect($this->drawn)->toBeTrue()->and($after)->not->toBe($began)->and(($this->plan)('no-cache'))->toBe($after);
-    // The same two once more change nothing, and neither does a pair of another class.
-    ($this->rep)($one, '2026-11-30 19:00:40', ['class_id' => $this->class->id, 'attacker_id' => $two]);
-    $other = $this->hall->classes()->create(['at' => '2026-12-07 19:00', 'minutes' => 60, 'places' => 8, 'instructors' => 1]);
-    expect(($this->plan)())->toBe(($this->plan)('no-cache'));
-    ($this->rep)($this->cleo->id, '2026-11-30 19:00:50', ['class_id' => $other->id, 'attacker_id' => $this->dov->id]);
-    expect(($this->plan)())->toBe($after)->and($this->drawn)->toBeFalse();
+    // All pairs of the first round work.
+    $first = $pairs()[0];
+    $this->travelTo('2026-11-30 19:04:00');
+    array_map(fn (array $pair) => ($this->rep)($pair[0], '2026-11-30 19:03:00', ['class_id' => $this->class->id, 'attacker_id' => $pair[1]]), $first);
+    expect(($this->plan)())->toBe($began)->and($this->drawn)->toBeFalse()->and(($this->plan)('no-cache'))->toBe($began);
+
+    $this->travelTo('2026-11-30 19:04:30');
+    $mark([...$here, $late], $here);
+    $after = array_merge(...$pairs());
+    $same = array_filter($first, static fn (array $pair): bool => in_array($pair, $after, true) || in_array(array_reverse($pair), $after, true));
+    expect($same)->toBe([])->and(($this->plan)())->not->toBe($began)->and(($this->plan)('no-cache'))->toBe(($this->plan)());
 });
 
 it('is the plan that a device takes along', function (): void {

@@ -213,9 +213,10 @@ it('lets those work together who have not met lately', function (): void {
 
     $now = CarbonImmutable::now();
     expect($tonight->meetings($now)->weight('ada-plover', 'first-1'))->toBe(1.0)->and($tonight->meetings($now)->weight('ada-plover', 'first-2'))->toBe(0.0);
+    $before->forceFill(['marked_at' => $now]);
     expect($tonight->meetings($now)->haveMetToday('ada-plover', 'first-1'))->toBeFalse()->and($before->meetings($now)->haveMetToday('first-1', 'ada-plover'))->toBeTrue();
-    // By a moment before these: what was met in the class itself stays met.
-    expect($tonight->meetings($now->subHour())->before)->toBe([])->and($before->meetings($now->subHour())->haveMetToday('first-1', 'ada-plover'))->toBeTrue();
+    // By a moment before these; in the class itself what was met until it was marked who is there.
+    expect($tonight->meetings($now->subHour())->before)->toBe([])->and($before->forceFill(['marked_at' => $now->subHour()])->meetings($now)->today)->toBe([])->and($before->forceFill(['marked_at' => null])->meetings($now)->today)->toBe([]);
 });
 
 it('keeps who attacked and in which class with a rep, through a correction and the open file', function (): void {
