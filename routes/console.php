@@ -5,6 +5,7 @@ use App\Jobs\PlanSeason;
 use App\Jobs\WarmSchool;
 use App\Jobs\Workers;
 use App\Models\School;
+use App\Models\Test;
 use App\Persistence\Demo;
 use App\Persistence\SeasonBook;
 use Carbon\CarbonImmutable;
@@ -21,6 +22,8 @@ Artisan::command('stone-drill:prepare {--demo : load the demo into an empty data
     }
     $this->comment('· loading the demo: Cinder Quay Hall');
     $made->load(CarbonImmutable::now());
+    // Whoever opens a class first sees what the way to the test teaches in it.
+    Test::query()->pluck('id')->each(static fn (int $test) => Workers::queue(new PlanSeason($test)));
     // What the database knows of its tables is of when they were empty.
     DB::statement('analyze');
 })->purpose('Bring the database up to date, and with --demo load the demo into an empty one');

@@ -32,6 +32,7 @@ it('stands for some minutes while reps come, and says until when they count', fu
     $plan = ($this->plan)();
     // Of four all but one have never tried it.
     expect(($this->untried)($plan))->toBe(3)->and($plan)->toContain('Reps recorded until 18:00 count.');
+    $this->get("/classes/{$this->class->id}/sheet")->assertSee('Reps recorded until 18:00 count.');
     ($this->rep)($this->ben->id, '2026-11-30 18:02:10');
     expect(($this->plan)())->toBe($plan)->and($this->drawn)->toBeFalse()->and(($this->plan)('no-cache'))->toBe($plan)->and($this->drawn)->toBeTrue();
 

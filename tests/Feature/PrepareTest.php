@@ -6,6 +6,7 @@ use App\Models\Attack;
 use App\Models\Rep;
 use App\Models\Role;
 use App\Models\School;
+use App\Models\Test;
 use App\Models\User;
 use App\Persistence\Code;
 use App\Persistence\Demo;
@@ -17,6 +18,8 @@ it('loads the demo into an empty database, once', function (): void {
     $this->artisan('stone-drill:prepare', ['--demo' => true])->expectsOutputToContain('Cinder Quay Hall')->assertSuccessful();
     $counts = [School::count(), Attack::count(), Rep::count(), User::count()];
     expect($counts[0])->toBe(2)->and($counts[2])->toBeGreaterThan(1500);
+    // The way to its test is planned by a job, so that classes teach what it needs from the first look on.
+    expect(array_merge(...array_values(Test::query()->firstOrFail()->teaches)))->not->toBe([]);
 
     $this->artisan('stone-drill:prepare', ['--demo' => true])->doesntExpectOutputToContain('Cinder Quay Hall')->assertSuccessful();
     expect([School::count(), Attack::count(), Rep::count(), User::count()])->toBe($counts);

@@ -48,7 +48,7 @@ final readonly class ClassPage
     public ?ClassPlan $plan;
 
     /** Reps until then tell it. */
-    public CarbonImmutable $until;
+    private CarbonImmutable $until;
 
     /** Why there is none; empty where there is. */
     public string $trouble;
@@ -138,6 +138,12 @@ final readonly class ClassPage
     public function isOfLatest(): bool
     {
         return count($this->students) === Kit::MAX && $this->class->present->isEmpty() && self::everybodyExpected($this->class)->count() > Kit::MAX;
+    }
+
+    /** Until when reps count, said once. */
+    public function untilWhen(): string
+    {
+        return __($this->until->lessThan($this->class->at) ? 'classes.until' : 'classes.until-begun', ['time' => school_time($this->until, 'H:i')]);
     }
 
     /** Whether something may have been done in it: it can be run from the day before on. */

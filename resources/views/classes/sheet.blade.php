@@ -4,7 +4,7 @@
 </x-heading>
 <div class="class-sheet">
 <p>{{ __('classes.of-minutes', ['minutes' => $class->minutes, 'place' => $class->place ?: __('classes.everybody')]) }} · {{
-    trans_choice('classes.students', count($page->students)) }}</p>
+    trans_choice('classes.students', count($page->students)) }} · {{ $page->untilWhen() }}</p>
 <p>@foreach ($page->timetable() as $row)<strong>{{ $row['begins'] }}</strong> {{ $row['name'] }}
     {{ $row['minutes'] }}@if (! $loop->last) · @endif @endforeach</p>
 @if ($page->basics() !== [])<p><strong>{{ __('classes.basics') }}:</strong> {{ implode(' · ', $page->basics()) }}</p>@endif

@@ -1,6 +1,5 @@
 <h2 id="taught">{{ __('classes.teach') }}</h2>
-<p class="lead-line">{{ __('classes.teach-lead') }} {{
-    __($page->until->lessThan($class->at) ? 'classes.until' : 'classes.until-begun', ['time' => school_time($page->until, 'H:i')]) }}</p>
+<p class="lead-line">{{ __('classes.teach-lead') }} {{ $page->untilWhen() }}</p>
 @if ($page->season['waits'])<p class="form-text" role="status">{{ __('classes.season-waits') }}</p>@endif
 @foreach ($page->groups() as $group)
     <section class="slab mb-2">
