@@ -88,7 +88,7 @@ final readonly class SeasonBook
     /** Whether working it out has failed; told once, so that whoever asks again has it tried again. */
     public function tellFailed(Test $test): bool
     {
-        $hasFailed = $this->kept->known("ahead-failed:{$test->id}", $this->revision($test)) === true;
+        $hasFailed = $this->hasFailed($test);
         if ($hasFailed) {
             $this->kept->keep("ahead-failed:{$test->id}", $this->revision($test), self::SECONDS, false);
         }
@@ -96,8 +96,13 @@ final readonly class SeasonBook
         return $hasFailed;
     }
 
+    private function hasFailed(Test $test): bool
+    {
+        return $this->kept->known("ahead-failed:{$test->id}", $this->revision($test)) === true;
+    }
+
     /**
-     * What the ways to coming tests teach in a class, as they were planned last; a job is asked for what is not planned yet.
+     * What the ways to coming tests teach in a class, as they were planned last; a job is asked for what is not planned yet, unless it has failed with all as it is now.
      *
      * @return array{answers: list<string>, waits: bool} codes of answers, and whether more comes with a job
      */
@@ -105,10 +110,10 @@ final readonly class SeasonBook
     {
         $taught = [];
         $waits = false;
-        $tests = $class->school->tests()->whereNull('cancelled_at')->where('at', '>=', $class->at)->has('candidates')->get(['id', 'classes', 'teaches']);
+        $tests = $class->school->tests()->whereNull('cancelled_at')->where('at', '>=', $class->at)->has('candidates')->get();
         foreach ($tests->filter(static fn (Test $test): bool => $test->classes === [] || in_array($class->code, $test->classes, true)) as $test) {
             $planned = $test->teaches[$class->code] ?? null;
-            if ($planned === null && $class->cancelled_at === null && $class->at->isFuture()) {
+            if ($planned === null && $class->cancelled_at === null && $class->at->isFuture() && ! $this->hasFailed($test->setRelation('school', $class->school))) {
                 Workers::queue(new PlanSeason($test->id));
                 $waits = true;
             }

@@ -74,6 +74,17 @@ it('asks a job for what is not planned for a class, and for nothing that no test
     Queue::assertNothingPushed();
 });
 
+it('asks no job again for what could not be planned, as long as nothing has changed', function (): void {
+    $class = ($this->class)('2026-12-01 19:00');
+    (new PlanSeason(($this->test)()->id))->failed(null);
+    Queue::fake();
+    $this->get("/classes/{$class->id}")->assertOk()->assertDontSee('The way to a coming test is being planned.');
+    Queue::assertNothingPushed();
+    BoardFixture::boardRep($this->hall, 1, 'ada-plover', CarbonImmutable::now());
+    $this->get("/classes/{$class->id}")->assertOk()->assertSee('The way to a coming test is being planned.');
+    Queue::assertPushed(PlanSeason::class);
+});
+
 it('plans the way to a test anew once a class is over', function (string $at, int $minutes, bool $isPlanned): void {
     Queue::fake();
     $test = ($this->test)();

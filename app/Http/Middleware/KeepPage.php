@@ -36,7 +36,7 @@ final readonly class KeepPage
 
     public function __construct(private RevisionCache $kept, private ReadRevisions $read) {}
 
-    /** @param string $tells of which reps it tells: see {@see Revision::ofPage()}; or `evidence`, of those that were read */
+    /** @param string $tells of which reps it tells: see {@see Revision::ofPage()}; or `evidence`, of those that were read. Of the page of a class: see {@see Revision::ofClass()} */
     public function handle(Request $request, Closure $next, string $tells = 'reps'): Response
     {
         $user = $request->user();

@@ -114,7 +114,7 @@ final readonly class ClassPage
         $this->blocks = $plan === null ? $class->plannedBlocks() : $plan->blocks;
     }
 
-    /** @return Collection<int, Student> */
+    /** @return Collection<int, Student> those who came, or who are expected as long as nobody has */
     public static function whoFor(TrainingClass $class): Collection
     {
         $present = $class->present()->whereNull('erased_at')->with('rank')->get();
