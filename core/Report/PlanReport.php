@@ -41,9 +41,24 @@ final readonly class PlanReport implements Report
         $windows = Windows::of($file->reps, $catalogue->attacks, $catalogue->ladder, $class->at, ProofRules::of($catalogue->school->proof));
         $planner = new Planner($catalogue, Coverage::of($catalogue)->cells, $youth, Coverage::of($youth)->cells, $class->at);
 
-        $plan = $planner->plan($class->id, $class->facts, $students, $windows, self::meetings($file, $class), lackLarger: PartnerCounts::of(AnswerRecords::counted($file->reps, $class->at), EvidenceReport::heights($file->students))->neverLarger);
+        $plan = $planner->plan($class->id, $class->facts, $students, $windows, self::meetings($file, $class), self::season($file, $class), lackLarger: PartnerCounts::of(AnswerRecords::counted($file->reps, $class->at), EvidenceReport::heights($file->students))->neverLarger);
 
         return new self($class, $plan, array_column($catalogue->ranks, 'goalRung', 'id'), $planner->teaching->secondsOf($plan));
+    }
+
+    /** @return list<string> ids of answers that the ways to tests teach in it, as they stand when it begins */
+    private static function season(SchoolFile $file, PlannedClass $class): array
+    {
+        $taught = [];
+        foreach ($file->tests as $test) {
+            if ($test->candidates !== [] && $test->at >= $class->at && ($test->classes === [] || in_array($class->id, $test->classes, true))) {
+                $plan = SeasonReport::of($file, $test, $class->at)->plan;
+                $place = array_search($class->id, array_column($plan->classes, 'id'), true);
+                array_push($taught, ...$plan->teaches[$place] ?? []);
+            }
+        }
+
+        return array_values(array_unique($taught));
     }
 
     private static function meetings(SchoolFile $file, PlannedClass $class): Meetings
@@ -77,7 +92,7 @@ final readonly class PlanReport implements Report
 
     private static function why(Taught $taught): Text
     {
-        return Text::of('cli.plan.why', ['value' => round($taught->value, 1), 'untried' => $taught->untried, 'open' => $taught->open, 'known' => (int) round(100 * $taught->known)]);
+        return Text::of($taught->isForTest ? 'cli.plan.why-for-test' : 'cli.plan.why', ['value' => round($taught->value, 1), 'untried' => $taught->untried, 'open' => $taught->open, 'known' => (int) round(100 * $taught->known)]);
     }
 
     /** @return array<string, mixed> a block is for all groups, each doing its own */

@@ -284,6 +284,31 @@ it('plans a class of a file, and says which there are', function (): void {
     unlink($path);
 });
 
+it('teaches in a class of a file first what the way to a test has for it', function (): void {
+    $beats = "      left foot step 9, left hand strip toward thumb -> released\n      right foot step 12, right palm chin\n      hop 6 long\n      leave 6\n";
+    $small = (string) file_get_contents(DrillFixture::smallFile());
+    $low = '  - { id: low, title: Wrist held low, kind: wrist-cross, hand: right, bearing: "12", thumb: down, phase: landed, intent: move, needed_by: second, prevalence: 1 }';
+    $text = str_replace(
+        ["answers:\n", "      left foot step 9, left hand strip toward thumb -> released\n      leave 6\n", "students:\n"],
+        ["{$low}\nanswers:\n", $beats, "  - id: low-gate\n    title: Low gate\n    attack: low\n    rank: second\n    beats: |\n{$beats}students:\n  - { id: new, name: Wick Fenner, rank: first }\n"],
+        $small,
+    );
+    $class = 'classes: [{id: tuesday, at: "2026-12-01T19:00:00+00:00", minutes: 20, present: [new]}]';
+    $taught = function (string $tests) use ($text, $class): array {
+        $path = DrillFixture::temporary("{$text}{$class}\n{$tests}");
+        $document = json_decode(DrillFixture::drill(['command' => 'plan', 'file' => $path, '--class' => 'tuesday', '--json' => true])[1], true);
+        unlink($path);
+
+        return array_map(static fn (array $one): array => [$one['answer'], str_contains($one['why'], 'for the coming test')], $document['groups'][0]['teaches']);
+    };
+    $test = static fn (string $more): string => "tests: [{id: winter, rank: second, at: \"2026-12-24T10:00:00+00:00\"{$more}}]\n";
+
+    // There is time for one: the attack that happens four times as often, unless a test asks for the other.
+    expect($taught(''))->toBe([['gate', false]])->and($taught($test(', candidates: [new]')))->toBe([['low-gate', true]])
+        ->and($taught($test(', candidates: [new], classes: [tuesday]')))->toBe([['low-gate', true]])
+        ->and($taught($test('')))->toBe([['gate', false]])->and($taught(str_replace('12-24', '11-30', $test(', candidates: [new]'))))->toBe([['gate', false]]);
+});
+
 it('plans the way to a test of a file', function (): void {
     $path = sys_get_temp_dir().'/season-'.bin2hex(random_bytes(4)).'.yaml';
     $classes = implode(', ', array_map(fn (int $number): string => sprintf('{id: c%d, at: "2026-12-%02dT19:00:00+00:00", minutes: 60}', $number, 1 + 2 * $number), range(0, 9)));
