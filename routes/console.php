@@ -39,10 +39,10 @@ Artisan::command('stone-drill:warm {--now : here, and not by those who do the jo
 })->purpose('Work out beforehand what large schools ask for in a class that is on or begins soon');
 
 Artisan::command('stone-drill:seasons', function (): void {
-    foreach (SeasonBook::after(CarbonImmutable::now()) as $test) {
+    foreach (SeasonBook::around(CarbonImmutable::now()) as $test) {
         Workers::queue(new PlanSeason($test));
     }
-})->purpose('Plan the ways to coming tests anew where a class is just over');
+})->purpose('Plan the ways to coming tests anew where a class has just ended or soon begins');
 
 Schedule::command('stone-drill:backup')->dailyAt('03:10')->withoutOverlapping(120);
 Schedule::command('stone-drill:tidy')->hourly()->withoutOverlapping(30);

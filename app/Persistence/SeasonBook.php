@@ -11,6 +11,7 @@ use App\Models\Student;
 use App\Models\Test;
 use App\Models\TrainingClass;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Proof\Outcome;
@@ -25,8 +26,8 @@ final readonly class SeasonBook
 {
     private const SECONDS = 7 * 86_400;
 
-    /** Hours after a class within which what it changed is taken in. */
-    private const AFTER = 2;
+    /** Hours before a class and after it within which what has changed is taken in. */
+    private const AROUND = 2;
 
     /** Percent after which its progress is told anew, and seconds for which it is remembered. */
     private const STEP = 5;
@@ -123,12 +124,13 @@ final readonly class SeasonBook
         return ['answers' => array_values(array_unique($taught)), 'waits' => $waits];
     }
 
-    /** @return list<int> ids of tests whose way is to be planned anew, since a class is over within the hours before */
-    public static function after(CarbonImmutable $now): array
+    /** @return list<int> ids of tests whose way is to be planned anew, since a class has just ended or soon begins */
+    public static function around(CarbonImmutable $now): array
     {
-        return array_values(Test::query()->whereNull('cancelled_at')->where('at', '>=', $now)->has('candidates')
-            ->whereExists(TrainingClass::query()->whereColumn('training_classes.school_id', 'tests.school_id')->whereNull('cancelled_at')->whereRaw("at + minutes * interval '1 minute' between ? and ?", [$now->subHours(self::AFTER), $now])->toBase())
-            ->orderBy('id')->pluck('id')->all());
+        $classes = TrainingClass::query()->whereColumn('training_classes.school_id', 'tests.school_id')->whereNull('cancelled_at')
+            ->where(static fn (Builder $of) => $of->whereRaw("at + minutes * interval '1 minute' between ? and ?", [$now->subHours(self::AROUND), $now])->orWhereBetween('at', [$now, $now->addHours(self::AROUND)]));
+
+        return array_values(Test::query()->whereNull('cancelled_at')->where('at', '>=', $now)->has('candidates')->whereExists($classes->toBase())->orderBy('id')->pluck('id')->all());
     }
 
     /** @return Ahead|null */

@@ -85,7 +85,7 @@ it('asks no job again for what could not be planned, as long as nothing has chan
     Queue::assertPushed(PlanSeason::class);
 });
 
-it('plans the way to a test anew once a class is over', function (string $at, int $minutes, bool $isPlanned): void {
+it('plans the way to a test anew around a class', function (string $at, int $minutes, bool $isPlanned): void {
     Queue::fake();
     $test = ($this->test)();
     ($this->class)($at, ['minutes' => $minutes]);
@@ -98,15 +98,16 @@ it('plans the way to a test anew once a class is over', function (string $at, in
     'two hours ago' => ['2026-11-30 09:01', 60, true],
     'long ago' => ['2026-11-30 08:59', 60, false],
     'still on' => ['2026-11-30 11:01', 60, false],
-    'to come' => ['2026-11-30 19:00', 60, false],
+    'soon' => ['2026-11-30 13:59', 60, true],
+    'to come' => ['2026-11-30 14:01', 60, false],
 ]);
 
 it('plans anew neither for nobody nor for a test that is over or called off', function (array $columns, bool $hasCandidates): void {
     ($this->class)('2026-11-30 11:00');
     $test = ($this->test)();
-    expect(SeasonBook::after(CarbonImmutable::now()))->toBe([$test->id]);
+    expect(SeasonBook::around(CarbonImmutable::now()))->toBe([$test->id]);
     DB::table('tests')->where('id', $test->id)->update($columns + ['place' => 'Loft']);
     $hasCandidates ?: $test->candidates()->detach();
 
-    expect(SeasonBook::after(CarbonImmutable::now()))->toBe([]);
+    expect(SeasonBook::around(CarbonImmutable::now()))->toBe([]);
 })->with(['nobody' => [[], false], 'over' => [['at' => '2026-11-30 11:59'], true], 'called off' => [['cancelled_at' => '2026-11-29'], true]]);
