@@ -57,7 +57,7 @@ final class Words
     {
         static $routes = null;
         if ($routes === null) {
-            preg_match_all("/->name\\('([^']+)'\\)/", (string) file_get_contents(Sources::root().'/routes/web.php'), $found);
+            preg_match_all("/->name\\('([^']+)'\\)/", implode('', array_map(file_get_contents(...), glob(Sources::root().'/routes/{web,web/*}.php', GLOB_BRACE) ?: [])), $found);
             $routes = $found[1];
         }
 
