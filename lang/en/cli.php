@@ -151,11 +151,13 @@ return [
     'season' => [
         'at' => 'the day from which it is planned; today where nothing is said',
         'candidate' => '  :student: :holds of :of held, :percent % to pass, ready from :ready',
-        'class' => '  :day  :class: teaches :teach; drills :cells cells',
+        'candidates' => ':count candidate|:count candidates',
+        'cells' => ':count cell|:count cells',
+        'class' => '  :day  :class: teaches :teach; drills :cells',
+        'classes' => ':count class|:count classes',
         'fits' => 'It fits: everybody holds what the test asks for.',
         'is' => 'Plans the classes until a test, and tells how each candidate will stand and what would make it fit',
-        'mend' => 'It does not fit. It would with :classes more classes, or without :drop cells, or on :day.',
-        'summary' => 'The way to the test :test on :at: :classes classes, :candidates candidates (estimates):',
+        'summary' => 'The way to the test :test on :at: :classes, :candidates (estimates):',
         'test' => 'id of the test',
     ],
     'situation' => [

@@ -327,6 +327,8 @@ it('plans the way to a test of a file', function (): void {
         ->and($document['classes'][0])->toBe(['class' => 'c0', 'teach' => [], 'drill' => []])->and($document['learning']['error'])->toBeNull();
     $short = json_decode($ask(['--test' => 'short', '--json' => true])[1], true);
     expect($short['fits'])->toBeFalse()->and(array_column($short['classes'], 'class'))->toBe(['c0'])->and($short['mend']['more_classes'])->toBeGreaterThan(1)->and($short['mend']['date'])->toBeGreaterThan('2026-12-24');
-    expect($ask(['--test' => 'winter'])[1])->toContain('ada-plover: 2 of 2 held')->toContain('It fits')->and($ask(['--test' => 'wintre'])[0])->toBe(2)->and($ask([])[0])->toBe(2);
+    expect($ask(['--test' => 'short'])[1])->toContain('1 class, 1 candidate (estimates)')->toContain("It does not fit as it stands. What would make it fit, the least of each:\n  {$short['mend']['more_classes']} more classes until then.\n")
+        ->toContain('  Or on '.$short['mend']['date'].', with classes as usual until then.')->not->toContain('No answer works');
+    expect($ask(['--test' => 'winter'])[1])->toContain('10 classes, 1 candidate')->toContain('ada-plover: 2 of 2 held')->toContain('It fits')->and($ask(['--test' => 'wintre'])[0])->toBe(2)->and($ask([])[0])->toBe(2);
     unlink($path);
 });

@@ -9,6 +9,7 @@ use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Report\SeasonReport;
 use StoneDrill\Core\Session\PlannedTest;
 use StoneDrill\Core\Session\Season\Forecast;
+use StoneDrill\Core\Session\Season\Mend;
 use StoneDrill\Core\Text;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
@@ -36,13 +37,25 @@ final class SeasonCommand extends DrillCommand
     /** @return list<string> */
     private function lines(SeasonReport $report): array
     {
-        $lines = [$this->said('cli.season.summary', ['test' => $report->test->id, 'at' => $report->test->at->format('Y-m-d'), 'classes' => count($report->plan->classes), 'candidates' => count($report->plan->forecasts)])];
+        $lines = [$this->said('cli.season.summary', ['test' => $report->test->id, 'at' => $report->test->at->format('Y-m-d'), 'classes' => Text::counted('cli.season.classes', count($report->plan->classes)), 'candidates' => Text::counted('cli.season.candidates', count($report->plan->forecasts))])];
         foreach ($report->plan->classes as $place => $class) {
-            $lines[] = $this->said('cli.season.class', ['class' => $class->id, 'day' => gmdate('Y-m-d', $class->at), 'teach' => implode(', ', $report->plan->teaches[$place] ?? []) ?: '–', 'cells' => count($report->plan->drills($place))]);
+            $lines[] = $this->said('cli.season.class', ['class' => $class->id, 'day' => gmdate('Y-m-d', $class->at), 'teach' => implode(', ', $report->plan->teaches[$place] ?? []) ?: '–', 'cells' => Text::counted('cli.season.cells', count($report->plan->drills($place)))]);
         }
         array_push($lines, ...array_map(fn (Forecast $forecast): string => $this->said('cli.season.candidate', ['student' => $forecast->student->id, 'holds' => $forecast->holds, 'of' => $forecast->of, 'percent' => number_format(100 * ($forecast->pass ?? 0), 0), 'ready' => $forecast->readyOn === null ? '–' : gmdate('Y-m-d', $forecast->readyOn)]), $report->plan->forecasts));
-        $lines[] = $report->plan->fits() ? $this->said('cli.season.fits') : $this->said('cli.season.mend', ['classes' => $report->mend->classes ?? '–', 'drop' => count($report->mend->drop), 'day' => $report->mend->day === null ? '–' : gmdate('Y-m-d', $report->mend->day)]);
 
-        return $lines;
+        return [...$lines, ...$report->plan->fits() ? [$this->said('cli.season.fits')] : $this->mend($report->mend)];
+    }
+
+    /** @return list<string> what would make it fit, as its page says it */
+    private function mend(Mend $mend): array
+    {
+        $ways = [
+            $mend->classes === null ? Text::of('tests.season.no-classes') : Text::counted('tests.season.more-classes', $mend->classes),
+            Text::counted('tests.season.drop', count($mend->drop), ['attacks' => $mend->drop]),
+            $mend->day === null ? Text::of('tests.season.no-day') : Text::of('tests.season.later', ['day' => gmdate('Y-m-d', $mend->day)]),
+        ];
+        $unanswered = $mend->unanswered === [] ? [] : [Text::counted('tests.season.unanswered', count($mend->unanswered), ['attacks' => $mend->unanswered])];
+
+        return [$this->said('tests.season.fits-not'), ...array_map(fn (Text $way): string => '  '.$this->texts->say($way), [...$unanswered, ...$mend->classes === 0 ? [] : $ways])];
     }
 }
