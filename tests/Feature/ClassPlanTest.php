@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use App\Actions\RecordReps;
 use App\Models\Role;
+use Illuminate\Routing\Route;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Str;
 
@@ -87,6 +89,29 @@ it('keeps its pairs while they work, and has those meet who have not, once someb
     $after = array_merge(...$pairs());
     $same = array_filter($first, static fn (array $pair): bool => in_array($pair, $after, true) || in_array(array_reverse($pair), $after, true));
     expect($same)->toBe([])->and(($this->plan)())->not->toBe($began)->and(($this->plan)('no-cache'))->toBe(($this->plan)());
+});
+
+it('plans a class once for its page and for what was done beside', function (): void {
+    $this->travelTo('2026-11-30 19:30:00');
+    ($this->rep)($this->ben->id, '2026-11-30 19:20:00', ['class_id' => $this->class->id, 'attacker_id' => $this->ada->id]);
+    ($this->plan)();
+    // As in a request of its own: a route keeps its controller, and that what it has at hand.
+    $anew = static function (): void {
+        app()->forgetScopedInstances();
+        array_map(static fn (Route $route) => $route->flushController(), app('router')->getRoutes()->getRoutes());
+    };
+    $anew();
+    $asked = [];
+    DB::listen(function ($query) use (&$asked): void {
+        $asked[] = $query->sql;
+    });
+    $this->get("/classes/{$this->class->id}/done")->assertOk()->assertSee('Planned and done')->assertSee('Gate');
+    expect(array_filter($asked, static fn (string $sql): bool => str_contains($sql, 'proof_windows')))->toBe([])->and($asked)->not->toBe([]);
+    // Whoever asks for it alone has it planned for that.
+    cache()->clear();
+    $anew();
+    $this->get("/classes/{$this->class->id}/done")->assertOk()->assertSee('Gate');
+    expect(array_filter($asked, static fn (string $sql): bool => str_contains($sql, 'proof_windows')))->not->toBe([]);
 });
 
 it('is the plan that a device takes along', function (): void {

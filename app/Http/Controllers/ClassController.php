@@ -24,7 +24,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Session\Block;
-use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\Timetable;
 use StoneDrill\Core\Session\TimetableException;
 
@@ -36,7 +35,7 @@ final readonly class ClassController
     /** Hours after its beginning for which a class stays among the coming ones. */
     private const TONIGHT = 4;
 
-    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages) {}
+    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private RevisionCache $kept) {}
 
     public function index(#[CurrentUser] User $user): View
     {
@@ -71,20 +70,25 @@ final readonly class ClassController
     public function show(TrainingClass $class): View
     {
         $page = new ClassPage($class, $this->mapper, $this->coverages);
+        if ($page->mayHaveBegun()) {
+            // So that the part that tells what was done need not plan it again.
+            $this->kept->keep(self::meantOf($class), Revision::ofClass($class), KeptPages::STANDS, $page->meant());
+        }
 
         return view('classes.show', ['page' => $page, 'class' => $class, 'here' => $class->present->modelKeys(), 'everybody' => $class->school->students()->with('rank')->get()]);
     }
 
     /** What was done beside what was planned, which each rep changes: the page of the class asks for it. */
-    public function done(TrainingClass $class, RevisionCache $kept): View
+    public function done(TrainingClass $class): View
     {
-        [$meant, $taught] = $kept->of("class-meant:{$class->id}", Revision::ofClass($class), KeptPages::STANDS, function () use ($class): array {
-            $page = new ClassPage($class, $this->mapper, $this->coverages);
+        $meant = $this->kept->of(self::meantOf($class), Revision::ofClass($class), KeptPages::STANDS, fn (): array => (new ClassPage($class, $this->mapper, $this->coverages))->meant());
 
-            return [$page->repsEach(BlockKind::Drill) + $page->repsEach(BlockKind::Pressure), $page->taught()];
-        });
+        return view('classes.done', ['done' => new ClassDone($class, ClassPage::whoFor($class), $meant['tries'], $meant['taught'])]);
+    }
 
-        return view('classes.done', ['done' => new ClassDone($class, ClassPage::whoFor($class), $meant, $taught)]);
+    private static function meantOf(TrainingClass $class): string
+    {
+        return "class-meant:{$class->id}";
     }
 
     /** Tonight on one page, to print. */

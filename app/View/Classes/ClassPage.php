@@ -279,6 +279,12 @@ final readonly class ClassPage
         return $this->plan === null ? 0 : $this->plan->repsEach($kind, $this->class->places, $this->planner->teaching->secondsOf($this->plan));
     }
 
+    /** @return array{tries: int, taught: list<string>} tries that each is meant to defend, and ids of the answers that are taught to somebody */
+    public function meant(): array
+    {
+        return ['tries' => $this->repsEach(BlockKind::Drill) + $this->repsEach(BlockKind::Pressure), 'taught' => $this->taught()];
+    }
+
     /** @return array<string, float> how much two who are planned for have met before, by the ids of their rows in order */
     public function metBefore(): array
     {
