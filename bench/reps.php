@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Actions\RecordReps;
 use App\Jobs\FindHoles;
+use App\Jobs\PlanSeason;
 use App\Jobs\WarmSchool;
 use App\Models\School;
 use App\Models\User;
@@ -131,9 +132,10 @@ foreach ($sizes as $count) {
     array_map(static fn (Route $route) => $route->flushController(), $app->make('router')->getRoutes()->getRoutes());
     $say('the kit of the mat with nothing kept', milliseconds(static fn () => $page('/mat/kit'), 1));
     $say('a school made ready, by its job', milliseconds(static fn () => $app->call([new WarmSchool($school->id), 'handle']), 1));
+    $say('the way to its test, planned by its job', milliseconds(static fn () => $school->tests()->pluck('id')->each(static fn (int $test) => $app->call([new PlanSeason($test), 'handle'])), 1));
     config(['queue.default' => 'sync']);
     $say('the kit of the mat, 120 people, after a rep', $afterRep('/mat/kit'));
-    $say('classes and tests for the mat for the first time in ten minutes', milliseconds(static fn () => $page('/mat/plans'), 1));
+    $say('classes and tests for the mat for the first time in five minutes', milliseconds(static fn () => $page('/mat/plans'), 1));
     $say('the same after a rep', $afterRep('/mat/plans'));
 
     config(['queue.default' => 'database']);
