@@ -240,7 +240,7 @@ it('keeps who attacked and in which class with a rep, through a correction and t
     expect($saved)->toContain(",first-1,{$class->code}");
 });
 
-it('plans the class of the mat anew when anything but reps comes, and else every ten minutes', function (): void {
+it('plans the class of the mat anew when anything but reps comes, and else every five minutes', function (): void {
     $this->travelTo('2026-11-24T18:01:00Z');
     ($this->add)(3);
     $class = ($this->plan)(['at' => now()->addHours(2)->format('Y-m-d\TH:i')]);
