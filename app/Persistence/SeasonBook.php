@@ -69,15 +69,11 @@ final readonly class SeasonBook
     /** What was expected first stays, so that what came of it can be shown beside it; and what a class teaches, once it is none of those ahead any more. */
     private static function remember(Test $test, SeasonPlan $plan): void
     {
-        $teaches = [];
-        foreach ($plan->classes as $place => $class) {
-            $teaches[$class->id] = $plan->teaches[$place] ?? [];
-        }
         // Where nothing is new no row is touched, and no page of a class is drawn anew.
         DB::update(<<<'SQL'
             update tests set expected = coalesce(expected, :curve), teaches = coalesce(teaches, '{}') || cast(:teaches as jsonb)
             where id = :id and (expected is null or teaches is distinct from coalesce(teaches, '{}') || cast(:teaches as jsonb))
-            SQL, ['id' => $test->id, 'curve' => json_encode($plan->curve), 'teaches' => json_encode((object) $teaches)]);
+            SQL, ['id' => $test->id, 'curve' => json_encode($plan->curve), 'teaches' => json_encode((object) $plan->taught())]);
     }
 
     /** Remembers that working it out has failed, until somebody was told. */

@@ -51,10 +51,8 @@ final readonly class PlanReport implements Report
     {
         $taught = [];
         foreach ($file->tests as $test) {
-            if ($test->candidates !== [] && $test->at >= $class->at && ($test->classes === [] || in_array($class->id, $test->classes, true))) {
-                $plan = SeasonReport::of($file, $test, $class->at)->plan;
-                $place = array_search($class->id, array_column($plan->classes, 'id'), true);
-                array_push($taught, ...$plan->teaches[$place] ?? []);
+            if ($test->candidates !== [] && $test->isLedToBy($class)) {
+                array_push($taught, ...SeasonReport::of($file, $test, $class->at)->plan->taught()[$class->id] ?? []);
             }
         }
 

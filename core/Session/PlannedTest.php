@@ -26,4 +26,10 @@ final readonly class PlannedTest
         public bool $isDrawn = false,
         public array $results = [],
     ) {}
+
+    /** Whether a class is one of those that lead to it. */
+    public function isLedToBy(PlannedClass $class): bool
+    {
+        return $class->at <= $this->at && ($this->classes === [] || in_array($class->id, $this->classes, true));
+    }
 }

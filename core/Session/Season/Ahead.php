@@ -31,7 +31,7 @@ final readonly class Ahead
      */
     public static function of(Catalogue $catalogue, array $cells, PlannedTest $test, array $everybody, array $classes, array $candidates, array $sequences, DateTimeImmutable $now, ?callable $tell = null): self
     {
-        $leads = array_values(array_filter($classes, static fn (PlannedClass $class): bool => $class->at >= $now && $class->at <= $test->at && ($test->classes === [] || in_array($class->id, $test->classes, true))));
+        $leads = array_values(array_filter($classes, static fn (PlannedClass $class): bool => $class->at >= $now && $test->isLedToBy($class)));
         $read = (new SeasonFacts($catalogue, $everybody, new Teaching($catalogue, $cells, $now)))->of($leads);
         usort($read, static fn (SeasonClass $a, SeasonClass $b): int => $a->at <=> $b->at);
         $learning = Learning::fit($sequences);

@@ -21,6 +21,17 @@ final readonly class SeasonPlan
         return array_filter($this->forecasts, static fn (Forecast $forecast): bool => $forecast->holds < $forecast->of) === [];
     }
 
+    /** @return array<string, list<string>> ids of answers by the id of the class that teaches them */
+    public function taught(): array
+    {
+        $taught = [];
+        foreach ($this->classes as $place => $class) {
+            $taught[$class->id] = $this->teaches[$place] ?? [];
+        }
+
+        return $taught;
+    }
+
     /** @return list<string> keys of cells that somebody does not hold in time, those of most people first */
     public function left(): array
     {
