@@ -45,6 +45,13 @@ $alone = static function (string $path, Browser $whose): array {
     return [1000 * curl_getinfo($line, CURLINFO_TOTAL_TIME), (int) curl_getinfo($line, CURLINFO_SIZE_DOWNLOAD_T), (int) curl_getinfo($line, CURLINFO_RESPONSE_CODE), $body];
 };
 
+/** @var callable(string): array<string, string> $parts what a page asks for by itself, at once or where somebody scrolls to its end: addresses by what they are of */
+$parts = static function (string $html): array {
+    preg_match_all('#hx-get="([^"]+)"\s+hx-trigger="(?:load|intersect once)[",]#', $html, $found);
+    $paths = array_map(static fn (string $part): string => (string) preg_replace('#^https?://[^/]+#', '', html_entity_decode($part)), $found[1]);
+
+    return array_combine(array_map(static fn (string $path): string => (string) preg_replace(['#/\d+#', '#^/|\?.*#'], ['/…', ''], $path), $paths), $paths);
+};
 $kit = json_decode($assistant->get('/mat/kit')->body, true);
 $uuid = static fn (): string => preg_replace('/^(.{8})(.{4})(.{3})(.{3})(.{12}).*$/', '$1-$2-4$3-8$4-$5', bin2hex(random_bytes(16)));
 /** @var callable(?int): array<string, mixed> $rep of one student, or of anybody */
@@ -64,8 +71,10 @@ foreach (range(1, 9) as $turn) {
         // What came is read by a job meanwhile.
         usleep($name === 'evidence' ? 700_000 : 0);
         // As a browser does: what the page asks for by itself is asked for, then it is opened again, and kept as it is from then on.
-        preg_match_all('#hx-get="([^"]+)"\s+hx-trigger="load"#', $alone($path, $whose)[3], $parts);
-        array_map(static fn (string $part): array => $alone((string) preg_replace('#^https?://[^/]+#', '', html_entity_decode($part)), $whose), $parts[1]);
+        foreach ($parts($alone($path, $whose)[3]) as $of => $part) {
+            [$anew[$of][]] = $alone($part, $whose);
+            [$lone[$of][]] = $alone($part, $whose);
+        }
         $alone($path, $whose);
         [$time, $bytes, $status, $body] = $alone($path, $whose);
         $status === 200 || exit("{$path}: {$status}\n");
@@ -76,7 +85,7 @@ foreach (range(1, 9) as $turn) {
 $sizes = [];
 foreach ($lone as $name => $times) {
     [$lone[$name], $anew[$name]] = [$median($times), $median($anew[$name])];
-    [$bytes, $body] = $pages[$name];
+    [$bytes, $body] = $pages[$name] ?? [0, ''];
     preg_match_all('#/build/[^"\'\s)]+#', $body, $assets);
     $whole = $bytes;
     foreach (array_unique($assets[0]) as $asset) {
@@ -89,7 +98,7 @@ foreach ($lone as $name => $times) {
             $whole += $sizes[$font][1];
         }
     }
-    printf("%-18s %9.1f %8.2f %9.1f %8.2f %9.1f %9.1f\n", $name, $lone[$name], $lone[$name] / $lone['an empty page'], $anew[$name], $anew[$name] / $lone['an empty page'], $whole / 1024, $bytes / 1024);
+    printf("%-18s %9.1f %8.2f %9.1f %8.2f %s\n", $name, $lone[$name], $lone[$name] / $lone['an empty page'], $anew[$name], $anew[$name] / $lone['an empty page'], $bytes === 0 ? '' : sprintf('%9.1f %9.1f', $whole / 1024, $bytes / 1024));
 }
 
 // Everybody who learns has an account of their own, and so have all who teach: what is kept for one of them is not for another.
@@ -109,7 +118,8 @@ $parents = array_map(static function (int $number) use ($account, $base, $studen
     return (new Browser($base))->signIn($user->email);
 }, range(1, 20));
 
-// Each waits, asks, reads for a while, and asks again: whoever has not been answered asks nothing else.
+// Each waits, asks, reads for a while, and asks again: whoever has not been answered asks nothing else. What a page asks for by itself
+// comes on top, and everybody scrolls to its end.
 $due = [];
 foreach (range(1, 250) as $number) {
     $due[] = [microtime(true) + 20 * mt_rand() / mt_getrandmax(), match (true) {
@@ -127,26 +137,34 @@ while (microtime(true) < $end || $at !== []) {
             continue;
         }
         unset($due[$place]);
+        $whose = match ($kind) {
+            'student' => $learners[$number % count($learners)], 'guardian' => [$parents[$number % count($parents)]], 'tablet' => [$assistant], default => [$heads[$number % count($heads)]],
+        };
         [$name, $line] = match ($kind) {
             'tablet' => mt_rand(0, 19) === 0 ? ['its kit', $assistant->prepared('/mat/kit')] : ['a rep', $assistant->prepared('/mat/reps', $rep())],
-            'student' => [$name = array_rand($ofStudents), $learners[$number % count($learners)][0]->prepared(str_replace("/{$own}", "/{$learners[$number % count($learners)][1]}", $ofStudents[$name]))],
-            'guardian' => ['children', $parents[$number % count($parents)]->prepared('/children')],
-            default => [$name = array_rand(array_diff_key($views, ['its kit' => 0])), $heads[$number % count($heads)]->prepared($views[$name])],
+            'student' => [$name = array_rand($ofStudents), $whose[0]->prepared(str_replace("/{$own}", "/{$whose[1]}", $ofStudents[$name]))],
+            'guardian' => ['children', $whose[0]->prepared('/children')],
+            default => [$name = array_rand(array_diff_key($views, ['its kit' => 0])), $whose[0]->prepared($views[$name])],
         };
         curl_multi_add_handle($multi, $line);
-        $at[spl_object_id($line)] = [$line, $kind, $name, $number];
+        $at[spl_object_id($line)] = [$line, $kind, $name, $number, $whose[0]];
     }
     curl_multi_exec($multi, $running);
     while ($done = curl_multi_info_read($multi)) {
-        [$line, $kind, $name, $number] = $at[spl_object_id($done['handle'])];
+        [$line, $kind, $name, $number, $whose] = $at[spl_object_id($done['handle'])];
         unset($at[spl_object_id($line)]);
+        foreach (isset($pages[$name]) ? $parts((string) curl_multi_getcontent($line)) : [] as $of => $part) {
+            $one = $whose->prepared($part);
+            curl_multi_add_handle($multi, $one);
+            $at[spl_object_id($one)] = [$one, 'part', $of, $number, $whose];
+        }
         $status = (int) curl_getinfo($line, CURLINFO_RESPONSE_CODE);
         $times[$name][] = 1000 * curl_getinfo($line, CURLINFO_TOTAL_TIME);
         $kept = $name !== 'a rep' || count(json_decode((string) curl_multi_getcontent($line), true)['kept'] ?? []) === 1;
         $status === 200 && $kept || $errors[] = "{$name}: {$status}";
         $count++;
         curl_multi_remove_handle($multi, $line);
-        $due[] = [microtime(true) + ($kind === 'tablet' ? 10 : 10 + 10 * mt_rand() / mt_getrandmax()), $kind, $number];
+        $kind === 'part' || $due[] = [microtime(true) + ($kind === 'tablet' ? 10 : 10 + 10 * mt_rand() / mt_getrandmax()), $kind, $number];
     }
     curl_multi_select($multi, 0.02);
 }

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 
@@ -81,6 +82,12 @@ final class Student extends Model
     public function scopeWithReps(Builder $query): void
     {
         $query->leftJoin('student_reps', 'student_reps.student_id', '=', 'students.id')->select('students.*', 'student_reps.count', 'student_reps.last_at');
+    }
+
+    /** How many reps of any kind, without reading one of them. */
+    public function countReps(): int
+    {
+        return (int) DB::table('student_reps')->where('student_id', $this->id)->value('count');
     }
 
     /** How many reps, where that was asked for with the student. */

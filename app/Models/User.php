@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\BelongsToSchool;
 use App\Models\Concerns\KeepsLog;
+use App\Models\Concerns\TellsWhatWasAsked;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Casts\Attribute;
@@ -39,6 +40,7 @@ final class User extends Authenticatable
     use BelongsToSchool;
     use HasApiTokens;
     use KeepsLog;
+    use TellsWhatWasAsked;
 
     /** Digits of a PIN. */
     public const PIN = 6;

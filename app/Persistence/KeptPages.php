@@ -59,7 +59,13 @@ final readonly class KeptPages
     {
         $revision = implode(' ', [Revision::ofPage($user->school, $student, 'home'), intdiv(CarbonImmutable::now()->getTimestamp(), self::STANDS)]);
 
-        return $this->kept->of(self::name($page, $user, [$user->id, $student->id]), $revision, self::STANDS, $draw);
+        return $this->kept->of(self::name($page, $user, [self::whose($user), $student->id]), $revision, self::STANDS, $draw);
+    }
+
+    /** Whose a page is that somebody is shown: all who teach in a role are shown the same, everybody else what is theirs. */
+    public static function whose(User $user): string
+    {
+        return $user->role->teaches() ? "{$user->school_id} {$user->role->value}" : (string) $user->id;
     }
 
     /** @param array<array-key, mixed> $parameters */

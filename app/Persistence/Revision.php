@@ -55,9 +55,9 @@ final readonly class Revision
     /** @param bool $ofWeek whether only those of a week at home count, and what was before it */
     private static function ofReps(School $school, Student $student, bool $ofWeek): string
     {
-        $monday = $ofWeek ? " and (source = 'home' or at <= '".$school->weekOf(CarbonImmutable::now())->utc()->toIso8601String()."')" : '';
-
-        return "(select count(*) from reps where school_id = :id and student_id = {$student->id}{$monday})";
+        return $ofWeek
+            ? "(select count(*) from reps where school_id = :id and student_id = {$student->id} and (source = 'home' or at <= '".$school->weekOf(CarbonImmutable::now())->utc()->toIso8601String()."'))"
+            : "(select coalesce(max(count), 0) from student_reps where school_id = :id and student_id = {$student->id})";
     }
 
     /** Of everything that the page of a class shows: its plan is told by the reps until a moment, and who has met in it by those until it was marked who is there. */

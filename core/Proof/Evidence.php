@@ -109,7 +109,8 @@ final class Evidence
      * The first whole number of days after which, with no more reps, it is no longer held.
      *
      * All weights fade by the same factor, so success and failure keep their ratio while the spread widens and the
-     * bound sinks without turning: the day is found by halving.
+     * bound sinks without turning: the day lies between today and the one on which there is too little success for
+     * anything to hold, and is closed in on by false position (Illinois).
      *
      * @param float $halfLife days after which a rep weighs half
      *
@@ -117,16 +118,25 @@ final class Evidence
      */
     public function daysUntilFaded(float $halfLife): int
     {
-        $held = 0;
-        for ($faded = 1; $this->after($faded, $halfLife)->holds(); $faded *= 2) {
-            $held = $faded;
-        }
+        [$held, $faded] = [0, 1 + (int) floor($halfLife * log($this->success / self::LEAST_TO_HOLD, 2))];
+        [$below, $above] = [$this->excess(), $this->after($faded, $halfLife)->excess()];
+        $moved = null;
         while ($faded - $held > 1) {
-            $day = intdiv($held + $faded, 2);
-            [$held, $faded] = $this->after($day, $halfLife)->holds() ? [$day, $faded] : [$held, $day];
+            $day = max($held + 1, min($faded - 1, $held + (int) round(($faded - $held) * $below / ($below - $above))));
+            $excess = $this->after($day, $halfLife)->excess();
+            // An end that stays twice weighs half, so that neither stays for long.
+            $share = $moved === ($excess > 0) ? 0.5 : 1.0;
+            $moved = $excess > 0;
+            [$held, $faded, $below, $above] = $moved ? [$held, $day, $below * $share, $excess] : [$day, $faded, $excess, $above * $share];
         }
 
         return $faded;
+    }
+
+    /** By how much the chance of an ability below what counts as held is larger than may be: at most 0 where it is held. */
+    private function excess(): float
+    {
+        return $this->distribution()->cdf(ProofRules::HOLDS_FROM) - ProofRules::TAIL;
     }
 
     private function after(int $days, float $halfLife): self

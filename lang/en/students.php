@@ -115,6 +115,7 @@ return [
     'timeline' => [
         'attacked-by' => 'attacked by :name',
         'by' => ['instructor' => 'attacked by the instructor', 'nobody' => 'alone'],
+        'comes' => 'Every rep, one by one, comes as soon as you scroll here.',
         'columns' => ['when' => 'When', 'attack' => '{Attack}', 'rung' => '{Rung}', 'outcome' => 'Outcome', 'mistakes' => 'Mistakes', 'correct' => 'Correct'],
         'correct' => 'Correct',
         'corrected' => 'corrected',

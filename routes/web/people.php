@@ -22,6 +22,7 @@ Route::prefix('people/file')->controller(PeopleFileController::class)->middlewar
 });
 Route::get('people/{student}/ladder.svg', LadderSvgController::class)->name('students.ladder.svg')->can('view', 'student');
 Route::get('people/{student}/own', [StudentController::class, 'own'])->name('students.own')->can('view', 'student')->middleware('kept');
+Route::get('people/{student}/log', [StudentController::class, 'log'])->name('students.log')->can('view', 'student');
 Route::controller(HomeSheetController::class)->name('home.')->middleware(Authorize::using('view', 'student'))->group(function (): void {
     Route::get('people/{student}/home', 'show')->name('show')->middleware('kept:home');
     Route::get('people/{student}/home.pdf', 'pdf')->name('pdf');

@@ -117,6 +117,42 @@ it('shows every write at once, whatever it is of', function (): void {
     expect(($this->page)($this->pages['student'][1])[0])->toContain('Somebody Else');
 });
 
+it('is drawn once for all who teach in a role, each of whom it names', function (): void {
+    $accounts = fn (string $role): array => array_map(fn (string $name) => $this->hall->users()->create(['name' => "{$name} <{$role}>", 'email' => "{$name}-{$role}@cinder-quay.example", 'password' => 'saltmarsh', 'role' => $role]), ['Aino', 'Bo']);
+    foreach (['head', 'instructor', 'assistant'] as $role) {
+        [$first, $second] = $accounts($role);
+        foreach (array_diff([...$this->pages['head'], ...$this->pages['student']], $role === 'assistant' ? ['/school/settings'] : ['/wall/ranks']) as $path) {
+            if ($role === 'instructor' && $path === '/school/settings') {
+                continue;
+            }
+            $this->actingAs($first)->withSession(['_token' => $tokens[] = Str::random(40)]);
+            array_map(fn (): array => ($this->page)($path), range(1, 2));
+            $this->actingAs($second)->withSession(['_token' => $tokens[] = Str::random(40)]);
+            [$sent, $isDrawn] = ($this->page)($path);
+            expect($isDrawn)->toBeFalse("{$path} of another {$role}")->and($sent)->toBe(($this->page)($path, 'no-cache')[0], "{$path} of another {$role}")
+                ->and($sent)->toContain($tokens[count($tokens) - 1])->not->toContain($tokens[count($tokens) - 2])->not->toContain($first->email)->not->toContain('Aino')->not->toContain("\x1F");
+            // The Mat names nobody.
+            expect(str_contains($sent, e($second->name)))->toBe($path !== '/mat', $path);
+        }
+    }
+});
+
+it('is kept for nobody where anything else was asked of who it was drawn for', function (string $asks): void {
+    $asked = ['nothing' => fn ($user): string => $user->role->value.$user->school->name.$user->can('create', App\Models\Answer::class), 'an email' => fn ($user): string => $user->email, 'an id' => fn ($user): string => (string) auth()->id(), 'whether there is one' => fn ($user): string => isset($user->student_id) ? 'a student' : 'nobody', 'all of them' => fn ($user): string => (string) json_encode($user), 'by its place' => fn ($user): string => $user['name'], 'their tokens' => fn ($user): string => (string) $user->tokens()->count()];
+    $times = 0;
+    Illuminate\Support\Facades\Route::get('told', function () use ($asked, $asks, &$times) {
+        $times++;
+
+        return response('<p>'.$asked[$asks](auth()->user()).'</p>', 200, ['Content-Type' => 'text/html']);
+    })->middleware(['web', 'auth', 'kept:teaching']);
+    foreach (array_map(fn (string $name) => $this->hall->users()->create(['name' => $name, 'email' => "{$name}@cinder-quay.example", 'password' => 'saltmarsh', 'role' => Role::Head]), ['Aino', 'Bo']) as $user) {
+        $this->actingAs($user);
+        array_map(fn () => $this->get('/told')->assertOk(), range(1, 2));
+    }
+    // Once for both of them, or each time for each.
+    expect($times)->toBe($asks === 'nothing' ? 1 : 4);
+})->with(['nothing', 'an email', 'an id', 'whether there is one', 'all of them', 'by its place', 'their tokens']);
+
 it('is drawn anew for somebody else, in a while, and for whoever reloads it', function (): void {
     $path = $this->pages['student'][1];
     $this->actingAs($this->head);

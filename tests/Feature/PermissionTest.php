@@ -98,6 +98,7 @@ const ROUTES = [
     'classes.update' => ['put', '/classes/{class}', WRITE],
     'classes.destroy' => ['delete', '/classes/{class}', WRITE],
     'classes.blocks' => ['put', '/classes/{class}/blocks', WRITE],
+    'students.log' => ['get', '/people/{student}/log', [...TEACH, 'student', 'guardian']],
     'students.own' => ['get', '/people/{student}/own', [...TEACH, 'student', 'guardian']],
     'home.show' => ['get', '/people/{student}/home', [...TEACH, 'student', 'guardian']],
     'home.pdf' => ['get', '/people/{student}/home.pdf', [...TEACH, 'student', 'guardian']],

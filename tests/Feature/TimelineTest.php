@@ -64,7 +64,10 @@ it('shows all of a student’s reps, a page at a time, or those of one attack', 
     $hug = $this->hall->attacks()->where('code', 'hug')->firstOrFail();
     TimelineFixture::timelineRep($this->hall, 40, ['attack_id' => $hug->id, 'at' => '2026-09-01 19:00:00+00', 'outcome' => 'hit', 'mistakes' => '["late step"]']);
 
-    $this->get("/people/{$this->bo->id}")->assertOk()->assertSee('what 34 reps prove', false)->assertSee('Page 1 of 2')->assertSee('34 reps along time', false)->assertDontSee('1 Sep 2026, 19:00');
+    // What lies far below comes as a part of its own, with ways to the pages of the whole.
+    $this->get("/people/{$this->bo->id}")->assertOk()->assertSee('what 34 reps prove', false)->assertSee("people/{$this->bo->id}/log\" hx-trigger=\"intersect once\"", false)->assertDontSee('reps along time', false);
+    $this->get("/people/{$this->bo->id}/log")->assertOk()->assertSee('Page 1 of 2')->assertSee("/people/{$this->bo->id}?page=2#timeline", false)->assertSee('34 reps along time', false)->assertSee('3 Nov 2026, 19:00')->assertDontSee('1 Sep 2026, 19:00')->assertDontSee('<html', false);
+    $this->get("/people/{$this->bo->id}?page=1")->assertOk()->assertSee('34 reps along time', false)->assertDontSee('/log"', false);
     $this->get("/people/{$this->bo->id}?page=2")->assertOk()->assertSee('1 Sep 2026, 19:00')->assertSee('late step');
     $this->get("/people/{$this->bo->id}?attack={$hug->id}")->assertOk()->assertSee('1 rep along time', false)->assertSee('1 Sep 2026, 19:00')->assertDontSee('Page 1')->assertSee('what 34 reps prove', false);
     $this->get("/people/{$this->bo->id}?attack[]=x&page=-3")->assertOk();
@@ -74,5 +77,17 @@ it('draws a correction, and not what it corrects, which the table strikes out', 
     $wrong = TimelineFixture::timelineRep($this->hall, 1, ['outcome' => 'hit']);
     TimelineFixture::timelineRep($this->hall, 2, ['outcome' => 'clean', 'replaces' => $wrong, 'reason' => 'Wrong key.']);
 
-    $this->get("/people/{$this->bo->id}")->assertOk()->assertSee('1 rep along time', false)->assertSee('<s>hit</s> corrected', false)->assertSee(': Wrong key.');
+    $this->get("/people/{$this->bo->id}/log")->assertOk()->assertSee('1 rep along time', false)->assertSee('<s>hit</s> corrected', false)->assertSee(': Wrong key.');
+});
+
+it('offers those attacks that were ever tried, and says of nobody’s reps that there are none', function (): void {
+    $ada = $this->hall->students()->create(['code' => 'ada', 'name' => 'Ada Sandpiper', 'rank_id' => $this->hall->ranks()->value('id'), 'flags' => []]);
+    TimelineFixture::timelineRep($this->hall, 1, ['source' => 'home']);
+    TimelineFixture::timelineRep($this->hall, 2, ['student_id' => $ada->id, 'attack_id' => $this->hall->attacks()->where('code', 'hug')->value('id')]);
+
+    $options = fn (int $student): array => preg_match_all('/<option value="(\d+)"/', (string) $this->get("/people/{$student}/log")->assertOk()->getContent(), $found) > 0 ? array_map(intval(...), $found[1]) : [];
+    expect($options($this->bo->id))->toBe([$this->hall->attacks()->where('code', 'wrist')->value('id')])->and($options($ada->id))->toBe([$this->hall->attacks()->where('code', 'hug')->value('id')]);
+
+    $cy = $this->hall->students()->create(['code' => 'cy', 'name' => 'Cy Sandpiper', 'rank_id' => $this->hall->ranks()->value('id'), 'flags' => []]);
+    $this->get("/people/{$cy->id}")->assertOk()->assertSee('No rep is recorded yet.')->assertDontSee('/log"', false);
 });

@@ -18,16 +18,14 @@ use App\View\Board\ProofLine;
 use App\View\Home\HomeWeek;
 use App\View\Ladder\ComingUp;
 use App\View\Ladder\LadderPicture;
+use App\View\Ladder\RepLog;
 use App\View\Ladder\RungMoves;
-use App\View\Ladder\Timeline;
-use App\View\Record\LogLine;
 use App\View\Solos\StudentSolos;
 use App\View\Students\OwnPage;
 use App\View\Students\ReadyFor;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -36,9 +34,6 @@ use StoneDrill\Core\Curriculum\Hazard;
 /** The students of a school, and the ladder that each has climbed. */
 final readonly class StudentController
 {
-    /** Reps of the timeline's table at once. */
-    private const PAGE = 30;
-
     public function __construct(private CatalogueMapper $mapper, private KeptPages $pages) {}
 
     public function index(#[CurrentUser] User $user): View
@@ -71,17 +66,10 @@ final readonly class StudentController
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
         $windows = (new WindowBook($school, $catalogue))->of([$student->id], $now);
-        $attack = $request->has('attack') ? $school->attacks()->find($request->integer('attack')) : null;
-        $titles = $school->attacks()->toBase()->pluck('title', 'id')->all();
         $core = $this->mapper->student($student);
-        $all = $student->reps();
-        $reps = $all->clone()->when($attack, static fn (Builder $query) => $query->where('attack_id', $attack?->id))
-            ->with(['attack', 'recordedBy', 'attacker'])
-            ->orderByDesc('at')->orderByDesc('id');
-        $page = $reps->clone()->paginate(self::PAGE)->withQueryString();
-        $page->fragment('timeline');
         $ladder = new LadderPicture($catalogue, $core, $windows[$student->id], $now);
         $pool = $coverages->poolOf($school, [$core], $now);
+        $attack = $request->has('attack') ? $school->attacks()->find($request->integer('attack')) : null;
 
         return view('students.show', [
             'student' => $student,
@@ -95,19 +83,17 @@ final readonly class StudentController
             'moves' => RungMoves::of($school, $catalogue->ladder, [$student->id => $ladder->titles()], $windows, $now)[$student->id],
             'attackIds' => $school->attackIds(),
             'ready' => ReadyFor::next($catalogue, $student->rank->code, $windows[$student->id], $now),
-            'count' => $attack === null ? $page->total() : $all->count(),
-            'attack' => $attack,
             'proofs' => $attack === null ? [] : ProofLine::of($core, $catalogue->attack($attack->code), $student->rank->goal_rung, $windows[$student->id], $now),
-            'tried' => collect($titles)->only($all->clone()->distinct()->pluck('attack_id')->all())->sort(),
-            'reps' => $page,
-            'log' => LogLine::page($page),
-            'timeline' => new Timeline(
-                $reps->clone()->standing()->limit(Timeline::MAX)->toBase()->get(['at', 'attack_id', 'side', 'rung', 'outcome', 'mistakes', 'source']),
-                $titles,
-                $catalogue->ladder,
-                $now,
-            ),
+            'count' => $student->countReps(),
+            // Far below: where nothing of it is asked for, it comes as soon as somebody scrolls there.
+            'log' => $request->hasAny(['attack', 'page']) ? new RepLog($student, $attack, $catalogue->ladder, $now) : null,
         ]);
+    }
+
+    /** What a student has tried, one by one, for the page of the ladder. */
+    public function log(Student $student): View
+    {
+        return view('students.timeline', ['student' => $student, 'proofs' => [], 'log' => new RepLog($student, null, $this->mapper->curriculum($student->school)->ladder, CarbonImmutable::now())]);
     }
 
     /** What comes next for a student, on a phone first. */

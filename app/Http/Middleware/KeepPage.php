@@ -23,13 +23,17 @@ use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Sends the same person the same page as it was drawn, as long as no row changed that a page of their school may show. Whoever reloads
- * it in the browser has it drawn anew.
+ * Sends a page again as it was drawn, as long as no row changed that a page of that school may show: to the same person, or to anybody
+ * who teaches there in the same role where nothing else was asked of whom it was drawn for. Whoever reloads it in the browser has it
+ * drawn anew.
  */
 final readonly class KeepPage
 {
     /** Stands for the token of the session, which every form carries. */
     private const TOKEN = "\x1Ftoken\x1F";
+
+    /** The name in the head of the page, which everybody has of their own. */
+    private const NAME = '/<a class="own-name" href="[^"]*">\K[^<]*/';
 
     /** What a form sends is known again by an id, which no other page has. */
     private const ID = '/(?<=<input type="hidden" name="id" value=")[0-9a-f-]{36}(?=")/';
@@ -50,15 +54,17 @@ final readonly class KeepPage
         $token = $request->session()->token();
         $kept = self::isAnew($request) ? null : $this->kept->known($name, $revision);
         if (is_string($kept)) {
-            $html = str_replace(self::TOKEN, $token, Packed::unpack($kept));
+            $html = self::named(str_replace(self::TOKEN, $token, Packed::unpack($kept)), e($user->nameInHead()));
 
             return new Page(preg_replace_callback(self::ID, static fn (): string => (string) Str::uuid(), $html));
         }
 
+        $user->forgetWhatWasAsked();
         $response = $next($request);
-        if (! DB::connection()->hasModifiedRecords() && ! $this->read->isBehind && self::isWhole($response)) {
+        $isForOthers = $user->role->teaches();
+        if (! DB::connection()->hasModifiedRecords() && ! $this->read->isBehind && self::isWhole($response) && ! ($isForOthers && $user->wasToldApart())) {
             // Whoever asked has it before it is kept.
-            defer(fn () => $this->kept->keep($name, $revision, KeptPages::STANDS, Packed::pack(str_replace($token, self::TOKEN, (string) $response->getContent()))));
+            defer(fn () => $this->kept->keep($name, $revision, KeptPages::STANDS, Packed::pack(self::named(str_replace($token, self::TOKEN, (string) $response->getContent()), ''))));
         }
 
         return $response;
@@ -77,7 +83,13 @@ final readonly class KeepPage
 
     private static function name(Request $request, User $user): string
     {
-        return "page:{$user->id}:".hash('xxh128', $request->fullUrl());
+        return 'page:'.KeptPages::whose($user).':'.hash('xxh128', $request->fullUrl());
+    }
+
+    /** @param string $name as it stands in a page */
+    private static function named(string $html, string $name): string
+    {
+        return (string) preg_replace_callback(self::NAME, static fn (): string => $name, $html);
     }
 
     private static function revision(Request $request, User $user, string $tells): string

@@ -99,27 +99,24 @@ final readonly class Timeline
      */
     private function marks(Collection $reps, int $rungs): array
     {
-        $marks = $taken = $days = [];
+        $marks = $taken = $days = $attacks = [];
+        $outcomes = texts('proof.outcome-names');
         $pile = static fn (stdClass $rep): string => substr($rep->at, 0, 10)." {$rep->rung}";
         $piles = array_count_values(array_map($pile, $reps->all()));
         foreach ($reps as $rep) {
-            // Many are of one day, as the row begins.
+            // Many are of one day, as the row begins, and of one attack.
             [$x, $day] = $days[substr($rep->at, 0, 10)] ??= $this->day(CarbonImmutable::parse($rep->at));
-            $mistakes = json_decode($rep->mistakes, true);
+            $attack = $attacks["{$rep->attack_id} {$rep->side}"] ??= sided($this->titles[$rep->attack_id], Side::from($rep->side));
+            $mistakes = $rep->mistakes === '[]' ? [] : json_decode($rep->mistakes, true);
             // Of many late ones marks lie closer, so that the last still lies within.
-            $columns = intdiv($piles[$pile($rep)] - 1, self::STACK);
-            $step = min(self::MARK, (self::WIDTH - self::MARK / 2 - $x) / max(1, $columns));
-            $place = $taken[$pile($rep)] = ($taken[$pile($rep)] ?? -1) + 1;
+            $of = $pile($rep);
+            $step = min(self::MARK, (self::WIDTH - self::MARK / 2 - $x) / max(1, intdiv($piles[$of] - 1, self::STACK)));
+            $place = $taken[$of] = ($taken[$of] ?? -1) + 1;
             $marks[] = [
                 'x' => round($x + intdiv($place, self::STACK) * $step, 1),
                 'y' => ($rungs - $rep->rung) * self::BAND + 5.0 + ($place % self::STACK) * self::MARK,
                 'shape' => $this->shape($rep),
-                'text' => __('students.timeline.mark', [
-                    'day' => $day,
-                    'attack' => sided($this->titles[$rep->attack_id], Side::from($rep->side)),
-                    'rung' => $rep->rung,
-                    'outcome' => __('proof.outcome-names.'.$rep->outcome),
-                ]).($mistakes === [] ? '' : ' ('.implode('; ', $mistakes).')'),
+                'text' => __('students.timeline.mark', ['day' => $day, 'attack' => $attack, 'rung' => $rep->rung, 'outcome' => $outcomes[$rep->outcome]]).($mistakes === [] ? '' : ' ('.implode('; ', $mistakes).')'),
             ];
         }
 

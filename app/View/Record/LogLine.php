@@ -11,24 +11,28 @@ use StoneDrill\Core\Proof\Source;
 /** One rep as the log of a student tells it. */
 final readonly class LogLine
 {
-    /** @param bool $isReplaced whether a later one takes its place */
-    public function __construct(public Rep $rep, public bool $isReplaced) {}
+    /**
+     * @param string $attack     its title
+     * @param bool   $isReplaced whether a later one takes its place
+     */
+    private function __construct(public Rep $rep, private string $attack, public bool $isReplaced) {}
 
     /**
      * @param LengthAwarePaginator<int, Rep> $reps
+     * @param array<int, string>             $titles of the attacks, by the id of the row
      *
      * @return list<self>
      */
-    public static function page(LengthAwarePaginator $reps): array
+    public static function page(LengthAwarePaginator $reps, array $titles): array
     {
         $replaced = Rep::query()->whereIn('replaces', collect($reps->items())->pluck('id'))->pluck('replaces')->flip();
 
-        return array_values(array_map(static fn (Rep $rep): self => new self($rep, isset($replaced[$rep->id])), $reps->items()));
+        return array_values(array_map(static fn (Rep $rep): self => new self($rep, $titles[$rep->attack_id], isset($replaced[$rep->id])), $reps->items()));
     }
 
     public function attack(): string
     {
-        return sided($this->rep->attack->title, $this->rep->side);
+        return sided($this->attack, $this->rep->side);
     }
 
     public function outcome(): string

@@ -19,7 +19,7 @@
     <div class="who">
         <span>@tablet
         @elseif ($place !== 'mat')
-            <a href="{{ route('account') }}">{{ auth()->user()->name }}</a>, @endtablet
+            <a class="own-name" href="{{ route('account') }}">{{ auth()->user()->nameInHead() }}</a>, @endtablet
             {{ auth()->user()->school->name }}</span>
         <form method="post" action="{{ route('sign-out') }}">@csrf
             <button>@tablet{{ __('tablets.other') }}@else{{ __('layout.sign-out') }}@endtablet</button></form>

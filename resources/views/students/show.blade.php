@@ -23,11 +23,15 @@
 @endif
 @if ($ready)@include('students.ready')@endif
 {!! $around !!}
+<h2 id="timeline">{{ __('students.timeline.title') }}</h2>
 @if ($count === 0)
-    <h2>{{ __('students.timeline.title') }}</h2>
     <p>{{ __('students.timeline.none') }}
         @can('create', App\Models\Rep::class)<a href="{{ route('record.attacks',
             $student) }}">{{ __('students.timeline.first') }}</a>@endcan</p>
+@elseif ($log === null)
+    <div hx-get="{{ route('students.log', $student) }}" hx-trigger="intersect once" hx-swap="outerHTML">
+        <p class="form-text">{{ __('students.timeline.comes') }}</p>
+    </div>
 @else
     @include('students.timeline')
 @endif

@@ -1,13 +1,13 @@
-<h2 id="timeline">{{ __('students.timeline.title') }}</h2>
 <form class="search-row no-print" method="get" action="{{ route('students.show', $student) }}#timeline">
-<x-field name="attack" :label="__('words.attack')"><x-select name="attack" :options="['' => __('words.all')] + $tried->all()"
-    :value="$attack?->id"/></x-field>
+<x-field name="attack" :label="__('words.attack')"><x-select name="attack" :options="['' => __('words.all')] + $log->tried->all()"
+    :value="$log->attack?->id"/></x-field>
 <x-button kind="primary">{{ __('words.show') }}</x-button>
 </form>
 @foreach ($proofs as $proof)
 <p class="mb-1"><span class="proof-sign {{ $proof->state->value }}" aria-hidden="true">{{ $proof->state->sign() }}</span>
     {{ count($proofs) === 1 ? '' : ucfirst(__('words.sides.'.$proof->side->value)).': ' }}{{ $proof->text() }}.</p>
 @endforeach
+@php($timeline = $log->timeline)
 @if ($timeline->marks !== [])
 <x-figure :label="__('students.timeline.label')">
     <svg class="drawing timeline" viewBox="0 0 {{ $timeline->width }} {{ $timeline->height }}" role="img"
@@ -41,10 +41,10 @@
     @if ($timeline->isFull())<span>{{ __('students.timeline.latest', ['count' => App\View\Ladder\Timeline::MAX]) }}</span>@endif
 </div>
 @endif
-@php($corrects = $log !== [] && auth()->user()->can('correct', $log[0]->rep))
+@php($corrects = $log->isCorrectable())
 <div class="table-wide">
 <x-table :head="array_values(texts('students.timeline.columns'))">
-@foreach ($log as $line)
+@foreach ($log->lines as $line)
     <tr>
         <td>{{ school_time($line->rep->at) }}</td>
         <td>{{ $line->attack() }}</td>
@@ -59,4 +59,4 @@
 @endforeach
 </x-table>
 </div>
-<x-paging :pages="$reps"/>
+<x-paging :pages="$log->reps"/>
