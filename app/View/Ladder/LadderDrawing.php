@@ -23,8 +23,8 @@ final class LadderDrawing
     /** @var list<array{name: string, held: int, all: int, rows: list<array{cell: string, attack: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>}>}> in the order of the families */
     public readonly array $families;
 
-    /** @var array<string, string> what has been said of a brick: most of them are alike */
-    private array $said = [];
+    /** @var list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>|null those of a row that was never tried: most are alike */
+    private ?array $untried = null;
 
     public function __construct(private readonly LadderPicture $ladder)
     {
@@ -61,15 +61,14 @@ final class LadderDrawing
             'state' => $brick->state->value,
             'goal' => $brick->isGoal,
             'holds' => $brick->state === ProofState::Holds,
-            'text' => $row->title().', '.$this->line($brick, $row->count).($brick->fadesOn === null ? '' : __('proof.fades', ['day' => $brick->fadesOn->format('j M Y')])),
+            'text' => trans_choice('proof.line', $row->count, ['state' => __('proof.states.'.$brick->state->value), 'rung' => $brick->rung, 'lower' => number_format($brick->lower, 2)]).($brick->fadesOn === null ? '' : __('proof.fades', ['day' => $brick->fadesOn->format('j M Y')])),
         ];
     }
 
-    private function line(Brick $brick, int $tries): string
+    /** @return list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}> from left to right */
+    private function bricks(LadderRow $row): array
     {
-        $lower = number_format($brick->lower, 2);
-
-        return $this->said["{$brick->rung} {$brick->state->value} {$lower} {$tries}"] ??= trans_choice('proof.line', $tries, ['state' => __('proof.states.'.$brick->state->value), 'rung' => $brick->rung, 'lower' => $lower]);
+        return array_map(fn (int $place): array => $this->brick($row, $row->bricks[$place], self::x($place)), array_keys($row->bricks));
     }
 
     /** @return array{cell: string, attack: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>} */
@@ -87,7 +86,7 @@ final class LadderDrawing
             'highest' => $held === [] ? __('words.none') : (string) max($held),
             'fades' => $row->fadesOn?->format('j M Y') ?? '',
             'fadesShort' => $row->fadesOn?->format('j M') ?? '',
-            'bricks' => array_map(fn (int $place): array => $this->brick($row, $row->bricks[$place], self::x($place)), array_keys($row->bricks)),
+            'bricks' => $row->count > 0 ? $this->bricks($row) : $this->untried ??= $this->bricks($row),
         ];
     }
 

@@ -9,6 +9,7 @@ use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CellKey;
+use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Window;
@@ -37,11 +38,14 @@ final readonly class LadderPicture
         $youth = $student->isYouthOn($at);
         $this->goal = $catalogue->rank($student->rank)->goalRung;
         $rows = [];
+        // Most of a ladder was never tried: all of that is alike.
+        $untried = $this->bricks(Window::empty());
         foreach ($catalogue->attacks as $attack) {
             $need = $attack->need->by($youth);
             if ($need !== null && $order[$need] <= $order[$student->rank]) {
                 foreach ($attack->sides() as $side) {
-                    $rows[] = $this->row($attack, $side, $windows[CellKey::of($attack, $side)->text] ?? Window::empty());
+                    $window = $windows[CellKey::of($attack, $side)->text] ?? null;
+                    $rows[] = $this->row($attack, $side, $window === null ? $untried : $this->bricks($window), count($window->tries ?? []));
                 }
             }
         }
@@ -89,18 +93,30 @@ final readonly class LadderPicture
         return array_map(static fn (int $place): LadderRow => $rows[$place], $kept);
     }
 
-    private function row(Attack $attack, Side $side, Window $window): LadderRow
+    /** @return list<Brick> the lowest rung first */
+    private function bricks(Window $window): array
     {
-        $bricks = [];
-        $goal = null;
-        foreach ($this->catalogue->ladder->rungs as $rung) {
+        return array_map(function (Rung $rung) use ($window): Brick {
             $evidence = $window->evidence($rung->id, $this->at);
             $state = $window->state($rung->id, $this->at);
             $fades = $state === ProofState::Holds ? $window->fadesOn($rung->id, $this->at) : null;
-            $bricks[] = new Brick($rung->id, $state === ProofState::Untried ? 0.0 : $evidence->lower(), $state, $evidence->weight(), $fades, $rung->id === $this->goal);
-            $goal = $rung->id === $this->goal ? $bricks[count($bricks) - 1] : $goal;
+
+            return new Brick($rung->id, $state === ProofState::Untried ? 0.0 : $evidence->lower(), $state, $evidence->weight(), $fades, $rung->id === $this->goal);
+        }, $this->catalogue->ladder->rungs);
+    }
+
+    /**
+     * @param list<Brick> $bricks
+     * @param int         $count  how many tries they are read from
+     */
+    private function row(Attack $attack, Side $side, array $bricks, int $count): LadderRow
+    {
+        foreach ($bricks as $brick) {
+            if ($brick->isGoal) {
+                return new LadderRow($attack, $side, $bricks, $brick->state, $brick->lower, $brick->fadesOn, $count);
+            }
         }
 
-        return new LadderRow($attack, $side, $bricks, $goal->state ?? ProofState::Untried, $goal->lower ?? 0.0, $goal?->fadesOn, count($window->tries));
+        return new LadderRow($attack, $side, $bricks, ProofState::Untried, 0.0, null, $count);
     }
 }

@@ -15,7 +15,8 @@
             }}#timeline">{{ $row['title'] }}</a>
         <svg class="rung-bricks" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" role="img"
             aria-label="{{ $row['state'] }} {{ $row['lower'] }}">
-            @include('students.bricks', ['bricks' => $row['bricks']])
+            @if ($row['tries'] > 0)@include('students.bricks', ['bricks' => $row['bricks']])@else
+            {!! $untried ??= view('students.bricks', ['bricks' => $row['bricks']])->render() !!}@endif
         </svg><span class="fades">{{ $row['fadesShort'] }}</span></li>
     @endforeach
     </ul>
