@@ -77,7 +77,11 @@ it('draws a correction, and not what it corrects, which the table strikes out', 
     $wrong = TimelineFixture::timelineRep($this->hall, 1, ['outcome' => 'hit']);
     TimelineFixture::timelineRep($this->hall, 2, ['outcome' => 'clean', 'replaces' => $wrong, 'reason' => 'Wrong key.']);
 
-    $this->get("/people/{$this->bo->id}/log")->assertOk()->assertSee('1 rep along time', false)->assertSee('<s>hit</s> corrected', false)->assertSee(': Wrong key.');
+    $this->get("/people/{$this->bo->id}/log")->assertOk()->assertSee('1 rep along time', false)->assertSee('<s>hit</s> corrected', false)->assertSee(': Wrong key.')->assertSee('<th scope="col">Correct</th>', false)->assertSee('/correct"', false);
+    // Whoever may not correct has no column for it.
+    $student = $this->person($this->hall, Role::Student);
+    $student->update(['student_id' => $this->bo->id]);
+    $this->actingAs($student)->get("/people/{$this->bo->id}/log")->assertOk()->assertSee(': Wrong key.')->assertDontSee('<th scope="col">Correct</th>', false)->assertDontSee('/correct"', false);
 });
 
 it('offers those attacks that were ever tried, and says of nobody’s reps that there are none', function (): void {

@@ -43,7 +43,7 @@
 @endif
 @php($corrects = $log->isCorrectable())
 <div class="table-wide">
-<x-table :head="array_values(texts('students.timeline.columns'))">
+<x-table :head="array_values(array_diff_key(texts('students.timeline.columns'), $corrects ? [] : ['correct' => true]))">
 @foreach ($log->lines as $line)
     <tr>
         <td>{{ school_time($line->rep->at) }}</td>
@@ -52,9 +52,9 @@
         <td>@if ($line->isReplaced)<s>{{ $line->outcome() }}</s> {{ __('students.timeline.corrected') }}@else
             {{ $line->outcome() }}@endif{{ $line->notes() }}</td>
         <td>{{ implode('; ', $line->rep->mistakes) }}</td>
-        <td>@if ($corrects && ! $line->isReplaced)
+        @if ($corrects)<td>@if (! $line->isReplaced)
             <a href="{{ route('reps.correct', $line->rep) }}">{{ __('students.timeline.correct') }}</a>
-        @endif</td>
+        @endif</td>@endif
     </tr>
 @endforeach
 </x-table>
