@@ -8,10 +8,23 @@ use PhpCsFixer\Finder;
 return (new Config())
     ->setRiskyAllowed(true)
     ->setUnsupportedPhpVersionAllowed(true)
-    ->setFinder(Finder::create()
-        ->in([__DIR__.'/app', __DIR__.'/bin', __DIR__.'/bootstrap', __DIR__.'/config', __DIR__.'/core', __DIR__.'/database', __DIR__.'/packages', __DIR__.'/public', __DIR__.'/routes', __DIR__.'/tests'])
-        ->exclude(['cache', 'build'])
-        ->name('*.php'))
+    ->setFinder(
+        Finder::create()
+            ->in([
+                __DIR__ . '/app',
+                __DIR__ . '/bin',
+                __DIR__ . '/bootstrap',
+                __DIR__ . '/config',
+                __DIR__ . '/core',
+                __DIR__ . '/database',
+                __DIR__ . '/packages',
+                __DIR__ . '/public',
+                __DIR__ . '/routes',
+                __DIR__ . '/tests',
+            ])
+            ->exclude(['cache', 'build'])
+            ->name('*.php'),
+    )
     ->setRules([
         '@PER-CS2x0' => true,
         'array_syntax' => ['syntax' => 'short'],
@@ -21,6 +34,7 @@ return (new Config())
         'new_with_parentheses' => true,
         'no_unused_imports' => true,
         'not_operator_with_successor_space' => true,
+        'operator_linebreak' => ['position' => 'beginning'],
         'ordered_imports' => true,
         'phpdoc_align' => false,
         'phpdoc_indent' => true,

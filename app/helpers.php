@@ -36,7 +36,8 @@ if (! function_exists('school_time')) {
     {
         $user = auth()->user();
 
-        return $at?->setTimezone($user instanceof User ? $user->school->timeZone() : 'UTC')->format($format) ?? __('words.never');
+        return $at?->setTimezone($user instanceof User ? $user->school->timeZone() : 'UTC')->format($format)
+            ?? __('words.never');
     }
 }
 

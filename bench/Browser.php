@@ -20,13 +20,18 @@ final class Browser
     public function __construct(private readonly string $base)
     {
         $this->curl = curl_init();
-        curl_setopt_array($this->curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 120, CURLOPT_PATH_AS_IS => true, CURLOPT_HEADERFUNCTION => function (CurlHandle $curl, string $line): int {
-            if (preg_match('/^Set-Cookie: ([^=]+)=([^;]*)/i', $line, $cookie) === 1) {
-                $this->cookies[$cookie[1]] = $cookie[2];
-            }
+        curl_setopt_array($this->curl, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_TIMEOUT => 120,
+            CURLOPT_PATH_AS_IS => true,
+            CURLOPT_HEADERFUNCTION => function (CurlHandle $curl, string $line): int {
+                if (preg_match('/^Set-Cookie: ([^=]+)=([^;]*)/i', $line, $cookie) === 1) {
+                    $this->cookies[$cookie[1]] = $cookie[2];
+                }
 
-            return strlen($line);
-        }]);
+                return strlen($line);
+            },
+        ]);
     }
 
     /** The same person on a line of its own. */
@@ -60,14 +65,27 @@ final class Browser
     /** @param array<array-key, mixed> $fields */
     public function send(string $method, string $path, array $fields, bool $isJson = false): Answer
     {
-        $headers = ["X-CSRF-TOKEN: {$this->token}", ...($isJson ? ['Content-Type: application/json', 'Accept: application/json'] : [])];
+        $headers = [
+            "X-CSRF-TOKEN: {$this->token}",
+            ...$isJson ? ['Content-Type: application/json', 'Accept: application/json'] : [],
+        ];
 
-        return $this->ask($method, $path, $isJson ? (string) json_encode($fields, JSON_INVALID_UTF8_SUBSTITUTE) : http_build_query($fields), $headers);
+        return $this->ask(
+            $method,
+            $path,
+            $isJson ? (string) json_encode($fields, JSON_INVALID_UTF8_SUBSTITUTE) : http_build_query($fields),
+            $headers,
+        );
     }
 
     public function upload(string $path, string $name, string $content): Answer
     {
-        return $this->ask('POST', $path, ['file' => new CURLStringFile($content, $name)], ["X-CSRF-TOKEN: {$this->token}"]);
+        return $this->ask(
+            'POST',
+            $path,
+            ['file' => new CURLStringFile($content, $name)],
+            ["X-CSRF-TOKEN: {$this->token}"],
+        );
     }
 
     /**
@@ -79,7 +97,16 @@ final class Browser
     {
         $line = curl_init();
         curl_setopt_array($line, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_ENCODING => 'gzip']);
-        $this->direct($line, $json === null ? 'GET' : 'POST', $path, $json === null ? null : (string) json_encode($json), ["X-CSRF-TOKEN: {$this->token}", ...($json === null ? [] : ['Content-Type: application/json', 'Accept: application/json'])]);
+        $this->direct(
+            $line,
+            $json === null ? 'GET' : 'POST',
+            $path,
+            $json === null ? null : (string) json_encode($json),
+            [
+                "X-CSRF-TOKEN: {$this->token}",
+                ...$json === null ? [] : ['Content-Type: application/json', 'Accept: application/json'],
+            ],
+        );
 
         return $line;
     }
@@ -94,19 +121,43 @@ final class Browser
         $began = microtime(true);
         $content = curl_exec($this->curl);
 
-        return new Answer((int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE), is_string($content) ? $content : '', microtime(true) - $began);
+        return new Answer(
+            (int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE),
+            is_string($content) ? $content : '',
+            microtime(true) - $began,
+        );
     }
 
     /**
      * @param string|array<string, mixed>|null $body
      * @param list<string>                     $headers
      */
-    private function direct(CurlHandle $curl, string $method, string $path, string|array|null $body, array $headers): void
-    {
+    private function direct(
+        CurlHandle $curl,
+        string $method,
+        string $path,
+        string|array|null $body,
+        array $headers,
+    ): void {
         curl_setopt_array($curl, [CURLOPT_URL => $this->base.$path, CURLOPT_HTTPGET => true]);
         if ($body !== null) {
             curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $body]);
         }
-        curl_setopt_array($curl, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => [...$headers, 'Expect:', 'Cookie: '.implode('; ', array_map(static fn (string $name, string $value): string => "{$name}={$value}", array_keys($this->cookies), $this->cookies))]]);
+        curl_setopt_array($curl, [
+            CURLOPT_CUSTOMREQUEST => $method,
+            CURLOPT_HTTPHEADER => [
+                ...$headers,
+                'Expect:',
+                'Cookie: '
+                .implode(
+                    '; ',
+                    array_map(
+                        static fn (string $name, string $value): string => "{$name}={$value}",
+                        array_keys($this->cookies),
+                        $this->cookies,
+                    ),
+                ),
+            ],
+        ]);
     }
 }

@@ -23,7 +23,10 @@ require __DIR__.'/clock.php';
 require __DIR__.'/large-catalogue.php';
 
 $reference = reference();
-$file = (new CatalogueReader())->read((string) file_get_contents(__DIR__.'/../database/demo/cinder-quay.yaml'), Format::Yaml);
+$file = (new CatalogueReader())->read(
+    (string) file_get_contents(__DIR__.'/../database/demo/cinder-quay.yaml'),
+    Format::Yaml,
+);
 $catalogue = $file->catalogue;
 $now = new DateTimeImmutable('2026-11-24T20:00:00+00:00');
 $cells = Coverage::of($catalogue)->cells;
@@ -35,12 +38,40 @@ foreach ([30, 60] as $count) {
     $students = [];
     for ($number = 0; $number < $count; $number++) {
         $like = $file->students[$number % count($file->students)];
-        $students[] = new Student("s{$number}", "S {$number}", $like->rank, 1.5 + $number % 40 / 100, null, $like->flags);
+        $students[] = new Student(
+            "s{$number}",
+            "S {$number}",
+            $like->rank,
+            1.5 + ($number % 40) / 100,
+            null,
+            $like->flags,
+        );
     }
-    $plan = static fn (): ClassPlan => (new Planner($catalogue, $cells, $youth, $youthCells, $now))->plan('tonight', new ClassFacts(60, Timetable::usual(), 10, 3), $students, array_fill_keys(array_column($students, 'id'), $windows[array_key_first($windows)]));
+    $plan = static fn (): ClassPlan => (new Planner($catalogue, $cells, $youth, $youthCells, $now))->plan(
+        'tonight',
+        new ClassFacts(60, Timetable::usual(), 10, 3),
+        $students,
+        array_fill_keys(array_column($students, 'id'), $windows[array_key_first($windows)]),
+    );
     $milliseconds = milliseconds($plan, 5);
-    printf("a class of %d people, planned                      %6.0f ms   %.1f × reference\n", $count, $milliseconds, $milliseconds / $reference);
+    printf(
+        "a class of %d people, planned                      %6.0f ms   %.1f × reference\n",
+        $count,
+        $milliseconds,
+        $milliseconds / $reference,
+    );
 }
 
-$ready = milliseconds(static fn (): array => array_map(static fn ($rank): array => Readiness::of($catalogue, $rank, $windows[array_key_first($windows)], $now)->most(), $catalogue->ranks), 5);
-printf("readiness of one student for each of %d ranks       %6.1f ms   %.1f × reference\n", count($catalogue->ranks), $ready, $ready / $reference);
+$ready = milliseconds(
+    static fn (): array => array_map(
+        static fn ($rank): array => Readiness::of($catalogue, $rank, $windows[array_key_first($windows)], $now)->most(),
+        $catalogue->ranks,
+    ),
+    5,
+);
+printf(
+    "readiness of one student for each of %d ranks       %6.1f ms   %.1f × reference\n",
+    count($catalogue->ranks),
+    $ready,
+    $ready / $reference,
+);

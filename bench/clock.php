@@ -8,7 +8,6 @@ use StoneDrill\Core\Exchange\Format;
 
 /* What the benchmarks share: the clock, the reference that everything is set beside, and the demo. */
 
-
 require dirname(__DIR__).'/vendor/autoload.php';
 
 /** The shortest of so many times, in milliseconds. */
@@ -51,5 +50,8 @@ function reference(): float
 
 function demo(): Catalogue
 {
-    return (new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__).'/database/demo/cinder-quay.yaml'), Format::Yaml)->catalogue;
+    return (new CatalogueReader())->read(
+        (string) file_get_contents(dirname(__DIR__).'/database/demo/cinder-quay.yaml'),
+        Format::Yaml,
+    )->catalogue;
 }

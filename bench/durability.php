@@ -10,7 +10,6 @@ use Illuminate\Support\Str;
 
 // Called by bench/durability.
 
-
 require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/Browser.php';
 require __DIR__.'/Answer.php';
@@ -42,8 +41,20 @@ foreach (range(1, 4) as $device) {
         $signedIn = false;
         $acknowledged = [];
         while (count($acknowledged) < $wanted / 4 && time() - $began < 1_200) {
-            $signedIn = $signedIn || str_contains($browser->signIn('assistant@cinder-quay.example')->get('/mat')->body, 'Set up a drill');
-            $reps = array_map(static fn (): array => ['id' => (string) Str::uuid(), 'student_id' => $student, 'attack_id' => $attack, 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => gmdate('Y-m-d\\TH:i:s\\Z')], range(1, 20));
+            $signedIn = $signedIn
+            || str_contains($browser->signIn('assistant@cinder-quay.example')->get('/mat')->body, 'Set up a drill');
+            $reps = array_map(
+                static fn (): array => [
+                    'id' => (string) Str::uuid(),
+                    'student_id' => $student,
+                    'attack_id' => $attack,
+                    'side' => 'written',
+                    'rung' => 2,
+                    'outcome' => 'clean',
+                    'at' => gmdate('Y-m-d\\TH:i:s\\Z'),
+                ],
+                range(1, 20),
+            );
             for ($try = 0; $try < 40 && $signedIn; $try++) {
                 $answer = $browser->send('POST', '/mat/reps', ['reps' => $reps], true);
                 $kept = $answer->status === 200 ? json_decode($answer->body, true)['kept'] ?? [] : [];
@@ -60,14 +71,21 @@ foreach (range(1, 4) as $device) {
     }
 }
 while (pcntl_wait($status) > 0);
-$acknowledged = array_merge(...array_map(static fn (string $file): array => (array) json_decode((string) file_get_contents($file), true), $files));
+$acknowledged = array_merge(
+    ...array_map(
+        static fn (string $file): array => (array) json_decode((string) file_get_contents($file), true),
+        $files,
+    ),
+);
 array_map(unlink(...), $files);
 posix_kill($killer, SIGTERM);
 sleep(4);
 DB::purge();
 $there = [];
 foreach (array_chunk($acknowledged, 1000) as $ids) {
-    $there += array_count_values($patient(static fn (): array => DB::table('reps')->whereIn('id', $ids)->pluck('id')->all()));
+    $there += array_count_values(
+        $patient(static fn (): array => DB::table('reps')->whereIn('id', $ids)->pluck('id')->all()),
+    );
 }
 $lost = count(array_diff($acknowledged, array_keys($there)));
 $double = count(array_filter($there, static fn (int $times): bool => $times > 1));
@@ -78,7 +96,19 @@ $wrong = 0;
 $signedIn = $patient(static fn (): Browser => (new Browser($base))->signIn('assistant@cinder-quay.example'));
 foreach (range(1, $rounds) as $round) {
     $id = (string) Str::uuid();
-    $patient(static fn (): bool => DB::table('reps')->insert(['id' => $id, 'school_id' => $school->id, 'student_id' => $student, 'attack_id' => $attack, 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => now(), 'mistakes' => '[]']));
+    $patient(
+        static fn (): bool => DB::table('reps')->insert([
+            'id' => $id,
+            'school_id' => $school->id,
+            'student_id' => $student,
+            'attack_id' => $attack,
+            'side' => 'written',
+            'rung' => 2,
+            'outcome' => 'clean',
+            'at' => now(),
+            'mistakes' => '[]',
+        ]),
+    );
     $pipes = [];
     foreach (['late', 'hit', 'froze'] as $outcome) {
         $pipe = stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, STREAM_IPPROTO_IP);
@@ -86,7 +116,25 @@ foreach (range(1, $rounds) as $round) {
             $browser = $signedIn->again();
             fwrite($pipe[1], 'r');
             fread($pipe[1], 1);
-            $answer = $browser->send('POST', '/mat/reps', ['reps' => [['id' => $new = (string) Str::uuid(), 'student_id' => $student, 'attack_id' => $attack, 'side' => 'written', 'rung' => 2, 'outcome' => $outcome, 'replaces' => $id, 'reason' => 'at once']]], true);
+            $answer = $browser->send(
+                'POST',
+                '/mat/reps',
+                [
+                    'reps' => [
+                        [
+                            'id' => ($new = (string) Str::uuid()),
+                            'student_id' => $student,
+                            'attack_id' => $attack,
+                            'side' => 'written',
+                            'rung' => 2,
+                            'outcome' => $outcome,
+                            'replaces' => $id,
+                            'reason' => 'at once',
+                        ],
+                    ],
+                ],
+                true,
+            );
             fwrite($pipe[1], count(json_decode($answer->body, true)['kept'] ?? []).' '.$new);
             posix_kill(posix_getpid(), SIGKILL);
         }
@@ -101,5 +149,9 @@ foreach (range(1, $rounds) as $round) {
     $stored = $patient(static fn (): array => DB::table('reps')->where('replaces', $id)->pluck('id')->all());
     $wrong += count($kept) === 1 && $kept === $stored ? 0 : 1;
 }
-printf("%d rounds of three corrections at once: %d in which what was acknowledged is not what is stored\n", $rounds, $wrong);
+printf(
+    "%d rounds of three corrections at once: %d in which what was acknowledged is not what is stored\n",
+    $rounds,
+    $wrong,
+);
 exit($lost + $double + $wrong === 0 && count($acknowledged) >= $wanted ? 0 : 1);

@@ -34,11 +34,26 @@ function large(Catalogue $demo, int $size): array
             $chosen[$facet->value] = $allowed[mt_rand(0, count($allowed) - 1)];
         }
         $rank = 'r'.mt_rand(1, 10);
-        $attacks[] = new Attack("a{$i}", "Attack {$i}", $kind, Facets::of($chosen), new Need($rank, $rank), mt_rand(1, 5));
+        $attacks[] = new Attack(
+            "a{$i}",
+            "Attack {$i}",
+            $kind,
+            Facets::of($chosen),
+            new Need($rank, $rank),
+            mt_rand(1, 5),
+        );
     }
     for ($i = 0; $i < $size; $i++) {
         $to = $attacks[mt_rand(0, $size - 1)];
-        $answers[] = new Answer("x{$i}", "Answer {$i}", '', $to->id, Matching::of($to, ['place' => null, 'build' => null], $i % 2 === 0), new Teaching('r'.mt_rand(1, 10)), $demo->answers[$i % count($demo->answers)]->beats);
+        $answers[] = new Answer(
+            "x{$i}",
+            "Answer {$i}",
+            '',
+            $to->id,
+            Matching::of($to, ['place' => null, 'build' => null], $i % 2 === 0),
+            new Teaching('r'.mt_rand(1, 10)),
+            $demo->answers[$i % count($demo->answers)]->beats,
+        );
     }
 
     return ['ranks' => $ranks, 'attacks' => $attacks, 'answers' => $answers];

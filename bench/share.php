@@ -18,7 +18,10 @@ require __DIR__.'/Answer.php';
 $app = require dirname(__DIR__).'/bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 $small = School::query()->firstOrCreate(['name' => 'Quiet Hall'], ['doctrine' => 'escape']);
-User::query()->firstOrCreate(['email' => 'head@quiet.example'], ['school_id' => $small->id, 'name' => 'Head', 'password' => 'saltmarsh', 'role' => Role::Head]);
+User::query()->firstOrCreate(
+    ['email' => 'head@quiet.example'],
+    ['school_id' => $small->id, 'name' => 'Head', 'password' => 'saltmarsh', 'role' => Role::Head],
+);
 $loud = (new Browser($base))->signIn('head@cinder-quay.example');
 $quiet = (new Browser($base))->signIn('head@quiet.example');
 [$file, $page] = ['/school/export.yaml', '/drill-lists'];
@@ -63,10 +66,24 @@ $look = static function (int $flood, float $seconds) use ($loud, $quiet, $file, 
 
     return [$waited, $answers];
 };
-$at = static fn (array $sorted, float $share): float => $sorted[min(count($sorted) - 1, (int) ($share * count($sorted)))];
+$at = static fn (array $sorted, float $share): float => $sorted[
+    min(count($sorted) - 1, (int) ($share * count($sorted)))
+];
 $look(0, 2);
 [$alone] = $look(0, 5);
 [$beside, $answers] = $look(24, $seconds);
-$say = static fn (array $statuses): string => implode(', ', array_map(static fn (int $status, int $times): string => "{$times} × {$status}", array_keys($statuses), $statuses));
-printf("%s: the other school waits %.0f ms alone (95 %%: %.0f), %.0f ms beside 24 files at once (95 %%: %.0f), %.1f ×; it got %s, the loud one %s\n",
-    $share === 0 ? 'as they come   ' : "{$share} at once of 4", $at($alone, 0.5), $at($alone, 0.95), $at($beside, 0.5), $at($beside, 0.95), $at($beside, 0.95) / $at($alone, 0.95), $say($answers['quiet']), $say($answers['loud']));
+$say = static fn (array $statuses): string => implode(
+    ', ',
+    array_map(static fn (int $status, int $times): string => "{$times} × {$status}", array_keys($statuses), $statuses),
+);
+printf(
+    "%s: the other school waits %.0f ms alone (95 %%: %.0f), %.0f ms beside 24 files at once (95 %%: %.0f), %.1f ×; it got %s, the loud one %s\n",
+    $share === 0 ? 'as they come   ' : "{$share} at once of 4",
+    $at($alone, 0.5),
+    $at($alone, 0.95),
+    $at($beside, 0.5),
+    $at($beside, 0.95),
+    $at($beside, 0.95) / $at($alone, 0.95),
+    $say($answers['quiet']),
+    $say($answers['loud']),
+);

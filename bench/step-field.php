@@ -7,7 +7,8 @@ use StoneDrill\Core\Floor\Simulation;
 use StoneDrill\Core\Technique\Beats;
 
 /*
- * What the field of where to step costs, 60 × 60 cells, beside a reference of plain arithmetic in the same run, since machines differ.
+ * What the field of where to step costs, 60 × 60 cells, beside a reference of plain arithmetic in the same run, since
+ * machines differ.
  *
  *   PHP_INI_SCAN_DIR=:deploy/compiled php bench/step-field.php
  *
@@ -26,6 +27,14 @@ foreach (['straight-punch', 'wrist-across-pull', 'swing-wide', 'push-two-hands']
     foreach ([0, 1] as $at) {
         $plain = milliseconds(static fn () => $simulation->field($beats, $at), 3);
         $with = milliseconds(static fn () => $simulation->field($beats, $at, $strike), 3);
-        printf("%-20s beat %d %18.1f ms %6.2f × reference   with a strike %6.1f ms %6.2f × reference\n", $id, $at + 1, $plain, $plain / $reference, $with, $with / $reference);
+        printf(
+            "%-20s beat %d %18.1f ms %6.2f × reference   with a strike %6.1f ms %6.2f × reference\n",
+            $id,
+            $at + 1,
+            $plain,
+            $plain / $reference,
+            $with,
+            $with / $reference,
+        );
     }
 }

@@ -5,7 +5,13 @@ $path = urldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH));
 $public = dirname(__DIR__).'/public';
 $file = realpath($public.$path);
 
-if ($path !== '/' && $file !== false && str_starts_with($file, $public.DIRECTORY_SEPARATOR) && is_file($file) && ! str_ends_with($file, '.php')) {
+if (
+    $path !== '/'
+    && $file !== false
+    && str_starts_with($file, $public.DIRECTORY_SEPARATOR)
+    && is_file($file)
+    && ! str_ends_with($file, '.php')
+) {
     return false;
 }
 

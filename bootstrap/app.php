@@ -42,27 +42,51 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(KnownHosts::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(RejectInvalidUtf8::class);
-        $middleware->web(append: [KeepShare::class, KeepToSchool::class, SkipSessionWriteForHtmx::class, RememberWrites::class], prepend: [SkipCookiesForHtmx::class]);
+        $middleware->web(
+            append: [KeepShare::class, KeepToSchool::class, SkipSessionWriteForHtmx::class, RememberWrites::class],
+            prepend: [SkipCookiesForHtmx::class],
+        );
         $middleware->api(append: [KeepShare::class, KeepToSchool::class]);
         // The mat's own script reads it.
         $middleware->encryptCookies(except: [MatKey::COOKIE]);
-        $middleware->alias(['ability' => CheckForAnyAbility::class, 'watch' => AskForWatchToken::class, 'replica' => ReadFromReplica::class, 'kept' => KeepPage::class]);
+        $middleware->alias([
+            'ability' => CheckForAnyAbility::class,
+            'watch' => AskForWatchToken::class,
+            'replica' => ReadFromReplica::class,
+            'kept' => KeepPage::class,
+        ]);
         // A program is told in its own language that its token does not hold.
-        $middleware->redirectGuestsTo(static fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
+        $middleware->redirectGuestsTo(
+            static fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in',
+        );
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // What the database says of a query holds the values it was asked with: names, addresses.
         $exceptions->report(static fn (QueryException $exception) => QueryLog::write($exception))->stop();
-        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
-        $exceptions->dontFlash(['password', 'current_password', 'email_password', 'factor_password', 'code', 'pin', 'pin_password']);
+        $exceptions->shouldRenderJsonWhen(
+            static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson(),
+        );
+        $exceptions->dontFlash([
+            'password', 'current_password', 'email_password', 'factor_password', 'code', 'pin', 'pin_password',
+        ]);
         // A part of a page cannot become the sign-in page: the page itself says that nobody is signed in any more.
-        $exceptions->render(fn (AuthenticationException $exception, Request $request) => $request->headers->has('HX-Request') ? response('', 401) : null);
-        $exceptions->render(fn (QueryException $exception, Request $request) => match (true) {
-            DatabaseGone::isMeant($exception) => DatabaseGone::response($request),
-            RefusedByDatabase::isMeant($exception) => RefusedByDatabase::response($request),
-            default => null,
-        });
-        $exceptions->render(fn (FatalError $error, Request $request) => BeyondLimits::isMeant($error) ? BeyondLimits::response($error, $request) : null);
+        $exceptions->render(
+            fn (AuthenticationException $exception, Request $request) => $request->headers->has('HX-Request')
+                ? response('', 401)
+                : null,
+        );
+        $exceptions->render(
+            fn (QueryException $exception, Request $request) => match (true) {
+                DatabaseGone::isMeant($exception) => DatabaseGone::response($request),
+                RefusedByDatabase::isMeant($exception) => RefusedByDatabase::response($request),
+                default => null,
+            },
+        );
+        $exceptions->render(
+            fn (FatalError $error, Request $request) => BeyondLimits::isMeant($error)
+                ? BeyondLimits::response($error, $request)
+                : null,
+        );
     })
     ->create();

@@ -24,7 +24,12 @@ return [
         'pgsql' => $own,
 
         // A copy that boards, walls and exports are read from, where there is one.
-        'replica' => [...$own, 'host' => env('DB_REPLICA_HOST', $own['host']), 'port' => env('DB_REPLICA_PORT'), 'database' => env('DB_REPLICA_DATABASE', $own['database'])],
+        'replica' => [
+            ...$own,
+            'host' => env('DB_REPLICA_HOST', $own['host']),
+            'port' => env('DB_REPLICA_PORT'),
+            'database' => env('DB_REPLICA_DATABASE', $own['database']),
+        ],
     ],
 
     'migrations' => [

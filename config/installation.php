@@ -1,14 +1,15 @@
 <?php
 
 return [
-    // Who may start a school of their own here: `open` for everybody, `invited` for who has a link from `php artisan school:invite`,
-    // `off` for nobody; `php artisan school:create` works always.
+    // Who may start a school of their own here: `open` for everybody, `invited` for who has a link from `php artisan
+    // school:invite`, `off` for nobody; `php artisan school:create` works always.
     'beginning' => env('SCHOOL_BEGINNING', 'invited'),
 
     // On which disk pictures and clips lie: `footage` is a folder of this machine, `s3` any store that speaks S3.
     'footage' => env('FOOTAGE_DISK', 'footage'),
 
-    // How bin/install has made it a service: `domain`, or `lan` with an authority of this network's own; empty under bin/start.
+    // How bin/install has made it a service: `domain`, or `lan` with an authority of this network's own; empty under
+    // bin/start.
     'installed' => env('INSTALLED', ''),
 
     // How many requests of one school are served at once on a machine that schools share; 0 for as many as come.
@@ -26,7 +27,8 @@ return [
     'backups' => [
         // Where they lie. What lies on another disk, or is copied to one, survives this one.
         'folder' => env('BACKUP_FOLDER', storage_path('backups')),
-        // A disk to which each is copied, `s3` for the store of the AWS_ settings; empty for none. The same are kept there.
+        // A disk to which each is copied, `s3` for the store of the AWS_ settings; empty for none. The same are kept
+        // there.
         'disk' => env('BACKUP_DISK', ''),
         // Whoever has it can open them; keep it where this machine is not. Empty takes APP_KEY.
         'key' => env('BACKUP_KEY', ''),

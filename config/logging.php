@@ -6,7 +6,8 @@ return [
     'default' => env('LOG_CHANNEL', 'daily'),
 
     'channels' => [
-        // One file a day, so that old ones go; nobody else may read them. A line is an object of JSON with the ids of request and school.
+        // One file a day, so that old ones go; nobody else may read them. A line is an object of JSON with the ids of
+        // request and school.
         'daily' => [
             'driver' => 'daily',
             'path' => storage_path('logs/laravel.log'),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace StoneDrill\Core;
 
 /**
- * What a reader is told: the key of a text in lang/ and the values in it. The core writes no prose, so what it finds can be
- * compared, kept, and said in any words.
+ * What a reader is told: the key of a text in lang/ and the values in it. The core writes no prose, so what it finds
+ * can be compared, kept, and said in any words.
  */
 final readonly class Text
 {

@@ -12,17 +12,23 @@ use Illuminate\Support\Facades\Route;
 // Programs, each with a token that reads, or records, or both. What it says of itself needs none.
 Route::get('openapi.json', DocumentController::class)->name('api.document');
 
-Route::middleware(['auth:sanctum', EndClosedAccounts::class, 'throttle:120,1,api:'])->name('api.')->group(function (): void {
-    Route::middleware('ability:read')->group(function (): void {
-        Route::get('school', [CurriculumController::class, 'school'])->name('school');
-        Route::get('attacks', [CurriculumController::class, 'attacks'])->name('attacks');
-        Route::get('answers', [CurriculumController::class, 'answers'])->name('answers');
-        Route::get('coverage', [CurriculumController::class, 'coverage'])->name('coverage');
-        Route::get('evidence', [CurriculumController::class, 'evidence'])->name('evidence');
-        Route::get('students', [PeopleController::class, 'index'])->name('students');
-        Route::get('students/{code}/proofs', [PeopleController::class, 'proofs'])->name('proofs')->where('code', '[a-z0-9-]{1,120}');
-        Route::get('classes', ClassesController::class)->name('classes');
-        Route::get('reps', [RepsController::class, 'index'])->name('reps');
+Route::middleware(['auth:sanctum', EndClosedAccounts::class, 'throttle:120,1,api:'])
+    ->name('api.')
+    ->group(function (): void {
+        Route::middleware('ability:read')->group(function (): void {
+            Route::get('school', [CurriculumController::class, 'school'])->name('school');
+            Route::get('attacks', [CurriculumController::class, 'attacks'])->name('attacks');
+            Route::get('answers', [CurriculumController::class, 'answers'])->name('answers');
+            Route::get('coverage', [CurriculumController::class, 'coverage'])->name('coverage');
+            Route::get('evidence', [CurriculumController::class, 'evidence'])->name('evidence');
+            Route::get('students', [PeopleController::class, 'index'])->name('students');
+            Route::get('students/{code}/proofs', [PeopleController::class, 'proofs'])
+                ->name('proofs')
+                ->where('code', '[a-z0-9-]{1,120}');
+            Route::get('classes', ClassesController::class)->name('classes');
+            Route::get('reps', [RepsController::class, 'index'])->name('reps');
+        });
+        Route::post('reps', [RepsController::class, 'store'])
+            ->name('reps.store')
+            ->middleware(['ability:record', RaiseLimitsForImports::class]);
     });
-    Route::post('reps', [RepsController::class, 'store'])->name('reps.store')->middleware(['ability:record', RaiseLimitsForImports::class]);
-});

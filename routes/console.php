@@ -13,7 +13,10 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schedule;
 
-Artisan::command('stone-drill:prepare {--demo : load the demo into an empty database}', function (Demo $made, Housekeeping $housekeeping): void {
+Artisan::command('stone-drill:prepare {--demo : load the demo into an empty database}', function (
+    Demo $made,
+    Housekeeping $housekeeping,
+): void {
     Artisan::call('migrate', ['--force' => true]);
     $housekeeping->run(CarbonImmutable::now());
     $housekeeping->forgetOtherCode();
@@ -32,11 +35,14 @@ Artisan::command('stone-drill:tidy', function (Housekeeping $housekeeping): void
     $housekeeping->run(CarbonImmutable::now());
 })->purpose('Remove what is over: expired cache rows and sessions, sign-in attempts, uploads that nobody confirmed');
 
-Artisan::command('stone-drill:warm {--now : here, and not by those who do the jobs} {--all : in class or not}', function (): void {
-    foreach ($this->option('all') ? WarmSchool::large() : WarmSchool::schools(CarbonImmutable::now()) as $school) {
-        $this->option('now') ? dispatch_sync(new WarmSchool($school)) : Workers::queue(new WarmSchool($school));
-    }
-})->purpose('Work out beforehand what large schools ask for in a class that is on or begins soon');
+Artisan::command(
+    'stone-drill:warm {--now : here, and not by those who do the jobs} {--all : in class or not}',
+    function (): void {
+        foreach ($this->option('all') ? WarmSchool::large() : WarmSchool::schools(CarbonImmutable::now()) as $school) {
+            $this->option('now') ? dispatch_sync(new WarmSchool($school)) : Workers::queue(new WarmSchool($school));
+        }
+    },
+)->purpose('Work out beforehand what large schools ask for in a class that is on or begins soon');
 
 Artisan::command('stone-drill:seasons', function (): void {
     foreach (SeasonBook::around(CarbonImmutable::now()) as $test) {

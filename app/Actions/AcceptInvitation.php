@@ -17,13 +17,21 @@ final readonly class AcceptInvitation
     {
         return DB::transaction(static function () use ($invitation, $name, $email, $password): ?User {
             $held = Invitation::query()->whereKey($invitation->id)->lockForUpdate()->first();
-            $student = $held?->role === Role::Student ? ($held->students[0] ?? null) : null;
+            $student = $held?->role === Role::Student ? $held->students[0] ?? null : null;
             $isTaken = $student !== null && User::query()->where('student_id', $student)->exists();
-            $isAllowed = $held?->role !== Role::Student || $held->school->students()->find($student)?->hasConsent() === true;
+            $isAllowed
+                = $held?->role !== Role::Student || $held->school->students()->find($student)?->hasConsent() === true;
             if ($held === null || $held->isOver() || $isTaken || ! $isAllowed) {
                 return null;
             }
-            $user = User::create(['school_id' => $held->school_id, 'student_id' => $student, 'name' => $name, 'email' => $email, 'password' => $password, 'role' => $held->role]);
+            $user = User::create([
+                'school_id' => $held->school_id,
+                'student_id' => $student,
+                'name' => $name,
+                'email' => $email,
+                'password' => $password,
+                'role' => $held->role,
+            ]);
             if ($held->role === Role::Guardian) {
                 $user->entrust($held->school->students()->whereKey($held->students)->pluck('id')->all());
             }

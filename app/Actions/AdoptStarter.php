@@ -14,7 +14,9 @@ use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Solo\Basic;
 use StoneDrill\Core\Solo\SoloForm;
 
-/** Takes a shipped curriculum over into a school, through the importer of files. Nothing that the school has is changed. */
+/**
+ * Takes a shipped curriculum over into a school, through the importer of files. Nothing that the school has is changed.
+ */
 final readonly class AdoptStarter
 {
     public function __construct(private CatalogueMapper $mapper, private ImportCatalogue $importer) {}
@@ -23,7 +25,15 @@ final readonly class AdoptStarter
     public function adopt(Starter $starter, School $school, array $ranks, ?User $by): void
     {
         $adoption = $this->adoption($starter, $school, $ranks);
-        $this->importer->import(new SchoolFile($adoption->taken(), basics: self::basics($starter, $school, $adoption), forms: self::forms($starter, $school, $adoption)), $school, $by);
+        $this->importer->import(
+            new SchoolFile(
+                $adoption->taken(),
+                basics: self::basics($starter, $school, $adoption),
+                forms: self::forms($starter, $school, $adoption),
+            ),
+            $school,
+            $by,
+        );
     }
 
     /** @return list<Basic> those that the school has not, at its ranks */
@@ -31,7 +41,14 @@ final readonly class AdoptStarter
     {
         $new = array_filter($starter->read()->basics, self::isNewTo($school->basics()->pluck('code')->all()));
 
-        return array_values(array_map(static fn (Basic $basic): Basic => new Basic(...[...get_object_vars($basic), 'rank' => $adoption->rankFor($basic->rank)]), $new));
+        return array_values(
+            array_map(
+                static fn (Basic $basic): Basic => new Basic(
+                    ...[...get_object_vars($basic), 'rank' => $adoption->rankFor($basic->rank)],
+                ),
+                $new,
+            ),
+        );
     }
 
     /** @return list<SoloForm> those that the school has not, at its ranks */
@@ -39,7 +56,17 @@ final readonly class AdoptStarter
     {
         $new = array_filter($starter->read()->forms, self::isNewTo($school->forms()->pluck('code')->all()));
 
-        return array_values(array_map(static fn (SoloForm $form): SoloForm => new SoloForm($form->id, $form->title, $adoption->rankFor($form->rank), $form->parts), $new));
+        return array_values(
+            array_map(
+                static fn (SoloForm $form): SoloForm => new SoloForm(
+                    $form->id,
+                    $form->title,
+                    $adoption->rankFor($form->rank),
+                    $form->parts,
+                ),
+                $new,
+            ),
+        );
     }
 
     /**

@@ -15,15 +15,36 @@ use Illuminate\Support\Facades\DB;
 /** Gives a student a rank as of a day. The rank of now is the one that was awarded last. */
 final readonly class AwardRank
 {
-    public function award(Student $student, Rank $rank, CarbonImmutable $on, ?User $by, ?Test $test = null, string $note = ''): void
-    {
+    public function award(
+        Student $student,
+        Rank $rank,
+        CarbonImmutable $on,
+        ?User $by,
+        ?Test $test = null,
+        string $note = '',
+    ): void {
         DB::transaction(static function () use ($student, $rank, $on, $by, $test, $note): void {
             if ($student->awards()->doesntExist()) {
                 // What they had before is known from the day on which the school took them in.
                 $since = CarbonImmutable::parse($student->created_at ?? $on)->min($on);
-                $student->awards()->create(['school_id' => $student->school_id, 'rank_id' => $student->rank_id, 'awarded_on' => $since->toDateString()]);
+                $student
+                    ->awards()
+                    ->create([
+                        'school_id' => $student->school_id,
+                        'rank_id' => $student->rank_id,
+                        'awarded_on' => $since->toDateString(),
+                    ]);
             }
-            $student->awards()->create(['school_id' => $student->school_id, 'rank_id' => $rank->id, 'awarded_on' => $on->toDateString(), 'awarded_by_id' => $by?->id, 'test_id' => $test?->id, 'note' => $note]);
+            $student
+                ->awards()
+                ->create([
+                    'school_id' => $student->school_id,
+                    'rank_id' => $rank->id,
+                    'awarded_on' => $on->toDateString(),
+                    'awarded_by_id' => $by?->id,
+                    'test_id' => $test?->id,
+                    'note' => $note,
+                ]);
             self::follow($student);
         });
     }

@@ -22,7 +22,11 @@ final readonly class BeginSchool
     public function begin(array $school, array $head): User
     {
         return DB::transaction(static function () use ($school, $head): User {
-            $begun = School::create(['doctrine' => Doctrine::Escape->value, ...$school, 'setup' => SetupStep::Doctrine]);
+            $begun = School::create([
+                'doctrine' => Doctrine::Escape->value,
+                ...$school,
+                'setup' => SetupStep::Doctrine,
+            ]);
             StandardLadder::ensure($begun);
 
             return User::create([...$head, 'school_id' => $begun->id, 'role' => Role::Head]);

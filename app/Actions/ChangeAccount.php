@@ -47,7 +47,12 @@ final readonly class ChangeAccount
             // Two heads who remove each other at once come one after the other.
             School::query()->whereKey($user->school_id)->lockForUpdate()->first();
             $isHead = User::query()->whereKey($user->id)->where('role', Role::Head)->whereNull('closed_at')->exists();
-            $hasOther = User::query()->where('school_id', $user->school_id)->where('role', Role::Head)->whereNull('closed_at')->whereKeyNot($user->id)->exists();
+            $hasOther = User::query()
+                ->where('school_id', $user->school_id)
+                ->where('role', Role::Head)
+                ->whereNull('closed_at')
+                ->whereKeyNot($user->id)
+                ->exists();
             if ($isHead && $isHeadNoMore && ! $hasOther) {
                 return false;
             }

@@ -18,8 +18,8 @@ use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Session\TestRule;
 
 /**
- * Decides a test for one candidate by its rule. What was seen becomes reps, each once however often it is decided; who has passed
- * has the rank from that day on.
+ * Decides a test for one candidate by its rule. What was seen becomes reps, each once however often it is decided; who
+ * has passed has the rank from that day on.
  */
 final readonly class DecideTest
 {
@@ -32,12 +32,34 @@ final readonly class DecideTest
             $sheet = TestSheet::of($test, $student);
             $this->record($sheet, $by);
             $isPassed = $sheet->result->isPassed;
-            $test->candidates()->updateExistingPivot($student->id, ['result' => $isPassed ? 'passed' : 'retest', 'decided_at' => CarbonImmutable::now(), 'retest_on' => $isPassed ? null : $retestOn]);
-            if ($isPassed && self::isHigher($test, $student) && $student->awards()->where('test_id', $test->id)->doesntExist()) {
+            $test
+                ->candidates()
+                ->updateExistingPivot($student->id, [
+                    'result' => $isPassed ? 'passed' : 'retest',
+                    'decided_at' => CarbonImmutable::now(),
+                    'retest_on' => $isPassed ? null : $retestOn,
+                ]);
+            if (
+                $isPassed
+                && self::isHigher($test, $student)
+                && $student->awards()->where('test_id', $test->id)->doesntExist()
+            ) {
                 // Nobody has a rank from a day to come.
-                $this->ranks->award($student, $test->rank, $test->beginsAt()->min(CarbonImmutable::now($test->school->timeZone()))->startOfDay(), $by, $test);
+                $this->ranks->award(
+                    $student,
+                    $test->rank,
+                    $test->beginsAt()->min(CarbonImmutable::now($test->school->timeZone()))->startOfDay(),
+                    $by,
+                    $test,
+                );
             }
-            activity()->performedOn($test)->event('decided')->withProperties(['attributes' => ['student' => $student->id, 'result' => $isPassed ? 'passed' : 'retest']])->log('decided');
+            activity()
+                ->performedOn($test)
+                ->event('decided')
+                ->withProperties([
+                    'attributes' => ['student' => $student->id, 'result' => $isPassed ? 'passed' : 'retest'],
+                ])
+                ->log('decided');
 
             return $sheet;
         });
@@ -47,11 +69,17 @@ final readonly class DecideTest
     public function takeBack(Test $test, Student $student): void
     {
         DB::transaction(function () use ($test, $student): void {
-            $test->candidates()->updateExistingPivot($student->id, ['result' => null, 'decided_at' => null, 'retest_on' => null]);
+            $test
+                ->candidates()
+                ->updateExistingPivot($student->id, ['result' => null, 'decided_at' => null, 'retest_on' => null]);
             foreach ($student->awards()->where('test_id', $test->id)->get() as $award) {
                 $this->ranks->takeBack($award, $student);
             }
-            activity()->performedOn($test)->event('reopened')->withProperties(['attributes' => ['student' => $student->id]])->log('reopened');
+            activity()
+                ->performedOn($test)
+                ->event('reopened')
+                ->withProperties(['attributes' => ['student' => $student->id]])
+                ->log('reopened');
         });
     }
 
@@ -74,7 +102,13 @@ final readonly class DecideTest
             }
         }
         $school = $sheet->test->school;
-        $kept = $school->reps()->where('student_id', $sheet->student->id)->where('source', Source::Test)->get()->keyBy('id')->all();
+        $kept = $school
+            ->reps()
+            ->where('student_id', $sheet->student->id)
+            ->where('source', Source::Test)
+            ->get()
+            ->keyBy('id')
+            ->all();
         $new = array_filter(array_map(static fn (array $rep): ?array => self::beside($rep, $kept), $reps));
         (new RecordReps($school, $by))->recordAll(array_values($new));
     }
@@ -90,14 +124,25 @@ final readonly class DecideTest
     private static function beside(array $rep, array $kept): ?array
     {
         $standing = $kept[$rep['id']] ?? null;
-        while ($standing !== null && ($later = array_find($kept, static fn (Rep $one): bool => $one->replaces === $standing->id)) !== null) {
+        while (
+            $standing !== null
+            && ($later = array_find($kept, static fn (Rep $one): bool => $one->replaces === $standing->id)) !== null
+        ) {
             $standing = $later;
         }
 
         return match (true) {
             $standing === null => $rep,
             $standing->outcome->value === $rep['outcome'] => null,
-            default => [...$rep, 'id' => Uuid::uuid5(Uuid::NAMESPACE_URL, "stone-drill:rep:{$standing->id}:{$rep['outcome']}")->toString(), 'replaces' => $standing->id, 'reason' => __('tests.decided-again')],
+            default => [
+                ...$rep,
+                'id' => Uuid::uuid5(
+                    Uuid::NAMESPACE_URL,
+                    "stone-drill:rep:{$standing->id}:{$rep['outcome']}",
+                )->toString(),
+                'replaces' => $standing->id,
+                'reason' => __('tests.decided-again'),
+            ],
         };
     }
 
@@ -105,7 +150,10 @@ final readonly class DecideTest
     private function rep(TestSheet $sheet, TestItem $item, int $attempt, TestMark $mark): array
     {
         return [
-            'id' => Uuid::uuid5(Uuid::NAMESPACE_URL, "stone-drill:test:{$sheet->test->id}:{$item->id}:{$sheet->student->id}:{$attempt}")->toString(),
+            'id' => Uuid::uuid5(
+                Uuid::NAMESPACE_URL,
+                "stone-drill:test:{$sheet->test->id}:{$item->id}:{$sheet->student->id}:{$attempt}",
+            )->toString(),
             'student_id' => $sheet->student->id,
             'attack_id' => $item->attack_id,
             'side' => $item->side->value,

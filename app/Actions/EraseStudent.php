@@ -20,15 +20,20 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /**
- * Forgets a student: what says who it was goes, wherever it is kept; the reps stay, without a name, for what the school learns from
- * them.
+ * Forgets a student: what says who it was goes, wherever it is kept; the reps stay, without a name, for what the school
+ * learns from them.
  */
 final readonly class EraseStudent
 {
     /** Folders of files that somebody has looked at and not imported, and of what was made for print. */
     private const FILES = ['imports', 'reps', 'exports'];
 
-    public function __construct(private Sessions $sessions, private Filesystem $files, private Cache $cache, private FootageStore $footage) {}
+    public function __construct(
+        private Sessions $sessions,
+        private Filesystem $files,
+        private Cache $cache,
+        private FootageStore $footage,
+    ) {}
 
     public function erase(Student $student): void
     {
@@ -39,11 +44,14 @@ final readonly class EraseStudent
                 $this->account($user);
             }
             DB::table('guardianships')->where('student_id', $held->id)->delete();
-            $held->school->invitations()->whereJsonContains('students', $held->id)->each(static function (Invitation $invitation): void {
-                self::log($invitation->getMorphClass(), $invitation->id);
-                OutboxMail::query()->where('recipient', $invitation->email)->delete();
-                $invitation->disableLogging()->delete();
-            });
+            $held->school
+                ->invitations()
+                ->whereJsonContains('students', $held->id)
+                ->each(static function (Invitation $invitation): void {
+                    self::log($invitation->getMorphClass(), $invitation->id);
+                    OutboxMail::query()->where('recipient', $invitation->email)->delete();
+                    $invitation->disableLogging()->delete();
+                });
             self::log($held->getMorphClass(), $held->id);
             $held->disableLogging()->update([
                 'name' => __('people.former'),
@@ -56,12 +64,22 @@ final readonly class EraseStudent
                 'erased_at' => CarbonImmutable::now(),
             ]);
             // Reasons and places of touches are typed by hand.
-            $held->reps()->toBase()->whereNotNull('reason')->update(['reason' => __('people.reason')]);
+            $held
+                ->reps()
+                ->toBase()
+                ->whereNotNull('reason')
+                ->update(['reason' => __('people.reason')]);
             foreach ($held->awards as $award) {
                 self::log($award->getMorphClass(), $award->id);
             }
-            $held->awards()->toBase()->update(['note' => '']);
-            TestMark::query()->where('student_id', $held->id)->toBase()->update(['remark' => '']);
+            $held
+                ->awards()
+                ->toBase()
+                ->update(['note' => '']);
+            TestMark::query()
+                ->where('student_id', $held->id)
+                ->toBase()
+                ->update(['remark' => '']);
             $seen->each(static function (Footage $one): void {
                 self::log($one->getMorphClass(), $one->id);
                 $one->disableLogging()->delete();
@@ -86,7 +104,9 @@ final readonly class EraseStudent
         OutboxMail::query()->where('recipient', $user->email)->delete();
         DB::table('password_reset_tokens')->where('email', $user->email)->delete();
         foreach (['jobs', 'failed_jobs'] as $table) {
-            DB::table($table)->whereLike('payload', '%'.addcslashes($user->email, '%_\\').'%')->delete();
+            DB::table($table)
+                ->whereLike('payload', '%'.addcslashes($user->email, '%_\\').'%')
+                ->delete();
         }
         $user->disableLogging()->delete();
     }
@@ -94,7 +114,15 @@ final readonly class EraseStudent
     /** What was told of a row keeps that something was done, by whom and when, and nothing of what it was. */
     private static function log(string $type, int $id): void
     {
-        LogEntry::query()->where('subject_type', $type)->where('subject_id', $id)->toBase()->update(['properties' => '[]', 'address' => null]);
-        LogEntry::query()->where('causer_type', $type)->where('causer_id', $id)->toBase()->update(['causer_type' => null, 'causer_id' => null, 'address' => null]);
+        LogEntry::query()
+            ->where('subject_type', $type)
+            ->where('subject_id', $id)
+            ->toBase()
+            ->update(['properties' => '[]', 'address' => null]);
+        LogEntry::query()
+            ->where('causer_type', $type)
+            ->where('causer_id', $id)
+            ->toBase()
+            ->update(['causer_type' => null, 'causer_id' => null, 'address' => null]);
     }
 }

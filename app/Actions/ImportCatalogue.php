@@ -46,13 +46,39 @@ final class ImportCatalogue
      * @param ?FootageSource      $files the pictures and clips beside the file; null where there are none
      * @param ?Closure(int): void $tell  is told the percent of its rows that are in
      */
-    public function import(SchoolFile $file, SchoolRow $school, ?User $by = null, ?FootageSource $files = null, ?Closure $tell = null): ImportReport
-    {
-        $progress = $tell === null ? null : new Progress(count($file->catalogue->attacks) + count($file->catalogue->answers) + count($file->students) + count($file->reps), $tell);
+    public function import(
+        SchoolFile $file,
+        SchoolRow $school,
+        ?User $by = null,
+        ?FootageSource $files = null,
+        ?Closure $tell = null,
+    ): ImportReport {
+        $progress = $tell === null
+            ? null
+            : new Progress(
+                count($file->catalogue->attacks)
+                    + count($file->catalogue->answers)
+                    + count($file->students)
+                    + count($file->reps),
+                $tell,
+            );
 
         return DB::transaction(function () use ($file, $school, $by, $files, $progress): ImportReport {
-            $report = activity()->withoutLogs(fn (): ImportReport => $this->bring($files === null ? $file->withFootage([]) : $file, $school, $by, $files, $progress));
-            activity()->performedOn($school)->causedBy($by)->event('imported')->withProperties(['attributes' => $report->changes()])->log('imported');
+            $report = activity()->withoutLogs(
+                fn (): ImportReport => $this->bring(
+                    $files === null ? $file->withFootage([]) : $file,
+                    $school,
+                    $by,
+                    $files,
+                    $progress,
+                ),
+            );
+            activity()
+                ->performedOn($school)
+                ->causedBy($by)
+                ->event('imported')
+                ->withProperties(['attributes' => $report->changes()])
+                ->log('imported');
 
             return $report;
         });
@@ -69,28 +95,66 @@ final class ImportCatalogue
         }
     }
 
-    private function bring(SchoolFile $file, SchoolRow $school, ?User $by, ?FootageSource $files = null, ?Progress $progress = null): ImportReport
-    {
+    private function bring(
+        SchoolFile $file,
+        SchoolRow $school,
+        ?User $by,
+        ?FootageSource $files = null,
+        ?Progress $progress = null,
+    ): ImportReport {
         $catalogue = $file->catalogue;
         $this->report = new ImportReport($progress);
         $this->rows = new RowSync($this->report);
         $school->fill($this->school($catalogue));
         $this->report->count('school', $school->exists, $school->isDirty());
         $school->save();
-        $this->rows->sync('rungs', $school->rungs(), 'number', array_map(StandardLadder::columns(...), $catalogue->ladder->rungs));
+        $this->rows->sync(
+            'rungs',
+            $school->rungs(),
+            'number',
+            array_map(StandardLadder::columns(...), $catalogue->ladder->rungs),
+        );
         $this->rows->sync('kinds', $school->kinds(), 'code', array_map($this->kind(...), $catalogue->kinds));
         $ranks = $this->ranks($catalogue, $school);
-        $attacks = $this->rows->sync('attacks', $school->attacks(), 'code', array_map(fn (Attack $attack): array => $this->attack($attack, $ranks), $catalogue->attacks), $by);
-        $answers = $this->rows->sync('answers', $school->answers(), 'code', array_map(fn (Answer $answer): array => $this->answer($answer, $ranks, $attacks), $catalogue->answers), $by);
+        $attacks = $this->rows->sync(
+            'attacks',
+            $school->attacks(),
+            'code',
+            array_map(fn (Attack $attack): array => $this->attack($attack, $ranks), $catalogue->attacks),
+            $by,
+        );
+        $answers = $this->rows->sync(
+            'answers',
+            $school->answers(),
+            'code',
+            array_map(fn (Answer $answer): array => $this->answer($answer, $ranks, $attacks), $catalogue->answers),
+            $by,
+        );
         $this->variants($catalogue->answers, $answers);
-        $students = $this->rows->sync('students', $school->everyone(), 'code', array_map(fn (Student $student): array => $this->student($student, $ranks), $file->students));
+        $students = $this->rows->sync(
+            'students',
+            $school->everyone(),
+            'code',
+            array_map(fn (Student $student): array => $this->student($student, $ranks), $file->students),
+        );
         $classes = (new ImportClasses($this->rows))->import($file->classes, $school, $students);
         $solos = (new ImportSolos($this->rows, $this->report))->import($file, $school, $ranks, $students, $by);
         $tests = new ImportTests($this->report);
         $tests->awards($file->students, $school, $students);
-        $this->reps($file, $school, ['students' => $students, 'attacks' => $attacks, 'answers' => $answers, 'classes' => $classes], $by);
+        $this->reps(
+            $file,
+            $school,
+            ['students' => $students, 'attacks' => $attacks, 'answers' => $answers, 'classes' => $classes],
+            $by,
+        );
         $tests->tests($file->tests, $school, $students, $by);
-        (new ImportFootage(app(FootageStore::class), $this->report))->import($file->footage, $school, ['attack' => $attacks, 'answer' => $answers, ...$solos, 'student' => $students], $files, $by);
+        (new ImportFootage(app(FootageStore::class), $this->report))->import(
+            $file->footage,
+            $school,
+            ['attack' => $attacks, 'answer' => $answers, ...$solos, 'student' => $students],
+            $files,
+            $by,
+        );
         $school->unsetRelations();
 
         return $this->report;
@@ -105,10 +169,19 @@ final class ImportCatalogue
     {
         $rows = [];
         foreach ($catalogue->ranks as $position => $rank) {
-            $rows[] = ['code' => $rank->id, 'position' => $position, 'name' => $rank->name, 'max_beats' => $rank->maxBeats, 'goal_rung' => $rank->goalRung];
+            $rows[] = [
+                'code' => $rank->id,
+                'position' => $position,
+                'name' => $rank->name,
+                'max_beats' => $rank->maxBeats,
+                'goal_rung' => $rank->goalRung,
+            ];
         }
         $position = count($rows);
-        $school->ranks()->whereNotIn('code', array_column($catalogue->ranks, 'id'))->get()
+        $school
+            ->ranks()
+            ->whereNotIn('code', array_column($catalogue->ranks, 'id'))
+            ->get()
             ->each(static function (RankRow $rank) use (&$position): void {
                 $rank->update(['position' => $position++]);
             });
@@ -133,12 +206,17 @@ final class ImportCatalogue
             'tolerance' => $school->tolerance,
             'sizes' => $school->statures->sizes,
             'hole_factors' => $school->holeFactors,
-            'policy' => $school->policy === null ? null : array_map(static fn (PolicyRow $row): array => [
-                'hazard' => $row->hazard->value,
-                'under' => $row->under,
-                'rank' => $row->rank,
-                'level' => $row->level->value,
-            ], $school->policy),
+            'policy' => $school->policy === null
+                ? null
+                : array_map(
+                    static fn (PolicyRow $row): array => [
+                        'hazard' => $row->hazard->value,
+                        'under' => $row->under,
+                        'rank' => $row->rank,
+                        'level' => $row->level->value,
+                    ],
+                    $school->policy,
+                ),
             'aliases' => $school->conventions->aliases,
             'nouns' => $school->conventions->nouns->words,
             'scope' => $school->conventions->scope->values,
@@ -207,7 +285,14 @@ final class ImportCatalogue
             'is_for_youth' => $answer->teaching->youthRank() !== null,
             'mistakes' => array_column($answer->teaching->mistakes, 'text'),
             'instead' => self::instead($answer->teaching->mistakes),
-            'waived' => array_map(static fn (Waiver $waiver): array => ['check' => $waiver->check->value, 'beat' => $waiver->beat, 'reason' => $waiver->reason], $answer->teaching->waived),
+            'waived' => array_map(
+                static fn (Waiver $waiver): array => [
+                    'check' => $waiver->check->value,
+                    'beat' => $waiver->beat,
+                    'reason' => $waiver->reason,
+                ],
+                $answer->teaching->waived,
+            ),
             'beats' => $answer->beats->toText(),
         ];
     }
@@ -238,7 +323,9 @@ final class ImportCatalogue
     private function variants(array $answers, array $ids): void
     {
         foreach ($answers as $answer) {
-            AnswerRow::query()->whereKey($ids[$answer->id])->update(['variant_of_id' => $ids[$answer->teaching->variantOf ?? ''] ?? null]);
+            AnswerRow::query()
+                ->whereKey($ids[$answer->id])
+                ->update(['variant_of_id' => $ids[$answer->teaching->variantOf ?? ''] ?? null]);
         }
     }
 
@@ -262,30 +349,33 @@ final class ImportCatalogue
     /** @param array<string, array<string, int>> $ids of rows, by section and code */
     private function reps(SchoolFile $file, SchoolRow $school, array $ids, ?User $by): void
     {
-        $rows = array_map(static fn (Rep $rep): array => [
-            'id' => $rep->id,
-            'school_id' => $school->id,
-            'student_id' => $ids['students'][$rep->student],
-            'attack_id' => $ids['attacks'][$rep->attack],
-            'side' => $rep->side->value,
-            'rung' => $rep->rung,
-            'outcome' => $rep->outcome->value,
-            'at' => $rep->at->format('Y-m-d H:i:sP'),
-            'answer_id' => $ids['answers'][$rep->details->answer ?? ''] ?? null,
-            'mistakes' => (string) json_encode($rep->details->mistakes),
-            'touched' => $rep->details->touched?->value,
-            'seconds' => $rep->details->seconds,
-            'stressor' => $rep->details->stressor,
-            'source' => $rep->details->source->value,
-            'replaces' => $rep->details->replaces,
-            // Files of the first release may have corrections without one.
-            'reason' => $rep->details->replaces === null ? null : $rep->details->reason ?? __('reps.no-reason'),
-            'attacker_id' => $ids['students'][$rep->details->attacker ?? ''] ?? null,
-            'attacked_by' => $rep->details->attackedBy?->value,
-            'class_id' => $ids['classes'][$rep->details->class ?? ''] ?? null,
-            'rules' => $rep->details->rules,
-            'recorded_by_id' => $by?->id,
-        ], $this->originalsFirst($file->reps));
+        $rows = array_map(
+            static fn (Rep $rep): array => [
+                'id' => $rep->id,
+                'school_id' => $school->id,
+                'student_id' => $ids['students'][$rep->student],
+                'attack_id' => $ids['attacks'][$rep->attack],
+                'side' => $rep->side->value,
+                'rung' => $rep->rung,
+                'outcome' => $rep->outcome->value,
+                'at' => $rep->at->format('Y-m-d H:i:sP'),
+                'answer_id' => $ids['answers'][$rep->details->answer ?? ''] ?? null,
+                'mistakes' => (string) json_encode($rep->details->mistakes),
+                'touched' => $rep->details->touched?->value,
+                'seconds' => $rep->details->seconds,
+                'stressor' => $rep->details->stressor,
+                'source' => $rep->details->source->value,
+                'replaces' => $rep->details->replaces,
+                // Files of the first release may have corrections without one.
+                'reason' => $rep->details->replaces === null ? null : $rep->details->reason ?? __('reps.no-reason'),
+                'attacker_id' => $ids['students'][$rep->details->attacker ?? ''] ?? null,
+                'attacked_by' => $rep->details->attackedBy?->value,
+                'class_id' => $ids['classes'][$rep->details->class ?? ''] ?? null,
+                'rules' => $rep->details->rules,
+                'recorded_by_id' => $by?->id,
+            ],
+            $this->originalsFirst($file->reps),
+        );
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {
             $added = DB::table('reps')->insertOrIgnore($chunk);
             $this->report->add('reps', $added, count($chunk) - $added);
@@ -305,7 +395,11 @@ final class ImportCatalogue
         $byId = array_column($reps, null, 'id');
         foreach ($reps as $rep) {
             $chain = [];
-            for ($link = $rep; $link !== null && ! isset($placed[$link->id]); $link = $byId[$link->details->replaces ?? ''] ?? null) {
+            for (
+                $link = $rep;
+                $link !== null && ! isset($placed[$link->id]);
+                $link = $byId[$link->details->replaces ?? ''] ?? null
+            ) {
                 $chain[] = $link;
                 $placed[$link->id] = true;
             }

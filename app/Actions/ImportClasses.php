@@ -26,24 +26,31 @@ final readonly class ImportClasses
         if ($classes === []) {
             return [];
         }
-        $rows = array_map(static fn (PlannedClass $class): array => [
-            'code' => $class->id,
-            'at' => CarbonImmutable::instance($class->at)->utc(),
-            'minutes' => $class->facts->minutes,
-            'place' => $class->place,
-            'places' => $class->facts->places,
-            'instructors' => $class->facts->instructors,
-            'ranks' => $class->ranks,
-            'teach' => $class->facts->wishes->teach,
-            'skip' => $class->facts->wishes->skip,
-            'all_sizes' => $class->facts->wishes->mixesSizes,
-            'steps_in' => $class->facts->wishes->stepsIn,
-            'blocks' => $class->blocks() === [] ? null : TrainingClass::kept($class->blocks()),
-        ], $classes);
+        $rows = array_map(
+            static fn (PlannedClass $class): array => [
+                'code' => $class->id,
+                'at' => CarbonImmutable::instance($class->at)->utc(),
+                'minutes' => $class->facts->minutes,
+                'place' => $class->place,
+                'places' => $class->facts->places,
+                'instructors' => $class->facts->instructors,
+                'ranks' => $class->ranks,
+                'teach' => $class->facts->wishes->teach,
+                'skip' => $class->facts->wishes->skip,
+                'all_sizes' => $class->facts->wishes->mixesSizes,
+                'steps_in' => $class->facts->wishes->stepsIn,
+                'blocks' => $class->blocks() === [] ? null : TrainingClass::kept($class->blocks()),
+            ],
+            $classes,
+        );
         $ids = $this->rows->sync('classes', $school->classes(), 'code', $rows);
         foreach ($classes as $class) {
             $row = $school->classes()->findOrFail($ids[$class->id]);
-            $row->present()->sync(array_fill_keys(array_map(static fn (string $code): int => $students[$code], $class->present), ['school_id' => $school->id]));
+            $row->present()->sync(
+                array_fill_keys(array_map(static fn (string $code): int => $students[$code], $class->present), [
+                    'school_id' => $school->id,
+                ]),
+            );
             if ($class->isCancelled !== ($row->cancelled_at !== null)) {
                 $row->update(['cancelled_at' => $class->isCancelled ? CarbonImmutable::now() : null]);
             }

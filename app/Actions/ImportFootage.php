@@ -19,12 +19,17 @@ use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Curriculum\Footage as CoreFootage;
 
 /**
- * Brings the pictures and clips beside a file into a school. One that is there already, of the same thing and with the same content,
- * takes what the file says of it; another one is prepared as if somebody had just sent it.
+ * Brings the pictures and clips beside a file into a school. One that is there already, of the same thing and with the
+ * same content, takes what the file says of it; another one is prepared as if somebody had just sent it.
  */
 final readonly class ImportFootage
 {
-    private const COLUMNS = ['attack' => 'attack_id', 'answer' => 'answer_id', 'basic' => 'solo_id', 'form' => 'solo_id'];
+    private const COLUMNS = [
+        'attack' => 'attack_id',
+        'answer' => 'answer_id',
+        'basic' => 'solo_id',
+        'form' => 'solo_id',
+    ];
 
     public function __construct(private FootageStore $store, private ImportReport $report) {}
 
@@ -38,7 +43,9 @@ final readonly class ImportFootage
         $there = [];
         foreach (FootageMapper::rows($school) as $row) {
             $known = FootageMapper::footage($row);
-            $there[self::key($known, $row->sent)] = $there[self::key($known, pathinfo($row->path, PATHINFO_FILENAME))] = $row;
+            $there[self::key($known, $row->sent)] = $there[
+                self::key($known, pathinfo($row->path, PATHINFO_FILENAME))
+            ] = $row;
         }
         foreach ($footage as $one) {
             $file = $files?->file($one->file);
@@ -60,7 +67,20 @@ final readonly class ImportFootage
             $type = $file === null ? null : FootageType::of($file);
             $this->report->count('footage', false, true);
             if ($file !== null && $type !== null) {
-                $this->add($school, [...$columns, 'mistake' => $one->mistake, self::COLUMNS[$one->of->value] => $ids[$one->of->value][$one->id], 'type' => $type, 'sent' => $sent, 'bytes' => filesize($file), 'updated_by_id' => $by?->id], $file, $seen);
+                $this->add(
+                    $school,
+                    [
+                        ...$columns,
+                        'mistake' => $one->mistake,
+                        self::COLUMNS[$one->of->value] => $ids[$one->of->value][$one->id],
+                        'type' => $type,
+                        'sent' => $sent,
+                        'bytes' => filesize($file),
+                        'updated_by_id' => $by?->id,
+                    ],
+                    $file,
+                    $seen,
+                );
             }
         }
     }
@@ -71,7 +91,12 @@ final readonly class ImportFootage
      */
     private function add(School $school, array $columns, string $file, array $seen): void
     {
-        $row = Footage::query()->create([...$columns, 'school_id' => $school->id, 'state' => FootageState::Waiting, 'path' => $this->store->wait($file, $school->id)]);
+        $row = Footage::query()->create([
+            ...$columns,
+            'school_id' => $school->id,
+            'state' => FootageState::Waiting,
+            'path' => $this->store->wait($file, $school->id),
+        ]);
         $row->students()->attach($seen, ['school_id' => $school->id]);
         DB::afterCommit(static fn () => Workers::give(new PrepareFootage($row->id)));
     }

@@ -35,12 +35,39 @@ final readonly class ImportSolos
      */
     public function import(SchoolFile $file, School $school, array $ranks, array $students, ?User $by): array
     {
-        $basics = $this->rows->sync('basics', $school->basics(), 'code', array_map(static fn (Basic $basic): array => SoloMapper::basicColumns($basic, $ranks), $file->basics), $by);
-        $forms = $this->rows->sync('forms', $school->forms(), 'code', array_map(static fn (SoloForm $form): array => SoloMapper::formColumns($form, $ranks), $file->forms), $by);
-        $there = SoloMark::query()->where('school_id', $school->id)->toBase()->get(['solo_id', 'student_id', 'at'])->map(static fn (object $row): string => self::key((int) $row->solo_id, (int) $row->student_id, CarbonImmutable::parse($row->at)))->flip();
+        $basics = $this->rows->sync(
+            'basics',
+            $school->basics(),
+            'code',
+            array_map(static fn (Basic $basic): array => SoloMapper::basicColumns($basic, $ranks), $file->basics),
+            $by,
+        );
+        $forms = $this->rows->sync(
+            'forms',
+            $school->forms(),
+            'code',
+            array_map(static fn (SoloForm $form): array => SoloMapper::formColumns($form, $ranks), $file->forms),
+            $by,
+        );
+        $there = SoloMark::query()
+            ->where('school_id', $school->id)
+            ->toBase()
+            ->get(['solo_id', 'student_id', 'at'])
+            ->map(
+                static fn (object $row): string => self::key(
+                    (int) $row->solo_id,
+                    (int) $row->student_id,
+                    CarbonImmutable::parse($row->at),
+                ),
+            )
+            ->flip();
         $new = [];
         foreach ($file->marks as $mark) {
-            [$solo, $student, $at] = [$mark->form === '' ? $basics[$mark->basic] : $forms[$mark->form], $students[$mark->student], CarbonImmutable::instance($mark->at)->utc()];
+            [$solo, $student, $at] = [
+                $mark->form === '' ? $basics[$mark->basic] : $forms[$mark->form],
+                $students[$mark->student],
+                CarbonImmutable::instance($mark->at)->utc(),
+            ];
             if (! isset($there[self::key($solo, $student, $at)])) {
                 $new[] = self::columns($mark, $school, $solo, $student, $at, $by);
             }
@@ -64,12 +91,26 @@ final readonly class ImportSolos
      */
     private function practised(array $practised, School $school, array $solos, array $students): void
     {
-        $there = SoloPractice::query()->where('school_id', $school->id)->get()->map(static fn (SoloPractice $row): string => self::key($row->solo_id, $row->student_id, $row->at))->flip();
+        $there = SoloPractice::query()
+            ->where('school_id', $school->id)
+            ->get()
+            ->map(static fn (SoloPractice $row): string => self::key($row->solo_id, $row->student_id, $row->at))
+            ->flip();
         $new = [];
         foreach ($practised as $one) {
-            [$solo, $student, $at] = [$one->form === '' ? $solos['basic'][$one->basic] : $solos['form'][$one->form], $students[$one->student], CarbonImmutable::instance($one->at)->utc()];
+            [$solo, $student, $at] = [
+                $one->form === '' ? $solos['basic'][$one->basic] : $solos['form'][$one->form],
+                $students[$one->student],
+                CarbonImmutable::instance($one->at)->utc(),
+            ];
             if (! isset($there[self::key($solo, $student, $at)])) {
-                $new[] = ['id' => (string) Str::uuid(), 'school_id' => $school->id, 'solo_id' => $solo, 'student_id' => $student, 'at' => $at->format('Y-m-d H:i:s.uP')];
+                $new[] = [
+                    'id' => (string) Str::uuid(),
+                    'school_id' => $school->id,
+                    'solo_id' => $solo,
+                    'student_id' => $student,
+                    'at' => $at->format('Y-m-d H:i:s.uP'),
+                ];
             }
         }
         foreach (array_chunk($new, self::CHUNK) as $chunk) {
@@ -81,8 +122,14 @@ final readonly class ImportSolos
     }
 
     /** @return array<string, mixed> raw columns */
-    private static function columns(CoreMark $mark, School $school, int $solo, int $student, CarbonImmutable $at, ?User $by): array
-    {
+    private static function columns(
+        CoreMark $mark,
+        School $school,
+        int $solo,
+        int $student,
+        CarbonImmutable $at,
+        ?User $by,
+    ): array {
         $beats = array_map(static fn (Mark $one): string => $one->value, $mark->beats);
 
         return [

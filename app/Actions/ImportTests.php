@@ -13,7 +13,10 @@ use Carbon\CarbonImmutable;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Session\PlannedTest;
 
-/** Brings tests and dated ranks of a file into a school. A test that is there already stays, with what was marked; so does an award. */
+/**
+ * Brings tests and dated ranks of a file into a school. A test that is there already stays, with what was marked; so
+ * does an award.
+ */
 final readonly class ImportTests
 {
     private PlanTest $plan;
@@ -35,8 +38,19 @@ final readonly class ImportTests
             $isThere = isset($there[$test->id]);
             $this->report->count('tests', $isThere, false);
             if (! $isThere) {
-                $columns = ['code' => $test->id, 'rank_id' => $ranks[$test->rank], 'at' => CarbonImmutable::instance($test->at)->utc(), 'is_drawn' => $test->isDrawn, 'classes' => $test->classes];
-                $this->plan->plan($school->unsetRelations(), $columns, array_map(static fn (string $code): int => $students[$code], $test->candidates), $by);
+                $columns = [
+                    'code' => $test->id,
+                    'rank_id' => $ranks[$test->rank],
+                    'at' => CarbonImmutable::instance($test->at)->utc(),
+                    'is_drawn' => $test->isDrawn,
+                    'classes' => $test->classes,
+                ];
+                $this->plan->plan(
+                    $school->unsetRelations(),
+                    $columns,
+                    array_map(static fn (string $code): int => $students[$code], $test->candidates),
+                    $by,
+                );
             }
         }
     }
@@ -48,10 +62,19 @@ final readonly class ImportTests
     public function awards(array $students, School $school, array $ids): void
     {
         $ranks = $school->ranks()->pluck('id', 'code');
-        foreach (array_filter($students, static fn (CoreStudent $student): bool => $student->ranks !== []) as $student) {
+        foreach (
+            array_filter($students, static fn (CoreStudent $student): bool => $student->ranks !== []) as $student
+        ) {
             $row = Student::query()->whereKey($ids[$student->id])->firstOrFail();
             foreach ($student->ranks as $award) {
-                $row->awards()->firstOrCreate(['school_id' => $school->id, 'rank_id' => $ranks[$award->rank], 'awarded_on' => $award->on->format('Y-m-d')], ['note' => $award->note]);
+                $row->awards()->firstOrCreate(
+                    [
+                        'school_id' => $school->id,
+                        'rank_id' => $ranks[$award->rank],
+                        'awarded_on' => $award->on->format('Y-m-d'),
+                    ],
+                    ['note' => $award->note],
+                );
             }
         }
     }

@@ -26,18 +26,23 @@ final readonly class InvitePerson
     public function invite(School $school, string $name, ?string $email, Role $role, array $students, User $by): array
     {
         $code = CardCode::make();
-        $invitation = DB::transaction(static fn (): Invitation => Invitation::create([
-            'school_id' => $school->id,
-            'name' => $name,
-            'email' => $email === null ? null : User::sameEmail($email),
-            'role' => $role,
-            'students' => $students,
-            'token' => CardCode::hash($code),
-            'invited_by_id' => $by->id,
-            'expires_at' => CarbonImmutable::now()->addDays(Invitation::DAYS),
-        ]));
+        $invitation = DB::transaction(
+            static fn (): Invitation => Invitation::create([
+                'school_id' => $school->id,
+                'name' => $name,
+                'email' => $email === null ? null : User::sameEmail($email),
+                'role' => $role,
+                'students' => $students,
+                'token' => CardCode::hash($code),
+                'invited_by_id' => $by->id,
+                'expires_at' => CarbonImmutable::now()->addDays(Invitation::DAYS),
+            ]),
+        );
 
-        return [$code, $email !== null && $this->send($invitation->setRelation('school', $school), User::sameEmail($email), $code)];
+        return [
+            $code,
+            $email !== null && $this->send($invitation->setRelation('school', $school), User::sameEmail($email), $code),
+        ];
     }
 
     /** @return bool false where there is no way to send it now */

@@ -8,7 +8,10 @@ use App\Models\TrainingClass;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Marks who came to a class: who is marked already, and what somebody else marks meanwhile, stays. The same twice is once. */
+/**
+ * Marks who came to a class: who is marked already, and what somebody else marks meanwhile, stays. The same twice is
+ * once.
+ */
 final readonly class MarkAttendance
 {
     /**
@@ -21,12 +24,21 @@ final readonly class MarkAttendance
     {
         return DB::transaction(static function () use ($class, $came, $left): int {
             $gone = $class->present()->detach($left);
-            $new = $class->present()->syncWithoutDetaching(array_fill_keys($came, ['school_id' => $class->school_id]))['attached'];
+            $new = $class->present()->syncWithoutDetaching(array_fill_keys($came, ['school_id' => $class->school_id]))[
+                'attached'
+            ];
             $here = $class->present()->count();
             if ($gone > 0 || $new !== []) {
                 // No change of the class itself: whoever edits it meanwhile is not overtaken.
-                TrainingClass::query()->whereKey($class->id)->toBase()->update(['marked_at' => CarbonImmutable::now()]);
-                activity()->performedOn($class)->event('attendance')->withProperties(['attributes' => ['present' => $here]])->log('attendance');
+                TrainingClass::query()
+                    ->whereKey($class->id)
+                    ->toBase()
+                    ->update(['marked_at' => CarbonImmutable::now()]);
+                activity()
+                    ->performedOn($class)
+                    ->event('attendance')
+                    ->withProperties(['attributes' => ['present' => $here]])
+                    ->log('attendance');
             }
 
             return $here;

@@ -22,8 +22,16 @@ final readonly class MarkSolo
      * @param list<string>        $mistakes
      * @param array<int, Mark> $beats of a form, by number
      */
-    public function one(Solo $solo, Student $student, Mark $mark, array $mistakes, array $beats, User $by, ?Test $test = null, ?CarbonImmutable $at = null): SoloMark
-    {
+    public function one(
+        Solo $solo,
+        Student $student,
+        Mark $mark,
+        array $mistakes,
+        array $beats,
+        User $by,
+        ?Test $test = null,
+        ?CarbonImmutable $at = null,
+    ): SoloMark {
         $short = array_filter($beats, static fn (Mark $one): bool => $one !== Mark::Sound);
 
         return $solo->marks()->create([
@@ -57,7 +65,17 @@ final readonly class MarkSolo
     {
         DB::transaction(static function () use ($mark): void {
             $mark->delete();
-            activity()->performedOn($mark->solo)->event('unmarked')->withProperties(['old' => ['student' => $mark->student_id, 'mark' => $mark->mark->value, 'at' => $mark->at->format(DATE_ATOM)]])->log('unmarked');
+            activity()
+                ->performedOn($mark->solo)
+                ->event('unmarked')
+                ->withProperties([
+                    'old' => [
+                        'student' => $mark->student_id,
+                        'mark' => $mark->mark->value,
+                        'at' => $mark->at->format(DATE_ATOM),
+                    ],
+                ])
+                ->log('unmarked');
         });
     }
 }

@@ -13,7 +13,10 @@ use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Exchange\IsoMoment;
 
-/** Keeps how an examiner saw items of a test. Each marks for themselves; the same again changes nothing, and what was marked last counts. */
+/**
+ * Keeps how an examiner saw items of a test. Each marks for themselves; the same again changes nothing, and what was
+ * marked last counts.
+ */
 final readonly class MarkTest
 {
     /** @param list<array<string, mixed>> $marks */
@@ -26,10 +29,24 @@ final readonly class MarkTest
                     continue;
                 }
                 $at = self::moment($test, $mark);
-                $row = TestMark::query()->firstOrNew(['test_item_id' => (int) $mark['item'], 'student_id' => (int) $mark['student'], 'attempt' => (int) $mark['attempt'], 'settles' => false, 'examiner_id' => $by->id], ['school_id' => $test->school_id]);
+                $row = TestMark::query()->firstOrNew(
+                    [
+                        'test_item_id' => (int) $mark['item'],
+                        'student_id' => (int) $mark['student'],
+                        'attempt' => (int) $mark['attempt'],
+                        'settles' => false,
+                        'examiner_id' => $by->id,
+                    ],
+                    ['school_id' => $test->school_id],
+                );
                 // One that was sent late takes the place of no later one.
                 if (! $row->exists || $row->at <= $at) {
-                    $row->fill(['outcome' => $mark['outcome'], 'mistakes' => array_values($mark['mistakes'] ?? []), 'remark' => (string) ($mark['remark'] ?? ''), 'at' => $row->exists && $row->at->isSameSecond($at) ? $row->at : $at])->save();
+                    $row->fill([
+                        'outcome' => $mark['outcome'],
+                        'mistakes' => array_values($mark['mistakes'] ?? []),
+                        'remark' => (string) ($mark['remark'] ?? ''),
+                        'at' => $row->exists && $row->at->isSameSecond($at) ? $row->at : $at,
+                    ])->save();
                 }
             }
         });
@@ -48,7 +65,16 @@ final readonly class MarkTest
                 if (($decided[(int) $mark['student']] ?? null) === 'passed') {
                     continue;
                 }
-                $row = $test->soloMarks()->firstOrNew(['solo_id' => (int) $mark['solo'], 'student_id' => (int) $mark['student'], 'marked_by_id' => $by->id], ['school_id' => $test->school_id]);
+                $row = $test
+                    ->soloMarks()
+                    ->firstOrNew(
+                        [
+                            'solo_id' => (int) $mark['solo'],
+                            'student_id' => (int) $mark['student'],
+                            'marked_by_id' => $by->id,
+                        ],
+                        ['school_id' => $test->school_id],
+                    );
                 $at = self::moment($test, $mark);
                 if (! $row->exists || ($row->at <= $at && $row->mark->value !== $mark['mark'])) {
                     $row->fill(['mark' => $mark['mark'], 'at' => $at])->save();
@@ -64,7 +90,12 @@ final readonly class MarkTest
      */
     private static function moment(Test $test, array $mark): CarbonImmutable
     {
-        return CarbonImmutable::instance(IsoMoment::read((string) ($mark['at'] ?? ''), new DateTimeZone($test->school->zone)) ?? CarbonImmutable::now())->utc()->min(CarbonImmutable::now());
+        return CarbonImmutable::instance(
+            IsoMoment::read((string) ($mark['at'] ?? ''), new DateTimeZone($test->school->zone))
+                ?? CarbonImmutable::now(),
+        )
+            ->utc()
+            ->min(CarbonImmutable::now());
     }
 
     /** Once it is decided nothing is marked any more, but what is shown a second time. */
@@ -79,7 +110,13 @@ final readonly class MarkTest
         DB::transaction(static function () use ($test, $item, $student, $attempt, $outcome, $by): void {
             $of = ['test_item_id' => $item->id, 'student_id' => $student, 'attempt' => $attempt, 'settles' => true];
             TestMark::query()->where($of)->delete();
-            TestMark::query()->create([...$of, 'school_id' => $test->school_id, 'examiner_id' => $by->id, 'outcome' => $outcome, 'at' => CarbonImmutable::now()]);
+            TestMark::query()->create([
+                ...$of,
+                'school_id' => $test->school_id,
+                'examiner_id' => $by->id,
+                'outcome' => $outcome,
+                'at' => CarbonImmutable::now(),
+            ]);
         });
     }
 }

@@ -45,14 +45,32 @@ final readonly class PlanTest
         $ids = $school->attackIds();
         $test->items()->delete();
         self::solos($test, $rank);
-        $test->items()->createMany(array_map(static fn (int $place, array $item): array => self::columns($test, $rank, $place, $item, $ids), array_keys($items = $test->is_drawn ? TestRule::draw($asked, crc32($test->code)) : $asked), $items));
+        $test
+            ->items()
+            ->createMany(
+                array_map(
+                    static fn (int $place, array $item): array => self::columns($test, $rank, $place, $item, $ids),
+                    array_keys($items = $test->is_drawn ? TestRule::draw($asked, crc32($test->code)) : $asked),
+                    $items,
+                ),
+            );
     }
 
     /** Basics and forms that this rank is the first to ask for. */
     private static function solos(Test $test, Rank $rank): void
     {
         $ids = $test->school->solos()->where('rank_id', $rank->id)->orderByRaw("kind = 'form'")->pluck('id')->all();
-        $test->solos()->sync(array_combine($ids, array_map(static fn (int $place): array => ['school_id' => $test->school_id, 'position' => $place + 1], array_keys($ids))));
+        $test
+            ->solos()
+            ->sync(
+                array_combine(
+                    $ids,
+                    array_map(
+                        static fn (int $place): array => ['school_id' => $test->school_id, 'position' => $place + 1],
+                        array_keys($ids),
+                    ),
+                ),
+            );
     }
 
     /**
@@ -63,6 +81,12 @@ final readonly class PlanTest
      */
     private static function columns(Test $test, Rank $rank, int $place, array $item, array $ids): array
     {
-        return ['school_id' => $test->school_id, 'position' => $place + 1, 'attack_id' => $ids[$item[0]->id], 'side' => $item[1], 'rung' => $rank->goal_rung];
+        return [
+            'school_id' => $test->school_id,
+            'position' => $place + 1,
+            'attack_id' => $ids[$item[0]->id],
+            'side' => $item[1],
+            'rung' => $rank->goal_rung,
+        ];
     }
 }

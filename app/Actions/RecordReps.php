@@ -18,8 +18,8 @@ use StoneDrill\Core\Exchange\IsoMoment;
 use StoneDrill\Core\Rules;
 
 /**
- * Adds reps to a school's log, and says of each what became of it. The same rep twice, by its id, is stored once; whatever
- * differs from what the log has is told and changes nothing.
+ * Adds reps to a school's log, and says of each what became of it. The same rep twice, by its id, is stored once;
+ * whatever differs from what the log has is told and changes nothing.
  */
 final readonly class RecordReps
 {
@@ -31,7 +31,10 @@ final readonly class RecordReps
     /** What is kept where it is said. */
     private const OPTIONAL = ['answer_id', 'touched', 'stressor', 'reason', 'attacker_id', 'class_id', 'attacked_by'];
 
-    /** What a correction has of what it corrects, where it says nothing else: who attacked and in which class does not change. */
+    /**
+     * What a correction has of what it corrects, where it says nothing else: who attacked and in which class does not
+     * change.
+     */
     private const INHERITED = ['attacker_id', 'attacked_by', 'class_id'];
 
     public function __construct(private School $school, private ?User $by) {}
@@ -86,7 +89,10 @@ final readonly class RecordReps
     {
         $refused = [];
         foreach (array_chunk($values, self::CHUNK) as $chunk) {
-            array_push($refused, ...array_filter($this->add($chunk), static fn (RecordedRep $rep): bool => ! $rep->stored));
+            array_push(
+                $refused,
+                ...array_filter($this->add($chunk), static fn (RecordedRep $rep): bool => ! $rep->stored),
+            );
             $progress?->add(count($chunk));
         }
 
@@ -100,13 +106,17 @@ final readonly class RecordReps
      */
     private function add(array $values): array
     {
-        $originals = $this->find(array_filter(array_map(static fn (array $one): ?string => self::lower($one['replaces'] ?? null), $values)));
+        $originals = $this->find(
+            array_filter(array_map(static fn (array $one): ?string => self::lower($one['replaces'] ?? null), $values)),
+        );
         $inFile = [];
         $found = $rows = [];
         foreach ($values as $place => $one) {
             $row = $this->row($one, $originals);
             $inFile[$row['id']] = $row;
-            $original = $row['replaces'] === null ? $row : ($originals[$row['replaces']] ?? null)?->getAttributes() ?? $inFile[$row['replaces']] ?? null;
+            $original = $row['replaces'] === null
+                ? $row
+                : ($originals[$row['replaces']] ?? null)?->getAttributes() ?? ($inFile[$row['replaces']] ?? null);
             $found[$place] = match (true) {
                 $original === null => RecordedRep::unknown($row['id']),
                 ! self::isSameTry($row, $original) => RecordedRep::moved($row['id']),
@@ -119,10 +129,18 @@ final readonly class RecordReps
         if ($rows !== [] && DB::table('reps')->insertOrIgnore(array_values($rows)) < count($rows)) {
             // Some were there already, or another correction was faster: each is looked at.
             $there = $this->find(array_column($rows, 'id'));
-            $found = array_replace($found, array_map(fn (array $row): RecordedRep => $this->whatBecame($row, $there[$row['id']] ?? null), $rows));
+            $found = array_replace(
+                $found,
+                array_map(fn (array $row): RecordedRep => $this->whatBecame($row, $there[$row['id']] ?? null), $rows),
+            );
         }
 
-        return array_values(array_map(static fn (int $place): RecordedRep => $found[$place] ?? RecordedRep::stored($rows[$place]['id']), array_keys($values)));
+        return array_values(
+            array_map(
+                static fn (int $place): RecordedRep => $found[$place] ?? RecordedRep::stored($rows[$place]['id']),
+                array_keys($values),
+            ),
+        );
     }
 
     /** @param array<string, mixed> $row */
@@ -131,10 +149,15 @@ final readonly class RecordReps
         if ($there !== null) {
             $differences = self::differences($row, $there);
 
-            return $differences === [] ? RecordedRep::stored($row['id']) : RecordedRep::conflict($row['id'], $row['outcome'], $row['rung'], $differences, $there);
+            return $differences === []
+                ? RecordedRep::stored($row['id'])
+                : RecordedRep::conflict($row['id'], $row['outcome'], $row['rung'], $differences, $there);
         }
 
-        return RecordedRep::corrected($row['id'], $this->school->reps()->where('replaces', $row['replaces'])->firstOrFail());
+        return RecordedRep::corrected(
+            $row['id'],
+            $this->school->reps()->where('replaces', $row['replaces'])->firstOrFail(),
+        );
     }
 
     /**
@@ -150,7 +173,10 @@ final readonly class RecordReps
         if ($original !== null) {
             $said = array_filter($values, static fn (mixed $value): bool => $value !== null && $value !== '');
             // Somebody else who attacked takes the place of whoever it was.
-            $inherited = array_diff(self::INHERITED, isset($said['attacker_id']) || isset($said['attacked_by']) ? ['attacker_id', 'attacked_by'] : []);
+            $inherited = array_diff(
+                self::INHERITED,
+                isset($said['attacker_id']) || isset($said['attacked_by']) ? ['attacker_id', 'attacked_by'] : [],
+            );
             $values = [...$original->only($inherited), ...$said];
         }
 
@@ -170,7 +196,13 @@ final readonly class RecordReps
             'recorded_by_id' => $this->by?->id,
             'rules' => array_key_exists('rules', $values) ? $values['rules'] : Rules::VERSION,
             'seconds' => isset($values['seconds']) && $values['seconds'] !== '' ? (float) $values['seconds'] : null,
-            ...array_combine(self::OPTIONAL, array_map(static fn (string $column): mixed => ($values[$column] ?? '') === '' ? null : $values[$column], self::OPTIONAL)),
+            ...array_combine(
+                self::OPTIONAL,
+                array_map(
+                    static fn (string $column): mixed => ($values[$column] ?? '') === '' ? null : $values[$column],
+                    self::OPTIONAL,
+                ),
+            ),
         ];
     }
 
@@ -185,19 +217,43 @@ final readonly class RecordReps
     {
         $said = CarbonImmutable::parse($row['at']);
         $kept = [
-            ...$there->only('student_id', 'attack_id', 'rung', 'stressor', 'replaces', 'reason', 'seconds', 'answer_id', 'attacker_id', 'class_id', 'mistakes'),
+            ...$there->only(
+                'student_id',
+                'attack_id',
+                'rung',
+                'stressor',
+                'replaces',
+                'reason',
+                'seconds',
+                'answer_id',
+                'attacker_id',
+                'class_id',
+                'mistakes',
+            ),
             'attacked_by' => $there->attacked_by?->value,
             'side' => $there->side->value,
             'outcome' => $there->outcome->value,
             'touched' => $there->touched?->value,
             'source' => $there->source->value,
-            // A form says no moment, and a clock that goes ahead was set back when the rep first came: then it is when it was sent.
-            'at' => $said->isSameSecond($there->at) || $said >= $there->recorded_at->startOfSecond() ? $row['at'] : $there->at,
+            // A form says no moment, and a clock that goes ahead was set back when the rep first came: then it is when
+            // it was sent.
+            'at' => $said->isSameSecond($there->at) || $said >= $there->recorded_at->startOfSecond()
+                ? $row['at']
+                : $there->at,
         ];
-        $ids = array_map(static fn (mixed $id): ?int => $id === null ? null : (int) $id, array_intersect_key($row, ['answer_id' => 0, 'attacker_id' => 0, 'class_id' => 0]));
+        $ids = array_map(
+            static fn (mixed $id): ?int => $id === null ? null : (int) $id,
+            array_intersect_key($row, ['answer_id' => 0, 'attacker_id' => 0, 'class_id' => 0]),
+        );
         $row = [...$row, ...$ids, 'mistakes' => json_decode($row['mistakes'], true)];
 
-        return array_keys(array_filter($kept, static fn (mixed $value, string $column): bool => $value !== $row[$column], ARRAY_FILTER_USE_BOTH));
+        return array_keys(
+            array_filter(
+                $kept,
+                static fn (mixed $value, string $column): bool => $value !== $row[$column],
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
     }
 
     /**
@@ -206,7 +262,11 @@ final readonly class RecordReps
      */
     private static function isSameTry(array $row, array $other): bool
     {
-        return [$row['student_id'], $row['attack_id'], $row['side']] === [$other['student_id'], $other['attack_id'], $other['side']];
+        return [$row['student_id'], $row['attack_id'], $row['side']] === [
+            $other['student_id'],
+            $other['attack_id'],
+            $other['side'],
+        ];
     }
 
     /**
@@ -216,7 +276,9 @@ final readonly class RecordReps
      */
     private function find(array $ids): array
     {
-        return $ids === [] ? [] : $this->school->reps()->whereKey(array_values(array_unique($ids)))->get()->keyBy('id')->all();
+        return $ids === []
+            ? []
+            : $this->school->reps()->whereKey(array_values(array_unique($ids)))->get()->keyBy('id')->all();
     }
 
     private static function lower(?string $id): ?string
@@ -231,6 +293,9 @@ final readonly class RecordReps
 
         $said = $at === null || $at === '' ? null : IsoMoment::read($at, new DateTimeZone($this->school->zone));
 
-        return CarbonImmutable::instance($said ?? $now)->utc()->min($now)->startOfSecond();
+        return CarbonImmutable::instance($said ?? $now)
+            ->utc()
+            ->min($now)
+            ->startOfSecond();
     }
 }

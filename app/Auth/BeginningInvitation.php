@@ -13,7 +13,10 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 
-/** Who may start a school of their own in this installation: everybody, who has a link, or nobody. A link holds for a week and once. */
+/**
+ * Who may start a school of their own in this installation: everybody, who has a link, or nobody. A link holds for a
+ * week and once.
+ */
 final readonly class BeginningInvitation
 {
     public const DAYS = 7;
@@ -28,13 +31,17 @@ final readonly class BeginningInvitation
     /** A link by which one school can be started. */
     public function link(): string
     {
-        return URL::temporarySignedRoute('beginning.create', CarbonImmutable::now()->addDays(self::DAYS), ['once' => Str::random(20)]);
+        return URL::temporarySignedRoute('beginning.create', CarbonImmutable::now()->addDays(self::DAYS), [
+            'once' => Str::random(20),
+        ]);
     }
 
     /** @throws HttpResponseException when whoever asks may not start a school */
     public function check(Request $request): void
     {
-        $isInvited = $this->config->get('installation.beginning') === 'invited' && $request->hasValidSignature() && ! $this->cache->has(self::key(Word::in($request, 'once')));
+        $isInvited = $this->config->get('installation.beginning') === 'invited'
+        && $request->hasValidSignature()
+        && ! $this->cache->has(self::key(Word::in($request, 'once')));
         if (! $this->isOpen() && ! $isInvited) {
             $this->refuse();
         }
@@ -50,7 +57,10 @@ final readonly class BeginningInvitation
     public function take(string $once): void
     {
         $isInvited = $this->config->get('installation.beginning') === 'invited' && $once !== '';
-        if (! $this->isOpen() && ! ($isInvited && $this->cache->add(self::key($once), true, CarbonImmutable::now()->addDays(self::DAYS)))) {
+        if (
+            ! $this->isOpen()
+            && ! ($isInvited && $this->cache->add(self::key($once), true, CarbonImmutable::now()->addDays(self::DAYS)))
+        ) {
             $this->refuse();
         }
     }

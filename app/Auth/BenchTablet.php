@@ -18,8 +18,8 @@ use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
 
 /**
- * The tablet that a request comes from. It is known by an encrypted cookie; who teaches begins to record on it with a PIN, and
- * may then do there what the Mat needs.
+ * The tablet that a request comes from. It is known by an encrypted cookie; who teaches begins to record on it with a
+ * PIN, and may then do there what the Mat needs.
  */
 final readonly class BenchTablet
 {
@@ -38,7 +38,9 @@ final readonly class BenchTablet
     {
         $kept = $request->cookie(self::COOKIE);
 
-        return is_string($kept) ? Tablet::query()->whereNull('expires_at')->where('token', Secret::hash($kept))->first() : null;
+        return is_string($kept)
+            ? Tablet::query()->whereNull('expires_at')->where('token', Secret::hash($kept))->first()
+            : null;
     }
 
     /** Whether whoever is signed in here is so by a PIN on a tablet. */
@@ -50,14 +52,21 @@ final readonly class BenchTablet
     /** Whether the tablet on which somebody has begun to record is still the school's. */
     public static function isStillPaired(Request $request): bool
     {
-        return Tablet::query()->whereKey($request->session()->get(self::KEY))->whereNull('expires_at')->where('school_id', $request->user()?->school_id)->exists();
+        return Tablet::query()
+            ->whereKey($request->session()->get(self::KEY))
+            ->whereNull('expires_at')
+            ->where('school_id', $request->user()?->school_id)
+            ->exists();
     }
 
     /** Makes this device the tablet whose code was typed; false where somebody was faster. */
     public static function pair(Tablet $tablet): bool
     {
         $secret = Secret::make();
-        $isDone = Tablet::query()->whereKey($tablet->id)->where('token', $tablet->token)->whereNotNull('expires_at')
+        $isDone = Tablet::query()
+            ->whereKey($tablet->id)
+            ->where('token', $tablet->token)
+            ->whereNotNull('expires_at')
             ->update(['token' => Secret::hash($secret), 'expires_at' => null]) === 1;
         if ($isDone) {
             Cookie::queue(self::COOKIE, $secret, self::MINUTES);
@@ -105,13 +114,20 @@ final readonly class BenchTablet
         Auth::login($user);
         $request->session()->regenerate();
         $request->session()->put(self::KEY, $tablet->id);
-        $tablet->newQuery()->whereKey($tablet->id)->update(['seen_at' => CarbonImmutable::now()]);
+        $tablet
+            ->newQuery()
+            ->whereKey($tablet->id)
+            ->update(['seen_at' => CarbonImmutable::now()]);
         activity()->performedOn($tablet)->causedBy($user)->event('unlocked')->log('unlocked');
     }
 
     /** @return Builder<User> */
     private static function whoCan(Tablet $tablet): Builder
     {
-        return User::query()->where('school_id', $tablet->school_id)->teaching()->whereNull('closed_at')->whereNotNull('pin');
+        return User::query()
+            ->where('school_id', $tablet->school_id)
+            ->teaching()
+            ->whereNull('closed_at')
+            ->whereNotNull('pin');
     }
 }

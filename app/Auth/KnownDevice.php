@@ -37,7 +37,11 @@ final readonly class KnownDevice
 
     public function remember(string $email): void
     {
-        $accounts = array_slice(array_values(array_unique([SignInThrottle::account($email), ...$this->accounts])), 0, self::MAX_ACCOUNTS);
+        $accounts = array_slice(
+            array_values(array_unique([SignInThrottle::account($email), ...$this->accounts])),
+            0,
+            self::MAX_ACCOUNTS,
+        );
         Cookie::queue(self::COOKIE, implode(' ', [$this->id, ...$accounts]), self::MINUTES);
     }
 }

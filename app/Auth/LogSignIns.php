@@ -20,10 +20,19 @@ final readonly class LogSignIns
     public function subscribe(Dispatcher $events): void
     {
         $events->listen(Login::class, static fn (Login $event) => self::tell($event->user, 'signed-in'));
-        $events->listen(CurrentDeviceLogout::class, static fn (CurrentDeviceLogout $event) => self::tell($event->user, 'signed-out'));
+        $events->listen(
+            CurrentDeviceLogout::class,
+            static fn (CurrentDeviceLogout $event) => self::tell($event->user, 'signed-out'),
+        );
         $events->listen(Logout::class, static fn (Logout $event) => self::tell($event->user, 'signed-out'));
-        $events->listen(Failed::class, static fn (Failed $event) => self::tellLater((string) $event->credentials['email'], 'failed'));
-        $events->listen(Lockout::class, static fn (Lockout $event) => self::tellLater((string) $event->request->string('email'), 'locked'));
+        $events->listen(
+            Failed::class,
+            static fn (Failed $event) => self::tellLater((string) $event->credentials['email'], 'failed'),
+        );
+        $events->listen(
+            Lockout::class,
+            static fn (Lockout $event) => self::tellLater((string) $event->request->string('email'), 'locked'),
+        );
     }
 
     private static function tellLater(string $email, string $event): void

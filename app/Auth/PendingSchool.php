@@ -9,7 +9,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Crypt;
 
-/** A school that somebody wants to start. It is kept, sealed, until whoever reads the mail to its head follows the link there. */
+/**
+ * A school that somebody wants to start. It is kept, sealed, until whoever reads the mail to its head follows the link
+ * there.
+ */
 final readonly class PendingSchool
 {
     /** Hours for which its link holds. */
@@ -18,7 +21,8 @@ final readonly class PendingSchool
     /**
      * @param array<string, mixed>                                 $school columns
      * @param array{name: string, email: string, password: string} $head   the password as a hash
-     * @param string                                               $once   of the link by which somebody was invited to start it; empty without
+     * @param string                                               $once   of the link by which somebody was invited to
+     *     start it; empty without
      */
     public function __construct(public array $school, public array $head, public string $once = '') {}
 
@@ -26,7 +30,11 @@ final readonly class PendingSchool
     public function link(): string
     {
         $token = Secret::make();
-        Cache::put(self::key($token), Crypt::encrypt([$this->school, $this->head, $this->once]), CarbonImmutable::now()->addHours(self::HOURS));
+        Cache::put(
+            self::key($token),
+            Crypt::encrypt([$this->school, $this->head, $this->once]),
+            CarbonImmutable::now()->addHours(self::HOURS),
+        );
 
         return route('beginning.confirm', ['with' => $token]);
     }

@@ -24,7 +24,13 @@ final readonly class PendingSignIn
 
     public static function begin(Request $request, User $user, bool $isRemembered): void
     {
-        $request->session()->put(self::KEY, ['user' => $user->id, 'remember' => $isRemembered, 'until' => CarbonImmutable::now()->addSeconds(self::SECONDS)->getTimestamp()]);
+        $request
+            ->session()
+            ->put(self::KEY, [
+                'user' => $user->id,
+                'remember' => $isRemembered,
+                'until' => CarbonImmutable::now()->addSeconds(self::SECONDS)->getTimestamp(),
+            ]);
     }
 
     /** @return array{user: int, remember: bool, until: int}|null */
@@ -43,7 +49,13 @@ final readonly class PendingSignIn
     public function finish(Request $request, string $code): bool
     {
         $pending = self::of($request);
-        $user = $pending === null ? null : User::query()->whereKey($pending['user'])->whereNull('closed_at')->whereNotNull('totp_since')->first();
+        $user = $pending === null
+            ? null
+            : User::query()
+                ->whereKey($pending['user'])
+                ->whereNull('closed_at')
+                ->whereNotNull('totp_since')
+                ->first();
         if ($pending === null || $user === null) {
             return false;
         }

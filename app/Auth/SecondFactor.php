@@ -32,7 +32,11 @@ final readonly class SecondFactor
     {
         $label = rawurlencode(config('app.name').':'.$user->email);
 
-        return "otpauth://totp/{$label}?".http_build_query(['secret' => $user->totp_secret, 'issuer' => config('app.name')], encoding_type: PHP_QUERY_RFC3986);
+        return "otpauth://totp/{$label}?"
+            .http_build_query(
+                ['secret' => $user->totp_secret, 'issuer' => config('app.name')],
+                encoding_type: PHP_QUERY_RFC3986,
+            );
     }
 
     /**
@@ -53,7 +57,10 @@ final readonly class SecondFactor
     /** @return list<string> */
     public function renewRecoveryCodes(User $user): array
     {
-        $codes = array_map(static fn (): string => Str::lower(Str::random(5).'-'.Str::random(5)), range(1, self::RECOVERY_CODES));
+        $codes = array_map(
+            static fn (): string => Str::lower(Str::random(5).'-'.Str::random(5)),
+            range(1, self::RECOVERY_CODES),
+        );
         $user->update(['recovery_codes' => array_map(self::hashOf(...), $codes)]);
 
         return $codes;
@@ -72,7 +79,10 @@ final readonly class SecondFactor
 
     private function isCode(User $user, string $code): bool
     {
-        $step = Totp::ofSecret((string) $user->totp_secret)->stepOf((string) preg_replace('/\D/', '', $code), CarbonImmutable::now()->getTimestamp());
+        $step = Totp::ofSecret((string) $user->totp_secret)->stepOf(
+            (string) preg_replace('/\D/', '', $code),
+            CarbonImmutable::now()->getTimestamp(),
+        );
 
         return $step !== null && $this->cache->add("totp:{$user->id}:{$step}", true, self::USED);
     }

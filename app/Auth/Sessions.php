@@ -16,19 +16,26 @@ final readonly class Sessions
     /**
      * @param string $current id of the session that asks
      *
-     * @return list<array{id: string, address: string, device: string, last: CarbonImmutable, isThis: bool}> the one used last first
+     * @return list<array{id: string, address: string, device: string, last: CarbonImmutable, isThis: bool}> the one
+     *     used last first
      */
     public function of(User $user, string $current): array
     {
         $rows = $this->rows($user)->orderByDesc('last_activity')->get();
 
-        return array_values($rows->map(static fn (object $row): array => [
-            'id' => hash('sha256', $row->id),
-            'address' => (string) $row->ip_address,
-            'device' => self::device((string) $row->user_agent),
-            'last' => CarbonImmutable::createFromTimestamp($row->last_activity),
-            'isThis' => $row->id === $current,
-        ])->all());
+        return array_values(
+            $rows
+                ->map(
+                    static fn (object $row): array => [
+                        'id' => hash('sha256', $row->id),
+                        'address' => (string) $row->ip_address,
+                        'device' => self::device((string) $row->user_agent),
+                        'last' => CarbonImmutable::createFromTimestamp($row->last_activity),
+                        'isThis' => $row->id === $current,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** Ends one, named as in {@see of()}. */
@@ -72,7 +79,9 @@ final readonly class Sessions
     /** A device in a few words: which browser on which system. */
     private static function device(string $agent): string
     {
-        $first = static fn (array $words): string => collect($words)->first(static fn (string $word): bool => str_contains($agent, $word)) ?? '';
+        $first = static fn (array $words): string => collect($words)->first(
+            static fn (string $word): bool => str_contains($agent, $word),
+        ) ?? '';
         $browser = $first(['Firefox', 'Edg', 'Chrome', 'Safari']);
         $system = $first(['Android', 'iPhone', 'iPad', 'Windows', 'Macintosh', 'Linux']);
 

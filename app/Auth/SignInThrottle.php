@@ -11,7 +11,8 @@ use Illuminate\Contracts\Cache\Repository;
 /**
  * How often an account may be tried. Each try is counted before its password is looked at.
  *
- * - A device or an address from which the account signed in before has a count of its own: whoever else tries the account
+ * - A device or an address from which the account signed in before has a count of its own: whoever else tries the
+ * account
  *   cannot lock out its owner.
  * - All other addresses share one count, so that twenty of them get hardly more tries than one. An address that has not
  *   failed yet always has its first try.
@@ -52,7 +53,8 @@ final readonly class SignInThrottle
         return $this->alone($account, function () use ($account, $address, $device): int {
             $bucket = $this->bucket($account, $address, $device);
             [$count, $until] = $this->cache->get($bucket, [0, 0]);
-            $isFirst = ! $this->isTrusted($account, $address, $device) && ! $this->cache->has($this->failed($account, $address));
+            $isFirst = ! $this->isTrusted($account, $address, $device)
+            && ! $this->cache->has($this->failed($account, $address));
             $now = CarbonImmutable::now()->getTimestamp();
             if (! $isFirst && $until > $now) {
                 return $until - $now;
@@ -76,7 +78,11 @@ final readonly class SignInThrottle
             if ($this->isTrusted($account, $address, $device) || $count <= 1) {
                 $this->cache->forget($bucket);
             } else {
-                $this->cache->put($bucket, [$count - 1, CarbonImmutable::now()->getTimestamp() + self::waitAfter($count - 1)], self::FORGET);
+                $this->cache->put(
+                    $bucket,
+                    [$count - 1, CarbonImmutable::now()->getTimestamp() + self::waitAfter($count - 1)],
+                    self::FORGET,
+                );
             }
             $this->cache->forget($this->failed($account, $address));
             $this->cache->put($this->known($account, $address), true, self::KNOWN);
@@ -109,7 +115,8 @@ final readonly class SignInThrottle
     {
         return match (true) {
             $device !== null => "sign-in:device:{$account}:".hash('xxh128', $device),
-            $this->cache->has($this->known($account, $address)) => "sign-in:address:{$account}:".hash('xxh128', $address),
+            $this->cache->has($this->known($account, $address)) => "sign-in:address:{$account}:"
+                .hash('xxh128', $address),
             default => "sign-in:others:{$account}",
         };
     }

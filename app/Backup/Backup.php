@@ -19,6 +19,8 @@ final readonly class Backup
     /** Bytes in words. */
     public function size(): string
     {
-        return $this->bytes < 1_000_000 ? __('backups.kb', ['size' => number_format($this->bytes / 1e3)]) : __('backups.mb', ['size' => number_format($this->bytes / 1e6, 1)]);
+        return $this->bytes < 1_000_000
+            ? __('backups.kb', ['size' => number_format($this->bytes / 1e3)])
+            : __('backups.mb', ['size' => number_format($this->bytes / 1e6, 1)]);
     }
 }

@@ -39,7 +39,12 @@ final readonly class Backups
 
     private const COPY = 'copy:';
 
-    public function __construct(private Repository $config, private Database $database, private FootageStore $footage, private Factory $disks) {}
+    public function __construct(
+        private Repository $config,
+        private Database $database,
+        private FootageStore $footage,
+        private Factory $disks,
+    ) {}
 
     /** @return list<Backup> the newest first */
     public function all(): array
@@ -65,7 +70,12 @@ final readonly class Backups
         try {
             $to = fopen($part, 'wb') ?: throw BackupFailed::full();
             chmod($part, 0o600);
-            $about = ['made' => $now->toIso8601String(), 'app_key' => $this->config->get('app.key'), 'migrations' => $this->migrations(), 'files' => true];
+            $about = [
+                'made' => $now->toIso8601String(),
+                'app_key' => $this->config->get('app.key'),
+                'migrations' => $this->migrations(),
+                'files' => true,
+            ];
             $this->seal()->write($to, $about, Parcel::pack($this->files()));
             fclose($to);
             rename($part, $path);
@@ -89,7 +99,7 @@ final readonly class Backups
         $from = fopen($backup->path, 'rb');
         try {
             $this->copies()->writeStream(self::COPIES.$backup->name(), $from ?: throw BackupFailed::noBackup());
-        } catch (FilesystemException|AwsException $error) {
+        } catch (FilesystemException | AwsException $error) {
             throw BackupFailed::notCopied($error->getMessage());
         } finally {
             is_resource($from) && fclose($from);
@@ -179,7 +189,9 @@ final readonly class Backups
         $gone = array_filter($all, static fn (Backup $backup): bool => ! in_array($backup->path, $kept, true));
         File::delete(array_column($gone, 'path'));
         // What is not here any more is not kept there either; what is there of another machine is not ours.
-        $this->copies()?->delete(array_map(static fn (Backup $backup): string => self::COPIES.$backup->name(), array_values($gone)));
+        $this->copies()?->delete(
+            array_map(static fn (Backup $backup): string => self::COPIES.$backup->name(), array_values($gone)),
+        );
 
         return count($gone);
     }
@@ -272,6 +284,9 @@ final readonly class Backups
     /** @return list<string> those that this release has */
     private function known(): array
     {
-        return array_map(static fn (string $file): string => basename($file, '.php'), glob(database_path('migrations/*.php')) ?: []);
+        return array_map(
+            static fn (string $file): string => basename($file, '.php'),
+            glob(database_path('migrations/*.php')) ?: [],
+        );
     }
 }

@@ -13,25 +13,30 @@ final readonly class Database
 {
     private const SECONDS = 3_600;
 
-    /** Everything of the schema, what a later release has added to it too. The application may not drop the schema itself. */
+    /**
+     * Everything of the schema, what a later release has added to it too. The application may not drop the schema
+     * itself.
+     */
     private const DROP_ALL = <<<'SQL'
-        do $$
-        declare each record;
-        begin
-            for each in select oid::regclass as name, case relkind when 'v' then 'view' when 'm' then 'materialized view' else 'table' end as kind
-                from pg_class where relnamespace = 'public'::regnamespace and relkind in ('r', 'p', 'v', 'm') loop
-                execute format('drop %s if exists %s cascade', each.kind, each.name);
-            end loop;
-            for each in select oid::regprocedure as name from pg_proc where pronamespace = 'public'::regnamespace loop
-                execute format('drop routine if exists %s cascade', each.name);
-            end loop;
-            for each in select oid::regclass as name from pg_class where relnamespace = 'public'::regnamespace and relkind = 'S' loop
-                execute format('drop sequence if exists %s cascade', each.name);
-            end loop;
-        end
-        $$;
+    do $$
+    declare each record;
+    begin
+        for each in select oid::regclass as name,
+            case relkind when 'v' then 'view' when 'm' then 'materialized view' else 'table' end as kind
+            from pg_class where relnamespace = 'public'::regnamespace and relkind in ('r', 'p', 'v', 'm') loop
+            execute format('drop %s if exists %s cascade', each.kind, each.name);
+        end loop;
+        for each in select oid::regprocedure as name from pg_proc where pronamespace = 'public'::regnamespace loop
+            execute format('drop routine if exists %s cascade', each.name);
+        end loop;
+        for each in select oid::regclass as name from pg_class where relnamespace = 'public'::regnamespace
+            and relkind = 'S' loop
+            execute format('drop sequence if exists %s cascade', each.name);
+        end loop;
+    end
+    $$;
 
-        SQL;
+    SQL;
 
     public function __construct(private Repository $config) {}
 
@@ -42,7 +47,13 @@ final readonly class Database
      */
     public function dump(): Generator
     {
-        $process = $this->program('pg_dump', ['--format=custom', '--no-owner', '--no-privileges', '--schema=public', '--enable-row-security']);
+        $process = $this->program('pg_dump', [
+            '--format=custom',
+            '--no-owner',
+            '--no-privileges',
+            '--schema=public',
+            '--enable-row-security',
+        ]);
         $process->start();
         foreach ($process->getIterator(Process::ITER_SKIP_ERR) as $piece) {
             yield $piece;
@@ -63,7 +74,13 @@ final readonly class Database
     {
         $script = $this->program('pg_restore', ['--no-owner', '--no-privileges', '--schema=public', '--file=-'], false);
         $script->setInput($dump);
-        $psql = $this->program('psql', ['--no-psqlrc', '--quiet', '--single-transaction', '--set=ON_ERROR_STOP=1', '--output=/dev/null']);
+        $psql = $this->program('psql', [
+            '--no-psqlrc',
+            '--quiet',
+            '--single-transaction',
+            '--set=ON_ERROR_STOP=1',
+            '--output=/dev/null',
+        ]);
         $psql->setInput($this->inPlaceOfAll($script));
         if ($psql->run() !== 0) {
             throw BackupFailed::program('psql', $psql->getErrorOutput());
@@ -88,9 +105,22 @@ final readonly class Database
     private function program(string $name, array $options, bool $connects = true): Process
     {
         $own = (array) $this->config->get('database.connections.pgsql');
-        $where = ['--host='.$own['host'], '--port='.$own['port'], '--username='.$own['username'], '--dbname='.$own['database'], '--no-password'];
+        $where = [
+            '--host='.$own['host'],
+            '--port='.$own['port'],
+            '--username='.$own['username'],
+            '--dbname='.$own['database'],
+            '--no-password',
+        ];
 
-        return new Process([self::path($name), ...$options, ...$connects ? $where : []], env: ['PGPASSWORD' => (string) $own['password'], 'PGOPTIONS' => '-c lock_timeout=30s -c stonedrill.school=all'], timeout: self::SECONDS);
+        return new Process(
+            [self::path($name), ...$options, ...$connects ? $where : []],
+            env: [
+                'PGPASSWORD' => (string) $own['password'],
+                'PGOPTIONS' => '-c lock_timeout=30s -c stonedrill.school=all',
+            ],
+            timeout: self::SECONDS,
+        );
     }
 
     /** The newest that is installed: an older one cannot read a newer server. */

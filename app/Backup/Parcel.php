@@ -7,8 +7,8 @@ namespace App\Backup;
 use Generator;
 
 /**
- * Several files one after another in one stream, none of whose lengths need be known before: each its name after the length of the
- * name (two bytes), then pieces after their lengths (four bytes, big-endian), then a length of zero.
+ * Several files one after another in one stream, none of whose lengths need be known before: each its name after the
+ * length of the name (two bytes), then pieces after their lengths (four bytes, big-endian), then a length of zero.
  */
 final class Parcel
 {

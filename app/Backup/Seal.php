@@ -8,8 +8,8 @@ use Generator;
 use SodiumException;
 
 /**
- * A file of sealed parts: XChaCha20-Poly1305 as libsodium's secretstream has it. It says at once when the key is another one, when
- * a part was changed or left out, and when its end is missing.
+ * A file of sealed parts: XChaCha20-Poly1305 as libsodium's secretstream has it. It says at once when the key is
+ * another one, when a part was changed or left out, and when its end is missing.
  *
  * Its bytes: the words of MAGIC, the header of the stream (24), then each part after its length (4, big-endian).
  */
@@ -43,7 +43,10 @@ final readonly class Seal
                 throw BackupFailed::full();
             }
         };
-        $push((string) json_encode($about, JSON_THROW_ON_ERROR), SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_MESSAGE);
+        $push(
+            (string) json_encode($about, JSON_THROW_ON_ERROR),
+            SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_MESSAGE,
+        );
         $waiting = '';
         foreach ($content as $piece) {
             $waiting .= $piece;

@@ -10,8 +10,8 @@ use Illuminate\Contracts\Database\Eloquent\ComparesCastableAttributes;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * A JSON column of one shape: `texts`, `numbers` (whole ones), `amounts` (lists), `map`, `maps` (a list of maps). Screens read what of a column has
- * that shape, and never break on one that has another; {@see strict()} says so.
+ * A JSON column of one shape: `texts`, `numbers` (whole ones), `amounts` (lists), `map`, `maps` (a list of maps).
+ * Screens read what of a column has that shape, and never break on one that has another; {@see strict()} says so.
  *
  * @implements CastsAttributes<array<array-key, mixed>|null, array<array-key, mixed>|null>
  */
@@ -43,7 +43,10 @@ final readonly class Json implements CastsAttributes, ComparesCastableAttributes
         return match ($this->shape) {
             'texts' => array_values(array_filter($decoded, is_string(...))),
             'numbers' => array_values(array_filter($decoded, is_int(...))),
-            'amounts' => array_map(floatval(...), array_values(array_filter($decoded, static fn (mixed $one): bool => is_int($one) || is_float($one)))),
+            'amounts' => array_map(
+                floatval(...),
+                array_values(array_filter($decoded, static fn (mixed $one): bool => is_int($one) || is_float($one))),
+            ),
             'maps' => array_values(array_filter($decoded, is_array(...))),
             default => $decoded,
         };
@@ -55,7 +58,12 @@ final readonly class Json implements CastsAttributes, ComparesCastableAttributes
             return '{}';
         }
 
-        return $value === null ? null : (string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return $value === null
+            ? null
+            : (string) json_encode(
+                $value,
+                JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+            );
     }
 
     public function compare(Model $model, string $key, mixed $firstValue, mixed $secondValue): bool
@@ -76,7 +84,14 @@ final readonly class Json implements CastsAttributes, ComparesCastableAttributes
         $decoded = is_string($value) ? json_decode($value, true) : $value;
         $read = $row->getAttribute($column);
         if (! is_array($decoded) || $decoded !== $read) {
-            throw UnreadableValue::unknown($column, $value, __('unreadable.expected.'.(str_ends_with((string) ($row->getCasts()[$column] ?? ''), ':map') ? 'map' : 'list')));
+            throw UnreadableValue::unknown(
+                $column,
+                $value,
+                __(
+                    'unreadable.expected.'
+                        .(str_ends_with((string) ($row->getCasts()[$column] ?? ''), ':map') ? 'map' : 'list'),
+                ),
+            );
         }
 
         return $read;

@@ -28,7 +28,12 @@ final readonly class Housekeeping
 
     private const UPLOADS = ['imports', 'reps', 'sheets', 'exports'];
 
-    public function __construct(private Filesystem $files, private Repository $config, private Cache $cache, private FootageStore $footage) {}
+    public function __construct(
+        private Filesystem $files,
+        private Repository $config,
+        private Cache $cache,
+        private FootageStore $footage,
+    ) {}
 
     public function run(CarbonImmutable $now): void
     {
@@ -36,8 +41,17 @@ final readonly class Housekeeping
         foreach (['cache', 'cache_locks'] as $table) {
             DB::table($table)->where('expiration', '<=', $now->getTimestamp())->delete();
         }
-        DB::table('sessions')->where('last_activity', '<=', $now->subMinutes((int) $this->config->get('session.lifetime'))->getTimestamp())->delete();
-        DB::table('sessions')->whereNull('user_id')->where('last_activity', '<=', $now->subMinutes(self::GUEST_MINUTES)->getTimestamp())->delete();
+        DB::table('sessions')
+            ->where(
+                'last_activity',
+                '<=',
+                $now->subMinutes((int) $this->config->get('session.lifetime'))->getTimestamp(),
+            )
+            ->delete();
+        DB::table('sessions')
+            ->whereNull('user_id')
+            ->where('last_activity', '<=', $now->subMinutes(self::GUEST_MINUTES)->getTimestamp())
+            ->delete();
         $this->removeUploads($now->subHours(self::UPLOAD_HOURS)->getTimestamp());
         $this->footage->tidy($now->subHours(self::UPLOAD_HOURS)->getTimestamp());
     }
@@ -45,9 +59,27 @@ final readonly class Housekeeping
     /** What was worked out with another code of core/ goes: its values have other shapes. */
     public function forgetOtherCode(): void
     {
-        $code = hash('xxh128', implode('', array_map(static fn (SplFileInfo $file): string => (string) hash_file('xxh128', $file->getPathname()), iterator_to_array(Finder::create()->files()->in(dirname(__DIR__, 2).'/core')->name('*.php')->sortByName(), false))));
+        $code = hash(
+            'xxh128',
+            implode(
+                '',
+                array_map(
+                    static fn (SplFileInfo $file): string => (string) hash_file('xxh128', $file->getPathname()),
+                    iterator_to_array(
+                        Finder::create()
+                            ->files()
+                            ->in(dirname(__DIR__, 2).'/core')
+                            ->name('*.php')
+                            ->sortByName(),
+                        false,
+                    ),
+                ),
+            ),
+        );
         if ($this->cache->get(self::CODE) !== $code) {
-            DB::table('cache')->where('key', 'like', $this->config->get('cache.prefix').RevisionCache::named('%'))->delete();
+            DB::table('cache')
+                ->where('key', 'like', $this->config->get('cache.prefix').RevisionCache::named('%'))
+                ->delete();
             $this->cache->forever(self::CODE, $code);
         }
     }

@@ -13,7 +13,10 @@ use StoneDrill\Core\Exchange\UnreadableCatalogue;
 use StoneDrill\Core\Text;
 use ZipArchive;
 
-/** A catalogue file with its pictures and clips beside it, in one zip: `catalogue.yaml` (or `.json`) and the folder `footage`. */
+/**
+ * A catalogue file with its pictures and clips beside it, in one zip: `catalogue.yaml` (or `.json`) and the folder
+ * `footage`.
+ */
 final class CatalogueZip implements FootageSource
 {
     private const CATALOGUE = 'catalogue.';
@@ -72,7 +75,10 @@ final class CatalogueZip implements FootageSource
         foreach (['yaml' => Format::Yaml, 'yml' => Format::Yaml, 'json' => Format::Json] as $ending => $format) {
             $size = $this->zip->statName(self::CATALOGUE.$ending)['size'] ?? null;
             if ($size > Document::MAX_BYTES) {
-                throw UnreadableCatalogue::because(Text::of('file.megabytes', ['size' => (string) round($size / 1e6)]), Text::of('file.max-megabytes', ['max' => Document::MAX_BYTES / 1_000_000]));
+                throw UnreadableCatalogue::because(
+                    Text::of('file.megabytes', ['size' => (string) round($size / 1e6)]),
+                    Text::of('file.max-megabytes', ['max' => Document::MAX_BYTES / 1_000_000]),
+                );
             }
             $text = $size === null ? false : $this->zip->getFromName(self::CATALOGUE.$ending, Document::MAX_BYTES);
             if ($text !== false) {

@@ -13,8 +13,8 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 
 /**
- * Where the files of pictures and clips lie: a disk of this machine, or a store that speaks S3. One that is ready is called by its
- * content, so the same file is kept once a school; one that waits has a name of its own.
+ * Where the files of pictures and clips lie: a disk of this machine, or a store that speaks S3. One that is ready is
+ * called by its content, so the same file is kept once a school; one that waits has a name of its own.
  */
 final readonly class FootageStore
 {

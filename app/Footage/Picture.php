@@ -7,8 +7,9 @@ namespace App\Footage;
 use GdImage;
 
 /**
- * Prepares pictures: each is drawn anew, so that nothing stays of what a camera or anybody else has written into the file: place,
- * time, device, a second picture, a program. One that is bare already keeps its bytes, and does not lose by being passed on.
+ * Prepares pictures: each is drawn anew, so that nothing stays of what a camera or anybody else has written into the
+ * file: place, time, device, a second picture, a program. One that is bare already keeps its bytes, and does not lose
+ * by being passed on.
  */
 final readonly class Picture
 {
@@ -22,8 +23,13 @@ final readonly class Picture
 
     private const QUALITY = 88;
 
-    /** How a picture was held, as EXIF numbers it: degrees to turn against the clock, and whether it is flipped first. */
-    private const HELD = [2 => [0, true], 3 => [180, false], 4 => [180, true], 5 => [90, true], 6 => [270, false], 7 => [270, true], 8 => [90, false]];
+    /**
+     * How a picture was held, as EXIF numbers it: degrees to turn against the clock, and whether it is flipped first.
+     */
+    private const HELD = [
+        2 => [0, true], 3 => [180, false], 4 => [180, true], 5 => [90, true], 6 => [270, false], 7 => [270, true],
+        8 => [90, false],
+    ];
 
     /**
      * @param string $folder where what is made is put
@@ -85,22 +91,32 @@ final readonly class Picture
     }
 
     /**
-     * Whether a file surely holds nothing but a picture, as those that were drawn here do. Where that is not sure it is drawn anew.
-     * A PNG is drawn anew always: it loses nothing.
+     * Whether a file surely holds nothing but a picture, as those that were drawn here do. Where that is not sure it is
+     * drawn anew. A PNG is drawn anew always: it loses nothing.
      */
     private static function isBare(string $path, FootageType $type): bool
     {
         $bytes = (string) file_get_contents($path);
         $has = static fn (string $word): bool => str_contains($bytes, $word);
         if ($type === FootageType::Webp) {
-            return (unpack('V', substr($bytes, 4, 4))[1] ?? 0) + 8 === strlen($bytes) && ! $has('EXIF') && ! $has('XMP ') && ! $has('ICCP') && ! $has('ANIM');
+            return (unpack('V', substr($bytes, 4, 4))[1] ?? 0) + 8 === strlen($bytes)
+                && ! $has('EXIF')
+                && ! $has('XMP ')
+                && ! $has('ICCP')
+                && ! $has('ANIM');
         }
         @getimagesize($path, $parts);
 
         // Of a JPEG: none of the parts that programs write into, one picture, and nothing behind it.
-        return $type === FootageType::Jpeg && array_diff(array_keys($parts ?? []), ['APP0']) === []
-            && preg_match('/^\xFF\xD8(?:\xFF\xE0.{2}JFIF.{10})?(?:\xFF\xFE\x00.CREATOR: gd-jpeg[^\xFF]*)?\xFF[\xDB\xC0\xC2\xC4]/sD', $bytes) === 1
-            && substr_count($bytes, "\xFF\xD8\xFF") === 1 && substr_count($bytes, "\xFF\xFE") <= 1 && str_ends_with($bytes, "\xFF\xD9");
+        return $type === FootageType::Jpeg
+            && array_diff(array_keys($parts ?? []), ['APP0']) === []
+            && preg_match(
+                '/^\xFF\xD8(?:\xFF\xE0.{2}JFIF.{10})?(?:\xFF\xFE\x00.CREATOR: gd-jpeg[^\xFF]*)?\xFF[\xDB\xC0\xC2\xC4]/sD',
+                $bytes,
+            ) === 1
+            && substr_count($bytes, "\xFF\xD8\xFF") === 1
+            && substr_count($bytes, "\xFF\xFE") <= 1
+            && str_ends_with($bytes, "\xFF\xD9");
     }
 
     /** As it was held when it was taken. */
@@ -121,13 +137,17 @@ final readonly class Picture
         [$width, $height] = [imagesx($picture), imagesy($picture)];
         $share = $side / max($width, $height);
 
-        return $share >= 1 ? $picture : (imagescale($picture, max(1, (int) round($share * $width)), max(1, (int) round($share * $height))) ?: $picture);
+        return $share >= 1
+            ? $picture
+            : (imagescale($picture, max(1, (int) round($share * $width)), max(1, (int) round($share * $height)))
+                ?: $picture);
     }
 
     /** What can be seen through is white. */
     private static function onPaper(GdImage $picture): GdImage
     {
-        $paper = imagecreatetruecolor(max(1, imagesx($picture)), max(1, imagesy($picture))) ?: throw FootageRefused::broken();
+        $paper = imagecreatetruecolor(max(1, imagesx($picture)), max(1, imagesy($picture)))
+        ?: throw FootageRefused::broken();
         imagefill($paper, 0, 0, (int) imagecolorallocate($paper, 255, 255, 255));
         imagecopy($paper, $picture, 0, 0, 0, 0, imagesx($picture), imagesy($picture));
 

@@ -12,5 +12,11 @@ final readonly class Prepared
      * @param string     $thumbnail path of a small JPEG of it
      * @param float|null $seconds   of a clip
      */
-    public function __construct(public string $path, public string $thumbnail, public int $width, public int $height, public ?float $seconds = null) {}
+    public function __construct(
+        public string $path,
+        public string $thumbnail,
+        public int $width,
+        public int $height,
+        public ?float $seconds = null,
+    ) {}
 }

@@ -27,7 +27,10 @@ final readonly class DatabaseGone
         }
 
         // The driver says no state for a connection that it could not make, or lost while it waited.
-        return preg_match('/server closed the connection|could not connect|Connection refused|connection to server/i', $exception->getMessage()) === 1;
+        return preg_match(
+            '/server closed the connection|could not connect|Connection refused|connection to server/i',
+            $exception->getMessage(),
+        ) === 1;
     }
 
     public static function response(Request $request): Response|JsonResponse

@@ -13,7 +13,9 @@ use Illuminate\Http\Response;
 final readonly class RefusedByDatabase
 {
     /** Codes of SQLSTATE: a text too long, a number or a moment out of range, no text, a limit of a table. */
-    private const STATES = ['22001', '22003', '22007', '22008', '22021', '22P02', '22P05', '23502', '23503', '23505', '23514'];
+    private const STATES = [
+        '22001', '22003', '22007', '22008', '22021', '22P02', '22P05', '23502', '23503', '23505', '23514',
+    ];
 
     public static function isMeant(QueryException $exception): bool
     {

@@ -16,7 +16,8 @@ final class ImportReps extends ImportJob
     /**
      * What has become of a file: said once.
      *
-     * @return array{added: ?int, known: int}|null `added` is null where the school has changed meanwhile; null as long as it is not over
+     * @return array{added: ?int, known: int}|null `added` is null where the school has changed meanwhile; null as long
+     *     as it is not over
      */
     public static function tellAdded(string $path): ?array
     {

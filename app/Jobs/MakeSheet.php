@@ -26,11 +26,21 @@ final class MakeSheet implements ShouldBeUnique, ShouldQueue
      * @param array<string, string> $query what was asked for: sizes, side, pace, spelling, paper
      * @param string                $path  where it is put
      */
-    public function __construct(public readonly int $answerId, public readonly array $query, public readonly string $path) {}
+    public function __construct(
+        public readonly int $answerId,
+        public readonly array $query,
+        public readonly string $path,
+    ) {}
 
     public function handle(SheetPdf $pdf): void
     {
         $answer = Answer::query()->whereKey($this->answerId)->firstOrFail();
-        Storage::put($this->path, SpokenFor::during($answer->school, fn (): string => $pdf->render(Request::create('/', 'GET', $this->query), $answer)));
+        Storage::put(
+            $this->path,
+            SpokenFor::during(
+                $answer->school,
+                fn (): string => $pdf->render(Request::create('/', 'GET', $this->query), $answer),
+            ),
+        );
     }
 }

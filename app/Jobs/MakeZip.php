@@ -34,8 +34,16 @@ final class MakeZip implements ShouldBeUnique, ShouldQueue
     {
         $school = School::query()->whereKey($this->schoolId)->firstOrFail();
         $rows = FootageMapper::rows($school);
-        $files = $rows->mapWithKeys(static fn (Footage $row): array => [basename($row->path) => $store->local($row->path)])->filter();
-        $text = (new CatalogueWriter())->write(FootageMapper::in($mapper->everything($school), $rows->filter(static fn (Footage $row): bool => $files->has(basename($row->path)))), Format::Yaml);
+        $files = $rows
+            ->mapWithKeys(static fn (Footage $row): array => [basename($row->path) => $store->local($row->path)])
+            ->filter();
+        $text = (new CatalogueWriter())->write(
+            FootageMapper::in(
+                $mapper->everything($school),
+                $rows->filter(static fn (Footage $row): bool => $files->has(basename($row->path))),
+            ),
+            Format::Yaml,
+        );
         $part = Storage::path($this->path.'.part');
         File::ensureDirectoryExists(dirname($part));
         CatalogueZip::write($part, $text, $files->all(), $this->tellShare(...));

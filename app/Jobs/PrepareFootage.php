@@ -46,8 +46,19 @@ final class PrepareFootage implements ShouldBeUnique, ShouldQueue
         File::makeDirectory($folder, 0o700);
         try {
             $file = $store->local($sent) ?? throw FootageRefused::broken();
-            $prepared = ($footage->type->isClip() ? new Clip() : new Picture())->prepare($file, $footage->type, $folder);
-            $footage->fill(['state' => FootageState::Ready, 'path' => $store->keep($prepared, $footage->type, $footage->school_id), 'bytes' => filesize($prepared->path), 'width' => $prepared->width, 'height' => $prepared->height, 'seconds' => $prepared->seconds]);
+            $prepared = ($footage->type->isClip() ? new Clip() : new Picture())->prepare(
+                $file,
+                $footage->type,
+                $folder,
+            );
+            $footage->fill([
+                'state' => FootageState::Ready,
+                'path' => $store->keep($prepared, $footage->type, $footage->school_id),
+                'bytes' => filesize($prepared->path),
+                'width' => $prepared->width,
+                'height' => $prepared->height,
+                'seconds' => $prepared->seconds,
+            ]);
         } catch (FootageRefused $refused) {
             report_if($refused->reason === 'no-program', $refused);
             $footage->fill(['state' => FootageState::Refused, 'reason' => $refused->reason]);

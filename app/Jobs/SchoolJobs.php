@@ -39,22 +39,39 @@ final readonly class SchoolJobs
     /** @return list<array{name: string, since: CarbonImmutable, isAtWork: bool}> the oldest first */
     public function open(): array
     {
-        return array_values($this->own('jobs')->orderBy('id')->get()->map(static fn (stdClass $row): array => [
-            'name' => self::name($row->payload),
-            'since' => CarbonImmutable::createFromTimestamp($row->reserved_at ?? $row->created_at),
-            'isAtWork' => $row->reserved_at !== null,
-        ])->all());
+        return array_values(
+            $this->own('jobs')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn (stdClass $row): array => [
+                        'name' => self::name($row->payload),
+                        'since' => CarbonImmutable::createFromTimestamp($row->reserved_at ?? $row->created_at),
+                        'isAtWork' => $row->reserved_at !== null,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return list<array{id: string, name: string, at: CarbonImmutable, why: string}> the newest first */
     public function failed(): array
     {
-        return array_values($this->own('failed_jobs')->orderByDesc('id')->limit(self::SHOWN)->get()->map(static fn (stdClass $row): array => [
-            'id' => $row->uuid,
-            'name' => self::name($row->payload),
-            'at' => CarbonImmutable::parse($row->failed_at, 'UTC'),
-            'why' => Str::limit(Str::before($row->exception, "\n"), self::WHY),
-        ])->all());
+        return array_values(
+            $this->own('failed_jobs')
+                ->orderByDesc('id')
+                ->limit(self::SHOWN)
+                ->get()
+                ->map(
+                    static fn (stdClass $row): array => [
+                        'id' => $row->uuid,
+                        'name' => self::name($row->payload),
+                        'at' => CarbonImmutable::parse($row->failed_at, 'UTC'),
+                        'why' => Str::limit(Str::before($row->exception, "\n"), self::WHY),
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** Has a failed one tried again; false where there is none of that id. */

@@ -23,6 +23,12 @@ final class SendBeginning implements ShouldBeEncrypted, ShouldQueue
     {
         $email = $this->school->head['email'];
         $isTaken = User::query()->where('email', $email)->exists();
-        Mail::to($email)->send(new BeginningMail($this->school->head['name'], (string) $this->school->school['name'], $isTaken ? null : $this->school->link()));
+        Mail::to($email)->send(
+            new BeginningMail(
+                $this->school->head['name'],
+                (string) $this->school->school['name'],
+                $isTaken ? null : $this->school->link(),
+            ),
+        );
     }
 }

@@ -20,8 +20,13 @@ final class SendPasswordReset implements ShouldQueue
 
     public function handle(): void
     {
-        Password::sendResetLink(['email' => User::sameEmail($this->email), 'closed_at' => null], static function (User $user, string $token): void {
-            Mail::to($user->email)->send(new PasswordResetMail($user, route('password.edit', ['token' => $token, 'email' => $user->email])));
+        Password::sendResetLink(['email' => User::sameEmail($this->email), 'closed_at' => null], static function (
+            User $user,
+            string $token,
+        ): void {
+            Mail::to($user->email)->send(
+                new PasswordResetMail($user, route('password.edit', ['token' => $token, 'email' => $user->email])),
+            );
             activity()->performedOn($user)->event('reset-sent')->log('reset-sent');
         });
     }

@@ -19,7 +19,10 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Works out what the Mat and the wall show of a school's people before they are asked for: it ages, and is worked out anew each hour. */
+/**
+ * Works out what the Mat and the wall show of a school's people before they are asked for: it ages, and is worked out
+ * anew each hour.
+ */
 final class WarmSchool implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
@@ -44,14 +47,26 @@ final class WarmSchool implements ShouldBeUnique, ShouldQueue
     /** @return Builder<Student> */
     private static function many(): Builder
     {
-        return Student::query()->select('school_id')->whereNull('erased_at')->groupBy('school_id')->havingRaw('count(*) > ?', [self::MANY]);
+        return Student::query()
+            ->select('school_id')
+            ->whereNull('erased_at')
+            ->groupBy('school_id')
+            ->havingRaw('count(*) > ?', [self::MANY]);
     }
 
     /** @return list<int> ids of the large schools that are in class, or soon will be */
     public static function schools(CarbonImmutable $now): array
     {
-        return array_values(TrainingClass::query()->whereNull('cancelled_at')->whereBetween('at', [$now->subHours(self::AROUND), $now->addHours(self::AROUND)])
-            ->whereIn('school_id', self::many())->distinct()->orderBy('school_id')->pluck('school_id')->all());
+        return array_values(
+            TrainingClass::query()
+                ->whereNull('cancelled_at')
+                ->whereBetween('at', [$now->subHours(self::AROUND), $now->addHours(self::AROUND)])
+                ->whereIn('school_id', self::many())
+                ->distinct()
+                ->orderBy('school_id')
+                ->pluck('school_id')
+                ->all(),
+        );
     }
 
     public function uniqueId(): string
@@ -66,7 +81,17 @@ final class WarmSchool implements ShouldBeUnique, ShouldQueue
         // Whose kit it is is not kept.
         $user = $school->users()->orderBy('id')->first();
         if ($user !== null) {
-            SpokenFor::during($school, static fn (): array => KitPack::of($school, $mapper, $coverages, CarbonImmutable::now(), Kit::of($school), true)->toArray($user));
+            SpokenFor::during(
+                $school,
+                static fn (): array => KitPack::of(
+                    $school,
+                    $mapper,
+                    $coverages,
+                    CarbonImmutable::now(),
+                    Kit::of($school),
+                    true,
+                )->toArray($user),
+            );
         }
     }
 }

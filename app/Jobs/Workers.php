@@ -24,7 +24,11 @@ final class Workers
     public static function areAway(): bool
     {
         return config('queue.default') === 'database'
-            && DB::table('jobs')->where('queue', self::FIRST)->whereNull('reserved_at')->where('available_at', '<', now()->getTimestamp() - self::PATIENCE)->exists();
+            && DB::table('jobs')
+                ->where('queue', self::FIRST)
+                ->whereNull('reserved_at')
+                ->where('available_at', '<', now()->getTimestamp() - self::PATIENCE)
+                ->exists();
     }
 
     /** Gives them a job, or does it here where nobody works. A job that fails says so itself, in its `failed()`. */
@@ -37,7 +41,9 @@ final class Workers
         }
     }
 
-    /** Puts a job where its turn is: a school that has some waiting already comes after the others with what is more. */
+    /**
+     * Puts a job where its turn is: a school that has some waiting already comes after the others with what is more.
+     */
     public static function queue(ShouldQueue $job): void
     {
         $school = SchoolJobs::mark()['school'] ?? null;

@@ -12,7 +12,11 @@ use Illuminate\Mail\Mailables\Envelope;
 final class BeginningMail extends Mailable
 {
     /** @param string|null $link null where the email has an account already */
-    public function __construct(public readonly string $person, public readonly string $school, public readonly ?string $link) {}
+    public function __construct(
+        public readonly string $person,
+        public readonly string $school,
+        public readonly ?string $link,
+    ) {}
 
     public function envelope(): Envelope
     {

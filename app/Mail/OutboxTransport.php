@@ -22,7 +22,10 @@ final class OutboxTransport extends AbstractTransport
         $email = $original instanceof Message ? MessageConverter::toEmail($original) : new Email();
         OutboxMail::create([
             'school_id' => self::school($email),
-            'recipient' => implode(', ', array_map(static fn (Address $address): string => $address->getAddress(), $email->getTo())),
+            'recipient' => implode(
+                ', ',
+                array_map(static fn (Address $address): string => $address->getAddress(), $email->getTo()),
+            ),
             'subject' => (string) $email->getSubject(),
             'body' => (string) $email->getTextBody(),
             'created_at' => CarbonImmutable::now(),

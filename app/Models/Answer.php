@@ -28,7 +28,8 @@ use StoneDrill\Core\Curriculum\Doctrine;
  * @property int|null                         $short_beats
  * @property Doctrine|null                    $doctrine
  * @property list<string>                     $mistakes
- * @property array<string, array{at?: mixed, instead?: mixed}> $instead what is done in place of which beat, by the words of a mistake
+ * @property array<string, array{at?: mixed, instead?: mixed}> $instead what is done in place of which beat, by the
+ *     words of a mistake
  * @property int|null                         $rank_youth_id null for the same rank
  * @property bool                             $is_for_youth
  * @property int|null                         $variant_of_id
@@ -49,7 +50,10 @@ final class Answer extends Model
 
     protected function casts(): array
     {
-        return ['pattern' => Json::MAP, 'mirrored' => 'boolean', 'mistakes' => Json::TEXTS, 'instead' => Json::MAP, 'is_for_youth' => 'boolean', 'waived' => Json::MAPS, 'doctrine' => Doctrine::class];
+        return [
+            'pattern' => Json::MAP, 'mirrored' => 'boolean', 'mistakes' => Json::TEXTS, 'instead' => Json::MAP,
+            'is_for_youth' => 'boolean', 'waived' => Json::MAPS, 'doctrine' => Doctrine::class,
+        ];
     }
 
     /** How many beats its main line has, counted in the text. */
@@ -65,7 +69,14 @@ final class Answer extends Model
      */
     public function soundWaivers(): array
     {
-        return array_values(array_filter($this->waived, static fn (array $waiver): bool => is_string($waiver['check'] ?? null) && is_string($waiver['reason'] ?? null) && is_string($waiver['beat'] ?? '')));
+        return array_values(
+            array_filter(
+                $this->waived,
+                static fn (array $waiver): bool => is_string($waiver['check'] ?? null)
+                    && is_string($waiver['reason'] ?? null)
+                    && is_string($waiver['beat'] ?? ''),
+            ),
+        );
     }
 
     /** @return BelongsTo<self, $this> */

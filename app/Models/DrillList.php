@@ -43,7 +43,18 @@ final class DrillList extends Model
         // Two who add at once wait for each other.
         self::query()->whereKey($this->id)->lockForUpdate()->first();
         $last = (int) $this->items()->max('position');
-        $this->items()->createMany(array_map(fn (array $item, int $place): array => [...$item, 'school_id' => $this->school_id, 'position' => $last + 1 + $place, 'differences' => []], $items, array_keys($items)));
+        $this->items()->createMany(
+            array_map(
+                fn (array $item, int $place): array => [
+                    ...$item,
+                    'school_id' => $this->school_id,
+                    'position' => $last + 1 + $place,
+                    'differences' => [],
+                ],
+                $items,
+                array_keys($items),
+            ),
+        );
     }
 
     /** Lets one change places with its neighbour, where there is one. */

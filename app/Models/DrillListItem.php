@@ -46,7 +46,15 @@ final class DrillListItem extends Model
      */
     public static function describe(array $differences, ?string $same = null): string
     {
-        return implode(', ', array_map(static fn (string $facet, string $value): string => "{$facet} {$value}", array_keys($differences), $differences)) ?: $same ?? __('lists.as-it-is');
+        return implode(
+            ', ',
+            array_map(
+                static fn (string $facet, string $value): string => "{$facet} {$value}",
+                array_keys($differences),
+                $differences,
+            ),
+        )
+            ?: $same ?? __('lists.as-it-is');
     }
 
     /** @return BelongsTo<Attack, $this> */

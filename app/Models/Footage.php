@@ -51,17 +51,28 @@ final class Footage extends Model
 
     protected $table = 'footage';
 
-    protected $attributes = ['mistake' => '', 'caption' => '', 'reason' => '', 'sent' => '', 'bytes' => 0, 'width' => 0, 'height' => 0, 'seconds' => null, 'beats_at' => '[]', 'version' => 1];
+    protected $attributes = [
+        'mistake' => '', 'caption' => '', 'reason' => '', 'sent' => '', 'bytes' => 0, 'width' => 0, 'height' => 0,
+        'seconds' => null, 'beats_at' => '[]', 'version' => 1,
+    ];
 
     protected function casts(): array
     {
-        return ['type' => FootageType::class, 'state' => FootageState::class, 'seconds' => 'float', 'beats_at' => Json::AMOUNTS, 'version' => 'integer'];
+        return [
+            'type' => FootageType::class,
+            'state' => FootageState::class,
+            'seconds' => 'float',
+            'beats_at' => Json::AMOUNTS,
+            'version' => 'integer',
+        ];
     }
 
     /** What it is of. */
     public function of(): Attack|Answer|Solo
     {
-        return $this->attack ?? $this->answer ?? $this->solo ?? throw new LogicException('The database lets no footage be of nothing.');
+        return $this->attack
+            ?? ($this->answer
+                ?? ($this->solo ?? throw new LogicException('The database lets no footage be of nothing.')));
     }
 
     public static function nameOf(Attack|Answer|Solo $of): string

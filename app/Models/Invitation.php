@@ -39,7 +39,10 @@ final class Invitation extends Model
     /** The one that a code belongs to, while it holds. */
     public static function byCode(string $code): ?self
     {
-        return self::query()->where('token', CardCode::hash($code))->where('expires_at', '>', CarbonImmutable::now())->first();
+        return self::query()
+            ->where('token', CardCode::hash($code))
+            ->where('expires_at', '>', CarbonImmutable::now())
+            ->first();
     }
 
     public function isOver(): bool

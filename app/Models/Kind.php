@@ -32,6 +32,12 @@ final class Kind extends Model
 
     protected function casts(): array
     {
-        return ['attacker_busy' => Json::TEXTS, 'defender_held' => Json::TEXTS, 'hands' => Json::TEXTS, 'bearings' => Json::NUMBERS, 'cautions' => Json::TEXTS];
+        return [
+            'attacker_busy' => Json::TEXTS,
+            'defender_held' => Json::TEXTS,
+            'hands' => Json::TEXTS,
+            'bearings' => Json::NUMBERS,
+            'cautions' => Json::TEXTS,
+        ];
     }
 }

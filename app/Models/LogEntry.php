@@ -22,7 +22,9 @@ final class LogEntry extends Activity
     {
         static::creating(static function (self $entry): void {
             $entry->address ??= app()->runningInConsole() && ! app()->runningUnitTests() ? null : request()->ip();
-            $entry->school_id ??= self::schoolOf($entry->getRelationValue('subject')) ?? self::schoolOf($entry->getRelationValue('causer'));
+            $entry->school_id ??=
+                self::schoolOf($entry->getRelationValue('subject'))
+                ?? self::schoolOf($entry->getRelationValue('causer'));
         });
     }
 

@@ -36,6 +36,10 @@ final class OutboxMail extends Model
         $own = preg_quote(rtrim(url('/'), '/'), '~');
         $parts = preg_split("~({$own}/\\S+)~", $this->body, flags: PREG_SPLIT_DELIM_CAPTURE) ?: [];
 
-        return array_map(static fn (int $place, string $part): array => [$part, $place % 2 === 1], array_keys($parts), $parts);
+        return array_map(
+            static fn (int $place, string $part): array => [$part, $place % 2 === 1],
+            array_keys($parts),
+            $parts,
+        );
     }
 }

@@ -59,7 +59,11 @@ final class Rep extends Model
 
     protected function casts(): array
     {
-        return ['at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'mistakes' => Json::TEXTS, 'seconds' => 'float', 'side' => Side::class, 'outcome' => Outcome::class, 'touched' => Touched::class, 'source' => Source::class, 'attacked_by' => AttackedBy::class];
+        return [
+            'at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'mistakes' => Json::TEXTS,
+            'seconds' => 'float', 'side' => Side::class, 'outcome' => Outcome::class, 'touched' => Touched::class,
+            'source' => Source::class, 'attacked_by' => AttackedBy::class,
+        ];
     }
 
     /**
@@ -69,7 +73,12 @@ final class Rep extends Model
      */
     public function scopeStanding(Builder $query): void
     {
-        $query->whereNotExists(static fn ($later) => $later->from('reps', 'later')->whereColumn('later.school_id', 'reps.school_id')->whereColumn('later.replaces', 'reps.id'));
+        $query->whereNotExists(
+            static fn ($later) => $later
+                ->from('reps', 'later')
+                ->whereColumn('later.school_id', 'reps.school_id')
+                ->whereColumn('later.replaces', 'reps.id'),
+        );
     }
 
     /** @return BelongsTo<Student, $this> */

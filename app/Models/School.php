@@ -29,7 +29,8 @@ use StoneDrill\Core\Curriculum\Reaction;
  * @property array<string, float>                 $hole_factors
  * @property list<array<string, mixed>>|null      $policy
  * @property array<string, array<string, string>> $aliases
- * @property array<string, array{one: string, many: string}> $nouns what it calls an attack, an answer, a rank and a rung
+ * @property array<string, array{one: string, many: string}> $nouns what it calls an attack, an answer, a rank and a
+ *     rung
  * @property array<string, list<string>>          $scope         values of facets that it looks for, by facet
  * @property bool                                 $heads_need_totp whether its heads need a second factor
  * @property SetupStep|null                       $setup        what it is asked next; null once it is set up
@@ -38,11 +39,19 @@ final class School extends Model
 {
     use KeepsLog;
 
-    protected $attributes = ['zone' => 'UTC', 'setup' => null, 'heads_need_totp' => false, 'half_life' => ProofStandard::HALF_LIFE, 'reaction_base' => Reaction::BASE, 'reaction_per_bit' => Reaction::PER_BIT, 'nouns' => '{}', 'scope' => '{}'];
+    protected $attributes = [
+        'zone' => 'UTC', 'setup' => null, 'heads_need_totp' => false, 'half_life' => ProofStandard::HALF_LIFE,
+        'reaction_base' => Reaction::BASE, 'reaction_per_bit' => Reaction::PER_BIT, 'nouns' => '{}', 'scope' => '{}',
+    ];
 
     protected function casts(): array
     {
-        return ['share' => 'float', 'half_life' => 'float', 'reaction_base' => 'float', 'reaction_per_bit' => 'float', 'nouns' => Json::MAP, 'scope' => Json::MAP, 'tolerance' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP, 'setup' => SetupStep::class, 'heads_need_totp' => 'boolean'];
+        return [
+            'share' => 'float', 'half_life' => 'float', 'reaction_base' => 'float', 'reaction_per_bit' => 'float',
+            'nouns' => Json::MAP, 'scope' => Json::MAP, 'tolerance' => 'float', 'sizes' => Json::MAP,
+            'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP, 'setup' => SetupStep::class,
+            'heads_need_totp' => 'boolean',
+        ];
     }
 
     /** Where its clocks are; UTC where that cannot be read. */
@@ -51,7 +60,9 @@ final class School extends Model
         // Asked for each moment that a page tells, and looked up among six hundred.
         static $zones = [];
 
-        return $zones[$this->zone] ??= new DateTimeZone(in_array($this->zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) ? $this->zone : 'UTC');
+        return $zones[$this->zone] ??= new DateTimeZone(
+            in_array($this->zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) ? $this->zone : 'UTC',
+        );
     }
 
     /** Monday of the week by its clocks. */
@@ -121,7 +132,9 @@ final class School extends Model
     {
         $ranks = $this->ranks->keyBy('id');
 
-        return $students->each(static fn (Student $student): Student => $student->setRelation('rank', $ranks[$student->rank_id]));
+        return $students->each(
+            static fn (Student $student): Student => $student->setRelation('rank', $ranks[$student->rank_id]),
+        );
     }
 
     /** @return HasMany<Rung, $this> lowest first */

@@ -38,11 +38,20 @@ final class Solo extends Model
     use KeepsLog;
     use KeepsVersion;
 
-    protected $attributes = ['word' => '', 'side' => 'both', 'surface' => '', 'points' => '[]', 'mistakes' => '[]', 'feet' => null, 'beats' => '', 'version' => 1];
+    protected $attributes = [
+        'word' => '', 'side' => 'both', 'surface' => '', 'points' => '[]', 'mistakes' => '[]', 'feet' => null,
+        'beats' => '', 'version' => 1,
+    ];
 
     protected function casts(): array
     {
-        return ['kind' => SoloKind::class, 'points' => Json::TEXTS, 'mistakes' => Json::TEXTS, 'feet' => Json::MAP, 'version' => 'integer'];
+        return [
+            'kind' => SoloKind::class,
+            'points' => Json::TEXTS,
+            'mistakes' => Json::TEXTS,
+            'feet' => Json::MAP,
+            'version' => 'integer',
+        ];
     }
 
     public function isForm(): bool

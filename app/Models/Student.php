@@ -51,16 +51,26 @@ final class Student extends Model
     /** Whether the student belongs to the youth on a day; one whose day of birth is not known does not. */
     public function isYouth(?CarbonImmutable $on = null): bool
     {
-        // As the row has it: it is asked of everybody on a list, and the model's own way to read a day takes most of the time.
+        // As the row has it: it is asked of everybody on a list, and the model's own way to read a day takes most of
+        // the time.
         $born = $this->getAttributes()['born'] ?? null;
 
-        return $born !== null && (new DateTimeImmutable((string) $born))->modify(sprintf('+%d years', CoreStudent::YOUTH)) > ($on ?? CarbonImmutable::now());
+        return $born !== null
+            && (new DateTimeImmutable((string) $born))->modify(sprintf('+%d years', CoreStudent::YOUTH))
+                > ($on ?? CarbonImmutable::now());
     }
 
     /** Rank, age and what is not allowed, in a few words. */
     public function notes(): string
     {
-        return implode(' · ', array_filter([$this->rank->name, $this->isYouth() ? __('words.under-16') : '', implode(', ', $this->flags)]));
+        return implode(
+            ' · ',
+            array_filter([
+                $this->rank->name,
+                $this->isYouth() ? __('words.under-16') : '',
+                implode(', ', $this->flags),
+            ]),
+        );
     }
 
     /** What is not allowed for the student. */
@@ -71,7 +81,9 @@ final class Student extends Model
 
     public function heightText(): string
     {
-        return $this->height === null ? __('words.not-known') : __('words.metres', ['metres' => number_format($this->height, 2)]);
+        return $this->height === null
+            ? __('words.not-known')
+            : __('words.metres', ['metres' => number_format($this->height, 2)]);
     }
 
     /**
@@ -81,7 +93,9 @@ final class Student extends Model
      */
     public function scopeWithReps(Builder $query): void
     {
-        $query->leftJoin('student_reps', 'student_reps.student_id', '=', 'students.id')->select('students.*', 'student_reps.count', 'student_reps.last_at');
+        $query
+            ->leftJoin('student_reps', 'student_reps.student_id', '=', 'students.id')
+            ->select('students.*', 'student_reps.count', 'student_reps.last_at');
     }
 
     /** How many reps of any kind, without reading one of them. */
@@ -106,7 +120,13 @@ final class Student extends Model
 
     protected function casts(): array
     {
-        return ['height' => 'float', 'born' => 'immutable_date', 'consent_on' => 'immutable_date', 'erased_at' => 'immutable_datetime', 'flags' => Json::TEXTS];
+        return [
+            'height' => 'float',
+            'born' => 'immutable_date',
+            'consent_on' => 'immutable_date',
+            'erased_at' => 'immutable_datetime',
+            'flags' => Json::TEXTS,
+        ];
     }
 
     /** @return BelongsTo<Rank, $this> */
@@ -121,7 +141,10 @@ final class Student extends Model
         return $this->belongsToMany(User::class, 'guardianships');
     }
 
-    /** Whether an account of the student’s own is allowed, and pictures and clips of the student: under 16 by consent alone. */
+    /**
+     * Whether an account of the student’s own is allowed, and pictures and clips of the student: under 16 by consent
+     * alone.
+     */
     public function hasConsent(): bool
     {
         return ! $this->isYouth() || $this->consent_by !== null;
@@ -138,7 +161,6 @@ final class Student extends Model
     {
         return $this->ofSchool($query, $value, $field)->whereNull('erased_at');
     }
-
 
     /** @return HasMany<RankAward, $this> the latest first */
     public function awards(): HasMany

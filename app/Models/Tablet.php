@@ -11,8 +11,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * A tablet on the bench that runs the Mat and records, and nothing else. It is paired by a code that holds for a short time; of
- * the code, and of what the tablet is known by afterwards, a hash alone is kept.
+ * A tablet on the bench that runs the Mat and records, and nothing else. It is paired by a code that holds for a short
+ * time; of the code, and of what the tablet is known by afterwards, a hash alone is kept.
  *
  * @property int                  $id
  * @property int                  $school_id
@@ -40,7 +40,10 @@ final class Tablet extends Model
     /** The one that waits for this code. */
     public static function byCode(string $code): ?self
     {
-        return self::query()->where('token', CardCode::hash($code))->where('expires_at', '>', CarbonImmutable::now())->first();
+        return self::query()
+            ->where('token', CardCode::hash($code))
+            ->where('expires_at', '>', CarbonImmutable::now())
+            ->first();
     }
 
     public function isPaired(): bool

@@ -26,8 +26,10 @@ use Illuminate\Support\Str;
  * @property string                    $place
  * @property bool                      $is_drawn     whether it asks for some of what the rank needs instead of all
  * @property list<string>              $classes      codes of the classes that lead to it; empty for all until then
- * @property list<array{int, float}>|null $expected  share of what it asks for that is held, by seconds since 1970, as first planned
- * @property array<string, list<string>>|null $teaches codes of the answers that the way to it teaches, by the code of the class
+ * @property list<array{int, float}>|null $expected  share of what it asks for that is held, by seconds since 1970, as
+ *     first planned
+ * @property array<string, list<string>>|null $teaches codes of the answers that the way to it teaches, by the code of
+ *     the class
  * @property CarbonImmutable|null      $cancelled_at
  * @property CarbonImmutable           $updated_at
  * @property Rank                      $rank
@@ -42,7 +44,10 @@ final class Test extends Model
     use KeepsLog;
     use KeepsVersion;
 
-    protected $attributes = ['place' => '', 'is_drawn' => false, 'classes' => '[]', 'version' => 1, 'cancelled_at' => null, 'code' => null, 'expected' => null, 'teaches' => null];
+    protected $attributes = [
+        'place' => '', 'is_drawn' => false, 'classes' => '[]', 'version' => 1, 'cancelled_at' => null, 'code' => null,
+        'expected' => null, 'teaches' => null,
+    ];
 
     protected static function booted(): void
     {
@@ -53,7 +58,11 @@ final class Test extends Model
 
     protected function casts(): array
     {
-        return ['at' => 'immutable_datetime', 'cancelled_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime', 'is_drawn' => 'boolean', 'classes' => Json::TEXTS, 'expected' => 'array', 'teaches' => 'array', 'version' => 'integer'];
+        return [
+            'at' => 'immutable_datetime', 'cancelled_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
+            'is_drawn' => 'boolean', 'classes' => Json::TEXTS, 'expected' => 'array', 'teaches' => 'array',
+            'version' => 'integer',
+        ];
     }
 
     /** @return BelongsTo<Rank, $this> */
@@ -71,7 +80,9 @@ final class Test extends Model
     /** @return BelongsToMany<Student, $this> with `result`, `decided_at` and `retest_on` in the pivot */
     public function candidates(): BelongsToMany
     {
-        return $this->belongsToMany(Student::class, 'test_candidates')->withPivot('result', 'decided_at', 'retest_on')->orderBy('name');
+        return $this->belongsToMany(Student::class, 'test_candidates')
+            ->withPivot('result', 'decided_at', 'retest_on')
+            ->orderBy('name');
     }
 
     /** @return BelongsToMany<Solo, $this> basics and forms that it asks for, in their order */

@@ -37,7 +37,13 @@ final class TestMark extends Model
 
     protected function casts(): array
     {
-        return ['outcome' => Outcome::class, 'mistakes' => Json::TEXTS, 'settles' => 'boolean', 'at' => 'immutable_datetime', 'attempt' => 'integer'];
+        return [
+            'outcome' => Outcome::class,
+            'mistakes' => Json::TEXTS,
+            'settles' => 'boolean',
+            'at' => 'immutable_datetime',
+            'attempt' => 'integer',
+        ];
     }
 
     /** @return BelongsTo<TestItem, $this> */

@@ -53,7 +53,10 @@ final class TrainingClass extends Model
     use KeepsLog;
     use KeepsVersion;
 
-    protected $attributes = ['blocks' => null, 'ranks' => '[]', 'place' => '', 'version' => 1, 'cancelled_at' => null, 'code' => null, 'teach' => '[]', 'skip' => '[]', 'all_sizes' => false, 'steps_in' => false];
+    protected $attributes = [
+        'blocks' => null, 'ranks' => '[]', 'place' => '', 'version' => 1, 'cancelled_at' => null, 'code' => null,
+        'teach' => '[]', 'skip' => '[]', 'all_sizes' => false, 'steps_in' => false,
+    ];
 
     protected static function booted(): void
     {
@@ -65,7 +68,12 @@ final class TrainingClass extends Model
 
     protected function casts(): array
     {
-        return ['at' => 'immutable_datetime', 'cancelled_at' => 'immutable_datetime', 'marked_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime', 'minutes' => 'integer', 'places' => 'integer', 'instructors' => 'integer', 'ranks' => Json::TEXTS, 'blocks' => Json::MAPS, 'teach' => Json::TEXTS, 'skip' => Json::TEXTS, 'all_sizes' => 'boolean', 'steps_in' => 'boolean', 'version' => 'integer'];
+        return [
+            'at' => 'immutable_datetime', 'cancelled_at' => 'immutable_datetime', 'marked_at' => 'immutable_datetime',
+            'updated_at' => 'immutable_datetime', 'minutes' => 'integer', 'places' => 'integer',
+            'instructors' => 'integer', 'ranks' => Json::TEXTS, 'blocks' => Json::MAPS, 'teach' => Json::TEXTS,
+            'skip' => Json::TEXTS, 'all_sizes' => 'boolean', 'steps_in' => 'boolean', 'version' => 'integer',
+        ];
     }
 
     /** @return list<Block> in their order; the usual ones where nothing was changed, or what was cannot be read */
@@ -86,17 +94,31 @@ final class TrainingClass extends Model
     /** What is known of it before it is planned. */
     public function facts(): ClassFacts
     {
-        return new ClassFacts($this->minutes, $this->plannedBlocks(), $this->places, $this->instructors, new ClassWishes($this->teach, $this->skip, $this->all_sizes, $this->steps_in));
+        return new ClassFacts(
+            $this->minutes,
+            $this->plannedBlocks(),
+            $this->places,
+            $this->instructors,
+            new ClassWishes($this->teach, $this->skip, $this->all_sizes, $this->steps_in),
+        );
     }
 
     /**
      * @param list<Block> $blocks
      *
-     * @return list<array{kind: string, minutes: int, locked: bool}> as they are kept; of those that are not locked no minutes
+     * @return list<array{kind: string, minutes: int, locked: bool}> as they are kept; of those that are not locked no
+     *     minutes
      */
     public static function kept(array $blocks): array
     {
-        return array_map(static fn (Block $block): array => ['kind' => $block->kind->value, 'minutes' => $block->isLocked ? $block->minutes : 0, 'locked' => $block->isLocked], $blocks);
+        return array_map(
+            static fn (Block $block): array => [
+                'kind' => $block->kind->value,
+                'minutes' => $block->isLocked ? $block->minutes : 0,
+                'locked' => $block->isLocked,
+            ],
+            $blocks,
+        );
     }
 
     /** @return BelongsToMany<Student, $this> who came */
@@ -106,26 +128,59 @@ final class TrainingClass extends Model
     }
 
     /**
-     * Reps until this moment tell its plan: what comes while it runs changes nothing of what was to be taught, and before it begins
-     * a plan stands for some minutes, on every device.
+     * Reps until this moment tell its plan: what comes while it runs changes nothing of what was to be taught, and
+     * before it begins a plan stands for some minutes, on every device.
      */
     public function plannedUntil(CarbonImmutable $now): CarbonImmutable
     {
-        return $this->at->min(CarbonImmutable::createFromTimestamp($now->getTimestamp() - $now->getTimestamp() % KeptPages::STANDS));
+        return $this->at->min(
+            CarbonImmutable::createFromTimestamp($now->getTimestamp() - ($now->getTimestamp() % KeptPages::STANDS)),
+        );
     }
 
-    /** Who worked with whom in the classes before it until a moment, and in it until somebody came late or left; students are named by their codes. */
+    /**
+     * Who worked with whom in the classes before it until a moment, and in it until somebody came late or left;
+     * students are named by their codes.
+     */
     public function meetings(CarbonImmutable $until): Meetings
     {
-        $before = $this->school->classes()->whereNull('cancelled_at')->where('at', '<', $this->at)->orderByDesc('at')->orderByDesc('id')->limit(Meetings::CLASSES)->pluck('id');
+        $before = $this->school
+            ->classes()
+            ->whereNull('cancelled_at')
+            ->where('at', '<', $this->at)
+            ->orderByDesc('at')
+            ->orderByDesc('id')
+            ->limit(Meetings::CLASSES)
+            ->pluck('id');
         $codes = $this->school->everyone()->pluck('code', 'id');
-        $pairs = $this->school->reps()->standing()->whereNotNull('attacker_id')
-            ->where(fn (Builder $of) => $of->where(static fn (Builder $of) => $of->whereIn('class_id', $before)->where('at', '<=', $until))
-                ->when($this->marked_at, fn (Builder $of, CarbonImmutable $marked) => $of->orWhere(fn (Builder $of) => $of->where('class_id', $this->id)->where('at', '<=', $marked))))
-            ->toBase()->distinct()->get(['class_id', 'student_id', 'attacker_id'])
-            ->groupBy('class_id')->map(static fn (Collection $reps): array => array_values($reps->map(static fn ($rep): array => [$codes[$rep->student_id], $codes[$rep->attacker_id]])->all()));
+        $pairs = $this->school
+            ->reps()
+            ->standing()
+            ->whereNotNull('attacker_id')
+            ->where(
+                fn (Builder $of) => $of
+                    ->where(static fn (Builder $of) => $of->whereIn('class_id', $before)->where('at', '<=', $until))
+                    ->when(
+                        $this->marked_at,
+                        fn (Builder $of, CarbonImmutable $marked) => $of->orWhere(
+                            fn (Builder $of) => $of->where('class_id', $this->id)->where('at', '<=', $marked),
+                        ),
+                    ),
+            )
+            ->toBase()
+            ->distinct()
+            ->get(['class_id', 'student_id', 'attacker_id'])
+            ->groupBy('class_id')
+            ->map(
+                static fn (Collection $reps): array => array_values(
+                    $reps->map(static fn ($rep): array => [$codes[$rep->student_id], $codes[$rep->attacker_id]])->all(),
+                ),
+            );
 
-        return Meetings::of(array_values($before->map(static fn (int $id): array => $pairs[$id] ?? [])->all()), $pairs[$this->id] ?? []);
+        return Meetings::of(
+            array_values($before->map(static fn (int $id): array => $pairs[$id] ?? [])->all()),
+            $pairs[$this->id] ?? [],
+        );
     }
 
     /** @return HasMany<Rep, $this> */

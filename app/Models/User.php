@@ -48,13 +48,19 @@ final class User extends Authenticatable
     /** Characters that a new password has at least. */
     public const MIN_PASSWORD = 10;
 
-    protected $attributes = ['closed_at' => null, 'totp_secret' => null, 'totp_since' => null, 'recovery_codes' => null, 'pin' => null, 'calendar' => null];
+    protected $attributes = [
+        'closed_at' => null, 'totp_secret' => null, 'totp_since' => null, 'recovery_codes' => null, 'pin' => null,
+        'calendar' => null,
+    ];
 
     protected $hidden = ['password', 'remember_token', 'totp_secret', 'recovery_codes', 'pin', 'calendar'];
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'pin' => 'hashed', 'role' => Role::class, 'closed_at' => 'immutable_datetime', 'totp_secret' => 'encrypted', 'totp_since' => 'immutable_datetime', 'recovery_codes' => 'encrypted:array'];
+        return [
+            'password' => 'hashed', 'pin' => 'hashed', 'role' => Role::class, 'closed_at' => 'immutable_datetime',
+            'totp_secret' => 'encrypted', 'totp_since' => 'immutable_datetime', 'recovery_codes' => 'encrypted:array',
+        ];
     }
 
     /**
@@ -101,7 +107,9 @@ final class User extends Authenticatable
     public function sees(Student $student): bool
     {
         return $this->school_id === $student->school_id
-            && ($this->role->teaches() || $this->student_id === $student->id || ($this->role === Role::Guardian && $this->children->contains($student)));
+            && ($this->role->teaches()
+                || $this->student_id === $student->id
+                || ($this->role === Role::Guardian && $this->children->contains($student)));
     }
 
     /** @return BelongsTo<Student, $this> */

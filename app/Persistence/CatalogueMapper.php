@@ -86,36 +86,69 @@ final readonly class CatalogueMapper
 
     private function readCurriculum(School $school): ReadCurriculum
     {
-        return $this->kept->near("curriculum:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, fn (): ReadCurriculum => $this->parts(School::query()->findOrFail($school->id)));
+        return $this->kept->near(
+            "curriculum:{$school->id}",
+            Revision::ofCurriculum($school),
+            self::SECONDS,
+            fn (): ReadCurriculum => $this->parts(School::query()->findOrFail($school->id)),
+        );
     }
 
     /**
-     * What it taught on a day, as far as the versions of its answers tell, by the ranks of today. Answers that were deleted
-     * since are not known any more.
+     * What it taught on a day, as far as the versions of its answers tell, by the ranks of today. Answers that were
+     * deleted since are not known any more.
      */
     public function curriculumAt(School $school, DateTimeInterface $day): Catalogue
     {
         $ranks = $school->ranks->pluck('code', 'id')->all();
-        $attacks = $school->attacks->filter(static fn (Attack $attack): bool => $attack->created_at === null || $attack->created_at <= $day);
-        $answers = $school->answers()->with(['versions' => static fn ($versions) => $versions->where('saved_at', '<=', $day)])->get()
-            ->filter(static fn (Answer $answer): bool => $answer->versions->isNotEmpty() && $attacks->contains('id', $answer->attack_id))
+        $attacks = $school->attacks->filter(
+            static fn (Attack $attack): bool => $attack->created_at === null || $attack->created_at <= $day,
+        );
+        $answers = $school
+            ->answers()
+            ->with(['versions' => static fn ($versions) => $versions->where('saved_at', '<=', $day)])
+            ->get()
+            ->filter(
+                static fn (Answer $answer): bool => $answer->versions->isNotEmpty()
+                    && $attacks->contains('id', $answer->attack_id),
+            )
             ->map(static fn (Answer $answer): Answer => $answer->fill($answer->versions->firstOrFail()->content))
-            ->filter(static fn (Answer $answer): bool => isset($ranks[$answer->rank_id]) && ($answer->short_rank_id === null || isset($ranks[$answer->short_rank_id])));
+            ->filter(
+                static fn (Answer $answer): bool => isset($ranks[$answer->rank_id])
+                    && ($answer->short_rank_id === null || isset($ranks[$answer->short_rank_id])),
+            );
 
-        return $this->parts((clone $school)->setRelation('attacks', $attacks)->setRelation('answers', $answers))->catalogue;
+        return $this->parts(
+            (clone $school)->setRelation('attacks', $attacks)->setRelation('answers', $answers),
+        )->catalogue;
     }
 
     /** Everything a school holds. */
     public function everything(School $school): SchoolFile
     {
         $students = $school->everyone()->with('rank', 'awards.rank')->get();
-        $reps = $school->reps()->with(['student', 'attack', 'answer', 'attacker', 'class'])->orderBy('at')->orderBy('id')->get();
+        $reps = $school
+            ->reps()
+            ->with(['student', 'attack', 'answer', 'attacker', 'class'])
+            ->orderBy('at')
+            ->orderBy('id')
+            ->get();
 
         $catalogue = $this->curriculum($school);
         // Reps of an attack that cannot be read wait for it to be mended.
         $reps = $reps->filter(static fn (Rep $rep): bool => $catalogue->hasAttack($rep->attack->code));
 
-        return new SchoolFile($catalogue, array_values($students->map($this->student(...))->all()), $this->reps($reps), classes: ClassMapper::classes($school), tests: ClassMapper::tests($school), basics: SoloMapper::basics($school), forms: SoloMapper::forms($school), marks: SoloMapper::marks($school), practised: SoloMapper::practised($school));
+        return new SchoolFile(
+            $catalogue,
+            array_values($students->map($this->student(...))->all()),
+            $this->reps($reps),
+            classes: ClassMapper::classes($school),
+            tests: ClassMapper::tests($school),
+            basics: SoloMapper::basics($school),
+            forms: SoloMapper::forms($school),
+            marks: SoloMapper::marks($school),
+            practised: SoloMapper::practised($school),
+        );
     }
 
     public function kinds(School $school): Kinds
@@ -125,16 +158,22 @@ final readonly class CatalogueMapper
 
     public function ladder(School $school): Ladder
     {
-        $rungs = array_values($school->rungs->map(static fn (Rung $rung): CoreRung => new CoreRung(
-            $rung->number,
-            $rung->name,
-            $rung->pace,
-            $rung->attack_told,
-            $rung->moment_told,
-            $rung->resistance,
-            $rung->follow_ups,
-            $rung->stressors,
-        ))->all());
+        $rungs = array_values(
+            $school->rungs
+                ->map(
+                    static fn (Rung $rung): CoreRung => new CoreRung(
+                        $rung->number,
+                        $rung->name,
+                        $rung->pace,
+                        $rung->attack_told,
+                        $rung->moment_told,
+                        $rung->resistance,
+                        $rung->follow_ups,
+                        $rung->stressors,
+                    ),
+                )
+                ->all(),
+        );
 
         return $rungs === [] ? Ladder::builtIn() : new Ladder($rungs);
     }
@@ -160,7 +199,11 @@ final readonly class CatalogueMapper
             $attack->title,
             $kind,
             Facets::of($facets),
-            new Need($codes[$attack->needed_by_id] ?? null, $codes[$attack->needed_by_youth_id] ?? null, $attack->critical),
+            new Need(
+                $codes[$attack->needed_by_id] ?? null,
+                $codes[$attack->needed_by_youth_id] ?? null,
+                $attack->critical,
+            ),
             $attack->prevalence,
             new Briefing($attack->notes, self::texts($attack, 'cautions'), $attack->recoil),
         );
@@ -171,8 +214,14 @@ final readonly class CatalogueMapper
      *
      * @param string $rank code of the rank it is meant for
      */
-    public function draft(CoreAttack $attack, string $title, string $rank, ?Doctrine $doctrine, Beats $beats, ?Answer $stored = null): CoreAnswer
-    {
+    public function draft(
+        CoreAttack $attack,
+        string $title,
+        string $rank,
+        ?Doctrine $doctrine,
+        Beats $beats,
+        ?Answer $stored = null,
+    ): CoreAnswer {
         return new CoreAnswer(
             $stored->code ?? '',
             $title,
@@ -187,15 +236,36 @@ final readonly class CatalogueMapper
     public function student(Student $student): CoreStudent
     {
         // Nobody is drilled on what a flag may forbid: where flags cannot be read, each hazard is barred.
-        $flags = $student->hasReadableFlags() ? $student->flags : array_map(static fn (Hazard $hazard): string => 'no-'.$hazard->value, Hazard::cases());
+        $flags = $student->hasReadableFlags()
+            ? $student->flags
+            : array_map(static fn (Hazard $hazard): string => 'no-'.$hazard->value, Hazard::cases());
 
-        return new CoreStudent($student->code, $student->name, $student->rank->code, $student->height, $student->born, $flags, $student->relationLoaded('awards') ? self::awards($student) : []);
+        return new CoreStudent(
+            $student->code,
+            $student->name,
+            $student->rank->code,
+            $student->height,
+            $student->born,
+            $flags,
+            $student->relationLoaded('awards') ? self::awards($student) : [],
+        );
     }
 
     /** @return list<CoreAward> the first one first */
     private static function awards(Student $student): array
     {
-        return array_values($student->awards->reverse()->map(static fn (RankAward $award): CoreAward => new CoreAward($award->rank->code, $award->awarded_on, $award->note))->all());
+        return array_values(
+            $student->awards
+                ->reverse()
+                ->map(
+                    static fn (RankAward $award): CoreAward => new CoreAward(
+                        $award->rank->code,
+                        $award->awarded_on,
+                        $award->note,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /**
@@ -205,16 +275,35 @@ final readonly class CatalogueMapper
      */
     public function reps(Collection $reps): array
     {
-        return array_values($reps->map(static fn (Rep $rep): CoreRep => new CoreRep(
-            $rep->id,
-            $rep->student->code,
-            $rep->attack->code,
-            $rep->side,
-            $rep->rung,
-            $rep->outcome,
-            $rep->at,
-            new RepDetails($rep->answer?->code, $rep->mistakes, $rep->touched, $rep->seconds, $rep->stressor, $rep->source, $rep->replaces, $rep->reason, $rep->attacker?->code, $rep->class?->code, $rep->rules, $rep->attacked_by),
-        ))->all());
+        return array_values(
+            $reps
+                ->map(
+                    static fn (Rep $rep): CoreRep => new CoreRep(
+                        $rep->id,
+                        $rep->student->code,
+                        $rep->attack->code,
+                        $rep->side,
+                        $rep->rung,
+                        $rep->outcome,
+                        $rep->at,
+                        new RepDetails(
+                            $rep->answer?->code,
+                            $rep->mistakes,
+                            $rep->touched,
+                            $rep->seconds,
+                            $rep->stressor,
+                            $rep->source,
+                            $rep->replaces,
+                            $rep->reason,
+                            $rep->attacker?->code,
+                            $rep->class?->code,
+                            $rep->rules,
+                            $rep->attacked_by,
+                        ),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     public function school(School $school): CoreSchool
@@ -230,22 +319,47 @@ final readonly class CatalogueMapper
         $kinds = Kinds::builtIn()->with(...$own);
         $attacks = $answers = [];
         foreach ($school->attacks as $attack) {
-            $attacks[$attack->id] = $reader->read($attack, fn (): CoreAttack => $this->attack($attack->setRelation('school', $school), $kinds));
+            $attacks[$attack->id] = $reader->read(
+                $attack,
+                fn (): CoreAttack => $this->attack($attack->setRelation('school', $school), $kinds),
+            );
         }
         $codes = $school->ranks->pluck('code', 'id')->all();
         $answerCodes = $school->answers->pluck('code', 'id')->all();
         foreach ($school->answers as $answer) {
-            $answers[] = $reader->read($answer, fn (): CoreAnswer => $this->answer($answer, $attacks[$answer->attack_id] ?? throw new UnreadableValue(__('unreadable.attack')), $codes, $answerCodes));
+            $answers[] = $reader->read(
+                $answer,
+                fn (): CoreAnswer => $this->answer(
+                    $answer,
+                    $attacks[$answer->attack_id] ?? throw new UnreadableValue(__('unreadable.attack')),
+                    $codes,
+                    $answerCodes,
+                ),
+            );
         }
 
-        return new ReadCurriculum(new Catalogue(
-            school: $core,
-            kinds: $own,
-            ranks: array_values($school->ranks->map(static fn (Rank $rank): CoreRank => new CoreRank($rank->code, $rank->name, $rank->max_beats, $rank->goal_rung))->all()),
-            ladder: $this->ladder($school),
-            attacks: array_values(array_filter($attacks)),
-            answers: array_values(array_filter($answers)),
-        ), $reader->unreadable);
+        return new ReadCurriculum(
+            new Catalogue(
+                school: $core,
+                kinds: $own,
+                ranks: array_values(
+                    $school->ranks
+                        ->map(
+                            static fn (Rank $rank): CoreRank => new CoreRank(
+                                $rank->code,
+                                $rank->name,
+                                $rank->max_beats,
+                                $rank->goal_rung,
+                            ),
+                        )
+                        ->all(),
+                ),
+                ladder: $this->ladder($school),
+                attacks: array_values(array_filter($attacks)),
+                answers: array_values(array_filter($answers)),
+            ),
+            $reader->unreadable,
+        );
     }
 
     /**
@@ -262,7 +376,9 @@ final readonly class CatalogueMapper
             Matching::of($attack, self::pattern($answer), $answer->mirrored),
             new Teaching(
                 $codes[$answer->rank_id],
-                $answer->short_rank_id === null ? null : new ShortForm($codes[$answer->short_rank_id], max(1, (int) $answer->short_beats)),
+                $answer->short_rank_id === null
+                    ? null
+                    : new ShortForm($codes[$answer->short_rank_id], max(1, (int) $answer->short_beats)),
                 $answer->doctrine,
                 self::mistakes($answer),
                 self::waivers(array_values(Json::strict($answer, 'waived'))),
@@ -299,10 +415,19 @@ final readonly class CatalogueMapper
     private static function pattern(Answer $answer): array
     {
         foreach (Json::strict($answer, 'pattern') as $facet => $values) {
-            $known = $facet === 'kind' ? null : (Facet::tryFrom((string) $facet) ?? throw UnreadableValue::unknown('pattern', $facet, __('unreadable.expected.facet')))->values();
+            $known = $facet === 'kind'
+                ? null
+                : (
+                    Facet::tryFrom((string) $facet)
+                    ?? throw UnreadableValue::unknown('pattern', $facet, __('unreadable.expected.facet'))
+                )->values();
             foreach ($values ?? [] as $value) {
                 if (! is_string($value) || ($known !== null && ! in_array($value, $known, true))) {
-                    throw UnreadableValue::unknown("pattern, {$facet}", $value, __('file.one-of', ['words' => implode(', ', $known ?? [])]));
+                    throw UnreadableValue::unknown(
+                        "pattern, {$facet}",
+                        $value,
+                        __('file.one-of', ['words' => implode(', ', $known ?? [])]),
+                    );
                 }
             }
         }
@@ -323,21 +448,44 @@ final readonly class CatalogueMapper
      */
     private static function waivers(array $waived): array
     {
-        return array_map(static fn (array $waiver): Waiver => new Waiver(CheckId::tryFrom($waiver['check'] ?? '') ?? throw UnreadableValue::unknown('waived', $waiver['check'] ?? null, __('unreadable.expected.check')), $waiver['beat'] ?? null, (string) $waiver['reason']), $waived);
+        return array_map(
+            static fn (array $waiver): Waiver => new Waiver(
+                CheckId::tryFrom($waiver['check'] ?? '')
+                    ?? throw UnreadableValue::unknown(
+                        'waived',
+                        $waiver['check'] ?? null,
+                        __('unreadable.expected.check'),
+                    ),
+                $waiver['beat'] ?? null,
+                (string) $waiver['reason'],
+            ),
+            $waived,
+        );
     }
 
     /** @return list<CoreKind> */
     private function ownKinds(School $school, RowReader $reader): array
     {
-        return array_values(array_filter($school->kinds->map(static fn (Kind $kind): ?CoreKind => $reader->read($kind, static fn (): CoreKind => new CoreKind(
-            $kind->code,
-            Family::from($kind->family),
-            Start::from($kind->start),
-            array_map(AttackerLimb::from(...), self::texts($kind, 'attacker_busy')),
-            array_map(DefenderHold::from(...), self::texts($kind, 'defender_held')),
-            array_map(Hand::from(...), self::texts($kind, 'hands')),
-            array_values(Json::strict($kind, 'bearings')),
-            new KindWords($kind->name, self::texts($kind, 'cautions')),
-        )))->all()));
+        return array_values(
+            array_filter(
+                $school->kinds
+                    ->map(
+                        static fn (Kind $kind): ?CoreKind => $reader->read(
+                            $kind,
+                            static fn (): CoreKind => new CoreKind(
+                                $kind->code,
+                                Family::from($kind->family),
+                                Start::from($kind->start),
+                                array_map(AttackerLimb::from(...), self::texts($kind, 'attacker_busy')),
+                                array_map(DefenderHold::from(...), self::texts($kind, 'defender_held')),
+                                array_map(Hand::from(...), self::texts($kind, 'hands')),
+                                array_values(Json::strict($kind, 'bearings')),
+                                new KindWords($kind->name, self::texts($kind, 'cautions')),
+                            ),
+                        ),
+                    )
+                    ->all(),
+            ),
+        );
     }
 }

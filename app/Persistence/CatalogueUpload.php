@@ -72,9 +72,17 @@ final readonly class CatalogueUpload
             $file = $files->file($one->file);
             $type = $file === null ? null : FootageType::of($file);
             if ($file === null) {
-                $problems[] = new Problem("/footage/{$place}/file", Text::of('file.word', ['word' => $one->file]), Text::of('file.beside'));
+                $problems[] = new Problem(
+                    "/footage/{$place}/file",
+                    Text::of('file.word', ['word' => $one->file]),
+                    Text::of('file.beside'),
+                );
             } elseif ($type === null || $type !== FootageType::promised($one->file)) {
-                $problems[] = new Problem("/footage/{$place}/file", Text::of('file.holds', ['name' => $one->file, 'type' => FootageType::said($file)]), Text::of('file.footage-type'));
+                $problems[] = new Problem(
+                    "/footage/{$place}/file",
+                    Text::of('file.holds', ['name' => $one->file, 'type' => FootageType::said($file)]),
+                    Text::of('file.footage-type'),
+                );
             }
         }
 

@@ -23,17 +23,29 @@ final readonly class ClassMapper
     {
         $answers = array_values($school->answers->pluck('code')->all());
 
-        return array_values($school->classes()->with('present')->orderBy('at')->orderBy('id')->get()->map(static fn (TrainingClass $class): PlannedClass => new PlannedClass(
-            $class->code,
-            $class->at,
-            self::facts($class, $answers),
-            $class->place,
-            array_values(array_intersect($school->ranks->pluck('code')->all(), $class->ranks)),
-            array_values($class->present->map(static fn (Student $student): string => $student->code)->all()),
-            $class->cancelled_at !== null,
-        ))->all());
+        return array_values(
+            $school
+                ->classes()
+                ->with('present')
+                ->orderBy('at')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn (TrainingClass $class): PlannedClass => new PlannedClass(
+                        $class->code,
+                        $class->at,
+                        self::facts($class, $answers),
+                        $class->place,
+                        array_values(array_intersect($school->ranks->pluck('code')->all(), $class->ranks)),
+                        array_values(
+                            $class->present->map(static fn (Student $student): string => $student->code)->all(),
+                        ),
+                        $class->cancelled_at !== null,
+                    ),
+                )
+                ->all(),
+        );
     }
-
 
     /** @param list<string> $answers codes of those that there are: what is gone is no wish any more */
     private static function facts(TrainingClass $class, array $answers): ClassFacts
@@ -41,21 +53,46 @@ final readonly class ClassMapper
         $facts = $class->facts();
         $there = static fn (array $codes): array => array_values(array_intersect($codes, $answers));
 
-        return new ClassFacts($facts->minutes, $facts->blocks, $facts->places, $facts->instructors, new ClassWishes($there($facts->wishes->teach), $there($facts->wishes->skip), $facts->wishes->mixesSizes, $facts->wishes->stepsIn));
+        return new ClassFacts(
+            $facts->minutes,
+            $facts->blocks,
+            $facts->places,
+            $facts->instructors,
+            new ClassWishes(
+                $there($facts->wishes->teach),
+                $there($facts->wishes->skip),
+                $facts->wishes->mixesSizes,
+                $facts->wishes->stepsIn,
+            ),
+        );
     }
 
     /** @return list<PlannedTest> */
     public static function tests(School $school): array
     {
-        return array_values($school->tests()->whereNull('cancelled_at')->with('rank', 'candidates', 'items.attack')->orderBy('at')->orderBy('id')->get()->map(static fn (Test $test): PlannedTest => new PlannedTest(
-            $test->code,
-            $test->rank->code,
-            $test->at,
-            array_values($test->candidates->map(static fn (Student $student): string => $student->code)->all()),
-            $test->classes,
-            $test->is_drawn,
-            self::results($test),
-        ))->all());
+        return array_values(
+            $school
+                ->tests()
+                ->whereNull('cancelled_at')
+                ->with('rank', 'candidates', 'items.attack')
+                ->orderBy('at')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn (Test $test): PlannedTest => new PlannedTest(
+                        $test->code,
+                        $test->rank->code,
+                        $test->at,
+                        array_values(
+                            $test->candidates->map(static fn (Student $student): string => $student->code)->all(),
+                        ),
+                        $test->classes,
+                        $test->is_drawn,
+                        self::results($test),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /**
@@ -66,9 +103,29 @@ final readonly class ClassMapper
     private static function results(Test $test): array
     {
         $asked = $test->items->map(static fn ($item): string => "{$item->attack_id} {$item->side->value}")->flip();
-        $reps = $test->school->reps()->standing()->where('source', Source::Test)->whereIn('student_id', $test->candidates->modelKeys())->whereBetween('at', [$test->at->subDay(), $test->at->addDay()])->with('student', 'attack')->orderBy('at')->orderBy('id')->get();
+        $reps = $test->school
+            ->reps()
+            ->standing()
+            ->where('source', Source::Test)
+            ->whereIn('student_id', $test->candidates->modelKeys())
+            ->whereBetween('at', [$test->at->subDay(), $test->at->addDay()])
+            ->with('student', 'attack')
+            ->orderBy('at')
+            ->orderBy('id')
+            ->get();
 
-        return array_values($reps->filter(static fn (Rep $rep): bool => isset($asked["{$rep->attack_id} {$rep->side->value}"]))
-            ->map(static fn (Rep $rep): array => ['student' => $rep->student->code, 'attack' => $rep->attack->code, 'side' => $rep->side->value, 'rep' => $rep->id])->all());
+        return array_values(
+            $reps
+                ->filter(static fn (Rep $rep): bool => isset($asked["{$rep->attack_id} {$rep->side->value}"]))
+                ->map(
+                    static fn (Rep $rep): array => [
+                        'student' => $rep->student->code,
+                        'attack' => $rep->attack->code,
+                        'side' => $rep->side->value,
+                        'rep' => $rep->id,
+                    ],
+                )
+                ->all(),
+        );
     }
 }

@@ -31,7 +31,9 @@ final readonly class Code
     {
         return retry(
             self::TRIES,
-            static fn (): Model => DB::transaction(static fn (): Model => $rows->create([...$columns, 'code' => self::free($rows, $name)])),
+            static fn (): Model => DB::transaction(
+                static fn (): Model => $rows->create([...$columns, 'code' => self::free($rows, $name)]),
+            ),
             when: static fn ($error): bool => $error instanceof UniqueConstraintViolationException,
         );
     }
@@ -40,7 +42,10 @@ final readonly class Code
     private static function free(HasMany $rows, string $name): string
     {
         $base = Str::limit(Str::slug($name), 100, '') ?: 'unnamed';
-        $taken = (clone $rows)->where(static fn ($query) => $query->where('code', $base)->orWhereLike('code', $base.'-%'))->pluck('code')->flip();
+        $taken = (clone $rows)
+            ->where(static fn ($query) => $query->where('code', $base)->orWhereLike('code', $base.'-%'))
+            ->pluck('code')
+            ->flip();
         $code = $base;
         for ($number = 2; isset($taken[$code]); $number++) {
             $code = $base.'-'.$number;

@@ -13,7 +13,10 @@ use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Drill\Pool;
 
-/** What a school's answers cover by what works, worked out anew when anything that it teaches changes and kept until then. */
+/**
+ * What a school's answers cover by what works, worked out anew when anything that it teaches changes and kept until
+ * then.
+ */
 final readonly class CoverageBook
 {
     private const SECONDS = 7 * 86_400;
@@ -37,7 +40,13 @@ final readonly class CoverageBook
         $catalogue = $this->mapper->curriculum($school);
         $youth = $catalogue->forYouth();
 
-        return new Pool($catalogue, $this->of($school)->cells, $youth, $this->read('youth', $school, $youth)->cells, $at);
+        return new Pool(
+            $catalogue,
+            $this->of($school)->cells,
+            $youth,
+            $this->read('youth', $school, $youth)->cells,
+            $at,
+        );
     }
 
     /**
@@ -77,11 +86,16 @@ final readonly class CoverageBook
     private function read(string $name, School $school, Catalogue $catalogue): Coverage
     {
         /** @var array{array<string, array<string, int>>, list<Hole>} $kept */
-        $kept = $this->kept->near("{$name}:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, function () use ($school, $catalogue): array {
-            $coverage = $this->ofAnother($school, $catalogue);
+        $kept = $this->kept->near(
+            "{$name}:{$school->id}",
+            Revision::ofCurriculum($school),
+            self::SECONDS,
+            function () use ($school, $catalogue): array {
+                $coverage = $this->ofAnother($school, $catalogue);
 
-            return [$coverage->worksFrom(), $coverage->holes];
-        });
+                return [$coverage->worksFrom(), $coverage->holes];
+            },
+        );
 
         return Coverage::known($catalogue, ...$kept);
     }

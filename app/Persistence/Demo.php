@@ -45,17 +45,30 @@ final readonly class Demo
     private const CLASSES = 4;
 
     /** Weeks since these answers and attacks came in, by code. */
-    private const CAME_LATER = ['answers' => ['finger-post' => 9, 'door-keeper' => 9, 'rail-slide' => 6, 'gangway-turn' => 3], 'attacks' => ['closing-in-pointing' => 9, 'blocking-cabin-door' => 9]];
+    private const CAME_LATER = [
+        'answers' => ['finger-post' => 9, 'door-keeper' => 9, 'rail-slide' => 6, 'gangway-turn' => 3],
+        'attacks' => ['closing-in-pointing' => 9, 'blocking-cabin-door' => 9],
+    ];
 
     /** Weeks since the other side of these is taught, by code. */
     private const TURNED_LATER = ['fender' => 7, 'kept-hand' => 7, 'collar-tuck' => 2];
 
     /** What is planned for tonight: attack, side, and what is otherwise about it. */
-    private const TONIGHT = ['name' => 'Tonight: the gangway', 'items' => [
-        ['wrist-across-pull', 'written', ['place' => 'narrow']], ['wrist-across-pull', 'mirrored', ['place' => 'narrow']], ['arm-led-away', 'written', []], ['arm-led-away', 'mirrored', ['place' => 'stairs']],
-        ['push-chest-one', 'written', ['place' => 'narrow']], ['hug-behind-pinned', 'written', ['place' => 'narrow']], ['throat-two-hands', 'written', []], ['straight-punch', 'written', ['place' => 'narrow']],
-        ['shoulder-turned', 'written', []], ['swing-wide', 'written', ['place' => 'obstacles']],
-    ]];
+    private const TONIGHT = [
+        'name' => 'Tonight: the gangway',
+        'items' => [
+            ['wrist-across-pull', 'written', ['place' => 'narrow']],
+            ['wrist-across-pull', 'mirrored', ['place' => 'narrow']],
+            ['arm-led-away', 'written', []],
+            ['arm-led-away', 'mirrored', ['place' => 'stairs']],
+            ['push-chest-one', 'written', ['place' => 'narrow']],
+            ['hug-behind-pinned', 'written', ['place' => 'narrow']],
+            ['throat-two-hands', 'written', []],
+            ['straight-punch', 'written', ['place' => 'narrow']],
+            ['shoulder-turned', 'written', []],
+            ['swing-wide', 'written', ['place' => 'obstacles']],
+        ],
+    ];
 
     /** Whom the guardian looks after, by code. */
     private const ENTRUSTED = ['pip-sandling', 'tansy-creekmoor'];
@@ -74,14 +87,32 @@ final readonly class Demo
     {
         $file = (new CatalogueReader())->read((string) file_get_contents(self::file()), Format::Yaml);
         DB::transaction(function () use ($file, $today): void {
-            $school = School::create(['name' => $file->catalogue->school->name, 'doctrine' => $file->catalogue->school->doctrine->value]);
-            $this->importer->import($this->withClasses($this->moved($file, $today), $today), $school, files: new FootageFolder(database_path('demo/footage')));
+            $school = School::create([
+                'name' => $file->catalogue->school->name,
+                'doctrine' => $file->catalogue->school->doctrine->value,
+            ]);
+            $this->importer->import(
+                $this->withClasses($this->moved($file, $today), $today),
+                $school,
+                files: new FootageFolder(database_path('demo/footage')),
+            );
             $this->backdate($school, $today);
             $this->person($school, 'Maren Tolliver', 'head@cinder-quay.example', Role::Head);
-            $this->planTonight($school, $this->person($school, 'Idris Fenwater', 'instructor@cinder-quay.example', Role::Instructor));
+            $this->planTonight(
+                $school,
+                $this->person($school, 'Idris Fenwater', 'instructor@cinder-quay.example', Role::Instructor),
+            );
             $this->person($school, 'Sunniva Pell', 'assistant@cinder-quay.example', Role::Assistant);
-            $this->person($school, 'Orla Tidewell', 'student@cinder-quay.example', Role::Student, $school->students()->where('code', 'orla-tidewell')->firstOrFail());
-            $this->person($school, 'Imke Sandling', 'guardian@cinder-quay.example', Role::Guardian)->entrust($school->students()->whereIn('code', self::ENTRUSTED)->pluck('id')->all());
+            $this->person(
+                $school,
+                'Orla Tidewell',
+                'student@cinder-quay.example',
+                Role::Student,
+                $school->students()->where('code', 'orla-tidewell')->firstOrFail(),
+            );
+            $this->person($school, 'Imke Sandling', 'guardian@cinder-quay.example', Role::Guardian)->entrust(
+                $school->students()->whereIn('code', self::ENTRUSTED)->pluck('id')->all(),
+            );
 
             $empty = School::create(['name' => 'Lantern Pier', 'doctrine' => 'escape']);
             $this->person($empty, 'Bram Harrowgate', 'head@lantern-pier.example', Role::Head);
@@ -94,19 +125,29 @@ final readonly class Demo
         $ids = $school->attackIds();
         $list = $school->drillLists()->create(['name' => self::TONIGHT['name'], 'made_by_id' => $instructor->id]);
         foreach (self::TONIGHT['items'] as $place => [$attack, $side, $differences]) {
-            $list->items()->create(['school_id' => $school->id, 'position' => $place + 1, 'attack_id' => $ids[$attack], 'side' => $side, 'differences' => $differences]);
+            $list
+                ->items()
+                ->create([
+                    'school_id' => $school->id,
+                    'position' => $place + 1,
+                    'attack_id' => $ids[$attack],
+                    'side' => $side,
+                    'differences' => $differences,
+                ]);
         }
     }
 
     /**
-     * A class for each evening of the last four weeks on which somebody was tried, and tonight’s. Each try there had somebody
-     * who attacked: in turn all the others.
+     * A class for each evening of the last four weeks on which somebody was tried, and tonight’s. Each try there had
+     * somebody who attacked: in turn all the others.
      */
     private function withClasses(SchoolFile $file, CarbonImmutable $today): SchoolFile
     {
         $zone = new DateTimeZone($file->catalogue->school->conventions->zone);
         $day = static fn (Rep $rep): string => $rep->at->setTimezone($zone)->format('Y-m-d');
-        $inClass = static fn (Rep $rep): bool => $rep->at >= $today->subWeeks(self::CLASSES) && $rep->at < $today->startOfDay() && $rep->details->source === Source::Seen;
+        $inClass = static fn (Rep $rep): bool => $rep->at >= $today->subWeeks(self::CLASSES)
+            && $rep->at < $today->startOfDay()
+            && $rep->details->source === Source::Seen;
         $present = [];
         foreach (array_filter($file->reps, $inClass) as $rep) {
             $present[$day($rep)][$rep->student] = $rep->student;
@@ -125,12 +166,38 @@ final readonly class Demo
             }
             $here = $present[$day($rep)];
             $turn = $tries[$day($rep)][$rep->student] = ($tries[$day($rep)][$rep->student] ?? -1) + 1;
-            $attacker = count($here) < 2 ? null : $here[((int) array_search($rep->student, $here, true) + 1 + $turn % (count($here) - 1)) % count($here)];
+            $attacker = count($here) < 2
+                ? null
+                : $here[
+                    ((int) array_search($rep->student, $here, true) + 1 + ($turn % (count($here) - 1)))
+                        % count($here)
+                ];
 
-            return new Rep(...[...get_object_vars($rep), 'details' => new RepDetails(...[...get_object_vars($rep->details), 'attacker' => $attacker, 'class' => 'class-'.$day($rep)])]);
+            return new Rep(
+                ...[
+                    ...get_object_vars($rep),
+                    'details' => new RepDetails(
+                        ...[
+                            ...get_object_vars($rep->details),
+                            'attacker' => $attacker,
+                            'class' => 'class-'.$day($rep),
+                        ],
+                    ),
+                ],
+            );
         }, $file->reps);
 
-        return new SchoolFile($file->catalogue, $file->students, $reps, classes: $classes, tests: [self::test($file, $today, $zone)], basics: $file->basics, forms: $file->forms, marks: $file->marks, footage: $file->footage);
+        return new SchoolFile(
+            $file->catalogue,
+            $file->students,
+            $reps,
+            classes: $classes,
+            tests: [self::test($file, $today, $zone)],
+            basics: $file->basics,
+            forms: $file->forms,
+            marks: $file->marks,
+            footage: $file->footage,
+        );
     }
 
     /** @return list<string> two evenings a week until the test */
@@ -138,7 +205,10 @@ final readonly class Demo
     {
         $first = $today->setTimezone($zone);
 
-        return array_map(static fn (int $number): string => $first->addDays(intdiv(7 * $number, 2))->format('Y-m-d'), range(1, 2 * self::UNTIL_TEST - 1));
+        return array_map(
+            static fn (int $number): string => $first->addDays(intdiv(7 * $number, 2))->format('Y-m-d'),
+            range(1, 2 * self::UNTIL_TEST - 1),
+        );
     }
 
     /** The test of the next rank for those of the lowest one, in five weeks. */
@@ -147,13 +217,34 @@ final readonly class Demo
         [$lowest, $next] = $file->catalogue->ranks;
         $day = $today->setTimezone($zone)->addWeeks(self::UNTIL_TEST)->format('Y-m-d');
 
-        return new PlannedTest('winter-test', $next->id, new DateTimeImmutable("{$day} 10:00", $zone), array_values(array_column(array_filter($file->students, static fn (CoreStudent $student): bool => $student->rank === $lowest->id && ! $student->isYouthOn($today)), 'id')));
+        return new PlannedTest(
+            'winter-test',
+            $next->id,
+            new DateTimeImmutable("{$day} 10:00", $zone),
+            array_values(
+                array_column(
+                    array_filter(
+                        $file->students,
+                        static fn (CoreStudent $student): bool => $student->rank === $lowest->id
+                            && ! $student->isYouthOn($today),
+                    ),
+                    'id',
+                ),
+            ),
+        );
     }
 
     /** @param list<string> $present ids of students */
     private static function evening(string $id, string $day, DateTimeZone $zone, array $present): PlannedClass
     {
-        return new PlannedClass($id, new DateTimeImmutable("{$day} 19:00", $zone), new ClassFacts(60, Timetable::usual(), 8, 3), 'Cinder Quay, loft', [], $present);
+        return new PlannedClass(
+            $id,
+            new DateTimeImmutable("{$day} 19:00", $zone),
+            new ClassFacts(60, Timetable::usual(), 8, 3),
+            'Cinder Quay, loft',
+            [],
+            $present,
+        );
     }
 
     /** Lets the catalogue have grown over a year, so that there is a last season to compare with. */
@@ -161,17 +252,32 @@ final readonly class Demo
     {
         $versions = DB::table('answer_versions')->where('school_id', $school->id);
         $versions->clone()->update(['saved_at' => $today->subWeeks(self::WEEKS)]);
-        $school->attacks()->toBase()->update(['created_at' => $today->subWeeks(self::WEEKS)]);
+        $school
+            ->attacks()
+            ->toBase()
+            ->update(['created_at' => $today->subWeeks(self::WEEKS)]);
         foreach (self::CAME_LATER['attacks'] as $code => $weeks) {
-            $school->attacks()->where('code', $code)->toBase()->update(['created_at' => $today->subWeeks($weeks)]);
+            $school
+                ->attacks()
+                ->where('code', $code)
+                ->toBase()
+                ->update(['created_at' => $today->subWeeks($weeks)]);
         }
         foreach (self::CAME_LATER['answers'] as $code => $weeks) {
-            $versions->clone()->where('answer_id', $school->answers()->where('code', $code)->value('id'))->update(['saved_at' => $today->subWeeks($weeks)]);
+            $versions
+                ->clone()
+                ->where('answer_id', $school->answers()->where('code', $code)->value('id'))
+                ->update(['saved_at' => $today->subWeeks($weeks)]);
         }
         foreach (self::TURNED_LATER as $code => $weeks) {
             $this->was($school, $code, ['mirrored' => false], $today->subWeeks($weeks));
         }
-        $this->was($school, self::MOVED['answer'], ['rank_id' => $school->ranks()->where('code', self::MOVED['from'])->value('id')], $today->subWeeks(self::MOVED['weeks']));
+        $this->was(
+            $school,
+            self::MOVED['answer'],
+            ['rank_id' => $school->ranks()->where('code', self::MOVED['from'])->value('id')],
+            $today->subWeeks(self::MOVED['weeks']),
+        );
     }
 
     /**
@@ -185,12 +291,23 @@ final readonly class Demo
         $first = $answer->versions()->firstOrFail();
         $first->update(['content' => [...$first->content, ...$differences]]);
         // The database keeps the new version, as of the day it is saved.
-        $school->answers()->whereKey($answer->id)->toBase()->update(['version' => 2, 'updated_at' => $until]);
+        $school
+            ->answers()
+            ->whereKey($answer->id)
+            ->toBase()
+            ->update(['version' => 2, 'updated_at' => $until]);
     }
 
     private function person(School $school, string $name, string $email, Role $role, ?Student $student = null): User
     {
-        return User::create(['school_id' => $school->id, 'student_id' => $student?->id, 'name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'role' => $role]);
+        return User::create([
+            'school_id' => $school->id,
+            'student_id' => $student?->id,
+            'name' => $name,
+            'email' => $email,
+            'password' => self::PASSWORD,
+            'role' => $role,
+        ]);
     }
 
     private function moved(SchoolFile $file, CarbonImmutable $today): SchoolFile
@@ -200,11 +317,24 @@ final readonly class Demo
 
         return new SchoolFile(
             $file->catalogue,
-            array_map(static fn (CoreStudent $student): CoreStudent => new CoreStudent(...[...get_object_vars($student), 'born' => $student->born?->modify($move)]), $file->students),
-            array_map(static fn (Rep $rep): Rep => new Rep(...[...get_object_vars($rep), 'at' => $rep->at->modify($move)]), $file->reps),
+            array_map(
+                static fn (CoreStudent $student): CoreStudent => new CoreStudent(
+                    ...[...get_object_vars($student), 'born' => $student->born?->modify($move)],
+                ),
+                $file->students,
+            ),
+            array_map(
+                static fn (Rep $rep): Rep => new Rep(...[...get_object_vars($rep), 'at' => $rep->at->modify($move)]),
+                $file->reps,
+            ),
             basics: $file->basics,
             forms: $file->forms,
-            marks: array_map(static fn (SoloMark $mark): SoloMark => new SoloMark(...[...get_object_vars($mark), 'at' => $mark->at->modify($move)]), $file->marks),
+            marks: array_map(
+                static fn (SoloMark $mark): SoloMark => new SoloMark(
+                    ...[...get_object_vars($mark), 'at' => $mark->at->modify($move)],
+                ),
+                $file->marks,
+            ),
             footage: $file->footage,
         );
     }

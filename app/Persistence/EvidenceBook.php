@@ -42,7 +42,12 @@ final readonly class EvidenceBook
     /** Worked out here, however long that takes. */
     public function of(School $school): EvidenceReport
     {
-        return $this->kept->of("evidence:{$school->id}", self::revision($school), self::SECONDS, fn (): EvidenceReport => $this->read($school, CarbonImmutable::now()));
+        return $this->kept->of(
+            "evidence:{$school->id}",
+            self::revision($school),
+            self::SECONDS,
+            fn (): EvidenceReport => $this->read($school, CarbonImmutable::now()),
+        );
     }
 
     /**
@@ -113,7 +118,10 @@ final readonly class EvidenceBook
             $disputes[CellKey::of($attack, $attack->side($one->record->side))->text][] = $one;
         }
         $this->kept->keep("disputes:{$school->id}", '', self::SECONDS, $disputes);
-        $this->kept->keep("evidence-read:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, [$now->getTimestamp(), self::revision($school)]);
+        $this->kept->keep("evidence-read:{$school->id}", Revision::ofCurriculum($school), self::SECONDS, [
+            $now->getTimestamp(),
+            self::revision($school),
+        ]);
 
         return $report;
     }
@@ -131,29 +139,52 @@ final readonly class EvidenceBook
     /** @return list<Rep> */
     private static function reps(School $school, CarbonImmutable $now): array
     {
-        $rows = DB::select(<<<'SQL'
-            select r.id, s.code as student, t.code as attack, r.side, r.rung, r.outcome, r.at, w.code as answer, r.mistakes, r.seconds, o.code as attacker
-            from reps r join students s on s.id = r.student_id join attacks t on t.id = r.attack_id left join answers w on w.id = r.answer_id left join students o on o.id = r.attacker_id
+        $rows = DB::select(
+            <<<'SQL'
+            select r.id, s.code as student, t.code as attack, r.side, r.rung, r.outcome, r.at, w.code as answer,
+                r.mistakes, r.seconds, o.code as attacker
+            from reps r join students s on s.id = r.student_id join attacks t on t.id = r.attack_id
+                left join answers w on w.id = r.answer_id left join students o on o.id = r.attacker_id
             where r.school_id = ? and r.source <> 'home' and r.outcome <> 'stopped' and r.at <= ?
                 and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
             order by r.at desc, r.id desc limit ?
-            SQL, [$school->id, $now->format('Y-m-d H:i:s.uP'), self::MOST]);
+            SQL
+            ,
+            [$school->id, $now->format('Y-m-d H:i:s.uP'), self::MOST],
+        );
 
-        return array_values(array_map(static fn (stdClass $row): Rep => new Rep(
-            $row->id,
-            $row->student,
-            $row->attack,
-            Side::from($row->side),
-            $row->rung,
-            Outcome::from($row->outcome),
-            new DateTimeImmutable($row->at),
-            new RepDetails(answer: $row->answer, mistakes: array_values(array_filter((array) json_decode($row->mistakes, true), is_string(...))), seconds: $row->seconds === null ? null : (float) $row->seconds, attacker: $row->attacker),
-        ), $rows));
+        return array_values(
+            array_map(
+                static fn (stdClass $row): Rep => new Rep(
+                    $row->id,
+                    $row->student,
+                    $row->attack,
+                    Side::from($row->side),
+                    $row->rung,
+                    Outcome::from($row->outcome),
+                    new DateTimeImmutable($row->at),
+                    new RepDetails(
+                        answer: $row->answer,
+                        mistakes: array_values(array_filter((array) json_decode($row->mistakes, true), is_string(...))),
+                        seconds: $row->seconds === null ? null : (float) $row->seconds,
+                        attacker: $row->attacker,
+                    ),
+                ),
+                $rows,
+            ),
+        );
     }
 
     /** @return list<Student> */
     private static function students(School $school): array
     {
-        return array_values($school->everyone()->with('rank:id,code')->get(['code', 'height', 'rank_id'])->map(static fn (Row $row): Student => new Student($row->code, '', $row->rank->code, $row->height))->all());
+        return array_values(
+            $school
+                ->everyone()
+                ->with('rank:id,code')
+                ->get(['code', 'height', 'rank_id'])
+                ->map(static fn (Row $row): Student => new Student($row->code, '', $row->rank->code, $row->height))
+                ->all(),
+        );
     }
 }

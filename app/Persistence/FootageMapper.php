@@ -20,14 +20,27 @@ final readonly class FootageMapper
     /** @return Collection<int, Footage> those that can be shown, in the order in which they came */
     public static function rows(School $school): Collection
     {
-        return Footage::query()->where('school_id', $school->id)->where('state', FootageState::Ready)->with('attack', 'answer', 'solo', 'students')->orderBy('id')->get();
+        return Footage::query()
+            ->where('school_id', $school->id)
+            ->where('state', FootageState::Ready)
+            ->with('attack', 'answer', 'solo', 'students')
+            ->orderBy('id')
+            ->get();
     }
 
     public static function footage(Footage $row): CoreFootage
     {
         $of = $row->of();
 
-        return new CoreFootage(basename($row->path), self::kind($row), $of->code, $row->mistake, $row->caption, $row->beats(), array_values($row->students->pluck('code')->sort()->all()));
+        return new CoreFootage(
+            basename($row->path),
+            self::kind($row),
+            $of->code,
+            $row->mistake,
+            $row->caption,
+            $row->beats(),
+            array_values($row->students->pluck('code')->sort()->all()),
+        );
     }
 
     /**
@@ -37,8 +50,16 @@ final readonly class FootageMapper
      */
     public static function in(SchoolFile $file, Collection $rows): SchoolFile
     {
-        $known = ['attack' => array_column($file->catalogue->attacks, 'id'), 'answer' => array_column($file->catalogue->answers, 'id'), 'basic' => array_column($file->basics, 'id'), 'form' => array_column($file->forms, 'id')];
-        $footage = array_filter($rows->map(self::footage(...))->all(), static fn (CoreFootage $one): bool => in_array($one->id, $known[$one->of->value], true));
+        $known = [
+            'attack' => array_column($file->catalogue->attacks, 'id'),
+            'answer' => array_column($file->catalogue->answers, 'id'),
+            'basic' => array_column($file->basics, 'id'),
+            'form' => array_column($file->forms, 'id'),
+        ];
+        $footage = array_filter(
+            $rows->map(self::footage(...))->all(),
+            static fn (CoreFootage $one): bool => in_array($one->id, $known[$one->of->value], true),
+        );
 
         return $file->withFootage(array_values($footage));
     }

@@ -18,8 +18,8 @@ use StoneDrill\Core\Coverage\Works;
 use StoneDrill\Core\Curriculum\Catalogue;
 
 /**
- * Every hole of a school, worked out anew when anything they hang on changes and kept until then. What has not changed is
- * not run again.
+ * Every hole of a school, worked out anew when anything they hang on changes and kept until then. What has not changed
+ * is not run again.
  */
 final readonly class HoleBook
 {
@@ -31,15 +31,29 @@ final readonly class HoleBook
     /** Percent after which it is told again. */
     private const STEP = 5;
 
-    /** Pairs of answer and cell beyond which no answer is tried at near attacks, which takes a run for any two sizes. */
+    /**
+     * Pairs of answer and cell beyond which no answer is tried at near attacks, which takes a run for any two sizes.
+     */
     private const MAX_WIDENED = 1_000_000;
 
-    public function __construct(private CatalogueMapper $mapper, private ProofBook $proof, private CoverageBook $coverages, private RunBook $runs, private RevisionCache $kept) {}
+    public function __construct(
+        private CatalogueMapper $mapper,
+        private ProofBook $proof,
+        private CoverageBook $coverages,
+        private RunBook $runs,
+        private RevisionCache $kept,
+    ) {}
 
-    /** What they hang on, another name as soon as it changes: proof ages by the day; of the reps it is who holds what. */
+    /**
+     * What they hang on, another name as soon as it changes: proof ages by the day; of the reps it is who holds what.
+     */
     public function mark(School $school): string
     {
-        return implode(' ', [Revision::ofCurriculum($school), $this->proof->fingerprint($school), CarbonImmutable::now()->toDateString()]);
+        return implode(' ', [
+            Revision::ofCurriculum($school),
+            $this->proof->fingerprint($school),
+            CarbonImmutable::now()->toDateString(),
+        ]);
     }
 
     /** @return list<Hole>|null null while they are not worked out */
@@ -131,7 +145,13 @@ final readonly class HoleBook
     public function fewest(School $school, Catalogue $curriculum, string $rank, float $share): Fewest
     {
         $memory = $this->runs->of($school);
-        $fewest = Fewest::of($curriculum, $rank, $share, $this->widener($curriculum, $memory), new Works($curriculum, $memory));
+        $fewest = Fewest::of(
+            $curriculum,
+            $rank,
+            $share,
+            $this->widener($curriculum, $memory),
+            new Works($curriculum, $memory),
+        );
         // It asks for a part only: what the holes will ask for again stays.
         $this->runs->keep($school, $memory->all());
 
@@ -144,9 +164,13 @@ final readonly class HoleBook
         $catalogue = $this->mapper->curriculum($school);
         $cells = $this->coverages->of($school)->cells;
         $memory = $this->runs->of($school);
-        $progress = new Progress(count($cells), function (int $percent) use ($school): void {
-            $this->kept->keep("holes-share:{$school->id}", '', self::SHARE_SECONDS, $percent);
-        }, self::STEP);
+        $progress = new Progress(
+            count($cells),
+            function (int $percent) use ($school): void {
+                $this->kept->keep("holes-share:{$school->id}", '', self::SHARE_SECONDS, $percent);
+            },
+            self::STEP,
+        );
         $holes = $this->finder($school, $catalogue, $memory)->find($cells, $progress->add(...));
         $this->kept->keep("holes-share:{$school->id}", '', self::SHARE_SECONDS, 0);
         $this->runs->keep($school, $memory->kept());

@@ -15,11 +15,13 @@ final class ImportReport
     public function count(string $section, bool $existed, bool $differs): void
     {
         $this->sections[$section] ??= ['added' => 0, 'changed' => 0, 'same' => 0];
-        $this->sections[$section][match (true) {
-            ! $existed => 'added',
-            $differs => 'changed',
-            default => 'same',
-        }]++;
+        $this->sections[$section][
+            match (true) {
+                ! $existed => 'added',
+                $differs => 'changed',
+                default => 'same',
+            }
+        ]++;
         $this->progress?->add(1);
     }
 
@@ -34,7 +36,15 @@ final class ImportReport
     /** @return array<string, array<string, int>> how many of a section are new and changed, where there are any */
     public function changes(): array
     {
-        return array_filter(array_map(static fn (array $counts): array => array_filter(['added' => $counts['added'], 'changed' => $counts['changed']]), $this->sections));
+        return array_filter(
+            array_map(
+                static fn (array $counts): array => array_filter([
+                    'added' => $counts['added'],
+                    'changed' => $counts['changed'],
+                ]),
+                $this->sections,
+            ),
+        );
     }
 
     /** @return array<string, array{added: int, changed: int, same: int}> */

@@ -15,7 +15,10 @@ final readonly class KeptPages
     /** What is drawn tells of proof, which ages by the hour. */
     private const SECONDS = 3600;
 
-    /** Seconds for which a page of people stands, counted from midnight: proof ages, and what comes next begins at such a moment. */
+    /**
+     * Seconds for which a page of people stands, counted from midnight: proof ages, and what comes next begins at such
+     * a moment.
+     */
     public const STANDS = 300;
 
     public function __construct(private RevisionCache $kept, private HoleBook $holes, private ProofBook $proof) {}
@@ -25,7 +28,8 @@ final readonly class KeptPages
      *
      * @param array<array-key, mixed> $parameters what was asked for
      * @param callable(): string      $draw
-     * @param ?string                 $revision   of what it depends on besides; null for what is taught and its weak spots alone
+     * @param ?string                 $revision   of what it depends on besides; null for what is taught and its weak
+     *     spots alone
      */
     public function of(string $page, User $user, array $parameters, callable $draw, ?string $revision = null): string
     {
@@ -35,7 +39,12 @@ final readonly class KeptPages
         if ($isBehind || ! $areKnown) {
             $this->kept->fallBehind();
         }
-        $revision = implode(' ', [$revision ?? $this->holes->mark($school), CarbonImmutable::now()->format('Y-m-d H'), (int) $areKnown, (int) $isBehind]);
+        $revision = implode(' ', [
+            $revision ?? $this->holes->mark($school),
+            CarbonImmutable::now()->format('Y-m-d H'),
+            (int) $areKnown,
+            (int) $isBehind,
+        ]);
 
         return $this->kept->of(self::name($page, $user, $parameters), $revision, self::SECONDS, $draw);
     }
@@ -47,22 +56,39 @@ final readonly class KeptPages
      */
     public function ofCurriculum(string $page, User $user, callable $draw): string
     {
-        return $this->kept->of(self::name($page, $user, []), Revision::ofCurriculum($user->school), self::SECONDS, $draw);
+        return $this->kept->of(
+            self::name($page, $user, []),
+            Revision::ofCurriculum($user->school),
+            self::SECONDS,
+            $draw,
+        );
     }
 
     /**
-     * A part of somebody's page that tells of what they do alone and what stands from before, which no rep in class changes.
+     * A part of somebody's page that tells of what they do alone and what stands from before, which no rep in class
+     * changes.
      *
      * @param callable(): string $draw
      */
     public function ofPerson(string $page, User $user, Student $student, callable $draw): string
     {
-        $revision = implode(' ', [Revision::ofPage($user->school, $student, 'home'), intdiv(CarbonImmutable::now()->getTimestamp(), self::STANDS)]);
+        $revision = implode(' ', [
+            Revision::ofPage($user->school, $student, 'home'),
+            intdiv(CarbonImmutable::now()->getTimestamp(), self::STANDS),
+        ]);
 
-        return $this->kept->of(self::name($page, $user, [self::whose($user), $student->id]), $revision, self::STANDS, $draw);
+        return $this->kept->of(
+            self::name($page, $user, [self::whose($user), $student->id]),
+            $revision,
+            self::STANDS,
+            $draw,
+        );
     }
 
-    /** Whose a page is that somebody is shown: all who teach in a role are shown the same, everybody else what is theirs. */
+    /**
+     * Whose a page is that somebody is shown: all who teach in a role are shown the same, everybody else what is
+     * theirs.
+     */
     public static function whose(User $user): string
     {
         return $user->role->teaches() ? "{$user->school_id} {$user->role->value}" : (string) $user->id;
@@ -72,6 +98,11 @@ final readonly class KeptPages
     private static function name(string $page, User $user, array $parameters): string
     {
         // Whoever may write sees links to do so; another release may draw it differently.
-        return implode(':', [$page, $user->school->id, (int) $user->can('create', Answer::class), hash('xxh128', serialize([base_path(), $parameters]))]);
+        return implode(':', [
+            $page,
+            $user->school->id,
+            (int) $user->can('create', Answer::class),
+            hash('xxh128', serialize([base_path(), $parameters])),
+        ]);
     }
 }

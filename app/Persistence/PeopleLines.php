@@ -9,7 +9,10 @@ use App\Models\School;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 
-/** People as lines of a spreadsheet: pasted, or as CSV. Says of each line whether it is somebody new, known, or what is wrong with it. */
+/**
+ * People as lines of a spreadsheet: pasted, or as CSV. Says of each line whether it is somebody new, known, or what is
+ * wrong with it.
+ */
 final readonly class PeopleLines
 {
     public const MAX = 2_000;
@@ -26,7 +29,9 @@ final readonly class PeopleLines
     /** @var array<string, int|null> column by field, from 0; null for none */
     public array $columns;
 
-    /** @var list<array{line: int, name: string, rank: string, height: ?float, born: ?string, what: string, isNew: bool}> */
+    /**
+     * @var list<array{line: int, name: string, rank: string, height: ?float, born: ?string, what: string, isNew: bool}>
+     */
     public array $lines;
 
     public bool $isTooLong;
@@ -40,10 +45,19 @@ final readonly class PeopleLines
         $rows = self::rows(Csv::plain($text));
         $heads = array_shift($rows) ?? [];
         $this->heads = array_map(trim(...), $heads);
-        $this->columns = $columns === [] ? self::guess($this->heads) : [...array_fill_keys(self::FIELDS, null), ...$columns];
+        $this->columns
+            = $columns === [] ? self::guess($this->heads) : [...array_fill_keys(self::FIELDS, null), ...$columns];
         $this->isTooLong = count($rows) > self::MAX;
-        $ranks = $school->ranks->mapWithKeys(static fn (Rank $rank): array => [Str::lower($rank->name) => $rank->name, $rank->code => $rank->name])->all();
-        $known = $school->students()->pluck('name')->mapWithKeys(static fn (string $name): array => [Str::lower($name) => true])->all();
+        $ranks = $school->ranks
+            ->mapWithKeys(
+                static fn (Rank $rank): array => [Str::lower($rank->name) => $rank->name, $rank->code => $rank->name],
+            )
+            ->all();
+        $known = $school
+            ->students()
+            ->pluck('name')
+            ->mapWithKeys(static fn (string $name): array => [Str::lower($name) => true])
+            ->all();
         $lines = [];
         foreach (array_slice($rows, 0, self::MAX, true) as $number => $row) {
             if (trim(implode('', $row)) === '') {
@@ -63,7 +77,12 @@ final readonly class PeopleLines
 
     public function countRefused(): int
     {
-        return count(array_filter($this->lines, static fn (array $line): bool => ! $line['isNew'] && $line['what'] !== __('students.file.known')));
+        return count(
+            array_filter(
+                $this->lines,
+                static fn (array $line): bool => ! $line['isNew'] && $line['what'] !== __('students.file.known'),
+            ),
+        );
     }
 
     /**
@@ -75,20 +94,40 @@ final readonly class PeopleLines
      */
     private function line(int $number, array $row, array $ranks, array $known, bool $isDayFirst): array
     {
-        $field = fn (string $name): string => $this->columns[$name] === null ? '' : Csv::plain($row[$this->columns[$name]] ?? '');
-        [$name, $rank, $height, $born] = [$field('name'), $field('rank'), self::height($field('height')), self::day($field('born'), $isDayFirst)];
+        $field = fn (string $name): string => $this->columns[$name] === null
+            ? ''
+            : Csv::plain($row[$this->columns[$name]] ?? '');
+        [$name, $rank, $height, $born] = [
+            $field('name'),
+            $field('rank'),
+            self::height($field('height')),
+            self::day($field('born'), $isDayFirst),
+        ];
         $what = match (true) {
             $name === '' => __('students.file.no-name'),
             mb_strlen($name) > 200 => __('students.file.long-name'),
             preg_match('/\p{Cc}/u', $name) === 1 => __('students.file.no-name'),
             isset($known[Str::lower($name)]) => __('students.file.known'),
-            ! isset($ranks[Str::lower($rank)]) => __('students.file.no-rank', ['rank' => $rank, 'ranks' => implode(', ', array_unique($ranks))]),
-            $height === null && $field('height') !== '' => __('students.file.no-height', ['height' => $field('height')]),
+            ! isset($ranks[Str::lower($rank)]) => __('students.file.no-rank', [
+                'rank' => $rank,
+                'ranks' => implode(', ', array_unique($ranks)),
+            ]),
+            $height === null && $field('height') !== '' => __('students.file.no-height', [
+                'height' => $field('height'),
+            ]),
             $born === null && $field('born') !== '' => __('students.file.no-day', ['day' => $field('born')]),
             default => '',
         };
 
-        return ['line' => $number, 'name' => $name, 'rank' => $ranks[Str::lower($rank)] ?? $rank, 'height' => $height, 'born' => $born, 'what' => $what, 'isNew' => $what === ''];
+        return [
+            'line' => $number,
+            'name' => $name,
+            'rank' => $ranks[Str::lower($rank)] ?? $rank,
+            'height' => $height,
+            'born' => $born,
+            'what' => $what,
+            'isNew' => $what === '',
+        ];
     }
 
     /** A stature in metres or centimetres, with a point or a comma. */
@@ -109,7 +148,9 @@ final readonly class PeopleLines
         $parts = match (true) {
             preg_match('/^(\d{4})-(\d{1,2})-(\d{1,2})$/', $text, $found) === 1 => [$found[1], $found[2], $found[3]],
             preg_match('/^(\d{1,2})\.(\d{1,2})\.(\d{4})$/', $text, $found) === 1 => [$found[3], $found[2], $found[1]],
-            preg_match('/^(\d{1,2})\/(\d{1,2})\/(\d{4})$/', $text, $found) === 1 => $isDayFirst ? [$found[3], $found[2], $found[1]] : [$found[3], $found[1], $found[2]],
+            preg_match('/^(\d{1,2})\/(\d{1,2})\/(\d{4})$/', $text, $found) === 1 => $isDayFirst
+                ? [$found[3], $found[2], $found[1]]
+                : [$found[3], $found[1], $found[2]],
             default => null,
         };
         if ($parts === null || ! checkdate((int) $parts[1], (int) $parts[2], (int) $parts[0])) {
@@ -132,7 +173,10 @@ final readonly class PeopleLines
             $words = texts("students.file.heads.{$field}");
             $columns[$field] = null;
             foreach ($heads as $column => $head) {
-                if ($columns[$field] === null && in_array(Str::lower(trim((string) preg_replace('/\(.*\)/', '', $head))), $words, true)) {
+                if (
+                    $columns[$field] === null
+                    && in_array(Str::lower(trim((string) preg_replace('/\(.*\)/', '', $head))), $words, true)
+                ) {
                     $columns[$field] = $column;
                 }
             }
@@ -145,7 +189,11 @@ final readonly class PeopleLines
     private static function rows(string $text): array
     {
         $first = (string) strtok($text, "\r\n");
-        $counts = ["\t" => substr_count($first, "\t"), ';' => substr_count($first, ';'), ',' => substr_count($first, ',')];
+        $counts = [
+            "\t" => substr_count($first, "\t"),
+            ';' => substr_count($first, ';'),
+            ',' => substr_count($first, ','),
+        ];
         arsort($counts);
         $stream = fopen('php://memory', 'w+b');
         if ($stream === false) {
@@ -154,7 +202,10 @@ final readonly class PeopleLines
         fwrite($stream, $text);
         rewind($stream);
         $rows = [];
-        while (count($rows) <= self::MAX + 1 && ($row = fgetcsv($stream, separator: (string) array_key_first($counts), escape: '')) !== false) {
+        while (
+            count($rows) <= self::MAX + 1
+            && ($row = fgetcsv($stream, separator: (string) array_key_first($counts), escape: '')) !== false
+        ) {
             $rows[] = array_map(strval(...), $row);
         }
 

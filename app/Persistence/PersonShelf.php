@@ -9,8 +9,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What is told of people, one by one: kept until a rep of theirs comes, their own row changes or what it is told by does. Proof fades, in
- * days: what was told in an hour that is over may be told anew.
+ * What is told of people, one by one: kept until a rep of theirs comes, their own row changes or what it is told by
+ * does. Proof fades, in days: what was told in an hour that is over may be told anew.
  */
 final class PersonShelf
 {
@@ -26,18 +26,30 @@ final class PersonShelf
      * @param string           $revision of what it is told by
      * @param ?CarbonImmutable $until    reps until then are told of; all of them without
      */
-    public function __construct(private readonly School $school, private readonly string $what, private readonly string $revision, private readonly CarbonImmutable $at, private readonly ?CarbonImmutable $until = null) {}
+    public function __construct(
+        private readonly School $school,
+        private readonly string $what,
+        private readonly string $revision,
+        private readonly CarbonImmutable $at,
+        private readonly ?CarbonImmutable $until = null,
+    ) {}
 
     /**
      * @param list<int> $ids of their rows
      *
-     * @return array<int, array{mixed, int}> what is kept of them, and when it was told, in seconds; by the id of the row
+     * @return array<int, array{mixed, int}> what is kept of them, and when it was told, in seconds; by the id of the
+     *     row
      */
     public function ofDay(array $ids): array
     {
         $this->marks = $this->marks($ids);
         $kept = array_intersect_key($this->kept(), $this->marks);
-        $kept = array_filter($kept, fn (array $one, int $id): bool => $one[0] === $this->marks[$id] && $one[2] > $this->at->getTimestamp() - self::DAY, ARRAY_FILTER_USE_BOTH);
+        $kept = array_filter(
+            $kept,
+            fn (array $one, int $id): bool => $one[0] === $this->marks[$id]
+                && $one[2] > $this->at->getTimestamp() - self::DAY,
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return array_map(static fn (array $one): array => [$one[1], $one[2]], $kept);
     }
@@ -79,7 +91,12 @@ final class PersonShelf
         if ($new === []) {
             return;
         }
-        app(RevisionCache::class)->keep($this->name(), $this->revision, self::DAY, array_slice($new + $this->kept(), 0, self::MOST, true));
+        app(RevisionCache::class)->keep(
+            $this->name(),
+            $this->revision,
+            self::DAY,
+            array_slice($new + $this->kept(), 0, self::MOST, true),
+        );
     }
 
     /** @return array<int, array{string, mixed, int}> mark, what is told, and when, in seconds */
@@ -100,11 +117,17 @@ final class PersonShelf
      */
     private function marks(array $ids): array
     {
-        $rows = DB::select(<<<'SQL'
-            select s.id, s.xmin::text || s.ctid::text || ' ' || w.count || ' ' || w.turns || ' ' || (select count(*) from reps r where r.school_id = s.school_id and r.student_id = s.id and r.at > ?) as mark
-            from students s cross join lateral (select count(*), coalesce(sum(turns), 0) as turns from proof_windows where school_id = s.school_id and student_id = s.id) w
+        $rows = DB::select(
+            <<<'SQL'
+            select s.id, s.xmin::text || s.ctid::text || ' ' || w.count || ' ' || w.turns || ' ' || (select count(*)
+                from reps r where r.school_id = s.school_id and r.student_id = s.id and r.at > ?) as mark
+            from students s cross join lateral (select count(*), coalesce(sum(turns), 0) as turns from proof_windows
+                where school_id = s.school_id and student_id = s.id) w
             where s.school_id = ? and s.id = any(?::bigint[])
-            SQL, [$this->until?->format('Y-m-d H:i:sP') ?? 'infinity', $this->school->id, '{'.implode(',', $ids).'}']);
+            SQL
+            ,
+            [$this->until?->format('Y-m-d H:i:sP') ?? 'infinity', $this->school->id, '{'.implode(',', $ids).'}'],
+        );
 
         return array_column($rows, 'mark', 'id');
     }

@@ -17,7 +17,11 @@ final class Progress
      * @param Closure(int): void $tell is told the percent that are done
      * @param int                $step percent after which it is told again
      */
-    public function __construct(private readonly int $all, private readonly Closure $tell, private readonly int $step = 1) {}
+    public function __construct(
+        private readonly int $all,
+        private readonly Closure $tell,
+        private readonly int $step = 1,
+    ) {}
 
     public function add(int $more): void
     {

@@ -14,20 +14,28 @@ use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Coverage\ProvenShare;
 use StoneDrill\Core\Curriculum\Catalogue;
 
-/** What the students of each rank have proven, kept until a row changes: then those are read again whose reps came or changed. */
+/**
+ * What the students of each rank have proven, kept until a row changes: then those are read again whose reps came or
+ * changed.
+ */
 final class ProofBook
 {
     /** Ages are counted in whole days, so within the hour nothing changes but by new rows, which change the key. */
     private const SECONDS = 3600;
 
-    /** Students of whom nobody waits until they are read: of so many what is kept is old, or so many were tried since. */
+    /**
+     * Students of whom nobody waits until they are read: of so many what is kept is old, or so many were tried since.
+     */
     private const MANY = 200;
     private const DAY = 86_400;
 
     /** Students whose reps are read at once. */
     private const CHUNK = 100;
 
-    /** @var array<string, array{array<int, string>, array<int, string>, array<int, string>}> what {@see look()} has found, by the moment of the school */
+    /**
+     * @var array<string, array{array<int, string>, array<int, string>, array<int, string>}> what {@see look()} has
+     *     found, by the moment of the school
+     */
     private array $looks = [];
 
     /** @var array<string, bool> whether a job reads it where it takes long, by the moment of the school */
@@ -38,7 +46,12 @@ final class ProofBook
     /** As of now. */
     public function of(School $school): ProvenShare
     {
-        return $this->kept->of("proof:{$school->id}", Revision::of($school), self::SECONDS, fn (): ProvenShare => $this->told($school, self::SECONDS));
+        return $this->kept->of(
+            "proof:{$school->id}",
+            Revision::of($school),
+            self::SECONDS,
+            fn (): ProvenShare => $this->told($school, self::SECONDS),
+        );
     }
 
     /**
@@ -55,7 +68,8 @@ final class ProofBook
         $this->kept->fallBehind();
 
         // Where the job was done at once it is known.
-        return $this->kept->known("proof:{$school->id}", Revision::of($school)) ?? ($this->areManyNew($school) ? null : $this->told($school, self::DAY));
+        return $this->kept->known("proof:{$school->id}", Revision::of($school))
+            ?? ($this->areManyNew($school) ? null : $this->told($school, self::DAY));
     }
 
     /** What is seen of it: another name as soon as anybody holds something else, which most reps do not change. */
@@ -64,17 +78,22 @@ final class ProofBook
         return hash('xxh128', serialize($this->seen($school)));
     }
 
-    /** Whether a job is to read a large school: all of it was read more than an hour ago, or there is something new of many. */
+    /**
+     * Whether a job is to read a large school: all of it was read more than an hour ago, or there is something new of
+     * many.
+     */
     public function isBehind(School $school): bool
     {
-        return $this->kept->known("proof:{$school->id}", Revision::of($school)) === null && $this->isReadByJob($school)
+        return $this->kept->known("proof:{$school->id}", Revision::of($school)) === null
+            && $this->isReadByJob($school)
             && ($this->age($school) >= self::SECONDS || $this->areManyNew($school));
     }
 
     /** Whether a job reads the school where it takes long: it is a large one, and somebody works. */
     private function isReadByJob(School $school): bool
     {
-        return $this->readByJob[self::moment($school, CarbonImmutable::now())] ??= $school->students()->count() > self::MANY && ! Workers::areAway();
+        return $this->readByJob[self::moment($school, CarbonImmutable::now())] ??=
+            $school->students()->count() > self::MANY && ! Workers::areAway();
     }
 
     /** The school as it is now: what was found of it stands as long as one looks. */
@@ -83,7 +102,9 @@ final class ProofBook
         return implode(' ', [$school->id, $now->getTimestamp(), Revision::of($school)]);
     }
 
-    /** As of when it is told who has faded: now, or when all of it was read where it is old; null where nothing is told. */
+    /**
+     * As of when it is told who has faded: now, or when all of it was read where it is old; null where nothing is told.
+     */
     public function seenAt(School $school): ?CarbonImmutable
     {
         if (! $this->isBehind($school)) {
@@ -115,9 +136,20 @@ final class ProofBook
     /** What it hangs on besides the reps and who has which rank. */
     private static function mark(Catalogue $catalogue): string
     {
-        $sides = array_map(static fn (Attack $attack): array => [$attack->id, $attack->isSymmetric()], $catalogue->attacks);
+        $sides = array_map(
+            static fn (Attack $attack): array => [$attack->id, $attack->isSymmetric()],
+            $catalogue->attacks,
+        );
 
-        return hash('xxh128', serialize([array_column($catalogue->ranks, 'goalRung', 'id'), $catalogue->ladder->ids(), $sides, $catalogue->school->proof->halfLife]));
+        return hash(
+            'xxh128',
+            serialize([
+                array_column($catalogue->ranks, 'goalRung', 'id'),
+                $catalogue->ladder->ids(),
+                $sides,
+                $catalogue->school->proof->halfLife,
+            ]),
+        );
     }
 
     /** @param int $stands seconds for which what was read of all stands for those of whom nothing is new */
@@ -131,7 +163,8 @@ final class ProofBook
     /**
      * Who is to be read.
      *
-     * @return array{array<int, string>, array<int, string>, array<int, string>} code of the rank of each, what each is at, and the rank of those of whom something is new; by the id of the student's row
+     * @return array{array<int, string>, array<int, string>, array<int, string>} code of the rank of each, what each is
+     *     at, and the rank of those of whom something is new; by the id of the student's row
      */
     private function look(School $school, CarbonImmutable $now): array
     {
@@ -143,21 +176,42 @@ final class ProofBook
     {
         $rankOf = $this->ranks($school, $now);
         $turns = $this->turns($school);
-        $state = array_map(static fn (string $rank, int $student): string => $rank.' '.($turns[$student] ?? 0), $rankOf, array_keys($rankOf));
+        $state = array_map(
+            static fn (string $rank, int $student): string => $rank.' '.($turns[$student] ?? 0),
+            $rankOf,
+            array_keys($rankOf),
+        );
         $state = array_combine(array_keys($rankOf), $state);
-        $before = $this->kept->known(self::named($school), self::mark($this->mapper->curriculum($school)))['state'] ?? [];
+        $before
+            = $this->kept->known(self::named($school), self::mark($this->mapper->curriculum($school)))['state'] ?? [];
 
-        return [$rankOf, $state, array_filter($rankOf, static fn (int $student): bool => ($before[$student] ?? null) !== $state[$student], ARRAY_FILTER_USE_KEY)];
+        return [
+            $rankOf,
+            $state,
+            array_filter(
+                $rankOf,
+                static fn (int $student): bool => ($before[$student] ?? null) !== $state[$student],
+                ARRAY_FILTER_USE_KEY,
+            ),
+        ];
     }
 
     /** As it was then, of those who are here now. */
     public function at(School $school, CarbonImmutable $then): ProvenShare
     {
-        return $this->kept->of("proof:{$school->id}:{$then->toDateString()}", Revision::of($school), self::SECONDS, function () use ($school, $then): ProvenShare {
-            $rankOf = $this->ranks($school, $then);
+        return $this->kept->of(
+            "proof:{$school->id}:{$then->toDateString()}",
+            Revision::of($school),
+            self::SECONDS,
+            function () use ($school, $then): ProvenShare {
+                $rankOf = $this->ranks($school, $then);
 
-            return ProvenShare::ofHeld($rankOf, $this->read($school, $this->mapper->curriculum($school), $rankOf, $then));
-        });
+                return ProvenShare::ofHeld(
+                    $rankOf,
+                    $this->read($school, $this->mapper->curriculum($school), $rankOf, $then),
+                );
+            },
+        );
     }
 
     /** @return array<int, array<string, bool>> what each holds, of which most is kept from before */
@@ -170,16 +224,29 @@ final class ProofBook
         if ($known === null || $now->getTimestamp() - $known['at'] >= $stands) {
             [$known, $new] = [['at' => $now->getTimestamp(), 'held' => []], $rankOf];
         }
-        $held = array_intersect_key(array_replace($known['held'], $this->read($school, $curriculum, $new, $now)), $rankOf);
+        $held = array_intersect_key(
+            array_replace($known['held'], $this->read($school, $curriculum, $new, $now)),
+            $rankOf,
+        );
         $this->kept->keep($name, $mark, self::DAY, ['at' => $known['at'], 'held' => $held, 'state' => $state]);
 
         return $held;
     }
 
-    /** @return array<int, int> a number for each student who was tried, which is another one as soon as a rep came or was corrected */
+    /**
+     * @return array<int, int> a number for each student who was tried, which is another one as soon as a rep came or
+     *     was corrected
+     */
     private function turns(School $school): array
     {
-        return array_column(DB::select('select student_id, sum(turns + 1)::bigint as turns from proof_windows where school_id = ? group by student_id', [$school->id]), 'turns', 'student_id');
+        return array_column(
+            DB::select(
+                'select student_id, sum(turns + 1)::bigint as turns from proof_windows where school_id = ? group by student_id',
+                [$school->id],
+            ),
+            'turns',
+            'student_id',
+        );
     }
 
     /**
@@ -204,10 +271,25 @@ final class ProofBook
     /** @return array<int, string> code of the rank of each who trains on a day, by the id of the student's row */
     private function ranks(School $school, CarbonImmutable $at): array
     {
-        $awarded = DB::table('rank_awards')->join('ranks', 'ranks.id', '=', 'rank_awards.rank_id')->join('students', 'students.id', '=', 'rank_awards.student_id')
-            ->where('rank_awards.school_id', $school->id)->whereNull((new Student())->qualifyColumn('erased_at'))->where('awarded_on', '<=', $at->setTimezone($school->timeZone())->toDateString())
-            ->orderBy('awarded_on')->orderBy('rank_awards.id')->pluck('ranks.code', 'student_id')->all();
+        $awarded = DB::table('rank_awards')
+            ->join('ranks', 'ranks.id', '=', 'rank_awards.rank_id')
+            ->join('students', 'students.id', '=', 'rank_awards.student_id')
+            ->where('rank_awards.school_id', $school->id)
+            ->whereNull((new Student())->qualifyColumn('erased_at'))
+            ->where('awarded_on', '<=', $at->setTimezone($school->timeZone())->toDateString())
+            ->orderBy('awarded_on')
+            ->orderBy('rank_awards.id')
+            ->pluck('ranks.code', 'student_id')
+            ->all();
 
-        return array_replace($school->students()->reorder()->join('ranks', 'ranks.id', '=', 'students.rank_id')->pluck('ranks.code', 'students.id')->all(), $awarded);
+        return array_replace(
+            $school
+                ->students()
+                ->reorder()
+                ->join('ranks', 'ranks.id', '=', 'students.rank_id')
+                ->pluck('ranks.code', 'students.id')
+                ->all(),
+            $awarded,
+        );
     }
 }

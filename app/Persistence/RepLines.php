@@ -43,15 +43,28 @@ final class RepLines
     public function __construct(private readonly School $school)
     {
         $this->ids = [
-            'student' => $students = $school->students()->pluck('id', 'code'),
+            'student' => ($students = $school->students()->pluck('id', 'code')),
             'attacker' => $students,
             'class' => $school->classes()->pluck('id', 'code'),
             'attack' => $school->attacks()->pluck('id', 'code'),
             'answer' => $school->answers()->pluck('id', 'code'),
         ];
-        $this->rules = [...RepRequest::of($school), 'at' => ['required', new Moment($school->zone, CarbonImmutable::now())], 'source' => [Rule::enum(Source::class)], 'attacker' => ['nullable', 'different:student'], 'attacked_by' => ['bail', 'nullable', Rule::enum(AttackedBy::class), 'prohibits:attacker']];
-        // What a file names it names by codes, which are looked up here; and a correction may come with what it corrects.
-        unset($this->rules['student_id'], $this->rules['attack_id'], $this->rules['answer_id'], $this->rules['attacker_id'], $this->rules['class_id']);
+        $this->rules = [
+            ...RepRequest::of($school),
+            'at' => ['required', new Moment($school->zone, CarbonImmutable::now())],
+            'source' => [Rule::enum(Source::class)],
+            'attacker' => ['nullable', 'different:student'],
+            'attacked_by' => ['bail', 'nullable', Rule::enum(AttackedBy::class), 'prohibits:attacker'],
+        ];
+        // What a file names it names by codes, which are looked up here; and a correction may come with what it
+        // corrects.
+        unset(
+            $this->rules['student_id'],
+            $this->rules['attack_id'],
+            $this->rules['answer_id'],
+            $this->rules['attacker_id'],
+            $this->rules['class_id'],
+        );
         $this->rules['replaces'] = ['bail', 'nullable', 'uuid', 'different:id'];
     }
 
@@ -147,7 +160,11 @@ final class RepLines
         $left = $this->read;
         $waiting = $this->lines;
         do {
-            $ready = array_filter($left, static fn (array $values): bool => $values['replaces'] === null || ! isset($waiting[$values['replaces']]));
+            $ready = array_filter(
+                $left,
+                static fn (array $values): bool => $values['replaces'] === null
+                    || ! isset($waiting[$values['replaces']]),
+            );
             foreach ($ready as $values) {
                 unset($waiting[$values['id']]);
                 $ordered[] = $values;
@@ -175,7 +192,9 @@ final class RepLines
             'id' => Str::lower($fields['id']),
             'replaces' => $written('replaces') === null ? null : Str::lower((string) $written('replaces')),
             'rung' => ctype_digit($fields['rung']) ? (int) $fields['rung'] : $fields['rung'],
-            'mistakes' => $written('mistakes') === null ? [] : array_map(trim(...), explode(';', (string) $written('mistakes'))),
+            'mistakes' => $written('mistakes') === null
+                ? []
+                : array_map(trim(...), explode(';', (string) $written('mistakes'))),
             'source' => $written('source') ?? 'seen',
         ];
     }

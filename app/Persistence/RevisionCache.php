@@ -12,8 +12,8 @@ use Illuminate\Contracts\Cache\Repository;
 use StoneDrill\Core\Rules;
 
 /**
- * What was worked out of a school's rows, kept until they or the rules change. The newest takes the place of what was kept
- * before. However many ask at once, one works it out. Two releases on one database keep what is theirs apart.
+ * What was worked out of a school's rows, kept until they or the rules change. The newest takes the place of what was
+ * kept before. However many ask at once, one works it out. Two releases on one database keep what is theirs apart.
  */
 final readonly class RevisionCache
 {
@@ -31,7 +31,12 @@ final readonly class RevisionCache
      * @param ReadRevisions $atHand what this request has read, so that it reads nothing twice
      * @param Repository    $memory of the machine
      */
-    public function __construct(private Repository $cache, private ReadRevisions $atHand, #[Cache('memory')] private Repository $memory) {}
+    public function __construct(
+        private Repository $cache,
+        private ReadRevisions $atHand,
+        #[Cache('memory')]
+        private Repository $memory,
+    ) {}
 
     /**
      * @template T
@@ -48,7 +53,7 @@ final readonly class RevisionCache
             return $this->known($name, $revision);
         }
         $store = $this->cache->getStore();
-        if (! $store instanceof LockProvider) {
+        if (! ($store instanceof LockProvider)) {
             return $this->keep($name, $revision, $seconds, $work());
         }
         /** @var Lock $lock */
@@ -60,15 +65,17 @@ final readonly class RevisionCache
             return $this->keep($name, $revision, $seconds, $work());
         }
         try {
-            return $this->has($name, $revision) ? $this->known($name, $revision) : $this->keep($name, $revision, $seconds, $work());
+            return $this->has($name, $revision)
+                ? $this->known($name, $revision)
+                : $this->keep($name, $revision, $seconds, $work());
         } finally {
             Aside::keep(static fn (): bool => $lock->release());
         }
     }
 
     /**
-     * The same of what nearly every page reads: it is kept in the memory of each machine, too, where it is found in half the time.
-     * Nothing but the revision decides what it is.
+     * The same of what nearly every page reads: it is kept in the memory of each machine, too, where it is found in
+     * half the time. Nothing but the revision decides what it is.
      *
      * @template T
      *

@@ -57,8 +57,13 @@ final class RowReader
 
     public function refuse(Model $row, string $why): void
     {
-        $title = (string) ($row->getAttributes()['title'] ?? $row->getAttributes()['name'] ?? '');
-        $this->unreadable[] = new UnreadableRow($row->getTable(), (int) $row->getKey(), $title, mb_strimwidth($why, 0, self::MAX_LETTERS, '…'));
+        $title = (string) ($row->getAttributes()['title'] ?? ($row->getAttributes()['name'] ?? ''));
+        $this->unreadable[] = new UnreadableRow(
+            $row->getTable(),
+            (int) $row->getKey(),
+            $title,
+            mb_strimwidth($why, 0, self::MAX_LETTERS, '…'),
+        );
     }
 
     private static function text(Throwable $error): string

@@ -28,24 +28,67 @@ final readonly class SchoolMapper
     /** What a school has set for itself; a setting that cannot be read is the usual one. */
     public static function read(School $school, RowReader $reader): CoreSchool
     {
-        $sizes = $reader->setting($school, 'sizes', static fn (): array => array_replace(Statures::BUILT_IN, array_map(self::stature(...), Json::strict($school, 'sizes'))), Statures::BUILT_IN);
+        $sizes = $reader->setting(
+            $school,
+            'sizes',
+            static fn (): array => array_replace(
+                Statures::BUILT_IN,
+                array_map(self::stature(...), Json::strict($school, 'sizes')),
+            ),
+            Statures::BUILT_IN,
+        );
 
         return new CoreSchool(
             $school->name,
             Doctrine::from($school->doctrine),
             new ProofStandard($school->share, $school->half_life),
-            $reader->setting($school, 'hole factors', static fn (): array => array_map(static fn (int|float $factor): float => (float) $factor, Json::strict($school, 'hole_factors')), []),
+            $reader->setting(
+                $school,
+                'hole factors',
+                static fn (): array => array_map(
+                    static fn (int|float $factor): float => (float) $factor,
+                    Json::strict($school, 'hole_factors'),
+                ),
+                [],
+            ),
             $reader->setting($school, 'policy', static fn (): ?array => self::policy($school), null),
             new Statures(
-                $reader->setting($school, 'typical', static fn (): string => isset($sizes[$school->typical]) ? $school->typical : throw UnreadableValue::unknown('typical', $school->typical, __('unreadable.expected.size')), Statures::TYPICAL),
+                $reader->setting(
+                    $school,
+                    'typical',
+                    static fn (): string => isset($sizes[$school->typical])
+                        ? $school->typical
+                        : throw UnreadableValue::unknown('typical', $school->typical, __('unreadable.expected.size')),
+                    Statures::TYPICAL,
+                ),
                 $sizes,
             ),
             new Conventions(
                 BearingStyle::from($school->bearings),
-                $reader->setting($school, 'own words', static fn (): array => self::aliases(Json::strict($school, 'aliases')), []),
-                $reader->setting($school, 'time zone', static fn (): string => (new DateTimeZone($school->zone))->getName(), Conventions::ZONE),
-                $reader->setting($school, 'names', static fn (): Nouns => new Nouns(Json::strict($school, 'nouns')), new Nouns()),
-                $reader->setting($school, 'scope', static fn (): FacetScope => self::scope(Json::strict($school, 'scope')), new FacetScope()),
+                $reader->setting(
+                    $school,
+                    'own words',
+                    static fn (): array => self::aliases(Json::strict($school, 'aliases')),
+                    [],
+                ),
+                $reader->setting(
+                    $school,
+                    'time zone',
+                    static fn (): string => (new DateTimeZone($school->zone))->getName(),
+                    Conventions::ZONE,
+                ),
+                $reader->setting(
+                    $school,
+                    'names',
+                    static fn (): Nouns => new Nouns(Json::strict($school, 'nouns')),
+                    new Nouns(),
+                ),
+                $reader->setting(
+                    $school,
+                    'scope',
+                    static fn (): FacetScope => self::scope(Json::strict($school, 'scope')),
+                    new FacetScope(),
+                ),
             ),
             $school->tolerance,
             new Reaction($school->reaction_base, $school->reaction_per_bit),
@@ -66,7 +109,9 @@ final readonly class SchoolMapper
 
     private static function stature(mixed $metres): float
     {
-        return is_numeric($metres) && $metres >= 0.8 && $metres <= 2.4 ? (float) $metres : throw UnreadableValue::unknown('sizes', $metres, __('unreadable.expected.stature'));
+        return is_numeric($metres) && $metres >= 0.8 && $metres <= 2.4
+            ? (float) $metres
+            : throw UnreadableValue::unknown('sizes', $metres, __('unreadable.expected.stature'));
     }
 
     /** @return list<PolicyRow>|null */
@@ -74,12 +119,24 @@ final readonly class SchoolMapper
     {
         $ranks = $school->ranks->pluck('code')->all();
 
-        return $school->policy === null ? null : array_values(array_map(static fn (array $row): PolicyRow => new PolicyRow(
-            Hazard::from($row['hazard']),
-            $row['under'] ?? null,
-            in_array($row['rank'] ?? null, $ranks, true) ? $row['rank'] : null,
-            PolicyLevel::read($row['level']) ?? throw UnreadableValue::unknown('policy', $row['level'], implode(', ', array_column(PolicyLevel::cases(), 'value'))),
-        ), Json::strict($school, 'policy')));
+        return $school->policy === null
+            ? null
+            : array_values(
+                array_map(
+                    static fn (array $row): PolicyRow => new PolicyRow(
+                        Hazard::from($row['hazard']),
+                        $row['under'] ?? null,
+                        in_array($row['rank'] ?? null, $ranks, true) ? $row['rank'] : null,
+                        PolicyLevel::read($row['level'])
+                            ?? throw UnreadableValue::unknown(
+                                'policy',
+                                $row['level'],
+                                implode(', ', array_column(PolicyLevel::cases(), 'value')),
+                            ),
+                    ),
+                    Json::strict($school, 'policy'),
+                ),
+            );
     }
 
     /**

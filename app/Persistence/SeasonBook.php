@@ -21,7 +21,9 @@ use StoneDrill\Core\Session\Season\Ahead;
 use StoneDrill\Core\Session\Season\Candidate;
 use StoneDrill\Core\Session\Season\SeasonPlan;
 
-/** The way to a test of a school, worked out anew when a rep, a class or the curriculum changes, and kept until then. */
+/**
+ * The way to a test of a school, worked out anew when a rep, a class or the curriculum changes, and kept until then.
+ */
 final readonly class SeasonBook
 {
     private const SECONDS = 7 * 86_400;
@@ -36,7 +38,11 @@ final readonly class SeasonBook
     /** Tries that how fast a school learns is read from: the latest. */
     private const MAX_TRIES = 20_000;
 
-    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private RevisionCache $kept) {}
+    public function __construct(
+        private CatalogueMapper $mapper,
+        private CoverageBook $coverages,
+        private RevisionCache $kept,
+    ) {}
 
     /**
      * What is worked out; where nothing is, a job is asked for it. With nobody to do it, it is worked out here.
@@ -55,7 +61,9 @@ final readonly class SeasonBook
     /** @return Ahead */
     public function of(Test $test): Ahead
     {
-        $found = $this->kept->of("ahead:{$test->id}", $this->revision($test), self::SECONDS, function () use ($test): Ahead {
+        $found = $this->kept->of("ahead:{$test->id}", $this->revision($test), self::SECONDS, function () use (
+            $test,
+        ): Ahead {
             $found = $this->find($test);
             $this->kept->keep("ahead-share:{$test->id}", '', self::SHARE_SECONDS, 0);
 
@@ -66,14 +74,27 @@ final readonly class SeasonBook
         return $found;
     }
 
-    /** What was expected first stays, so that what came of it can be shown beside it; and what a class teaches, once it is none of those ahead any more. */
+    /**
+     * What was expected first stays, so that what came of it can be shown beside it; and what a class teaches, once it
+     * is none of those ahead any more.
+     */
     private static function remember(Test $test, SeasonPlan $plan): void
     {
         // Where nothing is new no row is touched, and no page of a class is drawn anew.
-        DB::update(<<<'SQL'
-            update tests set expected = coalesce(expected, :curve), teaches = coalesce(teaches, '{}') || cast(:teaches as jsonb)
-            where id = :id and (expected is null or teaches is distinct from coalesce(teaches, '{}') || cast(:teaches as jsonb))
-            SQL, ['id' => $test->id, 'curve' => json_encode($plan->curve), 'teaches' => json_encode((object) $plan->taught())]);
+        DB::update(
+            <<<'SQL'
+            update tests set expected = coalesce(expected, :curve), teaches = coalesce(teaches,
+                '{}') || cast(:teaches as jsonb)
+            where id = :id and (expected is null or teaches
+                is distinct from coalesce(teaches, '{}') || cast(:teaches as jsonb))
+            SQL
+            ,
+            [
+                'id' => $test->id,
+                'curve' => json_encode($plan->curve),
+                'teaches' => json_encode((object) $plan->taught()),
+            ],
+        );
     }
 
     /** Remembers that working it out has failed, until somebody was told. */
@@ -99,7 +120,8 @@ final readonly class SeasonBook
     }
 
     /**
-     * What the ways to coming tests teach in a class, as they were planned last; a job is asked for what is not planned yet, unless it has failed with all as it is now.
+     * What the ways to coming tests teach in a class, as they were planned last; a job is asked for what is not planned
+     * yet, unless it has failed with all as it is now.
      *
      * @return array{answers: list<string>, waits: bool} codes of answers, and whether more comes with a job
      */
@@ -107,10 +129,24 @@ final readonly class SeasonBook
     {
         $taught = [];
         $waits = false;
-        $tests = $class->school->tests()->whereNull('cancelled_at')->where('at', '>=', $class->at)->has('candidates')->get();
-        foreach ($tests->filter(static fn (Test $test): bool => $test->classes === [] || in_array($class->code, $test->classes, true)) as $test) {
+        $tests = $class->school
+            ->tests()
+            ->whereNull('cancelled_at')
+            ->where('at', '>=', $class->at)
+            ->has('candidates')
+            ->get();
+        foreach (
+            $tests->filter(
+                static fn (Test $test): bool => $test->classes === [] || in_array($class->code, $test->classes, true),
+            ) as $test
+        ) {
             $planned = $test->teaches[$class->code] ?? null;
-            if ($planned === null && $class->cancelled_at === null && $class->at->isFuture() && ! $this->hasFailed($test->setRelation('school', $class->school))) {
+            if (
+                $planned === null
+                && $class->cancelled_at === null
+                && $class->at->isFuture()
+                && ! $this->hasFailed($test->setRelation('school', $class->school))
+            ) {
                 Workers::queue(new PlanSeason($test->id));
                 $waits = true;
             }
@@ -123,10 +159,28 @@ final readonly class SeasonBook
     /** @return list<int> ids of tests whose way is to be planned anew, since a class has just ended or soon begins */
     public static function around(CarbonImmutable $now): array
     {
-        $classes = TrainingClass::query()->whereColumn('training_classes.school_id', 'tests.school_id')->whereNull('cancelled_at')
-            ->where(static fn (Builder $of) => $of->whereRaw("at + minutes * interval '1 minute' between ? and ?", [$now->subHours(self::AROUND), $now])->orWhereBetween('at', [$now, $now->addHours(self::AROUND)]));
+        $classes = TrainingClass::query()
+            ->whereColumn('training_classes.school_id', 'tests.school_id')
+            ->whereNull('cancelled_at')
+            ->where(
+                static fn (Builder $of) => $of
+                    ->whereRaw("at + minutes * interval '1 minute' between ? and ?", [
+                        $now->subHours(self::AROUND),
+                        $now,
+                    ])
+                    ->orWhereBetween('at', [$now, $now->addHours(self::AROUND)]),
+            );
 
-        return array_values(Test::query()->whereNull('cancelled_at')->where('at', '>=', $now)->has('candidates')->whereExists($classes->toBase())->orderBy('id')->pluck('id')->all());
+        return array_values(
+            Test::query()
+                ->whereNull('cancelled_at')
+                ->where('at', '>=', $now)
+                ->has('candidates')
+                ->whereExists($classes->toBase())
+                ->orderBy('id')
+                ->pluck('id')
+                ->all(),
+        );
     }
 
     /** @return Ahead|null */
@@ -144,11 +198,30 @@ final readonly class SeasonBook
         $now = CarbonImmutable::now();
         $students = $test->candidates()->with('rank')->get();
         $windows = (new WindowBook($school, $catalogue))->of(array_values($students->modelKeys()), $now);
-        $candidates = array_values($students->map(fn (Student $student): Candidate => new Candidate($this->mapper->student($student), $windows[$student->id]))->all());
+        $candidates = array_values(
+            $students
+                ->map(
+                    fn (Student $student): Candidate => new Candidate(
+                        $this->mapper->student($student),
+                        $windows[$student->id],
+                    ),
+                )
+                ->all(),
+        );
         $everybody = array_values($school->students()->with('rank')->get()->map($this->mapper->student(...))->all());
         $planned = new PlannedTest($test->code, $test->rank->code, $test->at, classes: $test->classes);
 
-        return Ahead::of($catalogue, $cells, $planned, $everybody, ClassMapper::classes($school), $candidates, self::sequences($school), $now, $this->teller($test));
+        return Ahead::of(
+            $catalogue,
+            $cells,
+            $planned,
+            $everybody,
+            ClassMapper::classes($school),
+            $candidates,
+            self::sequences($school),
+            $now,
+            $this->teller($test),
+        );
     }
 
     /**
@@ -178,10 +251,28 @@ final readonly class SeasonBook
     /** @return list<list<bool>> whether each try was clean, in order of time, of each student and cell */
     private static function sequences(School $school): array
     {
-        $reps = $school->reps()->standing()->where('source', '<>', Source::Home)->where('outcome', '<>', Outcome::Stopped)->latest('at')->orderByDesc('id')->limit(self::MAX_TRIES)->toBase()->get(['student_id', 'attack_id', 'side', 'outcome']);
+        $reps = $school
+            ->reps()
+            ->standing()
+            ->where('source', '<>', Source::Home)
+            ->where('outcome', '<>', Outcome::Stopped)
+            ->latest('at')
+            ->orderByDesc('id')
+            ->limit(self::MAX_TRIES)
+            ->toBase()
+            ->get(['student_id', 'attack_id', 'side', 'outcome']);
 
-        return array_values($reps->reverse()->groupBy(static fn ($rep): string => "{$rep->student_id} {$rep->attack_id} {$rep->side}")
-            ->map(static fn (Collection $of): array => array_values($of->map(static fn ($rep): bool => $rep->outcome === Outcome::Clean->value)->all()))->all());
+        return array_values(
+            $reps
+                ->reverse()
+                ->groupBy(static fn ($rep): string => "{$rep->student_id} {$rep->attack_id} {$rep->side}")
+                ->map(
+                    static fn (Collection $of): array => array_values(
+                        $of->map(static fn ($rep): bool => $rep->outcome === Outcome::Clean->value)->all(),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** Proof ages by the day. */
@@ -189,6 +280,13 @@ final readonly class SeasonBook
     {
         $classes = $test->school->classes();
 
-        return implode(' ', [Revision::of($test->school), CarbonImmutable::now()->toDateString(), $test->version, crc32($test->candidates()->pluck('students.id')->implode(' ')), $classes->count(), $classes->max('updated_at')]);
+        return implode(' ', [
+            Revision::of($test->school),
+            CarbonImmutable::now()->toDateString(),
+            $test->version,
+            crc32($test->candidates()->pluck('students.id')->implode(' ')),
+            $classes->count(),
+            $classes->max('updated_at'),
+        ]);
     }
 }

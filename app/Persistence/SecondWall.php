@@ -9,7 +9,10 @@ use Illuminate\Database\Connectors\PostgresConnector;
 use Override;
 use PDO;
 
-/** For which school a connection asks: the database shows it no other school's rows. Commands, jobs and who is not signed in ask for all. */
+/**
+ * For which school a connection asks: the database shows it no other school's rows. Commands, jobs and who is not
+ * signed in ask for all.
+ */
 final class SecondWall extends PostgresConnector
 {
     private const ALL = 'all';

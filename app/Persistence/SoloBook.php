@@ -25,9 +25,18 @@ final class SoloBook
     private readonly float $halfLife;
 
     /** @param ?Collection<int, Solo> $solos of the school in their order, where they have been read */
-    public function __construct(private readonly School $school, private readonly CarbonImmutable $now, ?Collection $solos = null)
-    {
-        $this->solos = $solos ?? $school->solos()->with('rank')->get()->sortBy(static fn (Solo $solo): array => [$solo->rank->position, $solo->isForm(), $solo->id])->values();
+    public function __construct(
+        private readonly School $school,
+        private readonly CarbonImmutable $now,
+        ?Collection $solos = null,
+    ) {
+        $this->solos = $solos
+        ?? $school
+            ->solos()
+            ->with('rank')
+            ->get()
+            ->sortBy(static fn (Solo $solo): array => [$solo->rank->position, $solo->isForm(), $solo->id])
+            ->values();
         $this->halfLife = $school->half_life;
     }
 
@@ -40,8 +49,18 @@ final class SoloBook
     /** @param list<int> $students ids */
     public function read(array $students): self
     {
-        $rows = $this->solos->isEmpty() ? [] : SoloMark::query()->selectRaw('distinct on (student_id, solo_id) *')->where('school_id', $this->school->id)->whereIn('student_id', $students)->where('at', '<=', $this->now)
-            ->orderBy('student_id')->orderBy('solo_id')->orderByDesc('at')->orderByDesc('id')->get();
+        $rows = $this->solos->isEmpty()
+            ? []
+            : SoloMark::query()
+                ->selectRaw('distinct on (student_id, solo_id) *')
+                ->where('school_id', $this->school->id)
+                ->whereIn('student_id', $students)
+                ->where('at', '<=', $this->now)
+                ->orderBy('student_id')
+                ->orderBy('solo_id')
+                ->orderByDesc('at')
+                ->orderByDesc('id')
+                ->get();
         foreach ($rows as $row) {
             $this->marks[$row->student_id][$row->solo_id] = $row;
         }
@@ -60,7 +79,10 @@ final class SoloBook
         return $this->standingOf($student->id, $solo->id);
     }
 
-    /** The same by the ids of the rows: of each of a school for each basic, models would take most of the time to say their ids. */
+    /**
+     * The same by the ids of the rows: of each of a school for each basic, models would take most of the time to say
+     * their ids.
+     */
     public function standingOf(int $student, int $solo): Standing
     {
         $mark = $this->marks[$student][$solo] ?? null;
@@ -75,18 +97,24 @@ final class SoloBook
     {
         $mark = $this->mark($student, $solo);
 
-        return $mark !== null && $this->standing($student, $solo) === Standing::Sound ? Standing::fadesOn($mark->at, $this->halfLife) : null;
+        return $mark !== null && $this->standing($student, $solo) === Standing::Sound
+            ? Standing::fadesOn($mark->at, $this->halfLife)
+            : null;
     }
 
     /** @return Collection<int, Solo> what is asked of a student of this rank, or of a lower one */
     public function askedOf(Student $student): Collection
     {
-        return $this->solos->filter(static fn (Solo $solo): bool => $solo->rank->position <= $student->rank->position)->values();
+        return $this->solos
+            ->filter(static fn (Solo $solo): bool => $solo->rank->position <= $student->rank->position)
+            ->values();
     }
 
     /** @return Collection<int, Solo> what a student is asked and does not do soundly, or not any more */
     public function due(Student $student): Collection
     {
-        return $this->askedOf($student)->filter(fn (Solo $solo): bool => $this->standing($student, $solo)->isDue())->values();
+        return $this->askedOf($student)
+            ->filter(fn (Solo $solo): bool => $this->standing($student, $solo)->isDue())
+            ->values();
     }
 }

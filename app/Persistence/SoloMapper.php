@@ -25,7 +25,18 @@ final readonly class SoloMapper
 {
     public static function basic(Solo $row): Basic
     {
-        return new Basic($row->code, $row->name, BasicKind::from($row->kind->value), Basic::words()[$row->word] ?? null, $row->rank->code, BasicSide::from($row->side), $row->surface, $row->points, $row->mistakes, self::feet($row));
+        return new Basic(
+            $row->code,
+            $row->name,
+            BasicKind::from($row->kind->value),
+            Basic::words()[$row->word] ?? null,
+            $row->rank->code,
+            BasicSide::from($row->side),
+            $row->surface,
+            $row->points,
+            $row->mistakes,
+            self::feet($row),
+        );
     }
 
     /** Null where its beats cannot be read. */
@@ -42,16 +53,20 @@ final readonly class SoloMapper
     public static function feet(Solo $row): ?FootPlan
     {
         $feet = $row->feet ?? [];
-        $foot = static fn (string $side): array => array_values(array_filter((array) ($feet[$side] ?? []), is_numeric(...)));
+        $foot = static fn (string $side): array => array_values(
+            array_filter((array) ($feet[$side] ?? []), is_numeric(...)),
+        );
         [$left, $right, $weight] = [$foot('left'), $foot('right'), $feet['weight'] ?? null];
 
-        return count($left) < 2 || count($right) < 2 ? null : new FootPlan(
-            new Point((float) $left[0], (float) $left[1]),
-            new Point((float) $right[0], (float) $right[1]),
-            (float) ($left[2] ?? 0),
-            (float) ($right[2] ?? 0),
-            is_numeric($weight) ? (int) $weight : null,
-        );
+        return count($left) < 2 || count($right) < 2
+            ? null
+            : new FootPlan(
+                new Point((float) $left[0], (float) $left[1]),
+                new Point((float) $right[0], (float) $right[1]),
+                (float) ($left[2] ?? 0),
+                (float) ($right[2] ?? 0),
+                is_numeric($weight) ? (int) $weight : null,
+            );
     }
 
     /** @return list<Basic> */
@@ -69,22 +84,48 @@ final readonly class SoloMapper
     /** @return list<CoreMark> */
     public static function marks(School $school): array
     {
-        return array_values(SoloMark::query()->where('school_id', $school->id)->with('solo', 'student')->orderBy('at')->orderBy('id')->get()->map(static fn (SoloMark $row): CoreMark => new CoreMark(
-            $row->student->code,
-            $row->solo->isForm() ? '' : $row->solo->code,
-            $row->solo->isForm() ? $row->solo->code : '',
-            $row->mark,
-            $row->at,
-            $row->mistakes,
-            self::beats($row),
-        ))->all());
+        return array_values(
+            SoloMark::query()
+                ->where('school_id', $school->id)
+                ->with('solo', 'student')
+                ->orderBy('at')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn (SoloMark $row): CoreMark => new CoreMark(
+                        $row->student->code,
+                        $row->solo->isForm() ? '' : $row->solo->code,
+                        $row->solo->isForm() ? $row->solo->code : '',
+                        $row->mark,
+                        $row->at,
+                        $row->mistakes,
+                        self::beats($row),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** @return list<Practice> */
     public static function practised(School $school): array
     {
-        return array_values(SoloPractice::query()->where('school_id', $school->id)->with('solo', 'student')->orderBy('at')->orderBy('id')->get()
-            ->map(static fn (SoloPractice $row): Practice => new Practice($row->student->code, $row->solo->isForm() ? '' : $row->solo->code, $row->solo->isForm() ? $row->solo->code : '', $row->at))->all());
+        return array_values(
+            SoloPractice::query()
+                ->where('school_id', $school->id)
+                ->with('solo', 'student')
+                ->orderBy('at')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn (SoloPractice $row): Practice => new Practice(
+                        $row->student->code,
+                        $row->solo->isForm() ? '' : $row->solo->code,
+                        $row->solo->isForm() ? $row->solo->code : '',
+                        $row->at,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** @return array<int, Mark> by number of the beat */
@@ -122,7 +163,11 @@ final readonly class SoloMapper
     /** @return array<string, mixed> */
     public static function feetColumn(FootPlan $feet): array
     {
-        return ['left' => [$feet->left->x, $feet->left->y, $feet->leftTurned], 'right' => [$feet->right->x, $feet->right->y, $feet->rightTurned], 'weight' => $feet->weight];
+        return [
+            'left' => [$feet->left->x, $feet->left->y, $feet->leftTurned],
+            'right' => [$feet->right->x, $feet->right->y, $feet->rightTurned],
+            'weight' => $feet->weight,
+        ];
     }
 
     /**
@@ -132,6 +177,12 @@ final readonly class SoloMapper
      */
     public static function formColumns(SoloForm $form, array $ranks): array
     {
-        return ['code' => $form->id, 'name' => $form->title, 'kind' => SoloKind::Form, 'rank_id' => $ranks[$form->rank], 'beats' => $form->toText()];
+        return [
+            'code' => $form->id,
+            'name' => $form->title,
+            'kind' => SoloKind::Form,
+            'rank_id' => $ranks[$form->rank],
+            'beats' => $form->toText(),
+        ];
     }
 }

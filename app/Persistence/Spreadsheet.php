@@ -14,7 +14,10 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 use Throwable;
 use ZipArchive;
 
-/** Lines of cells as people have them: comma-separated values, or a workbook of a spreadsheet (XLSX), of which the first sheet counts. */
+/**
+ * Lines of cells as people have them: comma-separated values, or a workbook of a spreadsheet (XLSX), of which the first
+ * sheet counts.
+ */
 final readonly class Spreadsheet
 {
     /** Ways in which lines are given. */
@@ -53,8 +56,12 @@ final readonly class Spreadsheet
     public static function download(string $name, string $format, Closure $lines): StreamedResponse
     {
         return $format === 'xlsx'
-            ? response()->streamDownload(static fn () => self::writeWorkbook($lines), "{$name}.xlsx", ['Content-Type' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'])
-            : response()->streamDownload(static fn () => self::writeText($lines), "{$name}.csv", ['Content-Type' => 'text/csv; charset=utf-8']);
+            ? response()->streamDownload(static fn () => self::writeWorkbook($lines), "{$name}.xlsx", [
+                'Content-Type' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+            ])
+            : response()->streamDownload(static fn () => self::writeText($lines), "{$name}.csv", [
+                'Content-Type' => 'text/csv; charset=utf-8',
+            ]);
     }
 
     /** @param Closure(Closure(list<string>): void): void $lines */
@@ -143,7 +150,9 @@ final readonly class Spreadsheet
     private static function cell(mixed $value): string
     {
         return match (true) {
-            $value instanceof DateTimeInterface => $value->format($value->format('H:i:s') === '00:00:00' ? 'Y-m-d' : 'Y-m-d\TH:i:s'),
+            $value instanceof DateTimeInterface => $value->format(
+                $value->format('H:i:s') === '00:00:00' ? 'Y-m-d' : 'Y-m-d\TH:i:s',
+            ),
             is_bool($value) => $value ? '1' : '0',
             is_scalar($value) => (string) $value,
             default => '',

@@ -42,6 +42,9 @@ enum Starter: string
     {
         static $read = [];
 
-        return $read[$this->value] ??= (new CatalogueReader())->read((string) file_get_contents($this->file()), Format::Yaml);
+        return $read[$this->value] ??= (new CatalogueReader())->read(
+            (string) file_get_contents($this->file()),
+            Format::Yaml,
+        );
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Persistence;
 
-/** A row that the database holds and that cannot be read: it is left out of everything but its own page, which says why. */
+/**
+ * A row that the database holds and that cannot be read: it is left out of everything but its own page, which says why.
+ */
 final readonly class UnreadableRow
 {
     /**

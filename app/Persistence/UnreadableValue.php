@@ -11,10 +11,14 @@ final class UnreadableValue extends RuntimeException
 {
     public static function unknown(string $column, mixed $found, string $expected): self
     {
-        return new self(__('unreadable.value', [
-            'found' => is_scalar($found) ? '“'.mb_strimwidth((string) $found, 0, 60, '…').'”' : get_debug_type($found),
-            'column' => $column,
-            'expected' => $expected,
-        ]));
+        return new self(
+            __('unreadable.value', [
+                'found' => is_scalar($found)
+                    ? '“'.mb_strimwidth((string) $found, 0, 60, '…').'”'
+                    : get_debug_type($found),
+                'column' => $column,
+                'expected' => $expected,
+            ]),
+        );
     }
 }

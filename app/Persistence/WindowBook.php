@@ -61,13 +61,17 @@ final readonly class WindowBook
         foreach ($this->read($students, $attack) as $row) {
             $window = new Window(json_decode($row->tries, true), $row->ever, $row->count, $row->last, $this->rules);
             if ($window->reaches($at)) {
-                $key = $keys["{$row->attack_id} {$row->side}"] ??= CellKey::of($this->attacks[$row->attack_id], Side::from($row->side))->text;
+                $key = $keys["{$row->attack_id} {$row->side}"] ??= CellKey::of(
+                    $this->attacks[$row->attack_id],
+                    Side::from($row->side),
+                )->text;
                 $windows[$row->student_id][$key] = $window;
             } else {
                 $ahead[] = [$row->student_id, $row->attack_id];
             }
         }
-        // A clock that goes ahead has recorded what has not been yet: what lies before is read from the reps themselves.
+        // A clock that goes ahead has recorded what has not been yet: what lies before is read from the reps
+        // themselves.
         foreach ($this->work($ahead, $at) as [$student, $attack, $side, $window]) {
             $windows[$student][CellKey::of($this->attacks[$attack], Side::from($side))->text] = $window;
         }
@@ -96,7 +100,11 @@ final readonly class WindowBook
     private function read(array $students, ?int $attack): array
     {
         // Asked for with what is read: to look for it by itself takes half as long again.
-        $rows = $this->rows()->whereIn('student_id', $students)->when($attack !== null, static fn (Builder $query) => $query->where('attack_id', $attack))->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last', 'is_stale', 'rules'])->all();
+        $rows = $this->rows()
+            ->whereIn('student_id', $students)
+            ->when($attack !== null, static fn (Builder $query) => $query->where('attack_id', $attack))
+            ->get(['student_id', 'attack_id', 'side', 'tries', 'ever', 'count', 'last', 'is_stale', 'rules'])
+            ->all();
         $pairs = [];
         foreach ($rows as $row) {
             if ($this->isOld($row)) {
@@ -104,7 +112,13 @@ final readonly class WindowBook
             }
         }
         if ($pairs !== []) {
-            $rows = [...array_filter($rows, static fn (stdClass $row): bool => ! isset($pairs["{$row->student_id} {$row->attack_id}"])), ...$this->refresh(array_values($pairs))];
+            $rows = [
+                ...array_filter(
+                    $rows,
+                    static fn (stdClass $row): bool => ! isset($pairs["{$row->student_id} {$row->attack_id}"]),
+                ),
+                ...$this->refresh(array_values($pairs)),
+            ];
         }
 
         return array_values(array_filter($rows, static fn (stdClass $row): bool => $row->count > 0));
@@ -138,7 +152,12 @@ final readonly class WindowBook
     private function write(array $pairs): array
     {
         // Whoever adds a rep now waits for these rows, and marks them again afterwards.
-        $before = $this->among($this->rows(), $pairs)->orderBy('student_id')->orderBy('attack_id')->orderBy('side')->lockForUpdate()->get(['student_id', 'attack_id', 'side', 'is_stale', 'rules']);
+        $before = $this->among($this->rows(), $pairs)
+            ->orderBy('student_id')
+            ->orderBy('attack_id')
+            ->orderBy('side')
+            ->lockForUpdate()
+            ->get(['student_id', 'attack_id', 'side', 'is_stale', 'rules']);
         $rows = [];
         foreach ($this->work($pairs) as [$student, $attack, $side, $window]) {
             $rows["{$student} {$attack} {$side}"] = [
@@ -154,11 +173,34 @@ final readonly class WindowBook
                 'rules' => $this->rules->mark(),
             ];
         }
-        DB::table('proof_windows')->upsert(array_values($rows), ['school_id', 'student_id', 'attack_id', 'side'], ['tries', 'ever', 'count', 'last', 'is_stale', 'rules']);
-        // What has no counted rep of its own any more: reps at home alone, or a side of an attack whose sides have become one.
-        if ($before->contains(fn (stdClass $row): bool => $this->isOld($row) && ! isset($rows["{$row->student_id} {$row->attack_id} {$row->side}"]))) {
-            $this->among($this->rows()->where(fn (Builder $query) => $query->where('is_stale', true)->orWhere('rules', '<>', $this->rules->mark())), $pairs)
-                ->update(['is_stale' => false, 'count' => 0, 'last' => null, 'tries' => '[]', 'ever' => null, 'rules' => $this->rules->mark()]);
+        DB::table('proof_windows')->upsert(
+            array_values($rows),
+            ['school_id', 'student_id', 'attack_id', 'side'],
+            ['tries', 'ever', 'count', 'last', 'is_stale', 'rules'],
+        );
+        // What has no counted rep of its own any more: reps at home alone, or a side of an attack whose sides have
+        // become one.
+        if (
+            $before->contains(
+                fn (stdClass $row): bool => $this->isOld($row)
+                    && ! isset($rows["{$row->student_id} {$row->attack_id} {$row->side}"]),
+            )
+        ) {
+            $this->among(
+                $this->rows()->where(
+                    fn (Builder $query) => $query
+                        ->where('is_stale', true)
+                        ->orWhere('rules', '<>', $this->rules->mark()),
+                ),
+                $pairs,
+            )->update([
+                'is_stale' => false,
+                'count' => 0,
+                'last' => null,
+                'tries' => '[]',
+                'ever' => null,
+                'rules' => $this->rules->mark(),
+            ]);
         }
 
         return array_map(static fn (array $row): stdClass => (object) $row, array_values($rows));
@@ -174,24 +216,42 @@ final readonly class WindowBook
         if ($pairs === []) {
             return [];
         }
-        // Pair by pair: with many at once the database would rather read all reps there are. A pair is told in one row, a try in one
-        // number, which is read in a third of the time that its reps would take.
-        $rows = DB::select(<<<'SQL'
+        // Pair by pair: with many at once the database would rather read all reps there are. A pair is told in one row,
+        // a try in one number, which is read in a third of the time that its reps would take.
+        $rows = DB::select(
+            <<<'SQL'
             select pair.student, pair.attack, array((
-                select ((extract(epoch from at)::bigint * 100 + rung) * 10 + array_position(?::text[], outcome::text)) * 2 + (side = ?)::int
-                from reps where school_id = ? and student_id = pair.student and attack_id = pair.attack and at <= coalesce(?::timestamptz, 'infinity') and source is distinct from ?
+                select ((extract(epoch from at)::bigint * 100 + rung) * 10 + array_position(?::text[],
+                    outcome::text)) * 2 + (side = ?)::int
+                from reps where school_id = ? and student_id = pair.student and attack_id = pair.attack
+                    and at <= coalesce(?::timestamptz, 'infinity') and source is distinct from ?
                     and id <> all(array(
-                        select c.replaces from reps c where c.school_id = ? and c.student_id = pair.student and c.attack_id = pair.attack and c.replaces is not null
+                        select c.replaces from reps c where c.school_id = ? and c.student_id = pair.student
+                            and c.attack_id = pair.attack and c.replaces is not null
                         union all select e.rep_id from reps_corrected_elsewhere e where e.school_id = ?
                     ))
                 order by at, id
             )) as tries from (select distinct * from unnest(?::bigint[], ?::bigint[])) as pair(student, attack)
-            SQL, ['{'.implode(',', array_column(Outcome::cases(), 'value')).'}', Side::Mirrored->value, $this->school->id, $until?->format('Y-m-d H:i:s.uP'), Source::Home->value, $this->school->id, $this->school->id, ...self::arrays($pairs)]);
+            SQL
+            ,
+            [
+                '{'.implode(',', array_column(Outcome::cases(), 'value')).'}',
+                Side::Mirrored->value,
+                $this->school->id,
+                $until?->format('Y-m-d H:i:s.uP'),
+                Source::Home->value,
+                $this->school->id,
+                $this->school->id,
+                ...self::arrays($pairs),
+            ],
+        );
         $credits = [null, ...array_map(static fn (Outcome $outcome): ?float => $outcome->credit(), Outcome::cases())];
         $found = [];
         foreach ($rows as $row) {
             $bySide = [];
-            $sides = $this->attacks[$row->attack]->isSymmetric() ? [Side::Written, Side::Written] : [Side::Written, Side::Mirrored];
+            $sides = $this->attacks[$row->attack]->isSymmetric()
+                ? [Side::Written, Side::Written]
+                : [Side::Written, Side::Mirrored];
             foreach ($row->tries === '{}' ? [] : explode(',', substr($row->tries, 1, -1)) as $number) {
                 $try = (int) $number >> 1;
                 $credit = $credits[$try % 10];
@@ -209,13 +269,18 @@ final readonly class WindowBook
 
     private function rows(): Builder
     {
-        return DB::table('proof_windows')->where('school_id', $this->school->id)->whereNotIn('attack_id', $this->unreadable);
+        return DB::table('proof_windows')
+            ->where('school_id', $this->school->id)
+            ->whereNotIn('attack_id', $this->unreadable);
     }
 
     /** @param list<array{int, int}> $pairs */
     private function among(Builder $query, array $pairs): Builder
     {
-        return $query->whereRaw('(student_id, attack_id) in (select * from unnest(?::bigint[], ?::bigint[]))', self::arrays($pairs));
+        return $query->whereRaw(
+            '(student_id, attack_id) in (select * from unnest(?::bigint[], ?::bigint[]))',
+            self::arrays($pairs),
+        );
     }
 
     /**

@@ -40,7 +40,12 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind('db.connector.pgsql', SecondWall::class);
         // A web process keeps its connection: to make one, with its password, takes longer than most pages ask of it.
         if (PHP_SAPI === 'fpm-fcgi') {
-            config(['database.connections.pgsql.options' => [...config('database.connections.pgsql.options'), PDO::ATTR_PERSISTENT => true]]);
+            config([
+                'database.connections.pgsql.options' => [
+                    ...config('database.connections.pgsql.options'),
+                    PDO::ATTR_PERSISTENT => true,
+                ],
+            ]);
         }
         $this->app->extend('translator', static function (Translator $translator): OwnWords {
             $own = new OwnWords($translator->getLoader(), $translator->getLocale(), SpokenFor::nouns(...));

@@ -14,7 +14,7 @@ final readonly class FootageFile implements ValidationRule
 {
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
-        if (! $value instanceof UploadedFile) {
+        if (! ($value instanceof UploadedFile)) {
             $fail(__('footage.choose'));
 
             return;
@@ -23,9 +23,23 @@ final readonly class FootageFile implements ValidationRule
         $name = mb_strimwidth($value->getClientOriginalName(), 0, 80, '…');
         match (true) {
             $value->getSize() === 0 => $fail(__('footage.empty', ['name' => $name])),
-            $type === null => $fail(__('footage.other-type', ['name' => $name, 'found' => FootageType::said($value->path())])),
-            FootageType::promised($value->getClientOriginalName()) !== $type => $fail(__('footage.called-otherwise', ['name' => $name, 'found' => __("footage.types.{$type->value}"), 'ending' => $type->ending()])),
-            $value->getSize() > $type->mostBytes() => $fail(__('footage.too-large', ['name' => $name, 'megabytes' => number_format($value->getSize() / 1e6, 1), 'most' => $type->mostBytes() / 1_000_000])),
+            $type === null => $fail(
+                __('footage.other-type', ['name' => $name, 'found' => FootageType::said($value->path())]),
+            ),
+            FootageType::promised($value->getClientOriginalName()) !== $type => $fail(
+                __('footage.called-otherwise', [
+                    'name' => $name,
+                    'found' => __("footage.types.{$type->value}"),
+                    'ending' => $type->ending(),
+                ]),
+            ),
+            $value->getSize() > $type->mostBytes() => $fail(
+                __('footage.too-large', [
+                    'name' => $name,
+                    'megabytes' => number_format($value->getSize() / 1e6, 1),
+                    'most' => $type->mostBytes() / 1_000_000,
+                ]),
+            ),
             default => null,
         };
     }

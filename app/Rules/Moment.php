@@ -26,8 +26,16 @@ final readonly class Moment implements ValidationRule
     {
         $moment = is_string($value) ? IsoMoment::read($value, $this->zone) : null;
         match (true) {
-            $moment === null => $fail(__('reps.moments.unclear', ['found' => is_scalar($value) ? mb_strimwidth((string) $value, 0, 40, '…') : __('reps.moments.a-list')])),
-            $moment < new DateTimeImmutable(RepLimits::EARLIEST, $this->zone) => $fail(__('reps.moments.too-old', ['day' => RepLimits::EARLIEST])),
+            $moment === null => $fail(
+                __('reps.moments.unclear', [
+                    'found' => is_scalar($value)
+                        ? mb_strimwidth((string) $value, 0, 40, '…')
+                        : __('reps.moments.a-list'),
+                ]),
+            ),
+            $moment < new DateTimeImmutable(RepLimits::EARLIEST, $this->zone) => $fail(
+                __('reps.moments.too-old', ['day' => RepLimits::EARLIEST]),
+            ),
             $this->latest !== null && $moment > $this->latest => $fail(__('reps.moments.to-come')),
             default => null,
         };

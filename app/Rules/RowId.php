@@ -12,7 +12,10 @@ final readonly class RowId implements ValidationRule
 {
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
-        if (! is_int($value) && ! (is_string($value) && preg_match('/^[1-9][0-9]{0,17}$/D', $value) === 1) || (is_int($value) && $value < 1)) {
+        if (
+            (! is_int($value) && ! (is_string($value) && preg_match('/^[1-9][0-9]{0,17}$/D', $value) === 1))
+            || (is_int($value) && $value < 1)
+        ) {
             $fail(__('reps.no-id'));
         }
     }

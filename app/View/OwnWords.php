@@ -10,8 +10,8 @@ use Illuminate\Translation\Translator;
 use StoneDrill\Core\Curriculum\Nouns;
 
 /**
- * Says texts in the words of a school. A text names an attack, an answer, a rank or a rung in braces, as it would stand there:
- * `{attack}`, `{Attacks}`, `{an attack}`.
+ * Says texts in the words of a school. A text names an attack, an answer, a rank or a rung in braces, as it would stand
+ * there: `{attack}`, `{Attacks}`, `{an attack}`.
  */
 final class OwnWords extends Translator
 {
@@ -24,7 +24,10 @@ final class OwnWords extends Translator
     /** @var Closure(): array<string, array{one: string, many: string}> */
     private Closure $school;
 
-    /** @param Closure(): array<string, array{one: string, many: string}> $school what the school of the moment calls things */
+    /**
+     * @param Closure(): array<string, array{one: string, many: string}> $school what the school of the moment calls
+     *     things
+     */
     public function __construct(Loader $loader, string $locale, Closure $school)
     {
         parent::__construct($loader, $locale);
@@ -67,7 +70,7 @@ final class OwnWords extends Translator
         if ($this->names === null || $own !== $this->of) {
             [$this->of, $this->names] = [$own, []];
             $usual = $this->get('words.usual');
-            foreach ([...(is_array($usual) ? $usual : []), ...$own] as $noun => $forms) {
+            foreach ([...is_array($usual) ? $usual : [], ...$own] as $noun => $forms) {
                 $this->names = [...$this->names, ...self::forms((string) $noun, $forms)];
             }
         }
@@ -83,7 +86,13 @@ final class OwnWords extends Translator
     private static function forms(string $noun, array $forms): array
     {
         $names = [];
-        foreach ([$noun => $forms['one'], "{$noun}s" => $forms['many'], self::withArticle($noun) => self::withArticle($forms['one'])] as $name => $said) {
+        foreach (
+            [
+                $noun => $forms['one'],
+                "{$noun}s" => $forms['many'],
+                self::withArticle($noun) => self::withArticle($forms['one']),
+            ] as $name => $said
+        ) {
             $names['{'.$name.'}'] = $said;
             $names['{'.ucfirst($name).'}'] = mb_strtoupper(mb_substr($said, 0, 1)).mb_substr($said, 1);
         }

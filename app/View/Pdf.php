@@ -28,6 +28,9 @@ final class Pdf
 
     public static function response(string $html, string $name, string $orientation = 'portrait'): Response
     {
-        return new Response(self::of($html, 'a4', $orientation), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => sprintf('inline; filename="%s.pdf"', $name)]);
+        return new Response(self::of($html, 'a4', $orientation), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => sprintf('inline; filename="%s.pdf"', $name),
+        ]);
     }
 }

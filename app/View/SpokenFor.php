@@ -11,7 +11,10 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Context;
 use StoneDrill\Core\Curriculum\Nouns;
 
-/** The school in whose words texts are said: that of whoever is signed in, or the one that work in the background is for. */
+/**
+ * The school in whose words texts are said: that of whoever is signed in, or the one that work in the background is
+ * for.
+ */
 final readonly class SpokenFor
 {
     private const KEY = 'spoken-for';
@@ -48,7 +51,16 @@ final readonly class SpokenFor
         static $read = [[], []];
         if ($read[0] !== $said) {
             $nouns = $school instanceof School ? $school->nouns : $said;
-            $read = [$said, array_filter($nouns, static fn (mixed $forms, int|string $noun): bool => in_array($noun, Nouns::NAMED, true) && self::isWord($forms['one'] ?? null) && self::isWord($forms['many'] ?? null), ARRAY_FILTER_USE_BOTH)];
+            $read = [
+                $said,
+                array_filter(
+                    $nouns,
+                    static fn (mixed $forms, int|string $noun): bool => in_array($noun, Nouns::NAMED, true)
+                        && self::isWord($forms['one'] ?? null)
+                        && self::isWord($forms['many'] ?? null),
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            ];
         }
 
         return $read[1];

@@ -27,7 +27,11 @@ final readonly class SvgFile
      */
     public static function inked(string $svg, string $title, string $ink): string
     {
-        $head = sprintf('><title>%s</title><style>%s</style>', e($title), file_get_contents(resource_path("views/{$ink}")));
+        $head = sprintf(
+            '><title>%s</title><style>%s</style>',
+            e($title),
+            file_get_contents(resource_path("views/{$ink}")),
+        );
 
         return (string) preg_replace('/>/', $head, ltrim($svg), 1);
     }

@@ -18,7 +18,13 @@ final readonly class Texts
     /** English, without an application around it: for the command line and for tests of the core. */
     public static function english(): self
     {
-        return new self(new OwnWords(new FileLoader(new Filesystem(), dirname(__DIR__, 2).'/lang'), 'en', static fn (): array => []));
+        return new self(
+            new OwnWords(
+                new FileLoader(new Filesystem(), dirname(__DIR__, 2).'/lang'),
+                'en',
+                static fn (): array => [],
+            ),
+        );
     }
 
     /** Speaks for a school from now on. */
@@ -31,7 +37,7 @@ final readonly class Texts
 
     public function say(Text|string|int|float|null $text): string
     {
-        if (! $text instanceof Text) {
+        if (! ($text instanceof Text)) {
             return (string) $text;
         }
         if ($text->key === '') {
@@ -53,11 +59,14 @@ final readonly class Texts
      */
     public function sayAll(array $document): array
     {
-        return array_map(fn (mixed $value): mixed => match (true) {
-            is_array($value) => $this->sayAll($value),
-            $value instanceof Text => $this->say($value),
-            default => $value,
-        }, $document);
+        return array_map(
+            fn (mixed $value): mixed => match (true) {
+                is_array($value) => $this->sayAll($value),
+                $value instanceof Text => $this->say($value),
+                default => $value,
+            },
+            $document,
+        );
     }
 
     /** @param int|float|string|Text|list<string|Text> $value */

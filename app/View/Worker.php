@@ -12,6 +12,7 @@ final class Worker
     {
         $manifest = public_path('build/manifest.json');
 
-        return '/mat-worker.js?v='.(is_file($manifest) ? substr((string) hash_file('xxh128', $manifest), 0, 12) : 'none');
+        return '/mat-worker.js?v='
+            .(is_file($manifest) ? substr((string) hash_file('xxh128', $manifest), 0, 12) : 'none');
     }
 }

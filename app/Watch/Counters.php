@@ -7,8 +7,8 @@ namespace App\Watch;
 use APCUIterator;
 
 /**
- * What this server's processes count together, in their shared memory: since it was started, as Prometheus expects. Without the
- * extension APCu nothing is counted.
+ * What this server's processes count together, in their shared memory: since it was started, as Prometheus expects.
+ * Without the extension APCu nothing is counted.
  */
 final class Counters
 {
@@ -87,7 +87,11 @@ final class Counters
     /** @param array<string, string> $labels */
     private static function labels(array $labels): string
     {
-        $pairs = array_map(static fn (string $name, string $value): string => $name.'="'.addcslashes($value, "\\\"\n").'"', array_keys($labels), $labels);
+        $pairs = array_map(
+            static fn (string $name, string $value): string => $name.'="'.addcslashes($value, "\\\"\n").'"',
+            array_keys($labels),
+            $labels,
+        );
 
         return $pairs === [] ? '' : '{'.implode(',', $pairs).'}';
     }

@@ -29,7 +29,12 @@ final readonly class Health
     {
         $database = $this->database();
 
-        return ['database' => $database, 'queue' => $database['ok'] ? $this->queue() : ['ok' => false], 'disk' => $this->disk(), 'backup' => $this->backup()];
+        return [
+            'database' => $database,
+            'queue' => $database['ok'] ? $this->queue() : ['ok' => false],
+            'disk' => $this->disk(),
+            'backup' => $this->backup(),
+        ];
     }
 
     /** @return array{ok: bool, milliseconds: ?float} */
@@ -52,7 +57,12 @@ final readonly class Health
         $waiting = DB::table('jobs')->whereNull('reserved_at')->where('available_at', '<=', $now);
         $oldest = max(0, $now - (int) ($waiting->min('available_at') ?? $now));
 
-        return ['ok' => $oldest <= self::PATIENCE, 'waiting' => $waiting->count(), 'oldest_seconds' => $oldest, 'failed' => DB::table('failed_jobs')->count()];
+        return [
+            'ok' => $oldest <= self::PATIENCE,
+            'waiting' => $waiting->count(),
+            'oldest_seconds' => $oldest,
+            'failed' => DB::table('failed_jobs')->count(),
+        ];
     }
 
     /** @return array{ok: bool, free_bytes: int, free_share: float} */

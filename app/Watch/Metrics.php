@@ -29,9 +29,25 @@ final readonly class Metrics
         $values = [...$this->counted(), ...$this->known()];
         $lines = [];
         foreach (self::TYPES as $name => $type) {
-            $own = array_filter($values, static fn (string $full): bool => preg_match('/^'.$name.'(?:_bucket|_sum|_count)?(?:\{|$)/', $full) === 1, ARRAY_FILTER_USE_KEY);
+            $own = array_filter(
+                $values,
+                static fn (string $full): bool => preg_match(
+                    '/^'.$name.'(?:_bucket|_sum|_count)?(?:\{|$)/',
+                    $full,
+                ) === 1,
+                ARRAY_FILTER_USE_KEY,
+            );
             if ($own !== []) {
-                array_push($lines, "# HELP {$name} ".__("watch.metrics.{$name}"), "# TYPE {$name} {$type}", ...array_map(static fn (string $full, int|float $value): string => "{$full} {$value}", array_keys($own), $own));
+                array_push(
+                    $lines,
+                    "# HELP {$name} ".__("watch.metrics.{$name}"),
+                    "# TYPE {$name} {$type}",
+                    ...array_map(
+                        static fn (string $full, int|float $value): string => "{$full} {$value}",
+                        array_keys($own),
+                        $own,
+                    ),
+                );
             }
         }
 
@@ -55,14 +71,17 @@ final readonly class Metrics
     {
         $queue = $this->health->queue();
 
-        return array_filter([
-            'stone_drill_reps_total' => (int) DB::table('rep_counts')->sum('count'),
-            'stone_drill_schools' => DB::table('schools')->count(),
-            'stone_drill_jobs_waiting' => $queue['waiting'],
-            'stone_drill_jobs_oldest_seconds' => $queue['oldest_seconds'],
-            'stone_drill_jobs_failed' => $queue['failed'],
-            'stone_drill_disk_free_bytes' => $this->health->disk()['free_bytes'],
-            'stone_drill_backup_age_seconds' => $this->health->backup()['age_seconds'],
-        ], static fn (int|float|null $value): bool => $value !== null);
+        return array_filter(
+            [
+                'stone_drill_reps_total' => (int) DB::table('rep_counts')->sum('count'),
+                'stone_drill_schools' => DB::table('schools')->count(),
+                'stone_drill_jobs_waiting' => $queue['waiting'],
+                'stone_drill_jobs_oldest_seconds' => $queue['oldest_seconds'],
+                'stone_drill_jobs_failed' => $queue['failed'],
+                'stone_drill_disk_free_bytes' => $this->health->disk()['free_bytes'],
+                'stone_drill_backup_age_seconds' => $this->health->backup()['age_seconds'],
+            ],
+            static fn (int|float|null $value): bool => $value !== null,
+        );
     }
 }

@@ -27,8 +27,8 @@ enum Blow
             self::Low => 0.62,
             self::FrontKick => 0.48,
             self::RoundKick => 0.38,
-            self::Push => 0.80,
-            self::Dive => 0.40,
+            self::Push => 0.8,
+            self::Dive => 0.4,
         };
     }
 
@@ -37,8 +37,8 @@ enum Blow
     {
         return match ($this) {
             self::Push, self::Slap => 0.352,
-            self::FrontKick => 0.530,
-            self::RoundKick => 0.430,
+            self::FrontKick => 0.53,
+            self::RoundKick => 0.43,
             default => 0.386,
         };
     }
@@ -71,10 +71,10 @@ enum Blow
     {
         return match ($this) {
             self::Straight, self::Slap, self::Rising, self::Low => 0.45,
-            self::Swing, self::FrontKick, self::RoundKick => 0.60,
-            self::Behind => 0.70,
-            self::Push => 0.50,
-            self::Dive => 0.80,
+            self::Swing, self::FrontKick, self::RoundKick => 0.6,
+            self::Behind => 0.7,
+            self::Push => 0.5,
+            self::Dive => 0.8,
         };
     }
 }

@@ -11,5 +11,9 @@ final readonly class Briefing
      * @param list<string> $cautions what can hurt a partner, beyond what its kind says
      * @param Recoil       $recoil   what becomes of the arm or leg of a blow
      */
-    public function __construct(public string $notes = '', public array $cautions = [], public Recoil $recoil = Recoil::LeftOut) {}
+    public function __construct(
+        public string $notes = '',
+        public array $cautions = [],
+        public Recoil $recoil = Recoil::LeftOut,
+    ) {}
 }

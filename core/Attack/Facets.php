@@ -86,6 +86,10 @@ final readonly class Facets
     /** The same attack from the other side: left and right hand swapped, the bearing reflected, the thumb kept. */
     public function mirror(): self
     {
-        return new self([...$this->toArray(), 'hand' => $this->hand->mirror()->value, 'bearing' => $this->bearing->mirror()->toClock()]);
+        return new self([
+            ...$this->toArray(),
+            'hand' => $this->hand->mirror()->value,
+            'bearing' => $this->bearing->mirror()->toClock(),
+        ]);
     }
 }

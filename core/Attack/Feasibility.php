@@ -29,7 +29,9 @@ final readonly class Feasibility
             Facet::Thumb => $kind->holdsWrist() ? $facet->values() : [Thumb::NotApplicable->value],
             Facet::Entry => $kind->start === Start::Delivered ? $facet->values() : [Entry::Step->value],
             Facet::Posture => $this->postures($kind),
-            Facet::Notice => in_array($chosen['bearing'] ?? null, self::UNSEEN, true) ? [Notice::OffGuard->value] : $facet->values(),
+            Facet::Notice => in_array($chosen['bearing'] ?? null, self::UNSEEN, true)
+                ? [Notice::OffGuard->value]
+                : $facet->values(),
             Facet::Intent => array_map(static fn (Intent $intent): string => $intent->value, $kind->family->intents()),
             Facet::Place, Facet::Others, Facet::Build => $facet->values(),
         };

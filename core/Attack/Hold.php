@@ -12,7 +12,8 @@ use StoneDrill\Core\Technique\Limb;
 final readonly class Hold
 {
     /**
-     * @param array<string, list<Hand>> $wrists the hands of the attacker's that hold it, by `left` and `right` of the defender's
+     * @param array<string, list<Hand>> $wrists the hands of the attacker's that hold it, by `left` and `right` of the
+     *     defender's
      * @param list<Hand>                $arms   those of the attacker's that hold
      */
     private function __construct(private Kind $kind, private array $wrists, private array $arms) {}
@@ -86,14 +87,19 @@ final readonly class Hold
         }
 
         return $this->wrists === []
-            ? new self($this->kind, [], array_values(array_filter($this->arms, static fn (Hand $arm): bool => $arm !== $side)))
+            ? new self(
+                $this->kind,
+                [],
+                array_values(array_filter($this->arms, static fn (Hand $arm): bool => $arm !== $side)),
+            )
             : $this->withWrists($wrists);
     }
 
     /** Whether it holds this hand of the defender's at the wrist. */
     public function holdsWristOf(Limb $limb): bool
     {
-        return ($limb === Limb::LeftHand && isset($this->wrists['left'])) || ($limb === Limb::RightHand && isset($this->wrists['right']));
+        return ($limb === Limb::LeftHand && isset($this->wrists['left']))
+            || ($limb === Limb::RightHand && isset($this->wrists['right']));
     }
 
     /** The hand of the defender's whose wrist it holds, the left of two; null where it holds none. */
@@ -108,13 +114,18 @@ final readonly class Hold
         return $this->isOn() && in_array(DefenderHold::ArmsPinned, $this->kind->defenderHolds, true);
     }
 
-    /** Whether the defender cannot turn in it: hugs, head holds, both wrists, two hands on one, chokes from behind, pinned arms. */
+    /**
+     * Whether the defender cannot turn in it: hugs, head holds, both wrists, two hands on one, chokes from behind,
+     * pinned arms.
+     */
     public function fixesBody(): bool
     {
-        return $this->isOn() && ($this->kind->family === Family::Hug || $this->kind->family === Family::Head
-            || in_array($this->kind->id, ['wrist-double', 'wrist-both'], true)
-            || ($this->kind->family === Family::Choke && array_diff($this->kind->bearings, [4, 5, 6, 7, 8]) === [])
-            || $this->pinsArms());
+        return $this->isOn()
+            && ($this->kind->family === Family::Hug
+                || $this->kind->family === Family::Head
+                || in_array($this->kind->id, ['wrist-double', 'wrist-both'], true)
+                || ($this->kind->family === Family::Choke && array_diff($this->kind->bearings, [4, 5, 6, 7, 8]) === [])
+                || $this->pinsArms());
     }
 
     /** Whether it holds as high as the defender's head. */
@@ -161,7 +172,11 @@ final readonly class Hold
         }
         $texts = [];
         foreach ($this->wrists as $wrist => $hands) {
-            $texts[] = sprintf('%s on %s wrist', count($hands) === 2 ? 'both hands' : $hands[0]->value.' hand', $wrist);
+            $texts[] = sprintf(
+                '%s on %s wrist',
+                count($hands) === 2 ? 'both hands' : $hands[0]->value.' hand',
+                $wrist,
+            );
         }
 
         return $texts;
@@ -172,7 +187,13 @@ final readonly class Hold
     {
         $arms = array_merge([], ...array_values($wrists));
 
-        return new self($this->kind, $wrists, array_values(array_filter([Hand::Left, Hand::Right], static fn (Hand $arm): bool => in_array($arm, $arms, true))));
+        return new self(
+            $this->kind,
+            $wrists,
+            array_values(
+                array_filter([Hand::Left, Hand::Right], static fn (Hand $arm): bool => in_array($arm, $arms, true)),
+            ),
+        );
     }
 
     /**

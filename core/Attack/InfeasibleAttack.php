@@ -11,15 +11,24 @@ use StoneDrill\Core\Text;
 final class InfeasibleAttack extends DomainException
 {
     /** @param list<string> $allowed values of the facet that would be feasible */
-    private function __construct(public readonly Text $text, public readonly Facet $facet, public readonly string $value, public readonly array $allowed)
-    {
+    private function __construct(
+        public readonly Text $text,
+        public readonly Facet $facet,
+        public readonly string $value,
+        public readonly array $allowed,
+    ) {
         parent::__construct("{$facet->value} {$value}");
     }
 
     /** @param list<string> $allowed */
     public static function facet(Kind $kind, Facet $facet, string $value, array $allowed): self
     {
-        $text = Text::of($allowed === [] ? 'attack.infeasible-any' : 'attack.infeasible', ['facet' => $facet->text(), 'value' => $value, 'kind' => $kind->name(), 'allowed' => $allowed]);
+        $text = Text::of($allowed === [] ? 'attack.infeasible-any' : 'attack.infeasible', [
+            'facet' => $facet->text(),
+            'value' => $value,
+            'kind' => $kind->name(),
+            'allowed' => $allowed,
+        ]);
 
         return new self($text, $facet, $value, $allowed);
     }

@@ -62,13 +62,20 @@ final readonly class Kind
         public ?KindWords $words = null,
     ) {}
 
-    /** Where a hold of this kind holds, as a share of the defender's stature above the floor; a wrist is held half way between the two. */
+    /**
+     * Where a hold of this kind holds, as a share of the defender's stature above the floor; a wrist is held half way
+     * between the two.
+     */
     public function holdsAt(): float
     {
         return match (true) {
             $this->holdsWrist() => 0.58,
             in_array($this->id, ['hair-front', 'hair-behind'], true) => 0.93,
-            in_array($this->id, ['shoulders-front', 'shoulder-side', 'arm-across', 'shoulder-behind', 'shoulders-behind'], true) => 0.818,
+            in_array(
+                $this->id,
+                ['shoulders-front', 'shoulder-side', 'arm-across', 'shoulder-behind', 'shoulders-behind'],
+                true,
+            ) => 0.818,
             $this->family === Family::Choke, $this->family === Family::Head => 0.85,
             $this->family === Family::Hug, $this->family === Family::Takedown => 0.66,
             default => 0.72,
@@ -103,12 +110,13 @@ final readonly class Kind
             return null;
         }
 
-        return self::BLOWS[$this->id] ?? match ($this->family) {
-            Family::Kick => Blow::FrontKick,
-            Family::Push => Blow::Push,
-            Family::Takedown => Blow::Dive,
-            default => array_diff($this->bearings, [4, 5, 6, 7, 8]) === [] ? Blow::Behind : Blow::Straight,
-        };
+        return self::BLOWS[$this->id]
+            ?? match ($this->family) {
+                Family::Kick => Blow::FrontKick,
+                Family::Push => Blow::Push,
+                Family::Takedown => Blow::Dive,
+                default => array_diff($this->bearings, [4, 5, 6, 7, 8]) === [] ? Blow::Behind : Blow::Straight,
+            };
     }
 
     /** Whether the attacker keeps a hand free to follow up with. */

@@ -11,7 +11,12 @@ use StoneDrill\Core\Text;
 final readonly class LimbStatus
 {
     /** @param list<Hand> $by the attacker's hands that hold it */
-    public function __construct(public Limb $limb, public LimbState $state, public LimbLimit $limit = LimbLimit::None, private array $by = []) {}
+    public function __construct(
+        public Limb $limb,
+        public LimbState $state,
+        public LimbLimit $limit = LimbLimit::None,
+        private array $by = [],
+    ) {}
 
     public function isFree(): bool
     {
@@ -21,8 +26,12 @@ final readonly class LimbStatus
     /** Why it is not free, as half a sentence; null where it is. */
     public function text(): ?Text
     {
-        return $this->limit === LimbLimit::None ? null : Text::of("hold.limits.{$this->limit->value}", [
-            'hand' => Text::of(count($this->by) === 2 ? 'hold.both-hands' : 'hold.hand', ['side' => $this->by[0]->value ?? '']),
-        ]);
+        return $this->limit === LimbLimit::None
+            ? null
+            : Text::of("hold.limits.{$this->limit->value}", [
+                'hand' => Text::of(count($this->by) === 2 ? 'hold.both-hands' : 'hold.hand', [
+                    'side' => $this->by[0]->value ?? '',
+                ]),
+            ]);
     }
 }

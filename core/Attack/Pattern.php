@@ -70,7 +70,10 @@ final readonly class Pattern
         $kinds = array_key_exists('kind', $listed) ? $listed['kind'] : $this->kinds;
         unset($listed['kind']);
 
-        return self::of($kinds, array_filter([...$this->values, ...$listed], static fn (?array $allowed): bool => $allowed !== null));
+        return self::of(
+            $kinds,
+            array_filter([...$this->values, ...$listed], static fn (?array $allowed): bool => $allowed !== null),
+        );
     }
 
     public function matches(Kind $kind, Facets $facets): bool
@@ -101,7 +104,7 @@ final readonly class Pattern
     {
         return $facet === 'kind'
             ? self::of($this->kinds === null ? null : [...$this->kinds, $value], $this->values)
-            : self::of($this->kinds, [...$this->values, $facet => [...($this->values[$facet] ?? []), $value]]);
+            : self::of($this->kinds, [...$this->values, $facet => [...$this->values[$facet] ?? [], $value]]);
     }
 
     /** The pattern that matches the mirror of an attack exactly when this one matches the attack. */
@@ -109,10 +112,16 @@ final readonly class Pattern
     {
         $values = $this->values;
         if (isset($values['hand'])) {
-            $values['hand'] = array_map(static fn (string $hand): string => Hand::from($hand)->mirror()->value, $values['hand']);
+            $values['hand'] = array_map(
+                static fn (string $hand): string => Hand::from($hand)->mirror()->value,
+                $values['hand'],
+            );
         }
         if (isset($values['bearing'])) {
-            $values['bearing'] = array_map(static fn (string $hour): string => (string) (12 - (int) $hour % 12), $values['bearing']);
+            $values['bearing'] = array_map(
+                static fn (string $hour): string => (string) (12 - ((int) $hour % 12)),
+                $values['bearing'],
+            );
         }
 
         return self::of($this->kinds, $values);
@@ -121,6 +130,6 @@ final readonly class Pattern
     /** @return list<string> the hour and the ones before and after it */
     private static function around(int $hour): array
     {
-        return array_map(static fn (int $turn): string => (string) (($hour + $turn + 11) % 12 + 1), [-1, 0, 1]);
+        return array_map(static fn (int $turn): string => (string) ((($hour + $turn + 11) % 12) + 1), [-1, 0, 1]);
     }
 }

@@ -24,7 +24,12 @@ final readonly class BackTurned implements Check
             if ($frame->number === '1' || $frame->isHeld || ! $frame->isReachedByHand()) {
                 continue;
             }
-            $away = abs(Angle::turn($frame->positions()->defender->facing, $frame->positions()->defender->feet->axis->bearingTo($frame->positions()->attacker->feet->axis)));
+            $away = abs(
+                Angle::turn(
+                    $frame->positions()->defender->facing,
+                    $frame->positions()->defender->feet->axis->bearingTo($frame->positions()->attacker->feet->axis),
+                ),
+            );
             if ($away > self::AWAY + 1e-9) {
                 yield $this->rule()->at($frame, ['degrees' => (int) round($away)]);
             }

@@ -10,8 +10,8 @@ use StoneDrill\Core\Curriculum\CheckId;
 final readonly class Base implements Check
 {
     /** Shares of the stature. */
-    private const MIN = 0.10;
-    private const MAX = 0.60;
+    private const MIN = 0.1;
+    private const MAX = 0.6;
 
     public function rule(): Rule
     {
@@ -26,7 +26,11 @@ final readonly class Base implements Check
             }
             $share = $frame->positions()->defender->base() / $trial->bodies->defender;
             if ($share < self::MIN - 1e-9 || $share > self::MAX + 1e-9) {
-                yield $this->rule()->at($frame, ['cm' => (int) round(100 * $frame->positions()->defender->base())], $share > self::MAX ? 'wide' : 'near');
+                yield $this->rule()->at(
+                    $frame,
+                    ['cm' => (int) round(100 * $frame->positions()->defender->base())],
+                    $share > self::MAX ? 'wide' : 'near',
+                );
             }
         }
     }

@@ -25,8 +25,18 @@ final readonly class BlindExit implements Check
     public function find(Trial $trial): iterable
     {
         foreach ($trial->run->frames as $frame) {
-            $away = abs(Angle::turn($frame->movement->facedAt + 180, $frame->movement->from->bearingTo($frame->positions()->defender->feet->axis)));
-            if ($frame->moved() > self::FAR + 1e-9 && $away <= self::BACK + 1e-9 && ! $frame->does(Verb::Look) && ! $trial->run->before($frame)->does(Verb::Look)) {
+            $away = abs(
+                Angle::turn(
+                    $frame->movement->facedAt + 180,
+                    $frame->movement->from->bearingTo($frame->positions()->defender->feet->axis),
+                ),
+            );
+            if (
+                $frame->moved() > self::FAR + 1e-9
+                && $away <= self::BACK + 1e-9
+                && ! $frame->does(Verb::Look)
+                && ! $trial->run->before($frame)->does(Verb::Look)
+            ) {
                 yield $this->rule()->at($frame, ['metres' => Figures::decimals($frame->moved(), 1)]);
             }
         }

@@ -21,7 +21,10 @@ final readonly class BranchAhead implements Check
             foreach ($frame->beat->branches ?? [] as $branch) {
                 $other = $branch->goesTo() === null ? null : $trial->standards->answerTitled($branch->goesTo()->title);
                 if ($other !== null && $trial->standards->position($other->teaching->rank) > $own) {
-                    yield $this->rule()->at($frame, ['answer' => $other->title, 'rank' => $trial->standards->rank($other->teaching->rank)->name]);
+                    yield $this->rule()->at($frame, [
+                        'answer' => $other->title,
+                        'rank' => $trial->standards->rank($other->teaching->rank)->name,
+                    ]);
                 }
             }
         }

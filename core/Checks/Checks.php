@@ -66,6 +66,8 @@ final class Checks
     {
         static $floor = null;
 
-        return $floor ??= array_map(static fn (string $class): Check => new $class(), [PinnedLimb::class, IsHit::class, OutOfReach::class, WrongFace::class, WrongArc::class, StillHeld::class]);
+        return $floor ??= array_map(static fn (string $class): Check => new $class(), [
+            PinnedLimb::class, IsHit::class, OutOfReach::class, WrongFace::class, WrongArc::class, StillHeld::class,
+        ]);
     }
 }

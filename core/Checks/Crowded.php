@@ -24,8 +24,16 @@ final readonly class Crowded implements Check
             foreach ($frame->hits as $hit) {
                 $least = $hit->strike->isKick() ? self::KICK : ($hit->strike->isStraight() ? self::HAND : 0.0);
                 if ($hit->measure->margin !== null && $hit->measure->gap < $least * $hit->measure->reach - 1e-9) {
-                    [$cm, $needed] = Figures::apart(100 * max(0.0, $hit->measure->gap), 100 * $least * $hit->measure->reach, 0);
-                    yield $this->rule()->at($frame, ['weapon' => $hit->strike->value, 'cm' => $cm, 'needed' => $needed], limb: $hit->limb);
+                    [$cm, $needed] = Figures::apart(
+                        100 * max(0.0, $hit->measure->gap),
+                        100 * $least * $hit->measure->reach,
+                        0,
+                    );
+                    yield $this->rule()->at(
+                        $frame,
+                        ['weapon' => $hit->strike->value, 'cm' => $cm, 'needed' => $needed],
+                        limb: $hit->limb,
+                    );
                 }
             }
         }

@@ -10,7 +10,8 @@ use StoneDrill\Core\Curriculum\Waiver;
 final readonly class Examination
 {
     /**
-     * @param list<Finding>                                    $findings those that stand, by beat, then as the checks are listed
+     * @param list<Finding>                                    $findings those that stand, by beat, then as the checks
+     *     are listed
      * @param list<array{finding: Finding, waiver: Waiver}> $waived   those that the school accepts, with its reason
      */
     public function __construct(public Trial $trial, public array $findings, public array $waived) {}
@@ -26,11 +27,18 @@ final readonly class Examination
         return false;
     }
 
-    /** What keeps it from working: the first thing on the main line by which it is hit, short, kept from acting, or still held. */
+    /**
+     * What keeps it from working: the first thing on the main line by which it is hit, short, kept from acting, or
+     * still held.
+     */
     public function failure(): ?Finding
     {
         foreach ($this->findings as $finding) {
-            if ($finding->severity === Severity::Stop && ! str_contains($finding->beat, '.') && in_array($finding->check, Checks::DECISIVE, true)) {
+            if (
+                $finding->severity === Severity::Stop
+                && ! str_contains($finding->beat, '.')
+                && in_array($finding->check, Checks::DECISIVE, true)
+            ) {
                 return $finding;
             }
         }
@@ -53,6 +61,8 @@ final readonly class Examination
     /** @return list<Finding> */
     public function at(string $beat): array
     {
-        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->beat === $beat));
+        return array_values(
+            array_filter($this->findings, static fn (Finding $finding): bool => $finding->beat === $beat),
+        );
     }
 }

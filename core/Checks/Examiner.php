@@ -41,24 +41,51 @@ final readonly class Examiner
      * @param bool   $isMirrored whether the answer is mirrored there
      * @param ?Scope $scope      how closely it is looked at; null for all there is to know
      */
-    public function examineIn(Answer $answer, Attack $attack, Side $side, bool $isMirrored, Bodies $bodies, ?Rung $rung = null, ?Scope $scope = null): Examination
-    {
+    public function examineIn(
+        Answer $answer,
+        Attack $attack,
+        Side $side,
+        bool $isMirrored,
+        Bodies $bodies,
+        ?Rung $rung = null,
+        ?Scope $scope = null,
+    ): Examination {
         $scope ??= Scope::whole();
         $facets = $attack->on($side);
         $pace = $rung->pace ?? 1.0;
-        [$simulation, $beats] = $this->prepared($answer, $attack, $side, $isMirrored, $bodies, $pace, $scope->seesThreats);
-        $run = $simulation->run($beats, fn (GoToAnswer $goes): ?Destination => $this->destination($goes, $isMirrored ? Side::Mirrored : Side::Written, $bodies, $pace));
+        [$simulation, $beats] = $this->prepared(
+            $answer,
+            $attack,
+            $side,
+            $isMirrored,
+            $bodies,
+            $pace,
+            $scope->seesThreats,
+        );
+        $run = $simulation->run(
+            $beats,
+            fn (GoToAnswer $goes): ?Destination => $this->destination(
+                $goes,
+                $isMirrored ? Side::Mirrored : Side::Written,
+                $bodies,
+                $pace,
+            ),
+        );
         $trial = new Trial($answer, $attack, $facets, $bodies, $this->standards, $rung, $run);
         if ($scope->variesUnbacked) {
             $trial = $trial->withRobust((new Robustness($trial, $simulation, $beats))->shortfalls($scope->variesAll));
         }
 
-        return $this->sorted($trial, self::found($trial, $scope->checks), $this->withoutSome($trial, $simulation, $beats, $scope->checks));
+        return $this->sorted(
+            $trial,
+            self::found($trial, $scope->checks),
+            $this->withoutSome($trial, $simulation, $beats, $scope->checks),
+        );
     }
 
     /**
-     * What keeps a main line from working in a cell: the first thing by which it is hit, short, kept from acting, or still held. It
-     * is run no further than that.
+     * What keeps a main line from working in a cell: the first thing by which it is hit, short, kept from acting, or
+     * still held. It is run no further than that.
      *
      * @param Answer $answer     a main line without branches
      * @param bool   $isMirrored whether the answer is mirrored there
@@ -88,9 +115,21 @@ final readonly class Examiner
     }
 
     /** @return array{Simulation, Beats} what an answer is run by in a cell, and its beats as they are there */
-    private function prepared(Answer $answer, Attack $attack, Side $side, bool $isMirrored, Bodies $bodies, float $pace, bool $seesThreats): array
-    {
-        $setting = new Setting($pace, $attack->briefing->recoil, $this->standards->school->tolerance, seesThreats: $seesThreats);
+    private function prepared(
+        Answer $answer,
+        Attack $attack,
+        Side $side,
+        bool $isMirrored,
+        Bodies $bodies,
+        float $pace,
+        bool $seesThreats,
+    ): array {
+        $setting = new Setting(
+            $pace,
+            $attack->briefing->recoil,
+            $this->standards->school->tolerance,
+            seesThreats: $seesThreats,
+        );
         $simulation = new Simulation($attack->kind, $attack->on($side), $bodies, $setting);
         $read = $this->asRead($answer);
 
@@ -102,12 +141,14 @@ final readonly class Examiner
     {
         $rank = $this->standards->rank($answer->teaching->rank);
 
-        return $answer->beats->readings() === [] ? $answer->beats : $answer->beats->readFor(false, $rank->id, $rank->name);
+        return $answer->beats->readings() === []
+            ? $answer->beats
+            : $answer->beats->readFor(false, $rank->id, $rank->name);
     }
 
     /**
-     * What an answer does with one of its usual mistakes made, and what that breaks first that does not break without it: what
-     * stops it, else what is warned of, else what is noted.
+     * What an answer does with one of its usual mistakes made, and what that breaks first that does not break without
+     * it: what stops it, else what is warned of, else what is noted.
      *
      * @return ?Finding null where nothing more breaks, or it is not known how the mistake is made
      */
@@ -124,16 +165,34 @@ final readonly class Examiner
         $trial = $examination->trial;
         $beats = $mistake->in($this->asRead($trial->answer));
 
-        return $beats === null ? null : $this->examineIn($trial->answer->withBeats($beats), $trial->attack, $side, $side === Side::Mirrored, $trial->bodies, $trial->rung, Scope::asWritten());
+        return $beats === null
+            ? null
+            : $this->examineIn(
+                $trial->answer->withBeats($beats),
+                $trial->attack,
+                $side,
+                $side === Side::Mirrored,
+                $trial->bodies,
+                $trial->rung,
+                Scope::asWritten(),
+            );
     }
 
-    /** What breaks first in one that does not break in the other: what stops it, else what is warned of, else what is noted. */
+    /**
+     * What breaks first in one that does not break in the other: what stops it, else what is warned of, else what is
+     * noted.
+     */
     public static function more(Examination $examination, Examination $made): ?Finding
     {
         $before = array_merge($examination->findings, array_column($examination->waived, 'finding'));
         foreach (Severity::cases() as $severity) {
             foreach ($made->findings as $finding) {
-                $isOld = array_filter($before, static fn (Finding $old): bool => $old->check === $finding->check && $old->beat === $finding->beat && $old->severity === $finding->severity) !== [];
+                $isOld = array_filter(
+                    $before,
+                    static fn (Finding $old): bool => $old->check === $finding->check
+                        && $old->beat === $finding->beat
+                        && $old->severity === $finding->severity,
+                ) !== [];
                 if ($finding->severity === $severity && ! $isOld) {
                     return $finding;
                 }
@@ -164,9 +223,19 @@ final readonly class Examiner
     private function withoutSome(Trial $trial, Simulation $simulation, Beats $beats, array $checks): array
     {
         $optional = array_keys(array_filter($beats->line, static fn (Beat $beat): bool => $beat->isOptional));
-        $wanted = array_filter(Checks::ofTheFloor(), static fn (Check $check): bool => in_array($check::class, array_map(get_class(...), $checks), true));
+        $wanted = array_filter(
+            Checks::ofTheFloor(),
+            static fn (Check $check): bool => in_array($check::class, array_map(get_class(...), $checks), true),
+        );
         $found = [];
-        foreach ($wanted === [] ? [] : [...array_map(static fn (int $one): array => [$one], $optional), ...(count($optional) > 1 ? [$optional] : [])] as $left) {
+        foreach (
+            $wanted === []
+                ? []
+                : [
+                    ...array_map(static fn (int $one): array => [$one], $optional),
+                    ...count($optional) > 1 ? [$optional] : [],
+                ] as $left
+        ) {
             $fewer = $beats;
             foreach (array_reverse($left) as $position) {
                 $fewer = $fewer?->without($position);
@@ -175,9 +244,16 @@ final readonly class Examiner
                 continue;
             }
             $numbers = array_map($beats->number(...), $left);
-            $line = $trial->withRun(new Run($trial->run->start, iterator_to_array($simulation->mainLine($fewer), false)));
+            $line = $trial->withRun(
+                new Run($trial->run->start, iterator_to_array($simulation->mainLine($fewer), false)),
+            );
             foreach ($line->stops($wanted) as $finding) {
-                $found[] = $finding->saying(Text::counted('checks.without', count($numbers), ['beats' => $numbers, 'message' => $finding->message]));
+                $found[] = $finding->saying(
+                    Text::counted('checks.without', count($numbers), [
+                        'beats' => $numbers,
+                        'message' => $finding->message,
+                    ]),
+                );
             }
         }
 
@@ -250,8 +326,16 @@ final readonly class Examiner
             return null;
         }
         $beats = $side === Side::Mirrored ? $other->beats->mirror() : $other->beats;
-        $own = new Simulation($attack->kind, $attack->on($side), $bodies, new Setting($pace, $attack->briefing->recoil, $this->standards->school->tolerance));
-        $line = array_map(static fn (Beat $beat): Beat => $beat->withoutBranches(), array_slice($beats->line, $goes->beat - 1));
+        $own = new Simulation(
+            $attack->kind,
+            $attack->on($side),
+            $bodies,
+            new Setting($pace, $attack->briefing->recoil, $this->standards->school->tolerance),
+        );
+        $line = array_map(
+            static fn (Beat $beat): Beat => $beat->withoutBranches(),
+            array_slice($beats->line, $goes->beat - 1),
+        );
         $before = $own->start();
         foreach ($own->mainLine($beats) as $position => $frame) {
             $before = $position < $goes->beat - 1 ? $frame : $before;

@@ -15,7 +15,9 @@ final class Figures
     /** Whole centimetres; with one more digit where they would round like the limit beside which they are read. */
     public static function beside(float $metres, float $limit): string
     {
-        return round(100 * $metres) === round(100 * $limit) ? self::decimals(100 * $metres, 1) : self::something($metres);
+        return round(100 * $metres) === round(100 * $limit)
+            ? self::decimals(100 * $metres, 1)
+            : self::something($metres);
     }
 
     /**

@@ -16,13 +16,25 @@ final readonly class ForWhom
 {
     /**
      * @param ?Finding                     $failure what keeps it from working
-     * @param ?float                       $worst   metres of the least margin of its strikes and controls, with the body carried along; null where it has none
+     * @param ?float                       $worst   metres of the least margin of its strikes and controls, with the
+     *     body carried along; null where it has none
      * @param list<array{string, Stride}>  $strides steps that go another length than the usual, with the beat of each
      */
-    private function __construct(public Bodies $bodies, public ?Finding $failure, public ?float $worst, public array $strides) {}
+    private function __construct(
+        public Bodies $bodies,
+        public ?Finding $failure,
+        public ?float $worst,
+        public array $strides,
+    ) {}
 
-    public static function of(Examiner $examiner, Answer $answer, Attack $attack, Side $side, Bodies $bodies, ?Rung $rung = null): self
-    {
+    public static function of(
+        Examiner $examiner,
+        Answer $answer,
+        Attack $attack,
+        Side $side,
+        Bodies $bodies,
+        ?Rung $rung = null,
+    ): self {
         return self::in($examiner->examine($answer, $attack, $side, $bodies, $rung));
     }
 

@@ -32,7 +32,12 @@ final readonly class Force implements Check
             }
         }
         if ($worst !== null) {
-            yield $this->rule()->at($worst[0], ['hazard' => $worst[1]->text(), 'level' => $worst[1]->level(), 'intent' => Text::of("attack.intents.{$trial->facets->intent->value}"), 'allowed' => $allowed]);
+            yield $this->rule()->at($worst[0], [
+                'hazard' => $worst[1]->text(),
+                'level' => $worst[1]->level(),
+                'intent' => Text::of("attack.intents.{$trial->facets->intent->value}"),
+                'allowed' => $allowed,
+            ]);
         }
     }
 }

@@ -19,7 +19,15 @@ final readonly class GoneBack implements Check
         foreach ($trial->run->frames as $frame) {
             foreach ($frame->grasps as $grasp) {
                 if ($grasp->isGoneBack) {
-                    yield $this->rule()->at($frame, ['weapon' => $grasp->weapon(), 'target' => $grasp->target->value, 'cm' => Figures::missing(-($grasp->measure->sum() ?? 0.0))], limb: $grasp->limb);
+                    yield $this->rule()->at(
+                        $frame,
+                        [
+                            'weapon' => $grasp->weapon(),
+                            'target' => $grasp->target->value,
+                            'cm' => Figures::missing(-($grasp->measure->sum() ?? 0.0)),
+                        ],
+                        limb: $grasp->limb,
+                    );
                 }
             }
         }

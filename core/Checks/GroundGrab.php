@@ -21,17 +21,26 @@ final readonly class GroundGrab implements Check
 
     public function find(Trial $trial): iterable
     {
-        $rule = new Rule(CheckId::GroundGrab, $trial->doctrine() === Doctrine::Escape ? Severity::Warn : Severity::Note);
+        $rule = new Rule(
+            CheckId::GroundGrab,
+            $trial->doctrine() === Doctrine::Escape ? Severity::Warn : Severity::Note,
+        );
         foreach ($trial->run->frames as $frame) {
             $before = $trial->run->before($frame);
             $isLast = $frame === $trial->run->end();
-            if ($frame->positions()->attacker->posture !== Posture::Lying || ($before->positions()->attacker->posture !== Posture::Lying && ! $isLast)) {
+            if (
+                $frame->positions()->attacker->posture !== Posture::Lying
+                || ($before->positions()->attacker->posture !== Posture::Lying && ! $isLast)
+            ) {
                 continue;
             }
             if ($frame->hasAttackerHeld()) {
                 continue;
             }
-            $foot = min($frame->positions()->defender->feet->left->distanceTo($frame->positions()->attacker->feet->axis), $frame->positions()->defender->feet->right->distanceTo($frame->positions()->attacker->feet->axis));
+            $foot = min(
+                $frame->positions()->defender->feet->left->distanceTo($frame->positions()->attacker->feet->axis),
+                $frame->positions()->defender->feet->right->distanceTo($frame->positions()->attacker->feet->axis),
+            );
             $reach = self::REACH * $trial->bodies->attacker;
             if ($foot < $reach - 1e-9) {
                 [$cm, $within] = Figures::apart(100 * $foot, 100 * $reach, 0);

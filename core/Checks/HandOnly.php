@@ -19,7 +19,8 @@ final readonly class HandOnly implements Check
     {
         foreach ($trial->run->frames as $frame) {
             $delivery = $frame->events->delivery;
-            $isBlow = $delivery !== null && ($delivery->isFollowUp || ($trial->attack->kind->blow()?->isStrikeOrKick() ?? false));
+            $isBlow = $delivery !== null
+            && ($delivery->isFollowUp || ($trial->attack->kind->blow()?->isStrikeOrKick() ?? false));
             if ($isBlow && $delivery->verdict === Verdict::Stopped && $delivery->off < 0 && $delivery->out <= 0) {
                 yield $this->rule()->at($frame, ['cm' => (int) round(-100 * $delivery->off)]);
             }

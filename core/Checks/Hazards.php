@@ -84,15 +84,18 @@ final class Hazards
             $hazards[] = Hazard::HeadContact;
         }
         foreach ($targets as $target) {
-            array_push($hazards, ...match ($target) {
-                Target::Eyes => [Hazard::Eyes, Hazard::HeadContact],
-                Target::Temple, Target::BackOfHead, Target::Nose, Target::Chin => [Hazard::HeadContact],
-                Target::Throat => [Hazard::Throat],
-                Target::Neck => [Hazard::Neck],
-                Target::Spine => [Hazard::Spine],
-                Target::Knee => [Hazard::Knee],
-                default => [],
-            });
+            array_push(
+                $hazards,
+                ...match ($target) {
+                    Target::Eyes => [Hazard::Eyes, Hazard::HeadContact],
+                    Target::Temple, Target::BackOfHead, Target::Nose, Target::Chin => [Hazard::HeadContact],
+                    Target::Throat => [Hazard::Throat],
+                    Target::Neck => [Hazard::Neck],
+                    Target::Spine => [Hazard::Spine],
+                    Target::Knee => [Hazard::Knee],
+                    default => [],
+                },
+            );
         }
 
         return self::once($hazards);

@@ -23,14 +23,28 @@ final readonly class InTheLine implements Check
     {
         $frame = $trial->run->mainLine[0] ?? null;
         $blow = $trial->attack->kind->blow();
-        if ($frame === null || $blow === null || ! $blow->isStrikeOrKick() || $frame->events->delivery === null || $frame->events->delivery->isFollowUp
-            || $frame->events->delivery->out > 0 || $frame->strikesHome() || $frame->does(Verb::Block, Verb::Parry, Verb::Cover, Verb::Slip)) {
+        if (
+            $frame === null
+            || $blow === null
+            || ! $blow->isStrikeOrKick()
+            || $frame->events->delivery === null
+            || $frame->events->delivery->isFollowUp
+            || $frame->events->delivery->out > 0
+            || $frame->strikesHome()
+            || $frame->does(Verb::Block, Verb::Parry, Verb::Cover, Verb::Slip)
+        ) {
             return;
         }
         $line = $trial->facets->bearing->toDegrees();
-        $off = $frame->moved() < 1e-6 ? 0.0 : abs(Angle::turn($line, $frame->movement->from->bearingTo($frame->positions()->defender->feet->axis)));
+        $off = $frame->moved() < 1e-6
+            ? 0.0
+            : abs(Angle::turn($line, $frame->movement->from->bearingTo($frame->positions()->defender->feet->axis)));
         if (min($off, 180 - $off) <= self::NEAR + 1e-9) {
-            yield $this->rule()->at($frame, ['degrees' => (int) round(min($off, 180 - $off))], $frame->moved() < 1e-6 ? 'stays' : 'moves');
+            yield $this->rule()->at(
+                $frame,
+                ['degrees' => (int) round(min($off, 180 - $off))],
+                $frame->moved() < 1e-6 ? 'stays' : 'moves',
+            );
         }
     }
 }

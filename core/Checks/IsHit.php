@@ -20,7 +20,13 @@ final readonly class IsHit implements Check
         foreach ($trial->run->frames as $frame) {
             $delivery = $frame->events->delivery;
             if ($delivery !== null && $delivery->lands() && ! $delivery->isHold) {
-                yield $this->rule()->measured($frame, $this->short($trial, $delivery), $trial->tolerance(), ['out' => Figures::missing(-$delivery->out), 'off' => Figures::missing(-$delivery->off)], $delivery->isFollowUp ? 'follow-up' : 'attack');
+                yield $this->rule()->measured(
+                    $frame,
+                    $this->short($trial, $delivery),
+                    $trial->tolerance(),
+                    ['out' => Figures::missing(-$delivery->out), 'off' => Figures::missing(-$delivery->off)],
+                    $delivery->isFollowUp ? 'follow-up' : 'attack',
+                );
             }
         }
     }

@@ -28,18 +28,27 @@ final readonly class LooseHand implements Check
                 continue;
             }
             foreach ($frame->reaching as $threat) {
-                if ($threat->isHand && $this->reached($before, $threat) && ! $this->reachedBeforeThat($trial, $before, $threat)) {
+                if (
+                    $threat->isHand
+                    && $this->reached($before, $threat)
+                    && ! $this->reachedBeforeThat($trial, $before, $threat)
+                ) {
                     yield $this->rule()->at($frame, ['limb' => $threat->name(), 'cm' => $threat->centimetres()]);
                 }
             }
         }
     }
 
-    /** Whether the attacker has something else to do in a beat: a guard to get through, a blow to take, an effect, a hold that ends. */
+    /**
+     * Whether the attacker has something else to do in a beat: a guard to get through, a blow to take, an effect, a
+     * hold that ends.
+     */
     private function guards(Frame $frame): bool
     {
         return $frame->does(Verb::Block, Verb::Parry, Verb::Cover, Verb::Guard)
-            || $frame->strikesHome() || $frame->events->effect !== null || ($frame->events->heldBefore && ! $frame->isHeld);
+            || $frame->strikesHome()
+            || $frame->events->effect !== null
+            || ($frame->events->heldBefore && ! $frame->isHeld);
     }
 
     private function reached(Frame $frame, Threat $threat): bool

@@ -18,7 +18,9 @@ use StoneDrill\Core\Technique\Toward;
 use StoneDrill\Core\Technique\Verb;
 use StoneDrill\Core\Text;
 
-/** Finds mends that need no thought: an added leave, the other hand, a longer step. Each is tried before it is offered. */
+/**
+ * Finds mends that need no thought: an added leave, the other hand, a longer step. Each is tried before it is offered.
+ */
 final class Mender
 {
     /** Changes that it may still try. */
@@ -46,7 +48,13 @@ final class Mender
                 return null;
             }
             $written = $side === Side::Mirrored ? $beats->mirror() : $beats;
-            $tried = $this->examiner->examine($trial->answer->withBeats($written), $trial->attack, $side, $trial->bodies, $trial->rung);
+            $tried = $this->examiner->examine(
+                $trial->answer->withBeats($written),
+                $trial->attack,
+                $side,
+                $trial->bodies,
+                $trial->rung,
+            );
             if ($this->isBetter($examination, $tried, $finding)) {
                 return new Remedy($words, $written);
             }
@@ -72,14 +80,36 @@ final class Mender
 
         return match ($finding->check) {
             CheckId::NoExit => $this->leaves($beats, $trial),
-            CheckId::OutOfReach, CheckId::WrongArc, CheckId::PinnedLimb, CheckId::TwoJobs => [...$this->otherSides($beats, $at, $finding), ...$this->resized($beats, $at, Size::long(), 'mends.lengthen'), ...$this->resized($beats, $at - 1, Size::long(), 'mends.lengthen-before')],
+            CheckId::OutOfReach, CheckId::WrongArc, CheckId::PinnedLimb, CheckId::TwoJobs => [
+                ...$this->otherSides($beats, $at, $finding),
+                ...$this->resized($beats, $at, Size::long(), 'mends.lengthen'),
+                ...$this->resized($beats, $at - 1, Size::long(), 'mends.lengthen-before'),
+            ],
             CheckId::Base, CheckId::NoRoom => $this->resized($beats, $at, Size::short(), 'mends.shorten'),
             CheckId::AgainstTheFingers => $this->towardThumb($beats, $at),
-            CheckId::BlindExit => [[self::adds(Verb::Look->value), $beats->withBeat($at, $beat->and(new Action(null, Verb::Look)))]],
-            CheckId::StillHeld => [[Text::of('mends.strip-before'), $beats->withInserted($at, new Beat([new Action(Limb::BothHands, Verb::Strip, toward: $trial->attack->kind->holdsWrist() ? Toward::Thumb : null)]))]],
+            CheckId::BlindExit => [
+                [self::adds(Verb::Look->value), $beats->withBeat($at, $beat->and(new Action(null, Verb::Look)))],
+            ],
+            CheckId::StillHeld => [
+                [
+                    Text::of('mends.strip-before'),
+                    $beats->withInserted(
+                        $at,
+                        new Beat([
+                            new Action(
+                                Limb::BothHands,
+                                Verb::Strip,
+                                toward: $trial->attack->kind->holdsWrist() ? Toward::Thumb : null,
+                            ),
+                        ]),
+                    ),
+                ],
+            ],
             CheckId::IsHit, CheckId::InTheLine => $this->withHand($beats, $at, Verb::Parry),
             CheckId::LooseHand => $this->withHand($beats, $at, Verb::Guard),
-            CheckId::SlowChoke => [[self::adds(Verb::Tuck->value), $beats->withBeat($at, $beat->and(new Action(null, Verb::Tuck)))]],
+            CheckId::SlowChoke => [
+                [self::adds(Verb::Tuck->value), $beats->withBeat($at, $beat->and(new Action(null, Verb::Tuck)))],
+            ],
             default => [],
         };
     }
@@ -88,10 +118,18 @@ final class Mender
     private function leaves(Beats $beats, Trial $trial): iterable
     {
         $end = $trial->run->end();
-        $away = (int) round($end->positions()->attacker->feet->axis->bearingTo($end->positions()->defender->feet->axis) / 30);
+        $away = (int) round(
+            $end->positions()->attacker->feet->axis->bearingTo($end->positions()->defender->feet->axis) / 30,
+        );
         foreach ([0, 1, -1, 2, -2, 3, -3] as $turn) {
-            $bearing = Bearing::hour((($away + $turn) % 12 + 12) % 12 ?: 12);
-            yield [self::adds('leave '.$bearing->toClock()), $beats->withInserted(count($beats->line), new Beat([new Action(null, Verb::Leave, bearing: $bearing), new Action(null, Verb::Look)]))];
+            $bearing = Bearing::hour(((($away + $turn) % 12) + 12) % 12 ?: 12);
+            yield [
+                self::adds('leave '.$bearing->toClock()),
+                $beats->withInserted(
+                    count($beats->line),
+                    new Beat([new Action(null, Verb::Leave, bearing: $bearing), new Action(null, Verb::Look)]),
+                ),
+            ];
         }
     }
 
@@ -100,7 +138,13 @@ final class Mender
     {
         foreach ($beats->line[$at]->actions as $position => $action) {
             if ($action->limb !== null && $action->limb === $finding->limb && $action->limb->hasSide()) {
-                yield [Text::of('mends.other-limb', ['limb' => $action->limb->mirror()->value]), $beats->withBeat($at, $beats->line[$at]->withAction($position, $action->withLimb($action->limb->mirror())))];
+                yield [
+                    Text::of('mends.other-limb', ['limb' => $action->limb->mirror()->value]),
+                    $beats->withBeat(
+                        $at,
+                        $beats->line[$at]->withAction($position, $action->withLimb($action->limb->mirror())),
+                    ),
+                ];
             }
         }
     }
@@ -109,9 +153,17 @@ final class Mender
     private function resized(Beats $beats, int $at, Size $size, string $text): iterable
     {
         foreach ($beats->line[$at]->actions ?? [] as $position => $action) {
-            if ($action->verb instanceof Verb && $action->verb->movesFeet() && $action->verb->hasLength() && $action->manner->size?->toText() !== $size->toText()) {
+            if (
+                $action->verb instanceof Verb
+                && $action->verb->movesFeet()
+                && $action->verb->hasLength()
+                && $action->manner->size?->toText() !== $size->toText()
+            ) {
                 $changed = $action->withSize($action->manner->size === null ? $size : null);
-                yield [Text::of($text, ['action' => (new Printer())->action($changed)]), $beats->withBeat($at, $beats->line[$at]->withAction($position, $changed))];
+                yield [
+                    Text::of($text, ['action' => (new Printer())->action($changed)]),
+                    $beats->withBeat($at, $beats->line[$at]->withAction($position, $changed)),
+                ];
             }
         }
     }
@@ -121,7 +173,10 @@ final class Mender
     {
         foreach ($beats->line[$at]->actions as $position => $action) {
             if ($action->toward === Toward::Fingers) {
-                yield [Text::of('mends.toward-thumb'), $beats->withBeat($at, $beats->line[$at]->withAction($position, $action->withToward(Toward::Thumb)))];
+                yield [
+                    Text::of('mends.toward-thumb'),
+                    $beats->withBeat($at, $beats->line[$at]->withAction($position, $action->withToward(Toward::Thumb))),
+                ];
             }
         }
     }
@@ -130,7 +185,10 @@ final class Mender
     private function withHand(Beats $beats, int $at, Verb $verb): iterable
     {
         foreach ([Limb::BothHands, Limb::LeftHand, Limb::RightHand] as $hand) {
-            yield [self::adds($hand->value.' '.$verb->value), $beats->withBeat($at, $beats->line[$at]->and(new Action($hand, $verb)))];
+            yield [
+                self::adds($hand->value.' '.$verb->value),
+                $beats->withBeat($at, $beats->line[$at]->and(new Action($hand, $verb))),
+            ];
         }
     }
 

@@ -34,10 +34,18 @@ final readonly class NoExit implements Check
         $fist = $end->positions()->fists->attackerMargin;
         $lunge = self::LUNGE * $trial->bodies->attacker;
         if ($fist !== null && $fist >= 0) {
-            yield $this->as($this->isBusy($end) ? Severity::Warn : Severity::Stop)->at($end, ['cm' => (int) round(100 * $fist)], 'fist');
+            yield $this->as($this->isBusy($end) ? Severity::Warn : Severity::Stop)->at(
+                $end,
+                ['cm' => (int) round(100 * $fist)],
+                'fist',
+            );
         } elseif ($end->positions()->distance < $lunge - 1e-9) {
             [$metres, $within] = Figures::apart($end->positions()->distance, $lunge, 2);
-            yield $this->as($this->hasHandsUp($end) ? Severity::Note : Severity::Warn)->at($end, ['metres' => $metres, 'lunge' => $within], 'lunge');
+            yield $this->as($this->hasHandsUp($end) ? Severity::Note : Severity::Warn)->at(
+                $end,
+                ['metres' => $metres, 'lunge' => $within],
+                'lunge',
+            );
         }
     }
 
@@ -49,7 +57,10 @@ final readonly class NoExit implements Check
     /** Whether the attacker has more to do at the end than to strike. */
     private function isBusy(Frame $end): bool
     {
-        return $end->strikesHome() || $end->events->effect !== null || $this->hasHandsUp($end) || $end->hasAttackerHeld();
+        return $end->strikesHome()
+            || $end->events->effect !== null
+            || $this->hasHandsUp($end)
+            || $end->hasAttackerHeld();
     }
 
     private function hasHandsUp(Frame $end): bool

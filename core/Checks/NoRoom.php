@@ -20,9 +20,18 @@ final readonly class NoRoom implements Check
     {
         $room = new Room($trial->facets->place, $trial->facets->posture);
         foreach ($trial->run->frames as $frame) {
-            $excess = $room->excess($trial->run->start->positions()->defender->feet->axis, $frame->positions()->defender->feet->axis);
+            $excess = $room->excess(
+                $trial->run->start->positions()->defender->feet->axis,
+                $frame->positions()->defender->feet->axis,
+            );
             if ($excess > 1e-9 && $frame->moved() > 1e-9) {
-                yield $this->rule()->measured($frame, $excess, $trial->tolerance(), ['cm' => max(1, (int) round($excess * 100)), 'room' => $room->texts()], 'farther');
+                yield $this->rule()->measured(
+                    $frame,
+                    $excess,
+                    $trial->tolerance(),
+                    ['cm' => max(1, (int) round($excess * 100)), 'room' => $room->texts()],
+                    'farther',
+                );
             }
             if ($frame->movement->barredBehind) {
                 yield (new Rule(CheckId::NoRoom, Severity::Stop))->at($frame, case: 'behind');

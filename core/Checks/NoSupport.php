@@ -59,7 +59,12 @@ final readonly class NoSupport implements Check
         $step = Beat::stepBefore($frame->beat->actions ?? [], $kick);
         foreach ($frame->events->performed as $done) {
             $verb = $done->action->verb;
-            if ($done->action !== $step && $verb instanceof Verb && $verb->movesFeet() && ($verb->movesBothFeet() || ($done->limb !== null && $done->limb->isLeft() !== $leg->isLeft()))) {
+            if (
+                $done->action !== $step
+                && $verb instanceof Verb
+                && $verb->movesFeet()
+                && ($verb->movesBothFeet() || ($done->limb !== null && $done->limb->isLeft() !== $leg->isLeft()))
+            ) {
                 return true;
             }
         }

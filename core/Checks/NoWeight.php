@@ -19,7 +19,11 @@ final readonly class NoWeight implements Check
     public function find(Trial $trial): iterable
     {
         foreach ($trial->run->frames as $frame) {
-            if ($frame->number !== '1' && $this->isWeightless($frame) && $this->isWeightless($trial->run->before($frame))) {
+            if (
+                $frame->number !== '1'
+                && $this->isWeightless($frame)
+                && $this->isWeightless($trial->run->before($frame))
+            ) {
                 yield $this->rule()->at($frame);
             }
         }
@@ -27,6 +31,8 @@ final readonly class NoWeight implements Check
 
     private function isWeightless(Frame $frame): bool
     {
-        return ! $frame->movement->feetMoved && ! $frame->movement->turned && ($frame->hits !== [] || $frame->does(Verb::Shove, Verb::Strip));
+        return ! $frame->movement->feetMoved
+            && ! $frame->movement->turned
+            && ($frame->hits !== [] || $frame->does(Verb::Shove, Verb::Strip));
     }
 }

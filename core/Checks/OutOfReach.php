@@ -34,13 +34,39 @@ final readonly class OutOfReach implements Check
         }
     }
 
-    private function short(Trial $trial, Frame $frame, Measure $measure, Limb $limb, Target $target, string $weapon): Finding
-    {
+    private function short(
+        Trial $trial,
+        Frame $frame,
+        Measure $measure,
+        Limb $limb,
+        Target $target,
+        string $weapon,
+    ): Finding {
         if ($measure->tooFarUp) {
-            return $this->rule()->at($frame, ['limb' => $limb->value, 'target' => $target->value, 'cm' => (int) round(100 * (float) $measure->height)], 'height', $limb);
+            return $this->rule()->at(
+                $frame,
+                [
+                    'limb' => $limb->value,
+                    'target' => $target->value,
+                    'cm' => (int) round(100 * (float) $measure->height),
+                ],
+                'height',
+                $limb,
+            );
         }
         $short = -(float) $measure->sum();
 
-        return $this->rule()->measured($frame, $short, $trial->tolerance(), ['weapon' => $weapon, 'target' => $target->value, 'cm' => Figures::beside($short, $trial->standards->school->tolerance)], 'short', $limb);
+        return $this->rule()->measured(
+            $frame,
+            $short,
+            $trial->tolerance(),
+            [
+                'weapon' => $weapon,
+                'target' => $target->value,
+                'cm' => Figures::beside($short, $trial->standards->school->tolerance),
+            ],
+            'short',
+            $limb,
+        );
     }
 }

@@ -20,10 +20,21 @@ final readonly class Overhead implements Check
     public function find(Trial $trial): iterable
     {
         foreach ($trial->run->frames as $frame) {
-            $eyes = max(0.0, (self::EYES - $frame->positions()->defender->posture->lowers()) * $trial->bodies->defender - $frame->positions()->defender->crouch);
+            $eyes = max(
+                0.0,
+                (self::EYES - $frame->positions()->defender->posture->lowers()) * $trial->bodies->defender
+                    - $frame->positions()->defender->crouch,
+            );
             foreach ($frame->hits as $hit) {
                 if ($hit->measure->height !== null && $hit->measure->height > $eyes + 1e-9) {
-                    yield $this->rule()->at($frame, ['target' => $hit->target->value, 'cm' => max(1, (int) round(100 * ($hit->measure->height - $eyes)))], limb: $hit->limb);
+                    yield $this->rule()->at(
+                        $frame,
+                        [
+                            'target' => $hit->target->value,
+                            'cm' => max(1, (int) round(100 * ($hit->measure->height - $eyes))),
+                        ],
+                        limb: $hit->limb,
+                    );
                 }
             }
         }

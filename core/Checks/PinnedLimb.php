@@ -17,7 +17,7 @@ use StoneDrill\Core\Technique\Verb;
 final readonly class PinnedLimb implements Check
 {
     /** Metres from the holding hand within which a held hand strikes. */
-    private const NEAR = 0.20;
+    private const NEAR = 0.2;
 
     /** Height, as a share of the defender’s stature, up to which a pinned arm reaches. */
     private const LOW = 0.53;
@@ -48,14 +48,29 @@ final readonly class PinnedLimb implements Check
         foreach ($done->hindered as $status) {
             [$case, $values] = match (true) {
                 $status->state === LimbState::Blocked => ['blocked', []],
-                $done->fromHold !== null && $done->fromHold > self::NEAR + 1e-9 => ['far', ['target' => $done->hit->target->value ?? '', 'cm' => Figures::apart(100 * $done->fromHold, 100 * self::NEAR, 0)[0]]],
-                $done->fromHold === null && ! $this->isWithinLimit($trial, $done, $status->limit === LimbLimit::WristHeld) => ['limited', []],
+                $done->fromHold !== null && $done->fromHold > self::NEAR + 1e-9 => [
+                    'far',
+                    [
+                        'target' => $done->hit->target->value ?? '',
+                        'cm' => Figures::apart(100 * $done->fromHold, 100 * self::NEAR, 0)[0],
+                    ],
+                ],
+                $done->fromHold === null
+                    && ! $this->isWithinLimit($trial, $done, $status->limit === LimbLimit::WristHeld)
+                    => ['limited', []],
                 default => [null, []],
             };
             if ($case !== null) {
                 $texts = ['limb' => $status->limb->value, 'reason' => $status->text() ?? '', ...$values];
                 yield $case === 'far'
-                    ? $this->rule()->measured($frame, (float) $done->fromHold - self::NEAR, $trial->tolerance(), $texts, $case, $done->limb)
+                    ? $this->rule()->measured(
+                        $frame,
+                        (float) $done->fromHold - self::NEAR,
+                        $trial->tolerance(),
+                        $texts,
+                        $case,
+                        $done->limb,
+                    )
                     : $this->rule()->at($frame, $texts, $case, $done->limb);
 
                 return;
@@ -74,8 +89,13 @@ final readonly class PinnedLimb implements Check
         }
         $measure = $done->hit->measure ?? $done->grasp?->measure;
         foreach ($done->action->targets as $target) {
-            $height = $target->height() === null ? null : $measure->height ?? $target->height() * $trial->bodies->attacker;
-            if ($height === null ? ! in_array($target, self::LOW_POINTS, true) : $height > self::LOW * $trial->bodies->defender + 1e-9) {
+            $height
+                = $target->height() === null ? null : $measure->height ?? $target->height() * $trial->bodies->attacker;
+            if (
+                $height === null
+                    ? ! in_array($target, self::LOW_POINTS, true)
+                    : $height > self::LOW * $trial->bodies->defender + 1e-9
+            ) {
                 return false;
             }
         }

@@ -21,10 +21,18 @@ final readonly class Policy implements Check
         $barred = [];
         foreach ($trial->run->frames as $frame) {
             $hazards = $frame->beat === null ? [] : Hazards::ofBeat($frame->beat);
-            foreach ($frame->number === '1' ? [...Hazards::ofAttack($trial->attack->kind), ...$hazards] : $hazards as $hazard) {
-                if (! isset($barred[$frame->number][$hazard->value]) && $trial->standards->policy->level($hazard, $rank) === PolicyLevel::NotTaught) {
+            foreach (
+                $frame->number === '1' ? [...Hazards::ofAttack($trial->attack->kind), ...$hazards] : $hazards as $hazard
+            ) {
+                if (
+                    ! isset($barred[$frame->number][$hazard->value])
+                    && $trial->standards->policy->level($hazard, $rank) === PolicyLevel::NotTaught
+                ) {
                     $barred[$frame->number][$hazard->value] = true;
-                    yield $this->rule()->at($frame, ['hazard' => $hazard->text(), 'rank' => $trial->standards->rank($rank)->name]);
+                    yield $this->rule()->at($frame, [
+                        'hazard' => $hazard->text(),
+                        'rank' => $trial->standards->rank($rank)->name,
+                    ]);
                 }
             }
         }

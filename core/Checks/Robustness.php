@@ -25,10 +25,11 @@ final readonly class Robustness
     public function __construct(private Trial $trial, private Simulation $simulation, private Beats $beats) {}
 
     /**
-     * The main line again with each assumed effect missing, one at a time, with the other one of two, and with the attacker's head
-     * to either side.
+     * The main line again with each assumed effect missing, one at a time, with the other one of two, and with the
+     * attacker's head to either side.
      *
-     * @param bool $variesAll whether that is done where a branch backs it up too, and with the attacker's head elsewhere
+     * @param bool $variesAll whether that is done where a branch backs it up too, and with the attacker's head
+     *     elsewhere
      *
      * @return list<Shortfall>
      */
@@ -44,7 +45,12 @@ final readonly class Robustness
         foreach ($beats->line as $position => $beat) {
             $effect = $beat->effects[0] ?? null;
             if ($effect !== null && ($room -= count($beats->line) - $position) < 0) {
-                $robust[] = $this->shortfall(Text::of('robust.too-long', ['beat' => $beats->number($position)]), null, null, true);
+                $robust[] = $this->shortfall(
+                    Text::of('robust.too-long', ['beat' => $beats->number($position)]),
+                    null,
+                    null,
+                    true,
+                );
 
                 return $robust;
             }
@@ -53,16 +59,46 @@ final readonly class Robustness
             }
             $number = $beats->number($position);
             foreach ($beat->assumed() as $missing) {
-                $left = array_values(array_filter($beat->assumed(), static fn (Effect $other): bool => $other !== $missing));
-                $fails = $this->firstNew($before, $simulation->rerunWithEffect($beats, $trial->run->snapshots[$position], $position, ...$left));
-                $robust[] = $this->shortfall(Text::of('robust.effect', ['beat' => $number, 'effect' => $missing->value]), $number, $fails, $fails === null || $this->hasIfNot($beat));
+                $left = array_values(
+                    array_filter($beat->assumed(), static fn (Effect $other): bool => $other !== $missing),
+                );
+                $fails = $this->firstNew(
+                    $before,
+                    $simulation->rerunWithEffect($beats, $trial->run->snapshots[$position], $position, ...$left),
+                );
+                $robust[] = $this->shortfall(
+                    Text::of('robust.effect', ['beat' => $number, 'effect' => $missing->value]),
+                    $number,
+                    $fails,
+                    $fails === null || $this->hasIfNot($beat),
+                );
             }
             if ($variesAll && $beat->alternative() !== null) {
-                $robust[] = $this->shortfall(Text::of('robust.instead', ['beat' => $number, 'effect' => $effect->value, 'other' => $beat->alternative()->value]), $number, $this->firstNew($before, $simulation->rerunWithEffect($beats, $trial->run->snapshots[$position], $position, $beat->alternative())), true);
+                $robust[] = $this->shortfall(
+                    Text::of('robust.instead', [
+                        'beat' => $number,
+                        'effect' => $effect->value,
+                        'other' => $beat->alternative()->value,
+                    ]),
+                    $number,
+                    $this->firstNew(
+                        $before,
+                        $simulation->rerunWithEffect(
+                            $beats,
+                            $trial->run->snapshots[$position],
+                            $position,
+                            $beat->alternative(),
+                        ),
+                    ),
+                    true,
+                );
             }
         }
         foreach ($variesAll ? ['left' => -self::HEAD, 'right' => self::HEAD] : [] as $side => $shift) {
-            $fails = $this->firstNew($before, $this->withHeadElsewhere($trial->run, $simulation->withHeadShift($shift), $beats));
+            $fails = $this->firstNew(
+                $before,
+                $this->withHeadElsewhere($trial->run, $simulation->withHeadShift($shift), $beats),
+            );
             $robust[] = $this->shortfall(Text::of("robust.head-{$side}"), null, $fails, true);
         }
 
@@ -70,7 +106,8 @@ final readonly class Robustness
     }
 
     /**
-     * What the attacker's head being elsewhere changes: the strikes at it, and where they meet an attack, everything after.
+     * What the attacker's head being elsewhere changes: the strikes at it, and where they meet an attack, everything
+     * after.
      *
      * @return iterable<Frame>
      */

@@ -28,12 +28,25 @@ final readonly class Rule
      * @param array<string, int|float|string|Text|list<string|Text>> $values    in its texts, by name
      * @param ?string                                                $case      which of its texts, where it has several
      */
-    public function measured(Frame $frame, float $short, Tolerance $tolerance, array $values = [], ?string $case = null, ?Limb $limb = null): Finding
-    {
+    public function measured(
+        Frame $frame,
+        float $short,
+        Tolerance $tolerance,
+        array $values = [],
+        ?string $case = null,
+        ?Limb $limb = null,
+    ): Finding {
         $finding = $this->at($frame, $values, $case, $limb);
 
         return $tolerance->isClose($short)
-            ? new Finding($this->id, $this->severity->milder(), $frame->number, Text::of('checks.close', ['message' => $finding->message, 'within' => $tolerance->text()]), $finding->mend, $limb)
+            ? new Finding(
+                $this->id,
+                $this->severity->milder(),
+                $frame->number,
+                Text::of('checks.close', ['message' => $finding->message, 'within' => $tolerance->text()]),
+                $finding->mend,
+                $limb,
+            )
             : $finding;
     }
 
@@ -45,6 +58,13 @@ final readonly class Rule
     {
         $texts = "checks.{$this->id->value}.".($case === null ? '' : $case.'.');
 
-        return new Finding($this->id, $this->severity, $frame->number, Text::of($texts.'message', $values), Text::of($texts.'mend', $values), $limb);
+        return new Finding(
+            $this->id,
+            $this->severity,
+            $frame->number,
+            Text::of($texts.'message', $values),
+            Text::of($texts.'mend', $values),
+            $limb,
+        );
     }
 }

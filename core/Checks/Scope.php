@@ -9,11 +9,17 @@ final readonly class Scope
 {
     /**
      * @param list<Check> $checks      in the order of their findings
-     * @param bool        $seesThreats whether each beat tells which of the attacker's weapons reach; two notes hang on it
+     * @param bool        $seesThreats whether each beat tells which of the attacker's weapons reach; two notes hang on
+     *     it
      * @param bool        $variesUnbacked     whether what nothing backs up is left out and run again
      * @param bool        $variesAll  whether what is backed up is left out too, and the attacker's head put elsewhere
      */
-    private function __construct(public array $checks, public bool $seesThreats, public bool $variesUnbacked, public bool $variesAll) {}
+    private function __construct(
+        public array $checks,
+        public bool $seesThreats,
+        public bool $variesUnbacked,
+        public bool $variesAll,
+    ) {}
 
     /** All that there is to know. */
     public static function whole(): self
@@ -32,7 +38,17 @@ final readonly class Scope
     {
         static $stops = null;
 
-        return $stops ??= new self(array_values(array_filter(Checks::all(), static fn (Check $check): bool => $check->rule()->severity === Severity::Stop)), false, false, false);
+        return $stops ??= new self(
+            array_values(
+                array_filter(
+                    Checks::all(),
+                    static fn (Check $check): bool => $check->rule()->severity === Severity::Stop,
+                ),
+            ),
+            false,
+            false,
+            false,
+        );
     }
 
     /** What decides whether an answer works. */
@@ -40,7 +56,17 @@ final readonly class Scope
     {
         static $works = null;
 
-        return $works ??= new self(array_values(array_filter(Checks::all(), static fn (Check $check): bool => in_array($check->rule()->id, Checks::DECISIVE, true))), false, false, false);
+        return $works ??= new self(
+            array_values(
+                array_filter(
+                    Checks::all(),
+                    static fn (Check $check): bool => in_array($check->rule()->id, Checks::DECISIVE, true),
+                ),
+            ),
+            false,
+            false,
+            false,
+        );
     }
 
     /** What the curriculum has holes by alone: the contact policy, the way out, and what nothing backs up. */

@@ -13,7 +13,10 @@ use StoneDrill\Core\Technique\Limb;
 use StoneDrill\Core\Technique\LimbRule;
 use StoneDrill\Core\Technique\Verb;
 
-/** The main line of an answer in time: what each limb does when, how long effects last, when the attacker reaches the head. */
+/**
+ * The main line of an answer in time: what each limb does when, how long effects last, when the attacker reaches the
+ * head.
+ */
 final readonly class Score
 {
     /** The lines of the defender, from above. */
@@ -25,7 +28,10 @@ final readonly class Score
     /** @var array<string, list<ScoreBar>> by line */
     public array $lanes;
 
-    /** @var list<array{Effect, ScoreBar}> effects with a time of their own, until it is up or another one takes its place */
+    /**
+     * @var list<array{Effect, ScoreBar}> effects with a time of their own, until it is up or another one takes its
+     *     place
+     */
     public array $effects;
 
     /** @var list<ScoreBar> while a free weapon of the attacker's reaches the head */
@@ -66,7 +72,13 @@ final readonly class Score
         foreach ($frame->events->performed as $done) {
             $before = Beat::stepBefore($frame->beat->actions ?? [], $done->action)?->seconds() ?? 0.0;
             $from = $frame->startsAt + $before / $pace;
-            $bar = new ScoreBar($frame->number, $from, min($frame->time, $from + $done->action->seconds() / $pace), $done->action, ($done->hit === null || $done->hit->reaches()) && ($done->grasp === null || $done->grasp->reaches()));
+            $bar = new ScoreBar(
+                $frame->number,
+                $from,
+                min($frame->time, $from + $done->action->seconds() / $pace),
+                $done->action,
+                ($done->hit === null || $done->hit->reaches()) && ($done->grasp === null || $done->grasp->reaches()),
+            );
             foreach (self::lanesOf($done) as $lane) {
                 $bars[] = [$lane, $bar];
             }
@@ -84,15 +96,22 @@ final readonly class Score
             $limb === null => self::ofBody($done->action),
             $limb === Limb::Head => ['head'],
             $limb === Limb::BothHands => ['left hand', 'right hand'],
-            $limb->isHand(), $limb === Limb::LeftElbow, $limb === Limb::RightElbow => [$limb->isLeft() ? 'left hand' : 'right hand'],
+            $limb->isHand(), $limb === Limb::LeftElbow, $limb === Limb::RightElbow => [
+                $limb->isLeft() ? 'left hand' : 'right hand',
+            ],
             default => [$limb->isLeft() ? 'left foot' : 'right foot'],
         };
     }
 
-    /** @return list<string> both feet for what moves the body, the head for what is said, looked at, slipped or waited for */
+    /**
+     * @return list<string> both feet for what moves the body, the head for what is said, looked at, slipped or waited
+     *     for
+     */
     private static function ofBody(Action $action): array
     {
-        return $action->is(Verb::Slip) || ($action->verb instanceof Verb && $action->verb->limbs() === LimbRule::None) ? ['head'] : ['left foot', 'right foot'];
+        return $action->is(Verb::Slip) || ($action->verb instanceof Verb && $action->verb->limbs() === LimbRule::None)
+            ? ['head']
+            : ['left foot', 'right foot'];
     }
 
     /**
@@ -169,6 +188,13 @@ final readonly class Score
         }
         $rung = $trial->timedAt();
 
-        return new ScoreStart($trial->standards->school->reaction->seconds($trial->standards->familyBits($trial->answer->teaching->rank), $rung), $first->seconds() / $rung->pace, $arrival / $rung->pace);
+        return new ScoreStart(
+            $trial->standards->school->reaction->seconds(
+                $trial->standards->familyBits($trial->answer->teaching->rank),
+                $rung,
+            ),
+            $first->seconds() / $rung->pace,
+            $arrival / $rung->pace,
+        );
     }
 }

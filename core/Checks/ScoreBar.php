@@ -15,7 +15,13 @@ final readonly class ScoreBar
      * @param ?Action $action null for what the attacker does
      * @param bool    $isHome whether it gets to where it is meant, as far as that can be told
      */
-    public function __construct(public string $number, public float $from, public float $to, public ?Action $action = null, public bool $isHome = true) {}
+    public function __construct(
+        public string $number,
+        public float $from,
+        public float $to,
+        public ?Action $action = null,
+        public bool $isHome = true,
+    ) {}
 
     public function seconds(): float
     {

@@ -16,5 +16,11 @@ final readonly class Shortfall
      * @param bool    $isBackedUp whether a branch answers it, or nothing fails
      * @param ?Text   $because    what fails there
      */
-    public function __construct(public Text $without, public ?string $beat, public ?string $failsAt, public bool $isBackedUp, public ?Text $because = null) {}
+    public function __construct(
+        public Text $without,
+        public ?string $beat,
+        public ?string $failsAt,
+        public bool $isBackedUp,
+        public ?Text $because = null,
+    ) {}
 }

@@ -24,8 +24,14 @@ final readonly class Standards
      * @param array<string, Attack> $attacks  by id
      * @param array<string, int>    $families how many families of attack are needed by a rank, by its id
      */
-    private function __construct(public School $school, private Ladder $ladder, private array $ranks, private array $answers, private array $attacks, private array $families)
-    {
+    private function __construct(
+        public School $school,
+        private Ladder $ladder,
+        private array $ranks,
+        private array $answers,
+        private array $attacks,
+        private array $families,
+    ) {
         $this->policy = ContactPolicy::of($school, array_map('strval', array_keys($ranks)));
     }
 

@@ -24,14 +24,20 @@ final readonly class StillHeld implements Check
                 continue;
             }
             if ($leaves && ($frame->events->heldBefore || $frame->isHeld)) {
-                yield $this->rule()->at($frame, ['holds' => $frame->events->hold->names()], $frame->isHeld ? 'held' : 'ending');
+                yield $this->rule()->at(
+                    $frame,
+                    ['holds' => $frame->events->hold->names()],
+                    $frame->isHeld ? 'held' : 'ending',
+                );
             } elseif ($frame->isHeld && $frame->isOnMainLine() && $this->isLast($trial, $frame)) {
                 yield $this->rule()->at($frame, ['holds' => $frame->events->hold->names()], 'end');
             }
         }
     }
 
-    /** Whether it is the last beat of the main line; where some beats alone are looked at, the one that is numbered so. */
+    /**
+     * Whether it is the last beat of the main line; where some beats alone are looked at, the one that is numbered so.
+     */
     private function isLast(Trial $trial, Frame $frame): bool
     {
         return (int) $frame->number >= count($trial->answer->beats->line) && $trial->run->end() === $frame;

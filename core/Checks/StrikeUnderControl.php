@@ -22,7 +22,11 @@ final readonly class StrikeUnderControl implements Check
         }
         foreach ($trial->run->frames as $frame) {
             foreach ($frame->hits as $hit) {
-                yield $this->rule()->at($frame, ['weapon' => $hit->strike->value, 'target' => $hit->target->value], limb: $hit->limb);
+                yield $this->rule()->at(
+                    $frame,
+                    ['weapon' => $hit->strike->value, 'target' => $hit->target->value],
+                    limb: $hit->limb,
+                );
             }
         }
     }

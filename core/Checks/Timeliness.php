@@ -16,11 +16,19 @@ final readonly class Timeliness
     /**
      * @param float  $needs    least seconds from the first sign until the first beat is done, with nothing told
      * @param float  $told     the same for whoever is told what comes and when: the first beat alone
-     * @param ?float $arrival  seconds from the first sign until the attack arrives; null for what has arrived, or does not come
+     * @param ?float $arrival  seconds from the first sign until the attack arrives; null for what has arrived, or does
+     *     not come
      * @param ?float $spare    what is left, below 0 it comes too late; null where nothing arrives
      * @param float  $distance least metres between the two when the attack begins, so that there is time
      */
-    private function __construct(public Answer $answer, public float $needs, public float $told, public ?float $arrival, public ?float $spare, public float $distance) {}
+    private function __construct(
+        public Answer $answer,
+        public float $needs,
+        public float $told,
+        public ?float $arrival,
+        public ?float $spare,
+        public float $distance,
+    ) {}
 
     public static function of(Standards $standards, Answer $answer, Attack $attack, Side $side, Bodies $bodies): self
     {
@@ -31,6 +39,13 @@ final readonly class Timeliness
         $spare = $arrival === null ? null : Timing::spare($arrival, $reaction, $bits, $first, null);
         $start = (new Opening($attack->kind, $attack->on($side)))->scene($bodies)->distance();
 
-        return new self($answer, $reaction->seconds($bits, null) + $first, $first, $arrival, $spare, $start + ($spare === null ? 0.0 : Timing::warning($spare, null)));
+        return new self(
+            $answer,
+            $reaction->seconds($bits, null) + $first,
+            $first,
+            $arrival,
+            $spare,
+            $start + ($spare === null ? 0.0 : Timing::warning($spare, null)),
+        );
     }
 }

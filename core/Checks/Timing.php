@@ -26,18 +26,21 @@ final class Timing
         }
         if ($kind->start->isHold()) {
             return match ($kind->family) {
-                Family::Choke, Family::Hug => 0.60,
-                Family::Head, Family::Takedown => 0.70,
-                default => 0.50,
+                Family::Choke, Family::Hug => 0.6,
+                Family::Head, Family::Takedown => 0.7,
+                default => 0.5,
             };
         }
         $arrival = $kind->blow()?->arrival();
 
-        return $arrival === null ? null : $arrival + match ($facets->entry) {
-            Entry::Stand => -0.15,
-            Entry::Step => 0.0,
-            Entry::Through => 0.20,
-        };
+        return $arrival === null
+            ? null
+            : $arrival
+                    + match ($facets->entry) {
+                        Entry::Stand => -0.15,
+                        Entry::Step => 0.0,
+                        Entry::Through => 0.2,
+                    };
     }
 
     /**

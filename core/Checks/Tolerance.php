@@ -33,6 +33,8 @@ final readonly class Tolerance
 
     public function text(): Text
     {
-        return $this->isAngle ? Text::of('checks.within-degrees', ['degrees' => (int) $this->most]) : Text::of('checks.within-cm', ['cm' => (int) round(100 * $this->most)]);
+        return $this->isAngle
+            ? Text::of('checks.within-degrees', ['degrees' => (int) $this->most])
+            : Text::of('checks.within-cm', ['cm' => (int) round(100 * $this->most)]);
     }
 }

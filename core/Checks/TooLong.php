@@ -19,7 +19,11 @@ final readonly class TooLong implements Check
         $rank = $trial->standards->rank($trial->answer->teaching->rank);
         $beats = count($trial->answer->beats->line);
         if ($beats > $rank->maxBeats) {
-            yield $this->rule()->at($trial->run->frame((string) ($rank->maxBeats + 1)) ?? $trial->run->end(), ['beats' => $beats, 'rank' => $rank->name, 'allowed' => $rank->maxBeats]);
+            yield $this->rule()->at($trial->run->frame((string) ($rank->maxBeats + 1)) ?? $trial->run->end(), [
+                'beats' => $beats,
+                'rank' => $rank->name,
+                'allowed' => $rank->maxBeats,
+            ]);
         }
     }
 }

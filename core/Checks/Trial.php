@@ -34,13 +34,30 @@ final readonly class Trial
     /** The same with other frames. */
     public function withRun(Run $run): self
     {
-        return new self($this->answer, $this->attack, $this->facets, $this->bodies, $this->standards, $this->rung, $run);
+        return new self(
+            $this->answer,
+            $this->attack,
+            $this->facets,
+            $this->bodies,
+            $this->standards,
+            $this->rung,
+            $run,
+        );
     }
 
     /** @param list<Shortfall> $robust */
     public function withRobust(array $robust): self
     {
-        return new self($this->answer, $this->attack, $this->facets, $this->bodies, $this->standards, $this->rung, $this->run, $robust);
+        return new self(
+            $this->answer,
+            $this->attack,
+            $this->facets,
+            $this->bodies,
+            $this->standards,
+            $this->rung,
+            $this->run,
+            $robust,
+        );
     }
 
     /**

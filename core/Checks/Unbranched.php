@@ -19,7 +19,11 @@ final readonly class Unbranched implements Check
         foreach ($trial->robust as $shortfall) {
             $frame = $shortfall->beat === null ? null : $trial->run->frame($shortfall->beat);
             if ($frame !== null && ! $shortfall->isBackedUp) {
-                yield $this->rule()->at($frame, ['effect' => $frame->events->effect->value ?? '', 'beat' => (string) $shortfall->failsAt, 'because' => $shortfall->because ?? '']);
+                yield $this->rule()->at($frame, [
+                    'effect' => $frame->events->effect->value ?? '',
+                    'beat' => (string) $shortfall->failsAt,
+                    'because' => $shortfall->because ?? '',
+                ]);
             }
         }
     }

@@ -19,9 +19,17 @@ final readonly class WornOffEffect implements Check
     public function find(Trial $trial): iterable
     {
         foreach ($trial->run->frames as $frame) {
-            $acts = $frame->hits !== [] || array_filter($frame->events->performed, static fn (PerformedAction $done): bool => $done->action->verb instanceof Verb && $done->action->targets !== []) !== [];
+            $acts = $frame->hits !== []
+            || array_filter(
+                $frame->events->performed,
+                static fn (PerformedAction $done): bool => $done->action->verb instanceof Verb
+                    && $done->action->targets !== [],
+            ) !== [];
             foreach ($acts ? $frame->events->wornOff : [] as $over) {
-                yield $this->rule()->at($frame, ['effect' => $over->effect->value, 'seconds' => Figures::decimals($over->ago, 1)]);
+                yield $this->rule()->at($frame, [
+                    'effect' => $over->effect->value,
+                    'seconds' => Figures::decimals($over->ago, 1),
+                ]);
             }
         }
     }

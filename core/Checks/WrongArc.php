@@ -19,7 +19,14 @@ final readonly class WrongArc implements Check
         foreach ($trial->run->frames as $frame) {
             foreach ($frame->hits as $hit) {
                 if (! $hit->aim->isInArc) {
-                    yield $this->rule()->measured($frame, $hit->aim->missesArc, Tolerance::degrees(), ['weapon' => $hit->weapon(), 'degrees' => (int) round(abs($hit->aim->off))], $hit->aim->off < 0 ? 'left' : 'right', $hit->limb);
+                    yield $this->rule()->measured(
+                        $frame,
+                        $hit->aim->missesArc,
+                        Tolerance::degrees(),
+                        ['weapon' => $hit->weapon(), 'degrees' => (int) round(abs($hit->aim->off))],
+                        $hit->aim->off < 0 ? 'left' : 'right',
+                        $hit->limb,
+                    );
                 }
             }
         }

@@ -20,7 +20,23 @@ final readonly class WrongFace implements Check
         foreach ($trial->run->frames as $frame) {
             foreach ($frame->hits as $hit) {
                 if (! $hit->aim->isFaced) {
-                    yield $this->rule()->measured($frame, $hit->aim->missesFace, Tolerance::degrees(), ['target' => $hit->target->value, 'side' => Figures::side(Angle::turn($frame->positions()->attacker->facing, $frame->positions()->attacker->feet->axis->bearingTo($frame->positions()->defender->feet->axis)))], limb: $hit->limb);
+                    yield $this->rule()->measured(
+                        $frame,
+                        $hit->aim->missesFace,
+                        Tolerance::degrees(),
+                        [
+                            'target' => $hit->target->value,
+                            'side' => Figures::side(
+                                Angle::turn(
+                                    $frame->positions()->attacker->facing,
+                                    $frame
+                                        ->positions()
+                                        ->attacker->feet->axis->bearingTo($frame->positions()->defender->feet->axis),
+                                ),
+                            ),
+                        ],
+                        limb: $hit->limb,
+                    );
                 }
             }
         }

@@ -28,13 +28,18 @@ final readonly class Aspect
     /** @return list<self> the family first */
     public static function all(): array
     {
-        return [new self(self::FAMILY, null), ...array_map(static fn (Facet $facet): self => new self($facet->value, $facet), Facet::cases())];
+        return [
+            new self(self::FAMILY, null),
+            ...array_map(static fn (Facet $facet): self => new self($facet->value, $facet), Facet::cases()),
+        ];
     }
 
     /** @return list<string> in order */
     public function values(): array
     {
-        return $this->facet === null ? array_map(static fn (Family $family): string => $family->value, Family::cases()) : $this->facet->values();
+        return $this->facet === null
+            ? array_map(static fn (Family $family): string => $family->value, Family::cases())
+            : $this->facet->values();
     }
 
     public function valueOf(Kind $kind, Facets $facets): string

@@ -7,7 +7,9 @@ namespace StoneDrill\Core\Coverage;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 
-/** The index of basics: what appears at which rank for the first time, and where each is used. Branches are left out. */
+/**
+ * The index of basics: what appears at which rank for the first time, and where each is used. Branches are left out.
+ */
 final readonly class BasicsIndex
 {
     /** @param list<IndexedWord> $basics by rank, then kind, then name */
@@ -39,23 +41,39 @@ final readonly class BasicsIndex
             $verb = $verbs[$word] ?? null;
             $kind = $verb === null ? null : WordKind::of($verb);
             if ($verb !== null && $kind !== null) {
-                $basics[] = new IndexedWord($kind, $verb, $ranks[$first[$word] ?? 0], array_map(static fn (array $use): array => [$use[0], array_values($use[1])], array_values($used)));
+                $basics[] = new IndexedWord(
+                    $kind,
+                    $verb,
+                    $ranks[$first[$word] ?? 0],
+                    array_map(static fn (array $use): array => [$use[0], array_values($use[1])], array_values($used)),
+                );
             }
         }
-        usort($basics, static fn (IndexedWord $a, IndexedWord $b): int => [$order[$a->rank], $a->kind->order(), $a->verb->value] <=> [$order[$b->rank], $b->kind->order(), $b->verb->value]);
+        usort(
+            $basics,
+            static fn (IndexedWord $a, IndexedWord $b): int => [
+                $order[$a->rank],
+                $a->kind->order(),
+                $a->verb->value,
+            ] <=> [$order[$b->rank], $b->kind->order(), $b->verb->value],
+        );
 
         return new self($basics);
     }
 
     public function find(string $word): ?IndexedWord
     {
-        return array_values(array_filter($this->basics, static fn (IndexedWord $basic): bool => $basic->verb->value === $word))[0] ?? null;
+        return array_values(
+            array_filter($this->basics, static fn (IndexedWord $basic): bool => $basic->verb->value === $word),
+        )[0] ?? null;
     }
 
     /** @return list<IndexedWord> those that appear at a rank for the first time */
     public function at(string $rank): array
     {
-        return array_values(array_filter($this->basics, static fn (IndexedWord $basic): bool => $basic->rank === $rank));
+        return array_values(
+            array_filter($this->basics, static fn (IndexedWord $basic): bool => $basic->rank === $rank),
+        );
     }
 
     /**
@@ -66,8 +84,11 @@ final readonly class BasicsIndex
      */
     private static function learnt(Answer $answer, int $index, array $order): int
     {
-        $isShort = $answer->teaching->short !== null && ($index < $answer->teaching->short->beats || $index === count($answer->beats->line) - 1);
+        $isShort = $answer->teaching->short !== null
+        && ($index < $answer->teaching->short->beats || $index === count($answer->beats->line) - 1);
 
-        return $isShort ? min($order[$answer->teaching->short->rank], $order[$answer->teaching->rank]) : $order[$answer->teaching->rank];
+        return $isShort
+            ? min($order[$answer->teaching->short->rank], $order[$answer->teaching->rank])
+            : $order[$answer->teaching->rank];
     }
 }

@@ -9,8 +9,8 @@ use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Beats;
 
 /**
- * Which beat of one answer stands beside which of another: the best global alignment (Needleman & Wunsch 1970, gaps for nothing) by
- * how alike their actions are ({@see Token}).
+ * Which beat of one answer stands beside which of another: the best global alignment (Needleman & Wunsch 1970, gaps for
+ * nothing) by how alike their actions are ({@see Token}).
  */
 final readonly class BeatAlignment
 {
@@ -52,7 +52,7 @@ final readonly class BeatAlignment
             } elseif ($last !== null && $last[0] === null && $j === null) {
                 $joined[] = [$i, $last[1]];
             } else {
-                $joined = [...$joined, ...($last === null ? [] : [$last]), [$i, $j]];
+                $joined = [...$joined, ...$last === null ? [] : [$last], [$i, $j]];
             }
         }
 

@@ -13,5 +13,10 @@ final readonly class Candidate
      * @param list<int> $cells  places of the cells that it meets and works in
      * @param list<int> $taught places of all the cells that it would be taught to
      */
-    public function __construct(public string $answer, public string $move, public array $cells, public array $taught) {}
+    public function __construct(
+        public string $answer,
+        public string $move,
+        public array $cells,
+        public array $taught,
+    ) {}
 }

@@ -19,13 +19,17 @@ final readonly class CarryOver
     {
         $tokens = self::tokens($b);
 
-        return max(self::alignment(self::tokens($a), $tokens), self::alignment(self::tokens($a->mirror()), $tokens)) / count($tokens);
+        return max(self::alignment(self::tokens($a), $tokens), self::alignment(self::tokens($a->mirror()), $tokens))
+            / count($tokens);
     }
 
     /** @return non-empty-list<Token> */
     private static function tokens(Beats $beats): array
     {
-        return array_map(static fn (Action $action): Token => Token::of($action), $beats->actions() ?: throw new LogicException('A beat has an action.'));
+        return array_map(
+            static fn (Action $action): Token => Token::of($action),
+            $beats->actions() ?: throw new LogicException('A beat has an action.'),
+        );
     }
 
     /**

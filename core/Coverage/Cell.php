@@ -19,7 +19,8 @@ final readonly class Cell
 
     /**
      * @param list<string>       $answers   ids of the answers that are taught to it, by the rank they come with
-     * @param array<string, int> $worksFrom position of the rank from which one of them works, by its id; what does not work left out
+     * @param array<string, int> $worksFrom position of the rank from which one of them works, by its id; what does not
+     *     work left out
      * @param ?string            $taughtAt  id of the lowest rank at which one of them is introduced
      * @param ?string            $laidAt    the same of those that work
      */
@@ -44,7 +45,12 @@ final readonly class Cell
     /** @return list<string> ids of the answers that work by a rank, the first taught first */
     public function workingBy(int $position): array
     {
-        return array_values(array_filter($this->answers, fn (string $id): bool => isset($this->worksFrom[$id]) && $this->worksFrom[$id] <= $position));
+        return array_values(
+            array_filter(
+                $this->answers,
+                fn (string $id): bool => isset($this->worksFrom[$id]) && $this->worksFrom[$id] <= $position,
+            ),
+        );
     }
 
     /**
@@ -70,6 +76,8 @@ final readonly class Cell
     /** @param array<string, int> $order */
     private function isBy(?string $rank, array $order): bool
     {
-        return $rank !== null && $this->attack->need->rank !== null && $order[$rank] <= $order[$this->attack->need->rank];
+        return $rank !== null
+            && $this->attack->need->rank !== null
+            && $order[$rank] <= $order[$this->attack->need->rank];
     }
 }

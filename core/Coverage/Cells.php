@@ -16,7 +16,8 @@ final class Cells
 {
     /**
      * @param list<Attack>                                    $attacks   of the catalogue
-     * @param callable(Answer, Attack, Side, bool): ?int $worksFrom position of the rank from which an answer, mirrored or not, works there; null where it does not
+     * @param callable(Answer, Attack, Side, bool): ?int $worksFrom position of the rank from which an answer, mirrored
+     *     or not, works there; null where it does not
      *
      * @return list<Cell>
      */
@@ -31,13 +32,19 @@ final class Cells
         $byKind = self::byKind($catalogue->answers);
         $cells = [];
         foreach ($attacks as $attack) {
-            $rivals = [...($byKind[$attack->kind->id] ?? []), ...($byKind['*'] ?? [])];
+            $rivals = [...$byKind[$attack->kind->id] ?? [], ...$byKind['*'] ?? []];
             foreach ($attack->sides() as $side) {
                 $answers = self::answering($attack, $attack->on($side), $rivals);
-                count($answers) > 1 && usort($answers, static fn (Answer $a, Answer $b): int => $from[$a->id] <=> $from[$b->id]);
+                count($answers) > 1
+                    && usort($answers, static fn (Answer $a, Answer $b): int => $from[$a->id] <=> $from[$b->id]);
                 $works = [];
                 foreach ($answers as $answer) {
-                    $position = $worksFrom($answer, $attack, $side, ! $answer->matching->coversAsWritten($attack->kind, $attack->on($side)));
+                    $position = $worksFrom(
+                        $answer,
+                        $attack,
+                        $side,
+                        ! $answer->matching->coversAsWritten($attack->kind, $attack->on($side)),
+                    );
                     if ($position !== null) {
                         $works[$answer->id] = $position;
                     }

@@ -19,7 +19,12 @@ final readonly class Coverage
      * @param list<Hole>         $holes the heaviest first
      * @param array<string, int> $order position by id of the rank
      */
-    private function __construct(private Catalogue $catalogue, public array $cells, public array $holes, private array $order) {}
+    private function __construct(
+        private Catalogue $catalogue,
+        public array $cells,
+        public array $holes,
+        private array $order,
+    ) {}
 
     public static function of(Catalogue $catalogue, ?Works $works = null): self
     {
@@ -29,23 +34,38 @@ final readonly class Coverage
     /**
      * The same where it is known what works, with holes that were found before.
      *
-     * @param array<string, array<string, int>> $worksFrom position of the rank from which an answer works, by the cell's key, then its id
+     * @param array<string, array<string, int>> $worksFrom position of the rank from which an answer works, by the
+     *     cell's key, then its id
      * @param list<Hole>                        $holes     of this catalogue
      */
     public static function known(Catalogue $catalogue, array $worksFrom, array $holes = []): self
     {
-        $known = static fn (Answer $answer, Attack $attack, Side $side): ?int => $worksFrom[CellKey::of($attack, $side)->text][$answer->id] ?? null;
+        $known = static fn (Answer $answer, Attack $attack, Side $side): ?int => $worksFrom[
+            CellKey::of($attack, $side)->text
+        ][$answer->id] ?? null;
 
-        return new self($catalogue, Cells::of($catalogue, $catalogue->attacks, $known), $holes, $catalogue->rankOrder());
+        return new self(
+            $catalogue,
+            Cells::of($catalogue, $catalogue->attacks, $known),
+            $holes,
+            $catalogue->rankOrder(),
+        );
     }
 
     /** The same with everything that answers lack in their cells, what is alike, and what is proven on a day. */
-    public static function whole(Catalogue $catalogue, RunCache $memory = new RunCache(), ?Widener $widener = null, ?ProvenShare $proof = null): self
-    {
+    public static function whole(
+        Catalogue $catalogue,
+        RunCache $memory = new RunCache(),
+        ?Widener $widener = null,
+        ?ProvenShare $proof = null,
+    ): self {
         return self::found($catalogue, HoleFinder::whole($catalogue, $memory, $widener, $proof));
     }
 
-    /** @return array<string, array<string, int>> position of the rank from which an answer works, by the cell's key, then its id */
+    /**
+     * @return array<string, array<string, int>> position of the rank from which an answer works, by the cell's key,
+     *     then its id
+     */
     public function worksFrom(): array
     {
         $worksFrom = [];
@@ -59,15 +79,18 @@ final readonly class Coverage
     }
 
     /**
-     * The coverage of the same school with other answers: only the attacks that one which changed concerns are looked at
-     * again.
+     * The coverage of the same school with other answers: only the attacks that one which changed concerns are looked
+     * at again.
      *
      * @param Catalogue  $now    of the same attacks, ranks and rungs
      * @param HoleFinder $finder of that catalogue, that looks for the same as the one before
      */
     public function after(Catalogue $now, HoleFinder $finder): self
     {
-        $isSame = $now->attacks === $this->catalogue->attacks && $now->ranks === $this->catalogue->ranks && $now->school === $this->catalogue->school && $now->ladder === $this->catalogue->ladder;
+        $isSame = $now->attacks === $this->catalogue->attacks
+        && $now->ranks === $this->catalogue->ranks
+        && $now->school === $this->catalogue->school
+        && $now->ladder === $this->catalogue->ladder;
         if (! $isSame) {
             return self::found($now, $finder);
         }
@@ -83,9 +106,16 @@ final readonly class Coverage
             $anew[$cell->key->text] = $cell;
         }
         $cells = array_map(static fn (Cell $cell): Cell => $anew[$cell->key->text] ?? $cell, $this->cells);
-        $kept = array_values(array_filter($this->holes, static fn (Hole $hole): bool => ! isset($concerned[$hole->attack ?? ''])));
+        $kept = array_values(
+            array_filter($this->holes, static fn (Hole $hole): bool => ! isset($concerned[$hole->attack ?? ''])),
+        );
 
-        return new self($now, $cells, HoleFinder::sorted([...$kept, ...$finder->among(array_values($anew))]), $this->order);
+        return new self(
+            $now,
+            $cells,
+            HoleFinder::sorted([...$kept, ...$finder->among(array_values($anew))]),
+            $this->order,
+        );
     }
 
     private static function found(Catalogue $catalogue, HoleFinder $finder): self
@@ -96,8 +126,8 @@ final readonly class Coverage
     }
 
     /**
-     * The answers that are others, were added or were taken away, as they were and as they are, and those that can run on
-     * into one of them.
+     * The answers that are others, were added or were taken away, as they were and as they are, and those that can run
+     * on into one of them.
      *
      * @param list<Answer> $before
      * @param list<Answer> $after
@@ -115,7 +145,10 @@ final readonly class Coverage
         do {
             $count = count($changed);
             foreach ($after as $answer) {
-                if (! isset($titles[$answer->title]) && array_intersect_key(array_flip($answer->beats->goesTo()), $titles) !== []) {
+                if (
+                    ! isset($titles[$answer->title])
+                    && array_intersect_key(array_flip($answer->beats->goesTo()), $titles) !== []
+                ) {
                     $changed[] = $answer;
                     $titles[$answer->title] = true;
                 }
@@ -132,7 +165,12 @@ final readonly class Coverage
      */
     public function holesBy(string $rank): array
     {
-        return array_values(array_filter($this->holes, fn (Hole $hole): bool => $hole->rank === null || $this->order[$hole->rank] <= $this->order[$rank]));
+        return array_values(
+            array_filter(
+                $this->holes,
+                fn (Hole $hole): bool => $hole->rank === null || $this->order[$hole->rank] <= $this->order[$rank],
+            ),
+        );
     }
 
     /** The laid share, by weight, of what this rank and the ones below it need; 1 when they need nothing. */
@@ -152,7 +190,9 @@ final readonly class Coverage
     {
         $cells = array_filter($this->cells, static fn (Cell $cell): bool => $cell->attack->kind->family === $family);
 
-        return array_any($cells, fn (Cell $cell): bool => $this->isBy($cell->attack->need->rank, $rank)) ? $this->shareBy($rank, static fn (Cell $cell): ?string => $cell->laidAt, $cells) : null;
+        return array_any($cells, fn (Cell $cell): bool => $this->isBy($cell->attack->need->rank, $rank))
+            ? $this->shareBy($rank, static fn (Cell $cell): ?string => $cell->laidAt, $cells)
+            : null;
     }
 
     /**

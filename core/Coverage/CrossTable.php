@@ -14,7 +14,13 @@ final readonly class CrossTable
      * @param array<string, Tally>                $downs   of a whole row, by value of the first aspect
      * @param array<string, Tally>                $acrosses of a whole column, by value of the second aspect
      */
-    private function __construct(public array $down, public array $across, private array $tallies, private array $downs, private array $acrosses) {}
+    private function __construct(
+        public array $down,
+        public array $across,
+        private array $tallies,
+        private array $downs,
+        private array $acrosses,
+    ) {}
 
     /**
      * @param list<Cell>         $cells
@@ -27,7 +33,10 @@ final readonly class CrossTable
         $tallies = $downs = $acrosses = [];
         foreach ($cells as $cell) {
             $facets = $cell->facets;
-            [$row, $column] = [$down->valueOf($cell->attack->kind, $facets), $across->valueOf($cell->attack->kind, $facets)];
+            [$row, $column] = [
+                $down->valueOf($cell->attack->kind, $facets),
+                $across->valueOf($cell->attack->kind, $facets),
+            ];
             $count = $inCell[$cell->key->text] ?? 0;
             $tallies[$row][$column] = ($tallies[$row][$column] ?? new Tally())->with($cell, $order, $count);
             $downs[$row] = ($downs[$row] ?? new Tally())->with($cell, $order, $count);

@@ -36,13 +36,20 @@ final readonly class HoleFinder
      * @param ?Widener     $widener tries answers to what is alike; without it none is offered
      * @param ?ProvenShare $proof  without it nothing is said of proof
      */
-    public function __construct(private Catalogue $catalogue, public Works $works, private ?WeaknessFinder $weaknesses = null, private ?Widener $widener = null, private ?ProvenShare $proof = null)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        public Works $works,
+        private ?WeaknessFinder $weaknesses = null,
+        private ?Widener $widener = null,
+        private ?ProvenShare $proof = null,
+    ) {
         $this->order = $catalogue->rankOrder();
         $this->ranks = array_column($catalogue->ranks, null, 'id');
         $this->answers = array_column($catalogue->answers, null, 'id');
         $byKind = $byFamily = [];
-        $kinds = array_values(array_unique(array_map(static fn (Attack $attack): string => $attack->kind->id, $catalogue->attacks)));
+        $kinds = array_values(
+            array_unique(array_map(static fn (Attack $attack): string => $attack->kind->id, $catalogue->attacks)),
+        );
         $attacks = array_column($catalogue->attacks, null, 'id');
         foreach ($catalogue->answers as $answer) {
             foreach ($answer->matching->pattern->kinds ?? $kinds as $kind) {
@@ -54,8 +61,12 @@ final readonly class HoleFinder
     }
 
     /** One that finds everything, and remembers what it runs. */
-    public static function whole(Catalogue $catalogue, RunCache $memory = new RunCache(), ?Widener $widener = null, ?ProvenShare $proof = null): self
-    {
+    public static function whole(
+        Catalogue $catalogue,
+        RunCache $memory = new RunCache(),
+        ?Widener $widener = null,
+        ?ProvenShare $proof = null,
+    ): self {
         $works = new Works($catalogue, $memory);
 
         return new self($catalogue, $works, new WeaknessFinder($catalogue, $works, $memory), $widener, $proof);
@@ -69,7 +80,10 @@ final readonly class HoleFinder
      */
     public function find(array $cells, ?Closure $done = null): array
     {
-        return self::sorted([...($this->weaknesses === null ? [] : Uncatalogued::of($this->catalogue)), ...$this->among($cells, $done)]);
+        return self::sorted([
+            ...$this->weaknesses === null ? [] : Uncatalogued::of($this->catalogue),
+            ...$this->among($cells, $done),
+        ]);
     }
 
     /**
@@ -95,7 +109,11 @@ final readonly class HoleFinder
                 continue;
             }
             if (! ($inTime[$cell->attack->id][$cell->side->value] ?? false)) {
-                $holes[] = $this->notLaid($cell, $need, $inTime[$cell->attack->id][$cell->side->other()->value] ?? false);
+                $holes[] = $this->notLaid(
+                    $cell,
+                    $need,
+                    $inTime[$cell->attack->id][$cell->side->other()->value] ?? false,
+                );
             } else {
                 array_push($holes, ...$this->faulty($cell, $need), ...$this->unproven($cell, $need));
             }
@@ -112,7 +130,11 @@ final readonly class HoleFinder
     public function concerns(array $answers, Cell $cell): bool
     {
         foreach ($answers as $answer) {
-            if ($answer->matching->pattern->kinds === null || in_array($cell->attack->kind->id, $answer->matching->pattern->kinds, true) || $this->widener?->near($answer, $cell) !== null) {
+            if (
+                $answer->matching->pattern->kinds === null
+                || in_array($cell->attack->kind->id, $answer->matching->pattern->kinds, true)
+                || $this->widener?->near($answer, $cell) !== null
+            ) {
                 return true;
             }
         }
@@ -132,7 +154,19 @@ final readonly class HoleFinder
         $ids = array_map(static fn (Hole $hole): string => $hole->order(), $holes);
         $sides = array_map(static fn (Hole $hole): string => $hole->side->value ?? '', $holes);
         $places = array_keys($holes);
-        array_multisort($weights, SORT_DESC, $kinds, SORT_ASC, $ids, SORT_ASC, SORT_STRING, $sides, SORT_DESC, SORT_STRING, $places);
+        array_multisort(
+            $weights,
+            SORT_DESC,
+            $kinds,
+            SORT_ASC,
+            $ids,
+            SORT_ASC,
+            SORT_STRING,
+            $sides,
+            SORT_DESC,
+            SORT_STRING,
+            $places,
+        );
 
         return array_map(static fn (int $place): Hole => $holes[$place], $places);
     }
@@ -141,9 +175,23 @@ final readonly class HoleFinder
      * @param list<Move>    $moves
      * @param list<Failure> $fails
      */
-    private function hole(HoleKind $kind, Cell $cell, string $need, Text $reason, array $moves = [], array $fails = []): Hole
-    {
-        return new Hole($kind, $cell->key, $need, $cell->weight() * $kind->factorIn($this->catalogue->school), $reason, $moves, fails: $fails);
+    private function hole(
+        HoleKind $kind,
+        Cell $cell,
+        string $need,
+        Text $reason,
+        array $moves = [],
+        array $fails = [],
+    ): Hole {
+        return new Hole(
+            $kind,
+            $cell->key,
+            $need,
+            $cell->weight() * $kind->factorIn($this->catalogue->school),
+            $reason,
+            $moves,
+            fails: $fails,
+        );
     }
 
     private function notLaid(Cell $cell, string $need, bool $otherInTime): Hole
@@ -184,7 +232,10 @@ final readonly class HoleFinder
         }
         $reason = Text::of('holes.weak.fails', [
             'attack' => $this->named($cell),
-            'answers' => Text::counted('holes.answers', count($taught), ['answer' => $taught[0]->title, 'rank' => $this->ranks[$need]->name]),
+            'answers' => Text::counted('holes.answers', count($taught), [
+                'answer' => $taught[0]->title,
+                'rank' => $this->ranks[$need]->name,
+            ]),
             'beat' => $fails[0]->beat ?? '',
             'message' => $fails[0]->message ?? '',
         ]);
@@ -201,8 +252,17 @@ final readonly class HoleFinder
         $taught = array_map(fn (string $id): Answer => $this->answers[$id], $cell->workingBy($this->order[$need]));
         $holes = [];
         foreach (Weakness::cases() as $weakness) {
-            if ($this->isShared($weakness, $taught, $cell, $need) && ($weakness !== Weakness::Slow || ! $this->isLandedLaid($cell, $need))) {
-                $holes[] = $this->hole($weakness->hole(), $cell, $need, $this->because($weakness, $cell, $need, $taught), $this->moves($cell, $need, $weakness));
+            if (
+                $this->isShared($weakness, $taught, $cell, $need)
+                && ($weakness !== Weakness::Slow || ! $this->isLandedLaid($cell, $need))
+            ) {
+                $holes[] = $this->hole(
+                    $weakness->hole(),
+                    $cell,
+                    $need,
+                    $this->because($weakness, $cell, $need, $taught),
+                    $this->moves($cell, $need, $weakness),
+                );
             }
         }
 
@@ -228,7 +288,10 @@ final readonly class HoleFinder
 
         return Text::of("holes.weak.{$weakness->hole()->value}", [
             'attack' => $this->named($cell),
-            'answers' => Text::counted('holes.answers', count($taught), ['answer' => $taught[0]->title, 'rank' => $rank->name]),
+            'answers' => Text::counted('holes.answers', count($taught), [
+                'answer' => $taught[0]->title,
+                'rank' => $rank->name,
+            ]),
             'rung' => $rank->goalRung,
         ]);
     }
@@ -242,11 +305,33 @@ final readonly class HoleFinder
         }
         $wanted = $this->catalogue->school->proof->share - 1e-9;
         $rank = $this->ranks[$need];
-        $said = ['attack' => $this->named($cell), 'rung' => $rank->goalRung, 'rank' => $rank->name, 'now' => self::percent($share[0])];
+        $said = [
+            'attack' => $this->named($cell),
+            'rung' => $rank->goalRung,
+            'rank' => $rank->name,
+            'now' => self::percent($share[0]),
+        ];
 
         return match (true) {
-            $share[0] < $wanted => [$this->hole(HoleKind::Unproven, $cell, $need, Text::of('holes.unproven', [...$said, 'wanted' => self::percent($this->catalogue->school->proof->share)]))],
-            $share[1] < $wanted => [$this->hole(HoleKind::Fading, $cell, $need, Text::of('holes.fading', [...$said, 'then' => self::percent($share[1])]))],
+            $share[0] < $wanted => [
+                $this->hole(
+                    HoleKind::Unproven,
+                    $cell,
+                    $need,
+                    Text::of('holes.unproven', [
+                        ...$said,
+                        'wanted' => self::percent($this->catalogue->school->proof->share),
+                    ]),
+                ),
+            ],
+            $share[1] < $wanted => [
+                $this->hole(
+                    HoleKind::Fading,
+                    $cell,
+                    $need,
+                    Text::of('holes.fading', [...$said, 'then' => self::percent($share[1])]),
+                ),
+            ],
             default => [],
         };
     }
@@ -256,7 +341,10 @@ final readonly class HoleFinder
     {
         $landed = Facets::of([...$cell->facets->toArray(), 'phase' => Phase::Landed->value]);
         foreach ($this->meeting($cell) as $answer) {
-            if ($answer->introducedAt($this->order) <= $this->order[$need] && $answer->matching->covers($cell->attack->kind, $landed)) {
+            if (
+                $answer->introducedAt($this->order) <= $this->order[$need]
+                && $answer->matching->covers($cell->attack->kind, $landed)
+            ) {
                 return true;
             }
         }
@@ -267,10 +355,12 @@ final readonly class HoleFinder
     /** @return list<Answer> those that are taught to the cell by then */
     private function taughtBy(Cell $cell, string $need): array
     {
-        return array_values(array_filter(
-            array_map(fn (string $id): Answer => $this->answers[$id], $cell->answers),
-            fn (Answer $answer): bool => $answer->introducedAt($this->order) <= $this->order[$need],
-        ));
+        return array_values(
+            array_filter(
+                array_map(fn (string $id): Answer => $this->answers[$id], $cell->answers),
+                fn (Answer $answer): bool => $answer->introducedAt($this->order) <= $this->order[$need],
+            ),
+        );
     }
 
     /**
@@ -282,18 +372,30 @@ final readonly class HoleFinder
     {
         $moves = [];
         foreach ($this->meeting($cell) as $answer) {
-            if (! $answer->matching->mirrored && $this->mirrorCloses($answer, $cell, $need) && $this->works->failure($answer, $cell->attack, $cell->side, $need, true) === null && $this->isFree($answer, $cell, $need, $without, true)) {
+            if (
+                ! $answer->matching->mirrored
+                && $this->mirrorCloses($answer, $cell, $need)
+                && $this->works->failure($answer, $cell->attack, $cell->side, $need, true) === null
+                && $this->isFree($answer, $cell, $need, $without, true)
+            ) {
                 $moves[] = new Move(MoveKind::Mirror, $answer->id);
             }
         }
         array_push($moves, ...$this->widenings($cell, $need, $without));
         foreach (array_keys($cell->worksFrom) as $late) {
-            if ($cell->worksFrom[$late] > $this->order[$need] && $this->isFree($this->answers[$late], $cell, $need, $without)) {
+            if (
+                $cell->worksFrom[$late] > $this->order[$need]
+                && $this->isFree($this->answers[$late], $cell, $need, $without)
+            ) {
                 $moves[] = new Move(MoveKind::Earlier, $late);
             }
         }
 
-        return [...$moves, ...($without === Weakness::Barred ? $this->softenings($cell, $need) : []), new Move(MoveKind::Write, null)];
+        return [
+            ...$moves,
+            ...$without === Weakness::Barred ? $this->softenings($cell, $need) : [],
+            new Move(MoveKind::Write, null),
+        ];
     }
 
     /** @return list<Answer> those whose pattern can meet the kind of a cell */
@@ -303,8 +405,13 @@ final readonly class HoleFinder
     }
 
     /** Whether an answer, moved to where it is needed, has not this weakness in the cell. */
-    private function isFree(Answer $answer, Cell $cell, string $need, ?Weakness $without, ?bool $isMirrored = null): bool
-    {
+    private function isFree(
+        Answer $answer,
+        Cell $cell,
+        string $need,
+        ?Weakness $without,
+        ?bool $isMirrored = null,
+    ): bool {
         if ($without === null || $this->weaknesses === null) {
             return true;
         }
@@ -328,11 +435,23 @@ final readonly class HoleFinder
             return $moves;
         }
         foreach ($this->byFamily[$cell->attack->kind->family->value] ?? [] as $answer) {
-            $near = $this->order[$answer->teaching->rank] <= $this->order[$need] ? $this->widener->near($answer, $cell) : null;
-            if ($near !== null && $this->works->failure($answer, $cell->attack, $cell->side, $need, $near[1]) === null && $this->isFree($answer, $cell, $need, $without, $near[1])) {
+            $near = $this->order[$answer->teaching->rank] <= $this->order[$need]
+                ? $this->widener->near($answer, $cell)
+                : null;
+            if (
+                $near !== null
+                && $this->works->failure($answer, $cell->attack, $cell->side, $need, $near[1]) === null
+                && $this->isFree($answer, $cell, $need, $without, $near[1])
+            ) {
                 $facets = $near[1] ? $cell->facets->mirror() : $cell->facets;
                 $value = $near[0] === 'kind' ? $cell->attack->kind->id : $facets->toArray()[$near[0]];
-                $moves[] = new Move(MoveKind::Widen, $answer->id, $this->widener->findings($answer, $cell, $near[1]), $near[0], $value);
+                $moves[] = new Move(
+                    MoveKind::Widen,
+                    $answer->id,
+                    $this->widener->findings($answer, $cell, $near[1]),
+                    $near[0],
+                    $value,
+                );
             }
         }
 
@@ -358,7 +477,9 @@ final readonly class HoleFinder
 
     private function named(Cell $cell): Text
     {
-        return Text::of($cell->attack->isSymmetric() ? 'holes.attack' : "holes.attack-{$cell->side->value}", ['attack' => $cell->attack->title]);
+        return Text::of($cell->attack->isSymmetric() ? 'holes.attack' : "holes.attack-{$cell->side->value}", [
+            'attack' => $cell->attack->title,
+        ]);
     }
 
     private static function percent(float $share): int

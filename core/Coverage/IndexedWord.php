@@ -14,9 +14,15 @@ final readonly class IndexedWord
 {
     /**
      * @param string                                $rank id of the rank at which it first appears
-     * @param non-empty-list<array{Answer, list<int>}> $uses answers with it, by rank, each with the numbers of the beats from 1
+     * @param non-empty-list<array{Answer, list<int>}> $uses answers with it, by rank, each with the numbers of the
+     *     beats from 1
      */
-    public function __construct(public WordKind $kind, public Strike|Verb $verb, public string $rank, public array $uses) {}
+    public function __construct(
+        public WordKind $kind,
+        public Strike|Verb $verb,
+        public string $rank,
+        public array $uses,
+    ) {}
 
     /**
      * The beats of an answer that it is in, each on a line, as the main line has them.
@@ -25,7 +31,15 @@ final readonly class IndexedWord
      */
     public static function lines(Answer $answer, array $numbers): string
     {
-        return implode('', array_map(static fn (int $number): string => $number.'  '.(new Beats([$answer->beats->line[$number - 1]->withoutBranches()]))->toText(), $numbers));
+        return implode(
+            '',
+            array_map(
+                static fn (int $number): string => $number
+                    .'  '
+                    .(new Beats([$answer->beats->line[$number - 1]->withoutBranches()]))->toText(),
+                $numbers,
+            ),
+        );
     }
 
     /** @return array<string, list<string>> titles of the answers with it that have a usual mistake, by the mistake */

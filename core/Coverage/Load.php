@@ -61,7 +61,12 @@ final readonly class Load
     {
         $from = self::steepFrom($loads);
 
-        return array_map(static fn (self $load): string => $load->rank, array_values(array_filter($loads, static fn (self $load): bool => $from > 0.0 && $load->newActions > $from)));
+        return array_map(
+            static fn (self $load): string => $load->rank,
+            array_values(
+                array_filter($loads, static fn (self $load): bool => $from > 0.0 && $load->newActions > $from),
+            ),
+        );
     }
 
     /**
@@ -73,7 +78,7 @@ final readonly class Load
     {
         $new = array_filter(array_map(static fn (self $load): float => $load->newActions, $loads));
 
-        return $new === [] ? 0.0 : self::STEEP * array_sum($new) / count($new);
+        return $new === [] ? 0.0 : (self::STEEP * array_sum($new)) / count($new);
     }
 
     /**

@@ -54,7 +54,12 @@ final readonly class MissingPairs
         $there = [];
         foreach ($catalogue->attacks as $attack) {
             foreach ($attack->sides() as $side) {
-                $values = array_map(static fn (Aspect $aspect): string => $aspect->id.'|'.$aspect->valueOf($attack->kind, $attack->on($side)), Aspect::all());
+                $values = array_map(
+                    static fn (Aspect $aspect): string => $aspect->id
+                        .'|'
+                        .$aspect->valueOf($attack->kind, $attack->on($side)),
+                    Aspect::all(),
+                );
                 foreach ($values as $place => $value) {
                     foreach (array_slice($values, $place + 1) as $other) {
                         $there[$value.'|'.$other] = true;
@@ -73,8 +78,15 @@ final readonly class MissingPairs
         $sizes = [];
         // Only the notice hangs on another facet, the bearing: all attacks of one bearing are a whole product.
         foreach ($allowed[Facet::Bearing->value] as $bearing) {
-            $here = [Aspect::FAMILY => [$kind->family->value], ...$allowed, Facet::Bearing->value => [$bearing],
-                Facet::Notice->value => $scope->within(Facet::Notice, (new Feasibility())->allowed($kind, Facet::Notice, ['bearing' => $bearing]))];
+            $here = [
+                Aspect::FAMILY => [$kind->family->value],
+                ...$allowed,
+                Facet::Bearing->value => [$bearing],
+                Facet::Notice->value => $scope->within(
+                    Facet::Notice,
+                    (new Feasibility())->allowed($kind, Facet::Notice, ['bearing' => $bearing]),
+                ),
+            ];
             $all = array_product(array_map('count', $here));
             $aspects = array_keys($here);
             foreach ($aspects as $place => $a) {
@@ -82,7 +94,8 @@ final readonly class MissingPairs
                     foreach ($here[$a] as $valueA) {
                         foreach ($here[$b] as $valueB) {
                             $pair = "{$a}|{$valueA}|{$b}|{$valueB}";
-                            $sizes[$pair] = ($sizes[$pair] ?? 0) + intdiv((int) $all, count($here[$a]) * count($here[$b]));
+                            $sizes[$pair]
+                                = ($sizes[$pair] ?? 0) + intdiv((int) $all, count($here[$a]) * count($here[$b]));
                         }
                     }
                 }
@@ -111,7 +124,7 @@ final readonly class MissingPairs
         // The bearing first: what is noticed hangs on it.
         foreach ([Facet::Bearing, ...Facet::cases()] as $facet) {
             $allowed = $facet === Facet::Bearing ? $bearings : (new Feasibility())->allowed($kind, $facet, $facets);
-            $wished = $values[$facet->value] ?? self::USUAL[$facet->value] ?? (string) $facet->default();
+            $wished = $values[$facet->value] ?? (self::USUAL[$facet->value] ?? (string) $facet->default());
             $facets[$facet->value] ??= in_array($wished, $allowed, true) ? $wished : $allowed[0];
         }
 
@@ -123,6 +136,17 @@ final readonly class MissingPairs
     {
         $hours = (new Feasibility())->allowed($kind, Facet::Bearing);
 
-        return $notice === null ? $hours : array_values(array_filter($hours, static fn (string $hour): bool => in_array($notice, (new Feasibility())->allowed($kind, Facet::Notice, ['bearing' => $hour]), true)));
+        return $notice === null
+            ? $hours
+            : array_values(
+                array_filter(
+                    $hours,
+                    static fn (string $hour): bool => in_array(
+                        $notice,
+                        (new Feasibility())->allowed($kind, Facet::Notice, ['bearing' => $hour]),
+                        true,
+                    ),
+                ),
+            );
     }
 }

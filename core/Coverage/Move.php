@@ -37,7 +37,12 @@ final readonly class Move
      */
     public function takenIn(Catalogue $catalogue, string $rank): Catalogue
     {
-        $answers = array_map(fn (Answer $answer): Answer => $answer->id === $this->answer ? $this->taken($answer, $catalogue->attackOf($answer), $rank, $catalogue->rankOrder()) : $answer, $catalogue->answers);
+        $answers = array_map(
+            fn (Answer $answer): Answer => $answer->id === $this->answer
+                ? $this->taken($answer, $catalogue->attackOf($answer), $rank, $catalogue->rankOrder())
+                : $answer,
+            $catalogue->answers,
+        );
 
         return $catalogue->withAnswers($answers);
     }
@@ -50,7 +55,13 @@ final readonly class Move
     {
         return match ($this->kind) {
             MoveKind::Mirror => $answer->withMatching(Matching::of($attack, $answer->matching->listed, true)),
-            MoveKind::Widen => $answer->withMatching(Matching::of($attack, [...$answer->matching->listed, ...$this->widened($answer)], $answer->matching->mirrored)),
+            MoveKind::Widen => $answer->withMatching(
+                Matching::of(
+                    $attack,
+                    [...$answer->matching->listed, ...$this->widened($answer)],
+                    $answer->matching->mirrored,
+                ),
+            ),
             MoveKind::Earlier => $answer->introducedFrom($rank, $order),
             MoveKind::Soften => $answer->withBeats($this->beats ?? $answer->beats),
             MoveKind::Write => $answer,
@@ -62,6 +73,8 @@ final readonly class Move
     {
         $wide = $answer->matching->pattern->widened((string) $this->facet, (string) $this->value);
 
-        return $this->facet === 'kind' ? ['kind' => $wide->kinds ?? []] : [(string) $this->facet => $wide->values[(string) $this->facet]];
+        return $this->facet === 'kind'
+            ? ['kind' => $wide->kinds ?? []]
+            : [(string) $this->facet => $wide->values[(string) $this->facet]];
     }
 }

@@ -35,9 +35,17 @@ final readonly class ProvenShare
      */
     public static function of(Catalogue $catalogue, array $students, array $reps, DateTimeImmutable $at): self
     {
-        $rankOf = array_combine(array_column($students, 'id'), array_map(static fn (Student $student): string => $student->rankOn($at), $students));
+        $rankOf = array_combine(
+            array_column($students, 'id'),
+            array_map(static fn (Student $student): string => $student->rankOn($at), $students),
+        );
 
-        return self::ofWindows($catalogue->ranks, $rankOf, Windows::of($reps, $catalogue->attacks, $catalogue->ladder, $at, ProofRules::of($catalogue->school->proof)), $at);
+        return self::ofWindows(
+            $catalogue->ranks,
+            $rankOf,
+            Windows::of($reps, $catalogue->attacks, $catalogue->ladder, $at, ProofRules::of($catalogue->school->proof)),
+            $at,
+        );
     }
 
     /**
@@ -45,7 +53,8 @@ final readonly class ProvenShare
      *
      * @param list<Rank>                                 $ranks
      * @param array<array-key, string>                   $rankOf  id of the rank, by student
-     * @param iterable<array-key, array<string, Window>> $windows by student, then the cell's key; nothing after the moment
+     * @param iterable<array-key, array<string, Window>> $windows by student, then the cell's key; nothing after the
+     *     moment
      */
     public static function ofWindows(array $ranks, array $rankOf, iterable $windows, DateTimeImmutable $at): self
     {

@@ -24,9 +24,11 @@ final readonly class Removable
             }
         }
 
-        return array_values(array_filter(
-            array_map(static fn (Answer $answer): string => $answer->id, $catalogue->answers),
-            static fn (string $id): bool => ! isset($load[$id]),
-        ));
+        return array_values(
+            array_filter(
+                array_map(static fn (Answer $answer): string => $answer->id, $catalogue->answers),
+                static fn (string $id): bool => ! isset($load[$id]),
+            ),
+        );
     }
 }

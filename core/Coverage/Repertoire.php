@@ -8,8 +8,8 @@ use StoneDrill\Core\Technique\Action;
 use StoneDrill\Core\Technique\Beats;
 
 /**
- * Answers that are known already, and how much of a further one they bring along: as {@see CarryOver} from each of them, with
- * every sequence of actions compared once, however many answers share it.
+ * Answers that are known already, and how much of a further one they bring along: as {@see CarryOver} from each of
+ * them, with every sequence of actions compared once, however many answers share it.
  */
 final class Repertoire
 {
@@ -28,7 +28,10 @@ final class Repertoire
     /** @var array<string, true> the same, by what they hold */
     private array $isKnown = [];
 
-    /** @var array<string, array<int, true>> places of the sequences that have an action, or one like it, by what is alike */
+    /**
+     * @var array<string, array<int, true>> places of the sequences that have an action, or one like it, by what is
+     *     alike
+     */
     private array $places = [];
 
     public function learn(Beats $beats): void
@@ -71,8 +74,8 @@ final class Repertoire
     }
 
     /**
-     * What each known sequence could bring along were the order of its actions free: of every action the most that it has in
-     * common with one of them.
+     * What each known sequence could bring along were the order of its actions free: of every action the most that it
+     * has in common with one of them.
      *
      * @param list<int> $sequence
      *
@@ -100,9 +103,14 @@ final class Repertoire
     {
         $above = array_fill(0, count($b) + 1, 0.0);
         foreach ($a as $left) {
-            $row = [$last = 0.0];
+            $row = [($last = 0.0)];
             foreach ($b as $j => $right) {
-                $row[] = $last = max($above[$j] + ($this->likeness[$left][$right] ??= $this->tokens[$left]->likeness($this->tokens[$right])), $above[$j + 1], $last);
+                $row[] = $last = max(
+                    $above[$j]
+                        + ($this->likeness[$left][$right] ??= $this->tokens[$left]->likeness($this->tokens[$right])),
+                    $above[$j + 1],
+                    $last,
+                );
             }
             $above = $row;
         }

@@ -28,10 +28,21 @@ final readonly class Resemblance
         $found = [];
         foreach ($answers as $other) {
             if ($other->id !== $answer->id) {
-                $found[] = new self($other, CarryOver::from($other->beats, $answer->beats), CarryOver::from($answer->beats, $other->beats));
+                $found[] = new self(
+                    $other,
+                    CarryOver::from($other->beats, $answer->beats),
+                    CarryOver::from($answer->beats, $other->beats),
+                );
             }
         }
-        usort($found, static fn (self $a, self $b): int => [$b->brings, $b->gives, $a->other->id] <=> [$a->brings, $a->gives, $b->other->id]);
+        usort(
+            $found,
+            static fn (self $a, self $b): int => [$b->brings, $b->gives, $a->other->id] <=> [
+                $a->brings,
+                $a->gives,
+                $b->other->id,
+            ],
+        );
 
         return $found;
     }

@@ -16,7 +16,11 @@ final readonly class RoseSector
 
     public function and(float $weight, bool $isTaught, bool $isCovered): self
     {
-        return new self($this->needed + $weight, $this->taught + ($isTaught ? $weight : 0.0), $this->covered + ($isCovered ? $weight : 0.0));
+        return new self(
+            $this->needed + $weight,
+            $this->taught + ($isTaught ? $weight : 0.0),
+            $this->covered + ($isCovered ? $weight : 0.0),
+        );
     }
 
     /** 0 to 1; null where nothing is needed. */

@@ -31,7 +31,10 @@ final class RunFingerprint
 
     public function of(Answer $answer): string
     {
-        return $this->known[$answer->id] ??= implode('', array_map($this->alone(...), [$answer, ...$this->reached($answer)]));
+        return $this->known[$answer->id] ??= implode(
+            '',
+            array_map($this->alone(...), [$answer, ...$this->reached($answer)]),
+        );
     }
 
     /**
@@ -60,6 +63,20 @@ final class RunFingerprint
         $attack = $this->attacks[$answer->attack];
 
         // Its own attack too: that is where what runs on into it begins.
-        return $this->alone[$answer->id] ??= hash('xxh128', serialize([$answer->title, $answer->teaching->rank, $answer->teaching->doctrine, $answer->teaching->short, $answer->teaching->waived, $answer->beats, $answer->matching->mirrored, $answer->matching->pattern->values, RunKeys::content($attack->kind), $attack->facets->bits]));
+        return $this->alone[$answer->id] ??= hash(
+            'xxh128',
+            serialize([
+                $answer->title,
+                $answer->teaching->rank,
+                $answer->teaching->doctrine,
+                $answer->teaching->short,
+                $answer->teaching->waived,
+                $answer->beats,
+                $answer->matching->mirrored,
+                $answer->matching->pattern->values,
+                RunKeys::content($attack->kind),
+                $attack->facets->bits,
+            ]),
+        );
     }
 }

@@ -15,7 +15,10 @@ use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Rules;
 
-/** Names what is found of an answer in a cell by the content of everything that it hangs on, and by the rules of this release. */
+/**
+ * Names what is found of an answer in a cell by the content of everything that it hangs on, and by the rules of this
+ * release.
+ */
 final class RunKeys
 {
     private RunFingerprint $imprint;
@@ -37,8 +40,18 @@ final class RunKeys
         $this->imprint = new RunFingerprint($catalogue);
         // What it is called and how much it weighs changes nothing that is found.
         $conventions = $catalogue->school->conventions;
-        $settings = [...array_diff_key(get_object_vars($catalogue->school), array_flip(['name', 'proof', 'holeFactors', 'conventions'])), $conventions->bearings, $conventions->aliases];
-        $this->school = hash('xxh128', serialize([Rules::VERSION, $settings, $catalogue->ranks, $catalogue->ladder->rungs]));
+        $settings = [
+            ...array_diff_key(
+                get_object_vars($catalogue->school),
+                array_flip(['name', 'proof', 'holeFactors', 'conventions']),
+            ),
+            $conventions->bearings,
+            $conventions->aliases,
+        ];
+        $this->school = hash(
+            'xxh128',
+            serialize([Rules::VERSION, $settings, $catalogue->ranks, $catalogue->ladder->rungs]),
+        );
     }
 
     /**
@@ -49,10 +62,13 @@ final class RunKeys
      */
     public function of(string $what, Answer $answer, Attack $attack, Side $side, string $need, bool $isMirrored): string
     {
-        $ofAnswer = $this->answers[$answer->id] ??= "{$this->imprint->of($answer)} {$this->standards->familyBits($answer->teaching->rank)}";
+        $ofAnswer = $this->answers[$answer->id]
+            ??= $this->imprint->of($answer).' '.$this->standards->familyBits($answer->teaching->rank);
         $ofKind = $this->kinds[$attack->kind->id] ??= self::content($attack->kind);
 
-        return "{$what} {$this->school} {$ofAnswer} {$ofKind} {$attack->on($side)->bits} {$attack->briefing->recoil->value} {$need} {$isMirrored}";
+        $ofAttack = $attack->on($side)->bits.' '.$attack->briefing->recoil->value;
+
+        return "{$what} {$this->school} {$ofAnswer} {$ofKind} {$ofAttack} {$need} {$isMirrored}";
     }
 
     /**
@@ -69,12 +85,19 @@ final class RunKeys
         return "works {$this->school} {$line} {$ofKind} {$read} {$attack->briefing->recoil->value} {$isMirrored}";
     }
 
-    /** The facets that decide where both stand and what comes: neither thumb, place nor others; how it enters as it comes, and what it wants as it moves. */
+    /**
+     * The facets that decide where both stand and what comes: neither thumb, place nor others; how it enters as it
+     * comes, and what it wants as it moves.
+     */
     private function readInLines(Facets $facets): int
     {
         $phase = $facets->phase;
-        $unread = $this->unread[$phase->value] ??= Facet::Thumb->mask() | Facet::Place->mask() | Facet::Others->mask()
-            | ($phase === Phase::Reaching ? 0 : Facet::Entry->mask()) | ($phase === Phase::Moving ? 0 : Facet::Intent->mask());
+        $unread = $this->unread[$phase->value] ??=
+            Facet::Thumb->mask()
+            | Facet::Place->mask()
+            | Facet::Others->mask()
+            | ($phase === Phase::Reaching ? 0 : Facet::Entry->mask())
+            | ($phase === Phase::Moving ? 0 : Facet::Intent->mask());
 
         return $facets->bits & ~$unread;
     }

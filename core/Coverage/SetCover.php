@@ -86,7 +86,10 @@ final class SetCover
     /** No fewer sets than this can weigh so much, were none of them to overlap. */
     public function bound(float $goal): int
     {
-        $weights = array_map(fn (array $set): float => array_sum(array_intersect_key($this->weights, array_flip($set))), $this->sets);
+        $weights = array_map(
+            fn (array $set): float => array_sum(array_intersect_key($this->weights, array_flip($set))),
+            $this->sets,
+        );
         rsort($weights);
         $count = 0;
         for ($weight = 0.0; $weight < $goal - self::SLACK && $count < count($weights); $count++) {
@@ -117,7 +120,9 @@ final class SetCover
         return $ordered;
     }
 
-    /** @return list<int>|null the heaviest choice of so many sets that weighs enough, the first in order of those alike */
+    /**
+     * @return list<int>|null the heaviest choice of so many sets that weighs enough, the first in order of those alike
+     */
     private function search(float $goal, int $size): ?array
     {
         [$this->best, $this->bestWeight] = [[], $goal - self::SLACK];
@@ -151,7 +156,11 @@ final class SetCover
         foreach (array_keys($gains) as $set) {
             $rest = array_slice($gains, $set - $from);
             rsort($rest);
-            if (count($rest) < $more || $weight + array_sum(array_slice($rest, 0, $more)) <= $this->bestWeight + ($this->best === [] ? -self::SLACK : self::SLACK)) {
+            if (
+                count($rest) < $more
+                || $weight + array_sum(array_slice($rest, 0, $more))
+                    <= $this->bestWeight + ($this->best === [] ? -self::SLACK : self::SLACK)
+            ) {
                 return;
             }
             $this->branch([...$picked, $set], $this->without($left, $set), $weight + $gains[$set], $set + 1, $more - 1);

@@ -20,7 +20,9 @@ final readonly class Softener
 {
     public function __construct(private ContactPolicy $policy, private string $rank) {}
 
-    /** The beats with every barred action of their lines replaced; null where one has no replacement, or none is barred. */
+    /**
+     * The beats with every barred action of their lines replaced; null where one has no replacement, or none is barred.
+     */
     public function soften(Beats $beats): ?Beats
     {
         $line = $this->line($beats->line);
@@ -65,7 +67,13 @@ final readonly class Softener
             }
             $branches[] = $branch->withBeats($line);
         }
-        $effects = array_values(array_filter($beat->effects, fn (Effect $effect): bool => $effect !== Effect::Dropped || ! $this->isBarred([Hazard::Fall, Hazard::GroundImpact])));
+        $effects = array_values(
+            array_filter(
+                $beat->effects,
+                fn (Effect $effect): bool => $effect !== Effect::Dropped
+                    || ! $this->isBarred([Hazard::Fall, Hazard::GroundImpact]),
+            ),
+        );
 
         return $beat->withActions($actions)->withEffects($effects)->withBranches($branches);
     }
@@ -73,11 +81,19 @@ final readonly class Softener
     private function action(Action $action): ?Action
     {
         if (! $action->isStrike()) {
-            return $action->limb !== null && $action->limb->isHand() ? new Action($action->limb, Verb::Clamp, $action->targets) : null;
+            return $action->limb !== null && $action->limb->isHand()
+                ? new Action($action->limb, Verb::Clamp, $action->targets)
+                : null;
         }
         $height = $action->targets[0]->height() ?? 0.6;
-        $targets = array_values(array_filter(Target::cases(), static fn (Target $target): bool => $target->height() !== null));
-        usort($targets, static fn (Target $a, Target $b): int => abs((float) $a->height() - $height) <=> abs((float) $b->height() - $height));
+        $targets = array_values(
+            array_filter(Target::cases(), static fn (Target $target): bool => $target->height() !== null),
+        );
+        usort(
+            $targets,
+            static fn (Target $a, Target $b): int => abs((float) $a->height() - $height)
+                <=> abs((float) $b->height() - $height),
+        );
         foreach ($targets as $target) {
             $soft = new Action($action->limb, $action->verb, [$target], manner: $action->manner->withSize(null));
             if (! $this->isBarred(Hazards::ofAction($soft))) {
@@ -86,7 +102,9 @@ final readonly class Softener
         }
 
         // No strike at all is taught: the same hand presses the same place.
-        return $action->limb !== null && $action->limb->isHand() ? new Action($action->limb, Verb::Press, [$action->targets[0]]) : null;
+        return $action->limb !== null && $action->limb->isHand()
+            ? new Action($action->limb, Verb::Press, [$action->targets[0]])
+            : null;
     }
 
     /** @param list<Hazard> $hazards */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage;
 
-/** What is known of the cells that share something: how many there are, how much of their need is laid, how many holes. */
+/**
+ * What is known of the cells that share something: how many there are, how much of their need is laid, how many holes.
+ */
 final readonly class Tally
 {
     /**
@@ -14,7 +16,13 @@ final readonly class Tally
      * @param float $taught weight of those to which something is taught by then, whether it works or not
      * @param int   $holes  holes of every kind in them
      */
-    public function __construct(public int $cells = 0, public float $needed = 0.0, public float $laid = 0.0, public float $taught = 0.0, public int $holes = 0) {}
+    public function __construct(
+        public int $cells = 0,
+        public float $needed = 0.0,
+        public float $laid = 0.0,
+        public float $taught = 0.0,
+        public int $holes = 0,
+    ) {}
 
     /** @param array<string, int> $order position by id of the rank */
     public function with(Cell $cell, array $order, int $holes): self

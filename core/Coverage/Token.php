@@ -21,7 +21,8 @@ final readonly class Token
         return new self(
             $action->verb->value,
             $action->limb->value ?? '',
-            $action->bearing?->toClock() ?? implode(' ', array_map(static fn (Target $target): string => $target->value, $action->targets)),
+            $action->bearing?->toClock()
+                ?? implode(' ', array_map(static fn (Target $target): string => $target->value, $action->targets)),
         );
     }
 
@@ -37,8 +38,8 @@ final readonly class Token
     }
 
     /**
-     * What another action has in common with this one, and how much more of it is known by that: what is alike in more is
-     * alike in less too.
+     * What another action has in common with this one, and how much more of it is known by that: what is alike in more
+     * is alike in less too.
      *
      * @return array<string, float> by what is alike
      */

@@ -34,14 +34,20 @@ final readonly class Uncatalogued
         $holes = [];
         foreach ($kinds as $kind) {
             foreach (self::FACETS as $facet) {
-                foreach ($catalogue->school->conventions->scope->within($facet, self::feasible($kind, $facet)) as $value) {
+                foreach (
+                    $catalogue->school->conventions->scope->within($facet, self::feasible($kind, $facet)) as $value
+                ) {
                     if (! isset($has[$kind->id][$facet->value][$value])) {
                         $holes[] = new Hole(
                             HoleKind::Uncatalogued,
                             null,
                             null,
                             self::PREVALENCE * HoleKind::Uncatalogued->factorIn($catalogue->school),
-                            Text::of('holes.uncatalogued', ['kind' => $kind->name(), 'facet' => $facet->text(), 'value' => $value]),
+                            Text::of('holes.uncatalogued', [
+                                'kind' => $kind->name(),
+                                'facet' => $facet->text(),
+                                'value' => $value,
+                            ]),
                             [],
                             "{$kind->id} {$facet->value} {$value}",
                         );

@@ -18,7 +18,9 @@ use StoneDrill\Core\Curriculum\Sizes;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Technique\Beats;
 
-/** Runs answers in the cells that they lay, and tells what each lacks there. What was found is kept and asked for again. */
+/**
+ * Runs answers in the cells that they lay, and tells what each lacks there. What was found is kept and asked for again.
+ */
 final class WeaknessFinder
 {
     private readonly Standards $standards;
@@ -29,8 +31,11 @@ final class WeaknessFinder
 
     private readonly RunKeys $keys;
 
-    public function __construct(private readonly Catalogue $catalogue, private readonly Works $works, private readonly RunCache $memory = new RunCache())
-    {
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly Works $works,
+        private readonly RunCache $memory = new RunCache(),
+    ) {
         $this->standards = Standards::of($catalogue);
         $this->examiner = new Examiner($this->standards);
         $this->sizes = new Sizes($catalogue->school);
@@ -49,16 +54,32 @@ final class WeaknessFinder
 
         return match ($weakness) {
             Weakness::Slow => $this->isSlow($taught(), $cell, $need),
-            Weakness::SizeBound => $this->memory->of($this->keys->of('size', $answer, $cell->attack, $cell->side, $need, $isMirrored), fn (): bool => $this->isSizeBound($taught(), $cell, $isMirrored)),
-            default => in_array($weakness, $this->memory->of($this->keys->of('weakness', $answer, $cell->attack, $cell->side, $need, $isMirrored), fn (): array => $this->search($taught(), $cell, $isMirrored)), true),
+            Weakness::SizeBound => $this->memory->of(
+                $this->keys->of('size', $answer, $cell->attack, $cell->side, $need, $isMirrored),
+                fn (): bool => $this->isSizeBound($taught(), $cell, $isMirrored),
+            ),
+            default => in_array(
+                $weakness,
+                $this->memory->of(
+                    $this->keys->of('weakness', $answer, $cell->attack, $cell->side, $need, $isMirrored),
+                    fn (): array => $this->search($taught(), $cell, $isMirrored),
+                ),
+                true,
+            ),
         };
     }
 
-    /** The move that puts what the policy teaches in the place of what it does not; null where that leaves something barred. */
+    /**
+     * The move that puts what the policy teaches in the place of what it does not; null where that leaves something
+     * barred.
+     */
     public function softened(Answer $answer, Cell $cell, string $need): ?Move
     {
         $isMirrored = ! $answer->matching->coversAsWritten($cell->attack->kind, $cell->facets);
-        $move = $this->memory->of($this->keys->of('soft', $answer, $cell->attack, $cell->side, $need, $isMirrored), fn (): array|false => $this->soften($answer, $cell, $need, $isMirrored));
+        $move = $this->memory->of(
+            $this->keys->of('soft', $answer, $cell->attack, $cell->side, $need, $isMirrored),
+            fn (): array|false => $this->soften($answer, $cell, $need, $isMirrored),
+        );
 
         return $move === false ? null : new Move(MoveKind::Soften, $answer->id, $move[1], beats: $move[0]);
     }
@@ -71,9 +92,33 @@ final class WeaknessFinder
             return false;
         }
         $bodies = $this->sizes->bodies(null, null, $cell->attack->facets->build);
-        $before = $this->examiner->examineIn($this->works->taught($answer, $need), $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::asWritten());
-        $after = $this->examiner->examineIn($answer->withBeats($soft), $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::asWritten());
-        $anew = array_values(array_filter($after->findings, static fn (Finding $finding): bool => array_filter($before->findings, static fn (Finding $old): bool => $old->isLike($finding)) === []));
+        $before = $this->examiner->examineIn(
+            $this->works->taught($answer, $need),
+            $cell->attack,
+            $cell->side,
+            $isMirrored,
+            $bodies,
+            null,
+            Scope::asWritten(),
+        );
+        $after = $this->examiner->examineIn(
+            $answer->withBeats($soft),
+            $cell->attack,
+            $cell->side,
+            $isMirrored,
+            $bodies,
+            null,
+            Scope::asWritten(),
+        );
+        $anew = array_values(
+            array_filter(
+                $after->findings,
+                static fn (Finding $finding): bool => array_filter(
+                    $before->findings,
+                    static fn (Finding $old): bool => $old->isLike($finding),
+                ) === [],
+            ),
+        );
 
         return $this->finds($after, CheckId::Policy) ? false : [$soft, $anew];
     }
@@ -81,18 +126,29 @@ final class WeaknessFinder
     /** @return list<Weakness> those that one run of it shows */
     private function search(Answer $answer, Cell $cell, bool $isMirrored): array
     {
-        $examination = $this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $this->sizes->bodies(null, null, $cell->attack->facets->build), null, Scope::holes());
+        $examination = $this->examiner->examineIn(
+            $answer,
+            $cell->attack,
+            $cell->side,
+            $isMirrored,
+            $this->sizes->bodies(null, null, $cell->attack->facets->build),
+            null,
+            Scope::holes(),
+        );
 
-        return array_values(array_filter([
-            $this->finds($examination, CheckId::Policy) ? Weakness::Barred : null,
-            $this->finds($examination, CheckId::NoExit) ? Weakness::NoWayOut : null,
-            $this->finds($examination, CheckId::Unbranched) ? Weakness::NoWhatIf : null,
-        ]));
+        return array_values(
+            array_filter([
+                $this->finds($examination, CheckId::Policy) ? Weakness::Barred : null,
+                $this->finds($examination, CheckId::NoExit) ? Weakness::NoWayOut : null,
+                $this->finds($examination, CheckId::Unbranched) ? Weakness::NoWhatIf : null,
+            ]),
+        );
     }
 
     private function finds(Examination $examination, CheckId $check): bool
     {
-        return array_filter($examination->findings, static fn (Finding $finding): bool => $finding->check === $check) !== [];
+        return array_filter($examination->findings, static fn (Finding $finding): bool => $finding->check === $check)
+            !== [];
     }
 
     /** Whether something stops with a smaller defender and a larger attacker, and nothing with two typical bodies. */
@@ -107,7 +163,9 @@ final class WeaknessFinder
 
     private function stops(Answer $answer, Cell $cell, bool $isMirrored, Bodies $bodies): bool
     {
-        return $this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::stops())->hasStops();
+        return $this->examiner
+            ->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::stops())
+            ->hasStops();
     }
 
     /** Whether its first beat comes too late at the rung that is the rank's goal. */
@@ -116,6 +174,13 @@ final class WeaknessFinder
         $arrival = Timing::arrival($cell->attack->kind, $cell->facets);
         $rung = $this->catalogue->ladder->get($this->standards->rank($need)->goalRung);
 
-        return $arrival !== null && Timing::spare($arrival, $this->catalogue->school->reaction, $this->standards->familyBits($answer->teaching->rank), $answer->beats->line[0]->seconds(), $rung) < -1e-9;
+        return $arrival !== null
+            && Timing::spare(
+                $arrival,
+                $this->catalogue->school->reaction,
+                $this->standards->familyBits($answer->teaching->rank),
+                $answer->beats->line[0]->seconds(),
+                $rung,
+            ) < -1e-9;
     }
 }

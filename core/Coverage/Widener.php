@@ -16,7 +16,9 @@ use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\RunLimits;
 
-/** Answers that would meet an attack if one facet of what they are for were wider, tried there with bodies of all sizes. */
+/**
+ * Answers that would meet an attack if one facet of what they are for were wider, tried there with bodies of all sizes.
+ */
 final class Widener
 {
     private readonly Examiner $examiner;
@@ -35,8 +37,10 @@ final class Widener
     /** @var array<string, list<Finding>> what is found against its own attack, by answer, mirrored and sizes */
     private array $own = [];
 
-    public function __construct(private readonly Catalogue $catalogue, private readonly RunCache $memory = new RunCache())
-    {
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly RunCache $memory = new RunCache(),
+    ) {
         $standards = Standards::of($catalogue);
         $this->examiner = new Examiner($standards);
         $this->keys = new RunKeys($catalogue, $standards);
@@ -56,12 +60,18 @@ final class Widener
      */
     public function near(Answer $answer, Cell $cell): ?array
     {
-        if ($this->attacks[$answer->attack]->kind->family !== $cell->attack->kind->family || $this->beats($answer) > RunLimits::WIDENED) {
+        if (
+            $this->attacks[$answer->attack]->kind->family !== $cell->attack->kind->family
+            || $this->beats($answer) > RunLimits::WIDENED
+        ) {
             return null;
         }
         $facets = $cell->facets;
         foreach ($answer->matching->mirrored ? [false, true] : [false] as $isMirrored) {
-            $misses = ($isMirrored ? $answer->matching->pattern->mirror() : $answer->matching->pattern)->misses($cell->attack->kind, $facets);
+            $misses = ($isMirrored ? $answer->matching->pattern->mirror() : $answer->matching->pattern)->misses(
+                $cell->attack->kind,
+                $facets,
+            );
             if ($misses === []) {
                 return null;
             }
@@ -74,20 +84,25 @@ final class Widener
     }
 
     /**
-     * What is found in that cell, with any two sizes, that is not found against its own attack: stops and warnings, each
-     * check and beat once.
+     * What is found in that cell, with any two sizes, that is not found against its own attack: stops and warnings,
+     * each check and beat once.
      *
      * @return list<Finding>
      */
     public function findings(Answer $answer, Cell $cell, bool $isMirrored): array
     {
-        return $this->memory->of($this->keys->of('widen', $answer, $cell->attack, $cell->side, '', $isMirrored), fn (): array => $this->search($answer, $cell, $isMirrored));
+        return $this->memory->of(
+            $this->keys->of('widen', $answer, $cell->attack, $cell->side, '', $isMirrored),
+            fn (): array => $this->search($answer, $cell, $isMirrored),
+        );
     }
 
     /** Beats that a run of it walks at most, those that it goes on to among them. */
     private function beats(Answer $answer): int
     {
-        return $this->beats[$answer->id] ??= $answer->beats->count() + array_sum(array_map(fn (string $title): int => $this->lengths[$title] ?? 0, $answer->beats->goesTo()));
+        return $this->beats[$answer->id] ??=
+            $answer->beats->count()
+            + array_sum(array_map(fn (string $title): int => $this->lengths[$title] ?? 0, $answer->beats->goesTo()));
     }
 
     public function hasNewStops(Answer $answer, Cell $cell, bool $isMirrored): bool
@@ -109,7 +124,17 @@ final class Widener
             foreach ($this->catalogue->school->statures->sizes as $attacker) {
                 $bodies = new Bodies($defender, $attacker);
                 $own = $this->own($answer, $isMirrored, $bodies);
-                foreach ($this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::asWritten())->findings as $finding) {
+                foreach (
+                    $this->examiner->examineIn(
+                        $answer,
+                        $cell->attack,
+                        $cell->side,
+                        $isMirrored,
+                        $bodies,
+                        null,
+                        Scope::asWritten(),
+                    )->findings as $finding
+                ) {
                     $isOld = array_filter($own, static fn (Finding $old): bool => $old->isLike($finding)) !== [];
                     if ($finding->severity !== Severity::Note && ! $isOld) {
                         $found[$finding->check->value.' '.$finding->beat] ??= $finding;
@@ -117,7 +142,14 @@ final class Widener
                 }
             }
         }
-        usort($found, static fn (Finding $a, Finding $b): int => [$a->severity !== Severity::Stop, $a->beat, $a->check->value] <=> [$b->severity !== Severity::Stop, $b->beat, $b->check->value]);
+        usort(
+            $found,
+            static fn (Finding $a, Finding $b): int => [
+                $a->severity !== Severity::Stop,
+                $a->beat,
+                $a->check->value,
+            ] <=> [$b->severity !== Severity::Stop, $b->beat, $b->check->value],
+        );
 
         return $found;
     }
@@ -128,6 +160,14 @@ final class Widener
         $attack = $this->attacks[$answer->attack];
         $key = sprintf('%s %d %s %s', $answer->id, $isMirrored, $bodies->defender, $bodies->attacker);
 
-        return $this->own[$key] ??= $this->examiner->examineIn($answer, $attack, $isMirrored ? Side::Mirrored : Side::Written, $isMirrored, $bodies, null, Scope::asWritten())->findings;
+        return $this->own[$key] ??= $this->examiner->examineIn(
+            $answer,
+            $attack,
+            $isMirrored ? Side::Mirrored : Side::Written,
+            $isMirrored,
+            $bodies,
+            null,
+            Scope::asWritten(),
+        )->findings;
     }
 }

@@ -14,8 +14,8 @@ use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\Sizes;
 
 /**
- * Whether answers work where they are taught: run there for typical bodies, nothing hits, nothing that matters is short, no limb does
- * what a hold keeps it from, and no hold is left on. What was found is kept and asked for again.
+ * Whether answers work where they are taught: run there for typical bodies, nothing hits, nothing that matters is
+ * short, no limb does what a hold keeps it from, and no hold is left on. What was found is kept and asked for again.
  */
 final class Works
 {
@@ -71,10 +71,22 @@ final class Works
      */
     public function failure(Answer $answer, Attack $attack, Side $side, string $rank, bool $isMirrored): ?Failure
     {
-        $found = $this->memory->of($this->key($answer, $attack, $side, $rank, $isMirrored), function () use ($answer, $attack, $side, $rank, $isMirrored): array|false {
+        $found = $this->memory->of($this->key($answer, $attack, $side, $rank, $isMirrored), function () use (
+            $answer,
+            $attack,
+            $side,
+            $rank,
+            $isMirrored,
+        ): array|false {
             $bodies = $this->sizes->bodies(null, null, $attack->facets->build);
             $taught = $this->taught($answer, $rank);
-            $failure = $this->examiner->failure($taught->withBeats($taught->beats->mainLine()), $attack, $side, $isMirrored, $bodies);
+            $failure = $this->examiner->failure(
+                $taught->withBeats($taught->beats->mainLine()),
+                $attack,
+                $side,
+                $isMirrored,
+                $bodies,
+            );
 
             return $failure === null ? false : [$failure->beat, $failure->message];
         });
@@ -95,13 +107,19 @@ final class Works
         return $answer->withBeats($answer->beatsFor($this->ranks[$this->order[$rank]], $this->order));
     }
 
-    /** What it hangs on: the main line as it is taught and what the school accepts in it. Answers that are alike in that are run once. */
+    /**
+     * What it hangs on: the main line as it is taught and what the school accepts in it. Answers that are alike in that
+     * are run once.
+     */
     private function key(Answer $answer, Attack $attack, Side $side, string $rank, bool $isMirrored): string
     {
         $isAlike = $this->isAlike($answer);
         $line = $isAlike ? $this->lines[$answer->id] ?? null : null;
         if ($line === null) {
-            $line = hash('xxh128', serialize([$this->taught($answer, $rank)->beats->mainLine(), $answer->teaching->waived]));
+            $line = hash(
+                'xxh128',
+                serialize([$this->taught($answer, $rank)->beats->mainLine(), $answer->teaching->waived]),
+            );
             if ($isAlike) {
                 $this->lines[$answer->id] = $line;
             }

@@ -9,8 +9,8 @@ use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Need;
 
 /**
- * What a school takes over from another catalogue: its attacks and answers at the school's own ranks. Whatever the school has already
- * stays as it is, and so does everything that it has set for itself.
+ * What a school takes over from another catalogue: its attacks and answers at the school's own ranks. Whatever the
+ * school has already stays as it is, and so does everything that it has set for itself.
  */
 final readonly class Adoption
 {
@@ -20,7 +20,8 @@ final readonly class Adoption
     /**
      * @param Catalogue             $school
      * @param Catalogue             $other
-     * @param array<string, string> $ranks  id of the school's rank, by id of the other's; {@see proposal()} where it says nothing
+     * @param array<string, string> $ranks  id of the school's rank, by id of the other's; {@see proposal()} where it
+     *     says nothing
      *
      * @throws InvalidArgumentException when a rank is named that the school does not have
      */
@@ -33,8 +34,8 @@ final readonly class Adoption
     }
 
     /**
-     * Which rank of a school stands where a rank of the other stands: the lowest with the lowest, the highest with the highest, those
-     * between evenly. A school without ranks gets the other's.
+     * Which rank of a school stands where a rank of the other stands: the lowest with the lowest, the highest with the
+     * highest, those between evenly. A school without ranks gets the other's.
      *
      * @return array<string, string> id of the school's rank, by id of the other's
      */
@@ -44,7 +45,9 @@ final readonly class Adoption
         $last = count($other->ranks) - 1;
         $proposal = [];
         foreach ($other->ranks as $position => $rank) {
-            $proposal[$rank->id] = $own === [] ? $rank->id : $own[$last === 0 ? 0 : (int) round($position * (count($own) - 1) / $last)];
+            $proposal[$rank->id] = $own === []
+                ? $rank->id
+                : $own[$last === 0 ? 0 : (int) round(($position * (count($own) - 1)) / $last)];
         }
 
         return $proposal;
@@ -79,15 +82,37 @@ final readonly class Adoption
         }
         $rungs = $this->school->ladder->ids();
 
-        return array_map(static fn (Rank $rank): Rank => new Rank($rank->id, $rank->name, $rank->maxBeats, max([$rungs[0], ...array_filter($rungs, static fn (int $rung): bool => $rung <= $rank->goalRung)])), $this->other->ranks);
+        return array_map(
+            static fn (Rank $rank): Rank => new Rank(
+                $rank->id,
+                $rank->name,
+                $rank->maxBeats,
+                max([$rungs[0], ...array_filter($rungs, static fn (int $rung): bool => $rung <= $rank->goalRung)]),
+            ),
+            $this->other->ranks,
+        );
     }
 
     /** @return list<Attack> those that the school does not have yet */
     public function attacks(): array
     {
-        $new = array_filter($this->other->attacks, fn (Attack $attack): bool => ! $this->school->hasAttack($attack->id));
+        $new = array_filter(
+            $this->other->attacks,
+            fn (Attack $attack): bool => ! $this->school->hasAttack($attack->id),
+        );
 
-        return array_values(array_map(fn (Attack $attack): Attack => $attack->neededBy(new Need($this->rank($attack->need->rank), $this->rank($attack->need->youth), $attack->need->isCritical)), $new));
+        return array_values(
+            array_map(
+                fn (Attack $attack): Attack => $attack->neededBy(
+                    new Need(
+                        $this->rank($attack->need->rank),
+                        $this->rank($attack->need->youth),
+                        $attack->need->isCritical,
+                    ),
+                ),
+                $new,
+            ),
+        );
     }
 
     /**
@@ -97,14 +122,34 @@ final readonly class Adoption
      */
     public function answers(): array
     {
-        $new = array_values(array_filter($this->other->answers, fn (Answer $answer): bool => ! $this->school->hasAnswer($answer->id)
-            && $this->school->answerTitled($answer->title) === null && $this->isSameAttack($answer->attack)));
+        $new = array_values(
+            array_filter(
+                $this->other->answers,
+                fn (Answer $answer): bool => ! $this->school->hasAnswer($answer->id)
+                    && $this->school->answerTitled($answer->title) === null
+                    && $this->isSameAttack($answer->attack),
+            ),
+        );
         $known = [...array_column($new, 'id', 'id'), ...array_column($this->school->answers, 'id', 'id')];
 
-        return array_map(fn (Answer $answer): Answer => new Answer($answer->id, $answer->title, $answer->label, $answer->attack, $answer->matching, $this->teaching($answer->teaching, $known), $answer->beats), $new);
+        return array_map(
+            fn (Answer $answer): Answer => new Answer(
+                $answer->id,
+                $answer->title,
+                $answer->label,
+                $answer->attack,
+                $answer->matching,
+                $this->teaching($answer->teaching, $known),
+                $answer->beats,
+            ),
+            $new,
+        );
     }
 
-    /** Whether an attack of the other means the same in the school, or is not there yet: otherwise its id is used for another one there. */
+    /**
+     * Whether an attack of the other means the same in the school, or is not there yet: otherwise its id is used for
+     * another one there.
+     */
     public function isSameAttack(string $id): bool
     {
         if (! $this->school->hasAttack($id)) {

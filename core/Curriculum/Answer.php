@@ -44,7 +44,15 @@ final readonly class Answer
      */
     public function introducedFrom(string $rank, array $order): self
     {
-        return new self($this->id, $this->title, $this->label, $this->attack, $this->matching, $this->teaching->from($rank, $order), $this->beats);
+        return new self(
+            $this->id,
+            $this->title,
+            $this->label,
+            $this->attack,
+            $this->matching,
+            $this->teaching->from($rank, $order),
+            $this->beats,
+        );
     }
 
     /**
@@ -58,12 +66,15 @@ final readonly class Answer
     }
 
     /**
-     * Its beats as those of a rank are taught them: the whole from its own rank on, its short form before, and as they read there.
+     * Its beats as those of a rank are taught them: the whole from its own rank on, its short form before, and as they
+     * read there.
      *
      * @param array<string, int> $order position by id of the rank
      */
     public function beatsFor(Rank $rank, array $order): Beats
     {
-        return $this->teaching->taughtAt($this->beats, $order[$rank->id], $order[$this->teaching->rank])->readFor(false, $rank->id, $rank->name);
+        return $this->teaching
+            ->taughtAt($this->beats, $order[$rank->id], $order[$this->teaching->rank])
+            ->readFor(false, $rank->id, $rank->name);
     }
 }

@@ -8,8 +8,8 @@ use InvalidArgumentException;
 use StoneDrill\Core\Technique\AnswerLimits;
 
 /**
- * When each beat of an answer begins in a clip of it, in seconds from its first picture. One more than there are beats tells
- * when the last one is over.
+ * When each beat of an answer begins in a clip of it, in seconds from its first picture. One more than there are beats
+ * tells when the last one is over.
  */
 final readonly class BeatTimes
 {
@@ -31,7 +31,8 @@ final readonly class BeatTimes
     }
 
     /**
-     * Whether these can be such times: at most {@see MOST} of them, none before the clip begins, each after the one before.
+     * Whether these can be such times: at most {@see MOST} of them, none before the clip begins, each after the one
+     * before.
      *
      * @param list<float> $seconds
      */
@@ -51,6 +52,8 @@ final readonly class BeatTimes
     /** Seconds that a beat takes in the clip, from 1; null where its begin or its end is not known. */
     public function ofBeat(int $number): ?float
     {
-        return isset($this->seconds[$number - 1], $this->seconds[$number]) ? $this->seconds[$number] - $this->seconds[$number - 1] : null;
+        return isset($this->seconds[$number - 1], $this->seconds[$number])
+            ? $this->seconds[$number] - $this->seconds[$number - 1]
+            : null;
     }
 }

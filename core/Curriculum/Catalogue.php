@@ -103,8 +103,8 @@ final readonly class Catalogue
     }
 
     /**
-     * What those under 16 learn: what they need, by the rank that needs it for them; the answers that are for them, from their
-     * rank and as they read for them; and the contact policy at their age.
+     * What those under 16 learn: what they need, by the rank that needs it for them; the answers that are for them,
+     * from their rank and as they read for them; and the contact policy at their age.
      */
     public function forYouth(): self
     {
@@ -112,11 +112,15 @@ final readonly class Catalogue
         foreach ($this->answers as $answer) {
             $rank = $answer->teaching->youthRank();
             if ($rank !== null) {
-                $answers[] = $answer->introducedFrom($rank, $this->positions)->withBeats($answer->beats->readFor(true, $rank, $this->rank($rank)->name));
+                $answers[] = $answer
+                    ->introducedFrom($rank, $this->positions)
+                    ->withBeats($answer->beats->readFor(true, $rank, $this->rank($rank)->name));
             }
         }
         $attacks = array_map(static fn (Attack $attack): Attack => $attack->forYouth(), $this->attacks);
-        $school = $this->school->withPolicy(ContactPolicy::of($this->school, array_column($this->ranks, 'id'))->forYouth());
+        $school = $this->school->withPolicy(
+            ContactPolicy::of($this->school, array_column($this->ranks, 'id'))->forYouth(),
+        );
 
         return new self($school, $this->kinds, $this->ranks, $this->ladder, $attacks, $answers);
     }
@@ -124,6 +128,11 @@ final readonly class Catalogue
     /** The same school with one answer introduced at another rank, each by its id. */
     public function withAnswerAt(string $answer, string $rank): self
     {
-        return $this->withAnswers(array_map(fn (Answer $one): Answer => $one->id === $answer ? $one->introducedFrom($rank, $this->positions) : $one, $this->answers));
+        return $this->withAnswers(
+            array_map(
+                fn (Answer $one): Answer => $one->id === $answer ? $one->introducedFrom($rank, $this->positions) : $one,
+                $this->answers,
+            ),
+        );
     }
 }

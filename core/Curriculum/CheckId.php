@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Curriculum;
 
 /**
- * The checks by the names under which findings are told, waived and kept. Each is a class in core/Checks; an answer names
- * those that its school waives.
+ * The checks by the names under which findings are told, waived and kept. Each is a class in core/Checks; an answer
+ * names those that its school waives.
  */
 enum CheckId: string
 {

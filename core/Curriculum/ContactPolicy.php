@@ -8,7 +8,9 @@ namespace StoneDrill\Core\Curriculum;
 final readonly class ContactPolicy
 {
     /** What is not taught under 16 where a school says nothing itself. */
-    private const NOT_FOR_YOUTH = [Hazard::Choke, Hazard::Neck, Hazard::Throat, Hazard::Eyes, Hazard::Fingers, Hazard::Spine];
+    private const NOT_FOR_YOUTH = [
+        Hazard::Choke, Hazard::Neck, Hazard::Throat, Hazard::Eyes, Hazard::Fingers, Hazard::Spine,
+    ];
 
     /**
      * @param list<PolicyRow>    $rows
@@ -47,7 +49,10 @@ final readonly class ContactPolicy
      */
     public function forYouth(): array
     {
-        return array_map(static fn (PolicyRow $row): PolicyRow => new PolicyRow($row->hazard, null, $row->rank, $row->level), $this->rows);
+        return array_map(
+            static fn (PolicyRow $row): PolicyRow => new PolicyRow($row->hazard, null, $row->rank, $row->level),
+            $this->rows,
+        );
     }
 
     private function applies(PolicyRow $row, string $rank, ?int $age): bool
@@ -63,8 +68,18 @@ final readonly class ContactPolicy
      */
     private static function usual(array $ranks): array
     {
-        $rows = array_map(static fn (Hazard $hazard): PolicyRow => new PolicyRow($hazard, Student::YOUTH, null, PolicyLevel::NotTaught), self::NOT_FOR_YOUTH);
+        $rows = array_map(
+            static fn (Hazard $hazard): PolicyRow => new PolicyRow(
+                $hazard,
+                Student::YOUTH,
+                null,
+                PolicyLevel::NotTaught,
+            ),
+            self::NOT_FOR_YOUTH,
+        );
 
-        return isset($ranks[1]) ? [...$rows, new PolicyRow(Hazard::Contact, null, $ranks[1], PolicyLevel::StopShort)] : $rows;
+        return isset($ranks[1])
+            ? [...$rows, new PolicyRow(Hazard::Contact, null, $ranks[1], PolicyLevel::StopShort)]
+            : $rows;
     }
 }

@@ -7,8 +7,8 @@ namespace StoneDrill\Core\Curriculum;
 use StoneDrill\Core\Attack\Facet;
 
 /**
- * The values of facets that a school looks for: what lies outside is never told as missing from the catalogue. An attack may
- * have it all the same.
+ * The values of facets that a school looks for: what lies outside is never told as missing from the catalogue. An
+ * attack may have it all the same.
  */
 final readonly class FacetScope
 {

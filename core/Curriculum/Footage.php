@@ -28,5 +28,13 @@ final readonly class Footage
      * @param string       $mistake of the answer or the basic that it shows; empty for none
      * @param list<string> $shows   ids of the students who can be seen
      */
-    public function __construct(public string $file, public FootageOf $of, public string $id, public string $mistake = '', public string $caption = '', public BeatTimes $beats = new BeatTimes(), public array $shows = []) {}
+    public function __construct(
+        public string $file,
+        public FootageOf $of,
+        public string $id,
+        public string $mistake = '',
+        public string $caption = '',
+        public BeatTimes $beats = new BeatTimes(),
+        public array $shows = [],
+    ) {}
 }

@@ -18,7 +18,8 @@ final readonly class Matching
     private int $either;
 
     /**
-     * @param array<string, list<string>|null> $listed   what the answer itself says of its pattern, by facet or `kind`; null
+     * @param array<string, list<string>|null> $listed   what the answer itself says of its pattern, by facet or `kind`;
+     *     null
      *                                                   lifts one
      * @param Pattern                          $pattern  what it answers
      * @param bool                             $mirrored whether both sides are taught

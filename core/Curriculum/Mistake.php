@@ -19,7 +19,9 @@ final readonly class Mistake
     /** The beats of an answer with the mistake made; null where it is not known how. */
     public function in(Beats $beats): ?Beats
     {
-        return $this->instead === null || $this->at === null || ! isset($beats->line[$this->at - 1]) ? null : $beats->replaced($this->at - 1, ...$this->instead->line);
+        return $this->instead === null || $this->at === null || ! isset($beats->line[$this->at - 1])
+            ? null
+            : $beats->replaced($this->at - 1, ...$this->instead->line);
     }
 
     /** The beat that it is made at, as it should be. */

@@ -14,7 +14,10 @@ final readonly class Nouns
 
     public const MAX_LENGTH = 40;
 
-    /** @param array<string, array{one: string, many: string}> $words by what they name; what is not there keeps its usual name */
+    /**
+     * @param array<string, array{one: string, many: string}> $words by what they name; what is not there keeps its
+     *     usual name
+     */
     public function __construct(public array $words = [])
     {
         foreach ($words as $forms) {
@@ -27,6 +30,7 @@ final readonly class Nouns
     /** Letters, and between them spaces, hyphens and apostrophes. */
     public static function isWord(string $word): bool
     {
-        return mb_strlen($word) <= self::MAX_LENGTH && preg_match("/^[\\p{L}\\p{M}]+(?:[ '’-][\\p{L}\\p{M}]+)*$/Du", $word) === 1;
+        return mb_strlen($word) <= self::MAX_LENGTH
+            && preg_match("/^[\\p{L}\\p{M}]+(?:[ '’-][\\p{L}\\p{M}]+)*$/Du", $word) === 1;
     }
 }

@@ -11,5 +11,10 @@ final readonly class PolicyRow
      * @param ?int    $under age below which it holds, null for any
      * @param ?string $rank  id of the rank below which it holds, null for any
      */
-    public function __construct(public Hazard $hazard, public ?int $under, public ?string $rank, public PolicyLevel $level) {}
+    public function __construct(
+        public Hazard $hazard,
+        public ?int $under,
+        public ?string $rank,
+        public PolicyLevel $level,
+    ) {}
 }

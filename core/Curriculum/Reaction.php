@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Curriculum;
 
-/** How long a school reckons that reacting takes: for one thing that is sure to come, and more for each bit of choice (Hyman 1953). Seconds. */
+/**
+ * How long a school reckons that reacting takes: for one thing that is sure to come, and more for each bit of choice
+ * (Hyman 1953). Seconds.
+ */
 final readonly class Reaction
 {
     public const BASE = 0.25;
@@ -24,6 +27,7 @@ final readonly class Reaction
      */
     public function seconds(float $bits, ?Rung $rung): float
     {
-        return ($rung !== null && $rung->momentTold ? 0.0 : $this->base) + $this->perBit * ($rung !== null && $rung->attackTold ? 0.0 : $bits);
+        return ($rung !== null && $rung->momentTold ? 0.0 : $this->base)
+            + $this->perBit * ($rung !== null && $rung->attackTold ? 0.0 : $bits);
     }
 }

@@ -35,7 +35,17 @@ final readonly class School
     /** @param list<PolicyRow> $policy */
     public function withPolicy(array $policy): self
     {
-        return new self($this->name, $this->doctrine, $this->proof, $this->holeFactors, $policy, $this->statures, $this->conventions, $this->tolerance, $this->reaction);
+        return new self(
+            $this->name,
+            $this->doctrine,
+            $this->proof,
+            $this->holeFactors,
+            $policy,
+            $this->statures,
+            $this->conventions,
+            $this->tolerance,
+            $this->reaction,
+        );
     }
 
     public function vocabulary(): Vocabulary

@@ -31,7 +31,9 @@ final readonly class Sizes
         return new Bodies($this->stature($defender), $this->stature($attacker ?? $this->attacker($defender, $build)));
     }
 
-    /** The size of an attacker of this build against a defender of this size: the next built-in one, where there is one. */
+    /**
+     * The size of an attacker of this build against a defender of this size: the next built-in one, where there is one.
+     */
     public function attacker(string $defender, Build $build): string
     {
         $step = match ($build) {

@@ -32,7 +32,10 @@ final readonly class Student
     /** The rank of a day: the last one that was awarded until then; where none is known, the one of now. */
     public function rankOn(DateTimeImmutable $day): string
     {
-        $until = array_filter($this->ranks, static fn (RankAward $award): bool => $award->on->format('Y-m-d') <= $day->format('Y-m-d'));
+        $until = array_filter(
+            $this->ranks,
+            static fn (RankAward $award): bool => $award->on->format('Y-m-d') <= $day->format('Y-m-d'),
+        );
         usort($until, static fn (RankAward $a, RankAward $b): int => $a->on <=> $b->on);
 
         return $until === [] ? $this->rank : $until[count($until) - 1]->rank;

@@ -17,7 +17,8 @@ final readonly class Teaching
      * @param ?Doctrine    $doctrine null for the school's own
      * @param list<Mistake> $mistakes  the usual ones
      * @param list<Waiver>  $waived
-     * @param ?string       $rankYouth id of the rank at which those under 16 learn it, `none` where they do not; null for the same
+     * @param ?string       $rankYouth id of the rank at which those under 16 learn it, `none` where they do not; null
+     *     for the same
      * @param ?string       $variantOf id of the answer that it is another form of
      */
     public function __construct(
@@ -46,7 +47,15 @@ final readonly class Teaching
     {
         $short = $this->short !== null && $order[$this->short->rank] < $order[$rank] ? $this->short : null;
 
-        return new self($rank, $short, $this->doctrine, $this->mistakes, $this->waived, $this->rankYouth, $this->variantOf);
+        return new self(
+            $rank,
+            $short,
+            $this->doctrine,
+            $this->mistakes,
+            $this->waived,
+            $this->rankYouth,
+            $this->variantOf,
+        );
     }
 
     /**

@@ -26,8 +26,16 @@ final readonly class Draw
      */
     public static function of(array $tickets, array $latest = []): self
     {
-        if (count($latest) >= self::IN_A_ROW && count(array_unique(array_column(array_slice($latest, 0, self::IN_A_ROW), 'value'))) === 1) {
-            $others = array_values(array_filter($tickets, static fn (Ticket $ticket): bool => $ticket->cell->attack->kind->family !== $latest[0]));
+        if (
+            count($latest) >= self::IN_A_ROW
+            && count(array_unique(array_column(array_slice($latest, 0, self::IN_A_ROW), 'value'))) === 1
+        ) {
+            $others = array_values(
+                array_filter(
+                    $tickets,
+                    static fn (Ticket $ticket): bool => $ticket->cell->attack->kind->family !== $latest[0],
+                ),
+            );
             $tickets = $others === [] ? $tickets : $others;
         }
 
@@ -52,8 +60,8 @@ final readonly class Draw
     /**
      * The ticket that a seed draws, and the chance that it draws the moment with.
      *
-     * Each is drawn by the most that it could weigh and taken with the share of it that it does (von Neumann 1951), so that
-     * few have to be weighed and each comes as often as it weighs.
+     * Each is drawn by the most that it could weigh and taken with the share of it that it does (von Neumann 1951), so
+     * that few have to be weighed and each comes as often as it weighs.
      *
      * @return array{Ticket, float}|null null where there is nothing to draw
      */

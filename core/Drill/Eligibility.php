@@ -31,18 +31,27 @@ final class Eligibility
     /** @var array<string, Rank> by id */
     private readonly array $ranks;
 
-    /** @var array<string, array<string, list<Hazard>>> what can hurt in an answer, by its id and the rank that is taught it; by no rank where all are taught the same */
+    /**
+     * @var array<string, array<string, list<Hazard>>> what can hurt in an answer, by its id and the rank that is taught
+     *     it; by no rank where all are taught the same
+     */
     private array $hazards = [];
 
     /** @var array<string, bool> whether all ranks are taught an answer in the same words, by its id */
     private array $isSame = [];
 
-    /** @var array<string, array<string, true>> what stands against those who are alike in rank, birth and flags, by the hazard */
+    /**
+     * @var array<string, array<string, true>> what stands against those who are alike in rank, birth and flags, by the
+     *     hazard
+     */
     private array $barred = [];
 
     public function __construct(Catalogue $catalogue, private readonly DateTimeImmutable $at)
     {
-        $this->policy = ContactPolicy::of($catalogue->school, array_map(static fn (Rank $rank): string => $rank->id, $catalogue->ranks));
+        $this->policy = ContactPolicy::of(
+            $catalogue->school,
+            array_map(static fn (Rank $rank): string => $rank->id, $catalogue->ranks),
+        );
         $this->answers = array_column($catalogue->answers, null, 'id');
         $this->order = $catalogue->rankOrder();
         $this->ranks = array_column($catalogue->ranks, null, 'id');
@@ -55,7 +64,14 @@ final class Eligibility
      */
     public function allowed(Student $student, Cell $cell): array
     {
-        return $this->ofAttack($student, $cell->attack) !== [] ? [] : array_values(array_filter($this->known($student, $cell), fn (Answer $answer): bool => $this->ofAnswer($student, $answer) === []));
+        return $this->ofAttack($student, $cell->attack) !== []
+            ? []
+            : array_values(
+                array_filter(
+                    $this->known($student, $cell),
+                    fn (Answer $answer): bool => $this->ofAnswer($student, $answer) === [],
+                ),
+            );
     }
 
     /** Whether nothing stands against teaching an answer to an attack, as the student's rank is taught it. */
@@ -64,7 +80,10 @@ final class Eligibility
         return $this->ofAttack($student, $attack) === [] && $this->ofAnswer($student, $answer) === [];
     }
 
-    /** In one sentence, why a cell is not drilled with somebody who knows an answer to it; null where it is, or none is known. */
+    /**
+     * In one sentence, why a cell is not drilled with somebody who knows an answer to it; null where it is, or none is
+     * known.
+     */
     public function reason(Student $student, Cell $cell): ?Text
     {
         $ofAttack = $this->ofAttack($student, $cell->attack);
@@ -77,29 +96,53 @@ final class Eligibility
         return Text::of('drill.left-out', [
             'attack' => $cell->attack->title,
             'student' => $student->name,
-            'hazards' => array_map(fn (Hazard $hazard): Text => Text::of($this->isFlagged($student, $hazard) ? 'drill.by-flag' : 'drill.by-policy', ['hazard' => $hazard->text(), 'flag' => 'no-'.$hazard->value]), $hazards),
+            'hazards' => array_map(
+                fn (Hazard $hazard): Text => Text::of(
+                    $this->isFlagged($student, $hazard) ? 'drill.by-flag' : 'drill.by-policy',
+                    ['hazard' => $hazard->text(), 'flag' => 'no-'.$hazard->value],
+                ),
+                $hazards,
+            ),
         ]);
     }
 
-    /** @return list<Text> how far hazards may go with a student who is drilled on them, a sentence for each level between free and not taught */
+    /**
+     * @return list<Text> how far hazards may go with a student who is drilled on them, a sentence for each level
+     *     between free and not taught
+     */
     public function levels(Student $student): array
     {
         $said = [];
         foreach ([PolicyLevel::StopShort, PolicyLevel::Pads] as $level) {
-            $hazards = array_values(array_filter(Hazard::cases(), fn (Hazard $hazard): bool => $this->policy->level($hazard, $student->rank, $this->age($student)) === $level));
+            $hazards = array_values(
+                array_filter(
+                    Hazard::cases(),
+                    fn (Hazard $hazard): bool => $this->policy->level($hazard, $student->rank, $this->age($student))
+                        === $level,
+                ),
+            );
             if ($hazards !== []) {
-                $said[] = Text::of("drill.levels.{$level->value}", ['hazards' => array_map(static fn (Hazard $hazard): Text => $hazard->text(), $hazards)]);
+                $said[] = Text::of("drill.levels.{$level->value}", [
+                    'hazards' => array_map(static fn (Hazard $hazard): Text => $hazard->text(), $hazards),
+                ]);
             }
         }
 
         return $said;
     }
 
-    /** @return list<Answer> those that work, as the student's rank is taught them; where none does, all that the rank is taught */
+    /**
+     * @return list<Answer> those that work, as the student's rank is taught them; where none does, all that the rank is
+     *     taught
+     */
     private function known(Student $student, Cell $cell): array
     {
         $rank = $this->order[$student->rank];
-        $known = $cell->workingBy($rank) ?: array_filter($cell->answers, fn (string $id): bool => $this->answers[$id]->introducedAt($this->order) <= $rank);
+        $known = $cell->workingBy($rank)
+        ?: array_filter(
+            $cell->answers,
+            fn (string $id): bool => $this->answers[$id]->introducedAt($this->order) <= $rank,
+        );
 
         return array_map(fn (string $id): Answer => $this->answers[$id], array_values($known));
     }
@@ -115,7 +158,12 @@ final class Eligibility
     {
         $isSame = $this->isSame[$answer->id] ??= $answer->teaching->short === null && $answer->beats->readings() === [];
 
-        return $this->barredOf($student, $this->hazards[$answer->id][$isSame ? '' : $student->rank] ??= Hazards::ofBeats($answer->beatsFor($this->ranks[$student->rank], $this->order)));
+        return $this->barredOf(
+            $student,
+            $this->hazards[$answer->id][$isSame ? '' : $student->rank] ??= Hazards::ofBeats(
+                $answer->beatsFor($this->ranks[$student->rank], $this->order),
+            ),
+        );
     }
 
     /**
@@ -128,16 +176,24 @@ final class Eligibility
         if ($hazards === []) {
             return [];
         }
-        $barred = $this->barred[implode(' ', [$student->rank, $student->born?->getTimestamp(), ...$student->flags])] ??= $this->barredFor($student);
+        $barred = $this->barred[
+            implode(' ', [$student->rank, $student->born?->getTimestamp(), ...$student->flags])
+        ] ??= $this->barredFor($student);
 
-        return $barred === [] ? [] : array_values(array_filter($hazards, static fn (Hazard $hazard): bool => isset($barred[$hazard->value])));
+        return $barred === []
+            ? []
+            : array_values(array_filter($hazards, static fn (Hazard $hazard): bool => isset($barred[$hazard->value])));
     }
 
     /** @return array<string, true> by the hazard */
     private function barredFor(Student $student): array
     {
         $age = $this->age($student);
-        $barred = array_filter(Hazard::cases(), fn (Hazard $hazard): bool => $this->isFlagged($student, $hazard) || $this->policy->level($hazard, $student->rank, $age) === PolicyLevel::NotTaught);
+        $barred = array_filter(
+            Hazard::cases(),
+            fn (Hazard $hazard): bool => $this->isFlagged($student, $hazard)
+                || $this->policy->level($hazard, $student->rank, $age) === PolicyLevel::NotTaught,
+        );
 
         return array_fill_keys(array_column($barred, 'value'), true);
     }
@@ -149,6 +205,8 @@ final class Eligibility
 
     private function age(Student $student): ?int
     {
-        return $student->born === null ? null : intdiv((int) $this->at->format('Ymd') - (int) $student->born->format('Ymd'), 10_000);
+        return $student->born === null
+            ? null
+            : intdiv((int) $this->at->format('Ymd') - (int) $student->born->format('Ymd'), 10_000);
     }
 }

@@ -12,8 +12,8 @@ final class HiddenMoment
     private const CUT = 2.5;
 
     /**
-     * Seconds to wait: an exponential spread, cut off, after a least time. For as long as it lasts, waiting longer tells
-     * nothing of when it comes.
+     * Seconds to wait: an exponential spread, cut off, after a least time. For as long as it lasts, waiting longer
+     * tells nothing of when it comes.
      *
      * @param float $chance drawn evenly from 0 up to 1
      */

@@ -35,8 +35,13 @@ final class Pool
      * @param Catalogue  $forYouth   the same as those under 16 learn it
      * @param list<Cell> $youthCells of that catalogue
      */
-    public function __construct(Catalogue $catalogue, private readonly array $cells, Catalogue $forYouth, private readonly array $youthCells, private readonly DateTimeImmutable $at)
-    {
+    public function __construct(
+        Catalogue $catalogue,
+        private readonly array $cells,
+        Catalogue $forYouth,
+        private readonly array $youthCells,
+        private readonly DateTimeImmutable $at,
+    ) {
         $this->grownUps = new Eligibility($catalogue, $at);
         $this->youth = new Eligibility($forYouth, $at);
         $this->order = $catalogue->rankOrder();
@@ -64,7 +69,13 @@ final class Pool
     public function failing(Student $student, int $rung, array $windows): array
     {
         $rank = $this->order[$student->rank];
-        $fails = array_filter($this->cellsOf($student), fn (Cell $cell): bool => $this->isBy($cell->attack->need->rank, $rank) && $this->isBy($cell->taughtAt, $rank) && ! $this->isBy($cell->laidAt, $rank) && $this->bar($student)->allowed($student, $cell) !== []);
+        $fails = array_filter(
+            $this->cellsOf($student),
+            fn (Cell $cell): bool => $this->isBy($cell->attack->need->rank, $rank)
+                && $this->isBy($cell->taughtAt, $rank)
+                && ! $this->isBy($cell->laidAt, $rank)
+                && $this->bar($student)->allowed($student, $cell) !== [],
+        );
 
         return array_values(array_map(fn (Cell $cell): Ticket => $this->ticket($cell, $rung, $windows), $fails));
     }
@@ -101,10 +112,17 @@ final class Pool
     /** @return list<Cell> */
     private function open(Student $student): array
     {
-        $age = $student->born === null ? '' : intdiv((int) $this->at->format('Ymd') - (int) $student->born->format('Ymd'), 10_000);
+        $age = $student->born === null
+            ? ''
+            : intdiv((int) $this->at->format('Ymd') - (int) $student->born->format('Ymd'), 10_000);
         $alike = implode(' ', [$student->rank, $age, ...$student->flags]);
 
-        return $this->open[$alike] ??= array_values(array_filter($this->needed($student), fn (Cell $cell): bool => $this->bar($student)->allowed($student, $cell) !== []));
+        return $this->open[$alike] ??= array_values(
+            array_filter(
+                $this->needed($student),
+                fn (Cell $cell): bool => $this->bar($student)->allowed($student, $cell) !== [],
+            ),
+        );
     }
 
     /**
@@ -118,7 +136,14 @@ final class Pool
     {
         $cells = array_slice($this->shut($student), 0, $most);
 
-        return array_values(array_unique(array_filter(array_map(fn (Cell $cell): ?Text => $this->bar($student)->reason($student, $cell), $cells)), SORT_REGULAR));
+        return array_values(
+            array_unique(
+                array_filter(
+                    array_map(fn (Cell $cell): ?Text => $this->bar($student)->reason($student, $cell), $cells),
+                ),
+                SORT_REGULAR,
+            ),
+        );
     }
 
     /** @return list<Text> how far hazards may go with the student, a sentence each */
@@ -165,7 +190,13 @@ final class Pool
         $rank = $this->order[$student->rank];
         $whose = $student->rank.($student->isYouthOn($this->at) ? ' youth' : '');
 
-        return $this->needed[$whose] ??= array_values(array_filter($this->cellsOf($student), fn (Cell $cell): bool => $this->isBy($cell->attack->need->rank, $rank) && $this->isBy($cell->laidAt, $rank)));
+        return $this->needed[$whose] ??= array_values(
+            array_filter(
+                $this->cellsOf($student),
+                fn (Cell $cell): bool => $this->isBy($cell->attack->need->rank, $rank)
+                    && $this->isBy($cell->laidAt, $rank),
+            ),
+        );
     }
 
     /** @return list<Cell> */

@@ -22,7 +22,7 @@ final class Turns
         }
         $round = intdiv($turn, $people);
 
-        return ($turn + 1 + $round % ($people - 1)) % $people;
+        return ($turn + 1 + ($round % ($people - 1))) % $people;
     }
 
     /**

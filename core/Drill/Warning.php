@@ -27,8 +27,14 @@ final readonly class Warning
     public static function of(Cell $cell, ?Beats $beats, Reaction $reaction, Rung $rung, float $bits): self
     {
         $arrival = Timing::arrival($cell->attack->kind, $cell->facets);
-        $spare = $arrival === null || $beats === null ? null : Timing::spare($arrival, $reaction, $bits, $beats->line[0]->seconds(), $rung);
+        $spare = $arrival === null || $beats === null
+            ? null
+            : Timing::spare($arrival, $reaction, $bits, $beats->line[0]->seconds(), $rung);
 
-        return new self($reaction->seconds($bits, $rung), $spare, $spare === null ? null : Timing::warning($spare, $rung));
+        return new self(
+            $reaction->seconds($bits, $rung),
+            $spare,
+            $spare === null ? null : Timing::warning($spare, $rung),
+        );
     }
 }

@@ -24,7 +24,10 @@ use StoneDrill\Core\Text;
 /** Reads a catalogue file, `stone-drill/1`, from JSON or YAML. */
 final readonly class CatalogueReader
 {
-    private const KEYS = ['format', 'school', 'sizes', 'kinds', 'ranks', 'rungs', 'attacks', 'answers', 'students', 'reps', 'classes', 'tests', 'basics', 'forms', 'marks', 'practised', 'footage'];
+    private const KEYS = [
+        'format', 'school', 'sizes', 'kinds', 'ranks', 'rungs', 'attacks', 'answers', 'students', 'reps', 'classes',
+        'tests', 'basics', 'forms', 'marks', 'practised', 'footage',
+    ];
 
     /**
      * @param string $text the whole file
@@ -42,7 +45,19 @@ final readonly class CatalogueReader
         $read = $this->file($file);
         $problems->throwIfAny();
 
-        return new SchoolFile($read->catalogue, $read->students, $read->reps, $problems->notices(), $read->classes, $read->tests, $read->basics, $read->forms, $read->marks, $read->practised, $read->footage);
+        return new SchoolFile(
+            $read->catalogue,
+            $read->students,
+            $read->reps,
+            $problems->notices(),
+            $read->classes,
+            $read->tests,
+            $read->basics,
+            $read->forms,
+            $read->marks,
+            $read->practised,
+            $read->footage,
+        );
     }
 
     private function file(Fields $file): SchoolFile
@@ -60,9 +75,22 @@ final readonly class CatalogueReader
         $attackIds = $this->ids($file, 'attacks');
         $byId = array_replace(array_fill_keys(array_keys($attackIds), null), array_column($attacks, null, 'id'));
         $answerIds = $this->ids($file, 'answers');
-        $called = [Reading::YOUTH, ...array_map(mb_strtolower(...), [...array_map('strval', array_keys($rankIds)), ...array_column($ranks, 'name')])];
+        $called = [
+            Reading::YOUTH,
+            ...array_map(mb_strtolower(...), [
+                ...array_map('strval', array_keys($rankIds)),
+                ...array_column($ranks, 'name'),
+            ]),
+        ];
         $vocabulary = Vocabulary::standard()->withAliases($school->conventions->aliases);
-        $answers = (new AnswerSection($kinds, $rankIds, $byId, $answerIds, array_values(array_unique($called)), $vocabulary))->read($file);
+        $answers = (new AnswerSection(
+            $kinds,
+            $rankIds,
+            $byId,
+            $answerIds,
+            array_values(array_unique($called)),
+            $vocabulary,
+        ))->read($file);
 
         $people = new PeopleSection($rankIds, $attackIds, $answerIds, $ladder);
         $students = $people->students($file);
@@ -78,9 +106,23 @@ final readonly class CatalogueReader
         [$basicIds, $formIds] = [$this->ids($file, 'basics'), $this->ids($file, 'forms')];
         $marks = $solo->marks($file, $basicIds, $formIds);
         $practised = $solo->practised($file, $basicIds, $formIds);
-        $footage = (new FootageSection(['attack' => $attackIds, 'answer' => $answerIds, 'basic' => $basicIds, 'form' => $formIds], $studentIds))->footage($file);
+        $footage = (new FootageSection(
+            ['attack' => $attackIds, 'answer' => $answerIds, 'basic' => $basicIds, 'form' => $formIds],
+            $studentIds,
+        ))->footage($file);
 
-        return new SchoolFile(new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers), $students, $reps, classes: $classes, tests: $tests, basics: $basics, forms: $forms, marks: $marks, practised: $practised, footage: $footage);
+        return new SchoolFile(
+            new Catalogue($school, $ownKinds, $ranks, $ladder, $attacks, $answers),
+            $students,
+            $reps,
+            classes: $classes,
+            tests: $tests,
+            basics: $basics,
+            forms: $forms,
+            marks: $marks,
+            practised: $practised,
+            footage: $footage,
+        );
     }
 
     /**
@@ -93,13 +135,17 @@ final readonly class CatalogueReader
     {
         $ids = [];
         foreach ($file->listOr($list) as $index => $value) {
-            $id = is_array($value) ? ($value['id'] ?? null) : null;
+            $id = is_array($value) ? $value['id'] ?? null : null;
             if (! is_string($id) && ! is_int($id)) {
                 continue;
             }
             $id = $list === 'reps' ? strtolower((string) $id) : (string) $id;
             if (isset($ids[$id])) {
-                $file->report($list.'/'.$index.'/id', Text::of('file.again', ['word' => $id]), Text::of('file.unique-id', ['section' => $list]));
+                $file->report(
+                    $list.'/'.$index.'/id',
+                    Text::of('file.again', ['word' => $id]),
+                    Text::of('file.unique-id', ['section' => $list]),
+                );
             }
             $ids[$id] ??= $index;
         }

@@ -42,7 +42,14 @@ final readonly class CatalogueWriter
         $document = $this->document($file);
 
         return $format === Format::Json
-            ? json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n"
+            ? json_encode(
+                $document,
+                JSON_PRETTY_PRINT
+                        | JSON_UNESCAPED_UNICODE
+                        | JSON_UNESCAPED_SLASHES
+                        | JSON_PRESERVE_ZERO_FRACTION
+                        | JSON_THROW_ON_ERROR,
+            )."\n"
             : Yaml::dump($document, 4, 2, Yaml::DUMP_MULTI_LINE_LITERAL_BLOCK);
     }
 
@@ -51,50 +58,65 @@ final readonly class CatalogueWriter
     {
         $catalogue = $file->catalogue;
 
-        return array_filter([
-            'format' => Format::VERSION,
-            'school' => $this->school($catalogue->school),
-            'sizes' => array_diff_assoc($catalogue->school->statures->sizes, Statures::BUILT_IN),
-            'kinds' => array_map($this->kind(...), $catalogue->kinds),
-            'ranks' => array_map($this->rank(...), $catalogue->ranks),
-            'rungs' => $catalogue->ladder == Ladder::builtIn() ? [] : array_map($this->rung(...), $catalogue->ladder->rungs),
-            'attacks' => array_map($this->attack(...), $catalogue->attacks),
-            'answers' => array_map($this->answer(...), $catalogue->answers),
-            ...(new SoloWriter())->sections($file),
-            'students' => array_map($this->student(...), $file->students),
-            'reps' => array_map($this->rep(...), $file->reps),
-            'classes' => array_map($this->class(...), $file->classes),
-            'tests' => array_map($this->test(...), $file->tests),
-            'footage' => array_map($this->footage(...), $file->footage),
-        ], static fn (mixed $section): bool => $section !== []);
+        return array_filter(
+            [
+                'format' => Format::VERSION,
+                'school' => $this->school($catalogue->school),
+                'sizes' => array_diff_assoc($catalogue->school->statures->sizes, Statures::BUILT_IN),
+                'kinds' => array_map($this->kind(...), $catalogue->kinds),
+                'ranks' => array_map($this->rank(...), $catalogue->ranks),
+                'rungs' => $catalogue->ladder == Ladder::builtIn()
+                    ? []
+                    : array_map($this->rung(...), $catalogue->ladder->rungs),
+                'attacks' => array_map($this->attack(...), $catalogue->attacks),
+                'answers' => array_map($this->answer(...), $catalogue->answers),
+                ...(new SoloWriter())->sections($file),
+                'students' => array_map($this->student(...), $file->students),
+                'reps' => array_map($this->rep(...), $file->reps),
+                'classes' => array_map($this->class(...), $file->classes),
+                'tests' => array_map($this->test(...), $file->tests),
+                'footage' => array_map($this->footage(...), $file->footage),
+            ],
+            static fn (mixed $section): bool => $section !== [],
+        );
     }
 
     /** @return array<string, mixed> */
     private function school(School $school): array
     {
-        $policy = $school->policy === null ? null : array_map(static fn (PolicyRow $row): array => self::filled([
-            'hazard' => $row->hazard->value,
-            'under' => $row->under,
-            'rank' => $row->rank,
-            'level' => $row->level->value,
-        ]), $school->policy);
+        $policy = $school->policy === null
+            ? null
+            : array_map(
+                static fn (PolicyRow $row): array => self::filled([
+                    'hazard' => $row->hazard->value,
+                    'under' => $row->under,
+                    'rank' => $row->rank,
+                    'level' => $row->level->value,
+                ]),
+                $school->policy,
+            );
 
-        return array_filter([
-            'name' => $school->name,
-            'doctrine' => $school->doctrine->value,
-            'bearings' => $school->conventions->bearings->value,
-            'typical' => $school->statures->typical,
-            'share' => $school->proof->share,
-            'half_life' => $school->proof->halfLife === ProofStandard::HALF_LIFE ? null : $school->proof->halfLife,
-            'tolerance' => $school->tolerance === School::TOLERANCE ? null : $school->tolerance,
-            'reaction' => $school->reaction == new Reaction() ? null : ['base' => $school->reaction->base, 'per_bit' => $school->reaction->perBit],
-            'hole_factors' => $school->holeFactors ?: null,
-            'policy' => $policy,
-            'aliases' => $school->conventions->aliases ?: null,
-            'words' => $school->conventions->nouns->words ?: null,
-            'scope' => $school->conventions->scope->values ?: null,
-            'zone' => $school->conventions->zone === Conventions::ZONE ? null : $school->conventions->zone,
-        ], static fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'name' => $school->name,
+                'doctrine' => $school->doctrine->value,
+                'bearings' => $school->conventions->bearings->value,
+                'typical' => $school->statures->typical,
+                'share' => $school->proof->share,
+                'half_life' => $school->proof->halfLife === ProofStandard::HALF_LIFE ? null : $school->proof->halfLife,
+                'tolerance' => $school->tolerance === School::TOLERANCE ? null : $school->tolerance,
+                'reaction' => $school->reaction == new Reaction()
+                    ? null
+                    : ['base' => $school->reaction->base, 'per_bit' => $school->reaction->perBit],
+                'hole_factors' => $school->holeFactors ?: null,
+                'policy' => $policy,
+                'aliases' => $school->conventions->aliases ?: null,
+                'words' => $school->conventions->nouns->words ?: null,
+                'scope' => $school->conventions->scope->values ?: null,
+                'zone' => $school->conventions->zone === Conventions::ZONE ? null : $school->conventions->zone,
+            ],
+            static fn (mixed $value): bool => $value !== null,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -116,7 +138,12 @@ final readonly class CatalogueWriter
     /** @return array<string, mixed> */
     private function rank(Rank $rank): array
     {
-        return ['id' => $rank->id, 'name' => $rank->name, 'max_beats' => $rank->maxBeats, 'goal_rung' => $rank->goalRung];
+        return [
+            'id' => $rank->id,
+            'name' => $rank->name,
+            'max_beats' => $rank->maxBeats,
+            'goal_rung' => $rank->goalRung,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -166,15 +193,27 @@ final readonly class CatalogueWriter
             'title' => $answer->title,
             'label' => $answer->label,
             'attack' => $answer->attack,
-            'pattern' => array_map(static fn (?array $values): array|string => $values ?? 'any', $answer->matching->listed),
+            'pattern' => array_map(
+                static fn (?array $values): array|string => $values ?? 'any',
+                $answer->matching->listed,
+            ),
             'mirrored' => $answer->matching->mirrored ?: null,
             'rank' => $answer->teaching->rank,
-            'short' => $answer->teaching->short === null ? null : ['rank' => $answer->teaching->short->rank, 'beats' => $answer->teaching->short->beats],
+            'short' => $answer->teaching->short === null
+                ? null
+                : ['rank' => $answer->teaching->short->rank, 'beats' => $answer->teaching->short->beats],
             'doctrine' => $answer->teaching->doctrine?->value,
             'rank_youth' => $answer->teaching->rankYouth,
             'variant_of' => $answer->teaching->variantOf,
             'mistakes' => array_map(self::mistake(...), $answer->teaching->mistakes),
-            'waived' => array_map(static fn (Waiver $waiver): array => self::filled(['check' => $waiver->check->value, 'beat' => $waiver->beat, 'reason' => $waiver->reason]), $answer->teaching->waived),
+            'waived' => array_map(
+                static fn (Waiver $waiver): array => self::filled([
+                    'check' => $waiver->check->value,
+                    'beat' => $waiver->beat,
+                    'reason' => $waiver->reason,
+                ]),
+                $answer->teaching->waived,
+            ),
             'beats' => $answer->beats->toText(),
         ]);
     }
@@ -182,7 +221,9 @@ final readonly class CatalogueWriter
     /** @return string|array<string, mixed> the words alone, where nothing more is said */
     private static function mistake(Mistake $mistake): string|array
     {
-        return $mistake->instead === null ? $mistake->text : ['text' => $mistake->text, 'at' => $mistake->at, 'instead' => $mistake->instead->toText()];
+        return $mistake->instead === null
+            ? $mistake->text
+            : ['text' => $mistake->text, 'at' => $mistake->at, 'instead' => $mistake->instead->toText()];
     }
 
     /** @return array<string, mixed> */
@@ -195,7 +236,14 @@ final readonly class CatalogueWriter
             'height' => $student->height,
             'born' => $student->born?->format('Y-m-d'),
             'flags' => $student->flags,
-            'ranks' => array_map(static fn (RankAward $award): array => self::filled(['rank' => $award->rank, 'on' => $award->on->format('Y-m-d'), 'note' => $award->note]), $student->ranks),
+            'ranks' => array_map(
+                static fn (RankAward $award): array => self::filled([
+                    'rank' => $award->rank,
+                    'on' => $award->on->format('Y-m-d'),
+                    'note' => $award->note,
+                ]),
+                $student->ranks,
+            ),
         ]);
     }
 
@@ -211,7 +259,14 @@ final readonly class CatalogueWriter
             'instructors' => $class->facts->instructors === 1 ? null : $class->facts->instructors,
             'expected' => $class->ranks === [] ? null : ['ranks' => $class->ranks],
             'present' => $class->present,
-            'blocks' => array_map(static fn (Block $block): array => self::filled(['kind' => $block->kind->value, 'minutes' => $block->minutes ?: null, 'locked' => $block->isLocked ?: null]), $class->blocks()),
+            'blocks' => array_map(
+                static fn (Block $block): array => self::filled([
+                    'kind' => $block->kind->value,
+                    'minutes' => $block->minutes ?: null,
+                    'locked' => $block->isLocked ?: null,
+                ]),
+                $class->blocks(),
+            ),
             'cancelled' => $class->isCancelled ?: null,
             'teach' => $class->facts->wishes->teach,
             'skip' => $class->facts->wishes->skip,
@@ -282,6 +337,9 @@ final readonly class CatalogueWriter
      */
     public static function filled(array $values): array
     {
-        return array_filter($values, static fn (mixed $value): bool => $value !== null && $value !== [] && $value !== '');
+        return array_filter(
+            $values,
+            static fn (mixed $value): bool => $value !== null && $value !== [] && $value !== '',
+        );
     }
 }

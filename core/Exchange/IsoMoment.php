@@ -22,7 +22,10 @@ final readonly class IsoMoment
      */
     public static function read(string $text, DateTimeZone $zone): ?DateTimeImmutable
     {
-        if (preg_match(self::SHAPE, $text, $part, PREG_UNMATCHED_AS_NULL) !== 1 || ! checkdate((int) $part[2], (int) $part[3], (int) $part[1])) {
+        if (
+            preg_match(self::SHAPE, $text, $part, PREG_UNMATCHED_AS_NULL) !== 1
+            || ! checkdate((int) $part[2], (int) $part[3], (int) $part[1])
+        ) {
             return null;
         }
         if ((int) $part[4] > 23 || (int) $part[5] > 59 || (int) $part[6] > 59) {

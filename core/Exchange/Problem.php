@@ -30,14 +30,14 @@ final readonly class Problem
     public function place(): array
     {
         return [
-            ...($this->line === null ? [] : [Text::of('file.line', ['line' => $this->line])]),
-            ...($this->column === null ? [] : [Text::of('file.column', ['column' => $this->column])]),
+            ...$this->line === null ? [] : [Text::of('file.line', ['line' => $this->line])],
+            ...$this->column === null ? [] : [Text::of('file.column', ['column' => $this->column])],
         ];
     }
 
     public function text(): Text
     {
-        $place = [...($this->pointer === '' ? [] : [$this->pointer]), ...$this->place()];
+        $place = [...$this->pointer === '' ? [] : [$this->pointer], ...$this->place()];
 
         return Text::of('file.problem', [
             'place' => $place === [] ? Text::of('file.whole-file') : $place,

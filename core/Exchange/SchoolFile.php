@@ -31,7 +31,19 @@ final readonly class SchoolFile
      * @param list<Practice>     $practised alone, at home
      * @param list<Footage>      $footage what the pictures and clips beside the file are of
      */
-    public function __construct(public Catalogue $catalogue, public array $students = [], public array $reps = [], public array $notices = [], public array $classes = [], public array $tests = [], public array $basics = [], public array $forms = [], public array $marks = [], public array $practised = [], public array $footage = []) {}
+    public function __construct(
+        public Catalogue $catalogue,
+        public array $students = [],
+        public array $reps = [],
+        public array $notices = [],
+        public array $classes = [],
+        public array $tests = [],
+        public array $basics = [],
+        public array $forms = [],
+        public array $marks = [],
+        public array $practised = [],
+        public array $footage = [],
+    ) {}
 
     /**
      * The same file with other pictures and clips beside it.

@@ -14,13 +14,24 @@ use StoneDrill\Core\Solo\Practice;
 use StoneDrill\Core\Solo\SoloForm;
 use StoneDrill\Core\Solo\SoloMark;
 
-/** Writes what is practised alone, and how it went: the part of {@see CatalogueWriter} for `basics`, `forms`, `marks` and `practised`. */
+/**
+ * Writes what is practised alone, and how it went: the part of {@see CatalogueWriter} for `basics`, `forms`, `marks`
+ * and `practised`.
+ */
 final readonly class SoloWriter
 {
-    /** @return array{basics: list<array<string, mixed>>, forms: list<array<string, mixed>>, marks: list<array<string, mixed>>, practised: list<array<string, mixed>>} */
+    /**
+     * @return array{basics: list<array<string, mixed>>, forms: list<array<string, mixed>>, marks: list<array<string,
+     *     mixed>>, practised: list<array<string, mixed>>}
+     */
     public function sections(SchoolFile $file): array
     {
-        return ['basics' => array_map(self::basic(...), $file->basics), 'forms' => array_map(self::form(...), $file->forms), 'marks' => array_map(self::mark(...), $file->marks), 'practised' => array_map(self::practice(...), $file->practised)];
+        return [
+            'basics' => array_map(self::basic(...), $file->basics),
+            'forms' => array_map(self::form(...), $file->forms),
+            'marks' => array_map(self::mark(...), $file->marks),
+            'practised' => array_map(self::practice(...), $file->practised),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -43,7 +54,11 @@ final readonly class SoloWriter
     /** @return array<string, mixed> */
     private static function feet(FootPlan $feet): array
     {
-        return CatalogueWriter::filled(['left' => self::foot($feet->left, $feet->leftTurned), 'right' => self::foot($feet->right, $feet->rightTurned), 'weight' => $feet->weight]);
+        return CatalogueWriter::filled([
+            'left' => self::foot($feet->left, $feet->leftTurned),
+            'right' => self::foot($feet->right, $feet->rightTurned),
+            'weight' => $feet->weight,
+        ]);
     }
 
     /** @return list<float> */
@@ -75,6 +90,11 @@ final readonly class SoloWriter
     /** @return array<string, mixed> */
     private static function practice(Practice $practice): array
     {
-        return CatalogueWriter::filled(['student' => $practice->student, 'basic' => $practice->basic, 'form' => $practice->form, 'at' => $practice->at->format(DateTimeInterface::ATOM)]);
+        return CatalogueWriter::filled([
+            'student' => $practice->student,
+            'basic' => $practice->basic,
+            'form' => $practice->form,
+            'at' => $practice->at->format(DateTimeInterface::ATOM),
+        ]);
     }
 }

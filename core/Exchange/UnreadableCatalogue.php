@@ -13,7 +13,19 @@ final class UnreadableCatalogue extends DomainException
     /** @param non-empty-list<Problem> $problems in the order of the file */
     private function __construct(public readonly array $problems)
     {
-        parent::__construct(implode("\n", array_map(static fn (Problem $problem): string => sprintf('%s %s', $problem->pointer, $problem->expected->key), $problems)));
+        parent::__construct(
+            implode(
+                "\n",
+                array_map(
+                    static fn (Problem $problem): string => sprintf(
+                        '%s %s',
+                        $problem->pointer,
+                        $problem->expected->key,
+                    ),
+                    $problems,
+                ),
+            ),
+        );
     }
 
     /** @param non-empty-list<Problem> $problems */

@@ -24,9 +24,12 @@ final readonly class Assault
     private const OFF = 0.12;
 
     /** How much a crouch must grow to take the head under a blow, as a share of the defender's stature. */
-    private const UNDER = 0.10;
+    private const UNDER = 0.1;
 
-    /** Nearer than this share of the attacker's stature, and than this share of the contact distance, one is inside what comes round. */
+    /**
+     * Nearer than this share of the attacker's stature, and than this share of the contact distance, one is inside what
+     * comes round.
+     */
     private const INSIDE = 0.21;
     private const INSIDE_OF_CONTACT = 0.8;
 
@@ -40,9 +43,15 @@ final readonly class Assault
     private const LEG_BLOCKS = 0.53;
 
     /** How much nearer shin and knee of a leg that kicks are on its way, as a share of the attacker's stature. */
-    private const LEG_AHEAD = 0.20;
+    private const LEG_AHEAD = 0.2;
 
-    public function __construct(private Kind $kind, private Facets $facets, private Opening $opening, private Striker $striker, private Setting $setting) {}
+    public function __construct(
+        private Kind $kind,
+        private Facets $facets,
+        private Opening $opening,
+        private Striker $striker,
+        private Setting $setting,
+    ) {}
 
     /**
      * The attack itself: the attacker advances straight at where the defender was at the start, and it is judged.
@@ -54,7 +63,8 @@ final readonly class Assault
     public function come(Scene $scene, array $actions, float $crouch, bool $isUsual = true): Delivery
     {
         $delivery = $this->arrive($scene, $actions, $crouch, $isUsual);
-        $scene->outThrough = $scene->beats + (int) ($delivery->verdict === Verdict::Stopped && $this->setting->recoil === Recoil::LeftOut);
+        $scene->outThrough = $scene->beats
+        + (int) ($delivery->verdict === Verdict::Stopped && $this->setting->recoil === Recoil::LeftOut);
         $scene->goneBack = null;
 
         return $delivery;
@@ -71,11 +81,23 @@ final readonly class Assault
         if ($blow !== null) {
             $contact = hypot($scene->attackerX, $scene->attackerY) - $advance;
             $isMet = $this->isMet($scene, $actions, $blow, $line, $advance / 2);
-            $isNearer = hypot($scene->x - $scene->attackerX, $scene->y - $scene->attackerY) < hypot($scene->attackerX, $scene->attackerY) - 1e-9;
+            $isNearer = hypot($scene->x - $scene->attackerX, $scene->y - $scene->attackerY)
+            < hypot($scene->attackerX, $scene->attackerY) - 1e-9;
             $this->advanceAttacker($scene, $line, $advance);
             $scene->out = $this->opening->out();
 
-            return $this->judge($scene, $actions, $blow, $this->opening->side, $line, $crouch, $isUsual ? self::INSIDE_OF_CONTACT * $contact : 0.0, false, $isMet, ! $isNearer);
+            return $this->judge(
+                $scene,
+                $actions,
+                $blow,
+                $this->opening->side,
+                $line,
+                $crouch,
+                $isUsual ? self::INSIDE_OF_CONTACT * $contact : 0.0,
+                false,
+                $isMet,
+                ! $isNearer,
+            );
         }
         $this->advanceAttacker($scene, $line, $advance);
         $scene->out = $this->opening->out();
@@ -105,9 +127,16 @@ final readonly class Assault
      */
     public function followUp(Scene $scene, array $actions, float $line, float $crouch): ?Delivery
     {
-        $side = $this->facets->hand->isOne() && ! ($this->opening->blow?->isByLeg() ?? false) ? $this->facets->hand->mirror() : Hand::Right;
-        if ($scene->turnedUntil !== null || $scene->attackerPosture === Posture::Lying || isset($scene->armsGone[$side->value])
-            || $scene->hold->keeps($side) || $scene->hasGripOnArm($side)) {
+        $side = $this->facets->hand->isOne() && ! ($this->opening->blow?->isByLeg() ?? false)
+            ? $this->facets->hand->mirror()
+            : Hand::Right;
+        if (
+            $scene->turnedUntil !== null
+            || $scene->attackerPosture === Posture::Lying
+            || isset($scene->armsGone[$side->value])
+            || $scene->hold->keeps($side)
+            || $scene->hasGripOnArm($side)
+        ) {
             return null;
         }
         $first = $this->opening->blow;
@@ -115,22 +144,48 @@ final readonly class Assault
         $scene->attackerFacing = $line;
         $isMet = $this->isMet($scene, $actions, $blow, $line, 0.0);
         $scene->out = new OutLimb($side, false, $blow->aim());
-        $delivery = $this->judge($scene, $actions, $blow, $side, $line, $crouch, self::INSIDE_SECOND * $scene->bodies->attacker, true, $isMet);
-        $scene->outThrough = $scene->beats + (int) ($delivery->verdict === Verdict::Stopped && $this->setting->recoil === Recoil::LeftOut);
+        $delivery = $this->judge(
+            $scene,
+            $actions,
+            $blow,
+            $side,
+            $line,
+            $crouch,
+            self::INSIDE_SECOND * $scene->bodies->attacker,
+            true,
+            $isMet,
+        );
+        $scene->outThrough = $scene->beats
+        + (int) ($delivery->verdict === Verdict::Stopped && $this->setting->recoil === Recoil::LeftOut);
         $scene->goneBack = null;
 
         return $delivery;
     }
 
     /** @param list<Action> $actions */
-    private function judge(Scene $scene, array $actions, Blow $blow, Hand $side, float $line, float $crouch, float $inside, bool $isFollowUp, bool $isMet, bool $isRidden = false): Delivery
-    {
+    private function judge(
+        Scene $scene,
+        array $actions,
+        Blow $blow,
+        Hand $side,
+        float $line,
+        float $crouch,
+        float $inside,
+        bool $isFollowUp,
+        bool $isMet,
+        bool $isRidden = false,
+    ): Delivery {
         $own = $scene->bodies->defender;
         $offset = Weapons::offset($scene, $side, $blow->isByLeg());
         $facing = deg2rad($line);
         [$pointX, $pointY] = $blow->isHigh() ? $scene->head() : [$scene->x, $scene->y];
-        $distance = hypot($pointX - $scene->attackerX - $offset * cos($facing), $pointY - $scene->attackerY + $offset * sin($facing));
-        $out = $distance - Bodies::SURFACE * $own - Weapons::reach($scene, $blow->chain(), $blow->isByLeg(), $scene->height($blow->aim()));
+        $distance = hypot(
+            $pointX - $scene->attackerX - $offset * cos($facing),
+            $pointY - $scene->attackerY + $offset * sin($facing),
+        );
+        $out = $distance
+        - Bodies::SURFACE * $own
+        - Weapons::reach($scene, $blow->chain(), $blow->isByLeg(), $scene->height($blow->aim()));
         $off = $this->offLine($scene, $line, $pointX, $pointY) - self::OFF * $own;
         $apart = $scene->distance();
         $verdict = match (true) {
@@ -140,7 +195,8 @@ final readonly class Assault
             $blow->isHigh() && $scene->crouch - $crouch >= self::UNDER * $own - 1e-9 => Verdict::Under,
             $out > 1e-9 => Verdict::Out,
             ! $blow->isRound() && $off >= -1e-9 => Verdict::Off,
-            $blow->isRound() && $apart < $inside && ($isFollowUp || $apart < self::INSIDE * $scene->bodies->attacker) => Verdict::Inside,
+            $blow->isRound() && $apart < $inside && ($isFollowUp || $apart < self::INSIDE * $scene->bodies->attacker)
+                => Verdict::Inside,
             default => Verdict::Lands,
         };
 
@@ -154,8 +210,8 @@ final readonly class Assault
     }
 
     /**
-     * Whether a limb that moves freely stops it: any that blocks, parries or covers; a foot or knee that blocks a low kick;
-     * a hand that catches what comes with one hand or to hold; a dive only both hands.
+     * Whether a limb that moves freely stops it: any that blocks, parries or covers; a foot or knee that blocks a low
+     * kick; a hand that catches what comes with one hand or to hold; a dive only both hands.
      *
      * @param list<Action> $actions
      * @param ?Blow        $blow    null for a hold that reaches
@@ -165,24 +221,34 @@ final readonly class Assault
         $isCaught = $isHold || ($blow === Blow::Push && $this->facets->hand->isOne());
         foreach ($actions as $action) {
             $verb = $action->verb;
-            if (! $verb instanceof Verb || $action->limb === null) {
+            if (! ($verb instanceof Verb) || $action->limb === null) {
                 continue;
             }
             if (! $action->limb->isHand()) {
-                if ($blow !== null && $blow->isByLeg() && $blow->aim() <= self::LEG_BLOCKS && $verb === Verb::Block && $this->standsBeside($scene, $action->limb, $actions)) {
+                if (
+                    $blow !== null
+                    && $blow->isByLeg()
+                    && $blow->aim() <= self::LEG_BLOCKS
+                    && $verb === Verb::Block
+                    && $this->standsBeside($scene, $action->limb, $actions)
+                ) {
                     return true;
                 }
 
                 continue;
             }
             $stops = $blow === Blow::Dive
-                ? $action->limb === Limb::BothHands && in_array($verb, [Verb::Block, Verb::Shove, Verb::Press], true)
+                ? $action->limb === Limb::BothHands
+                    && in_array($verb, [Verb::Block, Verb::Shove, Verb::Press], true)
                 : $verb->stops() || ($isCaught && $verb->catches());
             if (! $stops) {
                 continue;
             }
             $limb = Hands::limb($scene, $action->limb, $actions);
-            $free = array_filter($limb->singles(), static fn (Limb $single): bool => $scene->hold->status($single)->isFree());
+            $free = array_filter(
+                $limb->singles(),
+                static fn (Limb $single): bool => $scene->hold->status($single)->isFree(),
+            );
             if ($blow === Blow::Dive ? count($free) === 2 : $free !== []) {
                 return true;
             }
@@ -200,8 +266,11 @@ final readonly class Assault
     {
         foreach ($actions as $action) {
             $isOther = $action->limb !== null && $action->limb->hasSide() && $action->limb->isLeft() !== $leg->isLeft();
-            $lifts = $action->verb instanceof Strike ? $action->verb->liftsFoot() && $isOther
-                : $action->verb->movesBothFeet() || ($isOther && ($action->verb->movesFeet() || ($action->is(Verb::Block) && ! $action->limb->isHand())));
+            $lifts = $action->verb instanceof Strike
+                ? $action->verb->liftsFoot() && $isOther
+                : $action->verb->movesBothFeet()
+                    || ($isOther
+                        && ($action->verb->movesFeet() || ($action->is(Verb::Block) && ! $action->limb->isHand())));
             if ($lifts || $action->manner->jumping) {
                 return false;
             }
@@ -223,7 +292,8 @@ final readonly class Assault
     }
 
     /**
-     * Whether a kick of the defender's, or a straight strike with a longer chain, reaches the attacker on the attacker's way in.
+     * Whether a kick of the defender's, or a straight strike with a longer chain, reaches the attacker on the
+     * attacker's way in.
      *
      * @param list<Action> $actions
      * @param float        $way     metres of the attacker's way that the attacker has come by then
@@ -232,20 +302,27 @@ final readonly class Assault
     {
         foreach ($actions as $action) {
             $strike = $action->verb;
-            if (! $strike instanceof Strike) {
+            if (! ($strike instanceof Strike)) {
                 continue;
             }
-            $isLonger = $strike->isStraight() && $strike->chain() * $scene->bodies->defender > $blow->chain() * $scene->bodies->attacker + 1e-9;
+            $isLonger = $strike->isStraight()
+            && $strike->chain() * $scene->bodies->defender > $blow->chain() * $scene->bodies->attacker + 1e-9;
             if (! $strike->isKick() && ! $isLonger) {
                 continue;
             }
             $halfway = clone $scene;
             $this->advanceAttacker($halfway, $line, $way);
             $hit = $this->striker->hit($halfway, $action, $actions);
-            if ($hit === null || $hit->measure->margin === null || ($hit->aim->turn !== 0.0 && $strike !== Strike::SideKick && $strike !== Strike::HookKick)) {
+            if (
+                $hit === null
+                || $hit->measure->margin === null
+                || ($hit->aim->turn !== 0.0 && $strike !== Strike::SideKick && $strike !== Strike::HookKick)
+            ) {
                 continue;
             }
-            $ahead = $blow->isByLeg() && in_array($hit->target, [Target::Shin, Target::Knee], true) ? self::LEG_AHEAD * $scene->bodies->attacker : 0.0;
+            $ahead = $blow->isByLeg() && in_array($hit->target, [Target::Shin, Target::Knee], true)
+                ? self::LEG_AHEAD * $scene->bodies->attacker
+                : 0.0;
             if ($hit->measure->margin + $ahead >= -$this->setting->close - 1e-9) {
                 return true;
             }

@@ -26,8 +26,8 @@ use StoneDrill\Core\Technique\Target;
 use StoneDrill\Core\Technique\Verb;
 
 /**
- * Runs one beat. It goes in this order: what moves while held is carried; feet, pivots, crouch; the attack, or the attacker's turn;
- * strikes and controls; the effect.
+ * Runs one beat. It goes in this order: what moves while held is carried; feet, pivots, crouch; the attack, or the
+ * attacker's turn; strikes and controls; the effect.
  */
 final readonly class BeatRunner
 {
@@ -39,10 +39,10 @@ final readonly class BeatRunner
 
     /** Share of the attacker's stature that a threat walks in a beat, and the nearest it comes, in metres. */
     private const WALK = 0.25;
-    private const NEAREST = 0.60;
+    private const NEAREST = 0.6;
 
     /** Metres that `if far` and `if near` put between. */
-    private const ELSEWHERE = 0.30;
+    private const ELSEWHERE = 0.3;
 
     private Opening $opening;
 
@@ -56,8 +56,12 @@ final readonly class BeatRunner
 
     private Spots $spots;
 
-    public function __construct(private Kind $kind, private Facets $facets, private Bodies $bodies, private Setting $setting)
-    {
+    public function __construct(
+        private Kind $kind,
+        private Facets $facets,
+        private Bodies $bodies,
+        private Setting $setting,
+    ) {
         $this->spots = $spots = new Spots($kind, $facets, $setting->headShift);
         $this->opening = new Opening($kind, $facets);
         $this->striker = new Striker($spots);
@@ -104,8 +108,11 @@ final readonly class BeatRunner
             [$tried, $own] = [clone $before, clone $begun];
             $this->approach($tried, $beat, $factor, $line, $crouch, $own);
             $isSafe = Elastic::isSafe($own);
-            // Whoever is hit at this length alone gains nothing by what reaches; nor does anybody where no more can reach than before.
-            $mayGain = $isSafe === $most[0] ? $this->controls->reachAllBut($measured - $most[1] - 1, clone $tried, $beat->actions) : $isSafe;
+            // Whoever is hit at this length alone gains nothing by what reaches; nor does anybody where no more can
+            // reach than before.
+            $mayGain = $isSafe === $most[0]
+                ? $this->controls->reachAllBut($measured - $most[1] - 1, clone $tried, $beat->actions)
+                : $isSafe;
             if (! $mayGain) {
                 continue;
             }
@@ -253,9 +260,15 @@ final readonly class BeatRunner
             $log->delivery = $this->assault->followUp($scene, $actions, $line, $crouch);
         }
         if ($log->delivery === null && $scene->isAttackerFree()) {
-            $scene->attackerFacing = Angle::turned($scene->attackerFacing, Angle::round($scene->bearingToAttacker() + 180), self::TURN * $log->seconds);
+            $scene->attackerFacing = Angle::turned(
+                $scene->attackerFacing,
+                Angle::round($scene->bearingToAttacker() + 180),
+                self::TURN * $log->seconds,
+            );
             if ($this->kind->start === Start::Threat && ! $scene->attackerPosture->fixesFeet()) {
-                $scene->moveAttacker(-max(0.0, min(self::WALK * $this->bodies->attacker, $scene->distance() - self::NEAREST)));
+                $scene->moveAttacker(
+                    -max(0.0, min(self::WALK * $this->bodies->attacker, $scene->distance() - self::NEAREST)),
+                );
             }
         }
         $scene->keepApart($beforeX, $beforeY);
@@ -268,7 +281,8 @@ final readonly class BeatRunner
     }
 
     /**
-     * What comes of a beat wherever it takes the defender: as if both feet slid to each of these places, one after the other.
+     * What comes of a beat wherever it takes the defender: as if both feet slid to each of these places, one after the
+     * other.
      *
      * @param Scene                     $scene  before it
      * @param Beat                      $beat   without what moves the feet, and without strikes
@@ -285,10 +299,22 @@ final readonly class BeatRunner
         $line = Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY);
         $this->carry($scene, $line, $log);
         // Only what turns, sinks or rises has something to do with where the body is.
-        $movements = array_values(array_filter($beat->actions, static fn (Action $action): bool => $action->limb === null && $action->verb instanceof Verb && $action->verb->limbs() === LimbRule::WholeBody));
+        $movements = array_values(
+            array_filter(
+                $beat->actions,
+                static fn (Action $action): bool => $action->limb === null
+                    && $action->verb instanceof Verb
+                    && $action->verb->limbs() === LimbRule::WholeBody,
+            ),
+        );
         // Whoever slides is not carried along by a strike, and the slide takes its time.
-        $slide = new Action(null, Verb::Slide, bearing: Bearing::hour(12), manner: new Manner(Size::metres(StepField::CELL)));
-        $whole = new Beat([$slide, ...$beat->actions, ...($strike === null ? [] : [$strike])]);
+        $slide = new Action(
+            null,
+            Verb::Slide,
+            bearing: Bearing::hour(12),
+            manner: new Manner(Size::metres(StepField::CELL)),
+        );
+        $whole = new Beat([$slide, ...$beat->actions, ...$strike === null ? [] : [$strike]]);
         $plain = $whole->seconds() / $this->setting->pace;
         $farthest = $strike === null ? 0.0 : $this->farthest($scene, $strike);
         $cells = [];
@@ -297,12 +323,16 @@ final readonly class BeatRunner
             $ownLog = clone $log;
             $this->slide($own, $x, $y, $movements, $ownLog);
             // How long turning takes matters only where an attacker turns too meanwhile.
-            $isTimed = ! $this->isComing($own) && $own->isAttackerFree() && $own->distance() <= $farthest + $this->opening->advance($this->bodies);
+            $isTimed = ! $this->isComing($own)
+            && $own->isAttackerFree()
+            && $own->distance() <= $farthest + $this->opening->advance($this->bodies);
             $turns = $isTimed ? $this->controls->turns($own, $whole->actions) : [];
             $ownLog->seconds = $turns === [] ? $plain : $whole->seconds($turns) / $this->setting->pace;
             $this->attack($own, $beat->actions, $line, $crouch, true, $ownLog);
             $this->controls->act($own, $beat->actions);
-            $isHome = $strike === null ? null : $own->distance() <= $farthest && $this->getsHome($own, $strike, $whole->actions);
+            $isHome = $strike === null
+                ? null
+                : $own->distance() <= $farthest && $this->getsHome($own, $strike, $whole->actions);
             $this->takeEffects($own, $beat, [], null, $ownLog);
             $cells[] = $this->cell($own, $ownLog->delivery, $isHome);
         }
@@ -333,17 +363,27 @@ final readonly class BeatRunner
         $this->move($scene, $movements, 1.0, $log);
     }
 
-    /** Metres between the axes beyond which a strike gets nowhere: its chain, lean, the farthest drive, and both bodies' breadth. */
+    /**
+     * Metres between the axes beyond which a strike gets nowhere: its chain, lean, the farthest drive, and both bodies'
+     * breadth.
+     */
     private function farthest(Scene $scene, Action $strike): float
     {
         // What holds or hits the defender is with the defender, wherever that is.
-        if (array_filter($strike->targets, static fn (Target $target): bool => $target->height() === null || $target->isOfLeg()) !== []) {
+        if (
+            array_filter(
+                $strike->targets,
+                static fn (Target $target): bool => $target->height() === null || $target->isOfLeg(),
+            ) !== []
+        ) {
             return INF;
         }
         $chain = $strike->verb instanceof Strike ? $strike->verb->chain() + Striker::drive($strike->verb) : 0.0;
-        $folded = $scene->attackerPosture === Posture::Standing ? 0.0 : 0.30;
+        $folded = $scene->attackerPosture === Posture::Standing ? 0.0 : 0.3;
 
-        return ($chain + 0.21) * $this->bodies->defender + (Bodies::SURFACE + $folded) * $this->bodies->attacker + abs($this->setting->headShift);
+        return ($chain + 0.21) * $this->bodies->defender
+            + (Bodies::SURFACE + $folded) * $this->bodies->attacker
+            + abs($this->setting->headShift);
     }
 
     /**
@@ -357,7 +397,9 @@ final readonly class BeatRunner
             return false;
         }
         // What does not spin leaves everybody where they are until it has arrived.
-        $hit = $strike->manner->spinning ? $this->controls->strike(clone $scene, $strike, $actions) : $this->striker->hit($scene, $strike, $actions);
+        $hit = $strike->manner->spinning
+            ? $this->controls->strike(clone $scene, $strike, $actions)
+            : $this->striker->hit($scene, $strike, $actions);
 
         return $hit !== null && $hit->reaches() && $hit->aim->isFaced && $hit->aim->isInArc;
     }
@@ -394,16 +436,25 @@ final readonly class BeatRunner
             Happening::GetsUp => $scene->recover(),
             Happening::Far => $scene->moveAttacker(self::ELSEWHERE),
             Happening::Near => $scene->moveAttacker(-self::ELSEWHERE),
-            Happening::SecondAttack => $scene->followUpIsDue = true,
+            Happening::SecondAttack => ($scene->followUpIsDue = true),
             default => null,
         };
         $scene->capDistance();
         $scene->keepApart($beforeX, $beforeY);
     }
 
-    /** @param bool $withThreats whether what the attacker could do next is looked for; without it, where both are is worked out only for who asks */
-    public function frame(Scene $scene, string $number, ?Beat $beat, ?Condition $condition, BeatLog $log, bool $withThreats = true): Frame
-    {
+    /**
+     * @param bool $withThreats whether what the attacker could do next is looked for; without it, where both are is
+     *     worked out only for who asks
+     */
+    public function frame(
+        Scene $scene,
+        string $number,
+        ?Beat $beat,
+        ?Condition $condition,
+        BeatLog $log,
+        bool $withThreats = true,
+    ): Frame {
         $then = $withThreats ? $scene : clone $scene;
 
         return new Frame(
@@ -413,14 +464,33 @@ final readonly class BeatRunner
             $log->startsAt,
             $scene->time,
             $withThreats ? $this->positions($scene, true) : fn (): Positions => $this->positions($then, false),
-            new Movement(new Point($log->fromX, $log->fromY), $log->facedAt, $log->carried, $log->feetMoved, $log->turned, $log->strides, $log->barredBehind),
-            new Events($scene->hold, $scene->grips, $log->heldBefore, $log->delivery, $log->performed, $log->effect, $log->wornOff),
+            new Movement(
+                new Point($log->fromX, $log->fromY),
+                $log->facedAt,
+                $log->carried,
+                $log->feetMoved,
+                $log->turned,
+                $log->strides,
+                $log->barredBehind,
+            ),
+            new Events(
+                $scene->hold,
+                $scene->grips,
+                $log->heldBefore,
+                $log->delivery,
+                $log->performed,
+                $log->effect,
+                $log->wornOff,
+            ),
         );
     }
 
     private function positions(Scene $scene, bool $withThreats): Positions
     {
-        $off = Angle::turn($scene->attackerFacing, Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY));
+        $off = Angle::turn(
+            $scene->attackerFacing,
+            Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY),
+        );
         $distance = $scene->distance();
 
         return new Positions(
@@ -428,7 +498,9 @@ final readonly class BeatRunner
             $scene->attacker(),
             $distance,
             Sector::of($off),
-            abs($off) < 90 && $distance < Weapons::FIST * $this->bodies->attacker && abs($distance * sin(deg2rad($off))) < Joint::Shoulder->lateral() * $this->bodies->attacker,
+            abs($off) < 90
+                && $distance < Weapons::FIST * $this->bodies->attacker
+                && abs($distance * sin(deg2rad($off))) < Joint::Shoulder->lateral() * $this->bodies->attacker,
             abs($off) / self::TURN,
             new Fists($withThreats ? $this->striker->fistReach($scene) : null, Weapons::fistMargin($scene)),
             $withThreats ? Weapons::free($scene) : [],

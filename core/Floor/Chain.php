@@ -16,23 +16,28 @@ use StoneDrill\Core\Technique\Verb;
 final readonly class Chain
 {
     /** How far down a shoulder, and the hip for a knee, counts as anywhere. */
-    private const DROP = 0.10;
+    private const DROP = 0.1;
 
     /** A crouch from which the defender bends to what is low. */
-    private const CROUCHED = 0.10;
+    private const CROUCHED = 0.1;
 
     /** How far a hand that is short carries the body along. */
     public const DRIVE = 0.12;
 
     /** What a hand, or a foot that sweeps, controls with. */
     private const CONTROL = 0.386;
-    private const SWEEP = 0.530;
+    private const SWEEP = 0.53;
 
     /**
      * @param bool $isLoose whether its joint counts as anywhere from its height down to .10 lower
      * @param bool $leans   whether the trunk brings it forward
      */
-    private function __construct(private Joint $joint, private float $length, private bool $isLoose, private bool $leans) {}
+    private function __construct(
+        private Joint $joint,
+        private float $length,
+        private bool $isLoose,
+        private bool $leans,
+    ) {}
 
     /** What a strike or a control reaches with. There are few of them, and each is asked for often. */
     public static function of(Strike|Verb $verb): self
@@ -50,7 +55,9 @@ final readonly class Chain
             return new self($verb->joint(), $verb->chain(), $isArm || $verb === Strike::Knee, $isArm);
         }
 
-        return $verb === Verb::Sweep ? new self(Joint::Hip, self::SWEEP, false, false) : new self(Joint::Shoulder, self::CONTROL, true, true);
+        return $verb === Verb::Sweep
+            ? new self(Joint::Hip, self::SWEEP, false, false)
+            : new self(Joint::Shoulder, self::CONTROL, true, true);
     }
 
     /**
@@ -77,8 +84,15 @@ final readonly class Chain
      * @param float               $costs  metres that going round to it takes
      * @param float               $most   metres that the body is carried along at most
      */
-    public function measure(Scene $scene, Limb $limb, Spot $spot, array $from, float $facing, float $costs, float $most): Measure
-    {
+    public function measure(
+        Scene $scene,
+        Limb $limb,
+        Spot $spot,
+        array $from,
+        float $facing,
+        float $costs,
+        float $most,
+    ): Measure {
         $own = $scene->bodies->defender;
         $at = $scene->jointHeight($this->joint->height());
         $low = $this->isLoose ? max(0.0, $at - self::DROP * $own) : $at;
@@ -87,7 +101,10 @@ final readonly class Chain
             ? Reach::bent($this->length * $own, $at, $low, $spot->height, $lean)
             : Reach::at($this->length * $own, $at, $low, $spot->height, $lean);
         $lateral = ($limb->isLeft() ? -1 : ($limb->isRight() ? 1 : 0)) * $this->joint->lateral() * $own;
-        [$toX, $toY] = [$spot->x - $from[0] - $lateral * cos(deg2rad($facing)), $spot->y - $from[1] + $lateral * sin(deg2rad($facing))];
+        [$toX, $toY] = [
+            $spot->x - $from[0] - $lateral * cos(deg2rad($facing)),
+            $spot->y - $from[1] + $lateral * sin(deg2rad($facing)),
+        ];
         $length = hypot($toX, $toY);
         $gap = $length - $spot->surface;
         if ($found === null) {
@@ -102,7 +119,9 @@ final readonly class Chain
     /** Whether the defender bends to what is lower than the joint: the attacker is down, or the defender is. */
     private static function bends(Scene $scene): bool
     {
-        return $scene->attackerPosture === Posture::Lying || $scene->attackerPosture === Posture::Kneeling || $scene->posture === Posture::Kneeling
+        return $scene->attackerPosture === Posture::Lying
+            || $scene->attackerPosture === Posture::Kneeling
+            || $scene->posture === Posture::Kneeling
             || $scene->crouch >= self::CROUCHED * $scene->bodies->defender - 1e-9;
     }
 

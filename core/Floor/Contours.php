@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-/** Lines through a grid along which a figure has one value (marching squares, each side of a square met by straight interpolation). */
+/**
+ * Lines through a grid along which a figure has one value (marching squares, each side of a square met by straight
+ * interpolation).
+ */
 final class Contours
 {
     /**
@@ -45,7 +48,7 @@ final class Contours
             if ($from === null || $to === null) {
                 return [];
             }
-            if (($from < $level) !== ($to < $level)) {
+            if ($from < $level !== $to < $level) {
                 $share = ($level - $from) / ($to - $from);
                 $met[] = [$column + $share * ($nextColumn - $column), $row + $share * ($nextRow - $row)];
             }

@@ -17,7 +17,7 @@ use StoneDrill\Core\Technique\Verb;
 final readonly class Controls
 {
     /** How far a hand moves the wrist that is held, as a share of the defender's stature. */
-    private const MOVES_WRIST = 0.20;
+    private const MOVES_WRIST = 0.2;
 
     public function __construct(private Spots $spots, private Striker $striker, private Grasper $grasper) {}
 
@@ -58,7 +58,8 @@ final readonly class Controls
     }
 
     /**
-     * Whether all strikes and controls of a beat that can have a margin reach, but for so many at most; given up once there are more.
+     * Whether all strikes and controls of a beat that can have a margin reach, but for so many at most; given up once
+     * there are more.
      *
      * @param Scene        $scene   of its own, which is left somewhere on the way
      * @param list<Action> $actions
@@ -80,7 +81,7 @@ final readonly class Controls
 
     private static function isMeasured(Action $action): bool
     {
-        return ! $action->verb instanceof Verb || $action->verb->needsReach();
+        return ! ($action->verb instanceof Verb) || $action->verb->needsReach();
     }
 
     /**
@@ -116,7 +117,12 @@ final readonly class Controls
      */
     public function strike(Scene $scene, Action $action, array $actions): ?Hit
     {
-        if ($action->manner->spinning && ! $scene->isFacingWritten && $action->verb instanceof Strike && $action->verb->turnsFirst()) {
+        if (
+            $action->manner->spinning
+            && ! $scene->isFacingWritten
+            && $action->verb instanceof Strike
+            && $action->verb->turnsFirst()
+        ) {
             $scene->facing = $scene->bearingToAttacker();
         }
         $hit = $this->striker->hit($scene, $action, $actions);
@@ -170,7 +176,11 @@ final readonly class Controls
     {
         $off = Angle::turn($scene->facing, $scene->bearingToAttacker());
         foreach ($strikes as $action) {
-            if (! $action->verb instanceof Strike || ! $action->verb->reachesRound($off, $action->limb?->isLeft() ?? false) || in_array($action->limb, [Limb::FreeHand, Limb::HeldHand, Limb::OtherHand], true)) {
+            if (
+                ! ($action->verb instanceof Strike)
+                || ! $action->verb->reachesRound($off, $action->limb?->isLeft() ?? false)
+                || in_array($action->limb, [Limb::FreeHand, Limb::HeldHand, Limb::OtherHand], true)
+            ) {
                 return false;
             }
         }
@@ -247,10 +257,12 @@ final readonly class Controls
     {
         foreach ($limbs as $limb) {
             if ($scene->hold->holdsWristOf($limb)) {
-                return $hit->target->isOfForearm() ? 0.0 : hypot(
-                    $scene->distance() / 2 - Bodies::SURFACE * $scene->bodies->attacker,
-                    ($hit->measure->height ?? 0.0) - $scene->height($scene->wrist),
-                );
+                return $hit->target->isOfForearm()
+                    ? 0.0
+                    : hypot(
+                        $scene->distance() / 2 - Bodies::SURFACE * $scene->bodies->attacker,
+                        ($hit->measure->height ?? 0.0) - $scene->height($scene->wrist),
+                    );
             }
         }
 
@@ -268,23 +280,32 @@ final readonly class Controls
             if ($action->is(Verb::Escort) && $held !== null) {
                 continue;
             }
-            if (! $action->verb instanceof Verb || ! $action->verb->grips()) {
+            if (! ($action->verb instanceof Verb) || ! $action->verb->grips()) {
                 $scene->loseGrip($hand);
-            } elseif ($held === null || $held->verb !== $action->verb || $held->target !== ($action->targets[0] ?? null)) {
+            } elseif (
+                $held === null
+                || $held->verb !== $action->verb
+                || $held->target !== ($action->targets[0] ?? null)
+            ) {
                 $scene->grips[$hand->value] = $this->grip($scene, $action->verb, $action->targets[0] ?? null, $hand);
             }
         }
         if ($action->is(Verb::Strip) && $action->toward !== Toward::Fingers) {
             $scene->hold = $scene->hold->strippedBy(...$limbs);
         }
-        if (($action->is(Verb::Raise) || $action->is(Verb::Lower)) && array_filter($limbs, $scene->hold->holdsWristOf(...)) !== []) {
+        if (
+            ($action->is(Verb::Raise) || $action->is(Verb::Lower))
+            && array_filter($limbs, $scene->hold->holdsWristOf(...)) !== []
+        ) {
             $scene->wrist += ($action->is(Verb::Raise) ? 1 : -1) * self::MOVES_WRIST * $action->manner->count;
         }
     }
 
     private function grip(Scene $scene, Verb $verb, ?Target $target, Limb $hand): Grip
     {
-        $isOnArm = $target === null ? $verb !== Verb::ChokeHold : $target->isOfArm() || $verb === Verb::Lock || ($verb === Verb::Pin && $target === Target::Shoulder);
+        $isOnArm = $target === null
+            ? $verb !== Verb::ChokeHold
+            : $target->isOfArm() || $verb === Verb::Lock || ($verb === Verb::Pin && $target === Target::Shoulder);
 
         return new Grip(
             $verb,

@@ -13,7 +13,13 @@ final readonly class Delivery
      * @param float $off        metres off its line beyond what is needed, below 0 short of it
      * @param bool  $isHold     whether it is a hold that reaches
      */
-    public function __construct(public bool $isFollowUp, public Verdict $verdict, public float $out, public float $off, public bool $isHold = false) {}
+    public function __construct(
+        public bool $isFollowUp,
+        public Verdict $verdict,
+        public float $out,
+        public float $off,
+        public bool $isHold = false,
+    ) {}
 
     public function lands(): bool
     {

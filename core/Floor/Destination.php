@@ -32,6 +32,9 @@ final readonly class Destination
     /** Degrees off the defender's facing in which the attacker is. */
     private function bearingOff(Frame $frame): float
     {
-        return Angle::turn($frame->positions()->defender->facing, $frame->positions()->defender->feet->axis->bearingTo($frame->positions()->attacker->feet->axis));
+        return Angle::turn(
+            $frame->positions()->defender->facing,
+            $frame->positions()->defender->feet->axis->bearingTo($frame->positions()->attacker->feet->axis),
+        );
     }
 }

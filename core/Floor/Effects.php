@@ -17,8 +17,8 @@ final readonly class Effects
 {
     /** Metres, as shares of the attacker's stature, by which one moves the attacker: away above 0. */
     private const ROCKED = 0.25;
-    private const DRIVEN_BACK = 0.50;
-    private const PULLED_IN = -0.30;
+    private const DRIVEN_BACK = 0.5;
+    private const PULLED_IN = -0.3;
 
     /** Seconds for which a dive that was stopped folds the attacker. */
     private const BENT = 1.0;
@@ -43,7 +43,7 @@ final readonly class Effects
     {
         $height = $scene->bodies->attacker;
         match ($effect) {
-            Effect::Released => $scene->hold = Hold::none($this->kind),
+            Effect::Released => ($scene->hold = Hold::none($this->kind)),
             Effect::Rocked => $scene->moveAttacker(self::ROCKED * $height),
             Effect::DrivenBack => $this->driveBack($scene, self::DRIVEN_BACK * $height),
             Effect::PulledIn => $scene->moveAttacker(self::PULLED_IN * $height),
@@ -101,7 +101,8 @@ final readonly class Effects
     }
 
     /**
-     * The arm that the beat works on, or one that is gripped, or the one that attacks, is no longer of use to the attacker.
+     * The arm that the beat works on, or one that is gripped, or the one that attacks, is no longer of use to the
+     * attacker.
      *
      * @param list<PerformedAction> $performed
      */

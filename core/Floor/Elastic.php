@@ -10,8 +10,8 @@ use StoneDrill\Core\Technique\Size;
 use StoneDrill\Core\Technique\Verb;
 
 /**
- * How long the movements of a beat are for which no length is written: half to one and a half times the usual, all by one
- * factor. The usual is taken unless the beat needs another.
+ * How long the movements of a beat are for which no length is written: half to one and a half times the usual, all by
+ * one factor. The usual is taken unless the beat needs another.
  */
 final readonly class Elastic
 {
@@ -20,8 +20,8 @@ final readonly class Elastic
     private const MOST = 1.5;
 
     /**
-     * The other factors to try, the nearest to the usual first, the longer one before the shorter: whole centimetres of the
-     * longest elastic movement. None where no movement of the beat is elastic.
+     * The other factors to try, the nearest to the usual first, the longer one before the shorter: whole centimetres of
+     * the longest elastic movement. None where no movement of the beat is elastic.
      *
      * @param float $stature of the defender, in metres
      *
@@ -31,7 +31,11 @@ final readonly class Elastic
     {
         $longest = self::longest($beat) * $stature;
         $factors = [];
-        for ($centimetres = 1; $longest > 0 && $centimetres / 100 <= (self::MOST - 1) * $longest + 1e-9; $centimetres++) {
+        for (
+            $centimetres = 1;
+            $longest > 0 && $centimetres / 100 <= (self::MOST - 1) * $longest + 1e-9;
+            $centimetres++
+        ) {
             $share = $centimetres / 100 / $longest;
             $factors[] = 1 + $share;
             if (1 - $share >= self::LEAST - 1e-9) {
@@ -42,7 +46,10 @@ final readonly class Elastic
         return $factors;
     }
 
-    /** How far the longest movement for which no length is written usually goes, as a share of the stature; 0 where there is none. */
+    /**
+     * How far the longest movement for which no length is written usually goes, as a share of the stature; 0 where
+     * there is none.
+     */
     public static function longest(Beat $beat): float
     {
         $longest = 0.0;
@@ -56,7 +63,8 @@ final readonly class Elastic
     }
 
     /**
-     * The beats with the lengths written that the model took in one beat of the main line; null where it took the usual.
+     * The beats with the lengths written that the model took in one beat of the main line; null where it took the
+     * usual.
      *
      * @param Frame $frame from a run of these beats, or of their mirror
      */
@@ -70,7 +78,10 @@ final readonly class Elastic
         }
         foreach ($beat->actions as $position => $action) {
             if ($action->isElastic() && $strides !== []) {
-                $beat = $beat->withAction($position, $action->withSize(Size::metres(round(array_shift($strides)->metres, 4))));
+                $beat = $beat->withAction(
+                    $position,
+                    $action->withSize(Size::metres(round(array_shift($strides)->metres, 4))),
+                );
             }
         }
 
@@ -78,8 +89,8 @@ final readonly class Elastic
     }
 
     /**
-     * What a beat needs and has at the length tried: whether an attack that comes in it does not land, and how many of its
-     * strikes and controls reach; compared in this order.
+     * What a beat needs and has at the length tried: whether an attack that comes in it does not land, and how many of
+     * its strikes and controls reach; compared in this order.
      *
      * @return array{bool, int}
      */
@@ -107,7 +118,10 @@ final readonly class Elastic
      */
     public static function needs(BeatLog $log): array
     {
-        $measured = array_filter($log->performed, static fn (PerformedAction $done): bool => self::measure($done)?->margin !== null);
+        $measured = array_filter(
+            $log->performed,
+            static fn (PerformedAction $done): bool => self::measure($done)?->margin !== null,
+        );
 
         return [true, count($measured)];
     }

@@ -15,7 +15,10 @@ use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Target;
 use StoneDrill\Core\Technique\Verb;
 
-/** Where the first step is best taken: least of what the attacker reaches, with a strike that still gets there. Estimates. */
+/**
+ * Where the first step is best taken: least of what the attacker reaches, with a strike that still gets there.
+ * Estimates.
+ */
 final readonly class FirstSteps
 {
     public function __construct(private Kind $kind, private Facets $facets, private Bodies $bodies) {}
@@ -38,17 +41,42 @@ final readonly class FirstSteps
     {
         $simulation = new Simulation($this->kind, $this->facets, $this->bodies);
         $steps = [];
-        foreach ([[Limb::LeftFoot, Verb::Step], [Limb::RightFoot, Verb::Step], [null, Verb::Slide], [null, Verb::Hop]] as [$limb, $verb]) {
+        foreach (
+            [
+                [Limb::LeftFoot, Verb::Step],
+                [Limb::RightFoot, Verb::Step],
+                [null, Verb::Slide],
+                [null, Verb::Hop],
+            ] as [$limb, $verb]
+        ) {
             foreach (range(1, 12) as $hour) {
                 $step = new Action($limb, $verb, bearing: Bearing::hour($hour));
                 $frame = $simulation->run(new Beats([new Beat([$step, $strike])]))->frames[0];
                 $hit = $frame->hits[0] ?? null;
-                if ($hit !== null && $hit->reaches() && $hit->aim->isFaced && $hit->aim->isInArc && ! $frame->events->performed[1]->isBlocked()) {
-                    $steps[] = new FirstStep($step, $this->worst($frame), $hit->measure->margin, ($frame->events->delivery?->lands() ?? false) && ! $frame->events->delivery->isHold, $frame->positions()->defender->feet->axis);
+                if (
+                    $hit !== null
+                    && $hit->reaches()
+                    && $hit->aim->isFaced
+                    && $hit->aim->isInArc
+                    && ! $frame->events->performed[1]->isBlocked()
+                ) {
+                    $steps[] = new FirstStep(
+                        $step,
+                        $this->worst($frame),
+                        $hit->measure->margin,
+                        ($frame->events->delivery?->lands() ?? false) && ! $frame->events->delivery->isHold,
+                        $frame->positions()->defender->feet->axis,
+                    );
                 }
             }
         }
-        usort($steps, static fn (FirstStep $a, FirstStep $b): int => [$a->isHit, $a->threat ?? -INF] <=> [$b->isHit, $b->threat ?? -INF]);
+        usort(
+            $steps,
+            static fn (FirstStep $a, FirstStep $b): int => [$a->isHit, $a->threat ?? -INF] <=> [
+                $b->isHit,
+                $b->threat ?? -INF,
+            ],
+        );
 
         return $steps;
     }
@@ -56,6 +84,8 @@ final readonly class FirstSteps
     /** Margin of the weapon of the attacker's that reaches farthest; null where none is turned that way. */
     private function worst(Frame $frame): ?float
     {
-        return $frame->positions()->threats === [] ? null : max(array_map(static fn (Threat $threat): float => $threat->margin, $frame->positions()->threats));
+        return $frame->positions()->threats === []
+            ? null
+            : max(array_map(static fn (Threat $threat): float => $threat->margin, $frame->positions()->threats));
     }
 }

@@ -17,19 +17,19 @@ use StoneDrill\Core\Technique\Verb;
 final readonly class Footwork
 {
     private const STEP = 0.35;
-    private const SLIDE = 0.20;
+    private const SLIDE = 0.2;
     private const HOP = 0.25;
     private const LEAVE = 1.05;
     private const SPREAD = 0.45;
-    private const SINK = 0.10;
-    private const RIDE = 0.20;
+    private const SINK = 0.1;
+    private const RIDE = 0.2;
 
     /** A foot that would come nearer than this to the other goes past it, and so far. */
     private const TOO_NEAR = 0.12;
-    private const PAST = 0.20;
+    private const PAST = 0.2;
 
     /** A foot that leaves the other farther behind than this draws it after, until they are so far apart. */
-    private const TOO_FAR = 0.50;
+    private const TOO_FAR = 0.5;
     private const DRAWN_TO = 0.35;
 
     /** How far the defender turns of itself toward the attacker when a foot has moved. */
@@ -48,7 +48,7 @@ final readonly class Footwork
         $moved = $turned = $scene->isFacingWritten = $scene->isBarredBehind = $scene->wentBehind = false;
         $strides = [];
         foreach ($actions as $action) {
-            if (! $action->verb instanceof Verb) {
+            if (! ($action->verb instanceof Verb)) {
                 continue;
             }
             if ($action->verb->movesFeet()) {
@@ -56,7 +56,11 @@ final readonly class Footwork
                     self::step($scene, $action, $action->verb, $factor);
                     $moved = true;
                     if ($action->isElastic()) {
-                        $strides[] = new Stride($action->limb, $factor * self::usual($action->verb) * $scene->bodies->defender, $factor);
+                        $strides[] = new Stride(
+                            $action->limb,
+                            $factor * self::usual($action->verb) * $scene->bodies->defender,
+                            $factor,
+                        );
                     }
                 }
             } elseif ($action->verb->turns()) {
@@ -73,7 +77,10 @@ final readonly class Footwork
         return [$moved, $turned, $strides];
     }
 
-    /** Turns the defender toward the attacker as far as feet that moved do by themselves; clockwise when the attacker is straight behind. */
+    /**
+     * Turns the defender toward the attacker as far as feet that moved do by themselves; clockwise when the attacker is
+     * straight behind.
+     */
     public static function turnToAttacker(Scene $scene): void
     {
         $scene->facing = Angle::turned($scene->facing, $scene->bearingToAttacker(), self::TURN);
@@ -142,7 +149,7 @@ final readonly class Footwork
             }
             $apart = hypot($foot[0] - $other[0], $foot[1] - $other[1]);
             if ($apart > self::TOO_FAR * $own + 1e-9 && ! $scene->isSpread) {
-                $share = self::DRAWN_TO * $own / $apart;
+                $share = (self::DRAWN_TO * $own) / $apart;
                 $other = [$foot[0] + $share * ($other[0] - $foot[0]), $foot[1] + $share * ($other[1] - $foot[1])];
             }
         }
@@ -150,8 +157,8 @@ final readonly class Footwork
     }
 
     /**
-     * Straight behind the attacker, as near as bodies stand, and facing the attacker; not past an arm that is out at head
-     * height, unless the defender is low enough to go under it.
+     * Straight behind the attacker, as near as bodies stand, and facing the attacker; not past an arm that is out at
+     * head height, unless the defender is low enough to go under it.
      */
     private static function goBehind(Scene $scene, Action $action): void
     {
@@ -163,7 +170,10 @@ final readonly class Footwork
         }
         $behind = deg2rad($scene->attackerFacing + 180);
         $metres = $scene->bodies->least();
-        $scene->carryDefender($scene->attackerX + $metres * sin($behind) - $scene->x, $scene->attackerY + $metres * cos($behind) - $scene->y);
+        $scene->carryDefender(
+            $scene->attackerX + $metres * sin($behind) - $scene->x,
+            $scene->attackerY + $metres * cos($behind) - $scene->y,
+        );
         $scene->facing = $scene->bearingToAttacker();
         $scene->isFacingWritten = true;
         $scene->wentBehind = true;
@@ -192,13 +202,16 @@ final readonly class Footwork
         $length = ($action->manner->size?->of($usual) ?? $usual) * $action->manner->count;
         $bearing = deg2rad($action->bearing?->toDegrees() ?? 0.0);
         match ($verb) {
-            Verb::Drop => $scene->crouch += $length,
-            Verb::TurnUnder => $scene->crouch = max($scene->crouch, $usual),
-            Verb::Rise => $scene->crouch = 0.0,
-            Verb::Kneel => $scene->posture = Posture::Kneeling,
-            Verb::AllFours => $scene->posture = Posture::AllFours,
-            Verb::GetUp => $scene->posture = Posture::Standing,
-            Verb::Slip => [$scene->slipX, $scene->slipY] = [$scene->slipX + $length * sin($bearing), $scene->slipY + $length * cos($bearing)],
+            Verb::Drop => ($scene->crouch += $length),
+            Verb::TurnUnder => ($scene->crouch = max($scene->crouch, $usual)),
+            Verb::Rise => ($scene->crouch = 0.0),
+            Verb::Kneel => ($scene->posture = Posture::Kneeling),
+            Verb::AllFours => ($scene->posture = Posture::AllFours),
+            Verb::GetUp => ($scene->posture = Posture::Standing),
+            Verb::Slip => ([$scene->slipX, $scene->slipY] = [
+                $scene->slipX + $length * sin($bearing),
+                $scene->slipY + $length * cos($bearing),
+            ]),
             default => null,
         };
     }

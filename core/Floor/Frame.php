@@ -33,7 +33,8 @@ final readonly class Frame
      * @param ?Condition $condition the what-if that this beat is the first of
      * @param float      $startsAt  seconds from the start of the answer
      * @param float      $time      seconds at its end
-     * @param Positions|Closure(): Positions $where both at its end, or what works it out: most of those who ask whether a
+     * @param Positions|Closure(): Positions $where both at its end, or what works it out: most of those who ask whether
+     *     a
      *                                              line works never look
      */
     public function __construct(

@@ -12,7 +12,13 @@ use StoneDrill\Core\Technique\Verb;
 final readonly class Grasp
 {
     /** @param bool $isGoneBack whether it would get there had the limb been left out that it is on */
-    public function __construct(public Limb $limb, public Verb $verb, public Target $target, public Measure $measure, public bool $isGoneBack = false) {}
+    public function __construct(
+        public Limb $limb,
+        public Verb $verb,
+        public Target $target,
+        public Measure $measure,
+        public bool $isGoneBack = false,
+    ) {}
 
     public function reaches(): bool
     {

@@ -15,17 +15,24 @@ final readonly class Grasper
     public function __construct(private Spots $spots) {}
 
     /**
-     * The control at the first of its targets that is reached, otherwise at the first; null for one that needs no reach.
+     * The control at the first of its targets that is reached, otherwise at the first; null for one that needs no
+     * reach.
      *
      * @param list<Action> $actions of the same beat
      */
     public function grasp(Scene $scene, Action $action, array $actions): ?Grasp
     {
-        if (! $action->verb instanceof Verb || ! $action->verb->needsReach() || $action->limb === null || $action->targets === []) {
+        if (
+            ! ($action->verb instanceof Verb)
+            || ! $action->verb->needsReach()
+            || $action->limb === null
+            || $action->targets === []
+        ) {
             return null;
         }
         $most = Chain::isCarried($scene, $actions) ? Chain::DRIVE * $scene->bodies->defender : 0.0;
-        $hands = $action->limb === Limb::FreeHand ? Hands::free($scene, $actions) : [Hands::named($scene, $action->limb)];
+        $hands
+            = $action->limb === Limb::FreeHand ? Hands::free($scene, $actions) : [Hands::named($scene, $action->limb)];
         $best = null;
         foreach ($hands as $hand) {
             $grasp = $this->at($scene, $hand, $action->verb, $action->targets, $most);
@@ -42,7 +49,12 @@ final readonly class Grasper
     {
         $first = null;
         foreach ($targets as $target) {
-            $grasp = new Grasp($limb, $verb, $target, $this->measure($scene, $limb, $verb, $this->spots->of($scene, $target, $limb), $most));
+            $grasp = new Grasp(
+                $limb,
+                $verb,
+                $target,
+                $this->measure($scene, $limb, $verb, $this->spots->of($scene, $target, $limb), $most),
+            );
             if ($grasp->reaches()) {
                 return $grasp;
             }
@@ -50,7 +62,9 @@ final readonly class Grasper
         }
         $before = $this->spots->before($scene, $first->target, $limb);
 
-        return $before !== null && $this->measure($scene, $limb, $verb, $before, $most)->reaches() ? new Grasp($limb, $verb, $first->target, $first->measure, true) : $first;
+        return $before !== null && $this->measure($scene, $limb, $verb, $before, $most)->reaches()
+            ? new Grasp($limb, $verb, $first->target, $first->measure, true)
+            : $first;
     }
 
     private function measure(Scene $scene, Limb $limb, Verb $verb, Spot $spot, float $most): Measure

@@ -31,7 +31,8 @@ final readonly class Hands
     }
 
     /**
-     * The hands that nothing holds, that grip nothing and have nothing else to do; both when there is none. Right first.
+     * The hands that nothing holds, that grip nothing and have nothing else to do; both when there is none. Right
+     * first.
      *
      * @param list<Action> $actions
      *
@@ -45,10 +46,14 @@ final readonly class Hands
                 $busy[self::named($scene, $limb)->value] = true;
             }
         }
-        $free = array_values(array_filter(
-            [Limb::RightHand, Limb::LeftHand],
-            static fn (Limb $hand): bool => ! isset($busy[$hand->value]) && ! isset($scene->grips[$hand->value]) && $scene->hold->status($hand)->isFree(),
-        ));
+        $free = array_values(
+            array_filter(
+                [Limb::RightHand, Limb::LeftHand],
+                static fn (Limb $hand): bool => ! isset($busy[$hand->value])
+                    && ! isset($scene->grips[$hand->value])
+                    && $scene->hold->status($hand)->isFree(),
+            ),
+        );
 
         return $free === [] ? [Limb::RightHand, Limb::LeftHand] : $free;
     }

@@ -17,5 +17,11 @@ final readonly class Limbs
      * @param ?Spot               $foot   where its foot is
      * @param list<Limb>          $held   hands of the defender's that are held at the wrist
      */
-    public function __construct(public array $hands, public array $busy, public ?Hand $kicks, public ?Spot $foot, public array $held) {}
+    public function __construct(
+        public array $hands,
+        public array $busy,
+        public ?Hand $kicks,
+        public ?Spot $foot,
+        public array $held,
+    ) {}
 }

@@ -53,7 +53,12 @@ final readonly class Opening
             return null;
         }
 
-        return new OutLimb($this->kind->attackerLimbs === [AttackerLimb::Hand] ? $this->facets->hand : Hand::Both, false, $this->kind->holdsAt(), $this->kind->holdsWrist());
+        return new OutLimb(
+            $this->kind->attackerLimbs === [AttackerLimb::Hand] ? $this->facets->hand : Hand::Both,
+            false,
+            $this->kind->holdsAt(),
+            $this->kind->holdsWrist(),
+        );
     }
 
     /** Both bodies before the first beat. */
@@ -75,10 +80,11 @@ final readonly class Opening
             default => Posture::Standing,
         };
         // What the attack holds, or will: a hand stays the held one when it is free again.
-        $scene->heldHand = ($this->kind->start->isHold() ? Hold::of($this->kind, $this->facets->hand)->heldHand() : null)
+        $scene->heldHand
+            = ($this->kind->start->isHold() ? Hold::of($this->kind, $this->facets->hand)->heldHand() : null)
             ?? ($this->facets->hand === Hand::Right ? Limb::LeftHand : Limb::RightHand);
         if ($this->blow !== null && $this->facets->phase === Phase::FollowUp) {
-            $recoil === Recoil::LeftOut ? $scene->out = $this->out() : $scene->goneBack = $this->out();
+            $recoil === Recoil::LeftOut ? ($scene->out = $this->out()) : ($scene->goneBack = $this->out());
         }
         $scene->isAstride = $this->kind->start === Start::Astride;
         $distance = $this->distance($scene);
@@ -102,11 +108,14 @@ final readonly class Opening
             return 0.0;
         }
 
-        return $this->blow === Blow::Dive ? self::DIVE : $bodies->attacker * match ($this->facets->entry) {
-            Entry::Stand => 0.0,
-            Entry::Step => 0.35,
-            Entry::Through => 0.70,
-        };
+        return $this->blow === Blow::Dive
+            ? self::DIVE
+            : $bodies->attacker
+                    * match ($this->facets->entry) {
+                        Entry::Stand => 0.0,
+                        Entry::Step => 0.35,
+                        Entry::Through => 0.7,
+                    };
     }
 
     /**
@@ -129,7 +138,7 @@ final readonly class Opening
         return match ($this->kind->start) {
             Start::Grab, Start::Hug => $scene->holdDistance + $this->advance($bodies),
             Start::Delivered => $this->contact($scene, $this->blow ?? Blow::Straight) + $this->advance($bodies),
-            Start::Ground, Start::Astride => 0.10 * $bodies->defender,
+            Start::Ground, Start::Astride => 0.1 * $bodies->defender,
             Start::Threat => 2.0,
         };
     }
@@ -137,7 +146,7 @@ final readonly class Opening
     private function holdDistance(Bodies $bodies): float
     {
         return match ($this->kind->start) {
-            Start::Grab => 0.440 * $bodies->attacker - 0.10,
+            Start::Grab => 0.44 * $bodies->attacker - 0.1,
             Start::Hug => $bodies->least() + 0.04,
             default => 0.0,
         };

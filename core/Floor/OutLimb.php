@@ -14,7 +14,12 @@ final readonly class OutLimb
      * @param float $aim       height that it goes to, as a share of the defender's stature
      * @param bool  $isHalfway whether it ends half way between the two, where a wrist is, rather than at the defender
      */
-    public function __construct(public Hand $side, public bool $isLeg, public float $aim, public bool $isHalfway = false) {}
+    public function __construct(
+        public Hand $side,
+        public bool $isLeg,
+        public float $aim,
+        public bool $isHalfway = false,
+    ) {}
 
     public function isOf(Hand $side): bool
     {

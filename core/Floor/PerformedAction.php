@@ -16,7 +16,8 @@ final readonly class PerformedAction
      * @param ?Limb            $limb     who did it; a free hand has been chosen
      * @param list<LimbStatus> $hindered the limbs of it that a hold kept from moving freely
      * @param bool             $gripped  whether a hand of it had something in its grip that it did not let go of
-     * @param ?float           $fromHold metres from the target to the hand that holds the striking one; null where none holds it
+     * @param ?float           $fromHold metres from the target to the hand that holds the striking one; null where none
+     *     holds it
      */
     public function __construct(
         public Action $action,
@@ -30,6 +31,9 @@ final readonly class PerformedAction
 
     public function isBlocked(): bool
     {
-        return array_filter($this->hindered, static fn (LimbStatus $status): bool => $status->state === LimbState::Blocked) !== [];
+        return array_filter(
+            $this->hindered,
+            static fn (LimbStatus $status): bool => $status->state === LimbState::Blocked,
+        ) !== [];
     }
 }

@@ -14,7 +14,10 @@ enum Posture: string
     case Lying = 'lying';
     case AllFours = 'all fours';
 
-    /** Shares of a stature: the highest of one who lies, and of one on all fours; where the head of one who is folded is. */
+    /**
+     * Shares of a stature: the highest of one who lies, and of one on all fours; where the head of one who is folded
+     * is.
+     */
     private const LIES = 0.12;
     private const LOW = 0.45;
     private const FOLDED = 0.62;
@@ -32,8 +35,13 @@ enum Posture: string
      * @param bool  $isOfHead whether it goes where the head goes
      * @param float $lowered  share of the stature by which one who sits astride is lower
      */
-    public function height(float $share, float $stature, float $crouch = 0.0, bool $isOfHead = false, float $lowered = 0.0): float
-    {
+    public function height(
+        float $share,
+        float $stature,
+        float $crouch = 0.0,
+        bool $isOfHead = false,
+        float $lowered = 0.0,
+    ): float {
         return match (true) {
             $this === self::Lying => min($share, self::LIES) * $stature,
             $this === self::AllFours => min($share, self::LOW) * $stature,

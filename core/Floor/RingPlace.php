@@ -10,5 +10,10 @@ use StoneDrill\Core\Geometry\Bearing;
 final readonly class RingPlace
 {
     /** @param list<Threat> $reaching the attacker's free weapons that reach there */
-    public function __construct(public Bearing $bearing, public int $threats, public Sector $sector, public array $reaching) {}
+    public function __construct(
+        public Bearing $bearing,
+        public int $threats,
+        public Sector $sector,
+        public array $reaching,
+    ) {}
 }

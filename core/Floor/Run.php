@@ -19,8 +19,13 @@ final readonly class Run
      * @param array<int, Snapshot> $snapshots  of the main line's beats that can go otherwise, by position from 0
      * @param bool               $isCut    whether branches were left out, since it is long enough ({@see RunLimits})
      */
-    public function __construct(public Frame $start, public array $frames, public array $landings = [], public array $snapshots = [], public bool $isCut = false)
-    {
+    public function __construct(
+        public Frame $start,
+        public array $frames,
+        public array $landings = [],
+        public array $snapshots = [],
+        public bool $isCut = false,
+    ) {
         $byNumber = ['0' => $start];
         $mainLine = [];
         foreach ($frames as $frame) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Floor;
 
-/** How much of an answer is run at most, so that no text costs more than a moment. No answer that is taught comes near. */
+/**
+ * How much of an answer is run at most, so that no text costs more than a moment. No answer that is taught comes near.
+ */
 final readonly class RunLimits
 {
     /** Beats of one run. The main line is run whole; its branches, and what they go to, only up to this. */

@@ -30,7 +30,7 @@ final class Scene
     private const HEAD = 0.85;
 
     /** On all fours: how far the head is before the axis, as a share of the stature. */
-    private const AHEAD = 0.30;
+    private const AHEAD = 0.3;
 
     /** The defender's axis, midpoint of the feet; moved with them by {@see self::placeFeet()}. */
     public float $x = 0.0;
@@ -64,7 +64,10 @@ final class Scene
     public Posture $attackerPosture = Posture::Standing;
     public bool $isAstride = false;
 
-    /** Seconds at which the attacker's posture, and the attacker's being turned away, are over; null where neither is on. */
+    /**
+     * Seconds at which the attacker's posture, and the attacker's being turned away, are over; null where neither is
+     * on.
+     */
     public ?float $postureUntil = null;
     public ?float $turnedUntil = null;
 
@@ -100,7 +103,11 @@ final class Scene
     public bool $followUpIsDue = false;
 
     /** @param float $holdDistance metres between the axes at which a hold is on from the start */
-    public function __construct(public readonly Bodies $bodies, public Hold $hold, public readonly float $holdDistance) {}
+    public function __construct(
+        public readonly Bodies $bodies,
+        public Hold $hold,
+        public readonly float $holdDistance,
+    ) {}
 
     /** Sets both feet, and with them the axis. */
     public function placeFeet(float $leftX, float $leftY, float $rightX, float $rightY): void
@@ -171,25 +178,36 @@ final class Scene
     {
         $ahead = $this->posture === Posture::AllFours ? self::AHEAD * $this->bodies->defender : 0.0;
 
-        return [$this->x + $this->slipX + $ahead * sin(deg2rad($this->facing)), $this->y + $this->slipY + $ahead * cos(deg2rad($this->facing))];
+        return [
+            $this->x + $this->slipX + $ahead * sin(deg2rad($this->facing)),
+            $this->y + $this->slipY + $ahead * cos(deg2rad($this->facing)),
+        ];
     }
 
     /** Height of one of the defender's joints. */
     public function jointHeight(float $share): float
     {
-        return $this->posture === Posture::Lying ? 0.10 * $this->bodies->defender : $this->height($share);
+        return $this->posture === Posture::Lying ? 0.1 * $this->bodies->defender : $this->height($share);
     }
 
     /** Height of a share of the attacker's stature as a target. */
     public function attackerHeight(float $share, bool $isOfHead): float
     {
-        return $this->attackerPosture->height($share, $this->bodies->attacker, 0.0, $isOfHead, $this->isAstride ? self::ASTRIDE : 0.0);
+        return $this->attackerPosture->height(
+            $share,
+            $this->bodies->attacker,
+            0.0,
+            $isOfHead,
+            $this->isAstride ? self::ASTRIDE : 0.0,
+        );
     }
 
     /** Height of one of the attacker's joints. */
     public function attackerJointHeight(float $share): float
     {
-        return $this->attackerPosture === Posture::Lying ? 0.10 * $this->bodies->attacker : $this->attackerHeight($share, false);
+        return $this->attackerPosture === Posture::Lying
+            ? 0.1 * $this->bodies->attacker
+            : $this->attackerHeight($share, false);
     }
 
     /** Whether the attacker can turn and walk unaided. */
@@ -238,15 +256,16 @@ final class Scene
         foreach ($this->grips as $grip) {
             $most = min($most, $grip->takenAt);
         }
-        $excess = $this->distance() - $most - 0.20;
+        $excess = $this->distance() - $most - 0.2;
         if ($excess > 0 && is_finite($excess)) {
             $this->moveAttacker(-$excess);
         }
     }
 
     /**
-     * Keeps the bodies from passing through each other: when the attacker came too near on the straight way from where the attacker was
-     * before relative to the defender, the attacker ends beside the defender on the bearing that the attacker had before.
+     * Keeps the bodies from passing through each other: when the attacker came too near on the straight way from where
+     * the attacker was before relative to the defender, the attacker ends beside the defender on the bearing that the
+     * attacker had before.
      */
     public function keepApart(float $beforeX, float $beforeY): void
     {
@@ -263,8 +282,8 @@ final class Scene
         }
         $before = hypot($beforeX, $beforeY);
         if ($before > 0) {
-            $this->attackerX = $x + $beforeX / $before * $least;
-            $this->attackerY = $y + $beforeY / $before * $least;
+            $this->attackerX = $x + ($beforeX / $before) * $least;
+            $this->attackerY = $y + ($beforeY / $before) * $least;
         }
     }
 
@@ -305,7 +324,8 @@ final class Scene
     /** Whether an arm of the attacker's on this side is out as high as the defender's head. */
     public function hasArmAtHeadHeight(Hand $side): bool
     {
-        return ($this->hold->keeps($side) && $this->hold->isHigh()) || ($this->out !== null && ! $this->out->isLeg && $this->out->isOf($side) && $this->out->aim >= self::HEAD);
+        return ($this->hold->keeps($side) && $this->hold->isHigh())
+            || ($this->out !== null && ! $this->out->isLeg && $this->out->isOf($side) && $this->out->aim >= self::HEAD);
     }
 
     /** Takes back a limb that is out, unless it still is, or a hand of the defender's grips it. */
@@ -361,7 +381,11 @@ final class Scene
         [$headX, $headY] = $this->attackerHead();
 
         return new Stance(
-            new Feet($axis, $axis->toward($this->attackerFacing - 90, $half), $axis->toward($this->attackerFacing + 90, $half)),
+            new Feet(
+                $axis,
+                $axis->toward($this->attackerFacing - 90, $half),
+                $axis->toward($this->attackerFacing + 90, $half),
+            ),
             new Point($headX, $headY),
             $this->attackerFacing,
             $this->attackerPosture,
@@ -372,8 +396,8 @@ final class Scene
     }
 
     /**
-     * Where the attacker's head is, seen from above: folded, it is a quarter of the attacker's stature nearer to the defender's axis, but
-     * never nearer than the breadth of a body.
+     * Where the attacker's head is, seen from above: folded, it is a quarter of the attacker's stature nearer to the
+     * defender's axis, but never nearer than the breadth of a body.
      *
      * @return array{float, float}
      */

@@ -15,7 +15,8 @@ final readonly class Setting
     /**
      * @param float $pace        of the rung; divides the time that a beat takes
      * @param float $close       metres by which a figure may be short and still count for meeting an attack
-     * @param float $headShift   metres to the attacker's right by which the attacker's head is off from where it is thought to be
+     * @param float $headShift   metres to the attacker's right by which the attacker's head is off from where it is
+     *     thought to be
      * @param bool  $seesThreats whether the start and the beats that are run tell which of the attacker's weapons reach
      */
     public function __construct(

@@ -27,12 +27,19 @@ final readonly class Simulation
 
     private BeatRunner $runner;
 
-    public function __construct(private Kind $kind, private Facets $facets, private Bodies $bodies, private Setting $setting = new Setting())
-    {
+    public function __construct(
+        private Kind $kind,
+        private Facets $facets,
+        private Bodies $bodies,
+        private Setting $setting = new Setting(),
+    ) {
         $this->runner = new BeatRunner($kind, $facets, $bodies, $setting);
     }
 
-    /** The same attack and bodies, with the attacker's head so many metres to the attacker's right of where it is thought to be. */
+    /**
+     * The same attack and bodies, with the attacker's head so many metres to the attacker's right of where it is
+     * thought to be.
+     */
     public function withHeadShift(float $metres): self
     {
         return new self($this->kind, $this->facets, $this->bodies, $this->setting->withHeadShift($metres));
@@ -41,13 +48,14 @@ final readonly class Simulation
     /** Both before the first beat. */
     public function start(): Frame
     {
-        return $this->runner->frame($this->runner->opening(), '0', null, null, new BeatLog(0.0), $this->setting->seesThreats);
+        return $this->frame($this->runner->opening(), '0', null, null, new BeatLog(0.0));
     }
 
     /**
      * The main line and its branches, each branch after its beat.
      *
-     * @param ?callable(GoToAnswer): ?Destination $find what another answer looks like by itself; null where it is not known
+     * @param ?callable(GoToAnswer): ?Destination $find what another answer looks like by itself; null where it is not
+     *     known
      */
     public function run(Beats $beats, ?callable $find = null): Run
     {
@@ -131,10 +139,15 @@ final readonly class Simulation
             $this->runner->takeEffects($scene, $beat, $beat->assumed(), null, $log);
         }
 
-        return new StepField(new Point($scene->x, $scene->y), array_chunk($this->runner->cells($scene, StepField::rest($line[$at]), $strike, StepField::places()), StepField::CELLS));
+        $cells = $this->runner->cells($scene, StepField::rest($line[$at]), $strike, StepField::places());
+
+        return new StepField(new Point($scene->x, $scene->y), array_chunk($cells, StepField::CELLS));
     }
 
-    /** The beats as they are for these bodies: where the attacker is taller or shorter, what is written for that stands in place. */
+    /**
+     * The beats as they are for these bodies: where the attacker is taller or shorter, what is written for that stands
+     * in place.
+     */
     public function inPlace(Beats $beats): Beats
     {
         $more = $this->bodies->attacker - $this->bodies->defender;
@@ -153,7 +166,9 @@ final readonly class Simulation
      */
     private function withFollowUp(Beats $beats): array
     {
-        return $this->facets->phase === Phase::FollowUp && count($beats->line) === 1 ? [$beats->line[0], null] : $beats->line;
+        return $this->facets->phase === Phase::FollowUp && count($beats->line) === 1
+            ? [$beats->line[0], null]
+            : $beats->line;
     }
 
     /**
@@ -161,8 +176,15 @@ final readonly class Simulation
      * @param callable(int): string               $number of a beat, by its position in the line
      * @param ?callable(GoToAnswer): ?Destination $find
      */
-    private function line(Scene $scene, array $line, callable $number, ?Condition $condition, int $depth, ?callable $find, Recording $run): void
-    {
+    private function line(
+        Scene $scene,
+        array $line,
+        callable $number,
+        ?Condition $condition,
+        int $depth,
+        ?callable $find,
+        Recording $run,
+    ): void {
         foreach ($line as $position => $beat) {
             $log = $this->runner->act($scene, $beat);
             $struck = $beat === null || ($beat->branches === [] && $beat->effects === []) ? null : clone $scene;
@@ -170,7 +192,7 @@ final readonly class Simulation
                 $run->snapshots[$position] = new Snapshot($struck, clone $log);
             }
             $this->runner->takeEffects($scene, $beat, $beat?->assumed() ?? [], null, $log);
-            $run->frames[] = $this->runner->frame($scene, $number($position), $beat, $position === 0 ? $condition : null, $log, $this->setting->seesThreats);
+            $run->frames[] = $this->frame($scene, $number($position), $beat, $position === 0 ? $condition : null, $log);
             if ($struck !== null && $beat !== null && $depth < self::MAX_DEPTH) {
                 $this->branches($struck, $beat, $log, $number($position), $depth, $find, $run);
             }
@@ -178,27 +200,45 @@ final readonly class Simulation
     }
 
     /** @param ?callable(GoToAnswer): ?Destination $find */
-    private function branches(Scene $struck, Beat $beat, BeatLog $log, string $number, int $depth, ?callable $find, Recording $run): void
-    {
+    private function branches(
+        Scene $struck,
+        Beat $beat,
+        BeatLog $log,
+        string $number,
+        int $depth,
+        ?callable $find,
+        Recording $run,
+    ): void {
         $count = 0;
         foreach ($beat->branches as $branch) {
             $goes = $branch->goesTo();
             $destination = $goes === null || $find === null ? null : $find($goes);
-            if ($branch->condition->happening->isOfBodies() || ($branch->beats === [] && $destination === null) || ! $run->hasRoom()) {
+            $condition = $branch->condition;
+            $leadsNowhere = $branch->beats === [] && $destination === null;
+            if ($condition->happening->isOfBodies() || $leadsNowhere || ! $run->hasRoom()) {
                 continue;
             }
             $scene = clone $struck;
-            $this->runner->takeEffects($scene, $beat, self::effects($branch->condition, $beat), $branch->condition->happening, clone $log);
+            $effects = self::effects($condition, $beat);
+            $this->runner->takeEffects($scene, $beat, $effects, $condition->happening, clone $log);
             $first = $run->fit($branch->beats);
-            $this->line($scene, $first, self::under($number, $count), $branch->condition, $depth + 1, $find, $run);
+            $this->line($scene, $first, self::under($number, $count), $condition, $depth + 1, $find, $run);
             $count += count($first);
             if ($destination !== null) {
-                $run->landings[] = $destination->landing($number, $this->runner->frame($scene, $number, null, null, new BeatLog(0.0), $this->setting->seesThreats));
+                $landed = $this->frame($scene, $number, null, null, new BeatLog(0.0));
+                $run->landings[] = $destination->landing($number, $landed);
                 $then = $run->fit($destination->line);
-                $this->line($scene, $then, self::under($number, $count), $first === [] ? $branch->condition : null, $depth + 1, $find, $run);
+                $under = self::under($number, $count);
+                $this->line($scene, $then, $under, $first === [] ? $condition : null, $depth + 1, $find, $run);
                 $count += count($then);
             }
         }
+    }
+
+    /** Both after a beat, with threats where they are looked for. */
+    private function frame(Scene $scene, string $number, ?Beat $beat, ?Condition $condition, BeatLog $log): Frame
+    {
+        return $this->runner->frame($scene, $number, $beat, $condition, $log, $this->setting->seesThreats);
     }
 
     /** @return list<Effect> what comes of a beat in a branch */

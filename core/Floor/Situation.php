@@ -17,8 +17,8 @@ use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Target;
 
 /**
- * What follows from an attack before anything is done: what is free, what is exposed, where the attacker reaches. Derived, never
- * typed in. Figures are planning estimates.
+ * What follows from an attack before anything is done: what is free, what is exposed, where the attacker reaches.
+ * Derived, never typed in. Figures are planning estimates.
  */
 final readonly class Situation
 {
@@ -33,8 +33,10 @@ final readonly class Situation
     /**
      * @param list<LimbStatus> $limbs        of the defender
      * @param list<string>     $attackerFree the attacker's hands and feet that are free
-     * @param list<Hit>        $inReach      what every free weapon of the defender's reaches from here, the most to spare first
-     * @param ?string          $weakSide     the way in which a wrist hold opens: where the thumb lies; null for other holds
+     * @param list<Hit>        $inReach      what every free weapon of the defender's reaches from here, the most to
+     *     spare first
+     * @param ?string          $weakSide     the way in which a wrist hold opens: where the thumb lies; null for other
+     *     holds
      * @param list<RingPlace>  $ring         twelve bearings, 12 o'clock first
      * @param Frame            $start        both before the first beat
      */
@@ -56,7 +58,10 @@ final readonly class Situation
 
         return new self(
             $limbs,
-            array_map(static fn (array $free): string => $free[0]->value.($free[1] ? ' hand' : ' foot'), Weapons::sides($scene)),
+            array_map(
+                static fn (array $free): string => $free[0]->value.($free[1] ? ' hand' : ' foot'),
+                Weapons::sides($scene),
+            ),
             self::inReach($scene, new Striker(new Spots($kind, $facets)), $limbs, $targets ?? Target::cases()),
             $kind->holdsWrist() && $facets->thumb !== Thumb::NotApplicable ? $facets->thumb->value : null,
             self::ring($scene, $facets, $opening),
@@ -65,7 +70,8 @@ final readonly class Situation
     }
 
     /**
-     * Of what is in reach, what is worth a word: the most to spare first, each limb and each target once, nothing of the arms.
+     * Of what is in reach, what is worth a word: the most to spare first, each limb and each target once, nothing of
+     * the arms.
      *
      * @return list<Hit>
      */
@@ -73,7 +79,12 @@ final readonly class Situation
     {
         $limbs = $targets = $foremost = [];
         foreach ($this->inReach as $hit) {
-            if (count($foremost) < $most && ! $hit->target->isOfArm() && ! isset($limbs[$hit->limb->value]) && ! isset($targets[$hit->target->value])) {
+            if (
+                count($foremost) < $most
+                && ! $hit->target->isOfArm()
+                && ! isset($limbs[$hit->limb->value])
+                && ! isset($targets[$hit->target->value])
+            ) {
                 $limbs[$hit->limb->value] = $targets[$hit->target->value] = true;
                 $foremost[] = $hit;
             }
@@ -96,7 +107,12 @@ final readonly class Situation
                 foreach ($targets as $target) {
                     $action = new Action($status->limb, $strike, [$target]);
                     $hit = $striker->hit($scene, $action, [$action]);
-                    if ($hit !== null && ($hit->measure->margin ?? -1.0) >= 0 && $hit->aim->isFaced && $hit->aim->isInArc) {
+                    if (
+                        $hit !== null
+                        && ($hit->measure->margin ?? -1.0) >= 0
+                        && $hit->aim->isFaced
+                        && $hit->aim->isInArc
+                    ) {
                         $reached[] = $hit;
                     }
                 }
@@ -118,9 +134,17 @@ final readonly class Situation
             $there->attackerY += $advance * cos(deg2rad($scene->attackerFacing));
             $bearing = Bearing::hour($hour);
             $metres = self::RING * $scene->bodies->defender;
-            $there->carryDefender($metres * sin(deg2rad($bearing->toDegrees())), $metres * cos(deg2rad($bearing->toDegrees())));
-            $off = Angle::turn($there->attackerFacing, Angle::of($there->x - $there->attackerX, $there->y - $there->attackerY));
-            $reaching = array_values(array_filter(Weapons::free($there), static fn (Threat $threat): bool => $threat->reaches()));
+            $there->carryDefender(
+                $metres * sin(deg2rad($bearing->toDegrees())),
+                $metres * cos(deg2rad($bearing->toDegrees())),
+            );
+            $off = Angle::turn(
+                $there->attackerFacing,
+                Angle::of($there->x - $there->attackerX, $there->y - $there->attackerY),
+            );
+            $reaching = array_values(
+                array_filter(Weapons::free($there), static fn (Threat $threat): bool => $threat->reaches()),
+            );
             $ring[] = new RingPlace($bearing, count($reaching), Sector::of($off), $reaching);
         }
 

@@ -10,8 +10,9 @@ use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Verb;
 
 /**
- * The floor round the defender before a beat, cell by cell: what comes of it if both feet slide there instead of the steps that are
- * written. Its strikes are left out, but for one that is asked for; everything else of it is done as it is. Planning estimates.
+ * The floor round the defender before a beat, cell by cell: what comes of it if both feet slide there instead of the
+ * steps that are written. Its strikes are left out, but for one that is asked for; everything else of it is done as it
+ * is. Planning estimates.
  */
 final readonly class StepField
 {
@@ -55,7 +56,12 @@ final readonly class StepField
     /** What of a beat is done wherever it leads: neither its steps nor its strikes. */
     public static function rest(Beat $beat): Beat
     {
-        $rest = array_values(array_filter($beat->actions, static fn (Action $action): bool => $action->verb instanceof Verb && ! $action->verb->movesFeet()));
+        $rest = array_values(
+            array_filter(
+                $beat->actions,
+                static fn (Action $action): bool => $action->verb instanceof Verb && ! $action->verb->movesFeet(),
+            ),
+        );
 
         return new Beat($rest === [] ? [new Action(null, Verb::Look)] : $rest);
     }

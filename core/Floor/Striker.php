@@ -15,7 +15,10 @@ use StoneDrill\Core\Technique\Target;
 /** Where the defender's strikes get to, from where everyone is. */
 final readonly class Striker
 {
-    /** Degrees past the edge of its half that a strike goes round to a target, and the share of the stature it takes of its reach. */
+    /**
+     * Degrees past the edge of its half that a strike goes round to a target, and the share of the stature it takes of
+     * its reach.
+     */
     private const ROUND = 50.0;
     private const ROUND_COSTS = 0.15;
 
@@ -32,25 +35,38 @@ final readonly class Striker
      */
     public function hit(Scene $scene, Action $action, array $actions): ?Hit
     {
-        if (! $action->verb instanceof Strike || $action->limb === null || $action->targets === []) {
+        if (! ($action->verb instanceof Strike) || $action->limb === null || $action->targets === []) {
             return null;
         }
         if ($action->limb === Limb::FreeHand) {
             return $this->byFreeHand($scene, $action, $action->verb, $actions);
         }
 
-        return $this->at($scene, Hands::named($scene, $action->limb), $action->verb, $action->targets, $action, $actions);
+        return $this->at(
+            $scene,
+            Hands::named($scene, $action->limb),
+            $action->verb,
+            $action->targets,
+            $action,
+            $actions,
+        );
     }
 
-    /** Whether any of a strike's targets is on the half of the attacker's body that is turned to the striker, or so little beyond that the strike goes round to it. */
+    /**
+     * Whether any of a strike's targets is on the half of the attacker's body that is turned to the striker, or so
+     * little beyond that the strike goes round to it.
+     */
     public function isFaced(Scene $scene, Action $action): bool
     {
         $strike = $action->verb;
-        if (! $strike instanceof Strike) {
+        if (! ($strike instanceof Strike)) {
             return false;
         }
         foreach ($action->targets as $target) {
-            if ($this->missesFace($scene, $target) <= ($strike->wraps() && $target !== Target::Spine ? self::ROUND : 0.0) + 1e-9) {
+            if (
+                $this->missesFace($scene, $target)
+                <= ($strike->wraps() && $target !== Target::Spine ? self::ROUND : 0.0) + 1e-9
+            ) {
                 return true;
             }
         }
@@ -58,11 +74,22 @@ final readonly class Striker
         return false;
     }
 
-    /** Metres from a shoulder within which a fist meets the front of the attacker's chin; null where it is too high for any distance. */
+    /**
+     * Metres from a shoulder within which a fist meets the front of the attacker's chin; null where it is too high for
+     * any distance.
+     */
     public function fistReach(Scene $scene): ?float
     {
         $chin = $this->spots->of($scene, Target::Chin, Limb::RightHand);
-        $measure = Chain::of(Strike::Punch)->measure($scene, Limb::RightHand, $chin, [$scene->x, $scene->y], $scene->facing, 0.0, 0.0);
+        $measure = Chain::of(Strike::Punch)->measure(
+            $scene,
+            Limb::RightHand,
+            $chin,
+            [$scene->x, $scene->y],
+            $scene->facing,
+            0.0,
+            0.0,
+        );
 
         return $measure->tooFarUp ? null : $measure->reach + $chin->surface;
     }
@@ -72,7 +99,14 @@ final readonly class Striker
     {
         $best = null;
         foreach (Hands::free($scene, $actions) as $hand) {
-            $hit = $this->at($scene, $hand, $strike, $action->targets ?: throw new LogicException('A strike has a target.'), $action, $actions);
+            $hit = $this->at(
+                $scene,
+                $hand,
+                $strike,
+                $action->targets ?: throw new LogicException('A strike has a target.'),
+                $action,
+                $actions,
+            );
             if ($best === null || $hit->measure->isBetterThan($best->measure)) {
                 $best = $hit;
             }
@@ -125,7 +159,9 @@ final readonly class Striker
      */
     private function mostDrive(Scene $scene, Strike $strike, array $actions): float
     {
-        return $strike === Strike::Stomp || ! Chain::isCarried($scene, $actions) ? 0.0 : $scene->bodies->defender * self::drive($strike);
+        return $strike === Strike::Stomp || ! Chain::isCarried($scene, $actions)
+            ? 0.0
+            : $scene->bodies->defender * self::drive($strike);
     }
 
     /** How far a strike carries the body along at most where it is short, as a share of the stature. */
@@ -139,26 +175,60 @@ final readonly class Striker
     }
 
     /** @param array{float, float} $from */
-    private function one(Scene $scene, Limb $limb, Strike $strike, Target $target, Turning $turning, array $from, float $most): Hit
-    {
+    private function one(
+        Scene $scene,
+        Limb $limb,
+        Strike $strike,
+        Target $target,
+        Turning $turning,
+        array $from,
+        float $most,
+    ): Hit {
         $facing = $turning->facing;
         $off = Angle::turn($facing, $scene->bearingToAttacker());
         $missesArc = $scene->isHeldAt($target) ? 0.0 : $strike->missesRound($off, $limb->isLeft());
         $missesFace = $this->missesFace($scene, $target);
-        $goesRound = $missesFace > 1e-9 && $missesFace <= self::ROUND + 1e-9 && $strike->wraps() && $target !== Target::Spine;
+        $goesRound
+            = $missesFace > 1e-9 && $missesFace <= self::ROUND + 1e-9 && $strike->wraps() && $target !== Target::Spine;
         $missesFace = $goesRound ? 0.0 : $missesFace;
         $aim = new Aim($missesFace, $missesArc, $off, $turning->by, $turning->leaves);
         $costs = $goesRound ? self::ROUND_COSTS * $scene->bodies->defender : 0.0;
 
-        return new Hit($limb, $strike, $target, Chain::of($strike)->measure($scene, $limb, $this->spots->of($scene, $target, $limb), $from, $facing, $costs, $most), $aim);
+        return new Hit(
+            $limb,
+            $strike,
+            $target,
+            Chain::of($strike)->measure(
+                $scene,
+                $limb,
+                $this->spots->of($scene, $target, $limb),
+                $from,
+                $facing,
+                $costs,
+                $most,
+            ),
+            $aim,
+        );
     }
 
-    /** Degrees by which a target is not on the half of the attacker's body that is turned to the striker; 0 or below where it is. */
+    /**
+     * Degrees by which a target is not on the half of the attacker's body that is turned to the striker; 0 or below
+     * where it is.
+     */
     private function missesFace(Scene $scene, Target $target): float
     {
         $isOpen = ($target === Target::BackOfHead || $target === Target::Spine)
-            && ($scene->attackerPosture === Posture::Folded || $scene->hasGripOnHead());
+        && ($scene->attackerPosture === Posture::Folded || $scene->hasGripOnHead());
 
-        return $isOpen ? 0.0 : $target->face()->missedBy(Angle::turn($scene->attackerFacing, Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY)));
+        return $isOpen
+            ? 0.0
+            : $target
+                ->face()
+                ->missedBy(
+                    Angle::turn(
+                        $scene->attackerFacing,
+                        Angle::of($scene->x - $scene->attackerX, $scene->y - $scene->attackerY),
+                    ),
+                );
     }
 }

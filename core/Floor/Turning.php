@@ -15,7 +15,10 @@ final readonly class Turning
     /** The farthest that a body turns so that the target comes into the arc of a weapon. */
     private const MOST = 90.0;
 
-    /** Where the target is for a side or hook kick and for a back kick, off the facing, on the kicking side; and afterwards. */
+    /**
+     * Where the target is for a side or hook kick and for a back kick, off the facing, on the kicking side; and
+     * afterwards.
+     */
     private const BESIDE = 90.0;
     private const LEFT_BESIDE = 60.0;
     private const BEHIND = 180.0;
@@ -44,7 +47,13 @@ final readonly class Turning
         $off = abs($off) > 180 - 1e-9 ? $side * 180 : $off;
 
         return match ($strike) {
-            Strike::SideKick, Strike::HookKick => self::until($scene, $off, $side * self::BESIDE, $side * self::LEFT_BESIDE, $side),
+            Strike::SideKick, Strike::HookKick => self::until(
+                $scene,
+                $off,
+                $side * self::BESIDE,
+                $side * self::LEFT_BESIDE,
+                $side,
+            ),
             Strike::BackKick => self::until($scene, $off, $side * self::BEHIND, $side * self::LEFT_BEHIND, $side),
             default => self::into($scene, $off),
         };

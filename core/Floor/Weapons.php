@@ -17,7 +17,7 @@ final readonly class Weapons
     public const FOOT_AIM = 0.58;
 
     public const FIST = 0.386;
-    public const FOOT = 0.530;
+    public const FOOT = 0.53;
 
     /** Degrees off the attacker's facing within which the attacker strikes. */
     public const ARC = 110.0;
@@ -36,11 +36,18 @@ final readonly class Weapons
         $height = $scene->bodies->attacker;
         $joint = $scene->attackerJointHeight(($isLeg ? Joint::Hip : Joint::Shoulder)->height());
 
-        return Reach::bent($chain * $height, $joint, max(0.0, $joint - self::BEND * $height), $aim, $isLeg ? 0.0 : Bodies::LEAN * $height);
+        return Reach::bent(
+            $chain * $height,
+            $joint,
+            max(0.0, $joint - self::BEND * $height),
+            $aim,
+            $isLeg ? 0.0 : Bodies::LEAN * $height,
+        );
     }
 
     /**
-     * Metres the attacker's joint lies to the side of the attacker's axis: to the attacker's left below 0, for one hand; for both in the middle.
+     * Metres the attacker's joint lies to the side of the attacker's axis: to the attacker's left below 0, for one
+     * hand; for both in the middle.
      */
     public static function offset(Scene $scene, Hand $side, bool $isLeg): float
     {
@@ -53,16 +60,29 @@ final readonly class Weapons
         };
     }
 
-    /** What a free fist has to spare to the defender's head once the attacker stands and faces the defender; null where none is free. */
+    /**
+     * What a free fist has to spare to the defender's head once the attacker stands and faces the defender; null where
+     * none is free.
+     */
     public static function fistMargin(Scene $scene): ?float
     {
-        $hands = array_filter([Hand::Left, Hand::Right], static fn (Hand $side): bool => ! isset($scene->armsGone[$side->value]) && ! $scene->hasGripOnArm($side));
+        $hands = array_filter(
+            [Hand::Left, Hand::Right],
+            static fn (Hand $side): bool => ! isset($scene->armsGone[$side->value]) && ! $scene->hasGripOnArm($side),
+        );
         if ($hands === []) {
             return null;
         }
         $height = $scene->bodies->attacker;
         $joint = (Joint::Shoulder->height() - ($scene->isAstride ? Scene::ASTRIDE : 0.0)) * $height;
-        $reach = Reach::bent(self::FIST * $height, $joint, max(0.0, $joint - self::BEND * $height), $scene->height(self::FIST_AIM), Bodies::LEAN * $height) + Bodies::SURFACE * $scene->bodies->defender;
+        $reach = Reach::bent(
+            self::FIST * $height,
+            $joint,
+            max(0.0, $joint - self::BEND * $height),
+            $scene->height(self::FIST_AIM),
+            Bodies::LEAN * $height,
+        )
+        + Bodies::SURFACE * $scene->bodies->defender;
 
         return $reach - hypot($scene->distance(), Joint::Shoulder->lateral() * $scene->bodies->attacker);
     }
@@ -89,11 +109,16 @@ final readonly class Weapons
         $threats = [];
         foreach (self::sides($scene) as [$side, $isHand]) {
             $limb = $isHand ? 'hand' : 'foot';
-            $reach[$limb] ??= $surface + ($isHand
-                ? self::reach($scene, self::FIST, false, $scene->height(self::FIST_AIM))
-                : self::reach($scene, self::FOOT, true, $scene->height(self::FOOT_AIM)));
+            $reach[$limb] ??=
+                $surface
+                + ($isHand
+                    ? self::reach($scene, self::FIST, false, $scene->height(self::FIST_AIM))
+                    : self::reach($scene, self::FOOT, true, $scene->height(self::FOOT_AIM)));
             $offset = self::offset($scene, $side, ! $isHand);
-            $distance = hypot(($isHand ? $headX - $scene->attackerX : $x) - $offset * $cos, ($isHand ? $headY - $scene->attackerY : $y) + $offset * $sin);
+            $distance = hypot(
+                ($isHand ? $headX - $scene->attackerX : $x) - $offset * $cos,
+                ($isHand ? $headY - $scene->attackerY : $y) + $offset * $sin,
+            );
             $threats[] = new Threat($side, $isHand, $reach[$limb] - $distance, $reach[$limb]);
         }
 
@@ -109,7 +134,11 @@ final readonly class Weapons
     {
         $free = [];
         foreach ([Hand::Left, Hand::Right] as $side) {
-            if (! $scene->hold->keeps($side) && ! isset($scene->armsGone[$side->value]) && ! $scene->hasGripOnArm($side)) {
+            if (
+                ! $scene->hold->keeps($side)
+                && ! isset($scene->armsGone[$side->value])
+                && ! $scene->hasGripOnArm($side)
+            ) {
                 $free[] = [$side, true];
             }
         }

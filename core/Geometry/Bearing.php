@@ -102,6 +102,8 @@ final readonly class Bearing
     {
         $direction = Text::of('directions.'.(int) round($this->minutes / 90) % 8);
 
-        return $this->minutes % 90 === 0 ? $direction : Text::of('directions.between', ['direction' => $direction, 'degrees' => (string) $this->toDegrees()]);
+        return $this->minutes % 90 === 0
+            ? $direction
+            : Text::of('directions.between', ['direction' => $direction, 'degrees' => (string) $this->toDegrees()]);
     }
 }

@@ -15,7 +15,7 @@ enum Joint
     {
         return match ($this) {
             self::Shoulder => 0.818,
-            self::Hip => 0.530,
+            self::Hip => 0.53,
             self::Neck => 0.83,
         };
     }

@@ -25,7 +25,10 @@ final class Reach
         return $rise > $chain ? null : sqrt($chain ** 2 - $rise ** 2) + $lean;
     }
 
-    /** The same for an attacker, who bends to whatever height the attacker aims at: the difference counts as at most .8 L. */
+    /**
+     * The same for an attacker, who bends to whatever height the attacker aims at: the difference counts as at most .8
+     * L.
+     */
     public static function bent(float $chain, float $joint, float $low, float $target, float $lean): float
     {
         return sqrt($chain ** 2 - min(self::rise($joint, $low, $target), 0.8 * $chain) ** 2) + $lean;

@@ -15,7 +15,8 @@ final readonly class AnswerRecord
     /**
      * @param string             $answer     id
      * @param array<string, int> $mistakes   how often each was seen, by its words
-     * @param int                $improvised counted tries against its attack, on this side at this rung, in which no answer of the school was used
+     * @param int                $improvised counted tries against its attack, on this side at this rung, in which no
+     *     answer of the school was used
      * @param ?float             $seconds    the median from call to finish, of those that were timed
      */
     public function __construct(
@@ -29,13 +30,19 @@ final readonly class AnswerRecord
         public ?float $seconds,
     ) {}
 
-    /** @return array<string, float> the most frequent mistakes, the most frequent first: share of the tries by their words */
+    /**
+     * @return array<string, float> the most frequent mistakes, the most frequent first: share of the tries by their
+     *     words
+     */
     public function mistakes(): array
     {
         $mistakes = $this->mistakes;
         arsort($mistakes);
 
-        return array_map(fn (int $times): float => $times / max(1, $this->tally->count()), array_slice($mistakes, 0, self::MISTAKES, true));
+        return array_map(
+            fn (int $times): float => $times / max(1, $this->tally->count()),
+            array_slice($mistakes, 0, self::MISTAKES, true),
+        );
     }
 
     /** Share of the tries against its attack in which something else was improvised. */

@@ -7,36 +7,52 @@ namespace StoneDrill\Core\Proof;
 use DateTimeImmutable;
 
 /**
- * How the answers of a school hold up, by the tries in which they were used: of each person the latest that count, weighed by their age
- * as for proof, and drawn toward what is known of all answers of the school.
+ * How the answers of a school hold up, by the tries in which they were used: of each person the latest that count,
+ * weighed by their age as for proof, and drawn toward what is known of all answers of the school.
  */
 final readonly class AnswerRecords
 {
     /** Metres by which an attacker is taller or shorter who is not alike. */
-    public const ALIKE = 0.10;
+    public const ALIKE = 0.1;
 
     public const SIZES = ['smaller', 'alike', 'larger'];
 
     /** @var list<AnswerRecord> by answer, side and rung; those of too few tries too */
     public array $records;
 
-    /** @var list<SizeRecord> by answer and size, where the attacker is known and measured; those of too few tries too */
+    /**
+     * @var list<SizeRecord> by answer and size, where the attacker is known and measured; those of too few tries too
+     */
     public array $sizes;
 
     public SharedPrior $prior;
 
     /**
      * @param list<Rep>             $counted as {@see counted()} gives them
-     * @param array<string, string> $attacks ids of the attacks that the answers are written for, by the id of the answer
+     * @param array<string, string> $attacks ids of the attacks that the answers are written for, by the id of the
+     *     answer
      * @param array<string, float>  $heights statures in metres, by the id of the student
      */
-    public function __construct(array $counted, private array $attacks, private array $heights, private DateTimeImmutable $at, private ProofRules $rules = new ProofRules())
-    {
+    public function __construct(
+        array $counted,
+        private array $attacks,
+        private array $heights,
+        private DateTimeImmutable $at,
+        private ProofRules $rules = new ProofRules(),
+    ) {
         $used = array_filter($counted, static fn (Rep $rep): bool => $rep->details->answer !== null);
-        $groups = $this->latest($used, static fn (Rep $rep): string => "{$rep->details->answer}\n{$rep->side->value}\n{$rep->rung}");
+        $groups = $this->latest(
+            $used,
+            static fn (Rep $rep): string => "{$rep->details->answer}\n{$rep->side->value}\n{$rep->rung}",
+        );
         $this->prior = SharedPrior::of(array_values(array_map($this->tally(...), $groups)));
-        $improvised = $this->latest(array_filter($counted, static fn (Rep $rep): bool => $rep->details->answer === null), static fn (Rep $rep): string => "{$rep->attack}\n{$rep->side->value}\n{$rep->rung}");
-        $this->records = array_values(array_map(fn (array $group): AnswerRecord => $this->record($group, $improvised), $groups));
+        $improvised = $this->latest(
+            array_filter($counted, static fn (Rep $rep): bool => $rep->details->answer === null),
+            static fn (Rep $rep): string => "{$rep->attack}\n{$rep->side->value}\n{$rep->rung}",
+        );
+        $this->records = array_values(
+            array_map(fn (array $group): AnswerRecord => $this->record($group, $improvised), $groups),
+        );
         $this->sizes = $this->sizes($used);
     }
 
@@ -50,7 +66,12 @@ final readonly class AnswerRecords
     public static function counted(array $reps, DateTimeImmutable $at): array
     {
         $replaced = Prover::replaced($reps);
-        $counted = array_values(array_filter($reps, static fn (Rep $rep): bool => $rep->counts() && $rep->at <= $at && ! isset($replaced[$rep->id])));
+        $counted = array_values(
+            array_filter(
+                $reps,
+                static fn (Rep $rep): bool => $rep->counts() && $rep->at <= $at && ! isset($replaced[$rep->id]),
+            ),
+        );
         usort($counted, static fn (Rep $a, Rep $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
 
         return $counted;
@@ -109,7 +130,14 @@ final readonly class AnswerRecords
             $this->prior->after($tally),
             $mistakes,
             count($improvised[($this->attacks[$answer] ?? '')."\n{$first->side->value}\n{$first->rung}"] ?? []),
-            self::median(array_values(array_filter(array_map(static fn (Rep $rep): ?float => $rep->details->seconds, $group), is_float(...)))),
+            self::median(
+                array_values(
+                    array_filter(
+                        array_map(static fn (Rep $rep): ?float => $rep->details->seconds, $group),
+                        is_float(...),
+                    ),
+                ),
+            ),
         );
     }
 
@@ -122,16 +150,27 @@ final readonly class AnswerRecords
     {
         $known = array_filter($used, fn (Rep $rep): bool => $this->size($rep) !== null);
         $byAnswer = [];
-        foreach ($this->latest($known, fn (Rep $rep): string => "{$rep->details->answer}\n{$this->size($rep)}") as $reps) {
+        foreach (
+            $this->latest($known, fn (Rep $rep): string => "{$rep->details->answer}\n{$this->size($rep)}") as $reps
+        ) {
             $tally = $this->tally($reps);
-            $byAnswer[(string) $reps[0]->details->answer][(string) $this->size($reps[0])] = [$tally, $this->prior->after($tally)];
+            $byAnswer[(string) $reps[0]->details->answer][(string) $this->size($reps[0])] = [
+                $tally,
+                $this->prior->after($tally),
+            ];
         }
         $sizes = [];
         foreach ($byAnswer as $answer => $of) {
             foreach (array_filter(self::SIZES, static fn (string $size): bool => isset($of[$size])) as $size) {
                 [$tally, $share] = $of[$size];
                 $isTold = $size !== 'alike' && isset($of['alike']) && $tally->isEnough() && $of['alike'][0]->isEnough();
-                $sizes[] = new SizeRecord((string) $answer, $size, $tally, $share, $isTold ? $share->above($of['alike'][1]) : 0.0);
+                $sizes[] = new SizeRecord(
+                    (string) $answer,
+                    $size,
+                    $tally,
+                    $share,
+                    $isTold ? $share->above($of['alike'][1]) : 0.0,
+                );
             }
         }
 
@@ -147,7 +186,11 @@ final readonly class AnswerRecords
             return null;
         }
 
-        return abs($attacker - $defender) <= self::ALIKE + 1e-9 ? 'alike' : ($attacker > $defender ? 'larger' : 'smaller');
+        return abs($attacker - $defender) <= self::ALIKE + 1e-9
+            ? 'alike'
+            : ($attacker > $defender
+                ? 'larger'
+                : 'smaller');
     }
 
     /** @param list<float> $values */

@@ -50,8 +50,8 @@ final readonly class BetaDistribution
     }
 
     /**
-     * The value that is not exceeded with chance p, to 1e-12: Halley's steps on the distribution from a good guess, kept inside
-     * a bracket that halves whenever a step would leave it, or many have led to nothing.
+     * The value that is not exceeded with chance p, to 1e-12: Halley's steps on the distribution from a good guess,
+     * kept inside a bracket that halves whenever a step would leave it, or many have led to nothing.
      *
      * @param float $p from 0 to 1
      */
@@ -69,15 +69,17 @@ final readonly class BetaDistribution
                 return $x;
             }
             [$low, $high] = $excess > 0 ? [$low, $x] : [$x, $high];
-            // The density is the front ÷ (x (1 − x)); far out it is too small for a number, or for a step that gets anywhere.
-            $step = $front > 0.0 ? $excess * $x * (1 - $x) / $front : INF;
+            // The density is the front ÷ (x (1 − x)); far out it is too small for a number, or for a step that gets
+            // anywhere.
+            $step = $front > 0.0 ? ($excess * $x * (1 - $x)) / $front : INF;
             $next = $x - $step / (1 - 0.5 * min(1.0, $step * (($this->alpha - 1) / $x - ($this->beta - 1) / (1 - $x))));
             if (! ($next > $low && $next < $high) || ($round >= self::STEPS && $round % 2 === 0)) {
                 $x = ($low + $high) / 2;
 
                 continue;
             }
-            // Each of Halley's steps triples the digits that are right: after one as small as this nothing is left to do.
+            // Each of Halley's steps triples the digits that are right: after one as small as this nothing is left to
+            // do.
             if (abs($step) < 1e-5 * min($x, 1 - $x)) {
                 return $next;
             }
@@ -97,13 +99,13 @@ final readonly class BetaDistribution
     private function below(float $x, float $front): float
     {
         return $x < ($this->alpha + 1) / ($this->alpha + $this->beta + 2)
-            ? $front * self::fraction($this->alpha, $this->beta, $x) / $this->alpha
-            : 1 - $front * self::fraction($this->beta, $this->alpha, 1 - $x) / $this->beta;
+            ? ($front * self::fraction($this->alpha, $this->beta, $x)) / $this->alpha
+            : 1 - ($front * self::fraction($this->beta, $this->alpha, 1 - $x)) / $this->beta;
     }
 
     /**
-     * Where the quantile is about: where both weights are above 1 from that of the normal distribution (Abramowitz & Stegun 26.5.22
-     * with 26.2.22), else from the power that the nearer end of the distribution follows.
+     * Where the quantile is about: where both weights are above 1 from that of the normal distribution (Abramowitz &
+     * Stegun 26.5.22 with 26.2.22), else from the power that the nearer end of the distribution follows.
      */
     private function guess(float $p): float
     {
@@ -113,27 +115,39 @@ final readonly class BetaDistribution
             $y = ($t - (2.30753 + 0.27061 * $t) / (1 + $t * (0.99229 + 0.04481 * $t))) * ($p < 0.5 ? 1 : -1);
             [$ofAlpha, $ofBeta, $lambda] = [1 / (2 * $alpha - 1), 1 / (2 * $beta - 1), ($y ** 2 - 3) / 6];
             $h = 2 / ($ofAlpha + $ofBeta);
-            $x = $alpha / ($alpha + $beta * exp(2 * ($y * sqrt($h + $lambda) / $h - ($ofBeta - $ofAlpha) * ($lambda + 5 / 6 - 2 / (3 * $h)))));
+            $x = $alpha
+            / ($alpha
+                + $beta
+                    * exp(
+                        2
+                            * (($y * sqrt($h + $lambda)) / $h
+                                - ($ofBeta - $ofAlpha) * ($lambda + 5 / 6 - 2 / (3 * $h))),
+                    ));
         } else {
             $low = ($alpha / ($alpha + $beta)) ** $alpha / $alpha;
             $high = ($beta / ($alpha + $beta)) ** $beta / $beta;
-            $x = $p < $low / ($low + $high) ? ($alpha * ($low + $high) * $p) ** (1 / $alpha) : 1 - ($beta * ($low + $high) * (1 - $p)) ** (1 / $beta);
+            $x = $p < $low / ($low + $high)
+                ? ($alpha * ($low + $high) * $p) ** (1 / $alpha)
+                : 1 - ($beta * ($low + $high) * (1 - $p)) ** (1 / $beta);
         }
 
         return $x > 0 && $x < 1 ? $x : $alpha / ($alpha + $beta);
     }
 
-    /** The continued fraction of the incomplete beta function, by Lentz' method as modified by Thompson & Barnett (1986). */
+    /**
+     * The continued fraction of the incomplete beta function, by Lentz' method as modified by Thompson & Barnett
+     * (1986).
+     */
     private static function fraction(float $a, float $b, float $x): float
     {
         $tiny = 1e-300;
         $c = 1.0;
-        $d = 1 - ($a + $b) * $x / ($a + 1);
+        $d = 1 - (($a + $b) * $x) / ($a + 1);
         $d = 1 / (abs($d) < $tiny ? $tiny : $d);
         $value = $d;
         for ($m = 1; $m <= 500; $m++) {
-            $even = $m * ($b - $m) * $x / (($a + 2 * $m - 1) * ($a + 2 * $m));
-            $odd = -($a + $m) * ($a + $b + $m) * $x / (($a + 2 * $m) * ($a + 2 * $m + 1));
+            $even = ($m * ($b - $m) * $x) / (($a + 2 * $m - 1) * ($a + 2 * $m));
+            $odd = (-($a + $m) * ($a + $b + $m) * $x) / (($a + 2 * $m) * ($a + 2 * $m + 1));
             foreach ([$even, $odd] as $term) {
                 // Written out, since it runs a thousand times for every board.
                 $d = 1 + $term * $d;

@@ -87,22 +87,28 @@ final class Evidence
     public function lower(): float
     {
         // Of no tries it has a closed form: the prior is the arcsine distribution.
-        return $this->lower ??= $this->weight() === 0.0 ? sin(ProofRules::TAIL * M_PI / 2) ** 2 : $this->distribution()->quantile(ProofRules::TAIL);
+        return $this->lower ??=
+            $this->weight() === 0.0
+                ? sin((ProofRules::TAIL * M_PI) / 2) ** 2
+                : $this->distribution()->quantile(ProofRules::TAIL);
     }
 
     /**
-     * Whether the lower bound reaches what counts as held. Asks the distribution there, which spares its quantile; and not at all
-     * where it is plain: below its mean every such distribution has far more than a tenth.
+     * Whether the lower bound reaches what counts as held. Asks the distribution there, which spares its quantile; and
+     * not at all where it is plain: below its mean every such distribution has far more than a tenth.
      */
     public function holds(): bool
     {
-        return $this->success >= self::LEAST_TO_HOLD && $this->mean() > ProofRules::HOLDS_FROM && $this->distribution()->cdf(ProofRules::HOLDS_FROM) <= ProofRules::TAIL;
+        return $this->success >= self::LEAST_TO_HOLD
+            && $this->mean() > ProofRules::HOLDS_FROM
+            && $this->distribution()->cdf(ProofRules::HOLDS_FROM) <= ProofRules::TAIL;
     }
 
     /** Whether even the 90 % quantile is below a half. */
     public function fails(): bool
     {
-        return $this->mean() < ProofRules::FAILS_BELOW && $this->distribution()->cdf(ProofRules::FAILS_BELOW) > 1 - ProofRules::TAIL;
+        return $this->mean() < ProofRules::FAILS_BELOW
+            && $this->distribution()->cdf(ProofRules::FAILS_BELOW) > 1 - ProofRules::TAIL;
     }
 
     /**
@@ -122,18 +128,25 @@ final class Evidence
         [$below, $above] = [$this->excess(), $this->after($faded, $halfLife)->excess()];
         $moved = null;
         while ($faded - $held > 1) {
-            $day = max($held + 1, min($faded - 1, $held + (int) round(($faded - $held) * $below / ($below - $above))));
+            $day = max(
+                $held + 1,
+                min($faded - 1, $held + (int) round((($faded - $held) * $below) / ($below - $above))),
+            );
             $excess = $this->after($day, $halfLife)->excess();
             // An end that stays twice weighs half, so that neither stays for long.
-            $share = $moved === ($excess > 0) ? 0.5 : 1.0;
+            $share = $moved === $excess > 0 ? 0.5 : 1.0;
             $moved = $excess > 0;
-            [$held, $faded, $below, $above] = $moved ? [$held, $day, $below * $share, $excess] : [$day, $faded, $excess, $above * $share];
+            [$held, $faded, $below, $above] = $moved
+                ? [$held, $day, $below * $share, $excess]
+                : [$day, $faded, $excess, $above * $share];
         }
 
         return $faded;
     }
 
-    /** By how much the chance of an ability below what counts as held is larger than may be: at most 0 where it is held. */
+    /**
+     * By how much the chance of an ability below what counts as held is larger than may be: at most 0 where it is held.
+     */
     private function excess(): float
     {
         return $this->distribution()->cdf(ProofRules::HOLDS_FROM) - ProofRules::TAIL;

@@ -7,12 +7,13 @@ namespace StoneDrill\Core\Proof;
 use StoneDrill\Core\Attack\Side;
 
 /**
- * After how many days half of what a try says is gone, fitted to pairs of tries that followed each other: the same person, attack, side
- * and rung.
+ * After how many days half of what a try says is gone, fitted to pairs of tries that followed each other: the same
+ * person, attack, side and rung.
  *
- * After a try of credit y the next one, d days later, is clean with the chance m + ρ (y − m) 2^(−d ÷ h): m is the mean of its rung, ρ
- * how alike two tries of one day are, h the half-life. Maximum likelihood over h, with the best ρ for each; the interval has all h whose
- * likelihood is not worse than chance explains (profile likelihood, 95 %). A planning estimate.
+ * After a try of credit y the next one, d days later, is clean with the chance m + ρ (y − m) 2^(−d ÷ h): m is the mean
+ * of its rung, ρ how alike two tries of one day are, h the half-life. Maximum likelihood over h, with the best ρ for
+ * each; the interval has all h whose likelihood is not worse than chance explains (profile likelihood, 95 %). A
+ * planning estimate.
  */
 final readonly class HalfLifeFit
 {
@@ -58,7 +59,12 @@ final readonly class HalfLifeFit
         $best = max(array_column($fits, 1));
         $near = array_values(array_filter($fits, static fn (array $fit): bool => $fit[1] >= $best - self::WORSE));
 
-        return new self($fits[(int) array_search($best, array_column($fits, 1), true)][0], $near[0][0], $near[count($near) - 1][0], $count);
+        return new self(
+            $fits[(int) array_search($best, array_column($fits, 1), true)][0],
+            $near[0][0],
+            $near[count($near) - 1][0],
+            $count,
+        );
     }
 
     /** Whether the whole range is as likely: then it says nothing of how fast proof fades. */
@@ -70,7 +76,8 @@ final readonly class HalfLifeFit
     /**
      * @param list<Rep> $reps
      *
-     * @return array{list<array{int, float, float, float, int}>, int} days apart, the first one's difference from the mean, the second one's credit, the mean, how often; and how many in all
+     * @return array{list<array{int, float, float, float, int}>, int} days apart, the first one's difference from the
+     *     mean, the second one's credit, the mean, how often; and how many in all
      */
     private static function pairs(array $reps): array
     {
@@ -102,7 +109,8 @@ final readonly class HalfLifeFit
     }
 
     /**
-     * The largest logarithm of the likelihood at one half-life, over how alike tries are: it has one top, which Newton's steps climb.
+     * The largest logarithm of the likelihood at one half-life, over how alike tries are: it has one top, which
+     * Newton's steps climb.
      *
      * @param list<array{int, float, float, float, int}> $pairs
      * @param float                                      $alike where the climb begins

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Proof;
 
 /**
- * What one more class a week would have kept of what faded. In it everybody would have tried as much as they do on a day on which they
- * train, clean, and what they practise in turn: something else each time until all had its turn. A planning estimate.
+ * What one more class a week would have kept of what faded. In it everybody would have tried as much as they do on a
+ * day on which they train, clean, and what they practise in turn: something else each time until all had its turn. A
+ * planning estimate.
  */
 final readonly class OneMoreClass
 {
@@ -16,8 +17,10 @@ final readonly class OneMoreClass
     private function __construct(public int $faded, public int $kept, public float $tries) {}
 
     /**
-     * @param array<string, non-empty-list<array{int, int, float}>> $histories tries in order of time, by student and cell
-     * @param array<string, list<?int>>                             $proven    the highest rung held at moments since $from, the last one now
+     * @param array<string, non-empty-list<array{int, int, float}>> $histories tries in order of time, by student and
+     *     cell
+     * @param array<string, list<?int>>                             $proven    the highest rung held at moments since
+     *     $from, the last one now
      * @param ProofRules                                            $rules     with the half-life that is reckoned with
      * @param int                                                   $from      seconds since 1970
      * @param int                                                   $at        seconds since 1970
@@ -35,7 +38,16 @@ final readonly class OneMoreClass
             $faded++;
             $student = explode("\n", (string) $whose, 2)[0];
             $weeks = (int) max(1, ceil(($cells[$student] ?? 1) / max(1.0, $tries)));
-            $kept += self::isKept($histories[$whose], $held[array_key_last($held)], 7 * self::DAY * $weeks, $rules, $from, $at) ? 1 : 0;
+            $kept += self::isKept(
+                $histories[$whose],
+                $held[array_key_last($held)],
+                7 * self::DAY * $weeks,
+                $rules,
+                $from,
+                $at,
+            )
+                ? 1
+                : 0;
         }
 
         return new self($faded, $kept, $tries);

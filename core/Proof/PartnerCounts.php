@@ -10,12 +10,16 @@ final readonly class PartnerCounts
     /** @var array<string, array<string, int>> tries by the id of who defended and of who attacked, the most first */
     public array $counts;
 
-    /** @var list<string> ids of those who defended often enough and never against somebody taller by more than ten centimetres, though there is somebody */
+    /**
+     * @var list<string> ids of those who defended often enough and never against somebody taller by more than ten
+     *     centimetres, though there is somebody
+     */
     public array $neverLarger;
 
     /**
      * @param array<string, array<string, int>> $counts  tries by the id of who defended and of who attacked
-     * @param array<string, float>              $heights statures in metres, by the id of the student; of those who train
+     * @param array<string, float>              $heights statures in metres, by the id of the student; of those who
+     *     train
      */
     public function __construct(array $counts, array $heights)
     {
@@ -28,7 +32,11 @@ final readonly class PartnerCounts
         $never = [];
         foreach ($heights as $student => $height) {
             $own = $counts[$student] ?? [];
-            if (array_sum($own) >= Tally::LEAST && self::larger($height, $heights) !== [] && array_intersect_key($own, self::larger($height, $heights)) === []) {
+            if (
+                array_sum($own) >= Tally::LEAST
+                && self::larger($height, $heights) !== []
+                && array_intersect_key($own, self::larger($height, $heights)) === []
+            ) {
                 $never[] = (string) $student;
             }
         }

@@ -15,13 +15,13 @@ final readonly class ProofRules
     private const DAY = 86_400;
 
     /** Chance with which the true ability lies below the lower bound. */
-    public const TAIL = 0.10;
+    public const TAIL = 0.1;
 
     /** Lower bound from which an attack is held. */
-    public const HOLDS_FROM = 0.60;
+    public const HOLDS_FROM = 0.6;
 
     /** Upper bound below which it fails. */
-    public const FAILS_BELOW = 0.50;
+    public const FAILS_BELOW = 0.5;
 
     /**
      * @param positive-int $window   how many of the latest counted reps are read

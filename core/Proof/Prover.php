@@ -67,7 +67,16 @@ final readonly class Prover
         foreach ($this->ladder->ids() as $rung) {
             $evidence = $window->evidence($rung, $at);
             if ($evidence->weight() > 0) {
-                $proofs[] = new Proof($student, $attack, $side, $rung, $evidence->weight(), $evidence->lower(), $window->state($rung, $at), $window->fadesOn($rung, $at));
+                $proofs[] = new Proof(
+                    $student,
+                    $attack,
+                    $side,
+                    $rung,
+                    $evidence->weight(),
+                    $evidence->lower(),
+                    $window->state($rung, $at),
+                    $window->fadesOn($rung, $at),
+                );
             }
         }
 

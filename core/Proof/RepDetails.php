@@ -15,7 +15,8 @@ final readonly class RepDetails
      * @param ?string      $reason   why it does
      * @param ?string      $attacker id of the student who attacked; null where it was no student, or is not known
      * @param ?string      $class    id of the class in which it was
-     * @param ?int         $rules    version of the rules by which the program that recorded it ran; null where that is not known
+     * @param ?int         $rules    version of the rules by which the program that recorded it ran; null where that is
+     *     not known
      * @param ?AttackedBy  $attackedBy who attacked where it was no student
      */
     public function __construct(

@@ -7,7 +7,10 @@ namespace StoneDrill\Core\Proof;
 use DateTimeImmutable;
 use StoneDrill\Core\Curriculum\Ladder;
 
-/** Who is ready for another rung: up from what is held to one that was not tried, or down from where it fails to what is held. */
+/**
+ * Who is ready for another rung: up from what is held to one that was not tried, or down from where it fails to what is
+ * held.
+ */
 final readonly class RungMove
 {
     /** Tries for which somebody goes down. */

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Proof;
 
-/** What is known of a share of clean tries, of which the true one lies between `low` and `high` with a chance of eight in ten. */
+/**
+ * What is known of a share of clean tries, of which the true one lies between `low` and `high` with a chance of eight
+ * in ten.
+ */
 final readonly class Share
 {
     /** Chance with which the true share lies below the interval, and above it. */
-    private const TAIL = 0.10;
+    private const TAIL = 0.1;
 
     /** The same in standard deviations of a normal distribution. */
     private const DEVIATIONS = 1.2815515655446004;
@@ -25,7 +28,7 @@ final readonly class Share
     {
         $all = $success + $failure;
         $this->mean = $success / $all;
-        $this->variance = $success * $failure / ($all ** 2 * ($all + 1));
+        $this->variance = ($success * $failure) / ($all ** 2 * ($all + 1));
     }
 
     public function low(): float
@@ -38,7 +41,10 @@ final readonly class Share
         return (new BetaDistribution($this->success, $this->failure))->quantile(1 - self::TAIL);
     }
 
-    /** How much larger it is than another one, where that is sure with eight in ten (by the normal distribution); 0 where it is not. */
+    /**
+     * How much larger it is than another one, where that is sure with eight in ten (by the normal distribution); 0
+     * where it is not.
+     */
     public function above(self $other): float
     {
         $by = $this->mean - $other->mean;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Proof;
 
 /**
- * What a school knows of any answer before it has seen it tried: a beta distribution, fitted by moments to how its answers differ among
- * each other beyond chance (beta-binomial; Kleinman 1973, with the weights of the tries as numbers of trials). Few tries of one answer
- * are drawn toward it.
+ * What a school knows of any answer before it has seen it tried: a beta distribution, fitted by moments to how its
+ * answers differ among each other beyond chance (beta-binomial; Kleinman 1973, with the weights of the tries as numbers
+ * of trials). Few tries of one answer are drawn toward it.
  */
 final readonly class SharedPrior
 {
@@ -25,7 +25,9 @@ final readonly class SharedPrior
     {
         $groups = array_values(array_filter($groups, static fn (Tally $group): bool => $group->weight() > 1e-9));
         $all = array_sum(array_map(static fn (Tally $group): float => $group->weight(), $groups));
-        $mean = $all === 0 || $all === 0.0 ? 0.5 : array_sum(array_map(static fn (Tally $group): float => $group->success, $groups)) / $all;
+        $mean = $all === 0 || $all === 0.0
+            ? 0.5
+            : array_sum(array_map(static fn (Tally $group): float => $group->success, $groups)) / $all;
         if (count($groups) < self::LEAST_GROUPS || $mean <= 0.0 || $mean >= 1.0) {
             return new self(0.5, 0.5);
         }

@@ -10,7 +10,14 @@ final readonly class SizeRecord
     /**
      * @param string $answer id
      * @param string $size   `smaller`, `alike` or `larger`, as the attacker is
-     * @param float  $above  how much larger the share is than against those alike, where that is sure with eight in ten; 0 where it is not
+     * @param float  $above  how much larger the share is than against those alike, where that is sure with eight in
+     *     ten; 0 where it is not
      */
-    public function __construct(public string $answer, public string $size, public Tally $tally, public Share $share, public float $above) {}
+    public function __construct(
+        public string $answer,
+        public string $size,
+        public Tally $tally,
+        public Share $share,
+        public float $above,
+    ) {}
 }

@@ -13,9 +13,15 @@ final readonly class StudentMove
     /**
      * @param string  $student id
      * @param string  $cell    key of the cell
-     * @param ?string $mistake the one that was seen most in the latest tries at the rung where it fails; null where none was
+     * @param ?string $mistake the one that was seen most in the latest tries at the rung where it fails; null where
+     *     none was
      */
-    private function __construct(public string $student, public string $cell, public RungMove $move, public ?string $mistake) {}
+    private function __construct(
+        public string $student,
+        public string $cell,
+        public RungMove $move,
+        public ?string $mistake,
+    ) {}
 
     /**
      * Of everybody who tried something.
@@ -37,7 +43,12 @@ final readonly class StudentMove
                 // Whether it was ever held makes no difference here.
                 $move = RungMove::of(new Window($tries, null, count($reps), null, $rules), $ladder, $at);
                 if ($move !== null) {
-                    $moves[] = new self((string) $student, $cell, $move, $move->isUp() ? null : self::mistake($reps, $move->from, $rules->window));
+                    $moves[] = new self(
+                        (string) $student,
+                        $cell,
+                        $move,
+                        $move->isUp() ? null : self::mistake($reps, $move->from, $rules->window),
+                    );
                 }
             }
         }
@@ -49,8 +60,13 @@ final readonly class StudentMove
     /** @param list<Rep> $reps the latest last */
     private static function mistake(array $reps, int $rung, int $window): ?string
     {
-        $there = array_slice(array_values(array_filter($reps, static fn (Rep $rep): bool => $rep->rung === $rung)), -$window);
-        $count = array_count_values(array_merge(...array_map(static fn (Rep $rep): array => $rep->details->mistakes, $there)));
+        $there = array_slice(
+            array_values(array_filter($reps, static fn (Rep $rep): bool => $rep->rung === $rung)),
+            -$window,
+        );
+        $count = array_count_values(
+            array_merge(...array_map(static fn (Rep $rep): array => $rep->details->mistakes, $there)),
+        );
         ksort($count);
         arsort($count);
         $most = array_key_first($count);

@@ -10,7 +10,13 @@ final readonly class Tally
     /** Fewer counted tries than this say nothing that is shown. */
     public const LEAST = 8;
 
-    private function __construct(public int $full, public int $half, public int $none, public float $success, public float $failure) {}
+    private function __construct(
+        public int $full,
+        public int $half,
+        public int $none,
+        public float $success,
+        public float $failure,
+    ) {}
 
     /**
      * @param list<Rep> $reps  counted ones, none after the moment

@@ -23,14 +23,33 @@ final readonly class Weeks
 
     /**
      * @param list<Rep> $counted  as {@see AnswerRecords::counted()} gives them
-     * @param ?float    $halfLife that one more class is reckoned with, as it was fitted; that of the rules where it is null
+     * @param ?float    $halfLife that one more class is reckoned with, as it was fitted; that of the rules where it is
+     *     null
      */
-    public static function of(array $counted, Ladder $ladder, ProofRules $rules, DateTimeImmutable $at, DateTimeZone $zone, ?float $halfLife = null): self
-    {
+    public static function of(
+        array $counted,
+        Ladder $ladder,
+        ProofRules $rules,
+        DateTimeImmutable $at,
+        DateTimeZone $zone,
+        ?float $halfLife = null,
+    ): self {
         $begins = self::begins($at, $zone);
-        $ends = [...array_map(static fn (DateTimeImmutable $begin): int => $begin->getTimestamp() - 1, array_slice($begins, 1)), $at->getTimestamp()];
+        $ends = [
+            ...array_map(
+                static fn (DateTimeImmutable $begin): int => $begin->getTimestamp() - 1,
+                array_slice($begins, 1),
+            ),
+            $at->getTimestamp(),
+        ];
         $histories = self::histories($counted);
-        $proven = array_map(static fn (array $tries): array => self::proven($tries, $ladder, $rules, [$begins[0]->getTimestamp() - 1, ...$ends]), $histories);
+        $proven = array_map(
+            static fn (array $tries): array => self::proven($tries, $ladder, $rules, [
+                $begins[0]->getTimestamp() - 1,
+                ...$ends,
+            ]),
+            $histories,
+        );
         $inWeek = array_fill(0, self::COUNT, []);
         foreach ($counted as $rep) {
             $week = self::weekOf($rep->at, $begins);
@@ -41,10 +60,27 @@ final readonly class Weeks
         $weeks = [];
         foreach ($begins as $number => $begin) {
             [$held, $faded] = self::turns($proven, $number);
-            $weeks[] = new Week($begin, count($inWeek[$number]), count(array_unique(array_map(static fn (Rep $rep): string => $rep->student, $inWeek[$number]))), self::rungs($inWeek[$number]), $number === 0 ? [] : self::alike($inWeek[$number], $inWeek[$number - 1]), $held, $faded);
+            $weeks[] = new Week(
+                $begin,
+                count($inWeek[$number]),
+                count(array_unique(array_map(static fn (Rep $rep): string => $rep->student, $inWeek[$number]))),
+                self::rungs($inWeek[$number]),
+                $number === 0 ? [] : self::alike($inWeek[$number], $inWeek[$number - 1]),
+                $held,
+                $faded,
+            );
         }
 
-        return new self($weeks, OneMoreClass::of($histories, $proven, new ProofRules($rules->window, $halfLife ?? $rules->halfLife), $begins[0]->getTimestamp(), $at->getTimestamp()));
+        return new self(
+            $weeks,
+            OneMoreClass::of(
+                $histories,
+                $proven,
+                new ProofRules($rules->window, $halfLife ?? $rules->halfLife),
+                $begins[0]->getTimestamp(),
+                $at->getTimestamp(),
+            ),
+        );
     }
 
     /** @return list<DateTimeImmutable> the Mondays */
@@ -53,7 +89,10 @@ final readonly class Weeks
         $there = $at->setTimezone($zone);
         $monday = $there->setISODate((int) $there->format('o'), (int) $there->format('W'))->setTime(0, 0);
 
-        return array_map(static fn (int $ago): DateTimeImmutable => $monday->modify("-{$ago} weeks"), range(self::COUNT - 1, 0));
+        return array_map(
+            static fn (int $ago): DateTimeImmutable => $monday->modify("-{$ago} weeks"),
+            range(self::COUNT - 1, 0),
+        );
     }
 
     /** @param list<DateTimeImmutable> $begins */
@@ -71,7 +110,8 @@ final readonly class Weeks
     /**
      * @param list<Rep> $counted
      *
-     * @return array<string, non-empty-list<array{int, int, float}>> tries in order of time, as {@see Window::try()} has them, by student and cell
+     * @return array<string, non-empty-list<array{int, int, float}>> tries in order of time, as {@see Window::try()} has
+     *     them, by student and cell
      */
     private static function histories(array $counted): array
     {
@@ -108,7 +148,11 @@ final readonly class Weeks
 
                 continue;
             }
-            $weighed = Evidence::weighed(array_slice($tries, max(0, $known - $rules->window), min($rules->window, $known)), $moment, $rules);
+            $weighed = Evidence::weighed(
+                array_slice($tries, max(0, $known - $rules->window), min($rules->window, $known)),
+                $moment,
+                $rules,
+            );
             $held = null;
             foreach ($rungs as $rung) {
                 // What is held at a rung is held at every lower one.
@@ -136,7 +180,7 @@ final readonly class Weeks
             if ($from !== $to) {
                 [$student, $cell] = explode("\n", (string) $whose, 2);
                 $turn = new Turn($student, $cell, $from, $to);
-                ($to ?? -1) > ($from ?? -1) ? $held[] = $turn : $faded[] = $turn;
+                ($to ?? -1) > ($from ?? -1) ? ($held[] = $turn) : ($faded[] = $turn);
             }
         }
 
@@ -175,7 +219,12 @@ final readonly class Weeks
             $both = array_intersect_key($cells, $then[$rung] ?? []);
             if ($both !== []) {
                 $was = array_intersect_key($then[$rung], $both);
-                $alike[$rung] = ['tries' => array_sum(array_column($both, 0)), 'clean' => array_sum(array_column($both, 1)), 'was' => array_sum(array_column($was, 1)), 'of' => array_sum(array_column($was, 0))];
+                $alike[$rung] = [
+                    'tries' => array_sum(array_column($both, 0)),
+                    'clean' => array_sum(array_column($both, 1)),
+                    'was' => array_sum(array_column($was, 1)),
+                    'of' => array_sum(array_column($was, 0)),
+                ];
             }
         }
         ksort($alike);

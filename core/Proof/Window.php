@@ -9,8 +9,8 @@ use DateTimeImmutable;
 use StoneDrill\Core\Curriculum\Ladder;
 
 /**
- * What is kept of all reps of one student against one side of one attack: enough to read proof at any moment after the last
- * of them, exactly as from all reps.
+ * What is kept of all reps of one student against one side of one attack: enough to read proof at any moment after the
+ * last of them, exactly as from all reps.
  */
 final class Window
 {
@@ -24,15 +24,26 @@ final class Window
     private array $read = [];
 
     /**
-     * @param list<array{int, int, float}> $tries the latest that count, in order of time: seconds since 1970, rung, credit
-     * @param ?int                         $ever  highest rung that was held just after some rep; every lower one was too
+     * @param list<array{int, int, float}> $tries the latest that count, in order of time: seconds since 1970, rung,
+     *     credit
+     * @param ?int                         $ever  highest rung that was held just after some rep; every lower one was
+     *     too
      * @param int                          $count how many reps count in all
      * @param ?int                         $last  seconds since 1970 of the last one
      * @param ProofRules                   $rules by which it is read, the same by which it was made
      */
-    public function __construct(public readonly array $tries, public readonly ?int $ever, public readonly int $count, public readonly ?int $last, private readonly ProofRules $rules = new ProofRules()) {}
+    public function __construct(
+        public readonly array $tries,
+        public readonly ?int $ever,
+        public readonly int $count,
+        public readonly ?int $last,
+        private readonly ProofRules $rules = new ProofRules(),
+    ) {}
 
-    /** @param list<Rep> $reps of one student against one side of one attack, in any order; what another replaces left out */
+    /**
+     * @param list<Rep> $reps of one student against one side of one attack, in any order; what another replaces left
+     *     out
+     */
     public static function of(array $reps, Ladder $ladder, ProofRules $rules = new ProofRules()): self
     {
         $reps = array_values(array_filter($reps, static fn (Rep $rep): bool => $rep->counts()));
@@ -48,12 +59,21 @@ final class Window
         $ever = null;
         foreach ($tries as $last => $try) {
             // Success counts below too and failure above: what is held at a rung is held at every lower one.
-            while ($open !== [] && Evidence::of(self::upTo($tries, $last, $rules), $open[0], $try[0], $rules)->holds()) {
+            while (
+                $open !== []
+                && Evidence::of(self::upTo($tries, $last, $rules), $open[0], $try[0], $rules)->holds()
+            ) {
                 $ever = array_shift($open);
             }
         }
 
-        return new self(self::upTo($tries, count($tries) - 1, $rules), $ever, count($tries), $tries === [] ? null : $tries[count($tries) - 1][0], $rules);
+        return new self(
+            self::upTo($tries, count($tries) - 1, $rules),
+            $ever,
+            count($tries),
+            $tries === [] ? null : $tries[count($tries) - 1][0],
+            $rules,
+        );
     }
 
     /** @return array{int, int, float} seconds since 1970, rung, credit */
@@ -79,7 +99,11 @@ final class Window
     {
         $moment = $at->getTimestamp();
         if ($moment !== $this->moment) {
-            [$this->moment, $this->weighed, $this->read] = [$moment, Evidence::weighed($this->tries, $moment, $this->rules), []];
+            [$this->moment, $this->weighed, $this->read] = [
+                $moment,
+                Evidence::weighed($this->tries, $moment, $this->rules),
+                [],
+            ];
         }
 
         return $this->read[$rung] ??= $this->shared(Evidence::ofWeighed($this->weighed, $rung));
@@ -112,7 +136,9 @@ final class Window
     {
         $evidence = $this->evidence($rung, $at);
 
-        return $evidence->weight() > 0 ? ProofState::of($evidence, fn (): bool => $this->ever !== null && $rung <= $this->ever) : ProofState::Untried;
+        return $evidence->weight() > 0
+            ? ProofState::of($evidence, fn (): bool => $this->ever !== null && $rung <= $this->ever)
+            : ProofState::Untried;
     }
 
     /** Whether one more clean try now would make it held, where it is not. */
@@ -130,7 +156,9 @@ final class Window
             return null;
         }
 
-        return $at->add(new DateInterval(sprintf('P%dD', $this->evidence($rung, $at)->daysUntilFaded($this->rules->halfLife))));
+        return $at->add(
+            new DateInterval(sprintf('P%dD', $this->evidence($rung, $at)->daysUntilFaded($this->rules->halfLife))),
+        );
     }
 
     /**

@@ -18,17 +18,30 @@ final class Windows
      *
      * @return array<string, array<string, Window>> by student, then the cell's key
      */
-    public static function of(array $reps, array $attacks, Ladder $ladder, DateTimeImmutable $at, ProofRules $rules = new ProofRules()): array
-    {
+    public static function of(
+        array $reps,
+        array $attacks,
+        Ladder $ladder,
+        DateTimeImmutable $at,
+        ProofRules $rules = new ProofRules(),
+    ): array {
         $byId = array_column($attacks, null, 'id');
         $replaced = Prover::replaced($reps);
         $groups = [];
         foreach ($reps as $rep) {
             if (! isset($replaced[$rep->id]) && $rep->at <= $at) {
-                $groups[$rep->student][CellKey::of($byId[$rep->attack], $byId[$rep->attack]->side($rep->side))->text][] = $rep;
+                $groups[$rep->student][
+                    CellKey::of($byId[$rep->attack], $byId[$rep->attack]->side($rep->side))->text
+                ][] = $rep;
             }
         }
 
-        return array_map(static fn (array $ofStudent): array => array_map(static fn (array $group): Window => Window::of($group, $ladder, $rules), $ofStudent), $groups);
+        return array_map(
+            static fn (array $ofStudent): array => array_map(
+                static fn (array $group): Window => Window::of($group, $ladder, $rules),
+                $ofStudent,
+            ),
+            $groups,
+        );
     }
 }

@@ -13,7 +13,8 @@ final readonly class CheckReport implements Report
 {
     /**
      * @param list<Examination>         $examinations
-     * @param list<list<MadeMistake>> $mistakes what each usual mistake of an answer breaks, in the order of the examinations
+     * @param list<list<MadeMistake>> $mistakes what each usual mistake of an answer breaks, in the order of the
+     *     examinations
      */
     public function __construct(public array $examinations, public array $mistakes = []) {}
 
@@ -45,9 +46,21 @@ final readonly class CheckReport implements Report
             'mirror' => $answer->beats->mirror()->toText(),
             'duration_s' => round($examination->duration(), 6),
             'works' => $examination->works(),
-            'mistakes' => array_map(static fn (MadeMistake $made): array => $made->document(), $this->mistakes[$place] ?? []),
-            'robust' => array_map(static fn (Shortfall $shortfall): array => ['without' => $shortfall->without, 'fails_at' => $shortfall->failsAt], $examination->trial->robust),
-            'beats' => array_map(static fn (Frame $frame): array => BeatReport::of($frame)->document(), $examination->trial->run->frames),
+            'mistakes' => array_map(
+                static fn (MadeMistake $made): array => $made->document(),
+                $this->mistakes[$place] ?? [],
+            ),
+            'robust' => array_map(
+                static fn (Shortfall $shortfall): array => [
+                    'without' => $shortfall->without,
+                    'fails_at' => $shortfall->failsAt,
+                ],
+                $examination->trial->robust,
+            ),
+            'beats' => array_map(
+                static fn (Frame $frame): array => BeatReport::of($frame)->document(),
+                $examination->trial->run->frames,
+            ),
             'findings' => array_map(FindingReport::document(...), $examination->findings),
         ];
     }

@@ -25,7 +25,15 @@ final readonly class CoverageReport implements Report
      * @param list<Load>   $load      lowest rank first
      * @param list<string> $removable ids of answers
      */
-    private function __construct(public ?string $rank, public array $cells, public float $covered, public float $taught, public array $holes, public array $load, public array $removable) {}
+    private function __construct(
+        public ?string $rank,
+        public array $cells,
+        public float $covered,
+        public float $taught,
+        public array $holes,
+        public array $load,
+        public array $removable,
+    ) {}
 
     /** @param ?string $rank id; null for the highest */
     public static function of(Catalogue $catalogue, Coverage $coverage, ?string $rank): self
@@ -46,17 +54,29 @@ final readonly class CoverageReport implements Report
     public function document(): array
     {
         return [
-            'cells' => array_map(static fn (Cell $cell): array => ['attack' => $cell->attack->id, 'side' => $cell->side->value, 'needed_by' => $cell->attack->need->rank, 'taught_at' => $cell->taughtAt, 'laid_at' => $cell->laidAt], $this->cells),
+            'cells' => array_map(
+                static fn (Cell $cell): array => [
+                    'attack' => $cell->attack->id,
+                    'side' => $cell->side->value,
+                    'needed_by' => $cell->attack->need->rank,
+                    'taught_at' => $cell->taughtAt,
+                    'laid_at' => $cell->laidAt,
+                ],
+                $this->cells,
+            ),
             'covered' => $this->covered,
             'taught' => $this->taught,
             'holes' => array_map($this->hole(...), $this->holes),
-            'load' => array_map(static fn (Load $load): array => [
-                'rank' => $load->rank,
-                'beats' => $load->beats,
-                'actions' => $load->actions,
-                'new_actions' => $load->newActions,
-                'choice_bits' => $load->choiceBits,
-            ], $this->load),
+            'load' => array_map(
+                static fn (Load $load): array => [
+                    'rank' => $load->rank,
+                    'beats' => $load->beats,
+                    'actions' => $load->actions,
+                    'new_actions' => $load->newActions,
+                    'choice_bits' => $load->choiceBits,
+                ],
+                $this->load,
+            ),
             'removable' => $this->removable,
         ];
     }
@@ -71,8 +91,22 @@ final readonly class CoverageReport implements Report
             'rank' => $hole->rank,
             'weight' => $hole->weight,
             'reason' => $hole->reason,
-            'fails' => array_map(static fn (Failure $failure): array => ['answer' => $failure->answer, 'beat' => $failure->beat, 'message' => $failure->message], $hole->fails),
-            'moves' => array_map(static fn (Move $move): array => ['move' => $move->kind->value, 'answer' => $move->answer, 'findings' => array_map(FindingReport::document(...), $move->findings)], $hole->moves),
+            'fails' => array_map(
+                static fn (Failure $failure): array => [
+                    'answer' => $failure->answer,
+                    'beat' => $failure->beat,
+                    'message' => $failure->message,
+                ],
+                $hole->fails,
+            ),
+            'moves' => array_map(
+                static fn (Move $move): array => [
+                    'move' => $move->kind->value,
+                    'answer' => $move->answer,
+                    'findings' => array_map(FindingReport::document(...), $move->findings),
+                ],
+                $hole->moves,
+            ),
         ];
     }
 }

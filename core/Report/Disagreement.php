@@ -16,7 +16,12 @@ final readonly class Disagreement
      * @param string $beat  where to look; empty where nothing is measured
      * @param Text   $look  what the floor says there
      */
-    public function __construct(public AnswerRecord $record, public bool $works, public string $beat, public Text $look) {}
+    public function __construct(
+        public AnswerRecord $record,
+        public bool $works,
+        public string $beat,
+        public Text $look,
+    ) {}
 
     public function side(): Side
     {

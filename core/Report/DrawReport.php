@@ -31,7 +31,14 @@ final readonly class DrawReport implements Report
      * @param Answer     $answer the first that is taught of those the student may drill
      * @param list<Text> $barred why attacks are left out
      */
-    private function __construct(public Draw $draw, public Ticket $ticket, public float $wait, public Answer $answer, public Warning $warning, public array $barred) {}
+    private function __construct(
+        public Draw $draw,
+        public Ticket $ticket,
+        public float $wait,
+        public Answer $answer,
+        public Warning $warning,
+        public array $barred,
+    ) {}
 
     /** Null where the student has nothing to be drilled on. */
     public static function of(SchoolFile $file, Student $student, Rung $rung, int $seed, DateTimeImmutable $at): ?self
@@ -40,9 +47,25 @@ final readonly class DrawReport implements Report
         $youth = $catalogue->forYouth();
         $pool = new Pool($catalogue, Coverage::of($catalogue)->cells, $youth, Coverage::of($youth)->cells, $at);
         $replaced = Prover::replaced($file->reps);
-        $reps = array_values(array_filter($file->reps, static fn (Rep $rep): bool => $rep->student === $student->id && $rep->at <= $at && ! isset($replaced[$rep->id])));
-        $families = array_map(static fn (Attack $attack): Family => $attack->kind->family, array_column($catalogue->attacks, null, 'id'));
-        $windows = Windows::of($reps, $catalogue->attacks, $catalogue->ladder, $at, ProofRules::of($catalogue->school->proof))[$student->id] ?? [];
+        $reps = array_values(
+            array_filter(
+                $file->reps,
+                static fn (Rep $rep): bool => $rep->student === $student->id
+                    && $rep->at <= $at
+                    && ! isset($replaced[$rep->id]),
+            ),
+        );
+        $families = array_map(
+            static fn (Attack $attack): Family => $attack->kind->family,
+            array_column($catalogue->attacks, null, 'id'),
+        );
+        $windows = Windows::of(
+            $reps,
+            $catalogue->attacks,
+            $catalogue->ladder,
+            $at,
+            ProofRules::of($catalogue->school->proof),
+        )[$student->id] ?? [];
         $draw = Draw::of($pool->tickets($student, $rung->id, $windows), Pool::latest($reps, $families));
         $next = $draw->next($seed);
         if ($next === null) {
@@ -51,7 +74,14 @@ final readonly class DrawReport implements Report
         [$ticket, $chance] = $next;
         $answer = $pool->answers($student, $ticket->cell)[0];
 
-        return new self($draw, $ticket, HiddenMoment::wait($chance), $answer, Warning::of($ticket->cell, $answer->beats, $catalogue->school->reaction, $rung, $draw->entropy()), $pool->barred($student));
+        return new self(
+            $draw,
+            $ticket,
+            HiddenMoment::wait($chance),
+            $answer,
+            Warning::of($ticket->cell, $answer->beats, $catalogue->school->reaction, $rung, $draw->entropy()),
+            $pool->barred($student),
+        );
     }
 
     public function document(): array

@@ -62,12 +62,18 @@ final readonly class EvidenceReport implements Report
      * @param list<Student> $students
      * @param list<string> $only     ids of the answers that are told; all where it is null
      */
-    public function __construct(Catalogue $catalogue, array $reps, array $students, public DateTimeImmutable $at, ?array $only = null)
-    {
+    public function __construct(
+        Catalogue $catalogue,
+        array $reps,
+        array $students,
+        public DateTimeImmutable $at,
+        ?array $only = null,
+    ) {
         $rules = ProofRules::of($catalogue->school->proof);
         $counted = self::onTheirSides(AnswerRecords::counted($reps, $at), $catalogue);
         $records = new AnswerRecords($counted, self::attacks($catalogue), self::heights($students), $at, $rules);
-        $isTold = static fn (AnswerRecord|SizeRecord $record): bool => $record->tally->isEnough() && ($only === null || in_array($record->answer, $only, true));
+        $isTold = static fn (AnswerRecord|SizeRecord $record): bool => $record->tally->isEnough()
+            && ($only === null || in_array($record->answer, $only, true));
         $this->answers = array_values(array_filter($records->records, $isTold));
         $this->sizes = array_values(array_filter($records->sizes, $isTold));
         $this->model = new ModelBesideMat($catalogue, $this->answers);
@@ -75,7 +81,14 @@ final readonly class EvidenceReport implements Report
         $this->halfLife = HalfLifeFit::of($counted);
         $this->moves = StudentMove::all($counted, $catalogue->ladder, $rules, $at);
         $fitted = $this->halfLife === null || $this->halfLife->isOpen() ? null : $this->halfLife->days;
-        $weeks = static fn (array $those): Weeks => Weeks::of(array_values($those), $catalogue->ladder, $rules, $at, new DateTimeZone($catalogue->school->conventions->zone), $fitted);
+        $weeks = static fn (array $those): Weeks => Weeks::of(
+            array_values($those),
+            $catalogue->ladder,
+            $rules,
+            $at,
+            new DateTimeZone($catalogue->school->conventions->zone),
+            $fitted,
+        );
         $this->weeks = $weeks($counted);
         $this->groups = array_map($weeks, self::byRank($counted, $students));
         $this->partners = PartnerCounts::of($counted, self::heights($students));
@@ -103,7 +116,18 @@ final readonly class EvidenceReport implements Report
         return array_map(static function (Rep $rep) use ($attacks): Rep {
             $side = ($attacks[$rep->attack] ?? null)?->side($rep->side) ?? $rep->side;
 
-            return $side === $rep->side ? $rep : new Rep($rep->id, $rep->student, $rep->attack, $side, $rep->rung, $rep->outcome, $rep->at, $rep->details);
+            return $side === $rep->side
+                ? $rep
+                : new Rep(
+                    $rep->id,
+                    $rep->student,
+                    $rep->attack,
+                    $side,
+                    $rep->rung,
+                    $rep->outcome,
+                    $rep->at,
+                    $rep->details,
+                );
         }, $reps);
     }
 
@@ -129,7 +153,10 @@ final readonly class EvidenceReport implements Report
     /** @return array<string, string> id of the attack that each answer is written for */
     public static function attacks(Catalogue $catalogue): array
     {
-        return array_combine(array_column($catalogue->answers, 'id'), array_map(static fn (Answer $answer): string => $answer->attack, $catalogue->answers));
+        return array_combine(
+            array_column($catalogue->answers, 'id'),
+            array_map(static fn (Answer $answer): string => $answer->attack, $catalogue->answers),
+        );
     }
 
     /**
@@ -153,12 +180,20 @@ final readonly class EvidenceReport implements Report
         $timed = [];
         foreach ($reps as $rep) {
             $answer = $rep->details->answer ?? '';
-            if ($rep->details->seconds === null || ! $catalogue->hasAnswer($answer) || ! $catalogue->ladder->has($rep->rung)) {
+            if (
+                $rep->details->seconds === null
+                || ! $catalogue->hasAnswer($answer)
+                || ! $catalogue->ladder->has($rep->rung)
+            ) {
                 continue;
             }
             $of = $catalogue->answer($answer);
             $rung = $catalogue->ladder->get($rep->rung);
-            $timed[] = [$rung->momentTold ? 0.0 : 1.0, $rung->attackTold ? 0.0 : $standards->familyBits($of->teaching->rank), $rep->details->seconds - $of->beats->seconds() / $rung->pace];
+            $timed[] = [
+                $rung->momentTold ? 0.0 : 1.0,
+                $rung->attackTold ? 0.0 : $standards->familyBits($of->teaching->rank),
+                $rep->details->seconds - $of->beats->seconds() / $rung->pace,
+            ];
         }
 
         return $timed;
@@ -167,27 +202,109 @@ final readonly class EvidenceReport implements Report
     public function document(): array
     {
         return [
-            'answers' => array_map(static fn (AnswerRecord $one): array => [
-                'answer' => $one->answer, 'rung' => $one->rung, 'side' => $one->side->value, 'n' => $one->tally->count(), 'full' => $one->tally->full, 'half' => $one->tally->half, 'none' => $one->tally->none,
-                'mean' => $one->share->mean, 'low' => $one->share->low(), 'high' => $one->share->high(), 'mistakes' => $one->mistakes(), 'improvised' => $one->improvisedShare(), 'seconds' => $one->seconds,
-            ], $this->answers),
-            'sizes' => array_map(static fn (SizeRecord $one): array => [
-                'answer' => $one->answer, 'attacker' => $one->size, 'n' => $one->tally->count(), 'full' => $one->tally->full, 'half' => $one->tally->half, 'none' => $one->tally->none,
-                'mean' => $one->share->mean, 'low' => $one->share->low(), 'high' => $one->share->high(), 'above_alike' => $one->above === 0.0 ? null : $one->above,
-            ], $this->sizes),
+            'answers' => array_map(
+                static fn (AnswerRecord $one): array => [
+                    'answer' => $one->answer,
+                    'rung' => $one->rung,
+                    'side' => $one->side->value,
+                    'n' => $one->tally->count(),
+                    'full' => $one->tally->full,
+                    'half' => $one->tally->half,
+                    'none' => $one->tally->none,
+                    'mean' => $one->share->mean,
+                    'low' => $one->share->low(),
+                    'high' => $one->share->high(),
+                    'mistakes' => $one->mistakes(),
+                    'improvised' => $one->improvisedShare(),
+                    'seconds' => $one->seconds,
+                ],
+                $this->answers,
+            ),
+            'sizes' => array_map(
+                static fn (SizeRecord $one): array => [
+                    'answer' => $one->answer,
+                    'attacker' => $one->size,
+                    'n' => $one->tally->count(),
+                    'full' => $one->tally->full,
+                    'half' => $one->tally->half,
+                    'none' => $one->tally->none,
+                    'mean' => $one->share->mean,
+                    'low' => $one->share->low(),
+                    'high' => $one->share->high(),
+                    'above_alike' => $one->above === 0.0 ? null : $one->above,
+                ],
+                $this->sizes,
+            ),
             'corners' => $this->model->corners,
-            'disagree' => array_map(static fn (Disagreement $one): array => [
-                'answer' => $one->record->answer, 'side' => $one->record->side->value, 'rung' => $one->record->rung, 'works' => $one->works, 'n' => $one->record->tally->count(), 'clean' => $one->record->tally->full,
-                'beat' => $one->beat, 'look' => $one->look,
-            ], $this->model->disagree),
-            'moves' => array_map(static fn (StudentMove $one): array => ['student' => $one->student, ...self::cell($one->cell), 'from' => $one->move->from, 'to' => $one->move->to, 'mistake' => $one->mistake], $this->moves),
+            'disagree' => array_map(
+                static fn (Disagreement $one): array => [
+                    'answer' => $one->record->answer,
+                    'side' => $one->record->side->value,
+                    'rung' => $one->record->rung,
+                    'works' => $one->works,
+                    'n' => $one->record->tally->count(),
+                    'clean' => $one->record->tally->full,
+                    'beat' => $one->beat,
+                    'look' => $one->look,
+                ],
+                $this->model->disagree,
+            ),
+            'moves' => array_map(
+                static fn (StudentMove $one): array => [
+                    'student' => $one->student,
+                    ...self::cell($one->cell),
+                    'from' => $one->move->from,
+                    'to' => $one->move->to,
+                    'mistake' => $one->mistake,
+                ],
+                $this->moves,
+            ),
             'weeks' => array_map(self::week(...), $this->weeks->weeks),
-            'groups' => array_map(static fn (string $rank, Weeks $weeks): array => ['rank' => $rank, 'weeks' => array_map(self::week(...), $weeks->weeks), 'one_more_class' => self::oneMore($weeks)], array_map(strval(...), array_keys($this->groups)), array_values($this->groups)),
+            'groups' => array_map(
+                static fn (string $rank, Weeks $weeks): array => [
+                    'rank' => $rank,
+                    'weeks' => array_map(self::week(...), $weeks->weeks),
+                    'one_more_class' => self::oneMore($weeks),
+                ],
+                array_map(strval(...), array_keys($this->groups)),
+                array_values($this->groups),
+            ),
             'one_more_class' => self::oneMore($this->weeks),
-            'partners' => array_merge(...array_map(static fn (string $defender, array $own): array => array_map(static fn (string $attacker, int $count): array => ['defender' => $defender, 'attacker' => $attacker, 'n' => $count], array_map(strval(...), array_keys($own)), $own), array_map(strval(...), array_keys($this->partners->counts)), array_values($this->partners->counts))),
+            'partners' => array_merge(
+                ...array_map(
+                    static fn (string $defender, array $own): array => array_map(
+                        static fn (string $attacker, int $count): array => [
+                            'defender' => $defender,
+                            'attacker' => $attacker,
+                            'n' => $count,
+                        ],
+                        array_map(strval(...), array_keys($own)),
+                        $own,
+                    ),
+                    array_map(strval(...), array_keys($this->partners->counts)),
+                    array_values($this->partners->counts),
+                ),
+            ),
             'never_larger' => $this->partners->neverLarger,
-            'half_life' => $this->halfLife === null ? null : ['days' => $this->halfLife->days, 'low' => $this->halfLife->low, 'high' => $this->halfLife->high, 'pairs' => $this->halfLife->pairs, 'in_use' => $this->inUse],
-            'reaction' => $this->reaction === null ? null : ['a' => $this->reaction->base, 'b' => $this->reaction->perBit, 'se_a' => $this->reaction->baseError, 'se_b' => $this->reaction->perBitError, 'n' => $this->reaction->count, 'in_use' => ['a' => $this->reactionInUse->base, 'b' => $this->reactionInUse->perBit]],
+            'half_life' => $this->halfLife === null
+                ? null
+                : [
+                    'days' => $this->halfLife->days,
+                    'low' => $this->halfLife->low,
+                    'high' => $this->halfLife->high,
+                    'pairs' => $this->halfLife->pairs,
+                    'in_use' => $this->inUse,
+                ],
+            'reaction' => $this->reaction === null
+                ? null
+                : [
+                    'a' => $this->reaction->base,
+                    'b' => $this->reaction->perBit,
+                    'se_a' => $this->reaction->baseError,
+                    'se_b' => $this->reaction->perBitError,
+                    'n' => $this->reaction->count,
+                    'in_use' => ['a' => $this->reactionInUse->base, 'b' => $this->reactionInUse->perBit],
+                ],
         ];
     }
 
@@ -202,12 +319,29 @@ final readonly class EvidenceReport implements Report
     /** @return array<string, mixed> */
     private static function week(Week $week): array
     {
-        $turn = static fn (Turn $turn): array => ['student' => $turn->student, ...self::cell($turn->cell), 'from' => $turn->from, 'to' => $turn->to];
+        $turn = static fn (Turn $turn): array => [
+            'student' => $turn->student,
+            ...self::cell($turn->cell),
+            'from' => $turn->from,
+            'to' => $turn->to,
+        ];
 
         return [
-            'from' => $week->from->format('Y-m-d'), 'tries' => $week->tries, 'people' => $week->people,
-            'rungs' => array_map(static fn (int $rung, array $of): array => ['rung' => $rung, 'tries' => $of['tries'], 'clean' => $of['clean'], 'alike' => $week->alike[$rung] ?? null], array_keys($week->rungs), array_values($week->rungs)),
-            'held' => array_map($turn, $week->held), 'faded' => array_map($turn, $week->faded),
+            'from' => $week->from->format('Y-m-d'),
+            'tries' => $week->tries,
+            'people' => $week->people,
+            'rungs' => array_map(
+                static fn (int $rung, array $of): array => [
+                    'rung' => $rung,
+                    'tries' => $of['tries'],
+                    'clean' => $of['clean'],
+                    'alike' => $week->alike[$rung] ?? null,
+                ],
+                array_keys($week->rungs),
+                array_values($week->rungs),
+            ),
+            'held' => array_map($turn, $week->held),
+            'faded' => array_map($turn, $week->faded),
         ];
     }
 

@@ -15,7 +15,14 @@ final readonly class FewestReport implements Report
     public function document(): array
     {
         return [
-            'answers' => array_map(static fn (array $step): array => ['id' => $step['candidate']->answer, 'move' => $step['candidate']->move, 'gain' => $step['gain']], $this->fewest->chosen),
+            'answers' => array_map(
+                static fn (array $step): array => [
+                    'id' => $step['candidate']->answer,
+                    'move' => $step['candidate']->move,
+                    'gain' => $step['gain'],
+                ],
+                $this->fewest->chosen,
+            ),
             'covered' => $this->fewest->covered,
             'taught' => $this->fewest->taught,
             'exact' => $this->fewest->isExact,

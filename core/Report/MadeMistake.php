@@ -34,7 +34,13 @@ final readonly class MadeMistake
     {
         return [
             'text' => $this->mistake->text,
-            'breaks' => $this->breaks === null ? null : ['check' => $this->breaks->check->value, 'beat' => $this->breaks->beat, 'message' => $this->breaks->message],
+            'breaks' => $this->breaks === null
+                ? null
+                : [
+                    'check' => $this->breaks->check->value,
+                    'beat' => $this->breaks->beat,
+                    'message' => $this->breaks->message,
+                ],
         ];
     }
 }

@@ -15,8 +15,8 @@ use StoneDrill\Core\Proof\AnswerRecord;
 use StoneDrill\Core\Text;
 
 /**
- * What the floor says of answers beside what the mat says, where both say anything: works or not for the school's typical bodies, and
- * clean in more than half of the tries or not.
+ * What the floor says of answers beside what the mat says, where both say anything: works or not for the school's
+ * typical bodies, and clean in more than half of the tries or not.
  */
 final readonly class ModelBesideMat
 {
@@ -36,22 +36,32 @@ final readonly class ModelBesideMat
         $corners = ['both' => 0, 'neither' => 0, 'floor-only' => 0, 'mat-only' => 0];
         $disagree = $seen = [];
         foreach ($records as $record) {
-            $examination = $seen[$record->answer.$record->side->value] ??= self::examine($catalogue, $examiner, $record);
+            $examination = $seen[$record->answer.$record->side->value] ??= self::examine(
+                $catalogue,
+                $examiner,
+                $record,
+            );
             if ($examination === null) {
                 continue;
             }
             [$works, $isClean] = [$examination->works(), $record->share->mean >= self::CLEAN];
-            $corners[match (true) {
-                $works && $isClean => 'both',
-                $works => 'floor-only',
-                $isClean => 'mat-only',
-                default => 'neither',
-            }]++;
+            $corners[
+                match (true) {
+                    $works && $isClean => 'both',
+                    $works => 'floor-only',
+                    $isClean => 'mat-only',
+                    default => 'neither',
+                }
+            ]++;
             if ($works !== $isClean) {
                 $disagree[] = self::look($record, $examination, $works);
             }
         }
-        usort($disagree, static fn (Disagreement $a, Disagreement $b): int => $b->record->tally->count() <=> $a->record->tally->count());
+        usort(
+            $disagree,
+            static fn (Disagreement $a, Disagreement $b): int => $b->record->tally->count()
+                <=> $a->record->tally->count(),
+        );
         [$this->corners, $this->disagree] = [$corners, $disagree];
     }
 
@@ -65,7 +75,15 @@ final readonly class ModelBesideMat
 
         $side = $attack->side($record->side);
 
-        return $examiner->examineIn($answer, $attack, $side, $side === Side::Mirrored, (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build), null, Scope::works());
+        return $examiner->examineIn(
+            $answer,
+            $attack,
+            $side,
+            $side === Side::Mirrored,
+            (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build),
+            null,
+            Scope::works(),
+        );
     }
 
     /** Where it fails by the floor; where it works there, the strike with the least to spare. */
@@ -87,6 +105,11 @@ final readonly class ModelBesideMat
 
         return $least === null
             ? new Disagreement($record, $works, '', Text::of('evidence.look.nothing'))
-            : new Disagreement($record, $works, $least[0], Text::of('evidence.look.spare', ['cm' => (int) round(100 * $least[1]), 'target' => $least[2]]));
+            : new Disagreement(
+                $record,
+                $works,
+                $least[0],
+                Text::of('evidence.look.spare', ['cm' => (int) round(100 * $least[1]), 'target' => $least[2]]),
+            );
     }
 }

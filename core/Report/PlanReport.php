@@ -30,20 +30,60 @@ final readonly class PlanReport implements Report
      * @param array<string, int> $goals   goal rung by id of the rank
      * @param float              $seconds that what is taught takes, on average
      */
-    private function __construct(public PlannedClass $class, public ClassPlan $plan, private array $goals, private float $seconds) {}
+    private function __construct(
+        public PlannedClass $class,
+        public ClassPlan $plan,
+        private array $goals,
+        private float $seconds,
+    ) {}
 
     /** @throws TimetableException when the minutes of its blocks cannot be shared out */
     public static function of(SchoolFile $file, PlannedClass $class): self
     {
         $catalogue = $file->catalogue;
         $youth = $catalogue->forYouth();
-        $students = array_values(array_filter($file->students, static fn (Student $student): bool => $class->present === [] ? $class->ranks === [] || in_array($student->rank, $class->ranks, true) : in_array($student->id, $class->present, true)));
-        $windows = Windows::of($file->reps, $catalogue->attacks, $catalogue->ladder, $class->at, ProofRules::of($catalogue->school->proof));
-        $planner = new Planner($catalogue, Coverage::of($catalogue)->cells, $youth, Coverage::of($youth)->cells, $class->at);
+        $students = array_values(
+            array_filter(
+                $file->students,
+                static fn (Student $student): bool => $class->present === []
+                    ? $class->ranks === [] || in_array($student->rank, $class->ranks, true)
+                    : in_array($student->id, $class->present, true),
+            ),
+        );
+        $windows = Windows::of(
+            $file->reps,
+            $catalogue->attacks,
+            $catalogue->ladder,
+            $class->at,
+            ProofRules::of($catalogue->school->proof),
+        );
+        $planner = new Planner(
+            $catalogue,
+            Coverage::of($catalogue)->cells,
+            $youth,
+            Coverage::of($youth)->cells,
+            $class->at,
+        );
 
-        $plan = $planner->plan($class->id, $class->facts, $students, $windows, self::meetings($file, $class), self::season($file, $class), lackLarger: PartnerCounts::of(AnswerRecords::counted($file->reps, $class->at), EvidenceReport::heights($file->students))->neverLarger);
+        $plan = $planner->plan(
+            $class->id,
+            $class->facts,
+            $students,
+            $windows,
+            self::meetings($file, $class),
+            self::season($file, $class),
+            lackLarger: PartnerCounts::of(
+                AnswerRecords::counted($file->reps, $class->at),
+                EvidenceReport::heights($file->students),
+            )->neverLarger,
+        );
 
-        return new self($class, $plan, array_column($catalogue->ranks, 'goalRung', 'id'), $planner->teaching->secondsOf($plan));
+        return new self(
+            $class,
+            $plan,
+            array_column($catalogue->ranks, 'goalRung', 'id'),
+            $planner->teaching->secondsOf($plan),
+        );
     }
 
     /** @return list<string> ids of answers that the ways to tests teach in it, as they stand when it begins */
@@ -61,7 +101,10 @@ final readonly class PlanReport implements Report
 
     private static function meetings(SchoolFile $file, PlannedClass $class): Meetings
     {
-        $before = array_filter($file->classes, static fn (PlannedClass $one): bool => $one->at < $class->at && ! $one->isCancelled);
+        $before = array_filter(
+            $file->classes,
+            static fn (PlannedClass $one): bool => $one->at < $class->at && ! $one->isCancelled,
+        );
         usort($before, static fn (PlannedClass $a, PlannedClass $b): int => $b->at <=> $a->at);
         $pairs = array_fill_keys([...array_column($before, 'id'), $class->id], []);
         foreach ($file->reps as $rep) {
@@ -77,11 +120,17 @@ final readonly class PlanReport implements Report
     public function document(): array
     {
         return [
-            'groups' => array_map(fn (Group $group): array => [
-                'ranks' => array_values(array_unique(array_column($group->students, 'rank'))),
-                'people' => array_column($group->students, 'id'),
-                'teaches' => array_map(static fn (Taught $taught): array => ['answer' => $taught->answer, 'why' => self::why($taught)], $group->taught),
-            ], $this->plan->groups),
+            'groups' => array_map(
+                fn (Group $group): array => [
+                    'ranks' => array_values(array_unique(array_column($group->students, 'rank'))),
+                    'people' => array_column($group->students, 'id'),
+                    'teaches' => array_map(
+                        static fn (Taught $taught): array => ['answer' => $taught->answer, 'why' => self::why($taught)],
+                        $group->taught,
+                    ),
+                ],
+                $this->plan->groups,
+            ),
             'basics' => $this->plan->basics,
             'blocks' => array_map($this->block(...), $this->plan->blocks),
             'rounds' => $this->rounds(),
@@ -90,7 +139,12 @@ final readonly class PlanReport implements Report
 
     private static function why(Taught $taught): Text
     {
-        return Text::of($taught->isForTest ? 'cli.plan.why-for-test' : 'cli.plan.why', ['value' => round($taught->value, 1), 'untried' => $taught->untried, 'open' => $taught->open, 'known' => (int) round(100 * $taught->known)]);
+        return Text::of($taught->isForTest ? 'cli.plan.why-for-test' : 'cli.plan.why', [
+            'value' => round($taught->value, 1),
+            'untried' => $taught->untried,
+            'open' => $taught->open,
+            'known' => (int) round(100 * $taught->known),
+        ]);
     }
 
     /** @return array<string, mixed> a block is for all groups, each doing its own */
@@ -104,7 +158,9 @@ final readonly class PlanReport implements Report
             'locked' => $block->isLocked,
             'group' => null,
             'rung' => $isPractice ? $this->plan->rungOf($block->kind, $this->goals) : null,
-            'reps_each' => $isPractice ? $this->plan->repsEach($block->kind, $this->class->facts->places, $this->seconds) : null,
+            'reps_each' => $isPractice
+                ? $this->plan->repsEach($block->kind, $this->class->facts->places, $this->seconds)
+                : null,
         ];
     }
 
@@ -125,11 +181,33 @@ final readonly class PlanReport implements Report
         return $rounds;
     }
 
-    /** @return list<array{place: int, attacker: ?string, defender: string, recorder: ?string}> the one who attacks first; who is alone works with an instructor */
+    /**
+     * @return list<array{place: int, attacker: ?string, defender: string, recorder: ?string}> the one who attacks
+     *     first; who is alone works with an instructor
+     */
     private static function pairs(Round $round, int $before): array
     {
-        $pairs = array_map(static fn (int $place, array $pair): array => ['place' => $before + $place + 1, 'attacker' => $pair[0], 'defender' => $pair[1], 'recorder' => $round->three === $place ? $round->over : null], array_keys($round->pairs), $round->pairs);
+        $pairs = array_map(
+            static fn (int $place, array $pair): array => [
+                'place' => $before + $place + 1,
+                'attacker' => $pair[0],
+                'defender' => $pair[1],
+                'recorder' => $round->three === $place ? $round->over : null,
+            ],
+            array_keys($round->pairs),
+            $round->pairs,
+        );
 
-        return $round->over === null || $round->three !== null ? $pairs : [...$pairs, ['place' => $before + count($pairs) + 1, 'attacker' => null, 'defender' => $round->over, 'recorder' => null]];
+        return $round->over === null || $round->three !== null
+            ? $pairs
+            : [
+                ...$pairs,
+                [
+                    'place' => $before + count($pairs) + 1,
+                    'attacker' => null,
+                    'defender' => $round->over,
+                    'recorder' => null,
+                ],
+            ];
     }
 }

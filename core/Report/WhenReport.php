@@ -34,8 +34,23 @@ final readonly class WhenReport implements Report
         $attack = $cell->attack;
         $standards = Standards::of($catalogue);
         $bodies = (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build);
-        $answers = array_map(static fn (string $id): Timeliness => Timeliness::of($standards, self::onItsSide($catalogue->answer($id), $attack), $attack, Side::Written, $bodies), $cell->answers);
-        usort($answers, static fn (Timeliness $a, Timeliness $b): int => [$a->needs, $a->answer->id] <=> [$b->needs, $b->answer->id]);
+        $answers = array_map(
+            static fn (string $id): Timeliness => Timeliness::of(
+                $standards,
+                self::onItsSide($catalogue->answer($id), $attack),
+                $attack,
+                Side::Written,
+                $bodies,
+            ),
+            $cell->answers,
+        );
+        usort(
+            $answers,
+            static fn (Timeliness $a, Timeliness $b): int => [$a->needs, $a->answer->id] <=> [
+                $b->needs,
+                $b->answer->id,
+            ],
+        );
 
         return new self($cell, $answers);
     }
@@ -49,19 +64,24 @@ final readonly class WhenReport implements Report
     {
         return [
             'attack' => $this->cell->attack->id,
-            'answers' => array_map(fn (Timeliness $one): array => [
-                'answer' => $one->answer->id,
-                'works' => $this->works($one),
-                'needs_s' => round($one->needs, 6),
-                'arrives_s' => $one->arrival,
-                'spare_s' => $one->spare === null ? null : round($one->spare, 6),
-                'distance_m' => round($one->distance, 6),
-            ], $this->answers),
+            'answers' => array_map(
+                fn (Timeliness $one): array => [
+                    'answer' => $one->answer->id,
+                    'works' => $this->works($one),
+                    'needs_s' => round($one->needs, 6),
+                    'arrives_s' => $one->arrival,
+                    'spare_s' => $one->spare === null ? null : round($one->spare, 6),
+                    'distance_m' => round($one->distance, 6),
+                ],
+                $this->answers,
+            ),
         ];
     }
 
     private static function onItsSide(Answer $answer, Attack $attack): Answer
     {
-        return $answer->matching->coversAsWritten($attack->kind, $attack->facets) ? $answer : $answer->withBeats($answer->beats->mirror());
+        return $answer->matching->coversAsWritten($attack->kind, $attack->facets)
+            ? $answer
+            : $answer->withBeats($answer->beats->mirror());
     }
 }

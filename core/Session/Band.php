@@ -15,7 +15,8 @@ final readonly class Band
     private function __construct(public int $from, public int $to, public array $answers, public float $value) {}
 
     /**
-     * @param array<array-key, float|null> $sums   what each answer is worth to all of them; null where one of them may not
+     * @param array<array-key, float|null> $sums   what each answer is worth to all of them; null where one of them may
+     *     not
      * @param int                          $taught answers that there is time for
      */
     public static function of(int $from, int $to, array $sums, int $taught): self
@@ -23,7 +24,8 @@ final readonly class Band
         $answers = [];
         $least = 0.0;
         foreach ($sums as $answer => $sum) {
-            // Bands are tried by the thousand: what is worth no more than those that there is time for is not sorted in.
+            // Bands are tried by the thousand: what is worth no more than those that there is time for is not sorted
+            // in.
             if ($sum !== null && $sum > $least) {
                 $answers[$answer] = $sum;
                 arsort($answers);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Session;
 
 /**
- * Cuts people, in the order of their ranks, into bands that are taught together: the cut by which what is taught is worth most to
- * all of them. Exact, by dynamic programming over where the last band begins.
+ * Cuts people, in the order of their ranks, into bands that are taught together: the cut by which what is taught is
+ * worth most to all of them. Exact, by dynamic programming over where the last band begins.
  */
 final readonly class Bands
 {
@@ -14,7 +14,8 @@ final readonly class Bands
     private const SAME = 1e-9;
 
     /**
-     * @param list<array<array-key, float|null>> $values of each answer to each person, by answer; null where it is barred for them
+     * @param list<array<array-key, float|null>> $values of each answer to each person, by answer; null where it is
+     *     barred for them
      * @param int                                $most   bands, at most
      * @param int                                $taught answers that there is time for in a band
      *
@@ -53,7 +54,8 @@ final readonly class Bands
     /**
      * @param list<array<array-key, float|null>> $values
      *
-     * @return array<int, array<int, Band>> by its first person, then the one after its last; where there is one band it is that of all
+     * @return array<int, array<int, Band>> by its first person, then the one after its last; where there is one band it
+     *     is that of all
      */
     private static function worth(array $values, int $most, int $taught): array
     {
@@ -63,7 +65,9 @@ final readonly class Bands
             $sums = [];
             for ($to = $from + 1; $to <= $people; $to++) {
                 foreach ($values[$to - 1] as $answer => $value) {
-                    $sums[$answer] = $value === null || (array_key_exists($answer, $sums) && $sums[$answer] === null) ? null : ($sums[$answer] ?? 0.0) + $value;
+                    $sums[$answer] = $value === null || (array_key_exists($answer, $sums) && $sums[$answer] === null)
+                        ? null
+                        : ($sums[$answer] ?? 0.0) + $value;
                 }
                 if ($most > 1 || $to === $people) {
                     $worth[$from][$to] = Band::of($from, $to, $sums, $taught);

@@ -17,6 +17,8 @@ final readonly class Block
      */
     public static function minutesOf(array $blocks, BlockKind $kind): int
     {
-        return array_sum(array_map(static fn (self $block): int => $block->kind === $kind ? $block->minutes : 0, $blocks));
+        return array_sum(
+            array_map(static fn (self $block): int => $block->kind === $kind ? $block->minutes : 0, $blocks),
+        );
     }
 }

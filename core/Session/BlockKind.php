@@ -22,9 +22,9 @@ enum BlockKind: string
         return match ($this) {
             self::Gather, self::Close => 0.05,
             self::Basics => 0.15,
-            self::Teach => 0.30,
+            self::Teach => 0.3,
             self::Drill => 0.25,
-            self::Pressure => 0.20,
+            self::Pressure => 0.2,
         };
     }
 

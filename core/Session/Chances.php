@@ -6,7 +6,10 @@ namespace StoneDrill\Core\Session;
 
 use StoneDrill\Core\Proof\ProofRules;
 
-/** The chances of the next try at a rung: that it counts in full, half or not at all. Means of a Dirichlet after what was tried. */
+/**
+ * The chances of the next try at a rung: that it counts in full, half or not at all. Means of a Dirichlet after what
+ * was tried.
+ */
 final readonly class Chances
 {
     /** What is thought of somebody who was never tried, worth one try. */
@@ -17,8 +20,8 @@ final readonly class Chances
     public function __construct(public float $full, public float $half, public float $none) {}
 
     /**
-     * A clean try counts at the rung and above it, half a credit there too, a failed one at the rung and below it; half a credit
-     * below the rung is half a failure.
+     * A clean try counts at the rung and above it, half a credit there too, a failed one at the rung and below it; half
+     * a credit below the rung is half a failure.
      *
      * @param list<array{int, int, float}> $tries seconds since 1970, rung, credit; the latest that count
      * @param int                          $at    seconds since 1970
@@ -59,10 +62,10 @@ final readonly class Chances
         foreach ($tries as [$then, $of, $credit]) {
             $weight = 2 ** (-intdiv(max(0, $at - $then), self::DAY) / $rules->halfLife);
             match (true) {
-                $credit === 1.0 && $of >= $rung => $counts['full'] += $weight,
-                $credit > 0.0 && $credit < 1.0 && $of >= $rung => $counts['half'] += $weight,
-                $credit > 0.0 && $credit < 1.0 => $counts['none'] += $weight / 2,
-                $credit === 0.0 && $of <= $rung => $counts['none'] += $weight,
+                $credit === 1.0 && $of >= $rung => ($counts['full'] += $weight),
+                $credit > 0.0 && $credit < 1.0 && $of >= $rung => ($counts['half'] += $weight),
+                $credit > 0.0 && $credit < 1.0 => ($counts['none'] += $weight / 2),
+                $credit === 0.0 && $of <= $rung => ($counts['none'] += $weight),
                 default => null,
             };
         }

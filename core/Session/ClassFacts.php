@@ -17,5 +17,11 @@ final readonly class ClassFacts
      * @param int         $places      pairs that can work at once
      * @param int         $instructors who teach, assistants too
      */
-    public function __construct(public int $minutes, public array $blocks, public int $places, public int $instructors, public ClassWishes $wishes = new ClassWishes()) {}
+    public function __construct(
+        public int $minutes,
+        public array $blocks,
+        public int $places,
+        public int $instructors,
+        public ClassWishes $wishes = new ClassWishes(),
+    ) {}
 }

@@ -13,7 +13,12 @@ final readonly class ClassPlan
      * @param list<string>   $basics   of what is taught, those of most answers first, as many as there is time for
      * @param list<Partners> $partners of each circle: those who are apart, and the others
      */
-    public function __construct(public array $blocks, public array $groups, public array $basics, public array $partners) {}
+    public function __construct(
+        public array $blocks,
+        public array $groups,
+        public array $basics,
+        public array $partners,
+    ) {}
 
     /** Minutes of all blocks of a kind. */
     public function minutes(BlockKind $kind): int
@@ -42,13 +47,16 @@ final readonly class ClassPlan
      */
     public function repsEach(BlockKind $kind, int $places, float $seconds): int
     {
-        $pairs = array_sum(array_map(static fn (Partners $one): int => Partners::pairs($one->of($kind)), $this->partners));
+        $pairs = array_sum(
+            array_map(static fn (Partners $one): int => Partners::pairs($one->of($kind)), $this->partners),
+        );
 
         return RepCount::each($this->minutes($kind), $places, $pairs, RepCount::CALLED, $seconds);
     }
 
     /**
-     * The rung at which most of those who are there practise in a block: below their goal rung in a drill, at it under pressure.
+     * The rung at which most of those who are there practise in a block: below their goal rung in a drill, at it under
+     * pressure.
      *
      * @param array<string, int> $goals goal rung by id of the rank
      */

@@ -19,7 +19,14 @@ final readonly class HomeItem
      * @param float $lower lower bound at the goal rung
      * @param int   $tries that it is read from
      */
-    public function __construct(public Answer $answer, public Attack $attack, public Side $side, public Beats $beats, public float $lower, public int $tries) {}
+    public function __construct(
+        public Answer $answer,
+        public Attack $attack,
+        public Side $side,
+        public Beats $beats,
+        public float $lower,
+        public int $tries,
+    ) {}
 
     /**
      * Where the strikes go, on one's own wall.
@@ -31,7 +38,9 @@ final readonly class HomeItem
     public function targets(float $stature): array
     {
         $targets = [];
-        foreach (array_filter($this->beats->actions(), static fn (Action $action): bool => $action->isStrike()) as $action) {
+        foreach (
+            array_filter($this->beats->actions(), static fn (Action $action): bool => $action->isStrike()) as $action
+        ) {
             foreach ($action->targets as $target) {
                 if ($target->height() !== null) {
                     $targets[$target->value] = [$target, (int) round(100 * $stature * $target->height())];

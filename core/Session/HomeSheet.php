@@ -16,7 +16,10 @@ use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Drill\Eligibility;
 use StoneDrill\Core\Proof\Window;
 
-/** What somebody practises alone in a week: what they have been taught and are weakest at, as long as nobody else is needed for it. */
+/**
+ * What somebody practises alone in a week: what they have been taught and are weakest at, as long as nobody else is
+ * needed for it.
+ */
 final readonly class HomeSheet
 {
     public const MOST = 5;
@@ -38,18 +41,34 @@ final readonly class HomeSheet
         $items = [];
         foreach ($catalogue->answers as $answer) {
             $attack = $catalogue->attackOf($answer);
-            if ($answer->introducedAt($order) > $order[$student->rank] || $attack->kind->family === Family::Ground || ! $eligibility->opens($student, $attack, $answer)) {
+            if (
+                $answer->introducedAt($order) > $order[$student->rank]
+                || $attack->kind->family === Family::Ground
+                || ! $eligibility->opens($student, $attack, $answer)
+            ) {
                 continue;
             }
             $beats = $answer->beatsFor($rank, $order);
-            if (array_intersect(array_column(Hazards::ofBeats($beats), 'value'), array_column(self::NOT_ALONE, 'value')) !== []) {
+            if (
+                array_intersect(
+                    array_column(Hazards::ofBeats($beats), 'value'),
+                    array_column(self::NOT_ALONE, 'value'),
+                ) !== []
+            ) {
                 continue;
             }
             $own = [];
             foreach (self::sides($answer, $attack->sides()) as $side) {
                 $window = $windows[CellKey::of($attack, $side)->text] ?? Window::empty();
                 if (! $window->holds($rank->goalRung, $at)) {
-                    $own[] = new HomeItem($answer, $attack, $side, $side === Side::Mirrored ? $beats->mirror() : $beats, $window->evidence($rank->goalRung, $at)->lower(), count($window->tries));
+                    $own[] = new HomeItem(
+                        $answer,
+                        $attack,
+                        $side,
+                        $side === Side::Mirrored ? $beats->mirror() : $beats,
+                        $window->evidence($rank->goalRung, $at)->lower(),
+                        count($window->tries),
+                    );
                 }
             }
             usort($own, self::weaker(...));
@@ -72,6 +91,11 @@ final readonly class HomeSheet
 
     private static function weaker(HomeItem $a, HomeItem $b): int
     {
-        return [$a->tries === 0, $a->lower, -$a->attack->prevalence, $a->answer->id] <=> [$b->tries === 0, $b->lower, -$b->attack->prevalence, $b->answer->id];
+        return [$a->tries === 0, $a->lower, -$a->attack->prevalence, $a->answer->id] <=> [
+            $b->tries === 0,
+            $b->lower,
+            -$b->attack->prevalence,
+            $b->answer->id,
+        ];
     }
 }

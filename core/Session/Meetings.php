@@ -11,7 +11,8 @@ final readonly class Meetings
     public const CLASSES = 8;
 
     /**
-     * @param array<string, list<int>>  $before how many classes ago two met, by their ids in order, with a space between; 1 is the last class
+     * @param array<string, list<int>>  $before how many classes ago two met, by their ids in order, with a space
+     *     between; 1 is the last class
      * @param array<string, true>       $today  pairs that met today, named likewise
      */
     public function __construct(public array $before = [], public array $today = []) {}
@@ -29,7 +30,10 @@ final readonly class Meetings
             }
         }
 
-        return new self($before, array_fill_keys(array_map(static fn (array $pair): string => self::key(...$pair), $today), true));
+        return new self(
+            $before,
+            array_fill_keys(array_map(static fn (array $pair): string => self::key(...$pair), $today), true),
+        );
     }
 
     public static function key(string $a, string $b): string
@@ -40,9 +44,14 @@ final readonly class Meetings
     /** How much two have met before: 1 for the last class, an eighth less for each class longer ago. */
     public function weight(string $a, string $b): float
     {
-        $ago = array_filter($this->before[self::key($a, $b)] ?? [], static fn (int $classes): bool => $classes >= 1 && $classes <= self::CLASSES);
+        $ago = array_filter(
+            $this->before[self::key($a, $b)] ?? [],
+            static fn (int $classes): bool => $classes >= 1 && $classes <= self::CLASSES,
+        );
 
-        return array_sum(array_map(static fn (int $classes): float => (self::CLASSES + 1 - $classes) / self::CLASSES, $ago));
+        return array_sum(
+            array_map(static fn (int $classes): float => (self::CLASSES + 1 - $classes) / self::CLASSES, $ago),
+        );
     }
 
     public function haveMetToday(string $a, string $b): bool

@@ -9,14 +9,14 @@ use Random\Randomizer;
 use StoneDrill\Core\Proof\PartnerCounts;
 
 /**
- * Who works with whom, round by round. The rounds are those of the circle; who sits where is searched for the least that speaks
- * against its pairs: that they have met lately, that one is much taller, that one knows much more,
- * that one was never attacked by somebody larger and is not here either.
+ * Who works with whom, round by round. The rounds are those of the circle; who sits where is searched for the least
+ * that speaks against its pairs: that they have met lately, that one is much taller, that one knows much more, that one
+ * was never attacked by somebody larger and is not here either.
  */
 final readonly class Pairing
 {
     /** Metres of difference that speak against nothing. */
-    private const ALIKE = 0.20;
+    private const ALIKE = 0.2;
 
     /** What each further metre weighs: two for every ten centimetres. */
     private const TALLER = 20.0;
@@ -24,7 +24,10 @@ final readonly class Pairing
     /** Ranks apart that speak against nothing. */
     private const RANKS = 2;
 
-    /** What it weighs that somebody larger never attacked one of them, and this one is not larger either: as much as to have met in the last class. */
+    /**
+     * What it weighs that somebody larger never attacked one of them, and this one is not larger either: as much as to
+     * have met in the last class.
+     */
     private const LACKS = 1.0;
 
     /** What it weighs that two have met today: more than everything else together. */
@@ -42,12 +45,20 @@ final readonly class Pairing
     /**
      * @param list<Person> $people
      * @param bool         $mixesSizes whether all sizes are wished for instead of like ones
-     * @param bool         $stepsIn    whether an instructor works with whoever is over, instead of a pair taking them in
+     * @param bool         $stepsIn    whether an instructor works with whoever is over, instead of a pair taking them
+     *     in
      */
-    public function __construct(private array $people, private Meetings $meetings = new Meetings(), private bool $mixesSizes = false, private int $seed = 1, private bool $stepsIn = false) {}
+    public function __construct(
+        private array $people,
+        private Meetings $meetings = new Meetings(),
+        private bool $mixesSizes = false,
+        private int $seed = 1,
+        private bool $stepsIn = false,
+    ) {}
 
     /**
-     * @return list<Round> as many as asked for; once everybody has met everybody they begin anew. Who is alone is over in each.
+     * @return list<Round> as many as asked for; once everybody has met everybody they begin anew. Who is alone is over
+     *     in each.
      */
     public function rounds(int $count): array
     {
@@ -57,11 +68,20 @@ final readonly class Pairing
         }
         $costs = $this->costs();
         $order = $this->order(array_slice($circle, 0, $count), $costs);
-        $pairs = array_map(static fn (array $round): array => array_map(static fn (array $pair): array => [$order[$pair[0]], $order[$pair[1]]], $round), array_slice($circle, 0, $count));
-        // Where there is time for all to meet, no order of the seats keeps those apart who met today: their rounds come last.
+        $pairs = array_map(
+            static fn (array $round): array => array_map(
+                static fn (array $pair): array => [$order[$pair[0]], $order[$pair[1]]],
+                $round,
+            ),
+            array_slice($circle, 0, $count),
+        );
+        // Where there is time for all to meet, no order of the seats keeps those apart who met today: their rounds come
+        // last.
         usort($pairs, fn (array $one, array $other): int => $this->haveMet($one) <=> $this->haveMet($other));
 
-        return $this->told(array_map(static fn (int $round): array => $pairs[$round % count($pairs)], range(0, $count - 1)));
+        return $this->told(
+            array_map(static fn (int $round): array => $pairs[$round % count($pairs)], range(0, $count - 1)),
+        );
     }
 
     /**
@@ -86,13 +106,24 @@ final readonly class Pairing
     /** @param list<array{int, int}> $pairs places of people, how many of whom have met today */
     private function haveMet(array $pairs): int
     {
-        return count(array_filter($pairs, fn (array $pair): bool => $this->meetings->haveMetToday($this->people[$pair[0]]->id, $this->people[$pair[1]]->id)));
+        return count(
+            array_filter(
+                $pairs,
+                fn (array $pair): bool => $this->meetings->haveMetToday(
+                    $this->people[$pair[0]]->id,
+                    $this->people[$pair[1]]->id,
+                ),
+            ),
+        );
     }
 
     /** @return list<list<float>> what speaks against each pair, by their places */
     private function costs(): array
     {
-        return array_map(fn (Person $a): array => array_map(fn (Person $b): float => $this->against($a, $b), $this->people), $this->people);
+        return array_map(
+            fn (Person $a): array => array_map(fn (Person $b): float => $this->against($a, $b), $this->people),
+            $this->people,
+        );
     }
 
     private function against(Person $a, Person $b): float
@@ -103,13 +134,17 @@ final readonly class Pairing
         return $this->meetings->weight($a->id, $b->id)
             + self::TALLER * $apart
             + max(0, abs($a->rank - $b->rank) - self::RANKS)
-            + self::LACKS * (($a->lacksLarger && ! self::isLarger($a, $b) ? 1 : 0) + ($b->lacksLarger && ! self::isLarger($b, $a) ? 1 : 0))
+            + self::LACKS
+                * (($a->lacksLarger && ! self::isLarger($a, $b) ? 1 : 0)
+                    + ($b->lacksLarger && ! self::isLarger($b, $a) ? 1 : 0))
             + ($this->meetings->haveMetToday($a->id, $b->id) ? self::TODAY : 0.0);
     }
 
     private static function isLarger(Person $than, Person $other): bool
     {
-        return $than->height !== null && $other->height !== null && PartnerCounts::isLarger($than->height, $other->height);
+        return $than->height !== null
+            && $other->height !== null
+            && PartnerCounts::isLarger($than->height, $other->height);
     }
 
     /**
@@ -131,7 +166,9 @@ final readonly class Pairing
         };
         $first = range(0, count($this->people) - 1);
 
-        return count($first) <= self::ALL_ORDERS ? self::bestOfAll($first, $cost) : $this->bestFound($first, $pairs, $costs, $cost($first));
+        return count($first) <= self::ALL_ORDERS
+            ? self::bestOfAll($first, $cost)
+            : $this->bestFound($first, $pairs, $costs, $cost($first));
     }
 
     /**
@@ -227,14 +264,21 @@ final readonly class Pairing
             $three = null;
             if ($over !== null && $pairs !== [] && ! $this->stepsIn) {
                 // Those who had a third least often get one.
-                $load = array_map(static fn (array $pair): int => ($thirds[$pair[0]] ?? 0) + ($thirds[$pair[1]] ?? 0), $pairs);
+                $load = array_map(
+                    static fn (array $pair): int => ($thirds[$pair[0]] ?? 0) + ($thirds[$pair[1]] ?? 0),
+                    $pairs,
+                );
                 $three = (int) array_search(min($load), $load, true);
                 foreach ($pairs[$three] as $place) {
                     $thirds[$place] = ($thirds[$place] ?? 0) + 1;
                 }
             }
             $ids = fn (int $place): string => $this->people[$place]->id;
-            $told[] = new Round(array_map(static fn (array $pair): array => [$ids($pair[0]), $ids($pair[1])], $pairs), $over === null ? null : $ids($over), $three);
+            $told[] = new Round(
+                array_map(static fn (array $pair): array => [$ids($pair[0]), $ids($pair[1])], $pairs),
+                $over === null ? null : $ids($over),
+                $three,
+            );
         }
 
         return $told;

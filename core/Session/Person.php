@@ -13,5 +13,10 @@ final readonly class Person
      * @param ?float $height stature in metres
      * @param bool   $lacksLarger whether somebody larger never attacked them
      */
-    public function __construct(public string $id, public int $rank, public ?float $height = null, public bool $lacksLarger = false) {}
+    public function __construct(
+        public string $id,
+        public int $rank,
+        public ?float $height = null,
+        public bool $lacksLarger = false,
+    ) {}
 }

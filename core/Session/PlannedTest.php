@@ -11,11 +11,15 @@ final readonly class PlannedTest
 {
     /**
      * @param string                                                                      $id         unique in its file
-     * @param string                                                                      $rank       id of the rank that it is for
+     * @param string                                                                      $rank       id of the rank
+     *     that it is for
      * @param list<string>                                                                $candidates ids of students
-     * @param list<string>                                                                $classes    ids of those that lead to it; empty for all until then
-     * @param bool                                                                        $isDrawn    whether it asks for some of what the rank needs instead of all
-     * @param list<array{student: string, attack: string, side: string, rep: string}>     $results    how items went, by the ids of reps
+     * @param list<string>                                                                $classes    ids of those that
+     *     lead to it; empty for all until then
+     * @param bool                                                                        $isDrawn    whether it asks
+     *     for some of what the rank needs instead of all
+     * @param list<array{student: string, attack: string, side: string, rep: string}>     $results    how items went, by
+     *     the ids of reps
      */
     public function __construct(
         public string $id,

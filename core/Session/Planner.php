@@ -10,13 +10,17 @@ use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\Window;
 
-/** Plans classes of a school at a moment: the same people, proof and facts give the same plan, wherever it is asked for. */
+/**
+ * Plans classes of a school at a moment: the same people, proof and facts give the same plan, wherever it is asked for.
+ */
 final readonly class Planner
 {
     /** Minutes to show an answer and have it repeated. */
     public const MINUTES_TO_TEACH = 4;
 
-    /** What it is worth to somebody that the way to a test teaches an answer now: more than everything else together. */
+    /**
+     * What it is worth to somebody that the way to a test teaches an answer now: more than everything else together.
+     */
     private const SEASON = 1_000.0;
 
     /** Share of the basics that is for those that are due anyway, at most, as long as tonight's need the rest. */
@@ -40,8 +44,13 @@ final readonly class Planner
      * @param Catalogue  $forYouth   the same as those under 16 learn it
      * @param list<Cell> $youthCells of that catalogue
      */
-    public function __construct(Catalogue $catalogue, array $cells, Catalogue $forYouth, array $youthCells, private DateTimeImmutable $at)
-    {
+    public function __construct(
+        Catalogue $catalogue,
+        array $cells,
+        Catalogue $forYouth,
+        array $youthCells,
+        private DateTimeImmutable $at,
+    ) {
         $this->teaching = new Teaching($catalogue, $cells, $at);
         $this->youth = new Teaching($forYouth, $youthCells, $at);
         $this->order = $catalogue->rankOrder();
@@ -52,30 +61,71 @@ final readonly class Planner
      * @param list<Student>                        $students in any order
      * @param array<string, array<string, Window>> $windows  by student, then the cell's key
      * @param Meetings                             $meetings who has worked with whom, by the ids of students
-     * @param list<string>                         $due      basics that are due whatever is taught: their mark is missing, or their mistakes grow
+     * @param list<string>                         $due      basics that are due whatever is taught: their mark is
+     *     missing, or their mistakes grow
      * @param list<string>                         $lackLarger ids of students whom nobody larger ever attacked
-     * @param list<string>                         $season   ids of answers that the way to a test teaches in this class: they come first
+     * @param list<string>                         $season   ids of answers that the way to a test teaches in this
+     *     class: they come first
      *
      * @throws TimetableException when the minutes cannot be shared out
      */
-    public function plan(string $id, ClassFacts $facts, array $students, array $windows, Meetings $meetings = new Meetings(), array $season = [], array $due = [], array $lackLarger = []): ClassPlan
-    {
+    public function plan(
+        string $id,
+        ClassFacts $facts,
+        array $students,
+        array $windows,
+        Meetings $meetings = new Meetings(),
+        array $season = [],
+        array $due = [],
+        array $lackLarger = [],
+    ): ClassPlan {
         $blocks = Timetable::share($facts->minutes, $facts->blocks);
-        usort($students, fn (Student $a, Student $b): int => [$this->order[$a->rank], $a->id] <=> [$this->order[$b->rank], $b->id]);
+        usort(
+            $students,
+            fn (Student $a, Student $b): int => [$this->order[$a->rank], $a->id] <=> [$this->order[$b->rank], $b->id],
+        );
         $young = array_values(array_filter($students, fn (Student $student): bool => $student->isYouthOn($this->at)));
         $grown = array_values(array_filter($students, fn (Student $student): bool => ! $student->isYouthOn($this->at)));
         $taught = intdiv(Block::minutesOf($blocks, BlockKind::Teach), self::MINUTES_TO_TEACH);
         $first = array_fill_keys($facts->wishes->teach, 2 * self::SEASON) + array_fill_keys($season, self::SEASON);
-        // Those under 16 are by themselves, with an instructor of their own; one who is alone goes from them to the others.
+        // Those under 16 are by themselves, with an instructor of their own; one who is alone goes from them to the
+        // others.
         $groups = [
             ...$this->groups($this->youth, $young, $windows, 1, $taught, $first, $facts->wishes),
-            ...$this->groups($this->teaching, $grown, $windows, max(1, $facts->instructors - min(1, count($young))), $taught, $first, $facts->wishes),
+            ...$this->groups(
+                $this->teaching,
+                $grown,
+                $windows,
+                max(1, $facts->instructors - min(1, count($young))),
+                $taught,
+                $first,
+                $facts->wishes,
+            ),
         ];
 
-        return new ClassPlan($blocks, $groups, $this->basics($groups, $due, intdiv(Block::minutesOf($blocks, BlockKind::Basics), self::BASIC)), [
-            ...$this->partners($this->people($young, $lackLarger), true, $blocks, $meetings, crc32($id), $facts->wishes),
-            ...$this->partners($this->people($grown, $lackLarger), false, $blocks, $meetings, crc32($id), $facts->wishes),
-        ]);
+        return new ClassPlan(
+            $blocks,
+            $groups,
+            $this->basics($groups, $due, intdiv(Block::minutesOf($blocks, BlockKind::Basics), self::BASIC)),
+            [
+                ...$this->partners(
+                    $this->people($young, $lackLarger),
+                    true,
+                    $blocks,
+                    $meetings,
+                    crc32($id),
+                    $facts->wishes,
+                ),
+                ...$this->partners(
+                    $this->people($grown, $lackLarger),
+                    false,
+                    $blocks,
+                    $meetings,
+                    crc32($id),
+                    $facts->wishes,
+                ),
+            ],
+        );
     }
 
     /**
@@ -85,15 +135,31 @@ final readonly class Planner
      *
      * @return list<Group>
      */
-    private function groups(Teaching $teaching, array $students, array $windows, int $most, int $taught, array $first, ClassWishes $wishes): array
-    {
-        $worth = array_map(fn (Student $student): array => array_diff_key($teaching->to($student, $windows[$student->id] ?? [], $this->at, $wishes->teach), array_fill_keys($wishes->skip, true)), $students);
+    private function groups(
+        Teaching $teaching,
+        array $students,
+        array $windows,
+        int $most,
+        int $taught,
+        array $first,
+        ClassWishes $wishes,
+    ): array {
+        $worth = array_map(
+            fn (Student $student): array => array_diff_key(
+                $teaching->to($student, $windows[$student->id] ?? [], $this->at, $wishes->teach),
+                array_fill_keys($wishes->skip, true),
+            ),
+            $students,
+        );
         $values = array_map(static fn (array $one): array => self::values($one, $first), $worth);
 
-        return array_map(static fn (Band $band): Group => new Group(
-            array_slice($students, $band->from, $band->to - $band->from),
-            self::taught($band, array_slice($worth, $band->from, $band->to - $band->from), $first),
-        ), Bands::cut($values, $most, $taught));
+        return array_map(
+            static fn (Band $band): Group => new Group(
+                array_slice($students, $band->from, $band->to - $band->from),
+                self::taught($band, array_slice($worth, $band->from, $band->to - $band->from), $first),
+            ),
+            Bands::cut($values, $most, $taught),
+        );
     }
 
     /**
@@ -123,14 +189,20 @@ final readonly class Planner
         $taught = [];
         foreach ($band->answers as $answer => $value) {
             $own = array_map(static fn (array $one): ?Worth => $one[$answer] ?? null, $worth);
-            $taught[] = Taught::of((string) $answer, $value - ($season[$answer] ?? 0.0) * count(array_filter($own)), $own, ($season[$answer] ?? 0.0) === self::SEASON);
+            $taught[] = Taught::of(
+                (string) $answer,
+                $value - ($season[$answer] ?? 0.0) * count(array_filter($own)),
+                $own,
+                ($season[$answer] ?? 0.0) === self::SEASON,
+            );
         }
 
         return $taught;
     }
 
     /**
-     * Those of what is taught, and those that are due anyway: of what there is no time for all, a third is for the latter.
+     * Those of what is taught, and those that are due anyway: of what there is no time for all, a third is for the
+     * latter.
      *
      * @param list<Group>  $groups
      * @param list<string> $due
@@ -152,7 +224,11 @@ final readonly class Planner
         $due = array_values(array_diff($due, array_slice($tonight, 0, $most)));
         $kept = max($most - count($due), (int) ceil($most * (1 - self::DUE)));
 
-        return array_slice(array_values(array_unique([...array_slice($tonight, 0, $kept), ...$due, ...$tonight])), 0, $most);
+        return array_slice(
+            array_values(array_unique([...array_slice($tonight, 0, $kept), ...$due, ...$tonight])),
+            0,
+            $most,
+        );
     }
 
     /**
@@ -161,13 +237,21 @@ final readonly class Planner
      *
      * @return list<Partners> none of nobody
      */
-    private function partners(array $people, bool $isApart, array $blocks, Meetings $meetings, int $seed, ClassWishes $wishes): array
-    {
+    private function partners(
+        array $people,
+        bool $isApart,
+        array $blocks,
+        Meetings $meetings,
+        int $seed,
+        ClassWishes $wishes,
+    ): array {
         if ($people === []) {
             return [];
         }
         $first = self::roundsIn(Block::minutesOf($blocks, BlockKind::Drill));
-        $rounds = (new Pairing($people, $meetings, $wishes->mixesSizes, $seed, $wishes->stepsIn))->rounds($first + self::roundsIn(Block::minutesOf($blocks, BlockKind::Pressure)));
+        $rounds = (new Pairing($people, $meetings, $wishes->mixesSizes, $seed, $wishes->stepsIn))->rounds(
+            $first + self::roundsIn(Block::minutesOf($blocks, BlockKind::Pressure)),
+        );
 
         return [new Partners($isApart, array_slice($rounds, 0, $first), array_slice($rounds, $first))];
     }
@@ -180,7 +264,15 @@ final readonly class Planner
      */
     private function people(array $students, array $lackLarger): array
     {
-        return array_map(fn (Student $student): Person => new Person($student->id, $this->order[$student->rank], $student->height, in_array($student->id, $lackLarger, true)), $students);
+        return array_map(
+            fn (Student $student): Person => new Person(
+                $student->id,
+                $this->order[$student->rank],
+                $student->height,
+                in_array($student->id, $lackLarger, true),
+            ),
+            $students,
+        );
     }
 
     /** How often partners change in a block. */

@@ -14,14 +14,15 @@ use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Window;
 
 /**
- * How likely somebody is to pass the test of a rank as they are now. Each item counts in full, half or not at all; a test is
- * passed with enough of all credit and with no critical item that does not count. Credits are multiples of a half, so the
- * distribution of their sum is a convolution: the chance is exact for the chances that go into it, which are estimates.
+ * How likely somebody is to pass the test of a rank as they are now. Each item counts in full, half or not at all; a
+ * test is passed with enough of all credit and with no critical item that does not count. Credits are multiples of a
+ * half, so the distribution of their sum is a convolution: the chance is exact for the chances that go into it, which
+ * are estimates.
  */
 final readonly class Readiness
 {
     /** Share of all credit that a test asks for. */
-    public const CREDIT = 0.80;
+    public const CREDIT = 0.8;
 
     /** Chance from which somebody is told to be ready. */
     public const READY_FROM = 0.85;
@@ -38,7 +39,12 @@ final readonly class Readiness
         $items = [];
         foreach (self::asked($catalogue, $rank) as [$attack, $side]) {
             $window = $windows[CellKey::of($attack, $side)->text] ?? Window::empty();
-            $items[] = new TestItem($attack, $side, Chances::of($window->tries, $rank->goalRung, $at->getTimestamp(), $rules), $window->count > 0);
+            $items[] = new TestItem(
+                $attack,
+                $side,
+                Chances::of($window->tries, $rank->goalRung, $at->getTimestamp(), $rules),
+                $window->count > 0,
+            );
         }
 
         return new self($items);
@@ -88,10 +94,16 @@ final readonly class Readiness
         arsort($gains);
         $gains = array_filter($gains, static fn (float $gain): bool => $gain > 1e-12);
 
-        return array_map(fn (int $place): array => [$this->items[$place], $gains[$place]], array_slice(array_keys($gains), 0, $count));
+        return array_map(
+            fn (int $place): array => [$this->items[$place], $gains[$place]],
+            array_slice(array_keys($gains), 0, $count),
+        );
     }
 
-    /** @return array{float, float, float} chances of no credit, half, full; no credit at all for what is critical fails the test */
+    /**
+     * @return array{float, float, float} chances of no credit, half, full; no credit at all for what is critical fails
+     *     the test
+     */
     private static function outcomes(TestItem $item): array
     {
         return [$item->isCritical() ? 0.0 : $item->chances->none, $item->chances->half, $item->chances->full];

@@ -21,6 +21,8 @@ final readonly class RepCount
      */
     public static function each(int $minutes, int $places, int $pairs, float $wait, float $takes): int
     {
-        return $pairs < 1 ? 0 : (int) floor(60 * $minutes * min($places, $pairs) / $pairs / ($wait + $takes + self::BETWEEN) / 2);
+        return $pairs < 1
+            ? 0
+            : (int) floor((60 * $minutes * min($places, $pairs)) / $pairs / ($wait + $takes + self::BETWEEN) / 2);
     }
 }

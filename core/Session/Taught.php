@@ -15,7 +15,14 @@ final readonly class Taught
      * @param float  $known   share of its basics that is known, on average over those
      * @param bool   $isForTest whether the way to a test teaches it now
      */
-    private function __construct(public string $answer, public float $value, public int $untried, public int $open, public float $known, public bool $isForTest) {}
+    private function __construct(
+        public string $answer,
+        public float $value,
+        public int $untried,
+        public int $open,
+        public float $known,
+        public bool $isForTest,
+    ) {}
 
     /** @param list<Worth|null> $worth to each of the band */
     public static function of(string $answer, float $value, array $worth, bool $isForTest = false): self
@@ -23,6 +30,15 @@ final readonly class Taught
         $worth = array_values(array_filter($worth));
         $untried = count(array_filter($worth, static fn (Worth $one): bool => $one->isUntried));
 
-        return new self($answer, $value, $untried, count($worth) - $untried, $worth === [] ? 0.0 : array_sum(array_map(static fn (Worth $one): float => $one->known, $worth)) / count($worth), $isForTest);
+        return new self(
+            $answer,
+            $value,
+            $untried,
+            count($worth) - $untried,
+            $worth === []
+                ? 0.0
+                : array_sum(array_map(static fn (Worth $one): float => $one->known, $worth)) / count($worth),
+            $isForTest,
+        );
     }
 }

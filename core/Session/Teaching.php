@@ -34,7 +34,10 @@ final class Teaching
     /** @var array<string, float> by id of the answer */
     private readonly array $seconds;
 
-    /** @var array<int, array<string, array<string, true>>> ids of the answers that use a basic, by the basic, of all that a rank knows */
+    /**
+     * @var array<int, array<string, array<string, true>>> ids of the answers that use a basic, by the basic, of all
+     *     that a rank knows
+     */
     private array $known = [];
 
     /** @var array<int, array<string, float>> share of an answer's basics that a rank knows, by the answer */
@@ -52,16 +55,33 @@ final class Teaching
                 $works["{$answer} {$cell->attack->id}"] = true;
             }
         }
-        $this->working = array_values(array_filter($catalogue->answers, static fn (Answer $answer): bool => isset($works["{$answer->id} {$answer->attack}"])));
-        $this->seconds = array_combine(array_column($catalogue->answers, 'id'), array_map(static fn (Answer $answer): float => array_sum(array_map(static fn ($beat): float => $beat->seconds(), $answer->beats->line)), $catalogue->answers));
-        $this->basics = array_combine(array_column($catalogue->answers, 'id'), array_map(self::basicsOf(...), $catalogue->answers));
+        $this->working = array_values(
+            array_filter(
+                $catalogue->answers,
+                static fn (Answer $answer): bool => isset($works["{$answer->id} {$answer->attack}"]),
+            ),
+        );
+        $this->seconds = array_combine(
+            array_column($catalogue->answers, 'id'),
+            array_map(
+                static fn (Answer $answer): float => array_sum(
+                    array_map(static fn ($beat): float => $beat->seconds(), $answer->beats->line),
+                ),
+                $catalogue->answers,
+            ),
+        );
+        $this->basics = array_combine(
+            array_column($catalogue->answers, 'id'),
+            array_map(self::basicsOf(...), $catalogue->answers),
+        );
     }
 
     /**
      * @param array<string, Window> $windows by the cell's key
      * @param list<string>          $always  ids of answers that are told whether they are needed or not
      *
-     * @return array<string, Worth|null> by id of the answer; null where it may not be taught to the student, left out where it is worth nothing
+     * @return array<string, Worth|null> by id of the answer; null where it may not be taught to the student, left out
+     *     where it is worth nothing
      */
     public function to(Student $student, array $windows, DateTimeImmutable $at, array $always = []): array
     {
@@ -76,13 +96,23 @@ final class Teaching
             }
             $need = $attack->need->rank;
             $isWished = in_array($answer->id, $always, true);
-            if (! $isWished && ($need === null || $this->order[$need] > $next || $answer->introducedAt($this->order) > $next)) {
+            if (
+                ! $isWished
+                && ($need === null || $this->order[$need] > $next || $answer->introducedAt($this->order) > $next)
+            ) {
                 continue;
             }
-            $own = array_map(static fn ($side): Window => $windows[CellKey::of($attack, $side)->text] ?? Window::empty(), $attack->sides());
+            $own = array_map(
+                static fn ($side): Window => $windows[CellKey::of($attack, $side)->text] ?? Window::empty(),
+                $attack->sides(),
+            );
             $holds = array_filter($own, fn (Window $window): bool => $window->holds($this->goals[$student->rank], $at));
             if ($isWished || count($holds) < count($own)) {
-                $worth[$answer->id] = new Worth($attack->prevalence, array_sum(array_map(static fn (Window $window): int => $window->count, $own)) === 0, $this->knownShare($answer, $this->order[$student->rank]));
+                $worth[$answer->id] = new Worth(
+                    $attack->prevalence,
+                    array_sum(array_map(static fn (Window $window): int => $window->count, $own)) === 0,
+                    $this->knownShare($answer, $this->order[$student->rank]),
+                );
             }
         }
 
@@ -104,7 +134,11 @@ final class Teaching
     /** Seconds that what a plan teaches takes at full pace, on average. */
     public function secondsOf(ClassPlan $plan): float
     {
-        $taught = array_unique(array_merge(...array_map(static fn (Group $group): array => array_column($group->taught, 'answer'), $plan->groups)));
+        $taught = array_unique(
+            array_merge(
+                ...array_map(static fn (Group $group): array => array_column($group->taught, 'answer'), $plan->groups),
+            ),
+        );
 
         return $taught === [] ? 0.0 : array_sum(array_map($this->seconds(...), $taught)) / count($taught);
     }
@@ -119,7 +153,10 @@ final class Teaching
     {
         $known = $this->known[$rank] ??= $this->knownBy($rank);
         $basics = $this->basics[$answer->id];
-        $there = array_filter($basics, static fn (string $basic): bool => array_diff_key($known[$basic] ?? [], [$answer->id => true]) !== []);
+        $there = array_filter(
+            $basics,
+            static fn (string $basic): bool => array_diff_key($known[$basic] ?? [], [$answer->id => true]) !== [],
+        );
 
         return $basics === [] ? 1.0 : count($there) / count($basics);
     }

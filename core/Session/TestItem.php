@@ -11,7 +11,12 @@ use StoneDrill\Core\Attack\Side;
 final readonly class TestItem
 {
     /** @param bool $isTried whether the student has ever tried it */
-    public function __construct(public Attack $attack, public Side $side, public Chances $chances, public bool $isTried) {}
+    public function __construct(
+        public Attack $attack,
+        public Side $side,
+        public Chances $chances,
+        public bool $isTried,
+    ) {}
 
     public function isCritical(): bool
     {

@@ -12,7 +12,15 @@ final readonly class TestResult
      * @param list<int> $untested places of items that nobody saw
      * @param list<int> $critical places of critical items on which somebody froze or was hit
      * @param list<int> $retest   places of the items that are to be shown again; none where it is passed
-     * @param list<int> $solos    places of basics and forms that are to be shown again: nobody saw them, or they are not there yet
+     * @param list<int> $solos    places of basics and forms that are to be shown again: nobody saw them, or they are
+     *     not there yet
      */
-    public function __construct(public bool $isPassed, public float $share, public array $untested, public array $critical, public array $retest, public array $solos = []) {}
+    public function __construct(
+        public bool $isPassed,
+        public float $share,
+        public array $untested,
+        public array $critical,
+        public array $retest,
+        public array $solos = [],
+    ) {}
 }

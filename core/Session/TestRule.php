@@ -12,8 +12,8 @@ use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Solo\Mark;
 
 /**
- * What a test asks for, and whether it is passed: nothing untested, enough of all credit, no critical item on which somebody
- * froze or was hit, and nothing that is done alone unmarked or not yet there.
+ * What a test asks for, and whether it is passed: nothing untested, enough of all credit, no critical item on which
+ * somebody froze or was hit, and nothing that is done alone unmarked or not yet there.
  */
 final readonly class TestRule
 {
@@ -24,7 +24,8 @@ final readonly class TestRule
     private const DRAWN = 0.5;
 
     /**
-     * @param list<array{bool, ?Outcome}> $items whether each is critical, and how it went at last; null, or stopped for safety, where nobody saw it
+     * @param list<array{bool, ?Outcome}> $items whether each is critical, and how it went at last; null, or stopped for
+     *     safety, where nobody saw it
      * @param list<?Mark>                 $solos how each basic and form was done; null where nobody saw it
      */
     public static function judge(array $items, array $solos = []): TestResult
@@ -45,16 +46,26 @@ final readonly class TestRule
         }
         $share = $items === [] ? 0.0 : $credit / count($items);
         $isEnough = $items === [] || $share >= Readiness::CREDIT - 1e-9;
-        $retest = array_unique([...$untested, ...$critical, ...($isEnough ? [] : $short)]);
+        $retest = array_unique([...$untested, ...$critical, ...$isEnough ? [] : $short]);
         sort($retest);
 
-        $again = array_keys(array_filter($solos, static fn (?Mark $mark): bool => $mark === null || $mark === Mark::NotYet));
+        $again = array_keys(
+            array_filter($solos, static fn (?Mark $mark): bool => $mark === null || $mark === Mark::NotYet),
+        );
 
-        return new TestResult([...$items, ...$solos] !== [] && $retest === [] && $again === [], $share, $untested, $critical, $retest, $again);
+        return new TestResult(
+            [...$items, ...$solos] !== [] && $retest === [] && $again === [],
+            $share,
+            $untested,
+            $critical,
+            $retest,
+            $again,
+        );
     }
 
     /**
-     * Some of what is asked, so that every family and both sides occur as far as they are asked for; the rest is chance.
+     * Some of what is asked, so that every family and both sides occur as far as they are asked for; the rest is
+     * chance.
      *
      * @param list<array{Attack, Side}> $asked
      *

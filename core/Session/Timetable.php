@@ -14,8 +14,8 @@ final readonly class Timetable
     }
 
     /**
-     * Locked blocks keep their minutes. The others share what is left by their shares, none below its least and none beyond its
-     * most; then whole minutes by largest remainder, the earlier block first where two are equal.
+     * Locked blocks keep their minutes. The others share what is left by their shares, none below its least and none
+     * beyond its most; then whole minutes by largest remainder, the earlier block first where two are equal.
      *
      * @param list<Block> $blocks
      *
@@ -25,7 +25,9 @@ final readonly class Timetable
      */
     public static function share(int $minutes, array $blocks): array
     {
-        $locked = array_sum(array_map(static fn (Block $block): int => $block->isLocked ? $block->minutes : 0, $blocks));
+        $locked = array_sum(
+            array_map(static fn (Block $block): int => $block->isLocked ? $block->minutes : 0, $blocks),
+        );
         $open = array_filter($blocks, static fn (Block $block): bool => ! $block->isLocked);
         $left = $minutes - $locked;
         $least = array_sum(array_map(static fn (Block $block): int => $block->kind->least(), $open));
@@ -37,7 +39,13 @@ final readonly class Timetable
         }
         $whole = self::whole(self::quotas($left, $open), $left);
 
-        return array_map(static fn (int $place, Block $block): Block => $block->isLocked ? $block : new Block($block->kind, $whole[$place]), array_keys($blocks), $blocks);
+        return array_map(
+            static fn (int $place, Block $block): Block => $block->isLocked
+                ? $block
+                : new Block($block->kind, $whole[$place]),
+            array_keys($blocks),
+            $blocks,
+        );
     }
 
     /**
@@ -53,7 +61,7 @@ final readonly class Timetable
             $rest = $left - array_sum($quotas);
             $bounded = [];
             foreach ($open as $place => $block) {
-                $quota = $rest * $block->kind->share() / $shares;
+                $quota = ($rest * $block->kind->share()) / $shares;
                 if ($quota < $block->kind->least()) {
                     $bounded[$place] = (float) $block->kind->least();
                 } elseif ($block->kind->most() !== null && $quota > $block->kind->most() && count($open) > 1) {
@@ -61,7 +69,8 @@ final readonly class Timetable
                 }
             }
             if ($bounded === []) {
-                return $quotas + array_map(static fn (Block $block): float => $rest * $block->kind->share() / $shares, $open);
+                return $quotas
+                    + array_map(static fn (Block $block): float => ($rest * $block->kind->share()) / $shares, $open);
             }
             $quotas += $bounded;
             $open = array_diff_key($open, $bounded);

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Session;
 
 /**
- * Who attacks first in each pair, so that over all rounds everybody attacks first as often as not, give or take one. The pairs are
- * the edges of a graph: it is gone round along its edges, and each is taken in the direction in which it was gone (Euler).
+ * Who attacks first in each pair, so that over all rounds everybody attacks first as often as not, give or take one.
+ * The pairs are the edges of a graph: it is gone round along its edges, and each is taken in the direction in which it
+ * was gone (Euler).
  */
 final readonly class Turns
 {

@@ -22,6 +22,8 @@ final readonly class Worth
 
     public function value(): float
     {
-        return $this->prevalence * ($this->isUntried ? self::NEVER_TRIED : 1.0) * (self::UNKNOWN_BASICS + (1 - self::UNKNOWN_BASICS) * $this->known);
+        return $this->prevalence
+            * ($this->isUntried ? self::NEVER_TRIED : 1.0)
+            * (self::UNKNOWN_BASICS + (1 - self::UNKNOWN_BASICS) * $this->known);
     }
 }

@@ -8,8 +8,8 @@ use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Geometry\Point;
 
 /**
- * Where the feet of somebody stand who faces 12 o'clock: shares of the stature from the place under the body, to the right and
- * ahead.
+ * Where the feet of somebody stand who faces 12 o'clock: shares of the stature from the place under the body, to the
+ * right and ahead.
  */
 final readonly class FootPlan
 {
@@ -24,7 +24,13 @@ final readonly class FootPlan
      * @param float    $rightTurned
      * @param int|null $weight      share of the weight on the left foot, in percent; null where it is not said
      */
-    public function __construct(public Point $left, public Point $right, public float $leftTurned = 0.0, public float $rightTurned = 0.0, public ?int $weight = null) {}
+    public function __construct(
+        public Point $left,
+        public Point $right,
+        public float $leftTurned = 0.0,
+        public float $rightTurned = 0.0,
+        public ?int $weight = null,
+    ) {}
 
     /** How far the feet are apart, as a share of the stature. */
     public function width(): float
@@ -32,7 +38,10 @@ final readonly class FootPlan
         return $this->left->distanceTo($this->right);
     }
 
-    /** Degrees between the line through both feet and the line across the facing: 0 beside each other, 90 one behind the other. */
+    /**
+     * Degrees between the line through both feet and the line across the facing: 0 beside each other, 90 one behind the
+     * other.
+     */
     public function angle(): float
     {
         $off = abs(Angle::turn(90.0, $this->left->bearingTo($this->right)));
@@ -52,6 +61,12 @@ final readonly class FootPlan
 
     public function mirror(): self
     {
-        return new self($this->right->mirror(), $this->left->mirror(), 0.0 - $this->rightTurned, 0.0 - $this->leftTurned, $this->weight === null ? null : 100 - $this->weight);
+        return new self(
+            $this->right->mirror(),
+            $this->left->mirror(),
+            0.0 - $this->rightTurned,
+            0.0 - $this->leftTurned,
+            $this->weight === null ? null : 100 - $this->weight,
+        );
     }
 }

@@ -15,8 +15,8 @@ use StoneDrill\Core\Geometry\Point;
 use StoneDrill\Core\Technique\Beat;
 
 /**
- * The way of a form over the floor, for one body: it begins at the origin and faces 12 o'clock, steps go their usual length where no
- * other is written, and nothing turns it but what is written. Planning estimates.
+ * The way of a form over the floor, for one body: it begins at the origin and faces 12 o'clock, steps go their usual
+ * length where no other is written, and nothing turns it but what is written. Planning estimates.
  */
 final readonly class FormPath
 {
@@ -68,8 +68,16 @@ final readonly class FormPath
     /** @return array{float, float} metres from side to side and from front to back that the feet need */
     public function room(): array
     {
-        $feet = array_merge(...array_map(static fn (FormPlace $place): array => [$place->feet->left, $place->feet->right], $this->places));
-        [$x, $y] = [array_map(static fn (Point $foot): float => $foot->x, $feet), array_map(static fn (Point $foot): float => $foot->y, $feet)];
+        $feet = array_merge(
+            ...array_map(
+                static fn (FormPlace $place): array => [$place->feet->left, $place->feet->right],
+                $this->places,
+            ),
+        );
+        [$x, $y] = [
+            array_map(static fn (Point $foot): float => $foot->x, $feet),
+            array_map(static fn (Point $foot): float => $foot->y, $feet),
+        ];
 
         return [max($x) - min($x), max($y) - min($y)];
     }
@@ -88,6 +96,15 @@ final readonly class FormPath
     {
         $axis = new Point($scene->x, $scene->y);
 
-        return new FormPlace($number, $beat, $seconds, new Feet($axis, new Point($scene->leftX, $scene->leftY), new Point($scene->rightX, $scene->rightY)), $scene->facing, $scene->posture, $scene->crouch, $from->distanceTo($axis));
+        return new FormPlace(
+            $number,
+            $beat,
+            $seconds,
+            new Feet($axis, new Point($scene->leftX, $scene->leftY), new Point($scene->rightX, $scene->rightY)),
+            $scene->facing,
+            $scene->posture,
+            $scene->crouch,
+            $from->distanceTo($axis),
+        );
     }
 }

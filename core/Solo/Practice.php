@@ -14,5 +14,10 @@ final readonly class Practice
      * @param string $basic   id; empty for a form
      * @param string $form    id; empty for a basic
      */
-    public function __construct(public string $student, public string $basic, public string $form, public DateTimeImmutable $at) {}
+    public function __construct(
+        public string $student,
+        public string $basic,
+        public string $form,
+        public DateTimeImmutable $at,
+    ) {}
 }

@@ -17,7 +17,8 @@ final readonly class SoloForm
 {
     /**
      * @param string                          $rank  id of the rank from which it is asked
-     * @param non-empty-list<Beat|GoToAnswer> $parts in order; a {@see GoToAnswer} stands for that answer's main line from its beat on
+     * @param non-empty-list<Beat|GoToAnswer> $parts in order; a {@see GoToAnswer} stands for that answer's main line
+     *     from its beat on
      */
     public function __construct(public string $id, public string $title, public string $rank, public array $parts) {}
 
@@ -37,18 +38,33 @@ final readonly class SoloForm
     {
         $printer = new Printer();
 
-        return implode('', array_map(static fn (Beat|GoToAnswer $part): string => $part instanceof Beat ? $printer->print(new Beats([$part])) : Printer::goes($part)."\n", $this->parts));
+        return implode(
+            '',
+            array_map(
+                static fn (Beat|GoToAnswer $part): string => $part instanceof Beat
+                    ? $printer->print(new Beats([$part]))
+                    : Printer::goes($part)."\n",
+                $this->parts,
+            ),
+        );
     }
 
     /** @return list<string> titles of the answers that it goes through */
     public function goesThrough(): array
     {
-        return array_values(array_unique(array_map(static fn (GoToAnswer $part): string => $part->title, array_filter($this->parts, static fn (Beat|GoToAnswer $part): bool => $part instanceof GoToAnswer))));
+        return array_values(
+            array_unique(
+                array_map(
+                    static fn (GoToAnswer $part): string => $part->title,
+                    array_filter($this->parts, static fn (Beat|GoToAnswer $part): bool => $part instanceof GoToAnswer),
+                ),
+            ),
+        );
     }
 
     /**
-     * Its beats one by one, with those of answers in their place. What an answer assumes of an attacker, and what is done if it does
-     * not come, is left out.
+     * Its beats one by one, with those of answers in their place. What an answer assumes of an attacker, and what is
+     * done if it does not come, is left out.
      *
      * @param callable(string): ?Beats $find the beats of an answer by its title; null where there is none
      *
@@ -58,7 +74,10 @@ final readonly class SoloForm
     {
         $beats = [];
         foreach ($this->parts as $part) {
-            array_push($beats, ...($part instanceof Beat ? [$part] : array_slice($find($part->title)->line ?? [], $part->beat - 1)));
+            array_push(
+                $beats,
+                ...$part instanceof Beat ? [$part] : array_slice($find($part->title)->line ?? [], $part->beat - 1),
+            );
         }
 
         return array_map(static fn (Beat $beat): Beat => $beat->withoutBranches()->withEffects([]), $beats);

@@ -16,5 +16,13 @@ final readonly class SoloMark
      * @param list<string>     $mistakes of the usual ones, those that were seen
      * @param array<int, Mark> $beats    of a form, by the number of the beat from 1, those that were not sound
      */
-    public function __construct(public string $student, public string $basic, public string $form, public Mark $mark, public DateTimeImmutable $at, public array $mistakes = [], public array $beats = []) {}
+    public function __construct(
+        public string $student,
+        public string $basic,
+        public string $form,
+        public Mark $mark,
+        public DateTimeImmutable $at,
+        public array $mistakes = [],
+        public array $beats = [],
+    ) {}
 }

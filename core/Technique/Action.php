@@ -28,17 +28,44 @@ final readonly class Action
 
     public function withLimb(Limb $limb): self
     {
-        return new self($limb, $this->verb, $this->targets, $this->bearing, $this->manner, $this->toward, $this->words, $this->seconds);
+        return new self(
+            $limb,
+            $this->verb,
+            $this->targets,
+            $this->bearing,
+            $this->manner,
+            $this->toward,
+            $this->words,
+            $this->seconds,
+        );
     }
 
     public function withSize(?Size $size): self
     {
-        return new self($this->limb, $this->verb, $this->targets, $this->bearing, $this->manner->withSize($size), $this->toward, $this->words, $this->seconds);
+        return new self(
+            $this->limb,
+            $this->verb,
+            $this->targets,
+            $this->bearing,
+            $this->manner->withSize($size),
+            $this->toward,
+            $this->words,
+            $this->seconds,
+        );
     }
 
     public function withToward(Toward $toward): self
     {
-        return new self($this->limb, $this->verb, $this->targets, $this->bearing, $this->manner, $toward, $this->words, $this->seconds);
+        return new self(
+            $this->limb,
+            $this->verb,
+            $this->targets,
+            $this->bearing,
+            $this->manner,
+            $toward,
+            $this->words,
+            $this->seconds,
+        );
     }
 
     /** Seconds it takes at full pace, repeats included. */

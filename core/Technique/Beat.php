@@ -51,25 +51,57 @@ final readonly class Beat
     /** @param list<Branch> $branches */
     public function withBranches(array $branches): self
     {
-        return new self($this->actions, $this->effects, $this->note, $branches, $this->isTogether, $this->isOptional, $this->readings);
+        return new self(
+            $this->actions,
+            $this->effects,
+            $this->note,
+            $branches,
+            $this->isTogether,
+            $this->isOptional,
+            $this->readings,
+        );
     }
 
     /** @param list<Reading> $readings */
     public function withReadings(array $readings): self
     {
-        return new self($this->actions, $this->effects, $this->note, $this->branches, $this->isTogether, $this->isOptional, $readings);
+        return new self(
+            $this->actions,
+            $this->effects,
+            $this->note,
+            $this->branches,
+            $this->isTogether,
+            $this->isOptional,
+            $readings,
+        );
     }
 
     /** @param non-empty-list<Action> $actions */
     public function withActions(array $actions): self
     {
-        return new self($actions, $this->effects, $this->note, $this->branches, $this->isTogether, $this->isOptional, $this->readings);
+        return new self(
+            $actions,
+            $this->effects,
+            $this->note,
+            $this->branches,
+            $this->isTogether,
+            $this->isOptional,
+            $this->readings,
+        );
     }
 
     /** @param list<Effect> $effects what may come of it; both together only where both are left */
     public function withEffects(array $effects): self
     {
-        return new self($this->actions, $effects, $this->note, $this->branches, $this->isTogether && count($effects) === 2, $this->isOptional, $this->readings);
+        return new self(
+            $this->actions,
+            $effects,
+            $this->note,
+            $this->branches,
+            $this->isTogether && count($effects) === 2,
+            $this->isOptional,
+            $this->readings,
+        );
     }
 
     public function withAction(int $position, Action $action): self
@@ -88,17 +120,23 @@ final readonly class Beat
         return $this->withBranches([]);
     }
 
-    /** As it reads for those of a rank, called by any of these words, or for youth; its branches too. Youth goes before a rank. */
+    /**
+     * As it reads for those of a rank, called by any of these words, or for youth; its branches too. Youth goes before
+     * a rank.
+     */
     public function readFor(bool $isYouth, string ...$rank): self
     {
         if ($this->readings === []) {
             return $this->withReadBranches($isYouth, ...$rank);
         }
-        $words = [...($isYouth ? [Reading::YOUTH] : []), ...array_map(mb_strtolower(...), $rank)];
+        $words = [...$isYouth ? [Reading::YOUTH] : [], ...array_map(mb_strtolower(...), $rank)];
         foreach ($words as $word) {
             foreach ($this->readings as $reading) {
                 if ($reading->for === $word) {
-                    return $reading->beat->withOptional($this->isOptional)->withBranches($this->branches)->withReadBranches($isYouth, ...$rank);
+                    return $reading->beat
+                        ->withOptional($this->isOptional)
+                        ->withBranches($this->branches)
+                        ->withReadBranches($isYouth, ...$rank);
                 }
             }
         }
@@ -108,19 +146,34 @@ final readonly class Beat
 
     private function withOptional(bool $isOptional): self
     {
-        return new self($this->actions, $this->effects, $this->note, $this->branches, $this->isTogether, $isOptional, $this->readings);
+        return new self(
+            $this->actions,
+            $this->effects,
+            $this->note,
+            $this->branches,
+            $this->isTogether,
+            $isOptional,
+            $this->readings,
+        );
     }
 
     private function withReadBranches(bool $isYouth, string ...$rank): self
     {
-        return $this->branches === [] ? $this : $this->withBranches(array_map(static fn (Branch $branch): Branch => $branch->withBeats(
-            array_map(static fn (self $beat): self => $beat->readFor($isYouth, ...$rank), $branch->beats),
-        ), $this->branches));
+        return $this->branches === []
+            ? $this
+            : $this->withBranches(
+                array_map(
+                    static fn (Branch $branch): Branch => $branch->withBeats(
+                        array_map(static fn (self $beat): self => $beat->readFor($isYouth, ...$rank), $branch->beats),
+                    ),
+                    $this->branches,
+                ),
+            );
     }
 
     /**
-     * Seconds it takes at full pace: those of its longest action. A kick or knee begins when the step that brings it there is
-     * over, and a strike that turns the body more than 45° takes longer by 1 s for each 360°.
+     * Seconds it takes at full pace: those of its longest action. A kick or knee begins when the step that brings it
+     * there is over, and a strike that turns the body more than 45° takes longer by 1 s for each 360°.
      *
      * @param array<int, float> $turns degrees that the body turns with an action, by position
      */
@@ -129,21 +182,28 @@ final readonly class Beat
         $longest = 0.0;
         foreach ($this->actions as $position => $action) {
             $turning = max(0.0, abs($turns[$position] ?? 0.0) - self::FREE_TURN) / 360;
-            $longest = max($longest, $action->seconds() + $turning + (self::stepBefore($this->actions, $action)?->seconds() ?? 0.0));
+            $longest = max(
+                $longest,
+                $action->seconds() + $turning + (self::stepBefore($this->actions, $action)?->seconds() ?? 0.0),
+            );
         }
 
         return $longest;
     }
 
     /**
-     * The step, cross or slide of the other foot that is written before a kick or knee in the same beat: it is thrown from
-     * where that foot has come.
+     * The step, cross or slide of the other foot that is written before a kick or knee in the same beat: it is thrown
+     * from where that foot has come.
      *
      * @param list<Action> $actions of the beat
      */
     public static function stepBefore(array $actions, Action $kick): ?Action
     {
-        if (! $kick->verb instanceof Strike || $kick->limb === null || ! ($kick->verb->isKick() || $kick->verb === Strike::Knee)) {
+        if (
+            ! ($kick->verb instanceof Strike)
+            || $kick->limb === null
+            || ! ($kick->verb->isKick() || $kick->verb === Strike::Knee)
+        ) {
             return null;
         }
         $step = null;
@@ -151,7 +211,11 @@ final readonly class Beat
             if ($action === $kick) {
                 return $step;
             }
-            if ($action->is(Verb::Slide) || (($action->is(Verb::Step) || $action->is(Verb::Cross)) && $action->limb?->isLeft() !== $kick->limb->isLeft())) {
+            if (
+                $action->is(Verb::Slide)
+                || (($action->is(Verb::Step) || $action->is(Verb::Cross))
+                    && $action->limb?->isLeft() !== $kick->limb->isLeft())
+            ) {
                 $step = $action;
             }
         }

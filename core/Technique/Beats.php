@@ -41,8 +41,8 @@ final readonly class Beats
     }
 
     /**
-     * Its branches as they can be called, each on one line, such as `if not: left knee groin -> folded`. What is done for a
-     * taller or a shorter attacker is no surprise, and is not among them.
+     * Its branches as they can be called, each on one line, such as `if not: left knee groin -> folded`. What is done
+     * for a taller or a shorter attacker is no surprise, and is not among them.
      *
      * @return list<string>
      */
@@ -51,7 +51,12 @@ final readonly class Beats
         $printer = new Printer();
         $prompts = [];
         foreach ($this->line as $beat) {
-            foreach (array_filter($beat->branches, static fn (Branch $branch): bool => ! $branch->condition->happening->isOfBodies()) as $branch) {
+            foreach (
+                array_filter(
+                    $beat->branches,
+                    static fn (Branch $branch): bool => ! $branch->condition->happening->isOfBodies(),
+                ) as $branch
+            ) {
                 $lines = array_map(trim(...), explode("\n", trim($printer->branch($branch))));
                 $prompts[] = rtrim($lines[0].' '.($lines[1] ?? ''));
             }
@@ -63,7 +68,9 @@ final readonly class Beats
     /** @return list<string> what is called in a drill, beat by beat of the main line */
     public function cues(): array
     {
-        return array_values(array_filter(array_map(static fn (Beat $beat): ?string => $beat->cue(), $this->line), is_string(...)));
+        return array_values(
+            array_filter(array_map(static fn (Beat $beat): ?string => $beat->cue(), $this->line), is_string(...)),
+        );
     }
 
     /**
@@ -145,7 +152,9 @@ final readonly class Beats
         return $this->replaced($position);
     }
 
-    /** With these beats in the place of one, counted from 0: the first has its number, the others `3b`, `3c` after it. */
+    /**
+     * With these beats in the place of one, counted from 0: the first has its number, the others `3b`, `3c` after it.
+     */
     public function replaced(int $position, Beat ...$beats): ?self
     {
         $line = $numbers = [];
@@ -177,15 +186,31 @@ final readonly class Beats
     /** Without what-ifs: what stands in place for a taller or a shorter attacker stays. */
     public function mainLine(): self
     {
-        return new self(array_map(static fn (Beat $beat): Beat => $beat->branches === [] ? $beat : $beat->withBranches(
-            array_values(array_filter($beat->branches, static fn (Branch $branch): bool => $branch->condition->happening->isOfBodies())),
-        ), $this->line), $this->numbers);
+        return new self(
+            array_map(
+                static fn (Beat $beat): Beat => $beat->branches === []
+                    ? $beat
+                    : $beat->withBranches(
+                        array_values(
+                            array_filter(
+                                $beat->branches,
+                                static fn (Branch $branch): bool => $branch->condition->happening->isOfBodies(),
+                            ),
+                        ),
+                    ),
+                $this->line,
+            ),
+            $this->numbers,
+        );
     }
 
     /** As it reads for those of a rank, called by any of these words, or for youth. */
     public function readFor(bool $isYouth, string ...$rank): self
     {
-        return new self(array_map(static fn (Beat $beat): Beat => $beat->readFor($isYouth, ...$rank), $this->line), $this->numbers);
+        return new self(
+            array_map(static fn (Beat $beat): Beat => $beat->readFor($isYouth, ...$rank), $this->line),
+            $this->numbers,
+        );
     }
 
     /**
@@ -201,7 +226,7 @@ final readonly class Beats
                 $words[] = $reading->for;
             }
             foreach ($beat->branches as $branch) {
-                array_push($words, ...($branch->beats === [] ? [] : (new self($branch->beats))->readings()));
+                array_push($words, ...$branch->beats === [] ? [] : (new self($branch->beats))->readings());
             }
         }
 

@@ -11,7 +11,11 @@ final readonly class Branch
      * @param list<Beat>           $beats none where it only goes on
      * @param GoToAnswer|GoOn|null $then  null where it ends with its beats
      */
-    public function __construct(public Condition $condition, public array $beats, public GoToAnswer|GoOn|null $then = null) {}
+    public function __construct(
+        public Condition $condition,
+        public array $beats,
+        public GoToAnswer|GoOn|null $then = null,
+    ) {}
 
     /** The answer that it runs on into; null where it runs on into none. */
     public function goesTo(): ?GoToAnswer

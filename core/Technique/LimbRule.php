@@ -23,7 +23,8 @@ enum LimbRule
         return match ($this) {
             self::Hand => $limb !== null && $limb->isHand(),
             self::HandIfAny => $limb === null || $limb->isHand(),
-            self::HandOrLeg => $limb !== null && ($limb->isHand() || $limb->isFoot() || $limb === Limb::LeftKnee || $limb === Limb::RightKnee),
+            self::HandOrLeg => $limb !== null
+                && ($limb->isHand() || $limb->isFoot() || $limb === Limb::LeftKnee || $limb === Limb::RightKnee),
             self::Foot => $limb !== null && $limb->isFoot(),
             self::WholeBody, self::None => $limb === null,
         };

@@ -35,7 +35,14 @@ enum Strike: string
     {
         $own = $limb->ownStrike();
 
-        return $own !== null ? [$own] : array_values(array_filter(self::cases(), static fn (self $strike): bool => $limb->isHand() ? $strike->isByHand() : $strike->isByFoot()));
+        return $own !== null
+            ? [$own]
+            : array_values(
+                array_filter(
+                    self::cases(),
+                    static fn (self $strike): bool => $limb->isHand() ? $strike->isByHand() : $strike->isByFoot(),
+                ),
+            );
     }
 
     public function isByHand(): bool
@@ -69,12 +76,12 @@ enum Strike: string
         return match ($this) {
             self::Punch, self::Hammer, self::Backhand, self::Edge => 0.386,
             self::Palm => 0.352,
-            self::Fingertips => 0.440,
+            self::Fingertips => 0.44,
             self::Elbow => 0.186,
             self::Head => 0.12,
             self::Knee => 0.245,
-            self::RoundKick, self::CrescentKick => 0.430,
-            self::FrontKick, self::SideKick, self::BackKick, self::HookKick, self::AxeKick, self::Stomp => 0.530,
+            self::RoundKick, self::CrescentKick => 0.43,
+            self::FrontKick, self::SideKick, self::BackKick, self::HookKick, self::AxeKick, self::Stomp => 0.53,
         };
     }
 
@@ -93,9 +100,9 @@ enum Strike: string
     {
         return match (true) {
             $this->isByHand(), $this === self::Elbow => 0.25,
-            $this === self::Head => 0.30,
+            $this === self::Head => 0.3,
             $this === self::Knee, $this === self::Stomp => 0.35,
-            default => 0.50,
+            default => 0.5,
         };
     }
 
@@ -159,7 +166,10 @@ enum Strike: string
         };
     }
 
-    /** Whether a turn of the whole body before it is part of it; a spinning side, hook or back kick starts from where one faces. */
+    /**
+     * Whether a turn of the whole body before it is part of it; a spinning side, hook or back kick starts from where
+     * one faces.
+     */
     public function turnsFirst(): bool
     {
         return ! in_array($this, [self::SideKick, self::HookKick, self::BackKick], true);

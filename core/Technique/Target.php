@@ -47,12 +47,12 @@ enum Target: string
             self::Temple => 0.93,
             self::BackOfHead => 0.92,
             self::Nose => 0.91,
-            self::Chin => 0.870,
+            self::Chin => 0.87,
             self::Throat => 0.85,
             self::Neck => 0.84,
             self::Collarbone => 0.82,
             self::SolarPlexus => 0.72,
-            self::Spine => 0.70,
+            self::Spine => 0.7,
             self::Ribs => 0.66,
             self::Kidney => 0.62,
             self::Belly => 0.58,
@@ -66,7 +66,7 @@ enum Target: string
             self::Chest => 0.76,
             self::Back => 0.72,
             self::Hips => 0.53,
-            self::Leg => 0.40,
+            self::Leg => 0.4,
             self::Hand, self::Fingers, self::Wrist, self::Forearm, self::Elbow, self::UpperArm => null,
         };
     }
@@ -75,7 +75,14 @@ enum Target: string
     public function face(): Face
     {
         return match ($this) {
-            self::Eyes, self::Nose, self::Chin, self::Throat, self::Collarbone, self::SolarPlexus, self::Belly, self::Chest => Face::Front,
+            self::Eyes,
+            self::Nose,
+            self::Chin,
+            self::Throat,
+            self::Collarbone,
+            self::SolarPlexus,
+            self::Belly,
+            self::Chest => Face::Front,
             self::BackOfHead, self::Spine, self::Back => Face::Rear,
             self::Kidney => Face::Flank,
             default => Face::Any,
@@ -86,7 +93,14 @@ enum Target: string
     public function isOfHead(): bool
     {
         return match ($this) {
-            self::Eyes, self::Temple, self::BackOfHead, self::Nose, self::Chin, self::Throat, self::Neck, self::Collarbone => true,
+            self::Eyes,
+            self::Temple,
+            self::BackOfHead,
+            self::Nose,
+            self::Chin,
+            self::Throat,
+            self::Neck,
+            self::Collarbone => true,
             default => false,
         };
     }

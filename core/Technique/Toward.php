@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Technique;
 
-/** Which way an action goes: a strip to a side of the holding hand, a way behind the attacker round one of their sides. */
+/**
+ * Which way an action goes: a strip to a side of the holding hand, a way behind the attacker round one of their sides.
+ */
 enum Toward: string
 {
     case Thumb = 'thumb';

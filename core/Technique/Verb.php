@@ -57,8 +57,21 @@ enum Verb: string
     {
         return match ($this) {
             self::Step, self::Cross, self::Sweep => LimbRule::Foot,
-            self::Slide, self::Hop, self::Leave, self::Spread, self::Close, self::Pivot, self::TurnUnder, self::Slip,
-            self::Ride, self::GoBehind, self::AllFours, self::Drop, self::Rise, self::Kneel, self::GetUp => LimbRule::WholeBody,
+            self::Slide,
+            self::Hop,
+            self::Leave,
+            self::Spread,
+            self::Close,
+            self::Pivot,
+            self::TurnUnder,
+            self::Slip,
+            self::Ride,
+            self::GoBehind,
+            self::AllFours,
+            self::Drop,
+            self::Rise,
+            self::Kneel,
+            self::GetUp => LimbRule::WholeBody,
             self::Block => LimbRule::HandOrLeg,
             self::Say, self::Look, self::Wait => LimbRule::None,
             self::Join, self::Tuck => LimbRule::HandIfAny,
@@ -70,8 +83,25 @@ enum Verb: string
     public function argument(): Argument
     {
         return match ($this) {
-            self::Step, self::Cross, self::Slide, self::Hop, self::Leave, self::Pivot, self::TurnUnder, self::Slip => Argument::Bearing,
-            self::Spread, self::Close, self::Ride, self::AllFours, self::Drop, self::Rise, self::Kneel, self::GetUp, self::Raise, self::Lower, self::LetGo => Argument::Nothing,
+            self::Step,
+            self::Cross,
+            self::Slide,
+            self::Hop,
+            self::Leave,
+            self::Pivot,
+            self::TurnUnder,
+            self::Slip => Argument::Bearing,
+            self::Spread,
+            self::Close,
+            self::Ride,
+            self::AllFours,
+            self::Drop,
+            self::Rise,
+            self::Kneel,
+            self::GetUp,
+            self::Raise,
+            self::Lower,
+            self::LetGo => Argument::Nothing,
             self::GoBehind => Argument::Side,
             self::Look => Argument::BearingIfAny,
             self::Lock => Argument::Joint,
@@ -94,7 +124,8 @@ enum Verb: string
     /** Whether it may end in the way the defender faces through it: any movement but those that turn. */
     public function mayFace(): bool
     {
-        return $this->movesFeet() || in_array($this, [self::Slip, self::AllFours, self::Drop, self::Rise, self::Kneel, self::GetUp], true);
+        return $this->movesFeet()
+            || in_array($this, [self::Slip, self::AllFours, self::Drop, self::Rise, self::Kneel, self::GetUp], true);
     }
 
     /** Whether it goes as far as its beat needs where no length is written. */
@@ -111,26 +142,34 @@ enum Verb: string
     {
         return match ($this) {
             self::Step => 0.35,
-            self::Slide => 0.30,
-            self::Cross => 0.40,
+            self::Slide => 0.3,
+            self::Cross => 0.4,
             self::Hop, self::TurnUnder => 0.45,
             self::Pivot, self::Drop, self::Rise => 0.25,
-            self::Slip, self::Ride => 0.20,
-            self::GoBehind => 0.60,
+            self::Slip, self::Ride => 0.2,
+            self::GoBehind => 0.6,
             self::AllFours => 0.45,
-            self::Spread, self::Close => 0.30,
-            self::Kneel => 0.50,
+            self::Spread, self::Close => 0.3,
+            self::Kneel => 0.5,
             self::GetUp => 1.2,
             self::Leave => 1.0,
-            self::Block, self::Parry, self::Cover, self::Guard, self::Tuck, self::Join, self::Raise, self::Lower => 0.20,
-            self::Clamp, self::Strip, self::Clear, self::Pull, self::Press, self::Shove, self::Lift, self::Peel, self::Post => 0.35,
-            self::Lock, self::Sweep => 0.60,
-            self::Throw => 0.90,
+            self::Block, self::Parry, self::Cover, self::Guard, self::Tuck, self::Join, self::Raise, self::Lower => 0.2,
+            self::Clamp,
+            self::Strip,
+            self::Clear,
+            self::Pull,
+            self::Press,
+            self::Shove,
+            self::Lift,
+            self::Peel,
+            self::Post => 0.35,
+            self::Lock, self::Sweep => 0.6,
+            self::Throw => 0.9,
             self::ChokeHold => 1.5,
             self::Pin => 1.0,
             self::Escort => 2.0,
-            self::Say, self::Look => 0.30,
-            self::LetGo => 0.10,
+            self::Say, self::Look => 0.3,
+            self::LetGo => 0.1,
             self::Wait => 0.0,
         };
     }
@@ -139,7 +178,15 @@ enum Verb: string
     public function movesFeet(): bool
     {
         return match ($this) {
-            self::Step, self::Cross, self::Slide, self::Hop, self::Leave, self::Spread, self::Close, self::Ride, self::GoBehind => true,
+            self::Step,
+            self::Cross,
+            self::Slide,
+            self::Hop,
+            self::Leave,
+            self::Spread,
+            self::Close,
+            self::Ride,
+            self::GoBehind => true,
             default => false,
         };
     }
@@ -169,7 +216,20 @@ enum Verb: string
     public function needsReach(): bool
     {
         return match ($this) {
-            self::Clamp, self::Strip, self::Clear, self::Pull, self::Press, self::Lift, self::Peel, self::Lock, self::Sweep, self::Throw, self::Pin, self::ChokeHold, self::Shove, self::Post => true,
+            self::Clamp,
+            self::Strip,
+            self::Clear,
+            self::Pull,
+            self::Press,
+            self::Lift,
+            self::Peel,
+            self::Lock,
+            self::Sweep,
+            self::Throw,
+            self::Pin,
+            self::ChokeHold,
+            self::Shove,
+            self::Post => true,
             default => false,
         };
     }
@@ -199,7 +259,22 @@ enum Verb: string
     public function worksWhileHeld(): bool
     {
         return match ($this) {
-            self::Clamp, self::Strip, self::Clear, self::Pull, self::Press, self::Lift, self::Peel, self::Lock, self::Pin, self::Throw, self::Escort, self::Join, self::Tuck, self::Raise, self::Lower, self::LetGo => true,
+            self::Clamp,
+            self::Strip,
+            self::Clear,
+            self::Pull,
+            self::Press,
+            self::Lift,
+            self::Peel,
+            self::Lock,
+            self::Pin,
+            self::Throw,
+            self::Escort,
+            self::Join,
+            self::Tuck,
+            self::Raise,
+            self::Lower,
+            self::LetGo => true,
             default => false,
         };
     }

@@ -38,7 +38,9 @@ return new class () extends Migration {
             $table->json('stressors')->default('[]');
             $table->unique(['school_id', 'number']);
         });
-        DB::statement('alter table rungs add constraint rungs_figures_check check (number between 1 and 99 and pace > 0 and resistance between 0 and 3)');
+        DB::statement(
+            'alter table rungs add constraint rungs_figures_check check (number between 1 and 99 and pace > 0 and resistance between 0 and 3)',
+        );
 
         Schema::create('ranks', function (Blueprint $table): void {
             $table->id();
@@ -50,10 +52,15 @@ return new class () extends Migration {
             $table->smallInteger('goal_rung');
             $table->unique(['school_id', 'id']);
             $table->unique(['school_id', 'code']);
-            $table->foreign(['school_id', 'goal_rung'])->references(['school_id', 'number'])->on('rungs');
+            $table
+                ->foreign(['school_id', 'goal_rung'])
+                ->references(['school_id', 'number'])
+                ->on('rungs');
         });
         DB::statement('alter table ranks add constraint ranks_max_beats_check check (max_beats between 1 and 99)');
-        DB::statement('alter table ranks add constraint ranks_school_id_position_unique unique (school_id, position) deferrable initially deferred');
+        DB::statement(
+            'alter table ranks add constraint ranks_school_id_position_unique unique (school_id, position) deferrable initially deferred',
+        );
 
         Schema::create('kinds', function (Blueprint $table): void {
             $table->id();
@@ -67,7 +74,9 @@ return new class () extends Migration {
             }
             $table->unique(['school_id', 'code']);
         });
-        $this->check('kinds', 'family', ['grab', 'choke', 'hug', 'head', 'push', 'strike', 'kick', 'takedown', 'ground', 'threat']);
+        $this->check('kinds', 'family', [
+            'grab', 'choke', 'hug', 'head', 'push', 'strike', 'kick', 'takedown', 'ground', 'threat',
+        ]);
         $this->check('kinds', 'start', ['grab', 'hug', 'delivered', 'ground', 'astride', 'threat']);
 
         Schema::create('students', function (Blueprint $table): void {
@@ -82,7 +91,10 @@ return new class () extends Migration {
             $table->timestampsTz();
             $table->unique(['school_id', 'id']);
             $table->unique(['school_id', 'code']);
-            $table->foreign(['school_id', 'rank_id'])->references(['school_id', 'id'])->on('ranks');
+            $table
+                ->foreign(['school_id', 'rank_id'])
+                ->references(['school_id', 'id'])
+                ->on('ranks');
         });
         DB::statement('alter table students add constraint students_height_check check (height between 0.8 and 2.4)');
 
@@ -96,10 +108,16 @@ return new class () extends Migration {
             $table->string('role', 20);
             $table->rememberToken();
             $table->timestampsTz();
-            $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'student_id'])
+                ->references(['school_id', 'id'])
+                ->on('students')
+                ->cascadeOnDelete();
         });
         $this->check('users', 'role', ['head', 'instructor', 'assistant', 'student']);
-        DB::statement("alter table users add constraint users_student_check check ((role = 'student') = (student_id is not null))");
+        DB::statement(
+            "alter table users add constraint users_student_check check ((role = 'student') = (student_id is not null))",
+        );
 
         Schema::create('sessions', function (Blueprint $table): void {
             $table->string('id')->primary();
@@ -125,7 +143,9 @@ return new class () extends Migration {
 
     public function down(): void
     {
-        foreach (['cache_locks', 'cache', 'sessions', 'users', 'students', 'kinds', 'ranks', 'rungs', 'schools'] as $table) {
+        foreach (
+            ['cache_locks', 'cache', 'sessions', 'users', 'students', 'kinds', 'ranks', 'rungs', 'schools'] as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

@@ -43,8 +43,14 @@ return new class () extends Migration {
             $table->timestampsTz();
             $table->unique(['school_id', 'id']);
             $table->unique(['school_id', 'code']);
-            $table->foreign(['school_id', 'needed_by_id'])->references(['school_id', 'id'])->on('ranks');
-            $table->foreign(['school_id', 'needed_by_youth_id'])->references(['school_id', 'id'])->on('ranks');
+            $table
+                ->foreign(['school_id', 'needed_by_id'])
+                ->references(['school_id', 'id'])
+                ->on('ranks');
+            $table
+                ->foreign(['school_id', 'needed_by_youth_id'])
+                ->references(['school_id', 'id'])
+                ->on('ranks');
         });
         foreach (self::FACETS as $facet => $values) {
             $this->check('attacks', $facet, $values);
@@ -72,12 +78,23 @@ return new class () extends Migration {
             $table->timestampsTz();
             $table->unique(['school_id', 'id']);
             $table->unique(['school_id', 'code']);
-            $table->foreign(['school_id', 'attack_id'])->references(['school_id', 'id'])->on('attacks');
-            $table->foreign(['school_id', 'rank_id'])->references(['school_id', 'id'])->on('ranks');
-            $table->foreign(['school_id', 'short_rank_id'])->references(['school_id', 'id'])->on('ranks');
+            $table
+                ->foreign(['school_id', 'attack_id'])
+                ->references(['school_id', 'id'])
+                ->on('attacks');
+            $table
+                ->foreign(['school_id', 'rank_id'])
+                ->references(['school_id', 'id'])
+                ->on('ranks');
+            $table
+                ->foreign(['school_id', 'short_rank_id'])
+                ->references(['school_id', 'id'])
+                ->on('ranks');
         });
         $this->check('answers', 'doctrine', ['escape', 'counter', 'control']);
-        DB::statement('alter table answers add constraint answers_short_check check ((short_rank_id is null) = (short_beats is null) and (short_beats is null or short_beats between 1 and 99))');
+        DB::statement(
+            'alter table answers add constraint answers_short_check check ((short_rank_id is null) = (short_beats is null) and (short_beats is null or short_beats between 1 and 99))',
+        );
 
         Schema::create('reps', function (Blueprint $table): void {
             $table->uuid('id');
@@ -101,21 +118,38 @@ return new class () extends Migration {
             $table->primary(['school_id', 'id']);
             $table->unique(['school_id', 'replaces']);
             $table->index(['school_id', 'student_id', 'attack_id', 'at']);
-            $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students');
-            $table->foreign(['school_id', 'attack_id'])->references(['school_id', 'id'])->on('attacks');
-            $table->foreign(['school_id', 'answer_id'])->references(['school_id', 'id'])->on('answers');
-            $table->foreign(['school_id', 'rung'])->references(['school_id', 'number'])->on('rungs');
+            $table
+                ->foreign(['school_id', 'student_id'])
+                ->references(['school_id', 'id'])
+                ->on('students');
+            $table
+                ->foreign(['school_id', 'attack_id'])
+                ->references(['school_id', 'id'])
+                ->on('attacks');
+            $table
+                ->foreign(['school_id', 'answer_id'])
+                ->references(['school_id', 'id'])
+                ->on('answers');
+            $table
+                ->foreign(['school_id', 'rung'])
+                ->references(['school_id', 'number'])
+                ->on('rungs');
         });
         // A rep replaces one of its own school only; the key it points to exists once the table does.
-        DB::statement('alter table reps add constraint reps_replaces_foreign foreign key (school_id, replaces) references reps (school_id, id)');
+        DB::statement(
+            'alter table reps add constraint reps_replaces_foreign foreign key (school_id, replaces) references reps (school_id, id)',
+        );
         $this->check('reps', 'side', ['written', 'mirrored']);
         $this->check('reps', 'outcome', ['clean', 'scraped', 'recovered', 'late', 'hit', 'froze', 'stopped']);
         $this->check('reps', 'touched', ['arm', 'body', 'head']);
         $this->check('reps', 'source', ['seen', 'home']);
-        DB::statement('alter table reps add constraint reps_figures_check check (seconds between 0 and 3600 and replaces is distinct from id)');
+        DB::statement(
+            'alter table reps add constraint reps_figures_check check (seconds between 0 and 3600 and replaces is distinct from id)',
+        );
 
         // Reps are only ever added. Who deletes a person only loses the name under "recorded by".
-        DB::unprepared(<<<'SQL'
+        DB::unprepared(
+            <<<'SQL'
             create or replace function reps_stay_as_they_are() returns trigger language plpgsql as $$
             begin
                 if tg_op = 'UPDATE' and to_jsonb(new) - 'recorded_by_id' = to_jsonb(old) - 'recorded_by_id' then
@@ -129,7 +163,9 @@ return new class () extends Migration {
             $$;
             create trigger reps_stay_as_they_are before update or delete on reps
                 for each row execute function reps_stay_as_they_are();
-            SQL);
+            SQL
+            ,
+        );
     }
 
     public function down(): void

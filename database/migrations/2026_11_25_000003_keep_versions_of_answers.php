@@ -20,9 +20,14 @@ return new class () extends Migration {
             $table->foreignId('saved_by_id')->nullable()->constrained('users')->nullOnDelete();
             $table->timestampTz('saved_at');
             $table->unique(['school_id', 'answer_id', 'version']);
-            $table->foreign(['school_id', 'answer_id'])->references(['school_id', 'id'])->on('answers')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'answer_id'])
+                ->references(['school_id', 'id'])
+                ->on('answers')
+                ->cascadeOnDelete();
         });
-        DB::unprepared(<<<'SQL'
+        DB::unprepared(
+            <<<'SQL'
             create or replace function answers_keep_versions() returns trigger language plpgsql as $$
             begin
                 if tg_op = 'INSERT' or new.version <> old.version then
@@ -44,12 +49,16 @@ return new class () extends Migration {
                 'short_rank_id', short_rank_id, 'short_beats', short_beats, 'doctrine', doctrine, 'faults', faults,
                 'waived', waived, 'beats', beats
             ), updated_by_id, coalesce(updated_at, now()) from answers;
-            SQL);
+            SQL
+            ,
+        );
     }
 
     public function down(): void
     {
-        DB::unprepared('drop trigger if exists answers_keep_versions on answers; drop function if exists answers_keep_versions');
+        DB::unprepared(
+            'drop trigger if exists answers_keep_versions on answers; drop function if exists answers_keep_versions',
+        );
         Schema::dropIfExists('answer_versions');
     }
 };

@@ -30,10 +30,20 @@ return new class () extends Migration {
             $table->json('otherwise')->default('{}');
             $table->unique(['drill_list_id', 'position']);
             $table->index(['school_id', 'attack_id']);
-            $table->foreign(['school_id', 'drill_list_id'])->references(['school_id', 'id'])->on('drill_lists')->cascadeOnDelete();
-            $table->foreign(['school_id', 'attack_id'])->references(['school_id', 'id'])->on('attacks')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'drill_list_id'])
+                ->references(['school_id', 'id'])
+                ->on('drill_lists')
+                ->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'attack_id'])
+                ->references(['school_id', 'id'])
+                ->on('attacks')
+                ->cascadeOnDelete();
         });
-        DB::statement("alter table drill_list_items add constraint drill_list_items_side_check check (side in ('written', 'mirrored'))");
+        DB::statement(
+            "alter table drill_list_items add constraint drill_list_items_side_check check (side in ('written', 'mirrored'))",
+        );
     }
 
     public function down(): void

@@ -8,8 +8,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * What proof needs of all reps of a student against one side of an attack, kept beside them. The database marks what new reps
- * touch, whichever way they come; what is marked is worked out again before it is read.
+ * What proof needs of all reps of a student against one side of an attack, kept beside them. The database marks what
+ * new reps touch, whichever way they come; what is marked is worked out again before it is read.
  */
 return new class () extends Migration {
     public function up(): void
@@ -25,8 +25,16 @@ return new class () extends Migration {
             $table->bigInteger('last')->nullable();
             $table->boolean('is_stale')->default(true);
             $table->primary(['school_id', 'student_id', 'attack_id', 'side']);
-            $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students')->cascadeOnDelete();
-            $table->foreign(['school_id', 'attack_id'])->references(['school_id', 'id'])->on('attacks')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'student_id'])
+                ->references(['school_id', 'id'])
+                ->on('students')
+                ->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'attack_id'])
+                ->references(['school_id', 'id'])
+                ->on('attacks')
+                ->cascadeOnDelete();
         });
         DB::statement('create index proof_windows_stale on proof_windows (school_id, student_id) where is_stale');
         Schema::table('reps', static function (Blueprint $table): void {
@@ -34,8 +42,11 @@ return new class () extends Migration {
             $table->index(['school_id', 'student_id', 'at']);
             $table->index(['school_id', 'at']);
         });
-        DB::statement('alter table reps add constraint reps_reason_check check (reason is null or replaces is not null)');
-        DB::unprepared(<<<'SQL'
+        DB::statement(
+            'alter table reps add constraint reps_reason_check check (reason is null or replaces is not null)',
+        );
+        DB::unprepared(
+            <<<'SQL'
             create or replace function reps_mark_windows() returns trigger language plpgsql as $$
             begin
                 insert into proof_windows (school_id, student_id, attack_id, side) values (new.school_id, new.student_id, new.attack_id, new.side)
@@ -69,16 +80,21 @@ return new class () extends Migration {
 
             insert into proof_windows (school_id, student_id, attack_id, side)
                 select distinct school_id, student_id, attack_id, side from reps;
-            SQL);
+            SQL
+            ,
+        );
     }
 
     public function down(): void
     {
-        DB::unprepared(<<<'SQL'
+        DB::unprepared(
+            <<<'SQL'
             drop trigger if exists reps_mark_windows on reps; drop function if exists reps_mark_windows;
             drop trigger if exists attacks_mark_windows on attacks; drop function if exists attacks_mark_windows;
             drop trigger if exists rungs_mark_windows on rungs; drop function if exists rungs_mark_windows;
-            SQL);
+            SQL
+            ,
+        );
         Schema::table('reps', static function (Blueprint $table): void {
             $table->dropIndex(['school_id', 'student_id', 'at']);
             $table->dropIndex(['school_id', 'at']);

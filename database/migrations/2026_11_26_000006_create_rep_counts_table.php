@@ -15,7 +15,8 @@ return new class () extends Migration {
             $table->foreignId('school_id')->primary()->constrained()->cascadeOnDelete();
             $table->bigInteger('count');
         });
-        DB::unprepared(<<<'SQL'
+        DB::unprepared(
+            <<<'SQL'
             create or replace function reps_count() returns trigger language plpgsql as $$
             begin
                 insert into rep_counts (school_id, count) select school_id, count(*) from added group by school_id
@@ -26,7 +27,9 @@ return new class () extends Migration {
             create trigger reps_count after insert on reps referencing new table as added for each statement execute function reps_count();
 
             insert into rep_counts (school_id, count) select school_id, count(*) from reps group by school_id;
-            SQL);
+            SQL
+            ,
+        );
     }
 
     public function down(): void

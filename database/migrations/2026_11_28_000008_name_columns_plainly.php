@@ -17,7 +17,9 @@ return new class () extends Migration {
 
     /** By table: the columns that hold a list of texts, by their new names. */
     private const LISTS = [
-        'kinds' => ['attacker_busy', 'defender_held', 'hands', 'cautions'], 'answers' => ['mistakes'], 'reps' => ['mistakes'],
+        'kinds' => ['attacker_busy', 'defender_held', 'hands', 'cautions'],
+        'answers' => ['mistakes'],
+        'reps' => ['mistakes'],
     ];
 
     public function up(): void
@@ -30,7 +32,10 @@ return new class () extends Migration {
         $old = array_map(array_flip(...), self::COLUMNS);
         $lists = [];
         foreach (self::LISTS as $table => $columns) {
-            $lists[$table] = array_map(static fn (string $column): string => $old[$table][$column] ?? $column, $columns);
+            $lists[$table] = array_map(
+                static fn (string $column): string => $old[$table][$column] ?? $column,
+                $columns,
+            );
         }
         $this->rename($old, $lists);
     }
@@ -48,12 +53,14 @@ return new class () extends Migration {
         }
         foreach ($lists as $table => $columns) {
             DB::statement("drop trigger {$table}_lists_hold_texts on {$table}");
-            DB::statement(sprintf(
-                'create trigger %1$s_lists_hold_texts before insert or update of %2$s on %1$s for each row execute function lists_hold_texts(%3$s)',
-                $table,
-                implode(', ', $columns),
-                implode(', ', array_map(static fn (string $column): string => "'{$column}'", $columns)),
-            ));
+            DB::statement(
+                sprintf(
+                    'create trigger %1$s_lists_hold_texts before insert or update of %2$s on %1$s for each row execute function lists_hold_texts(%3$s)',
+                    $table,
+                    implode(', ', $columns),
+                    implode(', ', array_map(static fn (string $column): string => "'{$column}'", $columns)),
+                ),
+            );
         }
         $this->renameInVersions(array_key_first($renames['answers']), reset($renames['answers']));
     }
@@ -61,7 +68,8 @@ return new class () extends Migration {
     /** The columns of an answer are keys in what is kept of its versions. */
     private function renameInVersions(string $from, string $to): void
     {
-        DB::unprepared(<<<SQL
+        DB::unprepared(
+            <<<SQL
             create or replace function answers_keep_versions() returns trigger language plpgsql as \$\$
             begin
                 if tg_op = 'INSERT' or new.version <> old.version then
@@ -79,6 +87,8 @@ return new class () extends Migration {
                 select json_object_agg(case key when '{$from}' then '{$to}' else key end, value order by place)
                 from json_each(content) with ordinality as entries (key, value, place)
             );
-            SQL);
+            SQL
+            ,
+        );
     }
 };

@@ -10,7 +10,9 @@ return new class () extends Migration {
     {
         foreach (['schools', 'answers'] as $table) {
             DB::statement("alter table {$table} drop constraint {$table}_doctrine_check");
-            DB::statement("alter table {$table} add constraint {$table}_doctrine_check check (doctrine in ('escape', 'counter', 'control', 'subdue'))");
+            DB::statement(
+                "alter table {$table} add constraint {$table}_doctrine_check check (doctrine in ('escape', 'counter', 'control', 'subdue'))",
+            );
         }
     }
 
@@ -18,7 +20,9 @@ return new class () extends Migration {
     {
         foreach (['schools', 'answers'] as $table) {
             DB::statement("alter table {$table} drop constraint {$table}_doctrine_check");
-            DB::statement("alter table {$table} add constraint {$table}_doctrine_check check (doctrine in ('escape', 'counter', 'control'))");
+            DB::statement(
+                "alter table {$table} add constraint {$table}_doctrine_check check (doctrine in ('escape', 'counter', 'control'))",
+            );
         }
     }
 };

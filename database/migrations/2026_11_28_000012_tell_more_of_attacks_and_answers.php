@@ -10,7 +10,8 @@ use Illuminate\Support\Facades\Schema;
 /** What becomes of the limb of a blow; what a mistake does instead of which beat; what youth learns; variants. */
 return new class () extends Migration {
     private const OLD = [
-        'title', 'label', 'pattern', 'mirrored', 'rank_id', 'short_rank_id', 'short_beats', 'doctrine', 'mistakes', 'waived', 'beats',
+        'title', 'label', 'pattern', 'mirrored', 'rank_id', 'short_rank_id', 'short_beats', 'doctrine', 'mistakes',
+        'waived', 'beats',
     ];
 
     private const NEW = ['instead', 'rank_youth_id', 'is_for_youth'];
@@ -20,23 +21,31 @@ return new class () extends Migration {
         Schema::table('attacks', static function (Blueprint $table): void {
             $table->string('recoil', 12)->default('left-out');
         });
-        DB::statement("alter table attacks add constraint attacks_recoil_check check (recoil in ('left-out', 'pulled-back'))");
+        DB::statement(
+            "alter table attacks add constraint attacks_recoil_check check (recoil in ('left-out', 'pulled-back'))",
+        );
         Schema::table('answers', static function (Blueprint $table): void {
             $table->jsonb('instead')->default('{}');
             $table->foreignId('rank_youth_id')->nullable()->constrained('ranks');
             $table->boolean('is_for_youth')->default(true);
             $table->foreignId('variant_of_id')->nullable()->constrained('answers')->nullOnDelete();
         });
-        DB::statement("alter table answers add constraint answers_instead_check check (jsonb_typeof(instead) = 'object')");
+        DB::statement(
+            "alter table answers add constraint answers_instead_check check (jsonb_typeof(instead) = 'object')",
+        );
         DB::statement('alter table answers add constraint answers_variant_check check (variant_of_id <> id)');
         $this->keepInVersions([...self::OLD, ...self::NEW]);
-        DB::statement("update answer_versions set content = (content::jsonb || '{\"instead\": {}, \"rank_youth_id\": null, \"is_for_youth\": true}'::jsonb)::json");
+        DB::statement(
+            "update answer_versions set content = (content::jsonb || '{\"instead\": {}, \"rank_youth_id\": null, \"is_for_youth\": true}'::jsonb)::json",
+        );
     }
 
     public function down(): void
     {
         $this->keepInVersions(self::OLD);
-        DB::statement("update answer_versions set content = (content::jsonb - 'instead' - 'rank_youth_id' - 'is_for_youth')::json");
+        DB::statement(
+            "update answer_versions set content = (content::jsonb - 'instead' - 'rank_youth_id' - 'is_for_youth')::json",
+        );
         Schema::table('answers', static function (Blueprint $table): void {
             $table->dropConstrainedForeignId('variant_of_id');
             $table->dropConstrainedForeignId('rank_youth_id');
@@ -51,7 +60,8 @@ return new class () extends Migration {
     private function keepInVersions(array $columns): void
     {
         $pairs = implode(', ', array_map(static fn (string $column): string => "'{$column}', new.{$column}", $columns));
-        DB::unprepared(<<<SQL
+        DB::unprepared(
+            <<<SQL
             create or replace function answers_keep_versions() returns trigger language plpgsql as \$\$
             begin
                 if tg_op = 'INSERT' or new.version <> old.version then
@@ -61,6 +71,8 @@ return new class () extends Migration {
                 return new;
             end
             \$\$;
-            SQL);
+            SQL
+            ,
+        );
     }
 };

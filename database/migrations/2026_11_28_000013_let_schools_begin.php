@@ -14,9 +14,13 @@ return new class () extends Migration {
         Schema::table('schools', static function (Blueprint $table): void {
             $table->string('setup', 20)->nullable();
         });
-        DB::statement("alter table schools add constraint schools_setup_check check (setup in ('doctrine', 'ranks', 'contact', 'curriculum', 'next-steps'))");
+        DB::statement(
+            "alter table schools add constraint schools_setup_check check (setup in ('doctrine', 'ranks', 'contact', 'curriculum', 'next-steps'))",
+        );
         // Emails are the same however they are capitalised; where two differ in nothing else, both stay as they are.
-        DB::statement('update users set email = lower(email) where email <> lower(email) and not exists (select from users other where other.id <> users.id and lower(other.email) = lower(users.email))');
+        DB::statement(
+            'update users set email = lower(email) where email <> lower(email) and not exists (select from users other where other.id <> users.id and lower(other.email) = lower(users.email))',
+        );
     }
 
     public function down(): void

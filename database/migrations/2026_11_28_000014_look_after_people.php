@@ -19,7 +19,9 @@ return new class () extends Migration {
             $table->unique(['school_id', 'id']);
         });
         DB::statement('alter table users drop constraint users_role_check');
-        DB::statement("alter table users add constraint users_role_check check (role in ('head', 'instructor', 'assistant', 'student', 'guardian'))");
+        DB::statement(
+            "alter table users add constraint users_role_check check (role in ('head', 'instructor', 'assistant', 'student', 'guardian'))",
+        );
         Schema::table('schools', static function (Blueprint $table): void {
             $table->boolean('heads_need_totp')->default(false);
         });
@@ -29,8 +31,16 @@ return new class () extends Migration {
             $table->foreignId('user_id');
             $table->foreignId('student_id');
             $table->primary(['user_id', 'student_id']);
-            $table->foreign(['school_id', 'user_id'])->references(['school_id', 'id'])->on('users')->cascadeOnDelete();
-            $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'user_id'])
+                ->references(['school_id', 'id'])
+                ->on('users')
+                ->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'student_id'])
+                ->references(['school_id', 'id'])
+                ->on('students')
+                ->cascadeOnDelete();
         });
 
         Schema::create('invitations', static function (Blueprint $table): void {
@@ -45,7 +55,9 @@ return new class () extends Migration {
             $table->timestampTz('expires_at');
             $table->timestampsTz();
         });
-        DB::statement("alter table invitations add constraint invitations_role_check check (role in ('head', 'instructor', 'assistant', 'student', 'guardian'))");
+        DB::statement(
+            "alter table invitations add constraint invitations_role_check check (role in ('head', 'instructor', 'assistant', 'student', 'guardian'))",
+        );
 
         Schema::create('password_reset_tokens', static function (Blueprint $table): void {
             $table->string('email', 200)->primary();
@@ -93,7 +105,9 @@ return new class () extends Migration {
         // Whoever looks after children has no place in the earlier release.
         DB::table('users')->where('role', 'guardian')->delete();
         DB::statement('alter table users drop constraint users_role_check');
-        DB::statement("alter table users add constraint users_role_check check (role in ('head', 'instructor', 'assistant', 'student'))");
+        DB::statement(
+            "alter table users add constraint users_role_check check (role in ('head', 'instructor', 'assistant', 'student'))",
+        );
         Schema::table('users', static function (Blueprint $table): void {
             $table->dropUnique(['school_id', 'id']);
             $table->dropColumn(['closed_at', 'totp_secret', 'totp_since', 'recovery_codes']);

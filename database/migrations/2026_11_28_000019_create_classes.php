@@ -29,14 +29,24 @@ return new class () extends Migration {
             $table->unique(['school_id', 'code']);
             $table->index(['school_id', 'at']);
         });
-        DB::statement('alter table training_classes add constraint training_classes_limits_check check (minutes between 5 and 480 and places between 1 and 100 and instructors between 1 and 50)');
+        DB::statement(
+            'alter table training_classes add constraint training_classes_limits_check check (minutes between 5 and 480 and places between 1 and 100 and instructors between 1 and 50)',
+        );
         Schema::create('class_attendance', static function (Blueprint $table): void {
             $table->foreignId('school_id');
             $table->foreignId('class_id');
             $table->foreignId('student_id');
             $table->primary(['class_id', 'student_id']);
-            $table->foreign(['school_id', 'class_id'])->references(['school_id', 'id'])->on('training_classes')->cascadeOnDelete();
-            $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'class_id'])
+                ->references(['school_id', 'id'])
+                ->on('training_classes')
+                ->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'student_id'])
+                ->references(['school_id', 'id'])
+                ->on('students')
+                ->cascadeOnDelete();
         });
     }
 

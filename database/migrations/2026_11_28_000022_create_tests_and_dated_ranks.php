@@ -27,7 +27,10 @@ return new class () extends Migration {
             $table->unique(['school_id', 'id']);
             $table->unique(['school_id', 'code']);
             $table->index(['school_id', 'at']);
-            $table->foreign(['school_id', 'rank_id'])->references(['school_id', 'id'])->on('ranks');
+            $table
+                ->foreign(['school_id', 'rank_id'])
+                ->references(['school_id', 'id'])
+                ->on('ranks');
         });
         Schema::create('test_items', static function (Blueprint $table): void {
             $table->id();
@@ -39,10 +42,20 @@ return new class () extends Migration {
             $table->smallInteger('rung');
             $table->unique(['school_id', 'id']);
             $table->unique(['test_id', 'position']);
-            $table->foreign(['school_id', 'test_id'])->references(['school_id', 'id'])->on('tests')->cascadeOnDelete();
-            $table->foreign(['school_id', 'attack_id'])->references(['school_id', 'id'])->on('attacks')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'test_id'])
+                ->references(['school_id', 'id'])
+                ->on('tests')
+                ->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'attack_id'])
+                ->references(['school_id', 'id'])
+                ->on('attacks')
+                ->cascadeOnDelete();
         });
-        DB::statement("alter table test_items add constraint test_items_side_check check (side in ('written', 'mirrored'))");
+        DB::statement(
+            "alter table test_items add constraint test_items_side_check check (side in ('written', 'mirrored'))",
+        );
         Schema::create('test_candidates', static function (Blueprint $table): void {
             $table->foreignId('school_id');
             $table->foreignId('test_id');
@@ -51,10 +64,20 @@ return new class () extends Migration {
             $table->timestampTz('decided_at')->nullable();
             $table->date('retest_on')->nullable();
             $table->primary(['test_id', 'student_id']);
-            $table->foreign(['school_id', 'test_id'])->references(['school_id', 'id'])->on('tests')->cascadeOnDelete();
-            $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'test_id'])
+                ->references(['school_id', 'id'])
+                ->on('tests')
+                ->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'student_id'])
+                ->references(['school_id', 'id'])
+                ->on('students')
+                ->cascadeOnDelete();
         });
-        DB::statement("alter table test_candidates add constraint test_candidates_result_check check (result in ('passed', 'retest'))");
+        DB::statement(
+            "alter table test_candidates add constraint test_candidates_result_check check (result in ('passed', 'retest'))",
+        );
         Schema::create('test_marks', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('school_id');
@@ -68,10 +91,20 @@ return new class () extends Migration {
             $table->string('remark', 500)->default('');
             $table->timestampTz('at');
             $table->unique(['test_item_id', 'student_id', 'attempt', 'settles', 'examiner_id']);
-            $table->foreign(['school_id', 'test_item_id'])->references(['school_id', 'id'])->on('test_items')->cascadeOnDelete();
-            $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'test_item_id'])
+                ->references(['school_id', 'id'])
+                ->on('test_items')
+                ->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'student_id'])
+                ->references(['school_id', 'id'])
+                ->on('students')
+                ->cascadeOnDelete();
         });
-        DB::statement("alter table test_marks add constraint test_marks_outcome_check check (outcome in ('clean', 'scraped', 'recovered', 'late', 'hit', 'froze', 'stopped') and attempt between 1 and 2)");
+        DB::statement(
+            "alter table test_marks add constraint test_marks_outcome_check check (outcome in ('clean', 'scraped', 'recovered', 'late', 'hit', 'froze', 'stopped') and attempt between 1 and 2)",
+        );
         Schema::create('rank_awards', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('school_id')->constrained()->cascadeOnDelete();
@@ -83,8 +116,16 @@ return new class () extends Migration {
             $table->string('note', 500)->default('');
             $table->timestampsTz();
             $table->index(['school_id', 'student_id']);
-            $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students')->cascadeOnDelete();
-            $table->foreign(['school_id', 'rank_id'])->references(['school_id', 'id'])->on('ranks')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'student_id'])
+                ->references(['school_id', 'id'])
+                ->on('students')
+                ->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'rank_id'])
+                ->references(['school_id', 'id'])
+                ->on('ranks')
+                ->cascadeOnDelete();
         });
     }
 

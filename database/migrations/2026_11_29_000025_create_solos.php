@@ -29,9 +29,14 @@ return new class () extends Migration {
             $table->foreignId('updated_by_id')->nullable()->constrained('users')->nullOnDelete();
             $table->timestampsTz();
             $table->unique(['school_id', 'id']);
-            $table->foreign(['school_id', 'rank_id'])->references(['school_id', 'id'])->on('ranks');
+            $table
+                ->foreign(['school_id', 'rank_id'])
+                ->references(['school_id', 'id'])
+                ->on('ranks');
         });
-        DB::statement("alter table solos add constraint solos_kind_check check (kind in ('strike', 'kick', 'block', 'step', 'stance', 'form') and side in ('both', 'left', 'right') and (kind = 'form') = (beats <> ''))");
+        DB::statement(
+            "alter table solos add constraint solos_kind_check check (kind in ('strike', 'kick', 'block', 'step', 'stance', 'form') and side in ('both', 'left', 'right') and (kind = 'form') = (beats <> ''))",
+        );
         // In the open file basics and forms are two lists, each with ids of its own.
         DB::statement("create unique index solos_code_unique on solos (school_id, (kind = 'form'), code)");
         Schema::create('solo_marks', static function (Blueprint $table): void {
@@ -47,19 +52,37 @@ return new class () extends Migration {
             $table->timestampTz('at');
             $table->index(['school_id', 'student_id', 'solo_id', 'at']);
             $table->index(['test_id', 'student_id']);
-            $table->foreign(['school_id', 'solo_id'])->references(['school_id', 'id'])->on('solos')->cascadeOnDelete();
-            $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'solo_id'])
+                ->references(['school_id', 'id'])
+                ->on('solos')
+                ->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'student_id'])
+                ->references(['school_id', 'id'])
+                ->on('students')
+                ->cascadeOnDelete();
             $table->foreign('test_id')->references('id')->on('tests')->nullOnDelete();
         });
-        DB::statement("alter table solo_marks add constraint solo_marks_mark_check check (mark in ('not-yet', 'rough', 'sound'))");
+        DB::statement(
+            "alter table solo_marks add constraint solo_marks_mark_check check (mark in ('not-yet', 'rough', 'sound'))",
+        );
         Schema::create('test_solos', static function (Blueprint $table): void {
             $table->foreignId('school_id');
             $table->foreignId('test_id');
             $table->foreignId('solo_id');
             $table->smallInteger('position');
             $table->primary(['test_id', 'solo_id']);
-            $table->foreign(['school_id', 'test_id'])->references(['school_id', 'id'])->on('tests')->cascadeOnDelete();
-            $table->foreign(['school_id', 'solo_id'])->references(['school_id', 'id'])->on('solos')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'test_id'])
+                ->references(['school_id', 'id'])
+                ->on('tests')
+                ->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'solo_id'])
+                ->references(['school_id', 'id'])
+                ->on('solos')
+                ->cascadeOnDelete();
         });
     }
 

@@ -16,7 +16,11 @@ return new class () extends Migration {
             $table->foreignId('school_id')->constrained()->cascadeOnDelete();
             foreach (['attack', 'answer', 'solo'] as $of) {
                 $table->foreignId("{$of}_id")->nullable();
-                $table->foreign(['school_id', "{$of}_id"])->references(['school_id', 'id'])->on("{$of}s")->cascadeOnDelete();
+                $table
+                    ->foreign(['school_id', "{$of}_id"])
+                    ->references(['school_id', 'id'])
+                    ->on("{$of}s")
+                    ->cascadeOnDelete();
                 $table->index("{$of}_id");
             }
             $table->string('mistake', 400)->default('');
@@ -37,16 +41,28 @@ return new class () extends Migration {
             $table->unique(['school_id', 'id']);
             $table->index(['school_id', 'path']);
         });
-        DB::statement('alter table footage add constraint footage_of_check check (num_nonnulls(attack_id, answer_id, solo_id) = 1)');
-        DB::statement("alter table footage add constraint footage_type_check check (type in ('jpeg', 'png', 'webp', 'mp4', 'webm') and state in ('waiting', 'ready', 'refused'))");
+        DB::statement(
+            'alter table footage add constraint footage_of_check check (num_nonnulls(attack_id, answer_id, solo_id) = 1)',
+        );
+        DB::statement(
+            "alter table footage add constraint footage_type_check check (type in ('jpeg', 'png', 'webp', 'mp4', 'webm') and state in ('waiting', 'ready', 'refused'))",
+        );
         Schema::create('footage_students', static function (Blueprint $table): void {
             $table->foreignId('school_id');
             $table->foreignId('footage_id');
             $table->foreignId('student_id');
             $table->primary(['footage_id', 'student_id']);
             $table->index(['school_id', 'student_id']);
-            $table->foreign(['school_id', 'footage_id'])->references(['school_id', 'id'])->on('footage')->cascadeOnDelete();
-            $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'footage_id'])
+                ->references(['school_id', 'id'])
+                ->on('footage')
+                ->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'student_id'])
+                ->references(['school_id', 'id'])
+                ->on('students')
+                ->cascadeOnDelete();
         });
     }
 

@@ -17,8 +17,16 @@ return new class () extends Migration {
             $table->foreignId('student_id');
             $table->timestampTz('at');
             $table->index(['school_id', 'student_id', 'at']);
-            $table->foreign(['school_id', 'solo_id'])->references(['school_id', 'id'])->on('solos')->cascadeOnDelete();
-            $table->foreign(['school_id', 'student_id'])->references(['school_id', 'id'])->on('students')->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'solo_id'])
+                ->references(['school_id', 'id'])
+                ->on('solos')
+                ->cascadeOnDelete();
+            $table
+                ->foreign(['school_id', 'student_id'])
+                ->references(['school_id', 'id'])
+                ->on('students')
+                ->cascadeOnDelete();
         });
     }
 

@@ -15,7 +15,9 @@ return new class () extends Migration {
             $table->double('reaction_base')->default(0.25);
             $table->double('reaction_per_bit')->default(0.15);
         });
-        DB::statement('alter table schools add constraint schools_reaction_check check (reaction_base between 0 and 2 and reaction_per_bit between 0 and 1)');
+        DB::statement(
+            'alter table schools add constraint schools_reaction_check check (reaction_base between 0 and 2 and reaction_per_bit between 0 and 1)',
+        );
     }
 
     public function down(): void

@@ -7,7 +7,10 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** The mistakes of reps that nothing replaces, one a row: whoever counts them reads neither the reps nor what corrects them. */
+/**
+ * The mistakes of reps that nothing replaces, one a row: whoever counts them reads neither the reps nor what corrects
+ * them.
+ */
 return new class () extends Migration {
     public function up(): void
     {
@@ -21,7 +24,8 @@ return new class () extends Migration {
             $table->text('mistake');
             $table->index(['school_id', 'rep_id']);
         });
-        DB::unprepared(<<<'SQL'
+        DB::unprepared(
+            <<<'SQL'
             create index rep_mistakes_when on rep_mistakes (school_id, at) include (attack_id, student_id, answer_id, mistake);
 
             create or replace function reps_keep_mistakes() returns trigger language plpgsql as $$
@@ -38,12 +42,16 @@ return new class () extends Migration {
             insert into rep_mistakes (school_id, rep_id, at, attack_id, student_id, answer_id, mistake)
                 select r.school_id, r.id, r.at, r.attack_id, r.student_id, r.answer_id, m.mistake from reps r cross join lateral json_array_elements_text(r.mistakes) as m(mistake)
                 where r.mistakes::text <> '[]' and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id);
-            SQL);
+            SQL
+            ,
+        );
     }
 
     public function down(): void
     {
-        DB::unprepared('drop trigger if exists reps_keep_mistakes on reps; drop function if exists reps_keep_mistakes;');
+        DB::unprepared(
+            'drop trigger if exists reps_keep_mistakes on reps; drop function if exists reps_keep_mistakes;',
+        );
         Schema::dropIfExists('rep_mistakes');
     }
 };

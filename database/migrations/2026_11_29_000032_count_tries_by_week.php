@@ -23,7 +23,8 @@ return new class () extends Migration {
             $table->primary(['school_id', 'week', 'attack_id', 'answer_id', 'side', 'rung']);
         });
         // By statement, after the count of the school's reps: whoever has that row in hand is alone with these.
-        DB::unprepared(<<<'SQL'
+        DB::unprepared(
+            <<<'SQL'
             create or replace function reps_count_weeks() returns trigger language plpgsql as $$
             begin
                 insert into rep_weeks as w (school_id, week, attack_id, answer_id, side, rung, tries, clean)
@@ -45,7 +46,9 @@ return new class () extends Migration {
                 select r.school_id, date_trunc('week', r.at at time zone 'UTC')::date, r.attack_id, coalesce(r.answer_id, 0), r.side, r.rung, count(*), count(*) filter (where r.outcome = 'clean')
                 from reps r where not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
                 group by 1, 2, 3, 4, 5, 6;
-            SQL);
+            SQL
+            ,
+        );
     }
 
     public function down(): void

@@ -14,7 +14,9 @@ return new class () extends Migration {
         Schema::table('reps', function (Blueprint $table): void {
             $table->text('attacked_by')->nullable();
         });
-        DB::statement("alter table reps add constraint reps_attacked_by_check check (attacked_by in ('instructor', 'nobody') and attacker_id is null or attacked_by is null)");
+        DB::statement(
+            "alter table reps add constraint reps_attacked_by_check check (attacked_by in ('instructor', 'nobody') and attacker_id is null or attacked_by is null)",
+        );
     }
 
     public function down(): void

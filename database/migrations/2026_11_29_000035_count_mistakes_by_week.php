@@ -20,7 +20,8 @@ return new class () extends Migration {
             $table->integer('times');
         });
         // By statement, after the count of the school's reps: whoever has that row in hand is alone with these.
-        DB::unprepared(<<<'SQL'
+        DB::unprepared(
+            <<<'SQL'
             create unique index mistake_weeks_one on mistake_weeks (school_id, of, week, whose, mistake) include (times);
 
             create or replace function reps_count_weeks_of_mistakes() returns trigger language plpgsql as $$
@@ -52,12 +53,16 @@ return new class () extends Migration {
             create policy own_school on mistake_weeks using (
                 school_id = (select nullif(nullif(current_setting('stonedrill.school', true), 'all'), '')::bigint) or (select current_setting('stonedrill.school', true)) = 'all'
             );
-            SQL);
+            SQL
+            ,
+        );
     }
 
     public function down(): void
     {
-        DB::unprepared('drop trigger if exists reps_count_weeks_of_mistakes on reps; drop function if exists reps_count_weeks_of_mistakes;');
+        DB::unprepared(
+            'drop trigger if exists reps_count_weeks_of_mistakes on reps; drop function if exists reps_count_weeks_of_mistakes;',
+        );
         Schema::dropIfExists('mistake_weeks');
     }
 };

@@ -8,8 +8,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * Each rep has one correction, which is of the same student and attack: found in an index that holds the few that correct one, where
- * it held all that correct none too. Until 1.1 a correction could be of another student or attack: those that it replaces are listed.
+ * Each rep has one correction, which is of the same student and attack: found in an index that holds the few that
+ * correct one, where it held all that correct none too. Until 1.1 a correction could be of another student or attack:
+ * those that it replaces are listed.
  */
 return new class () extends Migration {
     public function up(): void
@@ -19,7 +20,8 @@ return new class () extends Migration {
             $table->uuid('rep_id');
             $table->primary(['school_id', 'rep_id']);
         });
-        DB::unprepared(<<<'SQL'
+        DB::unprepared(
+            <<<'SQL'
             create unique index reps_corrections on reps (school_id, replaces) where replaces is not null;
             create index reps_corrections_of on reps (school_id, student_id, attack_id) include (replaces) where replaces is not null;
             alter table reps drop constraint reps_school_id_replaces_unique;
@@ -41,17 +43,22 @@ return new class () extends Migration {
             create policy own_school on reps_corrected_elsewhere using (
                 school_id = (select nullif(nullif(current_setting('stonedrill.school', true), 'all'), '')::bigint) or (select current_setting('stonedrill.school', true)) = 'all'
             );
-            SQL);
+            SQL
+            ,
+        );
     }
 
     public function down(): void
     {
-        DB::unprepared(<<<'SQL'
+        DB::unprepared(
+            <<<'SQL'
             drop trigger if exists reps_note_corrections on reps;
             drop function if exists reps_note_corrections;
             alter table reps add constraint reps_school_id_replaces_unique unique (school_id, replaces);
             drop index reps_corrections, reps_corrections_of;
-            SQL);
+            SQL
+            ,
+        );
         Schema::dropIfExists('reps_corrected_elsewhere');
     }
 };

@@ -19,7 +19,8 @@ return new class () extends Migration {
             $table->index('school_id');
         });
         // By statement, after the count of the school's reps: whoever has that row in hand is alone with these.
-        DB::unprepared(<<<'SQL'
+        DB::unprepared(
+            <<<'SQL'
             create or replace function reps_count_whose() returns trigger language plpgsql as $$
             begin
                 insert into student_reps as s (student_id, school_id, count, last_at) select student_id, school_id, count(*), max(at) from added group by student_id, school_id
@@ -36,7 +37,9 @@ return new class () extends Migration {
             create policy own_school on student_reps using (
                 school_id = (select nullif(nullif(current_setting('stonedrill.school', true), 'all'), '')::bigint) or (select current_setting('stonedrill.school', true)) = 'all'
             );
-            SQL);
+            SQL
+            ,
+        );
     }
 
     public function down(): void

@@ -7,7 +7,10 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Who has attacked whom how often, in tries that count and that nothing replaces: the plan of a class reads some rows of each who comes. */
+/**
+ * Who has attacked whom how often, in tries that count and that nothing replaces: the plan of a class reads some rows
+ * of each who comes.
+ */
 return new class () extends Migration {
     public function up(): void
     {
@@ -19,7 +22,8 @@ return new class () extends Migration {
             $table->primary(['school_id', 'student_id', 'attacker_id']);
         });
         // By statement, after the count of the school's reps: whoever has that row in hand is alone with these.
-        DB::unprepared(<<<'SQL'
+        DB::unprepared(
+            <<<'SQL'
             create or replace function reps_count_partners() returns trigger language plpgsql as $$
             begin
                 insert into partner_counts as p (school_id, student_id, attacker_id, tries)
@@ -47,7 +51,9 @@ return new class () extends Migration {
             create policy own_school on partner_counts using (
                 school_id = (select nullif(nullif(current_setting('stonedrill.school', true), 'all'), '')::bigint) or (select current_setting('stonedrill.school', true)) = 'all'
             );
-            SQL);
+            SQL
+            ,
+        );
     }
 
     public function down(): void

@@ -10,7 +10,10 @@ use Tests\Support\Sources;
 /** @return list<string> */
 function deployed(string $pattern): array
 {
-    return array_map(static fn (string $path): string => substr($path, strlen(Sources::root()) + 1), array_values(array_filter(glob(Sources::root().'/'.$pattern) ?: [], is_file(...))));
+    return array_map(
+        static fn (string $path): string => substr($path, strlen(Sources::root()) + 1),
+        array_values(array_filter(glob(Sources::root().'/'.$pattern) ?: [], is_file(...))),
+    );
 }
 
 function textOf(string $path): string
@@ -23,18 +26,45 @@ it('has scripts that the shell can read and run', function (string $script): voi
     $shell->run();
 
     expect($shell->getErrorOutput())->toBe('')->and(is_executable(Sources::root().'/'.$script))->toBeTrue();
-})->with(array_values(array_filter([...deployed('bin/*'), ...deployed('bench/*'), ...deployed('tests/Install/*'), 'deploy/stone-drill'], static fn (string $path): bool => ! str_contains(basename($path), '.'))));
+})->with(
+    array_values(
+        array_filter(
+            [...deployed('bin/*'), ...deployed('bench/*'), ...deployed('tests/Install/*'), 'deploy/stone-drill'],
+            static fn (string $path): bool => ! str_contains(basename($path), '.'),
+        ),
+    ),
+);
 
 it('says how each command is called, strictly', function (string $script): void {
-    expect(textOf($script))->toContain('set -euo pipefail')->toMatch('/^# Usage: /m')->toMatch('/\A#!\/usr\/bin\/env bash\n# [A-Z]/');
-})->with(array_values(array_filter(deployed('bin/*'), static fn (string $path): bool => ! str_contains(basename($path), '.') && ! in_array(basename($path), ['start', 'test', 'drill'], true))));
+    expect(textOf($script))->toContain('set -euo pipefail')
+        ->toMatch('/^# Usage: /m')
+        ->toMatch('/\A#!\/usr\/bin\/env bash\n# [A-Z]/');
+})->with(
+    array_values(
+        array_filter(
+            deployed('bin/*'),
+            static fn (string $path): bool => ! str_contains(basename($path), '.')
+                && ! in_array(basename($path), ['start', 'test', 'drill'], true),
+        ),
+    ),
+);
 
 it('tells of each command in its papers', function (string $script): void {
     expect(textOf('README.md').textOf('docs/deployment.md').textOf('docs/runbook.md'))->toContain($script);
-})->with(array_values(array_filter(deployed('bin/*'), static fn (string $path): bool => ! str_contains(basename($path), '.'))));
+})->with(
+    array_values(
+        array_filter(deployed('bin/*'), static fn (string $path): bool => ! str_contains(basename($path), '.')),
+    ),
+);
 
 it('tells of each script that attacks or measures a server', function (string $script): void {
-    expect(textOf('README.md').textOf('docs/scale.md').textOf('docs/checks.md').textOf('docs/queries.md').textOf('docs/house.md'))->toContain($script);
+    expect(
+        textOf('README.md')
+            .textOf('docs/scale.md')
+            .textOf('docs/checks.md')
+            .textOf('docs/queries.md')
+            .textOf('docs/house.md'),
+    )->toContain($script);
 })->with(['bench/fuzz', 'bench/durability', 'bench/load', 'bench/share', 'bench/large', 'bench/reps']);
 
 it('refuses a call that it does not understand, before it does anything', function (array $words, string $said): void {
@@ -43,17 +73,35 @@ it('refuses a call that it does not understand, before it does anything', functi
     expect($code)->toBeGreaterThan(0)->and($output)->toContain($said);
 })->with([
     'nothing to install for' => [['install'], 'say --domain NAME'],
-    'both at once' => [['install', '--lan', 'drill', '--domain', 'drill.example'], 'either --domain or --lan, not both'],
+    'both at once' => [
+        ['install', '--lan', 'drill', '--domain', 'drill.example'],
+        'either --domain or --lan, not both',
+    ],
     'a name with a path' => [['install', '--domain', 'https://localhost/people'], 'is no name of a host'],
     'a name with a blank' => [['install', '--lan', 'drill hall'], 'is no name of a host'],
     'no name' => [['install', '--domain'], '--domain needs the name'],
-    'a mail address that is none' => [['install', '--domain', 'drill.example', '--email', 'head office'], 'is no mail address'],
-    'an authority that is none' => [['install', '--domain', 'drill.example', '--authority', 'authority.example'], 'an ACME directory begins with https://'],
-    'an authority beside its own' => [['install', '--lan', 'drill', '--authority', 'https://localhost/directory'], '--lan is an authority of its own'],
-    'a root that is none' => [['install', '--domain', 'drill.example', '--trust', 'composer.json'], 'composer.json holds no certificate'],
+    'a mail address that is none' => [
+        ['install', '--domain', 'drill.example', '--email', 'head office'],
+        'is no mail address',
+    ],
+    'an authority that is none' => [
+        ['install', '--domain', 'drill.example', '--authority', 'authority.example'],
+        'an ACME directory begins with https://',
+    ],
+    'an authority beside its own' => [
+        ['install', '--lan', 'drill', '--authority', 'https://localhost/directory'],
+        '--lan is an authority of its own',
+    ],
+    'a root that is none' => [
+        ['install', '--domain', 'drill.example', '--trust', 'composer.json'],
+        'composer.json holds no certificate',
+    ],
     'an option that is none' => [['install', '--quietly'], 'unknown option --quietly'],
     'no file' => [['restore'], 'say which file'],
-    'a file that is not there' => [['restore', '/nowhere/of.drill-backup'], 'there is no file /nowhere/of.drill-backup'],
+    'a file that is not there' => [
+        ['restore', '/nowhere/of.drill-backup'],
+        'there is no file /nowhere/of.drill-backup',
+    ],
     'no moment' => [['rewind'], 'Usage: bin/rewind'],
     'another way to run a cluster' => [['cluster', '--forever'], 'unknown option --forever'],
 ]);
@@ -65,7 +113,13 @@ it('explains every setting, and reads every one that it explains', function (): 
         preg_match_all('/env\(\'([A-Z][A-Z0-9_]+)\'/', textOf($path), $found);
         array_push($read, ...$found[1]);
     }
-    $framework = array_filter($explained[1], static fn (string $name): bool => preg_match('/^(APP|DB|SESSION|CACHE|QUEUE|LOG|MAIL|AWS|FILESYSTEM|BROADCAST|REDIS)_/', $name) === 1);
+    $framework = array_filter(
+        $explained[1],
+        static fn (string $name): bool => preg_match(
+            '/^(APP|DB|SESSION|CACHE|QUEUE|LOG|MAIL|AWS|FILESYSTEM|BROADCAST|REDIS)_/',
+            $name,
+        ) === 1,
+    );
 
     expect(array_values(array_diff($explained[1], $read, $framework)))->toBe([])
         ->and($explained[1])->toBe(array_values(array_unique($explained[1])));
@@ -88,14 +142,22 @@ it('holds no secret and no address of ours in what it ships', function (string $
 it('runs what serves as nobody who could write its code', function (string $unit): void {
     $text = textOf($unit);
 
-    expect($text)->toMatch('/^User=(stone-drill|postgres)$/m')->not->toContain('User=root')
-        ->and(preg_match('/^User=stone-drill$/m', $text) === 0 || (str_contains($text, 'NoNewPrivileges=yes') && str_contains($text, 'ProtectSystem=strict') && preg_match('/^ReadWritePaths=(?!.*\/opt)/m', $text) === 1))->toBeTrue();
+    expect($text)->toMatch('/^User=(stone-drill|postgres)$/m')
+        ->not->toContain('User=root')
+        ->and(
+            preg_match('/^User=stone-drill$/m', $text) === 0
+                || (str_contains($text, 'NoNewPrivileges=yes')
+                    && str_contains($text, 'ProtectSystem=strict')
+                    && preg_match('/^ReadWritePaths=(?!.*\/opt)/m', $text) === 1),
+        )
+        ->toBeTrue();
 })->with(array_values(array_filter(deployed('deploy/systemd/*.service'))));
 
 it('has a unit for each name that its commands know', function (): void {
     preg_match('/^UNITS="([^"]+)"$/m', textOf('bin/service.sh'), $units);
     foreach (explode(' ', $units[1]) as $unit) {
-        expect(Sources::root()."/deploy/systemd/{$unit}.service")->toBeFile()->and(textOf('deploy/systemd/stone-drill.target'))->toContain("{$unit}.service");
+        expect(Sources::root()."/deploy/systemd/{$unit}.service")->toBeFile()
+            ->and(textOf('deploy/systemd/stone-drill.target'))->toContain("{$unit}.service");
     }
     preg_match('/^PARTS="([^"]+)"$/m', textOf('bin/ground.sh'), $parts);
     foreach (explode(' ', $parts[1]) as $part) {
@@ -104,21 +166,30 @@ it('has a unit for each name that its commands know', function (): void {
 });
 
 it('runs worker and web alike compiled', function (): void {
-    expect(textOf('deploy/systemd/stone-drill-php.service'))->toContain('Environment=PHP_INI_SCAN_DIR=:/opt/stone-drill/current/deploy/compiled')
-        ->and(textOf('deploy/systemd/stone-drill-queue.service'))->toContain('Environment=PHP_INI_SCAN_DIR=:/opt/stone-drill/current/deploy/compiled')
+    expect(textOf('deploy/systemd/stone-drill-php.service'))
+        ->toContain('Environment=PHP_INI_SCAN_DIR=:/opt/stone-drill/current/deploy/compiled')
+        ->and(textOf('deploy/systemd/stone-drill-queue.service'))
+        ->toContain('Environment=PHP_INI_SCAN_DIR=:/opt/stone-drill/current/deploy/compiled')
         ->and(substr_count(textOf('bin/ground.sh'), 'as_group "$1" "${compiled[@]}" '))->toBe(2);
 });
 
 it('lets the compiler go on through the whole floor, where PHP as it comes gives up', function (): void {
     $givenUp = static function (string ...$flags): int {
-        $program = 'require "bench/clock.php"; require "bench/large-catalogue.php"; $demo = demo(); ["ranks" => $ranks, "attacks" => $attacks, "answers" => $answers] = large($demo, 150);'
+        $program
+            = 'require "bench/clock.php"; require "bench/large-catalogue.php"; $demo = demo(); ["ranks" => $ranks, "attacks" => $attacks, "answers" => $answers] = large($demo, 150);'
             .'StoneDrill\Core\Coverage\Coverage::of(new StoneDrill\Core\Curriculum\Catalogue($demo->school, [], $ranks, $demo->ladder, $attacks, $answers));';
-        $run = new Symfony\Component\Process\Process([PHP_BINARY, ...$flags, '-d', 'opcache.jit_debug=65536', '-r', $program], Sources::root(), ['PHP_INI_SCAN_DIR' => ':deploy/compiled']);
+        $run = new Symfony\Component\Process\Process(
+            [PHP_BINARY, ...$flags, '-d', 'opcache.jit_debug=65536', '-r', $program],
+            Sources::root(),
+            ['PHP_INI_SCAN_DIR' => ':deploy/compiled'],
+        );
         $said = $run->mustRun()->getOutput().$run->getErrorOutput();
 
         return substr_count($said, 'abort (') > 0 ? preg_match_all('/blacklisted|too many side exits/', $said) : -1;
     };
-    expect($givenUp())->toBe(0)->and($givenUp('-d', 'opcache.jit_max_exit_counters=8192', '-d', 'opcache.jit_max_side_traces=1024'))->toBeGreaterThan(0);
+    expect($givenUp())->toBe(0)
+        ->and($givenUp('-d', 'opcache.jit_max_exit_counters=8192', '-d', 'opcache.jit_max_side_traces=1024'))
+        ->toBeGreaterThan(0);
 });
 
 it('looks at the files of a release once, and at those of somebody who edits them again', function (): void {
@@ -129,7 +200,13 @@ it('looks at the files of a release once, and at those of somebody who edits the
 
 it('lists its decisions, each once, in their order', function (): void {
     preg_match_all('/\]\((\d\d-[a-z-]+\.md)\)/', textOf('docs/decisions/README.md'), $listed);
-    $there = array_map(basename(...), array_filter(deployed('docs/decisions/*.md'), static fn (string $path): bool => basename($path) !== 'README.md'));
+    $there = array_map(
+        basename(...),
+        array_filter(
+            deployed('docs/decisions/*.md'),
+            static fn (string $path): bool => basename($path) !== 'README.md',
+        ),
+    );
 
     expect($listed[1])->toBe(array_values($there))
         ->and(array_map(static fn (string $name): int => (int) $name, $listed[1]))->toBe(range(1, count($listed[1])));

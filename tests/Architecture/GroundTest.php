@@ -4,44 +4,55 @@ declare(strict_types=1);
 
 use Tests\Architecture\GroundFixture;
 
-it('takes over a cluster that let everybody in, with its data, and lets in nobody without a password', function (): void {
-    $said = GroundFixture::onGround(<<<'SH'
-        bin="$(pg_bin)"
-        if [ "$(id -u)" = 0 ]; then install -d -o postgres -g postgres -m 700 "$WORK/pg"; fi
-        as_pg "$bin/initdb" -D "$WORK/pg" -U stone_drill -E UTF8 --locale=C.UTF-8 -A trust >/dev/null 2>&1
-        PG_DATA="$WORK/pg" PG_MODE=throwaway PG_PORT="$(free_port 54500)"
-        pg_run
-        "$bin/psql" -h 127.0.0.1 -p "$PG_PORT" -U stone_drill -d postgres -Xqc 'create database stone_drill'
-        "$bin/psql" -h 127.0.0.1 -p "$PG_PORT" -U stone_drill -d stone_drill -Xqc "create table kept (id serial primary key, word text); insert into kept (word) values ('stone');
-            create function said() returns text language sql as 'select word from kept'"
+it(
+    'takes over a cluster that let everybody in, with its data, and lets in nobody without a password',
+    function (): void {
+        $said = GroundFixture::onGround(
+            <<<'SH'
+            bin="$(pg_bin)"
+            if [ "$(id -u)" = 0 ]; then install -d -o postgres -g postgres -m 700 "$WORK/pg"; fi
+            as_pg "$bin/initdb" -D "$WORK/pg" -U stone_drill -E UTF8 --locale=C.UTF-8 -A trust >/dev/null 2>&1
+            PG_DATA="$WORK/pg" PG_MODE=throwaway PG_PORT="$(free_port 54500)"
+            pg_run
+            "$bin/psql" -h 127.0.0.1 -p "$PG_PORT" -U stone_drill -d postgres -Xqc 'create database stone_drill'
+            "$bin/psql" -h 127.0.0.1 -p "$PG_PORT" -U stone_drill -d stone_drill -Xqc "create table kept (id serial primary key, word text); insert into kept (word) values ('stone');
+                create function said() returns text language sql as 'select word from kept'"
 
-        # It runs still, as one does that was not ended.
-        pg_start "$WORK/pg" throwaway
-        pg_role secret
-        pg_database stone_drill
-        pg_database stone_drill
-        app() { PGPASSWORD="$1" "$bin/psql" -h 127.0.0.1 -p "$PG_PORT" -U "$2" -d stone_drill -XAtqc "$3" 2>&1 | tail -n 1; }
-        echo "kept: $(app secret "$PG_ROLE" 'select said()')"
-        echo "writes: $(app secret "$PG_ROLE" "alter table kept add column more text; insert into kept (word) values ('more') returning id; drop function said()")"
-        echo "no password: $(app '' stone_drill 'select 1')"
-        echo "no password: $(app '' "$PG_ROLE" 'select 1')"
-        echo "a wrong one: $(app wrong stone_drill 'select 1')"
-        echo "rights: $(app secret "$PG_ROLE" "select rolsuper or rolcreatedb or rolcreaterole or rolreplication or rolbypassrls from pg_roles where rolname = current_user")"
-        echo "others: $(app secret "$PG_ROLE" 'create database another')"
-        echo "files: $(app secret "$PG_ROLE" "select pg_read_file('/etc/passwd')")"
-        echo "doors: $(as_pg grep -v '^#' "$WORK/pg/pg_hba.conf")"
-        echo "secret: $(stat -c %a "$(pg_secret "$WORK/pg")")"
-        SH);
+            # It runs still, as one does that was not ended.
+            pg_start "$WORK/pg" throwaway
+            pg_role secret
+            pg_database stone_drill
+            pg_database stone_drill
+            app() { PGPASSWORD="$1" "$bin/psql" -h 127.0.0.1 -p "$PG_PORT" -U "$2" -d stone_drill -XAtqc "$3" 2>&1 | tail -n 1; }
+            echo "kept: $(app secret "$PG_ROLE" 'select said()')"
+            echo "writes: $(app secret "$PG_ROLE" "alter table kept add column more text; insert into kept (word) values ('more') returning id; drop function said()")"
+            echo "no password: $(app '' stone_drill 'select 1')"
+            echo "no password: $(app '' "$PG_ROLE" 'select 1')"
+            echo "a wrong one: $(app wrong stone_drill 'select 1')"
+            echo "rights: $(app secret "$PG_ROLE" "select rolsuper or rolcreatedb or rolcreaterole or rolreplication or rolbypassrls from pg_roles where rolname = current_user")"
+            echo "others: $(app secret "$PG_ROLE" 'create database another')"
+            echo "files: $(app secret "$PG_ROLE" "select pg_read_file('/etc/passwd')")"
+            echo "doors: $(as_pg grep -v '^#' "$WORK/pg/pg_hba.conf")"
+            echo "secret: $(stat -c %a "$(pg_secret "$WORK/pg")")"
+            SH
+            ,
+        );
 
-    expect($said)->toContain('kept: stone')->toContain('writes: 2')->toContain('rights: f')
-        ->toContain('doors: host all all 127.0.0.1/32 scram-sha-256'."\n")->toContain('secret: 600')
-        ->toContain('others: ERROR:  permission denied to create database')->toContain('files: ERROR:  permission denied for function pg_read_file')
-        ->and(substr_count($said, 'no password supplied'))->toBe(2)
-        ->and($said)->toContain('password authentication failed');
-});
+        expect($said)->toContain('kept: stone')
+            ->toContain('writes: 2')
+            ->toContain('rights: f')
+            ->toContain('doors: host all all 127.0.0.1/32 scram-sha-256'."\n")
+            ->toContain('secret: 600')
+            ->toContain('others: ERROR:  permission denied to create database')
+            ->toContain('files: ERROR:  permission denied for function pg_read_file')
+            ->and(substr_count($said, 'no password supplied'))->toBe(2)
+            ->and($said)->toContain('password authentication failed');
+    },
+);
 
 it('runs nothing as root, keeps its files to itself, and starts again what has died', function (): void {
-    $said = GroundFixture::onGround(<<<'SH'
+    $said = GroundFixture::onGround(
+        <<<'SH'
         need_site
         pg_start "$WORK/pg" throwaway
         pg_role secret
@@ -64,9 +75,20 @@ it('runs nothing as root, keeps its files to itself, and starts again what has d
         pkill -9 -P "${PIDS[php]}"; echo "workers: $(back)"
         for name in php web schedule; do kill -9 "${PIDS[$name]}"; sleep 1.5; echo "$name: $(back)"; done
         kill -9 "$(as_pg sed -n 1p "$PG_DATA/postmaster.pid")"; sleep 0.3; echo "without database: $(up)"; echo "database: $(back)"
-        SH);
+        SH
+        ,
+    );
     $user = posix_geteuid() === 0 ? 'stone-drill' : posix_getpwuid(posix_geteuid())['name'];
 
-    expect($said)->toContain('first: 200')->toContain("users: {$user}\n")->toContain('modes: 0')
-        ->toContain('beside idle ones: 200')->toContain('idle: closed')->toContain('php: back')->toContain('web: back')->toContain('schedule: back')->toContain('without database: 503')->toContain('database: back')->toContain('workers: back');
+    expect($said)->toContain('first: 200')
+        ->toContain("users: {$user}\n")
+        ->toContain('modes: 0')
+        ->toContain('beside idle ones: 200')
+        ->toContain('idle: closed')
+        ->toContain('php: back')
+        ->toContain('web: back')
+        ->toContain('schedule: back')
+        ->toContain('without database: 503')
+        ->toContain('database: back')
+        ->toContain('workers: back');
 });

@@ -18,7 +18,10 @@ const PACKAGES = [
     'Drill' => ['Coverage', 'Proof', 'Checks', 'Curriculum', 'Attack', 'Technique'],
     'Session' => ['Solo', 'Drill', 'Coverage', 'Proof', 'Checks', 'Curriculum', 'Attack', 'Technique'],
     'Exchange' => ['Session', 'Solo', 'Coverage', 'Proof', 'Curriculum', 'Attack', 'Technique', 'Geometry'],
-    'Report' => ['Exchange', 'Session', 'Solo', 'Drill', 'Coverage', 'Proof', 'Checks', 'Curriculum', 'Floor', 'Attack', 'Technique', 'Geometry'],
+    'Report' => [
+        'Exchange', 'Session', 'Solo', 'Drill', 'Coverage', 'Proof', 'Checks', 'Curriculum', 'Floor', 'Attack',
+        'Technique', 'Geometry',
+    ],
 ];
 
 it('uses of other packages only what lies under it', function (string $package): void {
@@ -34,7 +37,9 @@ it('uses of other packages only what lies under it', function (string $package):
 })->with(array_keys(PACKAGES));
 
 it('knows every package', function (): void {
-    expect(array_map(basename(...), glob(Sources::root().'/core/*', GLOB_ONLYDIR) ?: []))->toEqualCanonicalizing(array_keys(PACKAGES));
+    expect(array_map(basename(...), glob(Sources::root().'/core/*', GLOB_ONLYDIR) ?: []))->toEqualCanonicalizing(
+        array_keys(PACKAGES),
+    );
 });
 
 it('has no way round among the packages', function (): void {

@@ -16,7 +16,12 @@ final class StandinsFixture
     {
         $sources = [];
         foreach ($folders as $folder) {
-            $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/vendor/'.$folder, FilesystemIterator::SKIP_DOTS));
+            $files = new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator(
+                    dirname(__DIR__, 2).'/vendor/'.$folder,
+                    FilesystemIterator::SKIP_DOTS,
+                ),
+            );
             foreach ($files as $file) {
                 if ($file->getExtension() === 'php') {
                     $sources[$file->getPathname()] = (string) file_get_contents($file->getPathname());

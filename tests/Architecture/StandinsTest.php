@@ -5,10 +5,16 @@ declare(strict_types=1);
 use Tests\Architecture\StandinsFixture;
 
 it('stands in for every function of PHP 8.5 that the framework calls', function (): void {
-    $new = ['array_first', 'array_last', 'get_error_handler', 'get_exception_handler', 'locale_is_right_to_left', 'grapheme_levenshtein'];
+    $new = [
+        'array_first', 'array_last', 'get_error_handler', 'get_exception_handler', 'locale_is_right_to_left',
+        'grapheme_levenshtein',
+    ];
     foreach (StandinsFixture::sources('laravel/framework/src/Illuminate') as $path => $source) {
         foreach ($new as $function) {
-            if (preg_match("/(?<![>:\\w$])(?<!function ){$function}\\(/", $source) === 1 && ! str_contains($source, "function_exists('{$function}')")) {
+            if (
+                preg_match("/(?<![>:\\w$])(?<!function ){$function}\\(/", $source) === 1
+                && ! str_contains($source, "function_exists('{$function}')")
+            ) {
                 expect(function_exists($function))->toBeTrue("{$path} calls {$function}()");
             }
         }
@@ -19,7 +25,10 @@ it('stands in for everything of symfony/clock that Carbon names', function (): v
     foreach (StandinsFixture::sources('nesbot/carbon/src') as $source) {
         preg_match_all('/Symfony\\\\Component\\\\Clock\\\\(\w+)/', $source, $names);
         foreach ($names[1] as $name) {
-            expect(class_exists('Symfony\\Component\\Clock\\'.$name) || interface_exists('Symfony\\Component\\Clock\\'.$name))->toBeTrue($name);
+            expect(
+                class_exists('Symfony\\Component\\Clock\\'.$name)
+                    || interface_exists('Symfony\\Component\\Clock\\'.$name),
+            )->toBeTrue($name);
         }
     }
 });
@@ -39,5 +48,7 @@ it('tells the time', function (): void {
 });
 
 it('leaves out the one middleware that needs a package that is not there', function (): void {
-    expect((string) file_get_contents(dirname(__DIR__, 2).'/bootstrap/app.php'))->toContain('remove(HandleCors::class)');
+    expect((string) file_get_contents(dirname(__DIR__, 2).'/bootstrap/app.php'))->toContain(
+        'remove(HandleCors::class)',
+    );
 });

@@ -35,8 +35,14 @@ it('joins with the code on a card, as a guardian who sees two children and nothi
 
     $this->browser->manage()->deleteAllCookies();
     $this->resize(390, 844);
-    $this->visit('/sign-in')->press('Join with a code')->fill('code', strtolower($code))->press('Continue')->see('You are invited as Guardian.');
-    $this->fill('email', 'bo'.bin2hex(random_bytes(4)).'@home.example')->fill('password', 'a long password')->press('Create account');
+    $this->visit('/sign-in')
+        ->press('Join with a code')
+        ->fill('code', strtolower($code))
+        ->press('Continue')
+        ->see('You are invited as Guardian.');
+    $this->fill('email', 'bo'.bin2hex(random_bytes(4)).'@home.example')
+        ->fill('password', 'a long password')
+        ->press('Create account');
     $this->see('Welcome to Cinder Quay Hall.')->see('Children');
     expect($this->browser->findElements(WebDriverBy::cssSelector('.big-links li')))->toHaveCount(2);
     $this->find('.big-links a')->click();
@@ -46,16 +52,36 @@ it('joins with the code on a card, as a guardian who sees two children and nothi
 
 it('signs in with a second factor, set up from a picture', function (): void {
     $email = 'ro'.bin2hex(random_bytes(4)).'@factor.example';
-    $this->visit('/begin')->fill('name', 'Factor Hall')->fill('person', 'Ro')->fill('email', $email)->fill('password', 'a long password')->press('Save and continue')->followMail()->see('How you answer');
-    $this->visit('/account')->fill('factor_password', 'a long password')->press('Set up')->see('Open your authenticator app');
-    $this->until(fn (): bool => (bool) $this->browser->executeScript('const i = document.querySelector("[data-qr]"); return !i.hidden && i.naturalWidth > 0'));
+    $this->visit('/begin')
+        ->fill('name', 'Factor Hall')
+        ->fill('person', 'Ro')
+        ->fill('email', $email)
+        ->fill('password', 'a long password')
+        ->press('Save and continue')
+        ->followMail()
+        ->see('How you answer');
+    $this->visit('/account')
+        ->fill('factor_password', 'a long password')
+        ->press('Set up')
+        ->see('Open your authenticator app');
+    $this->until(
+        fn (): bool => (bool) $this->browser->executeScript(
+            'const i = document.querySelector("[data-qr]"); return !i.hidden && i.naturalWidth > 0',
+        ),
+    );
     $secret = str_replace(' ', '', $this->find('code')->getText());
-    $this->fill('code', Totp::ofSecret($secret)->codeAt(time()))->press('Turn on')->see('Your recovery codes');
+    $this->fill('code', Totp::ofSecret($secret)->codeAt(time()))
+        ->press('Turn on')
+        ->see('Your recovery codes');
     $recovery = $this->find('.recovery-codes code')->getText();
     $this->press('I have kept them')->see('each sign-in asks for a code');
 
     $this->press('Sign out')->waitFor("[name='email']");
-    $this->visit('/sign-in')->fill('email', $email)->fill('password', 'a long password')->press('Sign in')->see('Type the code that your authenticator shows');
+    $this->visit('/sign-in')
+        ->fill('email', $email)
+        ->fill('password', 'a long password')
+        ->press('Sign in')
+        ->see('Type the code that your authenticator shows');
     $this->fill('code', '000000')->press('Sign in')->see('This code is not right');
     $this->fill('code', $recovery)->press('Sign in')->see('How you answer');
     expect($this->complaints())->toBe([]);

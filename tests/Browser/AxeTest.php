@@ -22,7 +22,10 @@ dataset('screens', [
     'drill lists' => ['head@cinder-quay.example', '/drill-lists'],
     'new drill list' => ['head@cinder-quay.example', '/drill-lists/create?families[]=grab'],
     'the shortest way' => ['head@cinder-quay.example', '/wall/fewest'],
-    'a move' => ['head@cinder-quay.example', '/answers/2/moves/create?kind=one-sided&attack=wrist-same-side&side=mirrored&move=mirror'],
+    'a move' => [
+        'head@cinder-quay.example',
+        '/answers/2/moves/create?kind=one-sided&attack=wrist-same-side&side=mirrored&move=mirror',
+    ],
     'attacks' => ['head@cinder-quay.example', '/attacks'],
     'no attack found' => ['head@cinder-quay.example', '/attacks?find=zebra'],
     'new attack' => ['head@cinder-quay.example', '/attacks/create'],
@@ -83,7 +86,10 @@ dataset('screens', [
     'not mine' => ['student@cinder-quay.example', '/wall'],
 ]);
 
-it('has nothing that axe finds, minor or not, and no complaint of the browser', function (?string $who, string $path): void {
+it('has nothing that axe finds, minor or not, and no complaint of the browser', function (
+    ?string $who,
+    string $path,
+): void {
     if ($who !== null) {
         $this->signIn($who);
     }
@@ -93,18 +99,33 @@ it('has nothing that axe finds, minor or not, and no complaint of the browser', 
         $this->browser->executeScript('arguments[0].open = true', [$details]);
     }
     expect($this->violations())->toBe([]);
-    expect(array_filter($this->complaints(), fn (string $said): bool => ! str_contains($said, '404') && ! str_contains($said, '403')))->toBe([]);
+    expect(
+        array_filter(
+            $this->complaints(),
+            fn (string $said): bool => ! str_contains($said, '404') && ! str_contains($said, '403'),
+        ),
+    )->toBe([]);
 })->with('screens');
 
-it('is dark where the browser asks for it, with enough contrast, and not on paper', function (string $who, string $path): void {
+it('is dark where the browser asks for it, with enough contrast, and not on paper', function (
+    string $who,
+    string $path,
+): void {
     $tools = new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($this->browser);
     $this->signIn($who)->visit($path)->waitFor('h1');
-    $light = fn (): float => (float) $this->browser->executeScript('return getComputedStyle(document.body).backgroundColor.match(/\d+/g).slice(0, 3).reduce((sum, one) => sum + Number(one), 0) / 765');
+    $light = fn (): float => (float) $this->browser->executeScript(
+        'return getComputedStyle(document.body).backgroundColor.match(/\d+/g).slice(0, 3).reduce((sum, one) => sum + Number(one), 0) / 765',
+    );
     expect($light())->toBeGreaterThan(0.8);
-    $tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
+    $tools->execute('Emulation.setEmulatedMedia', [
+        'features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']],
+    ]);
     try {
         expect($light())->toBeLessThan(0.2)->and($this->violations())->toBe([]);
-        $tools->execute('Emulation.setEmulatedMedia', ['media' => 'print', 'features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
+        $tools->execute('Emulation.setEmulatedMedia', [
+            'media' => 'print',
+            'features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']],
+        ]);
         expect($light())->toBeGreaterThan(0.8);
     } finally {
         $tools->execute('Emulation.setEmulatedMedia', ['media' => '', 'features' => []]);

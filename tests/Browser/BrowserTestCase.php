@@ -67,7 +67,12 @@ abstract class BrowserTestCase extends TestCase
 
     protected function resize(int $width, int $height): void
     {
-        (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+        (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => $width < 500,
+        ]);
     }
 
     protected function fill(string $name, string $text): self
@@ -90,13 +95,17 @@ abstract class BrowserTestCase extends TestCase
     protected function press(string $words): self
     {
         $quoted = str_contains($words, "'") ? "\"{$words}\"" : "'{$words}'";
-        $where = WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath("//main//*[self::a or self::button][normalize-space()={$quoted} or strong[normalize-space()={$quoted}]] | //header//*[self::a or self::button][normalize-space()={$quoted}] | //dialog[@open]//button[normalize-space()={$quoted}]"));
+        $where = WebDriverExpectedCondition::elementToBeClickable(
+            WebDriverBy::xpath(
+                "//main//*[self::a or self::button][normalize-space()={$quoted} or strong[normalize-space()={$quoted}]] | //header//*[self::a or self::button][normalize-space()={$quoted}] | //dialog[@open]//button[normalize-space()={$quoted}]",
+            ),
+        );
         for ($tries = 1; ; $tries++) {
             try {
                 $this->wait("What is pressed, “{$words}”,", $where)->click();
 
                 return $this;
-            } catch (StaleElementReferenceException|ElementClickInterceptedException $moved) {
+            } catch (StaleElementReferenceException | ElementClickInterceptedException $moved) {
                 // The page put another in its place, or something over it, after it was found: a person presses again.
                 if ($tries === self::PRESSES) {
                     throw $moved;
@@ -118,12 +127,18 @@ abstract class BrowserTestCase extends TestCase
         return $now;
     }
 
-    /** Follows the link of the mail by which a school is started, which this installation shows instead of sending it. */
+    /**
+     * Follows the link of the mail by which a school is started, which this installation shows instead of sending it.
+     */
     protected function followMail(): self
     {
         $this->see('Look into your mail')->press('Open the mail')->waitFor('h1');
         // A job sends it: it may not be there yet.
-        $this->until(fn (): bool => $this->visit('/begin/mailed?mail=1')->browser->findElements(WebDriverBy::cssSelector('.mail-text a')) !== []);
+        $this->until(
+            fn (): bool => $this->visit('/begin/mailed?mail=1')->browser->findElements(
+                WebDriverBy::cssSelector('.mail-text a'),
+            ) !== [],
+        );
         TestCase::assertSame([], $this->violations());
         $this->find('.mail-text a')->click();
         $this->see('you are its first head instructor');
@@ -146,7 +161,10 @@ abstract class BrowserTestCase extends TestCase
 
     protected function waitFor(string $selector): RemoteWebElement
     {
-        return $this->wait($selector, WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($selector)));
+        return $this->wait(
+            $selector,
+            WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($selector)),
+        );
     }
 
     /** Waits until the page says this, and fails when it never does. */
@@ -177,10 +195,15 @@ abstract class BrowserTestCase extends TestCase
         return $this;
     }
 
-    /** What the floor shows: the beat drawn, the beat told, and the place of the slider. @return array{string, string, string} */
+    /**
+     * What the floor shows: the beat drawn, the beat told, and the place of the slider. @return array{string, string,
+     * string}
+     */
     protected function floor(): array
     {
-        return $this->browser->executeScript('const shown = [...new Set([...document.querySelectorAll("[data-stage] [data-frame]")].filter(g => !g.classList.contains("not-now")).map(g => g.dataset.frame))]; const told = [...document.querySelectorAll("[data-beat]")].filter(d => !d.hidden).map(d => d.dataset.beat); return [shown.join(), told.join(), document.querySelector("[data-scrub]").value]');
+        return $this->browser->executeScript(
+            'const shown = [...new Set([...document.querySelectorAll("[data-stage] [data-frame]")].filter(g => !g.classList.contains("not-now")).map(g => g.dataset.frame))]; const told = [...document.querySelectorAll("[data-beat]")].filter(d => !d.hidden).map(d => d.dataset.beat); return [shown.join(), told.join(), document.querySelector("[data-scrub]").value]',
+        );
     }
 
     /** Waits until everything that was typed is answered. */
@@ -189,7 +212,9 @@ abstract class BrowserTestCase extends TestCase
         $calm = 0;
 
         return $this->until(function () use (&$calm): bool {
-            $calm = $this->browser->executeScript('return document.querySelector(".htmx-request") === null') ? $calm + 1 : 0;
+            $calm = $this->browser->executeScript('return document.querySelector(".htmx-request") === null')
+                ? $calm + 1
+                : 0;
 
             return $calm >= 8;
         });
@@ -216,15 +241,27 @@ abstract class BrowserTestCase extends TestCase
     /** What axe finds on the page, minor things too. @return list<string> */
     protected function violations(): array
     {
-        $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $this->browser->executeScript(
+            (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
+        );
 
-        return $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run().then(r => done(r.violations.map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160) + " " + n.failureSummary).join(" | "))))');
+        return $this->browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; axe.run().then(r => done(r.violations.map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160) + " " + n.failureSummary).join(" | "))))',
+        );
     }
 
     /** What the browser complained of since last asked, which is nothing on a sound page. @return list<string> */
     protected function complaints(): array
     {
-        return array_values(array_map(static fn (array $entry): string => $entry['message'], array_filter($this->browser->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] === 'SEVERE')));
+        return array_values(
+            array_map(
+                static fn (array $entry): string => $entry['message'],
+                array_filter(
+                    $this->browser->manage()->getLog('browser'),
+                    static fn (array $entry): bool => $entry['level'] === 'SEVERE',
+                ),
+            ),
+        );
     }
 
     private function wait(string $what, WebDriverExpectedCondition $condition): RemoteWebElement
@@ -239,7 +276,10 @@ abstract class BrowserTestCase extends TestCase
     /** What was waited for in vain, with what the page says instead. */
     private function inVain(string $what, TimeoutException $timeout): TimeoutException
     {
-        return new TimeoutException("{$what} never was there. The page at {$this->path()} says:\n".mb_strimwidth($this->said(), 0, 1500, '…'), $timeout->getResults());
+        return new TimeoutException(
+            "{$what} never was there. The page at {$this->path()} says:\n".mb_strimwidth($this->said(), 0, 1500, '…'),
+            $timeout->getResults(),
+        );
     }
 
     private static function base(): string
@@ -250,8 +290,16 @@ abstract class BrowserTestCase extends TestCase
     private static function open(): RemoteWebDriver
     {
         $options = (new ChromeOptions())->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--host-resolver-rules=MAP hall.example 127.0.0.1', '--user-data-dir='.getenv('BROWSER_PROFILE'),
+            '--headless',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--host-resolver-rules=MAP hall.example 127.0.0.1',
+            '--user-data-dir='.getenv('BROWSER_PROFILE'),
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);

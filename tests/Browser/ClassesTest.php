@@ -4,17 +4,31 @@ declare(strict_types=1);
 
 it('plans a class in one press, lengthens a block, and plans it anew for those who came', function (): void {
     $this->signIn('instructor@cinder-quay.example')->visit('/classes')->press('Plan a class');
-    $this->fill('place', 'On the quay')->fill('minutes', '45')->press('Plan a class')->see('The class is planned.')->see('45 min · On the quay · 28 students');
+    $this->fill('place', 'On the quay')
+        ->fill('minutes', '45')
+        ->press('Plan a class')
+        ->see('The class is planned.')
+        ->see('45 min · On the quay · 28 students');
     // 45 minutes by hand: 2, 7, 14, 11, 9, 2.
-    $minutes = fn (): array => $this->browser->executeScript('return [...document.querySelectorAll("main table")[0].querySelectorAll("tbody tr")].map(row => Number(row.cells[2].innerText))');
+    $minutes = fn (): array => $this->browser->executeScript(
+        'return [...document.querySelectorAll("main table")[0].querySelectorAll("tbody tr")].map(row => Number(row.cells[2].innerText))',
+    );
     expect($minutes())->toBe([2, 7, 14, 11, 9, 2]);
-    $this->see('What is taught')->see('have never tried it')->see('Partners in the drill, those under 16')->see('as third');
+    $this->see('What is taught')
+        ->see('have never tried it')
+        ->see('Partners in the drill, those under 16')
+        ->see('as third');
 
     $this->find('button[aria-label="Longer: Teach"]')->click();
     $this->see('fixed');
     // 30 are left for 5, 15, 25, 20, 5 of 70: 2.14, 6.43, 10.71, 8.57, 2.14.
     expect($minutes())->toBe([2, 6, 15, 11, 9, 2]);
-    $shown = fn (): array => array_values(array_filter($this->browser->findElements(Facebook\WebDriver\WebDriverBy::cssSelector('.attendance input')), fn ($box): bool => $box->isDisplayed()));
+    $shown = fn (): array => array_values(
+        array_filter(
+            $this->browser->findElements(Facebook\WebDriver\WebDriverBy::cssSelector('.attendance input')),
+            fn ($box): bool => $box->isDisplayed(),
+        ),
+    );
     $find = $this->find('#find-everybody');
     $find->sendKeys('QUILL');
     $this->see('1 of 28');
@@ -33,9 +47,16 @@ it('plans a class in one press, lengthens a block, and plans it anew for those w
         $box->click();
     }
     $this->press('Save who is here')->see('4 are here. The plan is for them.')->see('On the quay · 4 students');
-    // The second block is dragged onto the fourth: the mouse of the driver starts no drag here, so the page is told of one.
-    $this->browser->executeScript('const [from, onto] = [1, 3].map((place) => document.querySelectorAll("[data-block] th")[place]); for (const [type, target] of [["dragstart", from], ["dragover", onto], ["drop", onto], ["dragend", from]]) target.dispatchEvent(new DragEvent(type, { bubbles: true, cancelable: true, dataTransfer: new DataTransfer() }));');
-    $this->until(fn (): bool => $this->browser->executeScript('return [...document.querySelectorAll("[data-block] th")].map(cell => cell.innerText.split(" ")[0]).join(" ")') === 'Gather Teach Drill Basics Pressure Close');
+    // The second block is dragged onto the fourth: the mouse of the driver starts no drag here, so the page is told of
+    // one.
+    $this->browser->executeScript(
+        'const [from, onto] = [1, 3].map((place) => document.querySelectorAll("[data-block] th")[place]); for (const [type, target] of [["dragstart", from], ["dragover", onto], ["drop", onto], ["dragend", from]]) target.dispatchEvent(new DragEvent(type, { bubbles: true, cancelable: true, dataTransfer: new DataTransfer() }));',
+    );
+    $this->until(
+        fn (): bool => $this->browser->executeScript(
+            'return [...document.querySelectorAll("[data-block] th")].map(cell => cell.innerText.split(" ")[0]).join(" ")',
+        ) === 'Gather Teach Drill Basics Pressure Close',
+    );
     $this->press('As usual again');
     $this->until(fn (): bool => $minutes() === [2, 7, 14, 11, 9, 2]);
 });

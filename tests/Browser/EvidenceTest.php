@@ -5,10 +5,16 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverBy;
 
 it('tells what the reps teach, of everybody and of a group, and takes a figure over', function (): void {
-    $this->signIn('head@cinder-quay.example')->visit('/evidence')->see('Along time')->see('Who is ready for another rung')->see('Who was attacked by whom');
+    $this->signIn('head@cinder-quay.example')
+        ->visit('/evidence')
+        ->see('Along time')
+        ->see('Who is ready for another rung')
+        ->see('Who was attacked by whom');
     $tries = fn (): int => (int) $this->find('section[aria-labelledby=weeks] tbody tr:nth-child(3) td')->getText();
     $everybody = $tries();
-    $this->choose('group', 'flint')->press('Show')->until(fn (): bool => str_contains($this->browser->getCurrentURL(), 'group=flint'));
+    $this->choose('group', 'flint')
+        ->press('Show')
+        ->until(fn (): bool => str_contains($this->browser->getCurrentURL(), 'group=flint'));
     expect($tries())->toBeGreaterThan(0)->toBeLessThan($everybody);
 
     // What is newly held in a week opens with names.
@@ -32,7 +38,9 @@ it('tells what the reps teach, of everybody and of a group, and takes a figure o
 it('tells at the attack and on the wall too, and leads from the one to the other', function (): void {
     $this->signIn('head@cinder-quay.example')->visit('/evidence')->see('Where the floor and the mat disagree');
     $this->visit('/wall')->see('the floor and the mat disagree');
-    expect(count($this->browser->findElements(WebDriverBy::cssSelector('svg.drawing text.dispute'))))->toBeGreaterThan(0);
+    expect(count($this->browser->findElements(WebDriverBy::cssSelector('svg.drawing text.dispute'))))->toBeGreaterThan(
+        0,
+    );
     $this->find('.legend a[href$="/evidence#disagree"]')->click();
     $this->until(fn (): bool => $this->path() === '/evidence');
 

@@ -66,7 +66,9 @@ it('hides the attack and the moment where the rung says so, and shows it to the 
     $this->browser->action()->release()->perform();
     $this->until(fn (): bool => ! $title->isDisplayed());
     $this->press('Start the wait')->see('Wait …');
-    expect($this->browser->findElements(WebDriverBy::cssSelector('[data-outcome="clean"]'))[0]->isDisplayed())->toBeFalse();
+    expect(
+        $this->browser->findElements(WebDriverBy::cssSelector('[data-outcome="clean"]'))[0]->isDisplayed(),
+    )->toBeFalse();
     // At the latest after nine seconds.
     $this->see('NOW');
     expect($title->isDisplayed())->toBeTrue();
@@ -84,7 +86,11 @@ it('loses nothing with the network cut, through a reload, and sends each rep onc
     $this->setUpDrill(['Linnet Harbourne'], 3, ['each' => '3']);
     $this->press('Start the drill')->see('attacked by the instructor');
     $this->callIt()->find('[data-outcome="clean"]')->click();
-    $this->see('1 of 3')->callIt()->see('1 rep waits on this device: no network')->find('[data-outcome="late"]')->click();
+    $this->see('1 of 3')
+        ->callIt()
+        ->see('1 rep waits on this device: no network')
+        ->find('[data-outcome="late"]')
+        ->click();
     $this->see('2 of 3');
 
     // The page is closed in the middle: it goes on where it was, with the attack that was drawn, and still has both.
@@ -114,7 +120,12 @@ it('goes on after somebody was signed out', function (): void {
     $this->see('Sign in to go on')->see('1 rep waits on this device: signed out.');
     expect($this->browser->getPageSource())->not->toContain('Thora')->not->toContain('Beaconfield');
     $this->visit('/mat')->see('Sign in');
-    $this->signIn('instructor@cinder-quay.example')->visit('/mat')->see('Thora Beaconfield')->see('1 of 2')->callIt()->see('All reps are in the log.');
+    $this->signIn('instructor@cinder-quay.example')
+        ->visit('/mat')
+        ->see('Thora Beaconfield')
+        ->see('1 of 2')
+        ->callIt()
+        ->see('All reps are in the log.');
     $this->visit('/people')->press('Thora Beaconfield')->see('froze');
 });
 
@@ -122,11 +133,20 @@ it('leaves nothing of the school on the device of who signs out', function (): v
     $server = new OwnServer();
     $this->base = $server->base();
     $this->signIn('assistant@cinder-quay.example');
-    $shelf = fn (): mixed => $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; caches.keys().then(names => caches.open(names.find(name => name.startsWith("mat-")) ?? "none")).then(shelf => shelf.keys()).then(keys => done(keys.map(one => new URL(one.url).pathname)))');
-    $this->visit('/mat')->until(fn (): bool => in_array('/mat', $shelf(), true) && (bool) $this->mat('Boolean(mat.kit)'));
+    $shelf = fn (): mixed => $this->browser->executeAsyncScript(
+        'const done = arguments[arguments.length - 1]; caches.keys().then(names => caches.open(names.find(name => name.startsWith("mat-")) ?? "none")).then(shelf => shelf.keys()).then(keys => done(keys.map(one => new URL(one.url).pathname)))',
+    );
+    $this->visit('/mat')->until(
+        fn (): bool => in_array('/mat', $shelf(), true) && (bool) $this->mat('Boolean(mat.kit)'),
+    );
     $this->visit('/mat')->press('Sign out')->see('Sign in');
     expect($shelf())->not->toContain('/mat')
-        ->and($this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; const open = indexedDB.open("stone-drill"); open.onsuccess = () => { const ask = open.result.transaction("mat").objectStore("mat").get("kit"); ask.onsuccess = () => { open.result.close(); done(ask.result); }; };'))->toBeNull();
+        ->and(
+            $this->browser->executeAsyncScript(
+                'const done = arguments[arguments.length - 1]; const open = indexedDB.open("stone-drill"); open.onsuccess = () => { const ask = open.result.transaction("mat").objectStore("mat").get("kit"); ask.onsuccess = () => { open.result.close(); done(ask.result); }; };',
+            ),
+        )
+        ->toBeNull();
     $this->base = null;
 });
 
@@ -139,7 +159,11 @@ it('says what it cannot keep over plain http, and still queues', function (): vo
     $server->stop();
     $this->find('[data-outcome="clean"]')->click();
     $this->see('Done')->see('1 rep waits on this device: no network');
-    expect($this->mat('(() => { const event = new Event("beforeunload", { cancelable: true }); window.dispatchEvent(event); return event.defaultPrevented; })()'))->toBeTrue();
+    expect(
+        $this->mat(
+            '(() => { const event = new Event("beforeunload", { cancelable: true }); window.dispatchEvent(event); return event.defaultPrevented; })()',
+        ),
+    )->toBeTrue();
     $server->start();
     $this->see('All reps are in the log.');
     $this->base = null;
@@ -148,17 +172,30 @@ it('says what it cannot keep over plain http, and still queues', function (): vo
 it('runs tonight’s list, with what differs in each attack', function (): void {
     $this->signIn('assistant@cinder-quay.example');
     $this->setUpDrill(['Gideon Ropewalk', 'Rufus Gangley'], 4, ['each' => '30']);
-    $this->choose('list', (string) $this->browser->executeScript('return [...document.querySelectorAll("#list option")].find(one => one.text === "Tonight: the gangway").value'));
+    $this->choose(
+        'list',
+        (string) $this->browser->executeScript(
+            'return [...document.querySelectorAll("#list option")].find(one => one.text === "Tonight: the gangway").value',
+        ),
+    );
     $this->press('Start the drill')->see('0 of 60');
     $seen = [];
     for ($i = 0; $i < 12; $i++) {
         $this->find('body')->sendKeys(' ');
-        $seen[(string) $this->find('.attack-title')->getText()] = (string) $this->find('.attack-said strong')->getText();
+        $seen[(string) $this->find('.attack-title')->getText()] = (string) $this->find(
+            '.attack-said strong',
+        )->getText();
         $this->find('body')->sendKeys('c');
-        $this->see(($i + 1).' of 60');
+        $this->see($i + 1 .' of 60');
     }
     // Of ten items only what lies on the list comes, never three of one family in a row for one of them.
-    expect(array_keys($seen))->each->toBeIn(['Wrist held across, pulled along', 'Wrist held across, pulled along (mirrored)', 'Upper arm held, led away', 'Upper arm held, led away (mirrored)', 'Pushed in the chest with one hand', 'Bear hug from behind, arms pinned', 'Throat held with both hands', 'Straight punch to the face', 'Shoulder held from behind, turned round', 'Wide swing at the head'])
+    expect(array_keys($seen))
+        ->each->toBeIn([
+            'Wrist held across, pulled along', 'Wrist held across, pulled along (mirrored)', 'Upper arm held, led away',
+            'Upper arm held, led away (mirrored)', 'Pushed in the chest with one hand',
+            'Bear hug from behind, arms pinned', 'Throat held with both hands', 'Straight punch to the face',
+            'Shoulder held from behind, turned round', 'Wide swing at the head',
+        ])
         ->and(array_filter($seen))->not->toBe([]);
     $this->press('End the drill')->see('Done')->see('All reps are in the log.');
 });
@@ -168,7 +205,11 @@ it('draws what does not work only from its own list, and says so', function (): 
     $this->setUpDrill(['Dunstan Reave'], 3, ['each' => '3']);
     $this->choose('list', 'fails');
     $this->see('Drawn from')->press('Start the drill')->see('On the floor no answer that is taught here works.');
-    expect((string) $this->find('.attack-title')->getText())->toBeIn(['Somebody blocks the cabin door', 'Slap in an argument (mirrored)', 'Shoulder held from the side']);
+    expect((string) $this->find('.attack-title')->getText())->toBeIn([
+        'Somebody blocks the cabin door',
+        'Slap in an argument (mirrored)',
+        'Shoulder held from the side',
+    ]);
     $this->press('End the drill');
 
     $this->setUpDrill(['Dunstan Reave'], 3, ['each' => '3']);
@@ -178,23 +219,38 @@ it('draws what does not work only from its own list, and says so', function (): 
 });
 
 it('refuses to begin with nobody, and says why somebody is left out', function (): void {
-    $this->signIn('assistant@cinder-quay.example')->visit('/mat')->until(fn (): bool => (bool) $this->mat('Boolean(mat.kit)'));
+    $this->signIn('assistant@cinder-quay.example')
+        ->visit('/mat')
+        ->until(fn (): bool => (bool) $this->mat('Boolean(mat.kit)'));
     $this->press('Start the drill')->see('Tap who is here first.');
     $this->setUpDrill(['Rowan Buoyant']);
     $this->choose('list', 'family:kick');
-    $this->press('Start the drill')->see('Nobody here has anything on this list')->see('Nothing on this list for Rowan Buoyant.');
+    $this->press('Start the drill')
+        ->see('Nobody here has anything on this list')
+        ->see('Nothing on this list for Rowan Buoyant.');
 });
 
-it('fits the caller on what it is held in: nothing covers an outcome, nothing is smaller than a thumb', function (int $width, int $height): void {
+it('fits the caller on what it is held in: nothing covers an outcome, nothing is smaller than a thumb', function (
+    int $width,
+    int $height,
+): void {
     $this->resize($width, $height);
     $this->signIn('assistant@cinder-quay.example')->setUpDrill(['Sorrel Makepeace', 'Petra Oarsby']);
     $this->press('Start the drill')->callIt()->see('NOW');
-    $touched = $this->browser->executeScript('return [...document.querySelectorAll(".stage button")].filter(one => one.offsetParent).map(one => { one.scrollIntoView({ block: "center" }); const box = one.getBoundingClientRect(); const on = document.elementFromPoint(box.left + box.width / 2, box.top + box.height / 2); return [one.innerText.split("\n")[0], Math.round(box.height) >= 56, one === on || one.contains(on)]; })');
-    expect(array_filter($touched, static fn (array $button): bool => ! $button[1] || ! $button[2]))->toBe([])->and(count($touched))->toBe(9)
-        ->and($this->browser->executeScript('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual($width);
+    $touched = $this->browser->executeScript(
+        'return [...document.querySelectorAll(".stage button")].filter(one => one.offsetParent).map(one => { one.scrollIntoView({ block: "center" }); const box = one.getBoundingClientRect(); const on = document.elementFromPoint(box.left + box.width / 2, box.top + box.height / 2); return [one.innerText.split("\n")[0], Math.round(box.height) >= 56, one === on || one.contains(on)]; })',
+    );
+    expect(array_filter($touched, static fn (array $button): bool => ! $button[1] || ! $button[2]))->toBe([])
+        ->and(count($touched))->toBe(9)
+        ->and($this->browser->executeScript('return document.documentElement.scrollWidth'))
+        ->toBeLessThanOrEqual($width);
     if ($width > $height) {
         // Held across, all of it is there at once.
-        expect($this->browser->executeScript('scrollTo(0, 0); return [...document.querySelectorAll(".stage button, .attack-title, .who-defends")].filter(one => one.offsetParent).every(one => one.getBoundingClientRect().bottom <= innerHeight)'))->toBeTrue();
+        expect(
+            $this->browser->executeScript(
+                'scrollTo(0, 0); return [...document.querySelectorAll(".stage button, .attack-title, .who-defends")].filter(one => one.offsetParent).every(one => one.getBoundingClientRect().bottom <= innerHeight)',
+            ),
+        )->toBeTrue();
     }
     $this->press('End the drill')->see('Done');
 })->with([[820, 1180], [390, 844], [844, 390], [1180, 820], [1280, 800]]);

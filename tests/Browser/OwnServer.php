@@ -28,8 +28,31 @@ final class OwnServer
 
     public function start(): void
     {
-        $environment = [...getenv(), 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'DB_DATABASE' => 'stone_drill_browser', 'APP_URL' => $this->base(), 'TRUSTED_HOSTS' => "hall.example:{$this->port}", 'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'database'];
-        $process = proc_open(['php', '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$this->port}", dirname(__DIR__, 2).'/bin/router.php'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2).'/public', $environment);
+        $environment = [
+            ...getenv(),
+            'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
+            'APP_ENV' => 'local',
+            'APP_DEBUG' => 'false',
+            'DB_DATABASE' => 'stone_drill_browser',
+            'APP_URL' => $this->base(),
+            'TRUSTED_HOSTS' => "hall.example:{$this->port}",
+            'SESSION_DRIVER' => 'database',
+            'CACHE_STORE' => 'database',
+        ];
+        $process = proc_open(
+            [
+                'php',
+                '-d',
+                'variables_order=EGPCS',
+                '-S',
+                "127.0.0.1:{$this->port}",
+                dirname(__DIR__, 2).'/bin/router.php',
+            ],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+            dirname(__DIR__, 2).'/public',
+            $environment,
+        );
         assert(is_resource($process));
         $this->process = $process;
         for ($try = 0; $try < 100 && ! $this->answers(); $try++) {

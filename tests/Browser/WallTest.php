@@ -13,14 +13,24 @@ it('carries a stone to another course, shows what would follow, does it and take
     $holes = (int) $this->find('#holes-title')->getText();
     $stone = $this->waitFor(sprintf(STONE, 'Handshake that does not let go, as written', 1));
     $course = $this->waitFor('[data-rank="slate"]');
-    $this->browser->action()->clickAndHold($stone)->moveByOffset(0, -20)->perform();
+    $this->browser
+        ->action()
+        ->clickAndHold($stone)
+        ->moveByOffset(0, -20)
+        ->perform();
     $this->see('Let it go here to preview it at');
     $this->browser->action()->moveToElement($course, 0, 0)->release()->perform();
     $this->until(fn (): bool => str_contains($this->path(), '/placement'));
 
     // Nothing is saved: it says what would change.
-    $this->see('It is introduced at Flint now')->see('no longer laid')->see('Preview of the wall')->see('late')->see('What the ranks would learn');
-    $this->press('Teach it at Slate')->see('is now introduced at Slate')->see(($holes + 2).' holes');
+    $this->see('It is introduced at Flint now')
+        ->see('no longer laid')
+        ->see('Preview of the wall')
+        ->see('late')
+        ->see('What the ranks would learn');
+    $this->press('Teach it at Slate')
+        ->see('is now introduced at Slate')
+        ->see($holes + 2 .' holes');
     $this->press('Undo')->see('is restored as the newest one');
     $this->press('Wall')->see($holes.' holes');
     expect($this->complaints())->toBe([]);
@@ -46,7 +56,12 @@ it('narrows to a family and to the student’s wall, and goes back', function ()
     $this->see('family kick');
     expect($this->browser->findElements(WebDriverBy::cssSelector('.column-name')))->toHaveCount(2);
     $this->find('details.narrow-wall summary')->click();
-    $this->choose('narrow-student', (string) $this->browser->executeScript('return [...document.querySelectorAll("#narrow-student option")].find(o => o.text === "Esme Windlass").value'));
+    $this->choose(
+        'narrow-student',
+        (string) $this->browser->executeScript(
+            'return [...document.querySelectorAll("#narrow-student option")].find(o => o.text === "Esme Windlass").value',
+        ),
+    );
     $this->press('Show')->see('proof of Esme Windlass')->see('lower bound of Esme Windlass');
     $this->find('details.narrow-wall summary')->click();
     $this->press('Show everything')->see('Takedowns');
@@ -62,7 +77,8 @@ it('leads from a cross-table to the wall, and from a pair that is missing to its
     $this->see('place narrow');
     $this->visit('/wall/cross')->waitFor('.pairs-table a')->click();
     $this->see('Add an attack');
-    expect($this->find('#entry')->getDomProperty('value'))->toBe('step')->and($this->find('#others')->getDomProperty('value'))->toBe('second');
+    expect($this->find('#entry')->getDomProperty('value'))->toBe('step')
+        ->and($this->find('#others')->getDomProperty('value'))->toBe('second');
 });
 
 it('makes a drill list that meets every pair', function (): void {

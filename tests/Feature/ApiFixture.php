@@ -20,7 +20,9 @@ final class ApiFixture
     public static function faults(string $path, string $method, int $status, string $body): string
     {
         $document = self::document();
-        $schema = $document['paths'][$path][$method]['responses'][(string) $status]['content']['application/json']['schema'] ?? null;
+        $schema = $document['paths'][$path][$method]['responses'][(string) $status]['content']['application/json'][
+            'schema'
+        ] ?? null;
         if ($schema === null) {
             return "The document knows no {$status} of {$method} {$path}.";
         }

@@ -10,56 +10,112 @@ use Tests\Feature\ApiFixture;
 beforeEach(function (): void {
     $this->hall = $this->school();
     $this->head = $this->person($this->hall, Role::Head);
-    $this->asks = function (string $method, string $path, array $abilities = ['read'], array $data = []): Illuminate\Testing\TestResponse {
+    $this->asks = function (
+        string $method,
+        string $path,
+        array $abilities = ['read'],
+        array $data = [],
+    ): Illuminate\Testing\TestResponse {
         app('auth')->forgetGuards();
 
-        return $this->withToken($this->head->createToken('test', $abilities)->plainTextToken)->json($method, "/api/v1{$path}", $data);
+        return $this->withToken($this->head->createToken('test', $abilities)->plainTextToken)->json(
+            $method,
+            "/api/v1{$path}",
+            $data,
+        );
     };
-    $this->rep = ['id' => '0b7e1f60-2222-4000-8000-000000000001', 'student' => 'ada-plover', 'attack' => 'wrist', 'side' => 'mirrored', 'rung' => 2, 'outcome' => 'clean', 'answer' => 'gate'];
+    $this->rep = [
+        'id' => '0b7e1f60-2222-4000-8000-000000000001', 'student' => 'ada-plover', 'attack' => 'wrist',
+        'side' => 'mirrored', 'rung' => 2, 'outcome' => 'clean', 'answer' => 'gate',
+    ];
 });
 
 it('answers each question as its document says', function (string $path, string $asked, int $status): void {
-    $class = $this->hall->classes()->create(['at' => '2026-12-01T19:00:00Z', 'minutes' => 60, 'places' => 8, 'instructors' => 2, 'ranks' => ['first']]);
+    $class = $this->hall
+        ->classes()
+        ->create([
+            'at' => '2026-12-01T19:00:00Z',
+            'minutes' => 60,
+            'places' => 8,
+            'instructors' => 2,
+            'ranks' => ['first'],
+        ]);
     $class->present()->attach($this->hall->students()->value('id'), ['school_id' => $this->hall->id]);
     $response = ($this->asks)('get', $asked)->assertStatus($status);
 
     expect(ApiFixture::faults($path, 'get', $status, (string) $response->getContent()))->toBe('');
 })->with([
-    ['/school', '/school', 200], ['/attacks', '/attacks', 200], ['/answers', '/answers', 200], ['/students', '/students', 200], ['/reps', '/reps', 200], ['/classes', '/classes', 200],
-    ['/coverage', '/coverage', 200], ['/coverage', '/coverage?rank=first', 200], ['/coverage', '/coverage?rank=none', 422],
-    ['/students/{code}/proofs', '/students/ada-plover/proofs', 200], ['/students/{code}/proofs', '/students/nobody/proofs', 404],
+    ['/school', '/school', 200],
+    ['/attacks', '/attacks', 200],
+    ['/answers', '/answers', 200],
+    ['/students', '/students', 200],
+    ['/reps', '/reps', 200],
+    ['/classes', '/classes', 200],
+    ['/coverage', '/coverage', 200],
+    ['/coverage', '/coverage?rank=first', 200],
+    ['/coverage', '/coverage?rank=none', 422],
+    ['/students/{code}/proofs', '/students/ada-plover/proofs', 200],
+    ['/students/{code}/proofs', '/students/nobody/proofs', 404],
 ]);
 
 it('says what the school teaches and who trains, and no more of them than it takes', function (): void {
     expect(($this->asks)('get', '/attacks')->json('attacks.0.id'))->toBe('wrist')
         ->and(($this->asks)('get', '/answers')->json('answers.0.title'))->toBe('Gate')
-        ->and(($this->asks)('get', '/students')->json('students'))->toBe([['id' => 'ada-plover', 'name' => 'Ada Plover', 'rank' => 'first']])
+        ->and(($this->asks)('get', '/students')->json('students'))
+        ->toBe([['id' => 'ada-plover', 'name' => 'Ada Plover', 'rank' => 'first']])
         ->and(($this->asks)('get', '/students/ada-plover/proofs')->json('proofs.0.attack'))->toBe('wrist')
         // Both sides of the wrist by 4 / 2, the answer on one of them.
         ->and(($this->asks)('get', '/coverage?rank=first')->json('covered'))->toBe(0.5);
 });
 
 it('takes reps, each once, and says of each what became of it', function (): void {
-    $response = ($this->asks)('post', '/reps', ['record'], ['reps' => [$this->rep, [...$this->rep, 'id' => '0b7e1f60-2222-4000-8000-000000000002', 'attack' => 'zebra'], [...$this->rep, 'rung' => 3], 'x']])->assertOk();
+    $response = ($this->asks)(
+        'post',
+        '/reps',
+        ['record'],
+        [
+            'reps' => [
+                $this->rep,
+                [...$this->rep, 'id' => '0b7e1f60-2222-4000-8000-000000000002', 'attack' => 'zebra'],
+                [...$this->rep, 'rung' => 3],
+                'x',
+            ],
+        ],
+    )->assertOk();
 
     expect(ApiFixture::faults('/reps', 'post', 200, (string) $response->getContent()))->toBe('')
         ->and($response->json('kept'))->toBe([$this->rep['id']])
         ->and(array_column($response->json('refused'), 'field'))->toBe(['attack_id', 'id', 'id'])
         ->and(Rep::query()->findOrFail($this->rep['id'])->recorded_by_id)->toBe($this->head->id);
     ($this->asks)('post', '/reps', ['record'], ['reps' => [$this->rep]])->assertJson(['kept' => [$this->rep['id']]]);
-    expect(Rep::count())->toBe(2)->and(($this->asks)('get', '/reps')->json('reps.*.id'))->toContain($this->rep['id']);
-    expect(ApiFixture::faults('/reps', 'post', 422, (string) ($this->asks)('post', '/reps', ['record'], ['reps' => 'x'])->assertStatus(422)->getContent()))->toBe('');
+    expect(Rep::count())->toBe(2)
+        ->and(($this->asks)('get', '/reps')->json('reps.*.id'))->toContain($this->rep['id']);
+    expect(
+        ApiFixture::faults(
+            '/reps',
+            'post',
+            422,
+            (string) ($this->asks)('post', '/reps', ['record'], ['reps' => 'x'])
+                ->assertStatus(422)
+                ->getContent(),
+        ),
+    )->toBe('');
 });
 
 it('gives reps page by page', function (): void {
     $row = Rep::query()->firstOrFail()->getAttributes();
     foreach (range(1, 250) as $number) {
-        Illuminate\Support\Facades\DB::table('reps')->insert([...$row, 'id' => sprintf('0b7e1f60-3333-4000-8000-%012d', $number)]);
+        Illuminate\Support\Facades\DB::table('reps')->insert([
+            ...$row,
+            'id' => sprintf('0b7e1f60-3333-4000-8000-%012d', $number),
+        ]);
     }
     $first = ($this->asks)('get', '/reps');
     $second = ($this->asks)('get', '/reps?cursor='.$first->json('next'));
 
-    expect($first->json('reps'))->toHaveCount(200)->and($second->json('reps'))->toHaveCount(51)->and($second->json('next'))->toBeNull()
+    expect($first->json('reps'))->toHaveCount(200)
+        ->and($second->json('reps'))->toHaveCount(51)
+        ->and($second->json('next'))->toBeNull()
         ->and(array_unique([...$first->json('reps.*.id'), ...$second->json('reps.*.id')]))->toHaveCount(251);
 });
 
@@ -70,31 +126,55 @@ it('lets in nobody without a token, and nobody beyond what it may', function (st
     $without = $this->json($method, "/api/v1{$path}")->assertStatus(401);
     expect(ApiFixture::faults($spec, $method, 401, (string) $without->getContent()))->toBe('');
     // Who is signed in in a browser has no token by that.
-    $this->actingAs($this->head, 'web')->json($method, "/api/v1{$path}")->assertStatus(401);
+    $this->actingAs($this->head, 'web')
+        ->json($method, "/api/v1{$path}")
+        ->assertStatus(401);
     auth('web')->logout();
     $beyond = ($this->asks)($method, $path, $other)->assertStatus(403);
     expect(ApiFixture::faults($spec, $method, 403, (string) $beyond->getContent()))->toBe('');
-})->with([['get', '/school'], ['get', '/attacks'], ['get', '/answers'], ['get', '/coverage'], ['get', '/students'], ['get', '/students/ada-plover/proofs'], ['get', '/reps'], ['get', '/classes'], ['post', '/reps']]);
+})->with([
+    ['get', '/school'], ['get', '/attacks'], ['get', '/answers'], ['get', '/coverage'], ['get', '/students'],
+    ['get', '/students/ada-plover/proofs'], ['get', '/reps'], ['get', '/classes'], ['post', '/reps'],
+]);
 
 it('shows nothing of another school', function (): void {
     $other = $this->school('Other Hall');
-    $other->students()->firstOrFail()->update(['code' => 'other-person', 'name' => 'Other Person']);
+    $other
+        ->students()
+        ->firstOrFail()
+        ->update(['code' => 'other-person', 'name' => 'Other Person']);
 
     foreach (['/school', '/students', '/reps', '/classes'] as $path) {
-        expect((string) ($this->asks)('get', $path)->getContent())->not->toContain('other-person')->not->toContain('Other Hall');
+        expect((string) ($this->asks)('get', $path)->getContent())->not->toContain('other-person')
+            ->not->toContain('Other Hall');
     }
     ($this->asks)('get', '/students/other-person/proofs')->assertNotFound();
-    expect(($this->asks)('post', '/reps', ['record'], ['reps' => [[...$this->rep, 'student' => 'other-person']]])->json('refused.0.field'))->toBe('student_id');
+    expect(
+        ($this->asks)('post', '/reps', ['record'], ['reps' => [[...$this->rep, 'student' => 'other-person']]])->json(
+            'refused.0.field',
+        ),
+    )->toBe('student_id');
 });
 
 it('ends tokens with the password, the role and the account, and when they are revoked', function (string $how): void {
     $token = $this->head->createToken('test', ['read'])->plainTextToken;
-    App\Models\User::create(['school_id' => $this->hall->id, 'name' => 'Second', 'email' => 'second@small.example', 'password' => 'a long password', 'role' => Role::Head]);
+    App\Models\User::create([
+        'school_id' => $this->hall->id,
+        'name' => 'Second',
+        'email' => 'second@small.example',
+        'password' => 'a long password',
+        'role' => Role::Head,
+    ]);
     match ($how) {
-        'password' => $this->actingAs($this->head)->put('/account/password', ['current_password' => 'a long password', 'password' => 'another long one']),
+        'password' => $this->actingAs($this->head)->put('/account/password', [
+            'current_password' => 'a long password',
+            'password' => 'another long one',
+        ]),
         'role' => app(App\Actions\ChangeAccount::class)->giveRole($this->head, Role::Instructor),
         'account' => app(App\Actions\ChangeAccount::class)->close($this->head),
-        'revoked' => $this->actingAs($this->head)->delete('/school/tokens/'.$this->head->tokens()->value('id'))->assertRedirect('/school/tokens'),
+        'revoked' => $this->actingAs($this->head)
+            ->delete('/school/tokens/'.$this->head->tokens()->value('id'))
+            ->assertRedirect('/school/tokens'),
     };
     app('auth')->forgetGuards();
 
@@ -102,10 +182,15 @@ it('ends tokens with the password, the role and the account, and when they are r
 })->with(['password', 'role', 'account', 'revoked']);
 
 it('makes a token that is shown once', function (): void {
-    $page = (string) $this->actingAs($this->head)->post('/school/tokens', ['name' => 'Board in the hall', 'abilities' => ['read']])->assertOk()->getContent();
+    $page = (string) $this->actingAs($this->head)
+        ->post('/school/tokens', ['name' => 'Board in the hall', 'abilities' => ['read']])
+        ->assertOk()
+        ->getContent();
     preg_match('~\d+\|stone_drill_\w+~', $page, $found);
     $this->get('/school/tokens')->assertOk()->assertSee('Board in the hall')->assertDontSee($found[0]);
-    $this->post('/school/tokens', ['name' => 'x', 'abilities' => ['everything']])->assertSessionHasErrors('abilities.0');
+    $this->post('/school/tokens', ['name' => 'x', 'abilities' => ['everything']])->assertSessionHasErrors(
+        'abilities.0',
+    );
     app('auth')->forgetGuards();
 
     $this->withToken($found[0])->getJson('/api/v1/school')->assertOk()->assertJsonPath('school.name', 'Small Hall');
@@ -114,8 +199,14 @@ it('makes a token that is shown once', function (): void {
 it('serves its document, which knows every route and nothing else', function (): void {
     $this->getJson('/api/v1/openapi.json')->assertOk()->assertHeader('Content-Type', 'application/json');
     $document = ApiFixture::document();
-    $routes = collect(Route::getRoutes()->getRoutes())->filter(fn ($route): bool => str_starts_with($route->uri(), 'api/v1/') && ! str_ends_with($route->uri(), 'openapi.json'))
-        ->map(fn ($route): string => strtolower($route->methods()[0]).' '.substr($route->uri(), strlen('api/v1')))->values()->all();
+    $routes = collect(Route::getRoutes()->getRoutes())
+        ->filter(
+            fn ($route): bool => str_starts_with($route->uri(), 'api/v1/')
+                && ! str_ends_with($route->uri(), 'openapi.json'),
+        )
+        ->map(fn ($route): string => strtolower($route->methods()[0]).' '.substr($route->uri(), strlen('api/v1')))
+        ->values()
+        ->all();
     $known = [];
     foreach ($document['paths'] as $path => $methods) {
         foreach (array_keys($methods) as $method) {
@@ -127,10 +218,37 @@ it('serves its document, which knows every route and nothing else', function ():
 });
 
 it('gives classes with who came, and says which are called off', function (): void {
-    $class = $this->hall->classes()->create(['at' => '2026-12-01T19:00:00Z', 'minutes' => 45, 'place' => 'Loft', 'places' => 8, 'instructors' => 2]);
+    $class = $this->hall
+        ->classes()
+        ->create([
+            'at' => '2026-12-01T19:00:00Z',
+            'minutes' => 45,
+            'place' => 'Loft',
+            'places' => 8,
+            'instructors' => 2,
+        ]);
     $class->present()->attach($this->hall->students()->value('id'), ['school_id' => $this->hall->id]);
-    $this->hall->classes()->create(['at' => '2026-12-03T19:00:00Z', 'minutes' => 60, 'places' => 8, 'instructors' => 2, 'cancelled_at' => now()]);
+    $this->hall
+        ->classes()
+        ->create([
+            'at' => '2026-12-03T19:00:00Z',
+            'minutes' => 60,
+            'places' => 8,
+            'instructors' => 2,
+            'cancelled_at' => now(),
+        ]);
 
     expect(($this->asks)('get', '/classes')->json('classes.*.cancelled'))->toBe([true, false])
-        ->and(($this->asks)('get', '/classes')->json('classes.1'))->toBe(['id' => $class->code, 'at' => '2026-12-01T19:00:00+00:00', 'minutes' => 45, 'place' => 'Loft', 'places' => 8, 'instructors' => 2, 'ranks' => [], 'present' => ['ada-plover'], 'cancelled' => false]);
+        ->and(($this->asks)('get', '/classes')->json('classes.1'))
+        ->toBe([
+            'id' => $class->code,
+            'at' => '2026-12-01T19:00:00+00:00',
+            'minutes' => 45,
+            'place' => 'Loft',
+            'places' => 8,
+            'instructors' => 2,
+            'ranks' => [],
+            'present' => ['ada-plover'],
+            'cancelled' => false,
+        ]);
 });

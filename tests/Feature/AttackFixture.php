@@ -11,8 +11,25 @@ final class AttackFixture
     public static function attackForm(array $change = []): array
     {
         return [
-            'title' => 'Sleeve at the door', 'kind' => 'sleeve', 'hand' => 'left', 'bearing' => '11', 'thumb' => 'inside', 'phase' => 'landed', 'entry' => 'step', 'posture' => 'standing', 'notice' => 'ready',
-            'place' => 'narrow', 'others' => 'alone', 'intent' => 'move', 'build' => 'alike', 'needed_by' => 'none', 'needed_by_youth' => 'same', 'prevalence' => '5', 'critical' => '1', 'notes' => 'Slowly.', ...$change,
+            'title' => 'Sleeve at the door',
+            'kind' => 'sleeve',
+            'hand' => 'left',
+            'bearing' => '11',
+            'thumb' => 'inside',
+            'phase' => 'landed',
+            'entry' => 'step',
+            'posture' => 'standing',
+            'notice' => 'ready',
+            'place' => 'narrow',
+            'others' => 'alone',
+            'intent' => 'move',
+            'build' => 'alike',
+            'needed_by' => 'none',
+            'needed_by_youth' => 'same',
+            'prevalence' => '5',
+            'critical' => '1',
+            'notes' => 'Slowly.',
+            ...$change,
         ];
     }
 }

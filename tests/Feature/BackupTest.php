@@ -61,7 +61,8 @@ it('opens with its own key alone', function (): void {
 it('makes a backup that holds the schema, and that nobody else can read', function (): void {
     $backup = app(Backups::class)->make(CarbonImmutable::now());
 
-    expect(substr(sprintf('%o', fileperms($backup->path)), -3))->toBe('600')->and($backup->bytes)->toBeGreaterThan(10_000)
+    expect(substr(sprintf('%o', fileperms($backup->path)), -3))->toBe('600')
+        ->and($backup->bytes)->toBeGreaterThan(10_000)
         ->and((string) file_get_contents($backup->path))->not->toContain('migrations')
         ->and(array_map(fn ($one): string => $one->name(), app(Backups::class)->all()))->toBe([$backup->name()])
         ->and(glob($this->folder.'/*.part'))->toBe([]);
@@ -97,7 +98,12 @@ it('keeps the last of each of seven days, four weeks and twelve months', functio
 
     $kept = array_map(fn ($backup): string => $backup->at->format('m-d H'), app(Backups::class)->all());
     // By hand: seven days; the Sundays of weeks 47, 46, 45 (week 48 ends with the 28th); the ends of the months before.
-    expect($kept)->toBe(['11-28 12', '11-27 03', '11-26 03', '11-25 03', '11-24 03', '11-23 03', '11-22 03', '11-15 03', '11-08 03', '10-31 03', '09-30 03', '08-31 03', '07-31 03', '06-30 03', '05-31 03', '04-30 03', '03-31 03', '02-28 03', '01-31 03', '12-31 03'])
+    expect($kept)
+        ->toBe([
+            '11-28 12', '11-27 03', '11-26 03', '11-25 03', '11-24 03', '11-23 03', '11-22 03', '11-15 03', '11-08 03',
+            '10-31 03', '09-30 03', '08-31 03', '07-31 03', '06-30 03', '05-31 03', '04-30 03', '03-31 03', '02-28 03',
+            '01-31 03', '12-31 03',
+        ])
         ->and(file_exists($this->folder.'/notes.txt'))->toBeTrue();
 });
 
@@ -108,14 +114,23 @@ it('tells which backups still hold somebody who is erased, and how old they are'
     File::ensureDirectoryExists($this->folder);
     $this->travelTo('2026-11-28T12:00:00Z');
     touch($this->folder.'/20261127T031000Z.drill-backup');
-    $this->get($page)->assertSee('One backup still holds them until it is deleted: it was made 27 Nov 2026, 03:10 (1 day ago).');
+    $this->get($page)->assertSee(
+        'One backup still holds them until it is deleted: it was made 27 Nov 2026, 03:10 (1 day ago).',
+    );
     touch($this->folder.'/20260831T031000Z.drill-backup');
 
-    $this->get($page)->assertSee('2 backups still hold them until they are deleted: the newest was made 27 Nov 2026, 03:10 (1 day ago), the oldest 31 Aug 2026, 03:10 (2 months ago).');
+    $this->get($page)->assertSee(
+        '2 backups still hold them until they are deleted: the newest was made 27 Nov 2026, 03:10 (1 day ago), the oldest 31 Aug 2026, 03:10 (2 months ago).',
+    );
 });
 
 it('packs files of any length one after another, and gives each back', function (): void {
-    $files = ['database' => [random_bytes(70_000), '', random_bytes(5)], 'empty' => [], '1/a.jpg' => ['x'], '1/b.mp4' => str_split(random_bytes(200_000), 7000)];
+    $files = [
+        'database' => [random_bytes(70_000), '', random_bytes(5)],
+        'empty' => [],
+        '1/a.jpg' => ['x'],
+        '1/b.mp4' => str_split(random_bytes(200_000), 7000),
+    ];
     // Cut elsewhere than they were packed.
     $stream = (static function () use ($files): Generator {
         yield from str_split(implode('', iterator_to_array(Parcel::pack($files), false)), 333);
@@ -139,40 +154,51 @@ it('goes on to the next file where one was not read', function (): void {
 
 it('says of files that end in the middle that they do', function (): void {
     $bytes = implode('', iterator_to_array(Parcel::pack(['a' => ['salt marsh']]), false));
-    foreach (Parcel::unpack((static fn (): Generator => yield substr($bytes, 0, -6))()) as $content) {
+    foreach (Parcel::unpack((static fn (): Generator => (yield substr($bytes, 0, -6)))()) as $content) {
         iterator_to_array($content, false);
     }
 })->throws(BackupFailed::class);
 
-it('copies each to a store that speaks S3, keeps the same there, and comes back from it to an empty folder', function (): void {
-    $store = new ObjectStoreServer();
-    config(['installation.backups.disk' => 's3']);
-    try {
-        $this->school();
-        $this->travelTo('2026-11-01 03:10:00');
-        $this->artisan('stone-drill:backup')->assertSuccessful();
-        $name = basename(app(Backups::class)->all()[0]->path);
-        expect($store->names())->toBe(["backups/{$name}"]);
-        // Two of one day: the later is kept, here and there.
+it(
+    'copies each to a store that speaks S3, keeps the same there, and comes back from it to an empty folder',
+    function (): void {
+        $store = new ObjectStoreServer();
+        config(['installation.backups.disk' => 's3']);
+        try {
+            $this->school();
+            $this->travelTo('2026-11-01 03:10:00');
+            $this->artisan('stone-drill:backup')->assertSuccessful();
+            $name = basename(app(Backups::class)->all()[0]->path);
+            expect($store->names())->toBe(["backups/{$name}"]);
+            // Two of one day: the later is kept, here and there.
+            $this->travel(1)->hours();
+            $this->artisan('stone-drill:backup')->assertSuccessful();
+            $later = basename(app(Backups::class)->all()[0]->path);
+            expect($store->names())->toBe(["backups/{$later}"])
+                ->and($later)->not->toBe($name);
+
+            // The machine is gone, and with it its folder.
+            File::deleteDirectory($this->folder);
+            expect(fn () => app(Backups::class)->fetch("copy:{$name}"))->toThrow(
+                BackupFailed::class,
+                "There are: {$later}.",
+            );
+            $path = app(Backups::class)->fetch("copy:{$later}");
+            expect($path)->toBe("{$this->folder}/{$later}")
+                ->and(fileperms($path) & 0777)->toBe(0600)
+                ->and(filesize($path))->toBeGreaterThan(1_000);
+            // Opened with its key, to its end.
+            $parts = iterator_to_array((new Seal('a key of its own'))->read(fopen($path, 'rb')), false);
+            expect(json_decode($parts[0], true)['files'])->toBeTrue();
+        } finally {
+            $store->stop();
+        }
+
+        // A store that is away: the backup is there, and the failure is told.
         $this->travel(1)->hours();
-        $this->artisan('stone-drill:backup')->assertSuccessful();
-        $later = basename(app(Backups::class)->all()[0]->path);
-        expect($store->names())->toBe(["backups/{$later}"])->and($later)->not->toBe($name);
-
-        // The machine is gone, and with it its folder.
-        File::deleteDirectory($this->folder);
-        expect(fn () => app(Backups::class)->fetch("copy:{$name}"))->toThrow(BackupFailed::class, "There are: {$later}.");
-        $path = app(Backups::class)->fetch("copy:{$later}");
-        expect($path)->toBe("{$this->folder}/{$later}")->and(fileperms($path) & 0777)->toBe(0600)->and(filesize($path))->toBeGreaterThan(1_000);
-        // Opened with its key, to its end.
-        $parts = iterator_to_array((new Seal('a key of its own'))->read(fopen($path, 'rb')), false);
-        expect(json_decode($parts[0], true)['files'])->toBeTrue();
-    } finally {
-        $store->stop();
-    }
-
-    // A store that is away: the backup is there, and the failure is told.
-    $this->travel(1)->hours();
-    $this->artisan('stone-drill:backup')->expectsOutputToContain('could not be copied to the other disk')->assertFailed();
-    expect(app(Backups::class)->all())->not->toBeEmpty();
-});
+        $this->artisan('stone-drill:backup')
+            ->expectsOutputToContain('could not be copied to the other disk')
+            ->assertFailed();
+        expect(app(Backups::class)->all())->not->toBeEmpty();
+    },
+);

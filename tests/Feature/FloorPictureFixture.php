@@ -11,8 +11,12 @@ use Tests\Core\Floor\OnTheFloor;
 /** What the tests of FloorPicture share. */
 final class FloorPictureFixture
 {
-    public static function picture(string $beats, BearingStyle $style = BearingStyle::Clock, string $kind = 'wrist-cross', array $values = []): FloorPicture
-    {
+    public static function picture(
+        string $beats,
+        BearingStyle $style = BearingStyle::Clock,
+        string $kind = 'wrist-cross',
+        array $values = [],
+    ): FloorPicture {
         return FloorPicture::ofRun(OnTheFloor::run($kind, $values, $beats), $style);
     }
 }

@@ -16,8 +16,22 @@ final class FootageFixture
     public static function picture(string $type = 'jpeg', int $width = 60, int $height = 40): string
     {
         $picture = imagecreatetruecolor($width, $height);
-        imagefilledrectangle($picture, 0, 0, intdiv($width, 2) - 1, $height, (int) imagecolorallocate($picture, 220, 30, 30));
-        imagefilledrectangle($picture, intdiv($width, 2), 0, $width, $height, (int) imagecolorallocate($picture, 30, 30, 220));
+        imagefilledrectangle(
+            $picture,
+            0,
+            0,
+            intdiv($width, 2) - 1,
+            $height,
+            (int) imagecolorallocate($picture, 220, 30, 30),
+        );
+        imagefilledrectangle(
+            $picture,
+            intdiv($width, 2),
+            0,
+            $width,
+            $height,
+            (int) imagecolorallocate($picture, 30, 30, 220),
+        );
         ob_start();
         ['jpeg' => imagejpeg(...), 'png' => imagepng(...), 'webp' => imagewebp(...)][$type]($picture);
 
@@ -27,14 +41,27 @@ final class FootageFixture
     /** A JPEG as a phone writes it: with its place (52° 22′ N), and how it was held, as EXIF numbers that. */
     public static function withPlace(int $held = 1): string
     {
-        $entry = static fn (int $tag, int $type, int $count, string $value): string => pack('vvV', $tag, $type, $count).str_pad($value, 4, "\0");
+        $entry = static fn (int $tag, int $type, int $count, string $value): string => pack('vvV', $tag, $type, $count)
+            .str_pad($value, 4, "\0");
         $rational = static fn (int $whole): string => pack('VV', $whole, 1);
         $words = self::PLACE."\0";
-        // Header 8, first list 2 + 3 × 12 + 4 = 42, the list of the place 2 + 2 × 12 + 4 = 30: what is pointed to begins at 80.
-        $tiff = "II*\0".pack('V', 8)
-            .pack('v', 3).$entry(0x010E, 2, strlen($words), pack('V', 80)).$entry(0x0112, 3, 1, pack('v', $held)).$entry(0x8825, 4, 1, pack('V', 50)).pack('V', 0)
-            .pack('v', 2).$entry(1, 2, 2, "N\0").$entry(2, 5, 3, pack('V', 80 + strlen($words))).pack('V', 0)
-            .$words.$rational(52).$rational(22).$rational(12);
+        // Header 8, first list 2 + 3 × 12 + 4 = 42, the list of the place 2 + 2 × 12 + 4 = 30: what is pointed to
+        // begins at 80.
+        $tiff = "II*\0"
+        .pack('V', 8)
+        .pack('v', 3)
+        .$entry(0x010e, 2, strlen($words), pack('V', 80))
+        .$entry(0x0112, 3, 1, pack('v', $held))
+        .$entry(0x8825, 4, 1, pack('V', 50))
+        .pack('V', 0)
+        .pack('v', 2)
+        .$entry(1, 2, 2, "N\0")
+        .$entry(2, 5, 3, pack('V', 80 + strlen($words)))
+        .pack('V', 0)
+        .$words
+        .$rational(52)
+        .$rational(22)
+        .$rational(12);
         $part = "Exif\0\0".$tiff;
 
         return substr_replace(self::picture(), "\xFF\xE1".pack('n', strlen($part) + 2).$part, 2, 0);
@@ -45,7 +72,12 @@ final class FootageFixture
     {
         $part = 'tEXtLocation'."\0".self::PLACE;
 
-        return substr_replace(self::picture('png'), pack('N', strlen($part) - 4).$part.pack('N', crc32($part)), 33, 0);
+        return substr_replace(
+            self::picture('png'),
+            pack('N', strlen($part) - 4).$part.pack('N', crc32($part)),
+            33,
+            0,
+        );
     }
 
     /** A WebP with a part behind its picture that tells its place. */
@@ -61,8 +93,33 @@ final class FootageFixture
     public static function clip(string $type = 'mp4', array $with = [], float $seconds = 2): string
     {
         $file = sys_get_temp_dir().'/clip-'.bin2hex(random_bytes(6)).'.'.$type;
-        $codecs = $type === 'webm' ? ['-c:v', 'libvpx', '-c:a', 'libopus'] : ['-c:v', 'libx264', '-pix_fmt', 'yuv420p', '-c:a', 'aac'];
-        (new Process(['ffmpeg', '-nostdin', '-v', 'error', '-y', '-f', 'lavfi', '-i', "testsrc=size=160x120:rate=10:duration={$seconds}", '-f', 'lavfi', '-i', "sine=440:duration={$seconds}", ...$codecs, '-movflags', 'use_metadata_tags', '-metadata', 'location='.self::PLACE, '-metadata:s:v', 'title='.self::PLACE, ...$with, $file]))->mustRun();
+        $codecs = $type === 'webm'
+            ? ['-c:v', 'libvpx', '-c:a', 'libopus']
+            : ['-c:v', 'libx264', '-pix_fmt', 'yuv420p', '-c:a', 'aac'];
+        (new Process([
+            'ffmpeg',
+            '-nostdin',
+            '-v',
+            'error',
+            '-y',
+            '-f',
+            'lavfi',
+            '-i',
+            "testsrc=size=160x120:rate=10:duration={$seconds}",
+            '-f',
+            'lavfi',
+            '-i',
+            "sine=440:duration={$seconds}",
+            ...$codecs,
+            '-movflags',
+            'use_metadata_tags',
+            '-metadata',
+            'location='.self::PLACE,
+            '-metadata:s:v',
+            'title='.self::PLACE,
+            ...$with,
+            $file,
+        ]))->mustRun();
         $bytes = (string) file_get_contents($file);
         unlink($file);
 

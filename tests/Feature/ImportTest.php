@@ -17,28 +17,84 @@ beforeEach(function (): void {
     $this->document = [
         'format' => 'stone-drill/1',
         'school' => [
-            'name' => 'Bring Hall', 'doctrine' => 'control', 'bearings' => 'directions', 'typical' => 'giant', 'share' => 0.6,
+            'name' => 'Bring Hall',
+            'doctrine' => 'control',
+            'bearings' => 'directions',
+            'typical' => 'giant',
+            'share' => 0.6,
             'hole_factors' => ['no way out' => 0.25, 'open' => 2.0],
-            'policy' => [['hazard' => 'choke', 'under' => 16, 'level' => 'not-taught'], ['hazard' => 'contact', 'rank' => 'up', 'level' => 'pads']],
+            'policy' => [
+                ['hazard' => 'choke', 'under' => 16, 'level' => 'not-taught'],
+                ['hazard' => 'contact', 'rank' => 'up', 'level' => 'pads'],
+            ],
             'aliases' => ['targets' => ['point of jaw' => 'chin'], 'verbs' => ['glide' => 'slide']],
         ],
         'sizes' => ['giant' => 2.1],
-        'kinds' => [['id' => 'strap', 'name' => 'Held by the bag strap', 'family' => 'grab', 'attacker_busy' => ['hand'], 'hand' => ['left', 'right'], 'bearing' => [11, 12, 1], 'start' => 'grab', 'cautions' => ['Old bags only.']]],
-        'ranks' => [['id' => 'low', 'name' => 'Low', 'max_beats' => 4, 'goal_rung' => 1], ['id' => 'up', 'name' => 'Up', 'max_beats' => 5, 'goal_rung' => 3]],
-        'rungs' => [
-            ['id' => 1, 'name' => 'Still', 'pace' => 0.5, 'attack_told' => true, 'moment_told' => true, 'resistance' => 0],
-            ['id' => 3, 'name' => 'Loud', 'pace' => 1.0, 'attack_told' => false, 'moment_told' => false, 'resistance' => 3, 'follow_ups' => true, 'stressors' => ['noise', 'rain']],
+        'kinds' => [
+            [
+                'id' => 'strap', 'name' => 'Held by the bag strap', 'family' => 'grab', 'attacker_busy' => ['hand'],
+                'hand' => ['left', 'right'], 'bearing' => [11, 12, 1], 'start' => 'grab',
+                'cautions' => ['Old bags only.'],
+            ],
         ],
-        'attacks' => [['id' => 'bag', 'title' => 'Bag strap held', 'kind' => 'strap', 'hand' => 'left', 'bearing' => '12', 'phase' => 'landed', 'intent' => 'move', 'needed_by' => 'low', 'needed_by_youth' => 'up', 'cautions' => ['Empty the bag.']]],
-        'answers' => [['id' => 'slip', 'title' => 'Let it slip', 'attack' => 'bag', 'rank' => 'up', 'short' => ['rank' => 'low', 'beats' => 1], 'pattern' => ['kind' => 'any', 'place' => ['open'], 'bearing' => 'any'], 'waived' => [['check' => 'base', 'reason' => 'taught so']], 'beats' => "glide 6, right palm point of jaw\nlook\nleave 6"]],
-        'students' => [['id' => 'cy', 'name' => 'Cy', 'rank' => 'low', 'height' => 1.5, 'born' => '2012-02-29', 'flags' => ['no-neck', 'no-fall']]],
+        'ranks' => [
+            ['id' => 'low', 'name' => 'Low', 'max_beats' => 4, 'goal_rung' => 1],
+            ['id' => 'up', 'name' => 'Up', 'max_beats' => 5, 'goal_rung' => 3],
+        ],
+        'rungs' => [
+            [
+                'id' => 1, 'name' => 'Still', 'pace' => 0.5, 'attack_told' => true, 'moment_told' => true,
+                'resistance' => 0,
+            ],
+            [
+                'id' => 3, 'name' => 'Loud', 'pace' => 1.0, 'attack_told' => false, 'moment_told' => false,
+                'resistance' => 3, 'follow_ups' => true, 'stressors' => ['noise', 'rain'],
+            ],
+        ],
+        'attacks' => [
+            [
+                'id' => 'bag', 'title' => 'Bag strap held', 'kind' => 'strap', 'hand' => 'left', 'bearing' => '12',
+                'phase' => 'landed', 'intent' => 'move', 'needed_by' => 'low', 'needed_by_youth' => 'up',
+                'cautions' => ['Empty the bag.'],
+            ],
+        ],
+        'answers' => [
+            [
+                'id' => 'slip',
+                'title' => 'Let it slip',
+                'attack' => 'bag',
+                'rank' => 'up',
+                'short' => ['rank' => 'low', 'beats' => 1],
+                'pattern' => ['kind' => 'any', 'place' => ['open'], 'bearing' => 'any'],
+                'waived' => [['check' => 'base', 'reason' => 'taught so']],
+                'beats' => "glide 6, right palm point of jaw\nlook\nleave 6",
+            ],
+        ],
+        'students' => [
+            [
+                'id' => 'cy', 'name' => 'Cy', 'rank' => 'low', 'height' => 1.5, 'born' => '2012-02-29',
+                'flags' => ['no-neck', 'no-fall'],
+            ],
+        ],
         'reps' => [
             // The correction stands before what it corrects.
-            ['id' => '0b7e1f60-5555-4000-8000-000000000002', 'student' => 'cy', 'attack' => 'bag', 'side' => 'mirrored', 'rung' => 3, 'outcome' => 'late', 'at' => '2026-11-02T19:10:00+02:00', 'replaces' => '0b7e1f60-5555-4000-8000-000000000001', 'reason' => 'Wrong side.', 'mistakes' => ['looks down'], 'touched' => 'body', 'seconds' => 2.5, 'stressor' => 'rain'],
-            ['id' => '0b7e1f60-5555-4000-8000-000000000001', 'student' => 'cy', 'attack' => 'bag', 'side' => 'mirrored', 'rung' => 3, 'outcome' => 'clean', 'at' => '2026-11-02T19:10:00+02:00', 'answer' => 'slip', 'source' => 'home'],
+            [
+                'id' => '0b7e1f60-5555-4000-8000-000000000002', 'student' => 'cy', 'attack' => 'bag',
+                'side' => 'mirrored', 'rung' => 3, 'outcome' => 'late', 'at' => '2026-11-02T19:10:00+02:00',
+                'replaces' => '0b7e1f60-5555-4000-8000-000000000001', 'reason' => 'Wrong side.',
+                'mistakes' => ['looks down'], 'touched' => 'body', 'seconds' => 2.5, 'stressor' => 'rain',
+            ],
+            [
+                'id' => '0b7e1f60-5555-4000-8000-000000000001', 'student' => 'cy', 'attack' => 'bag',
+                'side' => 'mirrored', 'rung' => 3, 'outcome' => 'clean', 'at' => '2026-11-02T19:10:00+02:00',
+                'answer' => 'slip', 'source' => 'home',
+            ],
         ],
     ];
-    $this->bring = fn (array $document): ImportReport => app(ImportCatalogue::class)->import((new CatalogueReader())->read(Yaml::dump($document, 8), Format::Yaml), $this->hall);
+    $this->bring = fn (array $document): ImportReport => app(ImportCatalogue::class)->import(
+        (new CatalogueReader())->read(Yaml::dump($document, 8), Format::Yaml),
+        $this->hall,
+    );
 });
 
 it('keeps everything that a file holds', function (): void {
@@ -82,15 +138,22 @@ it('changes what differs and counts its version up', function (): void {
     $report = ($this->bring)($this->document);
 
     expect($report->sections()['attacks']['changed'])->toBe(1)
-        ->and($this->hall->attacks()->firstOrFail()->only('title', 'version'))->toBe(['title' => 'Strap held', 'version' => 2])
-        ->and($this->hall->answers()->firstOrFail()->only('pattern', 'version'))->toBe(['pattern' => ['kind' => null, 'place' => ['open']], 'version' => 2])
+        ->and($this->hall->attacks()->firstOrFail()->only('title', 'version'))
+        ->toBe(['title' => 'Strap held', 'version' => 2])
+        ->and($this->hall->answers()->firstOrFail()->only('pattern', 'version'))
+        ->toBe(['pattern' => ['kind' => null, 'place' => ['open']], 'version' => 2])
         ->and($report->sections()['reps'])->toBe(['added' => 0, 'changed' => 0, 'same' => 2]);
 });
 
 it('puts the ranks of the file first and lets the others stay above', function (): void {
     ($this->bring)($this->document);
-    $this->hall->ranks()->create(['code' => 'top', 'name' => 'Top', 'position' => 2, 'max_beats' => 9, 'goal_rung' => 3]);
-    $this->document['ranks'] = [...array_reverse($this->document['ranks']), ['id' => 'new', 'name' => 'New', 'max_beats' => 6, 'goal_rung' => 3]];
+    $this->hall
+        ->ranks()
+        ->create(['code' => 'top', 'name' => 'Top', 'position' => 2, 'max_beats' => 9, 'goal_rung' => 3]);
+    $this->document['ranks'] = [
+        ...array_reverse($this->document['ranks']),
+        ['id' => 'new', 'name' => 'New', 'max_beats' => 6, 'goal_rung' => 3],
+    ];
     $this->document['answers'][0]['short'] = ['rank' => 'up', 'beats' => 1];
     ($this->bring)($this->document);
 
@@ -101,18 +164,39 @@ it('lets a school’s own kind into its forms and its wall', function (): void {
     ($this->bring)($this->document);
     $this->actingAs($this->person($this->hall, Role::Head));
 
-    expect(app(CatalogueMapper::class)->kinds($this->hall->fresh())->all())->toHaveCount(count(Kinds::builtIn()->all()) + 1);
+    expect(app(CatalogueMapper::class)->kinds($this->hall->fresh())->all())->toHaveCount(
+        count(Kinds::builtIn()->all()) + 1,
+    );
     $this->get('/attacks/create')->assertSee('Held by the bag strap');
     $this->get('/attacks/facets?kind=strap')->assertSee('Old bags only.')->assertDontSee('value="10"', false);
-    $this->get('/attacks/'.$this->hall->attacks()->value('id'))->assertSee('Old bags only.')->assertSee('Empty the bag.')->assertSee('front (12 o’clock)');
+    $this->get('/attacks/'.$this->hall->attacks()->value('id'))
+        ->assertSee('Old bags only.')
+        ->assertSee('Empty the bag.')
+        ->assertSee('front (12 o’clock)');
     $this->get('/wall')->assertOk()->assertSee('Bag strap held');
-    $this->get('/answers/'.$this->hall->answers()->value('id'))->assertSee('Accepted: base.')->assertSee('A short form, its first 1 beats and its last one, is taught from Low.');
+    $this->get('/answers/'.$this->hall->answers()->value('id'))
+        ->assertSee('Accepted: base.')
+        ->assertSee('A short form, its first 1 beats and its last one, is taught from Low.');
 });
 
 it('shows a ladder of the school’s own rungs', function (): void {
     ($this->bring)($this->document);
-    $old = $this->hall->students()->create(['code' => 'old', 'name' => 'Old', 'rank_id' => $this->hall->ranks()->value('id'), 'born' => '1980-01-01', 'flags' => []]);
+    $old = $this->hall
+        ->students()
+        ->create([
+            'code' => 'old',
+            'name' => 'Old',
+            'rank_id' => $this->hall->ranks()->value('id'),
+            'born' => '1980-01-01',
+            'flags' => [],
+        ]);
 
-    $this->actingAs($this->person($this->hall, Role::Head))->get("/people/{$old->id}")->assertSee('1 Still')->assertSee('3 Loud')->assertDontSee('Shadow');
-    $this->get('/record/'.$old->id.'/'.$this->hall->attacks()->value('id').'/written')->assertSee('3 Loud')->assertDontSee('7 Storm');
+    $this->actingAs($this->person($this->hall, Role::Head))
+        ->get("/people/{$old->id}")
+        ->assertSee('1 Still')
+        ->assertSee('3 Loud')
+        ->assertDontSee('Shadow');
+    $this->get('/record/'.$old->id.'/'.$this->hall->attacks()->value('id').'/written')
+        ->assertSee('3 Loud')
+        ->assertDontSee('7 Storm');
 });

@@ -15,7 +15,9 @@ beforeEach(function (): void {
     app(Demo::class)->load(CarbonImmutable::now());
     $this->hall = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
     // Pictures that are still being made ready ask again by themselves.
-    $this->hall->hasMany(App\Models\Footage::class)->update(['state' => 'ready', 'path' => 'none', 'bytes' => 1, 'width' => 1, 'height' => 1]);
+    $this->hall
+        ->hasMany(App\Models\Footage::class)
+        ->update(['state' => 'ready', 'path' => 'none', 'bytes' => 1, 'width' => 1, 'height' => 1]);
     // The way to the test has been planned by its job.
     app(SeasonBook::class)->of($this->hall->tests()->with('school', 'rank')->firstOrFail());
     $this->head = $this->hall->users()->where('role', Role::Head)->firstOrFail();
@@ -23,10 +25,37 @@ beforeEach(function (): void {
     $person = "/people/{$this->student->student_id}";
     $class = $this->hall->classes()->where('at', '>=', now())->orderBy('at')->firstOrFail();
     $this->pages = [
-        'head' => ['/wall', '/wall/ranks', '/attacks', '/attacks/'.$this->hall->attacks()->value('id'), '/answers', '/answers/'.$this->hall->answers()->value('id'), '/people', $person, '/board', "/classes/{$class->id}", '/evidence', '/school/settings', '/mat'],
+        'head' => [
+            '/wall',
+            '/wall/ranks',
+            '/attacks',
+            '/attacks/'.$this->hall->attacks()->value('id'),
+            '/answers',
+            '/answers/'.$this->hall->answers()->value('id'),
+            '/people',
+            $person,
+            '/board',
+            "/classes/{$class->id}",
+            '/evidence',
+            '/school/settings',
+            '/mat',
+        ],
         'student' => ["{$person}/own", $person, "{$person}/home"],
     ];
-    $this->rep = fn (Student $student, array $more = []) => $this->hall->reps()->create(['id' => (string) Str::uuid(), 'student_id' => $student->id, 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => now(), 'mistakes' => [], 'source' => 'seen', ...$more]);
+    $this->rep = fn (Student $student, array $more = []) => $this->hall
+        ->reps()
+        ->create([
+            'id' => (string) Str::uuid(),
+            'student_id' => $student->id,
+            'attack_id' => $this->hall->attacks()->value('id'),
+            'side' => 'written',
+            'rung' => 2,
+            'outcome' => 'clean',
+            'at' => now(),
+            'mistakes' => [],
+            'source' => 'seen',
+            ...$more,
+        ]);
     $this->drawn = 0;
     Event::listen('composing: *', fn (): int => $this->drawn++);
     /** @return array{string, bool} the page as it is sent, and whether any of it was drawn for that */
@@ -36,7 +65,9 @@ beforeEach(function (): void {
             $this->get('/wall/holes')->assertOk();
         }
         $this->drawn = 0;
-        $html = (string) $this->get($path, $asks === '' ? [] : ['Cache-Control' => $asks])->assertOk()->getContent();
+        $html = (string) $this->get($path, $asks === '' ? [] : ['Cache-Control' => $asks])
+            ->assertOk()
+            ->getContent();
 
         $this->ids = preg_match_all('/name="id" value="([0-9a-f-]{36})"/', $html, $ids) > 0 ? $ids[1] : [];
 
@@ -61,7 +92,8 @@ it('sends each main view again without drawing any of it', function (): void {
         foreach ($paths as $path) {
             ($this->page)($path);
             [$drawn, $isDrawn] = ($this->page)($path, 'no-cache');
-            expect($isDrawn)->toBeTrue()->and(($this->page)($path))->toBe([$drawn, false], $path);
+            expect($isDrawn)->toBeTrue()
+                ->and(($this->page)($path))->toBe([$drawn, false], $path);
         }
     }
 });
@@ -89,25 +121,74 @@ it('shows every write at once, whatever it is of', function (): void {
     $student = Student::query()->findOrFail($this->student->student_id);
     $class = $this->hall->classes()->where('at', '>=', now())->orderBy('at')->firstOrFail();
     $writes = [
-        'a title' => fn () => $this->hall->attacks()->firstOrFail()->update(['title' => 'Taken by the scarf']),
-        'an answer' => fn () => $this->hall->answers()->firstOrFail()->update(['title' => 'Out by the gate']),
-        'a rank' => fn () => $this->hall->ranks()->firstOrFail()->update(['name' => 'Shingle']),
-        'a rung' => fn () => $this->hall->rungs()->firstOrFail()->update(['name' => 'Told beforehand']),
+        'a title' => fn () => $this->hall
+            ->attacks()
+            ->firstOrFail()
+            ->update(['title' => 'Taken by the scarf']),
+        'an answer' => fn () => $this->hall
+            ->answers()
+            ->firstOrFail()
+            ->update(['title' => 'Out by the gate']),
+        'a rank' => fn () => $this->hall
+            ->ranks()
+            ->firstOrFail()
+            ->update(['name' => 'Shingle']),
+        'a rung' => fn () => $this->hall
+            ->rungs()
+            ->firstOrFail()
+            ->update(['name' => 'Told beforehand']),
         'a name' => fn () => $student->update(['name' => 'Somebody Else']),
         'a rep of theirs' => fn () => ($this->rep)($student),
         'a rep at home' => fn () => ($this->rep)($student, ['source' => 'home']),
         'a rep that comes late' => fn () => ($this->rep)($student, ['at' => now()->subDays(9)]),
         'a rep of another' => fn () => ($this->rep)($this->hall->students()->whereKeyNot($student->id)->firstOrFail()),
-        'a rep of another attack' => fn () => ($this->rep)($student, ['attack_id' => $this->hall->attacks()->orderByDesc('id')->value('id')]),
+        'a rep of another attack' => fn () => ($this->rep)($student, [
+            'attack_id' => $this->hall->attacks()->orderByDesc('id')->value('id'),
+        ]),
         'a rep with an answer' => fn () => ($this->rep)($student, ['answer_id' => $this->hall->answers()->value('id')]),
-        'a correction' => fn () => ($this->rep)($student, ['outcome' => 'hit', 'replaces' => $this->hall->reps()->where('student_id', $student->id)->where('attack_id', $this->hall->attacks()->value('id'))->standing()->firstOrFail()->id, 'reason' => 'wrong button']),
-        'who comes' => fn () => $class->present()->syncWithPivotValues($this->hall->students()->limit(5)->pluck('id')->all(), ['school_id' => $this->hall->id]),
+        'a correction' => fn () => ($this->rep)($student, [
+            'outcome' => 'hit',
+            'replaces' => $this->hall
+                ->reps()
+                ->where('student_id', $student->id)
+                ->where('attack_id', $this->hall->attacks()->value('id'))
+                ->standing()
+                ->firstOrFail()->id,
+            'reason' => 'wrong button',
+        ]),
+        'who comes' => fn () => $class
+            ->present()
+            ->syncWithPivotValues($this->hall->students()->limit(5)->pluck('id')->all(), [
+                'school_id' => $this->hall->id,
+            ]),
         'a class' => fn () => $class->update(['cancelled_at' => now()]),
-        'a mark' => fn () => $this->hall->hasMany(App\Models\SoloMark::class)->where('student_id', $student->id)->firstOrFail()->update(['mark' => 'rough', 'at' => now()]),
-        'practice at home' => fn () => $this->hall->solos->each(fn (App\Models\Solo $solo) => $student->practices()->create(['id' => (string) Str::uuid(), 'school_id' => $this->hall->id, 'solo_id' => $solo->id, 'at' => now()])),
-        'an award' => fn () => $student->awards()->create(['school_id' => $this->hall->id, 'rank_id' => $student->rank_id, 'awarded_on' => now(), 'note' => '']),
+        'a mark' => fn () => $this->hall
+            ->hasMany(App\Models\SoloMark::class)
+            ->where('student_id', $student->id)
+            ->firstOrFail()
+            ->update(['mark' => 'rough', 'at' => now()]),
+        'practice at home' => fn () => $this->hall->solos->each(
+            fn (App\Models\Solo $solo) => $student
+                ->practices()
+                ->create([
+                    'id' => (string) Str::uuid(),
+                    'school_id' => $this->hall->id,
+                    'solo_id' => $solo->id,
+                    'at' => now(),
+                ]),
+        ),
+        'an award' => fn () => $student
+            ->awards()
+            ->create([
+                'school_id' => $this->hall->id,
+                'rank_id' => $student->rank_id,
+                'awarded_on' => now(),
+                'note' => '',
+            ]),
         'who sees it' => fn () => $this->head->update(['name' => 'Another Head']),
-        'what it calls things' => fn () => $this->hall->update(['nouns' => ['attack' => ['one' => 'trouble', 'many' => 'troubles']]]),
+        'what it calls things' => fn () => $this->hall->update([
+            'nouns' => ['attack' => ['one' => 'trouble', 'many' => 'troubles']],
+        ]),
     ];
     foreach ($writes as $what => $write) {
         $write();
@@ -118,19 +199,39 @@ it('shows every write at once, whatever it is of', function (): void {
 });
 
 it('is drawn once for all who teach in a role, each of whom it names', function (): void {
-    $accounts = fn (string $role): array => array_map(fn (string $name) => $this->hall->users()->create(['name' => "{$name} <{$role}>", 'email' => "{$name}-{$role}@cinder-quay.example", 'password' => 'saltmarsh', 'role' => $role]), ['Aino', 'Bo']);
+    $accounts = fn (string $role): array => array_map(
+        fn (string $name) => $this->hall
+            ->users()
+            ->create([
+                'name' => "{$name} <{$role}>",
+                'email' => "{$name}-{$role}@cinder-quay.example",
+                'password' => 'saltmarsh',
+                'role' => $role,
+            ]),
+        ['Aino', 'Bo'],
+    );
     foreach (['head', 'instructor', 'assistant'] as $role) {
         [$first, $second] = $accounts($role);
-        foreach (array_diff([...$this->pages['head'], ...$this->pages['student']], $role === 'assistant' ? ['/school/settings'] : ['/wall/ranks']) as $path) {
+        foreach (
+            array_diff(
+                [...$this->pages['head'], ...$this->pages['student']],
+                $role === 'assistant' ? ['/school/settings'] : ['/wall/ranks'],
+            ) as $path
+        ) {
             if ($role === 'instructor' && $path === '/school/settings') {
                 continue;
             }
-            $this->actingAs($first)->withSession(['_token' => $tokens[] = Str::random(40)]);
+            $this->actingAs($first)->withSession(['_token' => ($tokens[] = Str::random(40))]);
             array_map(fn (): array => ($this->page)($path), range(1, 2));
-            $this->actingAs($second)->withSession(['_token' => $tokens[] = Str::random(40)]);
+            $this->actingAs($second)->withSession(['_token' => ($tokens[] = Str::random(40))]);
             [$sent, $isDrawn] = ($this->page)($path);
-            expect($isDrawn)->toBeFalse("{$path} of another {$role}")->and($sent)->toBe(($this->page)($path, 'no-cache')[0], "{$path} of another {$role}")
-                ->and($sent)->toContain($tokens[count($tokens) - 1])->not->toContain($tokens[count($tokens) - 2])->not->toContain($first->email)->not->toContain('Aino')->not->toContain("\x1F");
+            expect($isDrawn)->toBeFalse("{$path} of another {$role}")
+                ->and($sent)->toBe(($this->page)($path, 'no-cache')[0], "{$path} of another {$role}")
+                ->and($sent)->toContain($tokens[count($tokens) - 1])
+                ->not->toContain($tokens[count($tokens) - 2])
+                ->not->toContain($first->email)
+                ->not->toContain('Aino')
+                ->not->toContain("\x1F");
             // The Mat names nobody.
             expect(str_contains($sent, e($second->name)))->toBe($path !== '/mat', $path);
         }
@@ -138,14 +239,36 @@ it('is drawn once for all who teach in a role, each of whom it names', function 
 });
 
 it('is kept for nobody where anything else was asked of who it was drawn for', function (string $asks): void {
-    $asked = ['nothing' => fn ($user): string => $user->role->value.$user->school->name.$user->can('create', App\Models\Answer::class), 'an email' => fn ($user): string => $user->email, 'an id' => fn ($user): string => (string) auth()->id(), 'whether there is one' => fn ($user): string => isset($user->student_id) ? 'a student' : 'nobody', 'all of them' => fn ($user): string => (string) json_encode($user), 'by its place' => fn ($user): string => $user['name'], 'their tokens' => fn ($user): string => (string) $user->tokens()->count()];
+    $asked = [
+        'nothing' => fn ($user): string => $user->role->value
+            .$user->school->name
+            .$user->can('create', App\Models\Answer::class),
+        'an email' => fn ($user): string => $user->email,
+        'an id' => fn ($user): string => (string) auth()->id(),
+        'whether there is one' => fn ($user): string => isset($user->student_id) ? 'a student' : 'nobody',
+        'all of them' => fn ($user): string => (string) json_encode($user),
+        'by its place' => fn ($user): string => $user['name'],
+        'their tokens' => fn ($user): string => (string) $user->tokens()->count(),
+    ];
     $times = 0;
     Illuminate\Support\Facades\Route::get('told', function () use ($asked, $asks, &$times) {
         $times++;
 
         return response('<p>'.$asked[$asks](auth()->user()).'</p>', 200, ['Content-Type' => 'text/html']);
     })->middleware(['web', 'auth', 'kept:teaching']);
-    foreach (array_map(fn (string $name) => $this->hall->users()->create(['name' => $name, 'email' => "{$name}@cinder-quay.example", 'password' => 'saltmarsh', 'role' => Role::Head]), ['Aino', 'Bo']) as $user) {
+    foreach (
+        array_map(
+            fn (string $name) => $this->hall
+                ->users()
+                ->create([
+                    'name' => $name,
+                    'email' => "{$name}@cinder-quay.example",
+                    'password' => 'saltmarsh',
+                    'role' => Role::Head,
+                ]),
+            ['Aino', 'Bo'],
+        ) as $user
+    ) {
         $this->actingAs($user);
         array_map(fn () => $this->get('/told')->assertOk(), range(1, 2));
     }
@@ -176,9 +299,14 @@ it('gives every session its own token, and says once what was done', function ()
     ($this->page)($path);
     $this->withSession(['_token' => $tokens[1]]);
     [$html, $isDrawn] = ($this->page)($path);
-    expect($isDrawn)->toBeFalse()->and($html)->toContain($tokens[1])->not->toContain($tokens[0])->not->toContain("\x1F");
+    expect($isDrawn)->toBeFalse()
+        ->and($html)->toContain($tokens[1])
+        ->not->toContain($tokens[0])
+        ->not->toContain("\x1F");
 
-    $this->withSession(['status' => 'It is saved, this once', '_flash' => ['new' => [], 'old' => ['status']]])->get($path)->assertSee('It is saved, this once');
+    $this->withSession(['status' => 'It is saved, this once', '_flash' => ['new' => [], 'old' => ['status']]])
+        ->get($path)
+        ->assertSee('It is saved, this once');
     $this->get($path)->assertDontSee('It is saved, this once');
 });
 
@@ -194,24 +322,42 @@ it('keeps what tells of no rep while reps come in', function (): void {
     expect(($this->page)($week)[1])->toBeFalse()->and(($this->page)($ladder)[1])->toBeTrue();
 });
 
-it('keeps the page of an attack, and of an answer, while reps come in, whose number is told beside at once', function (): void {
-    $one = $this->hall->answers()->orderBy('id')->firstOrFail();
-    $student = Student::query()->findOrFail($this->student->student_id);
-    $this->actingAs($this->head);
-    $areDrawn = fn (): array => array_map(fn (string $path): bool => ($this->page)($path)[1], ["/attacks/{$one->attack_id}", "/answers/{$one->id}"]);
-    $counted = fn (string $path): int => preg_match('/(\d+) reps? (?:is|are|name)/', (string) $this->get("{$path}/evidence")->assertOk()->getContent(), $found) === 1 ? (int) $found[1] : -1;
-    array_map(fn () => $areDrawn(), range(1, 2));
-    [$ofAttack, $ofAnswer] = [$counted("/attacks/{$one->attack_id}"), $counted("/answers/{$one->id}")];
-    expect($ofAttack)->toBeGreaterThanOrEqual(0)->and($ofAnswer)->toBeGreaterThanOrEqual(0);
+it(
+    'keeps the page of an attack, and of an answer, while reps come in, whose number is told beside at once',
+    function (): void {
+        $one = $this->hall->answers()->orderBy('id')->firstOrFail();
+        $student = Student::query()->findOrFail($this->student->student_id);
+        $this->actingAs($this->head);
+        $areDrawn = fn (): array => array_map(fn (string $path): bool => ($this->page)($path)[1], [
+            "/attacks/{$one->attack_id}",
+            "/answers/{$one->id}",
+        ]);
+        $counted = fn (string $path): int => preg_match(
+            '/(\d+) reps? (?:is|are|name)/',
+            (string) $this->get("{$path}/evidence")
+                ->assertOk()
+                ->getContent(),
+            $found,
+        ) === 1
+            ? (int) $found[1]
+            : -1;
+        array_map(fn () => $areDrawn(), range(1, 2));
+        [$ofAttack, $ofAnswer] = [$counted("/attacks/{$one->attack_id}"), $counted("/answers/{$one->id}")];
+        expect($ofAttack)->toBeGreaterThanOrEqual(0)->and($ofAnswer)->toBeGreaterThanOrEqual(0);
 
-    ($this->rep)($student, ['attack_id' => $one->attack_id]);
-    expect($areDrawn())->toBe([false, false])->and([$counted("/attacks/{$one->attack_id}"), $counted("/answers/{$one->id}")])->toBe([$ofAttack + 1, $ofAnswer]);
-    ($this->rep)($student, ['attack_id' => $one->attack_id, 'answer_id' => $one->id]);
-    expect($areDrawn())->toBe([false, false])->and([$counted("/attacks/{$one->attack_id}"), $counted("/answers/{$one->id}")])->toBe([$ofAttack + 2, $ofAnswer + 1]);
-    // What is taught changes them.
-    $one->update(['title' => 'Out by the gate']);
-    expect($areDrawn())->toBe([true, true]);
-});
+        ($this->rep)($student, ['attack_id' => $one->attack_id]);
+        expect($areDrawn())->toBe([false, false])
+            ->and([$counted("/attacks/{$one->attack_id}"), $counted("/answers/{$one->id}")])
+            ->toBe([$ofAttack + 1, $ofAnswer]);
+        ($this->rep)($student, ['attack_id' => $one->attack_id, 'answer_id' => $one->id]);
+        expect($areDrawn())->toBe([false, false])
+            ->and([$counted("/attacks/{$one->attack_id}"), $counted("/answers/{$one->id}")])
+            ->toBe([$ofAttack + 2, $ofAnswer + 1]);
+        // What is taught changes them.
+        $one->update(['title' => 'Out by the gate']);
+        expect($areDrawn())->toBe([true, true]);
+    },
+);
 
 it('draws a wall anew only where a rep changes something of it, and tells the time each time', function (): void {
     $bodies = 0;
@@ -221,12 +367,20 @@ it('draws a wall anew only where a rep changes something of it, and tells the ti
     $this->actingAs($this->head);
     $this->travelTo(now()->startOfHour()->addMinutes(10));
     $student = Student::query()->findOrFail($this->student->student_id);
-    $attack = $this->hall->attacks()->whereNotIn('id', $student->reps()->select('attack_id'))->firstOrFail();
+    $attack = $this->hall
+        ->attacks()
+        ->whereNotIn('id', $student->reps()->select('attack_id'))
+        ->firstOrFail();
     ($this->page)('/wall', 'no-cache');
     $drawn = [];
     foreach (['hit', ...array_fill(0, 6, 'clean')] as $outcome) {
         $this->travel(1)->minutes();
-        ($this->rep)($student, ['attack_id' => $attack->id, 'rung' => $student->rank->goal_rung, 'outcome' => $outcome, 'at' => now()->subSecond()]);
+        ($this->rep)($student, [
+            'attack_id' => $attack->id,
+            'rung' => $student->rank->goal_rung,
+            'outcome' => $outcome,
+            'at' => now()->subSecond(),
+        ]);
         $bodies = 0;
         [$html] = ($this->page)('/wall', 'no-cache');
         $drawn[] = $bodies > 0;
@@ -243,10 +397,13 @@ it('keeps what was read of many tries for a while, and says as of when that was'
     array_map(fn (): array => ($this->page)('/evidence'), range(1, 2));
     $rep();
     [$html, $isDrawn] = ($this->page)('/evidence');
-    expect($isDrawn)->toBeFalse()->and($html)->toContain('As of '.school_time(now(), 'j M, H:i'));
+    expect($isDrawn)->toBeFalse()
+        ->and($html)->toContain('As of '.school_time(now(), 'j M, H:i'));
 
     // Of few tries each is told at once.
-    Illuminate\Support\Facades\DB::table('rep_counts')->where('school_id', $this->hall->id)->update(['count' => 900]);
+    Illuminate\Support\Facades\DB::table('rep_counts')
+        ->where('school_id', $this->hall->id)
+        ->update(['count' => 900]);
     array_map(fn (): array => ($this->page)('/evidence'), range(1, 2));
     $rep();
     [$html, $isDrawn] = ($this->page)('/evidence');
@@ -255,19 +412,28 @@ it('keeps what was read of many tries for a while, and says as of when that was'
 
 it('gives the key of a device with a page of the mat that was drawn before', function (): void {
     $this->actingAs($this->head);
-    $keys = array_map(fn (): ?string => $this->get('/mat')->assertOk()->getCookie(App\View\Drill\MatKey::COOKIE, false)?->getValue(), range(1, 3));
-    expect(($this->page)('/mat')[1])->toBeFalse()->and($keys[0])->toMatch('/^[0-9a-f]{64}$/')->and(array_unique($keys))->toHaveCount(1);
+    $keys = array_map(
+        fn (): ?string => $this->get('/mat')->assertOk()->getCookie(App\View\Drill\MatKey::COOKIE, false)?->getValue(),
+        range(1, 3),
+    );
+    expect(($this->page)('/mat')[1])->toBeFalse()
+        ->and($keys[0])->toMatch('/^[0-9a-f]{64}$/')
+        ->and(array_unique($keys))->toHaveCount(1);
 });
 
-it('gives each form an id that no page had before, so that nothing that is sent is taken for what was', function (): void {
-    $this->actingAs($this->student);
-    $seen = [];
-    foreach ([true, false, false, false] as $isDrawn) {
-        expect(($this->page)($this->pages['student'][2])[1])->toBe($isDrawn)->and($this->ids)->not->toBe([]);
-        array_push($seen, ...$this->ids);
-    }
-    expect(array_unique($seen))->toHaveCount(count($seen));
-});
+it(
+    'gives each form an id that no page had before, so that nothing that is sent is taken for what was',
+    function (): void {
+        $this->actingAs($this->student);
+        $seen = [];
+        foreach ([true, false, false, false] as $isDrawn) {
+            expect(($this->page)($this->pages['student'][2])[1])->toBe($isDrawn)
+                ->and($this->ids)->not->toBe([]);
+            array_push($seen, ...$this->ids);
+        }
+        expect(array_unique($seen))->toHaveCount(count($seen));
+    },
+);
 
 it('keeps neither what somebody may not see nor what tells of work that goes on', function (): void {
     $attack = $this->hall->attacks()->firstOrFail();
@@ -279,7 +445,14 @@ it('keeps neither what somebody may not see nor what tells of work that goes on'
     ($this->page)("/attacks/{$attack->id}");
     ($this->page)("/attacks/{$attack->id}");
     expect(($this->page)("/attacks/{$attack->id}")[1])->toBeFalse();
-    App\Models\Footage::query()->create(['school_id' => $this->hall->id, 'attack_id' => $attack->id, 'state' => 'waiting', 'type' => 'jpeg', 'sent' => str_repeat('0', 64), 'path' => '']);
+    App\Models\Footage::query()->create([
+        'school_id' => $this->hall->id,
+        'attack_id' => $attack->id,
+        'state' => 'waiting',
+        'type' => 'jpeg',
+        'sent' => str_repeat('0', 64),
+        'path' => '',
+    ]);
     ($this->page)("/attacks/{$attack->id}");
     ($this->page)("/attacks/{$attack->id}");
     [$html, $isDrawn] = ($this->page)("/attacks/{$attack->id}");

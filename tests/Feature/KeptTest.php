@@ -11,18 +11,25 @@ use StoneDrill\Core\Rules;
 it('lets one work it out, however many ask at once', function (): void {
     $folder = sys_get_temp_dir().'/stone-drill-kept-'.getmypid();
     mkdir($folder);
-    config(['cache.stores.file' => ['driver' => 'file', 'path' => $folder.'/cache', 'lock_path' => $folder.'/cache']]);
+    config([
+        'cache.stores.file' => ['driver' => 'file', 'path' => $folder.'/cache', 'lock_path' => $folder.'/cache'],
+    ]);
     Cache::purge('file');
     $children = [];
     foreach (range(1, 4) as $number) {
         $child = pcntl_fork();
         if ($child === 0) {
-            $value = (new RevisionCache(Cache::store('file'), new ReadRevisions(), Cache::store('array')))->of('holes:test', 'now', 60, function () use ($folder, $number): int {
-                file_put_contents($folder.'/worked', "{$number}\n", FILE_APPEND);
-                usleep(400_000);
+            $value = (new RevisionCache(Cache::store('file'), new ReadRevisions(), Cache::store('array')))->of(
+                'holes:test',
+                'now',
+                60,
+                function () use ($folder, $number): int {
+                    file_put_contents($folder.'/worked', "{$number}\n", FILE_APPEND);
+                    usleep(400_000);
 
-                return $number;
-            });
+                    return $number;
+                },
+            );
             file_put_contents($folder.'/read', "{$value}\n", FILE_APPEND);
             // Nothing of the test that goes on in the parent is tidied up here.
             posix_kill(posix_getpid(), SIGKILL);
@@ -30,7 +37,10 @@ it('lets one work it out, however many ask at once', function (): void {
         $children[] = $child;
     }
     array_map(static fn (int $child): int => pcntl_waitpid($child, $status), $children);
-    [$worked, $read] = array_map(static fn (string $file): array => explode("\n", trim((string) file_get_contents("{$folder}/{$file}"))), ['worked', 'read']);
+    [$worked, $read] = array_map(
+        static fn (string $file): array => explode("\n", trim((string) file_get_contents("{$folder}/{$file}"))),
+        ['worked', 'read'],
+    );
     (new Illuminate\Filesystem\Filesystem())->deleteDirectory($folder);
 
     expect($worked)->toHaveCount(1)->and($read)->toBe(array_fill(0, 4, $worked[0]));
@@ -43,10 +53,11 @@ it('shows nothing that other rules have found', function (): void {
     app(App\Persistence\ReadRevisions::class)->values = [];
     // The release before and this one on the same database: each reads and keeps its own.
     Cache::forget(RevisionCache::named('x'));
-    Cache::put((Rules::VERSION - 1).':x', ['now', 'old'], 60);
+    Cache::put(Rules::VERSION - 1 .':x', ['now', 'old'], 60);
     Cache::put('x', ['now', 'of the first release'], 60);
-    expect($kept->known('x', 'now'))->toBeNull()->and($kept->of('x', 'now', 60, fn (): string => 'found anew'))->toBe('found anew')
-        ->and(Cache::get((Rules::VERSION - 1).':x'))->toBe(['now', 'old']);
+    expect($kept->known('x', 'now'))->toBeNull()
+        ->and($kept->of('x', 'now', 60, fn (): string => 'found anew'))->toBe('found anew')
+        ->and(Cache::get(Rules::VERSION - 1 .':x'))->toBe(['now', 'old']);
 });
 
 it('finds in the memory of the machine what was worked out for that revision, and nothing else', function (): void {
@@ -57,22 +68,33 @@ it('finds in the memory of the machine what was worked out for that revision, an
         // As the next request has it: nothing is at hand.
         app(ReadRevisions::class)->values = [];
 
-        return app(RevisionCache::class)->near('taught', $revision, 60, function () use (&$worked, $revision, $value): mixed {
+        return app(RevisionCache::class)->near('taught', $revision, 60, function () use (
+            &$worked,
+            $revision,
+            $value,
+        ): mixed {
             $worked[] = $revision;
 
             return $value;
         });
     };
-    expect($near('one', 'first'))->toBe('first')->and($near('one', 'never asked'))->toBe('first')->and($worked)->toBe(['one']);
+    expect($near('one', 'first'))->toBe('first')
+        ->and($near('one', 'never asked'))->toBe('first')
+        ->and($worked)->toBe(['one']);
     // Another machine has forgotten what the database still has, and the other way round.
     Cache::store('memory')->flush();
     expect($near('one', 'never asked'))->toBe('first');
     Cache::forget(RevisionCache::named('taught'));
-    expect($near('one', 'never asked'))->toBe('first')->and($worked)->toBe(['one']);
-    expect($near('two', 'second'))->toBe('second')->and($near('two', 'never asked'))->toBe('second')->and($worked)->toBe(['one', 'two']);
+    expect($near('one', 'never asked'))->toBe('first')
+        ->and($worked)->toBe(['one']);
+    expect($near('two', 'second'))->toBe('second')
+        ->and($near('two', 'never asked'))->toBe('second')
+        ->and($worked)->toBe(['one', 'two']);
     // What is too large for it is kept in the database alone.
     $large = str_repeat('x', 4_000_001);
-    expect($near('three', $large))->toBe($large)->and(Cache::store('memory')->get(RevisionCache::named('taught'))[0])->toBe('two')->and($near('three', 'never asked'))->toBe($large);
+    expect($near('three', $large))->toBe($large)
+        ->and(Cache::store('memory')->get(RevisionCache::named('taught'))[0])->toBe('two')
+        ->and($near('three', 'never asked'))->toBe($large);
 });
 
 it('keeps what is packed in the database, whatever bytes it is packed into', function (): void {
@@ -88,5 +110,10 @@ it('keeps what is packed in the database, whatever bytes it is packed into', fun
         expect(Packed::unpack($kept->known('packed', 'now')))->toBe($text);
     }
     // Among them some that are no text and have no zero byte, which the store would not have seen.
-    expect(array_filter($bytes, static fn (string $packed): bool => ! str_contains($packed, "\0") && ! mb_check_encoding($packed, 'UTF-8')))->not->toBe([]);
+    expect(
+        array_filter(
+            $bytes,
+            static fn (string $packed): bool => ! str_contains($packed, "\0") && ! mb_check_encoding($packed, 'UTF-8'),
+        ),
+    )->not->toBe([]);
 });

@@ -13,8 +13,14 @@ beforeEach(function (): void {
 });
 
 it('first shows what is not laid, then everything that is worked out', function (): void {
-    $this->get('/wall')->assertOk()->assertSee('2 holes')->assertSee('Running every answer where it is used')->assertSee('hx-trigger="load"', false);
-    $this->get('/wall/holes')->assertOk()->assertSee('2 holes')->assertSee('combinations not catalogued')->assertSee('teach both sides of “Gate”');
+    $this->get('/wall')->assertOk()
+        ->assertSee('2 holes')
+        ->assertSee('Running every answer where it is used')
+        ->assertSee('hx-trigger="load"', false);
+    $this->get('/wall/holes')->assertOk()
+        ->assertSee('2 holes')
+        ->assertSee('combinations not catalogued')
+        ->assertSee('teach both sides of “Gate”');
 
     // Once worked out it is there at once; after a change it is worked out anew.
     ($this->anew)()->get('/wall')->assertSee('weak spots')->assertDontSee('Running every answer');
@@ -25,7 +31,11 @@ it('first shows what is not laid, then everything that is worked out', function 
 
 it('shows what a move would change, makes it, and takes it back', function (): void {
     // By First 50 % is laid, one of two sides; both after.
-    $this->get("/answers/{$this->gate->id}/moves/create?".http_build_query($this->mirror))->assertOk()->assertSee('Both sides will be taught.')->assertSee('50 %')->assertSeeInOrder(['50 %', '→ 100 %'])->assertSee('Closes 1');
+    $this->get("/answers/{$this->gate->id}/moves/create?".http_build_query($this->mirror))->assertOk()
+        ->assertSee('Both sides will be taught.')
+        ->assertSee('50 %')
+        ->assertSeeInOrder(['50 %', '→ 100 %'])
+        ->assertSee('Closes 1');
     $this->post("/answers/{$this->gate->id}/moves", [...$this->mirror, 'version' => 1])->assertRedirect('/wall');
     expect($this->gate->fresh()->mirrored)->toBeTrue();
 
@@ -36,7 +46,9 @@ it('shows what a move would change, makes it, and takes it back', function (): v
 
 it('widens what an answer is for', function (): void {
     $widen = [...$this->mirror, 'move' => 'widen'];
-    $this->get("/answers/{$this->gate->id}/moves/create?".http_build_query($widen))->assertSee('It will also answer hand left.');
+    $this->get("/answers/{$this->gate->id}/moves/create?".http_build_query($widen))->assertSee(
+        'It will also answer hand left.',
+    );
     $this->post("/answers/{$this->gate->id}/moves", [...$widen, 'version' => 1])->assertRedirect('/wall');
 
     expect($this->gate->fresh()->pattern)->toBe(['hand' => ['right', 'left']]);
@@ -44,18 +56,37 @@ it('widens what an answer is for', function (): void {
 });
 
 it('names the kind that an answer is widened to', function (): void {
-    $this->hall->attacks()->firstWhere('code', 'wrist')->replicate()->fill(['code' => 'sleeve', 'title' => 'Sleeve', 'kind' => 'sleeve'])->save();
+    $this->hall
+        ->attacks()
+        ->firstWhere('code', 'wrist')
+        ->replicate()
+        ->fill(['code' => 'sleeve', 'title' => 'Sleeve', 'kind' => 'sleeve'])
+        ->save();
     $widen = ['kind' => 'open', 'attack' => 'sleeve', 'side' => 'written', 'move' => 'widen'];
 
-    $this->get("/answers/{$this->gate->id}/moves/create?".http_build_query($widen))->assertOk()->assertSee('It will also answer kind Sleeve hold.');
+    $this->get("/answers/{$this->gate->id}/moves/create?".http_build_query($widen))->assertOk()
+        ->assertSee('It will also answer kind Sleeve hold.');
 });
 
 it('makes no move that is not offered, nor over what somebody saved meanwhile', function (): void {
-    $this->post("/answers/{$this->gate->id}/moves", [...$this->mirror, 'move' => 'earlier', 'version' => 1])->assertNotFound();
-    $this->post("/answers/{$this->gate->id}/moves", [...$this->mirror, 'attack' => ['x'], 'version' => 1])->assertSessionHasErrors('attack');
-    $this->post("/answers/{$this->gate->id}/moves", [...$this->mirror, 'version' => 7])->assertRedirect('/wall')->assertSessionHas('error');
+    $this->post("/answers/{$this->gate->id}/moves", [
+        ...$this->mirror,
+        'move' => 'earlier',
+        'version' => 1,
+    ])->assertNotFound();
+    $this->post("/answers/{$this->gate->id}/moves", [
+        ...$this->mirror,
+        'attack' => ['x'],
+        'version' => 1,
+    ])->assertSessionHasErrors('attack');
+    $this->post("/answers/{$this->gate->id}/moves", [...$this->mirror, 'version' => 7])->assertRedirect('/wall')
+        ->assertSessionHas('error');
     $other = $this->school('Other Hall');
-    $this->post("/answers/{$other->answers()->value('id')}/moves", [...$this->mirror, 'version' => 1])->assertNotFound();
+    $this->post("/answers/{$other->answers()->value('id')}/moves", [
+        ...$this->mirror,
+        'version' => 1,
+    ])->assertNotFound();
 
-    expect($this->gate->fresh()->mirrored)->toBeFalse()->and($other->answers()->value('mirrored'))->toBeFalse();
+    expect($this->gate->fresh()->mirrored)->toBeFalse()
+        ->and($other->answers()->value('mirrored'))->toBeFalse();
 });

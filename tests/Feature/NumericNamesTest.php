@@ -13,8 +13,14 @@ use StoneDrill\Core\Exchange\Format;
 beforeEach(function (): void {
     $this->hall = School::create(['name' => 'Numbered Hall', 'doctrine' => 'escape']);
     $this->file = str_replace(
-        ['id: first', 'needed_by: first', 'rank: first', 'id: second', 'needed_by: second', 'id: wrist', 'attack: wrist', 'id: hug', 'id: gate', 'answer: gate', 'ada-plover', 'name: First', 'name: Second'],
-        ['id: "1"', 'needed_by: "1"', 'rank: "1"', 'id: "2"', 'needed_by: "2"', 'id: "3"', 'attack: "3"', 'id: "4"', 'id: "5"', 'answer: "5"', '"6"', 'name: "1"', 'name: None'],
+        [
+            'id: first', 'needed_by: first', 'rank: first', 'id: second', 'needed_by: second', 'id: wrist',
+            'attack: wrist', 'id: hug', 'id: gate', 'answer: gate', 'ada-plover', 'name: First', 'name: Second',
+        ],
+        [
+            'id: "1"', 'needed_by: "1"', 'rank: "1"', 'id: "2"', 'needed_by: "2"', 'id: "3"', 'attack: "3"', 'id: "4"',
+            'id: "5"', 'answer: "5"', '"6"', 'name: "1"', 'name: None',
+        ],
         (string) file_get_contents(base_path('tests/fixtures/small.yaml')),
     );
     app(ImportCatalogue::class)->import((new CatalogueReader())->read($this->file, Format::Yaml), $this->hall);
@@ -23,30 +29,69 @@ beforeEach(function (): void {
 });
 
 it('shows every page', function (string $path): void {
-    $path = strtr($path, ['{attack}' => $this->hall->attacks()->value('id'), '{answer}' => $this->hall->answers()->value('id'), '{student}' => $this->hall->students()->value('id'), '{rep}' => $this->hall->reps()->value('id')]);
+    $path = strtr($path, [
+        '{attack}' => $this->hall->attacks()->value('id'),
+        '{answer}' => $this->hall->answers()->value('id'),
+        '{student}' => $this->hall->students()->value('id'),
+        '{rep}' => $this->hall->reps()->value('id'),
+    ]);
 
     $this->get($path)->assertOk();
 })->with([
-    '/wall', '/wall?form=table', '/wall?from=1&to=2', '/wall.svg', '/wall.csv', '/wall/ranks', '/wall/cross', '/wall/holes', '/wall/fewest', '/wall/fewest?rank=2', '/attacks', '/attacks?rank=1&side=one', '/attacks/create', '/attacks/{attack}', '/attacks/{attack}/edit', '/attacks/{attack}/proof',
-    '/attacks/{attack}/answers/create', '/attacks/{attack}/first-steps', '/answers', '/answers/{answer}', '/answers/{answer}/edit', '/answers/{answer}/placement', '/answers/{answer}/placement?rank=2', '/answers/{answer}/floor', '/answers/{answer}/sheet', '/answers/{answer}/sheet.pdf', '/drill-lists', '/drill-lists/create', '/board',
-    '/board?rank=1', '/board/mistakes', '/people', '/people/create', '/people/reps', '/people/reps.csv', '/people/{student}', '/people/{student}/edit', '/mat', '/mat/kit', '/mat/plans', '/record', '/record/{student}', '/record/{student}/{attack}/written', '/reps/{rep}/correct', '/school', '/school/export.yaml', '/school/export.json',
+    '/wall', '/wall?form=table', '/wall?from=1&to=2', '/wall.svg', '/wall.csv', '/wall/ranks', '/wall/cross',
+    '/wall/holes', '/wall/fewest', '/wall/fewest?rank=2', '/attacks', '/attacks?rank=1&side=one', '/attacks/create',
+    '/attacks/{attack}', '/attacks/{attack}/edit', '/attacks/{attack}/proof', '/attacks/{attack}/answers/create',
+    '/attacks/{attack}/first-steps', '/answers', '/answers/{answer}', '/answers/{answer}/edit',
+    '/answers/{answer}/placement', '/answers/{answer}/placement?rank=2', '/answers/{answer}/floor',
+    '/answers/{answer}/sheet', '/answers/{answer}/sheet.pdf', '/drill-lists', '/drill-lists/create', '/board',
+    '/board?rank=1', '/board/mistakes', '/people', '/people/create', '/people/reps', '/people/reps.csv',
+    '/people/{student}', '/people/{student}/edit', '/mat', '/mat/kit', '/mat/plans', '/record', '/record/{student}',
+    '/record/{student}/{attack}/written', '/reps/{rep}/correct', '/school', '/school/export.yaml',
+    '/school/export.json',
 ]);
 
 it('draws, records and exports', function (): void {
     $student = $this->hall->students()->value('id');
-    $this->post('/mat/forecast', ['people' => [(string) $student], 'rung' => '4', 'list' => 'rank:1'])->assertOk()->assertSee('Drawn from 1');
-    $this->post('/reps', ['id' => '0b7e1f60-2222-4000-8000-000000000001', 'student_id' => $student, 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 4, 'outcome' => 'clean'])->assertSessionHas('status');
+    $this->post('/mat/forecast', ['people' => [(string) $student], 'rung' => '4', 'list' => 'rank:1'])->assertOk()
+        ->assertSee('Drawn from 1');
+    $this->post('/reps', [
+        'id' => '0b7e1f60-2222-4000-8000-000000000001',
+        'student_id' => $student,
+        'attack_id' => $this->hall->attacks()->value('id'),
+        'side' => 'written',
+        'rung' => 4,
+        'outcome' => 'clean',
+    ])->assertSessionHas('status');
     $catalogue = (new CatalogueReader())->read($this->file, Format::Yaml);
-    expect((new CatalogueReader())->read((new CatalogueWriter())->write($catalogue, Format::Yaml), Format::Yaml))->toEqual($catalogue)
+    expect((new CatalogueReader())->read((new CatalogueWriter())->write($catalogue, Format::Yaml), Format::Yaml))
+        ->toEqual($catalogue)
         ->and((string) $this->get('/school/export.json')->getContent())->toContain('"None"');
 });
 
 it('answers on the command line', function (string ...$words): void {
     $file = tempnam(sys_get_temp_dir(), 'drill').'.yaml';
     file_put_contents($file, $this->file);
-    $process = new Symfony\Component\Process\Process(['php', base_path('bin/drill.php'), $words[0], $file, ...array_slice($words, 1), '--json']);
+    $process = new Symfony\Component\Process\Process([
+        'php',
+        base_path('bin/drill.php'),
+        $words[0],
+        $file,
+        ...array_slice($words, 1),
+        '--json',
+    ]);
     $process->run();
     unlink($file);
 
-    expect($process->getErrorOutput())->toBe('')->and($process->getExitCode())->toBe(0)->and(json_decode($process->getOutput(), true))->toBeArray();
-})->with([['check'], ['check', '--answer=5'], ['situation', '--attack=3'], ['coverage'], ['coverage', '--rank=1'], ['fewest', '--rank=2', '--cover=0.1'], ['proof', '--at=2026-11-24'], ['draw', '--student=6', '--rung=4', '--seed=3', '--at=2026-11-24']]);
+    expect($process->getErrorOutput())->toBe('')
+        ->and($process->getExitCode())->toBe(0)
+        ->and(json_decode($process->getOutput(), true))->toBeArray();
+})->with([
+    ['check'],
+    ['check', '--answer=5'],
+    ['situation', '--attack=3'],
+    ['coverage'],
+    ['coverage', '--rank=1'],
+    ['fewest', '--rank=2', '--cover=0.1'],
+    ['proof', '--at=2026-11-24'],
+    ['draw', '--student=6', '--rung=4', '--seed=3', '--at=2026-11-24'],
+]);

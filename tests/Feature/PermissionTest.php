@@ -250,13 +250,21 @@ const ROUTES = [
 
 dataset('routes', ROUTES);
 
-it('opens each route for those it is meant for, and for nobody else', function (string $method, string $pattern, array $roles): void {
+it('opens each route for those it is meant for, and for nobody else', function (
+    string $method,
+    string $pattern,
+    array $roles,
+): void {
     $school = $this->school();
     foreach (Role::cases() as $role) {
         $path = PermissionFixture::address($pattern, $school);
         $response = $this->actingAs($this->person($school, $role))->call(strtoupper($method), $path);
 
-        expect($response->getStatusCode() !== 403)->toBe(in_array($role->value, $roles, true), "{$role->value} at {$method} {$path}: {$response->getStatusCode()}")
+        expect($response->getStatusCode() !== 403)
+            ->toBe(
+                in_array($role->value, $roles, true),
+                "{$role->value} at {$method} {$path}: {$response->getStatusCode()}",
+            )
             ->and($response->getStatusCode())->toBeLessThan(500);
     }
 })->with('routes');
@@ -276,11 +284,26 @@ it('shows nothing of another school', function (string $method, string $pattern)
 })->with('routes');
 
 it('has every route in this list', function (): void {
-    $door = ['GET /', 'GET /sign-in', 'POST /sign-in', 'GET /begin', 'POST /begin', 'GET /begin/mailed', 'GET /begin/confirm', 'POST /begin/confirm', 'GET /sign-in/code', 'POST /sign-in/code', 'GET /join', 'POST /join', 'GET /join/{code}', 'POST /join/{code}', 'GET /password/forgotten', 'POST /password/forgotten', 'GET /password/reset/{token}', 'PUT /password/reset', 'GET /tablet', 'GET /calendar/{token}.ics', 'POST /tablet', 'DELETE /tablet', 'POST /tablet/unlock', 'POST /sign-out', 'GET /up', 'GET /health', 'GET /metrics', 'GET /trust'];
-    $listed = array_map(static fn (array $route): string => strtoupper($route[0]).' '.Str::before($route[1], '?'), array_values(ROUTES));
+    $door = [
+        'GET /', 'GET /sign-in', 'POST /sign-in', 'GET /begin', 'POST /begin', 'GET /begin/mailed',
+        'GET /begin/confirm', 'POST /begin/confirm', 'GET /sign-in/code', 'POST /sign-in/code', 'GET /join',
+        'POST /join', 'GET /join/{code}', 'POST /join/{code}', 'GET /password/forgotten', 'POST /password/forgotten',
+        'GET /password/reset/{token}', 'PUT /password/reset', 'GET /tablet', 'GET /calendar/{token}.ics',
+        'POST /tablet', 'DELETE /tablet', 'POST /tablet/unlock', 'POST /sign-out', 'GET /up', 'GET /health',
+        'GET /metrics', 'GET /trust',
+    ];
+    $listed = array_map(
+        static fn (array $route): string => strtoupper($route[0]).' '.Str::before($route[1], '?'),
+        array_values(ROUTES),
+    );
     $there = collect(Route::getRoutes()->getRoutes())
-        ->reject(fn ($route): bool => str_starts_with($route->uri(), 'storage/') || str_starts_with($route->uri(), 'api/'))
-        ->map(fn ($route): string => $route->methods()[0].' /'.ltrim($route->uri(), '/'))->unique()->values()->all();
+        ->reject(
+            fn ($route): bool => str_starts_with($route->uri(), 'storage/') || str_starts_with($route->uri(), 'api/'),
+        )
+        ->map(fn ($route): string => $route->methods()[0].' /'.ltrim($route->uri(), '/'))
+        ->unique()
+        ->values()
+        ->all();
 
     expect($there)->toEqualCanonicalizing([...$door, ...$listed]);
 });
@@ -295,7 +318,19 @@ it('counts the requests of each way in for itself', function (): void {
 
 it('asks a policy on every route but the door and the way in', function (): void {
     foreach (Route::getRoutes()->getRoutes() as $route) {
-        if (! in_array($route->getName(), ['sign-in', 'beginning.create', 'beginning.mailed', 'beginning.confirm', 'sign-in.code', 'join.create', 'join.show', 'password.request', 'password.edit', 'password.update', 'tablet', 'tablet.unlock', 'calendar', 'sign-out', 'home', 'up', 'health', 'metrics', 'trust', null], true) && ! str_starts_with((string) $route->getName(), 'storage') && ! str_starts_with((string) $route->getName(), 'api.')) {
+        if (
+            ! in_array(
+                $route->getName(),
+                [
+                    'sign-in', 'beginning.create', 'beginning.mailed', 'beginning.confirm', 'sign-in.code',
+                    'join.create', 'join.show', 'password.request', 'password.edit', 'password.update', 'tablet',
+                    'tablet.unlock', 'calendar', 'sign-out', 'home', 'up', 'health', 'metrics', 'trust', null,
+                ],
+                true,
+            )
+            && ! str_starts_with((string) $route->getName(), 'storage')
+            && ! str_starts_with((string) $route->getName(), 'api.')
+        ) {
             expect(implode(' ', $route->gatherMiddleware()))->toMatch('/\bcan:|\bAuthorize:/');
         }
     }
@@ -304,17 +339,31 @@ it('asks a policy on every route but the door and the way in', function (): void
 it('lets a student see the student’s own ladder and no other', function (): void {
     $school = $this->school();
     $student = $this->person($school, Role::Student);
-    $other = $school->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $school->ranks()->value('id'), 'flags' => []]);
+    $other = $school
+        ->students()
+        ->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $school->ranks()->value('id'), 'flags' => []]);
 
-    $this->actingAs($student)->get('/')->assertRedirect("/people/{$student->student_id}/own");
-    $this->get('/people/'.$student->student_id)->assertOk()->assertSee('Ada Plover')->assertDontSee('Record a rep')->assertDontSee('Correct</a>', false);
+    $this->actingAs($student)
+        ->get('/')
+        ->assertRedirect("/people/{$student->student_id}/own");
+    $this->get('/people/'.$student->student_id)->assertOk()
+        ->assertSee('Ada Plover')
+        ->assertDontSee('Record a rep')
+        ->assertDontSee('Correct</a>', false);
     $this->get('/people/'.$other->id)->assertForbidden();
 });
 
 it('refuses a rep for another school’s student, attack, answer or rep', function (string $column, string $table): void {
     $other = $this->school('Other Hall');
     $school = $this->school();
-    $own = ['id' => '0b7e1f60-1111-4000-8000-000000000001', 'student_id' => $school->students()->value('id'), 'attack_id' => $school->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean'];
+    $own = [
+        'id' => '0b7e1f60-1111-4000-8000-000000000001',
+        'student_id' => $school->students()->value('id'),
+        'attack_id' => $school->attacks()->value('id'),
+        'side' => 'written',
+        'rung' => 2,
+        'outcome' => 'clean',
+    ];
     $before = Rep::count();
 
     $this->actingAs($this->person($school, Role::Head))

@@ -18,7 +18,10 @@ final class PicturesFixture
 {
     public static function wallOf(School $school, string $query = ''): WallPicture
     {
-        return app(WallBuilder::class)->build($school, WallQuery::of(Request::create('/wall?'.$query), $school))->picture;
+        return app(WallBuilder::class)->build(
+            $school,
+            WallQuery::of(Request::create('/wall?'.$query), $school),
+        )->picture;
     }
 
     /** @return list<string> the states of one column, the lowest course first */
@@ -30,11 +33,23 @@ final class PicturesFixture
         return array_map(fn (Stone $stone): string => $stone->state->value, $stones);
     }
 
-    public static function recordRep(School $school, string $id, string $outcome, int $rung = 2, ?CarbonImmutable $at = null): void
-    {
+    public static function recordRep(
+        School $school,
+        string $id,
+        string $outcome,
+        int $rung = 2,
+        ?CarbonImmutable $at = null,
+    ): void {
         DB::table('reps')->insert([
-            'id' => "0b7e1f60-4444-4000-8000-{$id}", 'school_id' => $school->id, 'student_id' => $school->students()->value('id'), 'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'),
-            'side' => 'written', 'rung' => $rung, 'outcome' => $outcome, 'at' => $at ?? now(), 'recorded_at' => now(),
+            'id' => "0b7e1f60-4444-4000-8000-{$id}",
+            'school_id' => $school->id,
+            'student_id' => $school->students()->value('id'),
+            'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'),
+            'side' => 'written',
+            'rung' => $rung,
+            'outcome' => $outcome,
+            'at' => $at ?? now(),
+            'recorded_at' => now(),
         ]);
     }
 }

@@ -23,9 +23,12 @@ use Tests\Feature\PicturesFixture;
 it('lays every stone in its course', function (): void {
     $wall = PicturesFixture::wallOf($this->school());
 
-    expect(PicturesFixture::column($wall, 0))->toBe(['laid', 'carried']) // the wrist as written, answered at First
-        ->and(PicturesFixture::column($wall, 1))->toBe(['hole first', 'hole']) // mirrored, needed by First
-        ->and(PicturesFixture::column($wall, 2))->toBe(['ahead', 'hole first']) // the hug, needed by Second
+    expect(PicturesFixture::column($wall, 0))
+        ->toBe(['laid', 'carried']) // the wrist as written, answered at First
+        ->and(PicturesFixture::column($wall, 1))
+        ->toBe(['hole first', 'hole']) // mirrored, needed by First
+        ->and(PicturesFixture::column($wall, 2))
+        ->toBe(['ahead', 'hole first']) // the hug, needed by Second
         ->and($wall->courses)->toHaveCount(2)
         ->and($wall->courses[0]['name'])->toBe('Second')
         ->and(array_column($wall->courses[1]['notes'], 'text'))->toBe(['50 % works', '50 % taught'])
@@ -36,7 +39,9 @@ it('lays every stone in its course', function (): void {
 it('numbers holes as the list does', function (): void {
     $school = $this->school();
     $holes = Coverage::of(app(CatalogueMapper::class)->curriculum($school))->holes;
-    $numbers = array_filter(array_map(fn (Stone $stone): ?int => $stone->number, PicturesFixture::wallOf($school)->stones));
+    $numbers = array_filter(
+        array_map(fn (Stone $stone): ?int => $stone->number, PicturesFixture::wallOf($school)->stones),
+    );
     sort($numbers);
 
     expect($numbers)->toBe(range(1, count($holes)));
@@ -48,15 +53,18 @@ it('lets no stone lie on another, nor outside the wall', function (): void {
     $rows = [];
     foreach ($wall->stones as $stone) {
         $rows[$stone->course][] = $stone;
-        expect($stone->x)->toBeGreaterThanOrEqual(0.0)->and($stone->x + $stone->width)->toBeLessThanOrEqual($wall->width)
-            ->and($stone->y)->toBeGreaterThanOrEqual(0.0)->and($stone->y + $stone->height)->toBeLessThanOrEqual($wall->foot())
+        expect($stone->x)->toBeGreaterThanOrEqual(0.0)
+            ->and($stone->x + $stone->width)->toBeLessThanOrEqual($wall->width)
+            ->and($stone->y)->toBeGreaterThanOrEqual(0.0)
+            ->and($stone->y + $stone->height)->toBeLessThanOrEqual($wall->foot())
             ->and($stone->width)->toBeGreaterThan(3.0);
     }
     expect($rows)->toHaveCount(6);
     foreach ($rows as $row) {
         usort($row, fn (Stone $a, Stone $b): int => $a->x <=> $b->x);
         for ($i = 1; $i < count($row); $i++) {
-            expect($row[$i - 1]->x + $row[$i - 1]->width)->toBeLessThanOrEqual($row[$i]->x + 0.02)->and($row[$i]->column)->toBe($row[$i - 1]->column + 1);
+            expect($row[$i - 1]->x + $row[$i - 1]->width)->toBeLessThanOrEqual($row[$i]->x + 0.02)
+                ->and($row[$i]->column)->toBe($row[$i - 1]->column + 1);
         }
     }
 });
@@ -69,18 +77,26 @@ it('grows moss where a share of the rank holds it at its goal rung', function ()
     foreach (['000000000001', '000000000002', '000000000003'] as $id) {
         PicturesFixture::recordRep($school, $id, 'clean');
     }
-    expect($moss())->toBe(1.0)->and(PicturesFixture::wallOf($school->fresh())->stones[0]->text)->toContain('1 of 1 First students hold it at rung 2.');
+    expect($moss())->toBe(1.0)
+        ->and(PicturesFixture::wallOf($school->fresh())->stones[0]->text)
+        ->toContain('1 of 1 First students hold it at rung 2.');
 
-    $school->students()->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $school->ranks()->value('id'), 'flags' => []]);
+    $school
+        ->students()
+        ->create(['code' => 'bo', 'name' => 'Bo', 'rank_id' => $school->ranks()->value('id'), 'flags' => []]);
     $stone = PicturesFixture::wallOf($school->fresh())->stones[0];
     [$moss] = $stone->moss();
-    expect($stone->proven)->toBe([0.5])->and($moss['height'])->toEqualWithDelta($stone->height / 2, 0.01)->and($moss['y'] + $moss['height'])->toEqualWithDelta($stone->y + $stone->height, 0.02);
+    expect($stone->proven)->toBe([0.5])
+        ->and($moss['height'])->toEqualWithDelta($stone->height / 2, 0.01)
+        ->and($moss['y'] + $moss['height'])->toEqualWithDelta($stone->y + $stone->height, 0.02);
 });
 
 it('reads proof anew with every rep, and not without', function (): void {
     $school = $this->school();
     $rank = $school->ranks()->firstOrFail();
-    $holds = fn (): bool => app(ProofBook::class)->of($school->fresh())->held($rank->code, 'wrist', Side::Written) === 1;
+    $holds = fn (): bool => app(ProofBook::class)
+        ->of($school->fresh())
+        ->held($rank->code, 'wrist', Side::Written) === 1;
     foreach (['000000000001', '000000000002'] as $id) {
         expect($holds())->toBeFalse();
         PicturesFixture::recordRep($school, $id, 'clean');
@@ -90,7 +106,11 @@ it('reads proof anew with every rep, and not without', function (): void {
 
     DB::enableQueryLog();
     $holds();
-    expect(collect(DB::getQueryLog())->pluck('query')->filter(fn (string $query): bool => str_contains($query, 'from "reps"')))->toBeEmpty();
+    expect(
+        collect(DB::getQueryLog())
+            ->pluck('query')
+            ->filter(fn (string $query): bool => str_contains($query, 'from "reps"')),
+    )->toBeEmpty();
     Cache::flush();
     expect($holds())->toBeTrue();
 });
@@ -101,13 +121,22 @@ it('builds a ladder of what the student needs, filled to the lower bound', funct
         PicturesFixture::recordRep($school, $id, 'clean', 3);
     }
     $mapper = app(CatalogueMapper::class);
-    $ada = $school->students()->with(['rank', 'reps.student', 'reps.attack', 'reps.answer', 'reps.attacker', 'reps.class'])->firstOrFail();
+    $ada = $school
+        ->students()
+        ->with(['rank', 'reps.student', 'reps.attack', 'reps.answer', 'reps.attacker', 'reps.class'])
+        ->firstOrFail();
     $curriculum = $mapper->curriculum($school);
     $at = CarbonImmutable::now()->addSecond();
-    $windows = Windows::of($mapper->reps($ada->reps->where('at', '>', now()->subDay())), $curriculum->attacks, $curriculum->ladder, $at);
+    $windows = Windows::of(
+        $mapper->reps($ada->reps->where('at', '>', now()->subDay())),
+        $curriculum->attacks,
+        $curriculum->ladder,
+        $at,
+    );
     $picture = new LadderPicture($curriculum, $mapper->student($ada), $windows['ada-plover'], $at);
 
-    expect(array_map(fn (LadderRow $row): string => $row->title(), $picture->rows))->toBe(['Wrist held across', 'Wrist held across (mirrored)'])
+    expect(array_map(fn (LadderRow $row): string => $row->title(), $picture->rows))
+        ->toBe(['Wrist held across', 'Wrist held across (mirrored)'])
         ->and($picture->goal)->toBe(2)
         ->and($picture->held())->toBe(1)
         ->and($picture->neediest()[0]->side)->toBe(Side::Mirrored)
@@ -117,17 +146,29 @@ it('builds a ladder of what the student needs, filled to the lower bound', funct
     $drawing = new LadderDrawing($picture);
     $rows = $drawing->families[0]['rows'];
     $bricks = array_values(array_filter($rows[0]['bricks'], fn (array $brick): bool => $brick['holds']));
-    expect(array_map(fn (array $family): array => [$family['name'], $family['held'], $family['all']], $drawing->families))->toBe([['Grabs', 1, 2]])
+    expect(
+        array_map(fn (array $family): array => [$family['name'], $family['held'], $family['all']], $drawing->families),
+    )
+        ->toBe([['Grabs', 1, 2]])
         ->and($bricks)->toHaveCount(3)
         // 17 units of a brick are filled to the bound.
         ->and($bricks[0]['fill'])->toEqualWithDelta(17 * 0.661, 0.06)
         ->and(array_column($drawing->rungs, 'label'))->toBe(['1', '2', '3', '4', '5', '6', '7'])
-        ->and($rows[0])->toMatchArray(['state' => 'holds', 'lower' => '0.66', 'highest' => '3', 'fadesShort' => CarbonImmutable::now()->addSecond()->addDays(21)->format('j M')])
+        ->and($rows[0])
+        ->toMatchArray([
+            'state' => 'holds',
+            'lower' => '0.66',
+            'highest' => '3',
+            'fadesShort' => CarbonImmutable::now()->addSecond()->addDays(21)->format('j M'),
+        ])
         ->and($rows[1])->toMatchArray(['state' => 'untried', 'highest' => 'none', 'fades' => '']);
 });
 
 it('marks the words that cannot be read, and no others', function (): void {
-    $check = BeatsCheck::of(app(CatalogueMapper::class)->curriculum($this->school()), "rigth palm chin\r\nleave 6\n  if nott: go on");
+    $check = BeatsCheck::of(
+        app(CatalogueMapper::class)->curriculum($this->school()),
+        "rigth palm chin\r\nleave 6\n  if nott: go on",
+    );
     $marked = array_column(array_filter($check->pieces, fn (array $piece): bool => $piece['tag'] === 'mark'), 'text');
 
     expect($marked)->toBe(['rigth', 'nott:'])
@@ -146,9 +187,24 @@ it('keeps what was chosen as far as it still goes', function (array $typed, arra
 
     expect(array_intersect_key($form->facets, $facets))->toBe($facets);
 })->with([
-    'nothing yet' => [[], ['hand' => 'right', 'bearing' => '12', 'thumb' => 'n/a', 'phase' => 'landed', 'notice' => 'ready', 'intent' => 'move']],
-    'the same kind' => [['kind' => 'swing', 'hand' => 'left', 'bearing' => '2', 'entry' => 'through'], ['hand' => 'left', 'bearing' => '2', 'phase' => 'reaching', 'entry' => 'through', 'intent' => 'strike']],
-    'another kind' => [['kind' => 'hug-behind-pinned', 'hand' => 'left', 'bearing' => '2', 'thumb' => 'up', 'entry' => 'through'], ['hand' => 'both', 'bearing' => '4', 'thumb' => 'n/a', 'entry' => 'step', 'notice' => 'off-guard']],
-    'the ground' => [['kind' => 'ground-standing', 'bearing' => '6', 'posture' => 'standing'], ['hand' => 'none', 'bearing' => '6', 'posture' => 'back', 'notice' => 'off-guard']],
+    'nothing yet' => [
+        [],
+        [
+            'hand' => 'right', 'bearing' => '12', 'thumb' => 'n/a', 'phase' => 'landed', 'notice' => 'ready',
+            'intent' => 'move',
+        ],
+    ],
+    'the same kind' => [
+        ['kind' => 'swing', 'hand' => 'left', 'bearing' => '2', 'entry' => 'through'],
+        ['hand' => 'left', 'bearing' => '2', 'phase' => 'reaching', 'entry' => 'through', 'intent' => 'strike'],
+    ],
+    'another kind' => [
+        ['kind' => 'hug-behind-pinned', 'hand' => 'left', 'bearing' => '2', 'thumb' => 'up', 'entry' => 'through'],
+        ['hand' => 'both', 'bearing' => '4', 'thumb' => 'n/a', 'entry' => 'step', 'notice' => 'off-guard'],
+    ],
+    'the ground' => [
+        ['kind' => 'ground-standing', 'bearing' => '6', 'posture' => 'standing'],
+        ['hand' => 'none', 'bearing' => '6', 'posture' => 'back', 'notice' => 'off-guard'],
+    ],
     'a kind that is none' => [['kind' => 'tickle', 'hand' => 'left'], ['hand' => 'left']],
 ]);

@@ -4,8 +4,19 @@ declare(strict_types=1);
 
 use App\Models\Role;
 
-it('gives each role what it may do', function (Role $role, string $title, bool $runs, bool $writes, bool $teaches): void {
-    expect([$role->title(), $role->runsSchool(), $role->writesCurriculum(), $role->teaches()])->toBe([$title, $runs, $writes, $teaches]);
+it('gives each role what it may do', function (
+    Role $role,
+    string $title,
+    bool $runs,
+    bool $writes,
+    bool $teaches,
+): void {
+    expect([$role->title(), $role->runsSchool(), $role->writesCurriculum(), $role->teaches()])->toBe([
+        $title,
+        $runs,
+        $writes,
+        $teaches,
+    ]);
 })->with([
     [Role::Head, 'Head instructor', true, true, true],
     [Role::Instructor, 'Instructor', false, true, true],
@@ -30,8 +41,23 @@ it('shows each role the places that it may go to, and marks where it is', functi
 it('offers an assistant nothing that only instructors do', function (): void {
     $school = $this->school();
     $this->actingAs($this->person($school, Role::Assistant));
-    foreach (['/wall', '/attacks', '/attacks/'.$school->attacks()->value('id'), '/answers/'.$school->answers()->value('id'), '/people', '/people/'.$school->students()->value('id')] as $path) {
-        $this->get($path)->assertOk()->assertDontSee('>Edit<', false)->assertDontSee('>Delete<', false)->assertDontSee('Catalogue an attack')->assertDontSee('Write an answer')->assertDontSee('Add a student')->assertDontSee('write one');
+    foreach (
+        [
+            '/wall',
+            '/attacks',
+            '/attacks/'.$school->attacks()->value('id'),
+            '/answers/'.$school->answers()->value('id'),
+            '/people',
+            '/people/'.$school->students()->value('id'),
+        ] as $path
+    ) {
+        $this->get($path)->assertOk()
+            ->assertDontSee('>Edit<', false)
+            ->assertDontSee('>Delete<', false)
+            ->assertDontSee('Catalogue an attack')
+            ->assertDontSee('Write an answer')
+            ->assertDontSee('Add a student')
+            ->assertDontSee('write one');
     }
 });
 
@@ -42,7 +68,14 @@ it('says what can hurt a partner wherever an attack is worked on', function (): 
     $choke = $school->attacks()->where('code', 'forearm-behind')->firstOrFail();
     $student = $school->students()->where('code', 'ilsa-moorings')->firstOrFail();
 
-    foreach (["/attacks/{$choke->id}", '/answers/'.$choke->answers()->value('id'), "/record/{$student->id}/{$choke->id}/written", '/attacks/facets?kind=forearm-behind'] as $path) {
+    foreach (
+        [
+            "/attacks/{$choke->id}",
+            '/answers/'.$choke->answers()->value('id'),
+            "/record/{$student->id}/{$choke->id}/written",
+            '/attacks/facets?kind=forearm-behind',
+        ] as $path
+    ) {
         $this->get($path)->assertOk()->assertSee('Chokes are not for children');
     }
     $gangway = $school->attacks()->where('code', 'hug-behind-gangway')->firstOrFail();
@@ -50,6 +83,10 @@ it('says what can hurt a partner wherever an attack is worked on', function (): 
 });
 
 it('says the cautions on every page', function (string $path): void {
-    $this->actingAs($this->person($this->school(), Role::Head))->get($path)->assertOk()
-        ->assertSee('planning estimates')->assertSee('Tap and stop word')->assertSee('local law and licensed instruction decide');
+    $this->actingAs($this->person($this->school(), Role::Head))
+        ->get($path)
+        ->assertOk()
+        ->assertSee('planning estimates')
+        ->assertSee('Tap and stop word')
+        ->assertSee('local law and licensed instruction decide');
 })->with(['/wall', '/attacks', '/answers', '/people', '/record', '/school']);

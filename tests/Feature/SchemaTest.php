@@ -8,7 +8,10 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 it('lets every table of ours belong to a school', function (): void {
-    $others = ['schools', 'migrations', 'sessions', 'cache', 'cache_locks', 'jobs', 'failed_jobs', 'password_reset_tokens', 'personal_access_tokens'];
+    $others = [
+        'schools', 'migrations', 'sessions', 'cache', 'cache_locks', 'jobs', 'failed_jobs', 'password_reset_tokens',
+        'personal_access_tokens',
+    ];
     foreach (array_diff(Schema::getTableListing(schemaQualified: false), $others) as $table) {
         expect(Schema::hasColumn($table, 'school_id'))->toBeTrue($table);
     }
@@ -17,8 +20,14 @@ it('lets every table of ours belong to a school', function (): void {
 it('refuses to join two schools', function (string $table, string $column, string $from): void {
     [$here, $there] = [$this->school(), $this->school('Other Hall')];
 
-    expect(fn () => DB::transaction(fn () => DB::table($table)->where('school_id', $here->id)->limit(1)->update([$column => DB::table($from)->where('school_id', $there->id)->value('id')])))
-        ->toThrow(QueryException::class, 'foreign key');
+    expect(
+        fn () => DB::transaction(
+            fn () => DB::table($table)
+                ->where('school_id', $here->id)
+                ->limit(1)
+                ->update([$column => DB::table($from)->where('school_id', $there->id)->value('id')]),
+        ),
+    )->toThrow(QueryException::class, 'foreign key');
 })->with([
     ['attacks', 'needed_by_id', 'ranks'],
     ['attacks', 'needed_by_youth_id', 'ranks'],
@@ -30,10 +39,14 @@ it('refuses to join two schools', function (string $table, string $column, strin
 it('refuses figures and words that mean nothing', function (string $table, array $values, string $constraint): void {
     $school = $this->school();
 
-    expect(fn () => DB::transaction(function () use ($school, $table, $values): void {
-        DB::statement('set constraints all immediate');
-        DB::table($table)->where($table === 'schools' ? 'id' : 'school_id', $school->id)->update($values);
-    }))->toThrow(QueryException::class, $constraint);
+    expect(
+        fn () => DB::transaction(function () use ($school, $table, $values): void {
+            DB::statement('set constraints all immediate');
+            DB::table($table)
+                ->where($table === 'schools' ? 'id' : 'school_id', $school->id)
+                ->update($values);
+        }),
+    )->toThrow(QueryException::class, $constraint);
 })->with([
     'a share above one' => ['schools', ['share' => 1.5], 'schools_share_check'],
     'a doctrine of none' => ['schools', ['doctrine' => 'revenge'], 'schools_doctrine_check'],
@@ -54,9 +67,20 @@ it('knows a student’s sign-in by its student, and no other', function (): void
     $school = $this->school();
     $row = ['school_id' => $school->id, 'name' => 'X', 'email' => 'x@small.example', 'password' => 'x'];
 
-    expect(fn () => DB::transaction(fn () => DB::table('users')->insert([...$row, 'role' => 'student'])))->toThrow(QueryException::class, 'users_student_check')
-        ->and(fn () => DB::transaction(fn () => DB::table('users')->insert([...$row, 'role' => 'head', 'student_id' => $school->students()->value('id')])))->toThrow(QueryException::class, 'users_student_check')
-        ->and(fn () => DB::transaction(fn () => DB::table('users')->insert([...$row, 'role' => 'owner'])))->toThrow(QueryException::class, 'users_role_check');
+    expect(fn () => DB::transaction(fn () => DB::table('users')->insert([...$row, 'role' => 'student'])))
+        ->toThrow(QueryException::class, 'users_student_check')
+        ->and(
+            fn () => DB::transaction(
+                fn () => DB::table('users')->insert([
+                    ...$row,
+                    'role' => 'head',
+                    'student_id' => $school->students()->value('id'),
+                ]),
+            ),
+        )
+        ->toThrow(QueryException::class, 'users_student_check')
+        ->and(fn () => DB::transaction(fn () => DB::table('users')->insert([...$row, 'role' => 'owner'])))
+        ->toThrow(QueryException::class, 'users_role_check');
 });
 
 it('lets a whole school go, with everything in it', function (): void {

@@ -11,6 +11,9 @@ final class SchoolFixture
 {
     public static function catalogueFile(array $replace = [], string $name = 'small.yaml'): UploadedFile
     {
-        return UploadedFile::fake()->createWithContent($name, strtr((string) file_get_contents(dirname(__DIR__).'/fixtures/small.yaml'), $replace));
+        return UploadedFile::fake()->createWithContent(
+            $name,
+            strtr((string) file_get_contents(dirname(__DIR__).'/fixtures/small.yaml'), $replace),
+        );
     }
 }

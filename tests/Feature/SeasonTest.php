@@ -17,48 +17,90 @@ beforeEach(function (): void {
     $this->hall = $this->school();
     $this->actingAs($this->head = $this->person($this->hall, Role::Head));
     // Somebody who has never tried it.
-    $this->new = $this->hall->students()->create(['code' => 'new', 'name' => 'Wick Fenner', 'rank_id' => $this->hall->ranks()->where('code', 'first')->value('id')]);
+    $this->new = $this->hall
+        ->students()
+        ->create([
+            'code' => 'new',
+            'name' => 'Wick Fenner',
+            'rank_id' => $this->hall->ranks()->where('code', 'first')->value('id'),
+        ]);
     $rank = $this->hall->ranks()->where('code', 'second')->firstOrFail();
     $this->hall->attacks()->update(['needed_by_id' => null]);
-    $this->hall->attacks()->where('code', 'wrist')->firstOrFail()->update(['needed_by_id' => $rank->id, 'critical' => true]);
+    $this->hall
+        ->attacks()
+        ->where('code', 'wrist')
+        ->firstOrFail()
+        ->update(['needed_by_id' => $rank->id, 'critical' => true]);
     $this->answer = $this->hall->answers()->firstOrFail();
-    $this->answer->update(['rank_id' => $rank->id, 'beats' => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\nhop 6 long\nleave 6\n"]);
-    $this->class = fn (string $at, array $with = []): TrainingClass => $this->hall->classes()->create(['at' => $at, 'minutes' => 60, 'places' => 8, 'instructors' => 1, ...$with]);
+    $this->answer->update([
+        'rank_id' => $rank->id,
+        'beats'
+            => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\nhop 6 long\nleave 6\n",
+    ]);
+    $this->class = fn (string $at, array $with = []): TrainingClass => $this->hall
+        ->classes()
+        ->create(['at' => $at, 'minutes' => 60, 'places' => 8, 'instructors' => 1, ...$with]);
     $this->test = function (array $with = []) use ($rank): Test {
-        $this->post('/tests', ['rank' => $rank->id, 'at' => '2026-12-20T10:00', 'place' => 'Loft', 'items' => 'list', 'candidates' => [$this->new->id], ...$with])->assertSessionHasNoErrors();
+        $this->post('/tests', [
+            'rank' => $rank->id,
+            'at' => '2026-12-20T10:00',
+            'place' => 'Loft',
+            'items' => 'list',
+            'candidates' => [$this->new->id],
+            ...$with,
+        ])->assertSessionHasNoErrors();
 
         return $this->hall->tests()->latest('id')->firstOrFail();
     };
-    $this->forTest = fn (TrainingClass $class): bool => str_contains((string) $this->get("/classes/{$class->id}")->assertOk()->getContent(), 'for the coming test;');
-    $this->teaches = fn (Test $test): array => json_decode((string) DB::table('tests')->where('id', $test->id)->value('teaches'), true);
+    $this->forTest = fn (TrainingClass $class): bool => str_contains(
+        (string) $this->get("/classes/{$class->id}")
+            ->assertOk()
+            ->getContent(),
+        'for the coming test;',
+    );
+    $this->teaches = fn (Test $test): array => json_decode(
+        (string) DB::table('tests')->where('id', $test->id)->value('teaches'),
+        true,
+    );
 });
 
-it('goes on teaching in a class what the way to a test has planned for it, whatever is recorded then', function (): void {
-    [$tonight, $later] = [($this->class)('2026-11-30 19:00'), ($this->class)('2026-12-03 19:00')];
-    $test = ($this->test)();
-    $seasons = app(SeasonBook::class);
-    $seasons->of($test);
-    expect(($this->forTest)($tonight))->toBeTrue();
+it(
+    'goes on teaching in a class what the way to a test has planned for it, whatever is recorded then',
+    function (): void {
+        [$tonight, $later] = [($this->class)('2026-11-30 19:00'), ($this->class)('2026-12-03 19:00')];
+        $test = ($this->test)();
+        $seasons = app(SeasonBook::class);
+        $seasons->of($test);
+        expect(($this->forTest)($tonight))->toBeTrue();
 
-    // A rep comes in; the class begins; it is over, and the way is planned anew, with the classes that are left.
-    BoardFixture::boardRep($this->hall, 1, 'ada-plover', CarbonImmutable::now());
-    expect(($this->forTest)($tonight))->toBeTrue();
-    $this->travelTo(CarbonImmutable::parse('2026-11-30 19:30'));
-    BoardFixture::boardRep($this->hall, 2, 'ada-plover', CarbonImmutable::now());
-    expect(($this->forTest)($tonight))->toBeTrue();
-    $this->travelTo(CarbonImmutable::parse('2026-11-30 20:10'));
-    expect(array_map(static fn ($class): string => $class->id, $seasons->of($test->fresh())->plan->classes))->toBe([$later->code]);
-    expect(($this->forTest)($tonight))->toBeTrue()->and(($this->teaches)($test))->toHaveKeys([$tonight->code, $later->code])->and(($this->teaches)($test)[$tonight->code])->toBe([$this->answer->code]);
-});
+        // A rep comes in; the class begins; it is over, and the way is planned anew, with the classes that are left.
+        BoardFixture::boardRep($this->hall, 1, 'ada-plover', CarbonImmutable::now());
+        expect(($this->forTest)($tonight))->toBeTrue();
+        $this->travelTo(CarbonImmutable::parse('2026-11-30 19:30'));
+        BoardFixture::boardRep($this->hall, 2, 'ada-plover', CarbonImmutable::now());
+        expect(($this->forTest)($tonight))->toBeTrue();
+        $this->travelTo(CarbonImmutable::parse('2026-11-30 20:10'));
+        expect(array_map(static fn ($class): string => $class->id, $seasons->of($test->fresh())->plan->classes))->toBe([
+            $later->code,
+        ]);
+        expect(($this->forTest)($tonight))->toBeTrue()
+            ->and(($this->teaches)($test))->toHaveKeys([$tonight->code, $later->code])
+            ->and(($this->teaches)($test)[$tonight->code])->toBe([$this->answer->code]);
+    },
+);
 
 it('asks a job for what is not planned for a class, and for nothing that no test leads to', function (): void {
     Queue::fake();
     $class = ($this->class)('2026-12-01 19:00');
     $test = ($this->test)();
-    $this->get("/classes/{$class->id}")->assertSee('The way to a coming test is being planned.')->assertDontSee('for the coming test;');
+    $this->get("/classes/{$class->id}")
+        ->assertSee('The way to a coming test is being planned.')
+        ->assertDontSee('for the coming test;');
     Queue::assertPushed(PlanSeason::class, static fn (PlanSeason $job): bool => $job->testId === $test->id);
     app(SeasonBook::class)->of($test->fresh());
-    $this->get("/classes/{$class->id}")->assertDontSee('is being planned')->assertSee('for the coming test;');
+    $this->get("/classes/{$class->id}")
+        ->assertDontSee('is being planned')
+        ->assertSee('for the coming test;');
 
     Queue::fake();
     $test->update(['classes' => ['another-one']]);
@@ -78,10 +120,12 @@ it('asks no job again for what could not be planned, as long as nothing has chan
     $class = ($this->class)('2026-12-01 19:00');
     (new PlanSeason(($this->test)()->id))->failed(null);
     Queue::fake();
-    $this->get("/classes/{$class->id}")->assertOk()->assertDontSee('The way to a coming test is being planned.');
+    $this->get("/classes/{$class->id}")->assertOk()
+        ->assertDontSee('The way to a coming test is being planned.');
     Queue::assertNothingPushed();
     BoardFixture::boardRep($this->hall, 1, 'ada-plover', CarbonImmutable::now());
-    $this->get("/classes/{$class->id}")->assertOk()->assertSee('The way to a coming test is being planned.');
+    $this->get("/classes/{$class->id}")->assertOk()
+        ->assertSee('The way to a coming test is being planned.');
     Queue::assertPushed(PlanSeason::class);
 });
 
@@ -92,7 +136,9 @@ it('plans the way to a test anew around a class', function (string $at, int $min
     ($this->class)('2026-11-30 10:30', ['cancelled_at' => now()]);
     $this->artisan('stone-drill:seasons')->assertSuccessful();
 
-    $isPlanned ? Queue::assertPushed(PlanSeason::class, static fn (PlanSeason $job): bool => $job->testId === $test->id) : Queue::assertNothingPushed();
+    $isPlanned
+        ? Queue::assertPushed(PlanSeason::class, static fn (PlanSeason $job): bool => $job->testId === $test->id)
+        : Queue::assertNothingPushed();
 })->with([
     'just now' => ['2026-11-30 11:00', 60, true],
     'two hours ago' => ['2026-11-30 09:01', 60, true],
@@ -102,12 +148,21 @@ it('plans the way to a test anew around a class', function (string $at, int $min
     'to come' => ['2026-11-30 14:01', 60, false],
 ]);
 
-it('plans anew neither for nobody nor for a test that is over or called off', function (array $columns, bool $hasCandidates): void {
+it('plans anew neither for nobody nor for a test that is over or called off', function (
+    array $columns,
+    bool $hasCandidates,
+): void {
     ($this->class)('2026-11-30 11:00');
     $test = ($this->test)();
     expect(SeasonBook::around(CarbonImmutable::now()))->toBe([$test->id]);
-    DB::table('tests')->where('id', $test->id)->update($columns + ['place' => 'Loft']);
+    DB::table('tests')
+        ->where('id', $test->id)
+        ->update($columns + ['place' => 'Loft']);
     $hasCandidates ?: $test->candidates()->detach();
 
     expect(SeasonBook::around(CarbonImmutable::now()))->toBe([]);
-})->with(['nobody' => [[], false], 'over' => [['at' => '2026-11-30 11:59'], true], 'called off' => [['cancelled_at' => '2026-11-29'], true]]);
+})->with([
+    'nobody' => [[], false],
+    'over' => [['at' => '2026-11-30 11:59'], true],
+    'called off' => [['cancelled_at' => '2026-11-29'], true],
+]);

@@ -14,59 +14,162 @@ beforeEach(function (): void {
     $this->hall = $this->school();
     $this->actingAs($this->person($this->hall, Role::Head));
     // What the catalogue file says of the school after a change.
-    $this->exported = fn (): StoneDrill\Core\Curriculum\School => (new CatalogueReader())->read((string) $this->get('/school/export.yaml')->getContent(), Format::Yaml)->catalogue->school;
+    $this->exported = fn (): StoneDrill\Core\Curriculum\School => (new CatalogueReader())->read(
+        (string) $this->get('/school/export.yaml')->getContent(),
+        Format::Yaml,
+    )->catalogue->school;
 });
 
 it('shows every section with its default', function (): void {
-    $this->get('/school/settings')->assertOk()->assertSeeInOrder(['School', 'How you answer', 'Bodies and tolerance', 'Hole weights', 'Fading', 'Facets in scope', 'Contact and age', 'Names', 'Own words'])->assertSee('Default: leave at once.');
+    $this->get('/school/settings')->assertOk()
+        ->assertSeeInOrder([
+            'School', 'How you answer', 'Bodies and tolerance', 'Hole weights', 'Fading', 'Facets in scope',
+            'Contact and age', 'Names', 'Own words',
+        ])
+        ->assertSee('Default: leave at once.');
 });
 
-it('saves each section, says it in the file, and resets it', function (string $section, array $fields, callable $read, mixed $expected, mixed $default): void {
-    $this->put("/school/settings/{$section}", $fields)->assertRedirect("/school/settings#{$section}")->assertSessionHas('status');
+it('saves each section, says it in the file, and resets it', function (
+    string $section,
+    array $fields,
+    callable $read,
+    mixed $expected,
+    mixed $default,
+): void {
+    $this->put("/school/settings/{$section}", $fields)
+        ->assertRedirect("/school/settings#{$section}")
+        ->assertSessionHas('status');
     expect($read(($this->exported)()))->toEqual($expected)
         ->and($this->hall->log()->where('event', 'updated')->exists())->toBeTrue();
 
     $this->delete("/school/settings/{$section}")->assertRedirect("/school/settings#{$section}");
     expect($read(($this->exported)()))->toEqual($default);
 })->with([
-    'general' => ['general', ['name' => 'Renamed Hall', 'zone' => 'Asia/Tokyo', 'bearings' => 'directions'], fn ($school): array => [$school->name, $school->conventions->zone, $school->conventions->bearings->value], ['Renamed Hall', 'Asia/Tokyo', 'directions'], ['Renamed Hall', 'UTC', 'clock']],
-    'doctrine' => ['doctrine', ['doctrine' => 'subdue'], fn ($school): string => $school->doctrine->value, 'subdue', 'escape'],
-    'bodies' => ['bodies', ['typical' => 'small', 'tolerance' => '7.5', 'sizes' => ['child' => '1.2', 'small' => '1.5', 'medium' => '1.7', 'large' => '1.9']], fn ($school): array => [$school->statures->typical, $school->tolerance, $school->statures->sizes], ['small', 0.075, ['child' => 1.2, 'small' => 1.5, 'medium' => 1.7, 'large' => 1.9]], ['medium', 0.05, ['child' => 1.25, 'small' => 1.52, 'medium' => 1.68, 'large' => 1.85]]],
+    'general' => [
+        'general',
+        ['name' => 'Renamed Hall', 'zone' => 'Asia/Tokyo', 'bearings' => 'directions'],
+        fn ($school): array => [$school->name, $school->conventions->zone, $school->conventions->bearings->value],
+        ['Renamed Hall', 'Asia/Tokyo', 'directions'],
+        ['Renamed Hall', 'UTC', 'clock'],
+    ],
+    'doctrine' => [
+        'doctrine',
+        ['doctrine' => 'subdue'],
+        fn ($school): string => $school->doctrine->value,
+        'subdue',
+        'escape',
+    ],
+    'bodies' => [
+        'bodies',
+        [
+            'typical' => 'small',
+            'tolerance' => '7.5',
+            'sizes' => ['child' => '1.2', 'small' => '1.5', 'medium' => '1.7', 'large' => '1.9'],
+        ],
+        fn ($school): array => [$school->statures->typical, $school->tolerance, $school->statures->sizes],
+        ['small', 0.075, ['child' => 1.2, 'small' => 1.5, 'medium' => 1.7, 'large' => 1.9]],
+        ['medium', 0.05, ['child' => 1.25, 'small' => 1.52, 'medium' => 1.68, 'large' => 1.85]],
+    ],
     'times' => ['times', ['half_life' => '45'], fn ($school): float => $school->proof->halfLife, 45.0, 60.0],
-    'reacting' => ['times', ['reaction_base' => '0.3', 'reaction_per_bit' => '0.12'], fn ($school): array => [$school->reaction->base, $school->reaction->perBit, $school->proof->halfLife], [0.3, 0.12, 60.0], [0.25, 0.15, 60.0]],
-    'scope' => ['scope', ['scope' => [...array_combine(array_column(Facet::cases(), 'value'), array_map(fn ($facet): array => $facet->values(), Facet::cases())), 'posture' => ['back', 'standing']]], fn ($school): array => $school->conventions->scope->values, ['posture' => ['standing', 'back']], []],
-    'names' => ['names', ['names' => ['attack' => ['one' => 'episode', 'many' => 'episodes'], 'rung' => ['one' => '', 'many' => '']]], fn ($school): array => $school->conventions->nouns->words, ['attack' => ['one' => 'episode', 'many' => 'episodes']], []],
-    'words' => ['words', ['words' => [['own' => 'Parry out', 'word' => 'verbs:parry'], ['own' => ' ', 'word' => ''], ['own' => 'jaw line', 'word' => 'targets:chin']]], fn ($school): array => $school->conventions->aliases, ['verbs' => ['parry out' => 'parry'], 'targets' => ['jaw line' => 'chin']], []],
+    'reacting' => [
+        'times',
+        ['reaction_base' => '0.3', 'reaction_per_bit' => '0.12'],
+        fn ($school): array => [$school->reaction->base, $school->reaction->perBit, $school->proof->halfLife],
+        [0.3, 0.12, 60.0],
+        [0.25, 0.15, 60.0],
+    ],
+    'scope' => [
+        'scope',
+        [
+            'scope' => [
+                ...array_combine(
+                    array_column(Facet::cases(), 'value'),
+                    array_map(fn ($facet): array => $facet->values(), Facet::cases()),
+                ),
+                'posture' => ['back', 'standing'],
+            ],
+        ],
+        fn ($school): array => $school->conventions->scope->values,
+        ['posture' => ['standing', 'back']],
+        [],
+    ],
+    'names' => [
+        'names',
+        ['names' => ['attack' => ['one' => 'episode', 'many' => 'episodes'], 'rung' => ['one' => '', 'many' => '']]],
+        fn ($school): array => $school->conventions->nouns->words,
+        ['attack' => ['one' => 'episode', 'many' => 'episodes']],
+        [],
+    ],
+    'words' => [
+        'words',
+        [
+            'words' => [
+                ['own' => 'Parry out', 'word' => 'verbs:parry'],
+                ['own' => ' ', 'word' => ''],
+                ['own' => 'jaw line', 'word' => 'targets:chin'],
+            ],
+        ],
+        fn ($school): array => $school->conventions->aliases,
+        ['verbs' => ['parry out' => 'parry'], 'targets' => ['jaw line' => 'chin']],
+        [],
+    ],
 ]);
 
 it('keeps a policy, and goes back to what holds without one', function (): void {
     $policy = BeginningFixture::policy($this->hall);
     $policy['fall']['all']['not-taught'] = 'second';
     $this->put('/school/settings/policy', ['policy' => $policy])->assertSessionHas('status');
-    expect(collect(($this->exported)()->policy)->contains(fn ($row): bool => $row->hazard->value === 'fall' && $row->rank === 'second'))->toBeTrue();
+    expect(
+        collect(($this->exported)()->policy)->contains(
+            fn ($row): bool => $row->hazard->value === 'fall' && $row->rank === 'second',
+        ),
+    )->toBeTrue();
 
     $this->delete('/school/settings/policy');
     expect($this->hall->fresh()->policy)->toBeNull();
 });
 
 it('shows on the wall what a setting would change, and saves nothing', function (): void {
-    $fields = ['typical' => 'medium', 'tolerance' => '5', 'sizes' => ['child' => '1.25', 'small' => '1.52', 'medium' => '1.68', 'large' => '1.85']];
+    $fields = [
+        'typical' => 'medium',
+        'tolerance' => '5',
+        'sizes' => ['child' => '1.25', 'small' => '1.52', 'medium' => '1.68', 'large' => '1.85'],
+    ];
     $this->put('/school/settings/bodies', [...$fields, 'preview' => '1'])->assertRedirect('/school/settings#bodies');
     $this->get('/school/settings')->assertSee('Nothing changes on the wall.');
 
-    // The one answer that there is leaves from a hold that is on where the hand cannot reach: weights alone change here.
-    $factors = array_map(fn ($kind): string => (string) $kind->factor(), array_column(StoneDrill\Core\Coverage\HoleKind::cases(), null, 'value'));
-    $this->put('/school/settings/weights', ['share' => '80', 'factors' => [...$factors, 'open' => '2'], 'preview' => '1']);
+    // The one answer that there is leaves from a hold that is on where the hand cannot reach: weights alone change
+    // here.
+    $factors = array_map(
+        fn ($kind): string => (string) $kind->factor(),
+        array_column(StoneDrill\Core\Coverage\HoleKind::cases(), null, 'value'),
+    );
+    $this->put('/school/settings/weights', [
+        'share' => '80',
+        'factors' => [...$factors, 'open' => '2'],
+        'preview' => '1',
+    ]);
     // The hug weighs 2 × 1 now and 2 × 2 then; the wrist’s other side 4 / 2 × .6 = 1.2.
-    $this->get('/school/settings')->assertSee('Not saved yet. This is what would change:')->assertSee('Holes: 2 of weight 3.2 now, 2 of weight 5.2 then.');
+    $this->get('/school/settings')
+        ->assertSee('Not saved yet. This is what would change:')
+        ->assertSee('Holes: 2 of weight 3.2 now, 2 of weight 5.2 then.');
     expect($this->hall->fresh()->hole_factors)->toBe([]);
 });
 
 it('shows what a doctrine and a policy would change', function (): void {
     // The answer ends out of reach; held down instead, nobody would ask for that.
-    $this->hall->answers()->firstOrFail()->update(['beats' => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\n"]);
+    $this->hall
+        ->answers()
+        ->firstOrFail()
+        ->update([
+            'beats'
+                => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\n",
+        ]);
     $this->put('/school/settings/doctrine', ['doctrine' => 'control', 'preview' => '1']);
-    $this->get('/school/settings')->assertSee('Not saved yet.')->assertDontSee('Nothing changes on the wall.')->assertSee('Holes: 3 of weight');
+    $this->get('/school/settings')
+        ->assertSee('Not saved yet.')
+        ->assertDontSee('Nothing changes on the wall.')
+        ->assertSee('Holes: 3 of weight');
 
     $policy = BeginningFixture::policy($this->hall->fresh());
     $policy['head-contact']['all']['not-taught'] = 'always';
@@ -77,9 +180,25 @@ it('shows what a doctrine and a policy would change', function (): void {
 
 it('names the attacks that something works for no longer', function (): void {
     // Against somebody larger, whose chin a palm just reaches now.
-    $this->hall->attacks()->where('code', 'wrist')->firstOrFail()->update(['build' => 'larger']);
-    $this->hall->answers()->firstOrFail()->update(['beats' => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\nleave 6\n", 'pattern' => []]);
-    $giants = ['typical' => 'medium', 'tolerance' => '5', 'sizes' => ['child' => '1.25', 'small' => '1.52', 'medium' => '1.68', 'large' => '2.4'], 'preview' => '1'];
+    $this->hall
+        ->attacks()
+        ->where('code', 'wrist')
+        ->firstOrFail()
+        ->update(['build' => 'larger']);
+    $this->hall
+        ->answers()
+        ->firstOrFail()
+        ->update([
+            'beats'
+                => "left foot step 9, left hand strip toward thumb -> released\nright foot step 12, right palm chin\nleave 6\n",
+            'pattern' => [],
+        ]);
+    $giants = [
+        'typical' => 'medium',
+        'tolerance' => '5',
+        'sizes' => ['child' => '1.25', 'small' => '1.52', 'medium' => '1.68', 'large' => '2.4'],
+        'preview' => '1',
+    ];
     $this->put('/school/settings/bodies', $giants);
 
     $this->get('/school/settings')->assertOk()->assertSee('Works no longer: Wrist held across (as written)');
@@ -89,14 +208,33 @@ it('names the attacks that something works for no longer', function (): void {
     $this->get('/school/settings')->assertSee('Works then: Wrist held across (as written)');
 });
 
-it('refuses what means nothing, and keeps what was typed', function (string $section, array $fields, string $field): void {
-    $this->from('/school/settings')->put("/school/settings/{$section}", $fields)->assertRedirect('/school/settings')->assertSessionHasErrors($field);
+it('refuses what means nothing, and keeps what was typed', function (
+    string $section,
+    array $fields,
+    string $field,
+): void {
+    $this->from('/school/settings')
+        ->put("/school/settings/{$section}", $fields)
+        ->assertRedirect('/school/settings')
+        ->assertSessionHasErrors($field);
     $this->get('/school/settings')->assertOk()->assertSee('Not saved.');
 })->with([
     'no name' => ['general', ['name' => '', 'zone' => 'UTC', 'bearings' => 'clock'], 'name'],
-    'a size of 5 m' => ['bodies', ['typical' => 'medium', 'tolerance' => '5', 'sizes' => ['medium' => '5']], 'sizes.medium'],
-    'a typical size that is none' => ['bodies', ['typical' => 'huge', 'tolerance' => '5', 'sizes' => ['medium' => '1.7']], 'typical'],
-    'a word that stands for nothing' => ['words', ['words' => [['own' => 'zap', 'word' => 'verbs:zap']]], 'words.0.word'],
+    'a size of 5 m' => [
+        'bodies',
+        ['typical' => 'medium', 'tolerance' => '5', 'sizes' => ['medium' => '5']],
+        'sizes.medium',
+    ],
+    'a typical size that is none' => [
+        'bodies',
+        ['typical' => 'huge', 'tolerance' => '5', 'sizes' => ['medium' => '1.7']],
+        'typical',
+    ],
+    'a word that stands for nothing' => [
+        'words',
+        ['words' => [['own' => 'zap', 'word' => 'verbs:zap']]],
+        'words.0.word',
+    ],
     'a word that is taken' => ['words', ['words' => [['own' => 'palm', 'word' => 'verbs:parry']]], 'words'],
     'a word with signs' => ['words', ['words' => [['own' => 'zap!', 'word' => 'verbs:parry']]], 'words'],
 ]);
@@ -105,46 +243,107 @@ it('lets own words be typed into beats, and shows beats with them', function ():
     $this->put('/school/settings/words', ['words' => [['own' => 'heel hand', 'word' => 'strikes:palm']]]);
     $attack = $this->hall->attacks()->where('code', 'wrist')->firstOrFail();
 
-    $this->post("/attacks/{$attack->id}/workbench", ['beats' => "left foot step 9, left hand strip toward thumb -> released\nright heel hand chin\nleave 6", 'rank' => 'first'])->assertOk()->assertSee('heel hand');
+    $this->post("/attacks/{$attack->id}/workbench", [
+        'beats' => "left foot step 9, left hand strip toward thumb -> released\nright heel hand chin\nleave 6",
+        'rank' => 'first',
+    ])
+        ->assertOk()
+        ->assertSee('heel hand');
 });
 
 it('says every screen in the school’s own names, and nobody else’s', function (): void {
-    $names = ['attack' => ['one' => 'episode', 'many' => 'episodes'], 'answer' => ['one' => 'reply', 'many' => 'replies'], 'rank' => ['one' => 'colour', 'many' => 'colours'], 'rung' => ['one' => 'étape', 'many' => 'étapes']];
+    $names = [
+        'attack' => ['one' => 'episode', 'many' => 'episodes'],
+        'answer' => ['one' => 'reply', 'many' => 'replies'],
+        'rank' => ['one' => 'colour', 'many' => 'colours'],
+        'rung' => ['one' => 'étape', 'many' => 'étapes'],
+    ];
     $this->put('/school/settings/names', ['names' => $names])->assertSessionHasNoErrors();
     $this->flushSession()->actingAs($this->hall->users()->firstOrFail());
 
-    foreach (['/wall', '/wall?form=table', '/wall/cross', '/wall/ranks', '/wall/holes', '/attacks', '/attacks/create', '/answers', '/drill-lists', '/board', '/mat', '/school', '/record', '/people', '/people/'.$this->hall->students()->value('id'), '/attacks/'.$this->hall->attacks()->value('id'), '/answers/'.$this->hall->answers()->value('id')] as $page) {
-        $said = html_entity_decode(strip_tags((string) preg_replace('~<(script|style|textarea|title)\b.*?</\1>~s', '', (string) $this->get($page)->assertOk()->getContent())));
+    foreach (
+        [
+            '/wall',
+            '/wall?form=table',
+            '/wall/cross',
+            '/wall/ranks',
+            '/wall/holes',
+            '/attacks',
+            '/attacks/create',
+            '/answers',
+            '/drill-lists',
+            '/board',
+            '/mat',
+            '/school',
+            '/record',
+            '/people',
+            '/people/'.$this->hall->students()->value('id'),
+            '/attacks/'.$this->hall->attacks()->value('id'),
+            '/answers/'.$this->hall->answers()->value('id'),
+        ] as $page
+    ) {
+        $said = html_entity_decode(
+            strip_tags(
+                (string) preg_replace(
+                    '~<(script|style|textarea|title)\b.*?</\1>~s',
+                    '',
+                    (string) $this->get($page)->assertOk()->getContent(),
+                ),
+            ),
+        );
         $said = str_replace($this->hall->attacks()->pluck('title')->all(), '', $said);
         preg_match_all('/.{0,30}\b(?:attacks?|answers?|ranks?|rungs?)\b.{0,30}/iu', $said, $usual);
         // The verbs stay.
-        $nouns = array_filter($usual[0], static fn (string $one): bool => preg_match('/else it answers|it answers|should attack|does not answer|Answer this side|also answer/i', $one) !== 1);
+        $nouns = array_filter(
+            $usual[0],
+            static fn (string $one): bool => preg_match(
+                '/else it answers|it answers|should attack|does not answer|Answer this side|also answer/i',
+                $one,
+            ) !== 1,
+        );
         expect($nouns)->toBe([], $page)->and($said)->not->toMatch('/\{[a-zA-Z ]+\}/');
     }
     $this->get('/attacks')->assertSee('Episodes')->assertSee('Add an episode');
     $this->get('/school')->assertSee('Étapes')->assertSee('Delete étape 1');
 
     $other = $this->school('Other Hall');
-    $this->actingAs($this->person($other, Role::Head))->get('/attacks')->assertSee('Add an attack')->assertDontSee('pisode');
+    $this->actingAs($this->person($other, Role::Head))
+        ->get('/attacks')
+        ->assertSee('Add an attack')
+        ->assertDontSee('pisode');
 });
 
 it('takes what people typed for what they typed', function (): void {
-    $this->hall->attacks()->where('code', 'wrist')->firstOrFail()->update(['title' => '{attack} and :count {rank}']);
+    $this->hall
+        ->attacks()
+        ->where('code', 'wrist')
+        ->firstOrFail()
+        ->update(['title' => '{attack} and :count {rank}']);
 
     $this->get('/attacks')->assertOk()->assertSee('{attack} and :count {rank}');
 });
 
 it('refuses names that are none, and keeps what was typed', function (string $one, string $many): void {
-    $this->from('/school/settings')->put('/school/settings/names', ['names' => ['attack' => ['one' => $one, 'many' => $many]]])->assertSessionHasErrors();
+    $this->from('/school/settings')
+        ->put('/school/settings/names', ['names' => ['attack' => ['one' => $one, 'many' => $many]]])
+        ->assertSessionHasErrors();
     expect($this->hall->fresh()->nouns)->toBe([]);
-    $this->get('/school/settings')->assertOk()->assertSee($one === '' ? $many : $one);
+    $this->get('/school/settings')->assertOk()
+        ->assertSee($one === '' ? $many : $one);
 })->with([['a|b', 'abs'], ['', 'only many'], ['only one', ''], ['{rank}', 'x'], [str_repeat('x', 41), 'x']]);
 
 it('tells how many would be held by another half-life, and what would not be looked for', function (): void {
     $student = $this->hall->students()->firstOrFail();
     $student->rank->update(['goal_rung' => 2]);
     foreach (range(1, 3) as $rep) {
-        $this->post('/reps', ['id' => (string) Str::uuid(), 'student_id' => $student->id, 'attack_id' => $this->hall->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean'])->assertSessionHasNoErrors();
+        $this->post('/reps', [
+            'id' => (string) Str::uuid(),
+            'student_id' => $student->id,
+            'attack_id' => $this->hall->attacks()->where('code', 'wrist')->value('id'),
+            'side' => 'written',
+            'rung' => 2,
+            'outcome' => 'clean',
+        ])->assertSessionHasNoErrors();
     }
     // Three clean reps fade after 21 days at 60, so after 14 they hold; at 14 days they weigh half each and do not.
     $this->travel(14)->days();
@@ -157,16 +356,34 @@ it('tells how many would be held by another half-life, and what would not be loo
     $this->delete('/school/settings/times');
     $this->get('/people/'.$student->id)->assertSee('1 of');
 
-    $scope = array_combine(array_column(Facet::cases(), 'value'), array_map(fn ($facet): array => $facet->values(), Facet::cases()));
+    $scope = array_combine(
+        array_column(Facet::cases(), 'value'),
+        array_map(fn ($facet): array => $facet->values(), Facet::cases()),
+    );
     $this->put('/school/settings/scope', ['scope' => [...$scope, 'posture' => ['standing']], 'preview' => '1']);
     $this->get('/school/settings')->assertSee('Combinations not catalogued:');
-    $this->put('/school/settings/scope', ['scope' => [...$scope, 'posture' => []]])->assertSessionHasErrors('scope.posture');
-    $this->put('/school/settings/scope', ['scope' => [...$scope, 'posture' => ['floating']]])->assertSessionHasErrors('scope.posture.0');
+    $this->put('/school/settings/scope', ['scope' => [...$scope, 'posture' => []]])->assertSessionHasErrors(
+        'scope.posture',
+    );
+    $this->put('/school/settings/scope', ['scope' => [...$scope, 'posture' => ['floating']]])->assertSessionHasErrors(
+        'scope.posture.0',
+    );
 });
 
 it('takes a policy that is no table for what it is', function (mixed $policy): void {
-    $this->from('/school/settings')->put('/school/settings/policy', ['policy' => $policy])->assertRedirect('/school/settings');
+    $this->from('/school/settings')
+        ->put('/school/settings/policy', ['policy' => $policy])
+        ->assertRedirect('/school/settings');
     $this->get('/school/settings')->assertOk();
-    $this->from('/school/settings')->put('/school/settings/policy', ['policy' => $policy, 'preview' => '1'])->assertStatus(302);
+    $this->from('/school/settings')
+        ->put('/school/settings/policy', ['policy' => $policy, 'preview' => '1'])
+        ->assertStatus(302);
     $this->get('/school/settings')->assertOk();
-})->with(['a text' => 'x', 'a hazard that is a text' => [['choke' => 'x']], 'an age that is a text' => [['choke' => ['all' => 'x']]], 'levels that are lists' => [['choke' => ['all' => ['pads' => ['x']]]]], 'a hazard that is none' => [['dragons' => ['all' => ['pads' => 'x']]]], 'numbers' => [['choke' => [['x']]]]]);
+})->with([
+    'a text' => 'x',
+    'a hazard that is a text' => [['choke' => 'x']],
+    'an age that is a text' => [['choke' => ['all' => 'x']]],
+    'levels that are lists' => [['choke' => ['all' => ['pads' => ['x']]]]],
+    'a hazard that is none' => [['dragons' => ['all' => ['pads' => 'x']]]],
+    'numbers' => [['choke' => [['x']]]],
+]);

@@ -13,7 +13,11 @@ use Illuminate\Support\Facades\DB;
 // Schools that share a machine: what one of them asks for leaves room for the others.
 
 beforeEach(function (): void {
-    config(['installation.at-once' => 2, 'cache.stores.file.path' => $this->folder = sys_get_temp_dir().'/stone-drill-share-'.getmypid(), 'cache.stores.file.lock_path' => $this->folder]);
+    config([
+        'installation.at-once' => 2,
+        'cache.stores.file.path' => ($this->folder = sys_get_temp_dir().'/stone-drill-share-'.getmypid()),
+        'cache.stores.file.lock_path' => $this->folder,
+    ]);
     Cache::forgetDriver('file');
     $this->hall = $this->school();
     $this->other = $this->school();
@@ -36,7 +40,13 @@ afterEach(function (): void {
 
 it('sends away what a school asks for beyond its share, and serves the others', function (): void {
     $locks = ($this->busy)(2);
-    $this->actingAs($this->head)->get('/people')->assertStatus(429)->assertHeader('Retry-After', '2')->assertHeader('Refresh', '2')->assertSee('more at once than its share')->assertSee('finds it in the log');
+    $this->actingAs($this->head)
+        ->get('/people')
+        ->assertStatus(429)
+        ->assertHeader('Retry-After', '2')
+        ->assertHeader('Refresh', '2')
+        ->assertSee('more at once than its share')
+        ->assertSee('finds it in the log');
     $this->actingAs($this->guest)->get('/people')->assertOk();
 
     $locks[0]->release();
@@ -46,9 +56,15 @@ it('sends away what a school asks for beyond its share, and serves the others', 
     $this->get('/people/create')->assertOk();
 });
 
-it('frees the place of a request that broke, was refused, or led elsewhere', function (string $path, int $status): void {
+it('frees the place of a request that broke, was refused, or led elsewhere', function (
+    string $path,
+    int $status,
+): void {
     config(['installation.at-once' => 1]);
-    Illuminate\Support\Facades\Route::get('try-to-fail', fn () => throw new RuntimeException('a wheel came off'))->middleware(['web', 'auth']);
+    Illuminate\Support\Facades\Route::get(
+        'try-to-fail',
+        fn () => throw new RuntimeException('a wheel came off'),
+    )->middleware(['web', 'auth']);
     $this->actingAs($this->person($this->hall, Role::Student));
     foreach ([1, 2, 3] as $time) {
         $this->get($path)->assertStatus($status);
@@ -74,8 +90,19 @@ it('keeps a place no longer than a request may take', function (): void {
 
 it('leaves a form where it is, and tells a program in its own language', function (): void {
     ($this->busy)(2);
-    $this->actingAs($this->head)->post('/people', ['name' => 'Ada Quill'])->assertStatus(429)->assertHeaderMissing('Refresh')->assertSee('Nothing was changed')->assertDontSee('asked for again');
-    $this->postJson('/mat/reps', ['reps' => []])->assertStatus(429)->assertHeader('Retry-After', '2')->assertJsonPath('message', 'Your school asks for more at once than its share of this server. Nothing was changed. Go back and send it again in a moment.');
+    $this->actingAs($this->head)
+        ->post('/people', ['name' => 'Ada Quill'])
+        ->assertStatus(429)
+        ->assertHeaderMissing('Refresh')
+        ->assertSee('Nothing was changed')
+        ->assertDontSee('asked for again');
+    $this->postJson('/mat/reps', ['reps' => []])
+        ->assertStatus(429)
+        ->assertHeader('Retry-After', '2')
+        ->assertJsonPath(
+            'message',
+            'Your school asks for more at once than its share of this server. Nothing was changed. Go back and send it again in a moment.',
+        );
     $token = $this->head->createToken('club', ['read'])->plainTextToken;
     $this->app['auth']->forgetGuards();
     $this->withToken($token)->getJson('/api/v1/students')->assertStatus(429);
@@ -99,12 +126,18 @@ it('lets a school with many jobs come after the others with what is more', funct
     };
     $give($this->hall->id, 5);
     $give($this->other->id, 2);
-    $queues = DB::table('jobs')->orderBy('id')->get()->map(static fn (stdClass $row): array => [(int) json_decode($row->payload)->school, $row->queue])->all();
+    $queues = DB::table('jobs')
+        ->orderBy('id')
+        ->get()
+        ->map(static fn (stdClass $row): array => [(int) json_decode($row->payload)->school, $row->queue])
+        ->all();
 
-    expect($queues)->toBe([
-        [$this->hall->id, 'default'], [$this->hall->id, 'default'], [$this->hall->id, 'default'], [$this->hall->id, 'later'], [$this->hall->id, 'later'],
-        [$this->other->id, 'default'], [$this->other->id, 'default'],
-    ])
+    expect($queues)
+        ->toBe([
+            [$this->hall->id, 'default'], [$this->hall->id, 'default'], [$this->hall->id, 'default'],
+            [$this->hall->id, 'later'], [$this->hall->id, 'later'], [$this->other->id, 'default'],
+            [$this->other->id, 'default'],
+        ])
         // Who waits in the second line waits for the first, not for somebody to work.
         ->and(DB::table('jobs')->where('queue', 'default')->delete())->toBe(5)
         ->and(DB::table('jobs')->update(['available_at' => now()->timestamp - 60]))->toBe(2)
@@ -123,14 +156,17 @@ it('does the work of another school before what is more of a busy one', function
     $give($this->hall->id, [901, 902, 903, 904, 905]);
     $give($this->other->id, [951]);
     $done = [];
-    Illuminate\Support\Facades\Queue::before(function (Illuminate\Queue\Events\JobProcessing $event) use (&$done): void {
+    Illuminate\Support\Facades\Queue::before(function (Illuminate\Queue\Events\JobProcessing $event) use (
+        &$done,
+    ): void {
         $done[] = [$event->job->getQueue(), $event->job->payload()['school']];
     });
     for ($left = 6; $left > 0; $left--) {
         $this->artisan('queue:work', ['--once' => true, '--queue' => 'default,later', '--tries' => 1]);
     }
 
-    expect(array_column($done, 1))->toBe([$this->hall->id, $this->hall->id, $this->hall->id, $this->other->id, $this->hall->id, $this->hall->id])
+    expect(array_column($done, 1))
+        ->toBe([$this->hall->id, $this->hall->id, $this->hall->id, $this->other->id, $this->hall->id, $this->hall->id])
         ->and(array_column($done, 0))->toBe(['default', 'default', 'default', 'default', 'later', 'later'])
         ->and(DB::table('jobs')->count())->toBe(0);
     // What has failed in the second line is shown like the rest, and tried again.
@@ -165,5 +201,7 @@ it('has a job that somebody gives again and again wait once', function (): void 
 });
 
 it('has workers look at the second line too', function (string $file): void {
-    expect(file_get_contents(base_path($file)))->toContain('queue:work --queue='.Workers::FIRST.','.Workers::LATER.' ');
+    expect(file_get_contents(base_path($file)))->toContain(
+        'queue:work --queue='.Workers::FIRST.','.Workers::LATER.' ',
+    );
 })->with(['bin/ground.sh', 'deploy/systemd/stone-drill-queue.service']);

@@ -27,16 +27,21 @@ it('leads on to where one wanted to go', function (): void {
 it('keeps the email and not the password when one of them is wrong', function (): void {
     $user = $this->person($this->school(), Role::Head);
 
-    $this->from('/sign-in')->post('/sign-in', ['email' => $user->email, 'password' => 'wrong'])
-        ->assertRedirect('/sign-in')->assertSessionHasErrors(['email' => 'Email or password is wrong.'])
-        ->assertSessionHasInput('email', $user->email)->assertSessionMissing('_old_input.password');
+    $this->from('/sign-in')
+        ->post('/sign-in', ['email' => $user->email, 'password' => 'wrong'])
+        ->assertRedirect('/sign-in')
+        ->assertSessionHasErrors(['email' => 'Email or password is wrong.'])
+        ->assertSessionHasInput('email', $user->email)
+        ->assertSessionMissing('_old_input.password');
     $this->assertGuest();
 });
 
 it('lets wait longer with each wrong try, and never for good', function (): void {
     $this->freezeSecond();
     $user = $this->person($this->school(), Role::Head);
-    expect(array_map(fn (): ?int => SignInFixture::tried($this, $user->email, '10.0.0.1'), range(1, 6)))->toBe([null, null, null, null, null, 2]);
+    expect(array_map(fn (): ?int => SignInFixture::tried($this, $user->email, '10.0.0.1'), range(1, 6)))->toBe([
+        null, null, null, null, null, 2,
+    ]);
     // Whoever has waited tries again, and waits twice as long.
     $waits = array_map(function () use ($user): ?int {
         $wait = SignInFixture::tried($this, $user->email, '10.0.0.1');
@@ -74,7 +79,7 @@ it('never locks out the owner of an account that others try', function (bool $wa
         $this->post('/sign-out');
     }
     foreach (range(1, 30) as $number) {
-        SignInFixture::tried($this, $user->email, '10.0.2.'.($number % 10));
+        SignInFixture::tried($this, $user->email, '10.0.2.'.$number % 10);
     }
     if ($wasHere) {
         // Where the account was used before, there is room for slips as well.
@@ -87,7 +92,9 @@ it('never locks out the owner of an account that others try', function (bool $wa
 it('knows a device by its cookie, wherever it is', function (): void {
     $this->freezeSecond();
     $user = $this->person($this->school(), Role::Head);
-    $cookie = $this->post('/sign-in', ['email' => $user->email, 'password' => 'a long password'])->getCookie('stone_drill_device');
+    $cookie = $this->post('/sign-in', ['email' => $user->email, 'password' => 'a long password'])->getCookie(
+        'stone_drill_device',
+    );
     $this->post('/sign-out');
     foreach (range(1, 10) as $try) {
         SignInFixture::tried($this, $user->email, '10.0.3.1');
@@ -95,38 +102,53 @@ it('knows a device by its cookie, wherever it is', function (): void {
     expect(SignInFixture::tried($this, $user->email, '10.0.3.1'))->toBeGreaterThan(0);
 
     $this->withCookie('stone_drill_device', $cookie->getValue());
-    expect(SignInFixture::tried($this, $user->email, '10.0.3.1'))->toBeNull()->and(SignInFixture::tried($this, $user->email, '10.0.3.1', 'a long password'))->toBeNull()
+    expect(SignInFixture::tried($this, $user->email, '10.0.3.1'))->toBeNull()
+        ->and(SignInFixture::tried($this, $user->email, '10.0.3.1', 'a long password'))->toBeNull()
         ->and($cookie->isHttpOnly())->toBeTrue();
 });
 
 it('says the same of an account that does not exist, after the same work', function (): void {
     $user = $this->person($this->school(), Role::Head);
     $hashes = [];
-    Illuminate\Support\Facades\Hash::partialMock()->shouldReceive('check')->andReturnUsing(function (string $password, string $hash) use (&$hashes): bool {
-        $hashes[] = password_get_info($hash);
+    Illuminate\Support\Facades\Hash::partialMock()
+        ->shouldReceive('check')
+        ->andReturnUsing(function (string $password, string $hash) use (&$hashes): bool {
+            $hashes[] = password_get_info($hash);
 
-        return password_verify($password, $hash);
-    });
+            return password_verify($password, $hash);
+        });
     foreach ([$user->email, 'nobody@small.example'] as $email) {
-        $this->post('/sign-in', ['email' => $email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'Email or password is wrong.']);
+        $this->post('/sign-in', ['email' => $email, 'password' => 'wrong'])->assertSessionHasErrors([
+            'email' => 'Email or password is wrong.',
+        ]);
     }
 
     expect($hashes)->toHaveCount(2)->and($hashes[0])->toBe($hashes[1])->and($hashes[0]['algoName'])->toBe('bcrypt');
 });
 
 it('takes any text for an email without breaking', function (string $email): void {
-    $this->post('/sign-in', ['email' => $email, 'password' => 'wrong'])->assertStatus(302)->assertSessionHasErrors('email');
-})->with(['twenty long signs' => str_repeat('ﷺ', 20), 'as long as it may be' => str_repeat('ﷺ', 200), 'quotes and stars' => "'*%_\\", 'a line' => "a\nb"]);
+    $this->post('/sign-in', ['email' => $email, 'password' => 'wrong'])
+        ->assertStatus(302)
+        ->assertSessionHasErrors('email');
+})->with([
+    'twenty long signs' => str_repeat('ﷺ', 20),
+    'as long as it may be' => str_repeat('ﷺ', 200),
+    'quotes and stars' => "'*%_\\",
+    'a line' => "a\nb",
+]);
 
 it('stores no password as it was typed', function (): void {
     $user = $this->person($this->school(), Role::Head);
 
-    expect(User::query()->whereKey($user->id)->toBase()->value('password'))->toStartWith('$2y$')->not->toContain('a long password')
+    expect(User::query()->whereKey($user->id)->toBase()->value('password'))->toStartWith('$2y$')
+        ->not->toContain('a long password')
         ->and($user->toArray())->not->toHaveKey('password');
 });
 
 it('does not put the door into a part of a page', function (): void {
-    $this->post('/attacks/1/workbench', ['beats' => 'leave 6'], ['HX-Request' => 'true'])->assertStatus(401)->assertContent('');
+    $this->post('/attacks/1/workbench', ['beats' => 'leave 6'], ['HX-Request' => 'true'])
+        ->assertStatus(401)
+        ->assertContent('');
 });
 
 it('signs out', function (): void {
@@ -135,23 +157,36 @@ it('signs out', function (): void {
 });
 
 it('sends a policy that lets nothing foreign and nothing inline run', function (): void {
-    $policy = (string) $this->get('/sign-in')->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('X-Frame-Options', 'DENY')->headers->get('Content-Security-Policy');
+    $policy = (string) $this->get('/sign-in')
+        ->assertHeader('X-Content-Type-Options', 'nosniff')
+        ->assertHeader('X-Frame-Options', 'DENY')
+        ->headers->get('Content-Security-Policy');
 
-    expect($policy)->toContain("script-src 'self'")->not->toContain('unsafe-inline')->not->toContain('unsafe-eval')->not->toContain('http');
+    expect($policy)->toContain("script-src 'self'")
+        ->not->toContain('unsafe-inline')
+        ->not->toContain('unsafe-eval')
+        ->not->toContain('http');
 });
 
 it('sends cookies that scripts and other sites cannot use', function (): void {
     config(['session.secure' => true]);
-    $cookie = collect($this->get('/sign-in')->headers->getCookies())->firstWhere(fn ($cookie) => $cookie->getName() === 'stone_drill_session');
+    $cookie = collect($this->get('/sign-in')->headers->getCookies())->firstWhere(
+        fn ($cookie) => $cookie->getName() === 'stone_drill_session',
+    );
 
-    expect($cookie->isHttpOnly())->toBeTrue()->and($cookie->isSecure())->toBeTrue()->and($cookie->getSameSite())->toBe('lax');
+    expect($cookie->isHttpOnly())->toBeTrue()
+        ->and($cookie->isSecure())->toBeTrue()
+        ->and($cookie->getSameSite())->toBe('lax');
 });
 
 it('says in its own look what went wrong', function (int $status, string $title): void {
     Route::get('/break', fn () => abort($status));
 
     $this->get('/break')->assertStatus($status)->assertSee($title)->assertSee('First page');
-})->with([[403, 'You may not open this page'], [404, 'Page not found'], [419, 'This page is too old'], [429, 'Too many requests'], [500, 'Something went wrong'], [503, 'Not available now']]);
+})->with([
+    [403, 'You may not open this page'], [404, 'Page not found'], [419, 'This page is too old'],
+    [429, 'Too many requests'], [500, 'Something went wrong'], [503, 'Not available now'],
+]);
 
 it('shows no trace of the code when something breaks', function (): void {
     config(['app.debug' => false]);
@@ -168,13 +203,25 @@ it('lets a part of a page change nothing in the session', function (): void {
     expect($before)->toHaveCount(1);
 
     // The session is the same row, and it is as it was.
-    $this->withCookie(config('session.cookie'), $before[0]->id)->get('/wall/holes', ['HX-Request' => 'true'])->assertOk()->assertCookieMissing(config('session.cookie'))->assertCookieMissing('XSRF-TOKEN');
+    $this->withCookie(config('session.cookie'), $before[0]->id)
+        ->get('/wall/holes', ['HX-Request' => 'true'])
+        ->assertOk()
+        ->assertCookieMissing(config('session.cookie'))
+        ->assertCookieMissing('XSRF-TOKEN');
     $this->get('/wall')->assertCookie(config('session.cookie'));
-    expect(Illuminate\Support\Facades\DB::table('sessions')->pluck('payload', 'id')->all())->toBe([$before[0]->id => $before[0]->payload]);
+    expect(Illuminate\Support\Facades\DB::table('sessions')->pluck('payload', 'id')->all())->toBe([
+        $before[0]->id => $before[0]->payload,
+    ]);
 });
 
 it('lets a whole hall behind one address sign in within a minute', function (): void {
-    $answers = array_map(fn (int $number): int => $this->post('/sign-in', ['email' => "somebody{$number}@example.org", 'password' => ''])->getStatusCode(), range(1, 121));
+    $answers = array_map(
+        fn (int $number): int => $this->post('/sign-in', [
+            'email' => "somebody{$number}@example.org",
+            'password' => '',
+        ])->getStatusCode(),
+        range(1, 121),
+    );
 
     // The hundred and twenty-first is one too many.
     expect(array_count_values($answers))->toBe([302 => 120, 429 => 1]);

@@ -11,11 +11,23 @@ use Illuminate\Support\Str;
 use StoneDrill\Core\Text;
 
 it('says a text with its values, however deep', function (): void {
-    Lang::addLines(['try.inner' => 'the :side hand', 'try.outer' => ':Who holds :what', 'try.many' => ':count hand|:count hands'], 'en');
+    Lang::addLines(
+        ['try.inner' => 'the :side hand', 'try.outer' => ':Who holds :what', 'try.many' => ':count hand|:count hands'],
+        'en',
+    );
 
     expect(say(Text::of('try.inner', ['side' => 'left'])))->toBe('the left hand')
-        ->and(say(Text::of('try.outer', ['who' => 'somebody', 'what' => Text::of('try.inner', ['side' => 'left'])])))->toBe('Somebody holds the left hand')
-        ->and(say(Text::of('try.outer', ['who' => 'x', 'what' => [Text::of('try.inner', ['side' => 'left']), 'a sleeve']])))->toBe('X holds the left hand, a sleeve')
+        ->and(say(Text::of('try.outer', ['who' => 'somebody', 'what' => Text::of('try.inner', ['side' => 'left'])])))
+        ->toBe('Somebody holds the left hand')
+        ->and(
+            say(
+                Text::of('try.outer', [
+                    'who' => 'x',
+                    'what' => [Text::of('try.inner', ['side' => 'left']), 'a sleeve'],
+                ]),
+            ),
+        )
+        ->toBe('X holds the left hand, a sleeve')
         ->and(say(Text::counted('try.many', 1)))->toBe('1 hand')
         ->and(say(Text::counted('try.many', 3)))->toBe('3 hands')
         ->and(say(Text::plain('As a school wrote it: :side')))->toBe('As a school wrote it: :side')
@@ -27,11 +39,16 @@ it('says every text of a document', function (): void {
     Lang::addLines(['try.inner' => 'the :side hand'], 'en');
     $document = ['a' => 1, 'b' => ['c' => Text::of('try.inner', ['side' => 'left']), 'd' => [null, 'words']]];
 
-    expect(app(Texts::class)->sayAll($document))->toBe(['a' => 1, 'b' => ['c' => 'the left hand', 'd' => [null, 'words']]]);
+    expect(app(Texts::class)->sayAll($document))->toBe([
+        'a' => 1,
+        'b' => ['c' => 'the left hand', 'd' => [null, 'words']],
+    ]);
 });
 
 it('is said by Blade itself, escaped', function (): void {
-    expect(Blade::render('<p>{{ $text }}</p>', ['text' => Text::plain('<b>“x”</b>')]))->toBe('<p>&lt;b&gt;“x”&lt;/b&gt;</p>');
+    expect(Blade::render('<p>{{ $text }}</p>', ['text' => Text::plain('<b>“x”</b>')]))->toBe(
+        '<p>&lt;b&gt;“x”&lt;/b&gt;</p>',
+    );
 });
 
 it('shows a key that has no words, and goes on', function (): void {
@@ -40,7 +57,9 @@ it('shows a key that has no words, and goes on', function (): void {
 
     $hall = $this->school();
     $this->actingAs($this->person($hall, Role::Head));
-    app('translator')->setLoaded(['*' => ['wall' => ['en' => []], 'words' => ['en' => []], 'layout' => ['en' => ['shortcuts' => []]]]]);
+    app('translator')->setLoaded([
+        '*' => ['wall' => ['en' => []], 'words' => ['en' => []], 'layout' => ['en' => ['shortcuts' => []]]],
+    ]);
     $this->get('/wall')->assertOk()->assertSee('wall.title');
 });
 
@@ -55,8 +74,10 @@ it('reads what a page of an earlier release sends', function (): void {
         'outcome' => 'late',
         'faults' => ['Leans back'],
     ];
-    $this->post('/reps', [...$rep, 'id' => $one = (string) Str::uuid()])->assertRedirect();
-    $this->postJson('/mat/reps', ['reps' => [[...$rep, 'id' => $other = Str::upper((string) Str::uuid())]]])->assertJson(['kept' => [$other], 'refused' => []]);
+    $this->post('/reps', [...$rep, 'id' => ($one = (string) Str::uuid())])->assertRedirect();
+    $this->postJson('/mat/reps', [
+        'reps' => [[...$rep, 'id' => ($other = Str::upper((string) Str::uuid()))]],
+    ])->assertJson(['kept' => [$other], 'refused' => []]);
 
     expect(Rep::query()->findOrFail($one)->mistakes)->toBe(['Leans back'])
         ->and(Rep::query()->findOrFail(Str::lower($other))->mistakes)->toBe(['Leans back']);

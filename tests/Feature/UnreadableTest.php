@@ -16,13 +16,19 @@ beforeEach(function (): void {
     $this->gate = $this->hall->answers()->firstOrFail();
     $this->ada = $this->hall->students()->firstOrFail();
     $this->pages = fn (): array => [
-        '/', '/wall', '/wall?form=table', '/wall.svg', '/wall.csv', '/wall/ranks', '/wall/cross', '/wall/holes', '/wall/fewest', '/attacks', '/attacks?side=none', '/attacks/create', '/answers',
-        '/drill-lists', '/drill-lists/create', '/board', '/board/mistakes', '/people', '/people/create', '/people/reps', '/people/reps.csv', "/people/{$this->ada->id}", "/people/{$this->ada->id}/edit", '/mat', '/mat/kit', '/mat/plans',
-        '/record', "/record/{$this->ada->id}", '/school', '/school/export.yaml', '/school/export.json',
+        '/', '/wall', '/wall?form=table', '/wall.svg', '/wall.csv', '/wall/ranks', '/wall/cross', '/wall/holes',
+        '/wall/fewest', '/attacks', '/attacks?side=none', '/attacks/create', '/answers', '/drill-lists',
+        '/drill-lists/create', '/board', '/board/mistakes', '/people', '/people/create', '/people/reps',
+        '/people/reps.csv', "/people/{$this->ada->id}", "/people/{$this->ada->id}/edit", '/mat', '/mat/kit',
+        '/mat/plans', '/record', "/record/{$this->ada->id}", '/school', '/school/export.yaml', '/school/export.json',
     ];
 });
 
-it('shows a row that cannot be read as that row’s fault, and every other page as ever', function (string $table, array $columns, string $why): void {
+it('shows a row that cannot be read as that row’s fault, and every other page as ever', function (
+    string $table,
+    array $columns,
+    string $why,
+): void {
     $row = ['answers' => $this->gate, 'attacks' => $this->wrist][$table];
     UnreadableFixture::spoil($table, $row->id, $columns);
     expect(app(CatalogueMapper::class)->unreadable($this->hall->fresh())[0]->why)->toContain($why);
@@ -33,18 +39,38 @@ it('shows a row that cannot be read as that row’s fault, and every other page 
     foreach (["/{$table}/{$row->id}", "/{$table}/{$row->id}/edit"] as $page) {
         $this->actingAs($this->head->fresh())->get($page)->assertOk()->assertSee('cannot be read')->assertSee($why);
     }
-    $this->actingAs($this->head->fresh())->get("/{$table}")->assertOk()->assertSee($row->title)->assertSee('cannot be read');
+    $this->actingAs($this->head->fresh())
+        ->get("/{$table}")
+        ->assertOk()
+        ->assertSee($row->title)
+        ->assertSee('cannot be read');
     foreach ([$this->gate, $this->wrist] as $other) {
         $name = $other instanceof Answer ? 'answers' : 'attacks';
-        expect($this->actingAs($this->head->fresh())->get("/{$name}/{$other->id}")->getStatusCode())->toBe(200);
+        expect(
+            $this->actingAs($this->head->fresh())
+                ->get("/{$name}/{$other->id}")
+                ->getStatusCode(),
+        )->toBe(200);
     }
     foreach (['floor', 'floor.svg', 'sheet', 'sheet.pdf', 'placement'] as $part) {
-        expect($this->actingAs($this->head->fresh())->get("/answers/{$this->gate->id}/{$part}")->getStatusCode())->toBeIn([200, 404, 302], $part);
+        expect(
+            $this->actingAs($this->head->fresh())
+                ->get("/answers/{$this->gate->id}/{$part}")
+                ->getStatusCode(),
+        )->toBeIn([200, 404, 302], $part);
     }
     foreach (['proof', 'first-steps', 'answers/create'] as $part) {
-        expect($this->actingAs($this->head->fresh())->get("/attacks/{$this->wrist->id}/{$part}")->getStatusCode())->toBeIn([200, 404, 302], $part);
+        expect(
+            $this->actingAs($this->head->fresh())
+                ->get("/attacks/{$this->wrist->id}/{$part}")
+                ->getStatusCode(),
+        )->toBeIn([200, 404, 302], $part);
     }
-    expect($this->actingAs($this->head->fresh())->get("/record/{$this->ada->id}/{$this->wrist->id}/written")->getStatusCode())->toBeIn([200, 404, 302]);
+    expect(
+        $this->actingAs($this->head->fresh())
+            ->get("/record/{$this->ada->id}/{$this->wrist->id}/written")
+            ->getStatusCode(),
+    )->toBeIn([200, 404, 302]);
 })->with([
     'beats that are none' => ['answers', ['beats' => 'zzz'], 'Beats: Line 1'],
     'no beats' => ['answers', ['beats' => ''], 'Beats'],
@@ -62,22 +88,48 @@ it('shows a row that cannot be read as that row’s fault, and every other page 
 ]);
 
 it('lets what cannot be read be mended or deleted', function (): void {
-    UnreadableFixture::spoil('answers', $this->gate->id, ['beats' => 'zzz', 'pattern' => '5', 'mistakes' => '7', 'waived' => '"x"']);
-    $form = ['title' => 'Gate', 'rank' => (string) $this->gate->rank_id, 'beats' => 'leave 6', 'version' => $this->gate->version];
+    UnreadableFixture::spoil('answers', $this->gate->id, [
+        'beats' => 'zzz',
+        'pattern' => '5',
+        'mistakes' => '7',
+        'waived' => '"x"',
+    ]);
+    $form = [
+        'title' => 'Gate',
+        'rank' => (string) $this->gate->rank_id,
+        'beats' => 'leave 6',
+        'version' => $this->gate->version,
+    ];
     $this->put("/answers/{$this->gate->id}", $form)->assertRedirect("/answers/{$this->gate->id}");
     expect(app(CatalogueMapper::class)->unreadable($this->hall->fresh()))->toBe([]);
 
-    $spare = $this->hall->answers()->create([...$this->gate->fresh()->only('attack_id', 'rank_id'), 'code' => 'spare', 'title' => 'Spare', 'beats' => 'leave 6']);
+    $spare = $this->hall
+        ->answers()
+        ->create([
+            ...$this->gate->fresh()->only('attack_id', 'rank_id'),
+            'code' => 'spare',
+            'title' => 'Spare',
+            'beats' => 'leave 6',
+        ]);
     UnreadableFixture::spoil('answers', $spare->id, ['beats' => 'zzz', 'pattern' => '7']);
-    $this->actingAs($this->head->fresh())->delete("/answers/{$spare->id}")->assertRedirect();
+    $this->actingAs($this->head->fresh())
+        ->delete("/answers/{$spare->id}")
+        ->assertRedirect();
     expect(Answer::query()->find($spare->id))->toBeNull();
     // One that reps name stays, and says so on its page.
     UnreadableFixture::spoil('answers', $this->gate->id, ['beats' => 'zzz']);
-    $this->actingAs($this->head->fresh())->followingRedirects()->delete("/answers/{$this->gate->id}")->assertOk()->assertSee('reps are kept')->assertSee('cannot be read');
+    $this->actingAs($this->head->fresh())
+        ->followingRedirects()
+        ->delete("/answers/{$this->gate->id}")
+        ->assertOk()
+        ->assertSee('reps are kept')
+        ->assertSee('cannot be read');
 
     $other = $this->hall->attacks()->where('code', 'hug')->firstOrFail();
     UnreadableFixture::spoil('attacks', $other->id, ['kind' => 'gone', 'cautions' => '{}']);
-    $this->actingAs($this->head->fresh())->delete("/attacks/{$other->id}")->assertRedirect('/attacks');
+    $this->actingAs($this->head->fresh())
+        ->delete("/attacks/{$other->id}")
+        ->assertRedirect('/attacks');
     expect(Attack::query()->find($other->id))->toBeNull();
 });
 
@@ -104,14 +156,27 @@ it('takes the usual where a setting cannot be read, and says so', function (arra
     'a zone of another planet' => [['zone' => 'Mars/Olympus'], 'time zone'],
 ]);
 
-it('leaves out a kind of the school’s own that cannot be read, and every other page as ever', function (array $columns): void {
-    $kind = $this->hall->kinds()->create(['code' => 'own', 'name' => 'Own kind', 'family' => 'grab', 'start' => 'grab', 'attacker_busy' => ['hand'], 'defender_held' => [], 'hands' => ['left'], 'bearings' => [12], 'cautions' => []]);
+it('leaves out a kind of the school’s own that cannot be read, and every other page as ever', function (
+    array $columns,
+): void {
+    $kind = $this->hall
+        ->kinds()
+        ->create([
+            'code' => 'own', 'name' => 'Own kind', 'family' => 'grab', 'start' => 'grab', 'attacker_busy' => ['hand'],
+            'defender_held' => [], 'hands' => ['left'], 'bearings' => [12], 'cautions' => [],
+        ]);
     UnreadableFixture::spoil('kinds', $kind->id, $columns);
     foreach (($this->pages)() as $page) {
         expect($this->actingAs($this->head->fresh())->get($page)->getStatusCode())->toBeIn([200, 302], $page);
     }
     $this->get('/school')->assertSee('Own kind')->assertSee('cannot be read');
-})->with([[['hands' => '["tail"]']], [['hands' => '5']], [['bearings' => '["x"]']], [['attacker_busy' => '{"a":{}}']], [['cautions' => '[1]']]]);
+})->with([
+    [['hands' => '["tail"]']],
+    [['hands' => '5']],
+    [['bearings' => '["x"]']],
+    [['attacker_busy' => '{"a":{}}']],
+    [['cautions' => '[1]']],
+]);
 
 it('shows a student whose flags cannot be read with every hazard barred', function (string $flags): void {
     UnreadableFixture::spoil('students', $this->ada->id, ['flags' => $flags]);

@@ -14,40 +14,59 @@ use StoneDrill\Core\Report\WhenReport;
 use Tests\Core\Checks\TrustFixture;
 use Tests\Core\Floor\OnTheFloor;
 
-it('shows the same beats and the same figures from above, from the side and in time', function (string $kind, string $beats): void {
+it('shows the same beats and the same figures from above, from the side and in time', function (
+    string $kind,
+    string $beats,
+): void {
     $trial = OnTheFloor::examine($kind, [], $beats)->trial;
     $above = FloorPicture::ofRun($trial->run, BearingStyle::Clock)->frames;
     $side = SidePicture::ofRun($trial->run)->frames;
     $score = new ScorePicture(Score::of($trial));
-    $isLabel = static fn (string $label, string $other): bool => $label === $other || str_starts_with($other, $label.',');
+    $isLabel = static fn (string $label, string $other): bool => $label === $other
+        || str_starts_with($other, $label.',');
 
-    expect(array_map(static fn (FloorFrame $frame): string => $frame->frame->number, $above))->toBe(array_column($side, 'number'));
+    expect(array_map(static fn (FloorFrame $frame): string => $frame->frame->number, $above))->toBe(
+        array_column($side, 'number'),
+    );
     foreach ($above as $place => $frame) {
         foreach ($frame->strikes as $at => $strike) {
-            expect($isLabel($strike['label'], $side[$place]->strikes[$at]['label']))->toBeTrue("{$strike['label']}, {$side[$place]->strikes[$at]['label']}")
+            expect($isLabel($strike['label'], $side[$place]->strikes[$at]['label']))
+                ->toBeTrue("{$strike['label']}, {$side[$place]->strikes[$at]['label']}")
                 ->and($side[$place]->strikes[$at]['reaches'])->toBe($strike['reaches']);
         }
         // As far apart from the side as from above.
-        expect($side[$place]->attacker->axis - $side[$place]->defender->axis)->toEqualWithDelta(100 * $frame->frame->positions()->distance, 0.11);
+        expect($side[$place]->attacker->axis - $side[$place]->defender->axis)->toEqualWithDelta(
+            100 * $frame->frame->positions()->distance,
+            0.11,
+        );
     }
     foreach ($score->bars as $bar) {
         $frame = $trial->run->frame($bar['number']);
         expect($frame)->not->toBeNull();
         if ($bar['kind'] === 'action' && $bar['number'] !== '1') {
             expect(($bar['x'] - $score->zero) / $score->scale)->toBeGreaterThanOrEqual($frame->startsAt - 0.01)
-                ->and(($bar['x'] + $bar['width'] - $score->zero) / $score->scale)->toBeLessThanOrEqual($frame->time + 0.01);
+                ->and(($bar['x'] + $bar['width'] - $score->zero) / $score->scale)
+                ->toBeLessThanOrEqual($frame->time + 0.01);
         }
     }
 })->with([
-    ['wrist-cross', "left foot step 9, left hand strip toward thumb -> released\n  if not: right knee groin -> folded\nright palm chin -> rocked\nright knee chin\nleave 6"],
-    ['punch-straight', "left foot step 9, left hand parry forearm\nright palm chin -> folded\nright knee nose -> dropped\nleave 6, look"],
+    [
+        'wrist-cross',
+        "left foot step 9, left hand strip toward thumb -> released\n  if not: right knee groin -> folded\nright palm chin -> rocked\nright knee chin\nleave 6",
+    ],
+    [
+        'punch-straight',
+        "left foot step 9, left hand parry forearm\nright palm chin -> folded\nright knee nose -> dropped\nleave 6, look",
+    ],
 ]);
 
 it('gives zero for where nothing is, and everything within the picture', function (): void {
     $picture = SidePicture::ofRun(OnTheFloor::run('closing-in', [], "left foot step 6\nleave 6", 1.25, 1.85));
     foreach ($picture->frames as $frame) {
         foreach ([$frame->defender, $frame->attacker] as $figure) {
-            expect($figure->axis)->toBeGreaterThan($picture->left)->toBeLessThan($picture->left + $picture->width)->and($figure->headY - $figure->head)->toBeGreaterThan($picture->top);
+            expect($figure->axis)->toBeGreaterThan($picture->left)
+                ->toBeLessThan($picture->left + $picture->width)
+                ->and($figure->headY - $figure->head)->toBeGreaterThan($picture->top);
         }
     }
     // Every half metre up to 1.85 m and 16 cm.
@@ -70,11 +89,16 @@ it('gives the three drawings as files', function (): void {
 
     foreach (['above' => 'beat-2', 'side' => 'side-2', 'score' => 'score-2', 'x' => 'beat-2'] as $view => $name) {
         $response = $this->get("/answers/{$answer->id}/floor.svg?view={$view}&beat=2")->assertOk();
-        expect($response->headers->get('content-disposition'))->toContain($name)->and(simplexml_load_string((string) $response->getContent()))->not->toBeFalse();
+        expect($response->headers->get('content-disposition'))->toContain($name)
+            ->and(simplexml_load_string((string) $response->getContent()))->not->toBeFalse();
     }
-    $this->get("/answers/{$answer->id}")->assertSee('from the side')->assertSee('data-score-scale', false);
+    $this->get("/answers/{$answer->id}")
+        ->assertSee('from the side')
+        ->assertSee('data-score-scale', false);
     $this->get("/attacks/{$answer->attack_id}")->assertSee('side-drawing', false);
-    $this->get("/answers/{$answer->id}/sheet")->assertSee('side-drawing', false)->assertSee('score-drawing', false);
+    $this->get("/answers/{$answer->id}/sheet")
+        ->assertSee('side-drawing', false)
+        ->assertSee('score-drawing', false);
 });
 
 it('draws the floor as a field, for the beat and the strike that are asked for', function (): void {
@@ -82,14 +106,29 @@ it('draws the floor as a field, for the beat and the strike that are asked for',
     $this->actingAs($this->person($school, Role::Head));
     $answer = $school->answers()->firstOrFail();
 
-    $page = $this->get("/answers/{$answer->id}/field")->assertOk()->assertSee('field-drawing', false)->assertSee('right palm chin')->assertSee('the strike gets there');
+    $page = $this->get("/answers/{$answer->id}/field")
+        ->assertOk()
+        ->assertSee('field-drawing', false)
+        ->assertSee('right palm chin')
+        ->assertSee('the strike gets there');
     expect((int) preg_match_all('/<pattern /', (string) $page->getContent()))->toBe(4);
-    $this->get("/answers/{$answer->id}/field?beat=2&strike=left+knee+groin&side=mirrored&defender=1.43")->assertOk()->assertSee('left knee groin');
+    $this->get("/answers/{$answer->id}/field?beat=2&strike=left+knee+groin&side=mirrored&defender=1.43")->assertOk()
+        ->assertSee('left knee groin');
     // The same drawing alone in a file, for the same beat and strike.
     $asked = 'beat=2&strike=left+knee+groin&side=mirrored&defender=1.43';
-    preg_match('#<svg class="field-drawing".*?</svg>#s', (string) $this->get("/answers/{$answer->id}/field?{$asked}")->assertSee('field.svg?beat=2')->getContent(), $drawn);
-    $file = (string) $this->get("/answers/{$answer->id}/field.svg?{$asked}")->assertOk()->assertHeader('content-type', 'image/svg+xml')->getContent();
-    expect($file)->toEndWith(trim($drawn[0])."\n")->and(simplexml_load_string($file))->not->toBeFalse();
+    preg_match(
+        '#<svg class="field-drawing".*?</svg>#s',
+        (string) $this->get("/answers/{$answer->id}/field?{$asked}")
+            ->assertSee('field.svg?beat=2')
+            ->getContent(),
+        $drawn,
+    );
+    $file = (string) $this->get("/answers/{$answer->id}/field.svg?{$asked}")
+        ->assertOk()
+        ->assertHeader('content-type', 'image/svg+xml')
+        ->getContent();
+    expect($file)->toEndWith(trim($drawn[0])."\n")
+        ->and(simplexml_load_string($file))->not->toBeFalse();
     foreach (['beat=99&strike=nonsense', 'beat=x&strike=leave+6', 'beat[]=1&strike[]=2'] as $query) {
         $this->get("/answers/{$answer->id}/field?{$query}")->assertOk();
     }
@@ -100,40 +139,68 @@ it('lays steps out with tape for one student, at a scale that is stated', functi
     $answer = $school->answers()->firstOrFail();
     $answer->update(['beats' => "left foot step 9 0.60 m\nright foot step 9 0.30 m\n"]);
     $student = $school->students()->firstOrFail();
-    $student->update(['height' => 1.50]);
+    $student->update(['height' => 1.5]);
     $catalogue = app(App\Persistence\CatalogueMapper::class)->curriculum($school->fresh());
     $core = $catalogue->answer($answer->code);
-    $tape = new App\View\Workbench\Tape($catalogue, $core, App\View\Workbench\BenchSettings::usual($catalogue, $catalogue->attackOf($core)), $student->refresh());
+    $tape = new App\View\Workbench\Tape(
+        $catalogue,
+        $core,
+        App\View\Workbench\BenchSettings::usual($catalogue, $catalogue->attackOf($core)),
+        $student->refresh(),
+    );
 
     // .60 m to 9 o’clock, which is 270°; nothing of it is elastic.
-    expect($tape->rows)->toBe([['beat' => '1', 'foot' => 'left', 'cm' => '60', 'bearing' => '270'], ['beat' => '2', 'foot' => 'right', 'cm' => '30', 'bearing' => '270']])
-        ->and($tape->for)->toBe('Ada Plover, 1.50 m')->and($tape->width)->toBeLessThanOrEqual(170.0)->and($tape->height)->toBeLessThanOrEqual(130.0);
+    expect($tape->rows)
+        ->toBe([
+            ['beat' => '1', 'foot' => 'left', 'cm' => '60', 'bearing' => '270'],
+            ['beat' => '2', 'foot' => 'right', 'cm' => '30', 'bearing' => '270'],
+        ])
+        ->and($tape->for)->toBe('Ada Plover, 1.50 m')
+        ->and($tape->width)->toBeLessThanOrEqual(170.0)
+        ->and($tape->height)->toBeLessThanOrEqual(130.0);
     [$scale] = sscanf($tape->scale(), '1 : %d');
     preg_match_all('/(-?[\d.]+),(-?[\d.]+)/', $tape->ways[0], $left);
     // On paper it is as long as the scale says, to a tenth of a millimetre.
     expect(abs((float) $left[1][1] - (float) $left[1][0]))->toEqualWithDelta(600 / $scale, 0.3);
-    $this->actingAs($this->person($school, Role::Head))->get("/answers/{$answer->id}/tape.pdf?student={$student->id}")->assertOk()->assertHeader('content-type', 'application/pdf');
+    $this->actingAs($this->person($school, Role::Head))
+        ->get("/answers/{$answer->id}/tape.pdf?student={$student->id}")
+        ->assertOk()
+        ->assertHeader('content-type', 'application/pdf');
 });
 
 it('draws which answer when along time and distance', function (): void {
     $catalogue = TrustFixture::catalogue();
-    $picture = new WhenPicture(WhenReport::of($catalogue, $catalogue->attack('punch-back')), ['punch-back' => 'Out of reach']);
+    $picture = new WhenPicture(WhenReport::of($catalogue, $catalogue->attack('punch-back')), [
+        'punch-back' => 'Out of reach',
+    ]);
 
-    // .25 + .15 · log2 10 s of reaction and 1 s to leave, where the punch comes after .45 s; from .66204 + .588 m and 2.5 m a second that is missing.
+    // .25 + .15 · log2 10 s of reaction and 1 s to leave, where the punch comes after .45 s; from .66204 + .588 m and
+    // 2.5 m a second that is missing.
     $needs = 1.25 + 0.15 * log(10, 2);
     $metres = 1.25004 + 2.5 * ($needs - 0.45);
     expect($picture->rows)->toHaveCount(1)
-        ->and($picture->rows[0]['text'])->toBe(sprintf('Out of reach: in time from %.2f s on, from 1.00 s if you expect it, and if it begins %.2f m away or farther.', $needs, $metres))
+        ->and($picture->rows[0]['text'])
+        ->toBe(
+            sprintf(
+                'Out of reach: in time from %.2f s on, from 1.00 s if you expect it, and if it begins %.2f m away or farther.',
+                $needs,
+                $metres,
+            ),
+        )
         // 2 s lie between 12 and 350 of the drawing, 5 m between 390 and 548.
-        ->and($picture->rows[0]['needs'])->toEqualWithDelta(12 + 338 * $needs / 2, 0.06)
+        ->and($picture->rows[0]['needs'])->toEqualWithDelta(12 + (338 * $needs) / 2, 0.06)
         ->and($picture->rows[0]['told'])->toEqualWithDelta(12 + 338 * 0.5, 0.06)
-        ->and($picture->rows[0]['distance'])->toEqualWithDelta(390 + 158 * $metres / 5, 0.06)
+        ->and($picture->rows[0]['distance'])->toEqualWithDelta(390 + (158 * $metres) / 5, 0.06)
         ->and($picture->arrival)->toEqualWithDelta(12 + 338 * 0.225, 0.06)
         ->and($picture->arrives)->toBe('arrives 0.45 s');
 
     $school = $this->school();
     $wrist = $school->attacks()->where('code', 'wrist')->value('id');
-    $this->actingAs($this->person($school, Role::Assistant))->get("/attacks/{$wrist}")->assertOk()->assertSee('Which one when')->assertSee('s after you feel the hold');
+    $this->actingAs($this->person($school, Role::Assistant))
+        ->get("/attacks/{$wrist}")
+        ->assertOk()
+        ->assertSee('Which one when')
+        ->assertSee('s after you feel the hold');
 });
 
 it('shows the directions of a school and of a student, and leads to the wall', function (): void {
@@ -143,7 +210,9 @@ it('shows the directions of a school and of a student, and leads to the wall', f
 
     $this->get('/wall/rose')->assertOk()->assertSee('/wall?bearing=12&amp;family=grab', false);
     $this->get('/wall/rose?by=rank')->assertOk()->assertSee('from=first&amp;to=first', false);
-    $this->get("/wall/rose?student={$student->id}")->assertOk()->assertSee($student->name)->assertSee("student={$student->id}", false);
+    $this->get("/wall/rose?student={$student->id}")->assertOk()
+        ->assertSee($student->name)
+        ->assertSee("student={$student->id}", false);
     foreach (['student=999', 'student[]=1', 'by[]=rank', 'by=x'] as $query) {
         $this->get("/wall/rose?{$query}")->assertOk();
     }
@@ -158,14 +227,23 @@ it('keeps the words of strikes inside the drawing', function (string $kind, stri
             foreach ($strikes as $strike) {
                 // Bold letters of 10 units are 5.8 wide on average.
                 $wide = 5.8 * mb_strlen($strike['label']);
-                [$from, $to] = $strike['anchor'] === 'end' ? [$strike['lx'] - $wide, $strike['lx']] : [$strike['lx'], $strike['lx'] + $wide];
-                expect($from)->toBeGreaterThanOrEqual($picture->left)->and($to)->toBeLessThanOrEqual($picture->left + $picture->width);
+                [$from, $to] = $strike['anchor'] === 'end'
+                    ? [$strike['lx'] - $wide, $strike['lx']]
+                    : [$strike['lx'], $strike['lx'] + $wide];
+                expect($from)->toBeGreaterThanOrEqual($picture->left)
+                    ->and($to)->toBeLessThanOrEqual($picture->left + $picture->width);
             }
         }
     }
 })->with([
-    ['wrist-cross', "left foot step 9, left hand strip toward thumb -> released\nright palm chin -> rocked\nright knee chin\nleave 6"],
-    ['punch-straight', "left foot step 9, left hand parry forearm\nleft elbow ribs -> folded\nright knee nose, left hammer chin -> dropped\nleave 6, look"],
+    [
+        'wrist-cross',
+        "left foot step 9, left hand strip toward thumb -> released\nright palm chin -> rocked\nright knee chin\nleave 6",
+    ],
+    [
+        'punch-straight',
+        "left foot step 9, left hand parry forearm\nleft elbow ribs -> folded\nright knee nose, left hammer chin -> dropped\nleave 6, look",
+    ],
 ]);
 
 it('draws no bar of the score over another', function (): void {
@@ -190,11 +268,20 @@ it('saves the rose and which answer when as files that stand alone', function ()
     $school = $this->school();
     $this->actingAs($this->person($school, Role::Assistant));
     $wrist = $school->attacks()->where('code', 'wrist')->value('id');
-    foreach (['/wall/rose.svg', '/wall/rose.svg?by=rank&student='.$school->students()->value('id'), "/attacks/{$wrist}/when.svg"] as $path) {
+    foreach (
+        [
+            '/wall/rose.svg',
+            '/wall/rose.svg?by=rank&student='.$school->students()->value('id'),
+            "/attacks/{$wrist}/when.svg",
+        ] as $path
+    ) {
         $answer = $this->get($path)->assertOk()->assertHeader('content-type', 'image/svg+xml');
         $svg = (string) $answer->getContent();
-        // It is well-formed, tells more than an empty drawing, leads nowhere, and every class that it names has ink in it.
-        expect(simplexml_load_string($svg))->not->toBeFalse()->and(substr_count($svg, '<path'))->toBeGreaterThan(1)->and($svg)->not->toContain('href=');
+        // It is well-formed, tells more than an empty drawing, leads nowhere, and every class that it names has ink in
+        // it.
+        expect(simplexml_load_string($svg))->not->toBeFalse()
+            ->and(substr_count($svg, '<path'))->toBeGreaterThan(1)
+            ->and($svg)->not->toContain('href=');
         preg_match_all('/class="(rose-[a-z]+)"/', $svg, $classes);
         foreach (array_diff(array_unique($classes[1]), ['rose-drawing']) as $class) {
             expect($svg)->toContain(".{$class} {");

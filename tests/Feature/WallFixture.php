@@ -25,11 +25,34 @@ final class WallFixture
     /** @return list<string> what changed, as `column course what` */
     public static function stoneChanges(Wall $wall): array
     {
-        return array_values(array_map(fn (Stone $stone): string => "{$stone->column} {$stone->course} {$stone->change->value}", array_filter($wall->picture->stones, fn (Stone $stone): bool => $stone->change !== null)));
+        return array_values(
+            array_map(
+                fn (Stone $stone): string => "{$stone->column} {$stone->course} {$stone->change->value}",
+                array_filter($wall->picture->stones, fn (Stone $stone): bool => $stone->change !== null),
+            ),
+        );
     }
 
-    public static function cleanRep(School $school, int $number, string $student, CarbonImmutable $at, array $mistakes = [], ?string $answer = null): void
-    {
-        DB::table('reps')->insert(['id' => sprintf('0b7e1f60-5555-4000-8000-%012d', $number), 'school_id' => $school->id, 'student_id' => $school->students()->where('code', $student)->value('id'), 'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => $at, 'recorded_at' => $at, 'mistakes' => json_encode($mistakes), 'answer_id' => $school->answers()->where('code', $answer)->value('id')]);
+    public static function cleanRep(
+        School $school,
+        int $number,
+        string $student,
+        CarbonImmutable $at,
+        array $mistakes = [],
+        ?string $answer = null,
+    ): void {
+        DB::table('reps')->insert([
+            'id' => sprintf('0b7e1f60-5555-4000-8000-%012d', $number),
+            'school_id' => $school->id,
+            'student_id' => $school->students()->where('code', $student)->value('id'),
+            'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'),
+            'side' => 'written',
+            'rung' => 2,
+            'outcome' => 'clean',
+            'at' => $at,
+            'recorded_at' => $at,
+            'mistakes' => json_encode($mistakes),
+            'answer_id' => $school->answers()->where('code', $answer)->value('id'),
+        ]);
     }
 }

@@ -48,41 +48,50 @@ it('draws a hole in the course that needs it, and above it nothing but the gap',
     expect($begun)->toBe(count($needed))->toBeGreaterThan(10);
 });
 
-it('numbers holes first and weak spots after, and lets the drawing, the list by rank and the list say the same number', function (): void {
-    $rows = $this->wall->holes->rows;
-    expect(array_column($rows, 'number'))->toBe(range(1, count($rows)));
-    $drawn = [HoleKind::Open, HoleKind::Fails, HoleKind::Late, HoleKind::OneSided];
-    $isDrawn = array_map(static fn (array $row): bool => in_array($row['hole']->kind, $drawn, true), $rows);
-    $sorted = $isDrawn;
-    rsort($sorted);
-    expect($isDrawn)->toBe($sorted)->and(array_column($rows, 'isDrawn'))->toBe($isDrawn);
+it(
+    'numbers holes first and weak spots after, and lets the drawing, the list by rank and the list say the same number',
+    function (): void {
+        $rows = $this->wall->holes->rows;
+        expect(array_column($rows, 'number'))->toBe(range(1, count($rows)));
+        $drawn = [HoleKind::Open, HoleKind::Fails, HoleKind::Late, HoleKind::OneSided];
+        $isDrawn = array_map(static fn (array $row): bool => in_array($row['hole']->kind, $drawn, true), $rows);
+        $sorted = $isDrawn;
+        rsort($sorted);
+        expect($isDrawn)->toBe($sorted)->and(array_column($rows, 'isDrawn'))->toBe($isDrawn);
 
-    // Each part is by weight.
-    foreach ([true, false] as $part) {
-        $weights = array_map(static fn (array $row): float => $row['hole']->weight, array_filter($rows, static fn (array $row): bool => $row['isDrawn'] === $part));
-        $heaviest = $weights;
-        rsort($heaviest);
-        expect(array_values($weights))->toBe($heaviest);
-    }
-
-    $numbers = [];
-    foreach ($rows as $row) {
-        if ($row['isDrawn']) {
-            $numbers[$row['number']] = $row['hole']->attack;
+        // Each part is by weight.
+        foreach ([true, false] as $part) {
+            $weights = array_map(
+                static fn (array $row): float => $row['hole']->weight,
+                array_filter($rows, static fn (array $row): bool => $row['isDrawn'] === $part),
+            );
+            $heaviest = $weights;
+            rsort($heaviest);
+            expect(array_values($weights))->toBe($heaviest);
         }
-    }
-    $attacks = $this->hall->attacks->pluck('code', 'id');
-    foreach ($this->wall->picture->byRank() as $course) {
-        foreach ($course['rows'] as $stone) {
-            if ($stone->number !== null) {
-                expect($attacks[(int) basename($stone->url)])->toBe($numbers[$stone->number]);
+
+        $numbers = [];
+        foreach ($rows as $row) {
+            if ($row['isDrawn']) {
+                $numbers[$row['number']] = $row['hole']->attack;
             }
         }
-    }
-});
+        $attacks = $this->hall->attacks->pluck('code', 'id');
+        foreach ($this->wall->picture->byRank() as $course) {
+            foreach ($course['rows'] as $stone) {
+                if ($stone->number !== null) {
+                    expect($attacks[(int) basename($stone->url)])->toBe($numbers[$stone->number]);
+                }
+            }
+        }
+    },
+);
 
 it('lists by rank each side once where it begins', function (): void {
-    $listed = array_map(static fn (Stone $stone): int => $stone->column, array_merge(...array_column($this->wall->picture->byRank(), 'rows')));
+    $listed = array_map(
+        static fn (Stone $stone): int => $stone->column,
+        array_merge(...array_column($this->wall->picture->byRank(), 'rows')),
+    );
     $first = [];
     foreach ($this->wall->picture->stones as $stone) {
         if ($stone->state === StoneState::Laid || $stone->state->begins()) {

@@ -23,18 +23,44 @@ use Tests\Feature\BoardFixture;
 beforeEach(function (): void {
     $this->hall = $this->school();
     $this->head = $this->person($this->hall, Role::Head);
-    $ada = collect($this->hall->students()->firstOrFail()->getAttributes())->except('id')->all();
-    $this->many = fn (int $count) => DB::table('students')->insert(array_map(fn (int $number): array => [...$ada, 'code' => "one-{$number}", 'name' => "One {$number}"], range(1, $count)));
+    $ada = collect($this->hall->students()->firstOrFail()->getAttributes())
+        ->except('id')
+        ->all();
+    $this->many = fn (int $count) => DB::table('students')->insert(
+        array_map(
+            fn (int $number): array => [...$ada, 'code' => "one-{$number}", 'name' => "One {$number}"],
+            range(1, $count),
+        ),
+    );
     // As in a request of its own: a route keeps its controller, and that what it has at hand.
     $this->anew = static function (): void {
         app()->forgetScopedInstances();
         array_map(static fn (Route $route) => $route->flushController(), app('router')->getRoutes()->getRoutes());
     };
-    $this->tries = fn (string $student, CarbonImmutable $at, int $first) => array_map(fn (int $number) => BoardFixture::boardRep($this->hall, $number, $student, $at), range($first, $first + 2));
-    $this->class = fn (int $minutes, ?CarbonImmutable $cancelled = null) => $this->hall->classes()->create(['code' => "class-{$minutes}", 'at' => now()->addMinutes($minutes), 'minutes' => 60, 'place' => '', 'places' => 90, 'instructors' => 1, 'ranks' => [], 'blocks' => [], 'cancelled_at' => $cancelled]);
+    $this->tries = fn (string $student, CarbonImmutable $at, int $first) => array_map(
+        fn (int $number) => BoardFixture::boardRep($this->hall, $number, $student, $at),
+        range($first, $first + 2),
+    );
+    $this->class = fn (int $minutes, ?CarbonImmutable $cancelled = null) => $this->hall
+        ->classes()
+        ->create([
+            'code' => "class-{$minutes}",
+            'at' => now()->addMinutes($minutes),
+            'minutes' => 60,
+            'place' => '',
+            'places' => 90,
+            'instructors' => 1,
+            'ranks' => [],
+            'blocks' => [],
+            'cancelled_at' => $cancelled,
+        ]);
 });
 
-it('is for large schools that are in class or soon will be', function (int $people, array $minutes, bool $isMeant): void {
+it('is for large schools that are in class or soon will be', function (
+    int $people,
+    array $minutes,
+    bool $isMeant,
+): void {
     ($this->many)($people);
     array_map($this->class, $minutes);
     ($this->class)(61, CarbonImmutable::now());
@@ -56,18 +82,27 @@ it('is asked for every hour, a job a school', function (): void {
     Queue::assertPushed(WarmSchool::class, 1);
     Queue::assertPushed(WarmSchool::class, fn (WarmSchool $job): bool => $job->schoolId === $this->hall->id);
 
-    $events = array_filter(app(Schedule::class)->events(), fn ($event): bool => str_contains((string) $event->command, 'stone-drill:warm'));
+    $events = array_filter(
+        app(Schedule::class)->events(),
+        fn ($event): bool => str_contains((string) $event->command, 'stone-drill:warm'),
+    );
     expect(array_map(fn ($event): string => $event->expression, array_values($events)))->toBe(['1 * * * *']);
 });
 
-it('is done at once before an upgrade switches, and afterwards for whoever is not in class', function (string $options, int $minutes, bool $isDone, int $jobs): void {
+it('is done at once before an upgrade switches, and afterwards for whoever is not in class', function (
+    string $options,
+    int $minutes,
+    bool $isDone,
+    int $jobs,
+): void {
     config(['queue.default' => 'database']);
     ($this->many)(60);
     ($this->class)($minutes);
     // Another that is small.
     $this->school('Other Hall');
     $this->artisan("stone-drill:warm {$options}")->assertSuccessful();
-    expect(app(RevisionCache::class)->known("proof:{$this->hall->id}", Revision::of($this->hall)) !== null)->toBe($isDone)
+    expect(app(RevisionCache::class)->known("proof:{$this->hall->id}", Revision::of($this->hall)) !== null)
+        ->toBe($isDone)
         ->and(DB::table('jobs')->count())->toBe($jobs);
 })->with([['--now', 30, true, 0], ['', 30, false, 1], ['', 300, false, 0], ['--all', 300, false, 1]]);
 
@@ -75,7 +110,8 @@ it('leaves nothing about people to be worked out by whoever asks first', functio
     ($this->many)(60);
     $at = CarbonImmutable::now();
     // What each is drilled on at most: 5,000 things are shared out among 61.
-    $unknown = fn (): int => Kit::of($this->hall)->count() - count((new KitShelf($this->hall->fresh(), $at, 81))->of(Kit::of($this->hall)));
+    $unknown = fn (): int => Kit::of($this->hall)->count()
+        - count((new KitShelf($this->hall->fresh(), $at, 81))->of(Kit::of($this->hall)));
     expect($unknown())->toBe(61);
 
     app()->call([new WarmSchool($this->hall->id), 'handle']);
@@ -90,7 +126,10 @@ it('leaves nothing about people to be worked out by whoever asks first', functio
     expect($warm)->toEqual($this->get('/mat/kit')->json());
 });
 
-it('lets nobody at the wall of a large school wait for what has faded since an hour ago', function (int $people, bool $isTold): void {
+it('lets nobody at the wall of a large school wait for what has faded since an hour ago', function (
+    int $people,
+    bool $isTold,
+): void {
     ($this->many)($people);
     $then = CarbonImmutable::now()->startOfHour();
     ($this->tries)('one-1', $then, 1);
@@ -108,7 +147,12 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
     expect($held('seen'))->toBe($isTold ? 0 : 1);
     $isTold ? Queue::assertNothingPushed() : Queue::assertPushed(WarmSchool::class, 1);
     // The wall says as of when: 17:30 or 18:40, some three weeks after 18:00.
-    $this->actingAs($this->head)->get('/wall')->assertOk()->assertSee('holds it at the goal rung, at '.school_time($then->addDays(21)->addMinutes($isTold ? 40 : -30), 'H:i'));
+    $this->actingAs($this->head)
+        ->get('/wall')
+        ->assertOk()
+        ->assertSee(
+            'holds it at the goal rung, at '.school_time($then->addDays(21)->addMinutes($isTold ? 40 : -30), 'H:i'),
+        );
     // What somebody has tried since is in it all the same.
     ($this->tries)('one-2', CarbonImmutable::now(), 4);
     expect($held('seen'))->toBe($isTold ? 1 : 2);
@@ -124,11 +168,16 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
     // After a day nobody is told what was.
     $this->travel(21)->days();
     ($this->anew)();
-    expect(app(ProofBook::class)->seen($this->hall->fresh())?->held('first', 'wrist', Side::Written))->toBe($isTold ? 0 : null);
+    expect(app(ProofBook::class)->seen($this->hall->fresh())?->held('first', 'wrist', Side::Written))->toBe(
+        $isTold ? 0 : null,
+    );
     Queue::assertPushed(WarmSchool::class, $isTold ? 0 : 2);
 })->with(['of 201' => [200, false], 'of 200' => [199, true]]);
 
-it('shows the wall of a large school of which nothing is known at once, and its moss when a job has read it', function (int $people, bool $waits): void {
+it('shows the wall of a large school of which nothing is known at once, and its moss when a job has read it', function (
+    int $people,
+    bool $waits,
+): void {
     ($this->many)($people);
     ($this->tries)('one-1', CarbonImmutable::now()->startOfHour(), 1);
     Queue::fake();
@@ -140,7 +189,9 @@ it('shows the wall of a large school of which nothing is known at once, and its 
     $told = 'holds it at the goal rung, at '.school_time(CarbonImmutable::now(), 'H:i');
     [$follows, $asks, $held] = ['moss follows in a moment', 'hx-get="/wall?from=first"', 'students hold it'];
     $page = $wall();
-    $waits ? $page->assertSee($told)->assertDontSee($follows)->assertDontSee($asks, false) : $page->assertSee($follows)->assertSee($asks, false)->assertDontSee($held);
+    $waits
+        ? $page->assertSee($told)->assertDontSee($follows)->assertDontSee($asks, false)
+        : $page->assertSee($follows)->assertSee($asks, false)->assertDontSee($held);
     Queue::assertPushed(WarmSchool::class, $waits ? 0 : 1);
     // A file has it all; it is asked for once more as a page.
     expect($this->get('/wall.svg')->assertOk()->getContent())->toContain($held);
@@ -148,12 +199,30 @@ it('shows the wall of a large school of which nothing is known at once, and its 
     $wall()->assertSee($told)->assertSee($held)->assertDontSee($follows);
 })->with(['of 201' => [200, false], 'of 200' => [199, true]]);
 
-it('waits for nobody either where many of a large school were tried since, as after an import', function (int $tried, bool $waits): void {
+it('waits for nobody either where many of a large school were tried since, as after an import', function (
+    int $tried,
+    bool $waits,
+): void {
     ($this->many)(201);
     $this->actingAs($this->head)->get('/wall')->assertOk();
     app()->call([new WarmSchool($this->hall->id), 'handle']);
     $students = $this->hall->students()->where('code', 'like', 'one-%')->limit($tried)->pluck('id');
-    DB::table('reps')->insert($students->map(fn (int $id): array => ['id' => (string) Str::uuid(), 'school_id' => $this->hall->id, 'student_id' => $id, 'attack_id' => $this->hall->attacks()->value('id'), 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => now()])->all());
+    DB::table('reps')->insert(
+        $students
+            ->map(
+                fn (int $id): array => [
+                    'id' => (string) Str::uuid(),
+                    'school_id' => $this->hall->id,
+                    'student_id' => $id,
+                    'attack_id' => $this->hall->attacks()->value('id'),
+                    'side' => 'written',
+                    'rung' => 2,
+                    'outcome' => 'clean',
+                    'at' => now(),
+                ],
+            )
+            ->all(),
+    );
     Queue::fake();
     ($this->anew)();
     $page = $this->get('/wall')->assertOk();
@@ -166,13 +235,20 @@ it('waits for nobody either where many of a large school were tried since, as af
     $this->get('/wall')->assertSee('students hold it')->assertDontSee('moss follows');
 })->with(['201' => [201, false], '200' => [200, true]]);
 
-it('leaves to a job what takes long to find for the kit of many people', function (int $people, int $attacks, bool $waits): void {
+it('leaves to a job what takes long to find for the kit of many people', function (
+    int $people,
+    int $attacks,
+    bool $waits,
+): void {
     ($this->many)($people);
     $answer = $this->hall->answers()->firstOrFail();
     foreach (range(1, $attacks) as $number) {
         $more = $answer->attack->replicate()->fill(['code' => "more-{$number}", 'title' => "More {$number}"]);
         $more->save();
-        $answer->replicate()->fill(['code' => "more-{$number}", 'attack_id' => $more->id])->save();
+        $answer
+            ->replicate()
+            ->fill(['code' => "more-{$number}", 'attack_id' => $more->id])
+            ->save();
     }
     Queue::fake();
     $kit = function (): array {
@@ -181,18 +257,32 @@ it('leaves to a job what takes long to find for the kit of many people', functio
         return $this->actingAs($this->head)->get('/mat/kit')->assertOk()->json();
     };
     $early = $kit();
-    expect($early['behind'])->toBe(! $waits)->and(array_unique(array_map(static fn (array $cell): bool => $cell['reach'] !== '', $early['cells'])))->toBe([$waits]);
+    expect($early['behind'])->toBe(! $waits)
+        ->and(array_unique(array_map(static fn (array $cell): bool => $cell['reach'] !== '', $early['cells'])))
+        ->toBe([$waits]);
     Queue::assertPushed(WarmSchool::class, $waits ? 0 : 1);
 
     ($this->anew)();
     app()->call([new WarmSchool($this->hall->id), 'handle']);
     $late = $kit();
     expect($late['behind'])->toBeFalse()->and($late['cells'][0]['reach'])->toContain('kick to groin');
-    $without = static fn (array $kit): array => [...$kit, 'behind' => false, 'at' => '', 'cells' => array_map(static fn (array $cell): array => [...$cell, 'reach' => ''], $kit['cells'])];
+    $without = static fn (array $kit): array => [
+        ...$kit,
+        'behind' => false,
+        'at' => '',
+        'cells' => array_map(static fn (array $cell): array => [...$cell, 'reach' => ''], $kit['cells']),
+    ];
     expect($without($late))->toEqual($without($early));
-})->with(['61 people, 21 cells' => [60, 20, false], '60 people' => [59, 20, true], '61 people, 20 cells' => [60, 19, true]]);
+})->with([
+    '61 people, 21 cells' => [60, 20, false],
+    '60 people' => [59, 20, true],
+    '61 people, 20 cells' => [60, 19, true],
+]);
 
-it('lets nobody at the Mat wait for what has faded of many people since an hour ago', function (int $people, bool $isTold): void {
+it('lets nobody at the Mat wait for what has faded of many people since an hour ago', function (
+    int $people,
+    bool $isTold,
+): void {
     ($this->many)($people);
     $then = CarbonImmutable::now()->startOfHour();
     ($this->tries)('one-1', $then, 1);
@@ -213,7 +303,8 @@ it('lets nobody at the Mat wait for what has faded of many people since an hour 
     Queue::assertPushed(WarmSchool::class, $isTold ? 0 : 1);
     // What somebody has tried since is in it all the same.
     ($this->tries)('one-2', CarbonImmutable::now(), 4);
-    expect($holds('One 2'))->toBeTrue()->and($holds('One 1'))->toBe(! $isTold);
+    expect($holds('One 2'))->toBeTrue()
+        ->and($holds('One 1'))->toBe(! $isTold);
 
     ($this->anew)();
     app()->call([new WarmSchool($this->hall->id), 'handle']);

@@ -21,7 +21,13 @@ final class WindowFixture
         $mapper = app(CatalogueMapper::class);
         $everything = $mapper->everything($school);
         $proofs = [];
-        foreach ((new Prover($everything->catalogue->ladder))->prove($everything->reps, $everything->catalogue->attacks, $at) as $proof) {
+        foreach (
+            (new Prover($everything->catalogue->ladder))->prove(
+                $everything->reps,
+                $everything->catalogue->attacks,
+                $at,
+            ) as $proof
+        ) {
             $proofs["{$proof->student} {$proof->attack} {$proof->side->value} {$proof->rung}"] = $proof;
         }
         $students = $school->students()->pluck('code', 'id')->all();
@@ -31,7 +37,10 @@ final class WindowFixture
             foreach ($ofStudent as $cell => $window) {
                 foreach ($everything->catalogue->ladder->ids() as $rung) {
                     $proof = $proofs["{$students[$student]} {$cell} {$rung}"] ?? null;
-                    expect($window->state($rung, $at))->toBe($proof->state ?? ProofState::Untried, "{$students[$student]} {$cell} {$rung}");
+                    expect($window->state($rung, $at))->toBe(
+                        $proof->state ?? ProofState::Untried,
+                        "{$students[$student]} {$cell} {$rung}",
+                    );
                     if ($proof !== null) {
                         expect(abs($window->evidence($rung, $at)->lower() - $proof->lower))->toBeLessThan(1e-9);
                         $seen++;
@@ -48,8 +57,16 @@ final class WindowFixture
     {
         $id = sprintf('0b7e1f60-7777-4000-8000-%012d', $number);
         DB::table('reps')->insert([
-            'id' => $id, 'school_id' => $school->id, 'student_id' => $school->students()->value('id'), 'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'),
-            'side' => 'written', 'rung' => 3, 'outcome' => 'clean', 'at' => now(), 'recorded_at' => now(), ...$columns,
+            'id' => $id,
+            'school_id' => $school->id,
+            'student_id' => $school->students()->value('id'),
+            'attack_id' => $school->attacks()->where('code', 'wrist')->value('id'),
+            'side' => 'written',
+            'rung' => 3,
+            'outcome' => 'clean',
+            'at' => now(),
+            'recorded_at' => now(),
+            ...$columns,
         ]);
 
         return $id;

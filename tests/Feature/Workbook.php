@@ -29,14 +29,25 @@ final class Workbook
             foreach ($row as $column => $value) {
                 $at = chr(65 + $column).($number + 1);
                 $cells .= match (true) {
-                    is_string($value) && str_starts_with($value, 'date:') => "<c r=\"{$at}\" s=\"1\"><v>".(intdiv((int) strtotime(substr($value, 5).' UTC'), 86_400) + self::EPOCH).'</v></c>',
-                    is_string($value) => "<c r=\"{$at}\" t=\"inlineStr\"><is><t>".htmlspecialchars($value, ENT_XML1).'</t></is></c>',
+                    is_string($value) && str_starts_with($value, 'date:') => "<c r=\"{$at}\" s=\"1\"><v>"
+                        .(intdiv((int) strtotime(substr($value, 5).' UTC'), 86_400) + self::EPOCH)
+                        .'</v></c>',
+                    is_string($value) => "<c r=\"{$at}\" t=\"inlineStr\"><is><t>"
+                        .htmlspecialchars($value, ENT_XML1)
+                        .'</t></is></c>',
                     default => "<c r=\"{$at}\"><v>{$value}</v></c>",
                 };
             }
             $lines .= '<row r="'.($number + 1)."\">{$cells}</row>";
         }
-        $merged = $merge === [] ? '' : '<mergeCells>'.implode('', array_map(static fn (string $cells): string => "<mergeCell ref=\"{$cells}\"/>", $merge)).'</mergeCells>';
+        $merged = $merge === []
+            ? ''
+            : '<mergeCells>'
+                .implode(
+                    '',
+                    array_map(static fn (string $cells): string => "<mergeCell ref=\"{$cells}\"/>", $merge),
+                )
+                .'</mergeCells>';
 
         return self::packed("<sheetData>{$lines}</sheetData>{$merged}");
     }
@@ -52,7 +63,11 @@ final class Workbook
         $writer = WriterEntityFactory::createXLSXWriter();
         $writer->openToFile($path);
         // The second style of the workbook, which `s="1"` names, is that of a day.
-        $writer->addRow(WriterEntityFactory::createRow([WriterEntityFactory::createCell(1, (new Style())->setFormat('yyyy-mm-dd'))]));
+        $writer->addRow(
+            WriterEntityFactory::createRow([
+                WriterEntityFactory::createCell(1, (new Style())->setFormat('yyyy-mm-dd')),
+            ]),
+        );
         $writer->close();
         $zip = new ZipArchive();
         $zip->open($path);

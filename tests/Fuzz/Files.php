@@ -39,10 +39,29 @@ final readonly class Files
             $at = $this->values->random->getInt(0, strlen($text));
             $text = match ($this->values->random->getInt(0, 4)) {
                 0 => substr($text, 0, $at),
-                1 => substr_replace($text, (string) $this->values->one([': ', "\n", '  ', '- ', '{', '[', '"', "'", '&a ', '*a', '!!php/object', '|', '>', '#', "\t", "\0"]), $at, 0),
+                1 => substr_replace(
+                    $text,
+                    (string) $this->values->one([
+                        ': ', "\n", '  ', '- ', '{', '[', '"', "'", '&a ', '*a', '!!php/object', '|', '>', '#', "\t",
+                        "\0",
+                    ]),
+                    $at,
+                    0,
+                ),
                 2 => substr_replace($text, '', $at, $this->values->random->getInt(1, 30)),
-                3 => (string) preg_replace_callback('/: [^\n{\[]+$/m', fn (): string => ': '.$this->scalar(), $text, 1 + $this->values->random->getInt(0, 2)),
-                default => str_replace((string) $this->values->one(['first', 'wrist', 'gate', 'ada-plover', 'clean', 'escape', '2', 'grab']), $this->scalar(), $text),
+                3 => (string) preg_replace_callback(
+                    '/: [^\n{\[]+$/m',
+                    fn (): string => ': '.$this->scalar(),
+                    $text,
+                    1 + $this->values->random->getInt(0, 2),
+                ),
+                default => str_replace(
+                    (string) $this->values->one([
+                        'first', 'wrist', 'gate', 'ada-plover', 'clean', 'escape', '2', 'grab',
+                    ]),
+                    $this->scalar(),
+                    $text,
+                ),
             };
         }
 
@@ -51,12 +70,19 @@ final readonly class Files
 
     private function scalar(): string
     {
-        return str_replace("\n", ' ', mb_strcut((string) $this->values->one([$this->values->text(), $this->values->number()]), 0, 5000));
+        return str_replace(
+            "\n",
+            ' ',
+            mb_strcut((string) $this->values->one([$this->values->text(), $this->values->number()]), 0, 5000),
+        );
     }
 
     private function changedJson(): string
     {
-        $document = (array) \Symfony\Component\Yaml\Yaml::parse($this->catalogue, \Symfony\Component\Yaml\Yaml::PARSE_DATETIME);
+        $document = (array) \Symfony\Component\Yaml\Yaml::parse(
+            $this->catalogue,
+            \Symfony\Component\Yaml\Yaml::PARSE_DATETIME,
+        );
         for ($change = $this->values->random->getInt(1, 3); $change > 0; $change--) {
             $at = &$document;
             while (is_array($at) && $at !== [] && $this->values->chance(80)) {
@@ -73,11 +99,25 @@ final readonly class Files
     private function bomb(): string
     {
         return match ($this->values->random->getInt(0, 7)) {
-            0 => "a: &a [x,x,x,x,x,x,x,x,x]\n".implode('', array_map(static fn (int $n): string => chr(97 + $n).': &'.chr(97 + $n).' ['.rtrim(str_repeat('*'.chr(96 + $n).',', 9), ',')."]\n", range(1, 20))),
+            0 => "a: &a [x,x,x,x,x,x,x,x,x]\n"
+                .implode(
+                    '',
+                    array_map(
+                        static fn (int $n): string => chr(97 + $n)
+                            .': &'
+                            .chr(97 + $n)
+                            .' ['
+                            .rtrim(str_repeat('*'.chr(96 + $n).',', 9), ',')
+                            ."]\n",
+                        range(1, 20),
+                    ),
+                ),
             1 => str_repeat('[', 5_000),
             2 => str_repeat('- ', 3_000),
             3 => implode('', array_map(static fn (int $n): string => str_repeat(' ', $n)."a:\n", range(0, 600))),
-            4 => $this->catalogue."\nranks:\n".str_repeat("  - {id: r, name: R, max_beats: 4, goal_rung: 2}\n", 3_000),
+            4 => $this->catalogue
+                ."\nranks:\n"
+                .str_repeat("  - {id: r, name: R, max_beats: 4, goal_rung: 2}\n", 3_000),
             5 => 'x: &x {<<: *x}',
             6 => '{"a":'.str_repeat('{"a":', 3_000).'1'.str_repeat('}', 3_001),
             default => "format: stone-drill/1\nschool: ".str_repeat('{a: ', 400).str_repeat('}', 400),
@@ -86,18 +126,55 @@ final readonly class Files
 
     private function bytes(): string
     {
-        return (string) $this->values->one(['', "\0", "\xEF\xBB\xBF{}", "\xFF\xFE{\0}\0", 'null', '1', '"x"', '[]', '{"format":"stone-drill/1"}', '{"format":"stone-drill/1","school":"\ud800"}', '{"a":1e400}', '{"format":"stone-drill/1","school":{"name":"\u0000","doctrine":"escape"}}', $this->values->random->getBytes(2_000)]);
+        return (string) $this->values->one([
+            '',
+            "\0",
+            "\xEF\xBB\xBF{}",
+            "\xFF\xFE{\0}\0",
+            'null',
+            '1',
+            '"x"',
+            '[]',
+            '{"format":"stone-drill/1"}',
+            '{"format":"stone-drill/1","school":"\ud800"}',
+            '{"a":1e400}',
+            '{"format":"stone-drill/1","school":{"name":"\u0000","doctrine":"escape"}}',
+            $this->values->random->getBytes(2_000),
+        ]);
     }
 
     private function reps(): string
     {
-        $lines = ['id,student,attack,side,rung,outcome,at,answer,mistakes,touched,seconds,stressor,source,replaces,reason'];
+        $lines = [
+            'id,student,attack,side,rung,outcome,at,answer,mistakes,touched,seconds,stressor,source,replaces,reason',
+        ];
         for ($number = $this->values->random->getInt(1, 8); $number > 0; $number--) {
-            $fields = [sprintf('0b7e1f60-8888-4000-8000-%012d', $this->values->random->getInt(1, 99_999)), 'ada-plover', 'wrist', 'written', '2', 'clean', '2026-11-02', '', '', '', '', '', '', '', ''];
+            $fields = [
+                sprintf('0b7e1f60-8888-4000-8000-%012d', $this->values->random->getInt(1, 99_999)),
+                'ada-plover',
+                'wrist',
+                'written',
+                '2',
+                'clean',
+                '2026-11-02',
+                '',
+                '',
+                '',
+                '',
+                '',
+                '',
+                '',
+                '',
+            ];
             for ($change = $this->values->random->getInt(0, 2); $change > 0; $change--) {
                 $fields[$this->values->random->getInt(0, 14)] = mb_strcut($this->scalar(), 0, 2_000);
             }
-            $lines[] = implode(',', $this->values->chance(80) ? array_map(static fn (string $field): string => '"'.str_replace('"', '""', $field).'"', $fields) : $fields);
+            $lines[] = implode(
+                ',',
+                $this->values->chance(80)
+                    ? array_map(static fn (string $field): string => '"'.str_replace('"', '""', $field).'"', $fields)
+                    : $fields,
+            );
         }
 
         return implode("\r\n", $lines).($this->values->chance(50) ? "\r\n" : '');

@@ -24,18 +24,30 @@ final class DrillFixture
     /** @return array<string, mixed> */
     public static function document(): array
     {
-        return ['moments' => self::moments(), 'partners' => self::partners(), 'nextTurns' => self::nextTurns(), 'draws' => self::draws()];
+        return [
+            'moments' => self::moments(),
+            'partners' => self::partners(),
+            'nextTurns' => self::nextTurns(),
+            'draws' => self::draws(),
+        ];
     }
 
     public static function json(): string
     {
-        return json_encode(self::document(), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)."\n";
+        return json_encode(self::document(), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)
+            ."\n";
     }
 
     /** @return list<array{chance: float, seconds: float}> */
     private static function moments(): array
     {
-        return array_map(static fn (float $chance): array => ['chance' => $chance, 'seconds' => round(HiddenMoment::wait($chance), 9)], self::CHANCES);
+        return array_map(
+            static fn (float $chance): array => [
+                'chance' => $chance,
+                'seconds' => round(HiddenMoment::wait($chance), 9),
+            ],
+            self::CHANCES,
+        );
     }
 
     /** @return list<array{people: int, turn: int, attacker: ?int}> three rounds of each circle */
@@ -64,21 +76,40 @@ final class DrillFixture
         return $next;
     }
 
-    /** @return list<array{families: list<string>, weights: list<float>, latest: list<string>, left: list<int>, picks: list<array{chance: float, cell: ?int}>}> */
+    /**
+     * @return list<array{families: list<string>, weights: list<float>, latest: list<string>, left: list<int>,
+     *     picks: list<array{chance: float, cell: ?int}>}>
+     */
     private static function draws(): array
     {
         $tickets = self::tickets();
         $draws = [];
-        foreach ([[], [Family::Choke], [Family::Choke, Family::Choke], [Family::Choke, Family::Push], [Family::Kick, Family::Kick]] as $latest) {
+        foreach (
+            [
+                [],
+                [Family::Choke],
+                [Family::Choke, Family::Choke],
+                [Family::Choke, Family::Push],
+                [Family::Kick, Family::Kick],
+            ] as $latest
+        ) {
             foreach ([$tickets, [$tickets[0], $tickets[1]]] as $own) {
                 $draw = Draw::of($own, $latest);
-                $place = static fn (?Ticket $ticket): ?int => $ticket === null ? null : (int) array_search($ticket, $own, true);
+                $place = static fn (?Ticket $ticket): ?int => $ticket === null
+                    ? null
+                    : (int) array_search($ticket, $own, true);
                 $draws[] = [
-                    'families' => array_map(static fn (Ticket $ticket): string => $ticket->cell->attack->kind->family->value, $own),
+                    'families' => array_map(
+                        static fn (Ticket $ticket): string => $ticket->cell->attack->kind->family->value,
+                        $own,
+                    ),
                     'weights' => array_map(static fn (Ticket $ticket): float => $ticket->weight(), $own),
                     'latest' => array_map(static fn (Family $family): string => $family->value, $latest),
                     'left' => array_map($place, $draw->tickets),
-                    'picks' => array_map(static fn (float $chance): array => ['chance' => $chance, 'cell' => $place($draw->at($chance))], self::CHANCES),
+                    'picks' => array_map(
+                        static fn (float $chance): array => ['chance' => $chance, 'cell' => $place($draw->at($chance))],
+                        self::CHANCES,
+                    ),
                 ];
             }
         }
@@ -95,7 +126,12 @@ final class DrillFixture
             Made::attack('throat-behind', [...$facets, 'bearing' => '6'], 'behind', 'a', 1),
             Made::attack('wrist-cross', ['phase' => 'landed'], 'wrist', 'a', 3),
         ];
-        $cells = array_values(array_filter(Coverage::of(Made::catalogue($attacks, []))->cells, static fn (Cell $cell): bool => $cell->side->value === 'written'));
+        $cells = array_values(
+            array_filter(
+                Coverage::of(Made::catalogue($attacks, []))->cells,
+                static fn (Cell $cell): bool => $cell->side->value === 'written',
+            ),
+        );
 
         return [
             new Ticket($cells[0], new Evidence(0.0, 1e6), 0),

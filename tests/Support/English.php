@@ -28,8 +28,11 @@ final class English
         try {
             $read();
         } catch (NotationException $refused) {
-            return implode("\n", array_map(static fn (NotationError $error): string => self::say($error->text()), $refused->errors));
-        } catch (ModelException|VocabularyException $refused) {
+            return implode(
+                "\n",
+                array_map(static fn (NotationError $error): string => self::say($error->text()), $refused->errors),
+            );
+        } catch (ModelException | VocabularyException $refused) {
             return self::say($refused->text);
         }
 

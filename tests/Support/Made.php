@@ -39,24 +39,62 @@ final class Made
     /** The moment that reps are counted back from. */
     public const NOW = '2026-11-24T20:00:00+00:00';
 
-    public static function attack(string $kind = 'wrist-cross', array $facets = [], string $id = 'it', ?string $neededBy = null, int $prevalence = 3): Attack
-    {
+    public static function attack(
+        string $kind = 'wrist-cross',
+        array $facets = [],
+        string $id = 'it',
+        ?string $neededBy = null,
+        int $prevalence = 3,
+    ): Attack {
         $usual = ['hand' => 'right', 'bearing' => '12', 'phase' => 'landed', 'intent' => 'move'];
 
-        return new Attack($id, ucfirst($id), Kinds::builtIn()->get($kind), Facets::of([...$usual, ...$facets]), new Need($neededBy, $neededBy), $prevalence);
+        return new Attack(
+            $id,
+            ucfirst($id),
+            Kinds::builtIn()->get($kind),
+            Facets::of([...$usual, ...$facets]),
+            new Need($neededBy, $neededBy),
+            $prevalence,
+        );
     }
 
-    public static function answer(string $id, Attack $to, string $rank = 'a', bool $mirrored = false, array $listed = [], ?ShortForm $short = null, string $beats = "hop 6 long -> released\nleave 6"): Answer
-    {
-        return new Answer($id, ucfirst($id), '', $to->id, Matching::of($to, $listed, $mirrored), new Teaching($rank, $short), Beats::parse($beats));
+    public static function answer(
+        string $id,
+        Attack $to,
+        string $rank = 'a',
+        bool $mirrored = false,
+        array $listed = [],
+        ?ShortForm $short = null,
+        string $beats = "hop 6 long -> released\nleave 6",
+    ): Answer {
+        return new Answer(
+            $id,
+            ucfirst($id),
+            '',
+            $to->id,
+            Matching::of($to, $listed, $mirrored),
+            new Teaching($rank, $short),
+            Beats::parse($beats),
+        );
     }
 
     /** Three ranks, a below b below c. */
-    public static function catalogue(array $attacks, array $answers, array $factors = [], ?array $policy = null): Catalogue
-    {
+    public static function catalogue(
+        array $attacks,
+        array $answers,
+        array $factors = [],
+        ?array $policy = null,
+    ): Catalogue {
         $school = new School('Hall', Doctrine::Escape, holeFactors: $factors, policy: $policy);
 
-        return new Catalogue($school, [], [new Rank('a', 'A', 4, 2), new Rank('b', 'B', 5, 3), new Rank('c', 'C', 6, 4)], Ladder::builtIn(), $attacks, $answers);
+        return new Catalogue(
+            $school,
+            [],
+            [new Rank('a', 'A', 4, 2), new Rank('b', 'B', 5, 3), new Rank('c', 'C', 6, 4)],
+            Ladder::builtIn(),
+            $attacks,
+            $answers,
+        );
     }
 
     public static function randomCatalogue(): Catalogue
@@ -68,11 +106,35 @@ final class Made
             $behind = $kind === 'hug-behind-free';
             $hand = in_array($kind, ['cloth-two', 'hug-behind-free'], true) ? 'both' : ['left', 'right'][mt_rand(0, 1)];
             $hours = $behind ? ['5', '6', '7'] : ['11', '12', '1', '2'];
-            $attacks[] = self::attack($kind, ['hand' => $hand, 'bearing' => $hours[mt_rand(0, count($hours) - 1)], 'phase' => $kind === 'swing' ? 'reaching' : 'landed', 'place' => ['open', 'narrow'][mt_rand(0, 1)]], "k{$i}", ['a', 'b', 'c', null][mt_rand(0, 3)], mt_rand(1, 5));
+            $attacks[] = self::attack(
+                $kind,
+                [
+                    'hand' => $hand,
+                    'bearing' => $hours[mt_rand(0, count($hours) - 1)],
+                    'phase' => $kind === 'swing' ? 'reaching' : 'landed',
+                    'place' => ['open', 'narrow'][mt_rand(0, 1)],
+                ],
+                "k{$i}",
+                ['a', 'b', 'c', null][mt_rand(0, 3)],
+                mt_rand(1, 5),
+            );
         }
         for ($i = 0; $i < 6; $i++) {
-            $listed = array_filter(['kind' => [null, ['sleeve', 'wrist-cross'], false][mt_rand(0, 2)], 'bearing' => [null, ['1', '2'], false][mt_rand(0, 2)], 'place' => [['open'], false][mt_rand(0, 1)]], fn ($value): bool => $value !== false);
-            $answers[] = self::answer("x{$i}", $attacks[mt_rand(0, 7)], ['a', 'b', 'c'][mt_rand(0, 2)], mt_rand(0, 1) === 1, $listed);
+            $listed = array_filter(
+                [
+                    'kind' => [null, ['sleeve', 'wrist-cross'], false][mt_rand(0, 2)],
+                    'bearing' => [null, ['1', '2'], false][mt_rand(0, 2)],
+                    'place' => [['open'], false][mt_rand(0, 1)],
+                ],
+                fn ($value): bool => $value !== false,
+            );
+            $answers[] = self::answer(
+                "x{$i}",
+                $attacks[mt_rand(0, 7)],
+                ['a', 'b', 'c'][mt_rand(0, 2)],
+                mt_rand(0, 1) === 1,
+                $listed,
+            );
         }
 
         return self::catalogue($attacks, $answers);
@@ -87,16 +149,35 @@ final class Made
     {
         static $demo = null;
 
-        return $demo ??= (new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__, 2).'/database/demo/cinder-quay.yaml'), Format::Yaml);
+        return $demo ??= (new CatalogueReader())->read(
+            (string) file_get_contents(dirname(__DIR__, 2).'/database/demo/cinder-quay.yaml'),
+            Format::Yaml,
+        );
     }
 
     /** A rep so many days before now. */
-    public static function rep(int $rung, string $outcome, float $days = 0.0, string $side = 'written', ?string $replaces = null, Source $source = Source::Seen, ?string $id = null): Rep
-    {
+    public static function rep(
+        int $rung,
+        string $outcome,
+        float $days = 0.0,
+        string $side = 'written',
+        ?string $replaces = null,
+        Source $source = Source::Seen,
+        ?string $id = null,
+    ): Rep {
         static $number = 0;
         $at = (new DateTimeImmutable(self::NOW))->modify(sprintf('-%d seconds', (int) round($days * 86_400)));
 
-        return new Rep($id ?? sprintf('00000000-0000-4000-8000-%012d', ++$number), 'ada', 'it', Side::from($side), $rung, Outcome::from($outcome), $at, new RepDetails(source: $source, replaces: $replaces));
+        return new Rep(
+            $id ?? sprintf('00000000-0000-4000-8000-%012d', ++$number),
+            'ada',
+            'it',
+            Side::from($side),
+            $rung,
+            Outcome::from($outcome),
+            $at,
+            new RepDetails(source: $source, replaces: $replaces),
+        );
     }
 
     /** A small sound file, as plain values. */
@@ -104,24 +185,83 @@ final class Made
     {
         return [
             'format' => 'stone-drill/1',
-            'school' => ['name' => 'Small Hall', 'doctrine' => 'control', 'bearings' => 'degrees', 'typical' => 'large', 'share' => 0.7, 'tolerance' => 0.03, 'hole_factors' => ['open' => 2, 'no way out' => 0.5],
-                'policy' => [['hazard' => 'choke', 'under' => 16, 'level' => 'not-taught'], ['hazard' => 'contact', 'rank' => 'b', 'level' => 'pads']], 'aliases' => ['verbs' => ['glide' => 'slide']]],
-            'sizes' => ['small' => 1.5, 'giant' => 2.1],
-            'kinds' => [['id' => 'belt', 'name' => 'Held by the belt', 'family' => 'grab', 'attacker_busy' => ['hand'], 'hand' => ['left', 'right'], 'bearing' => [12, '1'], 'start' => 'grab', 'cautions' => ['Loose belts only.']]],
-            'ranks' => [['id' => 'a', 'name' => 'A', 'max_beats' => 4, 'goal_rung' => 2], ['id' => 'b', 'name' => 'B', 'max_beats' => 5, 'goal_rung' => 3]],
-            'attacks' => [
-                ['id' => 'w', 'title' => 'Wrist', 'kind' => 'wrist-cross', 'hand' => 'right', 'bearing' => '12', 'thumb' => 'up', 'phase' => 'landed', 'intent' => 'move', 'needed_by' => 'a', 'needed_by_youth' => 'none', 'prevalence' => 4, 'critical' => true, 'notes' => 'Slowly.', 'cautions' => ['Tap.']],
-                ['id' => 'k', 'title' => 'Belt', 'kind' => 'belt', 'hand' => 'left', 'bearing' => 1, 'phase' => 'follow-up', 'intent' => 'pin', 'needed_by' => 'none'],
+            'school' => [
+                'name' => 'Small Hall',
+                'doctrine' => 'control',
+                'bearings' => 'degrees',
+                'typical' => 'large',
+                'share' => 0.7,
+                'tolerance' => 0.03,
+                'hole_factors' => ['open' => 2, 'no way out' => 0.5],
+                'policy' => [
+                    ['hazard' => 'choke', 'under' => 16, 'level' => 'not-taught'],
+                    ['hazard' => 'contact', 'rank' => 'b', 'level' => 'pads'],
+                ],
+                'aliases' => ['verbs' => ['glide' => 'slide']],
             ],
-            'answers' => [[
-                'id' => 'x', 'title' => 'Gate', 'label' => '3', 'attack' => 'w', 'pattern' => ['kind' => ['wrist-cross', 'belt'], 'hand' => ['right'], 'bearing' => ['12', 1], 'place' => 'any'], 'mirrored' => true, 'rank' => 'b',
-                'short' => ['rank' => 'a', 'beats' => 2], 'doctrine' => 'escape', 'mistakes' => ['late'], 'waived' => [['check' => 'force', 'beat' => 2, 'reason' => 'pads']],
-                'beats' => "LF step 9\nglide 12   # on\n  if far: go on\nleave 6\n",
-            ]],
-            'students' => [['id' => 's', 'name' => 'Ada', 'rank' => 'a', 'height' => 1.71, 'born' => '2001-05-02', 'flags' => ['no-fall']]],
+            'sizes' => ['small' => 1.5, 'giant' => 2.1],
+            'kinds' => [
+                [
+                    'id' => 'belt', 'name' => 'Held by the belt', 'family' => 'grab', 'attacker_busy' => ['hand'],
+                    'hand' => ['left', 'right'], 'bearing' => [12, '1'], 'start' => 'grab',
+                    'cautions' => ['Loose belts only.'],
+                ],
+            ],
+            'ranks' => [
+                ['id' => 'a', 'name' => 'A', 'max_beats' => 4, 'goal_rung' => 2],
+                ['id' => 'b', 'name' => 'B', 'max_beats' => 5, 'goal_rung' => 3],
+            ],
+            'attacks' => [
+                [
+                    'id' => 'w', 'title' => 'Wrist', 'kind' => 'wrist-cross', 'hand' => 'right', 'bearing' => '12',
+                    'thumb' => 'up', 'phase' => 'landed', 'intent' => 'move', 'needed_by' => 'a',
+                    'needed_by_youth' => 'none', 'prevalence' => 4, 'critical' => true, 'notes' => 'Slowly.',
+                    'cautions' => ['Tap.'],
+                ],
+                [
+                    'id' => 'k', 'title' => 'Belt', 'kind' => 'belt', 'hand' => 'left', 'bearing' => 1,
+                    'phase' => 'follow-up', 'intent' => 'pin', 'needed_by' => 'none',
+                ],
+            ],
+            'answers' => [
+                [
+                    'id' => 'x',
+                    'title' => 'Gate',
+                    'label' => '3',
+                    'attack' => 'w',
+                    'pattern' => [
+                        'kind' => ['wrist-cross', 'belt'],
+                        'hand' => ['right'],
+                        'bearing' => ['12', 1],
+                        'place' => 'any',
+                    ],
+                    'mirrored' => true,
+                    'rank' => 'b',
+                    'short' => ['rank' => 'a', 'beats' => 2],
+                    'doctrine' => 'escape',
+                    'mistakes' => ['late'],
+                    'waived' => [['check' => 'force', 'beat' => 2, 'reason' => 'pads']],
+                    'beats' => "LF step 9\nglide 12   # on\n  if far: go on\nleave 6\n",
+                ],
+            ],
+            'students' => [
+                [
+                    'id' => 's', 'name' => 'Ada', 'rank' => 'a', 'height' => 1.71, 'born' => '2001-05-02',
+                    'flags' => ['no-fall'],
+                ],
+            ],
             'reps' => [
-                ['id' => '0b7e1f60-0000-4000-8000-000000000001', 'student' => 's', 'attack' => 'w', 'side' => 'mirrored', 'rung' => 4, 'outcome' => 'scraped', 'at' => '2026-11-02T19:10:00+01:00', 'answer' => 'x', 'mistakes' => ['late'], 'touched' => 'arm', 'seconds' => 1.4, 'stressor' => 'noise', 'source' => 'home', 'rules' => 11],
-                ['id' => '0b7e1f60-0000-4000-8000-000000000002', 'student' => 's', 'attack' => 'w', 'side' => 'mirrored', 'rung' => 1, 'outcome' => 'clean', 'at' => '2026-11-02T19:10:00Z', 'replaces' => '0b7e1f60-0000-4000-8000-000000000001', 'reason' => 'Seen again on film.'],
+                [
+                    'id' => '0b7e1f60-0000-4000-8000-000000000001', 'student' => 's', 'attack' => 'w',
+                    'side' => 'mirrored', 'rung' => 4, 'outcome' => 'scraped', 'at' => '2026-11-02T19:10:00+01:00',
+                    'answer' => 'x', 'mistakes' => ['late'], 'touched' => 'arm', 'seconds' => 1.4,
+                    'stressor' => 'noise', 'source' => 'home', 'rules' => 11,
+                ],
+                [
+                    'id' => '0b7e1f60-0000-4000-8000-000000000002', 'student' => 's', 'attack' => 'w',
+                    'side' => 'mirrored', 'rung' => 1, 'outcome' => 'clean', 'at' => '2026-11-02T19:10:00Z',
+                    'replaces' => '0b7e1f60-0000-4000-8000-000000000001', 'reason' => 'Seen again on film.',
+                ],
             ],
         ];
     }
@@ -151,6 +291,12 @@ final class Made
     {
         $youth = $catalogue->forYouth();
 
-        return new Pool($catalogue, Coverage::of($catalogue)->cells, $youth, Coverage::of($youth)->cells, new DateTimeImmutable(self::NOW));
+        return new Pool(
+            $catalogue,
+            Coverage::of($catalogue)->cells,
+            $youth,
+            Coverage::of($youth)->cells,
+            new DateTimeImmutable(self::NOW),
+        );
     }
 }

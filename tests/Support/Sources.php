@@ -20,20 +20,30 @@ final class Sources
     /** @return array<string, string> code without comments by path */
     public static function php(string $folder): array
     {
-        return array_map(static fn (string $path): string => php_strip_whitespace(self::root().'/'.$path), self::paths($folder, '.php', '.blade.php'));
+        return array_map(
+            static fn (string $path): string => php_strip_whitespace(self::root().'/'.$path),
+            self::paths($folder, '.php', '.blade.php'),
+        );
     }
 
     /** @return array<string, string> by path */
     public static function blade(): array
     {
-        return array_map(static fn (string $path): string => (string) file_get_contents(self::root().'/'.$path), self::paths('resources/views', '.blade.php'));
+        return array_map(
+            static fn (string $path): string => (string) file_get_contents(self::root().'/'.$path),
+            self::paths('resources/views', '.blade.php'),
+        );
     }
 
     /** @return array<string, string> paths by themselves, in order */
     public static function paths(string $folder, string $suffix, string $but = "\0"): array
     {
         $paths = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::root().'/'.$folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator(self::root().'/'.$folder, FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             assert($file instanceof SplFileInfo);
             if (str_ends_with($file->getFilename(), $suffix) && ! str_ends_with($file->getFilename(), $but)) {
                 $path = substr($file->getPathname(), strlen(self::root()) + 1);

@@ -17,8 +17,14 @@ final class Words
     /** What is written in letters and said to nobody: SQL, patterns, formats of other programs. */
     private const UNSAID = '/\b(select|insert|delete|where|case when|analyze|order by|nulls last|as revision|t on t\.id)\b|^\/|[{}<>^$\\\\]|https?:|%[sd]/i';
 
-    /** Files whose words are data, which a school can write otherwise: names of kinds and rungs, the demo, the notation. */
-    private const DATA = ['core/Attack/Wording/AttackWords.php', 'core/Attack/Wording/Words.php', 'core/Curriculum/Ladder.php', 'core/Technique/', 'core/Coverage/HoleKind.php', 'core/Coverage/Weakness.php', 'app/Persistence/Demo.php', 'app/View/Workbench/Draft.php', 'app/Http/Controllers/FirstStepsController.php'];
+    /**
+     * Files whose words are data, which a school can write otherwise: names of kinds and rungs, the demo, the notation.
+     */
+    private const DATA = [
+        'core/Attack/Wording/AttackWords.php', 'core/Attack/Wording/Words.php', 'core/Curriculum/Ladder.php',
+        'core/Technique/', 'core/Coverage/HoleKind.php', 'core/Coverage/Weakness.php', 'app/Persistence/Demo.php',
+        'app/View/Workbench/Draft.php', 'app/Http/Controllers/FirstStepsController.php',
+    ];
 
     /** @return array<string, bool> every key, true where it is a text itself and not a list of them */
     public static function keys(): array
@@ -39,10 +45,18 @@ final class Words
      */
     public static function used(string $code): array
     {
-        $files = implode('|', array_map(static fn (string $path): string => basename($path, '.php'), Sources::paths('lang/en', '.php')));
+        $files = implode(
+            '|',
+            array_map(static fn (string $path): string => basename($path, '.php'), Sources::paths('lang/en', '.php')),
+        );
         $used = [];
         // In single quotes it is whole, unless something is added to it; in double quotes it goes on with a value.
-        preg_match_all("/'((?:{$files})\\.[a-z0-9_ .-]*)'(\\s*\\.)?|\"((?:{$files})\\.[a-z0-9_ .-]*)\\{/", $code, $found, PREG_SET_ORDER);
+        preg_match_all(
+            "/'((?:{$files})\\.[a-z0-9_ .-]*)'(\\s*\\.)?|\"((?:{$files})\\.[a-z0-9_ .-]*)\\{/",
+            $code,
+            $found,
+            PREG_SET_ORDER,
+        );
         foreach ($found as $one) {
             $key = ($one[3] ?? '') === '' ? $one[1] : $one[3];
             $used[$key] = ($one[3] ?? '') === '' && ($one[2] ?? '') === '' && preg_match('/[.-]$/', $key) === 0;
@@ -57,12 +71,25 @@ final class Words
     {
         static $routes = null;
         if ($routes === null) {
-            preg_match_all("/->name\\('([^']+)'\\)/", implode('', array_map(file_get_contents(...), glob(Sources::root().'/routes/{web,web/*}.php', GLOB_BRACE) ?: [])), $found);
+            preg_match_all(
+                "/->name\\('([^']+)'\\)/",
+                implode(
+                    '',
+                    array_map(
+                        file_get_contents(...),
+                        glob(Sources::root().'/routes/{web,web/*}.php', GLOB_BRACE) ?: [],
+                    ),
+                ),
+                $found,
+            );
             $routes = $found[1];
         }
 
         return in_array($key, $routes, true)
-            || preg_match('/\.(index|show|create|store|edit|update|destroy|required|uploaded|max|extensions|lifetime|\w*id)$/', $key) === 1
+            || preg_match(
+                '/\.(index|show|create|store|edit|update|destroy|required|uploaded|max|extensions|lifetime|\w*id)$/',
+                $key,
+            ) === 1
             || glob(Sources::root().'/resources/views/'.str_replace('.', '/', $key).'.*') !== [];
     }
 
@@ -97,11 +124,28 @@ final class Words
     /** @return list<string> texts in a template that are not said by it */
     public static function inBlade(string $template): array
     {
-        $template = (string) preg_replace(['/\{\{--.*?--\}\}/s', '/\{!!.*?!!\}/s', '/\{\{.*?\}\}/s', '/@(?:php|if|elseif|unless|foreach|forelse|for|include\w*|elsecan|canany|cannot|can|class|selected|checked|disabled|method|props|error|json|vite|empty|continue|switch|case)\s*(\((?:[^()]++|(?1))*\))/s', '/@\w+/'], ' ', $template);
+        $template = (string) preg_replace(
+            [
+                '/\{\{--.*?--\}\}/s',
+                '/\{!!.*?!!\}/s',
+                '/\{\{.*?\}\}/s',
+                '/@(?:php|if|elseif|unless|foreach|forelse|for|include\w*|elsecan|canany|cannot|can|class|selected|checked|disabled|method|props|error|json|vite|empty|continue|switch|case)\s*(\((?:[^()]++|(?1))*\))/s',
+                '/@\w+/',
+            ],
+            ' ',
+            $template,
+        );
         preg_match_all('/\s(?:'.self::READ.')="([^"]*[A-Za-z]{2,}[^"]*)"/', $template, $attributes);
         // Attributes that are expressions begin with a colon; tags go with all they have.
-        $text = (string) preg_replace(['/<(script|style|code|kbd)\b.*?<\/\1>/s', '/<(?:[^<>"\']|"[^"]*"|\'[^\']*\')*>/s', '/&[a-z]+;/'], "\n", $template);
-        $lines = array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $line): bool => preg_match('/\p{L}{2,}/u', $line) === 1);
+        $text = (string) preg_replace(
+            ['/<(script|style|code|kbd)\b.*?<\/\1>/s', '/<(?:[^<>"\']|"[^"]*"|\'[^\']*\')*>/s', '/&[a-z]+;/'],
+            "\n",
+            $template,
+        );
+        $lines = array_filter(
+            array_map(trim(...), explode("\n", $text)),
+            static fn (string $line): bool => preg_match('/\p{L}{2,}/u', $line) === 1,
+        );
 
         return [...array_values($lines), ...$attributes[1]];
     }
@@ -111,11 +155,27 @@ final class Words
     {
         $finder = new NodeFinder();
         $all = (new ParserFactory())->createForHostVersion()->parse($code) ?? [];
-        $isString = static fn (Node $node): bool => $node instanceof Node\Scalar\String_ || $node instanceof Node\InterpolatedStringPart;
-        $thrown = $finder->find($all, static fn (Node $node): bool => $node instanceof Node\Expr\Throw_ || ($node instanceof Node\Stmt\Class_ && str_ends_with((string) $node->extends, 'Exception')));
-        $unsaid = array_merge(...array_map(static fn (Node $node): array => $finder->find([$node], $isString), $thrown));
-        $strings = array_filter($finder->find($all, $isString), static fn (Node $node): bool => ! in_array($node, $unsaid, true));
-        $texts = array_map(static fn (Node $node): string => $node instanceof Node\Scalar\String_ || $node instanceof Node\InterpolatedStringPart ? $node->value : '', $strings);
+        $isString = static fn (Node $node): bool => $node instanceof Node\Scalar\String_
+            || $node instanceof Node\InterpolatedStringPart;
+        $thrown = $finder->find(
+            $all,
+            static fn (Node $node): bool => $node instanceof Node\Expr\Throw_
+                || ($node instanceof Node\Stmt\Class_ && str_ends_with((string) $node->extends, 'Exception')),
+        );
+        $unsaid = array_merge(
+            ...array_map(static fn (Node $node): array => $finder->find([$node], $isString), $thrown),
+        );
+        $strings = array_filter(
+            $finder->find($all, $isString),
+            static fn (Node $node): bool => ! in_array($node, $unsaid, true),
+        );
+        $texts = array_map(
+            static fn (Node $node): string => $node instanceof Node\Scalar\String_
+            || $node instanceof Node\InterpolatedStringPart
+                ? $node->value
+                : '',
+            $strings,
+        );
 
         return array_values(array_filter($texts, self::isText(...)));
     }
@@ -141,7 +201,10 @@ final class Words
     /** Words one after the other, or one that begins or ends a sentence. */
     private static function isText(string $text): bool
     {
-        return preg_match('/\p{L}{2,}[,;:]? \p{L}{1,}[,;:]? \p{L}{2,}|^\p{Lu}\p{Ll}+ \p{Ll}|\s.*\p{Ll}{2,}[.!?]$| \p{Ll}+ \p{Ll}+/u', $text) === 1 && preg_match(self::UNSAID, $text) === 0;
+        return preg_match(
+            '/\p{L}{2,}[,;:]? \p{L}{1,}[,;:]? \p{L}{2,}|^\p{Lu}\p{Ll}+ \p{Ll}|\s.*\p{Ll}{2,}[.!?]$| \p{Ll}+ \p{Ll}+/u',
+            $text,
+        ) === 1 && preg_match(self::UNSAID, $text) === 0;
     }
 
     /**

@@ -63,21 +63,42 @@ final class CreateSchoolCommand extends Command
         $values = array_map(strval(...), $validator->validated());
         $user = DB::transaction(function () use ($values, $begin, $ranks, $adopt, $mapper): User {
             $user = $begin->begin(
-                ['name' => $values['name'], 'zone' => $values['zone'], 'bearings' => $values['bearings'], 'doctrine' => $values['doctrine']],
+                [
+                    'name' => $values['name'],
+                    'zone' => $values['zone'],
+                    'bearings' => $values['bearings'],
+                    'doctrine' => $values['doctrine'],
+                ],
                 ['name' => $values['head'], 'email' => $values['email'], 'password' => $values['password']],
             );
             $ladder = $mapper->ladder($user->school);
             $rows = ctype_digit($values['ranks'])
                 ? RankRows::numbered(max(1, min(RankRows::MAX, (int) $values['ranks'])), $ladder)
                 : RankRows::pasted(str_replace(',', "\n", $values['ranks']), $ladder);
-            $ranks->set($user->school, array_map(static fn (array $row): array => ['name' => $row['name'], 'max_beats' => (int) $row['max_beats'], 'goal_rung' => (int) $row['goal_rung']], $rows->rows));
+            $ranks->set(
+                $user->school,
+                array_map(
+                    static fn (array $row): array => [
+                        'name' => $row['name'],
+                        'max_beats' => (int) $row['max_beats'],
+                        'goal_rung' => (int) $row['goal_rung'],
+                    ],
+                    $rows->rows,
+                ),
+            );
             $starter = Starter::tryFrom($values['starter']);
             $starter !== null && $adopt->adopt($starter, $user->school, [], $user);
             $user->school->update(['setup' => SetupStep::NextSteps]);
 
             return $user;
         });
-        $this->info(__('beginning.command.done', ['school' => $user->school->name, 'email' => $user->email, 'url' => config('app.url')]));
+        $this->info(
+            __('beginning.command.done', [
+                'school' => $user->school->name,
+                'email' => $user->email,
+                'url' => config('app.url'),
+            ]),
+        );
 
         return self::SUCCESS;
     }

@@ -25,14 +25,24 @@ final class ImportSchoolCommand extends Command
     public function handle(ImportCatalogue $importer): int
     {
         [$name, $path] = [(string) $this->argument('school'), (string) $this->argument('file')];
-        $school = School::query()->where('name', $name)->when(ctype_digit($name), static fn ($query) => $query->orWhere('id', $name))->first();
+        $school = School::query()
+            ->where('name', $name)
+            ->when(ctype_digit($name), static fn ($query) => $query->orWhere('id', $name))
+            ->first();
         if ($school === null || ! is_file($path)) {
-            $this->error($school === null ? __('school.import.no-school', ['name' => $name]) : __('school.import.no-file', ['path' => $path]));
+            $this->error(
+                $school === null
+                    ? __('school.import.no-school', ['name' => $name])
+                    : __('school.import.no-file', ['path' => $path]),
+            );
 
             return self::FAILURE;
         }
         try {
-            $upload = CatalogueUpload::read($path, CatalogueUpload::ending($path, (string) file_get_contents($path, length: 1000)));
+            $upload = CatalogueUpload::read(
+                $path,
+                CatalogueUpload::ending($path, (string) file_get_contents($path, length: 1000)),
+            );
         } catch (UnreadableCatalogue $exception) {
             foreach ($exception->problems as $problem) {
                 $this->error(say($problem->text()));
@@ -42,7 +52,17 @@ final class ImportSchoolCommand extends Command
         }
         $report = $importer->import($upload->file, $school, files: $upload->footage);
         array_map(fn ($notice) => $this->warn(say($notice)), $upload->notices());
-        $this->table(array_values(texts('school.import.columns')), array_map(static fn (string $section, array $counts): array => [__("school.import.sections.{$section}"), ...array_values($counts)], array_keys($report->sections()), $report->sections()));
+        $this->table(
+            array_values(texts('school.import.columns')),
+            array_map(
+                static fn (string $section, array $counts): array => [
+                    __("school.import.sections.{$section}"),
+                    ...array_values($counts),
+                ],
+                array_keys($report->sections()),
+                $report->sections(),
+            ),
+        );
 
         return self::SUCCESS;
     }

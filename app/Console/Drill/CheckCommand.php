@@ -27,7 +27,14 @@ final class CheckCommand extends DrillCommand
     {
         parent::configure();
         $this->setName('check')->setDescription($this->said('cli.check.is'));
-        foreach (['answer-option' => 'answer', 'defender' => 'defender', 'attacker' => 'attacker', 'rung' => 'rung'] as $text => $option) {
+        foreach (
+            [
+                'answer-option' => 'answer',
+                'defender' => 'defender',
+                'attacker' => 'attacker',
+                'rung' => 'rung',
+            ] as $text => $option
+        ) {
             $this->addOption($option, null, InputOption::VALUE_REQUIRED, $this->said("cli.check.{$text}"));
         }
         $this->takesYouth();
@@ -41,17 +48,31 @@ final class CheckCommand extends DrillCommand
         $defender = $this->known($input, 'defender', $names);
         $attacker = $this->known($input, 'attacker', $names);
         $rung = $this->rung($catalogue, $input);
-        $only = $this->known($input, 'answer', array_map(static fn (Answer $answer): string => $answer->id, $catalogue->answers));
+        $only = $this->known(
+            $input,
+            'answer',
+            array_map(static fn (Answer $answer): string => $answer->id, $catalogue->answers),
+        );
         $examiner = new Examiner(Standards::of($catalogue));
         $examinations = $mistakes = [];
         foreach ($only === null ? $catalogue->answers : [$catalogue->answer($only)] as $answer) {
             $attack = $catalogue->attackOf($answer);
-            $examinations[] = $examination = $examiner->examine($answer, $attack, Side::Written, $sizes->bodies($defender, $attacker, $attack->facets->build), $rung);
+            $examinations[] = $examination = $examiner->examine(
+                $answer,
+                $attack,
+                Side::Written,
+                $sizes->bodies($defender, $attacker, $attack->facets->build),
+                $rung,
+            );
             $mistakes[] = MadeMistake::of($examiner, $examination, Side::Written);
         }
         $report = new CheckReport($examinations, $mistakes);
 
-        return new Printed($report, [...array_merge(...array_map($this->lines(...), $examinations, $mistakes)), $this->said('cli.estimates')], $report->hasStops());
+        return new Printed(
+            $report,
+            [...array_merge(...array_map($this->lines(...), $examinations, $mistakes)), $this->said('cli.estimates')],
+            $report->hasStops(),
+        );
     }
 
     /** @throws UnreadableInput */
@@ -70,33 +91,66 @@ final class CheckCommand extends DrillCommand
     private function lines(Examination $examination, array $mistakes): array
     {
         $trial = $examination->trial;
-        $lines = [$this->said('cli.check.answer', [
-            'title' => $trial->answer->title,
-            'id' => $trial->answer->id,
-            'defender' => sprintf('%.2f', $trial->bodies->defender),
-            'attacker' => sprintf('%.2f', $trial->bodies->attacker),
-            'seconds' => sprintf('%.2f', $examination->duration()),
-        ])];
+        $lines = [
+            $this->said('cli.check.answer', [
+                'title' => $trial->answer->title,
+                'id' => $trial->answer->id,
+                'defender' => sprintf('%.2f', $trial->bodies->defender),
+                'attacker' => sprintf('%.2f', $trial->bodies->attacker),
+                'seconds' => sprintf('%.2f', $examination->duration()),
+            ]),
+        ];
         $failure = $examination->failure();
-        $lines[] = '  '.($failure === null ? $this->said('cli.check.works') : $this->said('cli.check.fails', ['beat' => $failure->beat, 'message' => $failure->message]));
+        $lines[] = '  '
+        .($failure === null
+            ? $this->said('cli.check.works')
+            : $this->said('cli.check.fails', ['beat' => $failure->beat, 'message' => $failure->message]));
         foreach ($trial->run->frames as $frame) {
-            $lines[] = sprintf('  %-6s %5.2f s  %4.2f m %-6s  %s', $frame->number, $frame->time, $frame->positions()->distance, $frame->positions()->sector->value, $this->beat($frame));
+            $lines[] = sprintf(
+                '  %-6s %5.2f s  %4.2f m %-6s  %s',
+                $frame->number,
+                $frame->time,
+                $frame->positions()->distance,
+                $frame->positions()->sector->value,
+                $this->beat($frame),
+            );
             foreach ($examination->at($frame->number) as $finding) {
-                $lines[] = sprintf('         %-4s  %s: %s %s', $finding->severity->value, $finding->check->value, $this->texts->say($finding->message), $this->texts->say($finding->mend));
+                $lines[] = sprintf(
+                    '         %-4s  %s: %s %s',
+                    $finding->severity->value,
+                    $finding->check->value,
+                    $this->texts->say($finding->message),
+                    $this->texts->say($finding->mend),
+                );
             }
         }
         foreach ($trial->robust as $shortfall) {
             if ($shortfall->failsAt !== null) {
-                $lines[] = '  '.$this->said('cli.check.without', ['what' => $shortfall->without, 'beat' => $shortfall->failsAt, 'because' => $shortfall->because ?? '']);
+                $lines[] = '  '
+                .$this->said('cli.check.without', [
+                    'what' => $shortfall->without,
+                    'beat' => $shortfall->failsAt,
+                    'because' => $shortfall->because ?? '',
+                ]);
             }
         }
         foreach ($mistakes as $made) {
             if ($made->mistake->instead !== null) {
-                $lines[] = '  '.$this->said($made->breaks === null ? 'cli.check.mistake-unseen' : 'cli.check.mistake', ['mistake' => $made->mistake->text, 'beat' => $made->breaks->beat ?? '', 'message' => $made->breaks->message ?? '']);
+                $lines[] = '  '
+                .$this->said($made->breaks === null ? 'cli.check.mistake-unseen' : 'cli.check.mistake', [
+                    'mistake' => $made->mistake->text,
+                    'beat' => $made->breaks->beat ?? '',
+                    'message' => $made->breaks->message ?? '',
+                ]);
             }
         }
         foreach ($examination->waived as ['finding' => $finding, 'waiver' => $waiver]) {
-            $lines[] = '  '.$this->said('cli.check.waived', ['beat' => $finding->beat, 'check' => $finding->check->value, 'reason' => $waiver->reason]);
+            $lines[] = '  '
+            .$this->said('cli.check.waived', [
+                'beat' => $finding->beat,
+                'check' => $finding->check->value,
+                'reason' => $waiver->reason,
+            ]);
         }
 
         return [...$lines, ''];
@@ -107,18 +161,29 @@ final class CheckCommand extends DrillCommand
         $beat = BeatReport::of($frame);
         $parts = [];
         if ($beat->delivery !== null) {
-            $parts[] = $this->said($frame->events->delivery?->isFollowUp === true ? 'cli.check.follow-up' : 'cli.check.attack', [
-                'verdict' => $beat->delivery['why'] ?? 'lands',
-                'out' => sprintf('%+d', $beat->delivery['out_cm']),
-                'off' => sprintf('%+d', $beat->delivery['off_cm']),
-            ]);
+            $parts[] = $this->said(
+                $frame->events->delivery?->isFollowUp === true ? 'cli.check.follow-up' : 'cli.check.attack',
+                [
+                    'verdict' => $beat->delivery['why'] ?? 'lands',
+                    'out' => sprintf('%+d', $beat->delivery['out_cm']),
+                    'off' => sprintf('%+d', $beat->delivery['off_cm']),
+                ],
+            );
         }
         foreach ($beat->steps as $step) {
-            $parts[] = $this->said('cli.check.step', ['limb' => $step['limb'], 'cm' => $step['step_cm'], 'factor' => sprintf('%.2f', $step['factor'])]);
+            $parts[] = $this->said('cli.check.step', [
+                'limb' => $step['limb'],
+                'cm' => $step['step_cm'],
+                'factor' => sprintf('%.2f', $step['factor']),
+            ]);
         }
         foreach ($beat->strikes as $strike) {
             $case = $strike['unreachable'] ? 'unreachable' : 'margin';
-            $parts[] = $this->said("cli.check.{$case}", ['limb' => $strike['limb'], 'target' => $strike['target'], 'cm' => sprintf('%+d', (int) $strike['margin_cm'])]);
+            $parts[] = $this->said("cli.check.{$case}", [
+                'limb' => $strike['limb'],
+                'target' => $strike['target'],
+                'cm' => sprintf('%+d', (int) $strike['margin_cm']),
+            ]);
             if ($strike['drive_cm'] > 0) {
                 $parts[] = $this->said('cli.check.drive', ['cm' => $strike['drive_cm']]);
             }
@@ -127,13 +192,20 @@ final class CheckCommand extends DrillCommand
             }
         }
         foreach ($beat->controls as $control) {
-            $parts[] = $this->said($control['unreachable'] ? 'cli.check.unreachable' : 'cli.check.margin', ['limb' => $control['limb'], 'target' => $control['target'], 'cm' => sprintf('%+d', (int) $control['margin_cm'])]);
+            $parts[] = $this->said($control['unreachable'] ? 'cli.check.unreachable' : 'cli.check.margin', [
+                'limb' => $control['limb'],
+                'target' => $control['target'],
+                'cm' => sprintf('%+d', (int) $control['margin_cm']),
+            ]);
             if ($control['drive_cm'] > 0) {
                 $parts[] = $this->said('cli.check.drive', ['cm' => $control['drive_cm']]);
             }
         }
         foreach ($beat->threats as $threat) {
-            $parts[] = $this->said('cli.check.reaches', ['limb' => $threat['limb'], 'cm' => sprintf('%+d', $threat['margin_cm'])]);
+            $parts[] = $this->said('cli.check.reaches', [
+                'limb' => $threat['limb'],
+                'cm' => sprintf('%+d', $threat['margin_cm']),
+            ]);
         }
         foreach ($beat->holds as $hold) {
             $parts[] = $this->said('cli.check.held', ['hold' => $hold]);

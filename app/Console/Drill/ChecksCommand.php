@@ -34,10 +34,22 @@ final class ChecksCommand extends Command
     /** @return list<string> lines */
     public static function page(Texts $texts): array
     {
-        $lines = ['# '.$texts->say(Text::of('cli.checks.title')), '', $texts->say(Text::of('cli.checks.intro')), '', $texts->say(Text::of('cli.checks.head')), '|---|---|---|'];
+        $lines = [
+            '# '.$texts->say(Text::of('cli.checks.title')),
+            '',
+            $texts->say(Text::of('cli.checks.intro')),
+            '',
+            $texts->say(Text::of('cli.checks.head')),
+            '|---|---|---|',
+        ];
         foreach (Checks::all() as $check) {
             $rule = $check->rule();
-            $lines[] = sprintf('| %s | %s | %s |', $rule->id->value, $rule->severity->value, $texts->say($rule->trigger()));
+            $lines[] = sprintf(
+                '| %s | %s | %s |',
+                $rule->id->value,
+                $rule->severity->value,
+                $texts->say($rule->trigger()),
+            );
         }
 
         return $lines;

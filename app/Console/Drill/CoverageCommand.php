@@ -21,7 +21,8 @@ final class CoverageCommand extends DrillCommand
     protected function configure(): void
     {
         parent::configure();
-        $this->setName('coverage')->setDescription($this->said('cli.coverage.is'))
+        $this->setName('coverage')
+            ->setDescription($this->said('cli.coverage.is'))
             ->addOption('rank', null, InputOption::VALUE_REQUIRED, $this->said('cli.coverage.rank'))
             ->addOption('at', null, InputOption::VALUE_REQUIRED, $this->said('cli.coverage.at'));
         $this->takesYouth();
@@ -43,18 +44,45 @@ final class CoverageCommand extends DrillCommand
     private function lines(Catalogue $catalogue, CoverageReport $report): array
     {
         $lines = [
-            $this->said('cli.coverage.summary', ['school' => $catalogue->school->name, 'attacks' => count($catalogue->attacks), 'answers' => count($catalogue->answers), 'rank' => $report->rank ?? '–', 'percent' => sprintf('%.0f', 100 * $report->covered), 'taught' => sprintf('%.0f', 100 * $report->taught)]),
-            $this->said($report->holes === [] ? 'cli.coverage.no-holes' : 'cli.coverage.holes', ['count' => count($report->holes)]),
+            $this->said('cli.coverage.summary', [
+                'school' => $catalogue->school->name,
+                'attacks' => count($catalogue->attacks),
+                'answers' => count($catalogue->answers),
+                'rank' => $report->rank ?? '–',
+                'percent' => sprintf('%.0f', 100 * $report->covered),
+                'taught' => sprintf('%.0f', 100 * $report->taught),
+            ]),
+            $this->said($report->holes === [] ? 'cli.coverage.no-holes' : 'cli.coverage.holes', [
+                'count' => count($report->holes),
+            ]),
         ];
         foreach ($report->holes as $hole) {
-            $moves = array_map(static fn (Move $move): string => trim($move->kind->value.' '.$move->answer), $hole->moves);
-            $lines[] = sprintf('  %4.2f  %-9s  %s  [%s]', $hole->weight, $hole->kind->value, $this->texts->say($hole->reason), implode(' · ', $moves));
+            $moves = array_map(
+                static fn (Move $move): string => trim($move->kind->value.' '.$move->answer),
+                $hole->moves,
+            );
+            $lines[] = sprintf(
+                '  %4.2f  %-9s  %s  [%s]',
+                $hole->weight,
+                $hole->kind->value,
+                $this->texts->say($hole->reason),
+                implode(' · ', $moves),
+            );
         }
         $lines[] = $this->said('cli.coverage.load');
         foreach ($report->load as $load) {
-            $lines[] = sprintf('  %-12s %4d %4d %6.1f %5.2f', $load->rank, $load->beats, $load->actions, $load->newActions, $load->choiceBits);
+            $lines[] = sprintf(
+                '  %-12s %4d %4d %6.1f %5.2f',
+                $load->rank,
+                $load->beats,
+                $load->actions,
+                $load->newActions,
+                $load->choiceBits,
+            );
         }
-        $lines[] = $this->said($report->removable === [] ? 'cli.coverage.none-removable' : 'cli.coverage.removable', ['answers' => $report->removable]);
+        $lines[] = $this->said($report->removable === [] ? 'cli.coverage.none-removable' : 'cli.coverage.removable', [
+            'answers' => $report->removable,
+        ]);
 
         return $lines;
     }

@@ -28,7 +28,13 @@ final class DrawCommand extends DrillCommand
     {
         $student = $this->student($file, $input);
         $rung = $this->rung($file, $input);
-        $report = DrawReport::of($file, $student, $rung, $this->seed($input), $this->at($input) ?? throw $this->refuse('at', '', Text::of('cli.at-needed')));
+        $report = DrawReport::of(
+            $file,
+            $student,
+            $rung,
+            $this->seed($input),
+            $this->at($input) ?? throw $this->refuse('at', '', Text::of('cli.at-needed')),
+        );
 
         return $report === null
             ? throw $this->refuse('student', $student->id, Text::of('cli.draw.nothing'))
@@ -40,7 +46,10 @@ final class DrawCommand extends DrillCommand
     {
         $rungs = array_map(strval(...), $file->catalogue->ladder->ids());
 
-        return $file->catalogue->ladder->get((int) ($this->known($input, 'rung', $rungs) ?? throw $this->refuse('rung', '', Text::of('file.one-of', ['words' => $rungs]))));
+        return $file->catalogue->ladder->get(
+            (int) ($this->known($input, 'rung', $rungs)
+                ?? throw $this->refuse('rung', '', Text::of('file.one-of', ['words' => $rungs]))),
+        );
     }
 
     /** @throws UnreadableInput */
@@ -48,7 +57,9 @@ final class DrawCommand extends DrillCommand
     {
         $seed = $input->getOption('seed');
 
-        return is_string($seed) && preg_match('/^[0-9]{1,9}$/D', $seed) === 1 ? (int) $seed : throw $this->refuse('seed', (string) $seed, Text::of('cli.draw.nine-digits'));
+        return is_string($seed) && preg_match('/^[0-9]{1,9}$/D', $seed) === 1
+            ? (int) $seed
+            : throw $this->refuse('seed', (string) $seed, Text::of('cli.draw.nine-digits'));
     }
 
     /** @return list<string> */
@@ -58,9 +69,20 @@ final class DrawCommand extends DrillCommand
         $warning = $report->warning;
 
         return [
-            $this->said('cli.draw.drawn', ['student' => $student->name, 'rung' => "{$rung->id} {$rung->name}", 'attack' => $cell->attack->title, 'side' => $cell->side->value]),
-            '  '.$this->said('cli.draw.from', ['count' => count($report->draw->tickets), 'bits' => sprintf('%.2f', $report->draw->entropy()), 'wait' => sprintf('%.1f', $report->wait)]),
-            '  '.$this->said($warning->spare === null ? 'cli.draw.no-time' : 'cli.draw.time', [
+            $this->said('cli.draw.drawn', [
+                'student' => $student->name,
+                'rung' => "{$rung->id} {$rung->name}",
+                'attack' => $cell->attack->title,
+                'side' => $cell->side->value,
+            ]),
+            '  '
+            .$this->said('cli.draw.from', [
+                'count' => count($report->draw->tickets),
+                'bits' => sprintf('%.2f', $report->draw->entropy()),
+                'wait' => sprintf('%.1f', $report->wait),
+            ]),
+            '  '
+            .$this->said($warning->spare === null ? 'cli.draw.no-time' : 'cli.draw.time', [
                 'reaction' => sprintf('%.2f', $warning->reaction),
                 'answer' => $report->answer->title,
                 'spare' => sprintf('%.2f', $warning->spare ?? 0.0),

@@ -53,11 +53,18 @@ final class DrillApplication extends Application
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         $errors->writeln($message, OutputInterface::OUTPUT_RAW);
         if ($input->hasParameterOption('--json', true)) {
-            $documents = $problems === [] ? [['message' => $message]] : array_map(
-                fn (Problem $problem): array => $this->texts->sayAll(array_filter(get_object_vars($problem), static fn (mixed $value): bool => $value !== null)),
-                $problems,
+            $documents = $problems === []
+                ? [['message' => $message]]
+                : array_map(
+                    fn (Problem $problem): array => $this->texts->sayAll(
+                        array_filter(get_object_vars($problem), static fn (mixed $value): bool => $value !== null),
+                    ),
+                    $problems,
+                );
+            $output->writeln(
+                (string) json_encode(['errors' => $documents], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+                OutputInterface::OUTPUT_RAW,
             );
-            $output->writeln((string) json_encode(['errors' => $documents], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), OutputInterface::OUTPUT_RAW);
         }
 
         return self::UNREADABLE;

@@ -62,7 +62,10 @@ abstract class DrillCommand extends FileCommand
         $byId = array_column($file->students, null, 'id');
         $ids = array_map(strval(...), array_keys($byId));
 
-        return $byId[$this->known($input, 'student', $ids) ?? throw $this->refuse('student', '', Text::of('cli.student', ['ids' => $ids]))];
+        return $byId[
+            $this->known($input, 'student', $ids)
+                ?? throw $this->refuse('student', '', Text::of('cli.student', ['ids' => $ids]))
+        ];
     }
 
     /**
@@ -76,7 +79,12 @@ abstract class DrillCommand extends FileCommand
     {
         $word = $input->getOption($option);
         if ($word !== null && ! in_array($word, $known, true)) {
-            throw $this->refuse($option, (string) $word, $known === [] ? Text::of('cli.none-in-file') : Text::of('file.one-of', ['words' => $known]), Nearest::to((string) $word, $known));
+            throw $this->refuse(
+                $option,
+                (string) $word,
+                $known === [] ? Text::of('cli.none-in-file') : Text::of('file.one-of', ['words' => $known]),
+                Nearest::to((string) $word, $known),
+            );
         }
 
         return $word;
@@ -96,7 +104,8 @@ abstract class DrillCommand extends FileCommand
     {
         $at = $input->getOption('at');
         $utc = new DateTimeZone('UTC');
-        $isMoment = preg_match('/^\d{4}-\d\d-\d\d(T\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d))?$/D', (string) $at) === 1;
+        $isMoment
+            = preg_match('/^\d{4}-\d\d-\d\d(T\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d))?$/D', (string) $at) === 1;
         $moment = $isMoment ? IsoMoment::read((string) $at, $utc) : null;
         if ($at !== null && $moment === null) {
             throw $this->refuse('at', (string) $at, Text::of('cli.at'));

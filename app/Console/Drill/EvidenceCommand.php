@@ -34,41 +34,104 @@ final class EvidenceCommand extends DrillCommand
         $attack = $this->known($input, 'attack', array_column($file->catalogue->attacks, 'id'));
         $only = match (true) {
             $answer !== null => [$answer],
-            $attack !== null => array_column(array_filter($answers, static fn (Answer $one): bool => $one->attack === $attack), 'id'),
+            $attack !== null => array_column(
+                array_filter($answers, static fn (Answer $one): bool => $one->attack === $attack),
+                'id',
+            ),
             default => null,
         };
-        $report = EvidenceReport::of($file, $this->at($input) ?? throw $this->refuse('at', '', Text::of('cli.at-needed')), $only);
+        $report = EvidenceReport::of(
+            $file,
+            $this->at($input) ?? throw $this->refuse('at', '', Text::of('cli.at-needed')),
+            $only,
+        );
 
         return new Printed($report, [
-            $this->said('cli.evidence.summary', ['at' => $report->at->format('Y-m-d H:i'), 'count' => count($report->answers)]),
+            $this->said('cli.evidence.summary', [
+                'at' => $report->at->format('Y-m-d H:i'),
+                'count' => count($report->answers),
+            ]),
             ...array_map($this->line(...), $report->answers),
-            $report->halfLife === null || $report->halfLife->isOpen() ? $this->said('cli.evidence.no-half-life') : $this->said('cli.evidence.half-life', ['days' => number_format($report->halfLife->days, 0), 'low' => number_format($report->halfLife->low, 0), 'high' => number_format($report->halfLife->high, 0), 'pairs' => $report->halfLife->pairs]),
-            $report->reaction === null ? $this->said('cli.evidence.no-reaction') : $this->said('cli.evidence.reaction', ['a' => number_format($report->reaction->base, 2), 'b' => number_format($report->reaction->perBit, 2), 'sa' => number_format($report->reaction->baseError, 2), 'sb' => number_format($report->reaction->perBitError, 2), 'count' => $report->reaction->count]),
+            $report->halfLife === null || $report->halfLife->isOpen()
+                ? $this->said('cli.evidence.no-half-life')
+                : $this->said('cli.evidence.half-life', [
+                    'days' => number_format($report->halfLife->days, 0),
+                    'low' => number_format($report->halfLife->low, 0),
+                    'high' => number_format($report->halfLife->high, 0),
+                    'pairs' => $report->halfLife->pairs,
+                ]),
+            $report->reaction === null
+                ? $this->said('cli.evidence.no-reaction')
+                : $this->said('cli.evidence.reaction', [
+                    'a' => number_format($report->reaction->base, 2),
+                    'b' => number_format($report->reaction->perBit, 2),
+                    'sa' => number_format($report->reaction->baseError, 2),
+                    'sb' => number_format($report->reaction->perBitError, 2),
+                    'count' => $report->reaction->count,
+                ]),
             ...array_map($this->disagreement(...), $report->model->disagree),
             ...array_map($this->week(...), $report->weeks->weeks),
-            $this->said('cli.evidence.one-more', ['faded' => $report->weeks->oneMore->faded, 'kept' => $report->weeks->oneMore->kept, 'tries' => number_format($report->weeks->oneMore->tries, 1)]),
+            $this->said('cli.evidence.one-more', [
+                'faded' => $report->weeks->oneMore->faded,
+                'kept' => $report->weeks->oneMore->kept,
+                'tries' => number_format($report->weeks->oneMore->tries, 1),
+            ]),
             ...array_map($this->move(...), $report->moves),
-            ...($report->partners->neverLarger === [] ? [] : [$this->said('cli.evidence.never-larger', ['students' => implode(', ', $report->partners->neverLarger)])]),
+            ...$report->partners->neverLarger === []
+                ? []
+                : [
+                    $this->said('cli.evidence.never-larger', [
+                        'students' => implode(', ', $report->partners->neverLarger),
+                    ]),
+                ],
         ]);
     }
 
     private function line(AnswerRecord $one): string
     {
-        return sprintf('  %-24s %-8s %s  %3d  %.2f  %.2f–%.2f', $one->answer, $one->side->value, $this->said('cli.proof.rung', ['rung' => sprintf('%2d', $one->rung)]), $one->tally->count(), $one->share->mean, $one->share->low(), $one->share->high());
+        return sprintf(
+            '  %-24s %-8s %s  %3d  %.2f  %.2f–%.2f',
+            $one->answer,
+            $one->side->value,
+            $this->said('cli.proof.rung', ['rung' => sprintf('%2d', $one->rung)]),
+            $one->tally->count(),
+            $one->share->mean,
+            $one->share->low(),
+            $one->share->high(),
+        );
     }
 
     private function week(Week $week): string
     {
-        return $this->said('cli.evidence.week', ['from' => $week->from->format('Y-m-d'), 'tries' => $week->tries, 'people' => $week->people, 'held' => count($week->held), 'faded' => count($week->faded)]);
+        return $this->said('cli.evidence.week', [
+            'from' => $week->from->format('Y-m-d'),
+            'tries' => $week->tries,
+            'people' => $week->people,
+            'held' => count($week->held),
+            'faded' => count($week->faded),
+        ]);
     }
 
     private function move(StudentMove $one): string
     {
-        return $this->said('cli.evidence.move', ['student' => $one->student, 'cell' => $one->cell, 'from' => $one->move->from, 'to' => $one->move->to]);
+        return $this->said('cli.evidence.move', [
+            'student' => $one->student,
+            'cell' => $one->cell,
+            'from' => $one->move->from,
+            'to' => $one->move->to,
+        ]);
     }
 
     private function disagreement(Disagreement $one): string
     {
-        return $this->said($one->works ? 'cli.evidence.floor-only' : 'cli.evidence.mat-only', ['answer' => $one->record->answer, 'side' => $one->record->side->value, 'rung' => $one->record->rung, 'clean' => $one->record->tally->full, 'count' => $one->record->tally->count(), 'beat' => $one->beat, 'look' => $one->look]);
+        return $this->said($one->works ? 'cli.evidence.floor-only' : 'cli.evidence.mat-only', [
+            'answer' => $one->record->answer,
+            'side' => $one->record->side->value,
+            'rung' => $one->record->rung,
+            'clean' => $one->record->tally->full,
+            'count' => $one->record->tally->count(),
+            'beat' => $one->beat,
+            'look' => $one->look,
+        ]);
     }
 }

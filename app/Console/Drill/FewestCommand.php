@@ -20,7 +20,8 @@ final class FewestCommand extends DrillCommand
     protected function configure(): void
     {
         parent::configure();
-        $this->setName('fewest')->setDescription($this->said('cli.fewest.is'))
+        $this->setName('fewest')
+            ->setDescription($this->said('cli.fewest.is'))
             ->addOption('rank', null, InputOption::VALUE_REQUIRED, $this->said('cli.fewest.rank'))
             ->addOption('cover', null, InputOption::VALUE_REQUIRED, $this->said('cli.fewest.cover'), '0.9');
         $this->takesYouth();
@@ -35,7 +36,16 @@ final class FewestCommand extends DrillCommand
         }
         $catalogue = $this->catalogue($file, $input);
         $memory = new RunCache();
-        $report = new FewestReport(Fewest::of($catalogue, $rank, (float) $cover, new Widener($catalogue, $memory), new Works($catalogue, $memory)), (float) $cover);
+        $report = new FewestReport(
+            Fewest::of(
+                $catalogue,
+                $rank,
+                (float) $cover,
+                new Widener($catalogue, $memory),
+                new Works($catalogue, $memory),
+            ),
+            (float) $cover,
+        );
 
         return new Printed($report, $this->lines($report), ! $report->fewest->isReached, true);
     }
@@ -44,12 +54,23 @@ final class FewestCommand extends DrillCommand
     private function lines(FewestReport $report): array
     {
         $fewest = $report->fewest;
-        $lines = [implode(' ', [
-            $this->said($fewest->isReached ? 'cli.fewest.covers' : 'cli.fewest.not-reached', ['count' => count($fewest->chosen), 'percent' => sprintf('%.1f', 100 * $fewest->covered), 'asked' => sprintf('%.1f', 100 * $report->asked)]),
-            $this->said($fewest->isExact ? 'cli.fewest.exact' : 'cli.fewest.bound', ['bound' => $fewest->bound]),
-        ])];
+        $lines = [
+            implode(' ', [
+                $this->said($fewest->isReached ? 'cli.fewest.covers' : 'cli.fewest.not-reached', [
+                    'count' => count($fewest->chosen),
+                    'percent' => sprintf('%.1f', 100 * $fewest->covered),
+                    'asked' => sprintf('%.1f', 100 * $report->asked),
+                ]),
+                $this->said($fewest->isExact ? 'cli.fewest.exact' : 'cli.fewest.bound', ['bound' => $fewest->bound]),
+            ]),
+        ];
         foreach ($fewest->chosen as $step) {
-            $lines[] = sprintf('  %-8s %-24s +%.1f %%', $step['candidate']->move, $step['candidate']->answer, 100 * $step['gain']);
+            $lines[] = sprintf(
+                '  %-8s %-24s +%.1f %%',
+                $step['candidate']->move,
+                $step['candidate']->answer,
+                100 * $step['gain'],
+            );
         }
 
         return $lines;

@@ -35,17 +35,29 @@ abstract class FileCommand extends Command
     {
         $path = (string) $input->getArgument('file');
         $text = is_file($path) && is_readable($path) ? file_get_contents($path) : false;
-        $printed = $this->reportOn($path, $text === false ? throw UnreadableInput::file($path, $this->texts) : $text, $input);
+        $printed = $this->reportOn(
+            $path,
+            $text === false ? throw UnreadableInput::file($path, $this->texts) : $text,
+            $input,
+        );
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         $errors->writeln($this->notices, OutputInterface::OUTPUT_RAW);
         if ($input->getOption('json')) {
             $document = $this->texts->sayAll($printed->report->document());
-            $output->writeln((string) json_encode($document, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION), OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                (string) json_encode(
+                    $document,
+                    JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+                ),
+                OutputInterface::OUTPUT_RAW,
+            );
         } else {
             $output->writeln($printed->lines, OutputInterface::OUTPUT_RAW);
         }
 
-        return $printed->isAmiss && ($input->getOption('strict') || $printed->isAlwaysAmiss) ? self::FAILURE : self::SUCCESS;
+        return $printed->isAmiss && ($input->getOption('strict') || $printed->isAlwaysAmiss)
+            ? self::FAILURE
+            : self::SUCCESS;
     }
 
     /** @throws UnreadableInput */

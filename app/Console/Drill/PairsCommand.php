@@ -32,7 +32,13 @@ final class PairsCommand extends FileCommand
         $this->setName('pairs')
             ->setDescription($this->said('cli.pairs.is'))
             ->addOption('seed', null, InputOption::VALUE_REQUIRED, $this->said('cli.pairs.seed'), '1')
-            ->addOption('seconds', null, InputOption::VALUE_REQUIRED, $this->said('cli.pairs.seconds'), (string) self::SECONDS)
+            ->addOption(
+                'seconds',
+                null,
+                InputOption::VALUE_REQUIRED,
+                $this->said('cli.pairs.seconds'),
+                (string) self::SECONDS,
+            )
             ->addOption('steps', null, InputOption::VALUE_REQUIRED, $this->said('cli.pairs.steps'));
     }
 
@@ -44,11 +50,29 @@ final class PairsCommand extends FileCommand
         }
         $sample = (new Sampler($this->model($path, $text), (int) $seed))->sample($this->budget($input));
         $lines = [
-            $this->said($sample->infeasible === 0 ? 'cli.pairs.rows' : 'cli.pairs.feasible-rows', ['count' => count($sample->rows), 'met' => $sample->pairs - $sample->infeasible, 'pairs' => $sample->pairs]),
-            $this->said('cli.pairs.began', ['count' => $sample->atFirst, 'seconds' => sprintf('%.2f', $sample->seconds)]),
+            $this->said($sample->infeasible === 0 ? 'cli.pairs.rows' : 'cli.pairs.feasible-rows', [
+                'count' => count($sample->rows),
+                'met' => $sample->pairs - $sample->infeasible,
+                'pairs' => $sample->pairs,
+            ]),
+            $this->said('cli.pairs.began', [
+                'count' => $sample->atFirst,
+                'seconds' => sprintf('%.2f', $sample->seconds),
+            ]),
         ];
         foreach ($sample->rows as $number => $row) {
-            $lines[] = sprintf('  %3d  %s', $number + 1, implode(' · ', array_map(static fn (string $name, string $value): string => $name.' '.$value, array_map('strval', array_keys($row)), array_values($row))));
+            $lines[] = sprintf(
+                '  %3d  %s',
+                $number + 1,
+                implode(
+                    ' · ',
+                    array_map(
+                        static fn (string $name, string $value): string => $name.' '.$value,
+                        array_map('strval', array_keys($row)),
+                        array_values($row),
+                    ),
+                ),
+            );
         }
 
         return new Printed(new PairsReport($sample), $lines);
@@ -60,12 +84,24 @@ final class PairsCommand extends FileCommand
         $steps = $input->getOption('steps');
         if ($steps !== null) {
             return preg_match('/^\d{1,10}$/D', (string) $steps) === 1 && (int) $steps <= self::MOST_STEPS
-                ? Budget::steps((int) $steps) : throw UnreadableInput::option('steps', (string) $steps, Text::of('file.whole-between', ['min' => 0, 'max' => self::MOST_STEPS]), $this->texts);
+                ? Budget::steps((int) $steps)
+                : throw UnreadableInput::option(
+                    'steps',
+                    (string) $steps,
+                    Text::of('file.whole-between', ['min' => 0, 'max' => self::MOST_STEPS]),
+                    $this->texts,
+                );
         }
         $seconds = (string) $input->getOption('seconds');
 
         return preg_match('/^\d{1,4}(\.\d{1,6})?$/D', $seconds) === 1 && (float) $seconds <= self::MOST_SECONDS
-            ? Budget::seconds((float) $seconds) : throw UnreadableInput::option('seconds', $seconds, Text::of('file.number-between', ['min' => 0, 'max' => self::MOST_SECONDS]), $this->texts);
+            ? Budget::seconds((float) $seconds)
+            : throw UnreadableInput::option(
+                'seconds',
+                $seconds,
+                Text::of('file.number-between', ['min' => 0, 'max' => self::MOST_SECONDS]),
+                $this->texts,
+            );
     }
 
     /** @throws UnreadableInput */
@@ -81,9 +117,20 @@ final class PairsCommand extends FileCommand
             throw UnreadableInput::catalogue($path, UnreadableCatalogue::of($problems), $this->texts);
         }
         try {
-            return Model::of($this->words($document['parameters']), array_values(array_map(static fn (array $row): array => array_map(strval(...), $row), $document['forbid'] ?? [])));
+            return Model::of(
+                $this->words($document['parameters']),
+                array_values(
+                    array_map(static fn (array $row): array => array_map(strval(...), $row), $document['forbid'] ?? []),
+                ),
+            );
         } catch (ModelException $error) {
-            throw UnreadableInput::catalogue($path, UnreadableCatalogue::of([new Problem($error->pointer, Text::of('cli.pairs.unusable'), $error->text, $error->nearest)]), $this->texts);
+            throw UnreadableInput::catalogue(
+                $path,
+                UnreadableCatalogue::of([
+                    new Problem($error->pointer, Text::of('cli.pairs.unusable'), $error->text, $error->nearest),
+                ]),
+                $this->texts,
+            );
         }
     }
 
@@ -94,10 +141,16 @@ final class PairsCommand extends FileCommand
      */
     private function unknownKeys(array $document): array
     {
-        return array_values(array_map(
-            static fn (string $key): Problem => new Problem('/'.$key, Text::of('file.unknown-key', ['key' => $key]), Text::of('file.one-of', ['words' => ['parameters', 'forbid']])),
-            array_map('strval', array_diff(array_keys($document), ['parameters', 'forbid'])),
-        ));
+        return array_values(
+            array_map(
+                static fn (string $key): Problem => new Problem(
+                    '/'.$key,
+                    Text::of('file.unknown-key', ['key' => $key]),
+                    Text::of('file.one-of', ['words' => ['parameters', 'forbid']]),
+                ),
+                array_map('strval', array_diff(array_keys($document), ['parameters', 'forbid'])),
+            ),
+        );
     }
 
     /**
@@ -113,13 +166,31 @@ final class PairsCommand extends FileCommand
             return [new Problem('/parameters', Text::of('file.nothing'), Text::of('cli.pairs.parameters'))];
         }
         foreach ($parameters as $name => $values) {
-            if (! is_array($values) || ! array_is_list($values) || array_filter($values, static fn (mixed $value): bool => ! is_scalar($value)) !== []) {
-                $problems[] = new Problem('/parameters/'.$name, Text::of('cli.pairs.no-list'), Text::of('cli.pairs.list'));
+            if (
+                ! is_array($values)
+                || ! array_is_list($values)
+                || array_filter($values, static fn (mixed $value): bool => ! is_scalar($value)) !== []
+            ) {
+                $problems[] = new Problem(
+                    '/parameters/'.$name,
+                    Text::of('cli.pairs.no-list'),
+                    Text::of('cli.pairs.list'),
+                );
             }
         }
-        foreach (is_array($document['forbid'] ?? []) ? $document['forbid'] ?? [] : [$document['forbid']] as $index => $row) {
-            if (! is_array($row) || array_is_list($row) || array_filter($row, static fn (mixed $value): bool => ! is_scalar($value)) !== []) {
-                $problems[] = new Problem('/forbid/'.$index, Text::of('cli.pairs.no-combination'), Text::of('cli.pairs.combination'));
+        foreach (
+            is_array($document['forbid'] ?? []) ? $document['forbid'] ?? [] : [$document['forbid']] as $index => $row
+        ) {
+            if (
+                ! is_array($row)
+                || array_is_list($row)
+                || array_filter($row, static fn (mixed $value): bool => ! is_scalar($value)) !== []
+            ) {
+                $problems[] = new Problem(
+                    '/forbid/'.$index,
+                    Text::of('cli.pairs.no-combination'),
+                    Text::of('cli.pairs.combination'),
+                );
             }
         }
 

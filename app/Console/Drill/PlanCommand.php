@@ -19,13 +19,20 @@ final class PlanCommand extends DrillCommand
     protected function configure(): void
     {
         parent::configure();
-        $this->setName('plan')->setDescription($this->said('cli.plan.is'))->addOption('class', null, InputOption::VALUE_REQUIRED, $this->said('cli.plan.class'));
+        $this->setName('plan')
+            ->setDescription($this->said('cli.plan.is'))
+            ->addOption('class', null, InputOption::VALUE_REQUIRED, $this->said('cli.plan.class'));
     }
 
     protected function report(SchoolFile $file, InputInterface $input): Printed
     {
         $ids = array_map(static fn (PlannedClass $class): string => $class->id, $file->classes);
-        $id = $this->known($input, 'class', $ids) ?? throw $this->refuse('class', '', $ids === [] ? Text::of('cli.none-in-file') : Text::of('file.one-of', ['words' => $ids]));
+        $id = $this->known($input, 'class', $ids)
+        ?? throw $this->refuse(
+            'class',
+            '',
+            $ids === [] ? Text::of('cli.none-in-file') : Text::of('file.one-of', ['words' => $ids]),
+        );
         try {
             $report = PlanReport::of($file, array_column($file->classes, null, 'id')[$id]);
         } catch (TimetableException $refused) {
@@ -38,12 +45,23 @@ final class PlanCommand extends DrillCommand
     /** @return list<string> */
     private function lines(PlanReport $report): array
     {
-        $lines = [$this->said('cli.plan.summary', ['class' => $report->class->id, 'at' => $report->class->at->format('Y-m-d H:i'), 'minutes' => $report->class->facts->minutes])];
+        $lines = [
+            $this->said('cli.plan.summary', [
+                'class' => $report->class->id,
+                'at' => $report->class->at->format('Y-m-d H:i'),
+                'minutes' => $report->class->facts->minutes,
+            ]),
+        ];
         foreach ($report->plan->blocks as $block) {
             $lines[] = sprintf('  %3d  %s', $block->minutes, $this->texts->say($block->kind->text()));
         }
         foreach ($report->plan->groups as $group) {
-            $lines[] = $this->said('cli.plan.group', ['students' => implode(', ', array_map(static fn (Student $student): string => $student->id, $group->students))]);
+            $lines[] = $this->said('cli.plan.group', [
+                'students' => implode(
+                    ', ',
+                    array_map(static fn (Student $student): string => $student->id, $group->students),
+                ),
+            ]);
             foreach ($group->taught as $taught) {
                 $lines[] = sprintf('  %-28s %6.1f', $taught->answer, $taught->value);
             }

@@ -12,7 +12,13 @@ final readonly class Printed
     /**
      * @param list<string> $lines
      * @param bool         $isAmiss       whether --strict should mind
-     * @param bool         $isAlwaysAmiss whether what is amiss counts without --strict too: a goal that cannot be reached
+     * @param bool         $isAlwaysAmiss whether what is amiss counts without --strict too: a goal that cannot be
+     *     reached
      */
-    public function __construct(public Report $report, public array $lines, public bool $isAmiss = false, public bool $isAlwaysAmiss = false) {}
+    public function __construct(
+        public Report $report,
+        public array $lines,
+        public bool $isAmiss = false,
+        public bool $isAlwaysAmiss = false,
+    ) {}
 }

@@ -17,14 +17,19 @@ final class ProofCommand extends DrillCommand
     protected function configure(): void
     {
         parent::configure();
-        $this->setName('proof')->setDescription($this->said('cli.proof.is'))->addOption('at', null, InputOption::VALUE_REQUIRED, $this->said('cli.proof.at'));
+        $this->setName('proof')
+            ->setDescription($this->said('cli.proof.is'))
+            ->addOption('at', null, InputOption::VALUE_REQUIRED, $this->said('cli.proof.at'));
     }
 
     protected function report(SchoolFile $file, InputInterface $input): Printed
     {
         $report = ProofReport::of($file, $this->at($input) ?? throw $this->refuse('at', '', Text::of('cli.at-needed')));
 
-        return new Printed($report, [$this->said('cli.proof.summary', ['at' => $report->at->format('Y-m-d H:i')]), ...array_map($this->line(...), $report->proofs)]);
+        return new Printed($report, [
+            $this->said('cli.proof.summary', ['at' => $report->at->format('Y-m-d H:i')]),
+            ...array_map($this->line(...), $report->proofs),
+        ]);
     }
 
     private function line(Proof $proof): string

@@ -26,13 +26,43 @@ final class ReadyCommand extends DrillCommand
     protected function report(SchoolFile $file, InputInterface $input): Printed
     {
         $ranks = array_column($file->catalogue->ranks, null, 'id');
-        $rank = $this->rank($file->catalogue, $input) ?? throw $this->refuse('rank', '', Text::of('file.one-of', ['words' => array_map(strval(...), array_keys($ranks))]));
-        $report = ReadyReport::of($file, $this->student($file, $input), $ranks[$rank], $this->at($input) ?? throw $this->refuse('at', '', Text::of('cli.at-needed')));
+        $rank = $this->rank($file->catalogue, $input)
+        ?? throw $this->refuse(
+            'rank',
+            '',
+            Text::of('file.one-of', ['words' => array_map(strval(...), array_keys($ranks))]),
+        );
+        $report = ReadyReport::of(
+            $file,
+            $this->student($file, $input),
+            $ranks[$rank],
+            $this->at($input) ?? throw $this->refuse('at', '', Text::of('cli.at-needed')),
+        );
         $chance = $report->readiness->chance();
 
-        return new Printed($report, $chance === null ? [$this->said('cli.ready.nothing', ['rank' => $report->rank->name])] : [
-            $this->said('cli.ready.summary', ['student' => $report->student->name, 'rank' => $report->rank->name, 'percent' => number_format(100 * $chance, 1), 'items' => count($report->readiness->items)]),
-            ...array_map(fn (array $one): string => '  '.$this->said('cli.ready.raises', ['attack' => $one[0]->attack->title.($one[0]->side === Side::Mirrored ? $this->said('words.in-brackets.mirrored') : ''), 'percent' => number_format(100 * $one[1], 1)]), $report->readiness->most()),
-        ]);
+        return new Printed(
+            $report,
+            $chance === null
+                ? [$this->said('cli.ready.nothing', ['rank' => $report->rank->name])]
+                : [
+                    $this->said('cli.ready.summary', [
+                        'student' => $report->student->name,
+                        'rank' => $report->rank->name,
+                        'percent' => number_format(100 * $chance, 1),
+                        'items' => count($report->readiness->items),
+                    ]),
+                    ...array_map(
+                        fn (array $one): string => '  '
+                            .$this->said('cli.ready.raises', [
+                                'attack' => $one[0]->attack->title
+                                .($one[0]->side === Side::Mirrored
+                                    ? $this->said('words.in-brackets.mirrored')
+                                    : ''),
+                                'percent' => number_format(100 * $one[1], 1),
+                            ]),
+                        $report->readiness->most(),
+                    ),
+                ],
+        );
     }
 }

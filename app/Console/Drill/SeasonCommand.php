@@ -20,7 +20,8 @@ final class SeasonCommand extends DrillCommand
     protected function configure(): void
     {
         parent::configure();
-        $this->setName('season')->setDescription($this->said('cli.season.is'))
+        $this->setName('season')
+            ->setDescription($this->said('cli.season.is'))
             ->addOption('test', null, InputOption::VALUE_REQUIRED, $this->said('cli.season.test'))
             ->addOption('at', null, InputOption::VALUE_REQUIRED, $this->said('cli.season.at'));
     }
@@ -28,8 +29,17 @@ final class SeasonCommand extends DrillCommand
     protected function report(SchoolFile $file, InputInterface $input): Printed
     {
         $ids = array_map(static fn (PlannedTest $test): string => $test->id, $file->tests);
-        $id = $this->known($input, 'test', $ids) ?? throw $this->refuse('test', '', $ids === [] ? Text::of('cli.none-in-file') : Text::of('file.one-of', ['words' => $ids]));
-        $report = SeasonReport::of($file, array_column($file->tests, null, 'id')[$id], $this->at($input) ?? new DateTimeImmutable());
+        $id = $this->known($input, 'test', $ids)
+        ?? throw $this->refuse(
+            'test',
+            '',
+            $ids === [] ? Text::of('cli.none-in-file') : Text::of('file.one-of', ['words' => $ids]),
+        );
+        $report = SeasonReport::of(
+            $file,
+            array_column($file->tests, null, 'id')[$id],
+            $this->at($input) ?? new DateTimeImmutable(),
+        );
 
         return new Printed($report, $this->lines($report));
     }
@@ -37,11 +47,35 @@ final class SeasonCommand extends DrillCommand
     /** @return list<string> */
     private function lines(SeasonReport $report): array
     {
-        $lines = [$this->said('cli.season.summary', ['test' => $report->test->id, 'at' => $report->test->at->format('Y-m-d'), 'classes' => Text::counted('cli.season.classes', count($report->plan->classes)), 'candidates' => Text::counted('cli.season.candidates', count($report->plan->forecasts))])];
+        $lines = [
+            $this->said('cli.season.summary', [
+                'test' => $report->test->id,
+                'at' => $report->test->at->format('Y-m-d'),
+                'classes' => Text::counted('cli.season.classes', count($report->plan->classes)),
+                'candidates' => Text::counted('cli.season.candidates', count($report->plan->forecasts)),
+            ]),
+        ];
         foreach ($report->plan->classes as $place => $class) {
-            $lines[] = $this->said('cli.season.class', ['class' => $class->id, 'day' => gmdate('Y-m-d', $class->at), 'teach' => implode(', ', $report->plan->teaches[$place] ?? []) ?: '–', 'cells' => Text::counted('cli.season.cells', count($report->plan->drills($place)))]);
+            $lines[] = $this->said('cli.season.class', [
+                'class' => $class->id,
+                'day' => gmdate('Y-m-d', $class->at),
+                'teach' => implode(', ', $report->plan->teaches[$place] ?? []) ?: '–',
+                'cells' => Text::counted('cli.season.cells', count($report->plan->drills($place))),
+            ]);
         }
-        array_push($lines, ...array_map(fn (Forecast $forecast): string => $this->said('cli.season.candidate', ['student' => $forecast->student->id, 'holds' => $forecast->holds, 'of' => $forecast->of, 'percent' => number_format(100 * ($forecast->pass ?? 0), 0), 'ready' => $forecast->readyOn === null ? '–' : gmdate('Y-m-d', $forecast->readyOn)]), $report->plan->forecasts));
+        array_push(
+            $lines,
+            ...array_map(
+                fn (Forecast $forecast): string => $this->said('cli.season.candidate', [
+                    'student' => $forecast->student->id,
+                    'holds' => $forecast->holds,
+                    'of' => $forecast->of,
+                    'percent' => number_format(100 * ($forecast->pass ?? 0), 0),
+                    'ready' => $forecast->readyOn === null ? '–' : gmdate('Y-m-d', $forecast->readyOn),
+                ]),
+                $report->plan->forecasts,
+            ),
+        );
 
         return [...$lines, ...$report->plan->fits() ? [$this->said('cli.season.fits')] : $this->mend($report->mend)];
     }
@@ -50,12 +84,28 @@ final class SeasonCommand extends DrillCommand
     private function mend(Mend $mend): array
     {
         $ways = [
-            $mend->classes === null ? Text::of('tests.season.no-classes') : Text::counted('tests.season.more-classes', $mend->classes),
+            $mend->classes === null
+                ? Text::of('tests.season.no-classes')
+                : Text::counted('tests.season.more-classes', $mend->classes),
             Text::counted('tests.season.drop', count($mend->drop), ['attacks' => $mend->drop]),
-            $mend->day === null ? Text::of('tests.season.no-day') : Text::of('tests.season.later', ['day' => gmdate('Y-m-d', $mend->day)]),
+            $mend->day === null
+                ? Text::of('tests.season.no-day')
+                : Text::of('tests.season.later', ['day' => gmdate('Y-m-d', $mend->day)]),
         ];
-        $unanswered = $mend->unanswered === [] ? [] : [Text::counted('tests.season.unanswered', count($mend->unanswered), ['attacks' => $mend->unanswered])];
+        $unanswered = $mend->unanswered === []
+            ? []
+            : [
+                Text::counted('tests.season.unanswered', count($mend->unanswered), [
+                    'attacks' => $mend->unanswered,
+                ]),
+            ];
 
-        return [$this->said('tests.season.fits-not'), ...array_map(fn (Text $way): string => '  '.$this->texts->say($way), [...$unanswered, ...$mend->classes === 0 ? [] : $ways])];
+        return [
+            $this->said('tests.season.fits-not'),
+            ...array_map(fn (Text $way): string => '  '.$this->texts->say($way), [
+                ...$unanswered,
+                ...$mend->classes === 0 ? [] : $ways,
+            ]),
+        ];
     }
 }

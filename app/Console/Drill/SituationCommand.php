@@ -21,13 +21,18 @@ final class SituationCommand extends DrillCommand
     protected function configure(): void
     {
         parent::configure();
-        $this->setName('situation')->setDescription($this->said('cli.situation.is'))->addOption('attack', null, InputOption::VALUE_REQUIRED, $this->said('cli.situation.attack'));
+        $this->setName('situation')
+            ->setDescription($this->said('cli.situation.is'))
+            ->addOption('attack', null, InputOption::VALUE_REQUIRED, $this->said('cli.situation.attack'));
     }
 
     protected function report(SchoolFile $file, InputInterface $input): Printed
     {
         $ids = array_map(static fn (Attack $attack): string => $attack->id, $file->catalogue->attacks);
-        $attack = $file->catalogue->attack($this->known($input, 'attack', $ids) ?? throw $this->refuse('attack', '', Text::of('cli.attack', ['ids' => $ids])));
+        $attack = $file->catalogue->attack(
+            $this->known($input, 'attack', $ids)
+                ?? throw $this->refuse('attack', '', Text::of('cli.attack', ['ids' => $ids])),
+        );
         $report = SituationReport::of($file->catalogue, $attack);
 
         return new Printed($report, $this->lines($report, $file->catalogue->school->conventions->bearings));
@@ -37,11 +42,17 @@ final class SituationCommand extends DrillCommand
     private function lines(SituationReport $report, BearingStyle $style): array
     {
         $situation = $report->situation;
-        $lines = [$this->said('cli.situation.summary', ['attack' => $report->attack->title, 'id' => $report->attack->id])];
+        $lines = [
+            $this->said('cli.situation.summary', ['attack' => $report->attack->title, 'id' => $report->attack->id]),
+        ];
         foreach ($situation->limbs as $limb) {
-            $lines[] = rtrim(sprintf('  %-11s %-8s %s', $limb->limb->value, $limb->state->value, $this->texts->say($limb->text())));
+            $lines[] = rtrim(
+                sprintf('  %-11s %-8s %s', $limb->limb->value, $limb->state->value, $this->texts->say($limb->text())),
+            );
         }
-        $lines[] = $this->said('cli.situation.free', ['limbs' => $situation->attackerFree === [] ? Text::of('file.nothing') : $situation->attackerFree]);
+        $lines[] = $this->said('cli.situation.free', [
+            'limbs' => $situation->attackerFree === [] ? Text::of('file.nothing') : $situation->attackerFree,
+        ]);
         $lines[] = $this->said('cli.situation.in-reach', ['count' => count($situation->inReach)]);
         foreach (array_slice($situation->inReach, 0, self::LISTED) as $hit) {
             $lines[] = sprintf('  %-24s %-14s %+d cm', $hit->weapon(), $hit->target->value, $hit->centimetres());
@@ -51,7 +62,12 @@ final class SituationCommand extends DrillCommand
         }
         $lines[] = $this->said('cli.situation.ring');
         foreach ($situation->ring as $place) {
-            $lines[] = sprintf('  %6s  %d  %s', $this->texts->say($place->bearing->spell($style)), $place->threats, $place->sector->value);
+            $lines[] = sprintf(
+                '  %6s  %d  %s',
+                $this->texts->say($place->bearing->spell($style)),
+                $place->threats,
+                $place->sector->value,
+            );
         }
 
         return $lines;

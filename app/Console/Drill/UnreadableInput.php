@@ -21,7 +21,16 @@ final class UnreadableInput extends RuntimeException
 
     public static function catalogue(string $path, UnreadableCatalogue $reason, Texts $texts): self
     {
-        return new self(implode("\n", array_map(static fn (Problem $problem): string => $path.' '.$texts->say($problem->text()), $reason->problems)), $reason->problems);
+        return new self(
+            implode(
+                "\n",
+                array_map(
+                    static fn (Problem $problem): string => $path.' '.$texts->say($problem->text()),
+                    $reason->problems,
+                ),
+            ),
+            $reason->problems,
+        );
     }
 
     public static function file(string $path, Texts $texts): self
@@ -30,13 +39,22 @@ final class UnreadableInput extends RuntimeException
     }
 
     /** @param Text $expected what could stand there */
-    public static function option(string $option, string $found, Text $expected, Texts $texts, ?string $nearest = null): self
-    {
-        return new self($texts->say(Text::of('cli.option', [
-            'option' => $option,
-            'found' => $found,
-            'expected' => $expected,
-            'hint' => $nearest === null ? '' : Text::of('file.did-you-mean', ['word' => $nearest]),
-        ])));
+    public static function option(
+        string $option,
+        string $found,
+        Text $expected,
+        Texts $texts,
+        ?string $nearest = null,
+    ): self {
+        return new self(
+            $texts->say(
+                Text::of('cli.option', [
+                    'option' => $option,
+                    'found' => $found,
+                    'expected' => $expected,
+                    'hint' => $nearest === null ? '' : Text::of('file.did-you-mean', ['word' => $nearest]),
+                ]),
+            ),
+        );
     }
 }

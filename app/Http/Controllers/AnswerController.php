@@ -33,9 +33,17 @@ final readonly class AnswerController
     {
         $school = $user->school;
         $find = is_string($request->query('find')) ? trim($request->query('find')) : '';
-        $answers = $school->answers()->with(['attack', 'rank'])
-            ->when($find, static fn (Builder $query, string $words) => $query->where(static fn (Builder $any) => $any
-                ->whereLike('title', "%{$words}%")->orWhereLike('beats', "%{$words}%")))
+        $answers = $school
+            ->answers()
+            ->with(['attack', 'rank'])
+            ->when(
+                $find,
+                static fn (Builder $query, string $words) => $query->where(
+                    static fn (Builder $any) => $any
+                        ->whereLike('title', "%{$words}%")
+                        ->orWhereLike('beats', "%{$words}%"),
+                ),
+            )
             ->get();
 
         return view('answers.index', [
@@ -56,7 +64,12 @@ final readonly class AnswerController
 
         return view('answers.create', [
             'attack' => $attack,
-            'form' => $form = AnswerForm::empty($this->core($attack, $school), $side, $school, (array) $request->old()),
+            'form' => ($form = AnswerForm::empty(
+                $this->core($attack, $school),
+                $side,
+                $school,
+                (array) $request->old(),
+            )),
             'draft' => $this->workbench->draft($request, $school, $attack, $form->values, null),
         ]);
     }
@@ -70,7 +83,9 @@ final readonly class AnswerController
             'updated_by_id' => $user->id,
         ]);
 
-        return redirect()->route('answers.show', $answer)->with('status', __('messages.answer-added', ['answer' => $answer->title]));
+        return redirect()
+            ->route('answers.show', $answer)
+            ->with('status', __('messages.answer-added', ['answer' => $answer->title]));
     }
 
     public function show(Request $request, #[CurrentUser] User $user, Answer $answer): View
@@ -103,13 +118,21 @@ final readonly class AnswerController
         $answer->setRelation('school', $school);
         $answer->attack->setRelation('school', $school);
         if ($this->mapper->whyUnreadable($answer->attack) !== null) {
-            return view('answers.unreadable', ['answer' => $answer, 'why' => (string) $this->mapper->whyUnreadable($answer)]);
+            return view('answers.unreadable', [
+                'answer' => $answer,
+                'why' => (string) $this->mapper->whyUnreadable($answer),
+            ]);
         }
 
         return view('answers.edit', [
             'answer' => $answer,
             'why' => $this->mapper->whyUnreadable($answer),
-            'form' => $form = AnswerForm::of($answer, $this->core($answer->attack, $school), $school, (array) $request->old()),
+            'form' => ($form = AnswerForm::of(
+                $answer,
+                $this->core($answer->attack, $school),
+                $school,
+                (array) $request->old(),
+            )),
             'draft' => $this->workbench->draft($request, $school, $answer->attack, $form->values, $answer),
         ]);
     }
@@ -117,12 +140,15 @@ final readonly class AnswerController
     public function update(AnswerRequest $request, #[CurrentUser] User $user, Answer $answer): RedirectResponse
     {
         if (! $answer->updateVersion($request->integer('version'), $request->columns(), $user)) {
-            return redirect()->route('answers.edit', $answer)
+            return redirect()
+                ->route('answers.edit', $answer)
                 ->withInput([...$request->except('_token', '_method'), 'version' => $answer->version])
                 ->with('overtaken', true);
         }
 
-        return redirect()->route('answers.show', $answer)->with('status', __('messages.saved', ['name' => $answer->title]));
+        return redirect()
+            ->route('answers.show', $answer)
+            ->with('status', __('messages.saved', ['name' => $answer->title]));
     }
 
     public function destroy(Answer $answer): RedirectResponse
@@ -132,7 +158,9 @@ final readonly class AnswerController
         }
         $answer->delete();
 
-        return redirect()->route('attacks.show', $answer->attack_id)->with('status', __('messages.deleted', ['name' => $answer->title]));
+        return redirect()
+            ->route('attacks.show', $answer->attack_id)
+            ->with('status', __('messages.deleted', ['name' => $answer->title]));
     }
 
     private function core(Attack $attack, School $school): CoreAttack

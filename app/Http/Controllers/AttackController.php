@@ -25,7 +25,11 @@ use StoneDrill\Core\Attack\Facet;
 
 final readonly class AttackController
 {
-    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private KeptPages $pages) {}
+    public function __construct(
+        private CatalogueMapper $mapper,
+        private CoverageBook $coverages,
+        private KeptPages $pages,
+    ) {}
 
     public function index(Request $request, #[CurrentUser] User $user): View
     {
@@ -55,7 +59,9 @@ final readonly class AttackController
         $columns = [...$request->columns(), 'updated_by_id' => $user->id];
         $attack = Code::create($school->attacks(), (string) $request->string('title'), $columns);
 
-        return redirect()->route('attacks.show', $attack)->with('status', __('messages.attack-added', ['attack' => $attack->title]));
+        return redirect()
+            ->route('attacks.show', $attack)
+            ->with('status', __('messages.attack-added', ['attack' => $attack->title]));
     }
 
     public function show(#[CurrentUser] User $user, Attack $attack): View
@@ -69,14 +75,18 @@ final readonly class AttackController
         $core = $catalogue->attack($attack->code);
 
         return view('attacks.show', [
-            'situation' => $this->pages->ofCurriculum("situation-{$attack->id}", $user, static fn (): string => view('attacks.situation', [
-                'attack' => $attack,
-                'seen' => $seen = SituationView::of($catalogue, $core),
-                'card' => new AttackerCard($core, $core->facets, $seen->line),
-            ])->render()),
+            'situation' => $this->pages->ofCurriculum(
+                "situation-{$attack->id}",
+                $user,
+                static fn (): string => view('attacks.situation', [
+                    'attack' => $attack,
+                    'seen' => ($seen = SituationView::of($catalogue, $core)),
+                    'card' => new AttackerCard($core, $core->facets, $seen->line),
+                ])->render(),
+            ),
             'attack' => $attack,
             'lists' => $school->drillLists,
-            'page' => $page = new AttackPage($core, $catalogue, $this->coverages->of($school), $school),
+            'page' => ($page = new AttackPage($core, $catalogue, $this->coverages->of($school), $school)),
             'when' => $page->when(),
             'footage' => new FootageList($attack),
         ]);
@@ -94,12 +104,15 @@ final readonly class AttackController
     public function update(AttackRequest $request, #[CurrentUser] User $user, Attack $attack): RedirectResponse
     {
         if (! $attack->updateVersion($request->integer('version'), $request->columns(), $user)) {
-            return redirect()->route('attacks.edit', $attack)
+            return redirect()
+                ->route('attacks.edit', $attack)
                 ->withInput([...$request->except('_token', '_method'), 'version' => $attack->version])
                 ->with('overtaken', true);
         }
 
-        return redirect()->route('attacks.show', $attack)->with('status', __('messages.saved', ['name' => $attack->title]));
+        return redirect()
+            ->route('attacks.show', $attack)
+            ->with('status', __('messages.saved', ['name' => $attack->title]));
     }
 
     public function destroy(Attack $attack): RedirectResponse

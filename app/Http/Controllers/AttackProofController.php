@@ -30,18 +30,41 @@ final readonly class AttackProofController
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
         $students = Kit::of($school);
-        $windows = (new WindowBook($school, $catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $now, $attack->id);
-        $cells = array_values(array_filter($this->coverages->of($school)->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->code));
+        $windows = (new WindowBook($school, $catalogue))->of(
+            array_values($students->map(static fn (Student $student): int => $student->id)->all()),
+            $now,
+            $attack->id,
+        );
+        $cells = array_values(
+            array_filter(
+                $this->coverages->of($school)->cells,
+                static fn (Cell $cell): bool => $cell->attack->id === $attack->code,
+            ),
+        );
         $core = $catalogue->attack($attack->code);
         $lines = [];
         foreach ($students as $student) {
-            foreach (ProofLine::of($this->mapper->student($student), $core, $student->rank->goal_rung, $windows[$student->id], $now) as $line) {
+            foreach (
+                ProofLine::of(
+                    $this->mapper->student($student),
+                    $core,
+                    $student->rank->goal_rung,
+                    $windows[$student->id],
+                    $now,
+                ) as $line
+            ) {
                 if ($line->state !== ProofState::Untried) {
                     $lines[] = ['line' => $line, 'id' => $student->id];
                 }
             }
         }
-        usort($lines, static fn (array $a, array $b): int => [$b['line']->lower, $a['line']->student->name] <=> [$a['line']->lower, $b['line']->student->name]);
+        usort(
+            $lines,
+            static fn (array $a, array $b): int => [$b['line']->lower, $a['line']->student->name] <=> [
+                $a['line']->lower,
+                $b['line']->student->name,
+            ],
+        );
 
         return view('attacks.proof', [
             'lines' => $lines,

@@ -35,7 +35,12 @@ final readonly class BoardController
 
     public function show(Request $request, #[CurrentUser] User $user): View
     {
-        return view('board.show', [...$this->asked($request, $user), 'asTable' => $request->query('form') === 'table', 'progress' => WindowBook::progress($user->school), 'parameters' => $request->only('rank', 'sort', 'attacks', 'page', 'form')]);
+        return view('board.show', [
+            ...$this->asked($request, $user),
+            'asTable' => $request->query('form') === 'table',
+            'progress' => WindowBook::progress($user->school),
+            'parameters' => $request->only('rank', 'sort', 'attacks', 'page', 'form'),
+        ]);
     }
 
     /** How far reading many new reps is; asked for again and again until it is over. */
@@ -47,21 +52,37 @@ final readonly class BoardController
     public function svg(Request $request, #[CurrentUser] User $user): Response
     {
         ['board' => $board, 'rank' => $rank] = $this->asked($request, $user);
-        $title = $user->school->name.', '.($rank->name ?? __('words.everybody')).', '.school_time(CarbonImmutable::now(), 'j M Y');
-        $svg = view('board.drawing', ['board' => $board, 'sheet' => new BoardSheet($board), 'title' => $title])->render();
+        $title = $user->school->name
+        .', '
+        .($rank->name ?? __('words.everybody'))
+        .', '
+        .school_time(CarbonImmutable::now(), 'j M Y');
+        $svg = view('board.drawing', [
+            'board' => $board,
+            'sheet' => new BoardSheet($board),
+            'title' => $title,
+        ])->render();
 
-        return SvgFile::of(SvgFile::inked($svg, $title, 'board/board-ink.css'), Str::slug($user->school->name).'-board');
+        return SvgFile::of(
+            SvgFile::inked($svg, $title, 'board/board-ink.css'),
+            Str::slug($user->school->name).'-board',
+        );
     }
 
-    /** @return array{ranks: Collection<int, Rank>, rank: ?Rank, sort: string, students: LengthAwarePaginator<int, Student>, board: Board, attackIds: array<string, int>} */
+    /**
+     * @return array{ranks: Collection<int, Rank>, rank: ?Rank, sort: string, students: LengthAwarePaginator<int,
+     *     Student>, board: Board, attackIds: array<string, int>}
+     */
     private function asked(Request $request, User $user): array
     {
         $school = $user->school;
         $rank = $school->ranks->firstWhere('code', $request->query('rank'));
         $sort = in_array($request->query('sort'), Board::SORTS, true) ? $request->query('sort') : Board::SORTS[0];
-        $students = $school->students()
+        $students = $school
+            ->students()
             ->when($rank, static fn (Builder $query, Rank $rank) => $query->where('rank_id', $rank->id))
-            ->paginate(self::GROUP)->withQueryString();
+            ->paginate(self::GROUP)
+            ->withQueryString();
         $attacks = WallQuery::page($request->query('attacks'));
 
         return [
@@ -69,7 +90,15 @@ final readonly class BoardController
             'rank' => $rank,
             'sort' => $sort,
             'students' => $students,
-            'board' => new Board($school, $school->withRanks($students->getCollection()), $this->mapper, $this->coverages, CarbonImmutable::now(), $sort, $attacks),
+            'board' => new Board(
+                $school,
+                $school->withRanks($students->getCollection()),
+                $this->mapper,
+                $this->coverages,
+                CarbonImmutable::now(),
+                $sort,
+                $attacks,
+            ),
             'attackIds' => $school->attackIds(),
         ];
     }

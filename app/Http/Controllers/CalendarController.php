@@ -13,7 +13,9 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
-/** The calendar of somebody's classes: an address that a calendar program asks again and again, which nobody guesses. */
+/**
+ * The calendar of somebody's classes: an address that a calendar program asks again and again, which nobody guesses.
+ */
 final class CalendarController
 {
     /** Asked by programs, without a session. */
@@ -22,7 +24,10 @@ final class CalendarController
         $user = User::query()->where('calendar', Secret::hash($token))->whereNull('closed_at')->first();
         abort_if($user === null, 404);
 
-        return response(ClassCalendar::of($user, CarbonImmutable::now())->serialize(), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=900']);
+        return response(ClassCalendar::of($user, CarbonImmutable::now())->serialize(), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Cache-Control' => 'private, max-age=900',
+        ]);
     }
 
     /** A new address; the one before leads nowhere any more. It is shown this once. */

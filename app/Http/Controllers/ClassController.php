@@ -35,7 +35,11 @@ final readonly class ClassController
     /** Hours after its beginning for which a class stays among the coming ones. */
     private const TONIGHT = 4;
 
-    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private RevisionCache $kept) {}
+    public function __construct(
+        private CatalogueMapper $mapper,
+        private CoverageBook $coverages,
+        private RevisionCache $kept,
+    ) {}
 
     public function index(#[CurrentUser] User $user): View
     {
@@ -54,15 +58,26 @@ final readonly class ClassController
         $next = CarbonImmutable::now($user->school->timeZone())->setTime(19, 0);
         $class = new TrainingClass([
             'at' => ($next->isPast() ? $next->addDay() : $next)->utc(),
-            ...$last?->only('minutes', 'place', 'places', 'instructors', 'ranks') ?? ['minutes' => 60, 'places' => 10, 'instructors' => 1],
+            ...$last?->only('minutes', 'place', 'places', 'instructors', 'ranks') ?? [
+                'minutes' => 60,
+                'places' => 10,
+                'instructors' => 1,
+            ],
         ]);
 
-        return view('classes.create', ['class' => $class->setRelation('school', $user->school), 'ranks' => $user->school->ranks]);
+        return view('classes.create', [
+            'class' => $class->setRelation('school', $user->school),
+            'ranks' => $user->school->ranks,
+        ]);
     }
 
     public function store(ClassRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $class = DB::transaction(static fn (): TrainingClass => $user->school->classes()->create([...$request->columns(), 'updated_by_id' => $user->id]));
+        $class = DB::transaction(
+            static fn (): TrainingClass => $user->school
+                ->classes()
+                ->create([...$request->columns(), 'updated_by_id' => $user->id]),
+        );
 
         return redirect()->route('classes.show', $class)->with('status', __('classes.planned'));
     }
@@ -75,15 +90,27 @@ final readonly class ClassController
             $this->kept->keep(self::meantOf($class), Revision::ofClass($class), KeptPages::STANDS, $page->meant());
         }
 
-        return view('classes.show', ['page' => $page, 'class' => $class, 'here' => $class->present->modelKeys(), 'everybody' => $class->school->students()->with('rank')->get()]);
+        return view('classes.show', [
+            'page' => $page,
+            'class' => $class,
+            'here' => $class->present->modelKeys(),
+            'everybody' => $class->school->students()->with('rank')->get(),
+        ]);
     }
 
     /** What was done beside what was planned, which each rep changes: the page of the class asks for it. */
     public function done(TrainingClass $class): View
     {
-        $meant = $this->kept->of(self::meantOf($class), Revision::ofClass($class), KeptPages::STANDS, fn (): array => (new ClassPage($class, $this->mapper, $this->coverages))->meant());
+        $meant = $this->kept->of(
+            self::meantOf($class),
+            Revision::ofClass($class),
+            KeptPages::STANDS,
+            fn (): array => (new ClassPage($class, $this->mapper, $this->coverages))->meant(),
+        );
 
-        return view('classes.done', ['done' => new ClassDone($class, ClassPage::whoFor($class), $meant['tries'], $meant['taught'])]);
+        return view('classes.done', [
+            'done' => new ClassDone($class, ClassPage::whoFor($class), $meant['tries'], $meant['taught']),
+        ]);
     }
 
     private static function meantOf(TrainingClass $class): string
@@ -94,7 +121,10 @@ final readonly class ClassController
     /** Tonight on one page, to print. */
     public function sheet(TrainingClass $class): View
     {
-        return view('classes.sheet', ['page' => new ClassPage($class, $this->mapper, $this->coverages), 'class' => $class]);
+        return view('classes.sheet', [
+            'page' => new ClassPage($class, $this->mapper, $this->coverages),
+            'class' => $class,
+        ]);
     }
 
     public function edit(#[CurrentUser] User $user, TrainingClass $class): View
@@ -126,12 +156,20 @@ final readonly class ClassController
     {
         $back = redirect()->to(route('classes.show', $class).'#timetable');
         try {
-            $blocks = $request->change()->to($this->now($class), (int) $request->validated('block'), $request->kind(), $request->integer('to'));
+            $blocks = $request
+                ->change()
+                ->to($this->now($class), (int) $request->validated('block'), $request->kind(), $request->integer('to'));
             Timetable::share($class->minutes, $blocks ?? Timetable::usual());
         } catch (TimetableException $refused) {
             return $back->with('error', say($refused->text));
         }
-        if (! $class->updateVersion($request->integer('version'), ['blocks' => $blocks === null ? null : TrainingClass::kept($blocks)], $user)) {
+        if (
+            ! $class->updateVersion(
+                $request->integer('version'),
+                ['blocks' => $blocks === null ? null : TrainingClass::kept($blocks)],
+                $user,
+            )
+        ) {
             return $back->with('overtaken', true);
         }
 
@@ -172,10 +210,15 @@ final readonly class ClassController
     }
 
     /** Who came: what was changed on this page is changed, and what somebody else has marked meanwhile stays. */
-    public function attendance(AttendanceRequest $request, MarkAttendance $action, TrainingClass $class): RedirectResponse
-    {
+    public function attendance(
+        AttendanceRequest $request,
+        MarkAttendance $action,
+        TrainingClass $class,
+    ): RedirectResponse {
         $here = $action->mark($class, $request->came(), $request->left());
 
-        return redirect()->to(route('classes.show', $class).'#who')->with('status', trans_choice('classes.here', $here));
+        return redirect()
+            ->to(route('classes.show', $class).'#who')
+            ->with('status', trans_choice('classes.here', $here));
     }
 }

@@ -22,7 +22,12 @@ use StoneDrill\Core\Coverage\MissingPairs;
 /** The wall counted by two aspects, and what can go together that nobody has catalogued. */
 final readonly class CrossController
 {
-    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes, private KeptPages $pages) {}
+    public function __construct(
+        private CatalogueMapper $mapper,
+        private CoverageBook $coverages,
+        private HoleBook $holes,
+        private KeptPages $pages,
+    ) {}
 
     public function __invoke(Request $request, #[CurrentUser] User $user): View
     {
@@ -33,7 +38,12 @@ final readonly class CrossController
             'query' => $query,
             'down' => CrossPage::name($down),
             'across' => CrossPage::name($across),
-            'body' => $this->pages->of('cross', $user, [...$query->parameters(), 'down' => $down->id, 'across' => $across->id], fn (): string => $this->body($user->school, $query, $down, $across)),
+            'body' => $this->pages->of(
+                'cross',
+                $user,
+                [...$query->parameters(), 'down' => $down->id, 'across' => $across->id],
+                fn (): string => $this->body($user->school, $query, $down, $across),
+            ),
         ]);
     }
 
@@ -59,7 +69,10 @@ final readonly class CrossController
     /** @return array{Aspect, Aspect} two that are different */
     private function aspects(Request $request): array
     {
-        $asked = static fn (string $name, string $usual): Aspect => Aspect::tryFrom(is_string($request->query($name)) ? $request->query($name) : '') ?? Aspect::tryFrom($usual) ?? Aspect::all()[0];
+        $asked = static fn (string $name, string $usual): Aspect => Aspect::tryFrom(
+            is_string($request->query($name)) ? $request->query($name) : '',
+        )
+            ?? (Aspect::tryFrom($usual) ?? Aspect::all()[0]);
         $down = $asked('down', 'bearing');
         $across = $asked('across', 'family');
         if ($down->id === $across->id) {

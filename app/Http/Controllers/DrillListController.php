@@ -44,18 +44,26 @@ final readonly class DrillListController
         $rows = $request->rows();
         $list = DB::transaction(static function () use ($school, $user, $request, $rows, $ids): DrillList {
             $list = $school->drillLists()->create(['name' => $request->validated('name'), 'made_by_id' => $user->id]);
-            $list->items()->createMany(array_map(static fn (DrillRow $row, int $place): array => [
-                'school_id' => $school->id,
-                'position' => $place + 1,
-                'attack_id' => $ids[$row->attack],
-                'side' => $row->side,
-                'differences' => $row->differences,
-            ], $rows, array_keys($rows)));
+            $list->items()->createMany(
+                array_map(
+                    static fn (DrillRow $row, int $place): array => [
+                        'school_id' => $school->id,
+                        'position' => $place + 1,
+                        'attack_id' => $ids[$row->attack],
+                        'side' => $row->side,
+                        'differences' => $row->differences,
+                    ],
+                    $rows,
+                    array_keys($rows),
+                ),
+            );
 
             return $list;
         });
 
-        return redirect()->route('drill-lists.show', $list)->with('status', __('messages.saved', ['name' => $list->name]));
+        return redirect()
+            ->route('drill-lists.show', $list)
+            ->with('status', __('messages.saved', ['name' => $list->name]));
     }
 
     public function show(DrillList $list): View

@@ -27,7 +27,9 @@ final readonly class DrillListItemController
             return $list;
         });
 
-        return back()->with('status', trans_choice('lists.added', count($request->items()), ['name' => $list->name]))->with('list', $list->id);
+        return back()
+            ->with('status', trans_choice('lists.added', count($request->items()), ['name' => $list->name]))
+            ->with('list', $list->id);
     }
 
     /** Moves one up or down. */
@@ -43,14 +45,18 @@ final readonly class DrillListItemController
     {
         $item->delete();
 
-        return redirect()->route('drill-lists.show', $list)->with('status', __('lists.removed', ['attack' => $item->attack->title]));
+        return redirect()
+            ->route('drill-lists.show', $list)
+            ->with('status', __('lists.removed', ['attack' => $item->attack->title]));
     }
 
     public function rename(ListChangeRequest $request, DrillList $list): RedirectResponse
     {
         $list->update(['name' => $request->validated('name')]);
 
-        return redirect()->route('drill-lists.show', $list)->with('status', __('messages.saved', ['name' => $list->name]));
+        return redirect()
+            ->route('drill-lists.show', $list)
+            ->with('status', __('messages.saved', ['name' => $list->name]));
     }
 
     /** The same attacks again, in a list of their own. */
@@ -58,11 +64,27 @@ final readonly class DrillListItemController
     {
         $copy = DB::transaction(static function () use ($user, $list): DrillList {
             $copy = $user->school->drillLists()->create(['name' => $list->nameOfCopy(), 'made_by_id' => $user->id]);
-            $copy->items()->createMany($list->items->map(static fn (DrillListItem $item): array => $item->only('school_id', 'position', 'attack_id', 'side', 'differences'))->all());
+            $copy
+                ->items()
+                ->createMany(
+                    $list->items
+                        ->map(
+                            static fn (DrillListItem $item): array => $item->only(
+                                'school_id',
+                                'position',
+                                'attack_id',
+                                'side',
+                                'differences',
+                            ),
+                        )
+                        ->all(),
+                );
 
             return $copy;
         });
 
-        return redirect()->route('drill-lists.show', $copy)->with('status', __('lists.copied', ['name' => $copy->name]));
+        return redirect()
+            ->route('drill-lists.show', $copy)
+            ->with('status', __('lists.copied', ['name' => $copy->name]));
     }
 }

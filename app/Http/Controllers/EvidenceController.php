@@ -24,7 +24,11 @@ use Illuminate\Support\Str;
 final readonly class EvidenceController
 {
     /** Parts of the page, by their places in it. */
-    private const PARTS = ['disagree' => 'evidence.disagree', 'half-life' => 'evidence.half-life.heading', 'weeks' => 'evidence.weeks.heading', 'moves' => 'evidence.moves.heading', 'partners' => 'evidence.partners.heading', 'answers' => 'evidence.heading'];
+    private const PARTS = [
+        'disagree' => 'evidence.disagree', 'half-life' => 'evidence.half-life.heading',
+        'weeks' => 'evidence.weeks.heading', 'moves' => 'evidence.moves.heading',
+        'partners' => 'evidence.partners.heading', 'answers' => 'evidence.heading',
+    ];
 
     public function __construct(private EvidenceBook $book) {}
 
@@ -35,7 +39,10 @@ final readonly class EvidenceController
         if ($report === null) {
             return view('evidence.reading');
         }
-        $ranks = $school->ranks->filter(static fn (Rank $rank): bool => isset($report->groups[$rank->code]))->pluck('name', 'code')->all();
+        $ranks = $school->ranks
+            ->filter(static fn (Rank $rank): bool => isset($report->groups[$rank->code]))
+            ->pluck('name', 'code')
+            ->all();
         $group = $request->query('group');
         $group = is_string($group) && isset($ranks[$group]) ? $group : '';
         $attacks = $school->attacks->pluck('title', 'code')->all();
@@ -45,7 +52,13 @@ final readonly class EvidenceController
         return view('evidence.index', [
             'rows' => $rows,
             'readAt' => $this->book->readAt($school, $report),
-            'parts' => array_map(__(...), array_diff_key(self::PARTS, $rows->isEmpty() ? ['disagree' => 1, 'half-life' => 1, 'answers' => 1] : [])),
+            'parts' => array_map(
+                __(...),
+                array_diff_key(
+                    self::PARTS,
+                    $rows->isEmpty() ? ['disagree' => 1, 'half-life' => 1, 'answers' => 1] : [],
+                ),
+            ),
             'people' => $people,
             'weeks' => new WeekRows($report->groups[$group] ?? $report->weeks, $attacks, $people->names()),
             'groups' => ['' => __('words.everybody')] + $ranks,
@@ -56,10 +69,14 @@ final readonly class EvidenceController
     /** One of the tables of it, for a spreadsheet. */
     public function table(#[CurrentUser] User $user, string $table = 'answers'): Response
     {
-        $report = $this->book->asked($user->school, isFile: true) ?? abort(503, __('evidence.reading'), ['Retry-After' => '10']);
+        $report = $this->book->asked($user->school, isFile: true)
+        ?? abort(503, __('evidence.reading'), ['Retry-After' => '10']);
         $name = Str::slug($user->school->name).($table === 'answers' ? '' : "-{$table}");
 
-        return response((new EvidenceTable($report))->csv($table), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}-evidence.csv\""]);
+        return response((new EvidenceTable($report))->csv($table), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"{$name}-evidence.csv\"",
+        ]);
     }
 
     /** Of one answer, as a part of its page. */
@@ -84,8 +101,20 @@ final readonly class EvidenceController
             default => 'evidence.answer',
         };
         // How many there are is told here, so that a rep changes nothing of the page itself.
-        $counted = trans_choice($of instanceof Attack ? 'evidence.count-attack' : 'evidence.count-answer', CountedTries::of($of));
+        $counted = trans_choice(
+            $of instanceof Attack ? 'evidence.count-attack' : 'evidence.count-answer',
+            CountedTries::of($of),
+        );
 
-        return view($view, ['counted' => $counted] + ($report === null ? [] : ['rows' => new EvidenceRows($report, $user->school, $answers), 'readAt' => $this->book->readAt($user->school, $report)]));
+        return view(
+            $view,
+            ['counted' => $counted]
+                + ($report === null
+                    ? []
+                    : [
+                        'rows' => new EvidenceRows($report, $user->school, $answers),
+                        'readAt' => $this->book->readAt($user->school, $report),
+                    ]),
+        );
     }
 }

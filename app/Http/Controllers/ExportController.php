@@ -22,9 +22,13 @@ final readonly class ExportController
         $school = $user->school;
         $name = Str::slug($school->name).'.'.$format;
 
-        return response((new CatalogueWriter())->write($this->mapper->everything($school), Format::from($format)), 200, [
-            'Content-Type' => $format === 'json' ? 'application/json' : 'application/yaml; charset=utf-8',
-            'Content-Disposition' => "attachment; filename=\"{$name}\"",
-        ]);
+        return response(
+            (new CatalogueWriter())->write($this->mapper->everything($school), Format::from($format)),
+            200,
+            [
+                'Content-Type' => $format === 'json' ? 'application/json' : 'application/yaml; charset=utf-8',
+                'Content-Disposition' => "attachment; filename=\"{$name}\"",
+            ],
+        );
     }
 }

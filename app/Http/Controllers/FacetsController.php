@@ -21,8 +21,10 @@ final readonly class FacetsController
         $school = $user->school;
         $line = is_string($request->query('line')) ? trim($request->query('line')) : '';
 
-        return view('attacks.facets', ['form' => $request->header('HX-Trigger-Name') === 'line' && $line !== ''
-            ? AttackForm::said($line, $school, $this->mapper)
-            : AttackForm::empty($school, $this->mapper, $request->query())]);
+        return view('attacks.facets', [
+            'form' => $request->header('HX-Trigger-Name') === 'line' && $line !== ''
+                ? AttackForm::said($line, $school, $this->mapper)
+                : AttackForm::empty($school, $this->mapper, $request->query()),
+        ]);
     }
 }

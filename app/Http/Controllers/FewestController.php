@@ -21,7 +21,11 @@ final readonly class FewestController
     /** Percent, where nothing else is asked for. */
     private const SHARE = 90;
 
-    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes) {}
+    public function __construct(
+        private CatalogueMapper $mapper,
+        private CoverageBook $coverages,
+        private HoleBook $holes,
+    ) {}
 
     public function __invoke(Request $request, #[CurrentUser] User $user): View
     {

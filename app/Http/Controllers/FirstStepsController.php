@@ -45,10 +45,13 @@ final readonly class FirstStepsController
 
         return view('workbench.first-steps', [
             'wanted' => $printer->action($strike),
-            'steps' => array_map(static fn (FirstStep $step): array => [
-                'text' => $printer->action($step->action),
-                'facts' => FirstStepText::of($step),
-            ], array_slice($steps, 0, self::SHOWN)),
+            'steps' => array_map(
+                static fn (FirstStep $step): array => [
+                    'text' => $printer->action($step->action),
+                    'facts' => FirstStepText::of($step),
+                ],
+                array_slice($steps, 0, self::SHOWN),
+            ),
         ]);
     }
 }

@@ -22,7 +22,10 @@ final readonly class FloorController
     {
         $mistake = Word::in($request, 'mistake');
 
-        return view('workbench.floor', ['bench' => $this->workbench->saved($request, $answer, mistake: $mistake), 'isMistake' => $mistake !== '']);
+        return view('workbench.floor', [
+            'bench' => $this->workbench->saved($request, $answer, mistake: $mistake),
+            'isMistake' => $mistake !== '',
+        ]);
     }
 
     /** Beside a mistake, another answer, an earlier version, other bodies, or a starter's way. */
@@ -34,20 +37,32 @@ final readonly class FloorController
     /** Where to step in a beat. */
     public function field(Request $request, Answer $answer): View
     {
-        return view('workbench.field', ['field' => $this->workbench->field($request, $answer), 'svg' => route('answers.field.svg', ['answer' => $answer, ...$request->query()])]);
+        return view('workbench.field', [
+            'field' => $this->workbench->field($request, $answer),
+            'svg' => route('answers.field.svg', ['answer' => $answer, ...$request->query()]),
+        ]);
     }
 
     public function fieldSvg(Request $request, Answer $answer): Response
     {
         $field = $this->workbench->field($request, $answer);
 
-        return SvgFile::of(view('workbench.field-drawing', ['picture' => $field->picture, 'label' => __('floor.field.label')])->render(), "{$answer->code}-field");
+        return SvgFile::of(
+            view('workbench.field-drawing', [
+                'picture' => $field->picture,
+                'label' => __('floor.field.label'),
+            ])->render(),
+            "{$answer->code}-field",
+        );
     }
 
     /** Its steps for one body at a stated scale, to print. */
     public function tape(Request $request, Answer $answer): Response
     {
-        return Pdf::response(view('workbench.tape', ['tape' => $this->workbench->tape($request, $answer)])->render(), "{$answer->code}-tape");
+        return Pdf::response(
+            view('workbench.tape', ['tape' => $this->workbench->tape($request, $answer)])->render(),
+            "{$answer->code}-tape",
+        );
     }
 
     /** For whom it works: all sizes, and the students. */

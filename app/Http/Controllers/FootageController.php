@@ -28,27 +28,48 @@ use Illuminate\Support\Facades\DB;
 /** Pictures and clips of an attack, an answer or a basic. */
 final readonly class FootageController
 {
-    public function __construct(private FootageStore $store, private Workbench $workbench, private CatalogueMapper $mapper) {}
+    public function __construct(
+        private FootageStore $store,
+        private Workbench $workbench,
+        private CatalogueMapper $mapper,
+    ) {}
 
     /** Those of one thing, for its page. */
     public function index(?Attack $attack = null, ?Answer $answer = null, ?Solo $solo = null): View
     {
-        return view('footage.list', ['list' => new FootageList($attack ?? $answer ?? $solo ?? abort(404))]);
+        return view('footage.list', ['list' => new FootageList($attack ?? ($answer ?? ($solo ?? abort(404))))]);
     }
 
     public function create(?Attack $attack = null, ?Answer $answer = null, ?Solo $solo = null): View
     {
-        return view('footage.create', ['list' => new FootageList($attack ?? $answer ?? $solo ?? abort(404))]);
+        return view('footage.create', ['list' => new FootageList($attack ?? ($answer ?? ($solo ?? abort(404))))]);
     }
 
     /** The request knows which of the three it is sent to. */
-    public function store(FootageRequest $request, #[CurrentUser] User $user, ?Attack $attack = null, ?Answer $answer = null, ?Solo $solo = null): RedirectResponse
-    {
+    public function store(
+        FootageRequest $request,
+        #[CurrentUser]
+        User $user,
+        ?Attack $attack = null,
+        ?Answer $answer = null,
+        ?Solo $solo = null,
+    ): RedirectResponse {
         $file = $request->file('file');
         $of = $request->of();
         $path = $this->store->wait($file->path(), $of->school_id);
         $footage = DB::transaction(static function () use ($request, $user, $file, $of, $path): Footage {
-            $footage = $of->footage()->make([...$request->columns(), 'school_id' => $of->school_id, 'updated_by_id' => $user->id, 'type' => FootageType::of($file->path()), 'state' => FootageState::Waiting, 'path' => $path, 'sent' => hash_file('sha256', $file->path()), 'bytes' => $file->getSize()]);
+            $footage = $of
+                ->footage()
+                ->make([
+                    ...$request->columns(),
+                    'school_id' => $of->school_id,
+                    'updated_by_id' => $user->id,
+                    'type' => FootageType::of($file->path()),
+                    'state' => FootageState::Waiting,
+                    'path' => $path,
+                    'sent' => hash_file('sha256', $file->path()),
+                    'bytes' => $file->getSize(),
+                ]);
             $footage->save();
             $footage->students()->attach($request->shows(), ['school_id' => $of->school_id]);
 
@@ -61,7 +82,10 @@ final readonly class FootageController
 
     public function show(Request $request, Footage $footage): View
     {
-        return view('footage.show', ['page' => new FootagePage($footage, $request, $this->workbench, $this->mapper), 'rungs' => $this->mapper->ladder($footage->school)->rungs]);
+        return view('footage.show', [
+            'page' => new FootagePage($footage, $request, $this->workbench, $this->mapper),
+            'rungs' => $this->mapper->ladder($footage->school)->rungs,
+        ]);
     }
 
     public function update(FootageRequest $request, #[CurrentUser] User $user, Footage $footage): RedirectResponse
@@ -76,7 +100,11 @@ final readonly class FootageController
         });
         $back = redirect()->route('footage.show', $footage);
 
-        return $saved ? $back->with('status', __('footage.saved')) : $back->withInput([...$request->except('_token', '_method'), 'version' => $footage->version])->with('overtaken', true);
+        return $saved
+            ? $back->with('status', __('footage.saved'))
+            : $back
+                ->withInput([...$request->except('_token', '_method'), 'version' => $footage->version])
+                ->with('overtaken', true);
     }
 
     public function destroy(Footage $footage): RedirectResponse

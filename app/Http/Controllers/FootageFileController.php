@@ -28,12 +28,16 @@ final readonly class FootageFileController
     {
         $file = $footage->isReady() ? $this->store->local($path) : null;
         abort_if($file === null, 404);
-        $response = new BinaryFileResponse($file, headers: [
-            'Content-Type' => $mime,
-            'Content-Disposition' => sprintf('inline; filename="%s"', basename($path)),
-            // Whatever it is taken for, it does nothing.
-            'Content-Security-Policy' => "default-src 'none'; sandbox",
-        ], public: false);
+        $response = new BinaryFileResponse(
+            $file,
+            headers: [
+                'Content-Type' => $mime,
+                'Content-Disposition' => sprintf('inline; filename="%s"', basename($path)),
+                // Whatever it is taken for, it does nothing.
+                'Content-Security-Policy' => "default-src 'none'; sandbox",
+            ],
+            public: false,
+        );
         // Named by its content: it never changes. Who may see it is asked each time.
         $response->setEtag(hash('xxh128', $path))->headers->addCacheControlDirective('no-cache');
         $response->isNotModified($request);

@@ -19,7 +19,11 @@ use Illuminate\Http\Request;
 /** Every hole of the curriculum and of its proof that is asked for: beside the wall when they are worked out. */
 final readonly class HoleController
 {
-    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes) {}
+    public function __construct(
+        private CatalogueMapper $mapper,
+        private CoverageBook $coverages,
+        private HoleBook $holes,
+    ) {}
 
     public function __invoke(Request $request, #[CurrentUser] User $user): View
     {
@@ -27,7 +31,11 @@ final readonly class HoleController
         $query = WallQuery::of($request, $school);
         $catalogue = $this->mapper->curriculum($school);
         $coverage = $query->isYouth ? $this->coverages->forYouth($school) : $this->coverages->of($school);
-        $page = WallPage::of($query->selection->among($coverage->cells), count($query->ranks($catalogue)), $query->page);
+        $page = WallPage::of(
+            $query->selection->among($coverage->cells),
+            count($query->ranks($catalogue)),
+            $query->page,
+        );
         $hasFailed = $this->holes->tellFailed($school);
         $found = $query->isYouth ? $coverage->holes : ($hasFailed ? null : $this->holes->asked($school));
 

@@ -35,19 +35,32 @@ final readonly class HomeSheetController
     {
         $week = $this->week($student);
 
-        return Pdf::response(view('home.pdf', ['student' => $student, 'week' => $week])->render(), "home-{$student->code}-{$week->monday->format('Y-m-d')}");
+        return Pdf::response(
+            view('home.pdf', ['student' => $student, 'week' => $week])->render(),
+            "home-{$student->code}-{$week->monday->format('Y-m-d')}",
+        );
     }
 
     /** Once more practised: it shows in the log, and proves nothing. */
     public function store(Request $request, #[CurrentUser] User $user, Student $student): RedirectResponse
     {
-        $values = $request->validate(['id' => ['required', 'uuid'], 'answer' => ['required_without:solo', 'string'], 'solo' => ['string']]);
+        $values = $request->validate([
+            'id' => ['required', 'uuid'],
+            'answer' => ['required_without:solo', 'string'],
+            'solo' => ['string'],
+        ]);
         $back = redirect()->route('home.show', $student);
         $week = $this->week($student);
         $solo = $week->solo($values['solo'] ?? '');
         if ($solo !== null) {
             // Pressed or sent twice it is noted once.
-            SoloPractice::query()->insertOrIgnore(['id' => Str::lower($values['id']), 'solo_id' => $solo->id, 'school_id' => $student->school_id, 'student_id' => $student->id, 'at' => CarbonImmutable::now()->format('Y-m-d H:i:s.uP')]);
+            SoloPractice::query()->insertOrIgnore([
+                'id' => Str::lower($values['id']),
+                'solo_id' => $solo->id,
+                'school_id' => $student->school_id,
+                'student_id' => $student->id,
+                'at' => CarbonImmutable::now()->format('Y-m-d H:i:s.uP'),
+            ]);
 
             return $back->with('status', __('home.noted', ['name' => $solo->name]));
         }
@@ -67,7 +80,9 @@ final readonly class HomeSheetController
             'source' => Source::Home->value,
         ]);
 
-        return $result->stored ? $back->with('status', __('home.done', ['answer' => $item->answer->title])) : $back->with('error', $result->why);
+        return $result->stored
+            ? $back->with('status', __('home.done', ['answer' => $item->answer->title]))
+            : $back->with('error', $result->why);
     }
 
     private function week(Student $student): HomeWeek

@@ -30,11 +30,17 @@ final readonly class ImportController
     public function check(ImportRequest $request, #[CurrentUser] User $user): View
     {
         $file = $request->file('file');
-        $ending = CatalogueUpload::ending($file->getClientOriginalName(), (string) file_get_contents($file->path(), length: self::BEGINNING));
+        $ending = CatalogueUpload::ending(
+            $file->getClientOriginalName(),
+            (string) file_get_contents($file->path(), length: self::BEGINNING),
+        );
         try {
             $upload = CatalogueUpload::read($file->path(), $ending);
         } catch (UnreadableCatalogue $exception) {
-            return view('school.import', ['name' => $file->getClientOriginalName(), 'problems' => $exception->problems]);
+            return view('school.import', [
+                'name' => $file->getClientOriginalName(),
+                'problems' => $exception->problems,
+            ]);
         }
         $token = Str::random(40);
         $file->storeAs($this->path($user, $token, $ending));
@@ -44,7 +50,9 @@ final readonly class ImportController
             'problems' => [],
             'notices' => $upload->notices(),
             'token' => $token,
-            'sections' => $this->importer->rehearse($upload->footage === null ? $upload->file->withFootage([]) : $upload->file, $user->school)->sections(),
+            'sections' => $this->importer
+                ->rehearse($upload->footage === null ? $upload->file->withFootage([]) : $upload->file, $user->school)
+                ->sections(),
         ]);
     }
 
@@ -76,7 +84,15 @@ final readonly class ImportController
                 return redirect()->route('school')->with('error', __('messages.import-failed'));
             }
             if (Storage::exists($path)) {
-                return new Response(view('school.importing', ['title' => __('school.import.importing'), 'help' => __('school.import.importing-help'), 'share' => ImportFile::share($path)])->render(), 202, ['Refresh' => '1']);
+                return new Response(
+                    view('school.importing', [
+                        'title' => __('school.import.importing'),
+                        'help' => __('school.import.importing-help'),
+                        'share' => ImportFile::share($path),
+                    ])->render(),
+                    202,
+                    ['Refresh' => '1'],
+                );
             }
         }
 

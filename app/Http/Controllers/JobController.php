@@ -18,7 +18,11 @@ final class JobController
     {
         $jobs = new SchoolJobs($user->school);
 
-        return view('jobs.index', ['open' => $jobs->open(), 'failed' => $jobs->failed(), 'progress' => WindowBook::progress($user->school)]);
+        return view('jobs.index', [
+            'open' => $jobs->open(),
+            'failed' => $jobs->failed(),
+            'progress' => WindowBook::progress($user->school),
+        ]);
     }
 
     public function retry(#[CurrentUser] User $user, string $job): RedirectResponse

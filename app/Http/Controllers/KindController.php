@@ -22,7 +22,10 @@ final readonly class KindController
 
     public function index(#[CurrentUser] User $user): View
     {
-        return view('kinds.index', ['kinds' => $user->school->kinds, 'used' => $user->school->attacks->countBy('kind')]);
+        return view('kinds.index', [
+            'kinds' => $user->school->kinds,
+            'used' => $user->school->attacks->countBy('kind'),
+        ]);
     }
 
     public function create(): View

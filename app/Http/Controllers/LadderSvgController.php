@@ -26,8 +26,18 @@ final readonly class LadderSvgController
         $windows = (new WindowBook($student->school, $catalogue))->of([$student->id], $now)[$student->id];
         $ladder = new LadderPicture($catalogue, $this->mapper->student($student), $windows, $now);
         $title = __('students.ladder-of', ['name' => $student->name]);
-        $about = __('students.ladder.as-of', ['rank' => $student->rank->name, 'held' => $ladder->held(), 'all' => count($ladder->rows), 'rung' => $ladder->goal, 'day' => school_time($now, 'j M Y')]);
-        $svg = view('students.ladder-drawing', ['sheet' => new LadderSheet(new LadderDrawing($ladder)), 'title' => $title, 'about' => $about])->render();
+        $about = __('students.ladder.as-of', [
+            'rank' => $student->rank->name,
+            'held' => $ladder->held(),
+            'all' => count($ladder->rows),
+            'rung' => $ladder->goal,
+            'day' => school_time($now, 'j M Y'),
+        ]);
+        $svg = view('students.ladder-drawing', [
+            'sheet' => new LadderSheet(new LadderDrawing($ladder)),
+            'title' => $title,
+            'about' => $about,
+        ])->render();
 
         return SvgFile::of(SvgFile::inked($svg, $title, 'students/ladder-ink.css'), "{$student->code}-ladder");
     }

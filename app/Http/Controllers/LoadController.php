@@ -22,7 +22,11 @@ use StoneDrill\Core\Coverage\Load;
 /** What each rank asks of its students, and the basics that appear there. */
 final readonly class LoadController
 {
-    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private KeptPages $pages) {}
+    public function __construct(
+        private CatalogueMapper $mapper,
+        private CoverageBook $coverages,
+        private KeptPages $pages,
+    ) {}
 
     public function index(#[CurrentUser] User $user): View
     {
@@ -39,9 +43,15 @@ final readonly class LoadController
     {
         $catalogue = $this->mapper->curriculum($school);
         $loads = Load::of($catalogue, $this->coverages->of($school));
-        $answers = $school->answers->load('rank')->toBase()->groupBy(static fn (Answer $answer): string => $answer->rank->code);
+        $answers = $school->answers
+            ->load('rank')
+            ->toBase()
+            ->groupBy(static fn (Answer $answer): string => $answer->rank->code);
 
-        return view('wall.load', ['ranks' => LoadRows::of($catalogue, $loads, $answers), 'picture' => new LoadPicture($catalogue, $loads)])->render();
+        return view('wall.load', [
+            'ranks' => LoadRows::of($catalogue, $loads, $answers),
+            'picture' => new LoadPicture($catalogue, $loads),
+        ])->render();
     }
 
     public function basic(#[CurrentUser] User $user, string $word): View
@@ -69,12 +79,18 @@ final readonly class LoadController
         $answers = $school->answers->whereIn('code', $basic->answers())->modelKeys();
         $seen = CountedTries::mistakes($school, array_values($answers));
         $written = $basic->mistakes();
-        $mistakes = array_map(static fn (string $mistake): array => [
-            'mistake' => $mistake,
-            'seen' => $seen[$mistake] ?? 0,
-            'in' => $written[$mistake] ?? [],
-        ], array_map(strval(...), array_keys($written + $seen)));
-        usort($mistakes, static fn (array $a, array $b): int => [$b['seen'], $a['mistake']] <=> [$a['seen'], $b['mistake']]);
+        $mistakes = array_map(
+            static fn (string $mistake): array => [
+                'mistake' => $mistake,
+                'seen' => $seen[$mistake] ?? 0,
+                'in' => $written[$mistake] ?? [],
+            ],
+            array_map(strval(...), array_keys($written + $seen)),
+        );
+        usort(
+            $mistakes,
+            static fn (array $a, array $b): int => [$b['seen'], $a['mistake']] <=> [$a['seen'], $b['mistake']],
+        );
 
         return $mistakes;
     }

@@ -44,7 +44,10 @@ final readonly class MatController
         $students = $school->students()->count();
         // Asked of a column: to read all that the school teaches takes longer than the rest of the page.
         $kinds = $this->mapper->kinds($school);
-        $taught = array_map(static fn (string $kind): ?Family => $kinds->has($kind) ? $kinds->get($kind)->family : null, $school->attacks()->toBase()->distinct()->reorder()->pluck('kind')->all());
+        $taught = array_map(
+            static fn (string $kind): ?Family => $kinds->has($kind) ? $kinds->get($kind)->family : null,
+            $school->attacks()->toBase()->distinct()->reorder()->pluck('kind')->all(),
+        );
 
         return view('mat.show', [
             'students' => $students,
@@ -53,7 +56,9 @@ final readonly class MatController
             'deletes' => $user->role === Role::Head,
             'ranks' => $school->ranks,
             'rungs' => $this->mapper->ladder($school)->rungs,
-            'families' => array_values(array_filter(Family::cases(), static fn (Family $family): bool => in_array($family, $taught, true))),
+            'families' => array_values(
+                array_filter(Family::cases(), static fn (Family $family): bool => in_array($family, $taught, true)),
+            ),
             'lists' => $school->drillLists,
             'outcomes' => Outcome::cases(),
         ]);
@@ -64,7 +69,15 @@ final readonly class MatController
     {
         $school = $user->school;
 
-        return response()->json(KitPack::of($school, $this->mapper, $this->coverages, CarbonImmutable::now(), Kit::of($school, $this->find($request)))->toArray($user));
+        return response()->json(
+            KitPack::of(
+                $school,
+                $this->mapper,
+                $this->coverages,
+                CarbonImmutable::now(),
+                Kit::of($school, $this->find($request)),
+            )->toArray($user),
+        );
     }
 
     /** The classes and tests around now, which it keeps too. */
@@ -72,7 +85,10 @@ final readonly class MatController
     {
         $at = CarbonImmutable::now();
 
-        return response()->json(['classes' => (new ClassPack($user->school, $this->mapper, $this->coverages, $kept))->of($at), 'tests' => TestPack::of($user->school, $user, $at)]);
+        return response()->json([
+            'classes' => (new ClassPack($user->school, $this->mapper, $this->coverages, $kept))->of($at),
+            'tests' => TestPack::of($user->school, $user, $at),
+        ]);
     }
 
     /** What is drawn from, who is barred from what, and whether there is time, for what is set up. */
@@ -80,14 +96,20 @@ final readonly class MatController
     {
         $school = $user->school;
         $here = array_map(intval(...), array_filter((array) $request->input('people'), is_numeric(...)));
-        $kit = new Kit($school, $this->mapper, $this->coverages, CarbonImmutable::now(), $school->students()->with('rank')->findMany($here));
+        $kit = new Kit(
+            $school,
+            $this->mapper,
+            $this->coverages,
+            CarbonImmutable::now(),
+            $school->students()->with('rank')->findMany($here),
+        );
 
         return view('mat.forecast', ['forecast' => new DrillForecast($kit, $request->all())]);
     }
 
     /**
-     * Takes what was recorded: each rep is told by its id whether it is kept, or why not, with what the log has instead. It
-     * belongs to the person who recorded it, whoever is signed in when it is sent.
+     * Takes what was recorded: each rep is told by its id whether it is kept, or why not, with what the log has
+     * instead. It belongs to the person who recorded it, whoever is signed in when it is sent.
      */
     public function store(MatRepsRequest $request, #[CurrentUser] User $user): JsonResponse
     {

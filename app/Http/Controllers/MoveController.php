@@ -23,7 +23,11 @@ use StoneDrill\Core\Curriculum\Catalogue;
 /** Closing a hole by changing an answer: first what would follow, then one press, and a way back. */
 final readonly class MoveController
 {
-    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes) {}
+    public function __construct(
+        private CatalogueMapper $mapper,
+        private CoverageBook $coverages,
+        private HoleBook $holes,
+    ) {}
 
     public function create(Request $request, #[CurrentUser] User $user, Answer $answer): View
     {
@@ -37,9 +41,18 @@ final readonly class MoveController
             'answer' => $answer,
             'hole' => $hole,
             'move' => $move,
-            'value' => $move->facet === 'kind' ? say($this->mapper->kinds($school)->get((string) $move->value)->name()) : $move->value,
+            'value' => $move->facet === 'kind'
+                ? say($this->mapper->kinds($school)->get((string) $move->value)->name())
+                : $move->value,
             'rankName' => $school->ranks->firstWhere('code', $hole->rank)->name ?? '',
-            'preview' => new MovePreview($catalogue, $this->coverages->of($school), $before, $then, $this->coverages->ofAnother($school, $then), $this->holes->after($school, $catalogue, $then)),
+            'preview' => new MovePreview(
+                $catalogue,
+                $this->coverages->of($school),
+                $before,
+                $then,
+                $this->coverages->ofAnother($school, $then),
+                $this->holes->after($school, $catalogue, $then),
+            ),
         ]);
     }
 
@@ -54,7 +67,8 @@ final readonly class MoveController
             return redirect()->route('wall')->with('error', __('messages.saved-in-between'));
         }
 
-        return redirect()->route('wall')
+        return redirect()
+            ->route('wall')
             ->with('status', __('messages.hole-closed', ['answer' => $answer->title]))
             ->with('undo', ['answer' => $answer->id, 'version' => $before, 'now' => $before + 1]);
     }
@@ -69,7 +83,13 @@ final readonly class MoveController
     private function asked(Request $request, Answer $answer, array $holes): array
     {
         foreach ($holes as $hole) {
-            if ([$hole->kind->value, $hole->attack, $hole->side?->value] !== [$request->input('kind'), $request->input('attack'), $request->input('side')]) {
+            if (
+                [$hole->kind->value, $hole->attack, $hole->side?->value] !== [
+                    $request->input('kind'),
+                    $request->input('attack'),
+                    $request->input('side'),
+                ]
+            ) {
                 continue;
             }
             foreach ($hole->moves as $move) {

@@ -18,12 +18,20 @@ final class PersonalDataController
 {
     public function show(Student $student, Backups $backups): View
     {
-        return view('people.data', ['student' => $student, 'rows' => (new PersonalData($student))->rows(), 'backups' => PersonalData::backups($backups->all())]);
+        return view('people.data', [
+            'student' => $student,
+            'rows' => (new PersonalData($student))->rows(),
+            'backups' => PersonalData::backups($backups->all()),
+        ]);
     }
 
     public function export(Student $student): JsonResponse
     {
-        return response()->json((new PersonalData($student))->document(), headers: ['Content-Disposition' => "attachment; filename=\"{$student->code}.json\""], options: JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return response()->json(
+            (new PersonalData($student))->document(),
+            headers: ['Content-Disposition' => "attachment; filename=\"{$student->code}.json\""],
+            options: JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     public function destroy(EraseStudentRequest $request, Student $student, EraseStudent $action): RedirectResponse

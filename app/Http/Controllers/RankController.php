@@ -26,7 +26,9 @@ final class RankController
             'position' => 1 + (int) $school->ranks()->max('position'),
         ]);
 
-        return redirect()->route('school')->with('status', __('messages.rank-added', ['rank' => $request->validated('name')]));
+        return redirect()
+            ->route('school')
+            ->with('status', __('messages.rank-added', ['rank' => $request->validated('name')]));
     }
 
     public function update(RankRequest $request, Rank $rank): RedirectResponse

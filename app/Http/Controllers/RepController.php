@@ -46,7 +46,12 @@ final readonly class RepController
         $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
-        $ladder = new LadderPicture($catalogue, $this->mapper->student($student), (new WindowBook($school, $catalogue))->of([$student->id], $now)[$student->id], $now);
+        $ladder = new LadderPicture(
+            $catalogue,
+            $this->mapper->student($student),
+            (new WindowBook($school, $catalogue))->of([$student->id], $now)[$student->id],
+            $now,
+        );
 
         return view('reps.attacks', [
             'student' => $student,
@@ -65,7 +70,9 @@ final readonly class RepController
     public function correct(#[CurrentUser] User $user, Rep $rep): View|RedirectResponse
     {
         if ($user->school->reps()->where('replaces', $rep->id)->exists()) {
-            return redirect()->route('students.show', $rep->student_id)->with('error', __('messages.corrected-already'));
+            return redirect()
+                ->route('students.show', $rep->student_id)
+                ->with('error', __('messages.corrected-already'));
         }
 
         return $this->form($user->school, $rep->student, $rep->attack, $rep->side, $rep->rung, $rep);
@@ -81,13 +88,17 @@ final readonly class RepController
         }
         $attack = Attack::query()->whereKey($values['attack_id'])->firstOrFail();
 
-        return redirect()->route('record.attacks', $student)
-            ->with('status', __('messages.recorded', [
-                'student' => $student->name,
-                'attack' => $attack->title,
-                'rung' => $values['rung'],
-                'outcome' => __('proof.outcome-names.'.$values['outcome']),
-            ]))
+        return redirect()
+            ->route('record.attacks', $student)
+            ->with(
+                'status',
+                __('messages.recorded', [
+                    'student' => $student->name,
+                    'attack' => $attack->title,
+                    'rung' => $values['rung'],
+                    'outcome' => __('proof.outcome-names.'.$values['outcome']),
+                ]),
+            )
             ->with('correctable', $values['id']);
     }
 
@@ -99,7 +110,8 @@ final readonly class RepController
             ? redirect()->route('reps.correct', $result->other->id ?? $values['replaces'])
             : redirect()->route('record.outcome', [$student, $values['attack_id'], $values['side']]);
 
-        return $form->withInput($request->except('_token', 'id', 'replaces'))
+        return $form
+            ->withInput($request->except('_token', 'id', 'replaces'))
             ->with('error', $result->why)
             ->with('correctable', $result->other?->id);
     }
@@ -108,8 +120,10 @@ final readonly class RepController
     {
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
-        $cell = array_find($this->coverages->of($school)->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->code && $cell->side === $side)
-            ?? abort(404);
+        $cell = array_find(
+            $this->coverages->of($school)->cells,
+            static fn (Cell $cell): bool => $cell->attack->id === $attack->code && $cell->side === $side,
+        ) ?? abort(404);
         $windows = (new WindowBook($school, $catalogue))->of([$student->id], $now)[$student->id];
         $proof = new ProofLine(
             $this->mapper->student($student),

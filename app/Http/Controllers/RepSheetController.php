@@ -29,7 +29,11 @@ final class RepSheetController
 
     public function export(#[CurrentUser] User $user, string $sheet): StreamedResponse
     {
-        return Spreadsheet::download(Str::slug($user->school->name).'-reps', $sheet, static fn (Closure $write) => RepCsv::write($user->school, $write));
+        return Spreadsheet::download(
+            Str::slug($user->school->name).'-reps',
+            $sheet,
+            static fn (Closure $write) => RepCsv::write($user->school, $write),
+        );
     }
 
     /** Says what is wrong with each line, and adds nothing. */
@@ -47,7 +51,13 @@ final class RepSheetController
             Storage::put(RepFileRequest::pathOf($user->school, $kept), $text);
         }
 
-        return view('reps.file', ['sheet' => $sheet, 'token' => $token, 'kept' => $kept, 'heads' => RepCsv::headsOf($text), 'columns' => $request->has('columns') ? $request->validated('columns') : RepCsv::guess($text)]);
+        return view('reps.file', [
+            'sheet' => $sheet,
+            'token' => $token,
+            'kept' => $kept,
+            'heads' => RepCsv::headsOf($text),
+            'columns' => $request->has('columns') ? $request->validated('columns') : RepCsv::guess($text),
+        ]);
     }
 
     public function store(#[CurrentUser] User $user, string $token): RedirectResponse
@@ -66,15 +76,29 @@ final class RepSheetController
         $path = $this->path($user, $token);
         $done = ImportReps::tellAdded($path);
         if ($done === null && ! ImportReps::tellFailed($path) && Storage::exists($path)) {
-            return new Response(view('school.importing', ['title' => __('reps.file.importing'), 'help' => __('reps.file.importing-help'), 'share' => ImportReps::share($path)])->render(), 202, ['Refresh' => '1']);
+            return new Response(
+                view('school.importing', [
+                    'title' => __('reps.file.importing'),
+                    'help' => __('reps.file.importing-help'),
+                    'share' => ImportReps::share($path),
+                ])->render(),
+                202,
+                ['Refresh' => '1'],
+            );
         }
 
-        return redirect()->route('reps.file')->with(match (true) {
-            isset($done['added']) => ['status' => trans_choice('messages.reps-added', $done['added'], ['known' => $done['known']])],
-            $done !== null => ['error' => __('messages.file-changed')],
-            Storage::exists($path) => ['error' => __('messages.reps-failed')],
-            default => ['error' => __('messages.file-gone')],
-        });
+        return redirect()
+            ->route('reps.file')
+            ->with(
+                match (true) {
+                    isset($done['added']) => [
+                        'status' => trans_choice('messages.reps-added', $done['added'], ['known' => $done['known']]),
+                    ],
+                    $done !== null => ['error' => __('messages.file-changed')],
+                    Storage::exists($path) => ['error' => __('messages.reps-failed')],
+                    default => ['error' => __('messages.file-gone')],
+                },
+            );
     }
 
     private function path(User $user, string $token): string

@@ -14,7 +14,10 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Curriculum\Ladder;
 
-/** The school's ladder of pressure. Reps name a rung by its number, which never changes: what is recorded stays as it is. */
+/**
+ * The school's ladder of pressure. Reps name a rung by its number, which never changes: what is recorded stays as it
+ * is.
+ */
 final class RungController
 {
     public function store(RungRequest $request, #[CurrentUser] User $user): RedirectResponse
@@ -24,19 +27,27 @@ final class RungController
         $added = DB::transaction(static function () use ($school, $request): ?Rung {
             $rungs = $school->rungs()->lockForUpdate()->pluck('number');
 
-            return $rungs->count() >= Ladder::MAX_RUNGS ? null : $school->rungs()->create([...$request->columns(), 'number' => 1 + (int) $rungs->last()]);
+            return $rungs->count() >= Ladder::MAX_RUNGS
+                ? null
+                : $school->rungs()->create([...$request->columns(), 'number' => 1 + (int) $rungs->last()]);
         });
 
-        return redirect()->to(route('school').'#rungs')->with(...($added === null
-            ? ['error', __('messages.ladder-full', ['max' => Ladder::MAX_RUNGS])]
-            : ['status', __('messages.rung-added', ['name' => $added->name, 'rung' => $added->number])]));
+        return redirect()
+            ->to(route('school').'#rungs')
+            ->with(
+                ...$added === null
+                    ? ['error', __('messages.ladder-full', ['max' => Ladder::MAX_RUNGS])]
+                    : ['status', __('messages.rung-added', ['name' => $added->name, 'rung' => $added->number])],
+            );
     }
 
     public function update(RungRequest $request, Rung $rung): RedirectResponse
     {
         $rung->update($request->columns());
 
-        return redirect()->to(route('school').'#rungs')->with('status', __('messages.rung-saved', ['rung' => $rung->number]));
+        return redirect()
+            ->to(route('school').'#rungs')
+            ->with('status', __('messages.rung-saved', ['rung' => $rung->number]));
     }
 
     public function destroy(Rung $rung): RedirectResponse
@@ -49,9 +60,13 @@ final class RungController
                 throw $exception;
             }
 
-            return redirect()->to(route('school').'#rungs')->with('error', __('messages.rung-stays', ['rung' => $rung->number]));
+            return redirect()
+                ->to(route('school').'#rungs')
+                ->with('error', __('messages.rung-stays', ['rung' => $rung->number]));
         }
 
-        return redirect()->to(route('school').'#rungs')->with('status', __('messages.rung-deleted', ['rung' => $rung->number]));
+        return redirect()
+            ->to(route('school').'#rungs')
+            ->with('status', __('messages.rung-deleted', ['rung' => $rung->number]));
     }
 }

@@ -34,7 +34,10 @@ use StoneDrill\Core\Curriculum\School as CoreSchool;
 use StoneDrill\Core\Curriculum\Statures;
 use StoneDrill\Core\Geometry\BearingStyle;
 
-/** What a school has set for itself, section by section: each with its default, a reset, and what it would change on the wall. */
+/**
+ * What a school has set for itself, section by section: each with its default, a reset, and what it would change on the
+ * wall.
+ */
 final readonly class SettingsController
 {
     /** What each section has where a school says nothing, by column. */
@@ -43,7 +46,11 @@ final readonly class SettingsController
         'doctrine' => ['doctrine' => 'escape'],
         'bodies' => ['typical' => Statures::TYPICAL, 'sizes' => [], 'tolerance' => CoreSchool::TOLERANCE],
         'weights' => ['share' => ProofStandard::SHARE, 'hole_factors' => []],
-        'times' => ['half_life' => ProofStandard::HALF_LIFE, 'reaction_base' => Reaction::BASE, 'reaction_per_bit' => Reaction::PER_BIT],
+        'times' => [
+            'half_life' => ProofStandard::HALF_LIFE,
+            'reaction_base' => Reaction::BASE,
+            'reaction_per_bit' => Reaction::PER_BIT,
+        ],
         'scope' => ['scope' => []],
         'policy' => ['policy' => null],
         'names' => ['nouns' => []],
@@ -66,11 +73,14 @@ final readonly class SettingsController
             'sizes' => $core->statures->sizes,
             'sizeNames' => array_combine(array_keys($core->statures->sizes), array_keys($core->statures->sizes)),
             'tolerance' => round(100 * $core->tolerance, 1),
-            'factors' => array_map(static fn (HoleKind $kind): array => [
-                'kind' => $kind->value,
-                'label' => __('holes.kinds.'.$kind->value),
-                'value' => old("factors.{$kind->value}", (string) $kind->factorIn($core)),
-            ], HoleKind::cases()),
+            'factors' => array_map(
+                static fn (HoleKind $kind): array => [
+                    'kind' => $kind->value,
+                    'label' => __('holes.kinds.'.$kind->value),
+                    'value' => old("factors.{$kind->value}", (string) $kind->factorIn($core)),
+                ],
+                HoleKind::cases(),
+            ),
             'share' => (int) round(100 * $core->proof->share),
             'times' => $core->proof,
             'reaction' => $core->reaction,
@@ -132,7 +142,10 @@ final readonly class SettingsController
     {
         $user->school->update(self::DEFAULTS[$section]);
 
-        return $this->back($section)->with('status', __('settings.reset-done', ['section' => __("settings.{$section}.title")]));
+        return $this->back($section)->with(
+            'status',
+            __('settings.reset-done', ['section' => __("settings.{$section}.title")]),
+        );
     }
 
     /** @param array<string, mixed> $columns */
@@ -141,11 +154,16 @@ final readonly class SettingsController
         if ($request->boolean('preview')) {
             $change = SettingChange::of($school, $columns, $this->mapper, $this->coverages);
 
-            return $this->back($section)->withInput()->with("preview-{$section}", $change);
+            return $this->back($section)
+                ->withInput()
+                ->with("preview-{$section}", $change);
         }
         $school->update($columns);
 
-        return $this->back($section)->with('status', __('settings.saved', ['section' => __("settings.{$section}.title")]));
+        return $this->back($section)->with(
+            'status',
+            __('settings.saved', ['section' => __("settings.{$section}.title")]),
+        );
     }
 
     private function back(string $section): RedirectResponse

@@ -44,7 +44,9 @@ final readonly class SheetController
             Workers::give(new MakeSheet($answer->id, $query, $path));
         }
         if (! Storage::exists($path)) {
-            return new Response(view('sheet.waiting', ['answer' => $answer, 'hasFailed' => false])->render(), 202, ['Refresh' => '1']);
+            return new Response(view('sheet.waiting', ['answer' => $answer, 'hasFailed' => false])->render(), 202, [
+                'Refresh' => '1',
+            ]);
         }
 
         return new Response((string) Storage::get($path), 200, [
@@ -56,7 +58,9 @@ final readonly class SheetController
     public function svg(Request $request, Answer $answer): Response
     {
         $bench = $this->workbench->saved($request, $answer);
-        $beat = is_string($request->query('beat')) ? $request->query('beat') : $bench->examination->trial->run->end()->number;
+        $beat = is_string($request->query('beat'))
+            ? $request->query('beat')
+            : $bench->examination->trial->run->end()->number;
         abort_if($beat !== '0' && $bench->examination->trial->run->frame($beat) === null, 404);
         $view = $request->query('view');
         $label = __('floor.drawing-title', ['answer' => $answer->title, 'beat' => $beat]);
@@ -65,7 +69,9 @@ final readonly class SheetController
             'score' => view('workbench.score', ['picture' => $bench->score, 'label' => __('floor.score.label')]),
             default => view('workbench.drawing', ['picture' => $bench->picture->only($beat), 'label' => $label]),
         };
-        $name = in_array($view, ['side', 'score'], true) ? "{$answer->code}-{$view}-{$beat}" : "{$answer->code}-beat-{$beat}";
+        $name = in_array($view, ['side', 'score'], true)
+            ? "{$answer->code}-{$view}-{$beat}"
+            : "{$answer->code}-beat-{$beat}";
 
         return SvgFile::of($svg->render(), $name);
     }

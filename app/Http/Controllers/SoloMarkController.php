@@ -30,7 +30,10 @@ final readonly class SoloMarkController
 
     public function many(Request $request, #[CurrentUser] User $user, Solo $solo): RedirectResponse
     {
-        $values = $request->validate(['marks' => ['present', 'array', 'max:2000'], 'marks.*' => ['nullable', Rule::enum(Mark::class)]]);
+        $values = $request->validate([
+            'marks' => ['present', 'array', 'max:2000'],
+            'marks.*' => ['nullable', Rule::enum(Mark::class)],
+        ]);
         $marks = array_map(Mark::from(...), array_filter($values['marks']));
         $this->action->many($solo, $marks, $user);
 
@@ -39,14 +42,32 @@ final readonly class SoloMarkController
 
     public function show(CatalogueMapper $mapper, Solo $solo, Student $student): View
     {
-        return view('solos.mark', ['solo' => $solo->load('rank'), 'student' => $student, 'page' => new SoloPage($solo, $mapper), 'marks' => $solo->marks()->where('student_id', $student->id)->with('markedBy')->limit(30)->get(), 'practised' => $student->practices()->where('solo_id', $solo->id)->where('at', '>=', CarbonImmutable::now()->subWeeks(self::WEEKS))->count(), 'weeks' => self::WEEKS]);
+        return view('solos.mark', [
+            'solo' => $solo->load('rank'),
+            'student' => $student,
+            'page' => new SoloPage($solo, $mapper),
+            'marks' => $solo->marks()->where('student_id', $student->id)->with('markedBy')->limit(30)->get(),
+            'practised' => $student
+                ->practices()
+                ->where('solo_id', $solo->id)
+                ->where('at', '>=', CarbonImmutable::now()->subWeeks(self::WEEKS))
+                ->count(),
+            'weeks' => self::WEEKS,
+        ]);
     }
 
-    public function store(SoloMarkRequest $request, #[CurrentUser] User $user, Solo $solo, Student $student): RedirectResponse
-    {
+    public function store(
+        SoloMarkRequest $request,
+        #[CurrentUser]
+        User $user,
+        Solo $solo,
+        Student $student,
+    ): RedirectResponse {
         $this->action->one($solo, $student, $request->mark(), $request->mistakes(), $request->beats(), $user);
 
-        return redirect()->route('basics.student', [$solo, $student])->with('status', trans_choice('solos.marked', 1));
+        return redirect()
+            ->route('basics.student', [$solo, $student])
+            ->with('status', trans_choice('solos.marked', 1));
     }
 
     public function destroy(Solo $solo, Student $student, SoloMark $mark): RedirectResponse
@@ -54,6 +75,8 @@ final readonly class SoloMarkController
         abort_unless($mark->solo_id === $solo->id && $mark->student_id === $student->id, 404);
         $this->action->takeBack($mark);
 
-        return redirect()->route('basics.student', [$solo, $student])->with('status', __('solos.taken-back'));
+        return redirect()
+            ->route('basics.student', [$solo, $student])
+            ->with('status', __('solos.taken-back'));
     }
 }

@@ -34,11 +34,21 @@ final readonly class StarterController
         return view('starters.show', [
             'starter' => $starter,
             'school' => $user->school,
-            'attackRows' => array_map(static fn (Attack $attack): array => ['title' => $attack->title, 'answers' => implode(', ', $titles[$attack->id] ?? []), 'becomes' => self::becomes($adoption, $own, $attack->id)], $catalogue->attacks),
+            'attackRows' => array_map(
+                static fn (Attack $attack): array => [
+                    'title' => $attack->title,
+                    'answers' => implode(', ', $titles[$attack->id] ?? []),
+                    'becomes' => self::becomes($adoption, $own, $attack->id),
+                ],
+                $catalogue->attacks,
+            ),
             'starterRanks' => $catalogue->ranks,
             'attacks' => count($adoption->attacks()),
             'answers' => count($adoption->answers()),
-            'solos' => [...AdoptStarter::basics($starter, $user->school, $adoption), ...AdoptStarter::forms($starter, $user->school, $adoption)],
+            'solos' => [
+                ...AdoptStarter::basics($starter, $user->school, $adoption),
+                ...AdoptStarter::forms($starter, $user->school, $adoption),
+            ],
             'proposal' => Adoption::proposal($own, $catalogue),
             'ranks' => $user->school->ranks->pluck('name', 'code')->all(),
         ]);
@@ -58,6 +68,8 @@ final readonly class StarterController
         $this->action->adopt($starter, $user->school, $request->ranks(), $user);
         $user->school->finish(SetupStep::Curriculum);
 
-        return redirect()->route('wall')->with('status', __('beginning.starter.taken', ['starter' => $starter->title()]));
+        return redirect()
+            ->route('wall')
+            ->with('status', __('beginning.starter.taken', ['starter' => $starter->title()]));
     }
 }

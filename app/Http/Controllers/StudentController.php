@@ -41,7 +41,8 @@ final readonly class StudentController
         $school = $user->school;
 
         return view('students.index', [
-            'students' => $school->withRanks($school->students()->withReps()->get())
+            'students' => $school
+                ->withRanks($school->students()->withReps()->get())
                 ->sortBy(static fn (Student $student): array => [$student->rank->position, $student->name]),
             'ranks' => $school->ranks,
         ]);
@@ -57,7 +58,9 @@ final readonly class StudentController
         $school = $user->school;
         $student = Code::create($school->students(), (string) $request->string('name'), $request->columns());
 
-        return redirect()->route('students.show', $student)->with('status', __('messages.student-added', ['student' => $student->name]));
+        return redirect()
+            ->route('students.show', $student)
+            ->with('status', __('messages.student-added', ['student' => $student->name]));
     }
 
     public function show(Request $request, CoverageBook $coverages, #[CurrentUser] User $user, Student $student): View
@@ -73,27 +76,53 @@ final readonly class StudentController
 
         return view('students.show', [
             'student' => $student,
-            'around' => $this->pages->ofPerson('around', $user, $student, static fn (): string => view('students.around', [
-                'student' => $student,
-                'awards' => $student->awards()->with('rank', 'awardedBy', 'test')->get(),
-                'solos' => new StudentSolos($student, new SoloBook($school, $now)),
-            ])->render()),
+            'around' => $this->pages->ofPerson(
+                'around',
+                $user,
+                $student,
+                static fn (): string => view('students.around', [
+                    'student' => $student,
+                    'awards' => $student->awards()->with('rank', 'awardedBy', 'test')->get(),
+                    'solos' => new StudentSolos($student, new SoloBook($school, $now)),
+                ])->render(),
+            ),
             'ladder' => $ladder,
             'coming' => new ComingUp($ladder, $pool, $core, $windows[$student->id], $now),
-            'moves' => RungMoves::of($school, $catalogue->ladder, [$student->id => $ladder->titles()], $windows, $now)[$student->id],
+            'moves' => RungMoves::of($school, $catalogue->ladder, [$student->id => $ladder->titles()], $windows, $now)[
+                $student->id
+            ],
             'attackIds' => $school->attackIds(),
             'ready' => ReadyFor::next($catalogue, $student->rank->code, $windows[$student->id], $now),
-            'proofs' => $attack === null ? [] : ProofLine::of($core, $catalogue->attack($attack->code), $student->rank->goal_rung, $windows[$student->id], $now),
+            'proofs' => $attack === null
+                ? []
+                : ProofLine::of(
+                    $core,
+                    $catalogue->attack($attack->code),
+                    $student->rank->goal_rung,
+                    $windows[$student->id],
+                    $now,
+                ),
             'count' => $student->countReps(),
             // Far below: where nothing of it is asked for, it comes as soon as somebody scrolls there.
-            'log' => $request->hasAny(['attack', 'page']) ? new RepLog($student, $attack, $catalogue->ladder, $now) : null,
+            'log' => $request->hasAny(['attack', 'page'])
+                ? new RepLog($student, $attack, $catalogue->ladder, $now)
+                : null,
         ]);
     }
 
     /** What a student has tried, one by one, for the page of the ladder. */
     public function log(Student $student): View
     {
-        return view('students.timeline', ['student' => $student, 'proofs' => [], 'log' => new RepLog($student, null, $this->mapper->curriculum($student->school)->ladder, CarbonImmutable::now())]);
+        return view('students.timeline', [
+            'student' => $student,
+            'proofs' => [],
+            'log' => new RepLog(
+                $student,
+                null,
+                $this->mapper->curriculum($student->school)->ladder,
+                CarbonImmutable::now(),
+            ),
+        ]);
     }
 
     /** What comes next for a student, on a phone first. */
@@ -104,7 +133,12 @@ final readonly class StudentController
         return view('students.own', [
             'student' => $student,
             'page' => new OwnPage($student, $this->mapper, $coverages, $now),
-            'around' => $this->pages->ofPerson('own-around', $user, $student, fn (): string => $this->around($student, $now)),
+            'around' => $this->pages->ofPerson(
+                'own-around',
+                $user,
+                $student,
+                fn (): string => $this->around($student, $now),
+            ),
         ]);
     }
 
@@ -113,26 +147,46 @@ final readonly class StudentController
     {
         $book = new SoloBook($student->school, $now);
 
-        return view('students.own-around', ['student' => $student, 'solos' => new StudentSolos($student, $book), 'week' => new HomeWeek($student, $this->mapper, $now, $book)])->render();
+        return view('students.own-around', [
+            'student' => $student,
+            'solos' => new StudentSolos($student, $book),
+            'week' => new HomeWeek($student, $this->mapper, $now, $book),
+        ])->render();
     }
 
     public function edit(#[CurrentUser] User $user, Student $student): View
     {
-        return view('students.edit', ['student' => $student, 'ranks' => $user->school->ranks, 'flags' => self::flags()]);
+        return view('students.edit', [
+            'student' => $student,
+            'ranks' => $user->school->ranks,
+            'flags' => self::flags(),
+        ]);
     }
 
     /** Another rank is awarded as of today. */
-    public function update(StudentRequest $request, AwardRank $ranks, #[CurrentUser] User $user, Student $student): RedirectResponse
-    {
+    public function update(
+        StudentRequest $request,
+        AwardRank $ranks,
+        #[CurrentUser]
+        User $user,
+        Student $student,
+    ): RedirectResponse {
         $columns = $request->columns();
         DB::transaction(static function () use ($ranks, $user, $student, $columns): void {
             if ($columns['rank_id'] !== $student->rank_id) {
-                $ranks->award($student, $user->school->ranks()->whereKey($columns['rank_id'])->firstOrFail(), CarbonImmutable::now($user->school->timeZone()), $user);
+                $ranks->award(
+                    $student,
+                    $user->school->ranks()->whereKey($columns['rank_id'])->firstOrFail(),
+                    CarbonImmutable::now($user->school->timeZone()),
+                    $user,
+                );
             }
             $student->update($columns);
         });
 
-        return redirect()->route('students.show', $student)->with('status', __('messages.saved', ['name' => $student->name]));
+        return redirect()
+            ->route('students.show', $student)
+            ->with('status', __('messages.saved', ['name' => $student->name]));
     }
 
     /** @return array<string, string> what can be forbidden to a student, by flag */

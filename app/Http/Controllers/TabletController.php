@@ -20,14 +20,19 @@ final readonly class TabletController
     {
         $tablet = BenchTablet::of($request);
 
-        return $tablet === null ? view('tablets.pair') : view('tablets.unlock', ['tablet' => $tablet, 'people' => BenchTablet::people($tablet)]);
+        return $tablet === null
+            ? view('tablets.pair')
+            : view('tablets.unlock', ['tablet' => $tablet, 'people' => BenchTablet::people($tablet)]);
     }
 
     public function pair(Request $request): RedirectResponse
     {
         $tablet = Tablet::byCode(Word::in($request, 'code'));
         if ($tablet === null || ! BenchTablet::pair($tablet)) {
-            return redirect()->route('tablet')->withInput()->withErrors(['code' => __('tablets.no-such-code')]);
+            return redirect()
+                ->route('tablet')
+                ->withInput()
+                ->withErrors(['code' => __('tablets.no-such-code')]);
         }
 
         return redirect()->route('tablet')->with('status', __('tablets.paired', ['school' => $tablet->school->name]));

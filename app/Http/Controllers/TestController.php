@@ -45,7 +45,9 @@ final readonly class TestController
 
     public function create(#[CurrentUser] User $user): View
     {
-        $test = new Test(['at' => CarbonImmutable::now($user->school->timeZone())->addDays(self::AHEAD)->setTime(10, 0)->utc()]);
+        $test = new Test([
+            'at' => CarbonImmutable::now($user->school->timeZone())->addDays(self::AHEAD)->setTime(10, 0)->utc(),
+        ]);
 
         return view('tests.create', $this->form($test->setRelation('school', $user->school), $user));
     }
@@ -69,7 +71,14 @@ final readonly class TestController
         $hasFailed = $seasons->tellFailed($test);
         $found = $hasFailed ? null : $seasons->asked($test);
 
-        return view('tests.season', ['test' => $test, 'hasFailed' => $hasFailed, 'share' => $seasons->share($test), 'season' => $found === null ? null : new SeasonView($test->refresh()->load('candidates'), $found, $real->of($test))]);
+        return view('tests.season', [
+            'test' => $test,
+            'hasFailed' => $hasFailed,
+            'share' => $seasons->share($test),
+            'season' => $found === null
+                ? null
+                : new SeasonView($test->refresh()->load('candidates'), $found, $real->of($test)),
+        ]);
     }
 
     public function edit(#[CurrentUser] User $user, Test $test): View
@@ -94,7 +103,9 @@ final readonly class TestController
             }
             // Whoever is decided stays.
             $decided = $test->candidates()->wherePivotNotNull('result')->pluck('students.id')->all();
-            $test->candidates()->sync(array_fill_keys([...$request->candidates(), ...$decided], ['school_id' => $test->school_id]));
+            $test
+                ->candidates()
+                ->sync(array_fill_keys([...$request->candidates(), ...$decided], ['school_id' => $test->school_id]));
 
             return true;
         });
@@ -117,19 +128,31 @@ final readonly class TestController
     /** What is asked for and who is examined, on one page to mark by hand. */
     public function sheet(Test $test): Response
     {
-        return Pdf::response(view('tests.sheet', ['test' => $test->load('items.attack', 'solos', 'candidates', 'rank')])->render(), $test->code);
+        return Pdf::response(
+            view('tests.sheet', ['test' => $test->load('items.attack', 'solos', 'candidates', 'rank')])->render(),
+            $test->code,
+        );
     }
 
     public function certificate(Test $test, Student $student): Response
     {
         $candidate = $test->candidates()->wherePivot('result', 'passed')->findOrFail($student->id);
 
-        return Pdf::response(view('tests.certificate', ['test' => $test->load('rank', 'school'), 'student' => $candidate])->render(), "{$test->code}-{$student->code}", 'landscape');
+        return Pdf::response(
+            view('tests.certificate', ['test' => $test->load('rank', 'school'), 'student' => $candidate])->render(),
+            "{$test->code}-{$student->code}",
+            'landscape',
+        );
     }
 
     /** @return array<string, mixed> */
     private function form(Test $test, User $user): array
     {
-        return ['test' => $test, 'ranks' => $user->school->ranks, 'students' => $user->school->students()->with('rank')->get(), 'chosen' => $test->exists ? $test->candidates()->pluck('students.id')->all() : []];
+        return [
+            'test' => $test,
+            'ranks' => $user->school->ranks,
+            'students' => $user->school->students()->with('rank')->get(),
+            'chosen' => $test->exists ? $test->candidates()->pluck('students.id')->all() : [],
+        ];
     }
 }

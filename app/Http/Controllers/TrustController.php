@@ -18,6 +18,11 @@ final class TrustController
         }
         $host = (string) parse_url((string) config('app.url'), PHP_URL_HOST);
 
-        return view('tablets.trust', ['host' => $host, 'address' => "http://{$host}/trust", 'certificate' => "http://{$host}/root.crt", 'school' => "https://{$host}/"]);
+        return view('tablets.trust', [
+            'host' => $host,
+            'address' => "http://{$host}/trust",
+            'certificate' => "http://{$host}/root.crt",
+            'school' => "https://{$host}/",
+        ]);
     }
 }

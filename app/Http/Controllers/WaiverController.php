@@ -23,8 +23,13 @@ final readonly class WaiverController
         return $this->save($answer, $request->integer('version'), $waived, $user, __('messages.accepted'));
     }
 
-    public function destroy(VersionRequest $request, #[CurrentUser] User $user, Answer $answer, string $waiver): RedirectResponse
-    {
+    public function destroy(
+        VersionRequest $request,
+        #[CurrentUser]
+        User $user,
+        Answer $answer,
+        string $waiver,
+    ): RedirectResponse {
         $waived = $this->without($answer, $waiver, (string) $request->string('beat'));
 
         return $this->save($answer, $request->integer('version'), $waived, $user, __('messages.no-longer-accepted'));
@@ -33,7 +38,12 @@ final readonly class WaiverController
     /** @return list<array<string, ?string>> what else is accepted */
     private function without(Answer $answer, string $check, string $beat): array
     {
-        return array_values(array_filter($answer->waived, static fn (array $old): bool => [$old['check'], (string) ($old['beat'] ?? '')] !== [$check, $beat]));
+        return array_values(
+            array_filter(
+                $answer->waived,
+                static fn (array $old): bool => [$old['check'], (string) ($old['beat'] ?? '')] !== [$check, $beat],
+            ),
+        );
     }
 
     /** @param list<array<string, ?string>> $waived */
@@ -41,6 +51,8 @@ final readonly class WaiverController
     {
         $isSaved = $answer->updateVersion($version, ['waived' => $waived], $by);
 
-        return redirect()->route('answers.show', $answer)->with(...($isSaved ? ['status', $status] : ['error', __('messages.saved-in-between')]));
+        return redirect()
+            ->route('answers.show', $answer)
+            ->with(...$isSaved ? ['status', $status] : ['error', __('messages.saved-in-between')]);
     }
 }

@@ -27,7 +27,12 @@ final readonly class WallController
     /** Stands for what the moss is, which tells the time, in a wall that was drawn before. */
     private const MOSS = "\x1Fmoss\x1F";
 
-    public function __construct(private WallBuilder $builder, private KeptPages $pages, private CatalogueMapper $mapper, private NextSteps $nextSteps) {}
+    public function __construct(
+        private WallBuilder $builder,
+        private KeptPages $pages,
+        private CatalogueMapper $mapper,
+        private NextSteps $nextSteps,
+    ) {}
 
     public function show(Request $request, #[CurrentUser] User $user): View
     {
@@ -39,7 +44,12 @@ final readonly class WallController
             'unreadable' => $this->mapper->unreadable($school),
             'isEmpty' => ! $school->ranks()->exists() || ! $school->attacks()->exists(),
             'ranks' => $school->ranks,
-            'filter' => new WallFilter($query, $school->ranks, $school->students()->get(['id', 'name']), CarbonImmutable::now()),
+            'filter' => new WallFilter(
+                $query,
+                $school->ranks,
+                $school->students()->get(['id', 'name']),
+                CarbonImmutable::now(),
+            ),
             'nextSteps' => $this->nextSteps->of($user),
             'body' => $this->body($user, $query),
         ]);
@@ -50,19 +60,30 @@ final readonly class WallController
         $school = $user->school;
         $wall = $this->builder->build($school, WallQuery::of($request, $school), waits: true);
 
-        $svg = SvgFile::inked(view('wall.picture', ['picture' => $wall->picture])->render(), __('wall.picture.title'), 'wall/ink.css');
+        $svg = SvgFile::inked(
+            view('wall.picture', ['picture' => $wall->picture])->render(),
+            __('wall.picture.title'),
+            'wall/ink.css',
+        );
 
-        return SvgFile::of($svg, Str::slug($school->name).'-wall')->header('Content-Type', 'image/svg+xml; charset=utf-8');
+        return SvgFile::of($svg, Str::slug($school->name).'-wall')->header(
+            'Content-Type',
+            'image/svg+xml; charset=utf-8',
+        );
     }
 
     public function csv(Request $request, #[CurrentUser] User $user): Response
     {
         $school = $user->school;
 
-        return response(WallCsv::of($this->builder->build($school, WallQuery::of($request, $school), whole: true)), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => sprintf('attachment; filename="%s-wall.csv"', Str::slug($school->name)),
-        ]);
+        return response(
+            WallCsv::of($this->builder->build($school, WallQuery::of($request, $school), whole: true)),
+            200,
+            [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => sprintf('attachment; filename="%s-wall.csv"', Str::slug($school->name)),
+            ],
+        );
     }
 
     /** The wall as it is read, drawn anew when anything changed that it hangs on. */

@@ -25,6 +25,9 @@ final readonly class WhenSvgController
         $catalogue = $this->mapper->curriculum($school);
         $page = new AttackPage($catalogue->attack($attack->code), $catalogue, $this->coverages->of($school), $school);
 
-        return SvgFile::of(view('attacks.when-drawing', ['picture' => $page->when()])->render(), $attack->code.'-when');
+        return SvgFile::of(
+            view('attacks.when-drawing', ['picture' => $page->when()])->render(),
+            $attack->code.'-when',
+        );
     }
 }

@@ -23,7 +23,13 @@ final readonly class WorkbenchController
         $stored = $school->answers->firstWhere('id', (int) $request->input('answer'));
 
         return view('workbench.answered', [
-            'draft' => $this->workbench->draft($request, $school, $attack, $request->only('beats', 'title', 'rank', 'doctrine'), $stored instanceof Answer ? $stored : null),
+            'draft' => $this->workbench->draft(
+                $request,
+                $school,
+                $attack,
+                $request->only('beats', 'title', 'rank', 'doctrine'),
+                $stored instanceof Answer ? $stored : null,
+            ),
         ]);
     }
 }

@@ -29,7 +29,15 @@ final readonly class ZipController
             Workers::give(new MakeZip($school->id, $path));
         }
         if (! Storage::exists($path)) {
-            return new Response(view('school.importing', ['title' => __('school.file.packing'), 'help' => __('school.file.packing-help'), 'share' => MakeZip::share($path)])->render(), 202, ['Refresh' => '1']);
+            return new Response(
+                view('school.importing', [
+                    'title' => __('school.file.packing'),
+                    'help' => __('school.file.packing-help'),
+                    'share' => MakeZip::share($path),
+                ])->render(),
+                202,
+                ['Refresh' => '1'],
+            );
         }
 
         return response()->download(Storage::path($path), Str::slug($school->name).'.zip');

@@ -19,8 +19,14 @@ final class AskForSecondFactor
     {
         $user = $request->user();
         // On a bench tablet a PIN lets in to the Mat alone.
-        $lacksIt = ! BenchTablet::isSignedIn($request) && $user instanceof User && $user->role->runsSchool() && $user->totp_since === null && $user->school->heads_need_totp;
+        $lacksIt = ! BenchTablet::isSignedIn($request)
+        && $user instanceof User
+        && $user->role->runsSchool()
+        && $user->totp_since === null
+        && $user->school->heads_need_totp;
 
-        return $lacksIt && ! $request->routeIs(...self::OPEN) ? redirect()->route('account')->with('error', __('account.factor.needed')) : $next($request);
+        return $lacksIt && ! $request->routeIs(...self::OPEN)
+            ? redirect()->route('account')->with('error', __('account.factor.needed'))
+            : $next($request);
     }
 }

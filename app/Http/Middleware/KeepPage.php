@@ -23,9 +23,9 @@ use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Sends a page again as it was drawn, as long as no row changed that a page of that school may show: to the same person, or to anybody
- * who teaches there in the same role where nothing else was asked of whom it was drawn for. Whoever reloads it in the browser has it
- * drawn anew.
+ * Sends a page again as it was drawn, as long as no row changed that a page of that school may show: to the same
+ * person, or to anybody who teaches there in the same role where nothing else was asked of whom it was drawn for.
+ * Whoever reloads it in the browser has it drawn anew.
  */
 final readonly class KeepPage
 {
@@ -40,11 +40,14 @@ final readonly class KeepPage
 
     public function __construct(private RevisionCache $kept, private ReadRevisions $read) {}
 
-    /** @param string $tells of which reps it tells: see {@see Revision::ofPage()}; or `evidence`, of those that were read. Of the page of a class: see {@see Revision::ofClass()} */
+    /**
+     * @param string $tells of which reps it tells: see {@see Revision::ofPage()}; or `evidence`, of those that were
+     *     read. Of the page of a class: see {@see Revision::ofClass()}
+     */
     public function handle(Request $request, Closure $next, string $tells = 'reps'): Response
     {
         $user = $request->user();
-        if (! $user instanceof User || ! self::isAsked($request)) {
+        if (! ($user instanceof User) || ! self::isAsked($request)) {
             return $next($request);
         }
         // What writes while it is drawn has begun something, or will be drawn from what it kept.
@@ -62,9 +65,21 @@ final readonly class KeepPage
         $user->forgetWhatWasAsked();
         $response = $next($request);
         $isForOthers = $user->role->teaches();
-        if (! DB::connection()->hasModifiedRecords() && ! $this->read->isBehind && self::isWhole($response) && ! ($isForOthers && $user->wasToldApart())) {
+        if (
+            ! DB::connection()->hasModifiedRecords()
+            && ! $this->read->isBehind
+            && self::isWhole($response)
+            && ! ($isForOthers && $user->wasToldApart())
+        ) {
             // Whoever asked has it before it is kept.
-            defer(fn () => $this->kept->keep($name, $revision, KeptPages::STANDS, Packed::pack(self::named(str_replace($token, self::TOKEN, (string) $response->getContent()), ''))));
+            defer(
+                fn () => $this->kept->keep(
+                    $name,
+                    $revision,
+                    KeptPages::STANDS,
+                    Packed::pack(self::named(str_replace($token, self::TOKEN, (string) $response->getContent()), '')),
+                ),
+            );
         }
 
         return $response;
@@ -73,12 +88,16 @@ final readonly class KeepPage
     /** Not parts of pages, nor what tells of something done just now, nor what whoever is at a shared tablet sees. */
     private static function isAsked(Request $request): bool
     {
-        return $request->isMethod('GET') && ! $request->headers->has('HX-Request') && $request->session()->get('_flash.old', []) === [] && ! BenchTablet::isSignedIn($request);
+        return $request->isMethod('GET')
+            && ! $request->headers->has('HX-Request')
+            && $request->session()->get('_flash.old', []) === []
+            && ! BenchTablet::isSignedIn($request);
     }
 
     private static function isAnew(Request $request): bool
     {
-        return $request->headers->hasCacheControlDirective('no-cache') || $request->headers->getCacheControlDirective('max-age') === '0';
+        return $request->headers->hasCacheControlDirective('no-cache')
+            || $request->headers->getCacheControlDirective('max-age') === '0';
     }
 
     private static function name(Request $request, User $user): string
@@ -97,7 +116,9 @@ final readonly class KeepPage
         $whose = $request->route('student');
         $class = $request->route('class');
         $told = match (true) {
-            $tells === 'evidence' => Revision::ofPage($user->school, null, 'teaching').' '.app(EvidenceBook::class)->mark($user->school),
+            $tells === 'evidence' => Revision::ofPage($user->school, null, 'teaching')
+                .' '
+                .app(EvidenceBook::class)->mark($user->school),
             $class instanceof TrainingClass => Revision::ofClass($class),
             default => Revision::ofPage($user->school, $whose instanceof Student ? $whose : null, $tells),
         };
@@ -108,7 +129,9 @@ final readonly class KeepPage
     /** A page that asks again soon tells of work that is not done yet. */
     private static function isWhole(Response $response): bool
     {
-        return $response instanceof Page && $response->getStatusCode() === 200 && str_starts_with((string) $response->headers->get('Content-Type', 'text/html'), 'text/html')
+        return $response instanceof Page
+            && $response->getStatusCode() === 200
+            && str_starts_with((string) $response->headers->get('Content-Type', 'text/html'), 'text/html')
             && preg_match('/hx-trigger="(?:every|load delay)/', (string) $response->getContent()) === 0;
     }
 }

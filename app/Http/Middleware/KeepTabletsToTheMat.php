@@ -11,7 +11,10 @@ use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Whoever signed in by a PIN on a bench tablet may record there and nothing else, for as long as the tablet is the school's. */
+/**
+ * Whoever signed in by a PIN on a bench tablet may record there and nothing else, for as long as the tablet is the
+ * school's.
+ */
 final class KeepTabletsToTheMat
 {
     private const OPEN = ['mat', 'mat.*', 'record', 'record.*', 'reps.store', 'sign-out'];

@@ -41,7 +41,10 @@ final readonly class KnownHosts
         $parts = parse_url((string) $this->config->get('app.url'));
         $own = strtolower($parts['host'] ?? '');
         $port = $parts['port'] ?? (($parts['scheme'] ?? 'http') === 'https' ? 443 : 80);
-        $known = array_map(static fn (string $host): string => $host.':'.$port, in_array($own, self::LOOPBACK, true) ? self::LOOPBACK : [$own]);
+        $known = array_map(
+            static fn (string $host): string => $host.':'.$port,
+            in_array($own, self::LOOPBACK, true) ? self::LOOPBACK : [$own],
+        );
         foreach ($this->config->get('app.trusted_hosts') as $host) {
             $host = strtolower($host);
             array_push($known, ...preg_match('/:\d+$/', $host) === 1 ? [$host] : [$host.':80', $host.':443']);

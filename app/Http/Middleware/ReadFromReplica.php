@@ -14,8 +14,8 @@ use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Lets a page that only looks read from a copy of the database, where there is one: as long as the copy has everything that whoever
- * asks has written. A copy that is away or behind is not read from.
+ * Lets a page that only looks read from a copy of the database, where there is one: as long as the copy has everything
+ * that whoever asks has written. A copy that is away or behind is not read from.
  */
 final class ReadFromReplica
 {
@@ -26,7 +26,9 @@ final class ReadFromReplica
         }
         $wrote = $request->session()->get(RememberWrites::KEY);
         $school = $request->user()?->school_id;
-        DB::connection()->setReadPdo(static fn (): PDO => self::copy(is_string($wrote) ? $wrote : null, $school) ?? DB::connection()->getPdo());
+        DB::connection()->setReadPdo(
+            static fn (): PDO => self::copy(is_string($wrote) ? $wrote : null, $school) ?? DB::connection()->getPdo(),
+        );
 
         return $next($request);
     }
@@ -46,14 +48,16 @@ final class ReadFromReplica
         try {
             $copy = DB::connection('replica');
             // What is no copy, but the one that is written to, has everything.
-            $has = $wrote === null || $copy->scalar('select not pg_is_in_recovery() or pg_last_wal_replay_lsn() >= ?::pg_lsn', [$wrote]) === true;
+            $has = $wrote === null
+            || $copy->scalar('select not pg_is_in_recovery() or pg_last_wal_replay_lsn() >= ?::pg_lsn', [$wrote])
+                === true;
 
             if ($has && $school !== null) {
                 SecondWall::keepTo($copy, $school);
             }
 
             return $has ? $copy->getPdo() : null;
-        } catch (QueryException|PDOException) {
+        } catch (QueryException | PDOException) {
             return null;
         }
     }

@@ -11,11 +11,16 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Leads from whatever is worked out of an attack or an answer to its own page, where that says why it cannot be read. */
+/**
+ * Leads from whatever is worked out of an attack or an answer to its own page, where that says why it cannot be read.
+ */
 final readonly class RedirectUnreadable
 {
     /** Pages on which it is told, mended and deleted. */
-    private const MENDING = ['attacks.show', 'attacks.edit', 'attacks.update', 'attacks.destroy', 'answers.show', 'answers.edit', 'answers.update', 'answers.destroy', 'versions.restore'];
+    private const MENDING = [
+        'attacks.show', 'attacks.edit', 'attacks.update', 'attacks.destroy', 'answers.show', 'answers.edit',
+        'answers.update', 'answers.destroy', 'versions.restore',
+    ];
 
     public function __construct(private CatalogueMapper $mapper) {}
 

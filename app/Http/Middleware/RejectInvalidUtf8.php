@@ -23,8 +23,8 @@ final class RejectInvalidUtf8
     private static function isReadable(mixed $value): bool
     {
         if (is_array($value)) {
-            return array_filter(array_keys($value), static fn (int|string $key): bool => ! self::isReadable($key)) === []
-                && array_filter($value, static fn (mixed $one): bool => ! self::isReadable($one)) === [];
+            return array_filter(array_keys($value), static fn (int|string $key): bool => ! self::isReadable($key))
+                === [] && array_filter($value, static fn (mixed $one): bool => ! self::isReadable($one)) === [];
         }
 
         return ! is_string($value) || (mb_check_encoding($value, 'UTF-8') && ! str_contains($value, "\0"));

@@ -9,7 +9,10 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Remembers how far the log of the database had come when somebody last wrote something: a copy that is behind is not for them. */
+/**
+ * Remembers how far the log of the database had come when somebody last wrote something: a copy that is behind is not
+ * for them.
+ */
 final class RememberWrites
 {
     public const KEY = 'wrote';
@@ -17,7 +20,12 @@ final class RememberWrites
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        if (config('installation.replica') === true && ! $request->isMethodSafe() && $request->hasSession() && DB::connection()->hasModifiedRecords()) {
+        if (
+            config('installation.replica') === true
+            && ! $request->isMethodSafe()
+            && $request->hasSession()
+            && DB::connection()->hasModifiedRecords()
+        ) {
             $request->session()->put(self::KEY, DB::scalar('select pg_current_wal_lsn()::text'));
         }
 

@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Tells the browser to run and load nothing but what this application ships. */
 final class SecurityHeaders
 {
-    private const POLICY = "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
+    private const POLICY
+        = "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
         ."connect-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
     public function handle(Request $request, Closure $next): Response

@@ -9,8 +9,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A part of a page sets no cookie: one that comes late would put back the session of whoever has signed out meanwhile, on a
- * device that several people use.
+ * A part of a page sets no cookie: one that comes late would put back the session of whoever has signed out meanwhile,
+ * on a device that several people use.
  */
 final class SkipCookiesForHtmx
 {

@@ -11,8 +11,8 @@ use Illuminate\Session\Store;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A part of a page reads the session and does not write it: it runs beside other requests, and would put back what one of
- * them has changed since, such as the word that something is saved.
+ * A part of a page reads the session and does not write it: it runs beside other requests, and would put back what one
+ * of them has changed since, such as the word that something is saved.
  */
 final class SkipSessionWriteForHtmx
 {

@@ -14,8 +14,8 @@ use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Gives each request an id, which its answer, its page of an error and every line of the log about it have; counts it, and writes
- * one line. Addresses, names and what was sent are in none of them.
+ * Gives each request an id, which its answer, its page of an error and every line of the log about it have; counts it,
+ * and writes one line. Addresses, names and what was sent are in none of them.
  */
 final class WatchRequests
 {
@@ -42,8 +42,14 @@ final class WatchRequests
     {
         $seconds = microtime(true) - (float) $request->server('REQUEST_TIME_FLOAT');
         $route = $request->route()?->uri() ?? 'none';
-        $method = in_array($request->method(), ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'], true) ? $request->method() : 'other';
+        $method = in_array($request->method(), ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'], true)
+            ? $request->method()
+            : 'other';
         Counters::request($method, $route, $response->getStatusCode(), $seconds);
-        Log::channel('requests')->info("{$method} {$route}", ['status' => $response->getStatusCode(), 'milliseconds' => (int) round(1_000 * $seconds), 'kilobytes' => intdiv(memory_get_peak_usage(), 1_024)]);
+        Log::channel('requests')->info("{$method} {$route}", [
+            'status' => $response->getStatusCode(),
+            'milliseconds' => (int) round(1_000 * $seconds),
+            'kilobytes' => intdiv(memory_get_peak_usage(), 1_024),
+        ]);
     }
 }

@@ -39,7 +39,13 @@ final class AnswerRequest extends FieldsRequest
         $answer = $this->route('answer');
 
         return [
-            'title' => ['required', 'string', 'max:200', 'not_regex:/"/', $answer instanceof Answer ? $unique->ignore($answer->id) : $unique],
+            'title' => [
+                'required',
+                'string',
+                'max:200',
+                'not_regex:/"/',
+                $answer instanceof Answer ? $unique->ignore($answer->id) : $unique,
+            ],
             'label' => ['nullable', 'string', 'max:40'],
             'rank' => ['required', Rule::in($ranks)],
             'mirrored' => ['boolean'],
@@ -72,34 +78,41 @@ final class AnswerRequest extends FieldsRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($validator->errors()->isEmpty()) {
-                $this->checkShortForm($validator);
-                $this->checkVariant($validator);
-            }
-            if (! is_string($this->input('beats'))) {
-                return;
-            }
-            try {
-                $vocabulary = app(CatalogueMapper::class)->school($this->school())->vocabulary();
-                $this->read = Beats::parse($this->input('beats'), $vocabulary);
-                $this->lines = MistakeLines::read(is_string($this->input('mistakes')) ? $this->input('mistakes') : '', count($this->read->line), $vocabulary);
-                foreach ($this->lines->errors as $error) {
-                    $validator->errors()->add('mistakes', $error);
+        return [
+            function (Validator $validator): void {
+                if ($validator->errors()->isEmpty()) {
+                    $this->checkShortForm($validator);
+                    $this->checkVariant($validator);
                 }
-                $this->checkReadings($validator, $this->read);
-            } catch (NotationException $exception) {
-                foreach ($validator->errors()->has('beats') ? [] : $exception->errors as $error) {
-                    $validator->errors()->add('beats', say($error->text()));
+                if (! is_string($this->input('beats'))) {
+                    return;
                 }
-            }
-        }, function (Validator $validator): void {
-            foreach ((array) $this->input('pattern_mode', []) as $facet => $mode) {
-                if ($mode === 'these' && (array) $this->input("pattern.{$facet}", []) === []) {
-                    $validator->errors()->add("pattern.{$facet}", __('answers.messages.tick', ['facet' => $facet]));
+                try {
+                    $vocabulary = app(CatalogueMapper::class)->school($this->school())->vocabulary();
+                    $this->read = Beats::parse($this->input('beats'), $vocabulary);
+                    $this->lines = MistakeLines::read(
+                        is_string($this->input('mistakes')) ? $this->input('mistakes') : '',
+                        count($this->read->line),
+                        $vocabulary,
+                    );
+                    foreach ($this->lines->errors as $error) {
+                        $validator->errors()->add('mistakes', $error);
+                    }
+                    $this->checkReadings($validator, $this->read);
+                } catch (NotationException $exception) {
+                    foreach ($validator->errors()->has('beats') ? [] : $exception->errors as $error) {
+                        $validator->errors()->add('beats', say($error->text()));
+                    }
                 }
-            }
-        }];
+            },
+            function (Validator $validator): void {
+                foreach ((array) $this->input('pattern_mode', []) as $facet => $mode) {
+                    if ($mode === 'these' && (array) $this->input("pattern.{$facet}", []) === []) {
+                        $validator->errors()->add("pattern.{$facet}", __('answers.messages.tick', ['facet' => $facet]));
+                    }
+                }
+            },
+        ];
     }
 
     /** @return array<string, mixed> the columns it fills */
@@ -110,7 +123,7 @@ final class AnswerRequest extends FieldsRequest
 
         return [
             // What is mended is whole again.
-            ...($answer instanceof Answer ? ['waived' => $answer->soundWaivers()] : []),
+            ...$answer instanceof Answer ? ['waived' => $answer->soundWaivers()] : [],
             'title' => trim($values['title']),
             'label' => $values['label'] ?? '',
             'rank_id' => (int) $values['rank'],
@@ -120,7 +133,9 @@ final class AnswerRequest extends FieldsRequest
             'short_beats' => isset($values['short_rank']) ? (int) $values['short_beats'] : null,
             'mistakes' => $this->lines->texts ?? [],
             'instead' => $this->lines->instead ?? [],
-            'rank_youth_id' => isset($values['rank_youth']) && $values['rank_youth'] !== Teaching::NOT_FOR_YOUTH ? (int) $values['rank_youth'] : null,
+            'rank_youth_id' => isset($values['rank_youth']) && $values['rank_youth'] !== Teaching::NOT_FOR_YOUTH
+                ? (int) $values['rank_youth']
+                : null,
             'is_for_youth' => ($values['rank_youth'] ?? null) !== Teaching::NOT_FOR_YOUTH,
             'variant_of_id' => isset($values['variant_of']) ? (int) $values['variant_of'] : null,
             'pattern' => $this->pattern(),
@@ -132,9 +147,21 @@ final class AnswerRequest extends FieldsRequest
     private function checkReadings(Validator $validator, Beats $beats): void
     {
         $ranks = $this->school()->ranks;
-        $known = array_map(mb_strtolower(...), [Reading::YOUTH, ...$ranks->pluck('code')->all(), ...$ranks->pluck('name')->all()]);
+        $known = array_map(mb_strtolower(...), [
+            Reading::YOUTH,
+            ...$ranks->pluck('code')->all(),
+            ...$ranks->pluck('name')->all(),
+        ]);
         foreach (array_diff($beats->readings(), $known) as $unknown) {
-            $validator->errors()->add('beats', __('answers.messages.reading', ['for' => $unknown, 'ranks' => $ranks->pluck('name')->implode(', ')]));
+            $validator
+                ->errors()
+                ->add(
+                    'beats',
+                    __('answers.messages.reading', [
+                        'for' => $unknown,
+                        'ranks' => $ranks->pluck('name')->implode(', '),
+                    ]),
+                );
         }
     }
 
@@ -155,7 +182,10 @@ final class AnswerRequest extends FieldsRequest
     private function checkShortForm(Validator $validator): void
     {
         $positions = $this->school()->ranks->pluck('position', 'id');
-        if ($this->filled('short_rank') && $positions[(int) $this->input('short_rank')] > $positions[(int) $this->input('rank')]) {
+        if (
+            $this->filled('short_rank')
+            && $positions[(int) $this->input('short_rank')] > $positions[(int) $this->input('rank')]
+        ) {
             $validator->errors()->add('short_rank', __('answers.messages.short-rank'));
         }
     }
@@ -170,7 +200,8 @@ final class AnswerRequest extends FieldsRequest
         foreach (Facet::cases() as $facet) {
             $mode = $this->input("pattern_mode.{$facet->value}", 'proposed');
             if ($mode !== 'proposed') {
-                $pattern[$facet->value] = $mode === 'any' ? null : array_values((array) $this->input("pattern.{$facet->value}"));
+                $pattern[$facet->value]
+                    = $mode === 'any' ? null : array_values((array) $this->input("pattern.{$facet->value}"));
             }
         }
 

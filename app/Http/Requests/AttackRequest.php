@@ -45,15 +45,17 @@ final class AttackRequest extends FieldsRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($validator->errors()->isNotEmpty()) {
-                return;
-            }
-            $kind = app(CatalogueMapper::class)->kinds($this->school())->get((string) $this->string('kind'));
-            foreach ((new Feasibility())->refusals($kind, Facets::of($this->facets())) as $refusal) {
-                $validator->errors()->add($refusal->facet->value, say($refusal->text));
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                if ($validator->errors()->isNotEmpty()) {
+                    return;
+                }
+                $kind = app(CatalogueMapper::class)->kinds($this->school())->get((string) $this->string('kind'));
+                foreach ((new Feasibility())->refusals($kind, Facets::of($this->facets())) as $refusal) {
+                    $validator->errors()->add($refusal->facet->value, say($refusal->text));
+                }
+            },
+        ];
     }
 
     /** @return array<string, mixed> the columns it fills */
@@ -81,6 +83,9 @@ final class AttackRequest extends FieldsRequest
     /** @return array<string, string> */
     private function facets(): array
     {
-        return array_map(strval(...), $this->only(array_map(static fn (Facet $facet): string => $facet->value, Facet::cases())));
+        return array_map(
+            strval(...),
+            $this->only(array_map(static fn (Facet $facet): string => $facet->value, Facet::cases())),
+        );
     }
 }

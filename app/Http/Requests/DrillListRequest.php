@@ -19,7 +19,14 @@ final class DrillListRequest extends FieldsRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:200', Rule::unique('drill_lists')->where('school_id', $this->school()->id)]];
+        return [
+            'name' => [
+                'required',
+                'string',
+                'max:200',
+                Rule::unique('drill_lists')->where('school_id', $this->school()->id),
+            ],
+        ];
     }
 
     /** @return array<string, string> */
@@ -31,16 +38,18 @@ final class DrillListRequest extends FieldsRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($validator->errors()->isNotEmpty()) {
-                return;
-            }
-            $form = new DrillListForm($this->all(), $this->school(), app(CatalogueMapper::class));
-            if ($form->rows === null) {
-                $validator->errors()->add('forbid', $form->error ?? __('lists.no-attack'));
-            }
-            $this->rows = $form->rows === null ? [] : $form->listed();
-        }];
+        return [
+            function (Validator $validator): void {
+                if ($validator->errors()->isNotEmpty()) {
+                    return;
+                }
+                $form = new DrillListForm($this->all(), $this->school(), app(CatalogueMapper::class));
+                if ($form->rows === null) {
+                    $validator->errors()->add('forbid', $form->error ?? __('lists.no-attack'));
+                }
+                $this->rows = $form->rows === null ? [] : $form->listed();
+            },
+        ];
     }
 
     /** @return list<DrillRow> in the order of the list */

@@ -25,7 +25,10 @@ final class ImportRequest extends FieldsRequest
         return [
             'file.required' => __('words.choose-a-file'),
             'file.uploaded' => __('words.not-whole', ['megabytes' => self::ZIP_KILOBYTES / 1000]),
-            'file.max' => __('school.import.too-large', ['text' => self::TEXT_KILOBYTES / 1000, 'zip' => self::ZIP_KILOBYTES / 1000]),
+            'file.max' => __('school.import.too-large', [
+                'text' => self::TEXT_KILOBYTES / 1000,
+                'zip' => self::ZIP_KILOBYTES / 1000,
+            ]),
             'file.extensions' => __('school.import.extensions'),
         ];
     }
@@ -34,6 +37,8 @@ final class ImportRequest extends FieldsRequest
     {
         $file = $this->file('file');
 
-        return $file instanceof UploadedFile && strtolower($file->getClientOriginalExtension()) === 'zip' ? self::ZIP_KILOBYTES : self::TEXT_KILOBYTES;
+        return $file instanceof UploadedFile && strtolower($file->getClientOriginalExtension()) === 'zip'
+            ? self::ZIP_KILOBYTES
+            : self::TEXT_KILOBYTES;
     }
 }

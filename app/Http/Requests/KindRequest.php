@@ -46,15 +46,21 @@ final class KindRequest extends FieldsRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            $row = $this->route('kind');
-            if ($row instanceof Kind && $validator->errors()->isEmpty()) {
-                $this->keepsAttacks($validator, $row);
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                $row = $this->route('kind');
+                if ($row instanceof Kind && $validator->errors()->isEmpty()) {
+                    $this->keepsAttacks($validator, $row);
+                }
+            },
+        ];
     }
 
-    /** @return array{name: string, family: string, start: string, attacker_busy: list<string>, defender_held: list<string>, hands: list<string>, bearings: list<int>, cautions: list<string>} the columns that it fills */
+    /**
+     * @return array{name: string, family: string, start: string, attacker_busy: list<string>,
+     *     defender_held: list<string>, hands: list<string>, bearings: list<int>, cautions: list<string>} the columns
+     *     that it fills
+     */
     public function columns(): array
     {
         return [
@@ -90,10 +96,15 @@ final class KindRequest extends FieldsRequest
     private function keepsAttacks(Validator $validator, Kind $row): void
     {
         $kind = $this->kind($row->code);
-        $attacks = array_filter(app(CatalogueMapper::class)->curriculum($this->school())->attacks, static fn (Attack $attack): bool => $attack->kind->id === $row->code);
+        $attacks = array_filter(
+            app(CatalogueMapper::class)->curriculum($this->school())->attacks,
+            static fn (Attack $attack): bool => $attack->kind->id === $row->code,
+        );
         foreach ($attacks as $attack) {
             foreach ((new Feasibility())->refusals($kind, $attack->facets) as $refusal) {
-                $validator->errors()->add('name', __('own-kinds.breaks', ['attack' => $attack->title, 'why' => say($refusal->text)]));
+                $validator
+                    ->errors()
+                    ->add('name', __('own-kinds.breaks', ['attack' => $attack->title, 'why' => say($refusal->text)]));
             }
         }
     }
@@ -103,6 +114,10 @@ final class KindRequest extends FieldsRequest
     {
         $lines = array_map(trim(...), preg_split('/\R/u', (string) $this->validated('cautions')) ?: []);
 
-        return array_slice(array_values(array_filter($lines, static fn (string $line): bool => $line !== '')), 0, self::MAX_CAUTIONS);
+        return array_slice(
+            array_values(array_filter($lines, static fn (string $line): bool => $line !== '')),
+            0,
+            self::MAX_CAUTIONS,
+        );
     }
 }

@@ -15,7 +15,16 @@ final class ListChangeRequest extends FieldsRequest
     {
         $list = $this->route('list');
 
-        return ['name' => ['required', 'string', 'max:200', Rule::unique('drill_lists')->where('school_id', $this->school()->id)->ignore($list instanceof DrillList ? $list->id : null)]];
+        return [
+            'name' => [
+                'required',
+                'string',
+                'max:200',
+                Rule::unique('drill_lists')
+                    ->where('school_id', $this->school()->id)
+                    ->ignore($list instanceof DrillList ? $list->id : null),
+            ],
+        ];
     }
 
     /** @return array<string, string> */

@@ -23,10 +23,18 @@ final class MarksRequest extends FieldsRequest
 
         return [
             'marks' => ['present', 'array', 'max:1000'],
-            'marks.*.item' => ['required_without:marks.*.solo', 'integer', Rule::exists('test_items', 'id')->where('test_id', $test->id)],
+            'marks.*.item' => [
+                'required_without:marks.*.solo',
+                'integer',
+                Rule::exists('test_items', 'id')->where('test_id', $test->id),
+            ],
             'marks.*.solo' => ['integer', Rule::exists('test_solos', 'solo_id')->where('test_id', $test->id)],
             'marks.*.mark' => ['nullable', Rule::enum(Mark::class)],
-            'marks.*.student' => ['required', 'integer', Rule::exists('test_candidates', 'student_id')->where('test_id', $test->id)],
+            'marks.*.student' => [
+                'required',
+                'integer',
+                Rule::exists('test_candidates', 'student_id')->where('test_id', $test->id),
+            ],
             'marks.*.attempt' => ['required', 'integer', 'between:1,'.TestRule::ATTEMPTS],
             'marks.*.outcome' => ['nullable', Rule::enum(Outcome::class)],
             'marks.*.mistakes' => ['array', 'max:'.RepLimits::MISTAKES],
@@ -40,7 +48,11 @@ final class MarksRequest extends FieldsRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['marks.*.item.exists' => __('tests.item-gone'), 'marks.*.solo.exists' => __('tests.item-gone'), 'marks.*.student.exists' => __('tests.candidate-gone')];
+        return [
+            'marks.*.item.exists' => __('tests.item-gone'),
+            'marks.*.solo.exists' => __('tests.item-gone'),
+            'marks.*.student.exists' => __('tests.candidate-gone'),
+        ];
     }
 
     /** @return list<array<string, mixed>> those of items that say something */
@@ -58,6 +70,11 @@ final class MarksRequest extends FieldsRequest
     /** @return list<array<string, mixed>> */
     private function saying(string $of, string $word): array
     {
-        return array_values(array_filter($this->validated('marks', []), static fn (array $mark): bool => isset($mark[$of], $mark[$word])));
+        return array_values(
+            array_filter(
+                $this->validated('marks', []),
+                static fn (array $mark): bool => isset($mark[$of], $mark[$word]),
+            ),
+        );
     }
 }

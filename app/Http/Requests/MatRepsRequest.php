@@ -24,8 +24,13 @@ final class MatRepsRequest extends FieldsRequest
     /** @return list<array<string, mixed>> `sent` is the id as the device spells it; empty for what is no rep at all */
     public function reps(): array
     {
-        return array_values(array_map(static fn (mixed $rep): array => is_array($rep)
-            ? [...$rep, ...RepRequest::renamed($rep), 'sent' => is_string($rep['id'] ?? null) ? $rep['id'] : '']
-            : ['id' => '', 'sent' => ''], $this->input('reps')));
+        return array_values(
+            array_map(
+                static fn (mixed $rep): array => is_array($rep)
+                    ? [...$rep, ...RepRequest::renamed($rep), 'sent' => is_string($rep['id'] ?? null) ? $rep['id'] : '']
+                    : ['id' => '', 'sent' => ''],
+                $this->input('reps'),
+            ),
+        );
     }
 }

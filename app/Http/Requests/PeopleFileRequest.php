@@ -31,12 +31,20 @@ final class PeopleFileRequest extends FieldsRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['rows.required_without' => __('students.file.nothing'), 'file.extensions' => __('students.file.extensions')];
+        return [
+            'rows.required_without' => __('students.file.nothing'),
+            'file.extensions' => __('students.file.extensions'),
+        ];
     }
 
     public function lines(): PeopleLines
     {
-        return new PeopleLines($this->school(), $this->text(), $this->hasFile('file') || ! $this->has('columns') ? [] : $this->columnsOf(PeopleLines::FIELDS), $this->boolean('day_first', true));
+        return new PeopleLines(
+            $this->school(),
+            $this->text(),
+            $this->hasFile('file') || ! $this->has('columns') ? [] : $this->columnsOf(PeopleLines::FIELDS),
+            $this->boolean('day_first', true),
+        );
     }
 
     public function text(): string

@@ -13,7 +13,10 @@ final class PlacementRequest extends FieldsRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['version' => ['required', 'integer'], 'to' => ['required', Rule::in($this->school()->ranks->pluck('code')->all())]];
+        return [
+            'version' => ['required', 'integer'],
+            'to' => ['required', Rule::in($this->school()->ranks->pluck('code')->all())],
+        ];
     }
 
     public function rank(): Rank

@@ -23,7 +23,11 @@ final class PolicyRequest extends FieldsRequest
             foreach ($table->ages as $age) {
                 $rules["policy.{$hazard->value}.{$age}"] = ['required', 'array'];
                 foreach (PolicyTable::LEVELS as $level) {
-                    $rules["policy.{$hazard->value}.{$age}.{$level->value}"] = ['nullable', 'string', Rule::in(array_keys($table->options()))];
+                    $rules["policy.{$hazard->value}.{$age}.{$level->value}"] = [
+                        'nullable',
+                        'string',
+                        Rule::in(array_keys($table->options())),
+                    ];
                 }
             }
         }

@@ -43,12 +43,16 @@ final class RepFileRequest extends FieldsRequest
     {
         $kept = $this->validated('kept');
         $file = $this->file('file');
-        $text = $file instanceof UploadedFile ? $this->textOf($file) : (string) Storage::get(self::pathOf($this->school(), (string) $kept));
+        $text = $file instanceof UploadedFile
+            ? $this->textOf($file)
+            : (string) Storage::get(self::pathOf($this->school(), (string) $kept));
         if ($text === '' && $kept !== null) {
             throw ValidationException::withMessages(['file' => __('messages.file-gone')]);
         }
 
-        return $file instanceof UploadedFile || ! $this->has('columns') ? $text : RepCsv::withHeads($text, $this->columnsOf(RepCsv::COLUMNS));
+        return $file instanceof UploadedFile || ! $this->has('columns')
+            ? $text
+            : RepCsv::withHeads($text, $this->columnsOf(RepCsv::COLUMNS));
     }
 
     /** Where a file waits until it is said what its columns hold. */

@@ -26,7 +26,9 @@ final class RungRequest extends FieldsRequest
     /** @return array<string, mixed> the columns it fills */
     public function columns(): array
     {
-        $stressors = array_values(array_unique(array_filter(array_map(trim(...), explode(',', (string) $this->string('stressors'))))));
+        $stressors = array_values(
+            array_unique(array_filter(array_map(trim(...), explode(',', (string) $this->string('stressors'))))),
+        );
 
         return [
             'name' => $this->validated('name'),

@@ -19,7 +19,11 @@ final class SignInRequest extends FieldsRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', 'max:200'], 'remember' => ['boolean']];
+        return [
+            'email' => ['required', 'string', 'max:200'],
+            'password' => ['required', 'string', 'max:200'],
+            'remember' => ['boolean'],
+        ];
     }
 
     /**

@@ -44,7 +44,11 @@ final class SoloMarkRequest extends FieldsRequest
     /** @return array<int, Mark> by number of the beat */
     public function beats(): array
     {
-        $beats = array_filter($this->validated('beats', []), static fn (mixed $mark, int|string $number): bool => is_int($number) && $number > 0, ARRAY_FILTER_USE_BOTH);
+        $beats = array_filter(
+            $this->validated('beats', []),
+            static fn (mixed $mark, int|string $number): bool => is_int($number) && $number > 0,
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return array_map(Mark::from(...), $beats);
     }

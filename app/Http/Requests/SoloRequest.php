@@ -25,32 +25,43 @@ final class SoloRequest extends FieldsRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $name = ['name' => ['required', 'string', 'max:'.SoloLimits::LETTERS], 'rank' => ['required', 'integer', Rule::exists('ranks', 'id')->where('school_id', $this->school()->id)], 'version' => ['integer', 'min:1']];
-
-        return $this->isForm() ? [...$name, 'beats' => ['required', 'string', 'max:'.AnswerLimits::BYTES]] : [
-            ...$name,
-            'kind' => ['required', Rule::in(array_column(SoloKind::basics(), 'value'))],
-            'word' => ['nullable', Rule::in(array_keys(Basic::words()))],
-            'side' => ['required', Rule::enum(BasicSide::class)],
-            'surface' => ['nullable', 'string', 'max:'.SoloLimits::LETTERS],
-            'points' => ['nullable', 'string', 'max:4000'],
-            'mistakes' => ['nullable', 'string', 'max:4000'],
-            ...SoloFields::feetRules(),
+        $name = [
+            'name' => ['required', 'string', 'max:'.SoloLimits::LETTERS],
+            'rank' => ['required', 'integer', Rule::exists('ranks', 'id')->where('school_id', $this->school()->id)],
+            'version' => ['integer', 'min:1'],
         ];
+
+        return $this->isForm()
+            ? [...$name, 'beats' => ['required', 'string', 'max:'.AnswerLimits::BYTES]]
+            : [
+                ...$name,
+                'kind' => ['required', Rule::in(array_column(SoloKind::basics(), 'value'))],
+                'word' => ['nullable', Rule::in(array_keys(Basic::words()))],
+                'side' => ['required', Rule::enum(BasicSide::class)],
+                'surface' => ['nullable', 'string', 'max:'.SoloLimits::LETTERS],
+                'points' => ['nullable', 'string', 'max:4000'],
+                'mistakes' => ['nullable', 'string', 'max:4000'],
+                ...SoloFields::feetRules(),
+            ];
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return [...array_map(strval(...), texts('solos.fields')), ...array_map(strval(...), texts('solos.feet-fields'))];
+        return [
+            ...array_map(strval(...), texts('solos.fields')),
+            ...array_map(strval(...), texts('solos.feet-fields')),
+        ];
     }
 
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            $this->isForm() ? $this->readBeats($validator) : $this->checkLines($validator);
-        }];
+        return [
+            function (Validator $validator): void {
+                $this->isForm() ? $this->readBeats($validator) : $this->checkLines($validator);
+            },
+        ];
     }
 
     public function isForm(): bool
@@ -66,16 +77,18 @@ final class SoloRequest extends FieldsRequest
         $values = $this->validated();
         $columns = ['name' => trim($values['name']), 'rank_id' => (int) $values['rank']];
 
-        return $this->isForm() ? [...$columns, 'kind' => SoloKind::Form, 'beats' => $this->form?->toText() ?? ''] : [
-            ...$columns,
-            'kind' => SoloKind::from($values['kind']),
-            'word' => (string) ($values['word'] ?? ''),
-            'side' => $values['side'],
-            'surface' => trim($values['surface'] ?? ''),
-            'points' => SoloFields::lines($values['points'] ?? ''),
-            'mistakes' => SoloFields::lines($values['mistakes'] ?? ''),
-            'feet' => SoloFields::feet($values, $this->stature()),
-        ];
+        return $this->isForm()
+            ? [...$columns, 'kind' => SoloKind::Form, 'beats' => $this->form?->toText() ?? '']
+            : [
+                ...$columns,
+                'kind' => SoloKind::from($values['kind']),
+                'word' => (string) ($values['word'] ?? ''),
+                'side' => $values['side'],
+                'surface' => trim($values['surface'] ?? ''),
+                'points' => SoloFields::lines($values['points'] ?? ''),
+                'mistakes' => SoloFields::lines($values['mistakes'] ?? ''),
+                'feet' => SoloFields::feet($values, $this->stature()),
+            ];
     }
 
     private function readBeats(Validator $validator): void
@@ -84,7 +97,15 @@ final class SoloRequest extends FieldsRequest
             return;
         }
         try {
-            $this->form = new SoloForm('', '', '', SoloForm::parse($this->input('beats'), app(CatalogueMapper::class)->school($this->school())->vocabulary()));
+            $this->form = new SoloForm(
+                '',
+                '',
+                '',
+                SoloForm::parse(
+                    $this->input('beats'),
+                    app(CatalogueMapper::class)->school($this->school())->vocabulary(),
+                ),
+            );
         } catch (NotationException $exception) {
             foreach ($exception->errors as $error) {
                 $validator->errors()->add('beats', say($error->text()));
@@ -96,8 +117,16 @@ final class SoloRequest extends FieldsRequest
     {
         foreach (['points', 'mistakes'] as $field) {
             $lines = SoloFields::lines(is_string($this->input($field)) ? $this->input($field) : '');
-            if (count($lines) > SoloLimits::LINES || array_filter($lines, static fn (string $line): bool => mb_strlen($line) > SoloLimits::LETTERS) !== []) {
-                $validator->errors()->add($field, __('solos.lines-limit', ['lines' => SoloLimits::LINES, 'letters' => SoloLimits::LETTERS]));
+            if (
+                count($lines) > SoloLimits::LINES
+                || array_filter($lines, static fn (string $line): bool => mb_strlen($line) > SoloLimits::LETTERS) !== []
+            ) {
+                $validator
+                    ->errors()
+                    ->add(
+                        $field,
+                        __('solos.lines-limit', ['lines' => SoloLimits::LINES, 'letters' => SoloLimits::LETTERS]),
+                    );
             }
         }
     }

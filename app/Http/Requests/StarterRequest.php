@@ -16,7 +16,12 @@ final class StarterRequest extends FieldsRequest
         $starter = $this->route('starter');
         $rules = ['ranks' => ['array']];
         foreach ($starter instanceof Starter ? $starter->catalogue()->ranks : [] as $rank) {
-            $rules["ranks.{$rank->id}"] = ['sometimes', 'required', 'string', Rule::in($this->school()->ranks->pluck('code')->all())];
+            $rules["ranks.{$rank->id}"] = [
+                'sometimes',
+                'required',
+                'string',
+                Rule::in($this->school()->ranks->pluck('code')->all()),
+            ];
         }
 
         return $rules;

@@ -19,7 +19,13 @@ final class StudentRequest extends FieldsRequest
             'height' => ['nullable', 'numeric', 'between:0.8,2.4'],
             'born' => ['nullable', 'date_format:Y-m-d', 'before:today', 'after:1900-01-01'],
             'consent_by' => ['nullable', 'string', 'max:200', 'required_with:consent_on'],
-            'consent_on' => ['nullable', 'date_format:Y-m-d', 'before_or_equal:today', 'after:1900-01-01', 'required_with:consent_by'],
+            'consent_on' => [
+                'nullable',
+                'date_format:Y-m-d',
+                'before_or_equal:today',
+                'after:1900-01-01',
+                'required_with:consent_by',
+            ],
             'flags' => ['array'],
             'flags.*' => [Rule::in(self::flags())],
         ];

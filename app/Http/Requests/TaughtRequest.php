@@ -19,7 +19,11 @@ final class TaughtRequest extends FieldsRequest
         return [
             'version' => ['required', 'integer'],
             'change' => ['required', Rule::in(['teach', 'skip', 'back'])],
-            'answer' => ['required', 'string', Rule::exists('answers', 'code')->where('school_id', $this->school()->id)],
+            'answer' => [
+                'required',
+                'string',
+                Rule::exists('answers', 'code')->where('school_id', $this->school()->id),
+            ],
         ];
     }
 
@@ -30,7 +34,10 @@ final class TaughtRequest extends FieldsRequest
         $wishes = [];
         foreach (['teach', 'skip'] as $what) {
             $others = array_values(array_diff($class->$what, [$answer]));
-            $wishes[$what] = array_slice($this->validated('change') === $what ? [...$others, $answer] : $others, -self::MAX);
+            $wishes[$what] = array_slice(
+                $this->validated('change') === $what ? [...$others, $answer] : $others,
+                -self::MAX,
+            );
         }
 
         return ['teach' => $wishes['teach'], 'skip' => $wishes['skip']];

@@ -21,7 +21,10 @@ final class TestRequest extends FieldsRequest
             'place' => ['nullable', 'string', 'max:200'],
             'items' => ['required', Rule::in(['list', 'drawn'])],
             'candidates' => ['array', 'max:300'],
-            'candidates.*' => ['integer', Rule::exists('students', 'id')->where('school_id', $school->id)->whereNull('erased_at')],
+            'candidates.*' => [
+                'integer',
+                Rule::exists('students', 'id')->where('school_id', $school->id)->whereNull('erased_at'),
+            ],
         ];
     }
 

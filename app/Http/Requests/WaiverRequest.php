@@ -30,6 +30,10 @@ final class WaiverRequest extends FieldsRequest
     /** @return array{check: string, beat: string, reason: string} */
     public function waiver(): array
     {
-        return ['check' => $this->validated('check'), 'beat' => $this->validated('beat'), 'reason' => trim($this->validated('reason'))];
+        return [
+            'check' => $this->validated('check'),
+            'beat' => $this->validated('beat'),
+            'reason' => trim($this->validated('reason')),
+        ];
     }
 }

@@ -34,8 +34,16 @@ trait KeepsVersion
             return false;
         }
         $before = $this->getRawOriginal();
-        $this->fill($values)->fill(['version' => $read + 1, 'updated_by_id' => $by->id, 'updated_at' => $this->freshTimestamp()]);
-        $saved = static::query()->whereKey($this->getKey())->where('version', $read)->toBase()->update($this->getAttributes());
+        $this->fill($values)->fill([
+            'version' => $read + 1,
+            'updated_by_id' => $by->id,
+            'updated_at' => $this->freshTimestamp(),
+        ]);
+        $saved = static::query()
+            ->whereKey($this->getKey())
+            ->where('version', $read)
+            ->toBase()
+            ->update($this->getAttributes());
         if ($saved === 0) {
             $this->refresh();
         } else {

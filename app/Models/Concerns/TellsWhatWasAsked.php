@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models\Concerns;
 
 /**
- * Knows of somebody whether anything was asked of them but their school and role: what was made without that is the same for
- * everybody of that school and role.
+ * Knows of somebody whether anything was asked of them but their school and role: what was made without that is the
+ * same for everybody of that school and role.
  */
 trait TellsWhatWasAsked
 {
@@ -23,7 +23,10 @@ trait TellsWhatWasAsked
         return $this->wasToldApart;
     }
 
-    /** The name as the head of every page has it. Asking for it so tells nobody apart: whoever sends a page to others puts theirs in. */
+    /**
+     * The name as the head of every page has it. Asking for it so tells nobody apart: whoever sends a page to others
+     * puts theirs in.
+     */
     public function nameInHead(): string
     {
         return (string) $this->attributes['name'];

@@ -39,15 +39,31 @@ final readonly class AccountList
     public function __construct(private School $school)
     {
         $order = array_flip(array_column(Role::cases(), 'value'));
-        $all = $school->users()->with(['student', 'children'])->get()->sortBy([static fn (User $a, User $b): int => [$order[$a->role->value], $a->name] <=> [$order[$b->role->value], $b->name]])->values();
+        $all = $school
+            ->users()
+            ->with(['student', 'children'])
+            ->get()
+            ->sortBy([
+                static fn (User $a, User $b): int => [$order[$a->role->value], $a->name] <=> [
+                    $order[$b->role->value],
+                    $b->name,
+                ],
+            ])
+            ->values();
         $this->closed = $all->filter(static fn (User $user): bool => $user->isClosed())->values();
         $this->open = $all->reject(static fn (User $user): bool => $user->isClosed())->values();
         $this->invitations = $school->invitations;
         $this->students = $school->students()->pluck('name', 'id')->all();
         $this->withoutAccount = array_diff_key($this->students, array_flip($all->pluck('student_id')->filter()->all()));
-        $this->roles = collect(Role::cases())->mapWithKeys(static fn (Role $role): array => [$role->value => $role->title()])->all();
-        $this->last = DB::table('sessions')->whereIn('user_id', $all->pluck('id'))->orderBy('last_activity')->pluck('last_activity', 'user_id')
-            ->map(static fn (int $last): CarbonImmutable => CarbonImmutable::createFromTimestamp($last))->all();
+        $this->roles = collect(Role::cases())
+            ->mapWithKeys(static fn (Role $role): array => [$role->value => $role->title()])
+            ->all();
+        $this->last = DB::table('sessions')
+            ->whereIn('user_id', $all->pluck('id'))
+            ->orderBy('last_activity')
+            ->pluck('last_activity', 'user_id')
+            ->map(static fn (int $last): CarbonImmutable => CarbonImmutable::createFromTimestamp($last))
+            ->all();
     }
 
     /** @return array<string, string> roles that an account can be given: a student is invited as such */
@@ -66,11 +82,15 @@ final readonly class AccountList
     /** Whom an account is of, or looks after. */
     public function whoseText(User $user): string
     {
-        return $user->role === Role::Guardian ? $user->children->pluck('name')->implode(', ') : (string) $user->student?->name;
+        return $user->role === Role::Guardian
+            ? $user->children->pluck('name')->implode(', ')
+            : (string) $user->student?->name;
     }
 
     public function untilText(Invitation $invitation): string
     {
-        return __($invitation->isOver() ? 'accounts.expired' : 'accounts.until', ['day' => school_time($invitation->expires_at, 'j M, H:i')]);
+        return __($invitation->isOver() ? 'accounts.expired' : 'accounts.until', [
+            'day' => school_time($invitation->expires_at, 'j M, H:i'),
+        ]);
     }
 }

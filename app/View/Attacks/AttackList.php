@@ -37,7 +37,10 @@ final readonly class AttackList
 
     public function __construct(Request $request, School $school, CatalogueMapper $mapper, Coverage $coverage)
     {
-        $this->filters = array_map(static fn (mixed $value): string => is_string($value) ? trim($value) : '', $request->only('find', 'family', 'rank', 'side'));
+        $this->filters = array_map(
+            static fn (mixed $value): string => is_string($value) ? trim($value) : '',
+            $request->only('find', 'family', 'rank', 'side'),
+        );
         $this->kinds = $mapper->kinds($school);
         $this->rankNames = $school->ranks->pluck('name', 'code')->all();
         $this->cells = collect($coverage->cells)->groupBy(static fn (Cell $cell): string => $cell->attack->id);
@@ -76,26 +79,57 @@ final readonly class AttackList
         $cells = $this->cells->get($attack->code, collect());
         $isOne = $cells->count() === 1;
 
-        return array_values($cells->map(fn (Cell $cell): array => [
-            'text' => ($isOne ? '' : __('words.sides-short.'.$cell->side->value).': ').($cell->laidAt === null ? __($cell->taughtAt === null ? 'words.none' : 'attacks.does-not-work') : $this->rankNames[$cell->laidAt]),
-            'isHole' => $cell->laidAt === null,
-        ])->all());
+        return array_values(
+            $cells
+                ->map(
+                    fn (Cell $cell): array => [
+                        'text' => ($isOne ? '' : __('words.sides-short.'.$cell->side->value).': ')
+                        .($cell->laidAt === null
+                            ? __($cell->taughtAt === null ? 'words.none' : 'attacks.does-not-work')
+                            : $this->rankNames[$cell->laidAt]),
+                        'isHole' => $cell->laidAt === null,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return Collection<int, Attack> */
     private function found(School $school): Collection
     {
         $family = Family::tryFrom($this->filter('family'));
-        $ofFamily = array_values(array_filter(array_map(static fn ($kind): ?string => $kind->family === $family ? $kind->id : null, $this->kinds->all())));
+        $ofFamily = array_values(
+            array_filter(
+                array_map(
+                    static fn ($kind): ?string => $kind->family === $family ? $kind->id : null,
+                    $this->kinds->all(),
+                ),
+            ),
+        );
 
-        return $school->attacks()->with('neededBy')
-            ->when($this->filter('find'), static fn (Builder $query, string $words) => $query->where(static fn (Builder $any) => $any
-                ->whereLike('title', "%{$words}%")->orWhereLike('notes', "%{$words}%")->orWhereLike('kind', "%{$words}%")))
+        return $school
+            ->attacks()
+            ->with('neededBy')
+            ->when(
+                $this->filter('find'),
+                static fn (Builder $query, string $words) => $query->where(
+                    static fn (Builder $any) => $any
+                        ->whereLike('title', "%{$words}%")
+                        ->orWhereLike('notes', "%{$words}%")
+                        ->orWhereLike('kind', "%{$words}%"),
+                ),
+            )
             ->when($this->filter('family'), static fn (Builder $query) => $query->whereIn('kind', $ofFamily))
-            ->when($this->filter('rank'), static fn (Builder $query, string $code) => $query->whereRelation('neededBy', 'code', $code))
+            ->when(
+                $this->filter('rank'),
+                static fn (Builder $query, string $code) => $query->whereRelation('neededBy', 'code', $code),
+            )
             ->get()
             // What cannot be read is listed apart.
-            ->filter(fn (Attack $attack): bool => isset($this->cells[$attack->code]) && $this->hasSides($this->cells[$attack->code]));
+            ->filter(
+                fn (Attack $attack): bool => isset($this->cells[$attack->code])
+                    && $this->hasSides($this->cells[$attack->code]),
+            );
     }
 
     /** @param Collection<int, Cell> $cells both sides of an attack, or its only one */

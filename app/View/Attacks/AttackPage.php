@@ -35,8 +35,12 @@ final readonly class AttackPage
 
     public function __construct(public Attack $attack, private Catalogue $catalogue, Coverage $coverage, School $school)
     {
-        $this->cells = array_values(array_filter($coverage->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->id));
-        $this->holes = array_values(array_filter($coverage->holes, static fn (Hole $hole): bool => $hole->attack === $attack->id));
+        $this->cells = array_values(
+            array_filter($coverage->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->id),
+        );
+        $this->holes = array_values(
+            array_filter($coverage->holes, static fn (Hole $hole): bool => $hole->attack === $attack->id),
+        );
         $this->answers = $school->answers->keyBy('code');
         $this->rankNames = array_column($catalogue->ranks, 'name', 'id');
         $this->style = $catalogue->school->conventions->bearings;
@@ -45,20 +49,37 @@ final readonly class AttackPage
     /** @return list<array{text: string, answers: list<Answer>, worksFrom: array<string, int>, showsBeats: bool}> */
     public function sides(): array
     {
-        return array_map(fn (Cell $cell): array => [
-            'text' => __($cell->laidAt !== null ? 'attacks.side-answered' : ($cell->taughtAt === null ? 'attacks.side-open' : 'attacks.side-fails'), [
-                'side' => count($this->cells) === 1 ? __('attacks.only-side') : ucfirst(__('words.sides.'.$cell->side->value)),
-                'rank' => $this->rankNames[$cell->laidAt ?? ''] ?? '',
-            ]),
-            'answers' => array_values(array_filter(array_map(fn (string $id): ?Answer => $this->answers->get($id), $cell->answers))),
-            'worksFrom' => $cell->worksFrom,
-            'showsBeats' => $cell->side === Side::Written,
-        ], $this->cells);
+        return array_map(
+            fn (Cell $cell): array => [
+                'text' => __(
+                    $cell->laidAt !== null
+                        ? 'attacks.side-answered'
+                        : ($cell->taughtAt === null
+                            ? 'attacks.side-open'
+                            : 'attacks.side-fails'),
+                    [
+                        'side' => count($this->cells) === 1
+                            ? __('attacks.only-side')
+                            : ucfirst(__('words.sides.'.$cell->side->value)),
+                        'rank' => $this->rankNames[$cell->laidAt ?? ''] ?? '',
+                    ],
+                ),
+                'answers' => array_values(
+                    array_filter(array_map(fn (string $id): ?Answer => $this->answers->get($id), $cell->answers)),
+                ),
+                'worksFrom' => $cell->worksFrom,
+                'showsBeats' => $cell->side === Side::Written,
+            ],
+            $this->cells,
+        );
     }
 
     public function when(): WhenPicture
     {
-        return new WhenPicture(WhenReport::ofCell($this->catalogue, $this->cells[0]), $this->answers->pluck('title', 'code')->all());
+        return new WhenPicture(
+            WhenReport::ofCell($this->catalogue, $this->cells[0]),
+            $this->answers->pluck('title', 'code')->all(),
+        );
     }
 
     /** @return array<string, string> texts by name */
@@ -73,7 +94,9 @@ final readonly class AttackPage
 
         return [
             ...$facts,
-            __('attacks.needed-by') => $this->attack->need->youth === $this->attack->need->rank ? $need : __('attacks.need-and-youth', ['rank' => $need, 'youth' => $youth]),
+            __('attacks.needed-by') => $this->attack->need->youth === $this->attack->need->rank
+                ? $need
+                : __('attacks.need-and-youth', ['rank' => $need, 'youth' => $youth]),
             __('attacks.prevalence') => __('words.of', ['count' => $this->attack->prevalence, 'all' => 5]),
         ];
     }
@@ -82,6 +105,8 @@ final readonly class AttackPage
     {
         $clock = __('words.o-clock', ['hour' => $hour]);
 
-        return $this->style === BearingStyle::Clock ? $clock : say($this->attack->facets->bearing->spell($this->style))." ({$clock})";
+        return $this->style === BearingStyle::Clock
+            ? $clock
+            : say($this->attack->facets->bearing->spell($this->style))." ({$clock})";
     }
 }

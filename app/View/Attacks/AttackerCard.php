@@ -31,19 +31,24 @@ final readonly class AttackerCard
             default => __('card.slowly'),
         };
         $limb = Text::of('card.limbs.'.($attack->kind->blow()?->isByLeg() === true ? 'leg' : 'arm'));
-        $this->recoil = $attack->kind->blow() === null ? null : say(Text::of('card.recoil.'.$attack->briefing->recoil->value, ['limb' => $limb]));
+        $this->recoil = $attack->kind->blow() === null
+            ? null
+            : say(Text::of('card.recoil.'.$attack->briefing->recoil->value, ['limb' => $limb]));
         $this->call = __('card.call', ['attack' => $attack->title]);
     }
 
     /** @return array<string, string> what is told, by what it is about */
     public function rows(): array
     {
-        return array_filter([
-            __('card.how') => $this->how,
-            __('card.speed') => $this->speed,
-            __('card.limb') => $this->recoil,
-            __('card.say') => $this->call,
-        ], static fn (?string $text): bool => $text !== null);
+        return array_filter(
+            [
+                __('card.how') => $this->how,
+                __('card.speed') => $this->speed,
+                __('card.limb') => $this->recoil,
+                __('card.say') => $this->call,
+            ],
+            static fn (?string $text): bool => $text !== null,
+        );
     }
 
     /** What the caller tells in one line. */

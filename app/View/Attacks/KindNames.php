@@ -17,6 +17,12 @@ final readonly class KindNames
     /** Reads and says attacks with these kinds in one line. */
     public function spoken(Kinds $kinds): AttackWords
     {
-        return new AttackWords($kinds, array_map(fn (Kind $kind): string => $this->texts->say($kind->name()), array_column($kinds->all(), null, 'id')));
+        return new AttackWords(
+            $kinds,
+            array_map(
+                fn (Kind $kind): string => $this->texts->say($kind->name()),
+                array_column($kinds->all(), null, 'id'),
+            ),
+        );
     }
 }

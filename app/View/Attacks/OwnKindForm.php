@@ -26,14 +26,24 @@ final readonly class OwnKindForm
 
     public function text(string $field): string
     {
-        $value = old($field, $field === 'cautions' ? implode("\n", $this->kind->cautions ?? []) : $this->kind?->getAttribute($field));
+        $value = old(
+            $field,
+            $field === 'cautions' ? implode("\n", $this->kind->cautions ?? []) : $this->kind?->getAttribute($field),
+        );
 
         return is_scalar($value) ? (string) $value : '';
     }
 
     public function has(string $field, string $value): bool
     {
-        return in_array($value, array_map(strval(...), array_filter((array) old($field, $this->kind?->getAttribute($field) ?? []), is_scalar(...))), true);
+        return in_array(
+            $value,
+            array_map(
+                strval(...),
+                array_filter((array) old($field, $this->kind?->getAttribute($field) ?? []), is_scalar(...)),
+            ),
+            true,
+        );
     }
 
     /** @return array<string, string> */
@@ -66,11 +76,26 @@ final readonly class OwnKindForm
         $chosen = [];
         foreach (Facet::cases() as $facet) {
             $allowed = $feasibility->allowed($kind, $facet, $chosen);
-            $chosen[$facet->value] = in_array($facet->default(), $allowed, true) ? $facet->default() : ($facet === Facet::Phase && in_array('landed', $allowed, true) ? 'landed' : $allowed[0]);
+            $chosen[$facet->value] = in_array($facet->default(), $allowed, true)
+                ? $facet->default()
+                : ($facet === Facet::Phase && in_array('landed', $allowed, true)
+                    ? 'landed'
+                    : $allowed[0]);
         }
-        $attack = new Attack($kind->id, $kind->words->name ?? $kind->id, $kind, Facets::of($chosen), new Need(null, null));
+        $attack = new Attack(
+            $kind->id,
+            $kind->words->name ?? $kind->id,
+            $kind,
+            Facets::of($chosen),
+            new Need(null, null),
+        );
 
-        return SituationView::of(new Catalogue($catalogue->school, [...$catalogue->kinds, $kind], $catalogue->ranks, $catalogue->ladder, [$attack]), $attack);
+        return SituationView::of(
+            new Catalogue($catalogue->school, [...$catalogue->kinds, $kind], $catalogue->ranks, $catalogue->ladder, [
+                $attack,
+            ]),
+            $attack,
+        );
     }
 
     /**

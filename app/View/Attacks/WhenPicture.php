@@ -24,7 +24,10 @@ final readonly class WhenPicture
 
     public float $height;
 
-    /** @var list<array{y: float, title: string, works: bool, needs: float, told: float, end: float, distance: ?float, from: float, text: string}> */
+    /**
+     * @var list<array{y: float, title: string, works: bool, needs: float, told: float, end: float, distance: ?float,
+     *     from: float, text: string}>
+     */
     public array $rows;
 
     /** @var list<array{x: float, label: string}> of time and of distance */
@@ -38,11 +41,33 @@ final readonly class WhenPicture
     /** @param array<string, string> $titles of the answers, by id */
     public function __construct(WhenReport $report, array $titles, public Palette $palette = Palette::Slate)
     {
-        $answers = array_values(array_filter($report->answers, static fn (Timeliness $one): bool => isset($titles[$one->answer->id])));
-        $seconds = ceil(2 * max(0.5, ...array_map(static fn (Timeliness $one): float => max($one->needs, $one->arrival ?? 0.0) + 0.2, $answers), ...[0.5])) / 2;
-        $metres = ceil(2 * max(0.5, ...array_map(static fn (Timeliness $one): float => $one->distance + 0.2, $answers), ...[0.5])) / 2;
-        $time = static fn (float $at): float => round(self::EDGE + $at / $seconds * (self::TIME - self::EDGE), 1);
-        $place = static fn (float $at): float => round(self::DISTANCE + $at / $metres * (self::WIDTH - self::EDGE - self::DISTANCE), 1);
+        $answers = array_values(
+            array_filter($report->answers, static fn (Timeliness $one): bool => isset($titles[$one->answer->id])),
+        );
+        $seconds = ceil(
+            2
+                * max(
+                    0.5,
+                    ...array_map(
+                        static fn (Timeliness $one): float => max($one->needs, $one->arrival ?? 0.0) + 0.2,
+                        $answers,
+                    ),
+                    ...[0.5],
+                ),
+        ) / 2;
+        $metres = ceil(
+            2
+                * max(
+                    0.5,
+                    ...array_map(static fn (Timeliness $one): float => $one->distance + 0.2, $answers),
+                    ...[0.5],
+                ),
+        ) / 2;
+        $time = static fn (float $at): float => round(self::EDGE + ($at / $seconds) * (self::TIME - self::EDGE), 1);
+        $place = static fn (float $at): float => round(
+            self::DISTANCE + ($at / $metres) * (self::WIDTH - self::EDGE - self::DISTANCE),
+            1,
+        );
         $arrival = ($answers[0] ?? null)?->arrival;
         $rows = [];
         foreach ($answers as $index => $one) {
@@ -60,16 +85,33 @@ final readonly class WhenPicture
         }
         $this->rows = $rows;
         $this->height = self::TOP + self::LINE * count($rows);
-        $marks = array_map(static fn (int $half): array => ['x' => $time($half / 2), 'label' => number_format($half / 2, 1).' s'], range(0, (int) (2 * $seconds)));
-        $this->marks = $arrival === null ? $marks : [...$marks, ...array_map(static fn (int $whole): array => ['x' => $place($whole), 'label' => "{$whole} m"], range(0, (int) $metres))];
+        $marks = array_map(
+            static fn (int $half): array => ['x' => $time($half / 2), 'label' => number_format($half / 2, 1).' s'],
+            range(0, (int) (2 * $seconds)),
+        );
+        $this->marks = $arrival === null
+            ? $marks
+            : [
+                ...$marks,
+                ...array_map(
+                    static fn (int $whole): array => ['x' => $place($whole), 'label' => "{$whole} m"],
+                    range(0, (int) $metres),
+                ),
+            ];
         $this->arrival = $arrival === null ? null : $time($arrival);
         $this->arrives = $arrival === null ? '' : __('attacks.when.arrives', ['seconds' => number_format($arrival, 2)]);
     }
 
     private function text(Timeliness $one, bool $works, string $title): string
     {
-        $named = ['title' => $title, 'needs' => number_format($one->needs, 2), 'told' => number_format($one->told, 2), 'metres' => number_format($one->distance, 2)];
+        $named = [
+            'title' => $title,
+            'needs' => number_format($one->needs, 2),
+            'told' => number_format($one->told, 2),
+            'metres' => number_format($one->distance, 2),
+        ];
 
-        return __($one->arrival === null ? 'attacks.when.held' : 'attacks.when.line', $named).($works ? '' : ' '.__('attacks.when.fails'));
+        return __($one->arrival === null ? 'attacks.when.held' : 'attacks.when.line', $named)
+            .($works ? '' : ' '.__('attacks.when.fails'));
     }
 }

@@ -24,7 +24,13 @@ final readonly class DoctrineChoice
      * @param list<string> $beats
      * @param string       $end   where both stand when it is over
      */
-    private function __construct(public Doctrine $doctrine, public string $title, public array $beats, public FloorPicture $picture, public string $end) {}
+    private function __construct(
+        public Doctrine $doctrine,
+        public string $title,
+        public array $beats,
+        public FloorPicture $picture,
+        public string $end,
+    ) {}
 
     /** @return list<self> one for each doctrine */
     public static function all(BearingStyle $style): array
@@ -42,7 +48,10 @@ final readonly class DoctrineChoice
                 $answer->title,
                 array_map(static fn (Beat $beat): string => (new Printer())->beat($beat), $answer->beats->line),
                 FloorPicture::ofRun($run, $style)->only($end->number),
-                __('beginning.doctrine.end', ['seconds' => number_format($end->time, 1), 'metres' => number_format($end->positions()->distance, 2)]),
+                __('beginning.doctrine.end', [
+                    'seconds' => number_format($end->time, 1),
+                    'metres' => number_format($end->positions()->distance, 2),
+                ]),
             );
         }
 
@@ -57,6 +66,9 @@ final readonly class DoctrineChoice
 
     private static function catalogue(): Catalogue
     {
-        return (new CatalogueReader())->read((string) file_get_contents(database_path('starters/doctrines.yaml')), Format::Yaml)->catalogue;
+        return (new CatalogueReader())->read(
+            (string) file_get_contents(database_path('starters/doctrines.yaml')),
+            Format::Yaml,
+        )->catalogue;
     }
 }

@@ -30,7 +30,13 @@ final readonly class RankRows
 
     public static function of(School $school, Ladder $ladder): self
     {
-        $rows = $school->ranks->map(static fn (Rank $rank): array => ['name' => $rank->name, 'max_beats' => $rank->max_beats, 'goal_rung' => $rank->goal_rung]);
+        $rows = $school->ranks->map(
+            static fn (Rank $rank): array => [
+                'name' => $rank->name,
+                'max_beats' => $rank->max_beats,
+                'goal_rung' => $rank->goal_rung,
+            ],
+        );
 
         return $rows->isEmpty() ? self::numbered(self::USUAL, $ladder) : new self(array_values($rows->all()));
     }
@@ -38,14 +44,25 @@ final readonly class RankRows
     /** So many ranks with neutral names. */
     public static function numbered(int $count, Ladder $ladder): self
     {
-        return self::named(array_map(static fn (int $number): string => __('beginning.ranks.neutral', ['number' => $number]), range(1, $count)), $ladder);
+        return self::named(
+            array_map(
+                static fn (int $number): string => __('beginning.ranks.neutral', ['number' => $number]),
+                range(1, $count),
+            ),
+            $ladder,
+        );
     }
 
     /** Ranks by a list of names, one a line. */
     public static function pasted(string $list, Ladder $ladder): self
     {
         $names = preg_split('/\R/u', $list, flags: PREG_SPLIT_NO_EMPTY) ?: [];
-        $names = array_values(array_filter(array_map(static fn (string $name): string => mb_substr(trim($name), 0, 200), $names), static fn (string $name): bool => $name !== ''));
+        $names = array_values(
+            array_filter(
+                array_map(static fn (string $name): string => mb_substr(trim($name), 0, 200), $names),
+                static fn (string $name): bool => $name !== '',
+            ),
+        );
 
         return self::named(array_slice($names, 0, self::MAX), $ladder);
     }

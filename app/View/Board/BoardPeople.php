@@ -25,35 +25,61 @@ final readonly class BoardPeople
 {
     private Catalogue $catalogue;
 
-    private function __construct(private School $school, private CatalogueMapper $mapper, private CoverageBook $coverages, private CarbonImmutable $at)
-    {
+    private function __construct(
+        private School $school,
+        private CatalogueMapper $mapper,
+        private CoverageBook $coverages,
+        private CarbonImmutable $at,
+    ) {
         $this->catalogue = $mapper->curriculum($school);
     }
 
     /**
      * @param Collection<int, Student> $students with their ranks
      *
-     * @return array<int, array{states: array<string, ProofState>, last: ?int, next: ?string, moves: string}> by the id of the row: states by the cell's key of what the rank needs, seconds of the last try, key of the cell that is wanted most
+     * @return array<int, array{states: array<string, ProofState>, last: ?int, next: ?string, moves: string}> by the id
+     *     of the row: states by the cell's key of what the rank needs, seconds of the last try, key of the cell that is
+     *     wanted most
      */
-    public static function of(School $school, Collection $students, CatalogueMapper $mapper, CoverageBook $coverages, CarbonImmutable $at): array
-    {
+    public static function of(
+        School $school,
+        Collection $students,
+        CatalogueMapper $mapper,
+        CoverageBook $coverages,
+        CarbonImmutable $at,
+    ): array {
         $people = new self($school, $mapper, $coverages, $at);
         $shelf = new PersonShelf($school, 'board', Revision::ofCurriculum($school), $at);
-        $told = $shelf->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), static fn (array $ids): array => $people->tell($students->whereIn('id', $ids)));
+        $told = $shelf->of(
+            array_values($students->map(static fn (Student $student): int => $student->id)->all()),
+            static fn (array $ids): array => $people->tell($students->whereIn('id', $ids)),
+        );
         $cases = ProofState::cases();
 
-        return array_map(static fn (array $one): array => [...$one, 'states' => array_map(static fn (int $place): ProofState => $cases[$place], $one['states'])], $told);
+        return array_map(
+            static fn (array $one): array => [
+                ...$one,
+                'states' => array_map(static fn (int $place): ProofState => $cases[$place], $one['states']),
+            ],
+            $told,
+        );
     }
 
     /**
      * @param Collection<int, Student> $students
      *
-     * @return array<int, array{states: array<string, int>, last: ?int, next: ?string, moves: string}> states by their places among all, which are read in less time
+     * @return array<int, array{states: array<string, int>, last: ?int, next: ?string, moves: string}> states by their
+     *     places among all, which are read in less time
      */
     private function tell(Collection $students): array
     {
-        $windows = (new WindowBook($this->school, $this->catalogue))->of(array_values($students->map(static fn (Student $student): int => $student->id)->all()), $this->at);
-        $cores = $students->mapWithKeys(fn (Student $student): array => [$student->id => $this->mapper->student($student)])->all();
+        $windows = (new WindowBook($this->school, $this->catalogue))->of(
+            array_values($students->map(static fn (Student $student): int => $student->id)->all()),
+            $this->at,
+        );
+        $cores = $students
+            ->mapWithKeys(fn (Student $student): array => [$student->id => $this->mapper->student($student)])
+            ->all();
         $pool = $this->coverages->poolOf($this->school, array_values($cores), $this->at);
         $places = array_flip(array_column(ProofState::cases(), 'value'));
         $cells = $this->coverages->of($this->school)->cells;
@@ -61,7 +87,10 @@ final readonly class BoardPeople
         foreach ($students as $student) {
             $stand[$student->id] = $this->statesOf($student, $cells, $windows[$student->id]);
         }
-        $titles = array_map(static fn (array $cells): array => array_map(static fn (array $cell): string => $cell[0], $cells), $stand);
+        $titles = array_map(
+            static fn (array $cells): array => array_map(static fn (array $cell): string => $cell[0], $cells),
+            $stand,
+        );
         $moves = RungMoves::of($this->school, $this->catalogue->ladder, $titles, $windows, $this->at);
         $people = [];
         foreach ($students as $student) {
@@ -69,7 +98,9 @@ final readonly class BoardPeople
             $people[$student->id] = [
                 'states' => array_map(static fn (array $cell): int => $places[$cell[1]->value], $stand[$student->id]),
                 'last' => $last === [] ? null : max($last),
-                'next' => self::heaviest($pool->tickets($cores[$student->id], $student->rank->goal_rung, $windows[$student->id]))?->key->text,
+                'next' => self::heaviest(
+                    $pool->tickets($cores[$student->id], $student->rank->goal_rung, $windows[$student->id]),
+                )?->key->text,
                 'moves' => $moves[$student->id]->short(),
             ];
         }
@@ -81,7 +112,8 @@ final readonly class BoardPeople
      * @param list<Cell>            $cells   all of the catalogue
      * @param array<string, Window> $windows by the cell's key
      *
-     * @return array<string, array{string, ProofState}> what it is called and how it stands, of what the student’s rank needs
+     * @return array<string, array{string, ProofState}> what it is called and how it stands, of what the student’s rank
+     *     needs
      */
     private function statesOf(Student $student, array $cells, array $windows): array
     {
@@ -93,7 +125,10 @@ final readonly class BoardPeople
             $need = $cell->attack->need->by($isYouth);
             if ($need !== null && $order[$need] <= $rank) {
                 $key = $cell->key->text;
-                $states[$key] = [sided($cell->attack->title, $cell->side), ($windows[$key] ?? null)?->state($goal, $this->at) ?? ProofState::Untried];
+                $states[$key] = [
+                    sided($cell->attack->title, $cell->side),
+                    ($windows[$key] ?? null)?->state($goal, $this->at) ?? ProofState::Untried,
+                ];
             }
         }
 

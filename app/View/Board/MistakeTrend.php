@@ -34,19 +34,33 @@ final readonly class MistakeTrend
         return 2 * self::WEEKS;
     }
 
-    /** @return list<array{title: string, head: list<string>, rows: list<array{name: string, mistake: string, now: int, before: int, trend: string}>}> */
+    /**
+     * @return list<array{title: string, head: list<string>, rows: list<array{name: string, mistake: string, now: int,
+     *     before: int, trend: string}>}>
+     */
     public function sections(): array
     {
         $sections = [];
         foreach (['attack' => $this->byAttack, 'student' => $this->byStudent] as $by => $rows) {
             $sections[] = [
                 'title' => __('board.mistakes.by-'.$by),
-                'head' => [__('words.'.$by), __('words.mistake'), __('board.mistakes.late', ['weeks' => self::WEEKS]), __('board.mistakes.before', ['weeks' => self::WEEKS])],
-                'rows' => array_map(static fn (array $row): array => [...$row, 'trend' => match ($row['now'] <=> $row['before']) {
-                    1 => 'more',
-                    -1 => 'fewer',
-                    default => 'same',
-                }], $rows),
+                'head' => [
+                    __('words.'.$by),
+                    __('words.mistake'),
+                    __('board.mistakes.late', ['weeks' => self::WEEKS]),
+                    __('board.mistakes.before', ['weeks' => self::WEEKS]),
+                ],
+                'rows' => array_map(
+                    static fn (array $row): array => [
+                        ...$row,
+                        'trend' => match ($row['now'] <=> $row['before']) {
+                            1 => 'more',
+                            -1 => 'fewer',
+                            default => 'same',
+                        },
+                    ],
+                    $rows,
+                ),
             ];
         }
 
@@ -57,17 +71,39 @@ final readonly class MistakeTrend
     private function count(School $school, CarbonImmutable $end, string $of, string $table, string $name): array
     {
         $since = $end->subWeeks(self::WEEKS);
-        $rows = DB::select(<<<SQL
+        $rows = DB::select(
+            <<<SQL
             select t.{$name} as name, m.mistake, m.now, m.before from (
-                select whose, mistake, coalesce(sum(times) filter (where week >= :since), 0) as now, coalesce(sum(times) filter (where week < :until), 0) as before
-                from mistake_weeks where school_id = :school and of = :of and week >= :from and week < :end group by 1, 2
-            ) as m join {$table} t on t.id = m.whose where m.now + m.before > 0 order by m.now desc, m.before desc, name, m.mistake limit :shown
-            SQL, ['since' => $since, 'until' => $since, 'school' => $school->id, 'of' => $of, 'from' => $end->subWeeks(2 * self::WEEKS), 'end' => $end, 'shown' => self::SHOWN]);
+                select whose, mistake, coalesce(sum(times) filter (where week >= :since), 0) as now,
+                    coalesce(sum(times) filter (where week < :until), 0) as before
+                from mistake_weeks where school_id = :school and of = :of and week >= :from and week < :end
+                    group by 1, 2
+            ) as m join {$table} t on t.id = m.whose where m.now + m.before > 0
+                order by m.now desc, m.before desc, name, m.mistake limit :shown
+            SQL
+            ,
+            [
+                'since' => $since,
+                'until' => $since,
+                'school' => $school->id,
+                'of' => $of,
+                'from' => $end->subWeeks(2 * self::WEEKS),
+                'end' => $end,
+                'shown' => self::SHOWN,
+            ],
+        );
 
-        return array_values(array_map(static function (object $row): array {
-            ['name' => $name, 'mistake' => $mistake, 'now' => $now, 'before' => $before] = (array) $row;
+        return array_values(
+            array_map(static function (object $row): array {
+                ['name' => $name, 'mistake' => $mistake, 'now' => $now, 'before' => $before] = (array) $row;
 
-            return ['name' => (string) $name, 'mistake' => (string) $mistake, 'now' => (int) $now, 'before' => (int) $before];
-        }, $rows));
+                return [
+                    'name' => (string) $name,
+                    'mistake' => (string) $mistake,
+                    'now' => (int) $now,
+                    'before' => (int) $before,
+                ];
+            }, $rows),
+        );
     }
 }

@@ -26,8 +26,14 @@ final readonly class ProofLine
     public ?DateTimeImmutable $fadesOn;
 
     /** @param Window $window what is kept of the tries */
-    public function __construct(public Student $student, public Attack $attack, public Side $side, public int $rung, Window $window, DateTimeImmutable $at)
-    {
+    public function __construct(
+        public Student $student,
+        public Attack $attack,
+        public Side $side,
+        public int $rung,
+        Window $window,
+        DateTimeImmutable $at,
+    ) {
         $evidence = $window->evidence($rung, $at);
         $this->state = $window->state($rung, $at);
         $this->lower = $this->state === ProofState::Untried ? 0.0 : $evidence->lower();
@@ -44,7 +50,17 @@ final readonly class ProofLine
      */
     public static function of(Student $student, Attack $attack, int $rung, array $windows, DateTimeImmutable $at): array
     {
-        return array_map(static fn (Side $side): self => new self($student, $attack, $side, $rung, $windows[CellKey::of($attack, $side)->text] ?? Window::empty(), $at), $attack->sides());
+        return array_map(
+            static fn (Side $side): self => new self(
+                $student,
+                $attack,
+                $side,
+                $rung,
+                $windows[CellKey::of($attack, $side)->text] ?? Window::empty(),
+                $at,
+            ),
+            $attack->sides(),
+        );
     }
 
     public function text(): string

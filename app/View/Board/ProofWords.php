@@ -16,13 +16,18 @@ final class ProofWords
     {
         $form = $this->forms["{$line->state->value} {$line->rung} {$line->count}"] ??= self::form($line);
 
-        return strtr($form, [':lower' => number_format($line->lower, 2)]).($line->fadesOn === null ? '' : __('proof.fades', ['day' => $line->fadesOn->format('j M')]));
+        return strtr($form, [':lower' => number_format($line->lower, 2)])
+            .($line->fadesOn === null ? '' : __('proof.fades', ['day' => $line->fadesOn->format('j M')]));
     }
 
     private static function form(ProofLine $line): string
     {
         return $line->state === ProofState::Untried
             ? __('proof.untried-at', ['rung' => $line->rung])
-            : trans_choice('proof.line', $line->count, ['state' => __('proof.states.'.$line->state->value), 'rung' => $line->rung, 'lower' => ':lower']);
+            : trans_choice('proof.line', $line->count, [
+                'state' => __('proof.states.'.$line->state->value),
+                'rung' => $line->rung,
+                'lower' => ':lower',
+            ]);
     }
 }

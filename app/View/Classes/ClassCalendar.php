@@ -18,8 +18,8 @@ use Sabre\VObject\Component\VTimeZone;
 use StoneDrill\Core\Session\HomeItem;
 
 /**
- * Classes, tests and practice at home that concern somebody, as iCalendar (RFC 5545). A change raises the sequence; what is called
- * off says so.
+ * Classes, tests and practice at home that concern somebody, as iCalendar (RFC 5545). A change raises the sequence;
+ * what is called off says so.
  */
 final readonly class ClassCalendar
 {
@@ -35,7 +35,9 @@ final readonly class ClassCalendar
     {
         $calendar = new VCalendar(['PRODID' => self::PRODUCT, 'X-WR-CALNAME' => $user->school->name]);
         $ranks = self::ranks($user);
-        foreach ($user->school->classes()->where('at', '>=', $now->subDays(self::BACK))->orderBy('at')->get() as $class) {
+        foreach (
+            $user->school->classes()->where('at', '>=', $now->subDays(self::BACK))->orderBy('at')->get() as $class
+        ) {
             if ($ranks === null || $class->ranks === [] || array_intersect($ranks, $class->ranks) !== []) {
                 self::add($calendar, $class->setRelation('school', $user->school));
             }
@@ -44,7 +46,14 @@ final readonly class ClassCalendar
         foreach ($user->role === Role::Guardian ? $user->children : array_filter([$user->student]) as $student) {
             self::addHome($calendar, $student, $now);
         }
-        foreach ($user->school->tests()->where('at', '>=', $now->subDays(self::BACK))->with('rank')->orderBy('at')->get() as $test) {
+        foreach (
+            $user->school
+                ->tests()
+                ->where('at', '>=', $now->subDays(self::BACK))
+                ->with('rank')
+                ->orderBy('at')
+                ->get() as $test
+        ) {
             if ($user->role->teaches() || $test->candidates()->whereKey(self::students($user))->exists()) {
                 self::addTest($calendar, $test);
             }
@@ -54,7 +63,11 @@ final readonly class ClassCalendar
         if ($calendar->select('VEVENT') === []) {
             $zone = $calendar->add('VTIMEZONE', ['TZID' => 'UTC']);
             assert($zone instanceof VTimeZone);
-            $zone->add('STANDARD', ['DTSTART' => '19700101T000000', 'TZOFFSETFROM' => '+0000', 'TZOFFSETTO' => '+0000']);
+            $zone->add('STANDARD', [
+                'DTSTART' => '19700101T000000',
+                'TZOFFSETFROM' => '+0000',
+                'TZOFFSETTO' => '+0000',
+            ]);
         }
 
         return $calendar;
@@ -101,7 +114,12 @@ final readonly class ClassCalendar
         $event = $calendar->add('VEVENT', [
             'UID' => "home-{$student->id}-{$week->monday->format('Y-m-d')}@stone-drill",
             'DTSTAMP' => $week->monday->utc(),
-            'SUMMARY' => __('home.event', ['answers' => implode(', ', array_map(static fn (HomeItem $item): string => $item->answer->title, $week->items))]),
+            'SUMMARY' => __('home.event', [
+                'answers' => implode(
+                    ', ',
+                    array_map(static fn (HomeItem $item): string => $item->answer->title, $week->items),
+                ),
+            ]),
             'URL' => route('home.show', $student),
         ]);
         assert($event instanceof VEvent);
@@ -112,7 +130,9 @@ final readonly class ClassCalendar
     /** @return list<int> ids of the students whom they see */
     private static function students(User $user): array
     {
-        return array_values($user->role === Role::Guardian ? $user->children->modelKeys() : array_filter([$user->student_id]));
+        return array_values(
+            $user->role === Role::Guardian ? $user->children->modelKeys() : array_filter([$user->student_id]),
+        );
     }
 
     /** @return list<string>|null codes of ranks that concern them; null for all */
@@ -120,7 +140,9 @@ final readonly class ClassCalendar
     {
         return match ($user->role) {
             Role::Student => array_values(array_filter([$user->student?->rank->code])),
-            Role::Guardian => array_values($user->children->map(static fn (Student $child): string => $child->rank->code)->unique()->all()),
+            Role::Guardian => array_values(
+                $user->children->map(static fn (Student $child): string => $child->rank->code)->unique()->all(),
+            ),
             default => null,
         };
     }

@@ -10,7 +10,10 @@ use App\Models\Student;
 use App\Models\TrainingClass;
 use Illuminate\Support\Collection;
 
-/** What was done in a class beside what was planned: who got fewer tries than there was time for, and what is left for the next. */
+/**
+ * What was done in a class beside what was planned: who got fewer tries than there was time for, and what is left for
+ * the next.
+ */
 final readonly class ClassDone
 {
     /** @var Collection<int, Rep> those that stand */
@@ -21,9 +24,16 @@ final readonly class ClassDone
      * @param int                      $meant    tries that each was meant to defend
      * @param list<string>             $taught   codes of answers that were to be taught
      */
-    public function __construct(private TrainingClass $class, private Collection $students, public int $meant, private array $taught)
-    {
-        $this->reps = $class->reps()->standing()->get(['id', 'student_id', 'attacker_id', 'answer_id', 'outcome']);
+    public function __construct(
+        private TrainingClass $class,
+        private Collection $students,
+        public int $meant,
+        private array $taught,
+    ) {
+        $this->reps = $class
+            ->reps()
+            ->standing()
+            ->get(['id', 'student_id', 'attacker_id', 'answer_id', 'outcome']);
     }
 
     public function isEmpty(): bool
@@ -37,12 +47,22 @@ final readonly class ClassDone
         $defended = $this->reps->countBy('student_id');
         $attacked = $this->reps->countBy('attacker_id');
 
-        return array_values($this->students->map(fn (Student $student): array => [
-            'name' => $student->name,
-            'defended' => $defended[$student->id] ?? 0,
-            'attacked' => $attacked[$student->id] ?? 0,
-            'fewer' => $this->meant > ($defended[$student->id] ?? 0) ? (string) ($this->meant - ($defended[$student->id] ?? 0)) : '',
-        ])->sortBy(static fn (array $row): int => $row['defended'])->values()->all());
+        return array_values(
+            $this->students
+                ->map(
+                    fn (Student $student): array => [
+                        'name' => $student->name,
+                        'defended' => $defended[$student->id] ?? 0,
+                        'attacked' => $attacked[$student->id] ?? 0,
+                        'fewer' => $this->meant > ($defended[$student->id] ?? 0)
+                            ? (string) ($this->meant - ($defended[$student->id] ?? 0))
+                            : '',
+                    ],
+                )
+                ->sortBy(static fn (array $row): int => $row['defended'])
+                ->values()
+                ->all(),
+        );
     }
 
     public function isOver(): bool
@@ -55,6 +75,12 @@ final readonly class ClassDone
     {
         $used = $this->reps->pluck('answer_id')->filter()->flip();
 
-        return array_values($this->class->school->answers->whereIn('code', $this->taught)->reject(static fn (Answer $answer): bool => isset($used[$answer->id]))->map(static fn (Answer $answer): string => $answer->title)->all());
+        return array_values(
+            $this->class->school->answers
+                ->whereIn('code', $this->taught)
+                ->reject(static fn (Answer $answer): bool => isset($used[$answer->id]))
+                ->map(static fn (Answer $answer): string => $answer->title)
+                ->all(),
+        );
     }
 }

@@ -14,15 +14,29 @@ use Illuminate\Support\Collection;
 /** Basics and forms that those of a class are asked and that are to be marked: never marked, not sound, or faded. */
 final readonly class DueBasics
 {
-    /** @var array<string, array{solo: Solo, id: int, position: int, count: int}> by the word of the notation, or the name where there is none */
+    /**
+     * @var array<string, array{solo: Solo, id: int, position: int, count: int}> by the word of the notation, or the
+     *     name where there is none
+     */
     private array $due;
 
     /** @param Collection<int, Student> $students of the class */
     public function __construct(School $school, Collection $students, CarbonImmutable $at)
     {
-        $book = (new SoloBook($school, $at))->read(array_values($students->map(static fn (Student $student): int => $student->id)->all()));
+        $book = (new SoloBook($school, $at))->read(
+            array_values($students->map(static fn (Student $student): int => $student->id)->all()),
+        );
         // Of everybody for each basic: models would take most of the time to say what they hold.
-        $asked = $book->solos->map(static fn (Solo $solo): array => [$solo, $solo->id, $solo->word === '' ? $solo->name : $solo->word, $solo->rank->position])->all();
+        $asked = $book->solos
+            ->map(
+                static fn (Solo $solo): array => [
+                    $solo,
+                    $solo->id,
+                    $solo->word === '' ? $solo->name : $solo->word,
+                    $solo->rank->position,
+                ],
+            )
+            ->all();
         $due = [];
         foreach ($students as $student) {
             [$whose, $position] = [$student->id, $student->rank->position];
@@ -34,7 +48,14 @@ final readonly class DueBasics
                 }
             }
         }
-        uasort($due, static fn (array $a, array $b): int => [$b['count'], $a['position'], $a['id']] <=> [$a['count'], $b['position'], $b['id']]);
+        uasort(
+            $due,
+            static fn (array $a, array $b): int => [$b['count'], $a['position'], $a['id']] <=> [
+                $a['count'],
+                $b['position'],
+                $b['id'],
+            ],
+        );
         $this->due = $due;
     }
 
@@ -49,6 +70,9 @@ final readonly class DueBasics
     {
         $due = $this->due[$name] ?? null;
 
-        return ['url' => $due === null ? '' : route('basics.show', $due['solo']), 'due' => $due === null ? '' : trans_choice('classes.due', $due['count'], ['name' => $due['solo']->name])];
+        return [
+            'url' => $due === null ? '' : route('basics.show', $due['solo']),
+            'due' => $due === null ? '' : trans_choice('classes.due', $due['count'], ['name' => $due['solo']->name]),
+        ];
     }
 }

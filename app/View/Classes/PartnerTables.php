@@ -19,15 +19,20 @@ final readonly class PartnerTables
      * @param int                   $places  pairs that can work at once
      * @param float                 $seconds that what is taught takes
      */
-    public function __construct(private ClassPlan $plan, private array $names, private int $places, private float $seconds)
-    {
+    public function __construct(
+        private ClassPlan $plan,
+        private array $names,
+        private int $places,
+        private float $seconds,
+    ) {
         $tables = [];
         foreach ($plan->partners as $partners) {
             foreach ([BlockKind::Drill, BlockKind::Pressure] as $kind) {
                 $rounds = $partners->of($kind);
                 if ($rounds !== []) {
                     $tables[] = [
-                        'name' => __("classes.partners.{$kind->value}").($partners->isApart ? __('classes.partners.apart') : ''),
+                        'name' => __("classes.partners.{$kind->value}")
+                        .($partners->isApart ? __('classes.partners.apart') : ''),
                         'reps' => $this->reps($kind, count($rounds)),
                         'rounds' => array_map($this->pairs(...), $rounds),
                     ];
@@ -41,13 +46,24 @@ final readonly class PartnerTables
     private function pairs(Round $round): array
     {
         $third = $round->over === null ? '' : $this->names[$round->over];
-        $pairs = array_map(fn (int $place, array $pair): string => __($round->over !== null && $round->three === $place ? 'classes.partners.three' : 'classes.partners.two', ['first' => $this->names[$pair[0]], 'second' => $this->names[$pair[1]], 'third' => $third]), array_keys($round->pairs), $round->pairs);
+        $pairs = array_map(
+            fn (int $place, array $pair): string => __(
+                $round->over !== null && $round->three === $place ? 'classes.partners.three' : 'classes.partners.two',
+                ['first' => $this->names[$pair[0]], 'second' => $this->names[$pair[1]], 'third' => $third],
+            ),
+            array_keys($round->pairs),
+            $round->pairs,
+        );
 
-        return $third === '' || $round->three !== null ? $pairs : [...$pairs, __('classes.partners.alone', ['name' => $third])];
+        return $third === '' || $round->three !== null
+            ? $pairs
+            : [...$pairs, __('classes.partners.alone', ['name' => $third])];
     }
 
     private function reps(BlockKind $kind, int $rounds): string
     {
-        return trans_choice('classes.reps', $this->plan->repsEach($kind, $this->places, $this->seconds), ['rounds' => $rounds]);
+        return trans_choice('classes.reps', $this->plan->repsEach($kind, $this->places, $this->seconds), [
+            'rounds' => $rounds,
+        ]);
     }
 }

@@ -11,8 +11,8 @@ use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CellKey;
 
 /**
- * Which cells a choice of the set-up leaves, such as `family:grab`, `rank:flint` or `list:7`. The device gets them worked out,
- * so that it draws from what the school says it does.
+ * Which cells a choice of the set-up leaves, such as `family:grab`, `rank:flint` or `list:7`. The device gets them
+ * worked out, so that it draws from what the school says it does.
  */
 final readonly class DrillFilter
 {
@@ -58,12 +58,16 @@ final readonly class DrillFilter
      */
     public function all(array $cells): array
     {
-        $families = array_unique(array_map(static fn (Cell $cell): string => 'family:'.$cell->attack->kind->family->value, $cells));
+        $families = array_unique(
+            array_map(static fn (Cell $cell): string => 'family:'.$cell->attack->kind->family->value, $cells),
+        );
         $ranks = array_map(static fn ($rank): string => 'rank:'.$rank->id, $this->catalogue->ranks);
         $found = [];
         foreach ([...array_values($families), ...$ranks, ...array_keys($this->listed)] as $choice) {
             foreach (['adult' => false, 'youth' => true] as $of => $isYouth) {
-                $found[$choice][$of] = array_keys(array_filter($cells, fn (Cell $cell): bool => $this->leaves($choice, $cell, $isYouth)));
+                $found[$choice][$of] = array_keys(
+                    array_filter($cells, fn (Cell $cell): bool => $this->leaves($choice, $cell, $isYouth)),
+                );
             }
         }
 

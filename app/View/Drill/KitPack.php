@@ -28,8 +28,8 @@ use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Proof\RepLimits;
 
 /**
- * A kit as a device takes it along: of a large school what each person is drilled on first, and nothing that no drill on that
- * device can come to.
+ * A kit as a device takes it along: of a large school what each person is drilled on first, and nothing that no drill
+ * on that device can come to.
  */
 final readonly class KitPack
 {
@@ -53,10 +53,16 @@ final readonly class KitPack
 
     /**
      * @param Collection<int, Student>        $students those who go along
-     * @param array<int, array<string, mixed>> $people   what is said of each, by the id of the row, as {@see PersonPack} has it
+     * @param array<int, array<string, mixed>> $people   what is said of each, by the id of the row, as
+     *     {@see PersonPack} has it
      */
-    private function __construct(private Kit $kit, private Kinds $kinds, private KitShelf $shelf, private Collection $students, private array $people)
-    {
+    private function __construct(
+        private Kit $kit,
+        private Kinds $kinds,
+        private KitShelf $shelf,
+        private Collection $students,
+        private array $people,
+    ) {
         $wanted = [];
         foreach ($people as $person) {
             foreach ($person['tickets'] as $ticket) {
@@ -64,7 +70,9 @@ final readonly class KitPack
             }
         }
         // In the order of the catalogue.
-        $this->cells = array_values(array_filter($kit->cells, static fn (Cell $cell): bool => isset($wanted[$cell->key->text])));
+        $this->cells = array_values(
+            array_filter($kit->cells, static fn (Cell $cell): bool => isset($wanted[$cell->key->text])),
+        );
         $this->places = array_flip(array_map(static fn (Cell $cell): string => $cell->key->text, $this->cells));
         $this->answerIds = $kit->school->answerIds();
     }
@@ -73,30 +81,56 @@ final readonly class KitPack
      * @param Collection<int, Student> $students those who go along, with their ranks
      * @param bool                     $waits    whether whoever asks waits until everybody is read as of now
      */
-    public static function of(School $school, CatalogueMapper $mapper, CoverageBook $coverages, CarbonImmutable $at, Collection $students, bool $waits = false): self
-    {
+    public static function of(
+        School $school,
+        CatalogueMapper $mapper,
+        CoverageBook $coverages,
+        CarbonImmutable $at,
+        Collection $students,
+        bool $waits = false,
+    ): self {
         $each = max(self::MIN_EACH, intdiv(self::MAX_TICKETS, max(1, $students->count())));
         $shelf = new KitShelf($school, $at, $each, $waits);
         $kept = $shelf->of($students);
         // Only those of whom something is new are read at all.
-        $kit = new Kit($school, $mapper, $coverages, $at, $students->reject(static fn (Student $student): bool => isset($kept[$student->id]))->values());
+        $kit = new Kit(
+            $school,
+            $mapper,
+            $coverages,
+            $at,
+            $students->reject(static fn (Student $student): bool => isset($kept[$student->id]))->values(),
+        );
         $words = new ProofWords();
-        $new = $kit->students->mapWithKeys(static fn (Student $student): array => [$student->id => (new PersonPack($kit, $student, $each, $words))->toArray()])->all();
+        $new = $kit->students
+            ->mapWithKeys(
+                static fn (Student $student): array => [
+                    $student->id => (new PersonPack($kit, $student, $each, $words))->toArray(),
+                ],
+            )
+            ->all();
         $shelf->keep($new);
 
         return new self($kit, $mapper->kinds($school), $shelf, $students, $kept + $new);
     }
 
-    /** @return array<string, mixed> as JSON has it; cells, answers and students are named by their places or ids of rows */
+    /**
+     * @return array<string, mixed> as JSON has it; cells, answers and students are named by their places or ids of rows
+     */
     public function toArray(User $by): array
     {
-        $students = array_values($this->students->map(fn (Student $student): array => $this->student($this->people[$student->id]))->all());
+        $students = array_values(
+            $this->students->map(fn (Student $student): array => $this->student($this->people[$student->id]))->all(),
+        );
 
         return [
             'school' => $this->kit->school->id,
             'by' => Recorder::token($by),
             'recorder' => $by->name,
-            'limits' => ['seconds' => RepLimits::SECONDS, 'mistakes' => RepLimits::MISTAKES, 'mistake' => RepLimits::MISTAKE, 'stressor' => RepLimits::STRESSOR, 'reason' => RepLimits::REASON, 'sentAtOnce' => RepLimits::SENT_AT_ONCE],
+            'limits' => [
+                'seconds' => RepLimits::SECONDS, 'mistakes' => RepLimits::MISTAKES, 'mistake' => RepLimits::MISTAKE,
+                'stressor' => RepLimits::STRESSOR, 'reason' => RepLimits::REASON,
+                'sentAtOnce' => RepLimits::SENT_AT_ONCE,
+            ],
             'at' => $this->kit->at->toIso8601String(),
             'rungs' => array_map($this->rung(...), $this->kit->catalogue->ladder->rungs),
             'cells' => $this->cells(),
@@ -117,21 +151,37 @@ final readonly class KitPack
      */
     private function student(array $person): array
     {
-        $tickets = array_values(array_filter($person['tickets'], fn (array $ticket): bool => isset($this->places[$ticket['cell']])));
+        $tickets = array_values(
+            array_filter($person['tickets'], fn (array $ticket): bool => isset($this->places[$ticket['cell']])),
+        );
 
-        return [...$person, 'tickets' => array_map(fn (array $ticket): array => [...$ticket, 'cell' => $this->places[$ticket['cell']]], $tickets)];
+        return [
+            ...$person,
+            'tickets' => array_map(
+                fn (array $ticket): array => [...$ticket, 'cell' => $this->places[$ticket['cell']]],
+                $tickets,
+            ),
+        ];
     }
 
     /** The goal rung that most of those who go along have. */
     private function usualRung(): int
     {
-        return (int) ($this->students->map(static fn (Student $student): int => $student->rank->goal_rung)->mode()[0] ?? 4);
+        return (int) ($this->students->map(static fn (Student $student): int => $student->rank->goal_rung)->mode()[0]
+            ?? 4);
     }
 
     /** @return array<string, mixed> */
     private function rung(Rung $rung): array
     {
-        return ['id' => $rung->id, 'name' => $rung->name, 'attackTold' => $rung->attackTold, 'momentTold' => $rung->momentTold, 'followUps' => $rung->followUps, 'stressors' => $rung->stressors];
+        return [
+            'id' => $rung->id,
+            'name' => $rung->name,
+            'attackTold' => $rung->attackTold,
+            'momentTold' => $rung->momentTold,
+            'followUps' => $rung->followUps,
+            'stressors' => $rung->stressors,
+        ];
     }
 
     /** @return list<array<string, mixed>> */
@@ -154,7 +204,10 @@ final readonly class KitPack
         // Of a large catalogue it would take too long: each takes a millisecond or two.
         $within = count($this->kit->cells) > self::MAX_IN_REACH ? null : new WithinReach($this->kit->catalogue);
 
-        return array_combine($keys, array_map(fn (string $key): string => $within?->text($this->cells[$this->places[$key]]) ?? '', $keys));
+        return array_combine(
+            $keys,
+            array_map(fn (string $key): string => $within?->text($this->cells[$this->places[$key]]) ?? '', $keys),
+        );
     }
 
     /**
@@ -168,17 +221,23 @@ final readonly class KitPack
         $words = app(KindNames::class)->spoken($this->kinds);
         $cells = array_map(fn (string $key): Cell => $this->cells[$this->places[$key]], $keys);
 
-        return array_combine($keys, array_map(static fn (Cell $cell): array => [
-            'attack' => $ids[$cell->attack->id],
-            'side' => $cell->side->value,
-            'title' => $cell->attack->title,
-            'mirrored' => $cell->side->value === 'mirrored',
-            'family' => $cell->attack->kind->family->value,
-            'said' => $said = $words->say($cell->attack->kind, $cell->facets),
-            'card' => (new AttackerCard($cell->attack, $cell->facets, $said))->brief(),
-            'need' => $cell->attack->need->rank,
-            'cautions' => array_map(say(...), $cell->attack->allCautions()),
-        ], $cells));
+        return array_combine(
+            $keys,
+            array_map(
+                static fn (Cell $cell): array => [
+                    'attack' => $ids[$cell->attack->id],
+                    'side' => $cell->side->value,
+                    'title' => $cell->attack->title,
+                    'mirrored' => $cell->side->value === 'mirrored',
+                    'family' => $cell->attack->kind->family->value,
+                    'said' => ($said = $words->say($cell->attack->kind, $cell->facets)),
+                    'card' => (new AttackerCard($cell->attack, $cell->facets, $said))->brief(),
+                    'need' => $cell->attack->need->rank,
+                    'cautions' => array_map(say(...), $cell->attack->allCautions()),
+                ],
+                $cells,
+            ),
+        );
     }
 
     /**
@@ -199,7 +258,10 @@ final readonly class KitPack
         // In the order of the catalogue; what nothing is shown of is an object without fields, not a list.
         $ids = array_filter($this->answerIds, static fn (int $id): bool => isset($used[$id]));
 
-        return array_map(static fn (int $id): array => [...$said[$id], 'shown' => (object) ($shown[$id] ?? [])], array_combine($ids, $ids));
+        return array_map(
+            static fn (int $id): array => [...$said[$id], 'shown' => (object) ($shown[$id] ?? [])],
+            array_combine($ids, $ids),
+        );
     }
 
     /**
@@ -209,13 +271,22 @@ final readonly class KitPack
      */
     private function sayAnswers(array $ids): array
     {
-        return array_map(static fn (Answer $answer): array => ['title' => $answer->title, 'mistakes' => array_column($answer->teaching->mistakes, 'text'), 'whatIfs' => $answer->beats->whatIfs(), 'cues' => $answer->beats->cues()], $this->answersOf($ids));
+        return array_map(
+            static fn (Answer $answer): array => [
+                'title' => $answer->title,
+                'mistakes' => array_column($answer->teaching->mistakes, 'text'),
+                'whatIfs' => $answer->beats->whatIfs(),
+                'cues' => $answer->beats->cues(),
+            ],
+            $this->answersOf($ids),
+        );
     }
 
     /**
      * @param list<int> $ids of the rows of answers
      *
-     * @return array<int, array<string, array{images: list<string>, says: string}>> by the id of the row, then the mistake
+     * @return array<int, array<string, array{images: list<string>, says: string}>> by the id of the row, then the
+     *     mistake
      */
     private function findShown(array $ids): array
     {
@@ -229,21 +300,36 @@ final readonly class KitPack
      */
     private function answersOf(array $ids): array
     {
-        return array_map(fn (int|string $code): Answer => $this->kit->catalogue->answer((string) $code), array_flip(array_intersect($this->answerIds, $ids)));
+        return array_map(
+            fn (int|string $code): Answer => $this->kit->catalogue->answer((string) $code),
+            array_flip(array_intersect($this->answerIds, $ids)),
+        );
     }
 
     /**
-     * Mistakes that are known how they are made: the right way beside the wrong one, and what breaks, for the school's typical body.
+     * Mistakes that are known how they are made: the right way beside the wrong one, and what breaks, for the school's
+     * typical body.
      *
      * @return array<string, array{images: list<string>, says: string}> by the mistake
      */
     private function shown(Answer $answer): array
     {
-        if (array_filter($answer->teaching->mistakes, static fn (Mistake $mistake): bool => $mistake->instead !== null) === []) {
+        if (
+            array_filter(
+                $answer->teaching->mistakes,
+                static fn (Mistake $mistake): bool => $mistake->instead !== null,
+            ) === []
+        ) {
             return [];
         }
         $attack = $this->kit->catalogue->attackOf($answer);
-        $bench = Bench::of($this->kit->catalogue, $answer, $attack, BenchSettings::usual($this->kit->catalogue, $attack), withMends: false);
+        $bench = Bench::of(
+            $this->kit->catalogue,
+            $answer,
+            $attack,
+            BenchSettings::usual($this->kit->catalogue, $attack),
+            withMends: false,
+        );
         $shown = [];
         foreach ($bench->mistakes() as $mistake) {
             if ($mistake->floors !== []) {
@@ -257,13 +343,26 @@ final readonly class KitPack
     /** @return array<string, mixed> */
     private function list(DrillList $list): array
     {
-        return ['id' => $list->id, 'name' => $list->name, 'items' => array_values(array_filter($list->items->map(function (DrillListItem $item): ?array {
-            $place = $this->places[(new CellKey($item->attack->code, $item->side))->text] ?? $this->places[(new CellKey($item->attack->code, Side::Written))->text] ?? null;
+        return [
+            'id' => $list->id,
+            'name' => $list->name,
+            'items' => array_values(
+                array_filter(
+                    $list->items
+                        ->map(function (DrillListItem $item): ?array {
+                            $place = $this->places[(new CellKey($item->attack->code, $item->side))->text]
+                            ?? ($this->places[(new CellKey($item->attack->code, Side::Written))->text] ?? null);
 
-            return $place === null ? null : [
-                'cell' => $place,
-                'differences' => $item->differencesText(''),
-            ];
-        })->all()))];
+                            return $place === null
+                                ? null
+                                : [
+                                    'cell' => $place,
+                                    'differences' => $item->differencesText(''),
+                                ];
+                        })
+                        ->all(),
+                ),
+            ),
+        ];
     }
 }

@@ -22,7 +22,13 @@ final readonly class KitPerson
      * @param int                   $goal    goal rung of the student's rank
      * @param array<string, Window> $windows what is kept of the student's reps, by the cell's key
      */
-    public function __construct(private Pool $pool, private Student $student, private int $goal, private array $windows, private DateTimeImmutable $at) {}
+    public function __construct(
+        private Pool $pool,
+        private Student $student,
+        private int $goal,
+        private array $windows,
+        private DateTimeImmutable $at,
+    ) {}
 
     public function isYouth(): bool
     {
@@ -53,7 +59,9 @@ final readonly class KitPerson
         return $this->pool->tickets($this->student, $rung, $this->windows);
     }
 
-    /** @return list<Ticket> what the student is taught though it does not work, drawn only where a person asks for it */
+    /**
+     * @return list<Ticket> what the student is taught though it does not work, drawn only where a person asks for it
+     */
     public function failing(int $rung): array
     {
         return $this->pool->failing($this->student, $rung, $this->windows);
@@ -98,7 +106,14 @@ final readonly class KitPerson
     /** What the student has proven against a cell at the goal rung, in words. */
     public function proofOf(Cell $cell): ProofLine
     {
-        return new ProofLine($this->student, $cell->attack, $cell->side, $this->goal, $this->windows[$cell->key->text] ?? Window::empty(), $this->at);
+        return new ProofLine(
+            $this->student,
+            $cell->attack,
+            $cell->side,
+            $this->goal,
+            $this->windows[$cell->key->text] ?? Window::empty(),
+            $this->at,
+        );
     }
 
     /** Its state alone. */

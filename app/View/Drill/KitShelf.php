@@ -15,12 +15,16 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
 /**
- * What kits say of people, kept until a rep of theirs comes, their own row changes or anything that is taught does. Proof fades, in
- * days: once the hour is over it is read anew, of many people by a job while what was read before stands.
+ * What kits say of people, kept until a rep of theirs comes, their own row changes or anything that is taught does.
+ * Proof fades, in days: once the hour is over it is read anew, of many people by a job while what was read before
+ * stands.
  */
 final class KitShelf
 {
-    /** People beyond which nobody waits for what has faded in the last hours, unless a day has passed, nor for all that takes long to find. */
+    /**
+     * People beyond which nobody waits for what has faded in the last hours, unless a day has passed, nor for all that
+     * takes long to find.
+     */
     private const MANY = 60;
 
     /** Attacks or answers of which it is found while one waits, however many people there are. */
@@ -41,8 +45,12 @@ final class KitShelf
      * @param int  $each what a person may be drilled on at the most
      * @param bool $waits whether whoever asks waits until everybody is read as of now
      */
-    public function __construct(private readonly School $school, CarbonImmutable $at, int $each, private readonly bool $waits = false)
-    {
+    public function __construct(
+        private readonly School $school,
+        CarbonImmutable $at,
+        int $each,
+        private readonly bool $waits = false,
+    ) {
         $this->taught = Revision::ofCurriculum($school);
         $this->people = new PersonShelf($school, 'kit', "{$this->taught} {$each}", $at);
     }
@@ -55,7 +63,9 @@ final class KitShelf
     public function of(Collection $students): array
     {
         $this->count = count($students);
-        $kept = $this->people->ofDay(array_values($students->map(static fn (Student $student): int => $student->id)->all()));
+        $kept = $this->people->ofDay(
+            array_values($students->map(static fn (Student $student): int => $student->id)->all()),
+        );
         $fresh = array_filter($kept, fn (array $one): bool => $this->people->isFresh($one[1]));
         if ($this->waits || count($kept) - count($fresh) <= self::MANY || Workers::areAway()) {
             $kept = $fresh;
@@ -89,7 +99,9 @@ final class KitShelf
         $kept = $this->said($what);
         $missing = array_values(array_filter($keys, static fn (int|string $key): bool => ! isset($kept[$key])));
 
-        return $missing === [] ? $kept : app(RevisionCache::class)->keep($this->shelf($what), $this->taught, self::DAYS, $say($missing) + $kept);
+        return $missing === []
+            ? $kept
+            : app(RevisionCache::class)->keep($this->shelf($what), $this->taught, self::DAYS, $say($missing) + $kept);
     }
 
     /**
@@ -106,7 +118,12 @@ final class KitShelf
     public function found(string $what, array $keys, callable $find): array
     {
         $known = $this->said($what);
-        if ($this->waits || $this->count <= self::MANY || count(array_diff_key(array_flip($keys), $known)) <= self::FEW || Workers::areAway()) {
+        if (
+            $this->waits
+            || $this->count <= self::MANY
+            || count(array_diff_key(array_flip($keys), $known)) <= self::FEW
+            || Workers::areAway()
+        ) {
             return $this->words($what, $keys, $find);
         }
         $this->leave();

@@ -8,8 +8,8 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cookie;
 
 /**
- * What a device seals with what it keeps of people for a time without a network. It lives as long as the session, in a cookie
- * that the mat's own script reads: when the session is over, so is what was sealed.
+ * What a device seals with what it keeps of people for a time without a network. It lives as long as the session, in a
+ * cookie that the mat's own script reads: when the session is over, so is what was sealed.
  */
 final readonly class MatKey
 {
@@ -24,7 +24,16 @@ final readonly class MatKey
         if (! is_string($key)) {
             $session->put('mat_key', $key = bin2hex(random_bytes(32)));
         }
-        Cookie::queue(Cookie::make(self::COOKIE, $key, (int) config('session.lifetime'), self::PATH, httpOnly: false, sameSite: 'strict'));
+        Cookie::queue(
+            Cookie::make(
+                self::COOKIE,
+                $key,
+                (int) config('session.lifetime'),
+                self::PATH,
+                httpOnly: false,
+                sameSite: 'strict',
+            ),
+        );
     }
 
     public static function take(): void

@@ -10,7 +10,9 @@ use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\ProofState;
 
-/** What a kit says of one person: what they are drilled on first, how much each of it is wanted, what they have proven. */
+/**
+ * What a kit says of one person: what they are drilled on first, how much each of it is wanted, what they have proven.
+ */
 final readonly class PersonPack
 {
     /** Reasons that are told for what is left out. */
@@ -25,8 +27,12 @@ final readonly class PersonPack
     private KitPerson $person;
 
     /** @param int $most what the person may be drilled on, at the most */
-    public function __construct(private Kit $kit, private Student $student, private int $most, private ProofWords $words)
-    {
+    public function __construct(
+        private Kit $kit,
+        private Student $student,
+        private int $most,
+        private ProofWords $words,
+    ) {
         $this->person = $kit->person($student);
         $this->rungs = $kit->catalogue->ladder->ids();
         $this->answerIds = $kit->school->answerIds();
@@ -73,7 +79,10 @@ final readonly class PersonPack
             'fails' => $fails,
             'holds' => $proof->state === ProofState::Holds,
             'proof' => $this->words->of($proof),
-            'answers' => array_map(fn (string $code): int => $this->answerIds[$code], array_column($this->person->answersOf($cell), 'id')),
+            'answers' => array_map(
+                fn (string $code): int => $this->answerIds[$code],
+                array_column($this->person->answersOf($cell), 'id'),
+            ),
         ];
     }
 }

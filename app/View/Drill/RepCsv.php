@@ -14,10 +14,16 @@ use App\Persistence\RepLines;
 use Closure;
 use Illuminate\Support\Str;
 
-/** Reps as comma-separated values (RFC 4180), a rep a line: written, read with a word to each line, and taken in whole or not at all. */
+/**
+ * Reps as comma-separated values (RFC 4180), a rep a line: written, read with a word to each line, and taken in whole
+ * or not at all.
+ */
 final readonly class RepCsv
 {
-    public const COLUMNS = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason', 'attacker', 'class', 'attacked_by'];
+    public const COLUMNS = [
+        'id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds',
+        'stressor', 'source', 'replaces', 'reason', 'attacker', 'class', 'attacked_by',
+    ];
 
     /** Columns of older files, with what they are called now. */
     private const RENAMED = ['faults' => 'mistakes'];
@@ -39,12 +45,17 @@ final readonly class RepCsv
     public static function write(School $school, Closure $write): void
     {
         $write(self::COLUMNS);
-        $school->reps()->with(['student', 'attack', 'answer', 'attacker', 'class'])->orderBy('at')->orderBy('id')->chunk(2000, static function ($reps) use ($write): void {
-            foreach ($reps as $rep) {
-                assert($rep instanceof Rep);
-                $write(self::line($rep));
-            }
-        });
+        $school
+            ->reps()
+            ->with(['student', 'attack', 'answer', 'attacker', 'class'])
+            ->orderBy('at')
+            ->orderBy('id')
+            ->chunk(2000, static function ($reps) use ($write): void {
+                foreach ($reps as $rep) {
+                    assert($rep instanceof Rep);
+                    $write(self::line($rep));
+                }
+            });
     }
 
     /**
@@ -58,7 +69,14 @@ final readonly class RepCsv
         $fields = array_flip(array_filter($columns, static fn (?int $column): bool => $column !== null));
         $line = fopen('php://memory', 'w+b');
         assert($line !== false);
-        fputcsv($line, array_map(static fn (int $column): string => (string) ($fields[$column] ?? self::LEFT_OUT.$column), array_keys($heads)), escape: '');
+        fputcsv(
+            $line,
+            array_map(
+                static fn (int $column): string => (string) ($fields[$column] ?? self::LEFT_OUT.$column),
+                array_keys($heads),
+            ),
+            escape: '',
+        );
         rewind($line);
 
         return stream_get_contents($line).stream_get_contents($stream);
@@ -80,7 +98,13 @@ final readonly class RepCsv
         $heads = array_map(Str::lower(...), self::headsOf($text));
         $guessed = [];
         foreach (self::COLUMNS as $field) {
-            $found = array_keys(array_intersect($heads, [$field, ...array_keys(self::RENAMED, $field, true), ...texts("reps.file.heads.{$field}")]));
+            $found = array_keys(
+                array_intersect($heads, [
+                    $field,
+                    ...array_keys(self::RENAMED, $field, true),
+                    ...texts("reps.file.heads.{$field}"),
+                ]),
+            );
             $guessed[$field] = $found[0] ?? null;
         }
 
@@ -101,13 +125,20 @@ final readonly class RepCsv
     public static function read(string $text, School $school): self
     {
         [$stream, $heads] = self::open($text);
-        $heads = array_map(static fn (?string $head): string => self::RENAMED[trim((string) $head)] ?? trim((string) $head), $heads);
+        $heads = array_map(
+            static fn (?string $head): string => self::RENAMED[trim((string) $head)] ?? trim((string) $head),
+            $heads,
+        );
         $refused = self::heads($heads);
         if ($refused !== []) {
             return new self([], $refused, 0);
         }
         $reader = new RepLines($school);
-        for ($line = 2; ($fields = fgetcsv($stream, escape: '')) !== false; $line += 1 + substr_count(implode('', $fields), "\n")) {
+        for (
+            $line = 2;
+            ($fields = fgetcsv($stream, escape: '')) !== false;
+            $line += 1 + substr_count(implode('', $fields), "\n")
+        ) {
             if ($fields === [null]) {
                 continue;
             }
@@ -116,9 +147,15 @@ final readonly class RepCsv
                 break;
             }
             if (count($fields) === count($heads)) {
-                $reader->read($line, array_filter(array_combine($heads, $fields), self::isRead(...), ARRAY_FILTER_USE_KEY));
+                $reader->read(
+                    $line,
+                    array_filter(array_combine($heads, $fields), self::isRead(...), ARRAY_FILTER_USE_KEY),
+                );
             } else {
-                $reader->refuse($line, __('reps.file.field-count', ['found' => count($fields), 'expected' => count($heads)]));
+                $reader->refuse(
+                    $line,
+                    __('reps.file.field-count', ['found' => count($fields), 'expected' => count($heads)]),
+                );
             }
         }
 
@@ -134,7 +171,10 @@ final readonly class RepCsv
      */
     public function store(School $school, User $by, ?Closure $tell = null): int
     {
-        (new RecordReps($school, $by))->recordAll($this->new, $tell === null ? null : new Progress(count($this->new), $tell));
+        (new RecordReps($school, $by))->recordAll(
+            $this->new,
+            $tell === null ? null : new Progress(count($this->new), $tell),
+        );
 
         return count($this->new);
     }
@@ -162,8 +202,18 @@ final readonly class RepCsv
         $missing = array_diff(['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at'], $heads);
 
         return match (true) {
-            $unknown !== [] => [['line' => 1, 'what' => __('reps.file.unknown-column', ['column' => Str::limit((string) reset($unknown), 60), 'columns' => implode(', ', self::COLUMNS)])]],
-            $missing !== [] => [['line' => 1, 'what' => __('reps.file.missing-columns', ['columns' => implode(', ', $missing)])]],
+            $unknown !== [] => [
+                [
+                    'line' => 1,
+                    'what' => __('reps.file.unknown-column', [
+                        'column' => Str::limit((string) reset($unknown), 60),
+                        'columns' => implode(', ', self::COLUMNS),
+                    ]),
+                ],
+            ],
+            $missing !== [] => [
+                ['line' => 1, 'what' => __('reps.file.missing-columns', ['columns' => implode(', ', $missing)])],
+            ],
             count(array_unique($heads)) !== count($heads) => [['line' => 1, 'what' => __('reps.file.column-twice')]],
             default => [],
         };
@@ -178,8 +228,24 @@ final readonly class RepCsv
     private static function line(Rep $rep): array
     {
         return array_map(strval(...), [
-            $rep->id, $rep->student->code, $rep->attack->code, $rep->side->value, $rep->rung, $rep->outcome->value, $rep->at->toIso8601String(), $rep->answer->code ?? '', implode('; ', $rep->mistakes),
-            $rep->touched->value ?? '', $rep->seconds ?? '', $rep->stressor ?? '', $rep->source->value, $rep->replaces ?? '', $rep->reason ?? '', $rep->attacker->code ?? '', $rep->class->code ?? '', $rep->attacked_by->value ?? '',
+            $rep->id,
+            $rep->student->code,
+            $rep->attack->code,
+            $rep->side->value,
+            $rep->rung,
+            $rep->outcome->value,
+            $rep->at->toIso8601String(),
+            $rep->answer->code ?? '',
+            implode('; ', $rep->mistakes),
+            $rep->touched->value ?? '',
+            $rep->seconds ?? '',
+            $rep->stressor ?? '',
+            $rep->source->value,
+            $rep->replaces ?? '',
+            $rep->reason ?? '',
+            $rep->attacker->code ?? '',
+            $rep->class->code ?? '',
+            $rep->attacked_by->value ?? '',
         ]);
     }
 }

@@ -25,18 +25,85 @@ final readonly class TestPack
     /** @return list<array<string, mixed>> students are named by the ids of their rows */
     public static function of(School $school, User $examiner, CarbonImmutable $now): array
     {
-        $tests = $school->tests()->whereNull('cancelled_at')->whereBetween('at', [$now->subHours(self::AFTER), $now->addHours(self::BEFORE)])->with('rank', 'items.attack', 'solos', 'candidates')->orderBy('at')->get();
+        $tests = $school
+            ->tests()
+            ->whereNull('cancelled_at')
+            ->whereBetween('at', [$now->subHours(self::AFTER), $now->addHours(self::BEFORE)])
+            ->with('rank', 'items.attack', 'solos', 'candidates')
+            ->orderBy('at')
+            ->get();
 
-        return array_values($tests->map(static fn (Test $test): array => [
-            'id' => $test->id,
-            'title' => __('tests.title', ['rank' => $test->rank->name, 'day' => school_time($test->at, 'j M')]),
-            'address' => route('mat.marks', $test, absolute: false),
-            'page' => route('tests.show', $test, absolute: false),
-            'items' => array_values($test->items->map(static fn (TestItem $item): array => ['id' => $item->id, 'title' => $item->title(), 'rung' => $item->rung, 'critical' => $item->attack->critical])->all()),
-            'solos' => array_values($test->solos->map(static fn (Solo $solo): array => ['id' => $solo->id, 'title' => $solo->name])->all()),
-            'candidates' => array_values($test->candidates->map(static fn (Student $student): array => ['id' => $student->id, 'name' => $student->name])->all()),
-            'soloMarks' => array_values($test->soloMarks()->where('marked_by_id', $examiner->id)->get()->map(static fn (SoloMark $mark): array => ['solo' => $mark->solo_id, 'student' => $mark->student_id, 'mark' => $mark->mark->value])->all()),
-            'marks' => array_values($test->marks()->where('examiner_id', $examiner->id)->where('settles', false)->get()->map(static fn (TestMark $mark): array => ['item' => $mark->test_item_id, 'student' => $mark->student_id, 'attempt' => $mark->attempt, 'outcome' => $mark->outcome->value])->all()),
-        ])->all());
+        return array_values(
+            $tests
+                ->map(
+                    static fn (Test $test): array => [
+                        'id' => $test->id,
+                        'title' => __('tests.title', [
+                            'rank' => $test->rank->name,
+                            'day' => school_time($test->at, 'j M'),
+                        ]),
+                        'address' => route('mat.marks', $test, absolute: false),
+                        'page' => route('tests.show', $test, absolute: false),
+                        'items' => array_values(
+                            $test->items
+                                ->map(
+                                    static fn (TestItem $item): array => [
+                                        'id' => $item->id,
+                                        'title' => $item->title(),
+                                        'rung' => $item->rung,
+                                        'critical' => $item->attack->critical,
+                                    ],
+                                )
+                                ->all(),
+                        ),
+                        'solos' => array_values(
+                            $test->solos
+                                ->map(static fn (Solo $solo): array => ['id' => $solo->id, 'title' => $solo->name])
+                                ->all(),
+                        ),
+                        'candidates' => array_values(
+                            $test->candidates
+                                ->map(
+                                    static fn (Student $student): array => [
+                                        'id' => $student->id,
+                                        'name' => $student->name,
+                                    ],
+                                )
+                                ->all(),
+                        ),
+                        'soloMarks' => array_values(
+                            $test
+                                ->soloMarks()
+                                ->where('marked_by_id', $examiner->id)
+                                ->get()
+                                ->map(
+                                    static fn (SoloMark $mark): array => [
+                                        'solo' => $mark->solo_id,
+                                        'student' => $mark->student_id,
+                                        'mark' => $mark->mark->value,
+                                    ],
+                                )
+                                ->all(),
+                        ),
+                        'marks' => array_values(
+                            $test
+                                ->marks()
+                                ->where('examiner_id', $examiner->id)
+                                ->where('settles', false)
+                                ->get()
+                                ->map(
+                                    static fn (TestMark $mark): array => [
+                                        'item' => $mark->test_item_id,
+                                        'student' => $mark->student_id,
+                                        'attempt' => $mark->attempt,
+                                        'outcome' => $mark->outcome->value,
+                                    ],
+                                )
+                                ->all(),
+                        ),
+                    ],
+                )
+                ->all(),
+        );
     }
 }

@@ -18,7 +18,9 @@ final readonly class WithinReach
     private const TOLD = 4;
 
     /** Where a strike stops somebody, without the hazards that the head, neck, spine and joints have. */
-    private const TARGETS = [Target::SolarPlexus, Target::Belly, Target::Ribs, Target::Groin, Target::Thigh, Target::Shin, Target::Instep];
+    private const TARGETS = [
+        Target::SolarPlexus, Target::Belly, Target::Ribs, Target::Groin, Target::Thigh, Target::Shin, Target::Instep,
+    ];
 
     private Sizes $sizes;
 
@@ -30,8 +32,23 @@ final readonly class WithinReach
     /** The most to spare first, each limb and each target once. */
     public function text(Cell $cell): string
     {
-        $situation = Situation::of($cell->attack->kind, $cell->facets, $this->sizes->bodies(null, null, $cell->attack->facets->build), self::TARGETS);
+        $situation = Situation::of(
+            $cell->attack->kind,
+            $cell->facets,
+            $this->sizes->bodies(null, null, $cell->attack->facets->build),
+            self::TARGETS,
+        );
 
-        return implode(', ', array_map(static fn (Hit $hit): string => __('mat.reach-of', ['weapon' => $hit->weapon(), 'target' => $hit->target->value, 'cm' => (int) $hit->centimetres()]), $situation->foremost(self::TOLD)));
+        return implode(
+            ', ',
+            array_map(
+                static fn (Hit $hit): string => __('mat.reach-of', [
+                    'weapon' => $hit->weapon(),
+                    'target' => $hit->target->value,
+                    'cm' => (int) $hit->centimetres(),
+                ]),
+                $situation->foremost(self::TOLD),
+            ),
+        );
     }
 }

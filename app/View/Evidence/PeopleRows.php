@@ -21,7 +21,15 @@ final readonly class PeopleRows
     /** @param array<string, string> $attacks titles by code */
     public function __construct(private EvidenceReport $report, School $school, private array $attacks)
     {
-        $this->people = $school->students()->get(['id', 'code', 'name'])->mapWithKeys(static fn ($row): array => [$row->code => ['name' => $row->name, 'url' => route('students.show', $row, false)]])->all();
+        $this->people = $school
+            ->students()
+            ->get(['id', 'code', 'name'])
+            ->mapWithKeys(
+                static fn ($row): array => [
+                    $row->code => ['name' => $row->name, 'url' => route('students.show', $row, false)],
+                ],
+            )
+            ->all();
     }
 
     /** @return array<string, string> names by code */
@@ -30,7 +38,10 @@ final readonly class PeopleRows
         return array_map(static fn (array $one): string => $one['name'], $this->people);
     }
 
-    /** @return list<array{name: string, url: string, up: list<string>, down: list<string>}> of those who still train, by name */
+    /**
+     * @return list<array{name: string, url: string, up: list<string>, down: list<string>}> of those who still train, by
+     *     name
+     */
     public function moves(): array
     {
         $rows = [];
@@ -48,18 +59,36 @@ final readonly class PeopleRows
     private function said(StudentMove $move): string
     {
         $cell = CellKey::read($move->cell);
-        $text = __('evidence.moves.step', ['attack' => sided($this->attacks[$cell->attack] ?? $cell->attack, $cell->side), 'from' => $move->move->from, 'to' => $move->move->to]);
+        $text = __('evidence.moves.step', [
+            'attack' => sided($this->attacks[$cell->attack] ?? $cell->attack, $cell->side),
+            'from' => $move->move->from,
+            'to' => $move->move->to,
+        ]);
 
-        return $text.($move->mistake === null ? '' : ' '.__('students.moves.mistake', ['mistake' => $move->mistake]));
+        return $text
+            .($move->mistake === null ? '' : ' '.__('students.moves.mistake', ['mistake' => $move->mistake]));
     }
 
     /** @param array<string, int> $own tries by code */
     private function named(array $own): string
     {
-        return implode(' · ', array_map(fn (int|string $attacker, int $count): string => ($this->people[$attacker]['name'] ?? __('evidence.partners.former')).' '.$count, array_keys($own), $own));
+        return implode(
+            ' · ',
+            array_map(
+                fn (int|string $attacker, int $count): string => ($this->people[$attacker]['name']
+                    ?? __('evidence.partners.former'))
+                    .' '
+                    .$count,
+                array_keys($own),
+                $own,
+            ),
+        );
     }
 
-    /** @return list<array{name: string, url: string, tries: int, often: string, others: string, more: string, never: bool}> who was attacked by whom, by name */
+    /**
+     * @return list<array{name: string, url: string, tries: int, often: string, others: string, more: string,
+     *     never: bool}> who was attacked by whom, by name
+     */
     public function partners(): array
     {
         $rows = [];

@@ -11,7 +11,10 @@ use StoneDrill\Core\Floor\StepCell;
 use StoneDrill\Core\Floor\StepField;
 use StoneDrill\Core\Technique\Notation\Printer;
 
-/** Where to step before a beat: the floor as a field, with contour lines, the step that is written and the best ones. Centimetres, y downward. */
+/**
+ * Where to step before a beat: the floor as a field, with contour lines, the step that is written and the best ones.
+ * Centimetres, y downward.
+ */
 final readonly class FieldPicture
 {
     /** Centimetres between contour lines, and how far they go to either side of none. */
@@ -30,7 +33,10 @@ final readonly class FieldPicture
     /** @var array<string, string> outlines of what is alike, by `hit`, `reach-1`, `reach-2`, `reach-3` and `free` */
     public array $areas;
 
-    /** @var list<array{path: string, isNone: bool, label: string, x: float, y: float}> lines on which the worst margin is alike */
+    /**
+     * @var list<array{path: string, isNone: bool, label: string, x: float, y: float}> lines on which the worst margin
+     *     is alike
+     */
     public array $contours;
 
     /** The edge of where the strike gets to its target. */
@@ -50,15 +56,31 @@ final readonly class FieldPicture
      * @param Frame           $after  where they come by what is written
      * @param list<FirstStep> $best
      */
-    public function __construct(private StepField $field, Frame $before, Frame $after, array $best, public Palette $palette = Palette::Slate)
-    {
+    public function __construct(
+        private StepField $field,
+        Frame $before,
+        Frame $after,
+        array $best,
+        public Palette $palette = Palette::Slate,
+    ) {
         $middle = $field->from;
         $half = 50 * StepField::CELL * StepField::CELLS;
-        [$this->left, $this->top, $this->size] = [round(100 * $middle->x - $half, 1), round(-100 * $middle->y - $half, 1), 2 * $half];
+        [$this->left, $this->top, $this->size] = [
+            round(100 * $middle->x - $half, 1),
+            round(-100 * $middle->y - $half, 1),
+            2 * $half,
+        ];
         $areas = array_fill_keys(['hit', 'reach-3', 'reach-2', 'reach-1', 'free'], '');
         foreach ($field->cells as $row => $cells) {
             foreach (self::runs($cells) as [$name, $from, $count]) {
-                $areas[$name] .= sprintf('M%s %sh%sv%sh-%sz', $this->x($from), $this->y($row), $count * self::CELL, self::CELL, $count * self::CELL);
+                $areas[$name] .= sprintf(
+                    'M%s %sh%sv%sh-%sz',
+                    $this->x($from),
+                    $this->y($row),
+                    $count * self::CELL,
+                    self::CELL,
+                    $count * self::CELL,
+                );
             }
         }
         $this->areas = $areas;
@@ -109,7 +131,13 @@ final readonly class FieldPicture
     /** @return list<array{path: string, isNone: bool, label: string, x: float, y: float}> */
     private function contours(): array
     {
-        $values = array_map(static fn (array $cells): array => array_map(static fn (StepCell $cell): ?float => $cell->worst === null ? null : 100 * $cell->worst, $cells), $this->field->cells);
+        $values = array_map(
+            static fn (array $cells): array => array_map(
+                static fn (StepCell $cell): ?float => $cell->worst === null ? null : 100 * $cell->worst,
+                $cells,
+            ),
+            $this->field->cells,
+        );
         $lines = [];
         foreach (range(-self::LEVELS, self::LEVELS) as $step) {
             $pieces = Contours::at($values, self::LEVEL * $step);
@@ -117,14 +145,26 @@ final readonly class FieldPicture
                 continue;
             }
             // The middles of cells: half a cell in.
-            $at = fn (float $column, float $row): array => [$this->x($column + 0.5), round($this->y($row) + self::CELL / 2, 1)];
-            $path = implode('', array_map(static function (array $piece) use ($at): string {
-                [[$x1, $y1], [$x2, $y2]] = [$at($piece[0], $piece[1]), $at($piece[2], $piece[3])];
+            $at = fn (float $column, float $row): array => [
+                $this->x($column + 0.5),
+                round($this->y($row) + self::CELL / 2, 1),
+            ];
+            $path = implode(
+                '',
+                array_map(static function (array $piece) use ($at): string {
+                    [[$x1, $y1], [$x2, $y2]] = [$at($piece[0], $piece[1]), $at($piece[2], $piece[3])];
 
-                return "M{$x1} {$y1}L{$x2} {$y2}";
-            }, $pieces));
+                    return "M{$x1} {$y1}L{$x2} {$y2}";
+                }, $pieces),
+            );
             [$x, $y] = $at($pieces[intdiv(count($pieces), 2)][0], $pieces[intdiv(count($pieces), 2)][1]);
-            $lines[] = ['path' => $path, 'isNone' => $step === 0, 'label' => sprintf('%+d', self::LEVEL * $step), 'x' => $x, 'y' => $y];
+            $lines[] = [
+                'path' => $path,
+                'isNone' => $step === 0,
+                'label' => sprintf('%+d', self::LEVEL * $step),
+                'x' => $x,
+                'y' => $y,
+            ];
         }
 
         return $lines;
@@ -154,9 +194,18 @@ final readonly class FieldPicture
     private function step(Frame $before, Frame $after): array
     {
         [$from, $to] = [$before->positions()->defender->feet->axis, $after->positions()->defender->feet->axis];
-        $line = static fn (float $a, float $b): string => sprintf('M%s %sL%s %s', FloorFigure::cm($from->x + $a * ($to->x - $from->x)), -FloorFigure::cm($from->y + $a * ($to->y - $from->y)), FloorFigure::cm($from->x + $b * ($to->x - $from->x)), -FloorFigure::cm($from->y + $b * ($to->y - $from->y)));
+        $line = static fn (float $a, float $b): string => sprintf(
+            'M%s %sL%s %s',
+            FloorFigure::cm($from->x + $a * ($to->x - $from->x)),
+            -FloorFigure::cm($from->y + $a * ($to->y - $from->y)),
+            FloorFigure::cm($from->x + $b * ($to->x - $from->x)),
+            -FloorFigure::cm($from->y + $b * ($to->y - $from->y)),
+        );
 
-        return ['way' => $from->distanceTo($to) < 0.005 ? '' : $line(0.0, 1.0), 'range' => $after->movement->strides === [] ? '' : $line(0.5, 1.5)];
+        return [
+            'way' => $from->distanceTo($to) < 0.005 ? '' : $line(0.0, 1.0),
+            'range' => $after->movement->strides === [] ? '' : $line(0.5, 1.5),
+        ];
     }
 
     /** @return array{x: float, y: float, label: string} */
@@ -165,6 +214,14 @@ final readonly class FieldPicture
         $at = $step->to;
         $way = $this->field->from->distanceTo($at);
 
-        return ['x' => FloorFigure::cm($at->x), 'y' => -FloorFigure::cm($at->y), 'label' => __('floor.field.best', ['step' => (new Printer())->action($step->action), 'cm' => (int) round(100 * $way), 'degrees' => (int) round($this->field->from->bearingTo($at))])];
+        return [
+            'x' => FloorFigure::cm($at->x),
+            'y' => -FloorFigure::cm($at->y),
+            'label' => __('floor.field.best', [
+                'step' => (new Printer())->action($step->action),
+                'cm' => (int) round(100 * $way),
+                'degrees' => (int) round($this->field->from->bearingTo($at)),
+            ]),
+        ];
     }
 }

@@ -11,7 +11,14 @@ final class FirstStepText
 {
     public static function of(FirstStep $step): string
     {
-        return implode('; ', array_filter([self::threat($step->threat), self::strike($step->strike), $step->isHit ? __('floor.steps.lands') : '']));
+        return implode(
+            '; ',
+            array_filter([
+                self::threat($step->threat),
+                self::strike($step->strike),
+                $step->isHit ? __('floor.steps.lands') : '',
+            ]),
+        );
     }
 
     /** @param ?float $margin metres to spare of the attacker's weapon that reaches farthest */
@@ -27,6 +34,8 @@ final class FirstStepText
     /** @param ?float $margin metres to spare of the strike */
     private static function strike(?float $margin): string
     {
-        return $margin === null ? __('floor.steps.at-a-limb') : __('floor.steps.strike', ['cm' => sprintf('%+d', round(100 * $margin))]);
+        return $margin === null
+            ? __('floor.steps.at-a-limb')
+            : __('floor.steps.strike', ['cm' => sprintf('%+d', round(100 * $margin))]);
     }
 }

@@ -58,16 +58,26 @@ final readonly class FloorFigure
         $this->nose = sprintf('M-5 %1$sL0 %2$sL5 %1$s', -$this->depth - 3, -$this->depth - 10);
         $this->lying = ['x' => -$this->depth, 'width' => 2 * $this->depth, 'height' => 4 * $this->shoulders];
         $this->nameLine = $this->y + $this->depth + 18;
-        $this->posture = $stance->posture === Posture::Standing ? ($stance->crouch > 0 ? __('floor.crouched', ['cm' => (int) round($stance->crouch * 100)]) : '') : __('floor.postures.'.$stance->posture->value);
+        $this->posture = $stance->posture === Posture::Standing
+            ? ($stance->crouch > 0
+                ? __('floor.crouched', ['cm' => (int) round($stance->crouch * 100)])
+                : '')
+            : __('floor.postures.'.$stance->posture->value);
     }
 
     /** The outline of a foot so long, its heel a third behind its place and narrower than its toes. */
     public static function sole(float $length): string
     {
-        [$heel, $toe, $narrow, $wide] = [round($length / 3, 1), round(-2 * $length / 3, 1), round(0.13 * $length, 1), round(0.2 * $length, 1)];
+        [$heel, $toe, $narrow, $wide] = [
+            round($length / 3, 1),
+            round((-2 * $length) / 3, 1),
+            round(0.13 * $length, 1),
+            round(0.2 * $length, 1),
+        ];
         $ball = round(-0.35 * $length, 1);
 
-        return "M0 {$heel}C-{$narrow} {$heel} -{$narrow} 0 -{$wide} {$ball}C-{$wide} {$toe} {$wide} {$toe} {$wide} {$ball}C{$narrow} 0 {$narrow} {$heel} 0 {$heel}Z";
+        return "M0 {$heel}C-{$narrow} {$heel} -{$narrow} 0 -{$wide} {$ball}"
+            ."C-{$wide} {$toe} {$wide} {$toe} {$wide} {$ball}C{$narrow} 0 {$narrow} {$heel} 0 {$heel}Z";
     }
 
     /** Metres as centimetres, to a tenth. */
@@ -79,6 +89,8 @@ final readonly class FloorFigure
     /** @return array{transform: string} */
     private function foot(Point $at): array
     {
-        return ['transform' => sprintf('translate(%s %s) rotate(%s)', self::cm($at->x), -self::cm($at->y), $this->facing)];
+        return [
+            'transform' => sprintf('translate(%s %s) rotate(%s)', self::cm($at->x), -self::cm($at->y), $this->facing),
+        ];
     }
 }

@@ -24,7 +24,10 @@ final readonly class FloorFrame
     public FloorFigure $defender;
     public FloorFigure $attacker;
 
-    /** @var list<array{x1: float, y1: float, x2: float, y2: float, label: string, lx: float, ly: float, anchor: string, reaches: bool}> */
+    /**
+     * @var list<array{x1: float, y1: float, x2: float, y2: float, label: string, lx: float, ly: float, anchor: string,
+     *     reaches: bool}>
+     */
     public array $strikes;
 
     /** @var list<array{path: string, reaches: bool}> the attacker’s free weapons, as far as they reach */
@@ -33,28 +36,54 @@ final readonly class FloorFrame
     /** @var list<string> how far the defender's fists come */
     public array $reach;
 
-    /** @var list<array{x1: float, y1: float, x2: float, y2: float}> from the attacker’s arms that hold to the defender */
+    /**
+     * @var list<array{x1: float, y1: float, x2: float, y2: float}> from the attacker’s arms that hold to the defender
+     */
     public array $holds;
 
-    /** @var list<array{x: float, y: float, anchor: string, label: string}> how far a foot went, where that is not as far as usual */
+    /**
+     * @var list<array{x: float, y: float, anchor: string, label: string}> how far a foot went, where that is not as far
+     *     as usual
+     */
     public array $steps;
 
     /** @param string $track the first beat of the what-if it belongs to, empty on the main line */
-    public function __construct(public Frame $frame, public string $track, public string $path, public string $attackerPath)
-    {
+    public function __construct(
+        public Frame $frame,
+        public string $track,
+        public string $path,
+        public string $attackerPath,
+    ) {
         $this->defender = new FloorFigure($frame->positions()->defender);
         $this->attacker = new FloorFigure($frame->positions()->attacker);
         $this->strikes = array_map($this->strike(...), $frame->hits, array_keys($frame->hits));
-        $this->threats = array_map(fn (Threat $threat): array => ['path' => $this->threat($threat), 'reaches' => $threat->reaches()], $frame->positions()->threats);
-        $this->reach = $frame->positions()->fists->ownReach === null ? [] : array_map(
-            fn (int $side): string => self::arc($this->joint($frame->positions()->defender, Joint::Shoulder, $side), (float) $frame->positions()->fists->ownReach, $frame->positions()->defender->facing),
-            [-1, 1],
+        $this->threats = array_map(
+            fn (Threat $threat): array => ['path' => $this->threat($threat), 'reaches' => $threat->reaches()],
+            $frame->positions()->threats,
         );
+        $this->reach = $frame->positions()->fists->ownReach === null
+            ? []
+            : array_map(
+                fn (int $side): string => self::arc(
+                    $this->joint($frame->positions()->defender, Joint::Shoulder, $side),
+                    (float) $frame->positions()->fists->ownReach,
+                    $frame->positions()->defender->facing,
+                ),
+                [-1, 1],
+            );
         $this->holds = $this->holds();
-        $this->steps = array_values(array_map($this->step(...), array_filter($frame->movement->strides, static fn (Stride $stride): bool => ! $stride->isUsual())));
+        $this->steps = array_values(
+            array_map(
+                $this->step(...),
+                array_filter($frame->movement->strides, static fn (Stride $stride): bool => ! $stride->isUsual()),
+            ),
+        );
     }
 
-    /** @return array{x: float, y: float, anchor: string, label: string} on the outer side of the foot; below both where both went */
+    /**
+     * @return array{x: float, y: float, anchor: string, label: string} on the outer side of the foot; below both where
+     *     both went
+     */
     private function step(Stride $stride): array
     {
         $feet = $this->frame->positions()->defender->feet;
@@ -64,17 +93,30 @@ final readonly class FloorFrame
             default => [$feet->axis, 0.0, self::BELOW, 'middle'],
         };
 
-        return ['x' => FloorFigure::cm($at->x) + $right, 'y' => -FloorFigure::cm($at->y) + $down, 'anchor' => $anchor, 'label' => __('floor.step-label', ['cm' => $stride->centimetres()])];
+        return [
+            'x' => FloorFigure::cm($at->x) + $right,
+            'y' => -FloorFigure::cm($at->y) + $down,
+            'anchor' => $anchor,
+            'label' => __('floor.step-label', ['cm' => $stride->centimetres()]),
+        ];
     }
 
-    /** @return array{x1: float, y1: float, x2: float, y2: float, label: string, lx: float, ly: float, anchor: string, reaches: bool} */
+    /**
+     * @return array{x1: float, y1: float, x2: float, y2: float, label: string, lx: float, ly: float, anchor: string,
+     *     reaches: bool}
+     */
     private function strike(Hit $hit, int $place): array
     {
         $side = $hit->limb->isLeft() ? -1 : ($hit->limb->isRight() ? 1 : 0);
         $from = $this->joint($this->frame->positions()->defender, $hit->strike->joint(), $side);
-        $to = $hit->target->isOfHead() ? $this->frame->positions()->attacker->head : $this->frame->positions()->attacker->feet->axis;
+        $to = $hit->target->isOfHead()
+            ? $this->frame->positions()->attacker->head
+            : $this->frame->positions()->attacker->feet->axis;
         // The words stand beside the line, on the striking side, clear of both bodies.
-        $beside = (new Point(($from->x + $to->x) / 2, ($from->y + $to->y) / 2))->toward($from->bearingTo($to) + ($side < 0 ? -90 : 90), 0.34);
+        $beside = (new Point(($from->x + $to->x) / 2, ($from->y + $to->y) / 2))->toward(
+            $from->bearingTo($to) + ($side < 0 ? -90 : 90),
+            0.34,
+        );
 
         return [
             'x1' => FloorFigure::cm($from->x),
@@ -94,7 +136,11 @@ final readonly class FloorFrame
     {
         $joint = $threat->isHand ? Joint::Shoulder : Joint::Hip;
 
-        return self::arc($this->joint($this->frame->positions()->attacker, $joint, $threat->side === Hand::Left ? -1 : 1), $threat->reach, $this->frame->positions()->attacker->facing);
+        return self::arc(
+            $this->joint($this->frame->positions()->attacker, $joint, $threat->side === Hand::Left ? -1 : 1),
+            $threat->reach,
+            $this->frame->positions()->attacker->facing,
+        );
     }
 
     /** @return list<array{x1: float, y1: float, x2: float, y2: float}> */
@@ -105,7 +151,12 @@ final readonly class FloorFrame
             if ($this->frame->events->hold->keeps($hand)) {
                 $from = $this->joint($this->frame->positions()->attacker, Joint::Shoulder, $side);
                 $to = $this->frame->positions()->defender->feet->axis;
-                $lines[] = ['x1' => FloorFigure::cm($from->x), 'y1' => -FloorFigure::cm($from->y), 'x2' => FloorFigure::cm($to->x), 'y2' => -FloorFigure::cm($to->y)];
+                $lines[] = [
+                    'x1' => FloorFigure::cm($from->x),
+                    'y1' => -FloorFigure::cm($from->y),
+                    'x2' => FloorFigure::cm($to->x),
+                    'y2' => -FloorFigure::cm($to->y),
+                ];
             }
         }
 
@@ -125,6 +176,14 @@ final readonly class FloorFrame
         $end = $from->toward($facing + 110, $radius);
         $cm = FloorFigure::cm($radius);
 
-        return sprintf('M%s %sA%s %s 0 1 1 %s %s', FloorFigure::cm($begin->x), -FloorFigure::cm($begin->y), $cm, $cm, FloorFigure::cm($end->x), -FloorFigure::cm($end->y));
+        return sprintf(
+            'M%s %sA%s %s 0 1 1 %s %s',
+            FloorFigure::cm($begin->x),
+            -FloorFigure::cm($begin->y),
+            $cm,
+            $cm,
+            FloorFigure::cm($end->x),
+            -FloorFigure::cm($end->y),
+        );
     }
 }

@@ -38,12 +38,17 @@ final readonly class FloorPicture
     public float $width;
     public float $height;
 
-    /** @var list<array{x: float, y: float, label: string, x1: float, y1: float, x2: float, y2: float, isMain: bool}> marks of the clock ring */
+    /**
+     * @var list<array{x: float, y: float, label: string, x1: float, y1: float, x2: float, y2: float, isMain: bool}>
+     *     marks of the clock ring
+     */
     public array $hours;
 
     /**
-     * @param list<FloorFrame>                                            $frames
-     * @param list<array{x: float, y: float, line: float, threats: int, isSafe: bool, stroke: float, text: string}> $ring   the ring of threats, where it is shown
+     * @param list<FloorFrame> $frames
+     * @param list<array{
+     *     x: float, y: float, line: float, threats: int, isSafe: bool, stroke: float, text: string,
+     * }> $ring the ring of threats, where it is shown
      */
     private function __construct(public array $frames, public array $ring, BearingStyle $style, public Palette $palette)
     {
@@ -51,28 +56,50 @@ final readonly class FloorPicture
         foreach ($frames as $frame) {
             foreach ([$frame->frame->positions()->defender, $frame->frame->positions()->attacker] as $stance) {
                 [$x, $y] = [$stance->feet->axis->x * 100, -$stance->feet->axis->y * 100];
-                [$left, $right, $top, $bottom] = [min($left, $x - self::MARGIN), max($right, $x + self::MARGIN), min($top, $y - self::MARGIN), max($bottom, $y + self::MARGIN)];
+                [$left, $right, $top, $bottom] = [
+                    min($left, $x - self::MARGIN),
+                    max($right, $x + self::MARGIN),
+                    min($top, $y - self::MARGIN),
+                    max($bottom, $y + self::MARGIN),
+                ];
             }
             foreach ($frame->strikes as $strike) {
                 [$from, $to] = StrikeLabel::extent($strike);
-                [$left, $right, $top, $bottom] = [min($left, $from), max($right, $to), min($top, $strike['ly'] - 12), max($bottom, $strike['ly'] + 6)];
+                [$left, $right, $top, $bottom] = [
+                    min($left, $from),
+                    max($right, $to),
+                    min($top, $strike['ly'] - 12),
+                    max($bottom, $strike['ly'] + 6),
+                ];
             }
         }
         if (array_any($frames, static fn (FloorFrame $frame): bool => $frame->frame->number === '0')) {
             // The clock is round the start.
             $clock = self::LEAST_RING + self::WORDS;
-            [$left, $right, $top, $bottom] = [min($left, -$clock), max($right, $clock), min($top, -$clock), max($bottom, $clock)];
+            [$left, $right, $top, $bottom] = [
+                min($left, -$clock),
+                max($right, $clock),
+                min($top, -$clock),
+                max($bottom, $clock),
+            ];
         }
         $bottom += self::SCALE;
         // As wide as the place it has on a screen: what is beside the floor belongs to it.
         $higher = max(0.0, (self::MIN - ($bottom - $top)) / 2);
         [$top, $bottom] = [$top - $higher, $bottom + $higher];
         $wider = max(0.0, (self::SHAPE * ($bottom - $top) - ($right - $left)) / 2);
-        [$this->left, $this->top, $this->width, $this->height] = [round($left - $wider), round($top), round($right - $left + 2 * $wider), round($bottom - $top)];
+        [$this->left, $this->top, $this->width, $this->height] = [
+            round($left - $wider),
+            round($top),
+            round($right - $left + 2 * $wider),
+            round($bottom - $top),
+        ];
         $room = min(-$this->left, $this->left + $this->width, -$this->top, $this->top + $this->height) - self::WORDS;
         $this->radius = $room < self::LEAST_RING ? 0.0 : min(self::RING, $room);
         // Where the start is at the edge there is no room for a clock.
-        $this->hours = $this->radius === 0.0 ? [] : array_map(fn (int $hour): array => self::mark($hour, $style, $this->radius), range(1, 12));
+        $this->hours = $this->radius === 0.0
+            ? []
+            : array_map(fn (int $hour): array => self::mark($hour, $style, $this->radius), range(1, 12));
     }
 
     public static function ofRun(Run $run, BearingStyle $style, Palette $palette = Palette::Slate): self
@@ -83,7 +110,12 @@ final readonly class FloorPicture
             $prefix = implode('.', array_slice(explode('.', $frame->number), 0, -1));
             $tracks[$prefix] = $prefix === '' ? '' : ($frame->condition !== null ? $frame->number : $tracks[$prefix]);
             $walked = self::walked($run, $frame);
-            $frames[] = new FloorFrame($frame, $tracks[$prefix], self::path($walked, static fn (Frame $of): Stance => $of->positions()->defender), self::path($walked, static fn (Frame $of): Stance => $of->positions()->attacker));
+            $frames[] = new FloorFrame(
+                $frame,
+                $tracks[$prefix],
+                self::path($walked, static fn (Frame $of): Stance => $of->positions()->defender),
+                self::path($walked, static fn (Frame $of): Stance => $of->positions()->attacker),
+            );
         }
 
         return new self($frames, [], $style, $palette);
@@ -92,7 +124,9 @@ final readonly class FloorPicture
     /** One beat alone, as large as it can be. */
     public function only(string $number): self
     {
-        $copy = array_values(array_filter($this->frames, static fn (FloorFrame $frame): bool => $frame->frame->number === $number));
+        $copy = array_values(
+            array_filter($this->frames, static fn (FloorFrame $frame): bool => $frame->frame->number === $number),
+        );
 
         return new self($copy === [] ? [$this->frames[0]] : $copy, $this->ring, BearingStyle::Clock, $this->palette);
     }
@@ -110,7 +144,10 @@ final readonly class FloorPicture
                 'threats' => $place->threats,
                 'isSafe' => $place->threats === 0,
                 'stroke' => 1 + 0.8 * $place->threats,
-                'text' => trans_choice('floor.ring', $place->threats, ['bearing' => say($place->bearing->spell($style)), 'sector' => __('floor.sectors.'.$place->sector->value)]),
+                'text' => trans_choice('floor.ring', $place->threats, [
+                    'bearing' => say($place->bearing->spell($style)),
+                    'sector' => __('floor.sectors.'.$place->sector->value),
+                ]),
             ];
         }, $situation->ring);
 
@@ -132,7 +169,12 @@ final readonly class FloorPicture
     /** @return list<array{path: string, reaches: bool}> the attacker's free weapons; on paper only those that reach */
     public function threatsOf(FloorFrame $frame): array
     {
-        return array_values(array_filter($frame->threats, fn (array $threat): bool => $this->palette !== Palette::Paper || $threat['reaches']));
+        return array_values(
+            array_filter(
+                $frame->threats,
+                fn (array $threat): bool => $this->palette !== Palette::Paper || $threat['reaches'],
+            ),
+        );
     }
 
     /** @return list<Frame> from the start to this beat, along its own line */
@@ -153,11 +195,14 @@ final readonly class FloorPicture
      */
     private static function path(array $frames, callable $whose): string
     {
-        return implode(' ', array_map(static function (Frame $frame) use ($whose): string {
-            $axis = $whose($frame)->feet->axis;
+        return implode(
+            ' ',
+            array_map(static function (Frame $frame) use ($whose): string {
+                $axis = $whose($frame)->feet->axis;
 
-            return FloorFigure::cm($axis->x).','.-FloorFigure::cm($axis->y);
-        }, $frames));
+                return FloorFigure::cm($axis->x).','.-FloorFigure::cm($axis->y);
+            }, $frames),
+        );
     }
 
     /** @return array{x: float, y: float, label: string, x1: float, y1: float, x2: float, y2: float, isMain: bool} */

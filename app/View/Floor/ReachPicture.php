@@ -7,7 +7,10 @@ namespace App\View\Floor;
 use StoneDrill\Core\Floor\Hit;
 use StoneDrill\Core\Technique\Target;
 
-/** What the defender's free limbs reach from where both stand: limbs down, targets across from the head to the feet, the centimetres to spare in each. */
+/**
+ * What the defender's free limbs reach from where both stand: limbs down, targets across from the head to the feet, the
+ * centimetres to spare in each.
+ */
 final readonly class ReachPicture
 {
     private const LEFT = 78.0;
@@ -27,7 +30,10 @@ final readonly class ReachPicture
     /** @var list<array{name: string, transform: string}> */
     public array $columns;
 
-    /** @var list<array{x: float, y: float, size: float, cm: int, shade: float, textX: float, textY: float, isDark: bool, text: string}> */
+    /**
+     * @var list<array{x: float, y: float, size: float, cm: int, shade: float, textX: float, textY: float, isDark: bool,
+     *     text: string}>
+     */
     public array $squares;
 
     /** @param list<Hit> $inReach the most to spare first */
@@ -39,7 +45,9 @@ final readonly class ReachPicture
             $limbs[$hit->limb->value] = true;
             $targets[$hit->target->value] = true;
         }
-        $order = array_values(array_filter(self::downward(), static fn (string $target): bool => isset($targets[$target])));
+        $order = array_values(
+            array_filter(self::downward(), static fn (string $target): bool => isset($targets[$target])),
+        );
         $rows = $squares = [];
         foreach (array_keys($limbs) as $row => $limb) {
             $y = self::TOP + $row * self::SQUARE;
@@ -52,29 +60,51 @@ final readonly class ReachPicture
         }
         $this->rows = $rows;
         $this->squares = $squares;
-        $this->columns = array_map(static fn (string $target, int $column): array => [
-            'name' => $target,
-            'transform' => sprintf('translate(%s %s) rotate(-60)', self::LEFT + $column * self::SQUARE + self::SQUARE / 2 + 3, self::TOP - 6),
-        ], $order, array_keys($order));
+        $this->columns = array_map(
+            static fn (string $target, int $column): array => [
+                'name' => $target,
+                'transform' => sprintf(
+                    'translate(%s %s) rotate(-60)',
+                    self::LEFT + $column * self::SQUARE + self::SQUARE / 2 + 3,
+                    self::TOP - 6,
+                ),
+            ],
+            $order,
+            array_keys($order),
+        );
         $this->width = self::LEFT + max(1, count($order)) * self::SQUARE + 30;
         $this->height = self::TOP + count($rows) * self::SQUARE + 2;
     }
 
-    /** @return array{x: float, y: float, size: float, cm: int, shade: float, textX: float, textY: float, isDark: bool, text: string} */
+    /**
+     * @return array{x: float, y: float, size: float, cm: int, shade: float, textX: float, textY: float, isDark: bool,
+     *     text: string}
+     */
     private function square(Hit $hit, float $x, float $y): array
     {
         $cm = (int) $hit->centimetres();
         $shade = round(0.12 + 0.88 * min(1, $cm / self::PLENTY), 2);
 
         return [
-            'x' => $x, 'y' => $y, 'size' => self::SQUARE - 1.5, 'cm' => $cm, 'shade' => $shade,
-            'textX' => $x + (self::SQUARE - 1.5) / 2, 'textY' => $y + self::SQUARE / 2 + 3.5,
+            'x' => $x,
+            'y' => $y,
+            'size' => self::SQUARE - 1.5,
+            'cm' => $cm,
+            'shade' => $shade,
+            'textX' => $x + (self::SQUARE - 1.5) / 2,
+            'textY' => $y + self::SQUARE / 2 + 3.5,
             'isDark' => $shade > 0.55,
-            'text' => __('floor.situation.strike', ['weapon' => $hit->weapon(), 'target' => $hit->target->value, 'cm' => $cm]),
+            'text' => __('floor.situation.strike', [
+                'weapon' => $hit->weapon(),
+                'target' => $hit->target->value,
+                'cm' => $cm,
+            ]),
         ];
     }
 
-    /** @return list<string> targets from the head to the feet; the points of an arm, which are where the arm is, first */
+    /**
+     * @return list<string> targets from the head to the feet; the points of an arm, which are where the arm is, first
+     */
     private static function downward(): array
     {
         $targets = Target::cases();

@@ -41,11 +41,19 @@ final readonly class ScorePicture
 
     public function __construct(Score $score, public Palette $palette = Palette::Slate)
     {
-        $last = max([$score->seconds, ...array_map(static fn (ScoreBar $bar): float => $bar->to, $score->reached), ...array_map(static fn (array $span): float => $span[1]->to, $score->effects), $score->start === null ? 0.0 : max($score->start->arrival, $score->start->reaction + $score->start->first)]);
+        $last = max([
+            $score->seconds,
+            ...array_map(static fn (ScoreBar $bar): float => $bar->to, $score->reached),
+            ...array_map(static fn (array $span): float => $span[1]->to, $score->effects),
+            $score->start === null ? 0.0 : max($score->start->arrival, $score->start->reaction + $score->start->first),
+        ]);
         $this->zero = self::WORDS;
         $this->scale = round(max(self::SECOND, (self::LEAST - self::WORDS - 12) / max(0.1, $last)), 1);
         $this->width = round(self::WORDS + 12 + $this->scale * $last, 1);
-        $this->seconds = array_map(fn (int $half): array => ['x' => $this->x($half / 2), 'label' => number_format($half / 2, 1).' s'], range(0, (int) floor(2 * $last)));
+        $this->seconds = array_map(
+            fn (int $half): array => ['x' => $this->x($half / 2), 'label' => number_format($half / 2, 1).' s'],
+            range(0, (int) floor(2 * $last)),
+        );
         [$lanes, $bars] = [[], []];
         $y = 18.0;
         foreach ($score->lanes as $lane => $own) {
@@ -53,13 +61,19 @@ final readonly class ScorePicture
             // What a limb does at once in a beat stands one under the other.
             $ends = [];
             foreach ($own as $bar) {
-                $place = array_find_key($ends, static fn (float $end): bool => $end <= $bar->from + 1e-9) ?? count($ends);
+                $place
+                    = array_find_key($ends, static fn (float $end): bool => $end <= $bar->from + 1e-9) ?? count($ends);
                 $ends[$place] = $bar->to;
                 $bars[] = $this->bar($bar, $y + self::LINE * $place, self::words($bar), 'action');
             }
             $y += self::LINE * max(1, count($ends));
         }
-        foreach (['effects' => array_map(fn (array $span): array => [$span[1], $span[0]->value], $score->effects), 'reached' => array_map(static fn (ScoreBar $bar): array => [$bar, ''], $score->reached)] as $kind => $spans) {
+        foreach (
+            [
+                'effects' => array_map(fn (array $span): array => [$span[1], $span[0]->value], $score->effects),
+                'reached' => array_map(static fn (ScoreBar $bar): array => [$bar, ''], $score->reached),
+            ] as $kind => $spans
+        ) {
             $lanes[] = ['y' => $y, 'label' => __("floor.score.{$kind}")];
             foreach ($spans as [$bar, $label]) {
                 $bars[] = $this->bar($bar, $y, $label, $kind);
@@ -72,7 +86,14 @@ final readonly class ScorePicture
             $y += self::LINE;
         }
         [$this->lanes, $this->bars, $this->height] = [$lanes, $bars, $y + 4];
-        $this->start = $score->start === null ? '' : __($score->start->spare() >= 0 ? 'floor.score.spare' : 'floor.score.late', ['arrival' => number_format($score->start->arrival, 2), 'reaction' => number_format($score->start->reaction, 2), 'first' => number_format($score->start->first, 2), 'seconds' => number_format(abs($score->start->spare()), 2)]);
+        $this->start = $score->start === null
+            ? ''
+            : __($score->start->spare() >= 0 ? 'floor.score.spare' : 'floor.score.late', [
+                'arrival' => number_format($score->start->arrival, 2),
+                'reaction' => number_format($score->start->reaction, 2),
+                'first' => number_format($score->start->first, 2),
+                'seconds' => number_format(abs($score->start->spare()), 2),
+            ]);
     }
 
     private function x(float $seconds): float
@@ -83,10 +104,21 @@ final readonly class ScorePicture
     /** @return array{x: float, y: float, width: float, number: string, label: string, isHome: bool, kind: string} */
     private function bar(ScoreBar $bar, float $y, string $label, string $kind): array
     {
-        return ['x' => $this->x($bar->from), 'y' => $y + (self::LINE - self::BAR) / 2, 'width' => round($this->scale * $bar->seconds(), 1), 'number' => $bar->number, 'label' => $this->fitting($label, $this->scale * $bar->seconds()), 'isHome' => $bar->isHome, 'kind' => $kind];
+        return [
+            'x' => $this->x($bar->from),
+            'y' => $y + (self::LINE - self::BAR) / 2,
+            'width' => round($this->scale * $bar->seconds(), 1),
+            'number' => $bar->number,
+            'label' => $this->fitting($label, $this->scale * $bar->seconds()),
+            'isHome' => $bar->isHome,
+            'kind' => $kind,
+        ];
     }
 
-    /** @return list<array{x: float, y: float, width: float, number: string, label: string, isHome: bool, kind: string}> reaction, first beat, and what is left or missing until the attack arrives */
+    /**
+     * @return list<array{x: float, y: float, width: float, number: string, label: string, isHome: bool, kind: string}>
+     *     reaction, first beat, and what is left or missing until the attack arrives
+     */
     private function begin(Score $score, float $y): array
     {
         $start = $score->start;
@@ -98,7 +130,12 @@ final readonly class ScorePicture
         return [
             $this->bar(new ScoreBar('1', 0.0, $start->reaction), $y, __('floor.score.reacts'), 'reaction'),
             $this->bar(new ScoreBar('1', $start->reaction, $done), $y, __('floor.score.first'), 'action'),
-            $this->bar(new ScoreBar('1', min($done, $start->arrival), max($done, $start->arrival)), $y, '', $start->spare() >= 0 ? 'effects' : 'reached'),
+            $this->bar(
+                new ScoreBar('1', min($done, $start->arrival), max($done, $start->arrival)),
+                $y,
+                '',
+                $start->spare() >= 0 ? 'effects' : 'reached',
+            ),
         ];
     }
 
@@ -108,7 +145,11 @@ final readonly class ScorePicture
         if ($bar->action === null) {
             return '';
         }
-        $words = (string) preg_replace('/^(left|right|both|free|held|other)( hands?| foot| feet)?\s*/', '', (new Printer())->action($bar->action));
+        $words = (string) preg_replace(
+            '/^(left|right|both|free|held|other)( hands?| foot| feet)?\s*/',
+            '',
+            (new Printer())->action($bar->action),
+        );
 
         return $words === '' ? $bar->action->verb->value : $words;
     }
@@ -118,7 +159,11 @@ final readonly class ScorePicture
     {
         $letters = (int) floor(($width - 6) / 5.4);
 
-        return mb_strlen($label) <= $letters ? $label : ($letters < 3 ? '' : rtrim(mb_substr($label, 0, $letters - 1)).'…');
+        return mb_strlen($label) <= $letters
+            ? $label
+            : ($letters < 3
+                ? ''
+                : rtrim(mb_substr($label, 0, $letters - 1)).'…');
     }
 
     public function fill(string $kind): string

@@ -36,9 +36,21 @@ final readonly class SideFigure
         $lines = [[$hip, $neck, $body->chin->between($body->crown, 0.25)]];
         foreach (Side::cases() as $side) {
             $lines[] = [$neck, $body->shoulders[$side->value], $body->elbows[$side->value], $body->hands[$side->value]];
-            $lines[] = [$hip, $body->hips[$side->value], $body->knees[$side->value], $body->ankles[$side->value], $body->toes[$side->value]];
+            $lines[] = [
+                $hip,
+                $body->hips[$side->value],
+                $body->knees[$side->value],
+                $body->ankles[$side->value],
+                $body->toes[$side->value],
+            ];
         }
-        $this->lines = array_map(fn (array $nodes): string => implode(' ', array_map(fn (Node $node): string => implode(',', $this->at($node)), $nodes)), $lines);
+        $this->lines = array_map(
+            fn (array $nodes): string => implode(
+                ' ',
+                array_map(fn (Node $node): string => implode(',', $this->at($node)), $nodes),
+            ),
+            $lines,
+        );
     }
 
     /** @return array{float, float} */

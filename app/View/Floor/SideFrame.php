@@ -23,7 +23,10 @@ final readonly class SideFrame
 
     public SideFigure $attacker;
 
-    /** @var list<array{limb: string, rest: string, x: float, y: float, lx: float, ly: float, anchor: string, label: string, height: string, reach: string, reaches: bool}> */
+    /**
+     * @var list<array{limb: string, rest: string, x: float, y: float, lx: float, ly: float, anchor: string,
+     *     label: string, height: string, reach: string, reaches: bool}>
+     */
     public array $strikes;
 
     /** @var list<array{x: float, y: float, ly: float, lx: float, label: string}> targets of the attacker, from above */
@@ -39,7 +42,10 @@ final readonly class SideFrame
         $this->targets = $this->targets();
     }
 
-    /** @return array{limb: string, rest: string, x: float, y: float, lx: float, ly: float, anchor: string, label: string, height: string, reach: string, reaches: bool} */
+    /**
+     * @return array{limb: string, rest: string, x: float, y: float, lx: float, ly: float, anchor: string,
+     *     label: string, height: string, reach: string, reaches: bool}
+     */
     private function strike(Thrown $thrown, int $place): array
     {
         [$joint, $tip, $target] = array_map($this->defender->at(...), [$thrown->joint, $thrown->tip, $thrown->target]);
@@ -55,8 +61,13 @@ final readonly class SideFrame
             'lx' => $this->defender->axis - 16,
             'ly' => round(min($this->defender->headY, $tip[1]) - 12 - 10 * $place, 1),
             'anchor' => 'end',
-            'label' => $thrown->hit->measure->tooFarUp ? __('floor.side.ends-under', ['strike' => $label, 'cm' => $missing]) : $label,
-            'height' => __('floor.side.target', ['target' => $thrown->hit->target->value, 'metres' => number_format($thrown->target->height, 2)]),
+            'label' => $thrown->hit->measure->tooFarUp
+                ? __('floor.side.ends-under', ['strike' => $label, 'cm' => $missing])
+                : $label,
+            'height' => __('floor.side.target', [
+                'target' => $thrown->hit->target->value,
+                'metres' => number_format($thrown->target->height, 2),
+            ]),
             'reach' => self::arc($joint, 100 * $thrown->chain, $target[0] >= $joint[0] ? 1 : -1),
             'reaches' => StrikeLabel::isHome($thrown->hit),
         ];
@@ -74,7 +85,13 @@ final readonly class SideFrame
             $x = $target->isOfHead() ? $this->attacker->headX : $this->attacker->axis;
             $y = 0.0 - FloorFigure::cm($metres);
             $line = max($line + self::LINE, $y);
-            $rows[] = ['x' => $x, 'y' => $y, 'lx' => $this->attacker->axis + self::BESIDE, 'ly' => round($line, 1), 'label' => __('floor.side.target', ['target' => $target->value, 'metres' => number_format($metres, 2)])];
+            $rows[] = [
+                'x' => $x,
+                'y' => $y,
+                'lx' => $this->attacker->axis + self::BESIDE,
+                'ly' => round($line, 1),
+                'label' => __('floor.side.target', ['target' => $target->value, 'metres' => number_format($metres, 2)]),
+            ];
         }
 
         return $rows;
@@ -88,8 +105,17 @@ final readonly class SideFrame
      */
     private static function arc(array $from, float $radius, int $way): string
     {
-        $at = static fn (float $degrees): string => round($from[0] + $way * $radius * cos(deg2rad($degrees)), 1).' '.round($from[1] - $radius * sin(deg2rad($degrees)), 1);
+        $at = static fn (float $degrees): string => round($from[0] + $way * $radius * cos(deg2rad($degrees)), 1)
+            .' '
+            .round($from[1] - $radius * sin(deg2rad($degrees)), 1);
 
-        return sprintf('M%s A%s %s 0 0 %d %s', $at(85), round($radius, 1), round($radius, 1), $way > 0 ? 1 : 0, $at(-50));
+        return sprintf(
+            'M%s A%s %s 0 0 %d %s',
+            $at(85),
+            round($radius, 1),
+            round($radius, 1),
+            $way > 0 ? 1 : 0,
+            $at(-50),
+        );
     }
 }

@@ -33,7 +33,10 @@ final readonly class SidePicture
     {
         [$from, $to, $tall] = [0.0, 0.0, 0.0];
         foreach ($frames as $frame) {
-            [$from, $to] = [min($from, $frame->defender->axis, $frame->attacker->axis), max($to, $frame->defender->axis, $frame->attacker->axis)];
+            [$from, $to] = [
+                min($from, $frame->defender->axis, $frame->attacker->axis),
+                max($to, $frame->defender->axis, $frame->attacker->axis),
+            ];
             foreach ($frame->strikes as $strike) {
                 $from = min($from, StrikeLabel::extent($strike)[0] + self::MARGIN);
             }
@@ -45,7 +48,10 @@ final readonly class SidePicture
         $this->top = round(-$high, 1);
         $this->width = round($wide, 1);
         $this->height = round($high + self::UNDER, 1);
-        $this->levels = array_map(static fn (int $half): array => ['y' => -50.0 * $half, 'label' => number_format($half / 2, 1).' m'], range(1, (int) floor($high / 50)));
+        $this->levels = array_map(
+            static fn (int $half): array => ['y' => -50.0 * $half, 'label' => number_format($half / 2, 1).' m'],
+            range(1, (int) floor($high / 50)),
+        );
     }
 
     public static function ofRun(Run $run, Palette $palette = Palette::Slate): self
@@ -56,13 +62,18 @@ final readonly class SidePicture
     /** @param list<Frame> $frames at least one */
     public static function ofFrames(array $frames, Palette $palette = Palette::Slate): self
     {
-        return new self(array_map(static fn (Frame $frame): SideFrame => new SideFrame(Elevation::of($frame)), $frames), $palette);
+        return new self(
+            array_map(static fn (Frame $frame): SideFrame => new SideFrame(Elevation::of($frame)), $frames),
+            $palette,
+        );
     }
 
     /** One beat alone. */
     public function only(string $number): self
     {
-        $copy = array_values(array_filter($this->frames, static fn (SideFrame $frame): bool => $frame->number === $number));
+        $copy = array_values(
+            array_filter($this->frames, static fn (SideFrame $frame): bool => $frame->number === $number),
+        );
 
         return new self($copy === [] ? [$this->frames[0]] : $copy, $this->palette);
     }

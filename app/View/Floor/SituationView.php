@@ -27,7 +27,14 @@ final readonly class SituationView
      * @param array{string, string} $sizes     of the defender and of the attacker, with statures
      * @param string                 $line      the attack said in one line
      */
-    private function __construct(public FloorPicture $picture, public SidePicture $side, public ReachPicture $reach, public array $sentences, public array $sizes, public string $line) {}
+    private function __construct(
+        public FloorPicture $picture,
+        public SidePicture $side,
+        public ReachPicture $reach,
+        public array $sentences,
+        public array $sizes,
+        public string $line,
+    ) {}
 
     public static function of(Catalogue $catalogue, Attack $attack): self
     {
@@ -42,7 +49,10 @@ final readonly class SituationView
             SidePicture::ofFrames([$situation->start]),
             new ReachPicture($situation->inReach),
             self::sentences($situation, $catalogue->school->conventions->bearings),
-            [sprintf('%s (%.2f m)', $typical, $sizes->all()[$typical]), sprintf('%s (%.2f m)', $other, $sizes->all()[$other])],
+            [
+                sprintf('%s (%.2f m)', $typical, $sizes->all()[$typical]),
+                sprintf('%s (%.2f m)', $other, $sizes->all()[$other]),
+            ],
             $words->say($attack->kind, $attack->facets),
         );
     }
@@ -50,22 +60,47 @@ final readonly class SituationView
     /** @return list<string> */
     private static function sentences(Situation $situation, BearingStyle $style): array
     {
-        $hindered = array_values(array_filter($situation->limbs, static fn (LimbStatus $limb): bool => ! $limb->isFree()));
-        $sentences = $hindered === [] ? [__('floor.situation.all-free')] : array_map(static fn (LimbStatus $limb): string => __('floor.situation.limb', [
-            'limb' => $limb->limb->value,
-            'state' => __('floor.situation.states.'.$limb->state->value),
-            'reason' => say($limb->text()),
-        ]), $hindered);
-        $sentences[] = $situation->attackerFree === [] ? __('floor.situation.nothing-free') : __('floor.situation.free', ['limbs' => implode(', ', $situation->attackerFree)]);
+        $hindered = array_values(
+            array_filter($situation->limbs, static fn (LimbStatus $limb): bool => ! $limb->isFree()),
+        );
+        $sentences = $hindered === []
+            ? [__('floor.situation.all-free')]
+            : array_map(
+                static fn (LimbStatus $limb): string => __('floor.situation.limb', [
+                    'limb' => $limb->limb->value,
+                    'state' => __('floor.situation.states.'.$limb->state->value),
+                    'reason' => say($limb->text()),
+                ]),
+                $hindered,
+            );
+        $sentences[] = $situation->attackerFree === []
+            ? __('floor.situation.nothing-free')
+            : __('floor.situation.free', ['limbs' => implode(', ', $situation->attackerFree)]);
         if ($situation->weakSide !== null) {
             $sentences[] = __('floor.situation.weak-side', ['side' => $situation->weakSide]);
         }
-        $strikes = array_map(static fn (Hit $hit): string => __('floor.situation.strike', ['weapon' => $hit->weapon(), 'target' => $hit->target->value, 'cm' => (int) $hit->centimetres()]), $situation->foremost(self::SHOWN));
-        $sentences[] = __($strikes === [] ? 'floor.situation.nothing-in-reach' : 'floor.situation.in-reach', ['strikes' => implode(', ', $strikes)]);
-        $safe = array_values(array_filter($situation->ring, static fn (RingPlace $place): bool => $place->threats === 0));
+        $strikes = array_map(
+            static fn (Hit $hit): string => __('floor.situation.strike', [
+                'weapon' => $hit->weapon(),
+                'target' => $hit->target->value,
+                'cm' => (int) $hit->centimetres(),
+            ]),
+            $situation->foremost(self::SHOWN),
+        );
+        $sentences[] = __($strikes === [] ? 'floor.situation.nothing-in-reach' : 'floor.situation.in-reach', [
+            'strikes' => implode(', ', $strikes),
+        ]);
+        $safe = array_values(
+            array_filter($situation->ring, static fn (RingPlace $place): bool => $place->threats === 0),
+        );
         $sentences[] = $safe === []
             ? __('floor.situation.no-safe-step')
-            : __('floor.situation.safe-step', ['bearings' => implode(', ', array_map(static fn (RingPlace $place): string => say($place->bearing->spell($style)), $safe))]);
+            : __('floor.situation.safe-step', [
+                'bearings' => implode(
+                    ', ',
+                    array_map(static fn (RingPlace $place): string => say($place->bearing->spell($style)), $safe),
+                ),
+            ]);
 
         return $sentences;
     }

@@ -17,7 +17,9 @@ final readonly class StrikeLabel
         $label = match (true) {
             $hit->measure->tooFarUp => __('floor.too-high'),
             $hit->measure->margin === null => '',
-            $hit->measure->drive > 0 && $hit->reaches() => __('floor.with-body', ['cm' => (int) round(100 * $hit->measure->drive)]),
+            $hit->measure->drive > 0 && $hit->reaches() => __('floor.with-body', [
+                'cm' => (int) round(100 * $hit->measure->drive),
+            ]),
             default => __('words.signed-cm', ['cm' => sprintf('%+d', $hit->centimetres())]),
         };
 
@@ -35,7 +37,9 @@ final readonly class StrikeLabel
     {
         $wide = self::LETTER * mb_strlen($strike['label']) + 4;
 
-        return $strike['anchor'] === 'end' ? [$strike['lx'] - $wide, $strike['lx']] : [$strike['lx'], $strike['lx'] + $wide];
+        return $strike['anchor'] === 'end'
+            ? [$strike['lx'] - $wide, $strike['lx']]
+            : [$strike['lx'], $strike['lx'] + $wide];
     }
 
     /** Whether it gets to where it is meant, the way that it can be thrown. */

@@ -15,8 +15,8 @@ final readonly class Window
     }
 
     /**
-     * Windows of two pictures that are equally large, so that both are drawn to one scale in places of one size. Seen from the side
-     * both stand on one ground.
+     * Windows of two pictures that are equally large, so that both are drawn to one scale in places of one size. Seen
+     * from the side both stand on one ground.
      *
      * @return array{left: self, right: self}
      */
@@ -24,7 +24,10 @@ final readonly class Window
     {
         [$width, $height] = [max($left->width, $right->width), max($left->height, $right->height)];
 
-        return ['left' => self::of($left)->within($width, $height, $left instanceof SidePicture), 'right' => self::of($right)->within($width, $height, $right instanceof SidePicture)];
+        return [
+            'left' => self::of($left)->within($width, $height, $left instanceof SidePicture),
+            'right' => self::of($right)->within($width, $height, $right instanceof SidePicture),
+        ];
     }
 
     public function viewBox(): string
@@ -35,6 +38,11 @@ final readonly class Window
     /** So large, the same in its middle or, seen from the side, at its foot. */
     private function within(float $width, float $height, bool $keepsFoot): self
     {
-        return new self(round($this->left - ($width - $this->width) / 2, 1), round($this->top - ($height - $this->height) / ($keepsFoot ? 1 : 2), 1), $width, $height);
+        return new self(
+            round($this->left - ($width - $this->width) / 2, 1),
+            round($this->top - ($height - $this->height) / ($keepsFoot ? 1 : 2), 1),
+            $width,
+            $height,
+        );
     }
 }

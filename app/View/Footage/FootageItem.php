@@ -15,16 +15,21 @@ final readonly class FootageItem
     /** What it shows, in a few words. */
     public function what(): string
     {
-        $mistake = $this->footage->mistake === '' ? '' : __('footage.mistake-made', ['mistake' => $this->footage->mistake]);
+        $mistake
+            = $this->footage->mistake === '' ? '' : __('footage.mistake-made', ['mistake' => $this->footage->mistake]);
 
-        return implode(': ', array_filter([$mistake, $this->footage->caption])) ?: Footage::nameOf($this->footage->of());
+        return implode(': ', array_filter([$mistake, $this->footage->caption]))
+            ?: Footage::nameOf($this->footage->of());
     }
 
     /** The same for whoever does not see it. */
     public function told(): string
     {
         return $this->footage->type->isClip()
-            ? __('footage.thumbnail.clip', ['what' => $this->what(), 'seconds' => number_format($this->footage->seconds ?? 0, 1)])
+            ? __('footage.thumbnail.clip', [
+                'what' => $this->what(),
+                'seconds' => number_format($this->footage->seconds ?? 0, 1),
+            ])
             : __('footage.thumbnail.picture', ['what' => $this->what()]);
     }
 

@@ -22,7 +22,11 @@ final readonly class FootageList
     public function __construct(public Attack|Answer|Solo $of)
     {
         $this->name = Footage::nameOf($of);
-        $all = $of->footage()->with('students')->get()->each(static fn (Footage $one): Footage => $one->setRelation(self::word($of), $of));
+        $all = $of
+            ->footage()
+            ->with('students')
+            ->get()
+            ->each(static fn (Footage $one): Footage => $one->setRelation(self::word($of), $of));
         $this->items = array_values($all->map(static fn (Footage $one): FootageItem => new FootageItem($one))->all());
     }
 
@@ -46,19 +50,29 @@ final readonly class FootageList
     /** Whether one of them is not yet prepared. */
     public function isWaiting(): bool
     {
-        return array_filter($this->items, static fn (FootageItem $item): bool => $item->footage->state === FootageState::Waiting) !== [];
+        return array_filter(
+            $this->items,
+            static fn (FootageItem $item): bool => $item->footage->state === FootageState::Waiting,
+        ) !== [];
     }
 
     /** @return array<string, string> what one of them can show */
     public function mistakes(): array
     {
-        return ['' => __('footage.mistake-none')] + ($this->of instanceof Attack ? [] : array_combine($this->of->mistakes, $this->of->mistakes));
+        return ['' => __('footage.mistake-none')]
+            + ($this->of instanceof Attack ? [] : array_combine($this->of->mistakes, $this->of->mistakes));
     }
 
     /** @return array<int, string> who can be chosen as somebody who is seen: names by id */
     public function people(): array
     {
-        return $this->of->school->students()->orderBy('name')->get()->filter(static fn (Student $student): bool => $student->hasConsent())->pluck('name', 'id')->all();
+        return $this->of->school
+            ->students()
+            ->orderBy('name')
+            ->get()
+            ->filter(static fn (Student $student): bool => $student->hasConsent())
+            ->pluck('name', 'id')
+            ->all();
     }
 
     /**
@@ -68,7 +82,9 @@ final readonly class FootageList
      */
     public static function shows(array $saved = []): array
     {
-        return array_values(array_map(static fn (mixed $id): int => (int) (is_scalar($id) ? $id : 0), (array) old('shows', $saved)));
+        return array_values(
+            array_map(static fn (mixed $id): int => (int) (is_scalar($id) ? $id : 0), (array) old('shows', $saved)),
+        );
     }
 
     private static function word(Attack|Answer|Solo $of): string

@@ -22,16 +22,23 @@ final readonly class FootagePage
     /** The floor of what the clip shows; null where there is none. */
     public ?Bench $bench;
 
-    public function __construct(public Footage $footage, Request $request, Workbench $workbench, CatalogueMapper $mapper)
-    {
+    public function __construct(
+        public Footage $footage,
+        Request $request,
+        Workbench $workbench,
+        CatalogueMapper $mapper,
+    ) {
         $this->list = new FootageList($footage->of());
         $this->item = new FootageItem($footage);
         $answer = $footage->answer;
-        $this->bench = $answer instanceof Answer && $footage->type->isClip() && $mapper->whyUnreadable($answer) === null ? $workbench->saved($request, $answer, mistake: $footage->mistake) : null;
+        $this->bench = $answer instanceof Answer && $footage->type->isClip() && $mapper->whyUnreadable($answer) === null
+            ? $workbench->saved($request, $answer, mistake: $footage->mistake)
+            : null;
     }
 
     /**
-     * The beats of the main line, beside what they take in the clip and what is modelled; at last the end of the last one.
+     * The beats of the main line, beside what they take in the clip and what is modelled; at last the end of the last
+     * one.
      *
      * @return list<array{name: string, text: string, at: string, took: string, model: string}>
      */
@@ -39,14 +46,33 @@ final readonly class FootagePage
     {
         $times = $this->footage->beats();
         $typed = (array) old('beats_at', $times->seconds);
-        $line = array_values(array_filter($this->bench->beats ?? [], static fn (BenchBeat $beat): bool => $beat->track === ''));
+        $line = array_values(
+            array_filter($this->bench->beats ?? [], static fn (BenchBeat $beat): bool => $beat->track === ''),
+        );
         $rows = [];
         foreach (array_slice($line, 1) as $place => $beat) {
             $took = $times->ofBeat($place + 1);
-            $rows[] = ['name' => __('words.beat', ['beat' => $beat->frame->number]), 'text' => $beat->text, 'at' => self::word($typed[$place] ?? ''), 'took' => $took === null ? '' : number_format($took, 2), 'model' => number_format($beat->time() - $line[$place]->time(), 2)];
+            $rows[] = [
+                'name' => __('words.beat', ['beat' => $beat->frame->number]),
+                'text' => $beat->text,
+                'at' => self::word($typed[$place] ?? ''),
+                'took' => $took === null ? '' : number_format($took, 2),
+                'model' => number_format($beat->time() - $line[$place]->time(), 2),
+            ];
         }
 
-        return $rows === [] ? [] : [...$rows, ['name' => __('footage.mark.end'), 'text' => '', 'at' => self::word($typed[count($rows)] ?? ''), 'took' => '', 'model' => '']];
+        return $rows === []
+            ? []
+            : [
+                ...$rows,
+                [
+                    'name' => __('footage.mark.end'),
+                    'text' => '',
+                    'at' => self::word($typed[count($rows)] ?? ''),
+                    'took' => '',
+                    'model' => '',
+                ],
+            ];
     }
 
     /** @return list<int> who is said to be seen */

@@ -17,7 +17,10 @@ use StoneDrill\Core\Curriculum\Doctrine;
 /** What the form of an answer shows. */
 final readonly class AnswerForm
 {
-    /** @var list<array{facet: string, modes: array<string, string>, mode: string, values: list<array{id: string, on: bool}>}> */
+    /**
+     * @var list<array{facet: string, modes: array<string, string>, mode: string, values: list<array{id: string,
+     *     on: bool}>}>
+     */
     public array $pattern;
 
     /**
@@ -36,12 +39,17 @@ final readonly class AnswerForm
             $rows[] = [
                 'facet' => $facet->value,
                 'modes' => [
-                    'proposed' => __('answers.modes.proposed', ['values' => $proposed === null ? __('words.any') : implode(', ', $proposed)]),
+                    'proposed' => __('answers.modes.proposed', [
+                        'values' => $proposed === null ? __('words.any') : implode(', ', $proposed),
+                    ]),
                     'any' => __('words.any'),
                     'these' => __('answers.modes.these'),
                 ],
                 'mode' => (string) ($values['pattern_mode'][$facet->value] ?? 'proposed'),
-                'values' => array_map(static fn (string $id): array => ['id' => $id, 'on' => in_array($id, $on, true)], $facet->values()),
+                'values' => array_map(
+                    static fn (string $id): array => ['id' => $id, 'on' => in_array($id, $on, true)],
+                    $facet->values(),
+                ),
             ];
         }
         $this->pattern = $rows;
@@ -62,7 +70,12 @@ final readonly class AnswerForm
             $values['pattern_mode'] = ['hand' => 'these', 'bearing' => 'these'];
         }
 
-        return new self($typed === [] ? $values : $typed, $school->ranks, $attack, $school->answers()->orderBy('title')->pluck('title', 'id')->all());
+        return new self(
+            $typed === [] ? $values : $typed,
+            $school->ranks,
+            $attack,
+            $school->answers()->orderBy('title')->pluck('title', 'id')->all(),
+        );
     }
 
     /** @param array<string, mixed> $typed what a refused form said */
@@ -79,10 +92,18 @@ final readonly class AnswerForm
             'variant_of' => (string) $answer->variant_of_id,
             'pattern' => $pattern,
             'pattern_kind' => $answer->pattern['kind'] ?? [],
-            'pattern_mode' => array_map(static fn (?array $values): string => $values === null ? 'any' : 'these', $pattern),
+            'pattern_mode' => array_map(
+                static fn (?array $values): string => $values === null ? 'any' : 'these',
+                $pattern,
+            ),
         ];
 
-        return new self($typed === [] ? $values : $typed, $school->ranks, $attack, $school->answers()->whereKeyNot($answer->id)->orderBy('title')->pluck('title', 'id')->all());
+        return new self(
+            $typed === [] ? $values : $typed,
+            $school->ranks,
+            $attack,
+            $school->answers()->whereKeyNot($answer->id)->orderBy('title')->pluck('title', 'id')->all(),
+        );
     }
 
     public function value(string $key): string
@@ -128,7 +149,13 @@ final readonly class AnswerForm
     /** Whether it says more than its beats. */
     public function hasDetails(): bool
     {
-        return $this->value('label').$this->value('doctrine').$this->value('short_rank').$this->value('mistakes').$this->value('rank_youth').$this->value('variant_of') !== '';
+        return $this->value('label')
+            .$this->value('doctrine')
+            .$this->value('short_rank')
+            .$this->value('mistakes')
+            .$this->value('rank_youth')
+            .$this->value('variant_of')
+            !== '';
     }
 
     /** @return list<string> */

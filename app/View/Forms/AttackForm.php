@@ -41,8 +41,12 @@ final readonly class AttackForm
      * @param array<string, mixed>             $values
      * @param Collection<int, \App\Models\Rank> $ranks
      */
-    private function __construct(public array $values, public Kinds $kinds, public Collection $ranks, ?Spoken $spoken = null)
-    {
+    private function __construct(
+        public array $values,
+        public Kinds $kinds,
+        public Collection $ranks,
+        ?Spoken $spoken = null,
+    ) {
         $this->spoken = $spoken;
         $kind = $this->value('kind');
         $this->kind = $kinds->has($kind) ? $kinds->get($kind) : $kinds->all()[0];
@@ -53,13 +57,17 @@ final readonly class AttackForm
     /** @param array<string, mixed> $typed what a refused form said */
     public static function empty(School $school, CatalogueMapper $mapper, array $typed): self
     {
-        return new self([
-            'prevalence' => 3,
-            'recoil' => Recoil::LeftOut->value,
-            'needed_by' => (string) ($school->ranks->first()->id ?? 'none'),
-            'needed_by_youth' => 'same',
-            ...$typed,
-        ], $mapper->kinds($school), $school->ranks);
+        return new self(
+            [
+                'prevalence' => 3,
+                'recoil' => Recoil::LeftOut->value,
+                'needed_by' => (string) ($school->ranks->first()->id ?? 'none'),
+                'needed_by_youth' => 'same',
+                ...$typed,
+            ],
+            $mapper->kinds($school),
+            $school->ranks,
+        );
     }
 
     /** The form as a line fills it: what it does not say is the usual. */
@@ -74,14 +82,20 @@ final readonly class AttackForm
     /** @param array<string, mixed> $typed what a refused form said */
     public static function of(Attack $attack, School $school, CatalogueMapper $mapper, array $typed): self
     {
-        return new self([
-            ...$attack->getAttributes(),
-            'recoil' => $attack->recoil->value,
-            'needed_by' => (string) ($attack->needed_by_id ?? 'none'),
-            'needed_by_youth' => $attack->needed_by_youth_id === $attack->needed_by_id ? 'same' : (string) ($attack->needed_by_youth_id ?? 'none'),
-            'critical' => $attack->critical,
-            ...$typed,
-        ], $mapper->kinds($school), $school->ranks);
+        return new self(
+            [
+                ...$attack->getAttributes(),
+                'recoil' => $attack->recoil->value,
+                'needed_by' => (string) ($attack->needed_by_id ?? 'none'),
+                'needed_by_youth' => $attack->needed_by_youth_id === $attack->needed_by_id
+                    ? 'same'
+                    : (string) ($attack->needed_by_youth_id ?? 'none'),
+                'critical' => $attack->critical,
+                ...$typed,
+            ],
+            $mapper->kinds($school),
+            $school->ranks,
+        );
     }
 
     public function value(string $key): string
@@ -106,7 +120,8 @@ final readonly class AttackForm
         $options = [];
         foreach (Facet::cases() as $facet) {
             foreach ($this->allowed[$facet->value] as $value) {
-                $options[$facet->value][$value] = $facet === Facet::Bearing ? __('words.o-clock', ['hour' => $value]) : $value;
+                $options[$facet->value][$value]
+                    = $facet === Facet::Bearing ? __('words.o-clock', ['hour' => $value]) : $value;
             }
         }
 
@@ -122,7 +137,8 @@ final readonly class AttackForm
     /** @return array<int|string, string> */
     public function youthNeedOptions(): array
     {
-        return ['same' => __('attacks.same-need')] + $this->ranks->pluck('name', 'id')->all() + ['none' => __('words.not-needed')];
+        return ['same' => __('attacks.same-need')]
+            + $this->ranks->pluck('name', 'id')->all() + ['none' => __('words.not-needed')];
     }
 
     /** @return array{array<string, list<string>>, array<string, string>} */
@@ -136,7 +152,9 @@ final readonly class AttackForm
             $chosen[$facet->value] = match (true) {
                 in_array($wanted, $allowed[$facet->value], true) => $wanted,
                 in_array($facet->default(), $allowed[$facet->value], true) => (string) $facet->default(),
-                in_array(self::USUAL[$facet->value] ?? null, $allowed[$facet->value], true) => self::USUAL[$facet->value],
+                in_array(self::USUAL[$facet->value] ?? null, $allowed[$facet->value], true) => self::USUAL[
+                    $facet->value
+                ],
                 default => $allowed[$facet->value][0],
             };
         }

@@ -17,7 +17,13 @@ final readonly class BeatsCheck
      * @param list<array{text: string, tag: string}>       $pieces  the text, cut where errors are
      * @param list<string>                                  $unknown titles it goes to that no answer has
      */
-    private function __construct(public string $text, public ?Beats $beats, public array $errors, public array $pieces, public array $unknown) {}
+    private function __construct(
+        public string $text,
+        public ?Beats $beats,
+        public array $errors,
+        public array $pieces,
+        public array $unknown,
+    ) {}
 
     public static function of(Catalogue $catalogue, string $text): self
     {

@@ -56,15 +56,49 @@ final readonly class DrillListForm
     public function __construct(array $typed, School $school, CatalogueMapper $mapper)
     {
         $attacks = $mapper->curriculum($school)->attacks;
-        $this->families = array_values(array_filter(Family::cases(), static fn (Family $family): bool => array_filter($attacks, static fn (Attack $attack): bool => $attack->kind->family === $family) !== []));
-        $this->chosen = array_values(array_filter(array_map(static fn (mixed $id): ?Family => is_string($id) ? Family::tryFrom($id) : null, (array) ($typed['families'] ?? []))));
-        $facets = array_values(array_filter(array_map(static fn (mixed $id): ?Facet => is_string($id) ? Facet::tryFrom($id) : null, (array) ($typed['facets'] ?? []))));
+        $this->families = array_values(
+            array_filter(
+                Family::cases(),
+                static fn (Family $family): bool => array_filter(
+                    $attacks,
+                    static fn (Attack $attack): bool => $attack->kind->family === $family,
+                ) !== [],
+            ),
+        );
+        $this->chosen = array_values(
+            array_filter(
+                array_map(
+                    static fn (mixed $id): ?Family => is_string($id) ? Family::tryFrom($id) : null,
+                    (array) ($typed['families'] ?? []),
+                ),
+            ),
+        );
+        $facets = array_values(
+            array_filter(
+                array_map(
+                    static fn (mixed $id): ?Facet => is_string($id) ? Facet::tryFrom($id) : null,
+                    (array) ($typed['facets'] ?? []),
+                ),
+            ),
+        );
         $this->facets = $facets === [] ? self::USUAL : array_values(array_unique($facets, SORT_REGULAR));
         $this->onlyUsed = ($typed['values'] ?? 'used') !== 'all';
         $this->forbid = is_string($typed['forbid'] ?? null) ? Str::limit($typed['forbid'], 4000, '') : '';
-        $this->seed = is_string($typed['seed'] ?? null) && ctype_digit($typed['seed']) ? min(self::MAX_SEED, (int) $typed['seed']) : 1;
-        $this->most = is_string($typed['most'] ?? null) && ctype_digit($typed['most']) ? min(self::MAX_ROWS, max(1, (int) $typed['most'])) : self::USUAL_ROWS;
-        [$this->rows, $this->error] = $this->work(array_values(array_filter($attacks, fn (Attack $attack): bool => $this->chosen === [] || in_array($attack->kind->family, $this->chosen, true))));
+        $this->seed = is_string($typed['seed'] ?? null) && ctype_digit($typed['seed'])
+            ? min(self::MAX_SEED, (int) $typed['seed'])
+            : 1;
+        $this->most = is_string($typed['most'] ?? null) && ctype_digit($typed['most'])
+            ? min(self::MAX_ROWS, max(1, (int) $typed['most']))
+            : self::USUAL_ROWS;
+        [$this->rows, $this->error] = $this->work(
+            array_values(
+                array_filter(
+                    $attacks,
+                    fn (Attack $attack): bool => $this->chosen === []
+                        || in_array($attack->kind->family, $this->chosen, true),
+                ),
+            ),
+        );
     }
 
     /** @return list<DrillRow> those that the list has */
@@ -91,7 +125,10 @@ final readonly class DrillListForm
 
     public function summary(): string
     {
-        return trans_choice('lists.meet', count($this->listed()), ['met' => number_format($this->met()), 'pairs' => number_format($this->rows?->feasible() ?? 0)]);
+        return trans_choice('lists.meet', count($this->listed()), [
+            'met' => number_format($this->met()),
+            'pairs' => number_format($this->rows?->feasible() ?? 0),
+        ]);
     }
 
     public function side(Side $side): string
@@ -126,7 +163,15 @@ final readonly class DrillListForm
         } catch (ModelException $exception) {
             $line = 1 + (int) (explode('/', $exception->pointer)[2] ?? 0);
 
-            return [null, __('lists.forbid-error', ['line' => $line, 'error' => say($exception->text), 'hint' => $exception->nearest === null ? '' : __('file.did-you-mean', ['word' => $exception->nearest])])];
+            return [
+                null,
+                __('lists.forbid-error', [
+                    'line' => $line,
+                    'error' => say($exception->text),
+                    'hint'
+                        => $exception->nearest === null ? '' : __('file.did-you-mean', ['word' => $exception->nearest]),
+                ]),
+            ];
         }
     }
 

@@ -9,8 +9,8 @@ use StoneDrill\Core\Technique\Notation\NotationException;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
 
 /**
- * Usual mistakes as they are typed, one a line: what each is called, and if wanted ` | 2: right palm chin / look`, which is
- * what is done instead of the second beat.
+ * Usual mistakes as they are typed, one a line: what each is called, and if wanted ` | 2: right palm chin / look`,
+ * which is what is done instead of the second beat.
  */
 final readonly class MistakeLines
 {
@@ -37,14 +37,24 @@ final readonly class MistakeLines
             }
             $at = preg_match('/^(\d{1,3})\s*:(.+)$/u', $shown, $found) === 1 ? (int) $found[1] : 0;
             if ($text === '' || $at < 1 || $at > $beats) {
-                $errors[] = __('answers.messages.mistake-shape', ['line' => $number + 1, 'beats' => $beats, 'bar' => '|']);
+                $errors[] = __('answers.messages.mistake-shape', [
+                    'line' => $number + 1,
+                    'beats' => $beats,
+                    'bar' => '|',
+                ]);
 
                 continue;
             }
             try {
-                $instead[$text] = ['at' => $at, 'instead' => Beats::parse(str_replace(' / ', "\n", trim($found[2] ?? '')), $vocabulary)->toText()];
+                $instead[$text] = [
+                    'at' => $at,
+                    'instead' => Beats::parse(str_replace(' / ', "\n", trim($found[2] ?? '')), $vocabulary)->toText(),
+                ];
             } catch (NotationException $exception) {
-                $errors[] = __('answers.messages.mistake-beats', ['line' => $number + 1, 'error' => say($exception->errors[0]->text())]);
+                $errors[] = __('answers.messages.mistake-beats', [
+                    'line' => $number + 1,
+                    'error' => say($exception->errors[0]->text()),
+                ]);
             }
         }
 
@@ -57,13 +67,17 @@ final readonly class MistakeLines
      */
     public static function print(array $texts, array $instead): string
     {
-        return implode("\n", array_map(static function (string $text) use ($instead): string {
-            $shown = $instead[$text] ?? null;
-            if (! is_int($shown['at'] ?? null) || ! is_string($shown['instead'] ?? null)) {
-                return $text;
-            }
+        return implode(
+            "\n",
+            array_map(static function (string $text) use ($instead): string {
+                $shown = $instead[$text] ?? null;
+                if (! is_int($shown['at'] ?? null) || ! is_string($shown['instead'] ?? null)) {
+                    return $text;
+                }
 
-            return "{$text} | {$shown['at']}: ".implode(' / ', array_map(trim(...), explode("\n", trim($shown['instead']))));
-        }, $texts));
+                return "{$text} | {$shown['at']}: "
+                    .implode(' / ', array_map(trim(...), explode("\n", trim($shown['instead']))));
+            }, $texts),
+        );
     }
 }

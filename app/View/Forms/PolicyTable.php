@@ -14,8 +14,8 @@ use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Curriculum\Student;
 
 /**
- * A contact policy as a table: for each hazard, for everybody and for those under an age, below which rank it is not taught, stopped
- * short, or done with pads.
+ * A contact policy as a table: for each hazard, for everybody and for those under an age, below which rank it is not
+ * taught, stopped short, or done with pads.
  */
 final readonly class PolicyTable
 {
@@ -31,7 +31,10 @@ final readonly class PolicyTable
     /** @var list<string> `all`, then the ages below which something is said, as they are typed */
     public array $ages;
 
-    /** @var array<string, array<array-key, array<string, string>>> code of the rank or `always`, by hazard, age and level */
+    /**
+     * @var array<string, array<array-key, array<string, string>>> code of the rank or `always`, by hazard, age and
+     *     level
+     */
     private array $limits;
 
     /** @param Collection<int, Rank> $ranks lowest first */
@@ -42,9 +45,13 @@ final readonly class PolicyTable
         $limits = [];
         foreach (ContactPolicy::of($school, $this->codes())->rows as $row) {
             $age = $row->under === null ? self::EVERYBODY : (string) $row->under;
-            $row->under !== null && $ages[] = $row->under;
+            $row->under !== null && ($ages[] = $row->under);
             $before = $limits[$row->hazard->value][$age][$row->level->value] ?? null;
-            if ($before === null || $row->rank === null || ($before !== self::ALWAYS && $order[$row->rank] > $order[$before])) {
+            if (
+                $before === null
+                || $row->rank === null
+                || ($before !== self::ALWAYS && $order[$row->rank] > $order[$before])
+            ) {
                 $limits[$row->hazard->value][$age][$row->level->value] = $row->rank ?? self::ALWAYS;
             }
         }
@@ -71,7 +78,13 @@ final readonly class PolicyTable
     /** @return array<string, string> what can be chosen, by what it is typed as */
     public function options(): array
     {
-        $below = $this->ranks->slice(1)->mapWithKeys(static fn (Rank $rank): array => [$rank->code => __('beginning.contact.below', ['rank' => $rank->name])]);
+        $below = $this->ranks
+            ->slice(1)
+            ->mapWithKeys(
+                static fn (Rank $rank): array => [
+                    $rank->code => __('beginning.contact.below', ['rank' => $rank->name]),
+                ],
+            );
 
         return ['' => __('beginning.contact.no'), ...$below->all(), self::ALWAYS => __('beginning.contact.always')];
     }
@@ -85,7 +98,10 @@ final readonly class PolicyTable
         foreach ($this->ranks as $rank) {
             $level = $policy->level($hazard, $rank->code, $age === self::EVERYBODY ? null : (int) $age - 1);
             if ($level !== $last) {
-                $parts[] = __('beginning.contact.'.($last === null ? 'first' : 'from'), ['level' => __("beginning.contact.levels.{$level->value}"), 'rank' => $rank->name]);
+                $parts[] = __('beginning.contact.'.($last === null ? 'first' : 'from'), [
+                    'level' => __("beginning.contact.levels.{$level->value}"),
+                    'rank' => $rank->name,
+                ]);
             }
             $last = $level;
         }
@@ -108,7 +124,12 @@ final readonly class PolicyTable
                 foreach (self::LEVELS as $level) {
                     $limit = $limits[$hazard->value][$age][$level->value] ?? '';
                     if ($limit !== '') {
-                        $rows[] = new PolicyRow($hazard, $age === self::EVERYBODY ? null : (int) $age, $limit === self::ALWAYS ? null : $limit, $level);
+                        $rows[] = new PolicyRow(
+                            $hazard,
+                            $age === self::EVERYBODY ? null : (int) $age,
+                            $limit === self::ALWAYS ? null : $limit,
+                            $level,
+                        );
                     }
                 }
             }
@@ -118,7 +139,15 @@ final readonly class PolicyTable
             return null;
         }
 
-        return array_map(static fn (PolicyRow $row): array => ['hazard' => $row->hazard->value, 'under' => $row->under, 'rank' => $row->rank, 'level' => $row->level->value], $rows);
+        return array_map(
+            static fn (PolicyRow $row): array => [
+                'hazard' => $row->hazard->value,
+                'under' => $row->under,
+                'rank' => $row->rank,
+                'level' => $row->level->value,
+            ],
+            $rows,
+        );
     }
 
     /** @return list<string> */
@@ -134,7 +163,12 @@ final readonly class PolicyTable
      */
     private static function asSet(array $rows): array
     {
-        $set = array_map(static fn (PolicyRow $row): string => "{$row->hazard->value} {$row->under} {$row->rank} {$row->level->value}", $rows);
+        $set = array_map(
+            static fn (
+                PolicyRow $row,
+            ): string => "{$row->hazard->value} {$row->under} {$row->rank} {$row->level->value}",
+            $rows,
+        );
         sort($set);
 
         return array_values(array_unique($set));

@@ -15,7 +15,10 @@ use SebastianBergmann\Diff\Output\DiffOnlyOutputBuilder;
 final readonly class AnswerHistory
 {
     /** The columns that are compared, in the order in which they are told. */
-    private const FIELDS = ['title', 'label', 'beats', 'rank_id', 'mirrored', 'doctrine', 'short_rank_id', 'short_beats', 'pattern', 'mistakes', 'waived'];
+    private const FIELDS = [
+        'title', 'label', 'beats', 'rank_id', 'mirrored', 'doctrine', 'short_rank_id', 'short_beats', 'pattern',
+        'mistakes', 'waived',
+    ];
 
     /** @param list<HistoryEntry> $entries the newest first */
     private function __construct(public array $entries) {}
@@ -49,7 +52,10 @@ final readonly class AnswerHistory
     {
         $changes = [];
         foreach (self::FIELDS as $field) {
-            [$old, $new] = [self::text($field, $before->content[$field] ?? null, $ranks), self::text($field, $after->content[$field] ?? null, $ranks)];
+            [$old, $new] = [
+                self::text($field, $before->content[$field] ?? null, $ranks),
+                self::text($field, $after->content[$field] ?? null, $ranks),
+            ];
             if ($old !== $new) {
                 $changes[] = ['field' => __('answers.fields.'.$field), 'lines' => self::lines($old, $new)];
             }
@@ -80,11 +86,32 @@ final readonly class AnswerHistory
     private static function text(string $field, mixed $value, array $ranks): string
     {
         return match (true) {
-            $field === 'rank_id' || $field === 'short_rank_id' => $value === null ? '' : $ranks[(int) $value] ?? __('answers.rank-gone'),
+            $field === 'rank_id' || $field === 'short_rank_id' => $value === null
+                ? ''
+                : $ranks[(int) $value] ?? __('answers.rank-gone'),
             is_bool($value) => __($value ? 'words.yes-word' : 'words.no-word'),
             $field === 'mistakes' => implode("\n", (array) $value),
-            $field === 'waived' => implode("\n", array_map(static fn (array $waiver): string => __('answers.waiver-line', ['check' => $waiver['check'] ?? '', 'beat' => $waiver['beat'] ?? __('words.any'), 'reason' => $waiver['reason'] ?? '']), (array) $value)),
-            $field === 'pattern' => implode("\n", array_map(static fn (string $facet, ?array $values): string => $facet.': '.($values === null ? __('words.any') : implode(', ', $values)), array_keys((array) $value), array_values((array) $value))),
+            $field === 'waived' => implode(
+                "\n",
+                array_map(
+                    static fn (array $waiver): string => __('answers.waiver-line', [
+                        'check' => $waiver['check'] ?? '',
+                        'beat' => $waiver['beat'] ?? __('words.any'),
+                        'reason' => $waiver['reason'] ?? '',
+                    ]),
+                    (array) $value,
+                ),
+            ),
+            $field === 'pattern' => implode(
+                "\n",
+                array_map(
+                    static fn (string $facet, ?array $values): string => $facet
+                        .': '
+                        .($values === null ? __('words.any') : implode(', ', $values)),
+                    array_keys((array) $value),
+                    array_values((array) $value),
+                ),
+            ),
             default => rtrim((string) $value),
         };
     }

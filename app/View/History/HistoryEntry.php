@@ -10,7 +10,14 @@ use DateTimeInterface;
 final readonly class HistoryEntry
 {
     /** @param list<array{field: string, lines: list<array{sign: string, class: string, text: string}>}> $changes */
-    public function __construct(public int $version, public string $by, public DateTimeInterface $at, public array $changes, public bool $isFirst, public bool $isNow) {}
+    public function __construct(
+        public int $version,
+        public string $by,
+        public DateTimeInterface $at,
+        public array $changes,
+        public bool $isFirst,
+        public bool $isNow,
+    ) {}
 
     /** Which fields it changed. */
     public function fields(): string

@@ -57,21 +57,58 @@ final readonly class HomeWeek
     private Collection $footage;
 
     /** @param ?SoloBook $book of the school, where it is at hand */
-    public function __construct(public Student $student, CatalogueMapper $mapper, CarbonImmutable $now, ?SoloBook $book = null)
-    {
+    public function __construct(
+        public Student $student,
+        CatalogueMapper $mapper,
+        CarbonImmutable $now,
+        ?SoloBook $book = null,
+    ) {
         $school = $student->school;
         $this->monday = $school->weekOf($now);
         $catalogue = $mapper->curriculum($school);
         $core = $mapper->student($student);
         $windows = (new WindowBook($school, $catalogue))->of([$student->id], $this->monday)[$student->id];
-        $this->items = HomeSheet::of($core->isYouthOn($this->monday) ? $catalogue->forYouth() : $catalogue, $core, $windows, $this->monday);
-        $this->rungs = array_values(array_filter($catalogue->ladder->rungs, static fn (Rung $rung): bool => $rung->id <= $student->rank->goal_rung));
+        $this->items = HomeSheet::of(
+            $core->isYouthOn($this->monday) ? $catalogue->forYouth() : $catalogue,
+            $core,
+            $windows,
+            $this->monday,
+        );
+        $this->rungs = array_values(
+            array_filter(
+                $catalogue->ladder->rungs,
+                static fn (Rung $rung): bool => $rung->id <= $student->rank->goal_rung,
+            ),
+        );
         $this->stature = $student->height ?? $catalogue->school->statures->typical();
-        $this->solos = array_values(($book?->at($this->monday) ?? new SoloBook($school, $this->monday))->read([$student->id])->due($student)->take(self::SOLOS)->map(static fn (Solo $solo): SoloPage => new SoloPage($solo->setRelation('school', $school), $mapper))->all());
-        $this->done = $school->reps()->where('student_id', $student->id)->where('source', Source::Home)->where('at', '>=', $this->monday->utc())->with('answer')->get()
-            ->countBy(static fn (Rep $rep): string => $rep->answer->code ?? '')->all();
-        $this->practised = $student->practices()->where('at', '>=', $this->monday->utc())->get()->countBy('solo_id')->all();
-        $this->footage = self::footageOf($school, array_column(array_column($this->items, 'answer'), 'id'), array_map(static fn (SoloPage $page): int => $page->solo->id, $this->solos));
+        $this->solos = array_values(
+            ($book?->at($this->monday) ?? new SoloBook($school, $this->monday))
+                ->read([$student->id])
+                ->due($student)
+                ->take(self::SOLOS)
+                ->map(static fn (Solo $solo): SoloPage => new SoloPage($solo->setRelation('school', $school), $mapper))
+                ->all(),
+        );
+        $this->done = $school
+            ->reps()
+            ->where('student_id', $student->id)
+            ->where('source', Source::Home)
+            ->where('at', '>=', $this->monday->utc())
+            ->with('answer')
+            ->get()
+            ->countBy(static fn (Rep $rep): string => $rep->answer->code ?? '')
+            ->all();
+        $this->practised = $student
+            ->practices()
+            ->where('at', '>=', $this->monday->utc())
+            ->get()
+            ->countBy('solo_id')
+            ->all();
+        $this->footage = self::footageOf(
+            $school,
+            array_column(array_column($this->items, 'answer'), 'id'),
+            array_map(static fn (SoloPage $page): int => $page->solo->id, $this->solos),
+        );
     }
 
     /**
@@ -82,17 +119,31 @@ final readonly class HomeWeek
      */
     private static function footageOf(School $school, array $answers, array $solos): Collection
     {
-        return Footage::query()->where('school_id', $school->id)->where('state', FootageState::Ready)
-            ->where(static fn (Builder $any): Builder => $any->whereIn('solo_id', $solos)->orWhereIn('answer_id', $school->answers()->whereIn('code', $answers)->select('id')))
-            ->with('answer', 'solo', 'attack', 'students')->orderBy('id')->get()->reject(static fn (Footage $one): bool => $one->isWithheld())->values();
+        return Footage::query()
+            ->where('school_id', $school->id)
+            ->where('state', FootageState::Ready)
+            ->where(
+                static fn (Builder $any): Builder => $any
+                    ->whereIn('solo_id', $solos)
+                    ->orWhereIn('answer_id', $school->answers()->whereIn('code', $answers)->select('id')),
+            )
+            ->with('answer', 'solo', 'attack', 'students')
+            ->orderBy('id')
+            ->get()
+            ->reject(static fn (Footage $one): bool => $one->isWithheld())
+            ->values();
     }
 
     /** @return list<FootageItem> pictures and clips of an answer, or of a basic or a form */
     public function footage(HomeItem|SoloPage $of): array
     {
-        $isOf = static fn (Footage $one): bool => $of instanceof HomeItem ? $one->answer?->code === $of->answer->id : $one->solo_id === $of->solo->id;
+        $isOf = static fn (Footage $one): bool => $of instanceof HomeItem
+            ? $one->answer?->code === $of->answer->id
+            : $one->solo_id === $of->solo->id;
 
-        return array_values($this->footage->filter($isOf)->map(static fn (Footage $one): FootageItem => new FootageItem($one))->all());
+        return array_values(
+            $this->footage->filter($isOf)->map(static fn (Footage $one): FootageItem => new FootageItem($one))->all(),
+        );
     }
 
     public function shows(Footage $footage): bool
@@ -108,7 +159,10 @@ final readonly class HomeWeek
     /** The week in words. */
     public function title(): string
     {
-        return __('home.week', ['from' => $this->monday->format('j M'), 'to' => $this->monday->addDays(6)->format('j M Y')]);
+        return __('home.week', [
+            'from' => $this->monday->format('j M'),
+            'to' => $this->monday->addDays(6)->format('j M Y'),
+        ]);
     }
 
     /** @return list<array{text: string, seconds: float}> beats with how long each takes at full pace */
@@ -116,7 +170,13 @@ final readonly class HomeWeek
     {
         $printer = new Printer();
 
-        return array_map(static fn (Beat $beat): array => ['text' => $printer->beat($beat->withoutBranches()->withEffects([])), 'seconds' => round($beat->seconds(), 2)], $item->beats->line);
+        return array_map(
+            static fn (Beat $beat): array => [
+                'text' => $printer->beat($beat->withoutBranches()->withEffects([])),
+                'seconds' => round($beat->seconds(), 2),
+            ],
+            $item->beats->line,
+        );
     }
 
     public function side(HomeItem $item): string
@@ -126,13 +186,24 @@ final readonly class HomeWeek
 
     public function why(HomeItem $item): string
     {
-        return $item->tries === 0 ? __('home.untried') : trans_choice('home.weak', $item->tries, ['lower' => number_format($item->lower, 2)]);
+        return $item->tries === 0
+            ? __('home.untried')
+            : trans_choice('home.weak', $item->tries, ['lower' => number_format($item->lower, 2)]);
     }
 
     /** Where the strikes go on one's own wall. */
     public function targets(HomeItem $item): string
     {
-        return implode(', ', array_map(static fn (array $target): string => __('home.target', ['target' => $target[0]->value, 'cm' => $target[1]]), $item->targets($this->stature)));
+        return implode(
+            ', ',
+            array_map(
+                static fn (array $target): string => __('home.target', [
+                    'target' => $target[0]->value,
+                    'cm' => $target[1],
+                ]),
+                $item->targets($this->stature),
+            ),
+        );
     }
 
     /** @return list<string> */

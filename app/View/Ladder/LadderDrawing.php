@@ -20,10 +20,18 @@ final class LadderDrawing
     /** @var list<array{x: float, label: string, text: string}> above the bricks, from left to right */
     public readonly array $rungs;
 
-    /** @var list<array{name: string, held: int, all: int, rows: list<array{cell: string, attack: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>}>}> in the order of the families */
+    /**
+     * @var list<array{name: string, held: int, all: int, rows: list<array{cell: string, attack: string, title: string,
+     *     state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string,
+     *     bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool,
+     *     text: string}>}>}> in the order of the families
+     */
     public readonly array $families;
 
-    /** @var list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>|null those of a row that was never tried: most are alike */
+    /**
+     * @var list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool,
+     *     text: string}>|null those of a row that was never tried: most are alike
+     */
     private ?array $untried = null;
 
     public function __construct(private readonly LadderPicture $ladder)
@@ -31,7 +39,14 @@ final class LadderDrawing
         $rungs = $ladder->catalogue->ladder->rungs;
         $this->width = count($rungs) * (self::BRICK + self::GAP);
         $this->height = self::HIGH;
-        $this->rungs = array_map(static fn (int $place): array => ['x' => self::x($place) + self::BRICK / 2, 'label' => (string) $rungs[$place]->id, 'text' => $rungs[$place]->id.' '.$rungs[$place]->name], array_keys($rungs));
+        $this->rungs = array_map(
+            static fn (int $place): array => [
+                'x' => self::x($place) + self::BRICK / 2,
+                'label' => (string) $rungs[$place]->id,
+                'text' => $rungs[$place]->id.' '.$rungs[$place]->name,
+            ],
+            array_keys($rungs),
+        );
         $families = [];
         foreach ($ladder->rows as $row) {
             $family = $row->attack->kind->family->value;
@@ -42,7 +57,9 @@ final class LadderDrawing
         foreach ($ladder->shown as $row) {
             $families[$row->attack->kind->family->value]['rows'][] = $this->row($row);
         }
-        $this->families = array_values(array_filter($families, static fn (array $family): bool => $family['rows'] !== []));
+        $this->families = array_values(
+            array_filter($families, static fn (array $family): bool => $family['rows'] !== []),
+        );
     }
 
     private static function x(int $place): float
@@ -50,7 +67,10 @@ final class LadderDrawing
         return $place * (self::BRICK + self::GAP);
     }
 
-    /** @return array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string} */
+    /**
+     * @return array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool,
+     *     text: string}
+     */
     private function brick(LadderRow $row, Brick $brick, float $x): array
     {
         return [
@@ -61,20 +81,37 @@ final class LadderDrawing
             'state' => $brick->state->value,
             'goal' => $brick->isGoal,
             'holds' => $brick->state === ProofState::Holds,
-            'text' => trans_choice('proof.line', $row->count, ['state' => __('proof.states.'.$brick->state->value), 'rung' => $brick->rung, 'lower' => number_format($brick->lower, 2)]).($brick->fadesOn === null ? '' : __('proof.fades', ['day' => $brick->fadesOn->format('j M Y')])),
+            'text' => trans_choice('proof.line', $row->count, [
+                'state' => __('proof.states.'.$brick->state->value),
+                'rung' => $brick->rung,
+                'lower' => number_format($brick->lower, 2),
+            ]).($brick->fadesOn === null ? '' : __('proof.fades', ['day' => $brick->fadesOn->format('j M Y')])),
         ];
     }
 
-    /** @return list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}> from left to right */
+    /**
+     * @return list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool,
+     *     text: string}> from left to right
+     */
     private function bricks(LadderRow $row): array
     {
-        return array_map(fn (int $place): array => $this->brick($row, $row->bricks[$place], self::x($place)), array_keys($row->bricks));
+        return array_map(
+            fn (int $place): array => $this->brick($row, $row->bricks[$place], self::x($place)),
+            array_keys($row->bricks),
+        );
     }
 
-    /** @return array{cell: string, attack: string, title: string, state: string, lower: string, tries: int, highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>} */
+    /**
+     * @return array{cell: string, attack: string, title: string, state: string, lower: string, tries: int,
+     *     highest: string, fades: string, fadesShort: string, bricks: list<array{x: float, fill: float, inner: float,
+     *     tick: string, state: string, goal: bool, holds: bool, text: string}>}
+     */
     private function row(LadderRow $row): array
     {
-        $held = array_map(static fn (Brick $brick): int => $brick->rung, array_filter($row->bricks, static fn (Brick $brick): bool => $brick->state === ProofState::Holds));
+        $held = array_map(
+            static fn (Brick $brick): int => $brick->rung,
+            array_filter($row->bricks, static fn (Brick $brick): bool => $brick->state === ProofState::Holds),
+        );
 
         return [
             'cell' => $row->attack->id.' '.$row->side->value,
@@ -86,13 +123,16 @@ final class LadderDrawing
             'highest' => $held === [] ? __('words.none') : (string) max($held),
             'fades' => $row->fadesOn?->format('j M Y') ?? '',
             'fadesShort' => $row->fadesOn?->format('j M') ?? '',
-            'bricks' => $row->count > 0 ? $this->bricks($row) : $this->untried ??= $this->bricks($row),
+            'bricks' => $row->count > 0 ? $this->bricks($row) : ($this->untried ??= $this->bricks($row)),
         ];
     }
 
     /** @return list<string> of the table of the same facts */
     public function head(): array
     {
-        return array_map(fn (string $text): string => str_replace(':rung', (string) $this->ladder->goal, $text), array_values(texts('students.ladder.columns')));
+        return array_map(
+            fn (string $text): string => str_replace(':rung', (string) $this->ladder->goal, $text),
+            array_values(texts('students.ladder.columns')),
+        );
     }
 }

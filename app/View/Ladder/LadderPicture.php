@@ -32,8 +32,12 @@ final readonly class LadderPicture
     public int $goal;
 
     /** @param array<string, Window> $windows what is kept of the student’s reps, by the cell's key */
-    public function __construct(public Catalogue $catalogue, Student $student, array $windows, private CarbonImmutable $at)
-    {
+    public function __construct(
+        public Catalogue $catalogue,
+        Student $student,
+        array $windows,
+        private CarbonImmutable $at,
+    ) {
         $order = $catalogue->rankOrder();
         $youth = $student->isYouthOn($at);
         $this->goal = $catalogue->rank($student->rank)->goalRung;
@@ -45,7 +49,12 @@ final readonly class LadderPicture
             if ($need !== null && $order[$need] <= $order[$student->rank]) {
                 foreach ($attack->sides() as $side) {
                     $window = $windows[CellKey::of($attack, $side)->text] ?? null;
-                    $rows[] = $this->row($attack, $side, $window === null ? $untried : $this->bricks($window), count($window->tries ?? []));
+                    $rows[] = $this->row(
+                        $attack,
+                        $side,
+                        $window === null ? $untried : $this->bricks($window),
+                        count($window->tries ?? []),
+                    );
                 }
             }
         }
@@ -56,7 +65,10 @@ final readonly class LadderPicture
     /** @return array<string, string> of all of them, by the cell's key */
     public function titles(): array
     {
-        return array_combine(array_map(static fn (LadderRow $row): string => CellKey::of($row->attack, $row->side)->text, $this->rows), array_map(static fn (LadderRow $row): string => $row->title(), $this->rows));
+        return array_combine(
+            array_map(static fn (LadderRow $row): string => CellKey::of($row->attack, $row->side)->text, $this->rows),
+            array_map(static fn (LadderRow $row): string => $row->title(), $this->rows),
+        );
     }
 
     /** How many of them are held at the goal rung. */
@@ -73,7 +85,13 @@ final readonly class LadderPicture
     public function neediest(): array
     {
         $rows = $this->rows;
-        usort($rows, static fn (LadderRow $a, LadderRow $b): int => [$a->lowerAtGoal, -$a->attack->prevalence] <=> [$b->lowerAtGoal, -$b->attack->prevalence]);
+        usort(
+            $rows,
+            static fn (LadderRow $a, LadderRow $b): int => [$a->lowerAtGoal, -$a->attack->prevalence] <=> [
+                $b->lowerAtGoal,
+                -$b->attack->prevalence,
+            ],
+        );
 
         return $rows;
     }
@@ -86,7 +104,14 @@ final readonly class LadderPicture
     private function foremost(array $rows): array
     {
         $places = array_keys($rows);
-        usort($places, static fn (int $a, int $b): int => [$rows[$a]->count === 0, -$rows[$a]->attack->prevalence, $a] <=> [$rows[$b]->count === 0, -$rows[$b]->attack->prevalence, $b]);
+        usort(
+            $places,
+            static fn (int $a, int $b): int => [$rows[$a]->count === 0, -$rows[$a]->attack->prevalence, $a] <=> [
+                $rows[$b]->count === 0,
+                -$rows[$b]->attack->prevalence,
+                $b,
+            ],
+        );
         $kept = array_slice($places, 0, self::MAX_SHOWN);
         sort($kept);
 
@@ -101,7 +126,14 @@ final readonly class LadderPicture
             $state = $window->state($rung->id, $this->at);
             $fades = $state === ProofState::Holds ? $window->fadesOn($rung->id, $this->at) : null;
 
-            return new Brick($rung->id, $state === ProofState::Untried ? 0.0 : $evidence->lower(), $state, $evidence->weight(), $fades, $rung->id === $this->goal);
+            return new Brick(
+                $rung->id,
+                $state === ProofState::Untried ? 0.0 : $evidence->lower(),
+                $state,
+                $evidence->weight(),
+                $fades,
+                $rung->id === $this->goal,
+            );
         }, $this->catalogue->ladder->rungs);
     }
 

@@ -31,8 +31,10 @@ final readonly class LadderRow
     {
         return $this->atGoal === ProofState::Untried
             ? __('proof.states.untried')
-            : trans_choice('proof.short', $this->count, ['state' => __('proof.states.'.$this->atGoal->value), 'lower' => number_format($this->lowerAtGoal, 2)])
-                .($this->fadesOn === null ? '' : __('proof.fades', ['day' => $this->fadesOn->format('j M')]));
+            : trans_choice('proof.short', $this->count, [
+                'state' => __('proof.states.'.$this->atGoal->value),
+                'lower' => number_format($this->lowerAtGoal, 2),
+            ]).($this->fadesOn === null ? '' : __('proof.fades', ['day' => $this->fadesOn->format('j M')]));
     }
 
     public function title(): string

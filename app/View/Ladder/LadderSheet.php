@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\View\Ladder;
 
-/** A ladder as a drawing of its own: the same rows in two columns, each with its names, to be saved. Lengths are units of the drawing. */
+/**
+ * A ladder as a drawing of its own: the same rows in two columns, each with its names, to be saved. Lengths are units
+ * of the drawing.
+ */
 final readonly class LadderSheet
 {
     private const ROW = 20.0;
@@ -19,7 +22,10 @@ final readonly class LadderSheet
     /** @var list<array{x: float, y: float, name: string, share: string}> a head for each family */
     public array $heads;
 
-    /** @var list<array{x: float, y: float, row: array{title: string, fades: string, bricks: list<array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>, ...}}> */
+    /**
+     * @var list<array{x: float, y: float, row: array{title: string, fades: string, bricks: list<array{x: float,
+     *     fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool, text: string}>, ...}}>
+     */
     public array $rows;
 
     public function __construct(public LadderDrawing $drawing)
@@ -33,7 +39,12 @@ final readonly class LadderSheet
                 [$at, $place] = [0, 1];
             }
             $x = self::EDGE + $place * $column;
-            $heads[] = ['x' => $x, 'y' => self::HEAD + self::ROW * $at++, 'name' => $family['name'], 'share' => __('words.of', ['count' => $family['held'], 'all' => $family['all']])];
+            $heads[] = [
+                'x' => $x,
+                'y' => self::HEAD + self::ROW * $at++,
+                'name' => $family['name'],
+                'share' => __('words.of', ['count' => $family['held'], 'all' => $family['all']]),
+            ];
             foreach ($family['rows'] as $row) {
                 $rows[] = ['x' => $x, 'y' => self::HEAD + self::ROW * $at++, 'row' => $row];
             }

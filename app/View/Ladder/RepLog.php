@@ -29,21 +29,51 @@ final readonly class RepLog
 
     public Timeline $timeline;
 
-    /** @var Collection<int, string> titles of the attacks that the student has tried, by the id of the row, in the order of the alphabet */
+    /**
+     * @var Collection<int, string> titles of the attacks that the student has tried, by the id of the row, in the order
+     *     of the alphabet
+     */
     public Collection $tried;
 
     /** @param ?Attack $attack the only one whose reps are shown; null for all of them */
     public function __construct(Student $student, public ?Attack $attack, Ladder $ladder, CarbonImmutable $at)
     {
         $titles = $student->school->attacks()->toBase()->pluck('title', 'id')->all();
-        $reps = $student->reps()->when($attack, static fn (Builder $query) => $query->where('attack_id', $attack?->id))->orderByDesc('at')->orderByDesc('id');
-        $this->reps = $reps->clone()->with(['recordedBy', 'attacker'])->paginate(self::PAGE, total: $attack === null ? $student->countReps() : null)
-            ->withPath(route('students.show', $student))->withQueryString();
+        $reps = $student
+            ->reps()
+            ->when($attack, static fn (Builder $query) => $query->where('attack_id', $attack?->id))
+            ->orderByDesc('at')
+            ->orderByDesc('id');
+        $this->reps = $reps
+            ->clone()
+            ->with(['recordedBy', 'attacker'])
+            ->paginate(self::PAGE, total: $attack === null ? $student->countReps() : null)
+            ->withPath(route('students.show', $student))
+            ->withQueryString();
         $this->reps->fragment('timeline');
         $this->lines = LogLine::page($this->reps, $titles);
-        $this->timeline = new Timeline($reps->clone()->standing()->limit(Timeline::MAX)->toBase()->get(['at', 'attack_id', 'side', 'rung', 'outcome', 'mistakes', 'source']), $titles, $ladder, $at);
+        $this->timeline = new Timeline(
+            $reps
+                ->clone()
+                ->standing()
+                ->limit(Timeline::MAX)
+                ->toBase()
+                ->get(['at', 'attack_id', 'side', 'rung', 'outcome', 'mistakes', 'source']),
+            $titles,
+            $ladder,
+            $at,
+        );
         // Kept for each that was ever tried: the reps themselves are not asked.
-        $this->tried = collect($titles)->only(DB::table('proof_windows')->where('school_id', $student->school_id)->where('student_id', $student->id)->distinct()->pluck('attack_id')->all())->sort();
+        $this->tried = collect($titles)
+            ->only(
+                DB::table('proof_windows')
+                    ->where('school_id', $student->school_id)
+                    ->where('student_id', $student->id)
+                    ->distinct()
+                    ->pluck('attack_id')
+                    ->all(),
+            )
+            ->sort();
     }
 
     /** Whether whoever looks may correct what is shown. */

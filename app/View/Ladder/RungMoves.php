@@ -23,14 +23,21 @@ final readonly class RungMoves
     private function __construct(public array $up, public array $down) {}
 
     /**
-     * @param array<int, array<string, string>> $titles  of what each student is asked about, by the student's row and the cell's key
+     * @param array<int, array<string, string>> $titles  of what each student is asked about, by the student's row and
+     *     the cell's key
      * @param array<int, array<string, Window>> $windows what is kept of their reps, likewise
      * @param ?CarbonImmutable                 $until   reps until then are told of; all of them without
      *
      * @return array<int, self> by the student's row
      */
-    public static function of(School $school, Ladder $ladder, array $titles, array $windows, CarbonImmutable $now, ?CarbonImmutable $until = null): array
-    {
+    public static function of(
+        School $school,
+        Ladder $ladder,
+        array $titles,
+        array $windows,
+        CarbonImmutable $now,
+        ?CarbonImmutable $until = null,
+    ): array {
         $moves = [];
         foreach ($titles as $student => $cells) {
             foreach (array_intersect_key($windows[$student] ?? [], $cells) as $key => $window) {
@@ -49,9 +56,19 @@ final readonly class RungMoves
                 $move = $moves[$student][$key];
                 $mistake = $mistakes["{$student} {$key}"] ?? null;
                 if ($move->isUp()) {
-                    $up[] = ['title' => $title, 'text' => __('students.moves.up-text', ['from' => $move->from, 'to' => $move->to])];
+                    $up[] = [
+                        'title' => $title,
+                        'text' => __('students.moves.up-text', ['from' => $move->from, 'to' => $move->to]),
+                    ];
                 } else {
-                    $down[] = ['title' => $title, 'text' => __('students.moves.down-text', ['from' => $move->from, 'to' => $move->to, 'tries' => RungMove::TRIES]).($mistake === null ? '' : ' '.__('students.moves.mistake', ['mistake' => $mistake]))];
+                    $down[] = [
+                        'title' => $title,
+                        'text' => __('students.moves.down-text', [
+                            'from' => $move->from,
+                            'to' => $move->to,
+                            'tries' => RungMove::TRIES,
+                        ]).($mistake === null ? '' : ' '.__('students.moves.mistake', ['mistake' => $mistake])),
+                    ];
                 }
             }
             $all[$student] = new self($up, $down);
@@ -67,15 +84,26 @@ final readonly class RungMoves
      */
     public function lines(int $most): array
     {
-        $all = array_map(static fn (array $one): string => "{$one['title']}: {$one['text']}", [...$this->down, ...$this->up]);
+        $all = array_map(static fn (array $one): string => "{$one['title']}: {$one['text']}", [
+            ...$this->down,
+            ...$this->up,
+        ]);
 
-        return count($all) <= $most ? $all : [...array_slice($all, 0, $most), trans_choice('students.moves.more', count($all) - $most)];
+        return count($all) <= $most
+            ? $all
+            : [...array_slice($all, 0, $most), trans_choice('students.moves.more', count($all) - $most)];
     }
 
     /** How many of each, in a few words; empty where there are none. */
     public function short(): string
     {
-        return implode(' · ', array_filter([$this->up === [] ? '' : trans_choice('students.moves.up-short', count($this->up)), $this->down === [] ? '' : trans_choice('students.moves.down-short', count($this->down))]));
+        return implode(
+            ' · ',
+            array_filter([
+                $this->up === [] ? '' : trans_choice('students.moves.up-short', count($this->up)),
+                $this->down === [] ? '' : trans_choice('students.moves.down-short', count($this->down)),
+            ]),
+        );
     }
 
     /**
@@ -98,17 +126,41 @@ final readonly class RungMoves
         if ($asked === []) {
             return [];
         }
-        // Cell by cell, by the index of the reps of a student against an attack: with all at once the database reads all that these students have.
-        $found = DB::select(<<<'SQL'
-            select distinct on (asked.student, asked.code, asked.side) asked.student as student_id, asked.code, asked.side, m.mistake
-            from json_to_recordset(?) as asked(student bigint, attack bigint, code text, side text, rung int) cross join lateral (
+        // Cell by cell, by the index of the reps of a student against an attack: with all at once the database reads
+        // all that these students have.
+        $found = DB::select(
+            <<<'SQL'
+            select distinct on (asked.student, asked.code, asked.side) asked.student as student_id, asked.code,
+                asked.side, m.mistake
+            from json_to_recordset(?) as asked(student bigint, attack bigint, code text, side text, rung int)
+                cross join lateral (
                 select r.mistakes from reps r
-                where r.school_id = ? and r.student_id = asked.student and r.attack_id = asked.attack and r.side = asked.side and r.rung = asked.rung and r.source <> 'home' and r.at <= coalesce(?::timestamptz, 'infinity')
-                    and not exists (select 1 from reps later where later.school_id = r.school_id and later.replaces = r.id)
+                where r.school_id = ? and r.student_id = asked.student and r.attack_id = asked.attack
+                    and r.side = asked.side and r.rung = asked.rung and r.source <> 'home'
+                        and r.at <= coalesce(?::timestamptz, 'infinity')
+                    and not exists (select 1 from reps later where later.school_id = r.school_id
+                        and later.replaces = r.id)
                 order by r.at desc, r.id desc limit ?
             ) as latest cross join lateral json_array_elements_text(latest.mistakes::json) as m(mistake)
-            group by asked.student, asked.code, asked.side, m.mistake order by asked.student, asked.code, asked.side, count(*) desc, m.mistake
-            SQL, [json_encode(array_map(static fn (array $one): array => array_combine(['student', 'attack', 'code', 'side', 'rung'], $one), $asked)), $school->id, $until?->format('Y-m-d H:i:sP'), (new ProofRules())->window]);
+            group by asked.student, asked.code, asked.side, m.mistake
+                order by asked.student, asked.code, asked.side, count(*) desc, m.mistake
+            SQL
+            ,
+            [
+                json_encode(
+                    array_map(
+                        static fn (array $one): array => array_combine(
+                            ['student', 'attack', 'code', 'side', 'rung'],
+                            $one,
+                        ),
+                        $asked,
+                    ),
+                ),
+                $school->id,
+                $until?->format('Y-m-d H:i:sP'),
+                (new ProofRules())->window,
+            ],
+        );
         $mistakes = [];
         foreach ($found as $one) {
             $mistakes["{$one->student_id} {$one->code} {$one->side}"] = $one->mistake;

@@ -63,7 +63,15 @@ final readonly class Timeline
         $oldest = $reps->last();
         $first = $oldest === null ? $at : CarbonImmutable::parse($oldest->at);
         $this->from = $first->min($at->subDays(self::MIN_DAYS))->startOfDay();
-        $this->rungs = array_map(static fn (Rung $rung, int $place): array => ['name' => $rung->id.' '.$rung->name, 'line' => $place * self::BAND + 17, 'band' => sprintf('M%s %s H%s', self::LEFT, $place * self::BAND + 26, self::WIDTH)], array_reverse($ladder->rungs), array_keys($ladder->rungs));
+        $this->rungs = array_map(
+            static fn (Rung $rung, int $place): array => [
+                'name' => $rung->id.' '.$rung->name,
+                'line' => $place * self::BAND + 17,
+                'band' => sprintf('M%s %s H%s', self::LEFT, $place * self::BAND + 26, self::WIDTH),
+            ],
+            array_reverse($ladder->rungs),
+            array_keys($ladder->rungs),
+        );
         $this->foot = $this->height - 3;
         $this->months = $this->months();
         $this->marks = $this->marks($reps, count($ladder->rungs));
@@ -86,7 +94,11 @@ final readonly class Timeline
         $months = [];
         for ($month = $this->from->startOfMonth()->addMonth(); $month < $this->at; $month = $month->addMonth()) {
             $x = $this->x($month);
-            $months[] = ['name' => $month->format($month->month === 1 ? 'M Y' : 'M'), 'path' => sprintf('M%s 0 V%s', $x, $this->height - 14), 'text' => $x + 3];
+            $months[] = [
+                'name' => $month->format($month->month === 1 ? 'M Y' : 'M'),
+                'path' => sprintf('M%s 0 V%s', $x, $this->height - 14),
+                'text' => $x + 3,
+            ];
         }
 
         return $months;
@@ -106,7 +118,10 @@ final readonly class Timeline
         foreach ($reps as $rep) {
             // Many are of one day, as the row begins, and of one attack.
             [$x, $day] = $days[substr($rep->at, 0, 10)] ??= $this->day(CarbonImmutable::parse($rep->at));
-            $attack = $attacks["{$rep->attack_id} {$rep->side}"] ??= sided($this->titles[$rep->attack_id], Side::from($rep->side));
+            $attack = $attacks["{$rep->attack_id} {$rep->side}"] ??= sided(
+                $this->titles[$rep->attack_id],
+                Side::from($rep->side),
+            );
             $mistakes = $rep->mistakes === '[]' ? [] : json_decode($rep->mistakes, true);
             // Of many late ones marks lie closer, so that the last still lies within.
             $of = $pile($rep);
@@ -116,7 +131,12 @@ final readonly class Timeline
                 'x' => round($x + intdiv($place, self::STACK) * $step, 1),
                 'y' => ($rungs - $rep->rung) * self::BAND + 5.0 + ($place % self::STACK) * self::MARK,
                 'shape' => $this->shape($rep),
-                'text' => __('students.timeline.mark', ['day' => $day, 'attack' => $attack, 'rung' => $rep->rung, 'outcome' => $outcomes[$rep->outcome]]).($mistakes === [] ? '' : ' ('.implode('; ', $mistakes).')'),
+                'text' => __('students.timeline.mark', [
+                    'day' => $day,
+                    'attack' => $attack,
+                    'rung' => $rep->rung,
+                    'outcome' => $outcomes[$rep->outcome],
+                ]).($mistakes === [] ? '' : ' ('.implode('; ', $mistakes).')'),
             ];
         }
 

@@ -62,7 +62,7 @@ final readonly class RepForm
             'student_id' => $this->student->id,
             'attack_id' => $this->attackId,
             'side' => $this->cell->side->value,
-            ...($this->replaced === null ? [] : ['replaces' => $this->replaced->id]),
+            ...$this->replaced === null ? [] : ['replaces' => $this->replaced->id],
         ];
     }
 

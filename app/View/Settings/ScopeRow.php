@@ -16,10 +16,23 @@ final readonly class ScopeRow
     /** @return list<self> as they were typed last, where that was not taken */
     public static function all(FacetScope $scope): array
     {
-        return array_map(static fn (Facet $facet): self => new self(
-            $facet->value,
-            say($facet->text()),
-            array_combine($facet->values(), array_map(static fn (string $value): bool => in_array($value, (array) old("scope.{$facet->value}", $scope->within($facet, $facet->values())), true), $facet->values())),
-        ), Facet::cases());
+        return array_map(
+            static fn (Facet $facet): self => new self(
+                $facet->value,
+                say($facet->text()),
+                array_combine(
+                    $facet->values(),
+                    array_map(
+                        static fn (string $value): bool => in_array(
+                            $value,
+                            (array) old("scope.{$facet->value}", $scope->within($facet, $facet->values())),
+                            true,
+                        ),
+                        $facet->values(),
+                    ),
+                ),
+            ),
+            Facet::cases(),
+        );
     }
 }

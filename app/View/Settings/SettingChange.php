@@ -29,7 +29,14 @@ final readonly class SettingChange
      * @param list<string> $gained sides of attacks that something works for then
      * @param list<string> $more   what else changes
      */
-    private function __construct(public string $works, public string $holes, public array $lost, public array $gained, public array $more, public bool $isNothing) {}
+    private function __construct(
+        public string $works,
+        public string $holes,
+        public array $lost,
+        public array $gained,
+        public array $more,
+        public bool $isNothing,
+    ) {}
 
     /** @param array<string, mixed> $columns of the school, as they would be */
     public static function of(School $school, array $columns, CatalogueMapper $mapper, CoverageBook $coverages): self
@@ -39,26 +46,42 @@ final readonly class SettingChange
         [$before, $after] = [$coverages->wholeOfAnother($school, $now), $coverages->wholeOfAnother($school, $then)];
         $lost = self::differing($before, $after);
         $gained = self::differing($after, $before);
-        $more = [...self::uncatalogued($before, $after), ...self::held($school, $now, ProofRules::of($then->school->proof))];
+        $more = [
+            ...self::uncatalogued($before, $after),
+            ...self::held($school, $now, ProofRules::of($then->school->proof)),
+        ];
 
         return new self(
             __('settings.preview.works', ['now' => self::share($now, $before), 'then' => self::share($then, $after)]),
-            __('settings.preview.holes', ['now' => count(self::holes($before)), 'then' => count(self::holes($after)), 'weight' => number_format(self::weight($before), 1), 'weight_then' => number_format(self::weight($after), 1)]),
+            __('settings.preview.holes', [
+                'now' => count(self::holes($before)),
+                'then' => count(self::holes($after)),
+                'weight' => number_format(self::weight($before), 1),
+                'weight_then' => number_format(self::weight($after), 1),
+            ]),
             array_slice($lost, 0, self::NAMED),
             array_slice($gained, 0, self::NAMED),
             $more,
-            $more === [] && $before->worksFrom() === $after->worksFrom() && self::weight($before) === self::weight($after),
+            $more === []
+                && $before->worksFrom() === $after->worksFrom()
+                && self::weight($before) === self::weight($after),
         );
     }
 
     /** @return list<string> sides for which something works in the first and nothing in the second */
     private static function differing(Coverage $first, Coverage $second): array
     {
-        $works = array_flip(array_map(static fn (Cell $cell): string => $cell->key->text, array_filter($second->cells, static fn (Cell $cell): bool => $cell->worksFrom !== [])));
+        $works = array_flip(
+            array_map(
+                static fn (Cell $cell): string => $cell->key->text,
+                array_filter($second->cells, static fn (Cell $cell): bool => $cell->worksFrom !== []),
+            ),
+        );
         $named = [];
         foreach ($first->cells as $cell) {
             if ($cell->worksFrom !== [] && ! isset($works[$cell->key->text])) {
-                $named[] = $cell->attack->title.(count($cell->attack->sides()) === 1 ? '' : ' ('.__("words.sides.{$cell->side->value}").')');
+                $named[] = $cell->attack->title
+                .(count($cell->attack->sides()) === 1 ? '' : ' ('.__("words.sides.{$cell->side->value}").')');
             }
         }
 
@@ -68,7 +91,10 @@ final readonly class SettingChange
     /** @return list<string> nothing where as much is missing then as now */
     private static function uncatalogued(Coverage $before, Coverage $after): array
     {
-        [$now, $then] = array_map(static fn (Coverage $coverage): int => count($coverage->holes) - count(self::holes($coverage)), [$before, $after]);
+        [$now, $then] = array_map(
+            static fn (Coverage $coverage): int => count($coverage->holes) - count(self::holes($coverage)),
+            [$before, $after],
+        );
 
         return $now === $then ? [] : [__('settings.preview.uncatalogued', ['now' => $now, 'then' => $then])];
     }
@@ -80,7 +106,12 @@ final readonly class SettingChange
             return [];
         }
         $at = CarbonImmutable::now();
-        $goals = $school->students()->with('rank')->get()->mapWithKeys(static fn (Student $student): array => [$student->id => $student->rank->goal_rung])->all();
+        $goals = $school
+            ->students()
+            ->with('rank')
+            ->get()
+            ->mapWithKeys(static fn (Student $student): array => [$student->id => $student->rank->goal_rung])
+            ->all();
         $now = $then = 0;
         foreach ((new WindowBook($school, $catalogue))->of(array_keys($goals), $at) as $student => $windows) {
             foreach ($windows as $window) {
@@ -107,6 +138,8 @@ final readonly class SettingChange
     /** @return list<Hole> those of what is in the catalogue */
     private static function holes(Coverage $coverage): array
     {
-        return array_values(array_filter($coverage->holes, static fn (Hole $hole): bool => $hole->kind !== HoleKind::Uncatalogued));
+        return array_values(
+            array_filter($coverage->holes, static fn (Hole $hole): bool => $hole->kind !== HoleKind::Uncatalogued),
+        );
     }
 }

@@ -7,7 +7,9 @@ namespace App\View\Settings;
 use App\Models\School;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
 
-/** A school's own words as rows of a form, each with the word of the notation that it stands for, and a few empty ones. */
+/**
+ * A school's own words as rows of a form, each with the word of the notation that it stands for, and a few empty ones.
+ */
 final readonly class WordRows
 {
     /** Empty rows for more. */

@@ -27,7 +27,10 @@ final readonly class FootPicture
     public float $width;
     public float $height;
 
-    /** @var list<array{transform: string, x: float, y: float, anchor: string, text: string}> left and right, with what is said of each */
+    /**
+     * @var list<array{transform: string, x: float, y: float, anchor: string, text: string}> left and right, with what
+     *     is said of each
+     */
     public array $feet;
 
     /** @var array{x1: float, y1: float, x2: float, y2: float, x: float, y: float, text: string} from foot to foot */
@@ -36,15 +39,27 @@ final readonly class FootPicture
     /** A foot that points to 12: heel below, toes above, its middle at the origin. */
     public string $shape;
 
-    public function __construct(private FootPlan $plan, private float $stature, public Palette $palette = Palette::Slate)
-    {
+    public function __construct(
+        private FootPlan $plan,
+        private float $stature,
+        public Palette $palette = Palette::Slate,
+    ) {
         $length = 100 * self::FOOT * $stature;
         $this->shape = FloorFigure::sole($length);
-        $feet = [[$plan->left, $plan->leftTurned, $plan->weight], [$plan->right, $plan->rightTurned, $plan->weight === null ? null : 100 - $plan->weight]];
+        $feet = [
+            [$plan->left, $plan->leftTurned, $plan->weight],
+            [$plan->right, $plan->rightTurned, $plan->weight === null ? null : 100 - $plan->weight],
+        ];
         $isCrossed = $plan->left->x > $plan->right->x;
         $this->feet = [$this->foot($isCrossed, ...$feet[0]), $this->foot(! $isCrossed, ...$feet[1])];
         [$left, $right] = [self::at($plan->left, $stature), self::at($plan->right, $stature)];
-        $line = ['x1' => $left[0], 'y1' => $left[1], 'x2' => $right[0], 'y2' => $right[1], 'text' => __('solos.feet.apart', ['cm' => self::whole($plan->width(), $stature)])];
+        $line = [
+            'x1' => $left[0],
+            'y1' => $left[1],
+            'x2' => $right[0],
+            'y2' => $right[1],
+            'text' => __('solos.feet.apart', ['cm' => self::whole($plan->width(), $stature)]),
+        ];
         $around = self::MARGIN + $length / 2;
         $this->top = round(min($left[1], $right[1], 0.0) - $around, 1);
         $this->height = round(max($left[1], $right[1], 0.0) + $around - $this->top, 1);
@@ -61,11 +76,20 @@ final readonly class FootPicture
         $lead = $this->plan->lead();
         $facts = [
             __('solos.feet.apart', ['cm' => self::whole($this->plan->width(), $this->stature)]),
-            $lead === null ? __('solos.feet.level') : __('solos.feet.lead', ['foot' => __("solos.sides.{$lead->value}"), 'cm' => self::whole(abs($this->plan->left->y - $this->plan->right->y), $this->stature), 'angle' => round($this->plan->angle())]),
+            $lead === null
+                ? __('solos.feet.level')
+                : __('solos.feet.lead', [
+                    'foot' => __("solos.sides.{$lead->value}"),
+                    'cm' => self::whole(abs($this->plan->left->y - $this->plan->right->y), $this->stature),
+                    'angle' => round($this->plan->angle()),
+                ]),
         ];
         foreach (['left' => $this->plan->leftTurned, 'right' => $this->plan->rightTurned] as $side => $turned) {
             if ($turned !== 0.0) {
-                $facts[] = __($turned < 0 ? 'solos.feet.turned-left' : 'solos.feet.turned-right', ['foot' => __("solos.sides.{$side}"), 'angle' => round(abs($turned))]);
+                $facts[] = __($turned < 0 ? 'solos.feet.turned-left' : 'solos.feet.turned-right', [
+                    'foot' => __("solos.sides.{$side}"),
+                    'angle' => round(abs($turned)),
+                ]);
             }
         }
         if ($this->plan->weight !== null) {
@@ -80,7 +104,13 @@ final readonly class FootPicture
     {
         [$x, $y] = self::at($at, $this->stature);
 
-        return ['transform' => sprintf('translate(%s %s) rotate(%s)', $x, $y, round($turned, 1)), 'x' => round($x + ($isRight ? 1 : -1) * self::BESIDE, 1), 'y' => $y + 2, 'anchor' => $isRight ? 'start' : 'end', 'text' => $weight === null ? '' : $weight.' %'];
+        return [
+            'transform' => sprintf('translate(%s %s) rotate(%s)', $x, $y, round($turned, 1)),
+            'x' => round($x + ($isRight ? 1 : -1) * self::BESIDE, 1),
+            'y' => $y + 2,
+            'anchor' => $isRight ? 'start' : 'end',
+            'text' => $weight === null ? '' : $weight.' %',
+        ];
     }
 
     /** @return array{float, float} */

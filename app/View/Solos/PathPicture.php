@@ -11,7 +11,10 @@ use StoneDrill\Core\Geometry\Point;
 use StoneDrill\Core\Solo\FormPath;
 use StoneDrill\Core\Solo\FormPlace;
 
-/** The way of a form over the floor, seen from above and to scale, with where it begins and where it ends. Centimetres, y downward. */
+/**
+ * The way of a form over the floor, seen from above and to scale, with where it begins and where it ends. Centimetres,
+ * y downward.
+ */
 final readonly class PathPicture
 {
     private const MARGIN = 55.0;
@@ -32,7 +35,10 @@ final readonly class PathPicture
     /** The way as points of a line. */
     public string $way;
 
-    /** @var list<array{x: float, y: float, nose: string, numbers: string, tx: float, ty: float}> where the body is for a while, with the beats that end there */
+    /**
+     * @var list<array{x: float, y: float, nose: string, numbers: string, tx: float, ty: float}> where the body is for a
+     *     while, with the beats that end there
+     */
     public array $stops;
 
     public FloorFigure $end;
@@ -42,13 +48,21 @@ final readonly class PathPicture
         $places = $path->places;
         $xs = array_map(static fn (FormPlace $place): float => FloorFigure::cm($place->feet->axis->x), $places);
         $ys = array_map(static fn (FormPlace $place): float => 0.0 - FloorFigure::cm($place->feet->axis->y), $places);
-        [$wide, $high] = [max(self::LEAST, max($xs) - min($xs) + 2 * self::MARGIN), max(self::LEAST / 1.6, max($ys) - min($ys) + 2 * self::MARGIN)];
-        [$this->left, $this->top] = [round((min($xs) + max($xs) - $wide) / 2, 1), round((min($ys) + max($ys) - $high) / 2, 1)];
+        [$wide, $high] = [
+            max(self::LEAST, max($xs) - min($xs) + 2 * self::MARGIN),
+            max(self::LEAST / 1.6, max($ys) - min($ys) + 2 * self::MARGIN),
+        ];
+        [$this->left, $this->top] = [
+            round((min($xs) + max($xs) - $wide) / 2, 1),
+            round((min($ys) + max($ys) - $high) / 2, 1),
+        ];
         [$this->width, $this->height] = [round($wide, 1), round($high, 1)];
         $this->way = implode(' ', array_map(static fn (float $x, float $y): string => "{$x},{$y}", $xs, $ys));
         $last = $path->end();
         $this->stops = self::stops($places, $last->number);
-        $this->end = new FloorFigure(new Stance($last->feet, $last->feet->axis, $last->facing, $last->posture, $last->crouch, $stature));
+        $this->end = new FloorFigure(
+            new Stance($last->feet, $last->feet->axis, $last->facing, $last->posture, $last->crouch, $stature),
+        );
     }
 
     /** Where the metre that shows the scale lies. */
@@ -62,7 +76,13 @@ final readonly class PathPicture
     {
         [$across, $along] = $this->path->room();
 
-        return __('solos.path.text', ['way' => number_format($this->path->way(), 1), 'across' => number_format($across, 1), 'along' => number_format($along, 1), 'gap' => (int) round(100 * $this->path->gap()), 'seconds' => number_format($this->path->seconds(), 1)]);
+        return __('solos.path.text', [
+            'way' => number_format($this->path->way(), 1),
+            'across' => number_format($across, 1),
+            'along' => number_format($along, 1),
+            'gap' => (int) round(100 * $this->path->gap()),
+            'seconds' => number_format($this->path->seconds(), 1),
+        ]);
     }
 
     /**
@@ -88,7 +108,15 @@ final readonly class PathPicture
             $text = self::freest($at, $taken);
             $taken[] = $text;
             $nose = $at->toward(180 - $place->facing, self::NOSE);
-            $drawn[] = ['x' => $at->x, 'y' => $at->y, 'nose' => sprintf('M%s %sL%s %s', $at->x, $at->y, round($nose->x, 1), round($nose->y, 1)), 'numbers' => self::numbers($numbers[$key]).(in_array($last, $numbers[$key], true) ? ', '.__('solos.path.end') : ''), 'tx' => round($text->x, 1), 'ty' => round($text->y, 1) + 3];
+            $drawn[] = [
+                'x' => $at->x,
+                'y' => $at->y,
+                'nose' => sprintf('M%s %sL%s %s', $at->x, $at->y, round($nose->x, 1), round($nose->y, 1)),
+                'numbers' => self::numbers($numbers[$key])
+                .(in_array($last, $numbers[$key], true) ? ', '.__('solos.path.end') : ''),
+                'tx' => round($text->x, 1),
+                'ty' => round($text->y, 1) + 3,
+            ];
         }
 
         return $drawn;
@@ -104,12 +132,18 @@ final readonly class PathPicture
      */
     private static function taken(array $places, array $stops): array
     {
-        $taken = array_map(static fn (FormPlace $stop): Point => self::at($stop)->toward(180 - $stop->facing, self::NOSE), $stops);
+        $taken = array_map(
+            static fn (FormPlace $stop): Point => self::at($stop)->toward(180 - $stop->facing, self::NOSE),
+            $stops,
+        );
         $before = self::at($places[0]);
         foreach ($places as $place) {
             $at = self::at($place);
             for ($share = 0.0; $share <= 1.0; $share += 0.1) {
-                $taken[] = new Point($before->x + $share * ($at->x - $before->x), $before->y + $share * ($at->y - $before->y));
+                $taken[] = new Point(
+                    $before->x + $share * ($at->x - $before->x),
+                    $before->y + $share * ($at->y - $before->y),
+                );
             }
             $before = $at;
         }
@@ -125,7 +159,10 @@ final readonly class PathPicture
     private static function freest(Point $at, array $taken): Point
     {
         $places = array_map(static fn (int $eighth): Point => $at->toward(45.0 * $eighth, self::NUMBER), range(0, 7));
-        $free = array_map(static fn (Point $place): float => min([INF, ...array_map($place->distanceTo(...), $taken)]), $places);
+        $free = array_map(
+            static fn (Point $place): float => min([INF, ...array_map($place->distanceTo(...), $taken)]),
+            $places,
+        );
 
         return $places[(int) array_search(max($free), $free, true)];
     }

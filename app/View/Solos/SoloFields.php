@@ -34,7 +34,12 @@ final readonly class SoloFields
     {
         $rules = [];
         foreach (self::FEET as $field) {
-            $rules[$field] = ['nullable', 'numeric', 'between:-100,100', 'required_with:'.implode(',', array_diff([...self::FEET, 'weight'], [$field]))];
+            $rules[$field] = [
+                'nullable',
+                'numeric',
+                'between:-100,100',
+                'required_with:'.implode(',', array_diff([...self::FEET, 'weight'], [$field])),
+            ];
         }
         foreach (self::TURNED as $field) {
             $rules[$field] = ['nullable', 'numeric', 'between:-'.FootPlan::TURNED.','.FootPlan::TURNED];
@@ -55,22 +60,32 @@ final readonly class SoloFields
         if (! is_numeric($values['left_right'] ?? null)) {
             return null;
         }
-        $share = static fn (string $field): float => max(-FootPlan::FARTHEST, min(FootPlan::FARTHEST, round((float) ($values[$field] ?? 0) / 100 / $stature, 4)));
+        $share = static fn (string $field): float => max(
+            -FootPlan::FARTHEST,
+            min(FootPlan::FARTHEST, round((float) ($values[$field] ?? 0) / 100 / $stature, 4)),
+        );
         $weight = $values['weight'] ?? null;
 
-        return SoloMapper::feetColumn(new FootPlan(
-            new Point($share('left_right'), $share('left_ahead')),
-            new Point($share('right_right'), $share('right_ahead')),
-            (float) ($values['left_turned'] ?? 0),
-            (float) ($values['right_turned'] ?? 0),
-            is_numeric($weight) ? (int) $weight : null,
-        ));
+        return SoloMapper::feetColumn(
+            new FootPlan(
+                new Point($share('left_right'), $share('left_ahead')),
+                new Point($share('right_right'), $share('right_ahead')),
+                (float) ($values['left_turned'] ?? 0),
+                (float) ($values['right_turned'] ?? 0),
+                is_numeric($weight) ? (int) $weight : null,
+            ),
+        );
     }
 
     /** @return list<string> the lines of a text, without those that are empty */
     public static function lines(string $text): array
     {
-        return array_values(array_filter(array_map(trim(...), preg_split('/\R/u', $text) ?: []), static fn (string $line): bool => $line !== ''));
+        return array_values(
+            array_filter(
+                array_map(trim(...), preg_split('/\R/u', $text) ?: []),
+                static fn (string $line): bool => $line !== '',
+            ),
+        );
     }
 
     /** @return array<string, string> what stands in the fields of the feet */
@@ -78,31 +93,54 @@ final readonly class SoloFields
     {
         $plan = SoloMapper::feet($this->solo);
         $cm = fn (float $share): string => (string) round(100 * $share * $this->stature, 1);
-        $values = $plan === null ? [] : [
-            'left_right' => $cm($plan->left->x), 'left_ahead' => $cm($plan->left->y), 'left_turned' => (string) $plan->leftTurned,
-            'right_right' => $cm($plan->right->x), 'right_ahead' => $cm($plan->right->y), 'right_turned' => (string) $plan->rightTurned,
-            'weight' => (string) $plan->weight,
-        ];
+        $values = $plan === null
+            ? []
+            : [
+                'left_right' => $cm($plan->left->x),
+                'left_ahead' => $cm($plan->left->y),
+                'left_turned' => (string) $plan->leftTurned,
+                'right_right' => $cm($plan->right->x),
+                'right_ahead' => $cm($plan->right->y),
+                'right_turned' => (string) $plan->rightTurned,
+                'weight' => (string) $plan->weight,
+            ];
         $fields = ['left_right', 'left_ahead', 'left_turned', 'right_right', 'right_ahead', 'right_turned', 'weight'];
 
-        return array_combine($fields, array_map(static fn (string $field): string => is_scalar($typed = old($field, $values[$field] ?? '')) ? (string) $typed : '', $fields));
+        return array_combine(
+            $fields,
+            array_map(
+                static fn (string $field): string => is_scalar($typed = old($field, $values[$field] ?? ''))
+                    ? (string) $typed
+                    : '',
+                $fields,
+            ),
+        );
     }
 
     /** @return array<string, string> names of kinds by value */
     public static function kinds(): array
     {
-        return array_combine($values = array_column(SoloKind::basics(), 'value'), array_map(static fn (string $kind): string => __("solos.kinds.{$kind}"), $values));
+        return array_combine(
+            $values = array_column(SoloKind::basics(), 'value'),
+            array_map(static fn (string $kind): string => __("solos.kinds.{$kind}"), $values),
+        );
     }
 
     /** @return array<string, string> words of the notation, and none */
     public static function words(): array
     {
-        return ['' => __('solos.no-word'), ...array_map(static fn (Strike|Verb $word): string => (string) $word->value, Basic::words())];
+        return [
+            '' => __('solos.no-word'),
+            ...array_map(static fn (Strike|Verb $word): string => (string) $word->value, Basic::words()),
+        ];
     }
 
     /** @return array<string, string> */
     public static function sides(): array
     {
-        return array_combine($values = array_column(BasicSide::cases(), 'value'), array_map(static fn (string $side): string => __("solos.sides.{$side}"), $values));
+        return array_combine(
+            $values = array_column(BasicSide::cases(), 'value'),
+            array_map(static fn (string $side): string => __("solos.sides.{$side}"), $values),
+        );
     }
 }

@@ -24,17 +24,25 @@ final readonly class SoloList
     {
         $students = $school->students()->with('rank')->get();
         $book = (new SoloBook($school, $now))->read(array_values($students->modelKeys()));
-        $positions = $students->mapWithKeys(static fn (Student $student): array => [$student->id => $student->rank->position])->all();
+        $positions = $students
+            ->mapWithKeys(static fn (Student $student): array => [$student->id => $student->rank->position])
+            ->all();
         $ranks = [];
         foreach ($book->solos as $solo) {
             [$id, $from] = [$solo->id, $solo->rank->position];
             $asked = array_keys(array_filter($positions, static fn (int $position): bool => $position >= $from));
-            $count = array_count_values(array_map(static fn (int $student): string => $book->standingOf($student, $id)->value, $asked));
+            $count = array_count_values(
+                array_map(static fn (int $student): string => $book->standingOf($student, $id)->value, $asked),
+            );
             $faded = $count[Standing::Faded->value] ?? 0;
             $ranks[$solo->rank->name][] = [
                 'solo' => $solo,
                 'kind' => __("solos.kinds.{$solo->kind->value}"),
-                'sound' => __($faded === 0 ? 'solos.sound-of' : 'solos.sound-of-faded', ['sound' => $count[Standing::Sound->value] ?? 0, 'all' => count($asked), 'faded' => $faded]),
+                'sound' => __($faded === 0 ? 'solos.sound-of' : 'solos.sound-of-faded', [
+                    'sound' => $count[Standing::Sound->value] ?? 0,
+                    'all' => count($asked),
+                    'faded' => $faded,
+                ]),
             ];
         }
         $this->ranks = $ranks;

@@ -30,7 +30,10 @@ final readonly class SoloPage
 
     public ?PathPicture $path;
 
-    /** @var list<array{number: int, text: string, note: string, seconds: float, cue: string}> of a form, those of answers in their place */
+    /**
+     * @var list<array{number: int, text: string, note: string, seconds: float, cue: string}> of a form, those of
+     *     answers in their place
+     */
     public array $beats;
 
     /** @var list<string> titles that it goes through and that no answer has */
@@ -45,14 +48,24 @@ final readonly class SoloPage
         $path = $this->path();
         $this->path = $path === null ? null : new PathPicture($path, $this->stature, $palette);
         $this->beats = $path === null ? [] : self::beats($path);
-        $this->missing = array_values(array_filter(SoloMapper::form($solo)?->goesThrough() ?? [], fn (string $title): bool => $this->catalogue->answerTitled($title) === null));
+        $this->missing = array_values(
+            array_filter(
+                SoloMapper::form($solo)?->goesThrough() ?? [],
+                fn (string $title): bool => $this->catalogue->answerTitled($title) === null,
+            ),
+        );
     }
 
     private function path(): ?FormPath
     {
         $form = $this->solo->isForm() ? SoloMapper::form($this->solo) : null;
 
-        return $form === null ? null : FormPath::of($form->beats(fn (string $title): ?Beats => $this->catalogue->answerTitled($title)?->beats), $this->stature);
+        return $form === null
+            ? null
+            : FormPath::of(
+                $form->beats(fn (string $title): ?Beats => $this->catalogue->answerTitled($title)?->beats),
+                $this->stature,
+            );
     }
 
     /** @return list<array{number: int, text: string, note: string, seconds: float, cue: string}> */
@@ -62,7 +75,13 @@ final readonly class SoloPage
         $beats = [];
         foreach ($path->places as $place) {
             if ($place->beat !== null) {
-                $beats[] = ['number' => $place->number, 'text' => explode('   # ', $printer->beat($place->beat))[0], 'note' => $place->beat->cue() ?? $place->beat->note ?? '', 'seconds' => round($place->beat->seconds(), 2), 'cue' => $place->beat->cue() ?? ''];
+                $beats[] = [
+                    'number' => $place->number,
+                    'text' => explode('   # ', $printer->beat($place->beat))[0],
+                    'note' => $place->beat->cue() ?? ($place->beat->note ?? ''),
+                    'seconds' => round($place->beat->seconds(), 2),
+                    'cue' => $place->beat->cue() ?? '',
+                ];
             }
         }
 
@@ -87,15 +106,36 @@ final readonly class SoloPage
         $word = $this->solo->word === '' ? null : BasicsIndex::of($this->catalogue)->find($this->solo->word);
         $ids = $this->solo->school->answerIds();
 
-        return array_map(static fn (array $use): array => ['title' => $use[0]->title, 'url' => route('answers.show', $ids[$use[0]->id]), 'beats' => implode(', ', $use[1])], array_values(array_filter($word->uses ?? [], static fn (array $use): bool => isset($ids[$use[0]->id]))));
+        return array_map(
+            static fn (array $use): array => [
+                'title' => $use[0]->title,
+                'url' => route('answers.show', $ids[$use[0]->id]),
+                'beats' => implode(', ', $use[1]),
+            ],
+            array_values(array_filter($word->uses ?? [], static fn (array $use): bool => isset($ids[$use[0]->id]))),
+        );
     }
 
     /** @return list<array{student: Student, standing: string, text: string}> of whom it is asked */
     public function students(CarbonImmutable $now): array
     {
-        $students = $this->solo->school->students()->with('rank')->get()->filter(fn (Student $student): bool => $student->rank->position >= $this->solo->rank->position);
+        $students = $this->solo->school
+            ->students()
+            ->with('rank')
+            ->get()
+            ->filter(fn (Student $student): bool => $student->rank->position >= $this->solo->rank->position);
         $book = (new SoloBook($this->solo->school, $now))->read(array_values($students->modelKeys()));
 
-        return array_values($students->map(fn (Student $student): array => ['student' => $student, 'standing' => $book->standing($student, $this->solo)->value, 'text' => StandingText::of($book, $student, $this->solo)])->all());
+        return array_values(
+            $students
+                ->map(
+                    fn (Student $student): array => [
+                        'student' => $student,
+                        'standing' => $book->standing($student, $this->solo)->value,
+                        'text' => StandingText::of($book, $student, $this->solo),
+                    ],
+                )
+                ->all(),
+        );
     }
 }

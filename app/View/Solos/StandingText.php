@@ -17,6 +17,12 @@ final readonly class StandingText
         $fades = $book->fadesOn($student, $solo);
         $word = __("solos.standings.{$book->standing($student, $solo)->value}");
 
-        return $mark === null ? $word : __($fades === null ? 'solos.marked-on' : 'solos.fades-on', ['standing' => $word, 'day' => school_time($mark->at, 'j M Y'), 'fades' => $fades?->format('j M Y') ?? '']);
+        return $mark === null
+            ? $word
+            : __($fades === null ? 'solos.marked-on' : 'solos.fades-on', [
+                'standing' => $word,
+                'day' => school_time($mark->at, 'j M Y'),
+                'fades' => $fades?->format('j M Y') ?? '',
+            ]);
     }
 }

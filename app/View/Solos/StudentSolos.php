@@ -17,11 +17,20 @@ final readonly class StudentSolos
     public function __construct(Student $student, SoloBook $book)
     {
         $book->read([$student->id]);
-        $this->rows = array_values($book->askedOf($student)->map(static fn (Solo $solo): array => [
-            'solo' => $solo,
-            'kind' => __("solos.kinds.{$solo->kind->value}"),
-            'text' => StandingText::of($book, $student, $solo),
-            'due' => $book->standing($student, $solo)->isDue(),
-        ])->sortByDesc('due')->values()->all());
+        $this->rows = array_values(
+            $book
+                ->askedOf($student)
+                ->map(
+                    static fn (Solo $solo): array => [
+                        'solo' => $solo,
+                        'kind' => __("solos.kinds.{$solo->kind->value}"),
+                        'text' => StandingText::of($book, $student, $solo),
+                        'due' => $book->standing($student, $solo)->isDue(),
+                    ],
+                )
+                ->sortByDesc('due')
+                ->values()
+                ->all(),
+        );
     }
 }

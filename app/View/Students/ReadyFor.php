@@ -39,17 +39,23 @@ final readonly class ReadyFor
     {
         $untried = count(array_filter($this->readiness->items, static fn ($item): bool => ! $item->isTried));
 
-        return __('students.ready.chance', ['percent' => self::percent($this->chance), 'count' => count($this->readiness->items), 'from' => self::percent(Readiness::READY_FROM)])
-            .($untried === 0 ? '' : ' '.trans_choice('students.ready.untried', $untried));
+        return __('students.ready.chance', [
+            'percent' => self::percent($this->chance),
+            'count' => count($this->readiness->items),
+            'from' => self::percent(Readiness::READY_FROM),
+        ]).($untried === 0 ? '' : ' '.trans_choice('students.ready.untried', $untried));
     }
 
     /** @return list<string> what would raise it most */
     public function most(): array
     {
-        return array_map(static fn (array $one): string => __('students.ready.raises', [
-            'attack' => sided($one[0]->attack->title, $one[0]->side),
-            'percent' => self::percent($one[1]),
-        ]), $this->readiness->most());
+        return array_map(
+            static fn (array $one): string => __('students.ready.raises', [
+                'attack' => sided($one[0]->attack->title, $one[0]->side),
+                'percent' => self::percent($one[1]),
+            ]),
+            $this->readiness->most(),
+        );
     }
 
     /** Whole percent, and a decimal below ten. */

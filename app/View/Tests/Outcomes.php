@@ -14,6 +14,9 @@ final class Outcomes
     {
         $values = array_column(Outcome::cases(), 'value');
 
-        return array_combine($values, array_map(static fn (string $value): string => __('proof.outcome-names.'.$value), $values));
+        return array_combine(
+            $values,
+            array_map(static fn (string $value): string => __('proof.outcome-names.'.$value), $values),
+        );
     }
 }

@@ -28,16 +28,34 @@ final readonly class SeasonReal
         $rank = $catalogue->rank($test->rank->code);
         $asked = Readiness::asked($catalogue, $rank);
         $now = CarbonImmutable::now();
-        $past = $school->classes()->whereNull('cancelled_at')->where('at', '<', $now)->orderByDesc('at')->limit(self::CLASSES)->get(['at', 'minutes']);
+        $past = $school
+            ->classes()
+            ->whereNull('cancelled_at')
+            ->where('at', '<', $now)
+            ->orderByDesc('at')
+            ->limit(self::CLASSES)
+            ->get(['at', 'minutes']);
         $book = new WindowBook($school, $catalogue);
         $real = [];
-        foreach ([...$past->reverse()->map(static fn ($class): CarbonImmutable => $class->at->addMinutes($class->minutes)->min($now)), $now] as $at) {
+        foreach (
+            [
+                ...$past
+                    ->reverse()
+                    ->map(static fn ($class): CarbonImmutable => $class->at->addMinutes($class->minutes)->min($now)),
+                $now,
+            ] as $at
+        ) {
             $windows = $book->of(array_values($test->candidates->modelKeys()), $at);
             $held = 0;
             foreach ($test->candidates as $student) {
                 assert($student instanceof Student);
                 foreach ($asked as [$attack, $side]) {
-                    $held += ($windows[$student->id][CellKey::of($attack, $side)->text] ?? null)?->holds($rank->goalRung, $at) === true ? 1 : 0;
+                    $held += ($windows[$student->id][CellKey::of($attack, $side)->text] ?? null)?->holds(
+                        $rank->goalRung,
+                        $at,
+                    ) === true
+                        ? 1
+                        : 0;
                 }
             }
             $all = count($asked) * count($test->candidates);

@@ -57,16 +57,28 @@ final readonly class SeasonView
     /** @return list<string> in sentences, what would make it fit */
     public function mend(): array
     {
-        $said = $this->mend->unanswered === [] ? [] : [trans_choice('tests.season.unanswered', count($this->mend->unanswered), ['attacks' => $this->named($this->mend->unanswered)])];
+        $said = $this->mend->unanswered === []
+            ? []
+            : [
+                trans_choice('tests.season.unanswered', count($this->mend->unanswered), [
+                    'attacks' => $this->named($this->mend->unanswered),
+                ]),
+            ];
         if ($this->fits() || $this->mend->classes === 0) {
             return $said;
         }
 
         return [
             ...$said,
-            $this->mend->classes === null ? __('tests.season.no-classes') : trans_choice('tests.season.more-classes', $this->mend->classes),
+            $this->mend->classes === null
+                ? __('tests.season.no-classes')
+                : trans_choice('tests.season.more-classes', $this->mend->classes),
             trans_choice('tests.season.drop', count($this->mend->drop), ['attacks' => $this->named($this->mend->drop)]),
-            $this->mend->day === null ? __('tests.season.no-day') : __('tests.season.later', ['day' => CarbonImmutable::createFromTimestamp($this->mend->day)->format('j M Y')]),
+            $this->mend->day === null
+                ? __('tests.season.no-day')
+                : __('tests.season.later', [
+                    'day' => CarbonImmutable::createFromTimestamp($this->mend->day)->format('j M Y'),
+                ]),
         ];
     }
 
@@ -74,30 +86,57 @@ final readonly class SeasonView
     public function learning(): string
     {
         return $this->learning->error === null
-            ? __('tests.season.learning-usual', ['tries' => number_format($this->learning->tries, 1), 'seen' => $this->learning->seen, 'needed' => Learning::MIN_TRIES])
-            : __('tests.season.learning-own', ['tries' => number_format($this->learning->tries, 1), 'error' => number_format($this->learning->error, 1), 'seen' => number_format($this->learning->seen)]);
+            ? __('tests.season.learning-usual', [
+                'tries' => number_format($this->learning->tries, 1),
+                'seen' => $this->learning->seen,
+                'needed' => Learning::MIN_TRIES,
+            ])
+            : __('tests.season.learning-own', [
+                'tries' => number_format($this->learning->tries, 1),
+                'error' => number_format($this->learning->error, 1),
+                'seen' => number_format($this->learning->seen),
+            ]);
     }
 
     /** @return list<array{day: string, teach: string, drill: list<string>}> */
     public function classes(): array
     {
-        return array_map(fn (int $place, SeasonClass $class): array => [
-            'day' => school_time(CarbonImmutable::createFromTimestamp($class->at), 'D j M, H:i'),
-            'teach' => implode(' · ', array_map(fn (string $answer): string => $this->answers[$answer] ?? $answer, $this->plan->teaches[$place] ?? [])),
-            'drill' => array_map(fn (string $key, array $students): string => $this->title($key).': '.$this->who($students), array_map(strval(...), array_keys($drills = $this->plan->drills($place))), $drills),
-        ], array_keys($this->plan->classes), $this->plan->classes);
+        return array_map(
+            fn (int $place, SeasonClass $class): array => [
+                'day' => school_time(CarbonImmutable::createFromTimestamp($class->at), 'D j M, H:i'),
+                'teach' => implode(
+                    ' · ',
+                    array_map(
+                        fn (string $answer): string => $this->answers[$answer] ?? $answer,
+                        $this->plan->teaches[$place] ?? [],
+                    ),
+                ),
+                'drill' => array_map(
+                    fn (string $key, array $students): string => $this->title($key).': '.$this->who($students),
+                    array_map(strval(...), array_keys($drills = $this->plan->drills($place))),
+                    $drills,
+                ),
+            ],
+            array_keys($this->plan->classes),
+            $this->plan->classes,
+        );
     }
 
     /** @return list<array{name: string, holds: string, pass: string, ready: string, left: string}> */
     public function candidates(): array
     {
-        return array_map(fn (Forecast $forecast): array => [
-            'name' => $forecast->student->name,
-            'holds' => __('tests.season.holds', ['holds' => $forecast->holds, 'of' => $forecast->of]),
-            'pass' => $forecast->pass === null ? '–' : ReadyFor::percent($forecast->pass).' %',
-            'ready' => $forecast->readyOn === null ? __('tests.season.not-by-then') : CarbonImmutable::createFromTimestamp($forecast->readyOn)->format('j M'),
-            'left' => $this->named($forecast->left),
-        ], $this->plan->forecasts);
+        return array_map(
+            fn (Forecast $forecast): array => [
+                'name' => $forecast->student->name,
+                'holds' => __('tests.season.holds', ['holds' => $forecast->holds, 'of' => $forecast->of]),
+                'pass' => $forecast->pass === null ? '–' : ReadyFor::percent($forecast->pass).' %',
+                'ready' => $forecast->readyOn === null
+                    ? __('tests.season.not-by-then')
+                    : CarbonImmutable::createFromTimestamp($forecast->readyOn)->format('j M'),
+                'left' => $this->named($forecast->left),
+            ],
+            $this->plan->forecasts,
+        );
     }
 
     /** @param list<string> $keys of cells */
@@ -105,7 +144,8 @@ final readonly class SeasonView
     {
         $more = count($keys) - self::NAMED;
 
-        return implode('; ', array_map($this->title(...), array_slice($keys, 0, self::NAMED))).($more > 0 ? ' '.__('tests.season.and-more', ['count' => $more]) : '');
+        return implode('; ', array_map($this->title(...), array_slice($keys, 0, self::NAMED)))
+            .($more > 0 ? ' '.__('tests.season.and-more', ['count' => $more]) : '');
     }
 
     private function title(string $key): string
@@ -118,6 +158,8 @@ final readonly class SeasonView
     /** @param list<string> $students codes */
     private function who(array $students): string
     {
-        return count($students) === count($this->names) ? __('tests.season.everybody') : implode(', ', array_map(fn (string $code): string => $this->names[$code] ?? $code, $students));
+        return count($students) === count($this->names)
+            ? __('tests.season.everybody')
+            : implode(', ', array_map(fn (string $code): string => $this->names[$code] ?? $code, $students));
     }
 }

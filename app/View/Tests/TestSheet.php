@@ -34,16 +34,34 @@ final readonly class TestSheet
      */
     public function __construct(public Test $test, public Student $student, Collection $marks, Collection $soloMarks)
     {
-        $this->marks = $marks->groupBy(['test_item_id', 'attempt'])->map(static fn (Collection $of): array => $of->all())->all();
-        $this->soloMarks = $soloMarks->groupBy('solo_id')->map(static fn (Collection $of): Collection => $of->unique('marked_by_id')->values())->all();
-        $this->result = TestRule::judge(array_values($test->items->map(fn (TestItem $item): array => [$item->attack->critical, $this->outcome($item)])->all()), array_values($test->solos->map($this->markOf(...))->all()));
+        $this->marks = $marks
+            ->groupBy(['test_item_id', 'attempt'])
+            ->map(static fn (Collection $of): array => $of->all())
+            ->all();
+        $this->soloMarks = $soloMarks
+            ->groupBy('solo_id')
+            ->map(static fn (Collection $of): Collection => $of->unique('marked_by_id')->values())
+            ->all();
+        $this->result = TestRule::judge(
+            array_values(
+                $test->items
+                    ->map(fn (TestItem $item): array => [$item->attack->critical, $this->outcome($item)])
+                    ->all(),
+            ),
+            array_values($test->solos->map($this->markOf(...))->all()),
+        );
     }
 
     public static function of(Test $test, Student $student): self
     {
         $test->loadMissing('items.attack', 'solos');
 
-        return new self($test, $student, $test->marks()->where('student_id', $student->id)->with('examiner')->get(), $test->soloMarks()->where('student_id', $student->id)->with('markedBy')->get());
+        return new self(
+            $test,
+            $student,
+            $test->marks()->where('student_id', $student->id)->with('examiner')->get(),
+            $test->soloMarks()->where('student_id', $student->id)->with('markedBy')->get(),
+        );
     }
 
     /** How it went at last, once the examiners agree or it is settled. */
@@ -88,22 +106,32 @@ final readonly class TestSheet
     /** What an examiner has marked of the last time that it was shown. */
     public function own(TestItem $item, User $examiner): ?TestMark
     {
-        return $this->marksOf($item, $this->attempt($item))->where('settles', false)->firstWhere('examiner_id', $examiner->id);
+        return $this->marksOf($item, $this->attempt($item))
+            ->where('settles', false)
+            ->firstWhere('examiner_id', $examiner->id);
     }
 
     /** Who said what of it, in words. */
     public function said(TestItem $item): string
     {
-        return $this->marksOf($item, $this->attempt($item))->map(static fn (TestMark $mark): string => __($mark->settles ? 'tests.settled' : 'tests.said', [
-            'name' => $mark->examiner->name ?? __('words.somebody-who-left'),
-            'outcome' => __('proof.outcome-names.'.$mark->outcome->value),
-        ]).($mark->remark === '' ? '' : " ({$mark->remark})"))->implode('; ');
+        return $this->marksOf($item, $this->attempt($item))
+            ->map(
+                static fn (TestMark $mark): string => __($mark->settles ? 'tests.settled' : 'tests.said', [
+                    'name' => $mark->examiner->name ?? __('words.somebody-who-left'),
+                    'outcome' => __('proof.outcome-names.'.$mark->outcome->value),
+                ]).($mark->remark === '' ? '' : " ({$mark->remark})"),
+            )
+            ->implode('; ');
     }
 
     /** How a basic or a form was done, as the examiner saw it who saw the least; null where nobody has. */
     public function markOf(Solo $solo): ?Mark
     {
-        $marks = array_values(($this->soloMarks[$solo->id] ?? new Collection())->map(static fn (SoloMark $mark): Mark => $mark->mark)->all());
+        $marks = array_values(
+            ($this->soloMarks[$solo->id] ?? new Collection())
+                ->map(static fn (SoloMark $mark): Mark => $mark->mark)
+                ->all(),
+        );
 
         return $marks === [] ? null : Mark::least($marks);
     }
@@ -117,10 +145,14 @@ final readonly class TestSheet
     /** Who marked a basic or a form how, in words. */
     public function saidOfSolo(Solo $solo): string
     {
-        return ($this->soloMarks[$solo->id] ?? new Collection())->map(static fn (SoloMark $mark): string => __('tests.said', [
-            'name' => $mark->markedBy->name ?? __('words.somebody-who-left'),
-            'outcome' => __("solos.marks.{$mark->mark->value}"),
-        ]))->implode('; ');
+        return ($this->soloMarks[$solo->id] ?? new Collection())
+            ->map(
+                static fn (SoloMark $mark): string => __('tests.said', [
+                    'name' => $mark->markedBy->name ?? __('words.somebody-who-left'),
+                    'outcome' => __("solos.marks.{$mark->mark->value}"),
+                ]),
+            )
+            ->implode('; ');
     }
 
     public function isMarked(): bool
@@ -146,8 +178,14 @@ final readonly class TestSheet
     /** @return list<string> titles of what is to be shown again */
     public function retest(): array
     {
-        $items = $this->test->items->values()->filter(fn (TestItem $item, int $place): bool => in_array($place, $this->result->retest, true))->map(static fn (TestItem $item): string => $item->title());
-        $solos = $this->test->solos->values()->filter(fn (Solo $solo, int $place): bool => in_array($place, $this->result->solos, true))->map(static fn (Solo $solo): string => $solo->name);
+        $items = $this->test->items
+            ->values()
+            ->filter(fn (TestItem $item, int $place): bool => in_array($place, $this->result->retest, true))
+            ->map(static fn (TestItem $item): string => $item->title());
+        $solos = $this->test->solos
+            ->values()
+            ->filter(fn (Solo $solo, int $place): bool => in_array($place, $this->result->solos, true))
+            ->map(static fn (Solo $solo): string => $solo->name);
 
         return [...array_values($items->all()), ...array_values($solos->all())];
     }

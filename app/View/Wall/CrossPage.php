@@ -20,7 +20,12 @@ final readonly class CrossPage
     /** Below this share a field looks like a hole. */
     private const LOW = 0.5;
 
-    public function __construct(public Aspect $down, public Aspect $across, public CrossTable $table, public MissingPairs $pairs) {}
+    public function __construct(
+        public Aspect $down,
+        public Aspect $across,
+        public CrossTable $table,
+        public MissingPairs $pairs,
+    ) {}
 
     public static function name(Aspect $aspect): string
     {
@@ -43,20 +48,52 @@ final readonly class CrossPage
     {
         $chips = [];
         foreach ($query->selection->values as $aspect => $value) {
-            $chips[] = ['text' => "{$aspect} {$value}", 'url' => route('cross', [...$query->parameters([$aspect => null]), 'down' => $this->down->id, 'across' => $this->across->id], absolute: false)];
+            $chips[] = [
+                'text' => "{$aspect} {$value}",
+                'url' => route(
+                    'cross',
+                    [
+                        ...$query->parameters([$aspect => null]),
+                        'down' => $this->down->id,
+                        'across' => $this->across->id,
+                    ],
+                    absolute: false,
+                ),
+            ];
         }
 
         return $chips;
     }
 
-    /** @return list<array{name: string, isWhole: bool, tallies: list<array{tally: Tally, url: string, share: string, taught: string, isLow: bool, isWhole: bool}>}> */
+    /**
+     * @return list<array{name: string, isWhole: bool, tallies: list<array{tally: Tally, url: string, share: string,
+     *     taught: string, isLow: bool, isWhole: bool}>}>
+     */
     public function rows(WallQuery $query): array
     {
-        $rows = array_map(fn (string $row): array => ['name' => $row, 'isWhole' => false, 'tallies' => [
-            ...array_map(fn (string $column): array => $this->tally($this->table->at($row, $column), $query, [$this->down->id => $row, $this->across->id => $column]), $this->table->across),
-            $this->tally($this->table->row($row), $query, [$this->down->id => $row], true),
-        ]], $this->table->down);
-        $all = array_map(fn (string $column): array => $this->tally($this->table->column($column), $query, [$this->across->id => $column]), $this->table->across);
+        $rows = array_map(
+            fn (string $row): array => [
+                'name' => $row,
+                'isWhole' => false,
+                'tallies' => [
+                    ...array_map(
+                        fn (string $column): array => $this->tally($this->table->at($row, $column), $query, [
+                            $this->down->id => $row,
+                            $this->across->id => $column,
+                        ]),
+                        $this->table->across,
+                    ),
+                    $this->tally($this->table->row($row), $query, [$this->down->id => $row], true),
+                ],
+            ],
+            $this->table->down,
+        );
+        $all = array_map(
+            fn (string $column): array => $this->tally($this->table->column($column), $query, [
+                $this->across->id => $column,
+            ]),
+            $this->table->across,
+        );
 
         return [...$rows, ['name' => __('words.all'), 'isWhole' => true, 'tallies' => $all]];
     }
@@ -64,12 +101,26 @@ final readonly class CrossPage
     /** @return list<array{text: string, attacks: int, kind: string, url: string}> */
     public function firstPairs(): array
     {
-        return array_map(static fn (MissingPair $pair): array => [
-            'text' => implode(' '.__('words.and').' ', array_map(static fn (string $aspect, string $value): string => "{$aspect} “{$value}”", array_keys($pair->values), $pair->values)),
-            'attacks' => $pair->attacks,
-            'kind' => say($pair->kind->name()),
-            'url' => route('attacks.create', ['kind' => $pair->kind->id, ...$pair->facets->toArray()], absolute: false),
-        ], array_slice($this->pairs->missing, 0, self::SHOWN));
+        return array_map(
+            static fn (MissingPair $pair): array => [
+                'text' => implode(
+                    ' '.__('words.and').' ',
+                    array_map(
+                        static fn (string $aspect, string $value): string => "{$aspect} “{$value}”",
+                        array_keys($pair->values),
+                        $pair->values,
+                    ),
+                ),
+                'attacks' => $pair->attacks,
+                'kind' => say($pair->kind->name()),
+                'url' => route(
+                    'attacks.create',
+                    ['kind' => $pair->kind->id, ...$pair->facets->toArray()],
+                    absolute: false,
+                ),
+            ],
+            array_slice($this->pairs->missing, 0, self::SHOWN),
+        );
     }
 
     public function morePairs(): int

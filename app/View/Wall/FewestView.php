@@ -15,8 +15,16 @@ final readonly class FewestView
     /** Whether fewer would do, in a sentence or two. */
     public function proof(): string
     {
-        return __('fewest.covers', ['percent' => $this->percent($this->report->fewest->covered), 'taught' => $this->percent($this->report->fewest->taught), 'rank' => $this->rank]).' '
-            .__($this->report->fewest->isExact ? 'fewest.exact' : 'fewest.bound', ['bound' => $this->report->fewest->bound, 'count' => count($this->report->fewest->chosen)]);
+        return __('fewest.covers', [
+            'percent' => $this->percent($this->report->fewest->covered),
+            'taught' => $this->percent($this->report->fewest->taught),
+            'rank' => $this->rank,
+        ])
+            .' '
+            .__($this->report->fewest->isExact ? 'fewest.exact' : 'fewest.bound', [
+                'bound' => $this->report->fewest->bound,
+                'count' => count($this->report->fewest->chosen),
+            ]);
     }
 
     /** @return list<array{answer: string, move: string, sides: int, gain: string, percent: string, covered: string}> */

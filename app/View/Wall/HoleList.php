@@ -13,7 +13,10 @@ final readonly class HoleList
     /** Holes that show in the drawing, since nothing lies there in time. */
     private const DRAWN = [HoleKind::Open, HoleKind::Fails, HoleKind::Late, HoleKind::OneSided];
 
-    /** @var list<array{hole: Hole, number: int, isDrawn: bool}> what is drawn first, the weak spots after, the heaviest of each first; without what nobody has catalogued */
+    /**
+     * @var list<array{hole: Hole, number: int, isDrawn: bool}> what is drawn first, the weak spots after, the heaviest
+     *     of each first; without what nobody has catalogued
+     */
     public array $rows;
 
     /** @var list<array{hole: Hole, number: int, isDrawn: bool}> those that are not listed too */
@@ -38,19 +41,32 @@ final readonly class HoleList
      * @param bool       $hasFailed whether working them out has failed
      * @param ?int       $share     percent that a worker who is at it has looked at; null where nobody was asked
      */
-    public function __construct(array $holes, public bool $isWhole, public bool $isLarge = false, public bool $hasFailed = false, public ?int $share = null, private bool $isYouth = false)
-    {
+    public function __construct(
+        array $holes,
+        public bool $isWhole,
+        public bool $isLarge = false,
+        public bool $hasFailed = false,
+        public ?int $share = null,
+        private bool $isYouth = false,
+    ) {
         $drawn = $weak = $uncatalogued = [];
         foreach ($holes as $hole) {
             if ($hole->kind === HoleKind::Uncatalogued) {
                 $uncatalogued[] = $hole;
             } else {
-                in_array($hole->kind, self::DRAWN, true) ? $drawn[] = $hole : $weak[] = $hole;
+                in_array($hole->kind, self::DRAWN, true) ? ($drawn[] = $hole) : ($weak[] = $hole);
             }
         }
         [$this->uncatalogued, $this->drawn] = [$uncatalogued, count($drawn)];
         $sorted = [...$drawn, ...$weak];
-        $this->all = $rows = array_map(fn (int $place): array => ['hole' => $sorted[$place], 'number' => $place + 1, 'isDrawn' => $place < $this->drawn], array_keys($sorted));
+        $this->all = $rows = array_map(
+            fn (int $place): array => [
+                'hole' => $sorted[$place],
+                'number' => $place + 1,
+                'isDrawn' => $place < $this->drawn,
+            ],
+            array_keys($sorted),
+        );
         $this->rows = array_slice($rows, 0, self::MAX_ROWS);
         $this->more = count($rows) - count($this->rows);
     }

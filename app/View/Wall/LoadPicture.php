@@ -7,7 +7,10 @@ namespace App\View\Wall;
 use StoneDrill\Core\Coverage\Load;
 use StoneDrill\Core\Curriculum\Catalogue;
 
-/** The ranks side by side as steps: what of each is known from before, and what is new. Lengths are units of the drawing. */
+/**
+ * The ranks side by side as steps: what of each is known from before, and what is new. Lengths are units of the
+ * drawing.
+ */
 final readonly class LoadPicture
 {
     private const LEFT = 44.0;
@@ -19,7 +22,10 @@ final readonly class LoadPicture
     public float $width;
     public float $height;
 
-    /** @var list<array{name: string, x: float, middle: float, rects: array<string, array{y: float, height: float}>, figureLine: float, figure: string, choice: string, text: string}> */
+    /**
+     * @var list<array{name: string, x: float, middle: float, rects: array<string, array{y: float, height: float}>,
+     *     figureLine: float, figure: string, choice: string, text: string}>
+     */
     public array $bars;
 
     /** @var list<array{y: float, line: float, text: string}> */
@@ -34,7 +40,10 @@ final readonly class LoadPicture
     /** @param list<Load> $loads lowest rank first */
     public function __construct(Catalogue $catalogue, array $loads)
     {
-        $max = max(1, ...array_map(static fn (Load $load): float => max((float) $load->actions, $load->newActions), $loads ?: [])) ;
+        $max = max(
+            1,
+            ...array_map(static fn (Load $load): float => max((float) $load->actions, $load->newActions), $loads ?: []),
+        );
         $scale = self::BODY / $max;
         $names = array_column($catalogue->ranks, 'name', 'id');
         $steep = Load::steep($loads);
@@ -51,11 +60,17 @@ final readonly class LoadPicture
                 'name' => $names[$load->rank].($isSteep ? ' ▲' : ''),
                 'x' => $x,
                 'middle' => $x + self::BAR / 2,
-                'rects' => ['known' => $knownRect, 'new' => $newRect, ...($isSteep ? ['steep' => $newRect] : [])],
+                'rects' => ['known' => $knownRect, 'new' => $newRect, ...$isSteep ? ['steep' => $newRect] : []],
                 'figureLine' => $knownRect['y'] - 5,
                 'figure' => __('load.bar', ['actions' => $load->actions, 'new' => number_format($load->newActions, 1)]),
                 'choice' => __('load.bar-choice', ['bits' => number_format($load->choiceBits, 2)]),
-                'text' => __('load.bar-text', ['rank' => $names[$load->rank], 'actions' => $load->actions, 'beats' => $load->beats, 'new' => number_format($load->newActions, 1), 'bits' => number_format($load->choiceBits, 2)]),
+                'text' => __('load.bar-text', [
+                    'rank' => $names[$load->rank],
+                    'actions' => $load->actions,
+                    'beats' => $load->beats,
+                    'new' => number_format($load->newActions, 1),
+                    'bits' => number_format($load->choiceBits, 2),
+                ]),
             ];
         }
         $this->bars = $bars;
@@ -99,7 +114,11 @@ final readonly class LoadPicture
         $each *= $max / $each > 8 ? 2 : 1;
         $lines = [];
         for ($value = 0; $value <= $max; $value += $each) {
-            $lines[] = ['y' => round(self::TOP + self::BODY - $value * $scale, 1), 'line' => round(self::TOP + self::BODY - $value * $scale + 4, 1), 'text' => (string) $value];
+            $lines[] = [
+                'y' => round(self::TOP + self::BODY - $value * $scale, 1),
+                'line' => round(self::TOP + self::BODY - $value * $scale + 4, 1),
+                'text' => (string) $value,
+            ];
         }
 
         return $lines;

@@ -20,18 +20,23 @@ final readonly class LoadRows
      * @param list<Load>                                   $loads   lowest rank first
      * @param Collection<string, Collection<int, Answer>> $answers by id of the rank
      *
-     * @return list<array{name: string, figures: list<string>, answers: list<Answer>, basics: array<string, list<IndexedWord>>}>
+     * @return list<array{name: string, figures: list<string>, answers: list<Answer>, basics: array<string,
+     *     list<IndexedWord>>}>
      */
     public static function of(Catalogue $catalogue, array $loads, Collection $answers): array
     {
         $basics = BasicsIndex::of($catalogue);
 
-        return array_map(static fn (Rank $rank, Load $load): array => [
-            'name' => $rank->name,
-            'figures' => self::figures($load),
-            'answers' => isset($answers[$rank->id]) ? array_values($answers[$rank->id]->all()) : [],
-            'basics' => self::basics($basics, $rank->id),
-        ], $catalogue->ranks, $loads);
+        return array_map(
+            static fn (Rank $rank, Load $load): array => [
+                'name' => $rank->name,
+                'figures' => self::figures($load),
+                'answers' => isset($answers[$rank->id]) ? array_values($answers[$rank->id]->all()) : [],
+                'basics' => self::basics($basics, $rank->id),
+            ],
+            $catalogue->ranks,
+            $loads,
+        );
     }
 
     /** @return list<string> */

@@ -25,13 +25,25 @@ final readonly class NextSteps
             return [];
         }
 
-        return array_slice(array_values(array_filter([
-            $school->attacks->isEmpty() ? self::step('attack', route('attacks.create'), 'add-attack') : null,
-            $school->attacks->isNotEmpty() && $school->answers()->doesntExist() ? self::step('starter', route('school').'#starters', 'starters') : null,
-            $school->attacks->isEmpty() ? null : self::heaviest($school, $this->coverages->of($school)->holes),
-            $school->students()->doesntExist() ? self::step('student', route('students.create'), 'add-student') : null,
-            $school->reps()->doesntExist() && $school->students()->exists() ? self::step('rep', route('record'), 'record') : null,
-        ])), 0, self::MAX);
+        return array_slice(
+            array_values(
+                array_filter([
+                    $school->attacks->isEmpty() ? self::step('attack', route('attacks.create'), 'add-attack') : null,
+                    $school->attacks->isNotEmpty() && $school->answers()->doesntExist()
+                        ? self::step('starter', route('school').'#starters', 'starters')
+                        : null,
+                    $school->attacks->isEmpty() ? null : self::heaviest($school, $this->coverages->of($school)->holes),
+                    $school->students()->doesntExist()
+                        ? self::step('student', route('students.create'), 'add-student')
+                        : null,
+                    $school->reps()->doesntExist() && $school->students()->exists()
+                        ? self::step('rep', route('record'), 'record')
+                        : null,
+                ]),
+            ),
+            0,
+            self::MAX,
+        );
     }
 
     /** @param list<Hole> $holes the heaviest first */
@@ -40,7 +52,11 @@ final readonly class NextSteps
         foreach ($holes as $hole) {
             $attack = $hole->attack === null ? null : $school->attacks->firstWhere('code', $hole->attack);
             if ($attack !== null) {
-                return new NextStep(__('beginning.next-steps.hole', ['reason' => say($hole->reason)]), route('attacks.answers.create', $attack), __('beginning.next-steps.add-answer'));
+                return new NextStep(
+                    __('beginning.next-steps.hole', ['reason' => say($hole->reason)]),
+                    route('attacks.answers.create', $attack),
+                    __('beginning.next-steps.add-answer'),
+                );
             }
         }
 

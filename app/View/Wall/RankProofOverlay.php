@@ -22,6 +22,13 @@ final readonly class RankProofOverlay implements ProofOverlay
     {
         $asked = $this->proof->students($rank->id);
 
-        return $asked === 0 ? '' : __('wall.proof.rank', ['held' => $this->proof->held($rank->id, $cell->attack->id, $cell->side), 'all' => $asked, 'rank' => $rank->name, 'rung' => $rank->goalRung]);
+        return $asked === 0
+            ? ''
+            : __('wall.proof.rank', [
+                'held' => $this->proof->held($rank->id, $cell->attack->id, $cell->side),
+                'all' => $asked,
+                'rank' => $rank->name,
+                'rung' => $rank->goalRung,
+            ]);
     }
 }

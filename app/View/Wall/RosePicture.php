@@ -16,7 +16,10 @@ final readonly class RosePicture
     /** Degrees between two sectors. */
     private const GAP = 2.0;
 
-    /** @var list<array{path: string, fill: string, crack: string, share: float, url: string, text: string, isBlank: bool}> */
+    /**
+     * @var list<array{path: string, fill: string, crack: string, share: float, url: string, text: string,
+     *     isBlank: bool}>
+     */
     public array $sectors;
 
     /** @var list<array{x: float, y: float, label: string}> */
@@ -38,14 +41,30 @@ final readonly class RosePicture
             $inner = self::INNER + $place * $wide;
             $rings[] = ['y' => round(-$inner - $wide / 2 + 3, 1), 'label' => $names[$id]];
             foreach ($rose->rings[$id] as $hour => $sector) {
-                $sectors[] = $this->sector($sector, $hour, $inner, $inner + $wide - 2, $names[$id], $url((string) $id, $hour));
+                $sectors[] = $this->sector(
+                    $sector,
+                    $hour,
+                    $inner,
+                    $inner + $wide - 2,
+                    $names[$id],
+                    $url((string) $id, $hour),
+                );
             }
         }
         [$this->sectors, $this->rings] = [$sectors, $rings];
-        $this->hours = array_map(static fn (int $hour): array => ['x' => round(214 * sin(deg2rad(30 * $hour)), 1), 'y' => round(-214 * cos(deg2rad(30 * $hour)) + 4, 1), 'label' => (string) $hour], range(1, 12));
+        $this->hours = array_map(
+            static fn (int $hour): array => [
+                'x' => round(214 * sin(deg2rad(30 * $hour)), 1),
+                'y' => round(-214 * cos(deg2rad(30 * $hour)) + 4, 1),
+                'label' => (string) $hour,
+            ],
+            range(1, 12),
+        );
     }
 
-    /** @return array{path: string, fill: string, crack: string, share: float, url: string, text: string, isBlank: bool} */
+    /**
+     * @return array{path: string, fill: string, crack: string, share: float, url: string, text: string, isBlank: bool}
+     */
     private function sector(RoseSector $sector, int $hour, float $inner, float $outer, string $name, string $url): array
     {
         $share = $sector->share();
@@ -53,11 +72,20 @@ final readonly class RosePicture
         return [
             'path' => self::slice($hour, $inner, $outer),
             // Filled from inside as far as the share goes, by area.
-            'fill' => $share === null || $share <= 0 ? '' : self::slice($hour, $inner, sqrt($inner ** 2 + $share * ($outer ** 2 - $inner ** 2))),
+            'fill' => $share === null || $share <= 0
+                ? ''
+                : self::slice($hour, $inner, sqrt($inner ** 2 + $share * ($outer ** 2 - $inner ** 2))),
             'crack' => $sector->isCracked() ? self::crack($hour, $inner, $outer) : '',
             'share' => $share ?? 0.0,
             'url' => $url,
-            'text' => $share === null ? __('rose.blank', ['ring' => $name, 'hour' => $hour]) : __($sector->isCracked() ? 'rose.cracked' : 'rose.sector', ['ring' => $name, 'hour' => $hour, 'percent' => (int) round(100 * $share), 'taught' => (int) round(100 * $sector->taught / $sector->needed)]),
+            'text' => $share === null
+                ? __('rose.blank', ['ring' => $name, 'hour' => $hour])
+                : __($sector->isCracked() ? 'rose.cracked' : 'rose.sector', [
+                    'ring' => $name,
+                    'hour' => $hour,
+                    'percent' => (int) round(100 * $share),
+                    'taught' => (int) round((100 * $sector->taught) / $sector->needed),
+                ]),
             'isBlank' => $share === null,
         ];
     }
@@ -66,7 +94,15 @@ final readonly class RosePicture
     {
         [$from, $to] = [30 * $hour - 15 + self::GAP / 2, 30 * $hour + 15 - self::GAP / 2];
 
-        return sprintf('M%s A%2$s %2$s 0 0 1 %3$s L%4$s A%5$s %5$s 0 0 0 %6$sZ', self::at($from, $outer), round($outer, 1), self::at($to, $outer), self::at($to, $inner), round($inner, 1), self::at($from, $inner));
+        return sprintf(
+            'M%s A%2$s %2$s 0 0 1 %3$s L%4$s A%5$s %5$s 0 0 0 %6$sZ',
+            self::at($from, $outer),
+            round($outer, 1),
+            self::at($to, $outer),
+            self::at($to, $inner),
+            round($inner, 1),
+            self::at($from, $inner),
+        );
     }
 
     /** A jagged line through a sector. */

@@ -43,7 +43,14 @@ final readonly class Stone
     /** How it is drawn. */
     public function classes(): string
     {
-        return implode(' ', array_filter(['stone', $this->state->value, $this->change === null ? null : 'changed '.$this->change->value]));
+        return implode(
+            ' ',
+            array_filter([
+                'stone',
+                $this->state->value,
+                $this->change === null ? null : 'changed '.$this->change->value,
+            ]),
+        );
     }
 
     public function isFirst(): bool
@@ -58,7 +65,10 @@ final readonly class Stone
         $moss = [];
         foreach ($this->proven as $index => $share) {
             if ($share > 0) {
-                $moss[] = ['y' => round($this->y + ($index + 1 - $share) * $part, 2), 'height' => round($share * $part, 2)];
+                $moss[] = [
+                    'y' => round($this->y + ($index + 1 - $share) * $part, 2),
+                    'height' => round($share * $part, 2),
+                ];
             }
         }
 
@@ -72,8 +82,8 @@ final readonly class Stone
         $was = $this->was === null || $this->was <= 0.0 ? null : round($this->y + $this->height * (1 - $this->was), 2);
 
         return [
-            ...($waist === null ? [] : [['class' => 'waist', 'y' => $waist]]),
-            ...($was === null ? [] : [['class' => 'was', 'y' => $was]]),
+            ...$waist === null ? [] : [['class' => 'waist', 'y' => $waist]],
+            ...$was === null ? [] : [['class' => 'was', 'y' => $was]],
         ];
     }
 
@@ -97,7 +107,7 @@ final readonly class Stone
     /** Numbers of neighbouring holes stand on two lines, where there is room for both. */
     public function numberLine(): float
     {
-        return round($this->y + 14 + $this->column % 2 * 12, 2);
+        return round($this->y + 14 + ($this->column % 2) * 12, 2);
     }
 
     /** The line of a crack, from the top of the stone to its foot. */
@@ -106,7 +116,9 @@ final readonly class Stone
         $lean = min(3.0, $this->width / 4);
         $points = [];
         foreach ([0, 1, -1, 1, 0] as $step => $side) {
-            $points[] = round($this->x + $this->width / 2 + $side * $lean, 2).' '.round($this->y + $step * $this->height / 4, 2);
+            $points[] = round($this->x + $this->width / 2 + $side * $lean, 2)
+            .' '
+            .round($this->y + ($step * $this->height) / 4, 2);
         }
 
         return 'M'.implode(' L', $points);

@@ -32,6 +32,13 @@ final readonly class StudentProofOverlay implements ProofOverlay
 
     private function line(Cell $cell, Rank $rank): ProofLine
     {
-        return new ProofLine($this->student, $cell->attack, $cell->side, $rank->goalRung, $this->windows[$cell->key->text] ?? Window::empty(), $this->at);
+        return new ProofLine(
+            $this->student,
+            $cell->attack,
+            $cell->side,
+            $rank->goalRung,
+            $this->windows[$cell->key->text] ?? Window::empty(),
+            $this->at,
+        );
     }
 }

@@ -16,14 +16,24 @@ final readonly class Wall
      * @param list<Cell>       $cells    those shown
      * @param ?CarbonImmutable $provenAt as of when the moss is told; null while a job reads what there is to tell
      */
-    public function __construct(public Catalogue $catalogue, public Coverage $coverage, public array $cells, public HoleList $holes, public WallPage $page, public WallPicture $picture, public ?CarbonImmutable $provenAt) {}
+    public function __construct(
+        public Catalogue $catalogue,
+        public Coverage $coverage,
+        public array $cells,
+        public HoleList $holes,
+        public WallPage $page,
+        public WallPicture $picture,
+        public ?CarbonImmutable $provenAt,
+    ) {}
 
     /** @return list<string> */
     public function tableHead(WallQuery $query): array
     {
         $head = array_values(texts('wall.table.columns'));
 
-        return $this->picture->isCompared() ? [...$head, __('wall.table.since', ['day' => $query->since?->format('j M Y')])] : $head;
+        return $this->picture->isCompared()
+            ? [...$head, __('wall.table.since', ['day' => $query->since?->format('j M Y')])]
+            : $head;
     }
 
     public function sideText(Cell $cell): string

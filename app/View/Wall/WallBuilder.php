@@ -19,7 +19,13 @@ use StoneDrill\Core\Curriculum\Catalogue;
 /** Builds the wall of a school as it is asked for. */
 final readonly class WallBuilder
 {
-    public function __construct(private CatalogueMapper $mapper, private CoverageBook $coverages, private HoleBook $holes, private ProofBook $proof, private EvidenceBook $evidence) {}
+    public function __construct(
+        private CatalogueMapper $mapper,
+        private CoverageBook $coverages,
+        private HoleBook $holes,
+        private ProofBook $proof,
+        private EvidenceBook $evidence,
+    ) {}
 
     /**
      * @param bool $whole whether all of a large wall is built, as for a file, and not one page of it
@@ -35,19 +41,32 @@ final readonly class WallBuilder
         $cells = $whole ? $all : $page->cells;
         // What youth lacks is told as far as it is known without running everything: what is not laid, and what fails.
         $known = $query->isYouth ? $coverage->holes : $this->holes->known($school);
-        $holes = new HoleList($query->holes($known ?? $coverage->holes, $cells, $catalogue, ! $whole && $page->isPart()), $known !== null, HoleBook::isLarge($catalogue), isYouth: $query->isYouth);
+        $holes = new HoleList(
+            $query->holes($known ?? $coverage->holes, $cells, $catalogue, ! $whole && $page->isPart()),
+            $known !== null,
+            HoleBook::isLarge($catalogue),
+            isYouth: $query->isYouth,
+        );
 
-        return new Wall($catalogue, $coverage, $cells, $holes, $page, new WallPicture(
+        return new Wall(
             $catalogue,
             $coverage,
             $cells,
-            $query->ranks($catalogue),
-            $this->moss($school, $query, $catalogue, $waits),
-            $holes->numbers(),
-            $this->ids($school),
-            $query->since === null ? null : $this->past($school, $query, $catalogue, $query->since),
-            $query->isYouth ? [] : $this->evidence->disputes($school),
-        ), $this->provenAt($school, $query));
+            $holes,
+            $page,
+            new WallPicture(
+                $catalogue,
+                $coverage,
+                $cells,
+                $query->ranks($catalogue),
+                $this->moss($school, $query, $catalogue, $waits),
+                $holes->numbers(),
+                $this->ids($school),
+                $query->since === null ? null : $this->past($school, $query, $catalogue, $query->since),
+                $query->isYouth ? [] : $this->evidence->disputes($school),
+            ),
+            $this->provenAt($school, $query),
+        );
     }
 
     /** As of when its moss is told; null while a job reads what there is to tell. */
@@ -66,7 +85,11 @@ final readonly class WallBuilder
         // Of one person, or of then, each try is told.
         return $query->student !== null || $query->since !== null
             ? Revision::of($school)
-            : implode(' ', [Revision::ofCurriculum($school), $this->proof->fingerprint($school), hash('xxh128', serialize($this->evidence->disputes($school)))]);
+            : implode(' ', [
+                Revision::ofCurriculum($school),
+                $this->proof->fingerprint($school),
+                hash('xxh128', serialize($this->evidence->disputes($school))),
+            ]);
     }
 
     /** A wall as it would be, beside the one that stands. */
@@ -74,7 +97,16 @@ final readonly class WallBuilder
     {
         $coverage = $this->coverages->ofAnother($school, $then);
 
-        return new WallPicture($then, $coverage, $coverage->cells, $then->ranks, [], [], $this->ids($school), new ComparedWall($this->coverages->of($school)));
+        return new WallPicture(
+            $then,
+            $coverage,
+            $coverage->cells,
+            $then->ranks,
+            [],
+            [],
+            $this->ids($school),
+            new ComparedWall($this->coverages->of($school)),
+        );
     }
 
     /** @return list<ProofOverlay> */
@@ -86,24 +118,43 @@ final readonly class WallBuilder
             return $proof === null ? [] : [new RankProofOverlay($proof)];
         }
 
-        return array_map(fn (Student $student): ProofOverlay => $this->ofStudent($school, $student, $catalogue, CarbonImmutable::now()), array_values(array_filter([$query->student, $query->against])));
+        return array_map(
+            fn (Student $student): ProofOverlay => $this->ofStudent(
+                $school,
+                $student,
+                $catalogue,
+                CarbonImmutable::now(),
+            ),
+            array_values(array_filter([$query->student, $query->against])),
+        );
     }
 
     private function past(School $school, WallQuery $query, Catalogue $catalogue, CarbonImmutable $day): ComparedWall
     {
         $then = $this->mapper->curriculumAt($school, $day);
 
-        return new ComparedWall($this->coverages->ofAnother($school, $query->isYouth ? $then->forYouth() : $then), match (true) {
-            $query->student === null => new RankProofOverlay($this->proof->at($school, $day)),
-            $query->against === null => $this->ofStudent($school, $query->student, $catalogue, $day),
-            // Two students and two moments would be four figures on a stone.
-            default => null,
-        });
+        return new ComparedWall(
+            $this->coverages->ofAnother($school, $query->isYouth ? $then->forYouth() : $then),
+            match (true) {
+                $query->student === null => new RankProofOverlay($this->proof->at($school, $day)),
+                $query->against === null => $this->ofStudent($school, $query->student, $catalogue, $day),
+                // Two students and two moments would be four figures on a stone.
+                default => null,
+            },
+        );
     }
 
-    private function ofStudent(School $school, Student $student, Catalogue $catalogue, CarbonImmutable $at): ProofOverlay
-    {
-        return new StudentProofOverlay($this->mapper->student($student), (new WindowBook($school, $catalogue))->of([$student->id], $at)[$student->id], $at);
+    private function ofStudent(
+        School $school,
+        Student $student,
+        Catalogue $catalogue,
+        CarbonImmutable $at,
+    ): ProofOverlay {
+        return new StudentProofOverlay(
+            $this->mapper->student($student),
+            (new WindowBook($school, $catalogue))->of([$student->id], $at)[$student->id],
+            $at,
+        );
     }
 
     /** @return array<string, int> id of the attack's row, by code */

@@ -19,7 +19,16 @@ final readonly class WallCsv
         foreach ($wall->holes->rows as $row) {
             $holes[$row['hole']->cell->text ?? ''][] = $row['hole']->kind->value;
         }
-        $lines = [['attack', 'side', 'family', 'kind', ...array_map(static fn (Facet $facet): string => $facet->value, Facet::cases()), ...array_values(texts('wall.csv-columns'))]];
+        $lines = [
+            [
+                'attack',
+                'side',
+                'family',
+                'kind',
+                ...array_map(static fn (Facet $facet): string => $facet->value, Facet::cases()),
+                ...array_values(texts('wall.csv-columns')),
+            ],
+        ];
         foreach ($wall->cells as $cell) {
             $lines[] = self::line($cell, $ranks, $titles, $holes[$cell->key->text] ?? []);
         }

@@ -22,33 +22,67 @@ final readonly class WallFilter
      * @param Collection<int, Rank>    $ranks
      * @param Collection<int, Student> $students
      */
-    public function __construct(private WallQuery $query, private Collection $ranks, private Collection $students, private CarbonImmutable $today) {}
+    public function __construct(
+        private WallQuery $query,
+        private Collection $ranks,
+        private Collection $students,
+        private CarbonImmutable $today,
+    ) {}
 
-    /** @return array<string, array{label: string, options: array<int|string, string>, value: int|string|null}> by name */
+    /**
+     * @return array<string, array{label: string, options: array<int|string, string>, value: int|string|null}> by name
+     */
     public function fields(): array
     {
         $fields = [];
         foreach (self::ASPECTS as $name) {
             $values = Aspect::tryFrom($name)?->values() ?? [];
-            $fields[$name] = ['label' => __('wall.filter.'.$name), 'options' => ['' => __('words.any')] + array_combine($values, $values), 'value' => $this->query->selection->values[$name] ?? ''];
+            $fields[$name] = [
+                'label' => __('wall.filter.'.$name),
+                'options' => ['' => __('words.any')] + array_combine($values, $values),
+                'value' => $this->query->selection->values[$name] ?? '',
+            ];
         }
         $ranks = $this->ranks->pluck('name', 'code')->all();
         $students = $this->students->pluck('name', 'id')->all();
 
         return [
             ...$fields,
-            'from' => ['label' => __('wall.filter.from'), 'options' => ['' => __('wall.filter.lowest')] + $ranks, 'value' => $this->query->from()],
-            'to' => ['label' => __('wall.filter.to'), 'options' => ['' => __('wall.filter.highest')] + $ranks, 'value' => $this->query->to()],
-            'youth' => ['label' => __('wall.filter.youth'), 'options' => ['' => __('wall.filter.grown-ups'), '1' => __('words.under-16')], 'value' => $this->query->isYouth ? '1' : ''],
-            'student' => ['label' => __('wall.filter.student'), 'options' => ['' => __('wall.filter.each-rank')] + $students, 'value' => $this->query->student?->id],
-            'against' => ['label' => __('wall.filter.against'), 'options' => ['' => __('words.nobody')] + $students, 'value' => $this->query->against?->id],
+            'from' => [
+                'label' => __('wall.filter.from'),
+                'options' => ['' => __('wall.filter.lowest')] + $ranks,
+                'value' => $this->query->from(),
+            ],
+            'to' => [
+                'label' => __('wall.filter.to'),
+                'options' => ['' => __('wall.filter.highest')] + $ranks,
+                'value' => $this->query->to(),
+            ],
+            'youth' => [
+                'label' => __('wall.filter.youth'),
+                'options' => ['' => __('wall.filter.grown-ups'), '1' => __('words.under-16')],
+                'value' => $this->query->isYouth ? '1' : '',
+            ],
+            'student' => [
+                'label' => __('wall.filter.student'),
+                'options' => ['' => __('wall.filter.each-rank')] + $students,
+                'value' => $this->query->student?->id,
+            ],
+            'against' => [
+                'label' => __('wall.filter.against'),
+                'options' => ['' => __('words.nobody')] + $students,
+                'value' => $this->query->against?->id,
+            ],
         ];
     }
 
     /** @return array<string, string> what stays as it is while others are chosen */
     public function kept(): array
     {
-        return array_diff_key($this->query->parameters(), array_flip([...self::ASPECTS, 'from', 'to', 'youth', 'student', 'against', 'since', 'page']));
+        return array_diff_key(
+            $this->query->parameters(),
+            array_flip([...self::ASPECTS, 'from', 'to', 'youth', 'student', 'against', 'since', 'page']),
+        );
     }
 
     public function yesterday(): string
@@ -74,18 +108,31 @@ final readonly class WallFilter
             $chips[] = ['text' => "{$aspect} {$value}", 'url' => $this->url([$aspect => null])];
         }
         if ($this->query->from() !== null || $this->query->to() !== null) {
-            $name = fn (?string $code, string $else): string => $this->ranks->firstWhere('code', $code)->name ?? __('wall.filter.'.$else);
-            $chips[] = ['text' => __('wall.filter.ranks', ['from' => $name($this->query->from(), 'lowest'), 'to' => $name($this->query->to(), 'highest')]), 'url' => $this->url(['from' => null, 'to' => null])];
+            $name = fn (?string $code, string $else): string => $this->ranks->firstWhere('code', $code)->name
+                ?? __('wall.filter.'.$else);
+            $chips[] = [
+                'text' => __('wall.filter.ranks', [
+                    'from' => $name($this->query->from(), 'lowest'),
+                    'to' => $name($this->query->to(), 'highest'),
+                ]),
+                'url' => $this->url(['from' => null, 'to' => null]),
+            ];
         }
         if ($this->query->isYouth) {
             $chips[] = ['text' => __('words.under-16'), 'url' => $this->url(['youth' => null])];
         }
         if ($this->query->student !== null) {
-            $text = __($this->query->against === null ? 'wall.filter.moss-of' : 'wall.filter.moss-of-two', ['name' => $this->query->student->name, 'other' => $this->query->against->name ?? '']);
+            $text = __($this->query->against === null ? 'wall.filter.moss-of' : 'wall.filter.moss-of-two', [
+                'name' => $this->query->student->name,
+                'other' => $this->query->against->name ?? '',
+            ]);
             $chips[] = ['text' => $text, 'url' => $this->url(['student' => null, 'against' => null])];
         }
         if ($this->query->since !== null) {
-            $chips[] = ['text' => __('wall.filter.compared', ['day' => $this->query->since->format('j F Y')]), 'url' => $this->url(['since' => null])];
+            $chips[] = [
+                'text' => __('wall.filter.compared', ['day' => $this->query->since->format('j F Y')]),
+                'url' => $this->url(['since' => null]),
+            ];
         }
 
         return $chips;

@@ -57,10 +57,16 @@ final readonly class WallPicture
 
     private float $body;
 
-    /** @var list<array{id: string, name: string, notes: list<array{text: string, y: float}>, y: float, height: float, line: float}> top first */
+    /**
+     * @var list<array{id: string, name: string, notes: list<array{text: string, y: float}>, y: float, height: float,
+     *     line: float}> top first
+     */
     public array $courses;
 
-    /** @var list<array{id: string, name: string, x: float, width: float, squeezed: ?float, share: string}> the share that works, where no names stand below */
+    /**
+     * @var list<array{id: string, name: string, x: float, width: float, squeezed: ?float, share: string}> the share
+     *     that works, where no names stand below
+     */
     public array $families;
 
     /** @var list<array{name: string, transform: string}> empty where there is no room for names */
@@ -85,16 +91,27 @@ final readonly class WallPicture
      * @param array<string, int> $numbers of the holes in the list beside the wall, by the cell's key
      * @param array<string, int> $ids     id of the attack's row, by code
      * @param ?ComparedWall              $past    what it is compared with
-     * @param array<string, non-empty-list<Disagreement>> $disputes where the floor and the mat disagree, by the cell's key
+     * @param array<string, non-empty-list<Disagreement>> $disputes where the floor and the mat disagree, by the cell's
+     *     key
      */
-    public function __construct(private Catalogue $catalogue, private Coverage $coverage, array $cells, private array $ranks, private array $moss, private array $numbers, private array $ids, private ?ComparedWall $past = null, private array $disputes = [])
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private Coverage $coverage,
+        array $cells,
+        private array $ranks,
+        private array $moss,
+        private array $numbers,
+        private array $ids,
+        private ?ComparedWall $past = null,
+        private array $disputes = [],
+    ) {
         $this->order = $catalogue->rankOrder();
         $this->titles = array_column($catalogue->answers, 'title', 'id');
         $this->rankNames = array_column($catalogue->ranks, 'name', 'id');
         $groups = $this->groups($cells);
         [$unit, $joints] = $this->measure($groups);
-        $this->isNamed = $cells !== [] && $unit * self::units($groups) >= self::NAMED * array_sum(array_map(count(...), $groups));
+        $this->isNamed
+            = $cells !== [] && $unit * self::units($groups) >= self::NAMED * array_sum(array_map(count(...), $groups));
         $this->body = $this->isNamed ? self::BODY : self::BODY_ALONE;
         $this->width = self::LEFT + self::WIDTH;
         $this->height = self::TOP + $this->body + ($this->isNamed ? self::NAMES : self::SHARES);
@@ -141,9 +158,20 @@ final readonly class WallPicture
     public function changeCounts(bool $onlyThose = false): array
     {
         $counts = $this->changes();
-        $changes = array_filter(Change::cases(), static fn (Change $change): bool => ! $onlyThose || isset($counts[$change->value]));
+        $changes = array_filter(
+            Change::cases(),
+            static fn (Change $change): bool => ! $onlyThose || isset($counts[$change->value]),
+        );
 
-        return array_values(array_map(static fn (Change $change): array => ['sign' => $change->sign(), 'text' => $change->text().': '.($counts[$change->value] ?? 0)], $changes));
+        return array_values(
+            array_map(
+                static fn (Change $change): array => [
+                    'sign' => $change->sign(),
+                    'text' => $change->text().': '.($counts[$change->value] ?? 0),
+                ],
+                $changes,
+            ),
+        );
     }
 
     /** @return list<string> what changed in a side of an attack, and in which course first */
@@ -160,7 +188,10 @@ final readonly class WallPicture
         return array_values($changes);
     }
 
-    /** @return list<array{id: string, name: string, notes: list<array{text: string, y: float}>, y: float, height: float, line: float}> */
+    /**
+     * @return list<array{id: string, name: string, notes: list<array{text: string, y: float}>, y: float, height: float,
+     *     line: float}>
+     */
     private function courses(): array
     {
         $courses = [];
@@ -168,12 +199,22 @@ final readonly class WallPicture
             $courses[] = [
                 'id' => $rank->id,
                 'name' => $rank->name,
-                'y' => $y = self::TOP + $index * $this->courseHeight(),
-                'height' => $height = $this->courseHeight() - self::GAP,
-                'line' => $line = $y + $height / 2 - 4,
+                'y' => ($y = self::TOP + $index * $this->courseHeight()),
+                'height' => ($height = $this->courseHeight() - self::GAP),
+                'line' => ($line = $y + $height / 2 - 4),
                 'notes' => [
-                    ['text' => __('wall.works-share', ['percent' => round(100 * $this->coverage->coveredBy($rank->id))]), 'y' => $line + 14],
-                    ['text' => __('wall.taught-share', ['percent' => round(100 * $this->coverage->taughtBy($rank->id))]), 'y' => $line + 26],
+                    [
+                        'text' => __('wall.works-share', [
+                            'percent' => round(100 * $this->coverage->coveredBy($rank->id)),
+                        ]),
+                        'y' => $line + 14,
+                    ],
+                    [
+                        'text' => __('wall.taught-share', [
+                            'percent' => round(100 * $this->coverage->taughtBy($rank->id)),
+                        ]),
+                        'y' => $line + 26,
+                    ],
                 ],
             ];
         }
@@ -214,7 +255,7 @@ final readonly class WallPicture
         $joints = [];
         foreach ($groups as $family => $attacks) {
             // A family of few stones keeps room for its name.
-            $joints[$family] = max(self::JOINT, self::NAME - self::units([$attacks]) * self::WIDTH / $units);
+            $joints[$family] = max(self::JOINT, self::NAME - (self::units([$attacks]) * self::WIDTH) / $units);
         }
         $widest = self::WIDEST * array_sum(array_map(count(...), $groups));
 
@@ -225,7 +266,8 @@ final readonly class WallPicture
      * @param array<string, array<string, non-empty-list<Cell>>> $groups
      * @param array<string, float>                               $joints by family
      *
-     * @return array{list<array{id: string, name: string, x: float, width: float, squeezed: ?float, share: string}>, list<array{name: string, transform: string}>, list<Stone>}
+     * @return array{list<array{id: string, name: string, x: float, width: float, squeezed: ?float, share: string}>,
+     *     list<array{name: string, transform: string}>, list<Stone>}
      */
     private function lay(array $groups, float $unit, array $joints): array
     {
@@ -238,20 +280,42 @@ final readonly class WallPicture
                 $attack = $cells[0]->attack;
                 $width = self::width($attack) * $unit;
                 if ($this->isNamed) {
-                    $columns[] = ['name' => Str::limit($attack->title, self::NAME_LETTERS, '…'), 'transform' => sprintf('translate(%s %s) rotate(-90)', round($x + $width / 2 + 3.5, 1), $this->foot() + 6)];
+                    $columns[] = [
+                        'name' => Str::limit($attack->title, self::NAME_LETTERS, '…'),
+                        'transform' => sprintf(
+                            'translate(%s %s) rotate(-90)',
+                            round($x + $width / 2 + 3.5, 1),
+                            $this->foot() + 6,
+                        ),
+                    ];
                 }
                 $part = $width / count($cells);
                 foreach ($cells as $index => $cell) {
                     $said = $this->said($cell);
                     foreach ($this->ranks as $course => $rank) {
-                        $stones[] = $this->stone($cell, $said, $rank, $course, $column, $x + $index * $part + min(self::CHINK, $part / 4) * (1 - $index), $part - min(self::CHINK, $part / 4));
+                        $stones[] = $this->stone(
+                            $cell,
+                            $said,
+                            $rank,
+                            $course,
+                            $column,
+                            $x + $index * $part + min(self::CHINK, $part / 4) * (1 - $index),
+                            $part - min(self::CHINK, $part / 4),
+                        );
                     }
                     $column++;
                 }
                 $x += $width;
             }
             $name = say(Family::from($family)->text());
-            $families[] = ['id' => $family, 'name' => $name, 'x' => $start, 'width' => $x - $start, 'squeezed' => self::LETTER * mb_strlen($name) > $x - $start ? $x - $start + 12 : null, 'share' => $this->share(Family::from($family))];
+            $families[] = [
+                'id' => $family,
+                'name' => $name,
+                'x' => $start,
+                'width' => $x - $start,
+                'squeezed' => self::LETTER * mb_strlen($name) > $x - $start ? $x - $start + 12 : null,
+                'share' => $this->share(Family::from($family)),
+            ];
             $x += $joints[$family];
         }
 
@@ -266,22 +330,47 @@ final readonly class WallPicture
         return $share === null ? '' : __('wall.share', ['percent' => round(100 * $share)]);
     }
 
-    /** @return list<array{name: string, notes: list<array{text: string, y: float}>, rows: list<Stone>}> the same facts as a list, the top course first: what begins in each, holes first */
+    /**
+     * @return list<array{name: string, notes: list<array{text: string, y: float}>, rows: list<Stone>}> the same facts
+     *     as a list, the top course first: what begins in each, holes first
+     */
     public function byRank(): array
     {
         return array_map(function (int $place): array {
             $course = count($this->courses) - 1 - $place;
-            $rows = array_values(array_filter($this->stones, static fn (Stone $stone): bool => $stone->course === $course && ($stone->state === StoneState::Laid || $stone->state->begins())));
-            usort($rows, static fn (Stone $a, Stone $b): int => [! $a->state->begins(), $a->number ?? 0, $a->column] <=> [! $b->state->begins(), $b->number ?? 0, $b->column]);
+            $rows = array_values(
+                array_filter(
+                    $this->stones,
+                    static fn (Stone $stone): bool => $stone->course === $course
+                        && ($stone->state === StoneState::Laid || $stone->state->begins()),
+                ),
+            );
+            usort(
+                $rows,
+                static fn (Stone $a, Stone $b): int => [! $a->state->begins(), $a->number ?? 0, $a->column] <=> [
+                    ! $b->state->begins(),
+                    $b->number ?? 0,
+                    $b->column,
+                ],
+            );
 
-            return ['name' => $this->courses[$place]['name'], 'notes' => $this->courses[$place]['notes'], 'rows' => $rows];
+            return [
+                'name' => $this->courses[$place]['name'],
+                'notes' => $this->courses[$place]['notes'],
+                'rows' => $rows,
+            ];
         }, array_keys($this->courses));
     }
 
-    /** @return array{url: string, title: string, need: string, disputes: list<string>} what is said of a cell in every course */
+    /**
+     * @return array{url: string, title: string, need: string, disputes: list<string>} what is said of a cell in every
+     *     course
+     */
     private function said(Cell $cell): array
     {
-        $need = $cell->attack->need->rank === null ? __('wall.no-rank-needs') : __('wall.needed-by', ['rank' => $this->rankNames[$cell->attack->need->rank]]);
+        $need = $cell->attack->need->rank === null
+            ? __('wall.no-rank-needs')
+            : __('wall.needed-by', ['rank' => $this->rankNames[$cell->attack->need->rank]]);
 
         return [
             'url' => route('attacks.show', $this->ids[$cell->attack->id], absolute: false),
@@ -308,14 +397,17 @@ final readonly class WallPicture
             y: round($y + $this->roughness($column, $course), 2),
             width: round(max(1.0, $width), 2),
             height: round($this->courseHeight() - self::GAP - $this->roughness($column, $course), 2),
-            proven: $state->isLaid() ? array_map(static fn (ProofOverlay $moss): float => $moss->share($cell, $rank) ?? 0.0, $this->moss) : [],
+            proven: $state->isLaid()
+                ? array_map(static fn (ProofOverlay $moss): float => $moss->share($cell, $rank) ?? 0.0, $this->moss)
+                : [],
             was: $before?->isLaid() === true ? $this->past?->moss?->share($cell, $rank) : null,
             number: $state->begins() ? $this->numbers[$cell->key->text] ?? null : null,
             answer: $state === StoneState::Laid ? $cell->workingBy($position)[0] : null,
             url: $said['url'],
             text: $this->text($cell, $said, $rank, $state, $change),
             title: $said['title'],
-            isDisputed: $said['disputes'] !== [] && ($state === StoneState::Laid || ($state->isCracked() && $state->begins())),
+            isDisputed: $said['disputes'] !== []
+                && ($state === StoneState::Laid || ($state->isCracked() && $state->begins())),
         );
     }
 
@@ -337,11 +429,21 @@ final readonly class WallPicture
         $works = $cell->workingBy(PHP_INT_MAX);
         $fails = array_values(array_diff($cell->answers, $works));
 
-        return implode(' ', array_map(say(...), [
-            ...($works === [] ? [] : [Text::of('wall.answered-by', ['answers' => $this->quoted($works), 'rank' => $this->rankNames[$cell->laidAt]])]),
-            ...($fails === [] ? [] : [Text::of('wall.fails', ['answers' => $this->quoted($fails)])]),
-            ...($cell->answers === [] ? [Text::of('wall.nothing-answers')] : []),
-        ]));
+        return implode(
+            ' ',
+            array_map(say(...), [
+                ...$works === []
+                    ? []
+                    : [
+                        Text::of('wall.answered-by', [
+                            'answers' => $this->quoted($works),
+                            'rank' => $this->rankNames[$cell->laidAt],
+                        ]),
+                    ],
+                ...$fails === [] ? [] : [Text::of('wall.fails', ['answers' => $this->quoted($fails)])],
+                ...$cell->answers === [] ? [Text::of('wall.nothing-answers')] : [],
+            ]),
+        );
     }
 
     /** @param list<string> $answers ids */
@@ -353,18 +455,30 @@ final readonly class WallPicture
     /** @param array{url: string, title: string, need: string, disputes: list<string>} $said of the cell */
     private function text(Cell $cell, array $said, Rank $rank, StoneState $state, ?Change $change): string
     {
-        $proof = $state->isLaid() ? array_filter(array_map(static fn (ProofOverlay $moss): string => $moss->text($cell, $rank), $this->moss)) : [];
+        $proof = $state->isLaid()
+            ? array_filter(array_map(static fn (ProofOverlay $moss): string => $moss->text($cell, $rank), $this->moss))
+            : [];
         if ($state->isLaid() && $this->past?->moss !== null) {
-            $proof[] = __('wall.proof.then', ['proof' => $this->past->moss->text($cell, $rank) ?: __('wall.proof.nobody')]);
+            $proof[] = __('wall.proof.then', [
+                'proof' => $this->past->moss->text($cell, $rank) ?: __('wall.proof.nobody'),
+            ]);
         }
         $course = __('wall.course', ['attack' => $said['title'], 'rank' => $rank->name, 'state' => $state->text()]);
 
-        return $course.($change === null ? '' : ' ('.$change->text().')')."\n".implode(' ', [$said['need'], ...$proof, ...$said['disputes']]);
+        return $course
+            .($change === null ? '' : ' ('.$change->text().')')
+            ."\n"
+            .implode(' ', [$said['need'], ...$proof, ...$said['disputes']]);
     }
 
     private function dispute(Disagreement $one): string
     {
-        return __($one->works ? 'wall.disputed-floor' : 'wall.disputed-mat', ['answer' => $this->titles[$one->record->answer] ?? $one->record->answer, 'rung' => $one->record->rung, 'clean' => $one->record->tally->full, 'count' => $one->record->tally->count()]);
+        return __($one->works ? 'wall.disputed-floor' : 'wall.disputed-mat', [
+            'answer' => $this->titles[$one->record->answer] ?? $one->record->answer,
+            'rung' => $one->record->rung,
+            'clean' => $one->record->tally->full,
+            'count' => $one->record->tally->count(),
+        ]);
     }
 
     private static function side(Cell $cell): string
@@ -375,13 +489,20 @@ final readonly class WallPicture
     /** Stones of a dry wall are of about the same height: the same unevenness for the same stone every time. */
     private function roughness(int $column, int $course): float
     {
-        return ($column * 37 + $course * 61) % 5 * 0.55;
+        return (($column * 37 + $course * 61) % 5) * 0.55;
     }
 
     /** @param array<array-key, array<string, non-empty-list<Cell>>> $groups */
     private static function units(array $groups): float
     {
-        return array_sum(array_map(static fn (array $attacks): float => array_sum(array_map(static fn (array $cells): float => self::width($cells[0]->attack), $attacks)), $groups));
+        return array_sum(
+            array_map(
+                static fn (array $attacks): float => array_sum(
+                    array_map(static fn (array $cells): float => self::width($cells[0]->attack), $attacks),
+                ),
+                $groups,
+            ),
+        );
     }
 
     private static function width(Attack $attack): float

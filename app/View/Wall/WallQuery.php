@@ -15,11 +15,14 @@ use StoneDrill\Core\Coverage\Selection;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Rank;
 
-/** What part of the wall is looked at, for whom, and against what. Read from an address: what is not there is left out. */
+/**
+ * What part of the wall is looked at, for whom, and against what. Read from an address: what is not there is left out.
+ */
 final readonly class WallQuery
 {
     /**
-     * @param array{?string, ?string} $span ids of the lowest and the highest rank shown, null from the ground and to the top
+     * @param array{?string, ?string} $span ids of the lowest and the highest rank shown, null from the ground and to
+     *     the top
      * @param bool             $isYouth whether it is the wall of those under 16
      * @param ?Student         $student whose proof the moss is, null for the shares of the ranks
      * @param ?Student         $against the student’s partner in a comparison
@@ -40,7 +43,9 @@ final readonly class WallQuery
     public static function of(Request $request, School $school): self
     {
         $ranks = $school->ranks->pluck('code')->all();
-        $rank = static fn (string $name): ?string => in_array($request->query($name), $ranks, true) ? $request->query($name) : null;
+        $rank = static fn (string $name): ?string => in_array($request->query($name), $ranks, true)
+            ? $request->query($name)
+            : null;
         $student = self::student($request->query('student'), $school);
         $against = $student === null ? null : self::student($request->query('against'), $school);
 
@@ -89,19 +94,26 @@ final readonly class WallQuery
      */
     public function parameters(array $changed = []): array
     {
-        return array_filter([
-            ...$this->selection->values,
-            'from' => $this->from(),
-            'to' => $this->to(),
-            'youth' => $this->isYouth ? '1' : null,
-            'student' => $this->student === null ? null : (string) $this->student->id,
-            'against' => $this->against === null ? null : (string) $this->against->id,
-            'since' => $this->since?->toDateString(),
-            'form' => $this->asTable ? 'table' : null,
-            // Whoever asks for another part begins with its first page.
-            'page' => $changed === [] || array_keys($changed) === ['form'] ? ($this->page === 1 ? null : (string) $this->page) : null,
-            ...$changed,
-        ], static fn (?string $value): bool => $value !== null);
+        return array_filter(
+            [
+                ...$this->selection->values,
+                'from' => $this->from(),
+                'to' => $this->to(),
+                'youth' => $this->isYouth ? '1' : null,
+                'student' => $this->student === null ? null : (string) $this->student->id,
+                'against' => $this->against === null ? null : (string) $this->against->id,
+                'since' => $this->since?->toDateString(),
+                'form' => $this->asTable ? 'table' : null,
+                // Whoever asks for another part begins with its first page.
+                'page' => $changed === [] || array_keys($changed) === ['form']
+                    ? ($this->page === 1
+                        ? null
+                        : (string) $this->page)
+                    : null,
+                ...$changed,
+            ],
+            static fn (?string $value): bool => $value !== null,
+        );
     }
 
     /** @return array<string, string> what stands in the address of another page of the same wall */
@@ -119,7 +131,9 @@ final readonly class WallQuery
     /** @param array{id: string, name: string, ...} $family */
     public function familyLabel(array $family): string
     {
-        return __($this->isOf($family['id']) ? 'wall.all-families' : 'wall.family-alone', ['family' => $family['name']]);
+        return __($this->isOf($family['id']) ? 'wall.all-families' : 'wall.family-alone', [
+            'family' => $family['name'],
+        ]);
     }
 
     /** Whose proof the moss is, and as of when. */
@@ -136,7 +150,11 @@ final readonly class WallQuery
             default => 'rank',
         };
 
-        return __('wall.legend.moss-'.$case, ['name' => $this->student->name ?? '', 'other' => $this->against->name ?? '', 'time' => school_time($at, $isToday ? 'H:i' : 'j M, H:i')]);
+        return __('wall.legend.moss-'.$case, [
+            'name' => $this->student->name ?? '',
+            'other' => $this->against->name ?? '',
+            'time' => school_time($at, $isToday ? 'H:i' : 'j M, H:i'),
+        ]);
     }
 
     /** @return list<Rank> those shown, lowest first */
@@ -168,8 +186,15 @@ final readonly class WallQuery
             $shown[$cell->key->text] = true;
         }
 
-        return array_values(array_filter($holes, static fn (Hole $hole): bool => isset($shown[$hole->cell->text ?? ''])
-            && $hole->rank !== null && $order[$hole->rank] >= $low && $order[$hole->rank] <= $high));
+        return array_values(
+            array_filter(
+                $holes,
+                static fn (Hole $hole): bool => isset($shown[$hole->cell->text ?? ''])
+                    && $hole->rank !== null
+                    && $order[$hole->rank] >= $low
+                    && $order[$hole->rank] <= $high,
+            ),
+        );
     }
 
     /** @return array{int, int} positions of the lowest and the highest rank shown */
@@ -183,7 +208,9 @@ final readonly class WallQuery
 
     private static function student(mixed $id, School $school): ?Student
     {
-        return is_string($id) && ctype_digit($id) && strlen($id) < 18 ? $school->students()->with('rank')->find((int) $id) : null;
+        return is_string($id) && ctype_digit($id) && strlen($id) < 18
+            ? $school->students()->with('rank')->find((int) $id)
+            : null;
     }
 
     /** A page as an address names it; the first where it names none. */
@@ -195,7 +222,11 @@ final readonly class WallQuery
     /** Null for what is no day, or has not been yet. */
     private static function day(mixed $text): ?CarbonImmutable
     {
-        if (! is_string($text) || preg_match('/^[0-9]{4}-[0-9]{2}-[0-9]{2}$/D', $text) !== 1 || ! CarbonImmutable::canBeCreatedFromFormat($text, 'Y-m-d')) {
+        if (
+            ! is_string($text)
+            || preg_match('/^[0-9]{4}-[0-9]{2}-[0-9]{2}$/D', $text) !== 1
+            || ! CarbonImmutable::canBeCreatedFromFormat($text, 'Y-m-d')
+        ) {
             return null;
         }
         $day = CarbonImmutable::parse($text)->endOfDay();

@@ -44,18 +44,44 @@ final readonly class AnswerFacts
     public static function of(Catalogue $catalogue, Coverage $coverage, Answer $answer): self
     {
         $attack = $catalogue->attackOf($answer);
-        $hazards = array_values(array_filter(Hazards::ofBeats($answer->beats), static fn (Hazard $hazard): bool => $hazard !== Hazard::Contact));
+        $hazards = array_values(
+            array_filter(
+                Hazards::ofBeats($answer->beats),
+                static fn (Hazard $hazard): bool => $hazard !== Hazard::Contact,
+            ),
+        );
         $policy = ContactPolicy::of($catalogue->school, array_column($catalogue->ranks, 'id'));
 
         return new self(
             $answer,
             $attack,
             count($answer->beats->actions()),
-            array_values(array_filter($coverage->cells, static fn (Cell $cell): bool => in_array($answer->id, $cell->answers, true))),
-            array_values(array_filter(array_slice(Resemblance::of($answer, $catalogue->answers), 0, self::SHOWN), static fn (Resemblance $other): bool => $other->brings > 0)),
-            array_map(static fn (Hazard $hazard): string => __('answers.facts.hazard', ['hazard' => say($hazard->text()), 'level' => $hazard->level()]), $hazards),
-            self::policyCautions($policy, $answer, [...Hazards::ofBeats($answer->beats), ...Hazards::ofAttack($attack->kind)]),
-            app(KindNames::class)->spoken(Kinds::builtIn()->with(...$catalogue->kinds))->say($attack->kind, $attack->facets),
+            array_values(
+                array_filter(
+                    $coverage->cells,
+                    static fn (Cell $cell): bool => in_array($answer->id, $cell->answers, true),
+                ),
+            ),
+            array_values(
+                array_filter(
+                    array_slice(Resemblance::of($answer, $catalogue->answers), 0, self::SHOWN),
+                    static fn (Resemblance $other): bool => $other->brings > 0,
+                ),
+            ),
+            array_map(
+                static fn (Hazard $hazard): string => __('answers.facts.hazard', [
+                    'hazard' => say($hazard->text()),
+                    'level' => $hazard->level(),
+                ]),
+                $hazards,
+            ),
+            self::policyCautions($policy, $answer, [
+                ...Hazards::ofBeats($answer->beats),
+                ...Hazards::ofAttack($attack->kind),
+            ]),
+            app(KindNames::class)
+                ->spoken(Kinds::builtIn()->with(...$catalogue->kinds))
+                ->say($attack->kind, $attack->facets),
         );
     }
 
@@ -67,12 +93,26 @@ final readonly class AnswerFacts
     private static function policyCautions(ContactPolicy $policy, Answer $answer, array $hazards): array
     {
         $said = [];
-        foreach ([
-            'answers.not-for-youth' => static fn (Hazard $hazard): bool => $policy->level($hazard, $answer->teaching->rank, Student::YOUTH - 1) === PolicyLevel::NotTaught,
-            'answers.stopped-short' => static fn (Hazard $hazard): bool => $policy->level($hazard, $answer->teaching->rank) === PolicyLevel::StopShort,
-            'answers.with-pads' => static fn (Hazard $hazard): bool => $policy->level($hazard, $answer->teaching->rank) === PolicyLevel::Pads,
-        ] as $key => $isMeant) {
-            $meant = array_unique(array_map(static fn (Hazard $hazard): string => say($hazard->text()), array_filter($hazards, $isMeant)));
+        foreach (
+            [
+                'answers.not-for-youth' => static fn (Hazard $hazard): bool => $policy->level(
+                    $hazard,
+                    $answer->teaching->rank,
+                    Student::YOUTH - 1,
+                ) === PolicyLevel::NotTaught,
+                'answers.stopped-short' => static fn (Hazard $hazard): bool => $policy->level(
+                    $hazard,
+                    $answer->teaching->rank,
+                ) === PolicyLevel::StopShort,
+                'answers.with-pads' => static fn (Hazard $hazard): bool => $policy->level(
+                    $hazard,
+                    $answer->teaching->rank,
+                ) === PolicyLevel::Pads,
+            ] as $key => $isMeant
+        ) {
+            $meant = array_unique(
+                array_map(static fn (Hazard $hazard): string => say($hazard->text()), array_filter($hazards, $isMeant)),
+            );
             if ($meant !== []) {
                 $said[] = __($key, ['hazards' => implode(', ', $meant)]);
             }

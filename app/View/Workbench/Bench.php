@@ -42,8 +42,14 @@ final readonly class Bench
     /** @var list<BenchBeat> the start, then every beat, branches after theirs */
     public array $beats;
 
-    private function __construct(public Examination $examination, private Examiner $examiner, public BenchSettings $settings, private Vocabulary $vocabulary, private ?Mender $mender, Palette $palette)
-    {
+    private function __construct(
+        public Examination $examination,
+        private Examiner $examiner,
+        public BenchSettings $settings,
+        private Vocabulary $vocabulary,
+        private ?Mender $mender,
+        Palette $palette,
+    ) {
         $this->picture = FloorPicture::ofRun($examination->trial->run, $settings->style, $palette);
         $this->side = SidePicture::ofRun($examination->trial->run, $palette);
         $this->score = new ScorePicture(Score::of($examination->trial), $palette);
@@ -68,12 +74,25 @@ final readonly class Bench
     }
 
     /** @param bool $withMends whether mends are tried and offered, for whoever is writing */
-    public static function of(Catalogue $catalogue, Answer $answer, Attack $attack, BenchSettings $settings, bool $withMends, Palette $palette = Palette::Slate): self
-    {
+    public static function of(
+        Catalogue $catalogue,
+        Answer $answer,
+        Attack $attack,
+        BenchSettings $settings,
+        bool $withMends,
+        Palette $palette = Palette::Slate,
+    ): self {
         $examiner = new Examiner(Standards::of($catalogue));
         $examination = $examiner->examine($answer, $attack, $settings->side, $settings->bodies, $settings->rung);
 
-        return new self($examination, $examiner, $settings, $catalogue->school->vocabulary(), $withMends ? new Mender($examiner) : null, $palette);
+        return new self(
+            $examination,
+            $examiner,
+            $settings,
+            $catalogue->school->vocabulary(),
+            $withMends ? new Mender($examiner) : null,
+            $palette,
+        );
     }
 
     /** @return list<MistakeView> the usual mistakes, and what they break for these bodies */
@@ -82,7 +101,16 @@ final readonly class Bench
         $printer = new Printer($this->vocabulary);
         $made = MadeMistake::of($this->examiner, $this->examination, $this->settings->side);
 
-        return array_map(fn (int $place, MadeMistake $one): MistakeView => new MistakeView($one, $this, $printer, 'mistake-'.($place + 1)), array_keys($made), $made);
+        return array_map(
+            fn (int $place, MadeMistake $one): MistakeView => new MistakeView(
+                $one,
+                $this,
+                $printer,
+                'mistake-'.($place + 1),
+            ),
+            array_keys($made),
+            $made,
+        );
     }
 
     /** Whether the answer works for these bodies, in a sentence. */
@@ -90,13 +118,17 @@ final readonly class Bench
     {
         $failure = $this->examination->failure();
 
-        return $failure === null ? __('floor.works') : __('floor.fails', ['beat' => $failure->beat, 'message' => say($failure->message)]);
+        return $failure === null
+            ? __('floor.works')
+            : __('floor.fails', ['beat' => $failure->beat, 'message' => say($failure->message)]);
     }
 
     /** How many findings there are of each severity, in words. */
     public function summary(): string
     {
-        $counts = array_count_values(array_map(static fn (Finding $finding): string => $finding->severity->value, $this->examination->findings));
+        $counts = array_count_values(
+            array_map(static fn (Finding $finding): string => $finding->severity->value, $this->examination->findings),
+        );
         $words = [];
         foreach (Severity::cases() as $severity) {
             if (isset($counts[$severity->value])) {
@@ -112,7 +144,12 @@ final readonly class Bench
     {
         $used = array_column($this->examination->waived, 'waiver');
 
-        return array_values(array_filter($this->examination->trial->answer->teaching->waived, static fn (Waiver $waiver): bool => ! in_array($waiver, $used, true)));
+        return array_values(
+            array_filter(
+                $this->examination->trial->answer->teaching->waived,
+                static fn (Waiver $waiver): bool => ! in_array($waiver, $used, true),
+            ),
+        );
     }
 
     /** Place of the last beat, the start being 0. */
@@ -132,12 +169,22 @@ final readonly class Bench
     /** @return list<string> what fails with the head 15 cm elsewhere, and where branches come into other answers */
     public function notes(): array
     {
-        $heads = array_filter($this->examination->trial->robust, static fn (Shortfall $shortfall): bool => $shortfall->beat === null && $shortfall->failsAt !== null);
+        $heads = array_filter(
+            $this->examination->trial->robust,
+            static fn (Shortfall $shortfall): bool => $shortfall->beat === null && $shortfall->failsAt !== null,
+        );
 
         return [
-            ...array_values(array_map(static fn (Shortfall $shortfall): string => __('floor.fails-with', [
-                'what' => say($shortfall->without), 'beat' => $shortfall->failsAt, 'because' => say($shortfall->because),
-            ]), $heads)),
+            ...array_values(
+                array_map(
+                    static fn (Shortfall $shortfall): string => __('floor.fails-with', [
+                        'what' => say($shortfall->without),
+                        'beat' => $shortfall->failsAt,
+                        'because' => say($shortfall->because),
+                    ]),
+                    $heads,
+                ),
+            ),
             ...array_map(self::landing(...), $this->examination->trial->run->landings),
         ];
     }
@@ -165,13 +212,22 @@ final readonly class Bench
         return array_map(function (Finding $finding): array {
             $remedy = $this->mender?->mend($this->examination, $finding, $this->settings->side);
 
-            return ['finding' => $finding, 'remedy' => $remedy, 'text' => $remedy === null ? '' : (new Printer($this->vocabulary))->print($remedy->beats)];
+            return [
+                'finding' => $finding,
+                'remedy' => $remedy,
+                'text' => $remedy === null ? '' : (new Printer($this->vocabulary))->print($remedy->beats),
+            ];
         }, $this->examination->at($frame->number));
     }
 
     /** @return list<Shortfall> */
     private function shortfalls(Frame $frame): array
     {
-        return array_values(array_filter($this->examination->trial->robust, static fn (Shortfall $shortfall): bool => $shortfall->beat === $frame->number));
+        return array_values(
+            array_filter(
+                $this->examination->trial->robust,
+                static fn (Shortfall $shortfall): bool => $shortfall->beat === $frame->number,
+            ),
+        );
     }
 }

@@ -43,7 +43,8 @@ final readonly class BenchSettings
     {
         $sizes = new Sizes($catalogue->school);
         $defender = self::known($request, 'defender', $sizes->all()) ?? $catalogue->school->statures->typical;
-        $attacker = self::known($request, 'attacker', $sizes->all()) ?? (isset($sizes->all()[$defender]) ? $sizes->attacker($defender, $attack->facets->build) : $defender);
+        $attacker = self::known($request, 'attacker', $sizes->all())
+        ?? (isset($sizes->all()[$defender]) ? $sizes->attacker($defender, $attack->facets->build) : $defender);
         $rung = $request->input('rung');
 
         return new self(
@@ -74,14 +75,30 @@ final readonly class BenchSettings
     public function withSizes(string $defender, string $attacker): ?self
     {
         return isset($this->sizes[$defender], $this->sizes[$attacker])
-            ? new self($defender, $attacker, $this->side, $this->rung, $this->style, new Bodies($this->sizes[$defender], $this->sizes[$attacker]), $this->sizes)
+            ? new self(
+                $defender,
+                $attacker,
+                $this->side,
+                $this->rung,
+                $this->style,
+                new Bodies($this->sizes[$defender], $this->sizes[$attacker]),
+                $this->sizes,
+            )
             : null;
     }
 
     /** The same with both bodies in each other's place. */
     public function swapped(): self
     {
-        return new self($this->attacker, $this->defender, $this->side, $this->rung, $this->style, $this->bodies->swapped(), $this->sizes);
+        return new self(
+            $this->attacker,
+            $this->defender,
+            $this->side,
+            $this->rung,
+            $this->style,
+            $this->bodies->swapped(),
+            $this->sizes,
+        );
     }
 
     public function isMirrored(): bool

@@ -19,7 +19,10 @@ use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Technique\Beats;
 use StoneDrill\Core\Technique\Notation\NotationException;
 
-/** An answer and something else side by side: a mistake of it, another answer to its attack, an earlier version, other bodies, a starter's way. */
+/**
+ * An answer and something else side by side: a mistake of it, another answer to its attack, an earlier version, other
+ * bodies, a starter's way.
+ */
 final readonly class Beside
 {
     public Bench $left;
@@ -34,7 +37,10 @@ final readonly class Beside
 
     public string $name;
 
-    /** @var list<array{left: string, right: string, leftText: string, rightText: string, differs: bool}> beats beside each other, the start first; numbers of frames */
+    /**
+     * @var list<array{left: string, right: string, leftText: string, rightText: string, differs: bool}> beats beside
+     *     each other, the start first; numbers of frames
+     */
     public array $rows;
 
     /** @var array<string, array<string, string>> what can stand beside it, by group and by what it is asked with */
@@ -44,8 +50,12 @@ final readonly class Beside
     public string $with;
 
     /** @param string $with what is asked for; anything that cannot be chosen is the first that can */
-    public function __construct(private Catalogue $catalogue, private Answer $row, private BenchSettings $settings, string $with)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private Answer $row,
+        private BenchSettings $settings,
+        string $with,
+    ) {
         $this->choices = self::choices($catalogue, $row);
         $known = array_merge(...array_values($this->choices));
         $this->with = isset($known[$with]) ? $with : (string) array_key_first($known);
@@ -77,14 +87,35 @@ final readonly class Beside
         $bodies = [];
         foreach ($sizes as $defender) {
             foreach ($sizes as $attacker) {
-                $bodies["bodies-{$defender}-{$attacker}"] = __('beside.bodies', ['defender' => $defender, 'attacker' => $attacker]);
+                $bodies["bodies-{$defender}-{$attacker}"] = __('beside.bodies', [
+                    'defender' => $defender,
+                    'attacker' => $attacker,
+                ]);
             }
         }
 
         return array_filter([
             'mistakes' => $mistakes,
-            'answers' => $row->school->answers()->where('attack_id', $row->attack_id)->whereKeyNot($row->id)->get()->mapWithKeys(static fn (Answer $other): array => ["answer-{$other->id}" => $other->title])->all(),
-            'versions' => $row->versions()->where('version', '<', $row->version)->get()->mapWithKeys(static fn (AnswerVersion $version): array => ["version-{$version->version}" => __('beside.version', ['number' => $version->version, 'day' => school_time($version->saved_at, 'j M Y')])])->all(),
+            'answers' => $row->school
+                ->answers()
+                ->where('attack_id', $row->attack_id)
+                ->whereKeyNot($row->id)
+                ->get()
+                ->mapWithKeys(static fn (Answer $other): array => ["answer-{$other->id}" => $other->title])
+                ->all(),
+            'versions' => $row
+                ->versions()
+                ->where('version', '<', $row->version)
+                ->get()
+                ->mapWithKeys(
+                    static fn (AnswerVersion $version): array => [
+                        "version-{$version->version}" => __('beside.version', [
+                            'number' => $version->version,
+                            'day' => school_time($version->saved_at, 'j M Y'),
+                        ]),
+                    ],
+                )
+                ->all(),
             'bodies' => $bodies,
             'starters' => self::starters($catalogue->attackOf($answer)),
         ]);
@@ -106,7 +137,9 @@ final readonly class Beside
         return $found;
     }
 
-    /** @return array{CoreAnswer, BenchSettings, string} what stands beside it, for which bodies, and what it is called */
+    /**
+     * @return array{CoreAnswer, BenchSettings, string} what stands beside it, for which bodies, and what it is called
+     */
     private function other(CoreAnswer $answer, Attack $attack): array
     {
         [$kind, $what] = [...explode('-', $this->with, 2), ''];
@@ -121,7 +154,7 @@ final readonly class Beside
             return [$found[0], $this->settings, $found[1]];
         }
         $other = $this->settings->withSizes(...[...explode('-', $kind === 'bodies' ? $what : '', 2), ''])
-            ?? $this->settings->swapped();
+        ?? $this->settings->swapped();
 
         return [$answer, $other, __('beside.bodies', ['defender' => $other->defender, 'attacker' => $other->attacker])];
     }
@@ -140,7 +173,9 @@ final readonly class Beside
     {
         $row = $this->row->school->answers->firstWhere('id', $id);
 
-        return $row !== null && $this->catalogue->hasAnswer($row->code) ? [$this->catalogue->answer($row->code), $row->title] : null;
+        return $row !== null && $this->catalogue->hasAnswer($row->code)
+            ? [$this->catalogue->answer($row->code), $row->title]
+            : null;
     }
 
     /** @return array{CoreAnswer, string}|null */
@@ -148,7 +183,12 @@ final readonly class Beside
     {
         $version = $this->row->versions()->where('version', $number)->first();
         try {
-            return $version === null ? null : [$answer->withBeats(Beats::parse((string) ($version->content['beats'] ?? ''))), __('beside.version', ['number' => $number, 'day' => school_time($version->saved_at, 'j M Y')])];
+            return $version === null
+                ? null
+                : [
+                    $answer->withBeats(Beats::parse((string) ($version->content['beats'] ?? ''))),
+                    __('beside.version', ['number' => $number, 'day' => school_time($version->saved_at, 'j M Y')]),
+                ];
         } catch (NotationException) {
             return null;
         }
@@ -173,17 +213,31 @@ final readonly class Beside
     private function rows(): array
     {
         [$a, $b] = [$this->mainLine($this->left), $this->mainLine($this->right)];
-        $rows = [['left' => '0', 'right' => '0', 'leftText' => __('floor.the-start'), 'rightText' => __('floor.the-start'), 'differs' => false]];
+        $rows = [
+            [
+                'left' => '0',
+                'right' => '0',
+                'leftText' => __('floor.the-start'),
+                'rightText' => __('floor.the-start'),
+                'differs' => false,
+            ],
+        ];
         [$left, $right] = ['0', '0'];
         foreach (BeatAlignment::of($this->beats($a), $this->beats($b)) as [$i, $j]) {
             // Where one has nothing beside the other it stays where it is.
-            [$left, $right] = [$i === null ? $left : $a[$i]->frame->number, $j === null ? $right : $b[$j]->frame->number];
+            [$left, $right] = [
+                $i === null ? $left : $a[$i]->frame->number,
+                $j === null ? $right : $b[$j]->frame->number,
+            ];
             $rows[] = [
                 'left' => $left,
                 'right' => $right,
                 'leftText' => $i === null ? '' : $a[$i]->text,
                 'rightText' => $j === null ? '' : $b[$j]->text,
-                'differs' => $i === null || $j === null || $a[$i]->text !== $b[$j]->text || $a[$i]->strikes() !== $b[$j]->strikes(),
+                'differs' => $i === null
+                || $j === null
+                || $a[$i]->text !== $b[$j]->text
+                || $a[$i]->strikes() !== $b[$j]->strikes(),
             ];
         }
 
@@ -193,7 +247,14 @@ final readonly class Beside
     /** @return non-empty-list<BenchBeat> */
     private function mainLine(Bench $bench): array
     {
-        $line = array_values(array_filter($bench->beats, static fn (BenchBeat $beat): bool => ! $beat->isStart() && $beat->frame->isOnMainLine() && $beat->frame->beat !== null));
+        $line = array_values(
+            array_filter(
+                $bench->beats,
+                static fn (BenchBeat $beat): bool => ! $beat->isStart()
+                    && $beat->frame->isOnMainLine()
+                    && $beat->frame->beat !== null,
+            ),
+        );
 
         return $line === [] ? [$bench->beats[0]] : $line;
     }
@@ -211,7 +272,11 @@ final readonly class Beside
     {
         $facts = [];
         foreach (['works', 'time', 'steps', 'worst', 'findings', 'hazards', 'without', 'evidence'] as $what) {
-            $facts[] = ['what' => __("beside.facts.{$what}"), 'left' => $this->fact($what, $this->left), 'right' => $this->fact($what, $this->right)];
+            $facts[] = [
+                'what' => __("beside.facts.{$what}"),
+                'left' => $this->fact($what, $this->left),
+                'right' => $this->fact($what, $this->right),
+            ];
         }
 
         return $facts;
@@ -224,11 +289,28 @@ final readonly class Beside
         $text = match ($what) {
             'works' => $bench->works(),
             'time' => __('words.seconds', ['seconds' => number_format($bench->examination->duration(), 2)]),
-            'steps' => implode(', ', array_merge(...array_map(static fn (BenchBeat $beat): array => $beat->steps(), $bench->beats))),
-            'worst' => $for->worst === null ? '' : __('words.signed-cm', ['cm' => sprintf('%+d', (int) round(100 * $for->worst))]),
+            'steps' => implode(
+                ', ',
+                array_merge(...array_map(static fn (BenchBeat $beat): array => $beat->steps(), $bench->beats)),
+            ),
+            'worst' => $for->worst === null
+                ? ''
+                : __('words.signed-cm', ['cm' => sprintf('%+d', (int) round(100 * $for->worst))]),
             'findings' => $bench->summary(),
-            'hazards' => implode(', ', array_map(static fn (Hazard $hazard): string => say($hazard->text()), Hazards::ofBeats($trial->answer->beats))),
-            'without' => implode(' ', array_column(array_merge(...array_map(static fn (BenchBeat $beat): array => $beat->shortfalls(), $bench->beats)), 'text')),
+            'hazards' => implode(
+                ', ',
+                array_map(
+                    static fn (Hazard $hazard): string => say($hazard->text()),
+                    Hazards::ofBeats($trial->answer->beats),
+                ),
+            ),
+            'without' => implode(
+                ' ',
+                array_column(
+                    array_merge(...array_map(static fn (BenchBeat $beat): array => $beat->shortfalls(), $bench->beats)),
+                    'text',
+                ),
+            ),
             default => $this->evidence($bench),
         };
 
@@ -240,14 +322,26 @@ final readonly class Beside
     {
         $what = $bench === $this->left ? '' : strstr($this->with, '-', true);
         if ($what === 'mistake') {
-            return trans_choice('beside.seen', CountedTries::mistakes($this->row->school, [$this->row->id])[$this->name] ?? 0);
+            return trans_choice(
+                'beside.seen',
+                CountedTries::mistakes($this->row->school, [$this->row->id])[$this->name] ?? 0,
+            );
         }
         if ($what !== '' && $what !== 'answer') {
             return '';
         }
-        $answer = $what === '' ? $this->row : $this->row->school->answers()->findOrFail((int) substr($this->with, strlen('answer-')));
+        $answer = $what === ''
+            ? $this->row
+            : $this->row->school->answers()->findOrFail((int) substr($this->with, strlen('answer-')));
         $rungs = CountedTries::byRung($answer);
 
-        return implode(', ', array_map(static fn (array $of, int $rung): string => __('beside.clean', ['rung' => $rung, ...$of]), $rungs, array_keys($rungs)));
+        return implode(
+            ', ',
+            array_map(
+                static fn (array $of, int $rung): string => __('beside.clean', ['rung' => $rung, ...$of]),
+                $rungs,
+                array_keys($rungs),
+            ),
+        );
     }
 }

@@ -21,8 +21,21 @@ final readonly class Draft
 {
     /** What stands between the words of the vocabulary. */
     private const LINKS = [
-        'short', 'long', 'facing', 'and', 'or', 'toward thumb', 'toward fingers', 'jumping', 'spinning', 'go behind left', 'go behind right',
-        'maybe:', 'for '.Reading::YOUTH.':', 'go on', 'go to',
+        'short',
+        'long',
+        'facing',
+        'and',
+        'or',
+        'toward thumb',
+        'toward fingers',
+        'jumping',
+        'spinning',
+        'go behind left',
+        'go behind right',
+        'maybe:',
+        'for '.Reading::YOUTH.':',
+        'go on',
+        'go to',
     ];
 
     /** @var list<string> words that the editor completes */
@@ -40,8 +53,13 @@ final readonly class Draft
         Vocabulary $vocabulary,
     ) {
         $limbs = array_map(static fn (Limb $limb): string => $limb->value, Limb::cases());
-        $phrases = array_merge(...array_map($vocabulary->phrases(...), [Verb::class, Strike::class, Target::class, Effect::class]));
-        $conditions = array_map(static fn (Happening $happening): string => "if $happening->value:", Happening::named());
+        $phrases = array_merge(
+            ...array_map($vocabulary->phrases(...), [Verb::class, Strike::class, Target::class, Effect::class]),
+        );
+        $conditions = array_map(
+            static fn (Happening $happening): string => "if $happening->value:",
+            Happening::named(),
+        );
         $this->words = array_values(array_unique([...$limbs, ...$phrases, ...self::LINKS, ...$conditions]));
     }
 }

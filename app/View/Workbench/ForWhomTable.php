@@ -15,7 +15,10 @@ use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Stride;
 
-/** For whom an answer works: sizes of defenders down, of attackers across; and the school's students against an attacker. */
+/**
+ * For whom an answer works: sizes of defenders down, of attackers across; and the school's students against an
+ * attacker.
+ */
 final readonly class ForWhomTable
 {
     private Examiner $examiner;
@@ -30,7 +33,10 @@ final readonly class ForWhomTable
     /** @var list<array{name: string, metres: string, cells: list<array<string, string>>}> */
     public array $rows;
 
-    /** @var list<array{name: string, metres: string, cells: list<array<string, string>>}> students whose stature is known */
+    /**
+     * @var list<array{name: string, metres: string, cells: list<array<string, string>>}> students whose stature is
+     *     known
+     */
     public array $students;
 
     public function __construct(Catalogue $catalogue, Answer $row, private BenchSettings $settings)
@@ -43,19 +49,35 @@ final readonly class ForWhomTable
         $this->sizes = $sizes;
         $this->rows = array_map($this->row(...), array_map(strval(...), array_keys($sizes)), array_values($sizes));
         $students = $row->school->students()->whereNotNull('height')->reorder('height')->get();
-        $this->students = array_values($students->map(fn (Student $student): array => $this->row($student->name, (float) $student->height))->all());
+        $this->students = array_values(
+            $students->map(fn (Student $student): array => $this->row($student->name, (float) $student->height))->all(),
+        );
     }
 
     /** @return array{name: string, metres: string, cells: list<array<string, string>>} */
     private function row(string $name, float $defender): array
     {
-        return ['name' => $name, 'metres' => number_format($defender, 2), 'cells' => array_map(fn (float $attacker): array => $this->cell($defender, $attacker), array_values($this->sizes))];
+        return [
+            'name' => $name,
+            'metres' => number_format($defender, 2),
+            'cells' => array_map(
+                fn (float $attacker): array => $this->cell($defender, $attacker),
+                array_values($this->sizes),
+            ),
+        ];
     }
 
     /** @return array<string, string> */
     private function cell(float $defender, float $attacker): array
     {
-        $found = ForWhom::of($this->examiner, $this->answer, $this->attack, $this->settings->side, new Bodies($defender, $attacker), $this->settings->rung);
+        $found = ForWhom::of(
+            $this->examiner,
+            $this->answer,
+            $this->attack,
+            $this->settings->side,
+            new Bodies($defender, $attacker),
+            $this->settings->rung,
+        );
         $state = match (true) {
             $found->failure !== null => 'fails',
             $found->isClose() => 'close',
@@ -74,11 +96,17 @@ final readonly class ForWhomTable
             'defender' => number_format($defender, 2),
             'attacker' => number_format($attacker, 2),
             'why' => match ($state) {
-                'fails' => __('floor.whom.fails', ['beat' => $found->failure?->beat, 'message' => $found->failure === null ? '' : say($found->failure->message)]),
+                'fails' => __('floor.whom.fails', [
+                    'beat' => $found->failure?->beat,
+                    'message' => $found->failure === null ? '' : say($found->failure->message),
+                ]),
                 'close' => __('floor.whom.close', ['cm' => ltrim($centimetres, '-')]),
                 default => __('floor.whom.works'),
             },
-            'steps' => implode(', ', array_map(static fn (array $step): string => self::step(...$step), $found->strides)),
+            'steps' => implode(
+                ', ',
+                array_map(static fn (array $step): string => self::step(...$step), $found->strides),
+            ),
         ];
     }
 

@@ -22,11 +22,18 @@ final readonly class PrintSheet
     private const SCORE = 48.0;
     private const MISTAKE = 42.0;
 
-    /** @var list<array{picture: FloorPicture, side: SidePicture, image: string, sideImage: string, label: string, caption: string}> */
+    /**
+     * @var list<array{picture: FloorPicture, side: SidePicture, image: string, sideImage: string, label: string,
+     *     caption: string}>
+     */
     public array $floors;
 
-    public function __construct(public Answer $answer, public Bench $bench, public AnswerFacts $facts, public Paper $paper)
-    {
+    public function __construct(
+        public Answer $answer,
+        public Bench $bench,
+        public AnswerFacts $facts,
+        public Paper $paper,
+    ) {
         $floors = [];
         foreach ($this->keyBeats() as $beat) {
             $picture = $bench->picture->only($beat->frame->number);
@@ -36,9 +43,19 @@ final readonly class PrintSheet
                 'picture' => $picture,
                 'side' => $side,
                 'sideImage' => base64_encode(view('workbench.side', ['picture' => $side, 'label' => $label])->render()),
-                'image' => base64_encode(view('workbench.drawing', ['picture' => $picture, 'label' => $label])->render()),
+                'image' => base64_encode(
+                    view('workbench.drawing', ['picture' => $picture, 'label' => $label])->render(),
+                ),
                 'label' => $label,
-                'caption' => implode(' · ', array_filter([$beat->name(), __('words.metres', ['metres' => $beat->distance()]), ...$beat->strikes(), rtrim($beat->cue(), '.')])),
+                'caption' => implode(
+                    ' · ',
+                    array_filter([
+                        $beat->name(),
+                        __('words.metres', ['metres' => $beat->distance()]),
+                        ...$beat->strikes(),
+                        rtrim($beat->cue(), '.'),
+                    ]),
+                ),
             ];
         }
         $this->floors = $floors;
@@ -55,7 +72,10 @@ final readonly class PrintSheet
             $this->answer->rank->name,
             __($this->answer->mirrored ? 'answers.both' : 'answers.one'),
             __('words.seconds', ['seconds' => number_format($this->bench->examination->duration(), 2)]),
-            __('sheet.bodies', ['defender' => number_format($bodies->defender, 2), 'attacker' => number_format($bodies->attacker, 2)]),
+            __('sheet.bodies', [
+                'defender' => number_format($bodies->defender, 2),
+                'attacker' => number_format($bodies->attacker, 2),
+            ]),
         ]);
     }
 
@@ -89,22 +109,27 @@ final readonly class PrintSheet
     {
         $rows = ceil(count($this->floors) / $this->columns());
 
-        return $this->words() + self::FLOOR * $rows * 2 / $this->columns() + self::SCORE <= self::PAGE;
+        return $this->words() + (self::FLOOR * $rows * 2) / $this->columns() + self::SCORE <= self::PAGE;
     }
 
     /** The first mistake that is known how it is made, where the page has room for it. */
     public function mistake(): ?MistakeView
     {
         $rows = ceil(count($this->floors) / $this->columns());
-        $taken = $this->words() + self::FLOOR * $rows * 2 / $this->columns() + ($this->showsScore() ? self::SCORE : 0);
+        $taken
+            = $this->words() + (self::FLOOR * $rows * 2) / $this->columns() + ($this->showsScore() ? self::SCORE : 0);
 
-        return $taken + self::MISTAKE > self::PAGE ? null : array_find($this->bench->mistakes(), static fn (MistakeView $mistake): bool => $mistake->floors !== []);
+        return $taken + self::MISTAKE > self::PAGE
+            ? null
+            : array_find($this->bench->mistakes(), static fn (MistakeView $mistake): bool => $mistake->floors !== []);
     }
 
     /** The main line in time, as base64. */
     public function score(): string
     {
-        return base64_encode(view('workbench.score', ['picture' => $this->bench->score, 'label' => __('floor.score.label')])->render());
+        return base64_encode(
+            view('workbench.score', ['picture' => $this->bench->score, 'label' => __('floor.score.label')])->render(),
+        );
     }
 
     /** Millimetres that the words take. */
@@ -127,16 +152,24 @@ final readonly class PrintSheet
      */
     private function keyBeats(): array
     {
-        $line = array_values(array_filter($this->bench->beats, static fn (BenchBeat $beat): bool => $beat->frame->isOnMainLine()));
+        $line = array_values(
+            array_filter($this->bench->beats, static fn (BenchBeat $beat): bool => $beat->frame->isOnMainLine()),
+        );
         if (count($line) <= self::MAX) {
             return $line;
         }
         $inner = array_slice($line, 1, -1);
-        $weight = static fn (BenchBeat $beat): float => 3 * count($beat->frame->hits) + 2 * count($beat->frame->beat->effects ?? []) + $beat->frame->moved();
+        $weight = static fn (BenchBeat $beat): float => 3 * count($beat->frame->hits)
+            + 2 * count($beat->frame->beat->effects ?? [])
+            + $beat->frame->moved();
         $kept = $inner;
         usort($kept, static fn (BenchBeat $a, BenchBeat $b): int => $weight($b) <=> $weight($a));
         $kept = array_slice($kept, 0, self::MAX - 2);
 
-        return [$line[0], ...array_values(array_filter($inner, static fn (BenchBeat $beat): bool => in_array($beat, $kept, true))), $line[count($line) - 1]];
+        return [
+            $line[0],
+            ...array_values(array_filter($inner, static fn (BenchBeat $beat): bool => in_array($beat, $kept, true))),
+            $line[count($line) - 1],
+        ];
     }
 }

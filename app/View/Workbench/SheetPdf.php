@@ -18,7 +18,12 @@ final readonly class SheetPdf
     {
         $paper = Paper::tryFrom(is_string($request->query('paper')) ? $request->query('paper') : '') ?? Paper::A4;
 
-        return new PrintSheet($answer, $this->workbench->saved($request, $answer, Palette::Paper), $this->workbench->facts($answer), $paper);
+        return new PrintSheet(
+            $answer,
+            $this->workbench->saved($request, $answer, Palette::Paper),
+            $this->workbench->facts($answer),
+            $paper,
+        );
     }
 
     /** As PDF. */

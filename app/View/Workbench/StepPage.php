@@ -38,21 +38,37 @@ final readonly class StepPage
      * @param string $beat   number of the beat; the first one where there is none such
      * @param string $strike as it is written
      */
-    public function __construct(Catalogue $catalogue, Answer $answer, BenchSettings $settings, string $beat, string $strike)
-    {
+    public function __construct(
+        Catalogue $catalogue,
+        Answer $answer,
+        BenchSettings $settings,
+        string $beat,
+        string $strike,
+    ) {
         $attack = $catalogue->attackOf($answer);
         $beats = $settings->isMirrored() ? $answer->beats->mirror() : $answer->beats;
         $printer = new Printer($catalogue->school->vocabulary());
-        $this->beats = array_combine(range(1, count($beats->line)), array_map(static fn ($one): string => $printer->beat($one), $beats->line));
+        $this->beats = array_combine(
+            range(1, count($beats->line)),
+            array_map(static fn ($one): string => $printer->beat($one), $beats->line),
+        );
         $this->at = isset($this->beats[(int) $beat]) ? (int) $beat - 1 : 0;
         $wanted = self::strike($catalogue, trim($strike));
         $this->strike = $wanted === null ? '' : $printer->action($wanted);
         $facets = $attack->on($settings->side);
-        $simulation = new Simulation($attack->kind, $facets, $settings->bodies, new Setting(1.0, $attack->briefing->recoil, $catalogue->school->tolerance));
+        $simulation = new Simulation(
+            $attack->kind,
+            $facets,
+            $settings->bodies,
+            new Setting(1.0, $attack->briefing->recoil, $catalogue->school->tolerance),
+        );
         $this->field = $simulation->field($beats, $this->at, $wanted);
-        $run = (new Examiner(Standards::of($catalogue)))->examine($answer, $attack, $settings->side, $settings->bodies)->trial->run;
+        $run = (new Examiner(Standards::of($catalogue)))->examine($answer, $attack, $settings->side, $settings->bodies)
+            ->trial->run;
         $line = [$run->start, ...$run->mainLine];
-        $best = $this->at === 0 && $wanted !== null ? (new FirstSteps($attack->kind, $facets, $settings->bodies))->best($wanted) : [];
+        $best = $this->at === 0 && $wanted !== null
+            ? (new FirstSteps($attack->kind, $facets, $settings->bodies))->best($wanted)
+            : [];
         $this->picture = new FieldPicture($this->field, $line[$this->at], $line[$this->at + 1] ?? $run->end(), $best);
     }
 
@@ -76,7 +92,9 @@ final readonly class StepPage
         }
     }
 
-    /** @return list<array{what: string, share: string}> how much of the field is what, the same facts without a picture */
+    /**
+     * @return list<array{what: string, share: string}> how much of the field is what, the same facts without a picture
+     */
     public function shares(): array
     {
         $counts = ['hit' => 0, 'reached' => 0, 'free' => 0, 'strikes' => 0];
@@ -85,6 +103,13 @@ final readonly class StepPage
             $counts['strikes'] += $cell->strikes === true ? 1 : 0;
         }
 
-        return array_map(static fn (string $what, int $count): array => ['what' => __("floor.field.areas.{$what}"), 'share' => __('floor.field.share', ['percent' => (int) round(100 * $count / StepField::CELLS ** 2)])], array_keys($counts), $counts);
+        return array_map(
+            static fn (string $what, int $count): array => [
+                'what' => __("floor.field.areas.{$what}"),
+                'share' => __('floor.field.share', ['percent' => (int) round((100 * $count) / StepField::CELLS ** 2)]),
+            ],
+            array_keys($counts),
+            $counts,
+        );
     }
 }

@@ -13,7 +13,10 @@ use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Geometry\Point;
 
-/** Where the feet go in an answer, to be laid out with tape: lengths and angles for one body, drawn at a scale that is stated. */
+/**
+ * Where the feet go in an answer, to be laid out with tape: lengths and angles for one body, drawn at a scale that is
+ * stated.
+ */
 final readonly class Tape
 {
     /** Millimetres on paper to a metre of the floor, the largest that fits first; and what fits. */
@@ -49,22 +52,53 @@ final readonly class Tape
     public function __construct(Catalogue $catalogue, public Answer $answer, BenchSettings $settings, ?Student $student)
     {
         $defender = $student === null ? $settings->bodies->defender : (float) $student->height;
-        $this->for = $student === null ? __('words.metres', ['metres' => number_format($defender, 2)]) : __('floor.tape.for', ['name' => $student->name, 'metres' => number_format($defender, 2)]);
-        $run = (new Examiner(Standards::of($catalogue)))->examine($answer, $catalogue->attackOf($answer), $settings->side, new Bodies($defender, $settings->bodies->attacker))->trial->run;
+        $this->for = $student === null
+            ? __('words.metres', ['metres' => number_format($defender, 2)])
+            : __('floor.tape.for', ['name' => $student->name, 'metres' => number_format($defender, 2)]);
+        $run = (new Examiner(Standards::of($catalogue)))->examine(
+            $answer,
+            $catalogue->attackOf($answer),
+            $settings->side,
+            new Bodies($defender, $settings->bodies->attacker),
+        )->trial->run;
         $frames = [$run->start, ...$run->mainLine];
         $this->rows = self::rows($frames);
-        $points = array_merge([$run->start->positions()->attacker->feet->axis], ...array_map(static fn (Frame $frame): array => [$frame->positions()->defender->feet->left, $frame->positions()->defender->feet->right], $frames));
+        $points = array_merge(
+            [$run->start->positions()->attacker->feet->axis],
+            ...array_map(
+                static fn (Frame $frame): array => [
+                    $frame->positions()->defender->feet->left,
+                    $frame->positions()->defender->feet->right,
+                ],
+                $frames,
+            ),
+        );
         $xs = array_map(static fn (Point $point): float => $point->x, $points);
         $ys = array_map(static fn (Point $point): float => $point->y, $points);
         [$left, $top] = [min([0.0, ...$xs]) - self::MARGIN, max([0.0, ...$ys]) + self::MARGIN];
         [$wide, $high] = [max([0.0, ...$xs]) + self::MARGIN - $left, $top - min([0.0, ...$ys]) + self::MARGIN];
-        $this->scale = array_find(self::SCALES, static fn (int $scale): bool => $wide * $scale <= self::WIDE && $high * $scale <= self::HIGH) ?? 10;
+        $this->scale = array_find(
+            self::SCALES,
+            static fn (int $scale): bool => $wide * $scale <= self::WIDE && $high * $scale <= self::HIGH,
+        ) ?? 10;
         [$this->width, $this->height] = [round($wide * $this->scale, 1), round($high * $this->scale, 1)];
-        $this->dots = round($this->width / 25.4 * 96, 1);
-        $at = fn (Point $point): array => [round(($point->x - $left) * $this->scale, 1), round(($top - $point->y) * $this->scale, 1)];
+        $this->dots = round(($this->width / 25.4) * 96, 1);
+        $at = fn (Point $point): array => [
+            round(($point->x - $left) * $this->scale, 1),
+            round(($top - $point->y) * $this->scale, 1),
+        ];
         [$this->attackerX, $this->attackerY] = $at($run->start->positions()->attacker->feet->axis);
         $this->places = self::places($frames, $at);
-        $this->ways = array_map(static fn (string $foot): string => implode(' ', array_map(static fn (Frame $frame): string => implode(',', $at($frame->positions()->defender->feet->$foot)), $frames)), ['left', 'right']);
+        $this->ways = array_map(
+            static fn (string $foot): string => implode(
+                ' ',
+                array_map(
+                    static fn (Frame $frame): string => implode(',', $at($frame->positions()->defender->feet->$foot)),
+                    $frames,
+                ),
+            ),
+            ['left', 'right'],
+        );
     }
 
     /** The scale in words, such as 1 : 20. */
@@ -83,9 +117,17 @@ final readonly class Tape
         $rows = [];
         foreach (array_slice($frames, 1) as $place => $frame) {
             foreach (['left', 'right'] as $foot) {
-                [$from, $to] = [$frames[$place]->positions()->defender->feet->$foot, $frame->positions()->defender->feet->$foot];
+                [$from, $to] = [
+                    $frames[$place]->positions()->defender->feet->$foot,
+                    $frame->positions()->defender->feet->$foot,
+                ];
                 if ($from->distanceTo($to) >= 0.005) {
-                    $rows[] = ['beat' => $frame->number, 'foot' => __("floor.tape.{$foot}"), 'cm' => (string) (int) round(100 * $from->distanceTo($to)), 'bearing' => (string) (int) round($from->bearingTo($to))];
+                    $rows[] = [
+                        'beat' => $frame->number,
+                        'foot' => __("floor.tape.{$foot}"),
+                        'cm' => (string) (int) round(100 * $from->distanceTo($to)),
+                        'bearing' => (string) (int) round($from->bearingTo($to)),
+                    ];
                 }
             }
         }
@@ -108,10 +150,14 @@ final readonly class Tape
             }
         }
 
-        return array_map(static function (string $place, array $of): array {
-            [$x, $y] = array_map(floatval(...), explode(' ', $place));
+        return array_map(
+            static function (string $place, array $of): array {
+                [$x, $y] = array_map(floatval(...), explode(' ', $place));
 
-            return ['x' => $x, 'y' => $y, 'label' => implode(' ', $of)];
-        }, array_keys($labels), $labels);
+                return ['x' => $x, 'y' => $y, 'label' => implode(' ', $of)];
+            },
+            array_keys($labels),
+            $labels,
+        );
     }
 }

@@ -36,11 +36,27 @@ final readonly class Workbench
         $rank = $school->ranks->firstWhere('id', (int) self::word($fields, 'rank')) ?? $school->ranks->first();
         if ($check->beats !== null && $rank !== null) {
             $doctrine = Doctrine::tryFrom(self::word($fields, 'doctrine'));
-            $draft = $this->mapper->draft($core, self::word($fields, 'title'), $rank->code, $doctrine, $check->beats, $stored);
+            $draft = $this->mapper->draft(
+                $core,
+                self::word($fields, 'title'),
+                $rank->code,
+                $doctrine,
+                $check->beats,
+                $stored,
+            );
             $bench = Bench::of($catalogue, $draft, $core, $settings, withMends: true);
         }
 
-        return new Draft($attack->id, $check, $bench, $settings, $core->isSymmetric(), $catalogue->ladder->rungs, SituationView::of($catalogue, $core), $catalogue->school->vocabulary());
+        return new Draft(
+            $attack->id,
+            $check,
+            $bench,
+            $settings,
+            $core->isSymmetric(),
+            $catalogue->ladder->rungs,
+            SituationView::of($catalogue, $core),
+            $catalogue->school->vocabulary(),
+        );
     }
 
     /**
@@ -48,15 +64,26 @@ final readonly class Workbench
      *
      * @param string $mistake made in it, in its words, where it is known what is done then; empty for none
      */
-    public function saved(Request $request, Answer $answer, Palette $palette = Palette::Slate, string $mistake = ''): Bench
-    {
+    public function saved(
+        Request $request,
+        Answer $answer,
+        Palette $palette = Palette::Slate,
+        string $mistake = '',
+    ): Bench {
         $catalogue = $this->mapper->curriculum($answer->school);
         $core = $catalogue->answer($answer->code);
         $attack = $catalogue->attackOf($core);
         $made = array_column($core->teaching->mistakes, null, 'text')[$mistake] ?? null;
         $beats = $made?->in($core->beats) ?? $core->beats;
 
-        return Bench::of($catalogue, $core->withBeats($beats), $attack, BenchSettings::of($request, $catalogue, $attack), withMends: false, palette: $palette);
+        return Bench::of(
+            $catalogue,
+            $core->withBeats($beats),
+            $attack,
+            BenchSettings::of($request, $catalogue, $attack),
+            withMends: false,
+            palette: $palette,
+        );
     }
 
     /** For whom an answer as it is saved works. */
@@ -64,7 +91,11 @@ final readonly class Workbench
     {
         $catalogue = $this->mapper->curriculum($answer->school);
 
-        return new ForWhomTable($catalogue, $answer, BenchSettings::of($request, $catalogue, $catalogue->attackOf($catalogue->answer($answer->code))));
+        return new ForWhomTable(
+            $catalogue,
+            $answer,
+            BenchSettings::of($request, $catalogue, $catalogue->attackOf($catalogue->answer($answer->code))),
+        );
     }
 
     /** An answer as it is saved, and what is asked for beside it. */
@@ -73,7 +104,12 @@ final readonly class Workbench
         $catalogue = $this->mapper->curriculum($answer->school);
         $with = self::word($request->query(), 'with');
 
-        return new Beside($catalogue, $answer, BenchSettings::of($request, $catalogue, $catalogue->attackOf($catalogue->answer($answer->code))), $with);
+        return new Beside(
+            $catalogue,
+            $answer,
+            BenchSettings::of($request, $catalogue, $catalogue->attackOf($catalogue->answer($answer->code))),
+            $with,
+        );
     }
 
     /** Where to step in a beat of an answer. */
@@ -82,7 +118,13 @@ final readonly class Workbench
         $catalogue = $this->mapper->curriculum($answer->school);
         $core = $catalogue->answer($answer->code);
 
-        return new StepPage($catalogue, $core, BenchSettings::of($request, $catalogue, $catalogue->attackOf($core)), self::word($request->query(), 'beat'), self::word($request->query(), 'strike'));
+        return new StepPage(
+            $catalogue,
+            $core,
+            BenchSettings::of($request, $catalogue, $catalogue->attackOf($core)),
+            self::word($request->query(), 'beat'),
+            self::word($request->query(), 'strike'),
+        );
     }
 
     /** Its steps for one body, to be laid out with tape. */
@@ -90,9 +132,17 @@ final readonly class Workbench
     {
         $catalogue = $this->mapper->curriculum($answer->school);
         $core = $catalogue->answer($answer->code);
-        $student = $answer->school->students()->whereNotNull('height')->find((int) self::word($request->query(), 'student'));
+        $student = $answer->school
+            ->students()
+            ->whereNotNull('height')
+            ->find((int) self::word($request->query(), 'student'));
 
-        return new Tape($catalogue, $core, BenchSettings::of($request, $catalogue, $catalogue->attackOf($core)), $student);
+        return new Tape(
+            $catalogue,
+            $core,
+            BenchSettings::of($request, $catalogue, $catalogue->attackOf($core)),
+            $student,
+        );
     }
 
     public function facts(Answer $answer): AnswerFacts

@@ -15,7 +15,9 @@ use StoneDrill\Core\Text;
 /** Reads an attack that is said in one line, and says one. What is said is read again as the same attack. */
 final readonly class AttackWords
 {
-    /** Hours behind the defender: a kind that comes only from there is taken to come from 6 where nothing else is said. */
+    /**
+     * Hours behind the defender: a kind that comes only from there is taken to come from 6 where nothing else is said.
+     */
     private const UNSEEN = [4, 5, 6, 7, 8];
 
     /** @var array<string, array<string, string>> what a phrase says, `kind` among the facets */
@@ -32,7 +34,12 @@ final readonly class AttackWords
             $phrases[implode(' ', self::words(str_replace('-', ' ', $kind->id)))] ??= ['kind' => $kind->id];
         }
         $this->phrases = $phrases;
-        $this->longest = max(array_map(static fn (string $phrase): int => substr_count($phrase, ' ') + 1, array_map('strval', array_keys($phrases))));
+        $this->longest = max(
+            array_map(
+                static fn (string $phrase): int => substr_count($phrase, ' ') + 1,
+                array_map('strval', array_keys($phrases)),
+            ),
+        );
     }
 
     public function read(string $line): Spoken
@@ -41,7 +48,7 @@ final readonly class AttackWords
         $facets = $understood = $loose = [];
         $named = null;
         for ($at = 0; $at < count($words); $at += $taken) {
-            [$taken, $says] = $this->phraseAt($words, $at) ?? $this->bearingAt($words, $at) ?? [1, null];
+            [$taken, $says] = $this->phraseAt($words, $at) ?? ($this->bearingAt($words, $at) ?? [1, null]);
             $text = implode(' ', array_slice($words, $at, $taken));
             if ($says === null) {
                 $loose[] = $text;
@@ -54,7 +61,10 @@ final readonly class AttackWords
         }
         [$kind, $hints] = $named === null ? $this->kindOf($words, $facets) : [$this->kinds->get($named), []];
         if ($named === null && $kind !== null) {
-            $understood[] = ['words' => implode(' ', array_intersect($words, $hints)), 'means' => 'kind '.$this->names[$kind->id]];
+            $understood[] = [
+                'words' => implode(' ', array_intersect($words, $hints)),
+                'means' => 'kind '.$this->names[$kind->id],
+            ];
         }
         if ($kind !== null && ! isset($facets['bearing']) && array_diff($kind->bearings, self::UNSEEN) === []) {
             $facets['bearing'] = '6';
@@ -63,14 +73,31 @@ final readonly class AttackWords
             $facets['hand'] ??= $kind->hands[0]->value;
         }
 
-        return new Spoken($kind, $facets, $understood, $this->unread($loose, $hints), $kind === null ? [] : $this->refused($kind, $facets));
+        return new Spoken(
+            $kind,
+            $facets,
+            $understood,
+            $this->unread($loose, $hints),
+            $kind === null ? [] : $this->refused($kind, $facets),
+        );
     }
 
-    /** The attack in one line: what has no default always, the rest where it is not the usual. A hand is named where it could be another. */
+    /**
+     * The attack in one line: what has no default always, the rest where it is not the usual. A hand is named where it
+     * could be another.
+     */
     public function say(Kind $kind, Facets $facets): string
     {
-        $parts = [trim((count($kind->hands) === 1 ? '' : $facets->hand->value.' ').lcfirst($this->names[$kind->id])), 'from '.$facets->bearing->toClock()];
-        foreach ([Facet::Thumb, Facet::Phase, Facet::Entry, Facet::Posture, Facet::Notice, Facet::Place, Facet::Others, Facet::Build] as $facet) {
+        $parts = [
+            trim((count($kind->hands) === 1 ? '' : $facets->hand->value.' ').lcfirst($this->names[$kind->id])),
+            'from '.$facets->bearing->toClock(),
+        ];
+        foreach (
+            [
+                Facet::Thumb, Facet::Phase, Facet::Entry, Facet::Posture, Facet::Notice, Facet::Place, Facet::Others,
+                Facet::Build,
+            ] as $facet
+        ) {
             $value = $facets->value($facet);
             if ($value !== $facet->default()) {
                 $parts[] = self::phraseFor($facet, $value);
@@ -168,8 +195,8 @@ final readonly class AttackWords
                 }
             }
         }
-        foreach (array_merge([], ...($best === null ? [] : Words::KINDS[$best[0]])) as $word) {
-            array_push($hints, ...($present[$word] ?? []));
+        foreach (array_merge([], ...$best === null ? [] : Words::KINDS[$best[0]]) as $word) {
+            array_push($hints, ...$present[$word] ?? []);
         }
 
         return [$best === null ? null : $this->kinds->get($best[0]), array_values(array_unique($hints))];
@@ -183,10 +210,18 @@ final readonly class AttackWords
      */
     private function unread(array $loose, array $hints): array
     {
-        $known = array_merge(array_map('strval', array_keys($this->phrases)), array_keys(Words::SAME), array_merge(...array_merge(...array_values(Words::KINDS))));
+        $known = array_merge(
+            array_map('strval', array_keys($this->phrases)),
+            array_keys(Words::SAME),
+            array_merge(...array_merge(...array_values(Words::KINDS))),
+        );
         $unread = [];
         foreach ($loose as $word) {
-            if (! in_array($word, Words::FILLERS, true) && ! in_array($word, $hints, true) && ! in_array(Words::SAME[$word] ?? '', Words::FILLERS, true)) {
+            if (
+                ! in_array($word, Words::FILLERS, true)
+                && ! in_array($word, $hints, true)
+                && ! in_array(Words::SAME[$word] ?? '', Words::FILLERS, true)
+            ) {
                 $unread[] = ['word' => $word, 'nearest' => Nearest::to($word, array_values(array_unique($known)))];
             }
         }
@@ -207,7 +242,12 @@ final readonly class AttackWords
             $value = $facets[$facet->value] ?? null;
             $allowed = $feasibility->allowed($kind, $facet, $facets);
             if ($value !== null && ! in_array($value, $allowed, true)) {
-                $refused[] = Text::of('attack.infeasible', ['facet' => $facet->text(), 'value' => $value, 'kind' => $kind->name(), 'allowed' => $allowed]);
+                $refused[] = Text::of('attack.infeasible', [
+                    'facet' => $facet->text(),
+                    'value' => $value,
+                    'kind' => $kind->name(),
+                    'allowed' => $allowed,
+                ]);
             }
         }
 

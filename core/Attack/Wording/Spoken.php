@@ -15,7 +15,14 @@ final readonly class Spoken
      * @param array<string, string>                     $facets     value by facet, of those that were named
      * @param list<array{words: string, means: string}> $understood in the order of the line
      * @param list<array{word: string, nearest: ?string}> $unread   words that mean nothing here
-     * @param list<Text>                                $refused    what was understood and cannot be, with what is allowed
+     * @param list<Text>                                $refused    what was understood and cannot be, with what is
+     *     allowed
      */
-    public function __construct(public ?Kind $kind, public array $facets, public array $understood, public array $unread, public array $refused) {}
+    public function __construct(
+        public ?Kind $kind,
+        public array $facets,
+        public array $understood,
+        public array $unread,
+        public array $refused,
+    ) {}
 }

@@ -51,7 +51,8 @@ final readonly class AttackRows
     /**
      * @param non-empty-list<Attack>      $attacks  of the catalogue; their kinds are the kinds that are drilled
      * @param list<Facet>                 $facets   that vary besides the kind
-     * @param bool                        $onlyUsed whether only values are drilled that one of the attacks has on some side
+     * @param bool                        $onlyUsed whether only values are drilled that one of the attacks has on some
+     *     side
      * @param list<array<string, string>> $forbid   combinations that are not wanted, values by `kind` or facet
      *
      * @throws ModelException when a combination names what is not there
@@ -67,8 +68,20 @@ final readonly class AttackRows
             $parameters[$facet->value] = self::values($facet, $attacks, $kinds, $onlyUsed);
         }
         // What none of the attacks has is left out already.
-        $forbid = array_filter($forbid, static fn (array $combination): bool => array_filter($combination, static fn (string $value, string $name): bool => isset($parameters[$name]) && ! in_array($value, $parameters[$name], true) && in_array($value, Facet::tryFrom($name)?->values() ?? [], true), ARRAY_FILTER_USE_BOTH) === []);
-        $sample = (new Sampler(Model::of($parameters, [...$forbid, ...self::infeasible($kinds, $parameters)]), $seed))->sample(Budget::steps(self::STEPS));
+        $forbid = array_filter(
+            $forbid,
+            static fn (array $combination): bool => array_filter(
+                $combination,
+                static fn (string $value, string $name): bool => isset($parameters[$name])
+                    && ! in_array($value, $parameters[$name], true)
+                    && in_array($value, Facet::tryFrom($name)?->values() ?? [], true),
+                ARRAY_FILTER_USE_BOTH,
+            ) === [],
+        );
+        $sample = (new Sampler(
+            Model::of($parameters, [...$forbid, ...self::infeasible($kinds, $parameters)]),
+            $seed,
+        ))->sample(Budget::steps(self::STEPS));
 
         [$rows, $met] = self::mostFirst($sample->rows);
 
@@ -137,7 +150,13 @@ final readonly class AttackRows
             }
         }
         foreach ($onlyUsed ? [] : $kinds as $kind) {
-            array_push($values, ...(new Feasibility())->allowed($kind, $facet), ...($facet === Facet::Notice && array_intersect($kind->bearings, [4, 5, 6, 7, 8]) !== [] ? ['off-guard'] : []));
+            array_push(
+                $values,
+                ...(new Feasibility())->allowed($kind, $facet),
+                ...$facet === Facet::Notice && array_intersect($kind->bearings, [4, 5, 6, 7, 8]) !== []
+                    ? ['off-guard']
+                    : [],
+            );
         }
 
         return array_values(array_intersect($facet->values(), $values));
@@ -162,7 +181,14 @@ final readonly class AttackRows
             }
             foreach ($kinds as $id => $kind) {
                 $bearings = $facet === Facet::Notice ? $kind->bearings : [$kind->bearings[0]];
-                $allowed = array_merge(...array_map(static fn (int $bearing): array => $feasibility->allowed($kind, $facet, ['bearing' => (string) $bearing]), $bearings));
+                $allowed = array_merge(
+                    ...array_map(
+                        static fn (int $bearing): array => $feasibility->allowed($kind, $facet, [
+                            'bearing' => (string) $bearing,
+                        ]),
+                        $bearings,
+                    ),
+                );
                 foreach (array_diff($values, $allowed) as $value) {
                     $forbid[] = [self::KIND => $id, $name => $value];
                 }
@@ -171,7 +197,12 @@ final readonly class AttackRows
         if (isset($parameters[Facet::Notice->value], $parameters[Facet::Bearing->value]) && $kinds !== []) {
             $any = array_values($kinds)[0];
             foreach ($parameters[Facet::Bearing->value] as $bearing) {
-                foreach (array_diff($parameters[Facet::Notice->value], $feasibility->allowed($any, Facet::Notice, ['bearing' => $bearing])) as $notice) {
+                foreach (
+                    array_diff(
+                        $parameters[Facet::Notice->value],
+                        $feasibility->allowed($any, Facet::Notice, ['bearing' => $bearing]),
+                    ) as $notice
+                ) {
                     $forbid[] = [Facet::Bearing->value => $bearing, Facet::Notice->value => $notice];
                 }
             }

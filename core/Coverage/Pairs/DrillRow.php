@@ -15,5 +15,10 @@ final readonly class DrillRow
      * @param Side                  $side      the side of it that is nearest
      * @param array<string, string> $differences what differs from it, value by facet
      */
-    public function __construct(public array $values, public string $attack, public Side $side, public array $differences) {}
+    public function __construct(
+        public array $values,
+        public string $attack,
+        public Side $side,
+        public array $differences,
+    ) {}
 }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Coverage\Pairs;
 
 /**
- * Whether a row that is begun can be finished without a forbidden combination: what each chosen value leaves of the others
- * is taken off first, and the parameter with the least left is tried next (forward checking, Haralick & Elliott 1980).
+ * Whether a row that is begun can be finished without a forbidden combination: what each chosen value leaves of the
+ * others is taken off first, and the parameter with the least left is tried next (forward checking, Haralick & Elliott
+ * 1980).
  */
 final class Feasible
 {
@@ -16,7 +17,10 @@ final class Feasible
     /** @var array<int, array<int, true>> what is left of each parameter before anything is chosen */
     private array $domains = [];
 
-    /** @var array<int, array<int, array<int, array<int, true>>>> values of others that a value excludes, by parameter, value and other */
+    /**
+     * @var array<int, array<int, array<int, array<int, true>>>> values of others that a value excludes, by parameter,
+     *     value and other
+     */
     private array $excluded = [];
 
     /** @var array<int, list<array<int, int>>> the combinations of three and more that each parameter is in */
@@ -33,9 +37,11 @@ final class Feasible
         foreach ($model->forbid as $combination) {
             $parameters = array_keys($combination);
             match (count($parameters)) {
-                1 => $this->domains[$parameters[0]] = array_diff_key($this->domains[$parameters[0]], [$combination[$parameters[0]] => true]),
+                1 => ($this->domains[$parameters[0]] = array_diff_key($this->domains[$parameters[0]], [
+                    $combination[$parameters[0]] => true,
+                ])),
                 2 => $this->exclude($parameters[0], $parameters[1], $combination),
-                default => array_walk($parameters, fn (int $parameter) => $this->longer[$parameter][] = $combination),
+                default => array_walk($parameters, fn (int $parameter) => ($this->longer[$parameter][] = $combination)),
             };
         }
     }
@@ -63,7 +69,13 @@ final class Feasible
         foreach ($this->domains as $parameter => $domain) {
             // What excludes nothing does not matter.
             $value = $row[$parameter] ?? null;
-            $key .= $value === null ? '_' : (isset($this->excluded[$parameter][$value]) || isset($this->longer[$parameter]) || ! isset($domain[$value]) ? $value : '.');
+            $key .= $value === null
+                ? '_'
+                : (isset($this->excluded[$parameter][$value])
+                || isset($this->longer[$parameter])
+                || ! isset($domain[$value])
+                    ? $value
+                    : '.');
             $key .= ' ';
         }
 
@@ -81,7 +93,8 @@ final class Feasible
      */
     public function isFree(array $row, int $parameter): bool
     {
-        return ! isset($this->longer[$parameter]) && array_diff_key($this->excluded[$parameter][$row[$parameter]] ?? [], $row) === [];
+        return ! isset($this->longer[$parameter])
+            && array_diff_key($this->excluded[$parameter][$row[$parameter]] ?? [], $row) === [];
     }
 
     /**
@@ -95,7 +108,10 @@ final class Feasible
     {
         $left = $this->left($row, $parameter);
         foreach ($this->longer[$parameter] ?? [] as $combination) {
-            if (isset($left[$combination[$parameter]]) && self::contains($row + [$parameter => $combination[$parameter]], $combination)) {
+            if (
+                isset($left[$combination[$parameter]])
+                && self::contains($row + [$parameter => $combination[$parameter]], $combination)
+            ) {
                 unset($left[$combination[$parameter]]);
             }
         }
@@ -110,7 +126,11 @@ final class Feasible
      */
     public function forbids(array $row, int $parameter): bool
     {
-        return ! in_array($row[$parameter], $this->allowed(array_diff_key($row, [$parameter => true]), $parameter), true);
+        return ! in_array(
+            $row[$parameter],
+            $this->allowed(array_diff_key($row, [$parameter => true]), $parameter),
+            true,
+        );
     }
 
     /** @param array<int, int> $combination of two */

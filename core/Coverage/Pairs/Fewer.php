@@ -8,9 +8,9 @@ use LogicException;
 use Random\Randomizer;
 
 /**
- * The same pairs in fewer rows: one row is left out, and what it alone met is met by exchanging values of the others. A pair
- * that is missing is drawn; of all values whose exchange meets it the one is taken after which fewest are missing, but for
- * places that changed a moment ago (tabu search, Glover 1989). Places are those of {@see Places}.
+ * The same pairs in fewer rows: one row is left out, and what it alone met is met by exchanging values of the others. A
+ * pair that is missing is drawn; of all values whose exchange meets it the one is taken after which fewest are missing,
+ * but for places that changed a moment ago (tabu search, Glover 1989). Places are those of {@see Places}.
  */
 final class Fewer
 {
@@ -41,7 +41,12 @@ final class Fewer
     /** @var array<int, int> until which exchange a place of the rows rests */
     private array $rests = [];
 
-    public function __construct(private readonly Places $places, private readonly Feasible $feasible, private readonly Greedy $greedy, private readonly Randomizer $random) {}
+    public function __construct(
+        private readonly Places $places,
+        private readonly Feasible $feasible,
+        private readonly Greedy $greedy,
+        private readonly Randomizer $random,
+    ) {}
 
     /**
      * @param list<list<int>>  $rows   value of each parameter, which meet all that is wanted
@@ -161,7 +166,8 @@ final class Fewer
         $number = $this->random->getInt(0, count($this->rows) - 1);
         $row = array_replace($this->rows[$number], [$ofA => $a, $ofB => $b]);
         if (! $this->canBe($row, $ofA, $a) || ! $this->canBe($row, $ofB, $b)) {
-            $row = $this->places->of($this->whole([$ofA => $a - $this->places->first[$ofA], $ofB => $b - $this->places->first[$ofB]]));
+            $pair = [$ofA => $a - $this->places->first[$ofA], $ofB => $b - $this->places->first[$ofB]];
+            $row = $this->places->of($this->whole($pair));
         }
         foreach ($row as $parameter => $place) {
             if ($this->rows[$number][$parameter] !== $place) {

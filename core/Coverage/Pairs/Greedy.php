@@ -18,8 +18,11 @@ final class Greedy
     /** @var list<int> with how many others each parameter cannot be chosen freely */
     private array $degrees;
 
-    public function __construct(private readonly Places $places, private readonly Feasible $feasible, private readonly Randomizer $random)
-    {
+    public function __construct(
+        private readonly Places $places,
+        private readonly Feasible $feasible,
+        private readonly Randomizer $random,
+    ) {
         $this->degrees = array_map($feasible->degree(...), array_keys($places->sizes));
     }
 
@@ -77,7 +80,9 @@ final class Greedy
      */
     public function candidate(array $begun, array $partners): array
     {
-        $order = $this->random->shuffleArray(array_values(array_diff(array_keys($this->places->sizes), array_keys($begun))));
+        $order = $this->random->shuffleArray(
+            array_values(array_diff(array_keys($this->places->sizes), array_keys($begun))),
+        );
         if ($this->feasible->isConstrained()) {
             // What leaves others least is chosen first: after it, most is free.
             usort($order, fn (int $a, int $b): int => $this->degrees[$b] <=> $this->degrees[$a]);
@@ -93,8 +98,8 @@ final class Greedy
     }
 
     /**
-     * One of the values with most pairs left; where not everything can be, with one that it is to be met with, so that a row
-     * never meets nothing.
+     * One of the values with most pairs left; where not everything can be, with one that it is to be met with, so that
+     * a row never meets nothing.
      *
      * @param non-empty-array<int, int>    $open
      * @param array<int, array<int, true>> $partners
@@ -131,7 +136,9 @@ final class Greedy
         $isConstrained = $this->feasible->isConstrained();
         $ties = [];
         $most = -1;
-        foreach ($isConstrained ? $this->feasible->allowed($row, $next) : range(0, $this->places->sizes[$next] - 1) as $value) {
+        foreach (
+            $isConstrained ? $this->feasible->allowed($row, $next) : range(0, $this->places->sizes[$next] - 1) as $value
+        ) {
             $with = $partners[$first[$next] + $value];
             $gain = 0;
             if ($with !== []) {
@@ -141,7 +148,12 @@ final class Greedy
                     }
                 }
             }
-            if ($gain < $most || ($isConstrained && ! $this->feasible->isFree($row + [$next => $value], $next) && ! $this->feasible->canFinish($row + [$next => $value]))) {
+            if (
+                $gain < $most
+                || ($isConstrained
+                    && ! $this->feasible->isFree($row + [$next => $value], $next)
+                    && ! $this->feasible->canFinish($row + [$next => $value]))
+            ) {
                 continue;
             }
             $ties = $gain > $most ? [$value] : [...$ties, $value];

@@ -36,9 +36,17 @@ final readonly class Model
             $places === [] || $combination === [] ? throw ModelException::emptyCombination($index) : null;
             $row = [];
             foreach ($combination as $name => $value) {
-                $parameter = $places[(string) $name] ?? throw ModelException::unknownParameter($index, (string) $name, $names);
+                $parameter
+                    = $places[(string) $name] ?? throw ModelException::unknownParameter($index, (string) $name, $names);
                 $position = array_search($value, array_values($parameters)[$parameter], true);
-                $row[$parameter] = $position === false ? throw ModelException::unknownValue($index, (string) $name, $value, array_values($parameters)[$parameter]) : (int) $position;
+                $row[$parameter] = $position === false
+                    ? throw ModelException::unknownValue(
+                        $index,
+                        (string) $name,
+                        $value,
+                        array_values($parameters)[$parameter],
+                    )
+                    : (int) $position;
             }
             ksort($row);
             $combinations[] = $row;

@@ -11,8 +11,11 @@ use StoneDrill\Core\Text;
 /** A model of parameters that means nothing. */
 final class ModelException extends DomainException
 {
-    private function __construct(public readonly string $pointer, public readonly Text $text, public readonly ?string $nearest = null)
-    {
+    private function __construct(
+        public readonly string $pointer,
+        public readonly Text $text,
+        public readonly ?string $nearest = null,
+    ) {
         parent::__construct("{$pointer} {$text->key}");
     }
 
@@ -29,12 +32,20 @@ final class ModelException extends DomainException
     /** @param list<string> $known */
     public static function unknownParameter(int $index, string $name, array $known): self
     {
-        return new self('/forbid/'.$index, Text::of('pairs.unknown', ['word' => $name, 'known' => $known]), Nearest::to($name, $known));
+        return new self(
+            '/forbid/'.$index,
+            Text::of('pairs.unknown', ['word' => $name, 'known' => $known]),
+            Nearest::to($name, $known),
+        );
     }
 
     /** @param list<string> $known */
     public static function unknownValue(int $index, string $name, string $value, array $known): self
     {
-        return new self('/forbid/'.$index.'/'.$name, Text::of('pairs.unknown', ['word' => $value, 'known' => $known]), Nearest::to($value, $known));
+        return new self(
+            '/forbid/'.$index.'/'.$name,
+            Text::of('pairs.unknown', ['word' => $value, 'known' => $known]),
+            Nearest::to($value, $known),
+        );
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Coverage\Pairs;
 
-/** The values of all parameters as places in one row of numbers, from 0: those of the first parameter, of the second, … */
+/**
+ * The values of all parameters as places in one row of numbers, from 0: those of the first parameter, of the second, …
+ */
 final readonly class Places
 {
     /** @var list<int> values of each parameter */
@@ -49,6 +51,10 @@ final readonly class Places
      */
     public function values(array $places): array
     {
-        return array_map(static fn (int $first, int $place): int => $place - $first, $this->first, array_values($places));
+        return array_map(
+            static fn (int $first, int $place): int => $place - $first,
+            $this->first,
+            array_values($places),
+        );
     }
 }

@@ -14,5 +14,11 @@ final readonly class Sample
      * @param int                         $atFirst    how many rows there were before they were made fewer
      * @param float                       $seconds    that all of it took
      */
-    public function __construct(public array $rows, public int $pairs, public int $infeasible, public int $atFirst, public float $seconds) {}
+    public function __construct(
+        public array $rows,
+        public int $pairs,
+        public int $infeasible,
+        public int $atFirst,
+        public float $seconds,
+    ) {}
 }

@@ -8,8 +8,9 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Few rows in which every feasible pair of values occurs: a greedy start, or rows made of one row where those are fewer, and
- * from there ever fewer, as long as the budget lasts. The same seed and the same budget in steps give the same rows.
+ * Few rows in which every feasible pair of values occurs: a greedy start, or rows made of one row where those are
+ * fewer, and from there ever fewer, as long as the budget lasts. The same seed and the same budget in steps give the
+ * same rows.
  */
 final readonly class Sampler
 {
@@ -35,9 +36,21 @@ final readonly class Sampler
         $greedy = new Greedy($this->places, $this->feasible, $this->random);
         $rows = $greedy->rows($wanted);
         $atFirst = count($rows);
-        $rows = (new Fewer($this->places, $this->feasible, $greedy, $this->random))->rows($this->made($rows), $wanted, $this->least($wanted), $budget, $began);
+        $rows = (new Fewer($this->places, $this->feasible, $greedy, $this->random))->rows(
+            $this->made($rows),
+            $wanted,
+            $this->least($wanted),
+            $budget,
+            $began,
+        );
 
-        return new Sample($this->words($rows), $this->model->pairs(), $this->model->pairs() - count($wanted), $atFirst, (hrtime(true) - $began) / 1e9);
+        return new Sample(
+            $this->words($rows),
+            $this->model->pairs(),
+            $this->model->pairs() - count($wanted),
+            $atFirst,
+            (hrtime(true) - $began) / 1e9,
+        );
     }
 
     /**
@@ -64,7 +77,8 @@ final readonly class Sampler
     {
         $counts = [];
         foreach (array_keys($wanted) as $pair) {
-            $of = $this->places->parameters[intdiv($pair, $this->places->all)] * count($this->places->sizes) + $this->places->parameters[$pair % $this->places->all];
+            $of = $this->places->parameters[intdiv($pair, $this->places->all)] * count($this->places->sizes)
+            + $this->places->parameters[$pair % $this->places->all];
             $counts[$of] = ($counts[$of] ?? 0) + 1;
         }
 
@@ -78,7 +92,14 @@ final readonly class Sampler
         $isConstrained = $this->feasible->isConstrained();
         foreach ($this->places->parameters as $place => $a) {
             foreach ($this->places->parameters as $other => $b) {
-                if ($b > $a && (! $isConstrained || $this->feasible->canFinish([$a => $place - $this->places->first[$a], $b => $other - $this->places->first[$b]]))) {
+                if (
+                    $b > $a
+                    && (! $isConstrained
+                        || $this->feasible->canFinish([
+                            $a => $place - $this->places->first[$a],
+                            $b => $other - $this->places->first[$b],
+                        ]))
+                ) {
                     $wanted[$place * $this->places->all + $other] = true;
                 }
             }

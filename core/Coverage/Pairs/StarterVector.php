@@ -7,9 +7,10 @@ namespace StoneDrill\Core\Coverage\Pairs;
 use Random\Randomizer;
 
 /**
- * Rows made of one row: it is turned round place by place, each time every value but the last is counted up modulo v − 1, and
- * one row of last values comes to them: k (v − 1) + 1 in all, for k parameters of up to v values (Meagher & Stevens 2005).
- * They meet every pair where, at each distance round the row, every difference occurs. All combinations must be possible.
+ * Rows made of one row: it is turned round place by place, each time every value but the last is counted up modulo v −
+ * 1, and one row of last values comes to them: k (v − 1) + 1 in all, for k parameters of up to v values (Meagher &
+ * Stevens 2005). They meet every pair where, at each distance round the row, every difference occurs. All combinations
+ * must be possible.
  */
 final readonly class StarterVector
 {
@@ -78,7 +79,8 @@ final readonly class StarterVector
     }
 
     /**
-     * How many differences do not occur at some distance. Half the distances are enough: the others are theirs turned round.
+     * How many differences do not occur at some distance. Half the distances are enough: the others are theirs turned
+     * round.
      *
      * @param array<int, int> $row the first value of it is the one that is not counted up
      */
@@ -110,7 +112,13 @@ final readonly class StarterVector
         for ($turn = 0; $turn < $this->length; $turn++) {
             for ($up = 0; $up < $this->modulus; $up++) {
                 // Where a parameter has fewer values, any does for those that it does not have.
-                $rows[] = array_map(fn (int $size, int $value): int => ($value === $this->modulus ? $value : ($value + $up) % $this->modulus) % $size, $this->sizes, $row);
+                $rows[] = array_map(
+                    fn (int $size, int $value): int => ($value === $this->modulus
+                        ? $value
+                        : ($value + $up) % $this->modulus) % $size,
+                    $this->sizes,
+                    $row,
+                );
             }
             $row = [...array_slice($row, 1), $row[0]];
         }

@@ -37,15 +37,24 @@ final readonly class AnswerSection
      * @param array<array-key, mixed> $ids     of the answers, those among them that could not be read
      * @param list<string>            $called  what a rank may be called in beats, in lower case
      */
-    public function __construct(private Kinds $kinds, private array $ranks, private array $attacks, private array $ids, private array $called, Vocabulary $vocabulary)
-    {
+    public function __construct(
+        private Kinds $kinds,
+        private array $ranks,
+        private array $attacks,
+        private array $ids,
+        private array $called,
+        Vocabulary $vocabulary,
+    ) {
         $this->parser = new Parser($vocabulary);
     }
 
     /** @return list<Answer> */
     public function read(Fields $file): array
     {
-        $known = ['id', 'title', 'label', 'attack', 'pattern', 'mirrored', 'rank', 'rank_youth', 'variant_of', 'short', 'doctrine', 'mistakes', 'waived', 'beats'];
+        $known = [
+            'id', 'title', 'label', 'attack', 'pattern', 'mirrored', 'rank', 'rank_youth', 'variant_of', 'short',
+            'doctrine', 'mistakes', 'waived', 'beats',
+        ];
         $answers = $of = [];
         foreach ($file->maps('answers', $known, Format::RENAMED) as $in) {
             $answer = $this->answer($in);
@@ -93,14 +102,24 @@ final readonly class AnswerSection
         $short = $this->short($in, $rank);
         $doctrine = $in->has('doctrine') ? $in->word('doctrine', Doctrine::class) : null;
         $youth = $in->has('rank_youth') ? $this->youth($in) : null;
-        $variantOf = $in->has('variant_of') ? $in->reference('variant_of', $this->ids, Text::of('file.answer-id')) : null;
+        $variantOf = $in->has('variant_of')
+            ? $in->reference('variant_of', $this->ids, Text::of('file.answer-id'))
+            : null;
         $waived = $this->waived($in);
         $beats = $this->beats($in, 'beats');
         $mistakes = $this->mistakes($in, $beats);
         $attack = $this->attacks[$attackId] ?? null;
 
         return $in->isSound() && $attack !== null && $beats !== null
-            ? new Answer($id, $title, $label, $attackId, Matching::of($attack, $listed, $mirrored), new Teaching($rank, $short, $doctrine, $mistakes, $waived, $youth, $variantOf), $beats)
+            ? new Answer(
+                $id,
+                $title,
+                $label,
+                $attackId,
+                Matching::of($attack, $listed, $mirrored),
+                new Teaching($rank, $short, $doctrine, $mistakes, $waived, $youth, $variantOf),
+                $beats,
+            )
             : null;
     }
 
@@ -118,7 +137,11 @@ final readonly class AnswerSection
             if ($pattern->raw($facet) === self::ANY) {
                 $listed[$facet] = null;
             } elseif ($pattern->raw($facet) === []) {
-                $pattern->report($facet, Text::of('file.empty-list'), Text::of('file.any-or-list', ['words' => $words]));
+                $pattern->report(
+                    $facet,
+                    Text::of('file.empty-list'),
+                    Text::of('file.any-or-list', ['words' => $words]),
+                );
             } else {
                 $listed[$facet] = $pattern->choices($facet, $words);
             }
@@ -147,7 +170,11 @@ final readonly class AnswerSection
     {
         $waived = [];
         foreach ($in->maps('waived', ['check', 'beat', 'reason']) as $waiver) {
-            $waived[] = new Waiver($waiver->word('check', CheckId::class), $waiver->has('beat') ? $waiver->text('beat', 20) : null, $waiver->text('reason', 2000));
+            $waived[] = new Waiver(
+                $waiver->word('check', CheckId::class),
+                $waiver->has('beat') ? $waiver->text('beat', 20) : null,
+                $waiver->text('reason', 2000),
+            );
         }
 
         return $waived;
@@ -155,7 +182,8 @@ final readonly class AnswerSection
 
     private function youth(Fields $in): string
     {
-        return $in->raw('rank_youth') === Teaching::NOT_FOR_YOUTH && ! array_key_exists(Teaching::NOT_FOR_YOUTH, $this->ranks)
+        return $in->raw('rank_youth') === Teaching::NOT_FOR_YOUTH
+            && ! array_key_exists(Teaching::NOT_FOR_YOUTH, $this->ranks)
             ? Teaching::NOT_FOR_YOUTH
             : $in->reference('rank_youth', $this->ranks, Text::of('file.rank-id-or-none'));
     }
@@ -176,7 +204,9 @@ final readonly class AnswerSection
             }
             $text = $mistake->text('text', 1000);
             $isShown = $mistake->has('at') || $mistake->has('instead');
-            $at = $isShown ? max(1, $mistake->whole('at', 1, $beats === null ? AnswerLimits::BEATS : count($beats->line))) : null;
+            $at = $isShown
+                ? max(1, $mistake->whole('at', 1, $beats === null ? AnswerLimits::BEATS : count($beats->line)))
+                : null;
             $instead = $isShown ? $this->beats($mistake, 'instead') : null;
             $mistakes[] = new Mistake($text, $at, $instead);
         }
@@ -200,7 +230,12 @@ final readonly class AnswerSection
             return null;
         }
         foreach (array_diff($beats->readings(), $this->called) as $unknown) {
-            $in->report($key, Text::of('file.reading-for', ['for' => $unknown]), Text::of('file.reading-known', ['words' => $this->called]), Nearest::to($unknown, $this->called));
+            $in->report(
+                $key,
+                Text::of('file.reading-for', ['for' => $unknown]),
+                Text::of('file.reading-known', ['words' => $this->called]),
+                Nearest::to($unknown, $this->called),
+            );
         }
 
         return $beats;

@@ -33,7 +33,19 @@ final readonly class AttackSection
     public function read(Fields $file): array
     {
         $facets = array_map(static fn (Facet $facet): string => $facet->value, Facet::cases());
-        $known = ['id', 'title', 'kind', ...$facets, 'needed_by', 'needed_by_youth', 'prevalence', 'critical', 'recoil', 'notes', 'cautions'];
+        $known = [
+            'id',
+            'title',
+            'kind',
+            ...$facets,
+            'needed_by',
+            'needed_by_youth',
+            'prevalence',
+            'critical',
+            'recoil',
+            'notes',
+            'cautions',
+        ];
         $attacks = [];
         foreach ($file->maps('attacks', $known) as $in) {
             $attack = $this->attack($in);
@@ -62,7 +74,15 @@ final readonly class AttackSection
         }
 
         return $in->isSound() && $facets !== null
-            ? new Attack($id, $title, $this->kinds->get($kind), $facets, new Need($neededBy, $neededByYouth, $critical), $prevalence, $briefing)
+            ? new Attack(
+                $id,
+                $title,
+                $this->kinds->get($kind),
+                $facets,
+                new Need($neededBy, $neededByYouth, $critical),
+                $prevalence,
+                $briefing,
+            )
             : null;
     }
 
@@ -74,8 +94,18 @@ final readonly class AttackSection
         if ($near === null) {
             return $in->choice('kind', $this->kinds->ids());
         }
-        $family = array_filter($this->kinds->all(), fn (Kind $kind): bool => $kind->family === $this->kinds->get($near)->family);
-        $in->report('kind', Text::of('file.word', ['word' => $value]), Text::of('file.one-of', ['words' => array_values(array_map(static fn (Kind $kind): string => $kind->id, $family))]), $near);
+        $family = array_filter(
+            $this->kinds->all(),
+            fn (Kind $kind): bool => $kind->family === $this->kinds->get($near)->family,
+        );
+        $in->report(
+            'kind',
+            Text::of('file.word', ['word' => $value]),
+            Text::of('file.one-of', [
+                'words' => array_values(array_map(static fn (Kind $kind): string => $kind->id, $family)),
+            ]),
+            $near,
+        );
 
         return '';
     }
@@ -95,7 +125,14 @@ final readonly class AttackSection
     private function refuseInfeasible(Fields $in, Kind $kind, Facets $facets): void
     {
         foreach ($this->feasibility->refusals($kind, $facets) as $refusal) {
-            $in->report($refusal->facet->value, Text::of('file.word', ['word' => $refusal->value]), Text::of('file.feasible', ['kind' => $kind->id, 'allowed' => $refusal->allowed === [] ? Text::of('file.nothing') : $refusal->allowed]));
+            $in->report(
+                $refusal->facet->value,
+                Text::of('file.word', ['word' => $refusal->value]),
+                Text::of('file.feasible', [
+                    'kind' => $kind->id,
+                    'allowed' => $refusal->allowed === [] ? Text::of('file.nothing') : $refusal->allowed,
+                ]),
+            );
         }
     }
 

@@ -28,7 +28,12 @@ final readonly class ClassSection
     {
         $answers = array_map(strval(...), array_keys($this->answers));
         $classes = [];
-        foreach ($file->maps('classes', ['id', 'at', 'minutes', 'place', 'places', 'instructors', 'expected', 'present', 'blocks', 'cancelled', 'teach', 'skip', 'all_sizes', 'steps_in']) as $in) {
+        foreach (
+            $file->maps('classes', [
+                'id', 'at', 'minutes', 'place', 'places', 'instructors', 'expected', 'present', 'blocks', 'cancelled',
+                'teach', 'skip', 'all_sizes', 'steps_in',
+            ]) as $in
+        ) {
             $expected = $in->map('expected', ['ranks']);
             $class = new PlannedClass(
                 $in->id(),
@@ -38,7 +43,12 @@ final readonly class ClassSection
                     $this->blocks($in) ?: Timetable::usual(),
                     $in->wholeOr('places', PlannedClass::PLACES, 1, PlannedClass::MAX_PLACES),
                     $in->wholeOr('instructors', 1, 1, PlannedClass::MAX_INSTRUCTORS),
-                    new ClassWishes($in->choices('teach', $answers), $in->choices('skip', $answers), $in->truth('all_sizes', false), $in->truth('steps_in', false)),
+                    new ClassWishes(
+                        $in->choices('teach', $answers),
+                        $in->choices('skip', $answers),
+                        $in->truth('all_sizes', false),
+                        $in->truth('steps_in', false),
+                    ),
                 ),
                 $in->textOr('place', '', 200),
                 $expected->choices('ranks', array_map(strval(...), array_keys($this->ranks))),
@@ -58,7 +68,11 @@ final readonly class ClassSection
     {
         $blocks = [];
         foreach ($class->maps('blocks', ['kind', 'minutes', 'locked']) as $place => $in) {
-            $block = new Block($in->word('kind', BlockKind::class), $in->wholeOr('minutes', 0, 0, ClassFacts::MAX_MINUTES), $in->truth('locked', false));
+            $block = new Block(
+                $in->word('kind', BlockKind::class),
+                $in->wholeOr('minutes', 0, 0, ClassFacts::MAX_MINUTES),
+                $in->truth('locked', false),
+            );
             if ($in->isSound() && $place < self::MAX_BLOCKS) {
                 $blocks[] = $block;
             }

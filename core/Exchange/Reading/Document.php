@@ -19,11 +19,16 @@ final readonly class Document
     /** Bytes of a file. */
     public const MAX_BYTES = 64_000_000;
 
-    /** Values of a YAML file, for each of which its reader needs some 100 bytes and ten microseconds, and of a JSON file. */
+    /**
+     * Values of a YAML file, for each of which its reader needs some 100 bytes and ten microseconds, and of a JSON
+     * file.
+     */
     private const MAX_YAML_VALUES = 4_000_000;
     private const MAX_JSON_VALUES = 6_000_000;
 
-    /** The reader of YAML copies every line once for each level that it stands at: spaces before lines, and the lines. */
+    /**
+     * The reader of YAML copies every line once for each level that it stands at: spaces before lines, and the lines.
+     */
     private const MAX_INDENTATION = 3_000_000;
 
     /** Lists and maps of a JSON file, each of which takes some 400 bytes. */
@@ -39,14 +44,20 @@ final readonly class Document
     public static function decode(string $text, Format $format): array
     {
         if (strlen($text) > self::MAX_BYTES) {
-            throw UnreadableCatalogue::because(Text::of('file.megabytes', ['size' => number_format(strlen($text) / 1e6, 1)]), Text::of('file.max-megabytes', ['max' => intdiv(self::MAX_BYTES, 1_000_000)]));
+            throw UnreadableCatalogue::because(
+                Text::of('file.megabytes', ['size' => number_format(strlen($text) / 1e6, 1)]),
+                Text::of('file.max-megabytes', ['max' => intdiv(self::MAX_BYTES, 1_000_000)]),
+            );
         }
         if (! mb_check_encoding($text, 'UTF-8')) {
             throw UnreadableCatalogue::because(Text::of('notation.not-utf8'), Text::of('notation.utf8'));
         }
         $document = $format === Format::Json ? self::json($text) : self::yaml($text);
         if (! is_array($document) || ($document !== [] && array_is_list($document))) {
-            throw UnreadableCatalogue::because(Fields::describe($document), Text::of('file.map-with-format', ['format' => Format::VERSION]));
+            throw UnreadableCatalogue::because(
+                Fields::describe($document),
+                Text::of('file.map-with-format', ['format' => Format::VERSION]),
+            );
         }
         self::boundNodes($document, strlen($text));
 
@@ -61,7 +72,11 @@ final readonly class Document
         try {
             return json_decode($text, true, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
         } catch (JsonException $error) {
-            throw UnreadableCatalogue::because(Text::of('file.not-json', ['error' => lcfirst($error->getMessage())]), Text::of('file.json'), self::lineOfError($text));
+            throw UnreadableCatalogue::because(
+                Text::of('file.not-json', ['error' => lcfirst($error->getMessage())]),
+                Text::of('file.json'),
+                self::lineOfError($text),
+            );
         }
     }
 
@@ -80,12 +95,30 @@ final readonly class Document
     private static function yaml(string $text): mixed
     {
         self::boundDepth($text);
-        self::bound(substr_count($text, "\n") + substr_count($text, ',') + substr_count($text, '- ') + substr_count($text, ': '), self::MAX_YAML_VALUES, 'file.values', 'file.save-as-json');
+        self::bound(
+            substr_count($text, "\n")
+                + substr_count($text, ',')
+                + substr_count($text, '- ')
+                + substr_count($text, ': '),
+            self::MAX_YAML_VALUES,
+            'file.values',
+            'file.save-as-json',
+        );
         self::bound(self::indentation($text), self::MAX_INDENTATION, 'file.lines-and-spaces', 'file.indent-less');
-        self::bound((int) preg_match_all('/(?:^|[\s\[{,:-])[&*][^\s,\]}]/', $text), self::MAX_ALIASES, 'file.anchors', 'file.write-out');
+        self::bound(
+            (int) preg_match_all('/(?:^|[\s\[{,:-])[&*][^\s,\]}]/', $text),
+            self::MAX_ALIASES,
+            'file.anchors',
+            'file.write-out',
+        );
         $key = FlowKeys::unquoted($text);
         if ($key !== null) {
-            throw UnreadableCatalogue::because(Text::of('file.word', ['word' => $key[0].':']), Text::of('file.quoted-key', ['key' => $key[0]]), $key[1], $key[2]);
+            throw UnreadableCatalogue::because(
+                Text::of('file.word', ['word' => $key[0].':']),
+                Text::of('file.quoted-key', ['key' => $key[0]]),
+                $key[1],
+                $key[2],
+            );
         }
         try {
             return Yaml::parse($text, Yaml::PARSE_DATETIME | Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
@@ -93,14 +126,22 @@ final readonly class Document
             $line = $error->getParsedLine();
             $error->setParsedLine(-1);
 
-            throw UnreadableCatalogue::because(Text::of('file.not-yaml', ['error' => lcfirst(rtrim($error->getMessage(), '.'))]), Text::of('file.yaml'), $line > 0 ? $line : null);
+            throw UnreadableCatalogue::because(
+                Text::of('file.not-yaml', ['error' => lcfirst(rtrim($error->getMessage(), '.'))]),
+                Text::of('file.yaml'),
+                $line > 0 ? $line : null,
+            );
         }
     }
 
     private static function indentation(string $text): int
     {
         $sum = 0;
-        for ($at = 0; $at !== false && $at < strlen($text); $at = ($end = strpos($text, "\n", $at)) === false ? false : $end + 1) {
+        for (
+            $at = 0;
+            $at !== false && $at < strlen($text);
+            $at = ($end = strpos($text, "\n", $at)) === false ? false : $end + 1
+        ) {
             $sum += 1 + strspn($text, ' ', $at);
         }
 
@@ -127,8 +168,15 @@ final readonly class Document
             $depth = max(0, $depth + ($bracket === '[' || $bracket === '{' ? 1 : -1));
             $deepest = max($deepest, $depth);
         }
-        if ($deepest > 4 * self::MAX_DEPTH || preg_match(sprintf('/^ *(?:- +){%d}/m', self::MAX_DEPTH), $text) === 1 || preg_match('/^(?: {240}|\t{60})/m', $text) === 1) {
-            throw UnreadableCatalogue::because(Text::of('file.deep'), Text::of('file.max-levels', ['max' => self::MAX_DEPTH]));
+        if (
+            $deepest > 4 * self::MAX_DEPTH
+            || preg_match(sprintf('/^ *(?:- +){%d}/m', self::MAX_DEPTH), $text) === 1
+            || preg_match('/^(?: {240}|\t{60})/m', $text) === 1
+        ) {
+            throw UnreadableCatalogue::because(
+                Text::of('file.deep'),
+                Text::of('file.max-levels', ['max' => self::MAX_DEPTH]),
+            );
         }
     }
 

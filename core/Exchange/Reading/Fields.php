@@ -31,8 +31,13 @@ final readonly class Fields
      * @param list<string>            $known   keys that may stand here
      * @param array<string, string>   $renamed what keys of older files are called now
      */
-    public function __construct(array $values, public string $pointer, private Problems $problems, array $known, array $renamed = [])
-    {
+    public function __construct(
+        array $values,
+        public string $pointer,
+        private Problems $problems,
+        array $known,
+        array $renamed = [],
+    ) {
         foreach ($renamed as $old => $now) {
             if (array_key_exists($old, $values) && ! array_key_exists($now, $values)) {
                 $values[$now] = $values[$old];
@@ -43,7 +48,12 @@ final readonly class Fields
         $this->values = $values;
         $this->before = $problems->count();
         foreach (array_diff(array_keys($values), $known) as $key) {
-            $this->report(strtr((string) $key, ['~' => '~0', '/' => '~1']), Text::of('file.unknown-key', ['key' => (string) $key]), Text::of('file.one-of', ['words' => $known]), Nearest::to((string) $key, $known));
+            $this->report(
+                strtr((string) $key, ['~' => '~0', '/' => '~1']),
+                Text::of('file.unknown-key', ['key' => (string) $key]),
+                Text::of('file.one-of', ['words' => $known]),
+                Nearest::to((string) $key, $known),
+            );
         }
     }
 
@@ -84,7 +94,11 @@ final readonly class Fields
             return $default;
         }
         if (mb_strlen($value) > $longest) {
-            $this->report($key, Text::of('file.letters', ['count' => mb_strlen($value)]), Text::of('file.at-most', ['max' => $longest]));
+            $this->report(
+                $key,
+                Text::of('file.letters', ['count' => mb_strlen($value)]),
+                Text::of('file.at-most', ['max' => $longest]),
+            );
         }
 
         return $value;
@@ -118,7 +132,12 @@ final readonly class Fields
     {
         $id = $this->text($key, 120);
         if ($id !== '' && ! array_key_exists($id, $known)) {
-            $this->report($key, Text::of('file.word', ['word' => $id]), $what, Nearest::to($id, array_map('strval', array_keys($known))));
+            $this->report(
+                $key,
+                Text::of('file.word', ['word' => $id]),
+                $what,
+                Nearest::to($id, array_map('strval', array_keys($known))),
+            );
         }
 
         return $id;
@@ -135,7 +154,9 @@ final readonly class Fields
             return $default;
         }
         // To JSON, 2.0 is a whole number too.
-        $value = is_float($this->values[$key]) && floor($this->values[$key]) === $this->values[$key] && abs($this->values[$key]) < 1e15
+        $value = is_float($this->values[$key])
+        && floor($this->values[$key]) === $this->values[$key]
+        && abs($this->values[$key]) < 1e15
             ? (int) $this->values[$key]
             : $this->values[$key];
         if (! is_int($value) || $value < $min || $value > $max) {
@@ -195,7 +216,7 @@ final readonly class Fields
             return $default;
         }
 
-        return $enum::tryFrom($this->choice($key, $words)) ?? $default ?? $enum::cases()[0];
+        return $enum::tryFrom($this->choice($key, $words)) ?? ($default ?? $enum::cases()[0]);
     }
 
     /**
@@ -211,7 +232,12 @@ final readonly class Fields
         $value = $this->values[$key];
         $value = is_int($value) ? (string) $value : $value;
         if (! is_string($value) || ! in_array($value, $words, true)) {
-            $this->report($key, self::describe($value), Text::of('file.one-of', ['words' => $words]), is_string($value) ? Nearest::to($value, $words) : null);
+            $this->report(
+                $key,
+                self::describe($value),
+                Text::of('file.one-of', ['words' => $words]),
+                is_string($value) ? Nearest::to($value, $words) : null,
+            );
 
             return '';
         }
@@ -232,7 +258,12 @@ final readonly class Fields
         foreach ($this->listOr($key) as $index => $value) {
             $value = is_int($value) ? (string) $value : $value;
             if (! is_string($value) || ! in_array($value, $words, true)) {
-                $this->report($key.'/'.$index, self::describe($value), Text::of('file.one-of', ['words' => $words]), is_string($value) ? Nearest::to($value, $words) : null);
+                $this->report(
+                    $key.'/'.$index,
+                    self::describe($value),
+                    Text::of('file.one-of', ['words' => $words]),
+                    is_string($value) ? Nearest::to($value, $words) : null,
+                );
             } elseif (in_array($value, $chosen, true)) {
                 $this->report($key.'/'.$index, Text::of('file.again', ['word' => $value]), Text::of('file.once'));
             } else {
@@ -283,7 +314,10 @@ final readonly class Fields
             return DateTimeImmutable::createFromInterface($value);
         }
         try {
-            if (is_string($value) && preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/D', $value) === 1) {
+            if (
+                is_string($value)
+                && preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/D', $value) === 1
+            ) {
                 return new DateTimeImmutable($value);
             }
         } catch (Exception) {
@@ -373,7 +407,11 @@ final readonly class Fields
             } elseif (is_array($value) && $value !== [] && ! array_is_list($value)) {
                 yield $index => new self($value, $this->at($key).'/'.$index, $this->problems, $known);
             } else {
-                $this->report($key.'/'.$index, self::describe($value), Text::of('file.text-or-map', ['words' => $known]));
+                $this->report(
+                    $key.'/'.$index,
+                    self::describe($value),
+                    Text::of('file.text-or-map', ['words' => $known]),
+                );
             }
         }
     }
@@ -405,8 +443,14 @@ final readonly class Fields
         $this->report($key, self::describe($this->values[$key] ?? null), $expected);
     }
 
-    public function report(string $key, Text $found, Text $expected, ?string $nearest = null, ?int $line = null, ?int $column = null): void
-    {
+    public function report(
+        string $key,
+        Text $found,
+        Text $expected,
+        ?string $nearest = null,
+        ?int $line = null,
+        ?int $column = null,
+    ): void {
         $this->problems->add(new Problem($this->at($key), $found, $expected, $nearest, $line, $column));
     }
 

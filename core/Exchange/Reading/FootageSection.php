@@ -22,12 +22,18 @@ final readonly class FootageSection
     public function footage(Fields $file): array
     {
         $footage = [];
-        foreach ($file->maps('footage', ['file', 'attack', 'answer', 'basic', 'form', 'mistake', 'caption', 'beats_at', 'shows']) as $in) {
+        foreach (
+            $file->maps('footage', [
+                'file', 'attack', 'answer', 'basic', 'form', 'mistake', 'caption', 'beats_at', 'shows',
+            ]) as $in
+        ) {
             $of = self::of($in);
             $one = new Footage(
                 self::file($in),
                 $of,
-                $in->has($of->value) ? $in->reference($of->value, $this->known[$of->value] ?? [], Text::of("file.{$of->value}-id")) : '',
+                $in->has($of->value)
+                    ? $in->reference($of->value, $this->known[$of->value] ?? [], Text::of("file.{$of->value}-id"))
+                    : '',
                 $in->textOr('mistake', '', Footage::MISTAKE),
                 $in->textOr('caption', '', Footage::LETTERS),
                 self::beats($in),
@@ -54,12 +60,19 @@ final readonly class FootageSection
 
     private static function of(Fields $in): FootageOf
     {
-        $named = array_values(array_filter(FootageOf::cases(), static fn (FootageOf $of): bool => $in->has($of->value)));
+        $named = array_values(
+            array_filter(FootageOf::cases(), static fn (FootageOf $of): bool => $in->has($of->value)),
+        );
         if (count($named) !== 1) {
-            $in->refuse(($named[1] ?? FootageOf::Attack)->value, Text::of('file.one-of-these', ['words' => array_column(FootageOf::cases(), 'value')]));
+            $in->refuse(
+                ($named[1] ?? FootageOf::Attack)->value,
+                Text::of('file.one-of-these', ['words' => array_column(FootageOf::cases(), 'value')]),
+            );
         }
         $of = $named[0] ?? FootageOf::Attack;
-        foreach (['mistake' => [FootageOf::Answer, FootageOf::Basic], 'beats_at' => [FootageOf::Answer]] as $key => $those) {
+        foreach (
+            ['mistake' => [FootageOf::Answer, FootageOf::Basic], 'beats_at' => [FootageOf::Answer]] as $key => $those
+        ) {
             if ($in->has($key) && ! in_array($of, $those, true)) {
                 $in->refuse($key, Text::of('file.not-of', ['word' => $of->value]));
             }

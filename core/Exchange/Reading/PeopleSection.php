@@ -27,7 +27,12 @@ final readonly class PeopleSection
      * @param array<array-key, mixed> $attacks by id
      * @param array<array-key, mixed> $answers by id
      */
-    public function __construct(private array $ranks, private array $attacks, private array $answers, private Ladder $ladder) {}
+    public function __construct(
+        private array $ranks,
+        private array $attacks,
+        private array $answers,
+        private Ladder $ladder,
+    ) {}
 
     /** @return list<Student> */
     public function students(Fields $file): array
@@ -80,7 +85,10 @@ final readonly class PeopleSection
      */
     public function reps(Fields $file, array $students, array $classes, array $ids): array
     {
-        $known = ['id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds', 'stressor', 'source', 'replaces', 'reason', 'attacker', 'class', 'rules', 'attacked_by'];
+        $known = [
+            'id', 'student', 'attack', 'side', 'rung', 'outcome', 'at', 'answer', 'mistakes', 'touched', 'seconds',
+            'stressor', 'source', 'replaces', 'reason', 'attacker', 'class', 'rules', 'attacked_by',
+        ];
         $reps = $replaced = $corrections = [];
         foreach ($file->maps('reps', $known, Format::RENAMED) as $index => $in) {
             $rep = new Rep(
@@ -140,21 +148,47 @@ final readonly class PeopleSection
         if ($corrections === []) {
             return;
         }
-        $concerned = array_column(array_filter($reps, static fn (Rep $rep): bool => isset($corrections[$rep->id]) || isset($replaced[$rep->id])), null, 'id');
+        $concerned = array_column(
+            array_filter(
+                $reps,
+                static fn (Rep $rep): bool => isset($corrections[$rep->id]) || isset($replaced[$rep->id]),
+            ),
+            null,
+            'id',
+        );
         $leadsBack = [];
         foreach ($corrections as $id => $place) {
             $rep = $concerned[$id];
             $original = $concerned[$rep->details->replaces ?? ''] ?? null;
-            if ($original !== null && [$rep->student, $rep->attack, $rep->side] !== [$original->student, $original->attack, $original->side]) {
-                $file->report("reps/{$place}/replaces", Text::of('file.other-try', ['rep' => (string) $rep->details->replaces]), Text::of('file.same-try'));
+            if (
+                $original !== null
+                && [$rep->student, $rep->attack, $rep->side] !== [
+                    $original->student,
+                    $original->attack,
+                    $original->side,
+                ]
+            ) {
+                $file->report(
+                    "reps/{$place}/replaces",
+                    Text::of('file.other-try', ['rep' => (string) $rep->details->replaces]),
+                    Text::of('file.same-try'),
+                );
             }
             $chain = [];
-            for ($at = $id; isset($concerned[$at]) && ! isset($chain[$at]) && ! isset($leadsBack[$at]); $at = $concerned[$at]->details->replaces ?? '') {
+            for (
+                $at = $id;
+                isset($concerned[$at]) && ! isset($chain[$at]) && ! isset($leadsBack[$at]);
+                $at = $concerned[$at]->details->replaces ?? ''
+            ) {
                 $chain[$at] = false;
             }
             $isCircle = isset($chain[$at]) || ($leadsBack[$at] ?? false);
             if (isset($chain[$at])) {
-                $file->report("reps/{$place}/replaces", Text::of('file.circle', ['rep' => (string) $rep->details->replaces]), Text::of('file.no-circle'));
+                $file->report(
+                    "reps/{$place}/replaces",
+                    Text::of('file.circle', ['rep' => (string) $rep->details->replaces]),
+                    Text::of('file.no-circle'),
+                );
             }
             $leadsBack += array_fill_keys(array_keys($chain), $isCircle);
         }

@@ -37,7 +37,11 @@ final class Problems
     /** @return list<Text> what was read otherwise than it is written, each key once */
     public function notices(): array
     {
-        return array_map(static fn (string $old, string $now): Text => Text::of('file.renamed', ['old' => $old, 'now' => $now]), array_keys($this->notices), array_values($this->notices));
+        return array_map(
+            static fn (string $old, string $now): Text => Text::of('file.renamed', ['old' => $old, 'now' => $now]),
+            array_keys($this->notices),
+            array_values($this->notices),
+        );
     }
 
     public function count(): int

@@ -45,7 +45,10 @@ final readonly class SchoolSection
     /** @param array<array-key, mixed> $ranks by id */
     public function school(array $ranks): School
     {
-        $in = $this->file->map('school', ['name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'tolerance', 'reaction', 'hole_factors', 'policy', 'aliases', 'words', 'scope', 'zone']);
+        $in = $this->file->map('school', [
+            'name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'tolerance', 'reaction', 'hole_factors',
+            'policy', 'aliases', 'words', 'scope', 'zone',
+        ]);
         $sizes = $this->sizes();
 
         return new School(
@@ -53,12 +56,26 @@ final readonly class SchoolSection
             $in->word('doctrine', Doctrine::class),
             new ProofStandard(
                 $in->numberOr('share', ProofStandard::SHARE, 0.01, 1) ?? ProofStandard::SHARE,
-                $in->numberOr('half_life', ProofStandard::HALF_LIFE, ProofStandard::MIN_HALF_LIFE, ProofStandard::MAX_HALF_LIFE) ?? ProofStandard::HALF_LIFE,
+                $in->numberOr(
+                    'half_life',
+                    ProofStandard::HALF_LIFE,
+                    ProofStandard::MIN_HALF_LIFE,
+                    ProofStandard::MAX_HALF_LIFE,
+                ) ?? ProofStandard::HALF_LIFE,
             ),
             $this->holeFactors($in),
             $in->has('policy') ? $this->policy($in, $ranks) : null,
-            new Statures($in->has('typical') ? $in->reference('typical', $sizes, Text::of('file.size')) : Statures::TYPICAL, $sizes),
-            new Conventions($in->word('bearings', BearingStyle::class, BearingStyle::Clock), $this->aliases($in), $this->zone($in), $this->nouns($in), $this->scope($in)),
+            new Statures(
+                $in->has('typical') ? $in->reference('typical', $sizes, Text::of('file.size')) : Statures::TYPICAL,
+                $sizes,
+            ),
+            new Conventions(
+                $in->word('bearings', BearingStyle::class, BearingStyle::Clock),
+                $this->aliases($in),
+                $this->zone($in),
+                $this->nouns($in),
+                $this->scope($in),
+            ),
             $in->numberOr('tolerance', School::TOLERANCE, 0, School::MAX_TOLERANCE) ?? School::TOLERANCE,
             $this->reaction($in),
         );
@@ -71,7 +88,10 @@ final readonly class SchoolSection
         }
         $of = $in->map('reaction', ['base', 'per_bit']);
 
-        return new Reaction($of->numberOr('base', Reaction::BASE, 0, Reaction::MAX_BASE) ?? Reaction::BASE, $of->numberOr('per_bit', Reaction::PER_BIT, 0, Reaction::MAX_PER_BIT) ?? Reaction::PER_BIT);
+        return new Reaction(
+            $of->numberOr('base', Reaction::BASE, 0, Reaction::MAX_BASE) ?? Reaction::BASE,
+            $of->numberOr('per_bit', Reaction::PER_BIT, 0, Reaction::MAX_PER_BIT) ?? Reaction::PER_BIT,
+        );
     }
 
     private function zone(Fields $in): string
@@ -79,7 +99,12 @@ final readonly class SchoolSection
         $zone = $in->has('zone') ? $in->text('zone', 64) : Conventions::ZONE;
         $known = DateTimeZone::listIdentifiers();
         if ($zone !== '' && ! in_array($zone, $known, true)) {
-            $in->report('zone', Text::of('file.word', ['word' => $zone]), Text::of('file.zone'), Nearest::to($zone, $known));
+            $in->report(
+                'zone',
+                Text::of('file.word', ['word' => $zone]),
+                Text::of('file.zone'),
+                Nearest::to($zone, $known),
+            );
 
             return Conventions::ZONE;
         }
@@ -91,14 +116,26 @@ final readonly class SchoolSection
     public function kinds(): array
     {
         $kinds = [];
-        foreach ($this->file->maps('kinds', ['id', 'name', 'family', 'attacker_busy', 'defender_held', 'hand', 'bearing', 'start', 'cautions'], Format::RENAMED) as $in) {
+        foreach (
+            $this->file->maps(
+                'kinds',
+                ['id', 'name', 'family', 'attacker_busy', 'defender_held', 'hand', 'bearing', 'start', 'cautions'],
+                Format::RENAMED,
+            ) as $in
+        ) {
             $name = $in->text('name');
             $kind = new Kind(
                 $in->id(),
                 $in->word('family', Family::class),
                 $in->word('start', Start::class),
-                array_map(AttackerLimb::from(...), $in->choices('attacker_busy', array_column(AttackerLimb::cases(), 'value'))),
-                array_map(DefenderHold::from(...), $in->choices('defender_held', array_column(DefenderHold::cases(), 'value'))),
+                array_map(
+                    AttackerLimb::from(...),
+                    $in->choices('attacker_busy', array_column(AttackerLimb::cases(), 'value')),
+                ),
+                array_map(
+                    DefenderHold::from(...),
+                    $in->choices('defender_held', array_column(DefenderHold::cases(), 'value')),
+                ),
                 array_map(Hand::from(...), $in->choices('hand', array_column(Hand::cases(), 'value'))),
                 array_map('intval', $in->choices('bearing', array_map('strval', range(1, 12)))),
                 new KindWords($name, $in->texts('cautions')),
@@ -121,13 +158,22 @@ final readonly class SchoolSection
     {
         $count = count($this->file->listOr('ranks'));
         if ($count > self::MAX_RANKS) {
-            $this->file->report('ranks', Text::of('file.ranks', ['count' => number_format($count)]), Text::of('file.at-most', ['max' => self::MAX_RANKS]));
+            $this->file->report(
+                'ranks',
+                Text::of('file.ranks', ['count' => number_format($count)]),
+                Text::of('file.at-most', ['max' => self::MAX_RANKS]),
+            );
 
             return [];
         }
         $ranks = [];
         foreach ($this->file->maps('ranks', ['id', 'name', 'max_beats', 'goal_rung']) as $in) {
-            $rank = new Rank($in->id(), $in->text('name'), $in->whole('max_beats', 1, 99), $in->whole('goal_rung', 1, 99));
+            $rank = new Rank(
+                $in->id(),
+                $in->text('name'),
+                $in->whole('max_beats', 1, 99),
+                $in->whole('goal_rung', 1, 99),
+            );
             if ($in->isSound() && ! $ladder->has($rank->goalRung)) {
                 $in->refuse('goal_rung', Text::of('file.rung', ['rungs' => array_map(strval(...), $ladder->ids())]));
             }
@@ -143,7 +189,11 @@ final readonly class SchoolSection
     {
         $rungs = [];
         $last = 0;
-        foreach ($this->file->maps('rungs', ['id', 'name', 'pace', 'attack_told', 'moment_told', 'resistance', 'follow_ups', 'stressors']) as $in) {
+        foreach (
+            $this->file->maps('rungs', [
+                'id', 'name', 'pace', 'attack_told', 'moment_told', 'resistance', 'follow_ups', 'stressors',
+            ]) as $in
+        ) {
             $rung = new Rung(
                 $in->whole('id', 1, 99),
                 $in->text('name'),
@@ -161,7 +211,11 @@ final readonly class SchoolSection
             $rungs[] = $rung;
         }
         if (count($rungs) > Ladder::MAX_RUNGS) {
-            $this->file->report('rungs', Text::of('file.rungs', ['count' => count($rungs)]), Text::of('file.at-most', ['max' => Ladder::MAX_RUNGS]));
+            $this->file->report(
+                'rungs',
+                Text::of('file.rungs', ['count' => count($rungs)]),
+                Text::of('file.at-most', ['max' => Ladder::MAX_RUNGS]),
+            );
         }
 
         return $rungs === [] ? Ladder::builtIn() : new Ladder($rungs);
@@ -179,7 +233,10 @@ final readonly class SchoolSection
     /** @return array<string, float> */
     private function sizes(): array
     {
-        $in = $this->file->map('sizes', array_map('strval', array_keys([...Statures::BUILT_IN, ...$this->file->entries('sizes')])));
+        $in = $this->file->map(
+            'sizes',
+            array_map('strval', array_keys([...Statures::BUILT_IN, ...$this->file->entries('sizes')])),
+        );
         $sizes = Statures::BUILT_IN;
         foreach (array_keys([...$sizes, ...$this->file->entries('sizes')]) as $name) {
             $sizes[$name] = $in->numberOr((string) $name, $sizes[$name] ?? null, 0.8, 2.4) ?? 1.68;
@@ -275,7 +332,11 @@ final readonly class SchoolSection
         try {
             Vocabulary::standard()->withAliases($aliases);
         } catch (VocabularyException $error) {
-            $in->report(rtrim($error->group.'/'.$error->alias, '/'), Text::of('file.bad-alias'), Text::of('file.another-alias', ['why' => $error->text]));
+            $in->report(
+                rtrim($error->group.'/'.$error->alias, '/'),
+                Text::of('file.bad-alias'),
+                Text::of('file.another-alias', ['why' => $error->text]),
+            );
 
             return [];
         }

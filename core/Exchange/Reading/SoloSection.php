@@ -34,7 +34,11 @@ final readonly class SoloSection
     public function basics(Fields $file): array
     {
         $basics = [];
-        foreach ($file->maps('basics', ['id', 'name', 'kind', 'word', 'rank', 'side', 'surface', 'points', 'mistakes', 'feet']) as $in) {
+        foreach (
+            $file->maps('basics', [
+                'id', 'name', 'kind', 'word', 'rank', 'side', 'surface', 'points', 'mistakes', 'feet',
+            ]) as $in
+        ) {
             $basic = new Basic(
                 $in->id(),
                 $in->text('name', SoloLimits::LETTERS),
@@ -60,7 +64,12 @@ final readonly class SoloSection
     {
         $forms = [];
         foreach ($file->maps('forms', ['id', 'title', 'rank', 'beats']) as $in) {
-            [$id, $title, $rank, $text] = [$in->id(), $in->text('title', SoloLimits::LETTERS), $in->reference('rank', $this->ranks, Text::of('file.rank-id')), $in->text('beats', 2 * AnswerLimits::BYTES)];
+            [$id, $title, $rank, $text] = [
+                $in->id(),
+                $in->text('title', SoloLimits::LETTERS),
+                $in->reference('rank', $this->ranks, Text::of('file.rank-id')),
+                $in->text('beats', 2 * AnswerLimits::BYTES),
+            ];
             $form = $in->isSound() ? $this->form($in, $id, $title, $rank, $text) : null;
             if ($form !== null) {
                 $forms[] = $form;
@@ -81,7 +90,15 @@ final readonly class SoloSection
         $marks = [];
         foreach ($file->maps('marks', ['student', 'basic', 'form', 'mark', 'at', 'mistakes', 'beats']) as $in) {
             [$student, $basic, $form] = $this->whoAndWhat($in, $basics, $forms);
-            $mark = new SoloMark($student, $basic, $form, $in->word('mark', Mark::class), $in->moment('at'), self::lines($in, 'mistakes'), self::beats($in));
+            $mark = new SoloMark(
+                $student,
+                $basic,
+                $form,
+                $in->word('mark', Mark::class),
+                $in->moment('at'),
+                self::lines($in, 'mistakes'),
+                self::beats($in),
+            );
             if ($in->isSound()) {
                 $marks[] = $mark;
             }
@@ -142,11 +159,19 @@ final readonly class SoloSection
         $lines = $in->texts($key);
         foreach ($lines as $place => $line) {
             if (mb_strlen($line) > SoloLimits::LETTERS) {
-                $in->report("{$key}/{$place}", Text::of('file.letters', ['count' => mb_strlen($line)]), Text::of('file.at-most', ['max' => SoloLimits::LETTERS]));
+                $in->report(
+                    "{$key}/{$place}",
+                    Text::of('file.letters', ['count' => mb_strlen($line)]),
+                    Text::of('file.at-most', ['max' => SoloLimits::LETTERS]),
+                );
             }
         }
         if (count($lines) > SoloLimits::LINES) {
-            $in->report($key, Text::of('file.lines', ['count' => count($lines)]), Text::of('file.at-most-lines', ['max' => SoloLimits::LINES]));
+            $in->report(
+                $key,
+                Text::of('file.lines', ['count' => count($lines)]),
+                Text::of('file.at-most-lines', ['max' => SoloLimits::LINES]),
+            );
         }
 
         return $lines;
@@ -158,16 +183,28 @@ final readonly class SoloSection
         [$left, $right] = [self::foot($feet, 'left'), self::foot($feet, 'right')];
         $weight = $feet->has('weight') ? $feet->whole('weight', 0, 100) : null;
 
-        return $left === null || $right === null ? null : new FootPlan($left[0], $right[0], $left[1], $right[1], $weight);
+        return $left === null || $right === null
+            ? null
+            : new FootPlan($left[0], $right[0], $left[1], $right[1], $weight);
     }
 
     /** @return array{Point, float}|null where it is, and how far it is turned */
     private static function foot(Fields $feet, string $key): ?array
     {
         $values = $feet->listOr($key);
-        $isWithin = static fn (mixed $value, float $most): bool => (is_int($value) || is_float($value)) && abs($value) <= $most;
-        if (count($values) < 2 || count($values) > 3 || ! $isWithin($values[0], FootPlan::FARTHEST) || ! $isWithin($values[1], FootPlan::FARTHEST) || ! $isWithin($values[2] ?? 0, FootPlan::TURNED)) {
-            $feet->refuse($key, Text::of('file.foot', ['most' => (string) FootPlan::FARTHEST, 'turned' => (string) FootPlan::TURNED]));
+        $isWithin = static fn (mixed $value, float $most): bool => (is_int($value) || is_float($value))
+            && abs($value) <= $most;
+        if (
+            count($values) < 2
+            || count($values) > 3
+            || ! $isWithin($values[0], FootPlan::FARTHEST)
+            || ! $isWithin($values[1], FootPlan::FARTHEST)
+            || ! $isWithin($values[2] ?? 0, FootPlan::TURNED)
+        ) {
+            $feet->refuse(
+                $key,
+                Text::of('file.foot', ['most' => (string) FootPlan::FARTHEST, 'turned' => (string) FootPlan::TURNED]),
+            );
 
             return null;
         }
@@ -195,7 +232,11 @@ final readonly class SoloSection
         foreach ($in->entries('beats') as $number => $mark) {
             $known = is_string($mark) ? Mark::tryFrom($mark) : null;
             if (! is_numeric($number) || (int) $number < 1 || $known === null) {
-                $in->report("beats/{$number}", Fields::describe($mark), Text::of('file.one-of', ['words' => array_column(Mark::cases(), 'value')]));
+                $in->report(
+                    "beats/{$number}",
+                    Fields::describe($mark),
+                    Text::of('file.one-of', ['words' => array_column(Mark::cases(), 'value')]),
+                );
             } else {
                 $beats[(int) $number] = $known;
             }

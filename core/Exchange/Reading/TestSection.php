@@ -20,7 +20,13 @@ final readonly class TestSection
      * @param array<array-key, mixed> $attacks  by id
      * @param array<array-key, mixed> $reps     by id
      */
-    public function __construct(private array $ranks, private array $students, private array $classes, private array $attacks, private array $reps) {}
+    public function __construct(
+        private array $ranks,
+        private array $students,
+        private array $classes,
+        private array $attacks,
+        private array $reps,
+    ) {}
 
     /** @return list<PlannedTest> */
     public function tests(Fields $file): array

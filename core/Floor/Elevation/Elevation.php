@@ -15,7 +15,8 @@ use StoneDrill\Core\Geometry\Joint;
 use StoneDrill\Core\Technique\Limb;
 
 /**
- * One beat seen from the side, along the line of the two axes: the same frame as from above, in elevation. Planning estimates.
+ * One beat seen from the side, along the line of the two axes: the same frame as from above, in elevation. Planning
+ * estimates.
  */
 final readonly class Elevation
 {
@@ -33,7 +34,8 @@ final readonly class Elevation
     {
         $positions = $frame->positions();
         [$defender, $attacker] = [$positions->defender, $positions->attacker];
-        $this->line = $positions->distance < 1e-9 ? $defender->facing : $defender->feet->axis->bearingTo($attacker->feet->axis);
+        $this->line
+            = $positions->distance < 1e-9 ? $defender->facing : $defender->feet->axis->bearingTo($attacker->feet->axis);
         $this->thrown = array_map($this->thrown(...), $frame->hits);
         $hands = $feet = [];
         foreach ($frame->grasps as $grasp) {
@@ -43,19 +45,33 @@ final readonly class Elevation
         }
         foreach ($positions->limbs->held ?? [] as $limb) {
             foreach (self::sides($limb) as $side) {
-                $hands[$side->value] = self::node($positions->limbs?->hands[self::busy($frame)] ?? new Spot($defender->feet->axis->x, $defender->feet->axis->y, 0.0, 0.0));
+                $hands[$side->value] = self::node(
+                    $positions->limbs?->hands[self::busy($frame)]
+                        ?? new Spot($defender->feet->axis->x, $defender->feet->axis->y, 0.0, 0.0),
+                );
             }
         }
         foreach ($this->thrown as $thrown) {
             $side = self::sides($thrown->hit->limb)[0] ?? null;
-            if ($side !== null && $thrown->hit->strike->joint() === Joint::Shoulder && ! $thrown->hit->strike->isItsOwnLimb()) {
+            if (
+                $side !== null
+                && $thrown->hit->strike->joint() === Joint::Shoulder
+                && ! $thrown->hit->strike->isItsOwnLimb()
+            ) {
                 $hands[$side->value] = $thrown->tip;
             } elseif ($side !== null && $thrown->hit->strike->isByFoot()) {
                 $feet[$side->value] = $thrown->tip;
             }
         }
         $this->defender = new Body($defender, false, $hands, $feet);
-        $this->attacker = new Body($attacker, true, $this->busyHands($frame), $positions->limbs?->foot === null ? [] : [$positions->limbs->kicks === Hand::Left ? 'left' : 'right' => self::node($positions->limbs->foot)]);
+        $this->attacker = new Body(
+            $attacker,
+            true,
+            $this->busyHands($frame),
+            $positions->limbs?->foot === null
+                ? []
+                : [$positions->limbs->kicks === Hand::Left ? 'left' : 'right' => self::node($positions->limbs->foot)],
+        );
     }
 
     public static function of(Frame $frame): self
@@ -82,7 +98,12 @@ final readonly class Elevation
         $target = $joint->toward($way, max(0.0, $hit->measure->gap))->at($hit->measure->height ?? $joint->height);
         $chain = $hit->strike->chain() * $defender->stature;
         $far = $joint->distanceTo($target);
-        $tip = $hit->reaches() || $far < 1e-9 ? $target : $joint->between($target, min(1.0, ($chain + ($hit->measure->tooFarUp ? 0.0 : Bodies::LEAN * $defender->stature)) / $far));
+        $tip = $hit->reaches() || $far < 1e-9
+            ? $target
+            : $joint->between(
+                $target,
+                min(1.0, ($chain + ($hit->measure->tooFarUp ? 0.0 : Bodies::LEAN * $defender->stature)) / $far),
+            );
 
         return new Thrown($hit, $joint, $tip, $target, $chain);
     }
@@ -90,9 +111,14 @@ final readonly class Elevation
     private function taken(Stance $defender, Stance $attacker, Grasp $grasp, Side $side): Node
     {
         $joint = (new Body($defender, false))->joint(Joint::Shoulder, $side);
-        $far = min(max(0.0, $grasp->measure->gap), max(0.0, $grasp->measure->tooFarUp ? $grasp->measure->gap : $grasp->measure->reach));
+        $far = min(
+            max(0.0, $grasp->measure->gap),
+            max(0.0, $grasp->measure->tooFarUp ? $grasp->measure->gap : $grasp->measure->reach),
+        );
 
-        return $joint->toward($joint->floor()->bearingTo($attacker->feet->axis), $far)->at($grasp->measure->height ?? $joint->height);
+        return $joint
+            ->toward($joint->floor()->bearingTo($attacker->feet->axis), $far)
+            ->at($grasp->measure->height ?? $joint->height);
     }
 
     /** @return array<string, Node> where the attacker's hands are that do something */
@@ -100,7 +126,9 @@ final readonly class Elevation
     {
         $limbs = $frame->positions()->limbs;
 
-        return $limbs === null ? [] : array_map(self::node(...), array_intersect_key($limbs->hands, array_fill_keys($limbs->busy, true)));
+        return $limbs === null
+            ? []
+            : array_map(self::node(...), array_intersect_key($limbs->hands, array_fill_keys($limbs->busy, true)));
     }
 
     /** The hand of the attacker's that has the defender's. */

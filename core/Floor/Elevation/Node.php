@@ -19,7 +19,11 @@ final readonly class Node
     /** The same height so many metres off in a direction, in degrees clockwise from 12. */
     public function toward(float $degrees, float $metres): self
     {
-        return new self($this->x + $metres * sin(deg2rad($degrees)), $this->y + $metres * cos(deg2rad($degrees)), $this->height);
+        return new self(
+            $this->x + $metres * sin(deg2rad($degrees)),
+            $this->y + $metres * cos(deg2rad($degrees)),
+            $this->height,
+        );
     }
 
     public function at(float $height): self
@@ -30,7 +34,11 @@ final readonly class Node
     /** On the straight way to another place. */
     public function between(self $other, float $share): self
     {
-        return new self($this->x + $share * ($other->x - $this->x), $this->y + $share * ($other->y - $this->y), $this->height + $share * ($other->height - $this->height));
+        return new self(
+            $this->x + $share * ($other->x - $this->x),
+            $this->y + $share * ($other->y - $this->y),
+            $this->height + $share * ($other->height - $this->height),
+        );
     }
 
     public function distanceTo(self $other): float

@@ -13,7 +13,13 @@ final readonly class Thrown
      * @param Node  $tip   where what strikes ends: at the target where it reaches
      * @param float $chain metres that the limb is long
      */
-    public function __construct(public Hit $hit, public Node $joint, public Node $tip, public Node $target, public float $chain) {}
+    public function __construct(
+        public Hit $hit,
+        public Node $joint,
+        public Node $tip,
+        public Node $target,
+        public float $chain,
+    ) {}
 
     /** Metres that the target is above the end of what strikes; below 0 under it. */
     public function rise(): float

@@ -15,7 +15,10 @@ use StoneDrill\Core\Session\Teaching;
 /** The way to a test, what would make it fit, and how fast the school learns. */
 final readonly class Ahead
 {
-    /** Share of the work that is done once it is planned; and of what is left then that each look at other classes takes. */
+    /**
+     * Share of the work that is done once it is planned; and of what is left then that each look at other classes
+     * takes.
+     */
     private const PLANNED = 0.5;
     private const LOOK = 0.15;
 
@@ -29,17 +32,35 @@ final readonly class Ahead
      * @param list<list<bool>>   $sequences  whether each try was clean, in order of time, of each student and cell
      * @param callable(float): void|null $tell is told the share of the work that is done, as it goes
      */
-    public static function of(Catalogue $catalogue, array $cells, PlannedTest $test, array $everybody, array $classes, array $candidates, array $sequences, DateTimeImmutable $now, ?callable $tell = null): self
-    {
-        $leads = array_values(array_filter($classes, static fn (PlannedClass $class): bool => $class->at >= $now && $test->isLedToBy($class)));
+    public static function of(
+        Catalogue $catalogue,
+        array $cells,
+        PlannedTest $test,
+        array $everybody,
+        array $classes,
+        array $candidates,
+        array $sequences,
+        DateTimeImmutable $now,
+        ?callable $tell = null,
+    ): self {
+        $leads = array_values(
+            array_filter(
+                $classes,
+                static fn (PlannedClass $class): bool => $class->at >= $now && $test->isLedToBy($class),
+            ),
+        );
         $read = (new SeasonFacts($catalogue, $everybody, new Teaching($catalogue, $cells, $now)))->of($leads);
         usort($read, static fn (SeasonClass $a, SeasonClass $b): int => $a->at <=> $b->at);
         $learning = Learning::fit($sequences);
         $season = new Season($catalogue, $cells, $catalogue->rank($test->rank), $now, $learning);
         $day = $test->at->getTimestamp();
         $share = 0.0;
-        $plan = $season->plan($day, $read, $candidates, static function (int $done) use ($tell, $candidates, &$share): void {
-            $share = self::PLANNED * $done / count($candidates);
+        $plan = $season->plan($day, $read, $candidates, static function (int $done) use (
+            $tell,
+            $candidates,
+            &$share,
+        ): void {
+            $share = (self::PLANNED * $done) / count($candidates);
             $tell === null || $tell($share);
         });
         $mending = new Mending($season, $day, $read, $candidates, static function () use ($tell, &$share): void {

@@ -20,8 +20,13 @@ final readonly class Future
      * @param int $rung the goal rung, at which the further tries are
      * @param int $now  seconds since 1970
      */
-    public function __construct(private Window $window, private int $rung, private int $now, private Learning $learning, private ProofRules $rules)
-    {
+    public function __construct(
+        private Window $window,
+        private int $rung,
+        private int $now,
+        private Learning $learning,
+        private ProofRules $rules,
+    ) {
         $this->before = Evidence::of($this->pastUntil($now), $rung, $now, $rules)->mean();
     }
 
@@ -66,7 +71,11 @@ final readonly class Future
      */
     private function expected(array $further): array
     {
-        $all = array_map(fn (int $place, int $then): array => [$then, $this->learning->chance($this->before, $place + 1)], array_keys($further), $further);
+        $all = array_map(
+            fn (int $place, int $then): array => [$then, $this->learning->chance($this->before, $place + 1)],
+            array_keys($further),
+            $further,
+        );
 
         return array_slice($all, -$this->rules->window);
     }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Session\Season;
 
 /**
- * How fast a cell is learned: the chance that the n-th further try is clean is 1 − (1 − p₀) e^(−n/τ), with p₀ the chance before it.
+ * How fast a cell is learned: the chance that the n-th further try is clean is 1 − (1 − p₀) e^(−n/τ), with p₀ the
+ * chance before it.
  */
 final readonly class Learning
 {
@@ -37,7 +38,8 @@ final readonly class Learning
     }
 
     /**
-     * The figure by which what was seen is likeliest (maximum likelihood, by golden section), its error from the curvature there.
+     * The figure by which what was seen is likeliest (maximum likelihood, by golden section), its error from the
+     * curvature there.
      *
      * @param list<list<bool>> $sequences whether each try was clean, the first one first, of each student and cell
      */
@@ -52,11 +54,16 @@ final readonly class Learning
         $golden = (sqrt(5) - 1) / 2;
         for ($step = 0; $step < self::STEPS; $step++) {
             [$left, $right] = [$to - $golden * ($to - $from), $from + $golden * ($to - $from)];
-            [$from, $to] = self::likelihood($counts, exp($left)) > self::likelihood($counts, exp($right)) ? [$from, $right] : [$left, $to];
+            [$from, $to] = self::likelihood($counts, exp($left)) > self::likelihood($counts, exp($right))
+                ? [$from, $right]
+                : [$left, $to];
         }
         $best = exp(($from + $to) / 2);
         $width = 1e-3 * $best;
-        $curvature = (self::likelihood($counts, $best + $width) - 2 * self::likelihood($counts, $best) + self::likelihood($counts, $best - $width)) / $width ** 2;
+        $curvature = (self::likelihood($counts, $best + $width)
+            - 2 * self::likelihood($counts, $best)
+            + self::likelihood($counts, $best - $width))
+        / $width ** 2;
 
         return new self($best, $curvature < 0 ? 1 / sqrt(-$curvature) : null, $seen);
     }

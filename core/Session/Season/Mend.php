@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Session\Season;
 
 /**
- * The least that would make a season fit: so many more classes, or without these cells, or on that day. What no answer works against
- * is no matter of classes: it needs an answer first.
+ * The least that would make a season fit: so many more classes, or without these cells, or on that day. What no answer
+ * works against is no matter of classes: it needs an answer first.
  */
 final readonly class Mend
 {
@@ -16,5 +16,10 @@ final readonly class Mend
      * @param ?int         $day     seconds since 1970; null where none within half a year helps
      * @param list<string> $unanswered keys of cells that no answer works against
      */
-    public function __construct(public ?int $classes, public array $drop, public ?int $day, public array $unanswered = []) {}
+    public function __construct(
+        public ?int $classes,
+        public array $drop,
+        public ?int $day,
+        public array $unanswered = [],
+    ) {}
 }

@@ -25,11 +25,19 @@ final readonly class Mending
      * @param list<Candidate>   $candidates
      * @param Closure(): void   $looked     is called whenever other classes were looked at
      */
-    public function __construct(private Season $season, private int $day, private array $classes, private array $candidates, private ?Closure $looked = null) {}
+    public function __construct(
+        private Season $season,
+        private int $day,
+        private array $classes,
+        private array $candidates,
+        private ?Closure $looked = null,
+    ) {}
 
     public function of(SeasonPlan $plan): Mend
     {
-        $unanswered = array_values(array_unique(array_merge(...array_map($this->season->unanswered(...), $this->candidates))));
+        $unanswered = array_values(
+            array_unique(array_merge(...array_map($this->season->unanswered(...), $this->candidates))),
+        );
         if ($plan->fits()) {
             return new Mend(0, [], $this->day, $unanswered);
         }
@@ -37,7 +45,10 @@ final readonly class Mending
             // Only what nobody has an answer to is left.
             return new Mend(0, $plan->left(), $this->day, $unanswered);
         }
-        $weeks = self::least(self::MAX_WEEKS, fn (int $weeks): bool => $this->fits($this->day + $weeks * self::WEEK, $this->until($weeks)));
+        $weeks = self::least(
+            self::MAX_WEEKS,
+            fn (int $weeks): bool => $this->fits($this->day + $weeks * self::WEEK, $this->until($weeks)),
+        );
 
         return new Mend(
             self::least(self::MAX_CLASSES, fn (int $more): bool => $this->fits($this->day, $this->with($more))),
@@ -83,8 +94,13 @@ final readonly class Mending
         $classes = $this->classes;
         $last = count($this->classes) - 1;
         for ($number = 0; $number < $more && $last >= 0; $number++) {
-            $beside = $this->classes[$last - $number % ($last + 1)];
-            $classes[] = new SeasonClass("more-{$number}", $beside->at - self::HALF_A_DAY * (1 + intdiv($number, $last + 1)), $beside->answers, $beside->reps);
+            $beside = $this->classes[$last - ($number % ($last + 1))];
+            $classes[] = new SeasonClass(
+                "more-{$number}",
+                $beside->at - self::HALF_A_DAY * (1 + intdiv($number, $last + 1)),
+                $beside->answers,
+                $beside->reps,
+            );
         }
 
         return $classes;
@@ -97,7 +113,11 @@ final readonly class Mending
         if ($classes === []) {
             return [];
         }
-        $gaps = array_map(static fn (SeasonClass $a, SeasonClass $b): int => $b->at - $a->at, array_slice($classes, 0, -1), array_slice($classes, 1));
+        $gaps = array_map(
+            static fn (SeasonClass $a, SeasonClass $b): int => $b->at - $a->at,
+            array_slice($classes, 0, -1),
+            array_slice($classes, 1),
+        );
         sort($gaps);
         $gap = max(self::HALF_A_DAY, $gaps === [] ? self::USUAL : $gaps[intdiv(count($gaps), 2)]);
         $last = $classes[count($classes) - 1];

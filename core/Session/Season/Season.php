@@ -17,8 +17,8 @@ use StoneDrill\Core\Session\Readiness;
 use StoneDrill\Core\Session\TestItem;
 
 /**
- * Plans the classes until a test: what is taught when, what each candidate tries in which class, and how they will stand. Figures
- * are estimates.
+ * Plans the classes until a test: what is taught when, what each candidate tries in which class, and how they will
+ * stand. Figures are estimates.
  */
 final class Season
 {
@@ -50,8 +50,13 @@ final class Season
     private array $carried = [];
 
     /** @param list<Cell> $cells of the catalogue */
-    public function __construct(private readonly Catalogue $catalogue, array $cells, private readonly Rank $rank, private readonly DateTimeImmutable $now, private readonly Learning $learning = new Learning())
-    {
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        array $cells,
+        private readonly Rank $rank,
+        private readonly DateTimeImmutable $now,
+        private readonly Learning $learning = new Learning(),
+    ) {
         $this->rules = ProofRules::of($catalogue->school->proof);
         $this->eligibility = new Eligibility($catalogue, $now);
         $this->position = $catalogue->rankOrder()[$rank->id];
@@ -80,7 +85,16 @@ final class Season
             $done === null || $done($place + 1);
         }
 
-        return new SeasonPlan($classes, $teaches, array_map(fn (Candidate $candidate, Way $way): Forecast => $this->forecast($candidate, $way, $day, $classes), $candidates, $ways), $this->curve($ways, $classes, $day));
+        return new SeasonPlan(
+            $classes,
+            $teaches,
+            array_map(
+                fn (Candidate $candidate, Way $way): Forecast => $this->forecast($candidate, $way, $day, $classes),
+                $candidates,
+                $ways,
+            ),
+            $this->curve($ways, $classes, $day),
+        );
     }
 
     /**
@@ -94,7 +108,13 @@ final class Season
         $classes = $this->prepare($day, $classes);
         $teaches = $this->teach($classes, array_map($this->unknown(...), $candidates));
 
-        return array_all($candidates, fn (Candidate $candidate): bool => array_diff($this->way($candidate, $day, $classes, $teaches)->left($day), $this->unanswered($candidate)) === []);
+        return array_all(
+            $candidates,
+            fn (Candidate $candidate): bool => array_diff(
+                $this->way($candidate, $day, $classes, $teaches)->left($day),
+                $this->unanswered($candidate),
+            ) === [],
+        );
     }
 
     /** @return list<string> keys of cells that the test asks a candidate for and that no answer works against */
@@ -114,7 +134,12 @@ final class Season
         $this->needs = [];
         usort($classes, static fn (SeasonClass $a, SeasonClass $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
 
-        return array_values(array_filter($classes, fn (SeasonClass $class): bool => $class->at <= $day && $class->at >= $this->now->getTimestamp()));
+        return array_values(
+            array_filter(
+                $classes,
+                fn (SeasonClass $class): bool => $class->at <= $day && $class->at >= $this->now->getTimestamp(),
+            ),
+        );
     }
 
     /**
@@ -130,7 +155,8 @@ final class Season
         $own = $this->catalogue->rankOrder()[$candidate->student->rank];
         $unknown = [];
         foreach ($this->open($candidate->student) as $key => $answers) {
-            $knows = ($candidate->windows[$key]->count ?? 0) > 0 || array_filter($answers, fn (string $id): bool => $this->asked[$key]->worksFrom[$id] <= $own) !== [];
+            $knows = ($candidate->windows[$key]->count ?? 0) > 0
+            || array_filter($answers, fn (string $id): bool => $this->asked[$key]->worksFrom[$id] <= $own) !== [];
             if (! $knows && $answers !== []) {
                 $unknown[$key] = $answers[0];
             }
@@ -140,21 +166,38 @@ final class Season
     }
 
     /**
-     * What a student is asked for. They are prepared as the rank is taught: what the policy bars at that rank and their age, or a
-     * flag, is not asked for.
+     * What a student is asked for. They are prepared as the rank is taught: what the policy bars at that rank and their
+     * age, or a flag, is not asked for.
      *
-     * @return array<string, list<string>> ids of answers that work and that they may do, by the cell's key; none where nobody has one
+     * @return array<string, list<string>> ids of answers that work and that they may do, by the cell's key; none where
+     *     nobody has one
      */
     private function open(Student $student): array
     {
         if (isset($this->open[$student->id])) {
             return $this->open[$student->id];
         }
-        $then = new Student($student->id, $student->name, $this->rank->id, $student->height, $student->born, $student->flags);
+        $then = new Student(
+            $student->id,
+            $student->name,
+            $this->rank->id,
+            $student->height,
+            $student->born,
+            $student->flags,
+        );
         $open = [];
         foreach ($this->asked as $key => $cell) {
             $working = $cell->workingBy($this->position);
-            $answers = array_values(array_filter($working, fn (string $id): bool => $this->eligibility->opens($then, $cell->attack, $this->catalogue->answer($id))));
+            $answers = array_values(
+                array_filter(
+                    $working,
+                    fn (string $id): bool => $this->eligibility->opens(
+                        $then,
+                        $cell->attack,
+                        $this->catalogue->answer($id),
+                    ),
+                ),
+            );
             if ($answers !== [] || $working === []) {
                 $open[$key] = $answers;
             }
@@ -164,7 +207,8 @@ final class Season
     }
 
     /**
-     * Each new answer in the first class with room: what most candidates need first, then what the one before brings most along to.
+     * Each new answer in the first class with room: what most candidates need first, then what the one before brings
+     * most along to.
      *
      * @param list<SeasonClass>           $classes
      * @param list<array<string, string>> $unknown of each candidate
@@ -185,7 +229,11 @@ final class Season
         foreach ($classes as $place => $class) {
             for ($room = $class->answers; $room > 0 && $counts !== []; $room--) {
                 $most = array_keys($counts, max($counts), true);
-                usort($most, fn (int|string $a, int|string $b): int => $this->brings($before, (string) $b) <=> $this->brings($before, (string) $a));
+                usort(
+                    $most,
+                    fn (int|string $a, int|string $b): int => $this->brings($before, (string) $b)
+                        <=> $this->brings($before, (string) $a),
+                );
                 $before = (string) $most[0];
                 $teaches[$place][] = $before;
                 unset($counts[$most[0]]);
@@ -197,7 +245,12 @@ final class Season
 
     private function brings(?string $from, string $to): float
     {
-        return $from === null ? 0.0 : $this->carried["{$from} {$to}"] ??= CarryOver::from($this->catalogue->answer($from)->beats, $this->catalogue->answer($to)->beats);
+        return $from === null
+            ? 0.0
+            : ($this->carried["{$from} {$to}"] ??= CarryOver::from(
+                $this->catalogue->answer($from)->beats,
+                $this->catalogue->answer($to)->beats,
+            ));
     }
 
     /**
@@ -212,16 +265,29 @@ final class Season
         $futures = $things = [];
         foreach ($from as $key => $first) {
             $window = $candidate->windows[$key] ?? Window::empty();
-            $futures[$key] = new Future($window, $this->rank->goalRung, $this->now->getTimestamp(), $this->learning, $this->rules);
+            $futures[$key] = new Future(
+                $window,
+                $this->rank->goalRung,
+                $this->now->getTimestamp(),
+                $this->learning,
+                $this->rules,
+            );
             $need = $this->need($window, $futures[$key], array_column(array_slice($classes, $first), 'at'), $day);
             if ($need !== null && $need > 0) {
-                $things[$key] = [$need, $this->asked[$key]->attack->prevalence * ($this->asked[$key]->attack->need->isCritical ? self::CRITICAL : 1.0)];
+                $things[$key] = [
+                    $need,
+                    $this->asked[$key]->attack->prevalence
+                    * ($this->asked[$key]->attack->need->isCritical ? self::CRITICAL : 1.0),
+                ];
             }
         }
         $places = new Places($classes);
         $chosen = $this->choose($things, (int) array_sum(array_column($classes, 'reps')));
         // What can only be tried late comes first, so that what can be tried any time makes room for it.
-        usort($chosen, static fn (string $a, string $b): int => [$from[$b], $things[$b][0]] <=> [$from[$a], $things[$a][0]]);
+        usort(
+            $chosen,
+            static fn (string $a, string $b): int => [$from[$b], $things[$b][0]] <=> [$from[$a], $things[$a][0]],
+        );
         foreach ($chosen as $key) {
             $places->put($key, $things[$key][0], $from[$key]);
         }
@@ -234,7 +300,8 @@ final class Season
     }
 
     /**
-     * From which class on each cell can be tried: at once where they know an answer, some classes after it is taught else.
+     * From which class on each cell can be tried: at once where they know an answer, some classes after it is taught
+     * else.
      *
      * @param int                      $none    place that says never
      * @param array<int, list<string>> $teaches
@@ -265,7 +332,15 @@ final class Season
     {
         $left = $way->left($day);
 
-        return new Forecast($candidate->student, count($way->futures) - count($left), count($way->futures), $this->pass($way, $day), $this->readyOn($way, $classes, $day), $left, $way->drill);
+        return new Forecast(
+            $candidate->student,
+            count($way->futures) - count($left),
+            count($way->futures),
+            $this->pass($way, $day),
+            $this->readyOn($way, $classes, $day),
+            $left,
+            $way->drill,
+        );
     }
 
     /**
@@ -280,7 +355,10 @@ final class Season
     {
         $asked = array_sum(array_map(static fn (Way $way): int => count($way->futures), $ways));
         $every = max(1, (int) ceil(count($classes) / self::POINTS));
-        $times = array_column(array_filter($classes, static fn (int $place): bool => ($place + 1) % $every === 0, ARRAY_FILTER_USE_KEY), 'at');
+        $times = array_column(
+            array_filter($classes, static fn (int $place): bool => ($place + 1) % $every === 0, ARRAY_FILTER_USE_KEY),
+            'at',
+        );
         $curve = [];
         foreach (array_unique([$this->now->getTimestamp(), ...$times, $day]) as $at) {
             $left = array_sum(array_map(static fn (Way $way): int => count($way->left($at)), $ways));
@@ -310,18 +388,30 @@ final class Season
      */
     private function choose(array $things, int $room): array
     {
-        $critical = array_filter($things, fn (string $key): bool => $this->asked[$key]->attack->need->isCritical, ARRAY_FILTER_USE_KEY);
+        $critical = array_filter(
+            $things,
+            fn (string $key): bool => $this->asked[$key]->attack->need->isCritical,
+            ARRAY_FILTER_USE_KEY,
+        );
         $first = Knapsack::choose($critical, $room);
         $taken = array_sum(array_map(static fn (int|string $key): int => $things[$key][0], $first));
 
-        return array_map(strval(...), [...$first, ...Knapsack::choose(array_diff_key($things, $critical), $room - $taken)]);
+        return array_map(strval(...), [
+            ...$first,
+            ...Knapsack::choose(array_diff_key($things, $critical), $room - $taken),
+        ]);
     }
 
     private function pass(Way $way, int $day): ?float
     {
         $items = [];
         foreach ($way->futures as $key => $future) {
-            $items[] = new TestItem($this->asked[$key]->attack, $this->asked[$key]->side, $future->chancesOn($way->times[$key] ?? [], $day), true);
+            $items[] = new TestItem(
+                $this->asked[$key]->attack,
+                $this->asked[$key]->side,
+                $future->chancesOn($way->times[$key] ?? [], $day),
+                true,
+            );
         }
 
         return (new Readiness($items))->chance();

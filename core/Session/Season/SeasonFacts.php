@@ -42,12 +42,24 @@ final readonly class SeasonFacts
             } catch (TimetableException) {
                 $blocks = [];
             }
-            $people = count(array_filter($this->students, static fn (Student $student): bool => $class->ranks === [] || in_array($student->rank, $class->ranks, true)));
+            $people = count(
+                array_filter(
+                    $this->students,
+                    static fn (Student $student): bool => $class->ranks === []
+                        || in_array($student->rank, $class->ranks, true),
+                ),
+            );
             $read[] = new SeasonClass(
                 $class->id,
                 $class->at->getTimestamp(),
                 intdiv(Block::minutesOf($blocks, BlockKind::Teach), Planner::MINUTES_TO_TEACH),
-                RepCount::each(Block::minutesOf($blocks, BlockKind::Pressure), $class->facts->places, (int) ceil($people / 2), RepCount::CALLED, $this->seconds),
+                RepCount::each(
+                    Block::minutesOf($blocks, BlockKind::Pressure),
+                    $class->facts->places,
+                    (int) ceil($people / 2),
+                    RepCount::CALLED,
+                    $this->seconds,
+                ),
             );
         }
 

@@ -13,12 +13,20 @@ final readonly class SeasonPlan
      * @param list<Forecast>           $forecasts
      * @param list<array{int, float}>  $curve     the share of all that is asked for that is held, by seconds since 1970
      */
-    public function __construct(public array $classes, public array $teaches, public array $forecasts, public array $curve) {}
+    public function __construct(
+        public array $classes,
+        public array $teaches,
+        public array $forecasts,
+        public array $curve,
+    ) {}
 
     /** Whether everybody holds all that they are asked for. */
     public function fits(): bool
     {
-        return array_filter($this->forecasts, static fn (Forecast $forecast): bool => $forecast->holds < $forecast->of) === [];
+        return array_filter(
+            $this->forecasts,
+            static fn (Forecast $forecast): bool => $forecast->holds < $forecast->of,
+        ) === [];
     }
 
     /** @return array<string, list<string>> ids of answers by the id of the class that teaches them */

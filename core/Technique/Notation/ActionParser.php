@@ -52,21 +52,29 @@ final readonly class ActionParser
         $prefixes = $this->prefixes($line);
         [$side, $part] = $this->limb($line, $prefixes);
         $place = $line->peek();
-        $verb = $this->legBlock($line, $part) ?? $this->ownStrike($part) ?? $this->verb($line, $side !== null || $part !== null);
-        $limb = $verb instanceof Strike ? $this->striker($line, $place, $begin, $side, $part, $verb) : $this->doer($line, $place, $begin, $side, $part, $verb);
+        $verb = $this->legBlock($line, $part)
+        ?? ($this->ownStrike($part) ?? $this->verb($line, $side !== null || $part !== null));
+        $limb = $verb instanceof Strike
+            ? $this->striker($line, $place, $begin, $side, $part, $verb)
+            : $this->doer($line, $place, $begin, $side, $part, $verb);
         if ($verb instanceof Verb && $prefixes !== []) {
             throw $line->refuseAt($place, Text::of('notation.strike-after-prefix'));
         }
-        [$targets, $bearing, $toward, $words, $seconds] = $verb instanceof Strike
-            ? [$this->targets($line), null, null, null, null]
-            : $this->argument($line, $verb);
+        [$targets, $bearing, $toward, $words, $seconds]
+            = $verb instanceof Strike ? [$this->targets($line), null, null, null, null] : $this->argument($line, $verb);
 
         return new Action(
             $limb,
             $verb,
             $targets,
             $bearing,
-            new Manner($this->size($line, $verb), $this->count($line, $verb), in_array('jumping', $prefixes, true), in_array('spinning', $prefixes, true), $this->facing($line, $verb)),
+            new Manner(
+                $this->size($line, $verb),
+                $this->count($line, $verb),
+                in_array('jumping', $prefixes, true),
+                in_array('spinning', $prefixes, true),
+                $this->facing($line, $verb),
+            ),
             $toward,
             $words,
             $seconds,
@@ -140,8 +148,22 @@ final readonly class ActionParser
         $strikes = $this->vocabulary->phrases(Strike::class);
 
         throw $hasLimb
-            ? $line->refuse(Text::of('notation.movement'), [...$verbs, ...$strikes, 'hand', 'foot', 'elbow', 'knee', 'hands', 'feet'])
-            : $line->refuse(Text::of('notation.limb-or-movement'), [...array_keys(self::PARTS), 'head', ...$verbs, ...$strikes]);
+            ? $line->refuse(Text::of('notation.movement'), [
+                ...$verbs,
+                ...$strikes,
+                'hand',
+                'foot',
+                'elbow',
+                'knee',
+                'hands',
+                'feet',
+            ])
+            : $line->refuse(Text::of('notation.limb-or-movement'), [
+                ...array_keys(self::PARTS),
+                'head',
+                ...$verbs,
+                ...$strikes,
+            ]);
     }
 
     /** The limb of a strike; hand and foot may have been left out. */
@@ -150,20 +172,37 @@ final readonly class ActionParser
         if ($strike->isItsOwnLimb()) {
             return $part === $strike->value
                 ? Limb::from($part === 'head' ? 'head' : $side.' '.$part)
-                : throw $line->refuseAt($side === null ? $begin : $place, Text::of('notation.left-or-right', ['part' => $strike->value]));
+                : throw $line->refuseAt(
+                    $side === null ? $begin : $place,
+                    Text::of('notation.left-or-right', ['part' => $strike->value]),
+                );
         }
         $own = $strike->isByHand() ? ['hand', 'hands'] : ['foot'];
-        if ($side === null || ($part !== null && ! in_array($part, $own, true)) || ($part === null && ! $strike->isByHand() && $side !== 'left' && $side !== 'right')) {
-            throw $line->refuseAt($side === null ? $begin : $place, $strike->isByHand()
-                ? Text::of('notation.hand-before', ['strike' => $strike->value])
-                : Text::of('notation.foot-before', ['strike' => $strike->value]));
+        if (
+            $side === null
+            || ($part !== null && ! in_array($part, $own, true))
+            || ($part === null && ! $strike->isByHand() && $side !== 'left' && $side !== 'right')
+        ) {
+            throw $line->refuseAt(
+                $side === null ? $begin : $place,
+                $strike->isByHand()
+                    ? Text::of('notation.hand-before', ['strike' => $strike->value])
+                    : Text::of('notation.foot-before', ['strike' => $strike->value]),
+            );
         }
 
-        return Limb::from(sprintf('%s %s', $side, $part ?? match (true) {
-            $side === 'both' => 'hands',
-            $strike->isByHand() => 'hand',
-            default => 'foot',
-        }));
+        return Limb::from(
+            sprintf(
+                '%s %s',
+                $side,
+                $part
+                    ?? match (true) {
+                        $side === 'both' => 'hands',
+                        $strike->isByHand() => 'hand',
+                        default => 'foot',
+                    },
+            ),
+        );
     }
 
     /** The limb of anything but a strike; where the whole body moves there is none. */
@@ -171,11 +210,21 @@ final readonly class ActionParser
     {
         $rule = $verb->limbs();
         if ($side !== null && $part === null) {
-            throw $line->refuseAt($place, Text::of('notation.part-after', ['parts' => implode('”, “', self::PARTS[$side]), 'side' => $side]), self::PARTS[$side]);
+            throw $line->refuseAt(
+                $place,
+                Text::of('notation.part-after', ['parts' => implode('”, “', self::PARTS[$side]), 'side' => $side]),
+                self::PARTS[$side],
+            );
         }
-        $limb = $part === null || ($part === 'feet' && $rule === LimbRule::WholeBody) ? null : Limb::tryFrom($side.' '.$part);
+        $limb = $part === null || ($part === 'feet' && $rule === LimbRule::WholeBody)
+            ? null
+            : Limb::tryFrom($side.' '.$part);
         if (($limb === null && $part === 'feet' && $rule !== LimbRule::WholeBody) || ! $rule->admits($limb)) {
-            throw $line->refuseAt($part === null ? $begin : $place, $rule->expectation(), $part === 'hand' ? $this->vocabulary->phrases(Strike::class) : []);
+            throw $line->refuseAt(
+                $part === null ? $begin : $place,
+                $rule->expectation(),
+                $part === 'hand' ? $this->vocabulary->phrases(Strike::class) : [],
+            );
         }
 
         return $limb;
@@ -213,7 +262,9 @@ final readonly class ActionParser
         }
         $line->take($token->type);
         try {
-            return $line->take(TokenType::Degree) === null ? Bearing::clock($token->text) : Bearing::degrees((float) $token->text);
+            return $line->take(TokenType::Degree) === null
+                ? Bearing::clock($token->text)
+                : Bearing::degrees((float) $token->text);
         } catch (BearingException) {
             throw $line->refuseAt($token, $expected);
         }
@@ -235,7 +286,9 @@ final readonly class ActionParser
     {
         $word = $line->peek();
 
-        return ! $word->is(TokenType::Word) || in_array($word->text, ['toward', 'short', 'long', 'facing'], true) ? [] : $this->targets($line);
+        return ! $word->is(TokenType::Word) || in_array($word->text, ['toward', 'short', 'long', 'facing'], true)
+            ? []
+            : $this->targets($line);
     }
 
     private function target(Line $line): Target
@@ -262,12 +315,14 @@ final readonly class ActionParser
             return null;
         }
 
-        return $this->oneOf($line, Toward::Thumb, Toward::Fingers) ?? throw $line->refuse(Text::of('notation.toward'), ['thumb', 'fingers']);
+        return $this->oneOf($line, Toward::Thumb, Toward::Fingers)
+            ?? throw $line->refuse(Text::of('notation.toward'), ['thumb', 'fingers']);
     }
 
     private function side(Line $line): Toward
     {
-        return $this->oneOf($line, Toward::Left, Toward::Right) ?? throw $line->refuse(Text::of('notation.side'), ['left', 'right']);
+        return $this->oneOf($line, Toward::Left, Toward::Right)
+            ?? throw $line->refuse(Text::of('notation.side'), ['left', 'right']);
     }
 
     private function oneOf(Line $line, Toward ...$ways): ?Toward
@@ -327,7 +382,7 @@ final readonly class ActionParser
         if (! $line->takeWords('facing')) {
             return null;
         }
-        if (! $verb instanceof Verb || ! $verb->mayFace()) {
+        if (! ($verb instanceof Verb) || ! $verb->mayFace()) {
             throw $line->refuseAt($token, Text::of('notation.no-facing', ['verb' => $verb->value]));
         }
 

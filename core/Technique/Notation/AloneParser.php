@@ -11,8 +11,8 @@ use StoneDrill\Core\Technique\Verb;
 use StoneDrill\Core\Text;
 
 /**
- * Reads beats that are done alone: one a line, and lines that go through the beats of an answer. With nobody there, nothing comes of
- * them, nothing stands under them, and nothing is done round an attacker.
+ * Reads beats that are done alone: one a line, and lines that go through the beats of an answer. With nobody there,
+ * nothing comes of them, nothing stands under them, and nothing is done round an attacker.
  */
 final readonly class AloneParser
 {
@@ -35,7 +35,14 @@ final readonly class AloneParser
         $parts = $errors = [];
         $lines = Lines::of($text, $this->vocabulary);
         if (count($lines) > AnswerLimits::BEATS) {
-            throw NotationException::of([new NotationError(1, 1, Text::of('notation.beats', ['count' => count($lines)]), Text::of('notation.max-beats', ['max' => AnswerLimits::BEATS]))]);
+            throw NotationException::of([
+                new NotationError(
+                    1,
+                    1,
+                    Text::of('notation.beats', ['count' => count($lines)]),
+                    Text::of('notation.max-beats', ['max' => AnswerLimits::BEATS]),
+                ),
+            ]);
         }
         foreach ($lines as $line) {
             try {
@@ -71,6 +78,8 @@ final readonly class AloneParser
             throw $line->refuseAt($start, Text::of('notation.alone-effect'));
         }
 
-        return $beat->does(...self::TOGETHER) ? throw $line->refuseAt($start, Text::of('notation.alone-attacker')) : $beat;
+        return $beat->does(...self::TOGETHER)
+            ? throw $line->refuseAt($start, Text::of('notation.alone-attacker'))
+            : $beat;
     }
 }

@@ -79,7 +79,9 @@ final class Line
             if ($this->tokens[$ahead]->is(TokenType::End)) {
                 return null;
             }
-            $isApart = $ahead > $this->at && $this->tokens[$ahead]->column > $this->tokens[$ahead - 1]->column + mb_strlen($this->tokens[$ahead - 1]->text);
+            $isApart = $ahead > $this->at
+            && $this->tokens[$ahead]->column
+                > $this->tokens[$ahead - 1]->column + mb_strlen($this->tokens[$ahead - 1]->text);
             $text .= ($isApart ? ' ' : '').$this->tokens[$ahead]->text;
         }
         $this->at = $ahead + 1;
@@ -136,18 +138,29 @@ final class Line
     /** @param list<string> $known */
     public function refuseAt(Token $token, Text $expected, array $known = []): LineError
     {
-        return LineError::at($this->number, $token, $expected, $token->is(TokenType::Word) ? $this->nearest($token, $known) : null);
+        return LineError::at(
+            $this->number,
+            $token,
+            $expected,
+            $token->is(TokenType::Word) ? $this->nearest($token, $known) : null,
+        );
     }
 
     /** @param list<string> $known */
     private function nearest(Token $token, array $known): ?string
     {
         $next = $this->tokens[array_search($token, $this->tokens, true) + 1];
-        $said = ($next->is(TokenType::Word) ? Spoken::write($token->text.' '.$next->text, $known) : null) ?? Spoken::write($token->text, $known);
+        $said = ($next->is(TokenType::Word) ? Spoken::write($token->text.' '.$next->text, $known) : null)
+        ?? Spoken::write($token->text, $known);
         if ($said !== null) {
             return $said;
         }
-        $pair = $next->is(TokenType::Word) ? Nearest::to($token->text.' '.$next->text, array_filter($known, static fn (string $word): bool => str_contains($word, ' '))) : null;
+        $pair = $next->is(TokenType::Word)
+            ? Nearest::to(
+                $token->text.' '.$next->text,
+                array_filter($known, static fn (string $word): bool => str_contains($word, ' ')),
+            )
+            : null;
 
         return $pair ?? Nearest::to($token->text, $known);
     }

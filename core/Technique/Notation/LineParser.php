@@ -48,10 +48,19 @@ final readonly class LineParser
         }
         $note = $line->take(TokenType::Note)?->text;
         if (! $line->isAtEnd()) {
-            throw $line->refuse($effects === [] ? Text::of('notation.after-action') : Text::of('notation.after-effect'), ['or', 'and']);
+            throw $line->refuse(
+                $effects === [] ? Text::of('notation.after-action') : Text::of('notation.after-effect'),
+                ['or', 'and'],
+            );
         }
 
-        return new Beat($actions, $effects, $note === '' ? null : $note, isTogether: $isTogether, isOptional: $isOptional);
+        return new Beat(
+            $actions,
+            $effects,
+            $note === '' ? null : $note,
+            isTogether: $isTogether,
+            isOptional: $isOptional,
+        );
     }
 
     /** Whether the beat may be left out. */
@@ -61,7 +70,9 @@ final readonly class LineParser
             return false;
         }
 
-        return $line->take(TokenType::Colon) !== null ? true : throw $line->refuse(Text::of('notation.colon-after-maybe'));
+        return $line->take(TokenType::Colon) !== null
+            ? true
+            : throw $line->refuse(Text::of('notation.colon-after-maybe'));
     }
 
     /** For whom a beat reads otherwise: `youth`, or what stands for a rank. */
@@ -71,7 +82,9 @@ final readonly class LineParser
         $place = $line->peek();
         $whom = $line->takeUntilColon();
 
-        return $whom === null || $whom === '' ? throw $line->refuseAt($place, Text::of('notation.for-whom'), [Reading::YOUTH]) : $whom;
+        return $whom === null || $whom === ''
+            ? throw $line->refuseAt($place, Text::of('notation.for-whom'), [Reading::YOUTH])
+            : $whom;
     }
 
     /** An effect that comes together with another: not the same one, and nobody has two postures. */
@@ -88,7 +101,8 @@ final readonly class LineParser
 
     private function effect(Line $line): Effect
     {
-        return $line->takePhrase(Effect::class) ?? throw $line->refuse(Text::of('notation.effect'), $this->vocabulary->phrases(Effect::class));
+        return $line->takePhrase(Effect::class)
+            ?? throw $line->refuse(Text::of('notation.effect'), $this->vocabulary->phrases(Effect::class));
     }
 
     /** @throws LineError where the line stops making sense */
@@ -105,7 +119,10 @@ final readonly class LineParser
             $named = array_map(static fn (Happening $happening): string => $happening->value, Happening::named());
             $effect = $line->takePhrase(Effect::class);
             $condition = $effect === null
-                ? throw $line->refuse(Text::of('notation.condition'), [...$named, ...$this->vocabulary->phrases(Effect::class)])
+                ? throw $line->refuse(Text::of('notation.condition'), [
+                    ...$named,
+                    ...$this->vocabulary->phrases(Effect::class),
+                ])
                 : Condition::instead($effect);
         }
         if ($line->take(TokenType::Colon) === null) {

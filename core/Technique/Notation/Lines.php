@@ -19,10 +19,19 @@ final class Lines
         if (strlen($text) > AnswerLimits::BYTES) {
             $found = Text::of('notation.bytes', ['bytes' => number_format(strlen($text))]);
 
-            throw NotationException::of([new NotationError(1, 1, $found, Text::of('notation.max-bytes', ['max' => number_format(AnswerLimits::BYTES)]))]);
+            throw NotationException::of([
+                new NotationError(
+                    1,
+                    1,
+                    $found,
+                    Text::of('notation.max-bytes', ['max' => number_format(AnswerLimits::BYTES)]),
+                ),
+            ]);
         }
         if (! mb_check_encoding($text, 'UTF-8')) {
-            throw NotationException::of([new NotationError(1, 1, Text::of('notation.not-utf8'), Text::of('notation.utf8'))]);
+            throw NotationException::of([
+                new NotationError(1, 1, Text::of('notation.not-utf8'), Text::of('notation.utf8')),
+            ]);
         }
         $lexer = new Lexer();
         $lines = [];

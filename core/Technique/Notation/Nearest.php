@@ -44,7 +44,11 @@ final readonly class Nearest
     {
         $best = null;
         foreach ($candidates as $candidate) {
-            if (mb_strlen($found) >= self::BEGINNING && str_starts_with(mb_strtolower((string) $candidate), $found) && ($best === null || mb_strlen((string) $candidate) < mb_strlen($best))) {
+            if (
+                mb_strlen($found) >= self::BEGINNING
+                && str_starts_with(mb_strtolower((string) $candidate), $found)
+                && ($best === null || mb_strlen((string) $candidate) < mb_strlen($best))
+            ) {
                 $best = (string) $candidate;
             }
         }

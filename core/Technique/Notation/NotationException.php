@@ -12,7 +12,20 @@ final class NotationException extends DomainException
     /** @param non-empty-list<NotationError> $errors in the order of the text */
     private function __construct(public readonly array $errors)
     {
-        parent::__construct(implode("\n", array_map(static fn (NotationError $error): string => sprintf('%d:%d %s', $error->line, $error->column, $error->expected->key), $errors)));
+        parent::__construct(
+            implode(
+                "\n",
+                array_map(
+                    static fn (NotationError $error): string => sprintf(
+                        '%d:%d %s',
+                        $error->line,
+                        $error->column,
+                        $error->expected->key,
+                    ),
+                    $errors,
+                ),
+            ),
+        );
     }
 
     /** @param non-empty-list<NotationError> $errors */

@@ -53,7 +53,14 @@ final class Parser
 
         $line = array_values(array_filter($beats)) ?: throw NotationException::of([Lines::none()]);
         if (array_filter($line, static fn (Beat $beat): bool => ! $beat->isOptional) === []) {
-            throw NotationException::of([new NotationError($this->lines[0]->number, 1, Text::of('notation.all-optional'), Text::of('notation.one-sure'))]);
+            throw NotationException::of([
+                new NotationError(
+                    $this->lines[0]->number,
+                    1,
+                    Text::of('notation.all-optional'),
+                    Text::of('notation.one-sure'),
+                ),
+            ]);
         }
 
         return $this->withinLimits(new Beats($line), strlen($text));
@@ -70,8 +77,18 @@ final class Parser
         $stored = 16 * $typed > AnswerLimits::BYTES ? strlen($beats->toText()) : $typed;
         $count = count($this->lines) > AnswerLimits::BEATS ? $beats->count() : 0;
         $error = match (true) {
-            $count > AnswerLimits::BEATS => new NotationError(1, 1, Text::of('notation.beats', ['count' => $count]), Text::of('notation.max-beats', ['max' => AnswerLimits::BEATS])),
-            $stored > AnswerLimits::BYTES => new NotationError(1, 1, Text::of('notation.stored-bytes', ['bytes' => number_format($stored)]), Text::of('notation.max-bytes', ['max' => number_format(AnswerLimits::BYTES)])),
+            $count > AnswerLimits::BEATS => new NotationError(
+                1,
+                1,
+                Text::of('notation.beats', ['count' => $count]),
+                Text::of('notation.max-beats', ['max' => AnswerLimits::BEATS]),
+            ),
+            $stored > AnswerLimits::BYTES => new NotationError(
+                1,
+                1,
+                Text::of('notation.stored-bytes', ['bytes' => number_format($stored)]),
+                Text::of('notation.max-bytes', ['max' => number_format(AnswerLimits::BYTES)]),
+            ),
             default => null,
         };
 
@@ -129,7 +146,12 @@ final class Parser
     {
         $readings = [];
         $own = $this->next()->indent ?? 0;
-        while (($line = $this->next()) !== null && $line->indent > $indent && $line->indent === $own && $line->sees('for')) {
+        while (
+            ($line = $this->next()) !== null
+            && $line->indent > $indent
+            && $line->indent === $own
+            && $line->sees('for')
+        ) {
             $this->at++;
             $for = $this->attempt(fn (): string => $this->line->forWhom($line));
             if ($for === null) {
@@ -183,7 +205,12 @@ final class Parser
     {
         $branches = [];
         $own = $this->next()->indent ?? 0;
-        while (($line = $this->next()) !== null && $line->indent > $indent && $line->indent <= $own && ($line->sees('if') || $line->sees('for'))) {
+        while (
+            ($line = $this->next()) !== null
+            && $line->indent > $indent
+            && $line->indent <= $own
+            && ($line->sees('if') || $line->sees('for'))
+        ) {
             if ($line->indent < $own) {
                 $this->fail($line->refuse(Text::of('notation.same-indentation')));
             }
@@ -221,7 +248,11 @@ final class Parser
     {
         $before = count($this->errors);
         $beats = $then = null;
-        if ($line->sees('go', 'to') || $line->sees('go', 'on') || $line->sees('go') && ! $line->seesPhrase(Verb::GoBehind)) {
+        if (
+            $line->sees('go', 'to')
+            || $line->sees('go', 'on')
+            || ($line->sees('go') && ! $line->seesPhrase(Verb::GoBehind))
+        ) {
             [$beats, $then] = [[], $this->attempt(fn (): GoToAnswer|GoOn => $this->line->goes($line))];
         } else {
             [$beats, $then] = $this->body($line, $depth);
@@ -230,7 +261,11 @@ final class Parser
         if (count($this->errors) === $before && $beats === [] && $then === null) {
             $this->fail($line->refuse(Text::of('notation.branch-body')));
         }
-        if (count($this->errors) === $before && $condition->happening->isOfBodies() && ($beats === [] || $then !== null)) {
+        if (
+            count($this->errors) === $before
+            && $condition->happening->isOfBodies()
+            && ($beats === [] || $then !== null)
+        ) {
             $this->fail($line->refuse(Text::of('notation.bodies-body')));
         }
 

@@ -31,17 +31,25 @@ final readonly class Printer
     /** One action, as it stands in a beat. */
     public function action(Action $action): string
     {
-        return implode(' ', array_filter([
-            ...$this->doer($action),
-            implode(' or ', array_map($this->word(...), $action->targets)),
-            $action->bearing?->toClock(),
-            $action->toward === null ? null : ($action->toward->isSide() ? '' : 'toward ').$action->toward->value,
-            $action->words === null ? null : sprintf('"%s"', $action->words),
-            $action->seconds === null ? null : $action->seconds.' s',
-            $action->manner->size?->toText(),
-            $action->manner->count === 1 ? null : 'x'.$action->manner->count,
-            $action->manner->facing === null ? null : 'facing '.$action->manner->facing->toClock(),
-        ], static fn (?string $part): bool => $part !== null && $part !== ''));
+        return implode(
+            ' ',
+            array_filter(
+                [
+                    ...$this->doer($action),
+                    implode(' or ', array_map($this->word(...), $action->targets)),
+                    $action->bearing?->toClock(),
+                    $action->toward === null
+                        ? null
+                        : ($action->toward->isSide() ? '' : 'toward ').$action->toward->value,
+                    $action->words === null ? null : sprintf('"%s"', $action->words),
+                    $action->seconds === null ? null : $action->seconds.' s',
+                    $action->manner->size?->toText(),
+                    $action->manner->count === 1 ? null : 'x'.$action->manner->count,
+                    $action->manner->facing === null ? null : 'facing '.$action->manner->facing->toClock(),
+                ],
+                static fn (?string $part): bool => $part !== null && $part !== '',
+            ),
+        );
     }
 
     /** A beat without what stands under it. */
@@ -81,12 +89,20 @@ final readonly class Printer
         if ($branch->beats === []) {
             return $branch->then === null ? '' : $if.' '.self::goes($branch->then)."\n";
         }
-        if (count($branch->beats) === 1 && $branch->then === null && $branch->beats[0]->branches === [] && $branch->beats[0]->readings === []) {
+        if (
+            count($branch->beats) === 1
+            && $branch->then === null
+            && $branch->beats[0]->branches === []
+            && $branch->beats[0]->readings === []
+        ) {
             return $if.' '.$this->beat($branch->beats[0])."\n";
         }
         $deeper = $indent.self::INDENT;
 
-        return $if."\n".$this->lines($branch->beats, $deeper).($branch->then === null ? '' : $deeper.self::goes($branch->then)."\n");
+        return $if
+            ."\n"
+            .$this->lines($branch->beats, $deeper)
+            .($branch->then === null ? '' : $deeper.self::goes($branch->then)."\n");
     }
 
     /** Where a line goes on. */
@@ -103,16 +119,16 @@ final readonly class Printer
      */
     private function doer(Action $action): array
     {
-        $prefixes = [...($action->manner->jumping ? ['jumping'] : []), ...($action->manner->spinning ? ['spinning'] : [])];
+        $prefixes = [...$action->manner->jumping ? ['jumping'] : [], ...$action->manner->spinning ? ['spinning'] : []];
         $limb = $action->limb;
-        if (! $action->verb instanceof Strike || $limb === null) {
+        if (! ($action->verb instanceof Strike) || $limb === null) {
             return [$limb === null ? '' : $limb->value, ...$prefixes, $this->word($action->verb)];
         }
         if ($action->verb->isItsOwnLimb()) {
             $words = explode(' ', $limb->value);
             $part = array_pop($words);
 
-            return [...($limb === Limb::Head ? $prefixes : [...$words, ...$prefixes]), $part];
+            return [...$limb === Limb::Head ? $prefixes : [...$words, ...$prefixes], $part];
         }
         $side = $limb->hasSide() ? explode(' ', $limb->value)[0] : $limb->value;
 

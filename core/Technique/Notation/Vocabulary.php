@@ -17,13 +17,19 @@ use StoneDrill\Core\Technique\Verb;
 final readonly class Vocabulary
 {
     /** The groups that aliases belong to, as the open file names them. */
-    public const GROUPS = ['verbs' => Verb::class, 'strikes' => Strike::class, 'targets' => Target::class, 'effects' => Effect::class];
+    public const GROUPS = [
+        'verbs' => Verb::class,
+        'strikes' => Strike::class,
+        'targets' => Target::class,
+        'effects' => Effect::class,
+    ];
 
     /** Words with a place of their own in the notation, which no alias may take. */
     private const RESERVED = [
-        'left', 'right', 'both', 'free', 'held', 'other', 'hand', 'hands', 'foot', 'feet', 'or', 'and', 'if', 'not', 'go', 'on', 'to', 'beat', 'toward', 'facing', 'maybe', 'for', 'taller', 'shorter',
-        'short', 'long', 'm', 's', 'jumping', 'spinning', 'gets up', 'far', 'near', 'second attack',
-        'lf', 'rf', 'bf', 'lh', 'rh', 'bh', 'fh', 'le', 're', 'lk', 'rk', 'hd',
+        'left', 'right', 'both', 'free', 'held', 'other', 'hand', 'hands', 'foot', 'feet', 'or', 'and', 'if', 'not',
+        'go', 'on', 'to', 'beat', 'toward', 'facing', 'maybe', 'for', 'taller', 'shorter', 'short', 'long', 'm', 's',
+        'jumping', 'spinning', 'gets up', 'far', 'near', 'second attack', 'lf', 'rf', 'bf', 'lh', 'rh', 'bh', 'fh',
+        'le', 're', 'lk', 'rk', 'hd',
     ];
 
     /**
@@ -62,7 +68,13 @@ final readonly class Vocabulary
             $enum = self::GROUPS[$group] ?? throw VocabularyException::unknownGroup((string) $group);
             foreach ($words as $alias => $word) {
                 $alias = mb_strtolower(trim((string) $alias));
-                $meaning = $enum::tryFrom($word) ?? throw VocabularyException::unknownWord($group, $alias, $word, array_column($enum::cases(), 'value'));
+                $meaning = $enum::tryFrom($word)
+                ?? throw VocabularyException::unknownWord(
+                    $group,
+                    $alias,
+                    $word,
+                    array_column($enum::cases(), 'value'),
+                );
                 if (preg_match('/^\p{L}+(?:[\'’-]\p{L}+)*(?: \p{L}+(?:[\'’-]\p{L}+)*)*$/Du', $alias) !== 1) {
                     throw VocabularyException::notWords($group, $alias);
                 }

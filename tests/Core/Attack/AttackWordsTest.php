@@ -17,12 +17,25 @@ it('reads an attack said in one line', function (string $line, string $kind, arr
         ->and($spoken->facets)->toEqual($facets)
         ->and(array_column($spoken->unread, 'word'))->toBe($unread);
 })->with([
-    ['right cross wrist grab from 2, thumb up, pulling, off-guard', 'wrist-cross', ['hand' => 'right', 'bearing' => '2', 'thumb' => 'up', 'phase' => 'moving', 'intent' => 'move', 'notice' => 'off-guard'], []],
+    [
+        'right cross wrist grab from 2, thumb up, pulling, off-guard',
+        'wrist-cross',
+        [
+            'hand' => 'right', 'bearing' => '2', 'thumb' => 'up', 'phase' => 'moving', 'intent' => 'move',
+            'notice' => 'off-guard',
+        ],
+        [],
+    ],
     ['Left wrist held, same side, thumb in', 'wrist-same', ['hand' => 'left', 'thumb' => 'inside'], []],
     ['both wrists grabbed from the front', 'wrist-both', ['hand' => 'both', 'bearing' => '12'], []],
     ['bear hug from behind, arms pinned', 'hug-behind-pinned', ['hand' => 'both', 'bearing' => '6'], []],
     ['bear hug from 5', 'hug-behind-free', ['hand' => 'both', 'bearing' => '5'], []],
-    ['right swing from 1, stepping through, corridor, bigger', 'swing', ['hand' => 'right', 'bearing' => '1', 'entry' => 'through', 'place' => 'narrow', 'build' => 'larger'], []],
+    [
+        'right swing from 1, stepping through, corridor, bigger',
+        'swing',
+        ['hand' => 'right', 'bearing' => '1', 'entry' => 'through', 'place' => 'narrow', 'build' => 'larger'],
+        [],
+    ],
     ['two hands choke against the wall', 'throat-front', ['hand' => 'both', 'posture' => 'wall'], []],
     ['lapel with both hands, to pin', 'cloth-two', ['hand' => 'both', 'intent' => 'pin'], []],
     ['round kick, left, at 11', 'kick-round', ['hand' => 'left', 'bearing' => '11'], []],
@@ -43,7 +56,8 @@ it('names the nearest word for one it does not know', function (): void {
 it('says what does not go together', function (): void {
     $spoken = (new KindNames(Texts::english()))->spoken(Kinds::builtIn())->read('right swing, landed, from 6');
 
-    expect($spoken->refused)->toHaveCount(2)->and(English::say($spoken->refused[0]))->toStartWith('Bearing “6” does not go with “Wide swing”. Allowed: ');
+    expect($spoken->refused)->toHaveCount(2)
+        ->and(English::say($spoken->refused[0]))->toStartWith('Bearing “6” does not go with “Wide swing”. Allowed: ');
 });
 
 it('understands nothing of nothing', function (): void {
@@ -64,7 +78,12 @@ it('reads again what it says, for every kind', function (string $id): void {
         }
         $line = $words->say($kind, Facets::of($chosen));
         $spoken = $words->read($line);
-        $defaults = array_filter(array_combine(array_keys($chosen), array_map(static fn (string $facet): ?string => Facet::from($facet)->default(), array_keys($chosen))));
+        $defaults = array_filter(
+            array_combine(
+                array_keys($chosen),
+                array_map(static fn (string $facet): ?string => Facet::from($facet)->default(), array_keys($chosen)),
+            ),
+        );
         expect($spoken->kind?->id)->toBe($id, $line)
             ->and([...$defaults, 'hand' => 'none', ...$spoken->facets])->toEqual($chosen, $line)
             ->and($spoken->unread)->toBe([], $line)

@@ -12,13 +12,22 @@ it('proposes kind, hand, thumb, phase, posture and an hour either way', function
     $pattern = Pattern::proposedFor(Made::attack(facets: ['bearing' => $hour, 'thumb' => 'up']));
 
     expect($pattern->kinds)->toBe(['wrist-cross'])
-        ->and($pattern->values)->toEqualCanonicalizing(['hand' => ['right'], 'thumb' => ['up'], 'phase' => ['landed'], 'posture' => ['standing'], 'bearing' => $around]);
+        ->and($pattern->values)
+        ->toEqualCanonicalizing([
+            'hand' => ['right'],
+            'thumb' => ['up'],
+            'phase' => ['landed'],
+            'posture' => ['standing'],
+            'bearing' => $around,
+        ]);
 })->with([['12', ['11', '12', '1']], ['1', ['12', '1', '2']], ['11', ['10', '11', '12']]]);
 
 it('matches what differs only where anything goes', function (array $change, bool $matches): void {
     $pattern = Pattern::proposedFor(Made::attack());
 
-    expect($pattern->matches(Kinds::builtIn()->get('wrist-cross'), Made::attack(facets: $change)->facets))->toBe($matches);
+    expect($pattern->matches(Kinds::builtIn()->get('wrist-cross'), Made::attack(facets: $change)->facets))->toBe(
+        $matches,
+    );
 })->with([
     'the same' => [[], true],
     'an hour to the right' => [['bearing' => '1'], true],
@@ -45,7 +54,11 @@ it('does not match another kind unless it is listed or lifted', function (): voi
 });
 
 it('puts what an answer lists in place of the proposal', function (): void {
-    $pattern = Pattern::proposedFor(Made::attack())->replace(['hand' => ['left', 'right'], 'bearing' => null, 'place' => ['open']]);
+    $pattern = Pattern::proposedFor(Made::attack())->replace([
+        'hand' => ['left', 'right'],
+        'bearing' => null,
+        'place' => ['open'],
+    ]);
     $kind = Kinds::builtIn()->get('wrist-cross');
 
     expect($pattern->matches($kind, Made::attack(facets: ['hand' => 'left', 'bearing' => '2'])->facets))->toBeTrue()
@@ -63,7 +76,11 @@ it('mirrors so that it matches the mirror exactly when it matched', function (st
                 ->and($pattern->mirror()->mirror())->toEqual($pattern);
         }
     }
-})->with([['wrist-cross', []], ['wrist-cross', ['bearing' => '2', 'hand' => 'left', 'thumb' => 'down']], ['hug-front-free', ['hand' => 'both', 'bearing' => '11']]]);
+})->with([
+    ['wrist-cross', []],
+    ['wrist-cross', ['bearing' => '2', 'hand' => 'left', 'thumb' => 'down']],
+    ['hug-front-free', ['hand' => 'both', 'bearing' => '11']],
+]);
 
 it('swaps hand and bearing in a mirror and keeps the thumb', function (): void {
     $mirror = Made::attack(facets: ['bearing' => '2', 'thumb' => 'inside'])->on(Side::Mirrored);

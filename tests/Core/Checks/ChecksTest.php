@@ -34,7 +34,13 @@ dataset('checks', [
     'a pinned arm at the belly' => ['pinned-limb', 'hug-front-pinned', [], 'right hammer belly', ['1']],
     'a pinned elbow' => ['pinned-limb', 'hug-behind-pinned', ['bearing' => '6'], 'left elbow ribs', ['1']],
     'threaded arms' => ['pinned-limb', 'arms-neck-behind', ['bearing' => '6'], 'both hands clamp fingers', ['1']],
-    'a hold that did not land' => ['pinned-limb', 'wrist-cross', ['phase' => 'reaching'], 'slide 6, right hand guard', []],
+    'a hold that did not land' => [
+        'pinned-limb',
+        'wrist-cross',
+        ['phase' => 'reaching'],
+        'slide 6, right hand guard',
+        [],
+    ],
 
     'one foot twice' => ['two-jobs', 'closing-in', [], 'left foot step 9, left front kick groin', ['1']],
     'both hands and one of them' => ['two-jobs', 'closing-in', [], 'both hands guard, left palm chin', ['1']],
@@ -42,11 +48,29 @@ dataset('checks', [
     'it has let go' => ['two-jobs', 'cloth-one', [], "left hand clamp wrist\nleft hand let go, left palm chin", []],
     'the other one strikes' => ['two-jobs', 'cloth-one', [], "left hand clamp wrist\nright palm chin", []],
 
-    'kicks while the other foot steps' => ['no-support', 'closing-in', [], 'right front kick groin, left foot step 12', ['1']],
-    'kicks from where the other foot has stepped' => ['no-support', 'closing-in', [], 'left foot step 12, right front kick groin', []],
+    'kicks while the other foot steps' => [
+        'no-support',
+        'closing-in',
+        [],
+        'right front kick groin, left foot step 12',
+        ['1'],
+    ],
+    'kicks from where the other foot has stepped' => [
+        'no-support',
+        'closing-in',
+        [],
+        'left foot step 12, right front kick groin',
+        [],
+    ],
     'knees while sliding' => ['no-support', 'closing-in', [], 'right knee groin, slide 12', ['1']],
     'knees after sliding' => ['no-support', 'closing-in', [], 'slide 12, right knee groin', []],
-    'stomps while the other foot steps' => ['no-support', 'closing-in', [], 'left foot step 12, right stomp instep', ['1']],
+    'stomps while the other foot steps' => [
+        'no-support',
+        'closing-in',
+        [],
+        'left foot step 12, right stomp instep',
+        ['1'],
+    ],
     'both legs' => ['no-support', 'closing-in', [], 'right knee groin, left stomp instep', ['1']],
     'hops' => ['no-support', 'closing-in', [], 'hop 12, right front kick groin', []],
     'jumps' => ['no-support', 'closing-in', [], 'left foot step 12, jumping right front kick groin', []],
@@ -64,8 +88,20 @@ dataset('checks', [
 
     'the back of a head that faces' => ['wrong-face', 'cloth-one', [], 'right elbow back of head', ['1']],
     'any side' => ['wrong-face', 'cloth-one', [], 'right palm temple', []],
-    'the chin of one who is turned away' => ['wrong-face', 'cloth-one', [], "right palm temple -> turned\nright foot step 3, right punch chin", ['2']],
-    'the chin of one who is turned away, with what goes round' => ['wrong-face', 'cloth-one', [], "right palm temple -> turned\nright foot step 3, right palm chin", []],
+    'the chin of one who is turned away' => [
+        'wrong-face',
+        'cloth-one',
+        [],
+        "right palm temple -> turned\nright foot step 3, right punch chin",
+        ['2'],
+    ],
+    'the chin of one who is turned away, with what goes round' => [
+        'wrong-face',
+        'cloth-one',
+        [],
+        "right palm temple -> turned\nright foot step 3, right palm chin",
+        [],
+    ],
 
     'a palm behind' => ['wrong-arc', 'hug-behind-free', ['bearing' => '6'], 'right palm chin', ['1']],
     'an elbow behind' => ['wrong-arc', 'hug-behind-free', ['bearing' => '6'], 'right elbow ribs', []],
@@ -74,22 +110,57 @@ dataset('checks', [
     'a back kick in front, held fast' => ['wrong-arc', 'hug-front-free', [], 'right back kick knee', ['1']],
     'a side kick to its side' => ['wrong-arc', 'cloth-one', [], 'pivot 9, right side kick knee', []],
     'a side kick to the other, turning' => ['wrong-arc', 'cloth-one', [], 'pivot 3, right side kick knee', []],
-    'a side kick behind, held fast' => ['wrong-arc', 'hug-behind-free', ['bearing' => '6'], 'right side kick knee', ['1']],
+    'a side kick behind, held fast' => [
+        'wrong-arc',
+        'hug-behind-free',
+        ['bearing' => '6'],
+        'right side kick knee',
+        ['1'],
+    ],
 
-    'the held hand has another name' => ['two-jobs', 'wrist-cross', [], 'held hand strip, right hand clamp wrist', ['1']],
+    'the held hand has another name' => [
+        'two-jobs',
+        'wrist-cross',
+        [],
+        'held hand strip, right hand clamp wrist',
+        ['1'],
+    ],
     'its fellow is another hand' => ['two-jobs', 'wrist-cross', [], 'other hand strip, right hand clamp wrist', []],
     'leaves while held' => ['still-held', 'wrist-cross', [], 'leave 6', ['1']],
     'strips and leaves at once' => ['still-held', 'wrist-cross', [], 'left hand strip, leave 6', ['1']],
     'ends held' => ['still-held', 'wrist-cross', [], "left palm chin\nlook", ['2']],
-    'ends held, with a lock of one’s own' => ['still-held', 'wrist-cross', [], "left palm chin\nleft hand lock wrist", []],
-    'ends held in a branch only' => ['still-held', 'wrist-cross', [], "left palm chin -> rocked\n  if not: look\nleft hand strip", []],
+    'ends held, with a lock of one’s own' => [
+        'still-held',
+        'wrist-cross',
+        [],
+        "left palm chin\nleft hand lock wrist",
+        [],
+    ],
+    'ends held in a branch only' => [
+        'still-held',
+        'wrist-cross',
+        [],
+        "left palm chin -> rocked\n  if not: look\nleft hand strip",
+        [],
+    ],
     'strips, then leaves' => ['still-held', 'wrist-cross', [], "left hand strip\nleave 6", []],
 
-    'strikes under control' => ['strike-under-control', 'cloth-one', [], 'right palm chin', ['1'], ['doctrine' => Doctrine::Control]],
+    'strikes under control' => [
+        'strike-under-control', 'cloth-one', [], 'right palm chin', ['1'], ['doctrine' => Doctrine::Control],
+    ],
     'strikes under counter' => ['strike-under-control', 'cloth-one', [], 'right palm chin', []],
 
-    'contact that is not taught below the second rank' => ['policy', 'cloth-one', [], "left hand clamp wrist\nright palm chest", ['2'], ['rank' => 'low', 'policy' => [new PolicyRow(Hazard::Contact, null, 'high', PolicyLevel::NotTaught)]]],
-    'contact that is stopped short there' => ['policy', 'cloth-one', [], "left hand clamp wrist\nright palm chest", [], ['rank' => 'low']],
+    'contact that is not taught below the second rank' => [
+        'policy',
+        'cloth-one',
+        [],
+        "left hand clamp wrist\nright palm chest",
+        ['2'],
+        ['rank' => 'low', 'policy' => [new PolicyRow(Hazard::Contact, null, 'high', PolicyLevel::NotTaught)]],
+    ],
+    'contact that is stopped short there' => [
+        'policy', 'cloth-one', [], "left hand clamp wrist\nright palm chest", [], ['rank' => 'low'],
+    ],
     'contact at the second' => ['policy', 'cloth-one', [], 'right palm chest', []],
 
     'strips toward the fingers' => ['against-the-fingers', 'wrist-cross', [], 'both hands strip toward fingers', ['1']],
@@ -126,26 +197,68 @@ dataset('checks', [
     'the attacker lies' => ['no-exit', 'cloth-one', [], 'right palm chin -> dropped', []],
     'holds on purpose' => ['no-exit', 'cloth-one', [], 'left hand clamp wrist', [], ['doctrine' => Doctrine::Control]],
 
-    'three before it is off' => ['strikes-before-release', 'cloth-one', [], "right palm chin x2\nright elbow chin\nleft hand strip", ['2'], ['doctrine' => Doctrine::Escape]],
-    'two before it is off' => ['strikes-before-release', 'cloth-one', [], "right palm chin x2\nleft hand strip\nright elbow chin", [], ['doctrine' => Doctrine::Escape]],
-    'no hold: before leaving' => ['strikes-before-release', 'closing-in', [], "right palm chin x3\nleave 6", ['1'], ['doctrine' => Doctrine::Escape]],
+    'three before it is off' => [
+        'strikes-before-release', 'cloth-one', [], "right palm chin x2\nright elbow chin\nleft hand strip", ['2'],
+        ['doctrine' => Doctrine::Escape],
+    ],
+    'two before it is off' => [
+        'strikes-before-release', 'cloth-one', [], "right palm chin x2\nleft hand strip\nright elbow chin", [],
+        ['doctrine' => Doctrine::Escape],
+    ],
+    'no hold: before leaving' => [
+        'strikes-before-release', 'closing-in', [], "right palm chin x3\nleave 6", ['1'],
+        ['doctrine' => Doctrine::Escape],
+    ],
     'counter counts none' => ['strikes-before-release', 'closing-in', [], "right palm chin x3\nleave 6", []],
 
-    'four beats where three are allowed' => ['too-long', 'closing-in', [], "look\nlook\nlook\nleave 6", ['4'], ['rank' => 'low']],
+    'four beats where three are allowed' => [
+        'too-long', 'closing-in', [], "look\nlook\nlook\nleave 6", ['4'], ['rank' => 'low'],
+    ],
     'three' => ['too-long', 'closing-in', [], "look\nlook\nleave 6", [], ['rank' => 'low']],
 
     // Arrival .45, one family: reaction .25; a step takes .35, a parry .20.
-    'a step against a punch: .15 late' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', ['1'], ['rung' => 6]],
-    'a parry just comes: .00' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left hand parry', [], ['rung' => 6]],
-    'at the goal rung, on call: told of' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', []],
-    'at a goal rung with the moment hidden' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', ['1'], ['goal' => 5]],
-    'told of, on call' => ['slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', [], ['rung' => 4]],
+    'a step against a punch: .15 late' => [
+        'slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', ['1'], ['rung' => 6],
+    ],
+    'a parry just comes: .00' => [
+        'slow-start', 'punch-straight', ['phase' => 'reaching'], 'left hand parry', [], ['rung' => 6],
+    ],
+    'at the goal rung, on call: told of' => [
+        'slow-start',
+        'punch-straight',
+        ['phase' => 'reaching'],
+        'left foot step 10:30',
+        [],
+    ],
+    'at a goal rung with the moment hidden' => [
+        'slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', ['1'], ['goal' => 5],
+    ],
+    'told of, on call' => [
+        'slow-start', 'punch-straight', ['phase' => 'reaching'], 'left foot step 10:30', [], ['rung' => 4],
+    ],
     'what has landed does not arrive' => ['slow-start', 'wrist-cross', [], 'wait 5 s', []],
 
-    // Off to 1.46 m: the wrist of an arm that was drawn back is 1.07 m away, out of the .77 + .20 m of a hand and the body.
-    'a wrist that went back' => ['gone-back', 'punch-straight', ['phase' => 'reaching'], "leave 6 0.8 m, left hand parry\nleft hand clamp wrist", ['2'], ['recoil' => Recoil::PulledBack]],
-    'a wrist that is left out' => ['gone-back', 'punch-straight', ['phase' => 'reaching'], "leave 6 0.8 m, left hand parry\nleft hand clamp wrist", []],
-    'a wrist that is held since it came' => ['gone-back', 'punch-straight', ['phase' => 'reaching'], "left hand parry, right hand clamp wrist\nleave 6 0.8 m, left hand clamp wrist", [], ['recoil' => Recoil::PulledBack]],
+    // Off to 1.46 m: the wrist of an arm that was drawn back is 1.07 m away, out of the .77 + .20 m of a hand and the
+    // body.
+    'a wrist that went back' => [
+        'gone-back', 'punch-straight', ['phase' => 'reaching'], "leave 6 0.8 m, left hand parry\nleft hand clamp wrist",
+        ['2'], ['recoil' => Recoil::PulledBack],
+    ],
+    'a wrist that is left out' => [
+        'gone-back',
+        'punch-straight',
+        ['phase' => 'reaching'],
+        "leave 6 0.8 m, left hand parry\nleft hand clamp wrist",
+        [],
+    ],
+    'a wrist that is held since it came' => [
+        'gone-back',
+        'punch-straight',
+        ['phase' => 'reaching'],
+        "left hand parry, right hand clamp wrist\nleave 6 0.8 m, left hand clamp wrist",
+        [],
+        ['recoil' => Recoil::PulledBack],
+    ],
     'a lock from afar' => ['out-of-reach', 'closing-in', [], 'right hand lock wrist', ['1']],
     'a control near by' => ['out-of-reach', 'wrist-cross', [], 'left hand lock wrist', []],
     'behind past an arm' => ['no-room', 'throat-front', ['hand' => 'both'], 'go behind left', ['1']],
@@ -154,9 +267,27 @@ dataset('checks', [
     'two legs block' => ['no-support', 'closing-in', [], 'left knee block, right foot block', ['1']],
     'a knee blocks' => ['no-support', 'closing-in', [], 'left knee block', []],
 
-    'a knee while pulled' => ['kick-while-held', 'wrist-cross', ['phase' => 'moving', 'intent' => 'move'], 'right knee groin', ['1']],
-    'a knee while driven' => ['kick-while-held', 'wrist-cross', ['phase' => 'moving', 'intent' => 'pin'], 'right knee groin', []],
-    'a palm while pulled' => ['kick-while-held', 'wrist-cross', ['phase' => 'moving', 'intent' => 'move'], 'left palm chin', []],
+    'a knee while pulled' => [
+        'kick-while-held',
+        'wrist-cross',
+        ['phase' => 'moving', 'intent' => 'move'],
+        'right knee groin',
+        ['1'],
+    ],
+    'a knee while driven' => [
+        'kick-while-held',
+        'wrist-cross',
+        ['phase' => 'moving', 'intent' => 'pin'],
+        'right knee groin',
+        [],
+    ],
+    'a palm while pulled' => [
+        'kick-while-held',
+        'wrist-cross',
+        ['phase' => 'moving', 'intent' => 'move'],
+        'left palm chin',
+        [],
+    ],
 
     'strikes first in a choke' => ['slow-choke', 'throat-front', [], "right palm chin\nboth hands strip", ['1']],
     'tucks first' => ['slow-choke', 'throat-front', [], "tuck\nboth hands strip", []],
@@ -174,19 +305,69 @@ dataset('checks', [
     'a metre in a crowd' => ['no-room', 'closing-in', ['place' => 'crowd'], 'slide 3 1 m', []],
     'more than that' => ['no-room', 'closing-in', ['place' => 'crowd'], 'slide 3 1.1 m', ['1']],
 
-    'stands beside one who lies, told once' => ['ground-grab', 'cloth-one', [], "right palm chin -> dropped\nlook\nlook\nlook", ['2']],
-    'stands beside one who lies, pinned' => ['ground-grab', 'cloth-one', [], "right palm chin -> dropped\nboth hands pin chest\nleave 6", []],
-    'stands beside one who lies' => ['ground-grab', 'cloth-one', [], "right palm chin -> dropped\nlook\nleave 6", ['2']],
+    'stands beside one who lies, told once' => [
+        'ground-grab',
+        'cloth-one',
+        [],
+        "right palm chin -> dropped\nlook\nlook\nlook",
+        ['2'],
+    ],
+    'stands beside one who lies, pinned' => [
+        'ground-grab',
+        'cloth-one',
+        [],
+        "right palm chin -> dropped\nboth hands pin chest\nleave 6",
+        [],
+    ],
+    'stands beside one who lies' => [
+        'ground-grab',
+        'cloth-one',
+        [],
+        "right palm chin -> dropped\nlook\nleave 6",
+        ['2'],
+    ],
     'goes at once' => ['ground-grab', 'cloth-one', [], "right palm chin -> dropped\nleave 6", []],
-    'goes on at a higher rank' => ['branch-ahead', 'cloth-one', [], "right palm chin -> rocked\n  if not: go to \"Later\" beat 1\nlook", ['1'], ['rank' => 'low', 'others' => ['Later' => ['high', 'leave 6']]]],
-    'goes on at the same' => ['branch-ahead', 'cloth-one', [], "right palm chin -> rocked\n  if not: go to \"Later\" beat 1\nlook", [], ['others' => ['Later' => ['high', 'leave 6']]]],
+    'goes on at a higher rank' => [
+        'branch-ahead',
+        'cloth-one',
+        [],
+        "right palm chin -> rocked\n  if not: go to \"Later\" beat 1\nlook",
+        ['1'],
+        ['rank' => 'low', 'others' => ['Later' => ['high', 'leave 6']]],
+    ],
+    'goes on at the same' => [
+        'branch-ahead',
+        'cloth-one',
+        [],
+        "right palm chin -> rocked\n  if not: go to \"Later\" beat 1\nlook",
+        [],
+        ['others' => ['Later' => ['high', 'leave 6']]],
+    ],
 
     'crosses in the attacker’s reach' => ['crossed-feet', 'cloth-one', [], 'left foot cross 3', ['1']],
     'crosses far off' => ['crossed-feet', 'closing-in', [], 'left foot cross 3', []],
 
-    'nothing ready for when the attacker is not driven back' => ['unbranched', 'wrist-cross', [], "left palm chin -> driven back\nleave 6", ['1']],
-    'an if not' => ['unbranched', 'wrist-cross', [], "left palm chin -> driven back\n  if not: left hand strip\nleave 6", []],
-    'nothing hangs on it' => ['unbranched', 'wrist-cross', [], "left palm chin -> rocked\nleft hand strip\nleave 6", []],
+    'nothing ready for when the attacker is not driven back' => [
+        'unbranched',
+        'wrist-cross',
+        [],
+        "left palm chin -> driven back\nleave 6",
+        ['1'],
+    ],
+    'an if not' => [
+        'unbranched',
+        'wrist-cross',
+        [],
+        "left palm chin -> driven back\n  if not: left hand strip\nleave 6",
+        [],
+    ],
+    'nothing hangs on it' => [
+        'unbranched',
+        'wrist-cross',
+        [],
+        "left palm chin -> rocked\nleft hand strip\nleave 6",
+        [],
+    ],
 
     'a kick with no room' => ['crowded', 'hug-front-free', [], 'right front kick groin', ['1']],
     'a knee needs none' => ['crowded', 'hug-front-free', [], 'right knee groin', []],
@@ -194,34 +375,81 @@ dataset('checks', [
     'an elbow needs none' => ['crowded', 'hug-front-free', [], 'right elbow ribs', []],
 
     'arms alone, twice' => ['no-weight', 'cloth-one', [], "right palm chin\nleft palm chin", ['2']],
-    'a step under the second' => ['no-weight', 'cloth-one', [], "right palm chin\nright foot step 12 short, left palm chin", []],
+    'a step under the second' => [
+        'no-weight',
+        'cloth-one',
+        [],
+        "right palm chin\nright foot step 12 short, left palm chin",
+        [],
+    ],
     'a clamp is no strike' => ['no-weight', 'cloth-one', [], "right palm chin\nleft hand clamp wrist", []],
 
-    'up at a tall man' => ['overhead', 'cloth-one', [], 'right palm chin', ['1'], ['defender' => 1.52, 'attacker' => 1.85]],
+    'up at a tall man' => [
+        'overhead', 'cloth-one', [], 'right palm chin', ['1'], ['defender' => 1.52, 'attacker' => 1.85],
+    ],
     'at one alike' => ['overhead', 'cloth-one', [], 'right palm eyes', []],
 
     'only a hand' => ['hand-only', 'punch-straight', ['phase' => 'reaching'], 'left hand parry', ['1']],
-    'a hand and the head off the line' => ['hand-only', 'punch-straight', ['phase' => 'reaching'], 'slip 3 long, left hand parry', []],
+    'a hand and the head off the line' => [
+        'hand-only',
+        'punch-straight',
+        ['phase' => 'reaching'],
+        'slip 3 long, left hand parry',
+        [],
+    ],
 
     'goes back blind' => ['blind-exit', 'closing-in', [], 'leave 6', ['1']],
     'goes back with a look' => ['blind-exit', 'closing-in', [], 'leave 6, look', []],
     'looks before' => ['blind-exit', 'closing-in', [], "look\nleave 6", []],
     'goes sideways' => ['blind-exit', 'closing-in', [], 'leave 3', []],
 
-    'acts when the fold is over' => ['worn-off', 'hug-front-free', [], "right knee groin -> folded\nwait 1.5 s\nleft elbow chin", ['3']],
-    'acts while it lasts' => ['worn-off', 'hug-front-free', [], "right knee groin -> folded\nwait 1.2 s\nleft elbow chin", []],
+    'acts when the fold is over' => [
+        'worn-off',
+        'hug-front-free',
+        [],
+        "right knee groin -> folded\nwait 1.5 s\nleft elbow chin",
+        ['3'],
+    ],
+    'acts while it lasts' => [
+        'worn-off',
+        'hug-front-free',
+        [],
+        "right knee groin -> folded\nwait 1.2 s\nleft elbow chin",
+        [],
+    ],
 
-    'the throat of one who shoves' => ['force', 'push-two', ['phase' => 'reaching', 'intent' => 'move'], "both hands block\nright palm throat", ['2']],
-    'the chin of one who shoves' => ['force', 'push-two', ['phase' => 'reaching', 'intent' => 'move'], "both hands block\nright palm chin", []],
+    'the throat of one who shoves' => [
+        'force',
+        'push-two',
+        ['phase' => 'reaching', 'intent' => 'move'],
+        "both hands block\nright palm throat",
+        ['2'],
+    ],
+    'the chin of one who shoves' => [
+        'force',
+        'push-two',
+        ['phase' => 'reaching', 'intent' => 'move'],
+        "both hands block\nright palm chin",
+        [],
+    ],
     'the chin of one who only threatens' => ['force', 'closing-in', [], 'right palm chin', ['1']],
 ]);
 
-it('finds', function (string $check, string $kind, array $values, string $beats, array $expected, array $with = []): void {
+it('finds', function (
+    string $check,
+    string $kind,
+    array $values,
+    string $beats,
+    array $expected,
+    array $with = [],
+): void {
     expect(ChecksFixture::found($check, $kind, $values, $beats, $with))->toBe($expected);
 })->with('checks');
 
 it('tries every check in both ways', function (): void {
-    $rows = (static fn (): array => (new ReflectionClass(Pest\Repositories\DatasetsRepository::class))->getStaticPropertyValue('datasets'))();
+    $rows = (static fn (): array => (new ReflectionClass(
+        Pest\Repositories\DatasetsRepository::class,
+    ))->getStaticPropertyValue('datasets'))();
     $tried = [];
     foreach ($rows as $key => $dataset) {
         if (str_ends_with((string) $key, 'checks')) {
@@ -240,65 +468,103 @@ it('has a class, a name and a trigger for each', function (): void {
     expect(array_unique($names))->toHaveCount(34)
         ->and(count(glob(dirname(__DIR__, 3).'/core/Checks/*.php') ?: []))->toBeGreaterThan(34);
     foreach (Checks::all() as $check) {
-        expect($check)->toBeInstanceOf(Check::class)->and(English::say($check->rule()->trigger()))->not->toBe('')->not->toStartWith('checks.');
+        expect($check)->toBeInstanceOf(Check::class)
+            ->and(English::say($check->rule()->trigger()))->not->toBe('')
+            ->not->toStartWith('checks.');
     }
 });
 
-it('asks more of an end within reach of a fist than of one within a lunge', function (string $beats, array $values, ?Severity $severity, string $said): void {
-    $found = array_values(array_filter(OnTheFloor::examine('arm-one', ['hand' => 'left', ...$values], $beats)->findings, static fn (Finding $finding): bool => $finding->check->value === 'no-exit'));
+it('asks more of an end within reach of a fist than of one within a lunge', function (
+    string $beats,
+    array $values,
+    ?Severity $severity,
+    string $said,
+): void {
+    $found = array_values(
+        array_filter(
+            OnTheFloor::examine('arm-one', ['hand' => 'left', ...$values], $beats)->findings,
+            static fn (Finding $finding): bool => $finding->check->value === 'no-exit',
+        ),
+    );
 
-    expect($found[0]->severity ?? null)->toBe($severity)->and($severity === null ? '' : English::say($found[0]->message))->toContain($said);
+    expect($found[0]->severity ?? null)->toBe($severity)
+        ->and($severity === null ? '' : English::say($found[0]->message))->toContain($said);
 })->with([
-    // A fist of 1.68 m reaches √(.64848² − .18816²) + .12523 = .74581 and the surface .1008 at hypot(d, .21672): up to d = .81843.
-    // (.93 − .818) · 1.68 = .18816 above the shoulder.
+    // A fist of 1.68 m reaches √(.64848² − .18816²) + .12523 = .74581 and the surface .1008 at hypot(d, .21672): up to
+    // d = .81843. (.93 − .818) · 1.68 = .18816 above the shoulder.
     'held at .6392' => ['look', [], Severity::Stop, 'within reach of the attacker’s fist, by 17 cm'],
     'with both hands up' => ['both hands guard', [], Severity::Warn, 'fist'],
     'with a strike that reaches' => ['right palm chin', [], Severity::Warn, 'fist'],
     'with an effect' => ['left hand clamp elbow -> straightened', [], Severity::Warn, 'fist'],
     'with a lock' => ['left hand lock elbow', [], Severity::Warn, 'fist'],
     // .6392 + .84 = 1.4792, within .9105 · 1.68 = 1.5296.
-    'within a lunge' => ['left hand clamp elbow -> driven back', [], Severity::Warn, 'Ends 1.48 m from the attacker, within a lunge of 1.53 m'],
+    'within a lunge' => [
+        'left hand clamp elbow -> driven back',
+        [],
+        Severity::Warn,
+        'Ends 1.48 m from the attacker, within a lunge of 1.53 m',
+    ],
     'within a lunge, both hands up' => ['both hands guard -> driven back', [], Severity::Note, 'lunge'],
     'out of it' => ["right palm chin -> driven back\nslide 6 0.1 m", [], null, ''],
 ]);
 
 it('tells how much is missing', function (): void {
-    // A knee from 2 m less a walk of .42: the joint at hypot(1.58, .16044) less .1008, reach 1.68 · .245; the body goes .42 with it.
+    // A knee from 2 m less a walk of .42: the joint at hypot(1.58, .16044) less .1008, reach 1.68 · .245; the body goes
+    // .42 with it.
     $finding = OnTheFloor::examine('closing-in', [], 'right knee groin')->findings[0];
     $missing = (int) round(100 * (hypot(1.58, 0.16044) - 0.1008 - 1.68 * 0.245 - 0.42));
 
-    expect(English::say($finding->message))->toBe("The right knee is {$missing} cm too short for the groin.")->and(English::say($finding->mend))->not->toBe('');
+    expect(English::say($finding->message))->toBe("The right knee is {$missing} cm too short for the groin.")
+        ->and(English::say($finding->mend))->not->toBe('');
 });
 
 it('keeps what is waived apart, with its reason', function (): void {
-    $waived = OnTheFloor::examine('closing-in', [], 'leave 6', ['waived' => [new Waiver(CheckId::BlindExit, '1', 'The quay behind is empty.')]]);
-    expect($waived->findings)->toBe([])->and($waived->waived[0]['waiver']->reason)->toBe('The quay behind is empty.');
+    $waived = OnTheFloor::examine('closing-in', [], 'leave 6', [
+        'waived' => [new Waiver(CheckId::BlindExit, '1', 'The quay behind is empty.')],
+    ]);
+    expect($waived->findings)->toBe([])
+        ->and($waived->waived[0]['waiver']->reason)->toBe('The quay behind is empty.');
 
     // Only at the beat it names.
-    expect(OnTheFloor::examine('closing-in', [], 'leave 6', ['waived' => [new Waiver(CheckId::BlindExit, '2', 'Why not.')]])->findings)->toHaveCount(1);
+    expect(
+        OnTheFloor::examine('closing-in', [], 'leave 6', [
+            'waived' => [new Waiver(CheckId::BlindExit, '2', 'Why not.')],
+        ])->findings,
+    )->toHaveCount(1);
 });
 
 it('tells where it fails when what is assumed does not come', function (): void {
-    $robust = array_map(static fn ($shortfall): array => [English::say($shortfall->without), $shortfall->failsAt], OnTheFloor::examine('wrist-cross', [], "left palm chin -> driven back\nleave 6")->trial->robust);
+    $robust = array_map(
+        static fn ($shortfall): array => [English::say($shortfall->without), $shortfall->failsAt],
+        OnTheFloor::examine('wrist-cross', [], "left palm chin -> driven back\nleave 6")->trial->robust,
+    );
 
     // Held by .6392: a palm .136 to spare; 15 cm to the side of the line takes the head from .57414 to:
     // left of the attacker is to the defender's right, away from the left shoulder at .21672.
     $away = hypot(0.6392, 0.21672 + 0.15) - 0.1008;
     $near = hypot(0.6392, 0.21672 - 0.15) - 0.1008;
     $reach = 1.68 * sqrt(0.352 ** 2 - 0.052 ** 2) + 0.288 * sin(deg2rad(15)) * 1.68;
-    expect($away)->toBeLessThan($reach)->and($near)->toBeLessThan($reach)
+    expect($away)->toBeLessThan($reach)
+        ->and($near)->toBeLessThan($reach)
         ->and($robust)->toBe([['1 driven back', '2'], ['head 15 cm left', null], ['head 15 cm right', null]]);
 
-    // With an elbow, 15 cm decide: reach √(.186² − .052²) · 1.68 + .12523 = .4253 against .4374 in front: rocked nearer first.
+    // With an elbow, 15 cm decide: reach √(.186² − .052²) · 1.68 + .12523 = .4253 against .4374 in front: rocked nearer
+    // first.
     $elbow = OnTheFloor::examine('hug-front-free', [], 'right elbow chin')->trial->robust;
     expect(array_map(static fn ($shortfall): ?string => $shortfall->failsAt, $elbow))->toBe([null, null]);
 });
 
 it('leaves out each of two effects that come together', function (): void {
-    $robust = OnTheFloor::examine('wrist-cross', [], "left palm chin -> driven back and turned\nleave 6")->trial->robust;
+    $robust = OnTheFloor::examine('wrist-cross', [], "left palm chin -> driven back and turned\nleave 6")->trial
+        ->robust;
 
     // Without being driven back the hold is still on; without being turned the attacker only faces sooner.
-    expect([English::say($robust[0]->without), $robust[0]->failsAt, English::say($robust[1]->without), $robust[1]->failsAt])->toBe(['1 driven back', '2', '1 turned', null]);
+    expect([
+        English::say($robust[0]->without),
+        $robust[0]->failsAt,
+        English::say($robust[1]->without),
+        $robust[1]->failsAt,
+    ])->toBe(['1 driven back', '2', '1 turned', null]);
 });
 
 it('runs the other of two effects too', function (): void {
@@ -308,7 +574,12 @@ it('runs the other of two effects too', function (): void {
 });
 
 it('tells how a branch lands in another answer', function (): void {
-    $run = OnTheFloor::examine('cloth-one', [], "left hand strip -> released\n  if not: go to \"Other\" beat 2\nleave 6", ['others' => ['Other' => ['high', "right palm chin -> driven back\nleave 6"]]])->trial->run;
+    $run = OnTheFloor::examine(
+        'cloth-one',
+        [],
+        "left hand strip -> released\n  if not: go to \"Other\" beat 2\nleave 6",
+        ['others' => ['Other' => ['high', "right palm chin -> driven back\nleave 6"]]],
+    )->trial->run;
 
     // Here .6392 and held no longer (stripped); there, after being driven back, 1.4792 and free.
     expect(array_map(static fn ($frame): string => $frame->number, $run->frames))->toBe(['1', '1.1', '2'])
@@ -317,19 +588,48 @@ it('tells how a branch lands in another answer', function (): void {
 });
 
 it('asks a beat that may be left out to be done and left out', function (string $beats, array $found): void {
-    $stops = array_filter(OnTheFloor::examine('cloth-one', ['hand' => 'right'], $beats)->findings, static fn (Finding $finding): bool => $finding->severity === Severity::Stop && $finding->check !== CheckId::NoExit);
+    $stops = array_filter(
+        OnTheFloor::examine('cloth-one', ['hand' => 'right'], $beats)->findings,
+        static fn (Finding $finding): bool => $finding->severity === Severity::Stop
+            && $finding->check !== CheckId::NoExit,
+    );
 
-    expect(array_values(array_map(static fn (Finding $finding): string => $finding->beat.' '.English::say($finding->message), $stops)))->toBe($found);
+    expect(
+        array_values(
+            array_map(
+                static fn (Finding $finding): string => $finding->beat.' '.English::say($finding->message),
+                $stops,
+            ),
+        ),
+    )->toBe($found);
 })->with([
     'works either way' => ["left hand strip -> released\nmaybe: right palm chin -> rocked\nleave 6", []],
-    'frees the hold' => ["maybe: left hand strip -> released\nleave 6", ['2 Without beat 1: Leaves with a hold on: right hand.']],
-    'two of which one is enough' => ["maybe: left hand strip -> released\nmaybe: right hand strip -> released\nleave 6", ['3 Without beats 1, 2: Leaves with a hold on: right hand.']],
+    'frees the hold' => [
+        "maybe: left hand strip -> released\nleave 6",
+        ['2 Without beat 1: Leaves with a hold on: right hand.'],
+    ],
+    'two of which one is enough' => [
+        "maybe: left hand strip -> released\nmaybe: right hand strip -> released\nleave 6",
+        ['3 Without beats 1, 2: Leaves with a hold on: right hand.'],
+    ],
     // Drawn along to .8392: √(.31248² − .15456²) + .12523 − (√(.8392² + .21672²) − .1008) = −.369.
-    'fails by itself' => ["maybe: look\nleft foot step 6 1 m, right elbow nose\nleft hand strip -> released\nleave 6", ['2 The right elbow is 37 cm too short for the nose.']],
+    'fails by itself' => [
+        "maybe: look\nleft foot step 6 1 m, right elbow nose\nleft hand strip -> released\nleave 6",
+        ['2 The right elbow is 37 cm too short for the nose.'],
+    ],
 ]);
 
 it('reads beats as those of the answer’s rank do', function (): void {
-    $found = OnTheFloor::examine('cloth-one', ['hand' => 'right'], "left hand strip -> released\n  for high: right knee chin\nleave 6")->findings;
+    $found = OnTheFloor::examine(
+        'cloth-one',
+        ['hand' => 'right'],
+        "left hand strip -> released\n  for high: right knee chin\nleave 6",
+    )->findings;
 
-    expect(array_map(static fn (Finding $finding): string => $finding->check->value, array_filter($found, static fn (Finding $finding): bool => $finding->beat === '1')))->toContain('out-of-reach');
+    expect(
+        array_map(
+            static fn (Finding $finding): string => $finding->check->value,
+            array_filter($found, static fn (Finding $finding): bool => $finding->beat === '1'),
+        ),
+    )->toContain('out-of-reach');
 });

@@ -16,9 +16,32 @@ use Tests\Support\Made;
 
 /** Whoever asks for less is told the same of it: every answer of the demo, both sides, three pairs of bodies. */
 dataset('scopes', [
-    'what stops alone, or does where it is not close' => [Scope::stops(...), static fn (Finding $finding): bool => in_array($finding->check, array_map(static fn (Check $check): CheckId => $check->rule()->id, array_filter(Checks::all(), static fn (Check $check): bool => $check->rule()->severity === Severity::Stop)), true)],
-    'what makes holes alone' => [Scope::holes(...), static fn (Finding $finding): bool => in_array($finding->check->value, ['policy', 'no-exit', 'unbranched'], true)],
-    'what is written alone' => [Scope::asWritten(...), static fn (Finding $finding): bool => $finding->check->value !== 'unbranched'],
+    'what stops alone, or does where it is not close' => [
+        Scope::stops(...),
+        static fn (Finding $finding): bool => in_array(
+            $finding->check,
+            array_map(
+                static fn (Check $check): CheckId => $check->rule()->id,
+                array_filter(
+                    Checks::all(),
+                    static fn (Check $check): bool => $check->rule()->severity === Severity::Stop,
+                ),
+            ),
+            true,
+        ),
+    ],
+    'what makes holes alone' => [
+        Scope::holes(...),
+        static fn (Finding $finding): bool => in_array(
+            $finding->check->value,
+            ['policy', 'no-exit', 'unbranched'],
+            true,
+        ),
+    ],
+    'what is written alone' => [
+        Scope::asWritten(...),
+        static fn (Finding $finding): bool => $finding->check->value !== 'unbranched',
+    ],
 ]);
 
 it('finds in less what it finds in all', function (Closure $scope, Closure $isAsked) {
@@ -29,7 +52,15 @@ it('finds in less what it finds in all', function (Closure $scope, Closure $isAs
     foreach ($catalogue->answers as $answer) {
         foreach (Side::cases() as $side) {
             foreach ([new Bodies(1.68, 1.68), new Bodies(1.52, 1.85), new Bodies(1.85, 1.25)] as $bodies) {
-                $examine = static fn (?Scope $scope): array => $examiner->examineIn($answer, $attacks[$answer->attack], $side, $side === Side::Mirrored, $bodies, null, $scope)->findings;
+                $examine = static fn (?Scope $scope): array => $examiner->examineIn(
+                    $answer,
+                    $attacks[$answer->attack],
+                    $side,
+                    $side === Side::Mirrored,
+                    $bodies,
+                    null,
+                    $scope,
+                )->findings;
                 $wanted = array_values(array_filter($examine(null), $isAsked));
                 expect($examine($scope()))->toEqual($wanted);
                 $count += count($wanted);

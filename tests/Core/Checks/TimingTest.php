@@ -15,22 +15,22 @@ it('knows when an attack arrives', function (string $kind, array $values, ?float
     expect($found === null ? null : round($found, 9))->toBe($arrival);
 })->with([
     ['punch-straight', [], 0.45],
-    ['punch-straight', ['entry' => 'stand'], 0.30],
+    ['punch-straight', ['entry' => 'stand'], 0.3],
     ['punch-straight', ['entry' => 'through'], 0.65],
     ['slap', [], 0.45],
     ['punch-rising', [], 0.45],
     ['punch-low', [], 0.45],
-    ['swing', [], 0.60],
-    ['kick-front', [], 0.60],
+    ['swing', [], 0.6],
+    ['kick-front', [], 0.6],
     ['kick-round', ['entry' => 'stand'], 0.45],
-    ['punch-behind', ['bearing' => '6'], 0.70],
-    ['push-two', [], 0.50],
-    ['dive-legs', [], 0.80],
-    ['wrist-same', [], 0.50],
-    ['throat-front', [], 0.60],
-    ['hug-behind-free', ['bearing' => '6'], 0.60],
-    ['headlock-side', ['bearing' => '3'], 0.70],
-    ['clinch-trip', [], 0.70],
+    ['punch-behind', ['bearing' => '6'], 0.7],
+    ['push-two', [], 0.5],
+    ['dive-legs', [], 0.8],
+    ['wrist-same', [], 0.5],
+    ['throat-front', [], 0.6],
+    ['hug-behind-free', ['bearing' => '6'], 0.6],
+    ['headlock-side', ['bearing' => '3'], 0.7],
+    ['clinch-trip', [], 0.7],
     'has landed' => ['wrist-same', ['phase' => 'landed'], null],
     'moves already' => ['wrist-same', ['phase' => 'moving'], null],
     'has been made' => ['punch-straight', ['phase' => 'follow-up'], null],
@@ -39,19 +39,23 @@ it('knows when an attack arrives', function (string $kind, array $values, ?float
 ]);
 
 it('reacts the slower the more there is to choose from', function (?int $rung, float $bits, float $seconds): void {
-    expect((new Reaction())->seconds($bits, $rung === null ? null : Ladder::builtIn()->get($rung)))->toEqualWithDelta($seconds, 1e-12);
+    expect((new Reaction())->seconds($bits, $rung === null ? null : Ladder::builtIn()->get($rung)))->toEqualWithDelta(
+        $seconds,
+        1e-12,
+    );
 })->with([
     'nothing told, one thing' => [null, 0.0, 0.25],
-    'nothing told, eight' => [null, 3.0, 0.70],
+    'nothing told, eight' => [null, 3.0, 0.7],
     'all told' => [4, 3.0, 0.0],
     'the attack told, the moment hidden' => [5, 3.0, 0.25],
-    'an open draw' => [6, 3.0, 0.70],
+    'an open draw' => [6, 3.0, 0.7],
 ]);
 
 it('leaves time to spare, or does not', function (): void {
-    // A punch takes .45, a step .35: with a quarter to react it is .15 late; walked in at half pace and told, .20 is left.
+    // A punch takes .45, a step .35: with a quarter to react it is .15 late; walked in at half pace and told, .20 is
+    // left.
     expect(Timing::spare(0.45, new Reaction(), 0.0, 0.35, null))->toEqualWithDelta(-0.15, 1e-12)
-        ->and(Timing::spare(0.45, new Reaction(), 0.0, 0.35, Ladder::builtIn()->get(3)))->toEqualWithDelta(0.20, 1e-12);
+        ->and(Timing::spare(0.45, new Reaction(), 0.0, 0.35, Ladder::builtIn()->get(3)))->toEqualWithDelta(0.2, 1e-12);
 });
 
 it('tells from how much farther it must be seen', function (): void {

@@ -32,7 +32,12 @@ final class TrustFixture
             $examinations = [];
             foreach ($catalogue->answers as $answer) {
                 $attack = $catalogue->attackOf($answer);
-                $examinations[] = $examiner->examine($answer, $attack, Side::Written, $sizes->bodies(null, null, $attack->facets->build));
+                $examinations[] = $examiner->examine(
+                    $answer,
+                    $attack,
+                    Side::Written,
+                    $sizes->bodies(null, null, $attack->facets->build),
+                );
             }
         }
 
@@ -43,6 +48,9 @@ final class TrustFixture
     {
         static $catalogue = null;
 
-        return $catalogue ??= (new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__, 2).'/fixtures/trust.yaml'), Format::Yaml)->catalogue;
+        return $catalogue ??= (new CatalogueReader())->read(
+            (string) file_get_contents(dirname(__DIR__, 2).'/fixtures/trust.yaml'),
+            Format::Yaml,
+        )->catalogue;
     }
 }

@@ -17,7 +17,9 @@ final class AttackRowsFixture
     /** @return list<Attack> of the demo */
     public static function ofFamily(Family $family): array
     {
-        return array_values(array_filter(Made::demo()->attacks, fn (Attack $attack): bool => $attack->kind->family === $family));
+        return array_values(
+            array_filter(Made::demo()->attacks, fn (Attack $attack): bool => $attack->kind->family === $family),
+        );
     }
 
     /**
@@ -31,14 +33,35 @@ final class AttackRowsFixture
     public static function pairsThatCanBe(array $attacks, array $facets): array
     {
         $pairs = [];
-        foreach (array_column(array_map(fn (Attack $attack): array => ['id' => $attack->kind->id, 'kind' => $attack->kind], $attacks), 'kind', 'id') as $kind) {
+        foreach (
+            array_column(
+                array_map(fn (Attack $attack): array => ['id' => $attack->kind->id, 'kind' => $attack->kind], $attacks),
+                'kind',
+                'id',
+            ) as $kind
+        ) {
             $rows = [['kind' => $kind->id]];
             foreach ($facets as $facet) {
-                $rows = array_merge(...array_map(fn (array $row): array => array_map(fn (string $value): array => [...$row, $facet->value => $value], $facet->values()), $rows));
+                $rows = array_merge(
+                    ...array_map(
+                        fn (array $row): array => array_map(
+                            fn (string $value): array => [...$row, $facet->value => $value],
+                            $facet->values(),
+                        ),
+                        $rows,
+                    ),
+                );
             }
             $usual = array_filter($attacks, fn (Attack $attack): bool => $attack->kind->id === $kind->id);
             foreach ($rows as $row) {
-                $facetsOf = Facets::of([...array_values($usual)[0]->facets->toArray(), ...($row['notice'] ?? null) === null && in_array($row['bearing'] ?? '', ['4', '5', '6', '7', '8'], true) ? ['notice' => 'off-guard'] : [], ...array_diff_key($row, ['kind' => true])]);
+                $facetsOf = Facets::of([
+                    ...array_values($usual)[0]->facets->toArray(),
+                    ...($row['notice'] ?? null) === null
+                    && in_array($row['bearing'] ?? '', ['4', '5', '6', '7', '8'], true)
+                        ? ['notice' => 'off-guard']
+                        : [],
+                    ...array_diff_key($row, ['kind' => true]),
+                ]);
                 if ((new Feasibility())->refusals($kind, $facetsOf) === []) {
                     foreach ($row as $a => $x) {
                         foreach ($row as $b => $y) {

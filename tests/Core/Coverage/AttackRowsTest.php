@@ -25,7 +25,8 @@ it('meets every pair that can be, and none that cannot', function (Family $famil
     $wanted = AttackRowsFixture::pairsThatCanBe($attacks, $facets);
     ksort($wanted);
 
-    expect($met)->toBe($wanted)->and($rows->pairs - $rows->infeasible)->toBe(count($wanted));
+    expect($met)->toBe($wanted)
+        ->and($rows->pairs - $rows->infeasible)->toBe(count($wanted));
 })->with([
     'kicks by hand and bearing' => [Family::Kick, [Facet::Hand, Facet::Bearing]],
     'grabs by bearing and notice' => [Family::Grab, [Facet::Bearing, Facet::Notice]],
@@ -37,7 +38,15 @@ it('leads each row to the nearest attack, and says what differs', function (): v
     $attacks = AttackRowsFixture::ofFamily(Family::Grab);
     $byId = array_column($attacks, null, 'id');
     $exact = 0;
-    foreach (AttackRows::of($attacks, [Facet::Hand, Facet::Place], true, [['place' => 'stairs', 'hand' => 'both']], 5)->rows as $row) {
+    foreach (
+        AttackRows::of(
+            $attacks,
+            [Facet::Hand, Facet::Place],
+            true,
+            [['place' => 'stairs', 'hand' => 'both']],
+            5,
+        )->rows as $row
+    ) {
         $nearest = $byId[$row->attack];
         expect($nearest->kind->id)->toBe($row->values['kind']);
         $has = ['kind' => $nearest->kind->id, ...$nearest->on($row->side)->toArray(), ...$row->differences];
@@ -48,7 +57,11 @@ it('leads each row to the nearest attack, and says what differs', function (): v
 });
 
 it('gives the same list for the same number', function (): void {
-    $rows = fn (int $seed): array => array_map(fn (DrillRow $row): array => $row->values, AttackRows::of(AttackRowsFixture::ofFamily(Family::Strike), [Facet::Hand, Facet::Place], false, [], $seed)->rows);
+    $rows = fn (int $seed): array => array_map(
+        fn (DrillRow $row): array => $row->values,
+        AttackRows::of(AttackRowsFixture::ofFamily(Family::Strike), [Facet::Hand, Facet::Place], false, [], $seed)
+            ->rows,
+    );
 
     expect($rows(3))->toBe($rows(3))->and($rows(3))->not->toBe($rows(4));
 });

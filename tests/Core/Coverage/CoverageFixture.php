@@ -22,31 +22,61 @@ final class CoverageFixture
     /** @return list<string> kind, attack, side, weight, moves */
     public static function holes(array $attacks, array $answers, array $factors = []): array
     {
-        return array_map(fn (Hole $hole): string => implode(' ', [
-            $hole->kind->value, $hole->attack, $hole->side->value, round($hole->weight, 3),
-            implode('+', array_map(fn (Move $move): string => trim($move->kind->value.' '.$move->answer), $hole->moves)),
-        ]), Coverage::of(Made::catalogue($attacks, $answers, $factors))->holes);
+        return array_map(
+            fn (Hole $hole): string => implode(' ', [
+                $hole->kind->value,
+                $hole->attack,
+                $hole->side->value,
+                round($hole->weight, 3),
+                implode(
+                    '+',
+                    array_map(fn (Move $move): string => trim($move->kind->value.' '.$move->answer), $hole->moves),
+                ),
+            ]),
+            Coverage::of(Made::catalogue($attacks, $answers, $factors))->holes,
+        );
     }
 
     /** @return list<?string> the rank at which each cell is laid */
     public static function laid(array $attacks, array $answers): array
     {
-        return array_map(fn (Cell $cell): ?string => $cell->laidAt, Coverage::of(Made::catalogue($attacks, $answers))->cells);
+        return array_map(
+            fn (Cell $cell): ?string => $cell->laidAt,
+            Coverage::of(Made::catalogue($attacks, $answers))->cells,
+        );
     }
 
     /** Facet by facet, as the page of rules has it, with no bits. */
     public static function plainlyAnswers(Catalogue $catalogue, Answer $answer, Attack $attack, Side $side): bool
     {
-        $own = array_values(array_filter($catalogue->attacks, fn (Attack $one): bool => $one->id === $answer->attack))[0];
+        $own = array_values(
+            array_filter($catalogue->attacks, fn (Attack $one): bool => $one->id === $answer->attack),
+        )[0];
         $hour = (int) $own->facets->bearing->toClock();
-        $allowed = ['kind' => [$own->kind->id], 'bearing' => array_map(fn (int $h): string => (string) (($h + 11) % 12 + 1), [$hour - 1, $hour, $hour + 1])];
+        $allowed = [
+            'kind' => [$own->kind->id],
+            'bearing' => array_map(fn (int $h): string => (string) ((($h + 11) % 12) + 1), [
+                $hour - 1,
+                $hour,
+                $hour + 1,
+            ]),
+        ];
         foreach (['hand', 'thumb', 'phase', 'posture'] as $facet) {
             $allowed[$facet] = [$own->facets->value(Facet::from($facet))];
         }
-        $allowed = array_filter([...$allowed, ...$answer->matching->listed], fn (?array $values): bool => $values !== null);
+        $allowed = array_filter(
+            [...$allowed, ...$answer->matching->listed],
+            fn (?array $values): bool => $values !== null,
+        );
         $fits = function (Facets $facets) use ($allowed, $attack): bool {
             foreach ($allowed as $facet => $values) {
-                if (! in_array($facet === 'kind' ? $attack->kind->id : $facets->value(Facet::from($facet)), $values, true)) {
+                if (
+                    ! in_array(
+                        $facet === 'kind' ? $attack->kind->id : $facets->value(Facet::from($facet)),
+                        $values,
+                        true,
+                    )
+                ) {
                     return false;
                 }
             }

@@ -27,7 +27,11 @@ final class HolesFixture
     public static function faultHoles(array $attacks, array $answers): array
     {
         $catalogue = Made::catalogue($attacks, $answers);
-        $holes = array_filter(Coverage::whole($catalogue, widener: new Widener($catalogue))->holes, static fn (Hole $hole): bool => $hole->kind !== HoleKind::Uncatalogued && $hole->kind !== HoleKind::OneSided);
+        $holes = array_filter(
+            Coverage::whole($catalogue, widener: new Widener($catalogue))->holes,
+            static fn (Hole $hole): bool => $hole->kind !== HoleKind::Uncatalogued
+                && $hole->kind !== HoleKind::OneSided,
+        );
 
         return array_values(array_map(static fn (Hole $hole): string => $hole->kind->value, $holes));
     }
@@ -37,11 +41,21 @@ final class HolesFixture
     {
         mt_srand($seed);
         $catalogue = Made::randomCatalogue();
-        $beats = ['left foot step 9, both hands strip', "left foot step 9, right palm chin -> rocked\nleave 6, look", "both hands shove chest -> driven back\nleave 6, look", "right knee groin -> folded\n  if not: leave 6\nleave 6", "right edge throat\nleave 6, look"];
-        $answers = array_map(fn (Answer $answer): Answer => $answer->withBeats(Beats::parse($beats[mt_rand(0, 4)])), $catalogue->answers);
+        $beats = [
+            'left foot step 9, both hands strip',
+            "left foot step 9, right palm chin -> rocked\nleave 6, look",
+            "both hands shove chest -> driven back\nleave 6, look",
+            "right knee groin -> folded\n  if not: leave 6\nleave 6",
+            "right edge throat\nleave 6, look",
+        ];
+        $answers = array_map(
+            fn (Answer $answer): Answer => $answer->withBeats(Beats::parse($beats[mt_rand(0, 4)])),
+            $catalogue->answers,
+        );
 
         // A school that does not teach contact at its first rank, so that something is barred.
-        $school = Made::catalogue([], [], policy: [new PolicyRow(Hazard::Contact, null, 'b', PolicyLevel::NotTaught)])->school;
+        $school = Made::catalogue([], [], policy: [new PolicyRow(Hazard::Contact, null, 'b', PolicyLevel::NotTaught)])
+            ->school;
 
         return new Catalogue($school, [], $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers);
     }
@@ -62,7 +76,11 @@ final class HolesFixture
                 $after = $move->takenIn($catalogue, (string) $hole->rank);
                 $left = array_filter(
                     Coverage::whole($after, $memory)->holes,
-                    static fn (Hole $other): bool => [$other->kind, $other->attack, $other->side] === [$hole->kind, $hole->attack, $hole->side],
+                    static fn (Hole $other): bool => [$other->kind, $other->attack, $other->side] === [
+                        $hole->kind,
+                        $hole->attack,
+                        $hole->side,
+                    ],
                 );
                 yield [$hole, $move, $left];
             }

@@ -20,7 +20,10 @@ final class LoadFixture
      */
     public static function ladderOf(array $counts): array
     {
-        $deeds = ['block', 'parry', 'cover', 'guard', 'clamp', 'clear', 'pull', 'press', 'lift', 'peel', 'pin', 'shove', 'escort', 'post', 'let go'];
+        $deeds = [
+            'block', 'parry', 'cover', 'guard', 'clamp', 'clear', 'pull', 'press', 'lift', 'peel', 'pin', 'shove',
+            'escort', 'post', 'let go',
+        ];
         $wrist = Made::attack(id: 'w');
         $answers = [];
         foreach ($counts as $index => $count) {

@@ -17,7 +17,11 @@ use StoneDrill\Core\Technique\Beats;
 use Tests\Core\Coverage\LoadFixture;
 use Tests\Support\Made;
 
-it('finds the ladder too steep where a rank brings half as much again as ranks do', function (array $counts, float $from, array $steep): void {
+it('finds the ladder too steep where a rank brings half as much again as ranks do', function (
+    array $counts,
+    float $from,
+    array $steep,
+): void {
     $loads = LoadFixture::ladderOf($counts);
 
     expect(array_map(fn (Load $load): float => $load->newActions, $loads))->toBe(array_map(floatval(...), $counts))
@@ -38,12 +42,30 @@ it('is nowhere steep with nothing to learn', function (): void {
     expect(Load::steep(Load::of($catalogue, Coverage::of($catalogue))))->toBe([]);
 });
 
-it('introduces an answer at another rank, its short form only where it still comes earlier', function (string $rank, ?string $short, string $to, ?string $left): void {
+it('introduces an answer at another rank, its short form only where it still comes earlier', function (
+    string $rank,
+    ?string $short,
+    string $to,
+    ?string $left,
+): void {
     $wrist = Made::attack(id: 'w');
-    $catalogue = Made::catalogue([$wrist], [Made::answer('x', $wrist, $rank, short: $short === null ? null : new ShortForm($short, 1), beats: "drop\nleave 6"), Made::answer('y', $wrist, 'b')]);
+    $catalogue = Made::catalogue(
+        [$wrist],
+        [
+            Made::answer(
+                'x',
+                $wrist,
+                $rank,
+                short: $short === null ? null : new ShortForm($short, 1),
+                beats: "drop\nleave 6",
+            ),
+            Made::answer('y', $wrist, 'b'),
+        ],
+    );
     [$moved, $other] = $catalogue->withAnswerAt('x', $to)->answers;
 
-    expect([$moved->teaching->rank, $moved->teaching->short?->rank])->toBe([$to, $left])->and($other)->toBe($catalogue->answers[1]);
+    expect([$moved->teaching->rank, $moved->teaching->short?->rank])->toBe([$to, $left])
+        ->and($other)->toBe($catalogue->answers[1]);
 })->with([
     'no short form' => ['a', null, 'c', null],
     'later' => ['b', 'a', 'c', 'a'],
@@ -52,19 +74,25 @@ it('introduces an answer at another rank, its short form only where it still com
 ]);
 
 it('knows which answers beats run on into, within branches too', function (): void {
-    $beats = Beats::parse("right palm chin -> rocked\n  if not: go to \"Long gate\" beat 2\n  if second attack:\n    left knee groin -> folded\n      if not: go to \"Capstan\" beat 1\nleave 6");
+    $beats = Beats::parse(
+        "right palm chin -> rocked\n  if not: go to \"Long gate\" beat 2\n  if second attack:\n    left knee groin -> folded\n      if not: go to \"Capstan\" beat 1\nleave 6",
+    );
 
     expect($beats->goesTo())->toBe(['Long gate', 'Capstan'])
         ->and(Beats::parse('leave 6')->goesTo())->toBe([]);
 });
 
 it('says its branches as they can be called', function (): void {
-    $beats = Beats::parse("right palm chin -> rocked\n  if not: left knee groin -> folded\n  if far: go on\n  if gets up:\n    left foot step 9\n    leave 6\nleave 6");
+    $beats = Beats::parse(
+        "right palm chin -> rocked\n  if not: left knee groin -> folded\n  if far: go on\n  if gets up:\n    left foot step 9\n    leave 6\nleave 6",
+    );
 
-    expect($beats->whatIfs())->toBe(['if not: left knee groin -> folded', 'if far: go on', 'if gets up: left foot step 9'])
+    expect($beats->whatIfs())
+        ->toBe(['if not: left knee groin -> folded', 'if far: go on', 'if gets up: left foot step 9'])
         ->and(Beats::parse('leave 6')->whatIfs())->toBe([])
         // Who is taller is seen before anything is done: no surprise to call.
-        ->and(Beats::parse("right palm chin\n  if taller: right palm ribs\n  if near: leave 6")->whatIfs())->toBe(['if near: leave 6']);
+        ->and(Beats::parse("right palm chin\n  if taller: right palm ribs\n  if near: leave 6")->whatIfs())
+        ->toBe(['if near: leave 6']);
 });
 
 it('adds up the seconds of its main line, the longest action of each beat', function (): void {
@@ -80,16 +108,31 @@ it('has another imprint exactly where runs can differ', function (string $change
     $y = Made::answer('y', $wrist, 'a', beats: "drop\n  if far: go to \"Z\" beat 1\nleave 6");
     $z = Made::answer('z', $wrist, 'a', beats: "rise\nleave 6");
     $other = Made::answer('other', $wrist, 'a', beats: 'leave 3');
-    $with = fn (Answer ...$answers): string => (new RunFingerprint(Made::catalogue([$wrist], array_values($answers))))->of($answers[0]);
+    $with = fn (Answer ...$answers): string => (new RunFingerprint(
+        Made::catalogue([$wrist], array_values($answers)),
+    ))->of($answers[0]);
     $before = $with($x, $y, $z, $other);
-    $copy = fn (Answer $of, array $teaching = [], ?Beats $beats = null): Answer => new Answer($of->id, $of->title, $of->label, $of->attack, $of->matching, new Teaching(...[...get_object_vars($of->teaching), ...$teaching]), $beats ?? $of->beats);
+    $copy = fn (Answer $of, array $teaching = [], ?Beats $beats = null): Answer => new Answer(
+        $of->id,
+        $of->title,
+        $of->label,
+        $of->attack,
+        $of->matching,
+        new Teaching(...[...get_object_vars($of->teaching), ...$teaching]),
+        $beats ?? $of->beats,
+    );
     $after = match ($change) {
         'nothing' => $with($copy($x, []), $copy($y, []), $copy($z, []), $other),
         'its mistakes' => $with($copy($x, ['mistakes' => ['looks down']]), $y, $z, $other),
         'an answer apart' => $with($x, $y, $z, $copy($other, [], Beats::parse('leave 9'))),
         'its beats' => $with($x->withBeats(Beats::parse('leave 6')), $y, $z, $other),
         'its rank' => $with($copy($x, ['rank' => 'b']), $y, $z, $other),
-        'what is accepted of it' => $with($copy($x, ['waived' => [new Waiver(CheckId::Base, null, 'taught so')]]), $y, $z, $other),
+        'what is accepted of it' => $with(
+            $copy($x, ['waived' => [new Waiver(CheckId::Base, null, 'taught so')]]),
+            $y,
+            $z,
+            $other,
+        ),
         'what it runs on into' => $with($x, $y->withBeats(Beats::parse('drop')), $z, $other),
         'what that runs on into' => $with($x, $y, $z->withBeats(Beats::parse('rise')), $other),
         'what it runs on into is gone' => $with($x, $z, $other),
@@ -97,8 +140,9 @@ it('has another imprint exactly where runs can differ', function (string $change
 
     expect($after !== $before)->toBe($differs);
 })->with([
-    ['nothing', false], ['its mistakes', false], ['an answer apart', false], ['its beats', true], ['its rank', true], ['what is accepted of it', true],
-    ['what it runs on into', true], ['what that runs on into', true], ['what it runs on into is gone', true],
+    ['nothing', false], ['its mistakes', false], ['an answer apart', false], ['its beats', true], ['its rank', true],
+    ['what is accepted of it', true], ['what it runs on into', true], ['what that runs on into', true],
+    ['what it runs on into is gone', true],
 ]);
 
 it('ends where answers run on into each other', function (): void {
@@ -112,8 +156,24 @@ it('ends where answers run on into each other', function (): void {
 
 it('shows the beats of a basic without their branches, and what goes wrong in them', function (): void {
     $wrist = Made::attack(id: 'w');
-    $x = new Answer('x', 'X', '', 'w', Matching::of($wrist), new Teaching('a', mistakes: [new Mistake('looks down'), new Mistake('waits')]), Beats::parse("left hand parry -> rocked\n  if not: right palm chin\nright palm chin\nleave 6"));
-    $y = new Answer('y', 'Y', '', 'w', Matching::of($wrist), new Teaching('b', mistakes: [new Mistake('waits')]), Beats::parse("right palm chin\nleave 6"));
+    $x = new Answer(
+        'x',
+        'X',
+        '',
+        'w',
+        Matching::of($wrist),
+        new Teaching('a', mistakes: [new Mistake('looks down'), new Mistake('waits')]),
+        Beats::parse("left hand parry -> rocked\n  if not: right palm chin\nright palm chin\nleave 6"),
+    );
+    $y = new Answer(
+        'y',
+        'Y',
+        '',
+        'w',
+        Matching::of($wrist),
+        new Teaching('b', mistakes: [new Mistake('waits')]),
+        Beats::parse("right palm chin\nleave 6"),
+    );
     $palm = BasicsIndex::of(Made::catalogue([$wrist], [$x, $y]))->find('palm');
 
     expect($palm?->lines($x, [1, 2]))->toBe("1  left hand parry -> rocked\n2  right palm chin\n")

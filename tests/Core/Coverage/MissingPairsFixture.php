@@ -24,7 +24,11 @@ final class MissingPairsFixture
         foreach (Facet::cases() as $facet) {
             $longer = [];
             foreach ($rows as $row) {
-                foreach (in_array($facet, [Facet::Hand, Facet::Phase, Facet::Thumb, Facet::Entry], true) ? (new Feasibility())->allowed($kind, $facet) : $facet->values() as $value) {
+                foreach (
+                    in_array($facet, [Facet::Hand, Facet::Phase, Facet::Thumb, Facet::Entry], true)
+                        ? (new Feasibility())->allowed($kind, $facet)
+                        : $facet->values() as $value
+                ) {
                     $longer[] = [...$row, $facet->value => $value];
                 }
             }

@@ -19,7 +19,8 @@ it('counts the feasible attacks of every pair as trying all of them does', funct
         $aspects = array_keys($values);
         foreach ($aspects as $place => $a) {
             foreach (array_slice($aspects, $place + 1) as $b) {
-                $counts["{$a} {$values[$a]} {$b} {$values[$b]}"] = ($counts["{$a} {$values[$a]} {$b} {$values[$b]}"] ?? 0) + 1;
+                $counts["{$a} {$values[$a]} {$b} {$values[$b]}"]
+                    = ($counts["{$a} {$values[$a]} {$b} {$values[$b]}"] ?? 0) + 1;
             }
         }
     }
@@ -43,12 +44,22 @@ it('leaves out what an attack has on either side, and puts the largest first', f
     $wrist = Made::attack(facets: ['bearing' => '2', 'hand' => 'right', 'thumb' => 'up'], id: 'w');
     $before = MissingPairs::of(Made::catalogue([], []), $all);
     $after = MissingPairs::of(Made::catalogue([$wrist], []), $all);
-    $names = fn (MissingPairs $pairs): array => array_map(fn (MissingPair $pair): string => json_encode($pair->values), $pairs->missing);
+    $names = fn (MissingPairs $pairs): array => array_map(
+        fn (MissingPair $pair): string => json_encode($pair->values),
+        $pairs->missing,
+    );
 
     // Twelve aspects make 66 pairs a side; those of neither hand nor bearing (45) are the same on both.
     expect(count($before->missing) - count($after->missing))->toBe(66 + 21)
-        ->and($names($before))->toContain('{"hand":"left","bearing":"10"}', '{"hand":"right","bearing":"2"}', '{"family":"grab","thumb":"up"}')
-        ->and($names($after))->not->toContain('{"hand":"left","bearing":"10"}')->not->toContain('{"hand":"right","bearing":"2"}')->not->toContain('{"family":"grab","thumb":"up"}')
+        ->and($names($before))
+        ->toContain(
+            '{"hand":"left","bearing":"10"}',
+            '{"hand":"right","bearing":"2"}',
+            '{"family":"grab","thumb":"up"}',
+        )
+        ->and($names($after))->not->toContain('{"hand":"left","bearing":"10"}')
+        ->not->toContain('{"hand":"right","bearing":"2"}')
+        ->not->toContain('{"family":"grab","thumb":"up"}')
         ->and($names($after))->toContain('{"hand":"right","bearing":"10"}');
     $sizes = array_map(fn (MissingPair $pair): int => $pair->attacks, $after->missing);
     $sorted = $sizes;
@@ -60,7 +71,9 @@ it('shows each with an attack that has both and can be catalogued', function ():
     foreach (MissingPairs::of(Made::demo(), Kinds::builtIn()->all())->missing as $pair) {
         expect((new Feasibility())->refusals($pair->kind, $pair->facets))->toBe([]);
         foreach ($pair->values as $aspect => $value) {
-            expect($aspect === 'family' ? $pair->kind->family->value : $pair->facets->value(Facet::from($aspect)))->toBe($value);
+            expect(
+                $aspect === 'family' ? $pair->kind->family->value : $pair->facets->value(Facet::from($aspect)),
+            )->toBe($value);
         }
     }
 });

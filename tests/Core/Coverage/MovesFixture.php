@@ -31,18 +31,38 @@ final class MovesFixture
                 $answer->title,
                 $answer->label,
                 $answer->attack,
-                $move->kind === MoveKind::Mirror ? Matching::of($catalogue->attackOf($answer), $answer->matching->listed, true) : $answer->matching,
-                $move->kind === MoveKind::Earlier ? new Teaching((string) $hole->rank, null, $teaching->doctrine, $teaching->mistakes, $teaching->waived) : $teaching,
+                $move->kind === MoveKind::Mirror
+                    ? Matching::of($catalogue->attackOf($answer), $answer->matching->listed, true)
+                    : $answer->matching,
+                $move->kind === MoveKind::Earlier
+                    ? new Teaching(
+                        (string) $hole->rank,
+                        null,
+                        $teaching->doctrine,
+                        $teaching->mistakes,
+                        $teaching->waived,
+                    )
+                    : $teaching,
                 $answer->beats,
             );
         }, $catalogue->answers);
 
-        return new Catalogue($catalogue->school, [], $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers);
+        return new Catalogue(
+            $catalogue->school,
+            [],
+            $catalogue->ranks,
+            $catalogue->ladder,
+            $catalogue->attacks,
+            $answers,
+        );
     }
 
     /** @return list<string> attack and side of every hole */
     public static function gaps(Catalogue $catalogue): array
     {
-        return array_map(fn (Hole $hole): string => $hole->attack.' '.$hole->side->value, Coverage::of($catalogue)->holes);
+        return array_map(
+            fn (Hole $hole): string => $hole->attack.' '.$hole->side->value,
+            Coverage::of($catalogue)->holes,
+        );
     }
 }

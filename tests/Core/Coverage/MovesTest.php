@@ -17,7 +17,10 @@ it('closes the hole with every move that it offers', function (Catalogue $catalo
     foreach (Coverage::of($catalogue)->holes as $hole) {
         foreach ($hole->moves as $move) {
             if ($move->kind !== MoveKind::Write) {
-                expect(MovesFixture::gaps(MovesFixture::moved($catalogue, $hole, $move)))->not->toContain($hole->attack.' '.$hole->side->value, "{$move->kind->value} {$move->answer}");
+                expect(MovesFixture::gaps(MovesFixture::moved($catalogue, $hole, $move)))->not->toContain(
+                    $hole->attack.' '.$hole->side->value,
+                    "{$move->kind->value} {$move->answer}",
+                );
                 $taken++;
             }
         }
@@ -25,16 +28,20 @@ it('closes the hole with every move that it offers', function (Catalogue $catalo
     expect($taken)->toBeGreaterThan(0);
 })->with([
     'the demo' => [fn (): Catalogue => Made::demo()],
-    'one at random' => [function (): Catalogue {
-        mt_srand(11);
+    'one at random' => [
+        function (): Catalogue {
+            mt_srand(11);
 
-        return Made::randomCatalogue();
-    }],
-    'another' => [function (): Catalogue {
-        mt_srand(12);
+            return Made::randomCatalogue();
+        },
+    ],
+    'another' => [
+        function (): Catalogue {
+            mt_srand(12);
 
-        return Made::randomCatalogue();
-    }],
+            return Made::randomCatalogue();
+        },
+    ],
 ]);
 
 it('always offers to write one, last', function (): void {
@@ -46,15 +53,28 @@ it('always offers to write one, last', function (): void {
 it('spares exactly the answers without which nothing is laid otherwise', function (int $seed): void {
     mt_srand($seed);
     $catalogue = Made::randomCatalogue();
-    $laid = fn (array $answers): array => array_map(fn ($cell): ?string => $cell->laidAt, Coverage::of(new Catalogue($catalogue->school, [], $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers))->cells);
-    $spare = array_filter($catalogue->answers, fn (Answer $answer): bool => $laid(array_values(array_filter($catalogue->answers, fn (Answer $other): bool => $other->id !== $answer->id))) === $laid($catalogue->answers));
+    $laid = fn (array $answers): array => array_map(
+        fn ($cell): ?string => $cell->laidAt,
+        Coverage::of(
+            new Catalogue($catalogue->school, [], $catalogue->ranks, $catalogue->ladder, $catalogue->attacks, $answers),
+        )->cells,
+    );
+    $spare = array_filter(
+        $catalogue->answers,
+        fn (Answer $answer): bool => $laid(
+            array_values(array_filter($catalogue->answers, fn (Answer $other): bool => $other->id !== $answer->id)),
+        ) === $laid($catalogue->answers),
+    );
 
-    expect(Removable::of($catalogue, Coverage::of($catalogue)))->toBe(array_values(array_map(fn (Answer $answer): string => $answer->id, $spare)));
+    expect(Removable::of($catalogue, Coverage::of($catalogue)))->toBe(
+        array_values(array_map(fn (Answer $answer): string => $answer->id, $spare)),
+    );
 })->with(range(30, 41));
 
 it('never asks for more new actions than there are', function (): void {
     foreach (Load::of(Made::demo(), Coverage::of(Made::demo())) as $load) {
-        expect($load->newActions)->toBeGreaterThan(0.0)->toBeLessThanOrEqual((float) $load->actions)
+        expect($load->newActions)->toBeGreaterThan(0.0)
+            ->toBeLessThanOrEqual((float) $load->actions)
             ->and($load->beats)->toBeLessThanOrEqual($load->actions);
     }
 });

@@ -17,7 +17,10 @@ final class PairsFixture
         $parameters = [];
         foreach ($counts as $values => $count) {
             for ($i = 0; $i < $count; $i++) {
-                $parameters['p'.count($parameters)] = array_map(static fn (int $value): string => "v{$value}", range(1, $values));
+                $parameters['p'.count($parameters)] = array_map(
+                    static fn (int $value): string => "v{$value}",
+                    range(1, $values),
+                );
             }
         }
 

@@ -56,11 +56,14 @@ it('keeps to what can be, and leaves out no pair that can', function (int $seed)
 
     expect(array_keys(PairsFixture::pairsOf($sample->rows)))->toEqualCanonicalizing(array_keys($possible))
         ->and($sample->pairs - $sample->infeasible)->toBe(count($possible))
-        ->and(array_filter($sample->rows, static fn (array $row): bool => PairsFixture::isForbidden($row, $forbid)))->toBe([]);
+        ->and(array_filter($sample->rows, static fn (array $row): bool => PairsFixture::isForbidden($row, $forbid)))
+        ->toBe([]);
 })->with(array_map(static fn (int $seed): array => [$seed], range(1, 60)));
 
 it('gives the same rows for the same seed, and others for another', function (): void {
-    $rows = static fn (int $seed): array => (new Sampler(Model::of(PairsFixture::mixed([4 => 6])), $seed))->sample(Budget::steps(500))->rows;
+    $rows = static fn (int $seed): array => (new Sampler(Model::of(PairsFixture::mixed([4 => 6])), $seed))->sample(
+        Budget::steps(500),
+    )->rows;
 
     expect($rows(3))->toBe($rows(3))->and($rows(3))->not->toBe($rows(4));
 });
@@ -73,14 +76,20 @@ it('has fewer rows the longer it looks, with what cannot be too', function (arra
     expect(count($greedy->rows))->toBe($greedy->atFirst)
         ->and($after(50))->toBeLessThan($greedy->atFirst)
         ->and($after(5_000))->toBeLessThan($after(50));
-})->with(['everything' => [[]], 'less' => [[['p0' => 'v1', 'p1' => 'v1'], ['p2' => 'v2', 'p3' => 'v3', 'p8' => 'v1'], ['p4' => 'v4', 'p9' => 'v2']]]]);
+})->with([
+    'everything' => [[]],
+    'less' => [
+        [['p0' => 'v1', 'p1' => 'v1'], ['p2' => 'v2', 'p3' => 'v3', 'p8' => 'v1'], ['p4' => 'v4', 'p9' => 'v2']],
+    ],
+]);
 
 it('stops where no fewer rows can be, or the time is over', function (): void {
     $least = (new Sampler(Model::of(PairsFixture::mixed([3 => 4])), 1))->sample();
     $over = (new Sampler(Model::of(PairsFixture::mixed([4 => 12])), 1))->sample(Budget::seconds(0.0));
 
     // Nine pairs of two parameters need nine rows; three in a row of four are met by as many (an orthogonal array).
-    expect(count($least->rows))->toBe(9)->and($least->seconds)->toBeGreaterThan(0.0)
+    expect(count($least->rows))->toBe(9)
+        ->and($least->seconds)->toBeGreaterThan(0.0)
         ->and(count($over->rows))->toBe($over->atFirst);
 });
 

@@ -15,10 +15,13 @@ use Symfony\Component\Yaml\Yaml;
 /** What the tests of RunKeys share. */
 final class RunKeysFixture
 {
-    /** A catalogue in which most kinds of holes occur, with a kind of its own and an answer that goes on into another. */
+    /**
+     * A catalogue in which most kinds of holes occur, with a kind of its own and an answer that goes on into another.
+     */
     public static function keyed(): array
     {
-        return (array) Yaml::parse(<<<'YAML'
+        return (array) Yaml::parse(
+            <<<'YAML'
             format: stone-drill/1
             school: {name: Keyed, doctrine: escape, policy: [{hazard: head-contact, rank: second, level: not-taught}]}
             sizes: {small: 1.52}
@@ -34,7 +37,9 @@ final class RunKeysFixture
               - {id: b, title: Rail, attack: o, rank: first, beats: "right elbow ribs -> folded\nboth hands shove chest -> driven back\nright palm chin\n"}
               - {id: d, title: Stone, attack: o, mirrored: true, rank: first, beats: "both hands shove chest -> driven back\nleft foot step 6\nboth hands shove chest -> driven back\n"}
               - {id: c, title: Slip, attack: p, mirrored: true, rank: second, beats: "left foot step 9, left hand parry forearm\nright palm chin -> rocked\nleave 6\n"}
-            YAML);
+            YAML
+            ,
+        );
     }
 
     /** @param array<string, mixed> $document */

@@ -12,9 +12,20 @@ final class SetCoverFixture
     {
         $best = null;
         for ($choice = 0; $choice < 2 ** count($sets); $choice++) {
-            $picked = array_values(array_filter(array_keys($sets), static fn (int $set): bool => ($choice >> $set & 1) === 1));
-            $weight = array_sum(array_map(static fn (int $element): float => $weights[$element], array_unique(array_merge([], ...array_map(static fn (int $set): array => $sets[$set], $picked)))));
-            if ($weight >= $goal - 1e-9 && ($best === null || [count($picked), -round($weight, 9), $picked] < [count($best[1]), -round($best[0], 9), $best[1]])) {
+            $picked = array_values(
+                array_filter(array_keys($sets), static fn (int $set): bool => (($choice >> $set) & 1) === 1),
+            );
+            $weight = array_sum(
+                array_map(
+                    static fn (int $element): float => $weights[$element],
+                    array_unique(array_merge([], ...array_map(static fn (int $set): array => $sets[$set], $picked))),
+                ),
+            );
+            if (
+                $weight >= $goal - 1e-9
+                && ($best === null
+                    || [count($picked), -round($weight, 9), $picked] < [count($best[1]), -round($best[0], 9), $best[1]])
+            ) {
                 $best = [$weight, $picked];
             }
         }

@@ -19,7 +19,17 @@ final class SoftenerFixture
     /** @param list<Hazard> $barred */
     public static function softened(array $barred, string $beats): ?string
     {
-        $policy = ContactPolicy::of(new School('Hall', Doctrine::Escape, policy: array_map(static fn (Hazard $hazard): PolicyRow => new PolicyRow($hazard, null, null, PolicyLevel::NotTaught), $barred)), ['a']);
+        $policy = ContactPolicy::of(
+            new School(
+                'Hall',
+                Doctrine::Escape,
+                policy: array_map(
+                    static fn (Hazard $hazard): PolicyRow => new PolicyRow($hazard, null, null, PolicyLevel::NotTaught),
+                    $barred,
+                ),
+            ),
+            ['a'],
+        );
 
         return (new Softener($policy, 'a'))->soften(Beats::parse($beats))?->toText();
     }

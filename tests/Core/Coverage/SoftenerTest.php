@@ -18,13 +18,21 @@ use Tests\Core\Coverage\SoftenerFixture;
 use Tests\Core\Floor\OnTheFloor;
 use Tests\Support\Made;
 
-it('puts the nearest height in the place of what is not taught', function (array $barred, string $beats, ?string $expected): void {
+it('puts the nearest height in the place of what is not taught', function (
+    array $barred,
+    string $beats,
+    ?string $expected,
+): void {
     expect(SoftenerFixture::softened($barred, $beats))->toBe($expected);
 })->with([
     // Throat .85: the neck is .84, then the chin .870.
     'the throat' => [[Hazard::Throat], 'right edge throat', "right edge neck\n"],
     'throat and neck' => [[Hazard::Throat, Hazard::Neck], 'right edge throat', "right edge chin\n"],
-    'throat, neck, and no head' => [[Hazard::Throat, Hazard::Neck, Hazard::HeadContact, Hazard::Eyes], 'right edge throat x2', "right edge collarbone x2\n"],
+    'throat, neck, and no head' => [
+        [Hazard::Throat, Hazard::Neck, Hazard::HeadContact, Hazard::Eyes],
+        'right edge throat x2',
+        "right edge collarbone x2\n",
+    ],
     // Knee .285: the thigh .38, the shin .18.
     'the knee' => [[Hazard::Knee], 'left side kick knee', "left side kick thigh\n"],
     'no contact at all' => [[Hazard::Contact], 'right palm chin', "right hand press chin\n"],
@@ -34,7 +42,11 @@ it('puts the nearest height in the place of what is not taught', function (array
     'in a what-if too' => [[Hazard::Throat], "look\n  if not: right edge throat", "look\n  if not: right edge neck\n"],
     'nobody falls' => [[Hazard::Fall], 'both hands press chest -> dropped', "both hands press chest\n"],
     'nothing is barred' => [[Hazard::Eyes], 'right palm chin', null],
-    'effects and notes stay' => [[Hazard::Throat], 'left foot step 9, right edge throat -> rocked # hard', "left foot step 9, right edge neck -> rocked   # hard\n"],
+    'effects and notes stay' => [
+        [Hazard::Throat],
+        'left foot step 9, right edge throat -> rocked # hard',
+        "left foot step 9, right edge neck -> rocked   # hard\n",
+    ],
 ]);
 
 it('says how much two answers have in common, both ways', function (): void {
@@ -46,7 +58,12 @@ it('says how much two answers have in common, both ways', function (): void {
     $found = Resemblance::of($own, [$none, $half, $own, $twin]);
 
     // The twin is its mirror; half brings one of three, and gets one of two.
-    expect(array_map(static fn (Resemblance $one): array => [$one->other->id, round($one->brings, 3), round($one->gives, 3)], $found))
+    expect(
+        array_map(
+            static fn (Resemblance $one): array => [$one->other->id, round($one->brings, 3), round($one->gives, 3)],
+            $found,
+        ),
+    )
         ->toBe([['twin', 1.0, 1.0], ['half', 0.333, 0.5], ['none', 0.0, 0.0]])
         ->and(CarryOver::from($twin->beats, $own->beats))->toBe(1.0);
 });
@@ -54,7 +71,10 @@ it('says how much two answers have in common, both ways', function (): void {
 it('misses an attack in the facets in which it is otherwise', function (): void {
     $pattern = Pattern::proposedFor(Made::attack(id: 'w', facets: ['thumb' => 'up']));
     $kinds = Kinds::builtIn();
-    $misses = static fn (string $kind, array $values): array => $pattern->misses($kinds->get($kind), OnTheFloor::facets($kinds->get($kind), ['thumb' => 'up', ...$values]));
+    $misses = static fn (string $kind, array $values): array => $pattern->misses(
+        $kinds->get($kind),
+        OnTheFloor::facets($kinds->get($kind), ['thumb' => 'up', ...$values]),
+    );
 
     expect($misses('wrist-cross', []))->toBe([])
         ->and($misses('wrist-cross', ['bearing' => '1']))->toBe([])
@@ -89,19 +109,31 @@ it('is near where one facet of the family is amiss', function (): void {
         $found[$cell->attack->id.' '.$cell->side->value] = $widener->near($answer, $cell)[0] ?? null;
     }
 
-    expect($found)->toBe(['w written' => null, 'w mirrored' => 'hand', 'near written' => 'bearing', 'near mirrored' => null, 'far written' => null, 'far mirrored' => null, 'foreign written' => null]);
+    expect($found)->toBe([
+        'w written' => null, 'w mirrored' => 'hand', 'near written' => 'bearing', 'near mirrored' => null,
+        'far written' => null, 'far mirrored' => null, 'foreign written' => null,
+    ]);
 });
 
 it('makes each move on the answer it is of, and on no other', function (Move $move, callable $changed): void {
     $wrist = Made::attack(id: 'w', neededBy: 'a');
-    $after = $move->takenIn(Made::catalogue([$wrist], [Made::answer('x', $wrist, 'c'), Made::answer('y', $wrist, 'c')]), 'a')->answers;
+    $after = $move->takenIn(
+        Made::catalogue([$wrist], [Made::answer('x', $wrist, 'c'), Made::answer('y', $wrist, 'c')]),
+        'a',
+    )->answers;
 
     expect($changed($after[0]))->toBeTrue()->and($changed($after[1]))->toBeFalse();
 })->with([
     'mirror' => [new Move(MoveKind::Mirror, 'x'), fn ($answer): bool => $answer->matching->mirrored],
     'earlier' => [new Move(MoveKind::Earlier, 'x'), fn ($answer): bool => $answer->teaching->rank === 'a'],
-    'widen' => [new Move(MoveKind::Widen, 'x', facet: 'bearing', value: '3'), fn ($answer): bool => $answer->matching->listed === ['bearing' => ['11', '12', '1', '3']]],
-    'soften' => [new Move(MoveKind::Soften, 'x', beats: Beats::parse('look')), fn ($answer): bool => $answer->beats->toText() === "look\n"],
+    'widen' => [
+        new Move(MoveKind::Widen, 'x', facet: 'bearing', value: '3'),
+        fn ($answer): bool => $answer->matching->listed === ['bearing' => ['11', '12', '1', '3']],
+    ],
+    'soften' => [
+        new Move(MoveKind::Soften, 'x', beats: Beats::parse('look')),
+        fn ($answer): bool => $answer->beats->toText() === "look\n",
+    ],
 ]);
 
 it('works nothing out twice, and keeps what was asked for', function (): void {
@@ -113,7 +145,8 @@ it('works nothing out twice, and keeps what was asked for', function (): void {
         return 'done';
     };
 
-    expect([$memory->of('new', $work), $memory->of('new', $work), $memory->of('old', $work)])->toBe(['done', 'done', 'kept'])
+    expect([$memory->of('new', $work), $memory->of('new', $work), $memory->of('old', $work)])
+        ->toBe(['done', 'done', 'kept'])
         ->and($times)->toBe(1)
         ->and($memory->kept())->toBe(['old' => 'kept', 'new' => 'done']);
 });

@@ -28,7 +28,13 @@ final class WorksFixture
         for ($i = 0; $i < $count; $i++) {
             $answer = $catalogue->answers[mt_rand(0, count($catalogue->answers) - 1)];
             $attack = $attacks[$i % 2 === 0 ? $answer->attack : array_rand($attacks)];
-            yield [$catalogue, $answer->withBeats($answer->beats->mainLine()), $attack, $i % 3 === 0 ? Side::Mirrored : Side::Written, mt_rand(0, 1) === 1];
+            yield [
+                $catalogue,
+                $answer->withBeats($answer->beats->mainLine()),
+                $attack,
+                $i % 3 === 0 ? Side::Mirrored : Side::Written,
+                mt_rand(0, 1) === 1,
+            ];
         }
     }
 }

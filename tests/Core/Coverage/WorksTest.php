@@ -38,14 +38,31 @@ it('finds it so too where a second attack comes after the only beat', function (
         if (! in_array(Phase::FollowUp->value, $feasibility->allowed($attack->kind, Facet::Phase, $values), true)) {
             continue;
         }
-        $again = new Attack('again', 'Again', $attack->kind, Facets::of([...$values, 'phase' => Phase::FollowUp->value]), $attack->need, $attack->prevalence, briefing: $attack->briefing);
+        $again = new Attack(
+            'again',
+            'Again',
+            $attack->kind,
+            Facets::of([...$values, 'phase' => Phase::FollowUp->value]),
+            $attack->need,
+            $attack->prevalence,
+            briefing: $attack->briefing,
+        );
         $examiner = new Examiner(Standards::of($catalogue));
-        $of = [$answer->withBeats(Beats::parse(explode("\n", $answer->beats->mainLine()->toText())[0]."\n")), $again, $side, $isMirrored, (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build)];
+        $of = [
+            $answer->withBeats(Beats::parse(explode("\n", $answer->beats->mainLine()->toText())[0]."\n")),
+            $again,
+            $side,
+            $isMirrored,
+            (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build),
+        ];
         $whole = $examiner->examineIn(...[...$of, null, Scope::whole()])->failure();
         $found = $examiner->failure(...$of);
         $failed[] = $whole?->beat;
 
-        expect([$found?->beat, $found?->message])->toEqual([$whole?->beat, $whole?->message], "{$answer->id} against {$attack->id}");
+        expect([$found?->beat, $found?->message])->toEqual(
+            [$whole?->beat, $whole?->message],
+            "{$answer->id} against {$attack->id}",
+        );
     }
     expect(array_count_values(array_filter($failed)))->toHaveKeys([1, 2]);
 });
@@ -58,14 +75,30 @@ it('has two attacks share a run only where both fail alike', function (): void {
         $keys = new RunKeys($catalogue, $standards);
         $examiner = new Examiner($standards);
         $bodies = (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build);
-        $failure = static fn (Attack $attack): array => [($found = $examiner->failure($answer, $attack, $side, $isMirrored, $bodies))?->beat, $found?->message];
+        $failure = static fn (Attack $attack): array => [
+            ($found = $examiner->failure($answer, $attack, $side, $isMirrored, $bodies))?->beat,
+            $found?->message,
+        ];
         foreach ([Facet::Thumb, Facet::Entry, Facet::Place, Facet::Others, Facet::Intent] as $facet) {
             $values = $attack->facets->toArray();
             $allowed = $feasibility->allowed($attack->kind, $facet, $values);
-            $other = new Attack('other', 'Other', $attack->kind, Facets::of([...$values, $facet->value => $allowed[mt_rand(0, count($allowed) - 1)]]), $attack->need, $attack->prevalence, briefing: $attack->briefing);
-            if ($keys->ofLine('line', $attack, $side, $isMirrored) === $keys->ofLine('line', $other, $side, $isMirrored)) {
+            $other = new Attack(
+                'other',
+                'Other',
+                $attack->kind,
+                Facets::of([...$values, $facet->value => $allowed[mt_rand(0, count($allowed) - 1)]]),
+                $attack->need,
+                $attack->prevalence,
+                briefing: $attack->briefing,
+            );
+            if (
+                $keys->ofLine('line', $attack, $side, $isMirrored) === $keys->ofLine('line', $other, $side, $isMirrored)
+            ) {
                 $shared += (int) ($other->facets->bits !== $attack->facets->bits);
-                expect($failure($other))->toEqual($failure($attack), "{$answer->id} against {$attack->id}, {$facet->value}");
+                expect($failure($other))->toEqual(
+                    $failure($attack),
+                    "{$answer->id} against {$attack->id}, {$facet->value}",
+                );
             } else {
                 $apart++;
                 expect([Facet::Entry, Facet::Intent])->toContain($facet)

@@ -22,6 +22,19 @@ final class YouthFixture
         $one = Made::attack(id: 'w');
         $attack = new Attack('w', 'Wrist', $one->kind, $one->facets, new Need('a', 'b'));
 
-        return Made::catalogue([$attack], [new Answer('x', 'X', '', 'w', Matching::of($attack, [], true), new Teaching('a', rankYouth: $rankYouth), Beats::parse($beats))]);
+        return Made::catalogue(
+            [$attack],
+            [
+                new Answer(
+                    'x',
+                    'X',
+                    '',
+                    'w',
+                    Matching::of($attack, [], true),
+                    new Teaching('a', rankYouth: $rankYouth),
+                    Beats::parse($beats),
+                ),
+            ],
+        );
     }
 }

@@ -7,7 +7,12 @@ use StoneDrill\Core\Curriculum\BeatTimes;
 it('tells how long a beat takes in a clip, where its begin and its end are known', function (): void {
     $times = new BeatTimes([0.5, 1.25, 3.0]);
 
-    expect([$times->ofBeat(1), $times->ofBeat(2), $times->ofBeat(3), $times->ofBeat(0)])->toBe([0.75, 1.75, null, null]);
+    expect([$times->ofBeat(1), $times->ofBeat(2), $times->ofBeat(3), $times->ofBeat(0)])->toBe([
+        0.75,
+        1.75,
+        null,
+        null,
+    ]);
 });
 
 it('refuses what goes back', function (): void {

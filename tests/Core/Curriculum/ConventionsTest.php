@@ -23,7 +23,10 @@ use Tests\Support\Made;
 const SET = [
     'half_life' => 30,
     'reaction' => ['base' => 0.3, 'per_bit' => 0.12],
-    'words' => ['attack' => ['one' => 'episode', 'many' => 'episodes'], 'rank' => ['one' => 'colour', 'many' => 'colours']],
+    'words' => [
+        'attack' => ['one' => 'episode', 'many' => 'episodes'],
+        'rank' => ['one' => 'colour', 'many' => 'colours'],
+    ],
     'scope' => ['posture' => ['standing', 'back'], 'bearing' => ['12', '6']],
 ];
 
@@ -36,12 +39,24 @@ function fileWith(array $set): array
     return $document;
 }
 
-it('reads what a school calls things, how fast its proof fades and what it looks for, and writes it again', function (Format $format): void {
+it('reads what a school calls things, how fast its proof fades and what it looks for, and writes it again', function (
+    Format $format,
+): void {
     $file = Made::readDocument(fileWith(SET));
     $school = $file->catalogue->school;
-    $again = (new StoneDrill\Core\Exchange\CatalogueReader())->read((new CatalogueWriter())->write($file, $format), $format)->catalogue->school;
+    $again = (new StoneDrill\Core\Exchange\CatalogueReader())->read(
+        (new CatalogueWriter())->write($file, $format),
+        $format,
+    )->catalogue->school;
 
-    expect([$school->proof->halfLife, $school->conventions->nouns->words, $school->conventions->scope->values, $school->reaction->base, $school->reaction->perBit])->toBe([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12])
+    expect([
+        $school->proof->halfLife,
+        $school->conventions->nouns->words,
+        $school->conventions->scope->values,
+        $school->reaction->base,
+        $school->reaction->perBit,
+    ])
+        ->toBe([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12])
         ->and($again)->toEqual($school)
         ->and(CatalogueReaderFixture::agreesWithSchema(fileWith(SET)))->toBeTrue();
 })->with([Format::Json, Format::Yaml]);
@@ -49,7 +64,8 @@ it('reads what a school calls things, how fast its proof fades and what it looks
 it('says what is wrong with them, and where, as the schema does', function (array $set, string $pointer): void {
     $problems = CatalogueReaderFixture::problems(fileWith($set));
 
-    expect(array_column($problems, 'pointer'))->toContain($pointer)->and(CatalogueReaderFixture::agreesWithSchema(fileWith($set)))->toBeFalse();
+    expect(array_column($problems, 'pointer'))->toContain($pointer)
+        ->and(CatalogueReaderFixture::agreesWithSchema(fileWith($set)))->toBeFalse();
 })->with([
     'too fast' => [['half_life' => 6], '/school/half_life'],
     'slower than anybody' => [['reaction' => ['base' => 2.1]], '/school/reaction/base'],
@@ -67,21 +83,47 @@ it('says what is wrong with them, and where, as the schema does', function (arra
 
 it('knows a word', function (string $word, bool $isOne): void {
     expect(Nouns::isWord($word))->toBe($isOne);
-})->with([['scenario', true], ['Prüfung', true], ['attack line', true], ["beginner's step", true], ['étape', true], ['', false], [' step', false], ['step ', false], ['two  spaces', false], ['a|b', false], [':rank', false], ['{rank}', false], ['step1', false], ["step\n", false], [str_repeat('a', 40), true], [str_repeat('a', 41), false]]);
+})->with([
+    ['scenario', true], ['Prüfung', true], ['attack line', true], ["beginner's step", true], ['étape', true],
+    ['', false], [' step', false], ['step ', false], ['two  spaces', false], ['a|b', false], [':rank', false],
+    ['{rank}', false], ['step1', false], ["step\n", false], [str_repeat('a', 40), true], [str_repeat('a', 41), false],
+]);
 
 it('tells of no combination that a school does not look for', function (): void {
     $attack = Made::attack();
-    $of = fn (FacetScope $scope): Catalogue => new Catalogue(new School('Hall', Doctrine::Escape, conventions: new Conventions(scope: $scope)), [], [], StoneDrill\Core\Curriculum\Ladder::builtIn(), [$attack]);
-    $values = fn (FacetScope $scope): array => array_map(static fn ($hole): string => $hole->id, Uncatalogued::of($of($scope)));
+    $of = fn (FacetScope $scope): Catalogue => new Catalogue(
+        new School('Hall', Doctrine::Escape, conventions: new Conventions(scope: $scope)),
+        [],
+        [],
+        StoneDrill\Core\Curriculum\Ladder::builtIn(),
+        [$attack],
+    );
+    $values = fn (FacetScope $scope): array => array_map(
+        static fn ($hole): string => $hole->id,
+        Uncatalogued::of($of($scope)),
+    );
     $all = $values(new FacetScope());
     $standing = $values(new FacetScope(['posture' => ['standing', 'back'], 'notice' => ['ready']]));
 
     // The attack has the posture standing and the notice ready: of those two facets only the back is left.
-    $expected = array_values(array_filter($all, static fn (string $value): bool => ! str_contains($value, ' notice ') && (! str_contains($value, ' posture ') || str_ends_with($value, ' back'))));
+    $expected = array_values(
+        array_filter(
+            $all,
+            static fn (string $value): bool => ! str_contains($value, ' notice ')
+                && (! str_contains($value, ' posture ') || str_ends_with($value, ' back')),
+        ),
+    );
     expect($standing)->toBe($expected)->and(count($standing))->toBeLessThan(count($all));
 
-    $pairs = MissingPairs::of($of(new FacetScope(['place' => ['open'], 'bearing' => ['12'], 'notice' => ['ready']])), [Kinds::builtIn()->get('wrist-cross')]);
-    $outside = array_filter($pairs->missing, static fn (MissingPair $pair): bool => ($pair->values['place'] ?? 'open') !== 'open' || ($pair->values['bearing'] ?? '12') !== '12' || ($pair->values['notice'] ?? 'ready') !== 'ready');
+    $pairs = MissingPairs::of($of(new FacetScope(['place' => ['open'], 'bearing' => ['12'], 'notice' => ['ready']])), [
+        Kinds::builtIn()->get('wrist-cross'),
+    ]);
+    $outside = array_filter(
+        $pairs->missing,
+        static fn (MissingPair $pair): bool => ($pair->values['place'] ?? 'open') !== 'open'
+            || ($pair->values['bearing'] ?? '12') !== '12'
+            || ($pair->values['notice'] ?? 'ready') !== 'ready',
+    );
     expect($outside)->toBe([])->and($pairs->pairs)->toBeGreaterThan(0);
 });
 
@@ -89,7 +131,13 @@ it('weighs a rep by the half-life of the school', function (): void {
     // One clean rep 30 days ago weighs a half at 30 days, and 2^-½ at 60.
     $reps = [Made::rep(2, 'clean', 30)];
     $at = new DateTimeImmutable(Made::NOW);
-    $weight = fn (float $days): float => Window::of($reps, StoneDrill\Core\Curriculum\Ladder::builtIn(), ProofRules::of(new ProofStandard(halfLife: $days)))->evidence(2, $at)->weight();
+    $weight = fn (float $days): float => Window::of(
+        $reps,
+        StoneDrill\Core\Curriculum\Ladder::builtIn(),
+        ProofRules::of(new ProofStandard(halfLife: $days)),
+    )
+        ->evidence(2, $at)
+        ->weight();
 
     expect($weight(30))->toEqualWithDelta(0.5, 1e-12)->and($weight(60))->toEqualWithDelta(0.7071067811865476, 1e-12);
 });
@@ -97,12 +145,18 @@ it('weighs a rep by the half-life of the school', function (): void {
 it('fades three clean reps in half the days at half the half-life', function (): void {
     // 21 days at 60 (by quadrature, ProverTest): between the 20th and the 21st, so between the 10th and 10½th at 30.
     $at = new DateTimeImmutable(Made::NOW);
-    $window = Window::of([Made::rep(4, 'clean'), Made::rep(4, 'clean'), Made::rep(4, 'clean')], StoneDrill\Core\Curriculum\Ladder::builtIn(), ProofRules::of(new ProofStandard(halfLife: 30)));
+    $window = Window::of(
+        [Made::rep(4, 'clean'), Made::rep(4, 'clean'), Made::rep(4, 'clean')],
+        StoneDrill\Core\Curriculum\Ladder::builtIn(),
+        ProofRules::of(new ProofStandard(halfLife: 30)),
+    );
 
     expect($window->fadesOn(4, $at)?->diff($at)->days)->toBe(11);
 });
 
 it('marks what is kept by other figures than the usual ones', function (): void {
     expect((new ProofRules())->mark())->toBe(ProofRules::VERSION)
-        ->and((new ProofRules(halfLife: 30))->mark())->not->toBe((new ProofRules(halfLife: 31))->mark())->toBeGreaterThan(32_767)->toBeLessThan(2 ** 31);
+        ->and((new ProofRules(halfLife: 30))->mark())->not->toBe((new ProofRules(halfLife: 31))->mark())
+        ->toBeGreaterThan(32_767)
+        ->toBeLessThan(2 ** 31);
 });

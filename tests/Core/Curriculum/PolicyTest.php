@@ -13,7 +13,9 @@ use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Technique\Beats;
 
 it('names what can hurt', function (string $beats, array $hazards): void {
-    expect(array_map(static fn (Hazard $hazard): string => $hazard->value, Hazards::ofBeats(Beats::parse($beats))))->toEqualCanonicalizing($hazards);
+    expect(
+        array_map(static fn (Hazard $hazard): string => $hazard->value, Hazards::ofBeats(Beats::parse($beats))),
+    )->toEqualCanonicalizing($hazards);
 })->with([
     'a step' => ['left foot step 9', []],
     'a palm to the chin' => ['right palm chin', ['contact', 'head-contact']],
@@ -39,16 +41,27 @@ it('names what can hurt', function (string $beats, array $hazards): void {
 
 it('names what attacking that way does', function (string $kind, array $hazards): void {
     expect(Hazards::ofAttack(Kinds::builtIn()->get($kind)))->toBe($hazards);
-})->with([['throat-front', [Hazard::Choke]], ['dive-legs', [Hazard::Fall, Hazard::GroundImpact]], ['clinch-trip', [Hazard::Fall, Hazard::GroundImpact]], ['wrist-same', []]]);
+})->with([
+    ['throat-front', [Hazard::Choke]],
+    ['dive-legs', [Hazard::Fall, Hazard::GroundImpact]],
+    ['clinch-trip', [Hazard::Fall, Hazard::GroundImpact]],
+    ['wrist-same', []],
+]);
 
 it('knows how far each can go', function (Hazard $hazard, int $level): void {
     expect($hazard->level())->toBe($level);
 })->with([
-    [Hazard::WristLock, 2], [Hazard::ElbowLock, 3], [Hazard::Fingers, 2], [Hazard::Neck, 3], [Hazard::Throat, 4], [Hazard::Eyes, 4], [Hazard::Spine, 4], [Hazard::Knee, 3],
-    [Hazard::HeadContact, 2], [Hazard::Fall, 2], [Hazard::GroundImpact, 3], [Hazard::Choke, 4], [Hazard::Contact, 0],
+    [Hazard::WristLock, 2], [Hazard::ElbowLock, 3], [Hazard::Fingers, 2], [Hazard::Neck, 3], [Hazard::Throat, 4],
+    [Hazard::Eyes, 4], [Hazard::Spine, 4], [Hazard::Knee, 3], [Hazard::HeadContact, 2], [Hazard::Fall, 2],
+    [Hazard::GroundImpact, 3], [Hazard::Choke, 4], [Hazard::Contact, 0],
 ]);
 
-it('keeps to the usual policy where a school has none', function (Hazard $hazard, string $rank, ?int $age, PolicyLevel $level): void {
+it('keeps to the usual policy where a school has none', function (
+    Hazard $hazard,
+    string $rank,
+    ?int $age,
+    PolicyLevel $level,
+): void {
     $policy = ContactPolicy::of(new School('Hall', Doctrine::Escape), ['low', 'middle', 'high']);
 
     expect($policy->level($hazard, $rank, $age))->toBe($level);
@@ -63,22 +76,33 @@ it('keeps to the usual policy where a school has none', function (Hazard $hazard
 ]);
 
 it('reads what an earlier release calls free', function (): void {
-    expect(PolicyLevel::read('none'))->toBe(PolicyLevel::Free)->and(PolicyLevel::read('stop-short'))->toBe(PolicyLevel::StopShort)->and(PolicyLevel::read('soft'))->toBeNull();
+    expect(PolicyLevel::read('none'))->toBe(PolicyLevel::Free)
+        ->and(PolicyLevel::read('stop-short'))->toBe(PolicyLevel::StopShort)
+        ->and(PolicyLevel::read('soft'))->toBeNull();
 });
 
 it('knows the stricter of two levels', function (PolicyLevel $one, PolicyLevel $other, PolicyLevel $stricter): void {
     expect($one->stricter($other))->toBe($stricter)->and($other->stricter($one))->toBe($stricter);
 })->with([
-    [PolicyLevel::Free, PolicyLevel::Pads, PolicyLevel::Pads], [PolicyLevel::Pads, PolicyLevel::StopShort, PolicyLevel::StopShort],
-    [PolicyLevel::StopShort, PolicyLevel::NotTaught, PolicyLevel::NotTaught], [PolicyLevel::Free, PolicyLevel::NotTaught, PolicyLevel::NotTaught],
+    [PolicyLevel::Free, PolicyLevel::Pads, PolicyLevel::Pads],
+    [PolicyLevel::Pads, PolicyLevel::StopShort, PolicyLevel::StopShort],
+    [PolicyLevel::StopShort, PolicyLevel::NotTaught, PolicyLevel::NotTaught],
+    [PolicyLevel::Free, PolicyLevel::NotTaught, PolicyLevel::NotTaught],
 ]);
 
 it('takes the strictest row that applies, and a row with both only where both do', function (): void {
-    $policy = ContactPolicy::of(new School('Hall', Doctrine::Escape, policy: [
-        new PolicyRow(Hazard::Fall, null, 'high', PolicyLevel::Pads),
-        new PolicyRow(Hazard::Fall, 12, null, PolicyLevel::NotTaught),
-        new PolicyRow(Hazard::Knee, 18, 'high', PolicyLevel::NotTaught),
-    ]), ['low', 'high']);
+    $policy = ContactPolicy::of(
+        new School(
+            'Hall',
+            Doctrine::Escape,
+            policy: [
+                new PolicyRow(Hazard::Fall, null, 'high', PolicyLevel::Pads),
+                new PolicyRow(Hazard::Fall, 12, null, PolicyLevel::NotTaught),
+                new PolicyRow(Hazard::Knee, 18, 'high', PolicyLevel::NotTaught),
+            ],
+        ),
+        ['low', 'high'],
+    );
 
     expect($policy->level(Hazard::Fall, 'low', 30))->toBe(PolicyLevel::Pads)
         ->and($policy->level(Hazard::Fall, 'low', 11))->toBe(PolicyLevel::NotTaught)

@@ -8,7 +8,13 @@ use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Curriculum\Sizes;
 use StoneDrill\Core\Curriculum\Statures;
 
-it('takes the attacker that the build says', function (?string $defender, ?string $attacker, Build $build, float $own, float $attackerHeight): void {
+it('takes the attacker that the build says', function (
+    ?string $defender,
+    ?string $attacker,
+    Build $build,
+    float $own,
+    float $attackerHeight,
+): void {
     $bodies = (new Sizes(new School('Hall', Doctrine::Escape)))->bodies($defender, $attacker, $build);
 
     expect([$bodies->defender, $bodies->attacker])->toBe([$own, $attackerHeight]);
@@ -23,7 +29,9 @@ it('takes the attacker that the build says', function (?string $defender, ?strin
 ]);
 
 it('places a size of the school’s own beside the built-in one that is nearest', function (): void {
-    $sizes = new Sizes(new School('Hall', Doctrine::Escape, statures: new Statures('crew', [...Statures::BUILT_IN, 'crew' => 1.74])));
+    $sizes = new Sizes(
+        new School('Hall', Doctrine::Escape, statures: new Statures('crew', [...Statures::BUILT_IN, 'crew' => 1.74])),
+    );
 
     expect($sizes->attacker('crew', Build::Alike))->toBe('crew')
         ->and($sizes->attacker('crew', Build::Larger))->toBe('large')

@@ -24,7 +24,10 @@ final class StartersFixture
         static $catalogues = [];
         $file = dirname(__DIR__, 3)."/database/starters/{$name}.yaml";
 
-        return $catalogues[$name] ??= (new CatalogueReader())->read((string) file_get_contents($file), Format::Yaml)->catalogue;
+        return $catalogues[$name] ??= (new CatalogueReader())->read(
+            (string) file_get_contents($file),
+            Format::Yaml,
+        )->catalogue;
     }
 
     /**
@@ -40,7 +43,11 @@ final class StartersFixture
         foreach ($catalogue->answers as $answer) {
             $attack = $catalogue->attackOf($answer);
             foreach ($attack->sides() as $side) {
-                yield "{$answer->title}, {$side->value}" => [$examiner, $examiner->examine($answer, $attack, $side, $sizes->bodies(null, null, $attack->facets->build)), $side];
+                yield "{$answer->title}, {$side->value}" => [
+                    $examiner,
+                    $examiner->examine($answer, $attack, $side, $sizes->bodies(null, null, $attack->facets->build)),
+                    $side,
+                ];
             }
         }
     }

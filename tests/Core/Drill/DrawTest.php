@@ -37,7 +37,9 @@ it('weighs by prevalence, by what is not proven, and by how long ago', function 
 ]);
 
 it('has the entropy of its weights', function (array $prevalences, float $bits): void {
-    expect(Draw::of(array_map(fn (int $prevalence): Ticket => DrawFixture::ticket($prevalence), $prevalences))->entropy())->toEqualWithDelta($bits, 1e-12);
+    expect(
+        Draw::of(array_map(fn (int $prevalence): Ticket => DrawFixture::ticket($prevalence), $prevalences))->entropy(),
+    )->toEqualWithDelta($bits, 1e-12);
 })->with([
     'two alike' => [[3, 3], 1.0],
     'a half and two quarters' => [[4, 2, 2], 1.5],
@@ -48,22 +50,32 @@ it('has the entropy of its weights', function (array $prevalences, float $bits):
 ]);
 
 it('draws each as often as it weighs', function (): void {
-    $draw = Draw::of([DrawFixture::ticket(1, id: 'one'), DrawFixture::ticket(2, id: 'two'), DrawFixture::ticket(5, id: 'five')]);
+    $draw = Draw::of([
+        DrawFixture::ticket(1, id: 'one'),
+        DrawFixture::ticket(2, id: 'two'),
+        DrawFixture::ticket(5, id: 'five'),
+    ]);
     $counts = ['one' => 0, 'two' => 0, 'five' => 0];
     for ($seed = 1; $seed <= 4000; $seed++) {
         $counts[$draw->next($seed)[0]->cell->attack->id]++;
     }
 
     // Four standard deviations of 4000 tries.
-    expect($counts['one'])->toBeGreaterThan(500 - 84)->toBeLessThan(500 + 84)
-        ->and($counts['five'])->toBeGreaterThan(2500 - 123)->toBeLessThan(2500 + 123)
+    expect($counts['one'])->toBeGreaterThan(500 - 84)
+        ->toBeLessThan(500 + 84)
+        ->and($counts['five'])->toBeGreaterThan(2500 - 123)
+        ->toBeLessThan(2500 + 123)
         ->and($draw->next(7))->toEqual($draw->next(7))
         ->and(Draw::of([])->next(1))->toBeNull();
 });
 
 it('draws by what is proven and how long ago too, and leaves the moment to chance', function (): void {
     // 4 × .25 × 1, 2 × .5 × 2, 5 × 1 × 1: one, two and five parts of eight.
-    $draw = Draw::of([DrawFixture::ticket(4, 0.75, 0, id: 'one'), DrawFixture::ticket(2, 0.5, 14, id: 'two'), DrawFixture::ticket(5, 0.0, 0, id: 'five')]);
+    $draw = Draw::of([
+        DrawFixture::ticket(4, 0.75, 0, id: 'one'),
+        DrawFixture::ticket(2, 0.5, 14, id: 'two'),
+        DrawFixture::ticket(5, 0.0, 0, id: 'five'),
+    ]);
     $counts = ['one' => 0, 'two' => 0, 'five' => 0];
     $chances = ['one' => 0.0, 'two' => 0.0, 'five' => 0.0];
     for ($seed = 1; $seed <= 4000; $seed++) {
@@ -74,16 +86,23 @@ it('draws by what is proven and how long ago too, and leaves the moment to chanc
     }
 
     // Four standard deviations of 4000 tries; the moment of each is as likely early as late (.29 ÷ √n from a half).
-    expect($counts['one'])->toBeGreaterThan(500 - 84)->toBeLessThan(500 + 84)
-        ->and($counts['two'])->toBeGreaterThan(1000 - 110)->toBeLessThan(1000 + 110)
-        ->and($counts['five'])->toBeGreaterThan(2500 - 123)->toBeLessThan(2500 + 123);
+    expect($counts['one'])->toBeGreaterThan(500 - 84)
+        ->toBeLessThan(500 + 84)
+        ->and($counts['two'])->toBeGreaterThan(1000 - 110)
+        ->toBeLessThan(1000 + 110)
+        ->and($counts['five'])->toBeGreaterThan(2500 - 123)
+        ->toBeLessThan(2500 + 123);
     foreach ($counts as $id => $count) {
-        expect($chances[$id] / $count)->toEqualWithDelta(0.5, 4 * 0.29 / sqrt($count));
+        expect($chances[$id] / $count)->toEqualWithDelta(0.5, (4 * 0.29) / sqrt($count));
     }
 });
 
 it('leaves out a family that came twice, unless it is all there is', function (array $latest, int $left): void {
-    $tickets = [DrawFixture::ticket(3), DrawFixture::ticket(3, kind: 'hug-front-free'), DrawFixture::ticket(3, kind: 'throat-front')];
+    $tickets = [
+        DrawFixture::ticket(3),
+        DrawFixture::ticket(3, kind: 'hug-front-free'),
+        DrawFixture::ticket(3, kind: 'throat-front'),
+    ];
 
     expect(Draw::of($tickets, $latest)->tickets)->toHaveCount($left);
 })->with([
@@ -97,7 +116,10 @@ it('leaves nothing out of what is all there is', function (): void {
     expect(Draw::of([DrawFixture::ticket(3)], [Family::Choke, Family::Choke])->tickets)->toHaveCount(1);
 });
 
-it('waits at least a second and a half and never more than nine, by a cut-off exponential', function (float $chance, float $wait): void {
+it('waits at least a second and a half and never more than nine, by a cut-off exponential', function (
+    float $chance,
+    float $wait,
+): void {
     expect(HiddenMoment::wait($chance))->toEqualWithDelta($wait, 1e-4);
 })->with([[0.0, 1.5], [1.0, 9.0], [0.5, 3.3428], [0.25, 2.2821]]);
 
@@ -106,89 +128,229 @@ it('draws from what the rank needs and has an answer to', function (): void {
     $later = Made::attack(id: 'later', neededBy: 'b');
     $nobody = Made::attack(id: 'nobody');
     $bare = Made::attack('sleeve', ['thumb' => 'n/a'], 'bare', 'a');
-    $catalogue = Made::catalogue([$here, $later, $nobody, $bare], [Made::answer('x', $here, 'a'), Made::answer('y', $later, 'b', true)]);
+    $catalogue = Made::catalogue(
+        [$here, $later, $nobody, $bare],
+        [Made::answer('x', $here, 'a'), Made::answer('y', $later, 'b', true)],
+    );
     $pool = Made::pool($catalogue);
 
     // The answer at rank b matches the same kind of hold, so that it lays the other side there.
     expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a')))->toBe(['here written'])
-        ->and(DrawFixture::drilled($pool, new Student('bo', 'Bo', 'b')))->toBe(['here written', 'here mirrored', 'later written', 'later mirrored']);
+        ->and(DrawFixture::drilled($pool, new Student('bo', 'Bo', 'b')))
+        ->toBe(['here written', 'here mirrored', 'later written', 'later mirrored']);
 });
 
 it('draws what is taught and does not work only when it is asked for', function (): void {
     $works = Made::attack(id: 'works', neededBy: 'a');
     $fails = Made::attack('throat-front', ['hand' => 'both', 'intent' => 'choke', 'thumb' => 'n/a'], 'fails', 'a');
-    $pool = Made::pool(Made::catalogue([$works, $fails], [
-        Made::answer('x', $works, 'a'), Made::answer('y', $fails, 'b', beats: "tuck\nleave 6"), Made::answer('z', $fails, 'c', beats: "tuck, both hands strip\nleave 6"),
-    ]));
-    $failing = static fn (Student $student): array => array_map(static fn (Ticket $ticket): string => $ticket->cell->key->text, $pool->failing($student, 3, []));
+    $pool = Made::pool(
+        Made::catalogue(
+            [$works, $fails],
+            [
+                Made::answer('x', $works, 'a'),
+                Made::answer('y', $fails, 'b', beats: "tuck\nleave 6"),
+                Made::answer('z', $fails, 'c', beats: "tuck, both hands strip\nleave 6"),
+            ],
+        ),
+    );
+    $failing = static fn (Student $student): array => array_map(
+        static fn (Ticket $ticket): string => $ticket->cell->key->text,
+        $pool->failing($student, 3, []),
+    );
 
     // It leaves with the hold on: at rank b that is all there is, at rank c another works, at rank a nothing is taught.
-    expect(array_map(static fn (string $rank): int => count($failing(new Student('ada', 'Ada', $rank))), ['a', 'b', 'c']))->toBe([0, 1, 0])
+    expect(
+        array_map(static fn (string $rank): int => count($failing(new Student('ada', 'Ada', $rank))), ['a', 'b', 'c']),
+    )
+        ->toBe([0, 1, 0])
         ->and(DrawFixture::drilled($pool, new Student('bo', 'Bo', 'b')))->toBe(['works written'])
-        ->and(array_column($pool->answers(new Student('bo', 'Bo', 'b'), $pool->failing(new Student('bo', 'Bo', 'b'), 3, [])[0]->cell), 'id'))->toBe(['y'])
+        ->and(
+            array_column(
+                $pool->answers(
+                    new Student('bo', 'Bo', 'b'),
+                    $pool->failing(new Student('bo', 'Bo', 'b'), 3, [])[0]->cell,
+                ),
+                'id',
+            ),
+        )
+        ->toBe(['y'])
         ->and($failing(new Student('cy', 'Cy', 'b', flags: ['no-choke'])))->toBe([]);
 });
 
-it('bars by policy and by flag, and says so', function (array $attack, string $beats, Student $student, ?string $said): void {
-    $pool = DrawFixture::pool([Made::attack($attack[0], ['hand' => 'both', 'phase' => $attack[1], 'intent' => $attack[2], 'thumb' => 'n/a'], 'it', 'a')], $beats);
+it('bars by policy and by flag, and says so', function (
+    array $attack,
+    string $beats,
+    Student $student,
+    ?string $said,
+): void {
+    $pool = DrawFixture::pool(
+        [
+            Made::attack(
+                $attack[0],
+                ['hand' => 'both', 'phase' => $attack[1], 'intent' => $attack[2], 'thumb' => 'n/a'],
+                'it',
+                'a',
+            ),
+        ],
+        $beats,
+    );
 
-    expect(DrawFixture::drilled($pool, $student) === [])->toBe($said !== null)->and(array_map(English::say(...), $pool->barred($student)))->toBe($said === null ? [] : [$said]);
+    expect(DrawFixture::drilled($pool, $student) === [])->toBe($said !== null)
+        ->and(array_map(English::say(...), $pool->barred($student)))->toBe($said === null ? [] : [$said]);
 })->with([
     'a grown-up' => [['throat-front', 'landed', 'choke'], 'hop 6 -> released', new Student('ada', 'Ada', 'b'), null],
-    'contact at the lowest rank' => [['hug-front-free', 'landed', 'pin'], "right palm chin -> released\nleave 6", new Student('ada', 'Ada', 'a'), null],
-    'contact later' => [['hug-front-free', 'landed', 'pin'], "right palm chin -> released\nleave 6", new Student('ada', 'Ada', 'b'), null],
-    'a flag against the answer' => [['hug-front-free', 'landed', 'pin'], "left hand lock wrist -> released\nleave 6", new Student('ada', 'Ada', 'b', flags: ['no-wrist-lock']), '“It” is left out for Ada: a wrist lock (flag no-wrist-lock).'],
-    'a flag against the attack' => [['dive-legs', 'reaching', 'take-down'], 'leave 6', new Student('ada', 'Ada', 'b', flags: ['no-fall']), '“It” is left out for Ada: a fall (flag no-fall).'],
+    'contact at the lowest rank' => [
+        ['hug-front-free', 'landed', 'pin'],
+        "right palm chin -> released\nleave 6",
+        new Student('ada', 'Ada', 'a'),
+        null,
+    ],
+    'contact later' => [
+        ['hug-front-free', 'landed', 'pin'],
+        "right palm chin -> released\nleave 6",
+        new Student('ada', 'Ada', 'b'),
+        null,
+    ],
+    'a flag against the answer' => [
+        ['hug-front-free', 'landed', 'pin'],
+        "left hand lock wrist -> released\nleave 6",
+        new Student('ada', 'Ada', 'b', flags: ['no-wrist-lock']),
+        '“It” is left out for Ada: a wrist lock (flag no-wrist-lock).',
+    ],
+    'a flag against the attack' => [
+        ['dive-legs', 'reaching', 'take-down'],
+        'leave 6',
+        new Student('ada', 'Ada', 'b', flags: ['no-fall']),
+        '“It” is left out for Ada: a fall (flag no-fall).',
+    ],
 ]);
 
 it('bars by what a beat reads like for the student’s own rank', function (): void {
-    $attack = Made::attack('hug-front-free', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'], 'it', 'a');
-    $answer = Made::answer('x', $attack, 'a', true, beats: "right palm ribs -> released\n  for third ring: left hand lock wrist -> released\nleave 6");
+    $attack = Made::attack(
+        'hug-front-free',
+        ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'],
+        'it',
+        'a',
+    );
+    $answer = Made::answer(
+        'x',
+        $attack,
+        'a',
+        true,
+        beats: "right palm ribs -> released\n  for third ring: left hand lock wrist -> released\nleave 6",
+    );
     $made = Made::catalogue([$attack], [$answer]);
-    $pool = Made::pool(new Catalogue($made->school, [], [$made->ranks[0], $made->ranks[1], new Rank('c', 'Third Ring', 6, 4)], $made->ladder, $made->attacks, $made->answers));
+    $pool = Made::pool(
+        new Catalogue(
+            $made->school,
+            [],
+            [$made->ranks[0], $made->ranks[1], new Rank('c', 'Third Ring', 6, 4)],
+            $made->ladder,
+            $made->attacks,
+            $made->answers,
+        ),
+    );
 
     // One after the other from one pool: none is asked what another rank is taught.
-    expect(array_map(static fn (string $rank): array => DrawFixture::drilled($pool, new Student('ada', 'Ada', $rank, flags: ['no-wrist-lock'])), ['a', 'b', 'c']))->toBe([['it written'], ['it written'], []]);
+    expect(
+        array_map(
+            static fn (string $rank): array => DrawFixture::drilled(
+                $pool,
+                new Student('ada', 'Ada', $rank, flags: ['no-wrist-lock']),
+            ),
+            ['a', 'b', 'c'],
+        ),
+    )->toBe([['it written'], ['it written'], []]);
 });
 
 it('drills a beginner of a school that touches nobody yet, and says how far to go', function (): void {
-    $pool = DrawFixture::pool([Made::attack('hug-front-free', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'], 'it', 'a')], "right palm chin -> released\nleave 6");
+    $pool = DrawFixture::pool(
+        [
+            Made::attack(
+                'hug-front-free',
+                ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'],
+                'it',
+                'a',
+            ),
+        ],
+        "right palm chin -> released\nleave 6",
+    );
 
     expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a')))->toBe(['it written'])
-        ->and(array_map(English::say(...), $pool->levels(new Student('ada', 'Ada', 'a'))))->toBe(['Throw and stop short: contact.'])
+        ->and(array_map(English::say(...), $pool->levels(new Student('ada', 'Ada', 'a'))))
+        ->toBe(['Throw and stop short: contact.'])
         ->and($pool->levels(new Student('bo', 'Bo', 'b')))->toBe([]);
 });
 
 it('bars contact where the policy does not teach it, and says with what it wants pads', function (): void {
-    $attack = Made::attack('hug-front-free', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'], 'it', 'a');
-    $catalogue = Made::catalogue([$attack], [Made::answer('x', $attack, 'a', true, beats: "right palm chin -> released\nleave 6")], policy: [
-        new PolicyRow(Hazard::Contact, null, 'b', PolicyLevel::NotTaught), new PolicyRow(Hazard::Knee, null, null, PolicyLevel::Pads), new PolicyRow(Hazard::Fall, null, null, PolicyLevel::Pads),
-    ]);
+    $attack = Made::attack(
+        'hug-front-free',
+        ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'],
+        'it',
+        'a',
+    );
+    $catalogue = Made::catalogue(
+        [$attack],
+        [Made::answer('x', $attack, 'a', true, beats: "right palm chin -> released\nleave 6")],
+        policy: [
+            new PolicyRow(Hazard::Contact, null, 'b', PolicyLevel::NotTaught),
+            new PolicyRow(Hazard::Knee, null, null, PolicyLevel::Pads),
+            new PolicyRow(Hazard::Fall, null, null, PolicyLevel::Pads),
+        ],
+    );
     $pool = Made::pool($catalogue);
 
     expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a')))->toBe([])
-        ->and(array_map(English::say(...), $pool->barred(new Student('ada', 'Ada', 'a'))))->toBe(['“It” is left out for Ada: contact (contact policy).'])
-        ->and(array_map(English::say(...), $pool->levels(new Student('bo', 'Bo', 'b'))))->toBe(['Only with pads: a strike to the knee, a fall.']);
+        ->and(array_map(English::say(...), $pool->barred(new Student('ada', 'Ada', 'a'))))
+        ->toBe(['“It” is left out for Ada: contact (contact policy).'])
+        ->and(array_map(English::say(...), $pool->levels(new Student('bo', 'Bo', 'b'))))
+        ->toBe(['Only with pads: a strike to the knee, a fall.']);
 });
 
 it('drills no chokes with the young', function (): void {
-    $throat = new Attack('throat', 'Throat', Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->kind, Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke', 'thumb' => 'n/a'])->facets, new Need('a', 'a'));
+    $throat = new Attack(
+        'throat',
+        'Throat',
+        Made::attack('throat-front', [
+            'hand' => 'both',
+            'phase' => 'landed',
+            'intent' => 'choke',
+            'thumb' => 'n/a',
+        ])->kind,
+        Made::attack('throat-front', [
+            'hand' => 'both',
+            'phase' => 'landed',
+            'intent' => 'choke',
+            'thumb' => 'n/a',
+        ])->facets,
+        new Need('a', 'a'),
+    );
     $pool = DrawFixture::pool([$throat], "hop 6 -> released\nleave 6");
 
-    expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a', born: new DateTimeImmutable('2012-05-02'))))->toBe([])
-        ->and(DrawFixture::drilled($pool, new Student('bo', 'Bo', 'a', born: new DateTimeImmutable('2001-05-02'))))->toBe(['throat written']);
+    expect(DrawFixture::drilled($pool, new Student('ada', 'Ada', 'a', born: new DateTimeImmutable('2012-05-02'))))
+        ->toBe([])
+        ->and(DrawFixture::drilled($pool, new Student('bo', 'Bo', 'a', born: new DateTimeImmutable('2001-05-02'))))
+        ->toBe(['throat written']);
 });
 
 it('keeps of reps what says the same as all of them', function (int $seed): void {
     mt_srand($seed);
     $outcomes = ['clean', 'clean', 'clean', 'scraped', 'late', 'stopped', 'froze'];
-    $reps = array_map(fn (): StoneDrill\Core\Proof\Rep => Made::rep(mt_rand(1, 7), $outcomes[mt_rand(0, 6)], mt_rand(0, 4000) / 10), range(1, mt_rand(1, 40)));
-    $window = Windows::of($reps, [Made::attack()], Ladder::builtIn(), new DateTimeImmutable(Made::NOW))['ada']['it written'];
+    $reps = array_map(
+        fn (): StoneDrill\Core\Proof\Rep => Made::rep(mt_rand(1, 7), $outcomes[mt_rand(0, 6)], mt_rand(0, 4000) / 10),
+        range(1, mt_rand(1, 40)),
+    );
+    $window = Windows::of($reps, [Made::attack()], Ladder::builtIn(), new DateTimeImmutable(Made::NOW))['ada'][
+        'it written'
+    ];
     foreach ([Made::NOW, '2026-12-20T20:00:00+00:00', '2027-06-01T00:00:00+00:00'] as $moment) {
         $at = new DateTimeImmutable($moment);
         $proofs = array_column((new Prover(Ladder::builtIn()))->prove($reps, [Made::attack()], $at), null, 'rung');
         foreach (Ladder::builtIn()->ids() as $rung) {
-            expect($window->state($rung, $at))->toBe($proofs[$rung]->state ?? ProofState::Untried, "rung {$rung} at {$moment}");
+            expect($window->state($rung, $at))->toBe(
+                $proofs[$rung]->state ?? ProofState::Untried,
+                "rung {$rung} at {$moment}",
+            );
             if (isset($proofs[$rung])) {
                 expect($window->evidence($rung, $at)->lower())->toEqualWithDelta($proofs[$rung]->lower, 1e-9);
             }
@@ -199,21 +361,32 @@ it('keeps of reps what says the same as all of them', function (int $seed): void
 })->with(range(1, 40));
 
 it('says nothing of a moment before its last rep', function (): void {
-    expect(Window::of([Made::rep(3, 'clean', 2)], Ladder::builtIn())->reaches(new DateTimeImmutable('2026-11-20')))->toBeFalse();
+    expect(
+        Window::of([Made::rep(3, 'clean', 2)], Ladder::builtIn())->reaches(new DateTimeImmutable('2026-11-20')),
+    )->toBeFalse();
 });
 
 it('tells reaction, what is to spare, and from how far it must be seen', function (): void {
-    // A swing stepping in arrives after .60 s; at rung 6 nothing is told: .25 + 2 · .15 to react, and the step takes .45.
-    $swing = Made::attack('swing', ['phase' => 'reaching', 'intent' => 'strike', 'thumb' => 'n/a', 'bearing' => '12'], 'it', 'a');
+    // A swing stepping in arrives after .60 s; at rung 6 nothing is told: .25 + 2 · .15 to react, and the step takes
+    // .45.
+    $swing = Made::attack(
+        'swing',
+        ['phase' => 'reaching', 'intent' => 'strike', 'thumb' => 'n/a', 'bearing' => '12'],
+        'it',
+        'a',
+    );
     $catalogue = Made::catalogue([$swing], [Made::answer('x', $swing, 'a', beats: "left foot step 9\nleave 6")]);
     $cell = Coverage::of($catalogue)->cells[0];
     $step = $catalogue->answers[0]->beats->line[0]->seconds();
     $warning = Warning::of($cell, $catalogue->answers[0]->beats, new Reaction(), Ladder::builtIn()->get(6), 2.0);
 
     expect($warning->reaction)->toEqualWithDelta(0.55, 1e-12)
-        ->and($warning->spare)->toEqualWithDelta(0.60 - 0.55 - $step, 1e-12)
+        ->and($warning->spare)->toEqualWithDelta(0.6 - 0.55 - $step, 1e-12)
         ->and($warning->distance)->toEqualWithDelta(($step - 0.05) * 2.5, 1e-12)
-        ->and(Warning::of($cell, $catalogue->answers[0]->beats, new Reaction(), Ladder::builtIn()->get(2), 2.0)->reaction)->toBe(0.0);
+        ->and(
+            Warning::of($cell, $catalogue->answers[0]->beats, new Reaction(), Ladder::builtIn()->get(2), 2.0)->reaction,
+        )
+        ->toBe(0.0);
     $held = Coverage::of(Made::catalogue([Made::attack(id: 'w', neededBy: 'a')], []))->cells[0];
     expect(Warning::of($held, null, new Reaction(), Ladder::builtIn()->get(6), 2.0)->spare)->toBeNull();
 });

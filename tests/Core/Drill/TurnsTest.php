@@ -13,7 +13,10 @@ it('gives everybody another partner in each round, and nobody themselves', funct
         ->and(Turns::attacker(0, 0))->toBeNull();
     foreach (range(2, 7) as $people) {
         foreach (range(0, $people - 1) as $place) {
-            $partners = array_map(fn (int $round): ?int => Turns::attacker($people, $round * $people + $place), range(0, $people - 2));
+            $partners = array_map(
+                fn (int $round): ?int => Turns::attacker($people, $round * $people + $place),
+                range(0, $people - 2),
+            );
             expect($partners)->toEqualCanonicalizing(array_values(array_diff(range(0, $people - 1), [$place])));
         }
     }
@@ -27,5 +30,8 @@ it('passes over whoever has nothing to drill', function (): void {
 });
 
 it('has written down for the scripts what it does now', function (): void {
-    expect((string) file_get_contents(DrillFixture::FILE))->toBe(DrillFixture::json(), 'Run composer fixtures, then look at what has changed.');
+    expect((string) file_get_contents(DrillFixture::FILE))->toBe(
+        DrillFixture::json(),
+        'Run composer fixtures, then look at what has changed.',
+    );
 });

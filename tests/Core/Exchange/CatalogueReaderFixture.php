@@ -41,7 +41,9 @@ final class CatalogueReaderFixture
 
     public static function agreesWithSchema(array $document): bool
     {
-        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/schema/stone-drill-1.schema.json'));
+        $schema = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 3).'/docs/schema/stone-drill-1.schema.json'),
+        );
 
         return (new Validator())->validate(json_decode((string) json_encode($document)), $schema)->isValid();
     }

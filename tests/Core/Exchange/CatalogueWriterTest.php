@@ -7,7 +7,8 @@ use StoneDrill\Core\Exchange\Format;
 use Tests\Support\Made;
 
 it('writes YAML that people can read, defaults left out', function (): void {
-    expect((new CatalogueWriter())->write(Made::readDocument(Made::small()), Format::Yaml))->toBe(<<<'YAML'
+    expect((new CatalogueWriter())->write(Made::readDocument(Made::small()), Format::Yaml))->toBe(
+        <<<'YAML'
         format: stone-drill/1
         school:
           name: 'Small Hall'
@@ -151,13 +152,28 @@ it('writes YAML that people can read, defaults left out', function (): void {
             replaces: 0b7e1f60-0000-4000-8000-000000000001
             reason: 'Seen again on film.'
 
-        YAML);
+        YAML
+        ,
+    );
 });
 
 it('writes a ladder of the school’s own, and not the built-in one', function (): void {
-    $rung = ['id' => 1, 'name' => 'Slow', 'pace' => 0.3, 'attack_told' => true, 'moment_told' => false, 'resistance' => 2, 'follow_ups' => true, 'stressors' => ['noise']];
-    $write = fn (array $document): array => json_decode((new CatalogueWriter())->write(Made::readDocument($document), Format::Json), true);
+    $rung = [
+        'id' => 1, 'name' => 'Slow', 'pace' => 0.3, 'attack_told' => true, 'moment_told' => false, 'resistance' => 2,
+        'follow_ups' => true, 'stressors' => ['noise'],
+    ];
+    $write = fn (array $document): array => json_decode(
+        (new CatalogueWriter())->write(Made::readDocument($document), Format::Json),
+        true,
+    );
 
-    expect($write(['format' => 'stone-drill/1', 'school' => ['name' => 'Bare', 'doctrine' => 'escape'], 'rungs' => [$rung]])['rungs'])->toBe([$rung])
+    expect(
+        $write([
+            'format' => 'stone-drill/1',
+            'school' => ['name' => 'Bare', 'doctrine' => 'escape'],
+            'rungs' => [$rung],
+        ])['rungs'],
+    )
+        ->toBe([$rung])
         ->and($write(Made::small()))->not->toHaveKey('rungs');
 });

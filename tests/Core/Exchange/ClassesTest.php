@@ -14,7 +14,22 @@ use Tests\Core\Exchange\CatalogueReaderFixture;
 use Tests\Support\Made;
 
 const CLASSES = [
-    ['id' => 'tuesday', 'at' => '2026-12-01T19:00:00+00:00', 'minutes' => 45, 'place' => 'Loft', 'places' => 6, 'instructors' => 2, 'expected' => ['ranks' => ['a']], 'present' => [], 'blocks' => [['kind' => 'teach', 'minutes' => 20, 'locked' => true], ['kind' => 'close']], 'cancelled' => true, 'teach' => ['x'], 'skip' => ['x'], 'all_sizes' => true, 'steps_in' => true],
+    [
+        'id' => 'tuesday',
+        'at' => '2026-12-01T19:00:00+00:00',
+        'minutes' => 45,
+        'place' => 'Loft',
+        'places' => 6,
+        'instructors' => 2,
+        'expected' => ['ranks' => ['a']],
+        'present' => [],
+        'blocks' => [['kind' => 'teach', 'minutes' => 20, 'locked' => true], ['kind' => 'close']],
+        'cancelled' => true,
+        'teach' => ['x'],
+        'skip' => ['x'],
+        'all_sizes' => true,
+        'steps_in' => true,
+    ],
     ['id' => 'plain', 'at' => '2026-12-03T19:00:00+00:00', 'minutes' => 60],
 ];
 
@@ -28,11 +43,30 @@ it('reads classes and writes them again', function (Format $format): void {
     $file = Made::readDocument(fileOfClasses(CLASSES));
     [$tuesday, $plain] = $file->classes;
 
-    expect([$tuesday->id, $tuesday->at->format('c'), $tuesday->place, $tuesday->facts->minutes, $tuesday->facts->places, $tuesday->facts->instructors, $tuesday->ranks, $tuesday->isCancelled])->toBe(['tuesday', '2026-12-01T19:00:00+00:00', 'Loft', 45, 6, 2, ['a'], true])
+    expect([
+        $tuesday->id,
+        $tuesday->at->format('c'),
+        $tuesday->place,
+        $tuesday->facts->minutes,
+        $tuesday->facts->places,
+        $tuesday->facts->instructors,
+        $tuesday->ranks,
+        $tuesday->isCancelled,
+    ])
+        ->toBe(['tuesday', '2026-12-01T19:00:00+00:00', 'Loft', 45, 6, 2, ['a'], true])
         ->and($tuesday->facts->blocks)->toEqual([new Block(BlockKind::Teach, 20, true), new Block(BlockKind::Close)])
-        ->and([$plain->place, $plain->facts->places, $plain->facts->instructors, $plain->ranks, $plain->present, $plain->isCancelled])->toBe(['', 10, 1, [], [], false])
+        ->and([
+            $plain->place,
+            $plain->facts->places,
+            $plain->facts->instructors,
+            $plain->ranks,
+            $plain->present,
+            $plain->isCancelled,
+        ])
+        ->toBe(['', 10, 1, [], [], false])
         ->and($plain->facts->blocks)->toEqual(Timetable::usual())
-        ->and((new CatalogueReader())->read((new CatalogueWriter())->write($file, $format), $format)->classes)->toEqual($file->classes)
+        ->and((new CatalogueReader())->read((new CatalogueWriter())->write($file, $format), $format)->classes)
+        ->toEqual($file->classes)
         ->and(CatalogueReaderFixture::agreesWithSchema(fileOfClasses(CLASSES)))->toBeTrue();
 })->with([Format::Json, Format::Yaml]);
 
@@ -52,22 +86,45 @@ it('says what is wrong with a class, and where', function (array $with, string $
 ]);
 
 it('tells of two classes with one id', function (): void {
-    expect(array_column(CatalogueReaderFixture::problems(fileOfClasses([CLASSES[1], CLASSES[1]])), 'pointer'))->toBe(['/classes/1/id']);
+    expect(array_column(CatalogueReaderFixture::problems(fileOfClasses([CLASSES[1], CLASSES[1]])), 'pointer'))->toBe([
+        '/classes/1/id',
+    ]);
 });
 
 it('keeps who attacked, and in which class', function (Format $format): void {
     $document = fileOfClasses(CLASSES);
     $document['students'][] = ['id' => 'bo', 'name' => 'Bo', 'rank' => 'b'];
-    $document['reps'][] = $rep = ['id' => '0b7e1f60-0000-4000-8000-000000000009', 'student' => 's', 'attack' => 'w', 'side' => 'written', 'rung' => 2, 'outcome' => 'clean', 'at' => '2026-12-03T19:10:00Z', 'source' => 'test', 'attacker' => 'bo', 'class' => 'plain'];
+    $document['reps'][] = $rep = [
+        'id' => '0b7e1f60-0000-4000-8000-000000000009', 'student' => 's', 'attack' => 'w', 'side' => 'written',
+        'rung' => 2, 'outcome' => 'clean', 'at' => '2026-12-03T19:10:00Z', 'source' => 'test', 'attacker' => 'bo',
+        'class' => 'plain',
+    ];
     $file = Made::readDocument($document);
     $details = $file->reps[2]->details;
 
-    expect([$details->attacker, $details->class, $details->source, $file->reps[2]->counts()])->toBe(['bo', 'plain', Source::Test, true])
-        ->and((new CatalogueReader())->read((new CatalogueWriter())->write($file, $format), $format)->reps)->toEqual($file->reps)
+    expect([$details->attacker, $details->class, $details->source, $file->reps[2]->counts()])
+        ->toBe(['bo', 'plain', Source::Test, true])
+        ->and((new CatalogueReader())->read((new CatalogueWriter())->write($file, $format), $format)->reps)
+        ->toEqual($file->reps)
         ->and(CatalogueReaderFixture::agreesWithSchema($document))->toBeTrue();
-    $alone = Made::readDocument([...$document, 'reps' => [array_diff_key([...$rep, 'attacked_by' => 'nobody'], ['attacker' => true])]]);
-    expect($alone->reps[0]->details->attackedBy)->toBe(AttackedBy::Nobody)->and((new CatalogueReader())->read((new CatalogueWriter())->write($alone, $format), $format)->reps)->toEqual($alone->reps);
-    foreach ([['attacker', 's'], ['attacker', 'nobody'], ['attacked_by', 'instructor'], ['attacked_by', 'bo'], ['class', 'friday'], ['source', 'dream']] as [$key, $value]) {
-        expect(array_column(CatalogueReaderFixture::problems([...$document, 'reps' => [[...$rep, $key => $value]]]), 'pointer'))->toBe(["/reps/0/{$key}"]);
+    $alone = Made::readDocument([
+        ...$document,
+        'reps' => [array_diff_key([...$rep, 'attacked_by' => 'nobody'], ['attacker' => true])],
+    ]);
+    expect($alone->reps[0]->details->attackedBy)->toBe(AttackedBy::Nobody)
+        ->and((new CatalogueReader())->read((new CatalogueWriter())->write($alone, $format), $format)->reps)
+        ->toEqual($alone->reps);
+    foreach (
+        [
+            ['attacker', 's'], ['attacker', 'nobody'], ['attacked_by', 'instructor'], ['attacked_by', 'bo'],
+            ['class', 'friday'], ['source', 'dream'],
+        ] as [$key, $value]
+    ) {
+        expect(
+            array_column(
+                CatalogueReaderFixture::problems([...$document, 'reps' => [[...$rep, $key => $value]]]),
+                'pointer',
+            ),
+        )->toBe(["/reps/0/{$key}"]);
     }
 })->with([Format::Json, Format::Yaml]);

@@ -14,20 +14,28 @@ it('is as rich as the screens need', function (): void {
         ->and(count(Made::demo()->answers))->toBeGreaterThanOrEqual(40)
         ->and(Made::demoFile()->students)->toHaveCount(28)
         ->and(count(Made::demoFile()->reps))->toBeGreaterThan(1500)
-        ->and(array_filter(Made::demoFile()->students, fn ($student): bool => $student->isYouthOn(new DateTimeImmutable('2026-11-24'))))->toHaveCount(5);
+        ->and(
+            array_filter(
+                Made::demoFile()->students,
+                fn ($student): bool => $student->isYouthOn(new DateTimeImmutable('2026-11-24')),
+            ),
+        )
+        ->toHaveCount(5);
 });
 
 it('covers ten weeks up to yesterday', function (): void {
     $days = array_map(fn ($rep): string => $rep->at->format('Y-m-d'), Made::demoFile()->reps);
 
-    expect(min($days))->toBeGreaterThanOrEqual('2026-09-10')->toBeLessThanOrEqual('2026-09-20')
+    expect(min($days))->toBeGreaterThanOrEqual('2026-09-10')
+        ->toBeLessThanOrEqual('2026-09-20')
         ->and(max($days))->toBeLessThan('2026-11-24');
 });
 
 it('has every family and holes of each kind that is found', function (): void {
     $kinds = array_unique(array_map(fn (Hole $hole): string => $hole->kind->value, Coverage::of(Made::demo())->holes));
 
-    expect(array_unique(array_map(fn ($attack): string => $attack->kind->family->value, Made::demo()->attacks)))->toHaveCount(10)
+    expect(array_unique(array_map(fn ($attack): string => $attack->kind->family->value, Made::demo()->attacks)))
+        ->toHaveCount(10)
         ->and($kinds)->toEqualCanonicalizing(['open', 'fails', 'late', 'one-sided']);
 });
 

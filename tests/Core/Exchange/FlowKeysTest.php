@@ -26,7 +26,8 @@ it('finds a key of several words without quotes in braces', function (string $te
 ]);
 
 it('tells of it by line and column, and cuts nothing in silence', function (): void {
-    $text = "format: stone-drill/1\nschool: {name: X, doctrine: escape, aliases: {strikes: {wide hand: backhand}}}\nranks: []\n";
+    $text
+        = "format: stone-drill/1\nschool: {name: X, doctrine: escape, aliases: {strikes: {wide hand: backhand}}}\nranks: []\n";
     try {
         (new CatalogueReader())->read($text, Format::Yaml);
         $problem = null;

@@ -8,7 +8,8 @@ it('finds where a plane has a height', function (): void {
     // The height is the column: along 1.25 from row 0 to row 2.
     $plane = array_fill(0, 3, [0.0, 1.0, 2.0, 3.0]);
 
-    expect(Contours::at($plane, 1.25))->toEqual([[1.25, 0.0, 1.25, 1.0], [1.25, 1.0, 1.25, 2.0]])->and(Contours::at($plane, 5.0))->toBe([])
+    expect(Contours::at($plane, 1.25))->toEqual([[1.25, 0.0, 1.25, 1.0], [1.25, 1.0, 1.25, 2.0]])
+        ->and(Contours::at($plane, 5.0))->toBe([])
         ->and(Contours::at([[0.0, null], [1.0, 1.0]], 0.5))->toBe([]);
 });
 

@@ -34,21 +34,31 @@ use StoneDrill\Core\Technique\Beats;
 final class OnTheFloor
 {
     /** @param array<string, string> $values facets that are not the first feasible ones */
-    public static function run(string $kind, array $values, string $beats, float $defender = 1.68, float $attacker = 1.68): Run
-    {
+    public static function run(
+        string $kind,
+        array $values,
+        string $beats,
+        float $defender = 1.68,
+        float $attacker = 1.68,
+    ): Run {
         $of = Kinds::builtIn()->get($kind);
 
-        return (new Simulation($of, self::facets($of, $values), new Bodies($defender, $attacker)))->run(Beats::parse($beats));
+        return (new Simulation($of, self::facets($of, $values), new Bodies($defender, $attacker)))->run(
+            Beats::parse($beats),
+        );
     }
 
     /** @param array<string, string> $values */
     public static function facets(Kind $kind, array $values): Facets
     {
-        $usual = ['hand' => 'right', 'bearing' => '12', 'phase' => 'landed', 'entry' => 'step', 'posture' => 'standing', 'notice' => 'ready', 'place' => 'open', 'others' => 'alone', 'build' => 'alike', 'thumb' => 'n/a'];
+        $usual = [
+            'hand' => 'right', 'bearing' => '12', 'phase' => 'landed', 'entry' => 'step', 'posture' => 'standing',
+            'notice' => 'ready', 'place' => 'open', 'others' => 'alone', 'build' => 'alike', 'thumb' => 'n/a',
+        ];
         $chosen = [];
         foreach (Facet::cases() as $facet) {
             $allowed = (new Feasibility())->allowed($kind, $facet, $chosen);
-            $wanted = $values[$facet->value] ?? $usual[$facet->value] ?? '';
+            $wanted = $values[$facet->value] ?? ($usual[$facet->value] ?? '');
             $chosen[$facet->value] = in_array($wanted, $allowed, true) ? $wanted : $allowed[0];
         }
 
@@ -57,19 +67,32 @@ final class OnTheFloor
 
     /**
      * @param array<string, string> $values
-     * @param array<string, mixed>  $with   `doctrine`, `rank`, `defender`, `attacker`, `rung`, `goal`, `recoil`, `tolerance`, `policy`, `others` (answers by title, each with rank and beats), `waived`
+     * @param array<string, mixed>  $with   `doctrine`, `rank`, `defender`, `attacker`, `rung`, `goal`, `recoil`,
+     *     `tolerance`, `policy`, `others` (answers by title, each with rank and beats), `waived`
      */
     public static function examine(string $kind, array $values, string $beats, array $with = []): Examination
     {
         $of = Kinds::builtIn()->get($kind);
-        $attack = new Attack('it', 'It', $of, self::facets($of, $values), new Need('low', 'low'), briefing: new Briefing(recoil: $with['recoil'] ?? Recoil::LeftOut));
+        $attack = new Attack(
+            'it',
+            'It',
+            $of,
+            self::facets($of, $values),
+            new Need('low', 'low'),
+            briefing: new Briefing(recoil: $with['recoil'] ?? Recoil::LeftOut),
+        );
         $answer = self::answer('own', 'Own', $attack, $with['rank'] ?? 'high', $beats, $with['waived'] ?? []);
         $others = [];
         foreach ($with['others'] ?? [] as $title => [$rank, $text]) {
             $others[] = self::answer(strtolower($title), $title, $attack, $rank, $text);
         }
         $catalogue = new Catalogue(
-            new School('Bench', $with['doctrine'] ?? Doctrine::Counter, policy: $with['policy'] ?? null, tolerance: $with['tolerance'] ?? School::TOLERANCE),
+            new School(
+                'Bench',
+                $with['doctrine'] ?? Doctrine::Counter,
+                policy: $with['policy'] ?? null,
+                tolerance: $with['tolerance'] ?? School::TOLERANCE,
+            ),
             [],
             [new Rank('low', 'Low', 3, 2), new Rank('high', 'High', 6, $with['goal'] ?? 4)],
             Ladder::builtIn(),
@@ -78,12 +101,32 @@ final class OnTheFloor
         );
         $rung = isset($with['rung']) ? $catalogue->ladder->get($with['rung']) : null;
 
-        return (new Examiner(Standards::of($catalogue)))->examine($answer, $attack, Side::Written, new Bodies($with['defender'] ?? 1.68, $with['attacker'] ?? 1.68), $rung);
+        return (new Examiner(Standards::of($catalogue)))->examine(
+            $answer,
+            $attack,
+            Side::Written,
+            new Bodies($with['defender'] ?? 1.68, $with['attacker'] ?? 1.68),
+            $rung,
+        );
     }
 
     /** @param list<\StoneDrill\Core\Curriculum\Waiver> $waived */
-    private static function answer(string $id, string $title, Attack $attack, string $rank, string $beats, array $waived = []): Answer
-    {
-        return new Answer($id, $title, '', $attack->id, Matching::of($attack), new Teaching($rank, waived: $waived), Beats::parse($beats));
+    private static function answer(
+        string $id,
+        string $title,
+        Attack $attack,
+        string $rank,
+        string $beats,
+        array $waived = [],
+    ): Answer {
+        return new Answer(
+            $id,
+            $title,
+            '',
+            $attack->id,
+            Matching::of($attack),
+            new Teaching($rank, waived: $waived),
+            Beats::parse($beats),
+        );
     }
 }

@@ -10,8 +10,8 @@ use StoneDrill\Core\Technique\Strike;
 
 /**
  * The floor written a second time, straight from the page of rules and in another way: words and tables in place of
- * values and enums, complex numbers (x + iy as pairs) in place of components. Only the main line. Whatever it finds, the
- * simulation must find too.
+ * values and enums, complex numbers (x + iy as pairs) in place of components. Only the main line. Whatever it finds,
+ * the simulation must find too.
  */
 final class PlainFloor
 {
@@ -21,24 +21,49 @@ final class PlainFloor
     use PlainStrikes;
     use PlainVectors;
 
-    private const HEIGHTS = ['eyes' => .936, 'temple' => .93, 'back of head' => .92, 'nose' => .91, 'chin' => .870, 'throat' => .85, 'neck' => .84, 'collarbone' => .82, 'solar plexus' => .72,
-        'spine' => .70, 'ribs' => .66, 'kidney' => .62, 'belly' => .58, 'groin' => .48, 'thigh' => .38, 'knee' => .285, 'shin' => .18, 'instep' => .04,
-        'ankle' => .04, 'shoulder' => .818, 'armpit' => .75, 'chest' => .76, 'back' => .72, 'hips' => .53, 'leg' => .40];
+    private const HEIGHTS = [
+        'eyes' => 0.936, 'temple' => 0.93, 'back of head' => 0.92, 'nose' => 0.91, 'chin' => 0.87, 'throat' => 0.85,
+        'neck' => 0.84, 'collarbone' => 0.82, 'solar plexus' => 0.72, 'spine' => 0.7, 'ribs' => 0.66, 'kidney' => 0.62,
+        'belly' => 0.58, 'groin' => 0.48, 'thigh' => 0.38, 'knee' => 0.285, 'shin' => 0.18, 'instep' => 0.04,
+        'ankle' => 0.04, 'shoulder' => 0.818, 'armpit' => 0.75, 'chest' => 0.76, 'back' => 0.72, 'hips' => 0.53,
+        'leg' => 0.4,
+    ];
     private const FRONT = ['eyes', 'nose', 'chin', 'throat', 'collarbone', 'solar plexus', 'belly', 'chest'];
     private const REAR = ['back of head', 'spine', 'back'];
     private const HEAD = ['eyes', 'temple', 'back of head', 'nose', 'chin', 'throat', 'neck', 'collarbone'];
-    private const CHAINS = ['punch' => .386, 'hammer' => .386, 'backhand' => .386, 'edge' => .386, 'palm' => .352, 'fingertips' => .440, 'elbow' => .186, 'head' => .12, 'knee' => .245, 'front kick' => .530,
-        'side kick' => .530, 'back kick' => .530, 'stomp' => .530, 'hook kick' => .530, 'axe kick' => .530, 'round kick' => .430, 'crescent kick' => .430];
-    private const SECONDS = ['step' => .35, 'slide' => .30, 'cross' => .40, 'hop' => .45, 'pivot' => .25, 'turn under' => .45, 'slip' => .20, 'ride' => .20, 'go behind' => .60, 'all fours' => .45, 'raise' => .20, 'lower' => .20, 'drop' => .25, 'rise' => .25, 'spread' => .30, 'close' => .30, 'kneel' => .50,
-        'get up' => 1.2, 'leave' => 1.0, 'elbow' => .25, 'head' => .30, 'knee' => .35, 'stomp' => .35, 'block' => .20, 'parry' => .20, 'cover' => .20, 'guard' => .20, 'tuck' => .20, 'join' => .20, 'clamp' => .35, 'strip' => .35,
-        'clear' => .35, 'pull' => .35, 'press' => .35, 'shove' => .35, 'lift' => .35, 'peel' => .35, 'post' => .35, 'lock' => .60, 'sweep' => .60, 'throw' => .90, 'choke hold' => 1.5, 'pin' => 1.0, 'escort' => 2.0, 'say' => .30,
-        'look' => .30, 'let go' => .10];
-    private const LENGTHS = ['step' => .35, 'cross' => .35, 'slide' => .20, 'hop' => .25];
-    private const AIMS = ['punch-straight' => [.93, .386], 'swing' => [.93, .386], 'slap' => [.93, .352], 'punch-behind' => [.93, .386], 'punch-rising' => [.87, .386], 'punch-low' => [.62, .386], 'kick-front' => [.48, .530],
-        'kick-round' => [.38, .430], 'push-one' => [.80, .352], 'push-two' => [.80, .352], 'push-behind' => [.80, .352], 'dive-legs' => [.40, .386]];
-    private const GRABS = ['wrist-same', 'sleeve', 'wrist-cross', 'handshake', 'wrist-double', 'wrist-both', 'arm-one', 'cloth-one', 'hair-front', 'cloth-two', 'shoulders-front', 'shoulder-side', 'arm-across', 'shoulder-behind', 'hair-behind', 'shoulders-behind'];
+    private const CHAINS = [
+        'punch' => 0.386, 'hammer' => 0.386, 'backhand' => 0.386, 'edge' => 0.386, 'palm' => 0.352,
+        'fingertips' => 0.44, 'elbow' => 0.186, 'head' => 0.12, 'knee' => 0.245, 'front kick' => 0.53,
+        'side kick' => 0.53, 'back kick' => 0.53, 'stomp' => 0.53, 'hook kick' => 0.53, 'axe kick' => 0.53,
+        'round kick' => 0.43, 'crescent kick' => 0.43,
+    ];
+    private const SECONDS = [
+        'step' => 0.35, 'slide' => 0.3, 'cross' => 0.4, 'hop' => 0.45, 'pivot' => 0.25, 'turn under' => 0.45,
+        'slip' => 0.2, 'ride' => 0.2, 'go behind' => 0.6, 'all fours' => 0.45, 'raise' => 0.2, 'lower' => 0.2,
+        'drop' => 0.25, 'rise' => 0.25, 'spread' => 0.3, 'close' => 0.3, 'kneel' => 0.5, 'get up' => 1.2,
+        'leave' => 1.0, 'elbow' => 0.25, 'head' => 0.3, 'knee' => 0.35, 'stomp' => 0.35, 'block' => 0.2, 'parry' => 0.2,
+        'cover' => 0.2, 'guard' => 0.2, 'tuck' => 0.2, 'join' => 0.2, 'clamp' => 0.35, 'strip' => 0.35, 'clear' => 0.35,
+        'pull' => 0.35, 'press' => 0.35, 'shove' => 0.35, 'lift' => 0.35, 'peel' => 0.35, 'post' => 0.35, 'lock' => 0.6,
+        'sweep' => 0.6, 'throw' => 0.9, 'choke hold' => 1.5, 'pin' => 1.0, 'escort' => 2.0, 'say' => 0.3, 'look' => 0.3,
+        'let go' => 0.1,
+    ];
+    private const LENGTHS = ['step' => 0.35, 'cross' => 0.35, 'slide' => 0.2, 'hop' => 0.25];
+    private const AIMS = [
+        'punch-straight' => [0.93, 0.386], 'swing' => [0.93, 0.386], 'slap' => [0.93, 0.352],
+        'punch-behind' => [0.93, 0.386], 'punch-rising' => [0.87, 0.386], 'punch-low' => [0.62, 0.386],
+        'kick-front' => [0.48, 0.53], 'kick-round' => [0.38, 0.43], 'push-one' => [0.8, 0.352],
+        'push-two' => [0.8, 0.352], 'push-behind' => [0.8, 0.352], 'dive-legs' => [0.4, 0.386],
+    ];
+    private const GRABS = [
+        'wrist-same', 'sleeve', 'wrist-cross', 'handshake', 'wrist-double', 'wrist-both', 'arm-one', 'cloth-one',
+        'hair-front', 'cloth-two', 'shoulders-front', 'shoulder-side', 'arm-across', 'shoulder-behind', 'hair-behind',
+        'shoulders-behind',
+    ];
     private const CHOKES = ['throat-front', 'throat-behind', 'forearm-behind'];
-    private const CLOSE = ['hug-front-pinned', 'hug-front-free', 'hug-behind-pinned', 'hug-behind-free', 'headlock-side', 'headlock-front', 'arms-neck-behind', 'clinch-trip'];
+    private const CLOSE = [
+        'hug-front-pinned', 'hug-front-free', 'hug-behind-pinned', 'hug-behind-free', 'headlock-side', 'headlock-front',
+        'arms-neck-behind', 'clinch-trip',
+    ];
     private const TWO_ARMS = ['throat-behind', 'forearm-behind', ...self::CLOSE];
 
     private array $left;
@@ -59,7 +84,7 @@ final class PlainFloor
     private array $wrists = [];
     private array $grips = [];
     private float $time = 0.0;
-    private float $wristAt = .58;
+    private float $wristAt = 0.58;
     /** The limb that is out, and the last beat of which it is. */
     private ?array $out = null;
     private int $outUntil = 0;
@@ -73,22 +98,30 @@ final class PlainFloor
     private bool $faceIsWritten = false;
 
     /** @param array<string, string> $facets */
-    public function __construct(private string $kind, private array $facets, private float $own, private float $attackerHeight, private bool $pullsBack = false)
-    {
+    public function __construct(
+        private string $kind,
+        private array $facets,
+        private float $own,
+        private float $attackerHeight,
+        private bool $pullsBack = false,
+    ) {
         $this->bearing = 30.0 * ((int) $facets['bearing'] % 12);
         $this->facing = $facets['notice'] === 'ready' ? $this->bearing : 0.0;
-        $this->right = self::way($this->facing + 90, .0955 * $own);
-        $this->left = self::way($this->facing + 90, -.0955 * $own);
-        $this->pose = ['seated' => 'seated', 'kneeling' => 'kneeling', 'back' => 'lying'][$facets['posture']] ?? 'standing';
+        $this->right = self::way($this->facing + 90, 0.0955 * $own);
+        $this->left = self::way($this->facing + 90, -0.0955 * $own);
+        $this->pose
+            = ['seated' => 'seated', 'kneeling' => 'kneeling', 'back' => 'lying'][$facets['posture']] ?? 'standing';
         $this->astride = $kind === 'ground-astride';
-        $this->holdAt = in_array($kind, self::CLOSE, true) ? .06 * ($own + $attackerHeight) + .04 : .440 * $attackerHeight - .10;
+        $this->holdAt = in_array($kind, self::CLOSE, true)
+            ? 0.06 * ($own + $attackerHeight) + 0.04
+            : 0.44 * $attackerHeight - 0.1;
         $isHold = $this->isHold();
         if ($isHold && $facets['phase'] !== 'reaching') {
             $this->takeHold();
         }
         $distance = match (true) {
-            $isHold => $this->holdAt + ($facets['phase'] === 'reaching' ? .35 * $attackerHeight : 0),
-            str_starts_with($kind, 'ground') => .10 * $own,
+            $isHold => $this->holdAt + ($facets['phase'] === 'reaching' ? 0.35 * $attackerHeight : 0),
+            str_starts_with($kind, 'ground') => 0.1 * $own,
             in_array($kind, ['closing-in', 'blocking-way'], true) => 2.0,
             default => $this->contact() + ($facets['phase'] === 'reaching' ? $this->advance() : 0),
         };
@@ -128,7 +161,12 @@ final class PlainFloor
             $copy->share = $lengths === [] ? 1.0 : 1 + $more / 100 / max($lengths);
             $end = $copy->atLength($beat, $index);
             $lands = ! ($this->isHold() && $index === 0) && $end['verdict'] !== null && $end['verdict'][0] === null;
-            $short = count(array_filter([...$end['margins'], ...$end['controls']], static fn (array $hit): bool => $hit['margin'] !== null && $hit['margin'] + $hit['drive'] < -1e-9));
+            $short = count(
+                array_filter(
+                    [...$end['margins'], ...$end['controls']],
+                    static fn (array $hit): bool => $hit['margin'] !== null && $hit['margin'] + $hit['drive'] < -1e-9,
+                ),
+            );
             if ($best === null || [$lands, $short] < $best[0]) {
                 $best = [[$lands, $short], $copy, $end];
             }
@@ -151,14 +189,21 @@ final class PlainFloor
         $crouched = $this->crouch;
         if ($index > $this->outUntil && $this->out !== null) {
             $held = array_column($this->grips, $this->out['leg'] ? 'leg' : 'arm');
-            $keeps = $this->out['side'] === 'both' ? array_filter($held) !== [] : in_array($this->out['side'], $held, true);
+            $keeps = $this->out['side'] === 'both'
+                ? array_filter($held) !== []
+                : in_array($this->out['side'], $held, true);
             $this->out = $keeps ? $this->out : null;
         }
         $line = self::angle(self::minus($this->me(), $this->attacker));
 
         // 0. What moves while held is carried.
         if ($this->facets['phase'] === 'moving' && $this->holding !== []) {
-            $by = self::way($line, (in_array($this->facets['intent'], ['move', 'take-down'], true) ? -1 : 1) * .15 * $this->attackerHeight);
+            $by = self::way(
+                $line,
+                (in_array($this->facets['intent'], ['move', 'take-down'], true) ? -1 : 1)
+                    * 0.15
+                    * $this->attackerHeight,
+            );
             $this->shift($by);
             $this->attacker = self::plus($this->attacker, $by);
         }
@@ -187,16 +232,25 @@ final class PlainFloor
         // 2. The attack, or the attacker’s turn.
         $before = self::minus($this->attacker, $this->me());
         $verdict = null;
-        if ($index === 0 && $this->facets['phase'] === 'reaching' && ! in_array($this->kind, ['closing-in', 'blocking-way'], true)) {
+        if (
+            $index === 0
+            && $this->facets['phase'] === 'reaching'
+            && ! in_array($this->kind, ['closing-in', 'blocking-way'], true)
+        ) {
             $verdict = $this->attacked($actions, $crouched);
         } elseif ($index === 1 && $this->facets['phase'] === 'follow-up') {
             $verdict = $this->followedUp($actions, $crouched, $line);
         }
-        if ($verdict === null && $this->turnEnds === null && $this->attackerPose !== 'lying' && array_filter($this->grips, static fn (array $grip): bool => $grip['arm'] !== null) === []) {
+        if (
+            $verdict === null
+            && $this->turnEnds === null
+            && $this->attackerPose !== 'lying'
+            && array_filter($this->grips, static fn (array $grip): bool => $grip['arm'] !== null) === []
+        ) {
             $turn = self::turn($this->attackerFacing, self::angle(self::minus($this->me(), $this->attacker)));
             $this->attackerFacing += max(-120 * $seconds, min(120 * $seconds, $turn));
             if (in_array($this->kind, ['closing-in', 'blocking-way'], true) && $this->attackerPose !== 'kneeling') {
-                $this->pushAttacker(-max(0, min(.25 * $this->attackerHeight, $this->apartBy() - .60)));
+                $this->pushAttacker(-max(0, min(0.25 * $this->attackerHeight, $this->apartBy() - 0.6)));
             }
         }
         $this->apart($before);
@@ -226,48 +280,85 @@ final class PlainFloor
             [$this->bends, $this->poseEnds] = [false, $this->time + 1.0];
         }
         $before = self::minus($this->attacker, $this->me());
-        foreach ($beat === null || $beat->effects === [] ? [null] : ($beat->isTogether ? $beat->effects : [$beat->effects[0]]) as $effect) {
+        foreach (
+            $beat === null || $beat->effects === []
+                ? [null]
+                : ($beat->isTogether
+                    ? $beat->effects
+                    : [$beat->effects[0]]) as $effect
+        ) {
             $this->affect($effect?->value, (bool) $firstRight, $actions);
         }
         $this->cap();
         $this->apart($before);
 
-        return ['time' => $this->time, 'share' => $this->share, 'me' => $this->me(), 'attacker' => $this->attacker, 'facing' => fmod($this->facing + 720, 360), 'attacker facing' => fmod($this->attackerFacing + 720, 360), 'held' => $this->holding !== [], 'verdict' => $verdict, 'margins' => array_map(static fn (array $hit): array => array_diff_key($hit, ['swings back' => 0, 'toward' => 0]), $margins), 'controls' => array_map(static fn (array $one): array => array_diff_key($one, ['toward' => 0]), $controls), 'threats' => $this->threats(), 'pose' => $this->attackerPose];
+        return [
+            'time' => $this->time,
+            'share' => $this->share,
+            'me' => $this->me(),
+            'attacker' => $this->attacker,
+            'facing' => fmod($this->facing + 720, 360),
+            'attacker facing' => fmod($this->attackerFacing + 720, 360),
+            'held' => $this->holding !== [],
+            'verdict' => $verdict,
+            'margins' => array_map(
+                static fn (array $hit): array => array_diff_key($hit, ['swings back' => 0, 'toward' => 0]),
+                $margins,
+            ),
+            'controls' => array_map(static fn (array $one): array => array_diff_key($one, ['toward' => 0]), $controls),
+            'threats' => $this->threats(),
+            'pose' => $this->attackerPose,
+        ];
     }
 
     private function height(float $share): float
     {
         if ($this->pose === 'all fours') {
-            return min($share, .45) * $this->own;
+            return min($share, 0.45) * $this->own;
         }
 
-        return $this->pose === 'lying' ? min($share, .12) * $this->own : max(0, ($share - (in_array($this->pose, ['seated', 'kneeling'], true) ? .25 : 0)) * $this->own - $this->crouch);
+        return $this->pose === 'lying'
+            ? min($share, 0.12) * $this->own
+            : max(
+                0,
+                ($share - (in_array($this->pose, ['seated', 'kneeling'], true) ? 0.25 : 0)) * $this->own
+                    - $this->crouch,
+            );
     }
 
     private function attackerHeight(float $share, bool $head): float
     {
         if ($this->attackerPose === 'lying') {
-            return min($share, .12) * $this->attackerHeight;
+            return min($share, 0.12) * $this->attackerHeight;
         }
-        $share = $this->attackerPose === 'folded' && $head ? .62 : $share - ($this->attackerPose === 'kneeling' ? .25 : 0);
+        $share = $this->attackerPose === 'folded' && $head
+            ? 0.62
+            : $share - ($this->attackerPose === 'kneeling' ? 0.25 : 0);
 
-        return max(0, ($share - ($this->astride ? .45 : 0)) * $this->attackerHeight);
+        return max(0, ($share - ($this->astride ? 0.45 : 0)) * $this->attackerHeight);
     }
 
     /** Where the defender's head is. */
     private function head(): array
     {
-        return self::plus(self::plus($this->me(), $this->slip), self::way($this->facing, $this->pose === 'all fours' ? .30 * $this->own : 0.0));
+        return self::plus(
+            self::plus($this->me(), $this->slip),
+            self::way($this->facing, $this->pose === 'all fours' ? 0.3 * $this->own : 0.0),
+        );
     }
 
-    /** An escort takes both along: by the defender's own exit, or else by as much the way it says, or straight ahead. */
+    /**
+     * An escort takes both along: by the defender's own exit, or else by as much the way it says, or straight ahead.
+     */
     private function escorted(array $actions, array $words, array $start): void
     {
         $at = array_search('escort', $words, true);
         if ($at === false) {
             return;
         }
-        $by = in_array('leave', $words, true) ? self::minus($this->me(), $start) : self::way($actions[$at]->bearing?->toDegrees() ?? $this->facing, 1.05 * $this->own);
+        $by = in_array('leave', $words, true)
+            ? self::minus($this->me(), $start)
+            : self::way($actions[$at]->bearing?->toDegrees() ?? $this->facing, 1.05 * $this->own);
         if (! in_array('leave', $words, true)) {
             $this->shift($by);
         }
@@ -278,14 +369,17 @@ final class PlainFloor
     {
         match ($effect) {
             'released' => $this->release(),
-            'rocked' => $this->pushAttacker(.25 * $this->attackerHeight),
+            'rocked' => $this->pushAttacker(0.25 * $this->attackerHeight),
             'driven back' => $this->driven(),
-            'pulled in' => $this->pushAttacker(-.30 * $this->attackerHeight),
+            'pulled in' => $this->pushAttacker(-0.3 * $this->attackerHeight),
             'folded' => $this->pose('folded', 1.5),
             'kneeling' => $this->pose('kneeling', 2.0),
             'dropped' => $this->dropped(),
             'straightened' => $this->attackerPose === 'folded' ? $this->pose('standing', null) : null,
-            'turned' => [$this->attackerFacing, $this->turnEnds] = [$this->attackerFacing + ($firstRight ? 90 : -90), $this->time + 1.0],
+            'turned' => ([$this->attackerFacing, $this->turnEnds] = [
+                $this->attackerFacing + ($firstRight ? 90 : -90),
+                $this->time + 1.0,
+            ]),
             default => null,
         };
     }
@@ -295,7 +389,7 @@ final class PlainFloor
         $this->release();
         $this->grips = [];
         $this->astride = false;
-        $this->pushAttacker(.50 * $this->attackerHeight);
+        $this->pushAttacker(0.5 * $this->attackerHeight);
     }
 
     private function dropped(): void
@@ -331,9 +425,9 @@ final class PlainFloor
 
     private function cap(): void
     {
-        $limits = [...($this->holding === [] ? [] : [$this->holdAt]), ...array_column($this->grips, 'at')];
-        if ($limits !== [] && $this->apartBy() > min($limits) + .20) {
-            $this->pushAttacker(min($limits) + .20 - $this->apartBy());
+        $limits = [...$this->holding === [] ? [] : [$this->holdAt], ...array_column($this->grips, 'at')];
+        if ($limits !== [] && $this->apartBy() > min($limits) + 0.2) {
+            $this->pushAttacker(min($limits) + 0.2 - $this->apartBy());
         }
     }
 
@@ -343,11 +437,16 @@ final class PlainFloor
         if ($this->pose === 'lying') {
             return;
         }
-        $least = .06 * ($this->own + $this->attackerHeight);
+        $least = 0.06 * ($this->own + $this->attackerHeight);
         $after = self::minus($this->attacker, $this->me());
         $way = self::minus($after, $before);
         $square = $way[0] ** 2 + $way[1] ** 2;
-        $foot = $square == 0.0 ? $before : self::plus($before, self::times($way, max(0, min(1, -($before[0] * $way[0] + $before[1] * $way[1]) / $square))));
+        $foot = $square == 0.0
+            ? $before
+            : self::plus(
+                $before,
+                self::times($way, max(0, min(1, -($before[0] * $way[0] + $before[1] * $way[1]) / $square))),
+            );
         if (self::length($foot) < $least - 1e-9 && self::length($before) > 0) {
             $this->attacker = self::plus($this->me(), self::times($before, $least / self::length($before)));
         }
@@ -355,7 +454,10 @@ final class PlainFloor
 
     private function pushAttacker(float $metres): void
     {
-        $this->attacker = self::plus($this->attacker, self::way(self::angle(self::minus($this->attacker, $this->me())), $metres));
+        $this->attacker = self::plus(
+            $this->attacker,
+            self::way(self::angle(self::minus($this->attacker, $this->me())), $metres),
+        );
     }
 
     private function apartBy(): float

@@ -14,7 +14,12 @@ final class PlainFloorFixture
     /** The main line alone: what the second writing knows. */
     public static function mainLineOf(Beats $beats): Beats
     {
-        return new Beats(array_map(static fn (Beat $beat): Beat => new Beat($beat->actions, $beat->effects, isTogether: $beat->isTogether), $beats->line));
+        return new Beats(
+            array_map(
+                static fn (Beat $beat): Beat => new Beat($beat->actions, $beat->effects, isTogether: $beat->isTogether),
+                $beats->line,
+            ),
+        );
     }
 
     /** Three beats in which a foot goes somewhere and a limb strikes or takes hold: what elastic lengths are for. */
@@ -25,9 +30,19 @@ final class PlainFloorFixture
         $lines = [];
         for ($line = 0; $line < 3; $line++) {
             $lines[] = implode(', ', [
-                $one(['left foot step', 'right foot step', 'slide', 'hop', 'left foot cross']).' '.mt_rand(1, 12),
-                $one(['left', 'right']).' '.$one(['palm', 'elbow', 'knee', 'front kick', 'hammer', 'hand clamp', 'hand lock']).' '.$one(['wrist', 'elbow']),
-                $one(['right', 'left']).' '.$one(['palm', 'punch', 'edge']).' '.$one(['chin', 'ribs', 'groin', 'forearm', 'temple']),
+                $one(['left foot step', 'right foot step', 'slide', 'hop', 'left foot cross'])
+                .' '
+                .mt_rand(1, 12),
+                $one(['left', 'right'])
+                .' '
+                .$one(['palm', 'elbow', 'knee', 'front kick', 'hammer', 'hand clamp', 'hand lock'])
+                .' '
+                .$one(['wrist', 'elbow']),
+                $one(['right', 'left'])
+                .' '
+                .$one(['palm', 'punch', 'edge'])
+                .' '
+                .$one(['chin', 'ribs', 'groin', 'forearm', 'temple']),
             ]).$one(['', ' -> rocked', ' -> driven back', ' -> pulled in']);
         }
 
@@ -51,9 +66,35 @@ final class PlainFloorFixture
             'facing' => $frame->positions()->defender->facing,
             'attacker facing' => $frame->positions()->attacker->facing,
             'held' => $frame->isHeld,
-            'verdict' => $frame->events->delivery === null ? null : [$frame->events->delivery->lands() ? null : $frame->events->delivery->verdict->value, $frame->events->delivery->out, $frame->events->delivery->off],
-            'margins' => array_map(static fn ($hit): array => ['limb' => $hit->limb->value, 'target' => $hit->target->value, 'margin' => $hit->measure->margin, 'high' => $hit->measure->tooFarUp, 'faced' => $hit->aim->isFaced, 'turn' => $hit->aim->turn, 'drive' => $hit->measure->drive], $frame->hits),
-            'controls' => array_map(static fn ($grasp): array => ['limb' => $grasp->limb->value, 'target' => $grasp->target->value, 'drive' => $grasp->measure->drive, 'margin' => $grasp->measure->margin, 'high' => $grasp->measure->tooFarUp], $frame->grasps),
+            'verdict' => $frame->events->delivery === null
+                ? null
+                : [
+                    $frame->events->delivery->lands() ? null : $frame->events->delivery->verdict->value,
+                    $frame->events->delivery->out,
+                    $frame->events->delivery->off,
+                ],
+            'margins' => array_map(
+                static fn ($hit): array => [
+                    'limb' => $hit->limb->value,
+                    'target' => $hit->target->value,
+                    'margin' => $hit->measure->margin,
+                    'high' => $hit->measure->tooFarUp,
+                    'faced' => $hit->aim->isFaced,
+                    'turn' => $hit->aim->turn,
+                    'drive' => $hit->measure->drive,
+                ],
+                $frame->hits,
+            ),
+            'controls' => array_map(
+                static fn ($grasp): array => [
+                    'limb' => $grasp->limb->value,
+                    'target' => $grasp->target->value,
+                    'drive' => $grasp->measure->drive,
+                    'margin' => $grasp->measure->margin,
+                    'high' => $grasp->measure->tooFarUp,
+                ],
+                $frame->grasps,
+            ),
             'threats' => $threats,
             'pose' => $frame->positions()->attacker->posture->value,
         ];
@@ -63,7 +104,10 @@ final class PlainFloorFixture
     public static function flat(array $row): array
     {
         foreach (['facing', 'attacker facing'] as $direction) {
-            $row[$direction] = [round(cos(deg2rad($row[$direction])), 6) + 0.0, round(sin(deg2rad($row[$direction])), 6) + 0.0];
+            $row[$direction] = [
+                round(cos(deg2rad($row[$direction])), 6) + 0.0,
+                round(sin(deg2rad($row[$direction])), 6) + 0.0,
+            ];
         }
         array_walk_recursive($row, static function (mixed &$value): void {
             $value = is_float($value) || is_int($value) ? round($value, 6) + 0.0 : $value;

@@ -36,7 +36,9 @@ trait PlainStrikes
         $times = [0.0];
         foreach ($actions as $position => $action) {
             $step = self::stepFor($action, $actions);
-            $times[] = self::seconds($action) + ($step === null ? 0 : self::seconds($step)) + max(0, abs($turns[$position] ?? 0) - 45) / 360;
+            $times[] = self::seconds($action)
+            + ($step === null ? 0 : self::seconds($step))
+            + max(0, abs($turns[$position] ?? 0) - 45) / 360;
         }
 
         return max($times);
@@ -51,7 +53,11 @@ trait PlainStrikes
         }
         $before = array_slice($actions, 0, (int) array_search($action, $actions, true));
         $own = explode(' ', $action->limb->value)[0];
-        $steps = array_filter($before, static fn (Action $one): bool => $one->verb->value === 'slide' || (in_array($one->verb->value, ['step', 'cross'], true) && ! str_starts_with($one->limb->value, $own)));
+        $steps = array_filter(
+            $before,
+            static fn (Action $one): bool => $one->verb->value === 'slide'
+                || (in_array($one->verb->value, ['step', 'cross'], true) && ! str_starts_with($one->limb->value, $own)),
+        );
 
         return $steps === [] ? null : end($steps);
     }
@@ -75,9 +81,16 @@ trait PlainStrikes
 
     private function struckWith(Action $action, array $actions, string $limb): array
     {
-        $hits = array_map(fn ($target): array => $this->one($action, $actions, $limb, $target->value), $action->targets);
+        $hits = array_map(
+            fn ($target): array => $this->one($action, $actions, $limb, $target->value),
+            $action->targets,
+        );
         foreach ($hits as $hit) {
-            if ($hit['faced'] && ! $hit['high'] && ($hit['margin'] === null || $hit['margin'] + $hit['drive'] >= -1e-9)) {
+            if (
+                $hit['faced']
+                && ! $hit['high']
+                && ($hit['margin'] === null || $hit['margin'] + $hit['drive'] >= -1e-9)
+            ) {
                 return $hit;
             }
         }
@@ -91,8 +104,22 @@ trait PlainStrikes
         $off = self::turn($this->facing, self::angle(self::minus($this->attacker, $this->me())));
         $left = str_starts_with($limb, 'left');
         $own = $left ? -1 : 1;
-        $isFast = $this->holding !== [] && in_array($this->kind, ['hug-front-pinned', 'hug-front-free', 'hug-behind-pinned', 'hug-behind-free', 'headlock-side', 'headlock-front', 'arms-neck-behind', 'wrist-double', 'wrist-both', 'throat-behind', 'forearm-behind'], true);
-        if ($isFast || $this->faceIsWritten || $this->pose === 'lying' || ($this->holding !== [] && in_array($target, ['hand', 'fingers', 'wrist', 'forearm', 'elbow'], true))) {
+        $isFast = $this->holding !== []
+        && in_array(
+            $this->kind,
+            [
+                'hug-front-pinned', 'hug-front-free', 'hug-behind-pinned', 'hug-behind-free', 'headlock-side',
+                'headlock-front', 'arms-neck-behind', 'wrist-double', 'wrist-both', 'throat-behind',
+                'forearm-behind',
+            ],
+            true,
+        );
+        if (
+            $isFast
+            || $this->faceIsWritten
+            || $this->pose === 'lying'
+            || ($this->holding !== [] && in_array($target, ['hand', 'fingers', 'wrist', 'forearm', 'elbow'], true))
+        ) {
             return [0.0, 0.0];
         }
         if (abs($off) > 180 - 1e-9) {
@@ -100,7 +127,9 @@ trait PlainStrikes
         }
         $isSide = in_array($strike, ['side kick', 'hook kick'], true);
         if ($isSide) {
-            return $own * $off >= 30 - 1e-9 && $own * $off <= 150 + 1e-9 ? [0.0, 0.0] : [self::around($off - 90 * $own, $own), 30.0 * $own];
+            return $own * $off >= 30 - 1e-9 && $own * $off <= 150 + 1e-9
+                ? [0.0, 0.0]
+                : [self::around($off - 90 * $own, $own), 30.0 * $own];
         }
         if ($strike === 'back kick') {
             return abs($off) >= 120 - 1e-9 ? [0.0, 0.0] : [self::around($off - 180 * $own, $own), 30.0 * $own];
@@ -135,22 +164,47 @@ trait PlainStrikes
             $target === 'kidney' => 60 - $off,
             default => 0,
         };
-        $round = $past > 1e-9 && $past <= 50 + 1e-9 && $target !== 'spine' && in_array($strike, ['hammer', 'backhand', 'edge', 'palm', 'elbow'], true);
+        $round = $past > 1e-9
+        && $past <= 50 + 1e-9
+        && $target !== 'spine'
+        && in_array($strike, ['hammer', 'backhand', 'edge', 'palm', 'elbow'], true);
         $faced = $past <= 1e-9 || $round;
         $arm = in_array($strike, ['punch', 'palm', 'hammer', 'backhand', 'edge', 'fingertips', 'elbow'], true);
         $step = self::stepFor($action, $actions);
         $base = $step === null ? $this->me() : (str_starts_with($limb, 'left') ? $this->right : $this->left);
-        $found = $this->getsTo($this->spot($target, $limb), $strike === 'head' ? 'neck' : ($arm ? 'shoulder' : 'hip'), self::CHAINS[$strike] * $this->own, $limb, $arm || $strike === 'knee', $base, $facing, $round ? .15 * $this->own : 0.0);
-        $most = $strike === 'stomp' ? 0.0 : (str_ends_with($strike, ' kick') ? .35 : ($strike === 'knee' ? .25 : .12));
+        $found = $this->getsTo(
+            $this->spot($target, $limb),
+            $strike === 'head' ? 'neck' : ($arm ? 'shoulder' : 'hip'),
+            self::CHAINS[$strike] * $this->own,
+            $limb,
+            $arm || $strike === 'knee',
+            $base,
+            $facing,
+            $round ? 0.15 * $this->own : 0.0,
+        );
+        $most
+            = $strike === 'stomp' ? 0.0 : (str_ends_with($strike, ' kick') ? 0.35 : ($strike === 'knee' ? 0.25 : 0.12));
 
-        return ['limb' => $limb, 'target' => $target, 'margin' => $found['margin'], 'high' => $found['high'], 'faced' => $faced, 'turn' => $turn, 'swings back' => $back, 'drive' => $this->drivenFor($found, $most, $actions), 'toward' => $found['toward']];
+        return [
+            'limb' => $limb,
+            'target' => $target,
+            'margin' => $found['margin'],
+            'high' => $found['high'],
+            'faced' => $faced,
+            'turn' => $turn,
+            'swings back' => $back,
+            'drive' => $this->drivenFor($found, $most, $actions),
+            'toward' => $found['toward'],
+        ];
     }
 
     /** How far the axis gets that way before the bodies touch: halved again and again. */
     private function until(array $way, float $most): float
     {
-        $least = .06 * ($this->own + $this->attackerHeight);
-        $apart = fn (float $metres): float => self::length(self::minus($this->attacker, self::plus($this->me(), self::times($way, $metres))));
+        $least = 0.06 * ($this->own + $this->attackerHeight);
+        $apart = fn (float $metres): float => self::length(
+            self::minus($this->attacker, self::plus($this->me(), self::times($way, $metres))),
+        );
         $to = self::minus($this->attacker, $this->me());
         $nearest = $way[0] * $to[0] + $way[1] * $to[1];
         if ($nearest <= 0 || $apart($nearest) >= $least) {
@@ -172,7 +226,13 @@ trait PlainStrikes
         }
         $apart = $this->apartBy();
 
-        return self::plus($this->me(), self::times(self::minus($this->attacker, $this->me()), ($apart - max(0, min(.25 * $this->attackerHeight, $apart - .06 * $this->attackerHeight))) / $apart));
+        return self::plus(
+            $this->me(),
+            self::times(
+                self::minus($this->attacker, $this->me()),
+                ($apart - max(0, min(0.25 * $this->attackerHeight, $apart - 0.06 * $this->attackerHeight))) / $apart,
+            ),
+        );
     }
 
     private function controlled(Action $action, ?string $limb): void
@@ -192,18 +252,48 @@ trait PlainStrikes
             if (! in_array($verb, ['clamp', 'lock', 'pin', 'choke hold', 'pull'], true)) {
                 unset($this->grips[$hand]);
             } elseif (($this->grips[$hand]['verb'] ?? null) !== $verb || $this->grips[$hand]['target'] !== $target) {
-                $arm = $target === null ? $verb !== 'choke hold' : $verb === 'lock' || ($verb === 'pin' && $target === 'shoulder') || in_array($target, ['hand', 'fingers', 'wrist', 'forearm', 'elbow', 'upper arm', 'armpit'], true);
+                $arm = $target === null
+                    ? $verb !== 'choke hold'
+                    : $verb === 'lock'
+                        || ($verb === 'pin' && $target === 'shoulder')
+                        || in_array(
+                            $target,
+                            ['hand', 'fingers', 'wrist', 'forearm', 'elbow', 'upper arm', 'armpit'],
+                            true,
+                        );
                 $leg = in_array($target, ['thigh', 'knee', 'shin', 'instep', 'leg', 'ankle'], true);
-                $this->grips[$hand] = ['verb' => $verb, 'target' => $target, 'arm' => $arm ? $this->limbOfHis($hand, false) : null, 'leg' => $leg ? $this->limbOfHis($hand, true) : null, 'at' => $this->apartBy(), 'head' => in_array($target, self::HEAD, true)];
+                $this->grips[$hand] = [
+                    'verb' => $verb,
+                    'target' => $target,
+                    'arm' => $arm ? $this->limbOfHis($hand, false) : null,
+                    'leg' => $leg ? $this->limbOfHis($hand, true) : null,
+                    'at' => $this->apartBy(),
+                    'head' => in_array($target, self::HEAD, true),
+                ];
             }
         }
         if (in_array($verb, ['raise', 'lower'], true) && array_intersect($hands, $this->wrists) !== []) {
-            $this->wristAt += ($verb === 'raise' ? .20 : -.20) * $action->manner->count;
+            $this->wristAt += ($verb === 'raise' ? 0.2 : -0.2) * $action->manner->count;
         }
-        if ($verb === 'strip' && $action->toward?->value !== 'fingers' && (in_array($this->kind, self::GRABS, true) || in_array($this->kind, ['throat-front', 'throat-behind'], true))) {
+        if (
+            $verb === 'strip'
+            && $action->toward?->value !== 'fingers'
+            && (in_array($this->kind, self::GRABS, true)
+                || in_array($this->kind, ['throat-front', 'throat-behind'], true))
+        ) {
             if ($this->kind === 'wrist-both') {
                 $this->wrists = array_values(array_diff($this->wrists, $hands));
-                $this->holding = array_values(array_diff(['left', 'right'], $this->wrists === ['left', 'right'] ? [] : array_map(static fn (string $own): string => $own === 'left' ? 'right' : 'left', array_diff(['left', 'right'], $this->wrists))));
+                $this->holding = array_values(
+                    array_diff(
+                        ['left', 'right'],
+                        $this->wrists === ['left', 'right']
+                            ? []
+                            : array_map(
+                                static fn (string $own): string => $own === 'left' ? 'right' : 'left',
+                                array_diff(['left', 'right'], $this->wrists),
+                            ),
+                    ),
+                );
             } else {
                 $this->release();
             }
@@ -217,7 +307,11 @@ trait PlainStrikes
             return $this->facets['hand'];
         }
 
-        return abs(self::turn($this->facing, $this->attackerFacing)) < 90 ? $hand : ($hand === 'left' ? 'right' : 'left');
+        return abs(self::turn($this->facing, $this->attackerFacing)) < 90
+            ? $hand
+            : ($hand === 'left'
+                ? 'right'
+                : 'left');
     }
 
     private function limbOf(Action $action, array $actions): ?string
@@ -229,7 +323,9 @@ trait PlainStrikes
             return $action->limb?->value;
         }
 
-        return $action->verb instanceof Strike ? $this->struck($action, $actions)['limb'] : $this->controls($action, $actions)['limb'] ?? $this->freeHands($actions)[0];
+        return $action->verb instanceof Strike
+            ? $this->struck($action, $actions)['limb']
+            : $this->controls($action, $actions)['limb'] ?? $this->freeHands($actions)[0];
     }
 
     /** By the table of kinds and the attack's hand alone: whose wrist is held, the left of two, else the right hand. */
@@ -237,7 +333,9 @@ trait PlainStrikes
     {
         $hand = $this->facets['hand'];
         $held = match (true) {
-            in_array($this->kind, ['wrist-same', 'sleeve', 'wrist-double'], true) => $hand === 'left' ? 'right' : 'left',
+            in_array($this->kind, ['wrist-same', 'sleeve', 'wrist-double'], true) => $hand === 'left'
+                ? 'right'
+                : 'left',
             in_array($this->kind, ['wrist-cross', 'handshake'], true) => $hand,
             $this->kind === 'wrist-both' => 'left',
             default => $hand === 'right' ? 'left' : 'right',
@@ -251,13 +349,23 @@ trait PlainStrikes
     {
         $busy = [];
         foreach ($actions as $action) {
-            $busy = [...$busy, ...match ($action->limb?->value) {
-                'both hands' => ['left hand', 'right hand'],
-                'held hand', 'other hand' => [$this->handMeant($action->limb->value)],
-                default => [$action->limb?->value],
-            }];
+            $busy = [
+                ...$busy,
+                ...match ($action->limb?->value) {
+                    'both hands' => ['left hand', 'right hand'],
+                    'held hand', 'other hand' => [$this->handMeant($action->limb->value)],
+                    default => [$action->limb?->value],
+                },
+            ];
         }
-        $free = array_values(array_filter(['right hand', 'left hand'], fn (string $hand): bool => ! in_array($hand, $busy, true) && ! isset($this->grips[explode(' ', $hand)[0]]) && $this->isFree(explode(' ', $hand)[0])));
+        $free = array_values(
+            array_filter(
+                ['right hand', 'left hand'],
+                fn (string $hand): bool => ! in_array($hand, $busy, true)
+                    && ! isset($this->grips[explode(' ', $hand)[0]])
+                    && $this->isFree(explode(' ', $hand)[0]),
+            ),
+        );
 
         return $free === [] ? ['right hand', 'left hand'] : $free;
     }
@@ -265,11 +373,14 @@ trait PlainStrikes
     private static function seconds(Action $action): float
     {
         $word = $action->verb->value;
-        $one = self::SECONDS[$word] ?? match (true) {
-            str_ends_with($word, 'kick') => .50,
-            default => .25,
+        $one = self::SECONDS[$word]
+        ?? match (true) {
+            str_ends_with($word, 'kick') => 0.5,
+            default => 0.25,
         };
 
-        return $action->seconds ?? ($one + .25 * ((int) $action->manner->jumping + (int) $action->manner->spinning)) * $action->manner->count;
+        return $action->seconds
+            ?? ($one + 0.25 * ((int) $action->manner->jumping + (int) $action->manner->spinning))
+                * $action->manner->count;
     }
 }

@@ -20,21 +20,37 @@ it('lands every attack on one who stands still, with 15 cm to spare', function (
         foreach ($kind->bearings as $hour) {
             for ($defender = 1.0; $defender < 2.21; $defender += 0.2) {
                 for ($attacker = 1.0; $attacker < 2.21; $attacker += 0.2) {
-                    $facets = OnTheFloor::facets($kind, ['hand' => $hand->value, 'bearing' => (string) $hour, 'phase' => 'reaching', 'entry' => ['stand', 'step', 'through'][$tried % 3]]);
-                    $frame = (new Simulation($kind, $facets, new Bodies($defender, $attacker)))->run(Beats::parse('look'))->frames[0];
+                    $facets = OnTheFloor::facets($kind, [
+                        'hand' => $hand->value,
+                        'bearing' => (string) $hour,
+                        'phase' => 'reaching',
+                        'entry' => ['stand', 'step', 'through'][$tried % 3],
+                    ]);
+                    $frame = (new Simulation($kind, $facets, new Bodies($defender, $attacker)))->run(
+                        Beats::parse('look'),
+                    )->frames[0];
                     $tried++;
                     if (! $frame->events->delivery->lands() || abs($frame->events->delivery->out + 0.15) > 1e-9) {
-                        expect([$hour, $hand->value, $defender, $attacker, $frame->events->delivery])->toBe('landed with 15 cm');
+                        expect([$hour, $hand->value, $defender, $attacker, $frame->events->delivery])->toBe(
+                            'landed with 15 cm',
+                        );
                     }
                 }
             }
         }
     }
     expect($tried)->toBeGreaterThan(240);
-})->with(array_map(
-    static fn ($kind): array => [$kind->id],
-    array_values(array_filter(Kinds::builtIn()->all(), static fn ($kind): bool => $kind->start->isHold() || $kind->start === Start::Delivered)),
-));
+})->with(
+    array_map(
+        static fn ($kind): array => [$kind->id],
+        array_values(
+            array_filter(
+                Kinds::builtIn()->all(),
+                static fn ($kind): bool => $kind->start->isHold() || $kind->start === Start::Delivered,
+            ),
+        ),
+    ),
+);
 
 it('lets no two bodies overlap, whatever is done', function (): void {
     for ($seed = 1; $seed <= 400; $seed++) {
@@ -43,7 +59,10 @@ it('lets no two bodies overlap, whatever is done', function (): void {
             continue;
         }
         foreach ((new Simulation($kind, $facets, $bodies))->run((new RandomBeats($seed))->beats())->frames as $frame) {
-            expect($frame->positions()->distance)->toBeGreaterThanOrEqual($bodies->least() - 1e-6, "seed {$seed}, beat {$frame->number}");
+            expect($frame->positions()->distance)->toBeGreaterThanOrEqual(
+                $bodies->least() - 1e-6,
+                "seed {$seed}, beat {$frame->number}",
+            );
         }
     }
 });
@@ -60,7 +79,11 @@ it('mirrors every frame when the answer and the attack are mirrored', function (
         $mirrored = (new Simulation($kind, $facets->mirror(), $bodies))->run($beats->mirror());
         foreach ($run->frames as $index => $frame) {
             $other = $mirrored->frames[$index];
-            expect(PropertiesFixture::seenFrom($frame, 1))->toEqualWithDelta(PropertiesFixture::seenFrom($other, -1), 1e-6, "seed {$seed}, beat {$frame->number}");
+            expect(PropertiesFixture::seenFrom($frame, 1))->toEqualWithDelta(
+                PropertiesFixture::seenFrom($other, -1),
+                1e-6,
+                "seed {$seed}, beat {$frame->number}",
+            );
             $compared++;
         }
     }
@@ -74,10 +97,13 @@ it('moves nothing that no action moves', function (): void {
         if (! in_array($facets->phase->value, ['landed', 'follow-up'], true)) {
             continue;
         }
-        $run = (new Simulation($kind, $facets, $bodies))->run(Beats::parse("left hand tuck, right stomp instep\nlook\nsay \"Stop\"\nright hand press"));
+        $run = (new Simulation($kind, $facets, $bodies))->run(
+            Beats::parse("left hand tuck, right stomp instep\nlook\nsay \"Stop\"\nright hand press"),
+        );
         foreach ($run->frames as $frame) {
             expect($frame->positions()->defender->feet->axis)->toEqual($run->start->positions()->defender->feet->axis)
-                ->and($frame->positions()->attacker->feet->axis)->toEqual($run->start->positions()->attacker->feet->axis)
+                ->and($frame->positions()->attacker->feet->axis)
+                ->toEqual($run->start->positions()->attacker->feet->axis)
                 ->and($frame->positions()->defender->facing)->toBe($run->start->positions()->defender->facing);
         }
     }
@@ -92,4 +118,7 @@ it('knows nothing of how a school spells bearings', function (): void {
 
 it('goes around in angles', function (float $from, float $to, float $turn): void {
     expect(Angle::turn($from, $to))->toEqualWithDelta($turn, 1e-9);
-})->with([[0, 90, 90], [90, 0, -90], [350, 10, 20], [10, 350, -20], [0, 180, 180], [180, 0, 180], [270, 90, 180], [720, 30, 30]]);
+})->with([
+    [0, 90, 90], [90, 0, -90], [350, 10, 20], [10, 350, -20], [0, 180, 180], [180, 0, 180], [270, 90, 180],
+    [720, 30, 30],
+]);

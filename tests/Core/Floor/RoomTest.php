@@ -34,7 +34,8 @@ it('knows how far one can go', function (Place $place, Posture $posture, float $
 ]);
 
 it('lets nobody hop on stairs', function (): void {
-    expect((new Room(Place::Stairs, Posture::Standing))->allowsHop())->toBeFalse()->and((new Room(Place::Crowd, Posture::Standing))->allowsHop())->toBeTrue();
+    expect((new Room(Place::Stairs, Posture::Standing))->allowsHop())->toBeFalse()
+        ->and((new Room(Place::Crowd, Posture::Standing))->allowsHop())->toBeTrue();
 });
 
 it('reaches over the floor by the height that is left', function (): void {
@@ -47,7 +48,11 @@ it('reaches over the floor by the height that is left', function (): void {
         ->and(Reach::bent(5, 10, 10, 30, 0))->toEqualWithDelta(3.0, 1e-12);
 });
 
-it('finds the first step that all the others are no better than', function (string $kind, array $values, string $strike): void {
+it('finds the first step that all the others are no better than', function (
+    string $kind,
+    array $values,
+    string $strike,
+): void {
     $of = Kinds::builtIn()->get($kind);
     $facets = OnTheFloor::facets($of, $values);
     $bodies = new Bodies(1.6, 1.8);
@@ -57,11 +62,17 @@ it('finds the first step that all the others are no better than', function (stri
     $possible = [];
     foreach (['left foot step', 'right foot step', 'slide', 'hop'] as $verb) {
         foreach (range(1, 12) as $hour) {
-            $frame = (new Simulation($of, $facets, $bodies))->run(Beats::parse("{$verb} {$hour}, {$strike}"))->frames[0];
+            $frame = (new Simulation($of, $facets, $bodies))->run(Beats::parse("{$verb} {$hour}, {$strike}"))
+                ->frames[0];
             $hit = $frame->hits[0];
             if ($hit->reaches() && $hit->aim->isFaced && $hit->aim->isInArc) {
-                $worst = $frame->positions()->threats === [] ? -INF : max(array_map(static fn ($threat): float => $threat->margin, $frame->positions()->threats));
-                $possible["{$verb} {$hour}"] = [($frame->events->delivery?->lands() ?? false) && ! $frame->events->delivery->isHold, $worst];
+                $worst = $frame->positions()->threats === []
+                    ? -INF
+                    : max(array_map(static fn ($threat): float => $threat->margin, $frame->positions()->threats));
+                $possible["{$verb} {$hour}"] = [
+                    ($frame->events->delivery?->lands() ?? false) && ! $frame->events->delivery->isHold,
+                    $worst,
+                ];
             }
         }
     }
@@ -69,7 +80,8 @@ it('finds the first step that all the others are no better than', function (stri
     $found = array_map(static fn (FirstStep $step): array => [$step->isHit, $step->threat ?? -INF], $steps);
 
     expect($found)->toEqual(array_values($possible))
-        ->and(array_map(static fn (FirstStep $step): string => (new Printer())->action($step->action), $steps))->toEqualCanonicalizing(array_keys($possible));
+        ->and(array_map(static fn (FirstStep $step): string => (new Printer())->action($step->action), $steps))
+        ->toEqualCanonicalizing(array_keys($possible));
 })->with([
     ['punch-straight', ['phase' => 'reaching'], 'left palm chin'],
     ['wrist-cross', [], 'left palm chin'],

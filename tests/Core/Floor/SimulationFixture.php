@@ -9,8 +9,13 @@ use StoneDrill\Core\Floor\Frame;
 /** What the tests of Simulation share. */
 final class SimulationFixture
 {
-    public static function frames(string $kind, array $values, string $beats, float $defender = 1.68, float $attacker = 1.68): array
-    {
+    public static function frames(
+        string $kind,
+        array $values,
+        string $beats,
+        float $defender = 1.68,
+        float $attacker = 1.68,
+    ): array {
         return array_column(OnTheFloor::run($kind, $values, $beats, $defender, $attacker)->frames, null, 'number');
     }
 

@@ -9,36 +9,47 @@ use Tests\Core\Floor\OnTheFloor;
 use Tests\Core\Floor\SimulationFixture;
 
 /*
- * Two bodies of 1.68 m unless it says otherwise. A wrist held: .440 · 1.68 − .10 = .6392 m; the cap of a hold is 20 cm more,
- * .8392; least distance .06 · 3.36 = .2016; half the breadth of the hips .0955 · 1.68 = .16044.
+ * Two bodies of 1.68 m unless it says otherwise. A wrist held: .440 · 1.68 − .10 = .6392 m; the cap of a hold is 20 cm
+ * more, .8392; least distance .06 · 3.36 = .2016; half the breadth of the hips .0955 · 1.68 = .16044.
  */
 
 it('starts each kind where it starts', function (string $kind, array $values, float $distance): void {
-    expect(OnTheFloor::run($kind, $values, 'look', 1.5, 1.8)->start->positions()->distance)->toEqualWithDelta($distance, 1e-9);
+    expect(OnTheFloor::run($kind, $values, 'look', 1.5, 1.8)->start->positions()->distance)->toEqualWithDelta(
+        $distance,
+        1e-9,
+    );
 })->with(function (): array {
     $lean = 0.288 * sin(deg2rad(15)) * 1.8;
     // reach at the aim + .06 · 1.5 − .15, off the joint's side; the chain's rise counts up to .8 of it
     $contact = static fn (float $reach, float $side): float => sqrt(($reach + 0.09 - 0.15) ** 2 - ($side * 1.8) ** 2);
 
     return [
-        'grab' => ['wrist-same', [], 0.440 * 1.8 - 0.10],
-        'grab that reaches' => ['wrist-same', ['phase' => 'reaching'], 0.440 * 1.8 - 0.10 + 0.35 * 1.8],
-        'choke from behind' => ['throat-behind', ['bearing' => '6'], 0.440 * 1.8 - 0.10],
+        'grab' => ['wrist-same', [], 0.44 * 1.8 - 0.1],
+        'grab that reaches' => ['wrist-same', ['phase' => 'reaching'], 0.44 * 1.8 - 0.1 + 0.35 * 1.8],
+        'choke from behind' => ['throat-behind', ['bearing' => '6'], 0.44 * 1.8 - 0.1],
         'hug' => ['hug-front-free', [], 0.06 * 3.3 + 0.04],
         'head' => ['headlock-side', ['bearing' => '3'], 0.06 * 3.3 + 0.04],
         'clinch' => ['clinch-trip', [], 0.06 * 3.3 + 0.04],
-        'ground' => ['ground-standing', ['bearing' => '6'], 0.10 * 1.5],
+        'ground' => ['ground-standing', ['bearing' => '6'], 0.1 * 1.5],
         'threat' => ['closing-in', [], 2.0],
         // aim .93 · 1.5 = 1.395 between the shoulder at .818 · 1.8 = 1.4724 and .15 · 1.8 lower: no rise
         'straight punch that stands' => ['punch-straight', ['entry' => 'stand'], $contact(0.386 * 1.8 + $lean, 0.129)],
-        'straight punch with a step' => ['punch-straight', ['entry' => 'step'], $contact(0.386 * 1.8 + $lean, 0.129) + 0.35 * 1.8],
-        'swing going through' => ['swing', ['entry' => 'through'], $contact(0.386 * 1.8 + $lean, 0.129) + 0.70 * 1.8],
+        'straight punch with a step' => [
+            'punch-straight',
+            ['entry' => 'step'],
+            $contact(0.386 * 1.8 + $lean, 0.129) + 0.35 * 1.8,
+        ],
+        'swing going through' => ['swing', ['entry' => 'through'], $contact(0.386 * 1.8 + $lean, 0.129) + 0.7 * 1.8],
         // aim .80 · 1.5 = 1.2, .0024 below where the shoulder bends to; both hands in the middle
-        'push with two hands' => ['push-two', ['entry' => 'stand'], sqrt((0.352 * 1.8) ** 2 - 0.0024 ** 2) + $lean + 0.09 - 0.15],
+        'push with two hands' => [
+            'push-two',
+            ['entry' => 'stand'],
+            sqrt((0.352 * 1.8) ** 2 - 0.0024 ** 2) + $lean + 0.09 - 0.15,
+        ],
         // front kick: aim .48 · 1.5 = .72, hip .53 · 1.8 = .954 down to .684: no rise
-        'front kick' => ['kick-front', ['entry' => 'stand'], $contact(0.530 * 1.8, 0.0955)],
+        'front kick' => ['kick-front', ['entry' => 'stand'], $contact(0.53 * 1.8, 0.0955)],
         // round kick with the shin: aim .38 · 1.5 = .57, .114 below .684
-        'round kick' => ['kick-round', ['entry' => 'stand'], $contact(sqrt((0.430 * 1.8) ** 2 - 0.114 ** 2), 0.0955)],
+        'round kick' => ['kick-round', ['entry' => 'stand'], $contact(sqrt((0.43 * 1.8) ** 2 - 0.114 ** 2), 0.0955)],
         // dive: aim .40 · 1.5 = .60; the shoulder bends to 1.2024; .6024 down counts as .8 · .6948 = .55584
         'dive' => ['dive-legs', [], sqrt(0.6948 ** 2 - 0.55584 ** 2) + $lean + 0.09 - 0.15 + 1.2],
         'a blow that was made' => ['punch-straight', ['phase' => 'follow-up'], $contact(0.386 * 1.8 + $lean, 0.129)],
@@ -48,15 +59,23 @@ it('starts each kind where it starts', function (string $kind, array $values, fl
 it('moves the feet', function (string $beat, array $left, array $right): void {
     $frame = SimulationFixture::ends($beat, 'closing-in');
 
-    expect([$frame->positions()->defender->feet->left->x, $frame->positions()->defender->feet->left->y, $frame->positions()->defender->feet->right->x, $frame->positions()->defender->feet->right->y])
-        ->toEqualWithDelta([...$left, ...$right], 1e-9);
+    expect([
+        $frame->positions()->defender->feet->left->x,
+        $frame->positions()->defender->feet->left->y,
+        $frame->positions()->defender->feet->right->x,
+        $frame->positions()->defender->feet->right->y,
+    ])->toEqualWithDelta([...$left, ...$right], 1e-9);
 })->with([
     // Usual steps to the side leave the feet .541 H apart: the other is drawn after, to .35 H.
     'a step' => ['left foot step 9', [-0.16044 - 0.588, 0], [-0.16044, 0]],
     'a step in metres draws nothing' => ['left foot step 9 0.588 m', [-0.16044 - 0.588, 0], [0.16044, 0]],
     'nor does one from a wide stance' => ["spread\nleft foot step 9", [-0.378 - 0.588, 0], [0.378, 0]],
     // It would end 1 cm from the other foot, so it ends .20 H past it.
-    'a step that would end beside the other foot' => ["left foot step 3 0.9 m\nleft foot step 9", [0.16044 - 0.336, 0], [0.16044, 0]],
+    'a step that would end beside the other foot' => [
+        "left foot step 3 0.9 m\nleft foot step 9",
+        [0.16044 - 0.336, 0],
+        [0.16044, 0],
+    ],
     'a short one' => ['left foot step 9 short', [-0.16044 - 0.294, 0], [0.16044, 0]],
     'a long one' => ['right foot step 12 long', [-0.16044, 0], [0.16044, 0.882]],
     'one in metres, twice' => ['right foot step 6 0.2 m x2', [-0.16044, 0], [0.16044, -0.4]],
@@ -71,7 +90,11 @@ it('moves the feet', function (string $beat, array $left, array $right): void {
 
 it('takes two effects together, and neither where a what-if says so', function (): void {
     // Rocked to the cap of the hold, .6392 + .20, and turned by the right hand: 180° and 90°.
-    $frames = SimulationFixture::frames('cloth-one', [], "right palm chin -> rocked and turned\n  if not: look\n  if folded: look\nlook");
+    $frames = SimulationFixture::frames(
+        'cloth-one',
+        [],
+        "right palm chin -> rocked and turned\n  if not: look\n  if folded: look\nlook",
+    );
 
     expect($frames['1']->positions()->distance)->toEqualWithDelta(0.8392, 1e-9)
         ->and($frames['1']->positions()->attacker->facing)->toEqualWithDelta(270.0, 1e-9)
@@ -81,12 +104,24 @@ it('takes two effects together, and neither where a what-if says so', function (
         ->and($frames['1.2']->positions()->distance)->toEqualWithDelta(0.6392, 1e-9);
 });
 
-it('knows which hand is held, on either side and when it is free again', function (string $kind, string $hand, string $held): void {
-    $frames = SimulationFixture::frames($kind, ['hand' => $hand], "held hand clear, other hand guard -> released\nheld hand punch chin");
-    $limbs = array_map(static fn ($done): ?string => $done->limb?->value, [...$frames['1']->events->performed, ...$frames['2']->events->performed]);
+it('knows which hand is held, on either side and when it is free again', function (
+    string $kind,
+    string $hand,
+    string $held,
+): void {
+    $frames = SimulationFixture::frames(
+        $kind,
+        ['hand' => $hand],
+        "held hand clear, other hand guard -> released\nheld hand punch chin",
+    );
+    $limbs = array_map(static fn ($done): ?string => $done->limb?->value, [
+        ...$frames['1']->events->performed,
+        ...$frames['2']->events->performed,
+    ]);
     $other = $held === 'left hand' ? 'right hand' : 'left hand';
 
-    expect($limbs)->toBe([$held, $other, $held])->and($frames['2']->hits[0]->limb->value)->toBe($held);
+    expect($limbs)->toBe([$held, $other, $held])
+        ->and($frames['2']->hits[0]->limb->value)->toBe($held);
 })->with([
     'across, by the right' => ['wrist-cross', 'right', 'right hand'],
     'across, by the left' => ['wrist-cross', 'left', 'left hand'],
@@ -99,17 +134,35 @@ it('knows which hand is held, on either side and when it is free again', functio
 
 it('keeps the feet of who kneels or sits where they are', function (): void {
     $frame = SimulationFixture::ends("kneel\nleft foot step 9");
-    expect($frame->positions()->defender->feet->left->x)->toEqualWithDelta(-0.16044, 1e-9)->and($frame->movement->feetMoved)->toBeFalse();
+    expect($frame->positions()->defender->feet->left->x)->toEqualWithDelta(-0.16044, 1e-9)
+        ->and($frame->movement->feetMoved)->toBeFalse();
 
-    expect(SimulationFixture::ends("kneel\nget up\nleft foot step 9", 'closing-in')->positions()->defender->feet->left->x)->toEqualWithDelta(-0.74844, 1e-9);
+    expect(
+        SimulationFixture::ends("kneel\nget up\nleft foot step 9", 'closing-in')->positions()->defender->feet->left->x,
+    )->toEqualWithDelta(-0.74844, 1e-9);
 });
 
 it('faces as the notice says, and turns to the attacker when the feet move', function (): void {
-    expect(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching'], 'look')->start->positions()->defender->facing)->toBe(60.0)
-        ->and(OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching', 'notice' => 'off-guard'], 'look')->start->positions()->defender->facing)->toBe(0.0);
+    expect(
+        OnTheFloor::run('punch-straight', ['bearing' => '2', 'phase' => 'reaching'], 'look')->start->positions()
+            ->defender->facing,
+    )
+        ->toBe(60.0)
+        ->and(
+            OnTheFloor::run(
+                'punch-straight',
+                ['bearing' => '2', 'phase' => 'reaching', 'notice' => 'off-guard'],
+                'look',
+            )->start->positions()->defender->facing,
+        )
+        ->toBe(0.0);
 
     // The threat at 6, 2 m away: straight behind, so clockwise, a quarter turn a beat.
-    $frames = SimulationFixture::frames('blocking-way', ['bearing' => '3', 'notice' => 'off-guard'], "pivot 9\nleft foot step 9\nright foot step 9");
+    $frames = SimulationFixture::frames(
+        'blocking-way',
+        ['bearing' => '3', 'notice' => 'off-guard'],
+        "pivot 9\nleft foot step 9\nright foot step 9",
+    );
     expect($frames['1']->positions()->defender->facing)->toBe(270.0)
         ->and($frames['2']->positions()->defender->facing)->toEqualWithDelta(0.0, 1e-6)
         ->and($frames['3']->positions()->defender->facing)->toEqualWithDelta(90.0, 1e-6);
@@ -133,10 +186,18 @@ it('does to the attacker what is assumed', function (string $effect, float $dist
 ]);
 
 it('rocks the attacker by a quarter of the attacker’s stature when nothing holds', function (): void {
-    expect(SimulationFixture::ends("left hand strip toward thumb -> released\nright palm chin -> rocked", 'wrist-cross')->positions()->distance)->toEqualWithDelta(0.6392 + 0.42, 1e-9);
+    expect(
+        SimulationFixture::ends(
+            "left hand strip toward thumb -> released\nright palm chin -> rocked",
+            'wrist-cross',
+        )->positions()->distance,
+    )->toEqualWithDelta(0.6392 + 0.42, 1e-9);
 });
 
-it('turns the attacker clockwise under a right limb, the other way under others', function (string $beat, float $facing): void {
+it('turns the attacker clockwise under a right limb, the other way under others', function (
+    string $beat,
+    float $facing,
+): void {
     expect(SimulationFixture::ends($beat, 'cloth-one')->positions()->attacker->facing)->toEqualWithDelta($facing, 1e-9);
 })->with([
     ['right palm temple -> turned', 270.0],
@@ -145,19 +206,38 @@ it('turns the attacker clockwise under a right limb, the other way under others'
     ['right hand clamp wrist, left palm temple -> turned', 270.0],
 ]);
 
-it('lets an effect last for the beats that begin before its time is up', function (string $effect, float $seconds): void {
+it('lets an effect last for the beats that begin before its time is up', function (
+    string $effect,
+    float $seconds,
+): void {
     // In beats of half a second: on as long as less than the time has gone by since the beat that made it ended.
-    $frames = SimulationFixture::frames('closing-in', [], "left hand palm chin -> {$effect}\n".str_repeat("wait 0.5 s\n", 8));
+    $frames = SimulationFixture::frames(
+        'closing-in',
+        [],
+        "left hand palm chin -> {$effect}\n".str_repeat("wait 0.5 s\n", 8),
+    );
     foreach (range(2, 9) as $number) {
         $isOn = ($number - 2) * 0.5 < $seconds;
         $frame = $frames[$number];
-        expect($effect === 'turned' ? $frame->events->wornOff === [] && $number <= 3 : $frame->positions()->attacker->posture->value !== 'standing')->toBe($isOn, "beat {$number}");
+        expect(
+            $effect === 'turned'
+                ? $frame->events->wornOff === [] && $number <= 3
+                : $frame->positions()->attacker->posture->value !== 'standing',
+        )->toBe($isOn, "beat {$number}");
     }
 })->with([['folded', 1.5], ['turned', 1.0], ['kneeling', 2.0], ['dropped', 3.0]]);
 
 it('ends a fold when the attacker is straightened, and a posture when another comes', function (): void {
-    expect(SimulationFixture::ends("left palm chin -> folded\nright elbow chin -> straightened", 'closing-in')->positions()->attacker->posture->value)->toBe('standing')
-        ->and(SimulationFixture::ends("left palm chin -> folded\nright elbow chin -> kneeling", 'closing-in')->positions()->attacker->posture->value)->toBe('kneeling');
+    expect(
+        SimulationFixture::ends("left palm chin -> folded\nright elbow chin -> straightened", 'closing-in')->positions()
+            ->attacker->posture->value,
+    )
+        ->toBe('standing')
+        ->and(
+            SimulationFixture::ends("left palm chin -> folded\nright elbow chin -> kneeling", 'closing-in')->positions()
+                ->attacker->posture->value,
+        )
+        ->toBe('kneeling');
 });
 
 it('strips', function (string $kind, array $values, string $beat, array $holds): void {
@@ -165,7 +245,12 @@ it('strips', function (string $kind, array $values, string $beat, array $holds):
 })->with([
     'toward the thumb' => ['wrist-cross', [], 'both hands strip toward thumb', []],
     'toward nothing said' => ['wrist-same', [], 'left hand strip', []],
-    'toward the fingers ends nothing' => ['wrist-cross', [], 'both hands strip toward fingers', ['right hand on right wrist']],
+    'toward the fingers ends nothing' => [
+        'wrist-cross',
+        [],
+        'both hands strip toward fingers',
+        ['right hand on right wrist'],
+    ],
     'one wrist of two' => ['wrist-both', [], 'left hand strip toward thumb', ['left hand on right wrist']],
     'both' => ['wrist-both', [], 'both hands strip toward thumb', []],
     'two hands on one' => ['wrist-double', ['hand' => 'right'], 'right hand strip', []],
@@ -193,7 +278,11 @@ it('draws the attacker along at the end of a hold', function (): void {
 
 it('keeps a grip as far as it was taken, and 20 cm more', function (): void {
     // Freed and gripped at .6392; a slide back of .336 would be .9752.
-    $frames = SimulationFixture::frames('wrist-cross', [], "left hand strip toward thumb\nleft hand clamp wrist\nslide 6\nleft hand let go\nslide 6");
+    $frames = SimulationFixture::frames(
+        'wrist-cross',
+        [],
+        "left hand strip toward thumb\nleft hand clamp wrist\nslide 6\nleft hand let go\nslide 6",
+    );
     expect($frames['3']->positions()->distance)->toEqualWithDelta(0.8392, 1e-9)
         ->and(array_keys($frames['3']->events->grips))->toBe(['left hand'])
         ->and($frames['4']->events->grips)->toBe([])
@@ -201,25 +290,36 @@ it('keeps a grip as far as it was taken, and 20 cm more', function (): void {
 });
 
 it('keeps a gripped arm from striking, and its owner from turning', function (): void {
-    $frames = SimulationFixture::frames('wrist-cross', [], "left hand strip toward thumb\nleft hand clamp wrist\nright foot step 3\nlook");
-    expect(array_map(static fn ($threat): string => $threat->name(), $frames['4']->positions()->threats))->toBe(['left hand', 'left foot', 'right foot'])
+    $frames = SimulationFixture::frames(
+        'wrist-cross',
+        [],
+        "left hand strip toward thumb\nleft hand clamp wrist\nright foot step 3\nlook",
+    );
+    expect(array_map(static fn ($threat): string => $threat->name(), $frames['4']->positions()->threats))
+        ->toBe(['left hand', 'left foot', 'right foot'])
         ->and($frames['4']->positions()->attacker->facing)->toBe(180.0);
 });
 
 it('turns the attacker by 120° a second', function (): void {
-    // A cross of the right foot to 3 and the left after: 1.764 to the side in 1 s leaves the attacker less to turn than the attacker can.
+    // A cross of the right foot to 3 and the left after: 1.764 to the side in 1 s leaves the attacker less to turn than
+    // the attacker can.
     $frames = SimulationFixture::frames('wrist-cross', [], "left hand strip toward thumb\nleave 3");
     $bearing = rad2deg(atan2(1.764, -0.6392));
     expect($frames['2']->positions()->attacker->facing)->toEqualWithDelta($bearing, 1e-6);
 
     // In a short beat the attacker does not come all the way: .2 s · 120° = 24°.
-    $frames = SimulationFixture::frames('wrist-cross', [], "left hand strip toward thumb -> released\nleft palm chin -> turned\nwait 1.2 s");
+    $frames = SimulationFixture::frames(
+        'wrist-cross',
+        [],
+        "left hand strip toward thumb -> released\nleft palm chin -> turned\nwait 1.2 s",
+    );
     expect($frames['2']->positions()->attacker->facing)->toBe(90.0);
 });
 
 it('carries both where a hold moves', function (string $intent, float $y): void {
     $frame = SimulationFixture::ends('look', 'wrist-cross', ['phase' => 'moving', 'intent' => $intent]);
-    expect($frame->positions()->defender->feet->axis->y)->toEqualWithDelta($y, 1e-9)->and($frame->positions()->distance)->toEqualWithDelta(0.6392, 1e-9);
+    expect($frame->positions()->defender->feet->axis->y)->toEqualWithDelta($y, 1e-9)
+        ->and($frame->positions()->distance)->toEqualWithDelta(0.6392, 1e-9);
 })->with([
     'pulled' => ['move', 0.15 * 1.68],
     'taken down' => ['take-down', 0.15 * 1.68],
@@ -228,10 +328,18 @@ it('carries both where a hold moves', function (string $intent, float $y): void 
 
 it('lets a threat walk up to 60 cm', function (): void {
     $frames = SimulationFixture::frames('closing-in', [], "look\nlook\nlook\nlook\nlook");
-    expect($frames['1']->positions()->distance)->toEqualWithDelta(2.0 - 0.42, 1e-9)->and($frames['5']->positions()->distance)->toEqualWithDelta(0.60, 1e-9);
+    expect($frames['1']->positions()->distance)->toEqualWithDelta(2.0 - 0.42, 1e-9)
+        ->and($frames['5']->positions()->distance)->toEqualWithDelta(0.6, 1e-9);
 });
 
-it('judges what is delivered', function (string $kind, array $values, string $beat, ?string $why, ?float $out, ?float $off): void {
+it('judges what is delivered', function (
+    string $kind,
+    array $values,
+    string $beat,
+    ?string $why,
+    ?float $out,
+    ?float $off,
+): void {
     $delivery = SimulationFixture::frames($kind, ['phase' => 'reaching', ...$values], $beat)['1']->events->delivery;
 
     expect($delivery->lands() ? null : $delivery->verdict->value)->toBe($why);
@@ -247,7 +355,8 @@ it('judges what is delivered', function (string $kind, array $values, string $be
     'guarding stops nothing' => ['punch-straight', [], 'both hands guard', null, -0.15, -0.2016],
     // A slide straight back takes .336 m off: 18.6 cm out.
     'out' => ['push-two', [], 'slide 6', 'out', -0.15 + 0.336, -0.2016],
-    // A slide to 9, to the attacker’s right, takes the head .336 off the line and keeps it in reach of the attacker’s right hand.
+    // A slide to 9, to the attacker’s right, takes the head .336 off the line and keeps it in reach of the attacker’s
+    // right hand.
     'off' => ['punch-straight', [], 'slide 9', 'off', null, 0.336 - 0.2016],
     'out is told before off' => ['punch-straight', [], 'slide 3', 'out', null, 0.336 - 0.2016],
     'slipped: the head .168, short of .2016' => ['punch-straight', [], 'slip 3', null, null, 0.168 - 0.2016],
@@ -264,7 +373,9 @@ it('judges what is delivered', function (string $kind, array $values, string $be
     'a dive, by both' => ['dive-legs', [], 'both hands shove shoulder', 'stopped', null, null],
     // Half way in, .294 before contact at .662: the hip is .868 from the attacker’s surface, the kick comes .886 far.
     'met by a kick half way' => ['punch-straight', [], 'right front kick belly', 'intercepted', null, null],
-    'not met when half way is too far' => ['punch-straight', ['entry' => 'through'], 'right front kick belly', null, null, null],
+    'not met when half way is too far' => [
+        'punch-straight', ['entry' => 'through'], 'right front kick belly', null, null, null,
+    ],
     'a knee is no kick here' => ['punch-straight', [], 'right knee groin', null, null, null],
     'a fist is not longer than a fist' => ['punch-straight', [], 'right punch chin', null, null, null],
     'a fist is longer than a palm' => ['slap', ['entry' => 'stand'], 'right punch chin', 'intercepted', null, null],
@@ -274,31 +385,54 @@ it('judges what is delivered', function (string $kind, array $values, string $be
 ]);
 
 it('puts a hold on that lands', function (): void {
-    expect(SimulationFixture::ends('look', 'wrist-same', ['phase' => 'reaching'])->events->hold->names())->toBe(['right hand on left wrist'])
-        ->and(SimulationFixture::ends('slide 6', 'wrist-same', ['phase' => 'reaching'])->events->hold->names())->toBe([]);
+    expect(SimulationFixture::ends('look', 'wrist-same', ['phase' => 'reaching'])->events->hold->names())
+        ->toBe(['right hand on left wrist'])
+        ->and(SimulationFixture::ends('slide 6', 'wrist-same', ['phase' => 'reaching'])->events->hold->names())
+        ->toBe([]);
 });
 
 it('lets a held hand stop nothing', function (): void {
     // The follow-up comes in the second beat with the other hand; the held hand is limited.
     $frames = SimulationFixture::frames('wrist-same', ['phase' => 'follow-up'], "look\nleft hand parry forearm");
-    expect($frames['2']->events->delivery->isFollowUp)->toBeTrue()->and($frames['2']->events->delivery->lands())->toBeTrue();
-    expect(SimulationFixture::frames('wrist-same', ['phase' => 'follow-up'], "look\nright hand parry forearm")['2']->events->delivery->verdict)->toBe(Verdict::Stopped);
+    expect($frames['2']->events->delivery->isFollowUp)->toBeTrue()
+        ->and($frames['2']->events->delivery->lands())->toBeTrue();
+    expect(
+        SimulationFixture::frames('wrist-same', ['phase' => 'follow-up'], "look\nright hand parry forearm")['2']->events
+            ->delivery->verdict,
+    )->toBe(Verdict::Stopped);
 });
 
 it('throws a second attack even where the answer is over, and not when the attacker cannot', function (): void {
     expect(array_keys(SimulationFixture::frames('cloth-one', ['phase' => 'follow-up'], 'look')))->toBe([1, 2])
-        ->and(SimulationFixture::frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> dropped\nlook")['2']->events->delivery)->toBeNull()
-        ->and(SimulationFixture::frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> turned\nlook")['2']->events->delivery)->toBeNull();
+        ->and(
+            SimulationFixture::frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> dropped\nlook")['2']
+                ->events->delivery,
+        )
+        ->toBeNull()
+        ->and(
+            SimulationFixture::frames('cloth-one', ['phase' => 'follow-up'], "right palm chin -> turned\nlook")['2']
+                ->events->delivery,
+        )
+        ->toBeNull();
 });
 
 it('never lets two bodies pass through each other', function (): void {
-    // Three long slides straight at a threat that comes in: beside the attacker at the least distance, on the bearing from before.
+    // Three long slides straight at a threat that comes in: beside the attacker at the least distance, on the bearing
+    // from before.
     $frame = SimulationFixture::ends("slide 12 3 m\nslide 12 3 m", 'closing-in');
     expect($frame->positions()->distance)->toEqualWithDelta(0.2016, 1e-9);
 });
 
-it('runs branches from after the strikes, with what they name', function (string $condition, float $distance, bool $isHeld): void {
-    $frames = SimulationFixture::frames('cloth-one', [], "right palm chin -> driven back\n  if {$condition}: look\nlook");
+it('runs branches from after the strikes, with what they name', function (
+    string $condition,
+    float $distance,
+    bool $isHeld,
+): void {
+    $frames = SimulationFixture::frames(
+        'cloth-one',
+        [],
+        "right palm chin -> driven back\n  if {$condition}: look\nlook",
+    );
 
     expect(array_keys($frames))->toBe([1, '1.1', 2])
         ->and($frames['1.1']->positions()->distance)->toEqualWithDelta($distance, 1e-9)
@@ -315,7 +449,11 @@ it('runs branches from after the strikes, with what they name', function (string
 ]);
 
 it('numbers branches under their beat, one after the other', function (): void {
-    $frames = SimulationFixture::frames('cloth-one', [], "look\nright knee groin -> rocked\n  if not:\n    left palm chin -> rocked\n      if not: head nose\n    look\n  if far: look\nlook");
+    $frames = SimulationFixture::frames(
+        'cloth-one',
+        [],
+        "look\nright knee groin -> rocked\n  if not:\n    left palm chin -> rocked\n      if not: head nose\n    look\n  if far: look\nlook",
+    );
     expect(array_map('strval', array_keys($frames)))->toBe(['1', '2', '2.1', '2.1.1', '2.2', '2.3', '3'])
         ->and($frames['2.1']->startsAt)->toEqualWithDelta($frames['2']->time, 1e-9)
         ->and($frames['3']->startsAt)->toEqualWithDelta($frames['2']->time, 1e-9);
@@ -323,22 +461,38 @@ it('numbers branches under their beat, one after the other', function (): void {
 
 it('adds the longest action of each beat', function (): void {
     // step .35 and palm .25 → .35 · a round kick .50, jumping .25 more · elbow twice .50 · wait .4 · leave 1.0
-    $run = OnTheFloor::run('closing-in', [], "left foot step 9, right palm chin\njumping right round kick ribs\nleft elbow chin x2\nwait 0.4 s\nleave 6");
-    expect(array_map(static fn (Frame $frame): float => round($frame->time, 9), $run->mainLine))->toBe([0.35, 1.1, 1.6, 2.0, 3.0]);
+    $run = OnTheFloor::run(
+        'closing-in',
+        [],
+        "left foot step 9, right palm chin\njumping right round kick ribs\nleft elbow chin x2\nwait 0.4 s\nleave 6",
+    );
+    expect(array_map(static fn (Frame $frame): float => round($frame->time, 9), $run->mainLine))->toBe([
+        0.35,
+        1.1,
+        1.6,
+        2.0,
+        3.0,
+    ]);
 });
 
 it('sees what the attacker reaches', function (): void {
     // From .6392, both 1.68: fists at .93 — the shoulder bends from .818 up .112; arm .386.
     $frame = SimulationFixture::ends('look');
-    $fist = 1.68 * sqrt(0.386 ** 2 - 0.112 ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 + 0.1008 - hypot(0.6392, 0.129 * 1.68);
+    $fist
+        = 1.68 * sqrt(0.386 ** 2 - 0.112 ** 2) + 0.288 * sin(deg2rad(15)) * 1.68 + 0.1008 - hypot(0.6392, 0.129 * 1.68);
     // feet at .58, the hip at .53: .05 up
-    $foot = 1.68 * sqrt(0.530 ** 2 - 0.05 ** 2) + 0.1008 - hypot(0.6392, 0.0955 * 1.68);
-    expect(array_map(static fn ($threat): array => [$threat->name(), round($threat->margin, 9)], $frame->positions()->threats))
-        ->toBe([['left hand', round($fist, 9)], ['left foot', round($foot, 9)], ['right foot', round($foot, 9)]]);
+    $foot = 1.68 * sqrt(0.53 ** 2 - 0.05 ** 2) + 0.1008 - hypot(0.6392, 0.0955 * 1.68);
+    expect(
+        array_map(
+            static fn ($threat): array => [$threat->name(), round($threat->margin, 9)],
+            $frame->positions()->threats,
+        ),
+    )->toBe([['left hand', round($fist, 9)], ['left foot', round($foot, 9)], ['right foot', round($foot, 9)]]);
 });
 
 it('tells the sector, and how long until the attacker faces the defender', function (): void {
     $frame = SimulationFixture::ends('head nose -> turned', 'closing-in');
-    expect($frame->positions()->sector->value)->toBe('flank')->and($frame->positions()->faceSeconds)->toEqualWithDelta(90 / 120, 1e-9)
+    expect($frame->positions()->sector->value)->toBe('flank')
+        ->and($frame->positions()->faceSeconds)->toEqualWithDelta(90 / 120, 1e-9)
         ->and(SimulationFixture::ends('look', 'closing-in')->positions()->sector->value)->toBe('front');
 });

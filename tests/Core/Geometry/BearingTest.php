@@ -22,7 +22,12 @@ dataset('bearings', [
     'one minute to twelve' => ['11:59', 359.5, 'front (359.5°)', '12:01'],
 ]);
 
-it('reads the clock and spells three ways', function (string $clock, float $degrees, string $direction, string $mirror): void {
+it('reads the clock and spells three ways', function (
+    string $clock,
+    float $degrees,
+    string $direction,
+    string $mirror,
+): void {
     $bearing = Bearing::clock($clock);
 
     expect($bearing->toDegrees())->toBe($degrees)

@@ -19,6 +19,10 @@ final class ProverFixture
     {
         $proofs = (new Prover(Ladder::builtIn()))->prove($reps, [Made::attack()], new DateTimeImmutable($at));
 
-        return array_column(array_filter($proofs, fn (Proof $proof): bool => $proof->side === Side::Written), null, 'rung');
+        return array_column(
+            array_filter($proofs, fn (Proof $proof): bool => $proof->side === Side::Written),
+            null,
+            'rung',
+        );
     }
 }

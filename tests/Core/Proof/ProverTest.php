@@ -18,10 +18,12 @@ it('counts success below and failure above', function (): void {
     expect($proofs[1]->weight)->toEqualWithDelta(1.0, 1e-12)
         ->and($proofs[1]->lower)->toEqualWithDelta(0.351357198026, 1e-9) // Beta(1.5, 0.5)
         ->and($proofs[2]->weight)->toEqualWithDelta(1.5, 1e-12)
-        ->and($proofs[2]->lower)->toEqualWithDelta(0.1 ** (2 / 3), 1e-9) // Beta(1.5, 1): x^1.5
+        ->and($proofs[2]->lower)
+        ->toEqualWithDelta(0.1 ** (2 / 3), 1e-9) // Beta(1.5, 1): x^1.5
         ->and($proofs[3]->lower)->toEqualWithDelta(0.1 ** (2 / 3), 1e-9)
         ->and($proofs[4]->weight)->toEqualWithDelta(0.5, 1e-12)
-        ->and($proofs[4]->lower)->toEqualWithDelta(0.01, 1e-9) // Beta(0.5, 1): √x
+        ->and($proofs[4]->lower)
+        ->toEqualWithDelta(0.01, 1e-9) // Beta(0.5, 1): √x
         ->and($proofs)->toHaveCount(7);
 });
 
@@ -36,7 +38,10 @@ it('splits half a credit', function (): void {
 
 it('credits each outcome', function (string $outcome, ?float $credit): void {
     expect(Outcome::from($outcome)->credit())->toBe($credit);
-})->with([['clean', 1.0], ['scraped', 0.5], ['recovered', 0.5], ['late', 0.0], ['hit', 0.0], ['froze', 0.0], ['stopped', null]]);
+})->with([
+    ['clean', 1.0], ['scraped', 0.5], ['recovered', 0.5], ['late', 0.0], ['hit', 0.0], ['froze', 0.0],
+    ['stopped', null],
+]);
 
 it('holds after three fresh clean reps, and not after two', function (): void {
     $three = ProverFixture::proofs([Made::rep(4, 'clean'), Made::rep(4, 'clean'), Made::rep(4, 'clean')]);
@@ -74,9 +79,29 @@ it('tells the states apart', function (array $reps, string $state): void {
     'one clean' => [fn () => [Made::rep(2, 'clean')], 'building'],
     'one hit: 90 % quantile .649' => [fn () => [Made::rep(2, 'hit')], 'building'],
     'two hits: 90 % quantile .448' => [fn () => [Made::rep(2, 'hit'), Made::rep(2, 'froze')], 'failing'],
-    'held forty days ago' => [fn () => [Made::rep(2, 'clean', 40), Made::rep(2, 'clean', 40), Made::rep(2, 'clean', 40)], 'faded'],
-    'held once, failing now' => [fn () => [Made::rep(2, 'clean', 300), Made::rep(2, 'clean', 300), Made::rep(2, 'clean', 300), Made::rep(2, 'hit'), Made::rep(2, 'hit')], 'failing'],
-    'held between two failures' => [fn () => [Made::rep(2, 'clean', 30), Made::rep(2, 'clean', 30), Made::rep(2, 'clean', 30), Made::rep(2, 'late')], 'faded'],
+    'held forty days ago' => [
+        fn () => [Made::rep(2, 'clean', 40), Made::rep(2, 'clean', 40), Made::rep(2, 'clean', 40)],
+        'faded',
+    ],
+    'held once, failing now' => [
+        fn () => [
+            Made::rep(2, 'clean', 300),
+            Made::rep(2, 'clean', 300),
+            Made::rep(2, 'clean', 300),
+            Made::rep(2, 'hit'),
+            Made::rep(2, 'hit'),
+        ],
+        'failing',
+    ],
+    'held between two failures' => [
+        fn () => [
+            Made::rep(2, 'clean', 30),
+            Made::rep(2, 'clean', 30),
+            Made::rep(2, 'clean', 30),
+            Made::rep(2, 'late'),
+        ],
+        'faded',
+    ],
 ]);
 
 it('ages by whole days', function (float $days, float $weight): void {
@@ -99,7 +124,9 @@ it('reads the latest twelve only, whatever their rung', function (): void {
 });
 
 it('leaves out what does not count', function (array $more): void {
-    expect(ProverFixture::proofs([Made::rep(2, 'clean', id: '00000000-0000-4000-8000-00000000aaaa'), ...$more])[2]->weight)->toEqualWithDelta(1.0, 1e-12);
+    expect(
+        ProverFixture::proofs([Made::rep(2, 'clean', id: '00000000-0000-4000-8000-00000000aaaa'), ...$more])[2]->weight,
+    )->toEqualWithDelta(1.0, 1e-12);
 })->with([
     'broken off' => [fn () => [Made::rep(2, 'stopped')]],
     'at home' => [fn () => [Made::rep(2, 'hit', source: Source::Home)]],
@@ -110,14 +137,22 @@ it('leaves out what does not count', function (array $more): void {
 it('reads a correction in place of what it replaces', function (): void {
     $wrong = '00000000-0000-4000-8000-00000000aaaa';
     $again = '00000000-0000-4000-8000-00000000bbbb';
-    $reps = [Made::rep(2, 'hit', id: $wrong), Made::rep(2, 'late', replaces: $wrong, id: $again), Made::rep(2, 'clean', replaces: $again)];
+    $reps = [
+        Made::rep(2, 'hit', id: $wrong),
+        Made::rep(2, 'late', replaces: $wrong, id: $again),
+        Made::rep(2, 'clean', replaces: $again),
+    ];
 
     expect(ProverFixture::proofs($reps)[2]->lower)->toEqualWithDelta(0.351357198026, 1e-9); // one clean: Beta(1.5, 0.5)
 });
 
 it('takes both sides of a symmetric attack as one', function (): void {
     $hug = Made::attack('hug-behind-free', ['hand' => 'both', 'bearing' => '6'], 'it');
-    $proofs = (new Prover(Ladder::builtIn()))->prove([Made::rep(1, 'clean'), Made::rep(1, 'clean', side: 'mirrored')], [$hug], new DateTimeImmutable(Made::NOW));
+    $proofs = (new Prover(Ladder::builtIn()))->prove(
+        [Made::rep(1, 'clean'), Made::rep(1, 'clean', side: 'mirrored')],
+        [$hug],
+        new DateTimeImmutable(Made::NOW),
+    );
 
     expect($proofs)->toHaveCount(1)
         ->and($proofs[0]->side)->toBe(Side::Written)
@@ -125,7 +160,13 @@ it('takes both sides of a symmetric attack as one', function (): void {
 });
 
 it('gives the same in whatever order the reps come', function (): void {
-    $reps = [Made::rep(3, 'clean', 9), Made::rep(2, 'late', 30), Made::rep(4, 'scraped', 1), Made::rep(3, 'clean', 2), Made::rep(1, 'hit', 80)];
+    $reps = [
+        Made::rep(3, 'clean', 9),
+        Made::rep(2, 'late', 30),
+        Made::rep(4, 'scraped', 1),
+        Made::rep(3, 'clean', 2),
+        Made::rep(1, 'hit', 80),
+    ];
 
     expect(ProverFixture::proofs(array_reverse($reps)))->toEqual(ProverFixture::proofs($reps));
 });

@@ -7,11 +7,27 @@ use StoneDrill\Core\Session\BlockChange;
 use StoneDrill\Core\Session\BlockKind;
 
 // Gather of 3 minutes, teach of 18, close of 1 that is fixed.
-it('changes one block and leaves the others', function (BlockChange $change, int $at, ?BlockKind $kind, ?string $expected): void {
+it('changes one block and leaves the others', function (
+    BlockChange $change,
+    int $at,
+    ?BlockKind $kind,
+    ?string $expected,
+): void {
     $blocks = [new Block(BlockKind::Gather, 3), new Block(BlockKind::Teach, 18), new Block(BlockKind::Close, 1, true)];
     $said = $change->to($blocks, $at, $kind);
 
-    expect($said === null ? null : implode(' ', array_map(fn (Block $block): string => "{$block->kind->value} {$block->minutes}".($block->isLocked ? ' fixed' : ''), $said)))->toBe($expected);
+    expect(
+        $said === null
+            ? null
+            : implode(
+                ' ',
+                array_map(
+                    fn (Block $block): string => "{$block->kind->value} {$block->minutes}"
+                        .($block->isLocked ? ' fixed' : ''),
+                    $said,
+                ),
+            ),
+    )->toBe($expected);
 })->with([
     'longer is fixed' => [BlockChange::Longer, 1, null, 'gather 3 teach 19 fixed close 1 fixed'],
     'shorter is fixed' => [BlockChange::Shorter, 1, null, 'gather 3 teach 17 fixed close 1 fixed'],
@@ -31,13 +47,27 @@ it('changes one block and leaves the others', function (BlockChange $change, int
 
 it('leaves the last block, and has at most as many as a class has', function (): void {
     expect(BlockChange::Drop->to([new Block(BlockKind::Teach, 60)], 0, null))->toHaveCount(1)
-        ->and(BlockChange::Add->to(array_fill(0, BlockChange::MAX, new Block(BlockKind::Drill)), 0, BlockKind::Drill))->toHaveCount(BlockChange::MAX);
+        ->and(BlockChange::Add->to(array_fill(0, BlockChange::MAX, new Block(BlockKind::Drill)), 0, BlockKind::Drill))
+        ->toHaveCount(BlockChange::MAX);
 });
 
 it('moves a block to another place, the others in their order', function (int $at, int $to, string $expected): void {
-    $blocks = array_map(fn (BlockKind $kind): Block => new Block($kind, 5), [BlockKind::Gather, BlockKind::Basics, BlockKind::Teach, BlockKind::Close]);
+    $blocks = array_map(fn (BlockKind $kind): Block => new Block($kind, 5), [
+        BlockKind::Gather,
+        BlockKind::Basics,
+        BlockKind::Teach,
+        BlockKind::Close,
+    ]);
 
-    expect(implode(' ', array_map(fn (Block $block): string => $block->kind->value, BlockChange::Move->to($blocks, $at, null, $to) ?? [])))->toBe($expected);
+    expect(
+        implode(
+            ' ',
+            array_map(
+                fn (Block $block): string => $block->kind->value,
+                BlockChange::Move->to($blocks, $at, null, $to) ?? [],
+            ),
+        ),
+    )->toBe($expected);
 })->with([
     'down' => [0, 2, 'basics teach gather close'],
     'up' => [3, 1, 'gather close basics teach'],

@@ -28,14 +28,23 @@ final class ClassPlanFixture
     public static function catalogue(): Catalogue
     {
         $wrist = Made::attack(id: 'wrist', neededBy: 'a', prevalence: 4);
-        $hug = Made::attack('hug-behind-free', ['hand' => 'both', 'bearing' => '6', 'notice' => 'off-guard'], 'hug', 'b', 3);
+        $hug = Made::attack(
+            'hug-behind-free',
+            ['hand' => 'both', 'bearing' => '6', 'notice' => 'off-guard'],
+            'hug',
+            'b',
+            3,
+        );
         $push = Made::attack(id: 'late', neededBy: 'c', prevalence: 5);
 
-        return Made::catalogue([$wrist, $hug, $push], [
-            Made::answer('off', $wrist, 'a', true),
-            Made::answer('out', $hug, 'b', true),
-            Made::answer('past', $push, 'c', true),
-        ]);
+        return Made::catalogue(
+            [$wrist, $hug, $push],
+            [
+                Made::answer('off', $wrist, 'a', true),
+                Made::answer('out', $hug, 'b', true),
+                Made::answer('past', $push, 'c', true),
+            ],
+        );
     }
 
     /** Every answer works against what it was written for. @return list<Cell> */
@@ -46,14 +55,24 @@ final class ClassPlanFixture
         foreach ($catalogue->answers as $answer) {
             $attack = $catalogue->attack($answer->attack);
             foreach ($attack->sides() as $side) {
-                $cells[] = new Cell($attack, $side, [$answer->id], [$answer->id => $answer->introducedAt($order)], $answer->teaching->rank, $answer->teaching->rank);
+                $cells[] = new Cell(
+                    $attack,
+                    $side,
+                    [$answer->id],
+                    [$answer->id => $answer->introducedAt($order)],
+                    $answer->teaching->rank,
+                    $answer->teaching->rank,
+                );
             }
         }
 
         return $cells;
     }
 
-    /** @return array{ClassPlan, list<Student>, list<string>, callable(list<Student>): ClassPlan} the plan, who is there, the ids of those under 16, and a plan for others */
+    /**
+     * @return array{ClassPlan, list<Student>, list<string>, callable(list<Student>): ClassPlan} the plan, who is there,
+     *     the ids of those under 16, and a plan for others
+     */
     public static function demo(int $minutes, int $instructors, int $people = 28): array
     {
         static $read = null;
@@ -61,9 +80,17 @@ final class ClassPlanFixture
         [$file, $cells, $youthCells, $windows] = $read ??= self::read($now);
         $catalogue = $file->catalogue;
         $students = array_slice($file->students, 0, $people);
-        $young = array_column(array_filter($students, static fn (Student $student): bool => $student->isYouthOn($now)), 'id');
+        $young = array_column(
+            array_filter($students, static fn (Student $student): bool => $student->isYouthOn($now)),
+            'id',
+        );
         $planner = new Planner($catalogue, $cells, $catalogue->forYouth(), $youthCells, $now);
-        $plan = static fn (array $those): ClassPlan => $planner->plan('tonight', new ClassFacts($minutes, Timetable::usual(), 10, $instructors), $those, $windows);
+        $plan = static fn (array $those): ClassPlan => $planner->plan(
+            'tonight',
+            new ClassFacts($minutes, Timetable::usual(), 10, $instructors),
+            $those,
+            $windows,
+        );
 
         return [$plan($students), $students, array_values($young), $plan];
     }
@@ -79,17 +106,29 @@ final class ClassPlanFixture
             $answers = array_column($read->answers, null, 'id');
             foreach ($group->taught as $taught) {
                 $answer = $answers[$taught->answer];
-                expect($eligibility->opens($student, $read->attack($answer->attack), $answer))->toBeTrue("{$student->id} {$taught->answer}");
+                expect($eligibility->opens($student, $read->attack($answer->attack), $answer))->toBeTrue(
+                    "{$student->id} {$taught->answer}",
+                );
             }
         }
     }
 
-    /** @return array{SchoolFile, list<Cell>, list<Cell>, array<string, array<string, \StoneDrill\Core\Proof\Window>>} */
+    /**
+     * @return array{SchoolFile, list<Cell>, list<Cell>, array<string, array<string, \StoneDrill\Core\Proof\Window>>}
+     */
     private static function read(DateTimeImmutable $now): array
     {
-        $file = (new CatalogueReader())->read((string) file_get_contents(dirname(__DIR__, 3).'/database/demo/cinder-quay.yaml'), Format::Yaml);
+        $file = (new CatalogueReader())->read(
+            (string) file_get_contents(dirname(__DIR__, 3).'/database/demo/cinder-quay.yaml'),
+            Format::Yaml,
+        );
         $catalogue = $file->catalogue;
 
-        return [$file, Coverage::of($catalogue)->cells, Coverage::of($catalogue->forYouth())->cells, Windows::of($file->reps, $catalogue->attacks, $catalogue->ladder, $now)];
+        return [
+            $file,
+            Coverage::of($catalogue)->cells,
+            Coverage::of($catalogue->forYouth())->cells,
+            Windows::of($file->reps, $catalogue->attacks, $catalogue->ladder, $now),
+        ];
     }
 }

@@ -11,7 +11,12 @@ use StoneDrill\Core\Session\Worth;
 use Tests\Core\Session\ClassPlanFixture;
 use Tests\Support\Made;
 
-it('counts what teaching an answer is worth', function (int $prevalence, bool $isUntried, float $known, float $value): void {
+it('counts what teaching an answer is worth', function (
+    int $prevalence,
+    bool $isUntried,
+    float $known,
+    float $value,
+): void {
     expect((new Worth($prevalence, $isUntried, $known))->value())->toEqualWithDelta($value, 1e-12);
 })->with([[4, true, 0.5, 4.5], [4, false, 0.5, 3.0], [5, true, 1.0, 7.5], [2, false, 0.0, 1.0]]);
 
@@ -31,23 +36,33 @@ it('teaches what works, is needed by then, and is not held', function (): void {
     $half = $teaching->to($beginner, ['wrist written' => $window], $now);
     // One side is held and the other untried: it is open, and not new.
     expect($half['off']->isUntried)->toBeFalse();
-    expect(array_keys($teaching->to($beginner, ['wrist written' => $window, 'wrist mirrored' => $window], $now)))->toBe(['out']);
+    expect(array_keys($teaching->to($beginner, ['wrist written' => $window, 'wrist mirrored' => $window], $now)))->toBe(
+        ['out'],
+    );
 });
 
 it('plans thirty people of the demo: exact minutes, nothing barred, everybody somewhere', function (): void {
     [$plan, $students] = ClassPlanFixture::demo(60, 3);
 
-    expect(array_map(fn (Block $block): int => $block->minutes, $plan->blocks))->toBe([3, 9, 18, 15, 12, 3])
-        ->and(array_merge(...array_map(fn (Group $group): array => array_column($group->students, 'id'), $plan->groups)))->toEqualCanonicalizing(array_column($students, 'id'))
+    expect(array_map(fn (Block $block): int => $block->minutes, $plan->blocks))
+        ->toBe([3, 9, 18, 15, 12, 3])
+        ->and(
+            array_merge(
+                ...array_map(fn (Group $group): array => array_column($group->students, 'id'), $plan->groups),
+            ),
+        )
+        ->toEqualCanonicalizing(array_column($students, 'id'))
         ->and(count($plan->groups))->toBeLessThanOrEqual(3)
         ->and($plan->basics)->not->toBe([])
         // 15 and 12 minutes at three a round.
-        ->and(array_map(fn (Partners $one): array => [count($one->drill), count($one->pressure)], $plan->partners))->toBe(array_fill(0, count($plan->partners), [5, 4]));
+        ->and(array_map(fn (Partners $one): array => [count($one->drill), count($one->pressure)], $plan->partners))
+        ->toBe(array_fill(0, count($plan->partners), [5, 4]));
     foreach ($plan->groups as $group) {
         // 18 minutes at four an answer.
         expect(count($group->taught))->toBeLessThanOrEqual(4);
         foreach ($group->taught as $place => $taught) {
-            expect($taught->untried + $taught->open)->toBeGreaterThan(0)->and($taught->value)->toBeLessThanOrEqual($group->taught[max(0, $place - 1)]->value);
+            expect($taught->untried + $taught->open)->toBeGreaterThan(0)
+                ->and($taught->value)->toBeLessThanOrEqual($group->taught[max(0, $place - 1)]->value);
         }
         ClassPlanFixture::expectNothingBarred($group);
     }
@@ -85,42 +100,111 @@ it('says the same again, in whatever order people come', function (): void {
 it('teaches first what the way to a test asks for, and nothing that is barred', function (): void {
     $catalogue = ClassPlanFixture::catalogue();
     $cells = ClassPlanFixture::cells($catalogue);
-    $planner = new StoneDrill\Core\Session\Planner($catalogue, $cells, $catalogue->forYouth(), $cells, new DateTimeImmutable(Made::NOW));
-    $facts = new StoneDrill\Core\Session\ClassFacts(60, [new Block(StoneDrill\Core\Session\BlockKind::Teach, 4, true), new Block(StoneDrill\Core\Session\BlockKind::Drill)], 8, 1);
-    $taught = fn (array $season, array $flags = []): array => array_map(fn (StoneDrill\Core\Session\Taught $one): array => [$one->answer, $one->isForTest], $planner->plan('tonight', $facts, [new Student('s', 'S', 'a', flags: $flags)], [], season: $season)->groups[0]->taught);
+    $planner = new StoneDrill\Core\Session\Planner(
+        $catalogue,
+        $cells,
+        $catalogue->forYouth(),
+        $cells,
+        new DateTimeImmutable(Made::NOW),
+    );
+    $facts = new StoneDrill\Core\Session\ClassFacts(
+        60,
+        [
+            new Block(StoneDrill\Core\Session\BlockKind::Teach, 4, true),
+            new Block(StoneDrill\Core\Session\BlockKind::Drill),
+        ],
+        8,
+        1,
+    );
+    $taught = fn (array $season, array $flags = []): array => array_map(
+        fn (StoneDrill\Core\Session\Taught $one): array => [$one->answer, $one->isForTest],
+        $planner->plan('tonight', $facts, [new Student('s', 'S', 'a', flags: $flags)], [], season: $season)->groups[0]
+            ->taught,
+    );
 
     // “off” is worth 4 × 1.5 × .5, “out” 3 × 1.5: there is time for one.
-    expect($taught([]))->toBe([['out', false]])->and($taught(['off']))->toBe([['off', true]])->and($taught(['past']))->toBe([['out', false]]);
+    expect($taught([]))->toBe([['out', false]])
+        ->and($taught(['off']))->toBe([['off', true]])
+        ->and($taught(['past']))->toBe([['out', false]]);
 });
 
-it('teaches what is wished for before all, held or not, leaves out what is skipped, and bars what is barred', function (): void {
-    $catalogue = ClassPlanFixture::catalogue();
-    $cells = ClassPlanFixture::cells($catalogue);
-    $planner = new StoneDrill\Core\Session\Planner($catalogue, $cells, $catalogue->forYouth(), $cells, new DateTimeImmutable(Made::NOW));
-    $blocks = [new Block(StoneDrill\Core\Session\BlockKind::Teach, 4, true), new Block(StoneDrill\Core\Session\BlockKind::Drill)];
-    $held = StoneDrill\Core\Proof\Window::of(array_fill(0, 12, Made::rep(2, 'clean')), $catalogue->ladder);
-    $taught = fn (StoneDrill\Core\Session\ClassWishes $wishes, array $season = []): array => array_column($planner->plan('tonight', new StoneDrill\Core\Session\ClassFacts(60, $blocks, 8, 1, $wishes), [new Student('s', 'S', 'a')], ['s' => ['wrist written' => $held, 'wrist mirrored' => $held]], season: $season)->groups[0]->taught, 'answer');
+it(
+    'teaches what is wished for before all, held or not, leaves out what is skipped, and bars what is barred',
+    function (): void {
+        $catalogue = ClassPlanFixture::catalogue();
+        $cells = ClassPlanFixture::cells($catalogue);
+        $planner = new StoneDrill\Core\Session\Planner(
+            $catalogue,
+            $cells,
+            $catalogue->forYouth(),
+            $cells,
+            new DateTimeImmutable(Made::NOW),
+        );
+        $blocks = [
+            new Block(StoneDrill\Core\Session\BlockKind::Teach, 4, true),
+            new Block(StoneDrill\Core\Session\BlockKind::Drill),
+        ];
+        $held = StoneDrill\Core\Proof\Window::of(array_fill(0, 12, Made::rep(2, 'clean')), $catalogue->ladder);
+        $taught = fn (StoneDrill\Core\Session\ClassWishes $wishes, array $season = []): array => array_column(
+            $planner->plan(
+                'tonight',
+                new StoneDrill\Core\Session\ClassFacts(60, $blocks, 8, 1, $wishes),
+                [new Student('s', 'S', 'a')],
+                ['s' => ['wrist written' => $held, 'wrist mirrored' => $held]],
+                season: $season,
+            )->groups[0]->taught,
+            'answer',
+        );
 
-    expect($taught(new StoneDrill\Core\Session\ClassWishes()))->toBe(['out'])
-        // Held, and for a rank two above: wished for it is taught all the same.
-        ->and($taught(new StoneDrill\Core\Session\ClassWishes(['off'])))->toBe(['off'])->and($taught(new StoneDrill\Core\Session\ClassWishes(['past'])))->toBe(['past'])
-        ->and($taught(new StoneDrill\Core\Session\ClassWishes(['off']), ['out']))->toBe(['off'])
-        ->and($taught(new StoneDrill\Core\Session\ClassWishes(skip: ['out'])))->toBe([]);
-});
+        expect($taught(new StoneDrill\Core\Session\ClassWishes()))->toBe(['out'])
+            // Held, and for a rank two above: wished for it is taught all the same.
+            ->and($taught(new StoneDrill\Core\Session\ClassWishes(['off'])))->toBe(['off'])
+            ->and($taught(new StoneDrill\Core\Session\ClassWishes(['past'])))->toBe(['past'])
+            ->and($taught(new StoneDrill\Core\Session\ClassWishes(['off']), ['out']))->toBe(['off'])
+            ->and($taught(new StoneDrill\Core\Session\ClassWishes(skip: ['out'])))->toBe([]);
+    },
+);
 
 it('lets an instructor work with whoever is over, where that is wished for', function (): void {
-    $rounds = (new StoneDrill\Core\Session\Pairing(Tests\Core\Session\PairingFixture::people(5), stepsIn: true))->rounds(5);
+    $rounds = (new StoneDrill\Core\Session\Pairing(
+        Tests\Core\Session\PairingFixture::people(5),
+        stepsIn: true,
+    ))->rounds(5);
 
-    expect(array_map(fn ($round): ?int => $round->three, $rounds))->toBe([null, null, null, null, null])->and(array_map(fn ($round): ?string => $round->over, $rounds))->toEqualCanonicalizing(['p0', 'p1', 'p2', 'p3', 'p4']);
+    expect(array_map(fn ($round): ?int => $round->three, $rounds))->toBe([null, null, null, null, null])
+        ->and(array_map(fn ($round): ?string => $round->over, $rounds))
+        ->toEqualCanonicalizing(['p0', 'p1', 'p2', 'p3', 'p4']);
 });
 
 it('gives a third of the basics to those that are due anyway', function (): void {
     $catalogue = ClassPlanFixture::catalogue();
     $cells = ClassPlanFixture::cells($catalogue);
-    $planner = new StoneDrill\Core\Session\Planner($catalogue, $cells, $catalogue->forYouth(), $cells, new DateTimeImmutable(Made::NOW));
-    $basics = fn (int $minutes, array $due): array => $planner->plan('tonight', new StoneDrill\Core\Session\ClassFacts(60, [new Block(StoneDrill\Core\Session\BlockKind::Basics, $minutes, true), new Block(StoneDrill\Core\Session\BlockKind::Teach)], 8, 1), [new Student('s', 'S', 'a')], [], due: $due)->basics;
+    $planner = new StoneDrill\Core\Session\Planner(
+        $catalogue,
+        $cells,
+        $catalogue->forYouth(),
+        $cells,
+        new DateTimeImmutable(Made::NOW),
+    );
+    $basics = fn (int $minutes, array $due): array => $planner->plan(
+        'tonight',
+        new StoneDrill\Core\Session\ClassFacts(
+            60,
+            [
+                new Block(StoneDrill\Core\Session\BlockKind::Basics, $minutes, true),
+                new Block(StoneDrill\Core\Session\BlockKind::Teach),
+            ],
+            8,
+            1,
+        ),
+        [new Student('s', 'S', 'a')],
+        [],
+        due: $due,
+    )->basics;
 
     // Tonight's are hop and leave.
-    expect($basics(9, []))->toBe(['hop', 'leave'])->and($basics(9, ['palm', 'hop']))->toBe(['hop', 'leave', 'palm'])
-        ->and($basics(2, ['palm', 'knee']))->toBe(['hop', 'leave'])->and($basics(3, ['palm', 'knee']))->toBe(['hop', 'leave', 'palm']);
+    expect($basics(9, []))->toBe(['hop', 'leave'])
+        ->and($basics(9, ['palm', 'hop']))->toBe(['hop', 'leave', 'palm'])
+        ->and($basics(2, ['palm', 'knee']))->toBe(['hop', 'leave'])
+        ->and($basics(3, ['palm', 'knee']))->toBe(['hop', 'leave', 'palm']);
 });

@@ -11,28 +11,62 @@ use Tests\Support\Made;
 
 beforeEach(function (): void {
     $this->now = new DateTimeImmutable(Made::NOW);
-    $this->attacks = array_map(fn (int $number) => Made::attack(id: "k{$number}", neededBy: 'a', prevalence: $number), range(1, 7));
+    $this->attacks = array_map(
+        fn (int $number) => Made::attack(id: "k{$number}", neededBy: 'a', prevalence: $number),
+        range(1, 7),
+    );
     $this->sheet = function (array $answers, array $windows = [], array $flags = [], string $rank = 'a'): array {
-        return HomeSheet::of(Made::catalogue($this->attacks, $answers), new Student('s', 'S', $rank, flags: $flags), $windows, $this->now);
+        return HomeSheet::of(
+            Made::catalogue($this->attacks, $answers),
+            new Student('s', 'S', $rank, flags: $flags),
+            $windows,
+            $this->now,
+        );
     };
-    $this->names = fn (array $items): array => array_map(fn (HomeItem $item): string => "{$item->answer->id} {$item->side->value}", $items);
-    $this->window = fn (array $outcomes): Window => Window::of(array_map(fn (string $outcome, int $place) => Made::rep(2, $outcome, $place + 1), $outcomes, array_keys($outcomes)), Made::catalogue([], [])->ladder);
+    $this->names = fn (array $items): array => array_map(
+        fn (HomeItem $item): string => "{$item->answer->id} {$item->side->value}",
+        $items,
+    );
+    $this->window = fn (array $outcomes): Window => Window::of(
+        array_map(
+            fn (string $outcome, int $place) => Made::rep(2, $outcome, $place + 1),
+            $outcomes,
+            array_keys($outcomes),
+        ),
+        Made::catalogue([], [])->ladder,
+    );
 });
 
 it('gives what is weakest first, what was tried before what was not, and five at most', function (): void {
     $answers = array_map(fn ($attack) => Made::answer('x'.substr($attack->id, 1), $attack, 'a'), $this->attacks);
-    $windows = ['k2 written' => ($this->window)(['hit', 'hit']), 'k4 written' => ($this->window)(['clean', 'hit']), 'k6 written' => ($this->window)(array_fill(0, 9, 'clean'))];
+    $windows = [
+        'k2 written' => ($this->window)(['hit', 'hit']),
+        'k4 written' => ($this->window)(['clean', 'hit']),
+        'k6 written' => ($this->window)(array_fill(0, 9, 'clean')),
+    ];
 
     // Two hits are weaker than a hit and a clean one; k6 is held; of the untried ones the most prevalent come first.
-    expect(($this->names)(($this->sheet)($answers, $windows)))->toBe(['x2 written', 'x4 written', 'x7 written', 'x5 written', 'x3 written']);
+    expect(($this->names)(($this->sheet)($answers, $windows)))->toBe([
+        'x2 written',
+        'x4 written',
+        'x7 written',
+        'x5 written',
+        'x3 written',
+    ]);
 });
 
 it('takes the weaker side of an answer that is for both', function (): void {
-    $items = ($this->sheet)([Made::answer('x1', $this->attacks[0], 'a', true, beats: "left foot step 9\nright palm chin\nleave 6")], ['k1 written' => ($this->window)(['clean']), 'k1 mirrored' => ($this->window)(['hit'])]);
+    $items = ($this->sheet)(
+        [Made::answer('x1', $this->attacks[0], 'a', true, beats: "left foot step 9\nright palm chin\nleave 6")],
+        ['k1 written' => ($this->window)(['clean']), 'k1 mirrored' => ($this->window)(['hit'])],
+    );
 
-    expect(($this->names)($items))->toBe(['x1 mirrored'])->and($items[0]->side)->toBe(Side::Mirrored)->and($items[0]->beats->toText())->toContain('right foot step 3')
+    expect(($this->names)($items))->toBe(['x1 mirrored'])
+        ->and($items[0]->side)->toBe(Side::Mirrored)
+        ->and($items[0]->beats->toText())->toContain('right foot step 3')
         // A chin is at .870 of a stature: 1.72 m is 150 cm.
-        ->and(array_map(fn (array $target): array => [$target[0]->value, $target[1]], $items[0]->targets(1.72)))->toBe([['chin', 150]]);
+        ->and(array_map(fn (array $target): array => [$target[0]->value, $target[1]], $items[0]->targets(1.72)))
+        ->toBe([['chin', 150]]);
 });
 
 it('gives nothing of a higher rank, nothing that is barred, and nothing that is not done alone', function (): void {
@@ -44,14 +78,28 @@ it('gives nothing of a higher rank, nothing that is barred, and nothing that is 
     ];
     $without = ($this->names)(($this->sheet)($answers, flags: ['no-eyes']));
 
-    expect($without)->toContain('fine written')->not->toContain('later written')->not->toContain('eyes written')->not->toContain('down written')
-        ->and(($this->names)(($this->sheet)($answers)))->toContain('eyes written')->and(($this->names)(($this->sheet)($answers, rank: 'b')))->toContain('later written');
+    expect($without)->toContain('fine written')
+        ->not->toContain('later written')
+        ->not->toContain('eyes written')
+        ->not->toContain('down written')
+        ->and(($this->names)(($this->sheet)($answers)))->toContain('eyes written')
+        ->and(($this->names)(($this->sheet)($answers, rank: 'b')))->toContain('later written');
 });
 
 it('knows what one more clean try would complete', function (): void {
     // Five clean ones of one rung an hour ago: looked for one by one, until one more is enough.
-    $counts = array_filter(range(0, 12), fn (int $count): bool => ($this->window)($count === 0 ? [] : array_fill(0, $count, 'clean'))->lacksOne(2, $this->now));
-    $holds = array_filter(range(1, 12), fn (int $count): bool => ($this->window)(array_fill(0, $count, 'clean'))->state(2, $this->now)->value === 'holds');
+    $counts = array_filter(
+        range(0, 12),
+        fn (int $count): bool => ($this->window)($count === 0 ? [] : array_fill(0, $count, 'clean'))->lacksOne(
+            2,
+            $this->now,
+        ),
+    );
+    $holds = array_filter(
+        range(1, 12),
+        fn (int $count): bool => ($this->window)(array_fill(0, $count, 'clean'))->state(2, $this->now)->value
+            === 'holds',
+    );
 
     expect(array_values($counts))->toBe([min($holds) - 1]);
 });

@@ -7,13 +7,19 @@ namespace Tests\Core\Session;
 use StoneDrill\Core\Session\Person;
 use StoneDrill\Core\Session\Round;
 
-/** What the tests of Pairing share. The circle and what speaks against a pair are written here a second time, from week.md. */
+/**
+ * What the tests of Pairing share. The circle and what speaks against a pair are written here a second time, from
+ * week.md.
+ */
 final class PairingFixture
 {
     /** @return list<Person> all alike */
     public static function people(int $count): array
     {
-        return array_map(static fn (int $number): Person => new Person("p{$number}", 0), $count === 0 ? [] : range(0, $count - 1));
+        return array_map(
+            static fn (int $number): Person => new Person("p{$number}", 0),
+            $count === 0 ? [] : range(0, $count - 1),
+        );
     }
 
     /**
@@ -69,8 +75,8 @@ final class PairingFixture
     }
 
     /**
-     * By the sums of seats instead of by walking: in a round those meet whose seats add up to twice its number, counted round the
-     * moving seats; the last seat meets the one of that number.
+     * By the sums of seats instead of by walking: in a round those meet whose seats add up to twice its number, counted
+     * round the moving seats; the last seat meets the one of that number.
      *
      * @param list<Person>             $seated
      * @param array<string, list<int>> $before
@@ -83,7 +89,9 @@ final class PairingFixture
         for ($round = 0; $round < $count; $round++) {
             for ($a = 0; $a < $size; $a++) {
                 for ($b = $a + 1; $b < $size; $b++) {
-                    $isPair = $b === $size - 1 ? $a === $round % ($size - 1) : ($a + $b) % ($size - 1) === (2 * $round) % ($size - 1);
+                    $isPair = $b === $size - 1
+                        ? $a === $round % ($size - 1)
+                        : ($a + $b) % ($size - 1) === (2 * $round) % ($size - 1);
                     if ($isPair && $even[$a] !== null && $even[$b] !== null) {
                         $sum += self::against($even[$a], $even[$b], $before);
                     }
@@ -95,7 +103,8 @@ final class PairingFixture
     }
 
     /**
-     * How much less speaks against the pairs of one round if the best two of different pairs exchange places; 0 where none is better.
+     * How much less speaks against the pairs of one round if the best two of different pairs exchange places; 0 where
+     * none is better.
      *
      * @param list<Person>                  $people
      * @param list<array{string, string}>   $pairs  ids
@@ -109,7 +118,11 @@ final class PairingFixture
         foreach ($pairs as $one => [$a, $b]) {
             foreach (array_slice($pairs, $one + 1) as [$c, $d]) {
                 $now = $against($a, $b) + $against($c, $d);
-                $most = max($most, $now - $against($a, $c) - $against($b, $d), $now - $against($a, $d) - $against($b, $c));
+                $most = max(
+                    $most,
+                    $now - $against($a, $c) - $against($b, $d),
+                    $now - $against($a, $d) - $against($b, $c),
+                );
             }
         }
 
@@ -121,7 +134,8 @@ final class PairingFixture
     {
         $ids = [$a->id, $b->id];
         sort($ids);
-        $sum = max(0.0, 100 * abs(($a->height ?? 0) - ($b->height ?? 0)) - 20) / 10 * 2 + max(0, abs($a->rank - $b->rank) - 2);
+        $sum = (max(0.0, 100 * abs(($a->height ?? 0) - ($b->height ?? 0)) - 20) / 10) * 2
+        + max(0, abs($a->rank - $b->rank) - 2);
         foreach ($before[implode(' ', $ids)] ?? [] as $ago) {
             $sum += $ago <= 8 ? 1 - ($ago - 1) / 8 : 0;
         }

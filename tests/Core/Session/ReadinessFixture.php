@@ -18,7 +18,12 @@ final class ReadinessFixture
     {
         $made = Made::attack();
 
-        return new TestItem(new Attack($made->id, $made->title, $made->kind, $made->facets, new Need('a', 'a', $isCritical), 3), Side::Written, new Chances($full, $half, 1 - $full - $half), true);
+        return new TestItem(
+            new Attack($made->id, $made->title, $made->kind, $made->facets, new Need('a', 'a', $isCritical), 3),
+            Side::Written,
+            new Chances($full, $half, 1 - $full - $half),
+            true,
+        );
     }
 
     /**
@@ -28,7 +33,14 @@ final class ReadinessFixture
      */
     public static function simulated(array $items, int $tests): float
     {
-        $drawn = array_map(static fn (TestItem $item): array => [(int) round(1e6 * $item->chances->full), (int) round(1e6 * ($item->chances->full + $item->chances->half)), $item->isCritical()], $items);
+        $drawn = array_map(
+            static fn (TestItem $item): array => [
+                (int) round(1e6 * $item->chances->full),
+                (int) round(1e6 * ($item->chances->full + $item->chances->half)),
+                $item->isCritical(),
+            ],
+            $items,
+        );
         $passed = 0;
         for ($test = 0; $test < $tests; $test++) {
             $credit = 0.0;

@@ -15,7 +15,10 @@ use Tests\Support\Made;
 
 // Weights of the prior .5, .25, .25; a try of 60 days weighs a half.
 it('tells the chances of the next try', function (array $reps, array $expected): void {
-    $window = Window::of(array_map(fn (array $rep) => Made::rep(...$rep), $reps), StoneDrill\Core\Curriculum\Ladder::builtIn());
+    $window = Window::of(
+        array_map(fn (array $rep) => Made::rep(...$rep), $reps),
+        StoneDrill\Core\Curriculum\Ladder::builtIn(),
+    );
     $chances = Chances::of($window->tries, 3, (new DateTimeImmutable(Made::NOW))->getTimestamp(), new ProofRules());
 
     foreach (['full', 'half', 'none'] as $place => $name) {
@@ -39,16 +42,21 @@ it('tells the chances of the next try', function (array $reps, array $expected):
 ]);
 
 it('passes two items of .7, .2, .1 with .49, as only two of two are 80 %', function (): void {
-    expect((new Readiness([ReadinessFixture::item(0.7, 0.2), ReadinessFixture::item(0.7, 0.2)]))->chance())->toEqualWithDelta(0.49, 1e-12);
+    expect(
+        (new Readiness([ReadinessFixture::item(0.7, 0.2), ReadinessFixture::item(0.7, 0.2)]))->chance(),
+    )->toEqualWithDelta(0.49, 1e-12);
 });
 
 it('works out the chance by hand for a few', function (array $items, float $chance): void {
-    expect((new Readiness(array_map(fn (array $item): TestItem => ReadinessFixture::item(...$item), $items)))->chance())->toEqualWithDelta($chance, 1e-12);
+    expect(
+        (new Readiness(array_map(fn (array $item): TestItem => ReadinessFixture::item(...$item), $items)))->chance(),
+    )->toEqualWithDelta($chance, 1e-12);
 })->with([
     'one' => [[[0.7, 0.2]], 0.7],
     // A half is no 80 %; critical or not.
     'one that is critical' => [[[0.7, 0.2, true]], 0.7],
-    // Five: 8 of 10 halves. All full but one half, one none, or two halves: .5^5 + 5(.5^4 × .5) + 10(.5^3 × .25) with half .5, none 0.
+    // Five: 8 of 10 halves. All full but one half, one none, or two halves: .5^5 + 5(.5^4 × .5) + 10(.5^3 × .25) with
+    // half .5, none 0.
     'five without failing' => [array_fill(0, 5, [0.5, 0.5]), 0.03125 + 0.15625 + 0.3125],
     // Five, each full .5 or none .5: one may fail, 1/32 + 5/32; none of the critical ones.
     'five, all or nothing' => [array_fill(0, 5, [0.5, 0.0]), 6 / 32],
@@ -61,23 +69,32 @@ it('agrees with a million simulated tests', function (int $seed): void {
     $items = array_map(function (): TestItem {
         $full = mt_rand(60, 95) / 100;
 
-        return ReadinessFixture::item($full, (1 - $full) * mt_rand(0, 10) / 10, mt_rand(0, 3) === 0);
+        return ReadinessFixture::item($full, ((1 - $full) * mt_rand(0, 10)) / 10, mt_rand(0, 3) === 0);
     }, range(1, 7));
     $exact = (float) (new Readiness($items))->chance();
     $simulated = ReadinessFixture::simulated($items, 1_000_000);
 
-    expect(abs($simulated - $exact))->toBeLessThan(3 * sqrt($exact * (1 - $exact) / 1_000_000));
+    expect(abs($simulated - $exact))->toBeLessThan(3 * sqrt(($exact * (1 - $exact)) / 1_000_000));
 })->with([1, 2]);
 
 it('names the three that would raise it most, and by how much', function (): void {
     // The critical one counts in full or fails the test, so the chance is .4 of what it would be were it sure.
-    $items = [ReadinessFixture::item(0.9, 0.1), ReadinessFixture::item(0.4, 0.0, true), ReadinessFixture::item(0.9, 0.1), ReadinessFixture::item(0.9, 0.1), ReadinessFixture::item(1.0, 0.0)];
+    $items = [
+        ReadinessFixture::item(0.9, 0.1),
+        ReadinessFixture::item(0.4, 0.0, true),
+        ReadinessFixture::item(0.9, 0.1),
+        ReadinessFixture::item(0.9, 0.1),
+        ReadinessFixture::item(1.0, 0.0),
+    ];
     $readiness = new Readiness($items);
     $now = (float) $readiness->chance();
     $most = $readiness->most();
 
-    expect($most)->toHaveCount(3)->and($most[0][0])->toBe($items[1])->and($most[0][1])->toEqualWithDelta($now / 0.4 - $now, 1e-12)
-        ->and($most[1][1])->toBeGreaterThanOrEqual($most[2][1])->and(in_array($items[4], array_column($most, 0), true))->toBeFalse();
+    expect($most)->toHaveCount(3)
+        ->and($most[0][0])->toBe($items[1])
+        ->and($most[0][1])->toEqualWithDelta($now / 0.4 - $now, 1e-12)
+        ->and($most[1][1])->toBeGreaterThanOrEqual($most[2][1])
+        ->and(in_array($items[4], array_column($most, 0), true))->toBeFalse();
 });
 
 it('asks for what the rank itself needs, from each side, at its goal rung', function (): void {
@@ -85,7 +102,10 @@ it('asks for what the rank itself needs, from each side, at its goal rung', func
     $rank = $catalogue->ranks[1];
     $readiness = Readiness::of($catalogue, $rank, [], new DateTimeImmutable(Made::NOW));
 
-    expect(array_map(fn (TestItem $item): array => [$item->attack->id, $item->side, $item->isTried], $readiness->items))->toBe([['hug', Side::Written, false]])
-        ->and($readiness->chance())->toBe(0.5)->and($readiness->isReady())->toBeFalse()
-        ->and(Readiness::of($catalogue, new Rank('z', 'Z', 4, 2), [], new DateTimeImmutable(Made::NOW))->chance())->toBeNull();
+    expect(array_map(fn (TestItem $item): array => [$item->attack->id, $item->side, $item->isTried], $readiness->items))
+        ->toBe([['hug', Side::Written, false]])
+        ->and($readiness->chance())->toBe(0.5)
+        ->and($readiness->isReady())->toBeFalse()
+        ->and(Readiness::of($catalogue, new Rank('z', 'Z', 4, 2), [], new DateTimeImmutable(Made::NOW))->chance())
+        ->toBeNull();
 });

@@ -25,7 +25,7 @@ final class SeasonFixture
     {
         $made = $answers = [];
         foreach (range(1, $attacks) as $number) {
-            $made[] = $attack = Made::attack(id: "k{$number}", neededBy: 'b', prevalence: 1 + $number % 5);
+            $made[] = $attack = Made::attack(id: "k{$number}", neededBy: 'b', prevalence: 1 + ($number % 5));
             $answers[] = Made::answer("x{$number}", $attack, 'b', true);
         }
 
@@ -34,13 +34,27 @@ final class SeasonFixture
 
     public static function season(Catalogue $catalogue, Learning $learning = new Learning()): Season
     {
-        return new Season($catalogue, ClassPlanFixture::cells($catalogue), $catalogue->rank('b'), new DateTimeImmutable(Made::NOW), $learning);
+        return new Season(
+            $catalogue,
+            ClassPlanFixture::cells($catalogue),
+            $catalogue->rank('b'),
+            new DateTimeImmutable(Made::NOW),
+            $learning,
+        );
     }
 
     /** @return list<SeasonClass> every so many days from tomorrow on */
     public static function classes(int $count, int $answers, int $reps, int $gap = 3): array
     {
-        return array_map(static fn (int $number): SeasonClass => new SeasonClass("c{$number}", self::now() + self::DAY * (1 + $gap * $number), $answers, $reps), range(0, $count - 1));
+        return array_map(
+            static fn (int $number): SeasonClass => new SeasonClass(
+                "c{$number}",
+                self::now() + self::DAY * (1 + $gap * $number),
+                $answers,
+                $reps,
+            ),
+            range(0, $count - 1),
+        );
     }
 
     /** @param array<string, Window> $windows */
@@ -67,7 +81,7 @@ final class SeasonFixture
         $sum = $all = 0.0;
         for ($strip = 0; $strip < $strips; $strip++) {
             // With x = sin² the density has no pole at its ends.
-            $angle = M_PI / 2 * ($strip + 0.5) / $strips;
+            $angle = ((M_PI / 2) * ($strip + 0.5)) / $strips;
             $height = sin($angle) ** (2 * $alpha - 1) * cos($angle) ** (2 * $beta - 1);
             $all += $height;
             $sum += sin($angle) ** 2 <= $x ? $height : 0.0;

@@ -7,18 +7,29 @@ use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Session\TestRule;
 use Tests\Support\Made;
 
-/** One letter an item: c clean, s scraped, r recovered, l late, h hit, f froze, x stopped, - unseen; a capital for what is critical. */
+/**
+ * One letter an item: c clean, s scraped, r recovered, l late, h hit, f froze, x stopped, - unseen; a capital for what
+ * is critical.
+ */
 function itemsOf(string $letters): array
 {
-    $outcomes = ['c' => Outcome::Clean, 's' => Outcome::Scraped, 'r' => Outcome::Recovered, 'l' => Outcome::Late, 'h' => Outcome::Hit, 'f' => Outcome::Froze, 'x' => Outcome::Stopped, '-' => null];
+    $outcomes = [
+        'c' => Outcome::Clean, 's' => Outcome::Scraped, 'r' => Outcome::Recovered, 'l' => Outcome::Late,
+        'h' => Outcome::Hit, 'f' => Outcome::Froze, 'x' => Outcome::Stopped, '-' => null,
+    ];
 
-    return array_map(fn (string $letter): array => [ctype_upper($letter), $outcomes[strtolower($letter)]], str_split($letters));
+    return array_map(
+        fn (string $letter): array => [ctype_upper($letter), $outcomes[strtolower($letter)]],
+        str_split($letters),
+    );
 }
 
 it('judges a test by its rule', function (string $letters, bool $isPassed, float $share, array $retest): void {
     $result = TestRule::judge(itemsOf($letters));
 
-    expect($result->isPassed)->toBe($isPassed)->and($result->share)->toEqualWithDelta($share, 1e-9)->and($result->retest)->toBe($retest);
+    expect($result->isPassed)->toBe($isPassed)
+        ->and($result->share)->toEqualWithDelta($share, 1e-9)
+        ->and($result->retest)->toBe($retest);
 })->with([
     'all clean' => ['CCccc', true, 1.0, []],
     // 4 of 5 is eighty percent exactly.
@@ -50,14 +61,23 @@ it('draws so that every family and both sides occur, and in the order of the lis
             }
         }
         $drawn = TestRule::draw($asked, $seed);
-        $families = fn (array $items): array => array_values(array_unique(array_map(fn (array $item): string => $item[0]->kind->family->value, $items)));
-        $sides = fn (array $items): array => array_values(array_unique(array_map(fn (array $item): string => $item[1]->value, $items)));
-        $names = fn (array $items): array => array_map(fn (array $item): string => $item[0]->id.' '.$item[1]->value, $items);
+        $families = fn (array $items): array => array_values(
+            array_unique(array_map(fn (array $item): string => $item[0]->kind->family->value, $items)),
+        );
+        $sides = fn (array $items): array => array_values(
+            array_unique(array_map(fn (array $item): string => $item[1]->value, $items)),
+        );
+        $names = fn (array $items): array => array_map(
+            fn (array $item): string => $item[0]->id.' '.$item[1]->value,
+            $items,
+        );
 
-        expect($families($drawn))->toEqualCanonicalizing($families($asked))->and($sides($drawn))->toEqualCanonicalizing($sides($asked))
+        expect($families($drawn))->toEqualCanonicalizing($families($asked))
+            ->and($sides($drawn))->toEqualCanonicalizing($sides($asked))
             ->and(array_values(array_intersect($names($asked), $names($drawn))))->toBe($names($drawn))
             // Half of it; more only where families and sides need it.
-            ->and(count($drawn))->toBeGreaterThanOrEqual((int) ceil(count($asked) / 2))->and(count($drawn))->toBeLessThanOrEqual(max((int) ceil(count($asked) / 2), 5))
+            ->and(count($drawn))->toBeGreaterThanOrEqual((int) ceil(count($asked) / 2))
+            ->and(count($drawn))->toBeLessThanOrEqual(max((int) ceil(count($asked) / 2), 5))
             ->and($names(TestRule::draw($asked, $seed)))->toBe($names($drawn));
     }
     expect(TestRule::draw([], 1))->toBe([]);

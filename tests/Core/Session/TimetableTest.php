@@ -28,20 +28,30 @@ it('sums exactly, whatever is locked or left out, and keeps what is locked', fun
     for ($try = 0; $try < 2000; $try++) {
         $kinds = array_values(array_filter(BlockKind::cases(), fn (): bool => mt_rand(0, 4) > 0));
         $class = mt_rand(30, 180);
-        $blocks = array_map(fn (BlockKind $kind): Block => mt_rand(0, 3) === 0 ? new Block($kind, mt_rand(1, 5), true) : new Block($kind), $kinds);
+        $blocks = array_map(
+            fn (BlockKind $kind): Block => mt_rand(0, 3) === 0
+                ? new Block($kind, mt_rand(1, 5), true)
+                : new Block($kind),
+            $kinds,
+        );
         if (array_filter($blocks, fn (Block $block): bool => ! $block->isLocked) === []) {
             continue;
         }
         $shared = Timetable::share($class, $blocks);
         expect(array_sum($minutes($shared)))->toBe($class);
         foreach ($blocks as $place => $block) {
-            $block->isLocked ? expect($shared[$place])->toBe($block) : expect($shared[$place]->minutes)->toBeGreaterThanOrEqual($block->kind->least());
+            $block->isLocked
+                ? expect($shared[$place])->toBe($block)
+                : expect($shared[$place]->minutes)->toBeGreaterThanOrEqual($block->kind->least());
         }
     }
 });
 
 it('works the rest out again around a block that is lengthened', function () use ($minutes): void {
-    $blocks = array_map(fn (BlockKind $kind): Block => $kind === BlockKind::Teach ? new Block($kind, 30, true) : new Block($kind), BlockKind::cases());
+    $blocks = array_map(
+        fn (BlockKind $kind): Block => $kind === BlockKind::Teach ? new Block($kind, 30, true) : new Block($kind),
+        BlockKind::cases(),
+    );
 
     // 30 are left for 5, 15, 25, 20, 5 of 70: 2.14, 6.43, 10.71, 8.57, 2.14.
     expect($minutes(Timetable::share(60, $blocks)))->toBe([2, 6, 30, 11, 9, 2]);
@@ -56,7 +66,15 @@ it('says when it does not fit', function (int $class, array $blocks, string $key
     }
 })->with([
     'three minutes' => [3, fn (): array => Timetable::usual(), 'classes.too-short'],
-    'more locked than there is' => [60, [new Block(BlockKind::Teach, 61, true), new Block(BlockKind::Close)], 'classes.locked'],
+    'more locked than there is' => [
+        60,
+        [new Block(BlockKind::Teach, 61, true), new Block(BlockKind::Close)],
+        'classes.locked',
+    ],
     'all locked, and minutes over' => [60, [new Block(BlockKind::Teach, 50, true)], 'classes.locked'],
-    'hardly any left' => [60, [new Block(BlockKind::Teach, 59, true), new Block(BlockKind::Close)], 'classes.too-short'],
+    'hardly any left' => [
+        60,
+        [new Block(BlockKind::Teach, 59, true), new Block(BlockKind::Close)],
+        'classes.too-short',
+    ],
 ]);

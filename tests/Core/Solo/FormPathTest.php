@@ -8,26 +8,46 @@ use StoneDrill\Core\Solo\SoloForm;
 use StoneDrill\Core\Technique\Beats;
 use StoneDrill\Core\Technique\Notation\NotationException;
 
-// Figures by hand from domain.md §4: hips .0955 H to each side, step .35 H, slide .20 H, cross .35 H from the other foot; for 1.80 m.
+// Figures by hand from domain.md §4: hips .0955 H to each side, step .35 H, slide .20 H, cross .35 H from the other
+// foot; for 1.80 m.
 
-function pathOf(string $text, float $stature = 1.80): FormPath
+function pathOf(string $text, float $stature = 1.8): FormPath
 {
     $form = new SoloForm('f', 'F', 'a', SoloForm::parse($text));
 
-    return FormPath::of($form->beats(static fn (string $title): ?Beats => $title === 'Long gate' ? Beats::parse("both hands guard\nleft foot step 12, right palm chin -> rocked\n  if not: leave 6\nright foot step 12 # !Through") : null), $stature);
+    return FormPath::of(
+        $form->beats(
+            static fn (string $title): ?Beats => $title === 'Long gate'
+                ? Beats::parse(
+                    "both hands guard\nleft foot step 12, right palm chin -> rocked\n  if not: leave 6\nright foot step 12 # !Through",
+                )
+                : null,
+        ),
+        $stature,
+    );
 }
 
 it('walks a form over the floor', function (): void {
     $path = pathOf("left foot step 12\nright foot step 12\npivot 6\nslide 6");
-    $where = array_map(static fn (FormPlace $place): array => [round($place->feet->axis->x, 4), round($place->feet->axis->y, 4), $place->facing, round($place->seconds, 2), round($place->way, 4)], $path->places);
+    $where = array_map(
+        static fn (FormPlace $place): array => [
+            round($place->feet->axis->x, 4),
+            round($place->feet->axis->y, 4),
+            $place->facing,
+            round($place->seconds, 2),
+            round($place->way, 4),
+        ],
+        $path->places,
+    );
 
-    expect($where)->toEqual([
-        [0.0, 0.0, 0.0, 0.0, 0.0],
-        [0.0, 0.315, 0.0, 0.35, 0.315],
-        [0.0, 0.63, 0.0, 0.70, 0.315],
-        [0.0, 0.63, 180.0, 0.95, 0.0],
-        [0.0, 0.27, 180.0, 1.25, 0.36],
-    ])
+    expect($where)
+        ->toEqual([
+            [0.0, 0.0, 0.0, 0.0, 0.0],
+            [0.0, 0.315, 0.0, 0.35, 0.315],
+            [0.0, 0.63, 0.0, 0.7, 0.315],
+            [0.0, 0.63, 180.0, 0.95, 0.0],
+            [0.0, 0.27, 180.0, 1.25, 0.36],
+        ])
         ->and($path->way())->toEqualWithDelta(0.99, 1e-9)
         ->and($path->gap())->toEqualWithDelta(0.27, 1e-9)
         ->and($path->room()[0])->toEqualWithDelta(0.3438, 1e-9)
@@ -35,20 +55,41 @@ it('walks a form over the floor', function (): void {
 });
 
 it('goes no farther for a smaller body than its share', function (): void {
-    [$large, $small] = [pathOf("left foot step 9\nhop 3 x2\nleave 6", 1.80), pathOf("left foot step 9\nhop 3 x2\nleave 6", 0.90)];
+    [$large, $small] = [
+        pathOf("left foot step 9\nhop 3 x2\nleave 6", 1.8),
+        pathOf("left foot step 9\nhop 3 x2\nleave 6", 0.9),
+    ];
 
-    expect($small->way())->toEqualWithDelta($large->way() / 2, 1e-9)->and($small->seconds())->toBe($large->seconds());
+    expect($small->way())->toEqualWithDelta($large->way() / 2, 1e-9)
+        ->and($small->seconds())->toBe($large->seconds());
 });
 
 it('turns nobody but as it is written', function (): void {
-    expect(array_map(static fn (FormPlace $place): float => $place->facing, pathOf("left foot step 6\npivot 3\nright foot step 9 facing 12\nturn under 6")->places))->toEqual([0.0, 0.0, 90.0, 0.0, 180.0]);
+    expect(
+        array_map(
+            static fn (FormPlace $place): float => $place->facing,
+            pathOf("left foot step 6\npivot 3\nright foot step 9 facing 12\nturn under 6")->places,
+        ),
+    )->toEqual([0.0, 0.0, 90.0, 0.0, 180.0]);
 });
 
 it('goes through an answer from one of its beats on, without an attacker', function (): void {
     $path = pathOf("both hands guard\ngo to \"Long gate\" beat 2\npivot 6");
-    $beats = array_map(static fn (FormPlace $place): ?string => $place->beat === null ? null : trim((new Beats([$place->beat]))->toText()), $path->places);
+    $beats = array_map(
+        static fn (FormPlace $place): ?string => $place->beat === null
+            ? null
+            : trim((new Beats([$place->beat]))->toText()),
+        $path->places,
+    );
 
-    expect($beats)->toBe([null, 'both hands guard', 'left foot step 12, right palm chin', 'right foot step 12   # !Through', 'pivot 6'])
+    expect($beats)
+        ->toBe([
+            null,
+            'both hands guard',
+            'left foot step 12, right palm chin',
+            'right foot step 12   # !Through',
+            'pivot 6',
+        ])
         ->and($path->end()->feet->axis->y)->toEqualWithDelta(0.63, 1e-9)
         // An answer that there is no more is passed over.
         ->and(count(pathOf("pivot 6\ngo to \"Gone\"")->places))->toBe(2);
@@ -64,11 +105,20 @@ it('prints what it reads', function (string $text): void {
     "wait 0.5 s\ndrop, both hands guard\n",
 ]);
 
-it('refuses what is not done alone, at its place', function (string $text, string $expected, int $line, int $column): void {
+it('refuses what is not done alone, at its place', function (
+    string $text,
+    string $expected,
+    int $line,
+    int $column,
+): void {
     try {
         SoloForm::parse($text);
     } catch (NotationException $exception) {
-        expect([$exception->errors[0]->expected->key, $exception->errors[0]->line, $exception->errors[0]->column])->toBe([$expected, $line, $column]);
+        expect([
+            $exception->errors[0]->expected->key,
+            $exception->errors[0]->line,
+            $exception->errors[0]->column,
+        ])->toBe([$expected, $line, $column]);
 
         return;
     }

@@ -8,8 +8,15 @@ use StoneDrill\Core\Solo\FootPlan;
 use StoneDrill\Core\Solo\Mark;
 use StoneDrill\Core\Solo\Standing;
 
-it('stands by the last mark, which fades when it is sound', function (?Mark $mark, ?string $marked, string $at, string $standing): void {
-    $day = static fn (?string $day): ?DateTimeImmutable => $day === null ? null : new DateTimeImmutable("{$day} 12:00 UTC");
+it('stands by the last mark, which fades when it is sound', function (
+    ?Mark $mark,
+    ?string $marked,
+    string $at,
+    string $standing,
+): void {
+    $day = static fn (?string $day): ?DateTimeImmutable => $day === null
+        ? null
+        : new DateTimeImmutable("{$day} 12:00 UTC");
 
     expect(Standing::of($mark, $day($marked), $day($at) ?? new DateTimeImmutable(), 60.0)->value)->toBe($standing);
 })->with([
@@ -22,7 +29,13 @@ it('stands by the last mark, which fades when it is sound', function (?Mark $mar
 ]);
 
 it('is due unless it is sound', function (): void {
-    expect(array_map(static fn (Standing $standing): bool => $standing->isDue(), Standing::cases()))->toBe([true, true, true, true, false]);
+    expect(array_map(static fn (Standing $standing): bool => $standing->isDue(), Standing::cases()))->toBe([
+        true,
+        true,
+        true,
+        true,
+        false,
+    ]);
 });
 
 it('marks a whole by the least of its parts', function (): void {

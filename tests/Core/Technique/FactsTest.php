@@ -27,18 +27,18 @@ it('knows each weapon', function (string $strike, float $chain, Joint $joint, fl
     ['hammer', 0.386, Joint::Shoulder, 0.25],
     ['backhand', 0.386, Joint::Shoulder, 0.25],
     ['edge', 0.386, Joint::Shoulder, 0.25],
-    ['fingertips', 0.440, Joint::Shoulder, 0.25],
+    ['fingertips', 0.44, Joint::Shoulder, 0.25],
     ['elbow', 0.186, Joint::Shoulder, 0.25],
-    ['head', 0.12, Joint::Neck, 0.30],
+    ['head', 0.12, Joint::Neck, 0.3],
     ['knee', 0.245, Joint::Hip, 0.35],
-    ['front kick', 0.530, Joint::Hip, 0.50],
-    ['side kick', 0.530, Joint::Hip, 0.50],
-    ['back kick', 0.530, Joint::Hip, 0.50],
-    ['round kick', 0.430, Joint::Hip, 0.50],
-    ['crescent kick', 0.430, Joint::Hip, 0.50],
-    ['hook kick', 0.530, Joint::Hip, 0.50],
-    ['axe kick', 0.530, Joint::Hip, 0.50],
-    ['stomp', 0.530, Joint::Hip, 0.35],
+    ['front kick', 0.53, Joint::Hip, 0.5],
+    ['side kick', 0.53, Joint::Hip, 0.5],
+    ['back kick', 0.53, Joint::Hip, 0.5],
+    ['round kick', 0.43, Joint::Hip, 0.5],
+    ['crescent kick', 0.43, Joint::Hip, 0.5],
+    ['hook kick', 0.53, Joint::Hip, 0.5],
+    ['axe kick', 0.53, Joint::Hip, 0.5],
+    ['stomp', 0.53, Joint::Hip, 0.35],
 ]);
 
 it('knows how far round each weapon goes', function (string $strike, bool $left, array $in, array $out): void {
@@ -65,18 +65,19 @@ it('knows how far round each weapon goes', function (string $strike, bool $left,
 it('knows how long each deed takes', function (string $verb, float $seconds): void {
     expect(Verb::from($verb)->seconds())->toBe($seconds);
 })->with([
-    ['step', 0.35], ['slide', 0.30], ['cross', 0.40], ['hop', 0.45], ['pivot', 0.25], ['turn under', 0.45], ['slip', 0.20], ['drop', 0.25], ['rise', 0.25],
-    ['spread', 0.30], ['close', 0.30], ['kneel', 0.50], ['get up', 1.2], ['leave', 1.0],
-    ['block', 0.20], ['parry', 0.20], ['cover', 0.20], ['guard', 0.20], ['tuck', 0.20], ['join', 0.20],
-    ['clamp', 0.35], ['strip', 0.35], ['clear', 0.35], ['pull', 0.35], ['press', 0.35], ['shove', 0.35], ['lift', 0.35], ['peel', 0.35], ['post', 0.35],
-    ['lock', 0.60], ['sweep', 0.60], ['throw', 0.90], ['choke hold', 1.5], ['pin', 1.0], ['escort', 2.0], ['say', 0.30], ['look', 0.30], ['let go', 0.10],
+    ['step', 0.35], ['slide', 0.3], ['cross', 0.4], ['hop', 0.45], ['pivot', 0.25], ['turn under', 0.45], ['slip', 0.2],
+    ['drop', 0.25], ['rise', 0.25], ['spread', 0.3], ['close', 0.3], ['kneel', 0.5], ['get up', 1.2], ['leave', 1.0],
+    ['block', 0.2], ['parry', 0.2], ['cover', 0.2], ['guard', 0.2], ['tuck', 0.2], ['join', 0.2], ['clamp', 0.35],
+    ['strip', 0.35], ['clear', 0.35], ['pull', 0.35], ['press', 0.35], ['shove', 0.35], ['lift', 0.35], ['peel', 0.35],
+    ['post', 0.35], ['lock', 0.6], ['sweep', 0.6], ['throw', 0.9], ['choke hold', 1.5], ['pin', 1.0], ['escort', 2.0],
+    ['say', 0.3], ['look', 0.3], ['let go', 0.1],
 ]);
 
 it('adds up the time of an action', function (string $beats, float $seconds): void {
     expect(Beats::parse($beats)->line[0]->seconds())->toEqualWithDelta($seconds, 1e-12);
 })->with([
     'a strike' => ['left palm chin', 0.25],
-    'twice' => ['left palm chin x2', 0.50],
+    'twice' => ['left palm chin x2', 0.5],
     'jumping' => ['jumping left front kick belly', 0.75],
     'jumping and spinning' => ['jumping spinning right back kick ribs', 1.0],
     'jumping twice' => ['jumping left front kick belly x2', 1.5],
@@ -85,20 +86,29 @@ it('adds up the time of an action', function (string $beats, float $seconds): vo
 ]);
 
 it('knows each target', function (string $target, ?float $height, Face $face): void {
-    expect(Target::from($target)->height())->toBe($height)->and(Target::from($target)->face())->toBe($face);
+    expect(Target::from($target)->height())->toBe($height)
+        ->and(Target::from($target)->face())->toBe($face);
 })->with([
-    ['eyes', 0.936, Face::Front], ['temple', 0.93, Face::Any], ['back of head', 0.92, Face::Rear], ['nose', 0.91, Face::Front], ['chin', 0.870, Face::Front],
-    ['throat', 0.85, Face::Front], ['neck', 0.84, Face::Any], ['collarbone', 0.82, Face::Front], ['solar plexus', 0.72, Face::Front], ['spine', 0.70, Face::Rear],
-    ['ribs', 0.66, Face::Any], ['kidney', 0.62, Face::Flank], ['belly', 0.58, Face::Front], ['groin', 0.48, Face::Any], ['thigh', 0.38, Face::Any],
-    ['knee', 0.285, Face::Any], ['shin', 0.18, Face::Any], ['instep', 0.04, Face::Any],
-    ['hand', null, Face::Any], ['fingers', null, Face::Any], ['wrist', null, Face::Any], ['forearm', null, Face::Any], ['elbow', null, Face::Any], ['upper arm', null, Face::Any],
-    ['armpit', 0.75, Face::Any], ['shoulder', 0.818, Face::Any], ['chest', 0.76, Face::Front], ['back', 0.72, Face::Rear], ['hips', 0.53, Face::Any], ['leg', 0.40, Face::Any], ['ankle', 0.04, Face::Any],
+    ['eyes', 0.936, Face::Front], ['temple', 0.93, Face::Any], ['back of head', 0.92, Face::Rear],
+    ['nose', 0.91, Face::Front], ['chin', 0.87, Face::Front], ['throat', 0.85, Face::Front], ['neck', 0.84, Face::Any],
+    ['collarbone', 0.82, Face::Front], ['solar plexus', 0.72, Face::Front], ['spine', 0.7, Face::Rear],
+    ['ribs', 0.66, Face::Any], ['kidney', 0.62, Face::Flank], ['belly', 0.58, Face::Front], ['groin', 0.48, Face::Any],
+    ['thigh', 0.38, Face::Any], ['knee', 0.285, Face::Any], ['shin', 0.18, Face::Any], ['instep', 0.04, Face::Any],
+    ['hand', null, Face::Any], ['fingers', null, Face::Any], ['wrist', null, Face::Any], ['forearm', null, Face::Any],
+    ['elbow', null, Face::Any], ['upper arm', null, Face::Any], ['armpit', 0.75, Face::Any],
+    ['shoulder', 0.818, Face::Any], ['chest', 0.76, Face::Front], ['back', 0.72, Face::Rear], ['hips', 0.53, Face::Any],
+    ['leg', 0.4, Face::Any], ['ankle', 0.04, Face::Any],
 ]);
 
 it('turns the head with the head alone', function (): void {
-    $head = array_map(static fn (Target $target): string => $target->value, array_filter(Target::cases(), static fn (Target $target): bool => $target->isOfHead()));
+    $head = array_map(
+        static fn (Target $target): string => $target->value,
+        array_filter(Target::cases(), static fn (Target $target): bool => $target->isOfHead()),
+    );
 
-    expect(array_values($head))->toBe(['eyes', 'temple', 'back of head', 'nose', 'chin', 'throat', 'neck', 'collarbone']);
+    expect(array_values($head))->toBe([
+        'eyes', 'temple', 'back of head', 'nose', 'chin', 'throat', 'neck', 'collarbone',
+    ]);
 });
 
 it('exposes each face from where it can be hit', function (Face $face, array $exposed, array $hidden): void {
@@ -116,7 +126,9 @@ it('exposes each face from where it can be hit', function (Face $face, array $ex
 ]);
 
 it('measures a size against what is usual', function (): void {
-    expect(Size::short()->of(0.588))->toBe(0.294)->and(Size::long()->of(0.588))->toEqualWithDelta(0.882, 1e-12)->and(Size::metres(0.6)->of(0.588))->toBe(0.6);
+    expect(Size::short()->of(0.588))->toBe(0.294)
+        ->and(Size::long()->of(0.588))->toEqualWithDelta(0.882, 1e-12)
+        ->and(Size::metres(0.6)->of(0.588))->toBe(0.6);
 });
 
 it('knows the sides of limbs', function (): void {
@@ -125,37 +137,56 @@ it('knows the sides of limbs', function (): void {
             ->and($limb->hasSide())->toBe($limb->isLeft() || $limb->isRight())
             ->and($limb->mirror()->isLeft())->toBe($limb->isRight());
     }
-    expect(Limb::FreeHand->singles())->toBe([Limb::FreeHand])->and(Limb::BothHands->singles())->toBe([Limb::LeftHand, Limb::RightHand]);
+    expect(Limb::FreeHand->singles())->toBe([Limb::FreeHand])
+        ->and(Limb::BothHands->singles())->toBe([Limb::LeftHand, Limb::RightHand]);
 });
 
 it('names what keeps a grip, what stops a blow, and what a held hand can do', function (): void {
-    $named = static fn (callable $which): array => array_values(array_map(static fn (Verb $verb): string => $verb->value, array_filter(Verb::cases(), $which)));
+    $named = static fn (callable $which): array => array_values(
+        array_map(static fn (Verb $verb): string => $verb->value, array_filter(Verb::cases(), $which)),
+    );
 
     expect($named(static fn (Verb $verb): bool => $verb->grips()))->toBe(['clamp', 'pull', 'lock', 'pin', 'choke hold'])
         ->and($named(static fn (Verb $verb): bool => $verb->stops()))->toBe(['block', 'parry', 'cover'])
         ->and($named(static fn (Verb $verb): bool => $verb->guards()))->toBe(['block', 'parry', 'cover', 'guard'])
-        ->and($named(static fn (Verb $verb): bool => $verb->movesFeet()))->toBe(['step', 'cross', 'slide', 'hop', 'leave', 'spread', 'close', 'ride', 'go behind'])
+        ->and($named(static fn (Verb $verb): bool => $verb->movesFeet()))
+        ->toBe(['step', 'cross', 'slide', 'hop', 'leave', 'spread', 'close', 'ride', 'go behind'])
         ->and($named(static fn (Verb $verb): bool => $verb->turns()))->toBe(['pivot', 'turn under'])
-        ->and($named(static fn (Verb $verb): bool => $verb->worksWhileHeld()))->toBe(['raise', 'lower', 'clamp', 'strip', 'clear', 'pull', 'press', 'lift', 'peel', 'lock', 'throw', 'pin', 'escort', 'join', 'tuck', 'let go']);
+        ->and($named(static fn (Verb $verb): bool => $verb->worksWhileHeld()))
+        ->toBe([
+            'raise', 'lower', 'clamp', 'strip', 'clear', 'pull', 'press', 'lift', 'peel', 'lock', 'throw', 'pin',
+            'escort', 'join', 'tuck', 'let go',
+        ]);
 });
 
 it('tells kicks, straight strikes and what lifts a foot apart', function (): void {
-    $named = static fn (callable $which): array => array_values(array_map(static fn (Strike $strike): string => $strike->value, array_filter(Strike::cases(), $which)));
+    $named = static fn (callable $which): array => array_values(
+        array_map(static fn (Strike $strike): string => $strike->value, array_filter(Strike::cases(), $which)),
+    );
 
     expect($named(static fn (Strike $strike): bool => $strike->isStraight()))->toBe(['punch', 'palm', 'fingertips'])
-        ->and($named(static fn (Strike $strike): bool => $strike->isKick()))->toBe(['front kick', 'side kick', 'back kick', 'round kick', 'crescent kick', 'hook kick', 'axe kick'])
-        ->and($named(static fn (Strike $strike): bool => $strike->liftsFoot()))->toBe(['knee', 'front kick', 'side kick', 'back kick', 'round kick', 'crescent kick', 'hook kick', 'axe kick', 'stomp']);
+        ->and($named(static fn (Strike $strike): bool => $strike->isKick()))
+        ->toBe(['front kick', 'side kick', 'back kick', 'round kick', 'crescent kick', 'hook kick', 'axe kick'])
+        ->and($named(static fn (Strike $strike): bool => $strike->liftsFoot()))
+        ->toBe([
+            'knee', 'front kick', 'side kick', 'back kick', 'round kick', 'crescent kick', 'hook kick', 'axe kick',
+            'stomp',
+        ]);
 });
 
 it('changes one thing of an action or a beat and keeps the rest', function (): void {
-    $beats = Beats::parse("left foot step 9 long, right palm chin x2 -> rocked   # hard\n  if not: left knee groin\nleave 6");
+    $beats = Beats::parse(
+        "left foot step 9 long, right palm chin x2 -> rocked   # hard\n  if not: left knee groin\nleave 6",
+    );
     $beat = $beats->line[0];
     $step = $beat->actions[0];
 
     expect($step->withLimb(Limb::RightFoot)->bearing)->toEqual($step->bearing)
         ->and($step->withSize(null)->manner->size)->toBeNull()
-        ->and($beats->withBeat(0, $beat->withAction(0, $step->withSize(null)))->toText())->toBe("left foot step 9, right palm chin x2 -> rocked   # hard\n  if not: left knee groin\nleave 6\n")
-        ->and($beats->withBeat(1, $beats->line[1]->and(new Action(null, Verb::Look)))->toText())->toEndWith("leave 6, look\n")
+        ->and($beats->withBeat(0, $beat->withAction(0, $step->withSize(null)))->toText())
+        ->toBe("left foot step 9, right palm chin x2 -> rocked   # hard\n  if not: left knee groin\nleave 6\n")
+        ->and($beats->withBeat(1, $beats->line[1]->and(new Action(null, Verb::Look)))->toText())
+        ->toEndWith("leave 6, look\n")
         ->and($beats->withInserted(1, $beats->line[1])->line)->toHaveCount(3)
         ->and($beats->line)->toHaveCount(2);
 });

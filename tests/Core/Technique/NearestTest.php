@@ -5,7 +5,11 @@ declare(strict_types=1);
 use StoneDrill\Core\Technique\Notation\Nearest;
 
 it('finds the word that was probably meant', function (string $found, ?string $meant): void {
-    expect(Nearest::to($found, ['step', 'strip', 'palm', 'right', 'rocked', 'released', 'front kick', 'or', 'chin', 'shin']))->toBe($meant);
+    expect(
+        Nearest::to($found, [
+            'step', 'strip', 'palm', 'right', 'rocked', 'released', 'front kick', 'or', 'chin', 'shin',
+        ]),
+    )->toBe($meant);
 })->with([
     'one letter too many' => ['stepp', 'step'],
     'one letter missing' => ['stp', 'step'],

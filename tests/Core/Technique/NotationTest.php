@@ -33,10 +33,19 @@ dataset('spellings', [
     'degrees' => ['slide 315°', 'slide 10:30'],
     'half degrees' => ['slide 7.5 °', 'slide 12:15'],
     'two targets' => ['right palm nose or chin', 'right palm nose or chin'],
-    'targets of several words' => ['left hammer back of head, right palm solar plexus', 'left hammer back of head, right palm solar plexus'],
-    'sizes' => ['left foot step 9 short, slide 12 long, leave 6 0.6m', 'left foot step 9 short, slide 12 long, leave 6 0.6 m'],
+    'targets of several words' => [
+        'left hammer back of head, right palm solar plexus',
+        'left hammer back of head, right palm solar plexus',
+    ],
+    'sizes' => [
+        'left foot step 9 short, slide 12 long, leave 6 0.6m',
+        'left foot step 9 short, slide 12 long, leave 6 0.6 m',
+    ],
     'a size without a bearing' => ['spread 0.7 m', 'spread 0.7 m'],
-    'counts' => ['right palm chin x3, left knee groin ×2, left palm chin x1', 'right palm chin x3, left knee groin x2, left palm chin'],
+    'counts' => [
+        'right palm chin x3, left knee groin ×2, left palm chin x1',
+        'right palm chin x3, left knee groin x2, left palm chin',
+    ],
     'size and count' => ['right foot step 12 short x2', 'right foot step 12 short x2'],
     'jumping' => ['jumping right knee chin', 'right jumping knee chin'],
     'spinning in the middle' => ['right spinning elbow temple', 'right spinning elbow temple'],
@@ -46,7 +55,10 @@ dataset('spellings', [
     'two words' => ['get up, turn under 6, left hand let go', 'get up, turn under 6, left hand let go'],
     'pivot and slip' => ['pivot 10:30, slip 3', 'pivot 10:30, slip 3'],
     'strip to the thumb' => ['left hand strip toward thumb', 'left hand strip toward thumb'],
-    'strip a wrist to the fingers' => ['both hands strip wrist toward fingers', 'both hands strip wrist toward fingers'],
+    'strip a wrist to the fingers' => [
+        'both hands strip wrist toward fingers',
+        'both hands strip wrist toward fingers',
+    ],
     'locks' => ['right hand lock elbow', 'right hand lock elbow'],
     'sweep' => ['left foot sweep ankle', 'left foot sweep ankle'],
     'choke hold' => ['both hands choke hold neck', 'both hands choke hold neck'],
@@ -63,16 +75,31 @@ dataset('spellings', [
     'a note' => ['leave 6 #look for the second one', 'leave 6   # look for the second one'],
     'an empty note' => ['leave 6 #', 'leave 6'],
     'a note with signs' => ['leave 6 # 1, 2 -> "three": x9', 'leave 6   # 1, 2 -> "three": x9'],
-    'a branch in a line' => ["right palm chin -> rocked\n    if not: left knee groin", "right palm chin -> rocked\n  if not: left knee groin"],
+    'a branch in a line' => [
+        "right palm chin -> rocked\n    if not: left knee groin",
+        "right palm chin -> rocked\n  if not: left knee groin",
+    ],
     'a tab' => ["leave 6\n\tif far: leave 6", "leave 6\n  if far: leave 6"],
-    'a branch of one beat in a block' => ["leave 6\n  if near:\n      left knee groin", "leave 6\n  if near: left knee groin"],
-    'a branch that goes on below' => ["leave 6\n  if near: left knee groin\n    leave 6", "leave 6\n  if near:\n    left knee groin\n    leave 6"],
+    'a branch of one beat in a block' => [
+        "leave 6\n  if near:\n      left knee groin",
+        "leave 6\n  if near: left knee groin",
+    ],
+    'a branch that goes on below' => [
+        "leave 6\n  if near: left knee groin\n    leave 6",
+        "leave 6\n  if near:\n    left knee groin\n    leave 6",
+    ],
     'every condition' => [
         "leave 6 -> rocked\n  if not: go on\n  if folded: go on\n  if gets up: go on\n  if far: go on\n  if near: go on\n  if second attack: go on",
         "leave 6 -> rocked\n  if not: go on\n  if folded: go on\n  if gets up: go on\n  if far: go on\n  if near: go on\n  if second attack: go on",
     ],
-    'another answer' => ["leave 6\n  if driven back: go to \"Long gate\" beat 2", "leave 6\n  if driven back: go to \"Long gate\" beat 2"],
-    'another answer from its start' => ["leave 6\n  if arm gone:\n    go to “Long gate”", "leave 6\n  if arm gone: go to \"Long gate\" beat 1"],
+    'another answer' => [
+        "leave 6\n  if driven back: go to \"Long gate\" beat 2",
+        "leave 6\n  if driven back: go to \"Long gate\" beat 2",
+    ],
+    'another answer from its start' => [
+        "leave 6\n  if arm gone:\n    go to “Long gate”",
+        "leave 6\n  if arm gone: go to \"Long gate\" beat 1",
+    ],
     'branches in branches' => [
         "leave 6\n if far: slide 12\n  if near: go on\n  slide 6\nleave 6",
         "leave 6\n  if far:\n    slide 12\n      if near: go on\n    slide 6\nleave 6",
@@ -151,10 +178,16 @@ dataset('errors', [
     'a note on going on' => ["leave 6\n  if not: go on # why", 2, 17, 'a note', 'the end of the line', null],
     'an if without a beat' => ["if not: go on\nleave 6", 1, 1, '“if”', 'a beat first', null],
     'a beat under a beat' => ["left foot step 9\n  leave 6", 2, 3, '“leave”', 'no deeper indentation', null],
-    'branches that do not line up' => ["leave 6\n    if not: go on\n  if far: go on", 3, 3, '“if”', 'the same indentation', null],
-    'two postures at once' => ['right palm chin -> folded and kneeling', 1, 31, '“kneeling”', 'not a second posture', null],
+    'branches that do not line up' => [
+        "leave 6\n    if not: go on\n  if far: go on", 3, 3, '“if”', 'the same indentation', null,
+    ],
+    'two postures at once' => [
+        'right palm chin -> folded and kneeling', 1, 31, '“kneeling”', 'not a second posture', null,
+    ],
     'the same effect twice' => ['right palm chin -> rocked and rocked', 1, 31, '“rocked”', 'another one', null],
-    'one of two and another' => ['right palm chin -> rocked or folded and turned', 1, 37, '“and”', 'the end of the line', null],
+    'one of two and another' => [
+        'right palm chin -> rocked or folded and turned', 1, 37, '“and”', 'the end of the line', null,
+    ],
     'a strike that faces' => ['right palm chin facing 3', 1, 17, '“facing”', 'no facing', null],
     'a pivot that faces' => ['pivot 3 facing 6', 1, 9, '“facing”', 'no facing', null],
     'facing nowhere' => ['left foot step 9 facing', 1, 24, 'the end of the line', 'a bearing', null],
@@ -176,7 +209,9 @@ dataset('errors', [
 ]);
 
 it('reads beats and then where they go on, in one branch', function (): void {
-    $branch = Beats::parse("right palm chin\n  if not:\n    left knee groin\n    leave 6\n    go to \"Long gate\" beat 2\nleave 6")->line[0]->branches[0];
+    $branch = Beats::parse(
+        "right palm chin\n  if not:\n    left knee groin\n    leave 6\n    go to \"Long gate\" beat 2\nleave 6",
+    )->line[0]->branches[0];
 
     expect(count($branch->beats))->toBe(2)
         ->and($branch->goesTo()?->title)->toBe('Long gate')
@@ -184,20 +219,26 @@ it('reads beats and then where they go on, in one branch', function (): void {
 });
 
 it('reads what may be left out, what is called, and how a beat reads for some', function (): void {
-    $beats = Beats::parse("maybe: left palm eyes -> rocked   # !Now\n  for youth: left palm chest\n  for second-ring 2:\n    left palm chin -> rocked\n  if not: leave 6\nleave 6");
+    $beats = Beats::parse(
+        "maybe: left palm eyes -> rocked   # !Now\n  for youth: left palm chest\n  for second-ring 2:\n    left palm chin -> rocked\n  if not: leave 6\nleave 6",
+    );
 
     expect($beats->line[0]->isOptional)->toBeTrue()
         ->and($beats->line[0]->cue())->toBe('Now')
         ->and($beats->line[1]->cue())->toBeNull()
         ->and($beats->cues())->toBe(['Now'])
-        ->and((new Beats([$beats->line[0]->readFor(true, 'second-ring 2')]))->toText())->toBe("maybe: left palm chest\n  if not: leave 6\n")
-        ->and((new Beats([$beats->line[0]->readFor(false, 'Second-Ring 2')]))->toText())->toBe("maybe: left palm chin -> rocked\n  if not: leave 6\n")
-        ->and((new Beats([$beats->line[0]->readFor(false, 'flint')]))->toText())->toBe("maybe: left palm eyes -> rocked   # !Now\n  if not: leave 6\n")
+        ->and((new Beats([$beats->line[0]->readFor(true, 'second-ring 2')]))->toText())
+        ->toBe("maybe: left palm chest\n  if not: leave 6\n")
+        ->and((new Beats([$beats->line[0]->readFor(false, 'Second-Ring 2')]))->toText())
+        ->toBe("maybe: left palm chin -> rocked\n  if not: leave 6\n")
+        ->and((new Beats([$beats->line[0]->readFor(false, 'flint')]))->toText())
+        ->toBe("maybe: left palm eyes -> rocked   # !Now\n  if not: leave 6\n")
         ->and((new Beats([$beats->line[0]->mirror()]))->toText())->toContain("  for youth: right palm chest\n");
 });
 
 it('reads for some what stands in branches too', function (): void {
-    $beat = Beats::parse("right palm chin\n  if not:\n    left elbow throat\n      for youth: left elbow chest")->line[0];
+    $beat = Beats::parse("right palm chin\n  if not:\n    left elbow throat\n      for youth: left elbow chest")
+        ->line[0];
 
     expect((new Beats([$beat->readFor(true)]))->toText())->toBe("right palm chin\n  if not: left elbow chest\n");
 });
@@ -211,20 +252,60 @@ it('says what is wrong with what is under a beat', function (string $text, int $
 
     expect($error)->toBe([$line, $expected]);
 })->with([
-    'two postures together' => ['right palm chin -> folded and kneeling', 1, 'an effect that can come together with “folded”: another one, and not a second posture'],
-    'nothing that is sure' => ["maybe: right palm chin\nmaybe: leave 6", 1, 'at least one beat without “maybe:”, which is always done'],
+    'two postures together' => [
+        'right palm chin -> folded and kneeling',
+        1,
+        'an effect that can come together with “folded”: another one, and not a second posture',
+    ],
+    'nothing that is sure' => [
+        "maybe: right palm chin\nmaybe: leave 6",
+        1,
+        'at least one beat without “maybe:”, which is always done',
+    ],
     'maybe without a colon' => ['maybe right palm chin', 1, 'a colon after “maybe”'],
     'maybe and nothing' => ["maybe:\nright palm chin", 1, 'a limb or a movement'],
-    'a reading before a beat' => ["for youth: left palm chest\nleave 6", 1, 'a beat first: indent a “for …:” under the beat that it belongs to'],
-    'a reading after a branch' => ["right palm chin\n  if not: leave 6\n  for youth: left palm chest", 3, 'no “for …:” here: it stands under its beat, before the first “if”'],
-    'the same reading twice' => ["right palm chin\n  for youth: leave 6\n  for youth: leave 5", 3, 'another “for …:”: how the beat reads for “youth” stands above it already'],
-    'a reading of two beats' => ["right palm chin\n  for youth:\n    leave 6\n    leave 5", 4, 'what they do: one beat'],
+    'a reading before a beat' => [
+        "for youth: left palm chest\nleave 6",
+        1,
+        'a beat first: indent a “for …:” under the beat that it belongs to',
+    ],
+    'a reading after a branch' => [
+        "right palm chin\n  if not: leave 6\n  for youth: left palm chest",
+        3,
+        'no “for …:” here: it stands under its beat, before the first “if”',
+    ],
+    'the same reading twice' => [
+        "right palm chin\n  for youth: leave 6\n  for youth: leave 5",
+        3,
+        'another “for …:”: how the beat reads for “youth” stands above it already',
+    ],
+    'a reading of two beats' => [
+        "right palm chin\n  for youth:\n    leave 6\n    leave 5",
+        4,
+        'what they do: one beat',
+    ],
     'a reading of none' => ["right palm chin\n  for youth:\nleave 6", 2, 'what they do: one beat'],
-    'a reading that may be left out' => ["right palm chin\n  for youth: maybe: leave 6", 2, 'no “maybe:” here: it stands before the beat itself'],
+    'a reading that may be left out' => [
+        "right palm chin\n  for youth: maybe: leave 6",
+        2,
+        'no “maybe:” here: it stands before the beat itself',
+    ],
     'for nobody' => ["right palm chin\n  for left palm chest", 2, '“youth” or the id of a rank, and a colon'],
-    'bodies and no beat' => ["right palm chin\n  if taller: go on", 2, 'beats: with “if taller” and “if shorter” they stand in place of the beat above'],
-    'more after going on' => ["right palm chin\n  if not:\n    leave 6\n    go to \"A\" beat 1\n    leave 5", 5, 'nothing after “go to” or “go on”: it ends the branch'],
-    'beats and then the same line' => ["right palm chin\n  if not:\n    leave 6\n    go on", 4, '“go to … beat 1” after the beats: “go on” stands alone after its “if”'],
+    'bodies and no beat' => [
+        "right palm chin\n  if taller: go on",
+        2,
+        'beats: with “if taller” and “if shorter” they stand in place of the beat above',
+    ],
+    'more after going on' => [
+        "right palm chin\n  if not:\n    leave 6\n    go to \"A\" beat 1\n    leave 5",
+        5,
+        'nothing after “go to” or “go on”: it ends the branch',
+    ],
+    'beats and then the same line' => [
+        "right palm chin\n  if not:\n    leave 6\n    go on",
+        4,
+        '“go to … beat 1” after the beats: “go on” stands alone after its “if”',
+    ],
     'behind which side' => ['go behind him', 1, 'the side of the attacker that you go round: “left” or “right”'],
 ]);
 
@@ -238,11 +319,19 @@ it('knows every word that it suggests', function (): void {
         $known = [...$known, ...Vocabulary::standard()->phrases($group)];
     }
     foreach ((new ReflectionClass(Spoken::class))->getConstant('WORDS') as $said => $word) {
-        expect(in_array($word, $known, true))->toBeTrue("{$said}: {$word}")->and(Spoken::write($said, [$word]))->toBe($word);
+        expect(in_array($word, $known, true))->toBeTrue("{$said}: {$word}")
+            ->and(Spoken::write($said, [$word]))->toBe($word);
     }
 });
 
-it('says where it stopped, what was found, what was expected and what was meant', function (string $text, int $line, int $column, string $found, string $expected, ?string $nearest): void {
+it('says where it stopped, what was found, what was expected and what was meant', function (
+    string $text,
+    int $line,
+    int $column,
+    string $found,
+    string $expected,
+    ?string $nearest,
+): void {
     try {
         Beats::parse($text);
         $this->fail('It was read.');
@@ -250,7 +339,8 @@ it('says where it stopped, what was found, what was expected and what was meant'
         $error = $exception->errors[0];
 
         expect($exception->errors)->toHaveCount(1)
-            ->and([$error->line, $error->column, English::say($error->found), $error->nearest])->toBe([$line, $column, $found, $nearest])
+            ->and([$error->line, $error->column, English::say($error->found), $error->nearest])
+            ->toBe([$line, $column, $found, $nearest])
             ->and(English::say($error->expected))->toContain($expected)
             ->and(English::say($error->text()))->toContain("Line {$line}, column {$column}");
     }
@@ -274,20 +364,40 @@ it('does not choke on what is made to choke it', function (string $text, string 
 })->with([
     '10 MB of beats' => [fn () => str_repeat("left foot step 9\n", 620_000), '10,540,000 bytes'],
     'bytes that are no text' => ["left foot \xff step 9", 'not UTF-8'],
-    'branches without end' => [fn () => implode("\n", array_map(fn (int $depth): string => str_repeat('  ', 2 * $depth)."leave 6\n".str_repeat('  ', 2 * $depth + 1).'if far:', range(0, 40))), '“if”'],
+    'branches without end' => [
+        fn () => implode(
+            "\n",
+            array_map(
+                fn (int $depth): string => str_repeat('  ', 2 * $depth)
+                    ."leave 6\n"
+                    .str_repeat('  ', 2 * $depth + 1)
+                    .'if far:',
+                range(0, 40),
+            ),
+        ),
+        '“if”',
+    ],
     'one endless word' => [fn () => str_repeat('a', 60_000), '“aaaa'],
 ]);
 
 it('keeps within what one answer may hold, counted as it is stored', function (): void {
     expect(Beats::parse(str_repeat("left foot step 9\n", AnswerLimits::BEATS))->line)->toHaveCount(500)
-        ->and(English::refusal(fn () => Beats::parse(str_repeat("left foot step 9\n", AnswerLimits::BEATS + 1))))->toContain('501 beats')
+        ->and(English::refusal(fn () => Beats::parse(str_repeat("left foot step 9\n", AnswerLimits::BEATS + 1))))
+        ->toContain('501 beats')
         // Beats of branches count too: 2 × 250 of them, and one more.
-        ->and(English::refusal(fn () => Beats::parse(str_repeat("left foot step 9\n  if far: leave 6\n", 250)."leave 6\n")))->toContain('501 beats')
-        ->and(English::refusal(fn () => Beats::parse(implode(', ', array_fill(0, 21, 'LF step 9')))))->toContain('at most 20 actions');
-    // Sixteen actions of nine bytes and their commas, 400 times: 69,600 bytes as typed are too many; half of that is typed
-    // in short and stored in 2 bytes for each “LF” as nine for “left foot”.
+        ->and(
+            English::refusal(
+                fn () => Beats::parse(str_repeat("left foot step 9\n  if far: leave 6\n", 250)."leave 6\n"),
+            ),
+        )
+        ->toContain('501 beats')
+        ->and(English::refusal(fn () => Beats::parse(implode(', ', array_fill(0, 21, 'LF step 9')))))
+        ->toContain('at most 20 actions');
+    // Sixteen actions of nine bytes and their commas, 400 times: 69,600 bytes as typed are too many; half of that is
+    // typed in short and stored in 2 bytes for each “LF” as nine for “left foot”.
     $typed = str_repeat(implode(',', array_fill(0, 16, 'LF step 9'))."\n", 350);
-    expect(strlen($typed))->toBe(56_000)->and(English::refusal(fn () => Beats::parse($typed)))->toContain('when written in full');
+    expect(strlen($typed))->toBe(56_000)
+        ->and(English::refusal(fn () => Beats::parse($typed)))->toContain('when written in full');
 });
 
 it('reads a school’s own words, and prints them where it is asked to', function (): void {
@@ -297,10 +407,17 @@ it('reads a school’s own words, and prints them where it is asked to', functio
         'targets' => ['point of jaw' => 'chin'],
         'effects' => ['shaken' => 'rocked'],
     ]);
-    $beats = Beats::parse("glide 12, left hand snatch away toward thumb\nright heel of hand point of jaw -> shaken\n  if shaken: go on", $vocabulary);
+    $beats = Beats::parse(
+        "glide 12, left hand snatch away toward thumb\nright heel of hand point of jaw -> shaken\n  if shaken: go on",
+        $vocabulary,
+    );
 
-    expect($beats->toText())->toBe("slide 12, left hand strip toward thumb\nright palm chin -> rocked\n  if rocked: go on\n")
-        ->and((new Printer($vocabulary))->print($beats))->toBe("glide 12, left hand snatch away toward thumb\nright heel of hand point of jaw -> shaken\n  if shaken: go on\n");
+    expect($beats->toText())
+        ->toBe("slide 12, left hand strip toward thumb\nright palm chin -> rocked\n  if rocked: go on\n")
+        ->and((new Printer($vocabulary))->print($beats))
+        ->toBe(
+            "glide 12, left hand snatch away toward thumb\nright heel of hand point of jaw -> shaken\n  if shaken: go on\n",
+        );
 });
 
 it('refuses words that could not be told from others', function (array $aliases, string $why): void {

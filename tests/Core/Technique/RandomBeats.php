@@ -42,7 +42,18 @@ final class RandomBeats
         $line = $this->line(0);
         $sure = $this->beat(0);
 
-        return new Beats([...$line, new Beat($sure->actions, $sure->effects, $sure->note, $sure->branches, $sure->isTogether, false, $sure->readings)]);
+        return new Beats([
+            ...$line,
+            new Beat(
+                $sure->actions,
+                $sure->effects,
+                $sure->note,
+                $sure->branches,
+                $sure->isTogether,
+                false,
+                $sure->readings,
+            ),
+        ]);
     }
 
     /** The mirror of a printed text, by its words alone: sides swapped, hours reflected. */
@@ -66,7 +77,11 @@ final class RandomBeats
         $words = explode(' ', strtr($text, ['left' => 'right', 'right' => 'left']));
         foreach ($words as $index => $word) {
             $unit = rtrim($words[$index + 1] ?? '', ',');
-            if (preg_match('/^(\d{1,2}(?::\d\d)?)(,?)$/', $word, $match) === 1 && ! in_array($unit, ['m', 's'], true) && ($words[$index - 1] ?? '') !== 'beat') {
+            if (
+                preg_match('/^(\d{1,2}(?::\d\d)?)(,?)$/', $word, $match) === 1
+                && ! in_array($unit, ['m', 's'], true)
+                && ($words[$index - 1] ?? '') !== 'beat'
+            ) {
                 $words[$index] = self::mirrorHour($match[1]).$match[2];
             }
         }
@@ -77,7 +92,7 @@ final class RandomBeats
     private static function mirrorHour(string $time): string
     {
         [$hour, $minute] = [...explode(':', $time), '0'];
-        $minutes = (720 - ((int) $hour % 12 * 60 + (int) $minute)) % 720;
+        $minutes = (720 - (((int) $hour % 12) * 60 + (int) $minute)) % 720;
 
         return (intdiv($minutes, 60) ?: 12).($minutes % 60 === 0 ? '' : sprintf(':%02d', $minutes % 60));
     }
@@ -105,7 +120,9 @@ final class RandomBeats
         $effects = $this->chance(2) ? [$this->pick(Effect::cases())] : [];
 
         $effects = $effects !== [] && $this->chance(3) ? [...$effects, $this->pick(Effect::cases())] : $effects;
-        $canBeTogether = count($effects) === 2 && $effects[0] !== $effects[1] && ! ($effects[0]->isPosture() && $effects[1]->isPosture());
+        $canBeTogether = count($effects) === 2
+        && $effects[0] !== $effects[1]
+        && ! ($effects[0]->isPosture() && $effects[1]->isPosture());
 
         return new Beat(
             $actions,
@@ -123,12 +140,20 @@ final class RandomBeats
     {
         $words = $this->random->shuffleArray(['youth', 'gravel', 'second-ring 2', 'r1']);
 
-        return array_map(fn (string $for): Reading => new Reading($for, new Beat([$this->action()], $this->chance(2) ? [$this->pick(Effect::cases())] : [])), array_slice($words, 0, $this->random->getInt(1, 3)));
+        return array_map(
+            fn (string $for): Reading => new Reading(
+                $for,
+                new Beat([$this->action()], $this->chance(2) ? [$this->pick(Effect::cases())] : []),
+            ),
+            array_slice($words, 0, $this->random->getInt(1, 3)),
+        );
     }
 
     private function branch(int $depth): Branch
     {
-        $condition = $this->chance(2) ? Condition::of($this->pick(Happening::named())) : Condition::instead($this->pick(Effect::cases()));
+        $condition = $this->chance(2)
+            ? Condition::of($this->pick(Happening::named()))
+            : Condition::instead($this->pick(Effect::cases()));
         if ($condition->happening->isOfBodies()) {
             return new Branch($condition, $this->line($depth));
         }
@@ -150,28 +175,48 @@ final class RandomBeats
     private function strike(): Action
     {
         $strike = $this->pick(Strike::cases());
-        $limb = $this->pick(match (true) {
-            $strike === Strike::Elbow => [Limb::LeftElbow, Limb::RightElbow],
-            $strike === Strike::Knee => [Limb::LeftKnee, Limb::RightKnee],
-            $strike === Strike::Head => [Limb::Head],
-            $strike->isByHand() => [Limb::LeftHand, Limb::RightHand, Limb::BothHands, Limb::FreeHand, Limb::HeldHand, Limb::OtherHand],
-            default => [Limb::LeftFoot, Limb::RightFoot],
-        });
+        $limb = $this->pick(
+            match (true) {
+                $strike === Strike::Elbow => [Limb::LeftElbow, Limb::RightElbow],
+                $strike === Strike::Knee => [Limb::LeftKnee, Limb::RightKnee],
+                $strike === Strike::Head => [Limb::Head],
+                $strike->isByHand() => [
+                    Limb::LeftHand, Limb::RightHand, Limb::BothHands, Limb::FreeHand, Limb::HeldHand, Limb::OtherHand,
+                ],
+                default => [Limb::LeftFoot, Limb::RightFoot],
+            },
+        );
 
-        return new Action($limb, $strike, $this->targets(), manner: new Manner(null, $this->random->getInt(1, 5), $this->chance(6), $this->chance(6)));
+        return new Action(
+            $limb,
+            $strike,
+            $this->targets(),
+            manner: new Manner(null, $this->random->getInt(1, 5), $this->chance(6), $this->chance(6)),
+        );
     }
 
     private function deed(Verb $verb): Action
     {
         $limb = match ($verb->limbs()) {
-            LimbRule::Hand => $this->pick([Limb::LeftHand, Limb::RightHand, Limb::BothHands, Limb::FreeHand, Limb::HeldHand, Limb::OtherHand]),
-            LimbRule::HandOrLeg => $this->pick([Limb::LeftHand, Limb::BothHands, Limb::HeldHand, Limb::RightFoot, Limb::LeftKnee]),
+            LimbRule::Hand => $this->pick([
+                Limb::LeftHand, Limb::RightHand, Limb::BothHands, Limb::FreeHand, Limb::HeldHand, Limb::OtherHand,
+            ]),
+            LimbRule::HandOrLeg => $this->pick([
+                Limb::LeftHand,
+                Limb::BothHands,
+                Limb::HeldHand,
+                Limb::RightFoot,
+                Limb::LeftKnee,
+            ]),
             LimbRule::HandIfAny => $this->pick([null, Limb::LeftHand]),
             LimbRule::Foot => $this->pick([Limb::LeftFoot, Limb::RightFoot]),
             LimbRule::WholeBody, LimbRule::None => null,
         };
         $targets = $verb->argument() === Argument::TargetOrBearing && $this->chance(2) ? $this->targets() : [];
-        $hasBearing = $verb->argument() === Argument::Bearing || ($targets === [] && in_array($verb->argument(), [Argument::BearingIfAny, Argument::TargetOrBearing], true) && $this->chance(2));
+        $hasBearing = $verb->argument() === Argument::Bearing
+        || ($targets === []
+            && in_array($verb->argument(), [Argument::BearingIfAny, Argument::TargetOrBearing], true)
+            && $this->chance(2));
 
         return new Action(
             $limb,
@@ -183,9 +228,13 @@ final class RandomBeats
             },
             $hasBearing ? Bearing::degrees($this->random->getInt(0, 719) / 2) : null,
             new Manner(
-                $verb->hasLength() && $this->chance(3) ? $this->pick([Size::short(), Size::long(), Size::metres($this->random->getInt(1, 300) / 100)]) : null,
+                $verb->hasLength() && $this->chance(3)
+                    ? $this->pick([Size::short(), Size::long(), Size::metres($this->random->getInt(1, 300) / 100)])
+                    : null,
                 $verb->repeats() && $this->chance(5) ? $this->random->getInt(2, 5) : 1,
-                facing: $verb->mayFace() && $this->chance(5) ? Bearing::degrees($this->random->getInt(0, 719) / 2) : null,
+                facing: $verb->mayFace() && $this->chance(5)
+                    ? Bearing::degrees($this->random->getInt(0, 719) / 2)
+                    : null,
             ),
             toward: match ($verb->argument()) {
                 Argument::Strip => $this->chance(2) ? $this->pick([Toward::Thumb, Toward::Fingers]) : null,

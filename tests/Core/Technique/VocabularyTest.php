@@ -37,7 +37,11 @@ dataset('deeds', [
     'cover' => ['both hands cover', 'both hands cover', 'cover'],
     'guard' => ['free hand guard', 'free hand guard', 'left knee guard'],
     'clamp' => ['left hand clamp upper arm', 'right hand clamp upper arm', 'left hand clamp short'],
-    'strip' => ['right hand strip hand toward fingers', 'left hand strip hand toward fingers', 'right hand strip toward'],
+    'strip' => [
+        'right hand strip hand toward fingers',
+        'left hand strip hand toward fingers',
+        'right hand strip toward',
+    ],
     'clear' => ['left hand clear 9', 'right hand clear 3', 'clear 9'],
     'pull' => ['right hand pull shoulder', 'left hand pull shoulder', 'right foot pull shoulder'],
     'press' => ['left hand press hips', 'right hand press hips', 'left hand press hipps'],
@@ -48,7 +52,11 @@ dataset('deeds', [
     'throw' => ['both hands throw 3', 'both hands throw 9', 'throw 3'],
     'pin' => ['left hand pin armpit', 'right hand pin armpit', 'left hand pin armpitt'],
     'choke hold' => ['right hand choke hold neck', 'left hand choke hold neck', 'right hand choke neck'],
-    'shove' => ['both hands shove chest or shoulder', 'both hands shove chest or shoulder', 'both hands shove chest or'],
+    'shove' => [
+        'both hands shove chest or shoulder',
+        'both hands shove chest or shoulder',
+        'both hands shove chest or',
+    ],
     'escort' => ['left hand escort 12', 'right hand escort 12', 'left foot escort 12'],
     'join' => ['join', 'join', 'left foot join'],
     'tuck' => ['right hand tuck chin', 'left hand tuck chin', 'right knee tuck'],
@@ -73,15 +81,27 @@ dataset('deeds', [
     'crescent kick' => ['left crescent kick ribs', 'right crescent kick ribs', 'left crescent kick'],
     'hook kick' => ['right hook kick kidney', 'left hook kick kidney', 'free hook kick kidney'],
     'axe kick' => ['left axe kick collarbone', 'right axe kick collarbone', 'left axe collarbone'],
-    'effects together' => ['left palm chin -> rocked and turned', 'right palm chin -> rocked and turned', 'left palm chin -> rocked turned'],
+    'effects together' => [
+        'left palm chin -> rocked and turned',
+        'right palm chin -> rocked and turned',
+        'left palm chin -> rocked turned',
+    ],
     'the held hand' => ['held hand strip toward thumb', 'held hand strip toward thumb', 'held strip'],
     'its fellow' => ['other hand palm chin', 'other hand palm chin', 'other foot step 9'],
-    'a facing' => ['left foot step 9 short x2 facing 10:30', 'right foot step 3 short x2 facing 1:30', 'right hand clamp wrist facing 3'],
+    'a facing' => [
+        'left foot step 9 short x2 facing 10:30',
+        'right foot step 3 short x2 facing 1:30',
+        'right hand clamp wrist facing 3',
+    ],
     'drop facing' => ['drop 0.1 m facing 3', 'drop 0.1 m facing 9', 'look facing 3'],
     'stomp' => ['right stomp instep', 'left stomp instep', 'stomp instep'],
 ]);
 
-it('reads, prints and mirrors each of them, and refuses what is not so', function (string $sound, string $mirror, string $wrong): void {
+it('reads, prints and mirrors each of them, and refuses what is not so', function (
+    string $sound,
+    string $mirror,
+    string $wrong,
+): void {
     expect(Beats::parse($sound)->toText())->toBe($sound."\n")
         ->and(Beats::parse($sound)->mirror()->toText())->toBe($mirror."\n")
         ->and(fn () => Beats::parse($wrong))->toThrow(NotationException::class);
@@ -94,11 +114,13 @@ it('has no verb and no strike beside those', function (): void {
 it('strikes or holds every target', function (Target $target): void {
     $action = Beats::parse("right palm {$target->value}, left hand clamp {$target->value}")->actions();
 
-    expect($action[0]->targets)->toBe([$target])->and($action[1]->targets)->toBe([$target]);
+    expect($action[0]->targets)->toBe([$target])
+        ->and($action[1]->targets)->toBe([$target]);
 })->with(Target::cases());
 
 it('names every target of the rules', function (): void {
-    $named = 'eyes, temple, back of head, nose, chin, throat, neck, collarbone, solar plexus, spine, ribs, kidney, belly, groin, thigh, knee, shin, instep, '
+    $named
+        = 'eyes, temple, back of head, nose, chin, throat, neck, collarbone, solar plexus, spine, ribs, kidney, belly, groin, thigh, knee, shin, instep, '
         .'hand, fingers, wrist, forearm, elbow, upper arm, armpit, shoulder, chest, back, hips, leg, ankle';
 
     expect(implode(', ', array_column(Target::cases(), 'value')))->toBe($named);
@@ -107,15 +129,19 @@ it('names every target of the rules', function (): void {
 it('assumes and branches on every effect', function (Effect $effect): void {
     $beat = Beats::parse("right palm chin -> {$effect->value}\n  if {$effect->value}: go on")->line[0];
 
-    expect($beat->effects)->toBe([$effect])->and($beat->branches[0]->condition->effect)->toBe($effect);
+    expect($beat->effects)->toBe([$effect])
+        ->and($beat->branches[0]->condition->effect)->toBe($effect);
 })->with(Effect::cases());
 
 it('swaps every limb that has a side, and no other', function (Limb $limb, string $mirror): void {
-    expect($limb->mirror()->value)->toBe($mirror)->and($limb->hasSide())->toBe($limb->value !== $mirror);
+    expect($limb->mirror()->value)->toBe($mirror)
+        ->and($limb->hasSide())->toBe($limb->value !== $mirror);
 })->with([
-    [Limb::LeftHand, 'right hand'], [Limb::RightHand, 'left hand'], [Limb::LeftElbow, 'right elbow'], [Limb::RightElbow, 'left elbow'],
-    [Limb::LeftFoot, 'right foot'], [Limb::RightFoot, 'left foot'], [Limb::LeftKnee, 'right knee'], [Limb::RightKnee, 'left knee'],
-    [Limb::HeldHand, 'held hand'], [Limb::OtherHand, 'other hand'], [Limb::BothHands, 'both hands'], [Limb::FreeHand, 'free hand'], [Limb::Head, 'head'],
+    [Limb::LeftHand, 'right hand'], [Limb::RightHand, 'left hand'], [Limb::LeftElbow, 'right elbow'],
+    [Limb::RightElbow, 'left elbow'], [Limb::LeftFoot, 'right foot'], [Limb::RightFoot, 'left foot'],
+    [Limb::LeftKnee, 'right knee'], [Limb::RightKnee, 'left knee'], [Limb::HeldHand, 'held hand'],
+    [Limb::OtherHand, 'other hand'], [Limb::BothHands, 'both hands'], [Limb::FreeHand, 'free hand'],
+    [Limb::Head, 'head'],
 ]);
 
 it('shortens to the first beats and the last', function (int $beats, string $left): void {

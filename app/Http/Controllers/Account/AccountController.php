@@ -33,7 +33,10 @@ final readonly class AccountController
 
     public function show(Request $request, #[CurrentUser] User $user): View
     {
-        return view('account.show', ['user' => $user, 'sessions' => $this->sessions->of($user, $request->session()->getId())]);
+        return view('account.show', [
+            'user' => $user,
+            'sessions' => $this->sessions->of($user, $request->session()->getId()),
+        ]);
     }
 
     public function password(PasswordRequest $request, #[CurrentUser] User $user): RedirectResponse
@@ -53,20 +56,29 @@ final readonly class AccountController
         $user->update(['pin' => $pin]);
         activity()->performedOn($user)->event('pin')->log('pin');
 
-        return redirect()->route('account')->with('status', __($pin === null ? 'account.pin.removed' : 'account.pin.saved'));
+        return redirect()
+            ->route('account')
+            ->with('status', __($pin === null ? 'account.pin.removed' : 'account.pin.saved'));
     }
 
     /** Sends a link to the new address: it is theirs once they have followed it. */
     public function email(EmailRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
         $email = (string) $request->validated('email');
-        $link = URL::temporarySignedRoute('account.email.confirm', CarbonImmutable::now()->addMinutes(self::EMAIL_MINUTES), ['account' => $user->id, 'from' => $user->email, 'to' => $email]);
+        $link = URL::temporarySignedRoute(
+            'account.email.confirm',
+            CarbonImmutable::now()->addMinutes(self::EMAIL_MINUTES),
+            ['account' => $user->id, 'from' => $user->email, 'to' => $email],
+        );
         try {
             Mail::to($email)->send(new EmailChangeMail($user, $link));
         } catch (TransportExceptionInterface $exception) {
             report($exception);
 
-            return redirect()->route('account')->withInput($request->only('email'))->withErrors(['email' => __('account.mail-failed')], 'email');
+            return redirect()
+                ->route('account')
+                ->withInput($request->only('email'))
+                ->withErrors(['email' => __('account.mail-failed')], 'email');
         }
 
         return redirect()->route('account')->with('status', __('account.email-sent', ['email' => $email]));
@@ -74,7 +86,9 @@ final readonly class AccountController
 
     public function confirmEmail(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $isTheirs = $request->hasValidSignature() && $request->integer('account') === $user->id && Word::in($request, 'from') === $user->email;
+        $isTheirs = $request->hasValidSignature()
+        && $request->integer('account') === $user->id
+        && Word::in($request, 'from') === $user->email;
         if (! $isTheirs) {
             return redirect()->route('account')->with('error', __('account.email-gone'));
         }
@@ -92,7 +106,9 @@ final readonly class AccountController
     public function endSession(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
         $one = Word::in($request, 'session');
-        $one === '' ? $this->sessions->endOthers($user, $request->session()->getId()) : $this->sessions->end($user, $one);
+        $one === ''
+            ? $this->sessions->endOthers($user, $request->session()->getId())
+            : $this->sessions->end($user, $one);
 
         return redirect()->route('account')->with('status', __('account.session-ended'));
     }

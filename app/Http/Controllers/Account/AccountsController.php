@@ -26,7 +26,11 @@ final readonly class AccountsController
 
     public function update(RoleRequest $request, User $account): RedirectResponse
     {
-        return $this->answer($this->action->giveRole($account, Role::from((string) $request->validated('role')), $request->children()), 'accounts.role-given', $account);
+        return $this->answer(
+            $this->action->giveRole($account, Role::from((string) $request->validated('role')), $request->children()),
+            'accounts.role-given',
+            $account,
+        );
     }
 
     /** Closes it: what was done with it stays. */
@@ -52,8 +56,12 @@ final readonly class AccountsController
 
     private function answer(bool $isDone, string $key, User $account): RedirectResponse
     {
-        return redirect()->route('accounts.index')->with(...$isDone
-            ? ['status', __($key, ['name' => $account->name, 'role' => $account->role->title()])]
-            : ['error', __('accounts.last-head')]);
+        return redirect()
+            ->route('accounts.index')
+            ->with(
+                ...$isDone
+                    ? ['status', __($key, ['name' => $account->name, 'role' => $account->role->title()])]
+                    : ['error', __('accounts.last-head')],
+            );
     }
 }

@@ -20,6 +20,8 @@ final class FactorSignInController
 
     public function store(FactorCodeRequest $request, PendingSignIn $pending): RedirectResponse
     {
-        return $pending->finish($request, (string) $request->validated('code')) ? redirect()->intended('/') : redirect()->route('sign-in');
+        return $pending->finish($request, (string) $request->validated('code'))
+            ? redirect()->intended('/')
+            : redirect()->route('sign-in');
     }
 }

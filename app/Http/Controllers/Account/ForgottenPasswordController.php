@@ -37,6 +37,8 @@ final class ForgottenPasswordController
     {
         return $request->reset()
             ? redirect()->route('sign-in')->with('status', __('session.password-set'))
-            : back()->withInput($request->only('email'))->withErrors(['email' => __('session.reset-gone')]);
+            : back()
+                ->withInput($request->only('email'))
+                ->withErrors(['email' => __('session.reset-gone')]);
     }
 }

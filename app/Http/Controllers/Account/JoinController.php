@@ -29,7 +29,10 @@ final class JoinController
         $invitation = Invitation::byCode($code);
 
         return $invitation === null
-            ? redirect()->route('join.create')->withInput()->withErrors(['code' => __('join.no-such-code')])
+            ? redirect()
+                ->route('join.create')
+                ->withInput()
+                ->withErrors(['code' => __('join.no-such-code')])
             : redirect()->route('join.show', $code);
     }
 

@@ -19,26 +19,49 @@ final class LogController
 
     public function index(#[CurrentUser] User $user): View
     {
-        $entries = $user->school->log()->with(['causer', 'subject'])->paginate(self::PAGE);
+        $entries = $user->school
+            ->log()
+            ->with(['causer', 'subject'])
+            ->paginate(self::PAGE);
 
-        return view('log.index', ['pages' => $entries, 'rows' => array_map(static fn (LogEntry $entry): LogRow => new LogRow($entry, $user->school), $entries->items())]);
+        return view('log.index', [
+            'pages' => $entries,
+            'rows' => array_map(
+                static fn (LogEntry $entry): LogRow => new LogRow($entry, $user->school),
+                $entries->items(),
+            ),
+        ]);
     }
 
     public function csv(#[CurrentUser] User $user): StreamedResponse
     {
         $school = $user->school;
 
-        return response()->streamDownload(static function () use ($school): void {
-            $stream = fopen('php://output', 'wb');
-            if ($stream === false) {
-                return;
-            }
-            Csv::line($stream, array_values(texts('log.columns')));
-            foreach ($school->log()->with(['causer', 'subject'])->lazy() as $entry) {
-                $row = new LogRow($entry, $school);
-                $changes = array_map(static fn (array $change): string => "{$change['column']}: {$change['before']} → {$change['after']}", $row->changes);
-                Csv::line($stream, [$row->at, $row->who, $row->what, implode('; ', $changes), $row->from]);
-            }
-        }, 'log.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+        return response()->streamDownload(
+            static function () use ($school): void {
+                $stream = fopen('php://output', 'wb');
+                if ($stream === false) {
+                    return;
+                }
+                Csv::line($stream, array_values(texts('log.columns')));
+                foreach (
+                    $school
+                        ->log()
+                        ->with(['causer', 'subject'])
+                        ->lazy() as $entry
+                ) {
+                    $row = new LogRow($entry, $school);
+                    $changes = array_map(
+                        static fn (
+                            array $change,
+                        ): string => "{$change['column']}: {$change['before']} → {$change['after']}",
+                        $row->changes,
+                    );
+                    Csv::line($stream, [$row->at, $row->who, $row->what, implode('; ', $changes), $row->from]);
+                }
+            },
+            'log.csv',
+            ['Content-Type' => 'text/csv; charset=utf-8'],
+        );
     }
 }

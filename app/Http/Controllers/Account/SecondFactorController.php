@@ -37,7 +37,9 @@ final readonly class SecondFactorController
         $codes = $this->factor->confirm($user, (string) $request->validated('code'));
 
         return $codes === null
-            ? redirect()->route('factor.show')->withErrors(['code' => __('account.factor.wrong')])
+            ? redirect()
+                ->route('factor.show')
+                ->withErrors(['code' => __('account.factor.wrong')])
             : view('account.recovery-codes', ['codes' => $codes]);
     }
 

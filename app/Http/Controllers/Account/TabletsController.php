@@ -22,7 +22,13 @@ final class TabletsController
 
         return view('tablets.index', [
             'tablets' => $school->tablets->filter(static fn (Tablet $tablet): bool => $tablet->isUsable()),
-            'withPin' => $school->users()->teaching()->whereNull('closed_at')->whereNotNull('pin')->orderBy('name')->pluck('name'),
+            'withPin' => $school
+                ->users()
+                ->teaching()
+                ->whereNull('closed_at')
+                ->whereNotNull('pin')
+                ->orderBy('name')
+                ->pluck('name'),
         ]);
     }
 
@@ -31,7 +37,13 @@ final class TabletsController
         $code = CardCode::make();
         // Codes that nobody typed in time are of no use any more.
         $user->school->tablets()->where('expires_at', '<', CarbonImmutable::now())->delete();
-        $tablet = $user->school->tablets()->create(['name' => $request->validated('name'), 'token' => CardCode::hash($code), 'expires_at' => CarbonImmutable::now()->addMinutes(Tablet::MINUTES)]);
+        $tablet = $user->school
+            ->tablets()
+            ->create([
+                'name' => $request->validated('name'),
+                'token' => CardCode::hash($code),
+                'expires_at' => CarbonImmutable::now()->addMinutes(Tablet::MINUTES),
+            ]);
 
         // It is known this once.
         return view('tablets.code', ['code' => CardCode::spaced($code), 'tablet' => $tablet]);

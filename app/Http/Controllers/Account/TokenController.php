@@ -21,7 +21,13 @@ final class TokenController
     public function store(TokenRequest $request, #[CurrentUser] User $user): View
     {
         $token = $user->createToken((string) $request->validated('name'), $request->abilities());
-        activity()->performedOn($user)->event('token')->withProperties(['attributes' => ['name' => $token->accessToken->name, 'abilities' => $request->abilities()]])->log('token');
+        activity()
+            ->performedOn($user)
+            ->event('token')
+            ->withProperties([
+                'attributes' => ['name' => $token->accessToken->name, 'abilities' => $request->abilities()],
+            ])
+            ->log('token');
 
         // It is known this once.
         return view('tokens.show', ['token' => $token->plainTextToken, 'name' => $token->accessToken->name]);

@@ -16,18 +16,30 @@ final class ClassesController
 
     public function __invoke(#[CurrentUser] User $user): JsonResponse
     {
-        $classes = $user->school->classes()->with('present')->orderByDesc('at')->orderByDesc('id')->limit(self::MAX)->get();
+        $classes = $user->school
+            ->classes()
+            ->with('present')
+            ->orderByDesc('at')
+            ->orderByDesc('id')
+            ->limit(self::MAX)
+            ->get();
 
-        return response()->json(['classes' => $classes->map(static fn (TrainingClass $class): array => [
-            'id' => $class->code,
-            'at' => $class->at->utc()->toIso8601String(),
-            'minutes' => $class->minutes,
-            'place' => $class->place,
-            'places' => $class->places,
-            'instructors' => $class->instructors,
-            'ranks' => $class->ranks,
-            'present' => $class->present->pluck('code')->all(),
-            'cancelled' => $class->cancelled_at !== null,
-        ])->all()]);
+        return response()->json([
+            'classes' => $classes
+                ->map(
+                    static fn (TrainingClass $class): array => [
+                        'id' => $class->code,
+                        'at' => $class->at->utc()->toIso8601String(),
+                        'minutes' => $class->minutes,
+                        'place' => $class->place,
+                        'places' => $class->places,
+                        'instructors' => $class->instructors,
+                        'ranks' => $class->ranks,
+                        'present' => $class->present->pluck('code')->all(),
+                        'cancelled' => $class->cancelled_at !== null,
+                    ],
+                )
+                ->all(),
+        ]);
     }
 }

@@ -55,7 +55,14 @@ final readonly class CurriculumController
     /** The same as `bin/drill evidence --json`, now. */
     public function evidence(#[CurrentUser] User $user, EvidenceBook $book, Texts $texts): JsonResponse
     {
-        return response()->json($texts->sayAll(($book->asked($user->school, isFile: true) ?? abort(503, __('evidence.reading'), ['Retry-After' => '10']))->document()));
+        return response()->json(
+            $texts->sayAll(
+                (
+                    $book->asked($user->school, isFile: true)
+                    ?? abort(503, __('evidence.reading'), ['Retry-After' => '10'])
+                )->document(),
+            ),
+        );
     }
 
     /** @return array<string, mixed> */

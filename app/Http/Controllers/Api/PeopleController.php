@@ -22,15 +22,34 @@ final readonly class PeopleController
     {
         $students = $user->school->students()->with('rank')->get();
 
-        return response()->json(['students' => $students->map(static fn (Student $student): array => ['id' => $student->code, 'name' => $student->name, 'rank' => $student->rank->code])->all()]);
+        return response()->json([
+            'students' => $students
+                ->map(
+                    static fn (Student $student): array => [
+                        'id' => $student->code,
+                        'name' => $student->name,
+                        'rank' => $student->rank->code,
+                    ],
+                )
+                ->all(),
+        ]);
     }
 
     /** The same as `bin/drill proof --json`, of one student now. */
     public function proofs(#[CurrentUser] User $user, string $code): JsonResponse
     {
         $student = $user->school->students()->where('code', $code)->with('rank')->firstOrFail();
-        $reps = $student->reps()->with(['student', 'attack', 'answer', 'attacker', 'class'])->orderBy('at')->orderBy('id')->get();
-        $file = new SchoolFile($this->mapper->curriculum($user->school), [$this->mapper->student($student)], $this->mapper->reps($reps));
+        $reps = $student
+            ->reps()
+            ->with(['student', 'attack', 'answer', 'attacker', 'class'])
+            ->orderBy('at')
+            ->orderBy('id')
+            ->get();
+        $file = new SchoolFile(
+            $this->mapper->curriculum($user->school),
+            [$this->mapper->student($student)],
+            $this->mapper->reps($reps),
+        );
 
         return response()->json(ProofReport::of($file, CarbonImmutable::now())->document());
     }

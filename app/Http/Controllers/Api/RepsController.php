@@ -12,7 +12,10 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** Reps of a school, out and in, for programs. Students, attacks and answers are called by their ids in the catalogue file. */
+/**
+ * Reps of a school, out and in, for programs. Students, attacks and answers are called by their ids in the catalogue
+ * file.
+ */
 final readonly class RepsController
 {
     /** Reps of a page. */
@@ -21,26 +24,34 @@ final readonly class RepsController
     /** In the order in which they came in; `next` leads to those after. */
     public function index(Request $request, #[CurrentUser] User $user): JsonResponse
     {
-        $reps = $user->school->reps()->with(['student', 'attack', 'answer', 'attacker', 'class'])->orderBy('recorded_at')->orderBy('id')->cursorPaginate(self::PAGE);
+        $reps = $user->school
+            ->reps()
+            ->with(['student', 'attack', 'answer', 'attacker', 'class'])
+            ->orderBy('recorded_at')
+            ->orderBy('id')
+            ->cursorPaginate(self::PAGE);
 
         return response()->json([
-            'reps' => array_map(static fn (Rep $rep): array => [
-                'id' => $rep->id,
-                'student' => $rep->student->code,
-                'attack' => $rep->attack->code,
-                'side' => $rep->side->value,
-                'rung' => $rep->rung,
-                'outcome' => $rep->outcome->value,
-                'at' => $rep->at->format(DATE_ATOM),
-                'answer' => $rep->answer?->code,
-                'mistakes' => $rep->mistakes,
-                'touched' => $rep->touched?->value,
-                'replaces' => $rep->replaces,
-                'attacker' => $rep->attacker?->code,
-                'attacked_by' => $rep->attacked_by?->value,
-                'class' => $rep->class?->code,
-                'source' => $rep->source->value,
-            ], $reps->items()),
+            'reps' => array_map(
+                static fn (Rep $rep): array => [
+                    'id' => $rep->id,
+                    'student' => $rep->student->code,
+                    'attack' => $rep->attack->code,
+                    'side' => $rep->side->value,
+                    'rung' => $rep->rung,
+                    'outcome' => $rep->outcome->value,
+                    'at' => $rep->at->format(DATE_ATOM),
+                    'answer' => $rep->answer?->code,
+                    'mistakes' => $rep->mistakes,
+                    'touched' => $rep->touched?->value,
+                    'replaces' => $rep->replaces,
+                    'attacker' => $rep->attacker?->code,
+                    'attacked_by' => $rep->attacked_by?->value,
+                    'class' => $rep->class?->code,
+                    'source' => $rep->source->value,
+                ],
+                $reps->items(),
+            ),
             'next' => $reps->nextCursor()?->encode(),
         ]);
     }
@@ -49,7 +60,7 @@ final readonly class RepsController
     {
         $school = $user->school;
         $ids = [
-            'student' => $students = $school->students()->pluck('id', 'code')->all(),
+            'student' => ($students = $school->students()->pluck('id', 'code')->all()),
             'attacker' => $students,
             'class' => $school->classes()->pluck('id', 'code')->all(),
             'attack' => $school->attackIds(),

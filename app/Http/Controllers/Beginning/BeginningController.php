@@ -57,10 +57,21 @@ final readonly class BeginningController
         if ($email === '') {
             return redirect()->route('beginning.create');
         }
-        $mail = ! $request->has('mail') ? null : OutboxMail::query()->whereNull('school_id')->where('recipient', $email)
-            ->where('created_at', '>=', CarbonImmutable::createFromTimestamp($since))->latest('id')->first();
+        $mail = ! $request->has('mail')
+            ? null
+            : OutboxMail::query()
+                ->whereNull('school_id')
+                ->where('recipient', $email)
+                ->where('created_at', '>=', CarbonImmutable::createFromTimestamp($since))
+                ->latest('id')
+                ->first();
 
-        return view('beginning.mailed', ['email' => $email, 'sendsNone' => Mail::getDefaultDriver() === 'outbox', 'isAsked' => $request->has('mail'), 'mail' => $mail]);
+        return view('beginning.mailed', [
+            'email' => $email,
+            'sendsNone' => Mail::getDefaultDriver() === 'outbox',
+            'isAsked' => $request->has('mail'),
+            'mail' => $mail,
+        ]);
     }
 
     /** What the link of the mail starts. */
@@ -68,11 +79,16 @@ final readonly class BeginningController
     {
         $school = PendingSchool::read(Word::in($request, 'with'));
 
-        return $school === null ? self::gone() : view('beginning.confirm', ['school' => $school, 'with' => Word::in($request, 'with')]);
+        return $school === null
+            ? self::gone()
+            : view('beginning.confirm', ['school' => $school, 'with' => Word::in($request, 'with')]);
     }
 
-    public function begin(Request $request, BeginningInvitation $invitation, BeginSchool $action): RedirectResponse|Response
-    {
+    public function begin(
+        Request $request,
+        BeginningInvitation $invitation,
+        BeginSchool $action,
+    ): RedirectResponse|Response {
         $school = PendingSchool::read(Word::in($request, 'with'));
         if ($school === null) {
             return self::gone();
@@ -115,7 +131,10 @@ final readonly class BeginningController
 
         return [
             'zones' => array_combine($zones, $zones),
-            'styles' => array_combine($styles, array_map(static fn (string $style): string => __("beginning.school.styles.{$style}"), $styles)),
+            'styles' => array_combine(
+                $styles,
+                array_map(static fn (string $style): string => __("beginning.school.styles.{$style}"), $styles),
+            ),
         ];
     }
 }

@@ -20,7 +20,10 @@ final readonly class ContactStepController
 
     public function show(#[CurrentUser] User $user): View
     {
-        return view('beginning.contact', ['school' => $user->school, 'table' => new PolicyTable($this->mapper->school($user->school), $user->school->ranks)]);
+        return view('beginning.contact', [
+            'school' => $user->school,
+            'table' => new PolicyTable($this->mapper->school($user->school), $user->school->ranks),
+        ]);
     }
 
     public function update(PolicyRequest $request, #[CurrentUser] User $user): RedirectResponse

@@ -36,7 +36,9 @@ final readonly class RanksStepController
         return view('beginning.ranks', [
             'school' => $user->school,
             'rows' => array_values((array) old('ranks', $rows->rows)),
-            'rungs' => collect($ladder->rungs)->mapWithKeys(static fn (Rung $rung): array => [$rung->id => "{$rung->id} {$rung->name}"])->all(),
+            'rungs' => collect($ladder->rungs)
+                ->mapWithKeys(static fn (Rung $rung): array => [$rung->id => "{$rung->id} {$rung->name}"])
+                ->all(),
             'ladder' => $ladder->rungs,
         ]);
     }

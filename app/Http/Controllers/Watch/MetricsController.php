@@ -12,6 +12,9 @@ final class MetricsController
 {
     public function __invoke(Metrics $metrics): Response
     {
-        return response($metrics->text(), 200, ['Content-Type' => 'text/plain; version=0.0.4; charset=utf-8', 'Cache-Control' => 'no-store']);
+        return response($metrics->text(), 200, [
+            'Content-Type' => 'text/plain; version=0.0.4; charset=utf-8',
+            'Cache-Control' => 'no-store',
+        ]);
     }
 }

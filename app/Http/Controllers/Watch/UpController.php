@@ -8,7 +8,9 @@ use Illuminate\Database\QueryException;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
-/** Whether the school can be reached at all: this server, and the database behind it. Tells nothing more, and anybody. */
+/**
+ * Whether the school can be reached at all: this server, and the database behind it. Tells nothing more, and anybody.
+ */
 final class UpController
 {
     public function __invoke(): Response

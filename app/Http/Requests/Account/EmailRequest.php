@@ -14,6 +14,9 @@ final class EmailRequest extends FieldsRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'max:200', 'email', 'unique:users'], 'email_password' => ['required', 'string', 'max:200', 'current_password']];
+        return [
+            'email' => ['required', 'string', 'max:200', 'email', 'unique:users'],
+            'email_password' => ['required', 'string', 'max:200', 'current_password'],
+        ];
     }
 }

@@ -24,7 +24,11 @@ final class JoinRequest extends FieldsRequest
     /** @return array{string, string, string} name, email, password */
     public function account(Invitation $invitation): array
     {
-        return [(string) $this->validated('name'), $invitation->email ?? (string) $this->validated('email'), (string) $this->validated('password')];
+        return [
+            (string) $this->validated('name'),
+            $invitation->email ?? (string) $this->validated('email'),
+            (string) $this->validated('password'),
+        ];
     }
 
     protected function prepareForValidation(): void

@@ -17,13 +17,22 @@ final class NewPasswordRequest extends FieldsRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['token' => ['required', 'string', 'max:200'], 'email' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', 'max:200', Password::defaults()]];
+        return [
+            'token' => ['required', 'string', 'max:200'],
+            'email' => ['required', 'string', 'max:200'],
+            'password' => ['required', 'string', 'max:200', Password::defaults()],
+        ];
     }
 
     /** @return bool false where the link does not hold, or there is no such account */
     public function reset(): bool
     {
-        $given = ['email' => User::sameEmail((string) $this->validated('email')), 'token' => $this->validated('token'), 'password' => $this->validated('password'), 'closed_at' => null];
+        $given = [
+            'email' => User::sameEmail((string) $this->validated('email')),
+            'token' => $this->validated('token'),
+            'password' => $this->validated('password'),
+            'closed_at' => null,
+        ];
 
         return Broker::reset($given, static function (User $user, string $password): void {
             $user->update(['password' => $password]);

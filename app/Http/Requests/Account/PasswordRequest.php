@@ -15,6 +15,9 @@ final class PasswordRequest extends FieldsRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['current_password' => ['required', 'string', 'max:200', 'current_password'], 'password' => ['required', 'string', 'max:200', 'different:current_password', Password::defaults()]];
+        return [
+            'current_password' => ['required', 'string', 'max:200', 'current_password'],
+            'password' => ['required', 'string', 'max:200', 'different:current_password', Password::defaults()],
+        ];
     }
 }

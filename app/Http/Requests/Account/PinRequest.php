@@ -22,7 +22,10 @@ final class PinRequest extends FieldsRequest
             }
         };
 
-        return ['pin_password' => ['required', 'string', 'max:200', 'current_password'], 'pin' => ['nullable', 'string', 'digits:'.User::PIN, $isPlain]];
+        return [
+            'pin_password' => ['required', 'string', 'max:200', 'current_password'],
+            'pin' => ['nullable', 'string', 'digits:'.User::PIN, $isPlain],
+        ];
     }
 
     /** One digit six times, or digits in a row: whoever guesses begins with those. */

@@ -15,7 +15,11 @@ final class TokenRequest extends FieldsRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:200'], 'abilities' => ['required', 'array', 'min:1'], 'abilities.*' => [Rule::in(self::ABILITIES)]];
+        return [
+            'name' => ['required', 'string', 'max:200'],
+            'abilities' => ['required', 'array', 'min:1'],
+            'abilities.*' => [Rule::in(self::ABILITIES)],
+        ];
     }
 
     /** @return list<string> */

@@ -26,7 +26,11 @@ final class BeginSchoolRequest extends SchoolStepRequest
     /** What was typed. Whether the email has an account is told to nobody but who reads its mail. */
     public function pending(): PendingSchool
     {
-        $head = ['name' => (string) $this->validated('person'), 'email' => (string) $this->validated('email'), 'password' => Hash::make((string) $this->validated('password'))];
+        $head = [
+            'name' => (string) $this->validated('person'),
+            'email' => (string) $this->validated('email'),
+            'password' => Hash::make((string) $this->validated('password')),
+        ];
 
         return new PendingSchool($this->columns(), $head, Word::in($this, 'once'));
     }

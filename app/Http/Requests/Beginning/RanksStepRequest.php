@@ -19,7 +19,11 @@ final class RanksStepRequest extends FieldsRequest
             'ranks' => ['required', 'array', 'max:'.RankRows::MAX],
             'ranks.*.name' => ['required', 'string', 'max:200', 'distinct:ignore_case'],
             'ranks.*.max_beats' => ['required', 'integer', 'between:1,99'],
-            'ranks.*.goal_rung' => ['required', 'integer', Rule::in(app(CatalogueMapper::class)->ladder($this->school())->ids())],
+            'ranks.*.goal_rung' => [
+                'required',
+                'integer',
+                Rule::in(app(CatalogueMapper::class)->ladder($this->school())->ids()),
+            ],
         ];
     }
 
@@ -45,13 +49,27 @@ final class RanksStepRequest extends FieldsRequest
     /** @return list<array{name: string, max_beats: int, goal_rung: int}> */
     public function ranks(): array
     {
-        return array_values(array_map(static fn (array $row): array => ['name' => (string) $row['name'], 'max_beats' => (int) $row['max_beats'], 'goal_rung' => (int) $row['goal_rung']], $this->validated('ranks')));
+        return array_values(
+            array_map(
+                static fn (array $row): array => [
+                    'name' => (string) $row['name'],
+                    'max_beats' => (int) $row['max_beats'],
+                    'goal_rung' => (int) $row['goal_rung'],
+                ],
+                $this->validated('ranks'),
+            ),
+        );
     }
 
     protected function prepareForValidation(): void
     {
         parent::prepareForValidation();
-        $rows = array_filter((array) $this->input('ranks'), static fn (mixed $row): bool => is_array($row) && is_string($row['name'] ?? null) && trim($row['name']) !== '');
+        $rows = array_filter(
+            (array) $this->input('ranks'),
+            static fn (mixed $row): bool => is_array($row)
+                && is_string($row['name'] ?? null)
+                && trim($row['name']) !== '',
+        );
         $this->merge(['ranks' => array_values($rows)]);
         request()->merge(['ranks' => array_values($rows)]);
     }

@@ -37,7 +37,10 @@ final class BodiesRequest extends FieldsRequest
         return [
             'typical' => (string) $this->validated('typical'),
             'tolerance' => round((float) $this->validated('tolerance') / 100, 4),
-            'sizes' => array_map(floatval(...), array_intersect_key((array) $this->validated('sizes'), array_flip($known))),
+            'sizes' => array_map(
+                floatval(...),
+                array_intersect_key((array) $this->validated('sizes'), array_flip($known)),
+            ),
         ];
     }
 }

@@ -39,7 +39,9 @@ final class ScopeRequest extends FieldsRequest
     {
         $scope = [];
         foreach (Facet::cases() as $facet) {
-            $chosen = array_values(array_intersect($facet->values(), (array) $this->validated("scope.{$facet->value}")));
+            $chosen = array_values(
+                array_intersect($facet->values(), (array) $this->validated("scope.{$facet->value}")),
+            );
             if ($chosen !== $facet->values()) {
                 $scope[$facet->value] = $chosen;
             }

@@ -15,7 +15,12 @@ final class TimesRequest extends FieldsRequest
     public function rules(): array
     {
         return [
-            'half_life' => ['sometimes', 'required', 'numeric', 'between:'.ProofStandard::MIN_HALF_LIFE.','.ProofStandard::MAX_HALF_LIFE],
+            'half_life' => [
+                'sometimes',
+                'required',
+                'numeric',
+                'between:'.ProofStandard::MIN_HALF_LIFE.','.ProofStandard::MAX_HALF_LIFE,
+            ],
             'reaction_base' => ['sometimes', 'required', 'numeric', 'between:0,'.Reaction::MAX_BASE],
             'reaction_per_bit' => ['sometimes', 'required', 'numeric', 'between:0,'.Reaction::MAX_PER_BIT],
         ];
@@ -24,7 +29,11 @@ final class TimesRequest extends FieldsRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['half_life' => __('settings.times.half-life-name'), 'reaction_base' => __('settings.times.base-name'), 'reaction_per_bit' => __('settings.times.per-bit-name')];
+        return [
+            'half_life' => __('settings.times.half-life-name'),
+            'reaction_base' => __('settings.times.base-name'),
+            'reaction_per_bit' => __('settings.times.per-bit-name'),
+        ];
     }
 
     /** @return array<string, float> by column */

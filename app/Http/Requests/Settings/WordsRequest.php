@@ -22,7 +22,11 @@ final class WordsRequest extends FieldsRequest
         return [
             'words' => ['present', 'array', 'max:'.self::MAX],
             'words.*.own' => ['required', 'string', 'max:60'],
-            'words.*.word' => ['required', 'string', Rule::in(array_keys(array_merge(...array_values(WordRows::choices()))))],
+            'words.*.word' => [
+                'required',
+                'string',
+                Rule::in(array_keys(array_merge(...array_values(WordRows::choices())))),
+            ],
         ];
     }
 
@@ -35,16 +39,18 @@ final class WordsRequest extends FieldsRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($validator->errors()->isNotEmpty()) {
-                return;
-            }
-            try {
-                Vocabulary::standard()->withAliases($this->aliases());
-            } catch (VocabularyException $exception) {
-                $validator->errors()->add('words', say($exception->text));
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                if ($validator->errors()->isNotEmpty()) {
+                    return;
+                }
+                try {
+                    Vocabulary::standard()->withAliases($this->aliases());
+                } catch (VocabularyException $exception) {
+                    $validator->errors()->add('words', say($exception->text));
+                }
+            },
+        ];
     }
 
     /** @return array<string, mixed> the column that it fills */
@@ -68,7 +74,12 @@ final class WordsRequest extends FieldsRequest
     protected function prepareForValidation(): void
     {
         parent::prepareForValidation();
-        $rows = array_filter((array) $this->input('words'), static fn (mixed $row): bool => is_array($row) && is_string($row['own'] ?? null) && trim($row['own']) !== '');
+        $rows = array_filter(
+            (array) $this->input('words'),
+            static fn (mixed $row): bool => is_array($row)
+                && is_string($row['own'] ?? null)
+                && trim($row['own']) !== '',
+        );
         $this->merge(['words' => array_values($rows)]);
         request()->merge(['words' => array_values($rows)]);
     }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace StoneDrill\StandIns\ObjectStore;
 
 /**
- * A store that speaks as much of S3 as is asked of it here: put, get (whole or a range), head, delete and list objects, and uploads
- * in parts. Each object is a file in a folder. It lets in whoever names its key; signatures are not checked. For trying and for tests.
+ * A store that speaks as much of S3 as is asked of it here: put, get (whole or a range), head, delete and list objects,
+ * and uploads in parts. Each object is a file in a folder. It lets in whoever names its key; signatures are not
+ * checked. For trying and for tests.
  */
 final readonly class ObjectStore
 {
@@ -32,10 +33,18 @@ final readonly class ObjectStore
         $upload = preg_replace('/[^0-9a-f]/', '', $query['uploadId'] ?? '');
 
         return match (true) {
-            $name === '' => $method === 'GET' ? $this->list($bucket, $query['prefix'] ?? '') : Reply::error(501, 'NotImplemented'),
-            $method === 'POST' && isset($query['uploads']) => Reply::xml('InitiateMultipartUploadResult', '<UploadId>'.bin2hex(random_bytes(8)).'</UploadId>'),
+            $name === '' => $method === 'GET'
+                ? $this->list($bucket, $query['prefix'] ?? '')
+                : Reply::error(501, 'NotImplemented'),
+            $method === 'POST' && isset($query['uploads']) => Reply::xml(
+                'InitiateMultipartUploadResult',
+                '<UploadId>'.bin2hex(random_bytes(8)).'</UploadId>',
+            ),
             $method === 'POST' => self::join($file, (string) $upload),
-            $method === 'PUT' => self::put($upload === '' ? $file : sprintf('%s.part-%s-%05d', $file, $upload, $query['partNumber'] ?? 0), $body),
+            $method === 'PUT' => self::put(
+                $upload === '' ? $file : sprintf('%s.part-%s-%05d', $file, $upload, $query['partNumber'] ?? 0),
+                $body,
+            ),
             $method === 'DELETE' => self::delete($file),
             ! is_file($file) => Reply::error(404, 'NoSuchKey'),
             default => self::get($file, $headers['range'] ?? ''),
@@ -70,14 +79,26 @@ final readonly class ObjectStore
     private static function get(string $file, string $range): Reply
     {
         $size = max(0, (int) filesize($file));
-        $headers = ['ETag' => self::tag($file), 'Last-Modified' => gmdate('D, d M Y H:i:s', (int) filemtime($file)).' GMT', 'Content-Type' => 'application/octet-stream', 'Accept-Ranges' => 'bytes'];
+        $headers = [
+            'ETag' => self::tag($file),
+            'Last-Modified' => gmdate('D, d M Y H:i:s', (int) filemtime($file)).' GMT',
+            'Content-Type' => 'application/octet-stream',
+            'Accept-Ranges' => 'bytes',
+        ];
         if (preg_match('/^bytes=(\d+)-(\d*)$/D', $range, $found) !== 1 || (int) $found[1] >= $size) {
             return new Reply(200, [...$headers, 'Content-Length' => (string) $size], '', $file, 0, $size);
         }
         $end = $found[2] === '' ? $size - 1 : min($size - 1, (int) $found[2]);
         $length = max(0, $end - (int) $found[1] + 1);
 
-        return new Reply(206, [...$headers, 'Content-Range' => "bytes {$found[1]}-{$end}/{$size}", 'Content-Length' => (string) $length], '', $file, (int) $found[1], $length);
+        return new Reply(
+            206,
+            [...$headers, 'Content-Range' => "bytes {$found[1]}-{$end}/{$size}", 'Content-Length' => (string) $length],
+            '',
+            $file,
+            (int) $found[1],
+            $length,
+        );
     }
 
     private function list(string $bucket, string $prefix): Reply
@@ -86,11 +107,22 @@ final readonly class ObjectStore
         foreach (glob("{$this->folder}/{$bucket}/*") ?: [] as $file) {
             $name = rawurldecode(basename($file));
             if (str_starts_with($name, $prefix) && ! str_contains($name, '.part-')) {
-                $rows[] = sprintf('<Contents><Key>%s</Key><LastModified>%s</LastModified><Size>%d</Size></Contents>', htmlspecialchars($name, ENT_XML1), gmdate('Y-m-d\TH:i:s.000\Z', (int) filemtime($file)), filesize($file));
+                $rows[] = sprintf(
+                    '<Contents><Key>%s</Key><LastModified>%s</LastModified><Size>%d</Size></Contents>',
+                    htmlspecialchars($name, ENT_XML1),
+                    gmdate('Y-m-d\TH:i:s.000\Z', (int) filemtime($file)),
+                    filesize($file),
+                );
             }
         }
 
-        return Reply::xml('ListBucketResult', "<Name>{$bucket}</Name><KeyCount>".count($rows).'</KeyCount><IsTruncated>false</IsTruncated>'.implode('', $rows));
+        return Reply::xml(
+            'ListBucketResult',
+            "<Name>{$bucket}</Name><KeyCount>"
+                .count($rows)
+                .'</KeyCount><IsTruncated>false</IsTruncated>'
+                .implode('', $rows),
+        );
     }
 
     private static function tag(string $file): string

@@ -13,11 +13,22 @@ final readonly class Reply
      * @param int                   $from    its first byte that is sent
      * @param int<0, max>           $length  how many are
      */
-    public function __construct(public int $status, public array $headers = [], public string $text = '', public string $file = '', public int $from = 0, public int $length = 0) {}
+    public function __construct(
+        public int $status,
+        public array $headers = [],
+        public string $text = '',
+        public string $file = '',
+        public int $from = 0,
+        public int $length = 0,
+    ) {}
 
     public static function xml(string $name, string $content, int $status = 200): self
     {
-        return new self($status, ['Content-Type' => 'application/xml'], "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<{$name}>{$content}</{$name}>");
+        return new self(
+            $status,
+            ['Content-Type' => 'application/xml'],
+            "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<{$name}>{$content}</{$name}>",
+        );
     }
 
     public static function error(int $status, string $code): self
@@ -32,7 +43,9 @@ final readonly class Reply
             header("{$name}: {$value}");
         }
         if ($withContent) {
-            echo $this->file === '' ? $this->text : file_get_contents($this->file, offset: $this->from, length: $this->length);
+            echo $this->file === ''
+                ? $this->text
+                : file_get_contents($this->file, offset: $this->from, length: $this->length);
         }
     }
 }

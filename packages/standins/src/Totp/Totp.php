@@ -24,9 +24,23 @@ final readonly class Totp
         if ($signs === '' || strspn($signs, self::BASE_32) < strlen($signs)) {
             throw new InvalidArgumentException('A secret is written in base 32.');
         }
-        $bits = implode('', array_map(static fn (string $sign): string => sprintf('%05b', strpos(self::BASE_32, $sign)), str_split($signs)));
+        $bits = implode(
+            '',
+            array_map(
+                static fn (string $sign): string => sprintf('%05b', strpos(self::BASE_32, $sign)),
+                str_split($signs),
+            ),
+        );
 
-        return new self(implode('', array_map(static fn (string $byte): string => chr((int) bindec($byte)), array_filter(str_split($bits, 8), static fn (string $byte): bool => strlen($byte) === 8))));
+        return new self(
+            implode(
+                '',
+                array_map(
+                    static fn (string $byte): string => chr((int) bindec($byte)),
+                    array_filter(str_split($bits, 8), static fn (string $byte): bool => strlen($byte) === 8),
+                ),
+            ),
+        );
     }
 
     /** A new secret of 160 bits, in base 32. */
@@ -50,7 +64,10 @@ final readonly class Totp
         return $this->code(self::stepAt($timestamp));
     }
 
-    /** @return ?int the step that a code belongs to: this one, or one to either side for clocks that differ; null for none */
+    /**
+     * @return ?int the step that a code belongs to: this one, or one to either side for clocks that differ; null for
+     *     none
+     */
     public function stepOf(string $code, int $timestamp): ?int
     {
         $now = self::stepAt($timestamp);
@@ -66,8 +83,8 @@ final readonly class Totp
     private function code(int $step): string
     {
         $hash = hash_hmac('sha1', pack('J', $step), $this->key, true);
-        $offset = ord($hash[19]) & 0xF;
-        $number = (int) (unpack('N', $hash, $offset)[1] ?? 0) & 0x7FFFFFFF;
+        $offset = ord($hash[19]) & 0xf;
+        $number = (int) (unpack('N', $hash, $offset)[1] ?? 0) & 0x7fffffff;
 
         return str_pad((string) ($number % 10 ** $this->digits), $this->digits, '0', STR_PAD_LEFT);
     }
