@@ -72,6 +72,18 @@ final readonly class Json implements CastsAttributes, ComparesCastableAttributes
     }
 
     /**
+     * The same of a column of texts.
+     *
+     * @throws UnreadableValue when it cannot be read
+     *
+     * @return list<string>
+     */
+    public static function texts(Model $row, string $column): array
+    {
+        return array_values(array_map(strval(...), self::strict($row, $column)));
+    }
+
+    /**
      * The column of a row as it is stored.
      *
      *

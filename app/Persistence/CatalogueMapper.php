@@ -9,14 +9,11 @@ use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\Kind;
 use App\Models\Rank;
-use App\Models\RankAward;
 use App\Models\Rep;
 use App\Models\Rung;
 use App\Models\School;
 use App\Models\Student;
 use DateTimeInterface;
-use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Collection;
 use StoneDrill\Core\Attack\Attack as CoreAttack;
 use StoneDrill\Core\Attack\AttackerLimb;
 use StoneDrill\Core\Attack\Briefing;
@@ -33,24 +30,12 @@ use StoneDrill\Core\Attack\Need;
 use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Curriculum\Answer as CoreAnswer;
 use StoneDrill\Core\Curriculum\Catalogue;
-use StoneDrill\Core\Curriculum\CheckId;
-use StoneDrill\Core\Curriculum\Doctrine;
-use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Ladder;
-use StoneDrill\Core\Curriculum\Matching;
-use StoneDrill\Core\Curriculum\Mistake;
 use StoneDrill\Core\Curriculum\Rank as CoreRank;
-use StoneDrill\Core\Curriculum\RankAward as CoreAward;
 use StoneDrill\Core\Curriculum\Rung as CoreRung;
 use StoneDrill\Core\Curriculum\School as CoreSchool;
-use StoneDrill\Core\Curriculum\ShortForm;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
-use StoneDrill\Core\Curriculum\Teaching;
-use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Exchange\SchoolFile;
-use StoneDrill\Core\Proof\Rep as CoreRep;
-use StoneDrill\Core\Proof\RepDetails;
-use StoneDrill\Core\Technique\Beats;
 
 /** The one way from rows to core values. The ids of core values are the rows' codes. */
 final readonly class CatalogueMapper
@@ -140,8 +125,8 @@ final readonly class CatalogueMapper
 
         return new SchoolFile(
             $catalogue,
-            array_values($students->map($this->student(...))->all()),
-            $this->reps($reps),
+            array_values($students->map(PeopleMapper::student(...))->all()),
+            PeopleMapper::reps($reps),
             classes: ClassMapper::classes($school),
             tests: ClassMapper::tests($school),
             basics: SoloMapper::basics($school),
@@ -205,105 +190,13 @@ final readonly class CatalogueMapper
                 $attack->critical,
             ),
             $attack->prevalence,
-            new Briefing($attack->notes, self::texts($attack, 'cautions'), $attack->recoil),
-        );
-    }
-
-    /**
-     * An answer that is being written, as far as it is known.
-     *
-     * @param string $rank code of the rank it is meant for
-     */
-    public function draft(
-        CoreAttack $attack,
-        string $title,
-        string $rank,
-        ?Doctrine $doctrine,
-        Beats $beats,
-        ?Answer $stored = null,
-    ): CoreAnswer {
-        return new CoreAnswer(
-            $stored->code ?? '',
-            $title,
-            '',
-            $attack->id,
-            Matching::of($attack),
-            new Teaching($rank, null, $doctrine, [], self::waivers($stored?->soundWaivers() ?? [])),
-            $beats,
+            new Briefing($attack->notes, Json::texts($attack, 'cautions'), $attack->recoil),
         );
     }
 
     public function student(Student $student): CoreStudent
     {
-        // Nobody is drilled on what a flag may forbid: where flags cannot be read, each hazard is barred.
-        $flags = $student->hasReadableFlags()
-            ? $student->flags
-            : array_map(static fn (Hazard $hazard): string => 'no-'.$hazard->value, Hazard::cases());
-
-        return new CoreStudent(
-            $student->code,
-            $student->name,
-            $student->rank->code,
-            $student->height,
-            $student->born,
-            $flags,
-            $student->relationLoaded('awards') ? self::awards($student) : [],
-        );
-    }
-
-    /** @return list<CoreAward> the first one first */
-    private static function awards(Student $student): array
-    {
-        return array_values(
-            $student->awards
-                ->reverse()
-                ->map(
-                    static fn (RankAward $award): CoreAward => new CoreAward(
-                        $award->rank->code,
-                        $award->awarded_on,
-                        $award->note,
-                    ),
-                )
-                ->all(),
-        );
-    }
-
-    /**
-     * @param Collection<int, Rep> $reps with all that they belong to
-     *
-     * @return list<CoreRep>
-     */
-    public function reps(Collection $reps): array
-    {
-        return array_values(
-            $reps
-                ->map(
-                    static fn (Rep $rep): CoreRep => new CoreRep(
-                        $rep->id,
-                        $rep->student->code,
-                        $rep->attack->code,
-                        $rep->side,
-                        $rep->rung,
-                        $rep->outcome,
-                        $rep->at,
-                        new RepDetails(
-                            $rep->answer?->code,
-                            $rep->mistakes,
-                            $rep->touched,
-                            $rep->seconds,
-                            $rep->stressor,
-                            $rep->source,
-                            $rep->replaces,
-                            $rep->reason,
-                            $rep->attacker?->code,
-                            $rep->class?->code,
-                            $rep->rules,
-                            $rep->attacked_by,
-                        ),
-                    ),
-                )
-                ->all(),
-        );
+        return PeopleMapper::student($student);
     }
 
     public function school(School $school): CoreSchool
@@ -329,7 +222,7 @@ final readonly class CatalogueMapper
         foreach ($school->answers as $answer) {
             $answers[] = $reader->read(
                 $answer,
-                fn (): CoreAnswer => $this->answer(
+                static fn (): CoreAnswer => AnswerMapper::answer(
                     $answer,
                     $attacks[$answer->attack_id] ?? throw new UnreadableValue(__('unreadable.attack')),
                     $codes,
@@ -362,107 +255,6 @@ final readonly class CatalogueMapper
         );
     }
 
-    /**
-     * @param array<int, string> $codes       of the ranks, by the id of the row
-     * @param array<int, string> $answerCodes the same of the answers
-     */
-    private function answer(Answer $answer, CoreAttack $attack, array $codes, array $answerCodes): CoreAnswer
-    {
-        return new CoreAnswer(
-            $answer->code,
-            $answer->title,
-            $answer->label,
-            $attack->id,
-            Matching::of($attack, self::pattern($answer), $answer->mirrored),
-            new Teaching(
-                $codes[$answer->rank_id],
-                $answer->short_rank_id === null
-                    ? null
-                    : new ShortForm($codes[$answer->short_rank_id], max(1, (int) $answer->short_beats)),
-                $answer->doctrine,
-                self::mistakes($answer),
-                self::waivers(array_values(Json::strict($answer, 'waived'))),
-                $answer->is_for_youth ? $codes[$answer->rank_youth_id ?? 0] ?? null : Teaching::NOT_FOR_YOUTH,
-                $answerCodes[$answer->variant_of_id ?? 0] ?? null,
-            ),
-            Beats::parse($answer->beats),
-        );
-    }
-
-    /**
-     * @throws UnreadableValue when the beats of one cannot be read
-     *
-     * @return list<Mistake>
-     */
-    private static function mistakes(Answer $answer): array
-    {
-        $instead = Json::strict($answer, 'instead');
-
-        return array_map(static function (string $text) use ($instead): Mistake {
-            $shown = $instead[$text] ?? null;
-            if ($shown === null) {
-                return new Mistake($text);
-            }
-            if (! is_array($shown) || ! is_int($shown['at'] ?? null) || ! is_string($shown['instead'] ?? null)) {
-                throw UnreadableValue::unknown('instead', $shown, __('unreadable.expected.mistake'));
-            }
-
-            return new Mistake($text, $shown['at'], Beats::parse($shown['instead']));
-        }, self::texts($answer, 'mistakes'));
-    }
-
-    /** @return array<string, list<string>|null> */
-    private static function pattern(Answer $answer): array
-    {
-        foreach (Json::strict($answer, 'pattern') as $facet => $values) {
-            $known = $facet === 'kind'
-                ? null
-                : (
-                    Facet::tryFrom((string) $facet)
-                    ?? throw UnreadableValue::unknown('pattern', $facet, __('unreadable.expected.facet'))
-                )->values();
-            foreach ($values ?? [] as $value) {
-                if (! is_string($value) || ($known !== null && ! in_array($value, $known, true))) {
-                    throw UnreadableValue::unknown(
-                        "pattern, {$facet}",
-                        $value,
-                        __('file.one-of', ['words' => implode(', ', $known ?? [])]),
-                    );
-                }
-            }
-        }
-
-        return $answer->pattern;
-    }
-
-    /** @return list<string> */
-    private static function texts(Model $row, string $column): array
-    {
-        return array_values(array_map(strval(...), Json::strict($row, $column)));
-    }
-
-    /**
-     * @param list<array<string, ?string>> $waived
-     *
-     * @return list<Waiver>
-     */
-    private static function waivers(array $waived): array
-    {
-        return array_map(
-            static fn (array $waiver): Waiver => new Waiver(
-                CheckId::tryFrom($waiver['check'] ?? '')
-                    ?? throw UnreadableValue::unknown(
-                        'waived',
-                        $waiver['check'] ?? null,
-                        __('unreadable.expected.check'),
-                    ),
-                $waiver['beat'] ?? null,
-                (string) $waiver['reason'],
-            ),
-            $waived,
-        );
-    }
-
     /** @return list<CoreKind> */
     private function ownKinds(School $school, RowReader $reader): array
     {
@@ -476,11 +268,11 @@ final readonly class CatalogueMapper
                                 $kind->code,
                                 Family::from($kind->family),
                                 Start::from($kind->start),
-                                array_map(AttackerLimb::from(...), self::texts($kind, 'attacker_busy')),
-                                array_map(DefenderHold::from(...), self::texts($kind, 'defender_held')),
-                                array_map(Hand::from(...), self::texts($kind, 'hands')),
+                                array_map(AttackerLimb::from(...), Json::texts($kind, 'attacker_busy')),
+                                array_map(DefenderHold::from(...), Json::texts($kind, 'defender_held')),
+                                array_map(Hand::from(...), Json::texts($kind, 'hands')),
                                 array_values(Json::strict($kind, 'bearings')),
-                                new KindWords($kind->name, self::texts($kind, 'cautions')),
+                                new KindWords($kind->name, Json::texts($kind, 'cautions')),
                             ),
                         ),
                     )

@@ -9,6 +9,8 @@ use App\Models\Solo;
 use App\Models\SoloKind;
 use App\Models\SoloMark;
 use App\Models\SoloPractice;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
 use StoneDrill\Core\Geometry\Point;
 use StoneDrill\Core\Solo\Basic;
 use StoneDrill\Core\Solo\BasicKind;
@@ -84,48 +86,42 @@ final readonly class SoloMapper
     /** @return list<CoreMark> */
     public static function marks(School $school): array
     {
-        return array_values(
-            SoloMark::query()
-                ->where('school_id', $school->id)
-                ->with('solo', 'student')
-                ->orderBy('at')
-                ->orderBy('id')
-                ->get()
-                ->map(
-                    static fn (SoloMark $row): CoreMark => new CoreMark(
-                        $row->student->code,
-                        $row->solo->isForm() ? '' : $row->solo->code,
-                        $row->solo->isForm() ? $row->solo->code : '',
-                        $row->mark,
-                        $row->at,
-                        $row->mistakes,
-                        self::beats($row),
-                    ),
-                )
-                ->all(),
-        );
+        return self::inOrder(SoloMark::query(), $school, static fn (SoloMark $row): CoreMark => new CoreMark(
+            $row->student->code,
+            $row->solo->isForm() ? '' : $row->solo->code,
+            $row->solo->isForm() ? $row->solo->code : '',
+            $row->mark,
+            $row->at,
+            $row->mistakes,
+            self::beats($row),
+        ));
     }
 
     /** @return list<Practice> */
     public static function practised(School $school): array
     {
-        return array_values(
-            SoloPractice::query()
-                ->where('school_id', $school->id)
-                ->with('solo', 'student')
-                ->orderBy('at')
-                ->orderBy('id')
-                ->get()
-                ->map(
-                    static fn (SoloPractice $row): Practice => new Practice(
-                        $row->student->code,
-                        $row->solo->isForm() ? '' : $row->solo->code,
-                        $row->solo->isForm() ? $row->solo->code : '',
-                        $row->at,
-                    ),
-                )
-                ->all(),
-        );
+        return self::inOrder(SoloPractice::query(), $school, static fn (SoloPractice $row): Practice => new Practice(
+            $row->student->code,
+            $row->solo->isForm() ? '' : $row->solo->code,
+            $row->solo->isForm() ? $row->solo->code : '',
+            $row->at,
+        ));
+    }
+
+    /**
+     * @template TRow of Model
+     * @template TRead
+     *
+     * @param Builder<TRow>         $rows
+     * @param callable(TRow): TRead $read
+     *
+     * @return list<TRead> all of a school in the order of time
+     */
+    private static function inOrder(Builder $rows, School $school, callable $read): array
+    {
+        $rows->where('school_id', $school->id)->with('solo', 'student')->orderBy('at')->orderBy('id');
+
+        return array_values($rows->get()->map($read)->all());
     }
 
     /** @return array<int, Mark> by number of the beat */

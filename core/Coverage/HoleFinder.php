@@ -22,14 +22,7 @@ final readonly class HoleFinder
     /** @var array<string, Rank> by id */
     private array $ranks;
 
-    /** @var array<string, Answer> by id */
-    private array $answers;
-
-    /** @var array<string, list<Answer>> those that can meet a kind, by its id */
-    private array $byKind;
-
-    /** @var array<string, list<Answer>> by the family of the attack that they were written for */
-    private array $byFamily;
+    private MoveFinder $moves;
 
     /**
      * @param ?WeaknessFinder $weaknesses runs answers in their cells; without it only what is not laid is found
@@ -45,19 +38,7 @@ final readonly class HoleFinder
     ) {
         $this->order = $catalogue->rankOrder();
         $this->ranks = array_column($catalogue->ranks, null, 'id');
-        $this->answers = array_column($catalogue->answers, null, 'id');
-        $byKind = $byFamily = [];
-        $kinds = array_values(
-            array_unique(array_map(static fn (Attack $attack): string => $attack->kind->id, $catalogue->attacks)),
-        );
-        $attacks = array_column($catalogue->attacks, null, 'id');
-        foreach ($catalogue->answers as $answer) {
-            foreach ($answer->matching->pattern->kinds ?? $kinds as $kind) {
-                $byKind[$kind][] = $answer;
-            }
-            $byFamily[$attacks[$answer->attack]->kind->family->value][] = $answer;
-        }
-        [$this->byKind, $this->byFamily] = [$byKind, $byFamily];
+        $this->moves = new MoveFinder($catalogue, $works, $weaknesses, $widener);
     }
 
     /** One that finds everything, and remembers what it runs. */
@@ -196,7 +177,7 @@ final readonly class HoleFinder
 
     private function notLaid(Cell $cell, string $need, bool $otherInTime): Hole
     {
-        $taught = $this->taughtBy($cell, $need);
+        $taught = $this->moves->taughtBy($cell, $need);
         if ($taught !== []) {
             return $this->failing($cell, $need, $taught);
         }
@@ -216,7 +197,7 @@ final readonly class HoleFinder
             'later' => $cell->laidAt === null ? '' : $this->ranks[$cell->laidAt]->name,
         ]);
 
-        return $this->hole($kind, $cell, $need, $reason, $this->moves($cell, $need, null));
+        return $this->hole($kind, $cell, $need, $reason, $this->moves->of($cell, $need, null));
     }
 
     /** @param non-empty-list<Answer> $taught those that are taught to it by then, and none of which works */
@@ -240,7 +221,7 @@ final readonly class HoleFinder
             'message' => $fails[0]->message ?? '',
         ]);
 
-        return $this->hole(HoleKind::Fails, $cell, $need, $reason, $this->moves($cell, $need, null), $fails);
+        return $this->hole(HoleKind::Fails, $cell, $need, $reason, $this->moves->of($cell, $need, null), $fails);
     }
 
     /** @return list<Hole> one for each weakness that every answer of the cell has which is taught by then */
@@ -249,7 +230,7 @@ final readonly class HoleFinder
         if ($this->weaknesses === null) {
             return [];
         }
-        $taught = array_map(fn (string $id): Answer => $this->answers[$id], $cell->workingBy($this->order[$need]));
+        $taught = $this->moves->workingBy($cell, $need);
         $holes = [];
         foreach (Weakness::cases() as $weakness) {
             if (
@@ -261,7 +242,7 @@ final readonly class HoleFinder
                     $cell,
                     $need,
                     $this->because($weakness, $cell, $need, $taught),
-                    $this->moves($cell, $need, $weakness),
+                    $this->moves->of($cell, $need, $weakness),
                 );
             }
         }
@@ -273,7 +254,7 @@ final readonly class HoleFinder
     private function isShared(Weakness $weakness, array $taught, Cell $cell, string $need): bool
     {
         foreach ($taught as $answer) {
-            if ($this->isFree($answer, $cell, $need, $weakness)) {
+            if ($this->moves->isFree($answer, $cell, $need, $weakness)) {
                 return false;
             }
         }
@@ -340,7 +321,7 @@ final readonly class HoleFinder
     private function isLandedLaid(Cell $cell, string $need): bool
     {
         $landed = Facets::of([...$cell->facets->toArray(), 'phase' => Phase::Landed->value]);
-        foreach ($this->meeting($cell) as $answer) {
+        foreach ($this->moves->meeting($cell) as $answer) {
             if (
                 $answer->introducedAt($this->order) <= $this->order[$need]
                 && $answer->matching->covers($cell->attack->kind, $landed)
@@ -350,129 +331,6 @@ final readonly class HoleFinder
         }
 
         return false;
-    }
-
-    /** @return list<Answer> those that are taught to the cell by then */
-    private function taughtBy(Cell $cell, string $need): array
-    {
-        return array_values(
-            array_filter(
-                array_map(fn (string $id): Answer => $this->answers[$id], $cell->answers),
-                fn (Answer $answer): bool => $answer->introducedAt($this->order) <= $this->order[$need],
-            ),
-        );
-    }
-
-    /**
-     * What would close a hole: an answer counts only where it has not the weakness that makes the hole.
-     *
-     * @return list<Move>
-     */
-    private function moves(Cell $cell, string $need, ?Weakness $without): array
-    {
-        $moves = [];
-        foreach ($this->meeting($cell) as $answer) {
-            if (
-                ! $answer->matching->mirrored
-                && $this->mirrorCloses($answer, $cell, $need)
-                && $this->works->failure($answer, $cell->attack, $cell->side, $need, true) === null
-                && $this->isFree($answer, $cell, $need, $without, true)
-            ) {
-                $moves[] = new Move(MoveKind::Mirror, $answer->id);
-            }
-        }
-        array_push($moves, ...$this->widenings($cell, $need, $without));
-        foreach (array_keys($cell->worksFrom) as $late) {
-            if (
-                $cell->worksFrom[$late] > $this->order[$need]
-                && $this->isFree($this->answers[$late], $cell, $need, $without)
-            ) {
-                $moves[] = new Move(MoveKind::Earlier, $late);
-            }
-        }
-
-        return [
-            ...$moves,
-            ...$without === Weakness::Barred ? $this->softenings($cell, $need) : [],
-            new Move(MoveKind::Write, null),
-        ];
-    }
-
-    /** @return list<Answer> those whose pattern can meet the kind of a cell */
-    private function meeting(Cell $cell): array
-    {
-        return $this->byKind[$cell->attack->kind->id] ?? [];
-    }
-
-    /** Whether an answer, moved to where it is needed, has not this weakness in the cell. */
-    private function isFree(
-        Answer $answer,
-        Cell $cell,
-        string $need,
-        ?Weakness $without,
-        ?bool $isMirrored = null,
-    ): bool {
-        if ($without === null || $this->weaknesses === null) {
-            return true;
-        }
-        $isMirrored ??= ! $answer->matching->coversAsWritten($cell->attack->kind, $cell->facets);
-
-        return ! $this->weaknesses->has($without, $answer, $cell, $need, $isMirrored);
-    }
-
-    private function mirrorCloses(Answer $answer, Cell $cell, string $need): bool
-    {
-        return $this->order[$answer->teaching->rank] <= $this->order[$need]
-            && ! in_array($answer->id, $cell->answers, true)
-            && $answer->matching->coversMirrored($cell->attack->kind, $cell->facets);
-    }
-
-    /** @return list<Move> */
-    private function widenings(Cell $cell, string $need, ?Weakness $without): array
-    {
-        $moves = [];
-        if ($this->widener === null) {
-            return $moves;
-        }
-        foreach ($this->byFamily[$cell->attack->kind->family->value] ?? [] as $answer) {
-            $near = $this->order[$answer->teaching->rank] <= $this->order[$need]
-                ? $this->widener->near($answer, $cell)
-                : null;
-            if (
-                $near !== null
-                && $this->works->failure($answer, $cell->attack, $cell->side, $need, $near[1]) === null
-                && $this->isFree($answer, $cell, $need, $without, $near[1])
-            ) {
-                $facets = $near[1] ? $cell->facets->mirror() : $cell->facets;
-                $value = $near[0] === 'kind' ? $cell->attack->kind->id : $facets->toArray()[$near[0]];
-                $moves[] = new Move(
-                    MoveKind::Widen,
-                    $answer->id,
-                    $this->widener->findings($answer, $cell, $near[1]),
-                    $near[0],
-                    $value,
-                );
-            }
-        }
-
-        return $moves;
-    }
-
-    /** @return list<Move> */
-    private function softenings(Cell $cell, string $need): array
-    {
-        $moves = [];
-        if ($this->weaknesses === null) {
-            return $moves;
-        }
-        foreach ($this->taughtBy($cell, $need) as $answer) {
-            $soft = $this->weaknesses->softened($answer, $cell, $need);
-            if ($soft !== null) {
-                $moves[] = $soft;
-            }
-        }
-
-        return $moves;
     }
 
     private function named(Cell $cell): Text

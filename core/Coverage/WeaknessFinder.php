@@ -92,24 +92,9 @@ final class WeaknessFinder
             return false;
         }
         $bodies = $this->sizes->bodies(null, null, $cell->attack->facets->build);
-        $before = $this->examiner->examineIn(
-            $this->works->taught($answer, $need),
-            $cell->attack,
-            $cell->side,
-            $isMirrored,
-            $bodies,
-            null,
-            Scope::asWritten(),
-        );
-        $after = $this->examiner->examineIn(
-            $answer->withBeats($soft),
-            $cell->attack,
-            $cell->side,
-            $isMirrored,
-            $bodies,
-            null,
-            Scope::asWritten(),
-        );
+        $taught = $this->works->taught($answer, $need);
+        $before = $this->examine($taught, $cell, $isMirrored, $bodies, Scope::asWritten());
+        $after = $this->examine($answer->withBeats($soft), $cell, $isMirrored, $bodies, Scope::asWritten());
         $anew = array_values(
             array_filter(
                 $after->findings,
@@ -126,15 +111,8 @@ final class WeaknessFinder
     /** @return list<Weakness> those that one run of it shows */
     private function search(Answer $answer, Cell $cell, bool $isMirrored): array
     {
-        $examination = $this->examiner->examineIn(
-            $answer,
-            $cell->attack,
-            $cell->side,
-            $isMirrored,
-            $this->sizes->bodies(null, null, $cell->attack->facets->build),
-            null,
-            Scope::holes(),
-        );
+        $bodies = $this->sizes->bodies(null, null, $cell->attack->facets->build);
+        $examination = $this->examine($answer, $cell, $isMirrored, $bodies, Scope::holes());
 
         return array_values(
             array_filter([
@@ -163,9 +141,12 @@ final class WeaknessFinder
 
     private function stops(Answer $answer, Cell $cell, bool $isMirrored, Bodies $bodies): bool
     {
-        return $this->examiner
-            ->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $bodies, null, Scope::stops())
-            ->hasStops();
+        return $this->examine($answer, $cell, $isMirrored, $bodies, Scope::stops())->hasStops();
+    }
+
+    private function examine(Answer $answer, Cell $cell, bool $isMirrored, Bodies $bodies, Scope $scope): Examination
+    {
+        return $this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $bodies, null, $scope);
     }
 
     /** Whether its first beat comes too late at the rung that is the rank's goal. */

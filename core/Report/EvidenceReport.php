@@ -20,8 +20,10 @@ use StoneDrill\Core\Proof\PartnerCounts;
 use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\ReactionFit;
 use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Proof\Share;
 use StoneDrill\Core\Proof\SizeRecord;
 use StoneDrill\Core\Proof\StudentMove;
+use StoneDrill\Core\Proof\Tally;
 use StoneDrill\Core\Proof\Turn;
 use StoneDrill\Core\Proof\Week;
 use StoneDrill\Core\Proof\Weeks;
@@ -199,6 +201,20 @@ final readonly class EvidenceReport implements Report
         return $timed;
     }
 
+    /** @return array<string, int|float> how many went how, and the share of them that tells, with its interval */
+    private static function tries(Tally $tally, Share $share): array
+    {
+        return [
+            'n' => $tally->count(),
+            'full' => $tally->full,
+            'half' => $tally->half,
+            'none' => $tally->none,
+            'mean' => $share->mean,
+            'low' => $share->low(),
+            'high' => $share->high(),
+        ];
+    }
+
     public function document(): array
     {
         return [
@@ -207,13 +223,7 @@ final readonly class EvidenceReport implements Report
                     'answer' => $one->answer,
                     'rung' => $one->rung,
                     'side' => $one->side->value,
-                    'n' => $one->tally->count(),
-                    'full' => $one->tally->full,
-                    'half' => $one->tally->half,
-                    'none' => $one->tally->none,
-                    'mean' => $one->share->mean,
-                    'low' => $one->share->low(),
-                    'high' => $one->share->high(),
+                    ...self::tries($one->tally, $one->share),
                     'mistakes' => $one->mistakes(),
                     'improvised' => $one->improvisedShare(),
                     'seconds' => $one->seconds,
@@ -224,13 +234,7 @@ final readonly class EvidenceReport implements Report
                 static fn (SizeRecord $one): array => [
                     'answer' => $one->answer,
                     'attacker' => $one->size,
-                    'n' => $one->tally->count(),
-                    'full' => $one->tally->full,
-                    'half' => $one->tally->half,
-                    'none' => $one->tally->none,
-                    'mean' => $one->share->mean,
-                    'low' => $one->share->low(),
-                    'high' => $one->share->high(),
+                    ...self::tries($one->tally, $one->share),
                     'above_alike' => $one->above === 0.0 ? null : $one->above,
                 ],
                 $this->sizes,

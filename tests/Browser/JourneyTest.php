@@ -69,14 +69,21 @@ it('walks from a hole to a proven answer', function (): void {
         ->getText();
     expect($row)->toContain('holds 0.66 3');
 
-    // A rep recorded wrongly is corrected, and both stay to be seen.
+    // A rep recorded wrongly is corrected, and both stay to be seen. What was tried comes as soon as somebody scrolls
+    // there.
+    $scroll = fn () => $this->browser->executeScript('document.querySelector("#timeline").scrollIntoView()');
+    expect($this->browser->findElements(WebDriverBy::cssSelector('svg.timeline')))->toBe([]);
+    $scroll();
+    $this->waitFor('svg.timeline');
     $this->press('Correct')
         ->see('The correction replaces it')
         ->fill('reason', 'it was the other one')
         ->press('Hit')
         ->see('hit.')
         ->press('Ladder')
-        ->see('clean corrected')
+        ->see('Timeline');
+    $scroll();
+    $this->see('clean corrected')
         ->see('a correction by Maren Tolliver');
     expect($this->complaints())->toBe([]);
 });

@@ -128,7 +128,7 @@ it('builds a ladder of what the student needs, filled to the lower bound', funct
     $curriculum = $mapper->curriculum($school);
     $at = CarbonImmutable::now()->addSecond();
     $windows = Windows::of(
-        $mapper->reps($ada->reps->where('at', '>', now()->subDay())),
+        App\Persistence\PeopleMapper::reps($ada->reps->where('at', '>', now()->subDay())),
         $curriculum->attacks,
         $curriculum->ladder,
         $at,

@@ -113,7 +113,7 @@ it('puts a correction in the place of a rep, and keeps both', function (): void 
     expect(Rep::count())->toBe(2)
         ->and(Rep::query()->findOrFail($this->form['id'])->only('replaces'))->toBe(['replaces' => $old->id])
         ->and(Rep::query()->findOrFail($this->form['id'])->at->equalTo($old->at))->toBeTrue();
-    $this->get("/people/{$this->ada->id}")
+    $this->get("/people/{$this->ada->id}/log")
         ->assertSee('a correction by ')
         ->assertSee('<s>clean</s> corrected', false);
     $this->get("/reps/{$old->id}/correct")->assertRedirect()

@@ -18,6 +18,7 @@ use App\Persistence\Revision;
 use App\Persistence\RevisionCache;
 use App\View\Classes\ClassDone;
 use App\View\Classes\ClassPage;
+use App\View\Classes\WhoComes;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -109,7 +110,7 @@ final readonly class ClassController
         );
 
         return view('classes.done', [
-            'done' => new ClassDone($class, ClassPage::whoFor($class), $meant['tries'], $meant['taught']),
+            'done' => new ClassDone($class, WhoComes::to($class), $meant['tries'], $meant['taught']),
         ]);
     }
 

@@ -10,20 +10,14 @@ use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\PartnerBook;
-use App\Persistence\PersonShelf;
-use App\Persistence\Revision;
 use App\Persistence\SeasonBook;
 use App\Persistence\WindowBook;
 use App\View\Drill\Kit;
-use App\View\Ladder\RungMoves;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
-use StoneDrill\Core\Drill\Draw;
 use StoneDrill\Core\Drill\Pool;
-use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\Window;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
@@ -40,9 +34,6 @@ use StoneDrill\Core\Session\TimetableException;
  */
 final readonly class ClassPage
 {
-    /** Sides of attacks for another rung that are told of each student. */
-    private const MOVES = 3;
-
     public Catalogue $catalogue;
 
     /** @var Collection<int, Student> who is planned for: those who came, or who are expected as long as nobody has */
@@ -99,7 +90,7 @@ final readonly class ClassPage
         $this->until = $class->plannedUntil(CarbonImmutable::now());
         $this->catalogue = $mapper->curriculum($school);
         $order = $this->catalogue->rankOrder();
-        $this->students = self::whoFor($class)
+        $this->students = WhoComes::to($class)
             ->sortBy(static fn (Student $student): array => [$order[$student->rank->code] ?? 0, $student->name])
             ->values();
         $this->byCode = $this->students->keyBy('code')->all();
@@ -133,38 +124,10 @@ final readonly class ClassPage
         $this->blocks = $plan === null ? $class->plannedBlocks() : $plan->blocks;
     }
 
-    /** @return Collection<int, Student> those who came, or who are expected as long as nobody has */
-    public static function whoFor(TrainingClass $class): Collection
-    {
-        $present = $class->present()->whereNull('erased_at')->with('rank')->get();
-
-        return $present->isNotEmpty() ? $present : self::expected($class);
-    }
-
-    /** @return Collection<int, Student> of more than can be planned for those who were here last */
-    private static function expected(TrainingClass $class): Collection
-    {
-        return self::everybodyExpected($class)->limit(Kit::MAX)->get('students.*');
-    }
-
-    /** @return Builder<Student> */
-    private static function everybodyExpected(TrainingClass $class): Builder
-    {
-        return Kit::lastHere($class->school)->when(
-            $class->ranks !== [],
-            static fn (Builder $query) => $query->whereRelation(
-                'rank',
-                static fn ($rank) => $rank->whereIn('code', $class->ranks),
-            ),
-        );
-    }
-
     /** Whether more are expected than can be planned for. */
     public function isOfLatest(): bool
     {
-        return count($this->students) === Kit::MAX
-            && $this->class->present->isEmpty()
-            && self::everybodyExpected($this->class)->count() > Kit::MAX;
+        return count($this->students) === Kit::MAX && WhoComes::isMoreThanPlanned($this->class);
     }
 
     /** Until when reps count, said once. */
@@ -249,46 +212,7 @@ final readonly class ClassPage
      */
     public function groups(): array
     {
-        return array_map(
-            fn (Group $group): array => [
-                'names' => implode(
-                    ', ',
-                    array_map(static fn (CoreStudent $student): string => $student->name, $group->students),
-                ),
-                'ranks' => implode(
-                    ' – ',
-                    array_unique(
-                        array_map(fn (CoreStudent $student): string => $this->byCode[$student->id]->rank->name, [
-                            $group->students[0],
-                            $group->students[count($group->students) - 1],
-                        ]),
-                    ),
-                ),
-                'taught' => array_map(
-                    fn (Taught $taught): array => [
-                        'title' => $this->answers[$taught->answer]['title'] ?? $taught->answer,
-                        'code' => $taught->answer,
-                        'url' => isset($this->answers[$taught->answer])
-                            ? route('answers.show', $this->answers[$taught->answer]['id'])
-                            : '',
-                        'why' => $this->why($taught),
-                    ],
-                    $group->taught,
-                ),
-            ],
-            $this->plan->groups ?? [],
-        );
-    }
-
-    private function why(Taught $taught): string
-    {
-        return ($taught->isForTest ? __('classes.for-test').' ' : '')
-            .__('classes.why', [
-                'value' => number_format($taught->value, 1),
-                'untried' => trans_choice('classes.untried', $taught->untried),
-                'open' => trans_choice('classes.open', $taught->open),
-                'known' => round(100 * $taught->known),
-            ]);
+        return $this->plan === null ? [] : (new TaughtGroups($this->byCode, $this->answers))->groups($this->plan);
     }
 
     /** Who works with whom; null where there is no plan. */
@@ -307,91 +231,18 @@ final readonly class ClassPage
         );
     }
 
-    /**
-     * @return list<array{name: string, next: string, out: string, moves: list<string>}> what each should be drilled on
-     *     under pressure, what is left out, and what is for another rung
-     */
-    public function pressure(): array
+    /** What each should be drilled on under pressure. */
+    public function pressure(): PressureRows
     {
-        $school = $this->class->school;
-        $shelf = new PersonShelf(
-            $school,
-            "pressure-{$this->class->id}",
-            Revision::ofCurriculum($school)." {$this->class->at->getTimestamp()}",
-            CarbonImmutable::now(),
-            $this->until,
-        );
-        $ids = array_values($this->students->map(static fn (Student $student): int => $student->id)->all());
-
-        return array_values(
-            $shelf->of($ids, fn (array $new): array => $this->pressureOf($this->students->whereIn('id', $new))),
-        );
-    }
-
-    /**
-     * @param Collection<int, Student> $students
-     *
-     * @return array<int, array{name: string, next: string, out: string, moves: list<string>}> by the id of the row
-     */
-    private function pressureOf(Collection $students): array
-    {
-        $tickets = $students
-            ->mapWithKeys(
-                fn (Student $student): array => [
-                    $student->id => $this->pool->tickets(
-                        $this->people[$student->id],
-                        $student->rank->goal_rung,
-                        $this->windows[$student->code],
-                    ),
-                ],
-            )
-            ->all();
-        $titles = array_map(
-            static fn (array $own): array => collect($own)
-                ->mapWithKeys(
-                    static fn (Ticket $ticket): array => [
-                        $ticket->cell->key->text => sided($ticket->cell->attack->title, $ticket->cell->side),
-                    ],
-                )
-                ->all(),
-            $tickets,
-        );
-        $windows = $students
-            ->mapWithKeys(fn (Student $student): array => [$student->id => $this->windows[$student->code]])
-            ->all();
-        $moves = RungMoves::of(
-            $this->class->school,
+        return new PressureRows(
+            $this->class,
+            $this->students,
+            $this->people,
+            $this->windows,
+            $this->pool,
             $this->catalogue->ladder,
-            $titles,
-            $windows,
-            CarbonImmutable::instance($this->class->at),
             $this->until,
         );
-
-        return $students
-            ->mapWithKeys(function (Student $student) use ($tickets, $moves): array {
-                $own = $tickets[$student->id];
-                $next = collect($own)->sortByDesc(static fn (Ticket $ticket): float => $ticket->weight())->first();
-                $barred = $this->pool->countBarred($this->people[$student->id]);
-
-                return [
-                    $student->id => [
-                        'name' => $student->name,
-                        'next' => $next === null
-                            ? __('classes.nothing')
-                            : __('classes.next', [
-                                'attack' => $next->cell->attack->title,
-                                'rung' => $student->rank->goal_rung,
-                                'side' => __("words.sides.{$next->cell->side->value}"),
-                                'count' => count($own),
-                                'bits' => number_format(Draw::of($own)->entropy(), 1),
-                            ]),
-                        'out' => $barred === 0 ? '' : trans_choice('classes.left-out', $barred),
-                        'moves' => $moves[$student->id]->lines(self::MOVES),
-                    ],
-                ];
-            })
-            ->all();
     }
 
     /** @return list<string> ids of the answers that are taught to somebody */
@@ -438,22 +289,9 @@ final readonly class ClassPage
         ];
     }
 
-    /**
-     * @return array<string, float> how much two who are planned for have met before, by the ids of their rows in order
-     */
-    public function metBefore(): array
+    public function whoMeets(): WhoMeets
     {
-        $met = [];
-        foreach ($this->byCode as $one => $student) {
-            foreach ($this->byCode as $other => $partner) {
-                $weight = $student->id < $partner->id ? $this->meetings->weight((string) $one, (string) $other) : 0.0;
-                if ($weight > 0) {
-                    $met["{$student->id} {$partner->id}"] = $weight;
-                }
-            }
-        }
-
-        return $met;
+        return new WhoMeets($this->byCode, $this->meetings);
     }
 
     /** @return list<string> basics of tonight */
@@ -476,42 +314,6 @@ final readonly class ClassPage
                 'mistakes' => implode(' · ', $this->growing[$basic] ?? $this->mistakes->usual($basic)),
             ],
             $this->basics(),
-        );
-    }
-
-    /**
-     * @return list<array{name: string, cells: list<string>}> how often two work together by the plan, and in brackets
-     *     in the classes before
-     */
-    public function whoMeets(): array
-    {
-        $count = [];
-        foreach ([BlockKind::Drill, BlockKind::Pressure] as $kind) {
-            foreach (array_merge(...$this->plan?->roundsIn($kind) ?? []) as $round) {
-                foreach ($round->pairs as [$a, $b]) {
-                    $count[Meetings::key($a, $b)] = ($count[Meetings::key($a, $b)] ?? 0) + 1;
-                }
-            }
-        }
-        $codes = array_map(strval(...), array_keys($this->byCode));
-
-        $cell = function (string $one, string $other) use ($count): string {
-            $before = $this->meetings->weight($one, $other);
-
-            return $one === $other
-                ? '·'
-                : trim(
-                    ($count[Meetings::key($one, $other)] ?? '')
-                        .($before > 0 ? ' ('.number_format($before, 1).')' : ''),
-                );
-        };
-
-        return array_map(
-            fn (string $one): array => [
-                'name' => $this->byCode[$one]->name,
-                'cells' => array_map(static fn (string $other): string => $cell($one, $other), $codes),
-            ],
-            $codes,
         );
     }
 

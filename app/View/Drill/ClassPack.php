@@ -113,7 +113,7 @@ final readonly class ClassPack
                 'drill' => $this->rounds($page, BlockKind::Drill, $ids),
                 'pressure' => $this->rounds($page, BlockKind::Pressure, $ids),
             ],
-            'met' => $page->metBefore(),
+            'met' => $page->whoMeets()->before(),
         ];
     }
 

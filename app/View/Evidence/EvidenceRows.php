@@ -9,6 +9,7 @@ use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Proof\AnswerRecord;
 use StoneDrill\Core\Proof\Share;
 use StoneDrill\Core\Proof\SizeRecord;
+use StoneDrill\Core\Proof\Tally;
 use StoneDrill\Core\Report\Disagreement;
 use StoneDrill\Core\Report\EvidenceReport;
 
@@ -49,14 +50,7 @@ final readonly class EvidenceRows
                     'rung' => $one->rung,
                     'side' => __("words.sides.{$one->side->value}"),
                 ]),
-                'tries' => __('evidence.tries', [
-                    'count' => $one->tally->count(),
-                    'full' => $one->tally->full,
-                    'half' => $one->tally->half,
-                    'none' => $one->tally->none,
-                ]),
-                'share' => self::percent($one->share->mean),
-                'interval' => self::interval($one->share),
+                ...self::tries($one->tally, $one->share),
                 'mistakes' => self::mistakes($one),
                 'improvised' => self::percent($one->improvisedShare()),
                 'seconds' => $one->seconds === null ? '' : number_format($one->seconds, 1),
@@ -106,14 +100,7 @@ final readonly class EvidenceRows
             fn (SizeRecord $one): array => [
                 ...$this->name($one->answer),
                 'size' => __("evidence.sizes.{$one->size}"),
-                'tries' => __('evidence.tries', [
-                    'count' => $one->tally->count(),
-                    'full' => $one->tally->full,
-                    'half' => $one->tally->half,
-                    'none' => $one->tally->none,
-                ]),
-                'share' => self::percent($one->share->mean),
-                'interval' => self::interval($one->share),
+                ...self::tries($one->tally, $one->share),
                 'told' => $one->above === 0.0
                     ? ''
                     : __($one->above < 0 ? 'evidence.worse' : 'evidence.better', [
@@ -240,6 +227,21 @@ final readonly class EvidenceRows
     private static function signed(float $seconds): string
     {
         return str_replace('-', '−', number_format($seconds, 2));
+    }
+
+    /** @return array{tries: string, share: string, interval: string} how many went how, and what share that tells */
+    private static function tries(Tally $tally, Share $share): array
+    {
+        return [
+            'tries' => __('evidence.tries', [
+                'count' => $tally->count(),
+                'full' => $tally->full,
+                'half' => $tally->half,
+                'none' => $tally->none,
+            ]),
+            'share' => self::percent($share->mean),
+            'interval' => self::interval($share),
+        ];
     }
 
     private static function percent(float $share): string

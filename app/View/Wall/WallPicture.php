@@ -78,11 +78,7 @@ final readonly class WallPicture
     /** @var array<string, int> position by id of the rank */
     private array $order;
 
-    /** @var array<string, string> by id */
-    private array $titles;
-
-    /** @var array<string, string> by id */
-    private array $rankNames;
+    private StoneWords $words;
 
     /**
      * @param list<Cell>         $cells   those shown, both sides of an attack next to each other
@@ -95,19 +91,18 @@ final readonly class WallPicture
      *     key
      */
     public function __construct(
-        private Catalogue $catalogue,
+        Catalogue $catalogue,
         private Coverage $coverage,
         array $cells,
         private array $ranks,
         private array $moss,
         private array $numbers,
-        private array $ids,
+        array $ids,
         private ?ComparedWall $past = null,
-        private array $disputes = [],
+        array $disputes = [],
     ) {
         $this->order = $catalogue->rankOrder();
-        $this->titles = array_column($catalogue->answers, 'title', 'id');
-        $this->rankNames = array_column($catalogue->ranks, 'name', 'id');
+        $this->words = new StoneWords($catalogue, $moss, $ids, $past, $disputes);
         $groups = $this->groups($cells);
         [$unit, $joints] = $this->measure($groups);
         $this->isNamed
@@ -291,7 +286,7 @@ final readonly class WallPicture
                 }
                 $part = $width / count($cells);
                 foreach ($cells as $index => $cell) {
-                    $said = $this->said($cell);
+                    $said = $this->words->of($cell);
                     foreach ($this->ranks as $course => $rank) {
                         $stones[] = $this->stone(
                             $cell,
@@ -362,24 +357,6 @@ final readonly class WallPicture
         }, array_keys($this->courses));
     }
 
-    /**
-     * @return array{url: string, title: string, need: string, disputes: list<string>} what is said of a cell in every
-     *     course
-     */
-    private function said(Cell $cell): array
-    {
-        $need = $cell->attack->need->rank === null
-            ? __('wall.no-rank-needs')
-            : __('wall.needed-by', ['rank' => $this->rankNames[$cell->attack->need->rank]]);
-
-        return [
-            'url' => route('attacks.show', $this->ids[$cell->attack->id], absolute: false),
-            'title' => $cell->attack->title.self::side($cell),
-            'need' => $need.' '.$this->answersText($cell),
-            'disputes' => array_map($this->dispute(...), $this->disputes[$cell->key->text] ?? []),
-        ];
-    }
-
     /** @param array{url: string, title: string, need: string, disputes: list<string>} $said of the cell */
     private function stone(Cell $cell, array $said, Rank $rank, int $course, int $column, float $x, float $width): Stone
     {
@@ -404,7 +381,7 @@ final readonly class WallPicture
             number: $state->begins() ? $this->numbers[$cell->key->text] ?? null : null,
             answer: $state === StoneState::Laid ? $cell->workingBy($position)[0] : null,
             url: $said['url'],
-            text: $this->text($cell, $said, $rank, $state, $change),
+            text: $this->words->text($cell, $said, $rank, $state, $change),
             title: $said['title'],
             isDisputed: $said['disputes'] !== []
                 && ($state === StoneState::Laid || ($state->isCracked() && $state->begins())),
@@ -421,69 +398,6 @@ final readonly class WallPicture
         $before = $then === null ? StoneState::Ahead : StoneState::of($then, $position, $this->order);
 
         return [$before, Change::between($before, StoneState::of($cell, $position, $this->order))];
-    }
-
-    /** Which answers work, and which are taught and fail. */
-    private function answersText(Cell $cell): string
-    {
-        $works = $cell->workingBy(PHP_INT_MAX);
-        $fails = array_values(array_diff($cell->answers, $works));
-
-        return implode(
-            ' ',
-            array_map(say(...), [
-                ...$works === []
-                    ? []
-                    : [
-                        Text::of('wall.answered-by', [
-                            'answers' => $this->quoted($works),
-                            'rank' => $this->rankNames[$cell->laidAt],
-                        ]),
-                    ],
-                ...$fails === [] ? [] : [Text::of('wall.fails', ['answers' => $this->quoted($fails)])],
-                ...$cell->answers === [] ? [Text::of('wall.nothing-answers')] : [],
-            ]),
-        );
-    }
-
-    /** @param list<string> $answers ids */
-    private function quoted(array $answers): string
-    {
-        return implode(', ', array_map(fn (string $id): string => '“'.$this->titles[$id].'”', $answers));
-    }
-
-    /** @param array{url: string, title: string, need: string, disputes: list<string>} $said of the cell */
-    private function text(Cell $cell, array $said, Rank $rank, StoneState $state, ?Change $change): string
-    {
-        $proof = $state->isLaid()
-            ? array_filter(array_map(static fn (ProofOverlay $moss): string => $moss->text($cell, $rank), $this->moss))
-            : [];
-        if ($state->isLaid() && $this->past?->moss !== null) {
-            $proof[] = __('wall.proof.then', [
-                'proof' => $this->past->moss->text($cell, $rank) ?: __('wall.proof.nobody'),
-            ]);
-        }
-        $course = __('wall.course', ['attack' => $said['title'], 'rank' => $rank->name, 'state' => $state->text()]);
-
-        return $course
-            .($change === null ? '' : ' ('.$change->text().')')
-            ."\n"
-            .implode(' ', [$said['need'], ...$proof, ...$said['disputes']]);
-    }
-
-    private function dispute(Disagreement $one): string
-    {
-        return __($one->works ? 'wall.disputed-floor' : 'wall.disputed-mat', [
-            'answer' => $this->titles[$one->record->answer] ?? $one->record->answer,
-            'rung' => $one->record->rung,
-            'clean' => $one->record->tally->full,
-            'count' => $one->record->tally->count(),
-        ]);
-    }
-
-    private static function side(Cell $cell): string
-    {
-        return count($cell->attack->sides()) === 1 ? '' : ', '.__('words.sides.'.$cell->side->value);
     }
 
     /** Stones of a dry wall are of about the same height: the same unevenness for the same stone every time. */

@@ -7,6 +7,7 @@ namespace App\View\Workbench;
 use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\School;
+use App\Persistence\AnswerMapper;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\View\Floor\Palette;
@@ -36,7 +37,7 @@ final readonly class Workbench
         $rank = $school->ranks->firstWhere('id', (int) self::word($fields, 'rank')) ?? $school->ranks->first();
         if ($check->beats !== null && $rank !== null) {
             $doctrine = Doctrine::tryFrom(self::word($fields, 'doctrine'));
-            $draft = $this->mapper->draft(
+            $draft = AnswerMapper::draft(
                 $core,
                 self::word($fields, 'title'),
                 $rank->code,

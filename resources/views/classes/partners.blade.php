@@ -11,7 +11,7 @@
         @endforeach
     </div>
 @endforeach
-@php($meets = $page->whoMeets())
+@php($meets = $page->whoMeets()->rows($page->plan))
 <details class="no-print"><summary>{{ __('classes.partners.who-meets') }}</summary>
 <div class="table-wide"><table class="who-meets">
 <tr><td></td>@foreach ($meets as $row)<th scope="col"><span>{{ $row['name'] }}</span></th>@endforeach</tr>

@@ -19,7 +19,7 @@
         <ul>@foreach ($pairs as $pair)<li>{{ $pair }}</li>@endforeach</ul></section>@endforeach</div>
 @endforeach
 <h2>{{ __('classes.pressure') }}</h2>
-<ul class="pressure-lines">@foreach ($page->pressure() as $row)
+<ul class="pressure-lines">@foreach ($page->pressure()->rows() as $row)
     <li><strong>{{ $row['name'] }}</strong>: {{ $row['next'] }}@if ($row['moves'] !== []) {{ $row['moves'][0] }}@endif</li>@endforeach</ul>
 </div>
 </x-layout>

@@ -26,7 +26,7 @@
     <h2>{{ __('classes.pressure') }}</h2>
     <div class="table-wide">
     <x-table :head="array_values(texts('classes.pressure-columns'))">
-        @foreach ($page->pressure() as $row)
+        @foreach ($page->pressure()->rows() as $row)
             <tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['next'] }}</td>
                 <td>@foreach ($row['moves'] as $move)<small class="d-block">{{ $move }}</small>@endforeach</td>
                 <td>{{ $row['out'] }}</td></tr>

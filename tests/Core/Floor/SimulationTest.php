@@ -2,9 +2,6 @@
 
 declare(strict_types=1);
 
-use StoneDrill\Core\Floor\Frame;
-use StoneDrill\Core\Floor\Posture;
-use StoneDrill\Core\Floor\Verdict;
 use Tests\Core\Floor\OnTheFloor;
 use Tests\Core\Floor\SimulationFixture;
 
@@ -88,50 +85,6 @@ it('moves the feet', function (string $beat, array $left, array $right): void {
     'nothing but a pivot' => ['pivot 3', [-0.16044, 0], [0.16044, 0]],
 ]);
 
-it('takes two effects together, and neither where a what-if says so', function (): void {
-    // Rocked to the cap of the hold, .6392 + .20, and turned by the right hand: 180° and 90°.
-    $frames = SimulationFixture::frames(
-        'cloth-one',
-        [],
-        "right palm chin -> rocked and turned\n  if not: look\n  if folded: look\nlook",
-    );
-
-    expect($frames['1']->positions()->distance)->toEqualWithDelta(0.8392, 1e-9)
-        ->and($frames['1']->positions()->attacker->facing)->toEqualWithDelta(270.0, 1e-9)
-        ->and($frames['1.1']->positions()->distance)->toEqualWithDelta(0.6392, 1e-9)
-        ->and($frames['1.1']->positions()->attacker->facing)->toEqualWithDelta(180.0, 1e-9)
-        ->and($frames['1.2']->positions()->attacker->posture)->toBe(Posture::Folded)
-        ->and($frames['1.2']->positions()->distance)->toEqualWithDelta(0.6392, 1e-9);
-});
-
-it('knows which hand is held, on either side and when it is free again', function (
-    string $kind,
-    string $hand,
-    string $held,
-): void {
-    $frames = SimulationFixture::frames(
-        $kind,
-        ['hand' => $hand],
-        "held hand clear, other hand guard -> released\nheld hand punch chin",
-    );
-    $limbs = array_map(static fn ($done): ?string => $done->limb?->value, [
-        ...$frames['1']->events->performed,
-        ...$frames['2']->events->performed,
-    ]);
-    $other = $held === 'left hand' ? 'right hand' : 'left hand';
-
-    expect($limbs)->toBe([$held, $other, $held])
-        ->and($frames['2']->hits[0]->limb->value)->toBe($held);
-})->with([
-    'across, by the right' => ['wrist-cross', 'right', 'right hand'],
-    'across, by the left' => ['wrist-cross', 'left', 'left hand'],
-    'on the same side, by the right' => ['wrist-same', 'right', 'left hand'],
-    'two hands, the left one on top' => ['wrist-double', 'left', 'right hand'],
-    'both wrists: the left' => ['wrist-both', 'both', 'left hand'],
-    'no wrist: the one across from the hand that attacks' => ['cloth-one', 'right', 'left hand'],
-    'no wrist, both hands: the right' => ['cloth-two', 'both', 'right hand'],
-]);
-
 it('keeps the feet of who kneels or sits where they are', function (): void {
     $frame = SimulationFixture::ends("kneel\nleft foot step 9");
     expect($frame->positions()->defender->feet->left->x)->toEqualWithDelta(-0.16044, 1e-9)
@@ -166,170 +119,6 @@ it('faces as the notice says, and turns to the attacker when the feet move', fun
     expect($frames['1']->positions()->defender->facing)->toBe(270.0)
         ->and($frames['2']->positions()->defender->facing)->toEqualWithDelta(0.0, 1e-6)
         ->and($frames['3']->positions()->defender->facing)->toEqualWithDelta(90.0, 1e-6);
-});
-
-it('does to the attacker what is assumed', function (string $effect, float $distance, bool $isHeld): void {
-    $frame = SimulationFixture::ends('right palm chin -> '.$effect, 'cloth-one');
-
-    expect($frame->positions()->distance)->toEqualWithDelta($distance, 1e-9)->and($frame->isHeld)->toBe($isHeld);
-})->with([
-    // held: .6392 + .42 is drawn back to the cap
-    ['rocked', 0.8392, true],
-    ['driven back', 0.6392 + 0.84, false],
-    // .6392 − .504 would be inside the least distance
-    ['pulled in', 0.2016, true],
-    ['released', 0.6392, false],
-    ['folded', 0.6392, true],
-    ['dropped', 0.6392, false],
-    ['arm gone', 0.6392, false],
-    ['straightened', 0.6392, true],
-]);
-
-it('rocks the attacker by a quarter of the attacker’s stature when nothing holds', function (): void {
-    expect(
-        SimulationFixture::ends(
-            "left hand strip toward thumb -> released\nright palm chin -> rocked",
-            'wrist-cross',
-        )->positions()->distance,
-    )->toEqualWithDelta(0.6392 + 0.42, 1e-9);
-});
-
-it('turns the attacker clockwise under a right limb, the other way under others', function (
-    string $beat,
-    float $facing,
-): void {
-    expect(SimulationFixture::ends($beat, 'cloth-one')->positions()->attacker->facing)->toEqualWithDelta($facing, 1e-9);
-})->with([
-    ['right palm temple -> turned', 270.0],
-    ['left palm temple -> turned', 90.0],
-    ['both hands shove shoulder -> turned', 90.0],
-    ['right hand clamp wrist, left palm temple -> turned', 270.0],
-]);
-
-it('lets an effect last for the beats that begin before its time is up', function (
-    string $effect,
-    float $seconds,
-): void {
-    // In beats of half a second: on as long as less than the time has gone by since the beat that made it ended.
-    $frames = SimulationFixture::frames(
-        'closing-in',
-        [],
-        "left hand palm chin -> {$effect}\n".str_repeat("wait 0.5 s\n", 8),
-    );
-    foreach (range(2, 9) as $number) {
-        $isOn = ($number - 2) * 0.5 < $seconds;
-        $frame = $frames[$number];
-        expect(
-            $effect === 'turned'
-                ? $frame->events->wornOff === [] && $number <= 3
-                : $frame->positions()->attacker->posture->value !== 'standing',
-        )->toBe($isOn, "beat {$number}");
-    }
-})->with([['folded', 1.5], ['turned', 1.0], ['kneeling', 2.0], ['dropped', 3.0]]);
-
-it('ends a fold when the attacker is straightened, and a posture when another comes', function (): void {
-    expect(
-        SimulationFixture::ends("left palm chin -> folded\nright elbow chin -> straightened", 'closing-in')->positions()
-            ->attacker->posture->value,
-    )
-        ->toBe('standing')
-        ->and(
-            SimulationFixture::ends("left palm chin -> folded\nright elbow chin -> kneeling", 'closing-in')->positions()
-                ->attacker->posture->value,
-        )
-        ->toBe('kneeling');
-});
-
-it('strips', function (string $kind, array $values, string $beat, array $holds): void {
-    expect(SimulationFixture::ends($beat, $kind, $values)->events->hold->names())->toBe($holds);
-})->with([
-    'toward the thumb' => ['wrist-cross', [], 'both hands strip toward thumb', []],
-    'toward nothing said' => ['wrist-same', [], 'left hand strip', []],
-    'toward the fingers ends nothing' => [
-        'wrist-cross',
-        [],
-        'both hands strip toward fingers',
-        ['right hand on right wrist'],
-    ],
-    'one wrist of two' => ['wrist-both', [], 'left hand strip toward thumb', ['left hand on right wrist']],
-    'both' => ['wrist-both', [], 'both hands strip toward thumb', []],
-    'two hands on one' => ['wrist-double', ['hand' => 'right'], 'right hand strip', []],
-    'a choke with two hands' => ['throat-front', [], 'left hand strip', []],
-    'not one with the forearm' => ['forearm-behind', ['bearing' => '6'], 'both hands strip', ['both arms']],
-    'not a hug' => ['hug-front-free', [], 'both hands strip', ['both arms']],
-]);
-
-it('tells which wrist is held', function (string $kind, string $hand, array $holds): void {
-    expect(SimulationFixture::ends('look', $kind, ['hand' => $hand])->events->hold->names())->toBe($holds);
-})->with([
-    ['wrist-same', 'right', ['right hand on left wrist']],
-    ['wrist-cross', 'left', ['left hand on left wrist']],
-    ['handshake', 'right', ['right hand on right wrist']],
-    ['wrist-double', 'right', ['both hands on left wrist']],
-    ['wrist-both', 'both', ['right hand on left wrist', 'left hand on right wrist']],
-    ['arm-one', 'left', ['left hand']],
-    ['shoulders-front', 'both', ['both hands']],
-]);
-
-it('draws the attacker along at the end of a hold', function (): void {
-    // Leaving while held takes 1.764 m; the attacker comes along at .8392.
-    expect(SimulationFixture::ends('leave 6')->positions()->distance)->toEqualWithDelta(0.8392, 1e-9);
-});
-
-it('keeps a grip as far as it was taken, and 20 cm more', function (): void {
-    // Freed and gripped at .6392; a slide back of .336 would be .9752.
-    $frames = SimulationFixture::frames(
-        'wrist-cross',
-        [],
-        "left hand strip toward thumb\nleft hand clamp wrist\nslide 6\nleft hand let go\nslide 6",
-    );
-    expect($frames['3']->positions()->distance)->toEqualWithDelta(0.8392, 1e-9)
-        ->and(array_keys($frames['3']->events->grips))->toBe(['left hand'])
-        ->and($frames['4']->events->grips)->toBe([])
-        ->and($frames['5']->positions()->distance)->toEqualWithDelta(0.8392 + 0.336, 1e-9);
-});
-
-it('keeps a gripped arm from striking, and its owner from turning', function (): void {
-    $frames = SimulationFixture::frames(
-        'wrist-cross',
-        [],
-        "left hand strip toward thumb\nleft hand clamp wrist\nright foot step 3\nlook",
-    );
-    expect(array_map(static fn ($threat): string => $threat->name(), $frames['4']->positions()->threats))
-        ->toBe(['left hand', 'left foot', 'right foot'])
-        ->and($frames['4']->positions()->attacker->facing)->toBe(180.0);
-});
-
-it('turns the attacker by 120° a second', function (): void {
-    // A cross of the right foot to 3 and the left after: 1.764 to the side in 1 s leaves the attacker less to turn than
-    // the attacker can.
-    $frames = SimulationFixture::frames('wrist-cross', [], "left hand strip toward thumb\nleave 3");
-    $bearing = rad2deg(atan2(1.764, -0.6392));
-    expect($frames['2']->positions()->attacker->facing)->toEqualWithDelta($bearing, 1e-6);
-
-    // In a short beat the attacker does not come all the way: .2 s · 120° = 24°.
-    $frames = SimulationFixture::frames(
-        'wrist-cross',
-        [],
-        "left hand strip toward thumb -> released\nleft palm chin -> turned\nwait 1.2 s",
-    );
-    expect($frames['2']->positions()->attacker->facing)->toBe(90.0);
-});
-
-it('carries both where a hold moves', function (string $intent, float $y): void {
-    $frame = SimulationFixture::ends('look', 'wrist-cross', ['phase' => 'moving', 'intent' => $intent]);
-    expect($frame->positions()->defender->feet->axis->y)->toEqualWithDelta($y, 1e-9)
-        ->and($frame->positions()->distance)->toEqualWithDelta(0.6392, 1e-9);
-})->with([
-    'pulled' => ['move', 0.15 * 1.68],
-    'taken down' => ['take-down', 0.15 * 1.68],
-    'driven' => ['pin', -0.15 * 1.68],
-]);
-
-it('lets a threat walk up to 60 cm', function (): void {
-    $frames = SimulationFixture::frames('closing-in', [], "look\nlook\nlook\nlook\nlook");
-    expect($frames['1']->positions()->distance)->toEqualWithDelta(2.0 - 0.42, 1e-9)
-        ->and($frames['5']->positions()->distance)->toEqualWithDelta(0.6, 1e-9);
 });
 
 it('judges what is delivered', function (
@@ -384,24 +173,6 @@ it('judges what is delivered', function (
     'a hold that finds nobody: .336 against 15 cm' => ['wrist-same', [], 'slide 6', 'out', 0.336 - 0.15, null],
 ]);
 
-it('puts a hold on that lands', function (): void {
-    expect(SimulationFixture::ends('look', 'wrist-same', ['phase' => 'reaching'])->events->hold->names())
-        ->toBe(['right hand on left wrist'])
-        ->and(SimulationFixture::ends('slide 6', 'wrist-same', ['phase' => 'reaching'])->events->hold->names())
-        ->toBe([]);
-});
-
-it('lets a held hand stop nothing', function (): void {
-    // The follow-up comes in the second beat with the other hand; the held hand is limited.
-    $frames = SimulationFixture::frames('wrist-same', ['phase' => 'follow-up'], "look\nleft hand parry forearm");
-    expect($frames['2']->events->delivery->isFollowUp)->toBeTrue()
-        ->and($frames['2']->events->delivery->lands())->toBeTrue();
-    expect(
-        SimulationFixture::frames('wrist-same', ['phase' => 'follow-up'], "look\nright hand parry forearm")['2']->events
-            ->delivery->verdict,
-    )->toBe(Verdict::Stopped);
-});
-
 it('throws a second attack even where the answer is over, and not when the attacker cannot', function (): void {
     expect(array_keys(SimulationFixture::frames('cloth-one', ['phase' => 'follow-up'], 'look')))->toBe([1, 2])
         ->and(
@@ -421,58 +192,6 @@ it('never lets two bodies pass through each other', function (): void {
     // from before.
     $frame = SimulationFixture::ends("slide 12 3 m\nslide 12 3 m", 'closing-in');
     expect($frame->positions()->distance)->toEqualWithDelta(0.2016, 1e-9);
-});
-
-it('runs branches from after the strikes, with what they name', function (
-    string $condition,
-    float $distance,
-    bool $isHeld,
-): void {
-    $frames = SimulationFixture::frames(
-        'cloth-one',
-        [],
-        "right palm chin -> driven back\n  if {$condition}: look\nlook",
-    );
-
-    expect(array_keys($frames))->toBe([1, '1.1', 2])
-        ->and($frames['1.1']->positions()->distance)->toEqualWithDelta($distance, 1e-9)
-        ->and($frames['1.1']->isHeld)->toBe($isHeld)
-        ->and($frames['2']->positions()->distance)->toEqualWithDelta(1.4792, 1e-9);
-})->with([
-    ['not', 0.6392, true],
-    ['rocked', 0.8392, true],
-    ['folded', 0.6392, true],
-    ['gets up', 1.4792, false],
-    ['far', 1.7792, false],
-    ['near', 1.1792, false],
-    ['second attack', 1.4792, false],
-]);
-
-it('numbers branches under their beat, one after the other', function (): void {
-    $frames = SimulationFixture::frames(
-        'cloth-one',
-        [],
-        "look\nright knee groin -> rocked\n  if not:\n    left palm chin -> rocked\n      if not: head nose\n    look\n  if far: look\nlook",
-    );
-    expect(array_map('strval', array_keys($frames)))->toBe(['1', '2', '2.1', '2.1.1', '2.2', '2.3', '3'])
-        ->and($frames['2.1']->startsAt)->toEqualWithDelta($frames['2']->time, 1e-9)
-        ->and($frames['3']->startsAt)->toEqualWithDelta($frames['2']->time, 1e-9);
-});
-
-it('adds the longest action of each beat', function (): void {
-    // step .35 and palm .25 → .35 · a round kick .50, jumping .25 more · elbow twice .50 · wait .4 · leave 1.0
-    $run = OnTheFloor::run(
-        'closing-in',
-        [],
-        "left foot step 9, right palm chin\njumping right round kick ribs\nleft elbow chin x2\nwait 0.4 s\nleave 6",
-    );
-    expect(array_map(static fn (Frame $frame): float => round($frame->time, 9), $run->mainLine))->toBe([
-        0.35,
-        1.1,
-        1.6,
-        2.0,
-        3.0,
-    ]);
 });
 
 it('sees what the attacker reaches', function (): void {

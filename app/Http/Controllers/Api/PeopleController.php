@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Api;
 use App\Models\Student;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\PeopleMapper;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -48,7 +49,7 @@ final readonly class PeopleController
         $file = new SchoolFile(
             $this->mapper->curriculum($user->school),
             [$this->mapper->student($student)],
-            $this->mapper->reps($reps),
+            PeopleMapper::reps($reps),
         );
 
         return response()->json(ProofReport::of($file, CarbonImmutable::now())->document());
