@@ -1,17 +1,29 @@
-// Keeps the mat, and what students practise at home, so that they open with no network. It has a say in these pages alone.
-// Its address carries the version of the build: another build clears away what earlier ones kept.
+// Keeps the mat, and what students practise at home, so that they open with no network. It has a say in these pages
+// alone. Its address carries the version of the build: another build clears away what earlier ones kept.
 const SHELF = `mat-${new URL(self.location).searchParams.get('v')}`;
 
 self.addEventListener('install', () => self.skipWaiting());
-self.addEventListener('activate', (event) => event.waitUntil(caches.keys().then((names) => Promise.all(names.filter((name) => name !== SHELF).map((name) => caches.delete(name)))).then(() => self.clients.claim())));
+self.addEventListener('activate', (event) =>
+  event.waitUntil(
+    caches
+      .keys()
+      .then((names) => Promise.all(names.filter((name) => name !== SHELF).map((name) => caches.delete(name))))
+      .then(() => self.clients.claim()),
+  ),
+);
 
 self.addEventListener('message', (event) => {
   for (const address of event.data.keep ?? []) {
-    event.waitUntil(caches.open(SHELF).then(async (shelf) => {
-      if (address.includes('/build/') && (await shelf.match(address))) return;
-      const response = await fetch(address, { credentials: 'same-origin' });
-      if (response.ok && !response.redirected) await shelf.put(address, response);
-    }).catch(() => {}));
+    event.waitUntil(
+      caches
+        .open(SHELF)
+        .then(async (shelf) => {
+          if (address.includes('/build/') && (await shelf.match(address))) return;
+          const response = await fetch(address, { credentials: 'same-origin' });
+          if (response.ok && !response.redirected) await shelf.put(address, response);
+        })
+        .catch(() => {}),
+    );
   }
 });
 
@@ -25,10 +37,15 @@ self.addEventListener('fetch', (event) => {
   if (isPart(url)) event.respondWith(caches.match(event.request).then((found) => found ?? fetch(event.request)));
   // The page is of now where it can be, and the kept one where the network or the school is gone.
   if (isKept(url)) {
-    event.respondWith(fetch(event.request).then(async (response) => {
-      if (response.status >= 500) throw new Error(response.status);
-      if (response.ok && !response.redirected) await caches.open(SHELF).then((shelf) => shelf.put(url.origin + url.pathname, response.clone()));
-      return response;
-    }).catch(() => caches.match(url.origin + url.pathname).then((found) => found ?? Response.error())));
+    event.respondWith(
+      fetch(event.request)
+        .then(async (response) => {
+          if (response.status >= 500) throw new Error(response.status);
+          if (response.ok && !response.redirected)
+            await caches.open(SHELF).then((shelf) => shelf.put(url.origin + url.pathname, response.clone()));
+          return response;
+        })
+        .catch(() => caches.match(url.origin + url.pathname).then((found) => found ?? Response.error())),
+    );
   }
 });

@@ -8,11 +8,15 @@ import { component, page, told } from './page';
 describe('side by side', () => {
   let one;
   let root;
-  const shown = (half) => [...root.querySelectorAll(`[data-half="${half}"] [data-frame]:not(.not-now)`)].map((frame) => frame.dataset.frame);
-  const floor = (half) => `<div data-half="${half}"><svg><g data-frame="0"></g><g data-frame="1"></g><g data-frame="2"></g></svg></div>`;
+  const shown = (half) =>
+    [...root.querySelectorAll(`[data-half="${half}"] [data-frame]:not(.not-now)`)].map((frame) => frame.dataset.frame);
+  const floor = (half) =>
+    `<div data-half="${half}"><svg><g data-frame="0"></g><g data-frame="1"></g><g data-frame="2"></g></svg></div>`;
 
   beforeEach(() => {
-    root = page(`${floor('left')}${floor('right')}<div class="beside-beats"><button data-left="0" data-right="0"></button><button data-left="1" data-right="0"></button><button data-left="2" data-right="1"></button></div>`);
+    root = page(
+      `${floor('left')}${floor('right')}<div class="beside-beats"><button data-left="0" data-right="0"></button><button data-left="1" data-right="0"></button><button data-left="2" data-right="1"></button></div>`,
+    );
     one = component(beside(), root);
     one.init();
   });
@@ -38,7 +42,9 @@ describe('bodies', () => {
   const value = (selector) => root.querySelector(selector).value;
 
   beforeEach(() => {
-    root = page(`<select data-size-you>${options}</select><select data-size-attacker>${options}</select><label><input type="range" min="1" max="2.2" step="0.01" data-stature="defender"><output></output></label>`);
+    root = page(
+      `<select data-size-you>${options}</select><select data-size-attacker>${options}</select><label><input type="range" min="1" max="2.2" step="0.01" data-stature="defender"><output></output></label>`,
+    );
     one = component({ ...bodies, find: (selector) => root.querySelector(selector) }, root);
   });
 
@@ -46,7 +52,9 @@ describe('bodies', () => {
     const changed = vi.fn();
     root.addEventListener('change', changed);
     one.chooseBodies({ currentTarget: { dataset: { defender: '1.52', attacker: '2.01' } } });
-    expect([value('[data-size-you]'), value('[data-size-attacker]'), root.querySelector('output').textContent]).toEqual(['small', '2.01', '1.52']);
+    expect([value('[data-size-you]'), value('[data-size-attacker]'), root.querySelector('output').textContent]).toEqual(
+      ['small', '2.01', '1.52'],
+    );
     one.slideBody({ target: Object.assign(root.querySelector('input'), { value: '1.43' }) });
     expect([value('[data-size-you]'), changed.mock.calls.length]).toEqual(['1.43', 2]);
   });

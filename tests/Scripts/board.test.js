@@ -15,14 +15,24 @@ beforeEach(() => {
 board();
 
 // Places are 24 wide, and the drawing begins at 100: the middle of the second is at 136.
-test.each([[112, '/people/4'], [136, '/people/9'], [160, '/people/2'], [100, '/people/4'], [123.9, '/people/4'], [124, '/people/9']])('opens whoever has the place at %d', (x, page) => {
-  document.querySelector('[data-attack="8"] path').dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: x }));
+test.each([
+  [112, '/people/4'],
+  [136, '/people/9'],
+  [160, '/people/2'],
+  [100, '/people/4'],
+  [123.9, '/people/4'],
+  [124, '/people/9'],
+])('opens whoever has the place at %d', (x, page) => {
+  document
+    .querySelector('[data-attack="8"] path')
+    .dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: x }));
 
   expect(went).toEqual([`${page}?attack=8#timeline`]);
 });
 
 test('opens nobody beside the places, and nothing outside the board', () => {
-  for (const x of [172, 400, 90]) document.querySelector('[data-attack="7"]').dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: x }));
+  for (const x of [172, 400, 90])
+    document.querySelector('[data-attack="7"]').dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: x }));
   document.querySelector('table + svg').dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: 112 }));
 
   expect(went).toEqual([]);

@@ -6,7 +6,8 @@ import { toClip, toFloor } from '../../resources/js/editor/clip-time';
 import { component, page } from './page';
 
 describe('times of a clip', () => {
-  // The first beat takes 2 s in the clip and 0.5 s on the floor, the second 1 s and 0.25 s, the last stands 3 s for 1 s.
+  // The first beat takes 2 s in the clip and 0.5 s on the floor, the second 1 s and 0.25 s, the last stands 3 s for 1
+  // s.
   const marks = [1, 3, 4, 7];
   const times = [0, 0.5, 0.75, 1.75];
 
@@ -36,12 +37,20 @@ describe('marks of a clip', () => {
   const video = () => root.querySelector('video');
 
   beforeEach(() => {
-    root = page(`<video></video><table>${'<tr><td><input name="beats_at[]"></td></tr>'.repeat(3)}</table>
+    root = page(
+      `<video></video><table>${'<tr><td><input name="beats_at[]"></td></tr>'.repeat(3)}</table>
       <div id="floor-here"><div data-stage tabindex="0"><svg><g data-frame="0"></g><g data-frame="1"></g><g data-frame="2"></g></svg></div>
       <input type="range" min="0" data-scrub><button data-play></button><select data-slow><option value="0.5"></option></select><div data-tracks></div>
-      ${['0', '0.5', '1.5'].map((time, at) => `<div data-beat="${at}" data-track="" data-time="${time}"></div>`).join('')}</div>`, {});
+      ${['0', '0.5', '1.5'].map((time, at) => `<div data-beat="${at}" data-track="" data-time="${time}"></div>`).join('')}</div>`,
+      {},
+    );
     let now = 0;
-    Object.defineProperty(video(), 'currentTime', { get: () => now, set: (to) => { now = to; } });
+    Object.defineProperty(video(), 'currentTime', {
+      get: () => now,
+      set: (to) => {
+        now = to;
+      },
+    });
     video().pause = () => {};
     HTMLElement.prototype.scrollIntoView = () => {};
     one = component(clip(), root);
@@ -56,14 +65,19 @@ describe('marks of a clip', () => {
     expect(fields()).toEqual(['1.000', '2.250', '4.000']);
     one.mark();
     one.unmark();
-    expect([fields(), one.marks]).toEqual([['1.000', '2.250', ''], [1, 2.25]]);
+    expect([fields(), one.marks]).toEqual([
+      ['1.000', '2.250', ''],
+      [1, 2.25],
+    ]);
   });
 
   it('lead the clip to a beat, and a beat to the clip', () => {
     video().currentTime = 3;
     one.go('1');
     expect(video().currentTime).toBe(3);
-    root.querySelectorAll('[name="beats_at[]"]').forEach((field, at) => { field.value = [1, 2, 4][at]; });
+    root.querySelectorAll('[name="beats_at[]"]').forEach((field, at) => {
+      field.value = [1, 2, 4][at];
+    });
     one.tell();
     one.go('2');
     expect(video().currentTime).toBe(4);

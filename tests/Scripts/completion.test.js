@@ -2,7 +2,21 @@ import { describe, expect, it } from 'vitest';
 import { NONE, offers } from '../../resources/js/editor/completion';
 
 describe('completion', () => {
-  const words = ['palm', 'parry', 'part', 'pass', 'pat', 'path', 'pause', 'step', 'go behind left', 'go on', 'go to', 'if taller:', 'left hand'];
+  const words = [
+    'palm',
+    'parry',
+    'part',
+    'pass',
+    'pat',
+    'path',
+    'pause',
+    'step',
+    'go behind left',
+    'go on',
+    'go to',
+    'if taller:',
+    'left hand',
+  ];
 
   it('goes on from the word that is being typed', () => {
     expect(offers(words, 'left st', 7)).toEqual({ begun: 2, words: ['step'] });

@@ -14,7 +14,9 @@ describe('counting', () => {
   beforeEach(async () => {
     beep.mockClear();
     vi.useFakeTimers();
-    root = page('<ol><li data-seconds="0.5">step</li><li data-seconds="1">strip</li><li data-seconds="0.4">leave</li></ol><select x-ref="pace"><option value="0.5">half</option></select><button data-count="Count" data-stop="Stop"></button>');
+    root = page(
+      '<ol><li data-seconds="0.5">step</li><li data-seconds="1">strip</li><li data-seconds="0.4">leave</li></ol><select x-ref="pace"><option value="0.5">half</option></select><button data-count="Count" data-stop="Stop"></button>',
+    );
     const { default: made } = await import('../../resources/js/page/counting');
     const { mixed } = await import('../../resources/js/drill/mixed');
     counting = mixed(made(), component({}, root));

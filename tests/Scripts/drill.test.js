@@ -10,11 +10,13 @@ const circle = (people) => Array.from({ length: people }, (_, place) => ({ place
 describe('turns', () => {
   it('has the partners that the core has', () => {
     expect(core.partners.length).toBeGreaterThan(20);
-    for (const { people, turn, attacker } of core.partners) expect(partner(circle(people), turn)?.place ?? null, `${people} at ${turn}`).toBe(attacker);
+    for (const { people, turn, attacker } of core.partners)
+      expect(partner(circle(people), turn)?.place ?? null, `${people} at ${turn}`).toBe(attacker);
   });
 
   it('passes over whoever has nothing to drill, as the core does', () => {
-    for (const { canDrill, turn, next } of core.nextTurns) expect(nextTurn(circle(canDrill.length), turn, ({ place }) => canDrill[place])).toBe(next);
+    for (const { canDrill, turn, next } of core.nextTurns)
+      expect(nextTurn(circle(canDrill.length), turn, ({ place }) => canDrill[place])).toBe(next);
   });
 
   it('is over once everybody had theirs, or the time is up', () => {
@@ -38,12 +40,21 @@ describe('draw', () => {
       const tickets = weights.map((weight, cell) => ({ cell, weights: [weight] }));
       const pool = withoutThirdOfFamily(tickets, latest, cells);
       expect(pool.map(({ cell }) => cell)).toEqual(left);
-      for (const { chance, cell } of picks) expect(draw(pool, 0, () => chance).cell, `${latest} at ${chance}`).toBe(cell);
+      for (const { chance, cell } of picks)
+        expect(draw(pool, 0, () => chance).cell, `${latest} at ${chance}`).toBe(cell);
     }
   });
 
   it('takes what is on the list that was chosen', () => {
-    const student = { isYouth: true, tickets: [{ cell: 0, holds: true }, { cell: 1, holds: false }, { cell: 2, holds: false }, { cell: 3, fails: true }] };
+    const student = {
+      isYouth: true,
+      tickets: [
+        { cell: 0, holds: true },
+        { cell: 1, holds: false },
+        { cell: 2, holds: false },
+        { cell: 3, fails: true },
+      ],
+    };
     const filters = { 'rank:a': { adult: [0, 1, 3], youth: [2, 3] } };
     const on = (list) => onList(student, list, filters).map(({ cell }) => cell);
     expect(on('most')).toEqual([0, 1, 2]);

@@ -1,9 +1,21 @@
-// A test as an examiner marks it on a device: two touches an item, each mark kept until the school has it, and sent as one.
+// A test as an examiner marks it on a device: two touches an item, each mark kept until the school has it, and sent as
+// one.
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 
 const shelf = new Map();
-vi.mock('idb-keyval', () => ({ createStore: () => 'shelf', get: async (name) => shelf.get(name), update: async (name, how) => { shelf.set(name, how(shelf.get(name))); } }));
-vi.mock('../../resources/js/offline/vault', () => ({ cookie: () => 'token', open: async () => null, seal: async (value) => value, isOpen: () => true }));
+vi.mock('idb-keyval', () => ({
+  createStore: () => 'shelf',
+  get: async (name) => shelf.get(name),
+  update: async (name, how) => {
+    shelf.set(name, how(shelf.get(name)));
+  },
+}));
+vi.mock('../../resources/js/offline/vault', () => ({
+  cookie: () => 'token',
+  open: async () => null,
+  seal: async (value) => value,
+  isOpen: () => true,
+}));
 
 describe('exam', () => {
   let mat;
@@ -19,10 +31,30 @@ describe('exam', () => {
     vi.stubGlobal('fetch', fetched);
     const { mixed } = await import('../../resources/js/drill/mixed');
     const { default: exam } = await import('../../resources/js/drill/exam');
-    mat = mixed(exam, { phase: 'setup', send: vi.fn(), kit: { school: 3, by: 'me', tests: [{
-      id: 8, title: 'Test', address: '/mat/tests/8/marks', items: [{ id: 21, title: 'Wrist', rung: 3, critical: true }, { id: 22, title: 'Push', rung: 3 }],
-      candidates: [{ id: 1, name: 'Ann' }, { id: 2, name: 'Bo' }], marks: [{ item: 22, student: 2, attempt: 1, outcome: 'late' }],
-    }] } });
+    mat = mixed(exam, {
+      phase: 'setup',
+      send: vi.fn(),
+      kit: {
+        school: 3,
+        by: 'me',
+        tests: [
+          {
+            id: 8,
+            title: 'Test',
+            address: '/mat/tests/8/marks',
+            items: [
+              { id: 21, title: 'Wrist', rung: 3, critical: true },
+              { id: 22, title: 'Push', rung: 3 },
+            ],
+            candidates: [
+              { id: 1, name: 'Ann' },
+              { id: 2, name: 'Bo' },
+            ],
+            marks: [{ item: 22, student: 2, attempt: 1, outcome: 'late' }],
+          },
+        ],
+      },
+    });
     await mat.openExam(touch({ exam: '8' }));
   });
 
@@ -40,7 +72,9 @@ describe('exam', () => {
   it('keeps what was marked last of an item, and knows it after the page was closed', async () => {
     await mark(21, 'hit');
     await mark(21, 'clean');
-    expect(shelf.get('testMarks').map(({ item, student, attempt, outcome, by }) => [item, student, attempt, outcome, by])).toEqual([[21, 1, 1, 'clean', 'me']]);
+    expect(
+      shelf.get('testMarks').map(({ item, student, attempt, outcome, by }) => [item, student, attempt, outcome, by]),
+    ).toEqual([[21, 1, 1, 'clean', 'me']]);
     mat.leaveExam();
     expect(mat.isExam).toBe(false);
     await mat.openExam(touch({ exam: '8' }));
@@ -48,16 +82,23 @@ describe('exam', () => {
     mat.toggleSecond();
     expect(mat.examItems[0].outcome).toBe('');
     await mark(21, 'scraped');
-    expect(shelf.get('testMarks').map(({ attempt, outcome }) => [attempt, outcome])).toEqual([[1, 'clean'], [2, 'scraped']]);
+    expect(shelf.get('testMarks').map(({ attempt, outcome }) => [attempt, outcome])).toEqual([
+      [1, 'clean'],
+      [2, 'scraped'],
+    ]);
   });
 
   it('sends each once, and lets none go before it is there', async () => {
-    fetched.mockImplementationOnce(async () => { throw new TypeError('no network'); });
+    fetched.mockImplementationOnce(async () => {
+      throw new TypeError('no network');
+    });
     await mark(21, 'clean');
     await mat.sendExam();
     expect(shelf.get('testMarks')).toHaveLength(1);
     await mat.sendExam();
-    expect(JSON.parse(fetched.mock.calls[1][1].body).marks).toMatchObject([{ item: 21, student: 1, attempt: 1, outcome: 'clean', by: 'me' }]);
+    expect(JSON.parse(fetched.mock.calls[1][1].body).marks).toMatchObject([
+      { item: 21, student: 1, attempt: 1, outcome: 'clean', by: 'me' },
+    ]);
     expect(shelf.get('testMarks')).toEqual([]);
     await mat.sendExam();
     expect(fetched).toHaveBeenCalledTimes(2);

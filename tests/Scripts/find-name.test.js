@@ -15,10 +15,17 @@ describe('a list that is narrowed', () => {
     field.value = words;
     field.dispatchEvent(new Event('input', { bubbles: true }));
   };
-  const left = () => [...document.querySelectorAll('#people label, #people tbody tr')].filter((line) => !line.hidden).map((line) => line.textContent.trim());
+  const left = () =>
+    [...document.querySelectorAll('#people label, #people tbody tr')]
+      .filter((line) => !line.hidden)
+      .map((line) => line.textContent.trim());
   const said = () => document.getElementById('found').textContent;
 
-  beforeEach(() => page('<div id="people"><label><input type="checkbox" checked> Ada Fell</label><label><input type="checkbox"> Zoë Fell</label><label><input type="checkbox"> Bo Marsh</label></div>'));
+  beforeEach(() =>
+    page(
+      '<div id="people"><label><input type="checkbox" checked> Ada Fell</label><label><input type="checkbox"> Zoë Fell</label><label><input type="checkbox"> Bo Marsh</label></div>',
+    ),
+  );
   findName();
 
   it('shows whose line has what is typed, whatever its case and accents, and who is ticked', () => {
@@ -37,7 +44,9 @@ describe('a list that is narrowed', () => {
   });
 
   it('narrows the lines of a table, not its head', () => {
-    page('<table id="people"><thead><tr><th>Name</th></tr></thead><tbody><tr><td>Ada Fell</td></tr><tr><td>Bo Marsh</td></tr></tbody></table>');
+    page(
+      '<table id="people"><thead><tr><th>Name</th></tr></thead><tbody><tr><td>Ada Fell</td></tr><tr><td>Bo Marsh</td></tr></tbody></table>',
+    );
     type('nobody of that name');
     expect(left()).toEqual([]);
     expect(document.querySelector('thead tr').hidden).toBe(false);

@@ -5,14 +5,25 @@ import floor from '../../resources/js/editor/floor';
 import { component, page, told } from './page';
 
 // The start, two beats, and a what-if of two beats that leaves from beat 1.
-const BEATS = [['0', '', '0', ''], ['1', '', '0.5', ''], ['1.a1', '1.a', '1.1', 'if blocked'], ['1.a2', '1.a', '1.6', ''], ['2', '', '0.55', '']];
-const beat = ([number, track, time, condition]) => `<div data-beat="${number}" data-track="${track}" data-time="${time}" data-condition="${condition}"></div>`;
-const drawn = (beats) => `<div data-stage tabindex="0">${beats.map(([number]) => `<svg><g data-frame="${number}"></g></svg>`).join('')}</div>
+const BEATS = [
+  ['0', '', '0', ''],
+  ['1', '', '0.5', ''],
+  ['1.a1', '1.a', '1.1', 'if blocked'],
+  ['1.a2', '1.a', '1.6', ''],
+  ['2', '', '0.55', ''],
+];
+const beat = ([number, track, time, condition]) =>
+  `<div data-beat="${number}" data-track="${track}" data-time="${time}" data-condition="${condition}"></div>`;
+const drawn = (
+  beats,
+) => `<div data-stage tabindex="0">${beats.map(([number]) => `<svg><g data-frame="${number}"></g></svg>`).join('')}</div>
   <input type="range" min="0" data-scrub><button data-play></button><div data-tracks></div>${beats.map(beat).join('')}`;
 const TEXTS = { start: 'the start', beat: 'beat :beat', play: 'Play', stop: 'Stop', 'main-line': 'main line' };
 
 // Whether whoever looks wants nothing to move.
-const still = (matches) => { window.matchMedia = () => ({ matches }); };
+const still = (matches) => {
+  window.matchMedia = () => ({ matches });
+};
 
 describe('floor', () => {
   let one;
@@ -29,8 +40,11 @@ describe('floor', () => {
   beforeEach(() => {
     vi.useFakeTimers();
     still(true);
-    root = page(`<select data-size-you><option>small</option><option>tall</option></select><select data-size-attacker><option>small</option><option selected>tall</option></select>
-      <input type="checkbox" data-layer="reach"><g class="layer-reach"></g><button data-ask-steps></button><div id="floor-here">${drawn(BEATS)}</div>`, TEXTS);
+    root = page(
+      `<select data-size-you><option>small</option><option>tall</option></select><select data-size-attacker><option>small</option><option selected>tall</option></select>
+      <input type="checkbox" data-layer="reach"><g class="layer-reach"></g><button data-ask-steps></button><div id="floor-here">${drawn(BEATS)}</div>`,
+      TEXTS,
+    );
     one = component(floor(), root);
     one.init();
   });
@@ -126,7 +140,11 @@ describe('floor', () => {
     still(false);
     press(' ');
     vi.advanceTimersByTime(400);
-    expect([one.now, root.classList.contains('in-motion'), find('[data-play]').textContent]).toEqual(['0', true, 'Stop']);
+    expect([one.now, root.classList.contains('in-motion'), find('[data-play]').textContent]).toEqual([
+      '0',
+      true,
+      'Stop',
+    ]);
     vi.advanceTimersByTime(130);
     expect(one.now).toBe('1');
     vi.advanceTimersByTime(100);

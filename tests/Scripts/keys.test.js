@@ -2,8 +2,13 @@ import { describe, expect, it, vi } from 'vitest';
 import { press } from '../../resources/js/drill/keys';
 
 const key = (pressed, { on = [], ...more } = {}) => ({
-  key: pressed, ctrlKey: false, metaKey: false, altKey: false, repeat: false,
-  preventDefault: vi.fn(), stopImmediatePropagation: vi.fn(),
+  key: pressed,
+  ctrlKey: false,
+  metaKey: false,
+  altKey: false,
+  repeat: false,
+  preventDefault: vi.fn(),
+  stopImmediatePropagation: vi.fn(),
   // The element matches any of the selectors that its test names.
   target: { closest: (selectors) => (selectors.split(', ').some((one) => on.includes(one)) ? {} : null) },
   ...more,
@@ -11,7 +16,15 @@ const key = (pressed, { on = [], ...more } = {}) => ({
 const acts = () => ({ halt: vi.fn(), go: vi.fn(), undo: vi.fn(), record: vi.fn() });
 
 describe('keys', () => {
-  it.each([['c', 'clean'], ['s', 'scraped'], ['r', 'recovered'], ['l', 'late'], ['h', 'hit'], ['F', 'froze'], ['x', 'stopped']])('%s records %s', (pressed, outcome) => {
+  it.each([
+    ['c', 'clean'],
+    ['s', 'scraped'],
+    ['r', 'recovered'],
+    ['l', 'late'],
+    ['h', 'hit'],
+    ['F', 'froze'],
+    ['x', 'stopped'],
+  ])('%s records %s', (pressed, outcome) => {
     const can = acts();
     press(key(pressed), can);
     expect(can.record).toHaveBeenCalledExactlyOnceWith(outcome);

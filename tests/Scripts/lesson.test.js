@@ -5,10 +5,22 @@ import { face, left, roundAt, whole } from '../../resources/js/drill/clock';
 import { circle, key, roles, rounds } from '../../resources/js/drill/partners';
 
 const shelf = new Map();
-vi.mock('idb-keyval', () => ({ createStore: () => 'shelf', get: async (name) => shelf.get(name), update: async (name, how) => { shelf.set(name, how(shelf.get(name))); } }));
-vi.mock('../../resources/js/offline/vault', () => ({ cookie: () => 'token', open: async () => null, seal: async (value) => value, isOpen: () => true }));
+vi.mock('idb-keyval', () => ({
+  createStore: () => 'shelf',
+  get: async (name) => shelf.get(name),
+  update: async (name, how) => {
+    shelf.set(name, how(shelf.get(name)));
+  },
+}));
+vi.mock('../../resources/js/offline/vault', () => ({
+  cookie: () => 'token',
+  open: async () => null,
+  seal: async (value) => value,
+  isOpen: () => true,
+}));
 
-const pairsOf = (made) => made.flatMap((round) => round.filter((together) => together.length > 1).map(([a, b]) => key(a, b)));
+const pairsOf = (made) =>
+  made.flatMap((round) => round.filter((together) => together.length > 1).map(([a, b]) => key(a, b)));
 const nobody = { today: new Set(), before: {} };
 
 describe('clock', () => {
@@ -22,7 +34,9 @@ describe('clock', () => {
   it('changes partners in equal parts of a block, a minute more included', () => {
     const block = { minutes: 15 };
     // Five rounds of three minutes.
-    expect([900_000, 720_001, 720_000, 180_000, 1, 0].map((rest) => roundAt(block, { added: 0 }, rest, 5))).toEqual([0, 0, 1, 4, 4, 4]);
+    expect([900_000, 720_001, 720_000, 180_000, 1, 0].map((rest) => roundAt(block, { added: 0 }, rest, 5))).toEqual([
+      0, 0, 1, 4, 4, 4,
+    ]);
     expect(whole(block, 60_000)).toBe(960_000);
     // 16 minutes: 3.2 each.
     expect([960_000, 768_001, 768_000].map((rest) => roundAt(block, { added: 60_000 }, rest, 5))).toEqual([0, 0, 1]);
@@ -57,7 +71,11 @@ describe('partners', () => {
   });
 
   it('puts those who have met today last, where all will meet anyway', () => {
-    for (const [people, count, last] of [[4, 3, 2], [4, 5, 2], [8, 9, 6]]) {
+    for (const [people, count, last] of [
+      [4, 3, 2],
+      [4, 5, 2],
+      [8, 9, 6],
+    ]) {
       const ids = Array.from({ length: people }, (_, place) => place + 1);
       const [first] = pairsOf(rounds(ids, count, nobody, alea('h')));
       const made = rounds(ids, count, { today: new Set([first]), before: {} }, alea('h'));
@@ -76,8 +94,16 @@ describe('partners', () => {
   });
 
   it('lets each attack, defend and record in turn', () => {
-    expect([0, 1, 2].map((turn) => roles([1, 2], turn))).toEqual([{ attacker: 1, defender: 2, recorder: null }, { attacker: 2, defender: 1, recorder: null }, { attacker: 1, defender: 2, recorder: null }]);
-    expect([0, 1, 2].map((turn) => Object.values(roles([1, 2, 3], turn)))).toEqual([[1, 2, 3], [2, 3, 1], [3, 1, 2]]);
+    expect([0, 1, 2].map((turn) => roles([1, 2], turn))).toEqual([
+      { attacker: 1, defender: 2, recorder: null },
+      { attacker: 2, defender: 1, recorder: null },
+      { attacker: 1, defender: 2, recorder: null },
+    ]);
+    expect([0, 1, 2].map((turn) => Object.values(roles([1, 2, 3], turn)))).toEqual([
+      [1, 2, 3],
+      [2, 3, 1],
+      [3, 1, 2],
+    ]);
     expect(roles([7], 3)).toEqual({ attacker: null, defender: 7, recorder: null });
   });
 });
@@ -87,19 +113,53 @@ describe('a class', () => {
   let fetched;
 
   const ticket = (cell) => ({ cell, weights: [1, 1], factor: 1, proof: '', answers: [5] });
-  const student = (id, more = {}) => ({ id, name: `S${id}`, goal: 2, latest: [], isYouth: false, tickets: [ticket(0), ticket(1)], ...more });
+  const student = (id, more = {}) => ({
+    id,
+    name: `S${id}`,
+    goal: 2,
+    latest: [],
+    isYouth: false,
+    tickets: [ticket(0), ticket(1)],
+    ...more,
+  });
   const kit = () => ({
-    school: 3, by: 'me', limits: { seconds: 600, mistakes: 5, mistake: 100, stressor: 100 }, rungs: [{ id: 1 }, { id: 2 }], answers: { 5: { title: 'Gate', mistakes: [] } },
-    cells: [{ attack: 11, side: 'written', title: 'Wrist', family: 'grab', cautions: [] }, { attack: 12, side: 'mirrored', title: 'Push', family: 'push', cautions: [] }],
+    school: 3,
+    by: 'me',
+    limits: { seconds: 600, mistakes: 5, mistake: 100, stressor: 100 },
+    rungs: [{ id: 1 }, { id: 2 }],
+    answers: { 5: { title: 'Gate', mistakes: [] } },
+    cells: [
+      { attack: 11, side: 'written', title: 'Wrist', family: 'grab', cautions: [] },
+      { attack: 12, side: 'mirrored', title: 'Push', family: 'push', cautions: [] },
+    ],
     students: [student(1), student(2), student(3), student(4, { tickets: [] })],
-    classes: [{
-      id: 8, places: 2, attendance: '/mat/classes/8/attendance', planned: [1, 2, 3], here: [], attacks: [12], met: {}, each: { drill: 6, pressure: 4 }, groups: [], basics: [],
-      blocks: [{ kind: 'gather', name: 'Gather', minutes: 2 }, { kind: 'basics', name: 'Basics', minutes: 0 }, { kind: 'drill', name: 'Drill', minutes: 6 }, { kind: 'close', name: 'Close', minutes: 1 }],
-      rounds: { drill: [[[1, 2, 3]], [[3, 1, 2]]], pressure: [[[1, 2, 3]]] },
-    }],
+    classes: [
+      {
+        id: 8,
+        places: 2,
+        attendance: '/mat/classes/8/attendance',
+        planned: [1, 2, 3],
+        here: [],
+        attacks: [12],
+        met: {},
+        each: { drill: 6, pressure: 4 },
+        groups: [],
+        basics: [],
+        blocks: [
+          { kind: 'gather', name: 'Gather', minutes: 2 },
+          { kind: 'basics', name: 'Basics', minutes: 0 },
+          { kind: 'drill', name: 'Drill', minutes: 6 },
+          { kind: 'close', name: 'Close', minutes: 1 },
+        ],
+        rounds: { drill: [[[1, 2, 3]], [[3, 1, 2]]], pressure: [[[1, 2, 3]]] },
+      },
+    ],
   });
   const open = () => mat.openClass({ currentTarget: { dataset: { class: '8' } } });
-  const run = (seconds) => { vi.setSystemTime(Date.now() + seconds * 1000); mat.tick(); };
+  const run = (seconds) => {
+    vi.setSystemTime(Date.now() + seconds * 1000);
+    mat.tick();
+  };
 
   beforeEach(async () => {
     shelf.clear();
@@ -111,7 +171,23 @@ describe('a class', () => {
     vi.stubGlobal('fetch', fetched);
     const load = async (name) => (await import(`../../resources/js/drill/${name}.js`)).default;
     const { mixed } = await import('../../resources/js/drill/mixed');
-    mat = mixed((await load('state'))(), await load('screen'), await load('kit'), await load('recording'), await load('sending'), await load('lesson'), await load('class-screen'), await load('attendance'), await load('stations'), await load('exam'), { $refs: {}, $root: { dataset: {} }, speaker: { beep: vi.fn(), unlock: vi.fn() }, refused: [], async listRefused() {}, clear() {} });
+    mat = mixed(
+      (await load('state'))(),
+      await load('screen'),
+      await load('kit'),
+      await load('recording'),
+      await load('sending'),
+      await load('in-class'),
+      await load('exam'),
+      {
+        $refs: {},
+        $root: { dataset: {} },
+        speaker: { beep: vi.fn(), unlock: vi.fn() },
+        refused: [],
+        async listRefused() {},
+        clear() {},
+      },
+    );
     mat.kit = kit();
   });
 
@@ -147,11 +223,22 @@ describe('a class', () => {
   it('records with two touches who attacked, in which class, and changes places', async () => {
     await open();
     mat.skip();
-    expect(mat.stations.map(({ attacks, defends, rung, title }) => [attacks, defends, rung, title])).toEqual([['S1', 'S2', 1, 'Push']]);
+    expect(mat.stations.map(({ attacks, defends, rung, title }) => [attacks, defends, rung, title])).toEqual([
+      ['S1', 'S2', 1, 'Push'],
+    ]);
     mat.chooseStation({ currentTarget: { dataset: { place: '0' } } });
     await mat.stationOutcome({ currentTarget: { dataset: { outcome: 'clean' } } });
     const [rep] = shelf.get('reps');
-    expect(rep).toMatchObject({ student_id: 2, attacker_id: 1, class_id: 8, attack_id: 12, side: 'mirrored', rung: 1, outcome: 'clean', answer_id: 5 });
+    expect(rep).toMatchObject({
+      student_id: 2,
+      attacker_id: 1,
+      class_id: 8,
+      attack_id: 12,
+      side: 'mirrored',
+      rung: 1,
+      outcome: 'clean',
+      answer_id: 5,
+    });
     expect(mat.stations[0]).toMatchObject({ attacks: 'S2', defends: 'S3' });
     expect(mat.lesson.tries).toEqual({ 2: 1 });
     await mat.undo();
@@ -162,13 +249,25 @@ describe('a class', () => {
   it('marks who came, pairs them for the coming rounds, and sends the marks once', async () => {
     await open();
     mat.skip();
-    const noNetwork = async () => { throw new TypeError('no network'); };
+    const noNetwork = async () => {
+      throw new TypeError('no network');
+    };
     const network = fetched.getMockImplementation();
     fetched.mockImplementation(noNetwork);
     await mat.tapPerson({ currentTarget: { value: '4', checked: true } });
     expect(mat.lesson.rounds.drill[0]).toEqual([[1, 2, 3]]);
     expect(mat.lesson.rounds.drill[1].flat().sort()).toEqual([1, 2, 3, 4]);
-    expect(shelf.get('marks').map(({ student: id, here }) => [id, here]).sort()).toEqual([[1, true], [2, true], [3, true], [4, true]]);
+    expect(
+      shelf
+        .get('marks')
+        .map(({ student: id, here }) => [id, here])
+        .sort(),
+    ).toEqual([
+      [1, true],
+      [2, true],
+      [3, true],
+      [4, true],
+    ]);
     await vi.waitFor(() => expect(mat.sending).toBe(false));
     fetched.mockReset().mockImplementation(network);
     await mat.send();
@@ -191,7 +290,9 @@ describe('a class', () => {
     mat.pause();
     mat.skip();
     mat.chooseStation({ currentTarget: { dataset: { place: '0' } } });
-    mat.next = vi.fn(() => { mat.phase = 'ready'; });
+    mat.next = vi.fn(() => {
+      mat.phase = 'ready';
+    });
     mat.callPair();
     expect([mat.phase, mat.people.map(({ id }) => id), mat.set.rung]).toEqual(['ready', [2, 1], 1]);
     run(400);

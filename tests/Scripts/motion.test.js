@@ -5,7 +5,9 @@ import { between, moving, place } from '../../resources/js/editor/motion';
 
 describe('motion', () => {
   it('goes evenly from one place to another', () => {
-    expect(between('translate(0 -63.9) rotate(180)', 'translate(10 -53.9) rotate(180)', 0.5)).toBe('translate(5 -58.9) rotate(180)');
+    expect(between('translate(0 -63.9) rotate(180)', 'translate(10 -53.9) rotate(180)', 0.5)).toBe(
+      'translate(5 -58.9) rotate(180)',
+    );
     expect(between('0,0 10,-20', '4,0 14,-40', 0.25)).toBe('1,0 11,-25');
     expect(between('5', '5', 0.5)).toBe('5');
   });
@@ -28,14 +30,18 @@ describe('motion', () => {
   });
 
   it('moves a copy and leaves the beats as they are', () => {
-    document.body.innerHTML = '<svg><g data-frame="0"><g data-body="you"><circle cx="0" cy="0"/></g></g><g data-frame="1"><g data-body="you"><circle cx="10" cy="-20"/></g></g></svg>';
+    document.body.innerHTML =
+      '<svg><g data-frame="0"><g data-body="you"><circle cx="0" cy="0"/></g></g><g data-frame="1"><g data-body="you"><circle cx="10" cy="-20"/></g></g></svg>';
     const svg = document.querySelector('svg');
     const [from, to] = svg.querySelectorAll('[data-frame]');
     const layer = moving(svg);
     layer.show(from, to, 0.5);
     const circle = svg.querySelector('.moving circle');
     expect([circle.getAttribute('cx'), circle.getAttribute('cy')]).toEqual(['5', '-10']);
-    expect([from.querySelector('circle').getAttribute('cx'), to.querySelector('circle').getAttribute('cx')]).toEqual(['0', '10']);
+    expect([from.querySelector('circle').getAttribute('cx'), to.querySelector('circle').getAttribute('cx')]).toEqual([
+      '0',
+      '10',
+    ]);
     layer.remove();
     expect(svg.querySelector('.moving')).toBe(null);
   });

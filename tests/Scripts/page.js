@@ -8,10 +8,19 @@ export const page = (html, texts = {}) => {
 };
 
 /** A component as Alpine would give it: with its root and the elements that carry x-ref. */
-export const component = (parts, root) => Object.assign(parts, {
-  $root: root,
-  $refs: Object.fromEntries([...root.querySelectorAll('[x-ref]')].map((element) => [element.getAttribute('x-ref'), element])),
-});
+export const component = (parts, root) =>
+  Object.assign(parts, {
+    $root: root,
+    $refs: Object.fromEntries(
+      [...root.querySelectorAll('[x-ref]')].map((element) => [element.getAttribute('x-ref'), element]),
+    ),
+  });
 
 /** What an element tells a handler, with a target of choice. */
-export const told = (target, more = {}) => ({ target, currentTarget: target, preventDefault: vi.fn(), stopPropagation: vi.fn(), ...more });
+export const told = (target, more = {}) => ({
+  target,
+  currentTarget: target,
+  preventDefault: vi.fn(),
+  stopPropagation: vi.fn(),
+  ...more,
+});

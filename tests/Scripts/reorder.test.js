@@ -15,7 +15,9 @@ describe('reorder', () => {
 
   beforeEach(async () => {
     vi.resetModules();
-    root = page('<div data-reorder="move"><table><tr data-block="0"><td>a</td></tr><tr data-block="1"><td>b</td></tr><tr data-block="2"><td>c</td></tr></table></div><p>else</p><form id="move"><input name="block"><input name="to"></form>');
+    root = page(
+      '<div data-reorder="move"><table><tr data-block="0"><td>a</td></tr><tr data-block="1"><td>b</td></tr><tr data-block="2"><td>c</td></tr></table></div><p>else</p><form id="move"><input name="block"><input name="to"></form>',
+    );
     form = root.querySelector('form');
     form.requestSubmit = vi.fn();
     (await import('../../resources/js/page/reorder')).default();

@@ -77,13 +77,24 @@ describe('reps that wait', () => {
   });
 
   it('keeps everything while the school does not answer', async () => {
-    vi.stubGlobal('fetch', vi.fn(async () => { throw new TypeError('offline'); }));
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(async () => {
+        throw new TypeError('offline');
+      }),
+    );
     await store.keep(rep('a'));
     await store.settle();
     expect(await store.send('/mat/reps', 1, 50)).toBe('offline');
-    vi.stubGlobal('fetch', vi.fn(async () => answer(500)));
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(async () => answer(500)),
+    );
     expect(await store.send('/mat/reps', 1, 50)).toBe('offline');
-    vi.stubGlobal('fetch', vi.fn(async () => answer(419)));
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(async () => answer(419)),
+    );
     expect(await store.send('/mat/reps', 1, 50)).toBe('signed out');
     expect((await store.waiting()).map(({ id }) => id)).toEqual(['a']);
     // It was on its way: it cannot be taken back any more.
@@ -91,7 +102,10 @@ describe('reps that wait', () => {
   });
 
   it('keeps what was refused, with the reason, until it is mended or discarded', async () => {
-    vi.stubGlobal('fetch', vi.fn(async () => answer(200, { kept: [], refused: [{ id: 'a', why: 'no such rung', field: 'rung' }] })));
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(async () => answer(200, { kept: [], refused: [{ id: 'a', why: 'no such rung', field: 'rung' }] })),
+    );
     await store.keep(rep('a', { rung: 9 }));
     await store.settle();
     expect(await store.send('/mat/reps', 1, 50)).toBe('refused');
@@ -109,11 +123,14 @@ describe('reps that wait', () => {
 
   it('sends so many at once, and only those of this school', async () => {
     const sizes = [];
-    vi.stubGlobal('fetch', vi.fn(async (address, { body }) => {
-      const { reps } = JSON.parse(body);
-      sizes.push(reps.length);
-      return answer(200, { kept: reps.map(({ id }) => id), refused: [] });
-    }));
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(async (address, { body }) => {
+        const { reps } = JSON.parse(body);
+        sizes.push(reps.length);
+        return answer(200, { kept: reps.map(({ id }) => id), refused: [] });
+      }),
+    );
     for (const id of ['a', 'b', 'c', 'd', 'e']) await store.keep(rep(id));
     await store.keep(rep('x', { school: 2 }));
     await store.settle();

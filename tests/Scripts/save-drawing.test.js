@@ -8,9 +8,12 @@ describe('a saved drawing', () => {
   let root;
 
   beforeEach(() => {
-    root = page(`<style>.real { fill: rgb(1, 2, 3); opacity: 0.5 } .gone { display: none }</style>
+    root = page(
+      `<style>.real { fill: rgb(1, 2, 3); opacity: 0.5 } .gone { display: none }</style>
       <svg class="curve" viewBox="-5 0 40 20"><defs><g id="try"><circle r="3"></circle></g></defs><circle class="real" r="2"></circle><text class="gone">hidden</text><use href="#try"></use><title>It goes up</title></svg>
-      <button data-save-drawing="svg.curve" data-name="the-curve">Save</button><button data-save-drawing="#nowhere" data-name="x">No</button>`, {});
+      <button data-save-drawing="svg.curve" data-name="the-curve">Save</button><button data-save-drawing="#nowhere" data-name="x">No</button>`,
+      {},
+    );
   });
 
   it('has the styles of the page in it, and nothing that is not seen', () => {
@@ -18,8 +21,16 @@ describe('a saved drawing', () => {
     const read = new DOMParser().parseFromString(text, 'image/svg+xml').documentElement;
     const circle = [...read.querySelectorAll('circle')].find((one) => one.getAttribute('r') === '2');
     expect(text.startsWith('<?xml version="1.0" encoding="UTF-8"?>')).toBe(true);
-    expect([circle.getAttribute('fill'), circle.getAttribute('opacity'), circle.getAttribute('class')]).toEqual(['rgb(1, 2, 3)', '0.5', null]);
-    expect([read.textContent.includes('hidden'), read.querySelector('title').textContent, read.querySelectorAll('defs circle').length]).toEqual([false, 'It goes up', 1]);
+    expect([circle.getAttribute('fill'), circle.getAttribute('opacity'), circle.getAttribute('class')]).toEqual([
+      'rgb(1, 2, 3)',
+      '0.5',
+      null,
+    ]);
+    expect([
+      read.textContent.includes('hidden'),
+      read.querySelector('title').textContent,
+      read.querySelectorAll('defs circle').length,
+    ]).toEqual([false, 'It goes up', 1]);
     const ground = read.querySelector('rect');
     expect(['x', 'y', 'width', 'height'].map((name) => ground.getAttribute(name))).toEqual(['-5', '0', '40', '20']);
     // The drawing of the page stays as it is.
@@ -30,7 +41,9 @@ describe('a saved drawing', () => {
     URL.createObjectURL = vi.fn(() => 'blob:x');
     URL.revokeObjectURL = vi.fn();
     const given = [];
-    vi.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(function click() { given.push([this.download, this.href]); });
+    vi.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(function click() {
+      given.push([this.download, this.href]);
+    });
     saveDrawing();
     root.querySelectorAll('button').forEach((button) => button.click());
     expect(given).toEqual([['the-curve.svg', 'blob:x']]);

@@ -2,9 +2,22 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 
 const TEXTS = {
-  looking: 'Looking', 'all-sent': 'All sent', 'marks-waiting': ':count marks wait', 'kept-until-next': 'Kept until the next call', waiting: ':count wait: :why.', 'waiting-one': '1 waits: :why.',
-  'browser-keeps-nothing': 'Leave it open.', state: { kept: 'sending', offline: 'no network' }, progress: ':done of :goal', said: ':rep: :outcome',
-  rep: ':student, :attack', mirrored: ' (mirrored)', 'student-not-here': 'Somebody', 'attack-not-here': 'an attack', call: 'Call it', 'begin-wait': 'Start the wait',
+  looking: 'Looking',
+  'all-sent': 'All sent',
+  'marks-waiting': ':count marks wait',
+  'kept-until-next': 'Kept until the next call',
+  waiting: ':count wait: :why.',
+  'waiting-one': '1 waits: :why.',
+  'browser-keeps-nothing': 'Leave it open.',
+  state: { kept: 'sending', offline: 'no network' },
+  progress: ':done of :goal',
+  said: ':rep: :outcome',
+  rep: ':student, :attack',
+  mirrored: ' (mirrored)',
+  'student-not-here': 'Somebody',
+  'attack-not-here': 'an attack',
+  call: 'Call it',
+  'begin-wait': 'Start the wait',
   touches: { arm: 'arm', head: 'head' },
 };
 let keeps = true;
@@ -22,8 +35,21 @@ describe('screen', () => {
     const { mixed } = await import('../../resources/js/drill/mixed');
     const { default: screen } = await import('../../resources/js/drill/screen');
     drill = mixed(screen, {
-      phase: 'setup', kit: null, error: '', count: null, state: 'kept', last: null, done: 1, goal: 4, peeks: false, whatIf: 'if not', proof: 'holds', hasRefused: true,
-      get rung() { return this.hidden; },
+      phase: 'setup',
+      kit: null,
+      error: '',
+      count: null,
+      state: 'kept',
+      last: null,
+      done: 1,
+      goal: 4,
+      peeks: false,
+      whatIf: 'if not',
+      proof: 'holds',
+      hasRefused: true,
+      get rung() {
+        return this.hidden;
+      },
       hidden: { attackTold: false, momentTold: false },
     });
   });
@@ -58,19 +84,33 @@ describe('screen', () => {
   });
 
   it('shows refused reps between drills, and never in one', () => {
-    for (const [phase, shown] of [['setup', true], ['ready', false], ['waiting', false], ['called', false], ['halted', false], ['keeping', false], ['done', true]]) {
+    for (const [phase, shown] of [
+      ['setup', true],
+      ['ready', false],
+      ['waiting', false],
+      ['called', false],
+      ['halted', false],
+      ['keeping', false],
+      ['done', true],
+    ]) {
       drill.phase = phase;
       expect(drill.showsRefused, phase).toBe(shown);
     }
   });
 
   it('names a rep by the kit, and says so where it cannot', () => {
-    drill.kit = { students: [{ id: 7, name: 'Ada' }], cells: [{ attack: 2, side: 'mirrored', title: 'Wrist', mirrored: true }] };
+    drill.kit = {
+      students: [{ id: 7, name: 'Ada' }],
+      cells: [{ attack: 2, side: 'mirrored', title: 'Wrist', mirrored: true }],
+    };
     expect(drill.repText({ student_id: 7, attack_id: 2, side: 'mirrored' })).toBe('Ada, Wrist (mirrored)');
     expect(drill.repText({ student_id: 8, attack_id: 2, side: 'written' })).toBe('Somebody, an attack');
     drill.last = { student_id: 7, attack_id: 2, side: 'mirrored', outcome: 'hit' };
     expect(drill.lastSaid).toBe('Ada, Wrist (mirrored): hit');
     expect(drill.progress).toBe('1 of 4');
-    expect(drill.touches).toEqual([{ id: 'arm', text: 'arm' }, { id: 'head', text: 'head' }]);
+    expect(drill.touches).toEqual([
+      { id: 'arm', text: 'arm' },
+      { id: 'head', text: 'head' },
+    ]);
   });
 });

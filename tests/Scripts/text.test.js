@@ -20,7 +20,9 @@ describe('text of an answer', () => {
   const offered = () => [...one.$refs.words.children].map((button) => button.firstChild.textContent);
 
   beforeEach(() => {
-    const root = page(`<textarea x-ref="text" data-words='["parry","pass","step"]'>left</textarea><pre x-ref="marks"></pre><div x-ref="words"></div>`);
+    const root = page(
+      `<textarea x-ref="text" data-words='["parry","pass","step"]'>left</textarea><pre x-ref="marks"></pre><div x-ref="words"></div>`,
+    );
     one = component({ ...text, past: [], future: [] }, root);
     field = one.$refs.text;
     one.startText();
@@ -57,7 +59,12 @@ describe('text of an answer', () => {
   });
 
   // Lines and columns from 1: the third column of the second line of "ab\ncdef" is its sixth letter, counted from 0: 5.
-  it.each([[1, 1, 0], [1, 3, 2], [2, 1, 3], [2, 3, 5]])('puts the cursor at line %i, column %i', (line, column, at) => {
+  it.each([
+    [1, 1, 0],
+    [1, 3, 2],
+    [2, 1, 3],
+    [2, 3, 5],
+  ])('puts the cursor at line %i, column %i', (line, column, at) => {
     field.value = 'ab\ncdef';
     one.goTo({ currentTarget: { dataset: { line: String(line), column: String(column) } } });
     expect([field.selectionStart, field.selectionEnd]).toEqual([at, at]);
@@ -92,8 +99,10 @@ describe('text of an answer', () => {
   it('asks again for what was typed while an answer was on its way', () => {
     vi.useFakeTimers();
     const asked = vi.fn();
-    const ask = (beats) => one.$root.dispatchEvent(new CustomEvent('htmx:configRequest', { detail: { parameters: { beats } } }));
-    const answer = () => one.$root.dispatchEvent(new CustomEvent('htmx:afterRequest', { detail: { successful: true } }));
+    const ask = (beats) =>
+      one.$root.dispatchEvent(new CustomEvent('htmx:configRequest', { detail: { parameters: { beats } } }));
+    const answer = () =>
+      one.$root.dispatchEvent(new CustomEvent('htmx:afterRequest', { detail: { successful: true } }));
     type('left s');
     ask('left s');
     field.addEventListener('input', asked);

@@ -3,7 +3,18 @@ import { beforeAll, describe, expect, it, vi } from 'vitest';
 describe('texts', () => {
   let module;
   beforeAll(async () => {
-    vi.stubGlobal('document', { getElementById: (id) => (id === 'texts' ? { textContent: JSON.stringify({ now: 'NOW', state: { offline: 'no network' }, waiting: ':count reps wait: :why.' }) } : null) });
+    vi.stubGlobal('document', {
+      getElementById: (id) =>
+        id === 'texts'
+          ? {
+              textContent: JSON.stringify({
+                now: 'NOW',
+                state: { offline: 'no network' },
+                waiting: ':count reps wait: :why.',
+              }),
+            }
+          : null,
+    });
     module = await import('../../resources/js/texts');
   });
 

@@ -9,7 +9,10 @@ const { default: unanswered } = await import('../../resources/js/page/unanswered
 describe('a part that is not answered', () => {
   let form;
   const fail = (status, type = 'htmx:responseError') => {
-    const event = new CustomEvent(type, { bubbles: true, detail: { elt: form, target: document.getElementById('part'), xhr: status === null ? undefined : { status } } });
+    const event = new CustomEvent(type, {
+      bubbles: true,
+      detail: { elt: form, target: document.getElementById('part'), xhr: status === null ? undefined : { status } },
+    });
     form.dispatchEvent(event);
   };
   const said = () => document.getElementById('part').textContent;

@@ -15,7 +15,10 @@ describe('what is sent', () => {
   };
 
   beforeEach(() => {
-    root = page('<input type="file" data-most-image="20" data-most-video="64"><p data-too-large hidden></p><progress hidden data-progress></progress>', { 'too-large': ':name has :megabytes of :most' });
+    root = page(
+      '<input type="file" data-most-image="20" data-most-video="64"><p data-too-large hidden></p><progress hidden data-progress></progress>',
+      { 'too-large': ':name has :megabytes of :most' },
+    );
     one = component(upload(), root);
     one.init();
   });

@@ -4,7 +4,8 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import wall from '../../resources/js/wall/wall';
 import { component, page, told } from './page';
 
-// Three courses of 100, the highest at the top: rank c at 0, b at 100, a at 200. The stones stand in courses 0, 1 and 2.
+// Three courses of 100, the highest at the top: rank c at 0, b at 100, a at 200. The stones stand in courses 0, 1 and
+// 2.
 const stone = (column, course, move) => `<a href="#" data-stone data-column="${column}" data-course="${course}"
   aria-label="stone ${column} ${course}" tabindex="${column + course === 0 ? 0 : -1}" ${move ? `data-move="${move}"` : ''}></a>`;
 const TEXTS = { 'let-go': 'Let go: :rank.', 'let-go-outside': 'Let go: nothing changes.' };
@@ -15,10 +16,13 @@ describe('wall', () => {
   const at = (column, course) => root.querySelector(`[data-column="${column}"][data-course="${course}"]`);
 
   beforeEach(() => {
-    root = page(`<p x-ref="card">Arrows walk.</p><svg>
+    root = page(
+      `<p x-ref="card">Arrows walk.</p><svg>
       <rect data-rank="c" data-name="Course C"/><rect data-rank="b" data-name="Course B"/><rect data-rank="a" data-name="Course A"/>
       ${[0, 1, 2].map((course) => stone(0, course) + stone(1, course, course === 1 ? '/move' : '')).join('')}
-    </svg>`, TEXTS);
+    </svg>`,
+      TEXTS,
+    );
     [...root.querySelectorAll('[data-rank]')].forEach((course, index) => {
       course.getBoundingClientRect = () => ({ top: index * 100, bottom: index * 100 + 99 });
     });
@@ -112,7 +116,10 @@ describe('wall', () => {
       expect(click.preventDefault).toHaveBeenCalledOnce();
     });
 
-    it.each([['its own course', 120], ['no course', 400]])('changes nothing when let go over %s', (_, y) => {
+    it.each([
+      ['its own course', 120],
+      ['no course', 400],
+    ])('changes nothing when let go over %s', (_, y) => {
       carry(30);
       one.drop(told(drawing, { clientY: y }));
       expect(one.place).not.toHaveBeenCalled();

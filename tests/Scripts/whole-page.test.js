@@ -6,26 +6,38 @@ import shortcuts from '../../resources/js/page/shortcuts';
 import unanswered from '../../resources/js/page/unanswered';
 import { page } from './page';
 
-const TEXTS = { 'not-checked': 'Not checked.', 'not-checked-signed-out': 'Sign in again.', 'not-checked-old': 'Load the page again.', 'not-sent-large': 'Too large.' };
+const TEXTS = {
+  'not-checked': 'Not checked.',
+  'not-checked-signed-out': 'Sign in again.',
+  'not-checked-old': 'Load the page again.',
+  'not-sent-large': 'Too large.',
+};
 
 describe('whole page', () => {
   let root;
   const find = (selector) => root.querySelector(selector);
 
   beforeAll(() => {
-    HTMLDialogElement.prototype.showModal = function showModal() { this.open = true; };
+    HTMLDialogElement.prototype.showModal = function showModal() {
+      this.open = true;
+    };
     globalThis.CSS = { escape: (value) => value };
-    root = page(`<dialog id="confirmation"><p data-question></p></dialog><dialog id="shortcuts"></dialog>
+    root = page(
+      `<dialog id="confirmation"><p data-question></p></dialog><dialog id="shortcuts"></dialog>
       <form id="delete" data-confirm="Delete it?"><button value="x"></button></form><form id="save"></form>
       <input data-key="f"><a href="#there" data-key="g">there</a><p id="part" data-unanswered="Holes are not there."></p><p id="plain"></p>
-      <form id="sent"><p hidden data-unanswered-here data-unanswered="Not sent."></p></form>`, TEXTS);
+      <form id="sent"><p hidden data-unanswered-here data-unanswered="Not sent."></p></form>`,
+      TEXTS,
+    );
     confirmation();
     shortcuts();
     unanswered();
   });
 
   afterEach(() => {
-    root.querySelectorAll('dialog').forEach((dialog) => { dialog.open = false; });
+    root.querySelectorAll('dialog').forEach((dialog) => {
+      dialog.open = false;
+    });
     document.activeElement.blur();
   });
 
@@ -77,10 +89,14 @@ describe('whole page', () => {
     expect(find('#shortcuts').open).toBe(true);
   });
 
-  const fail = (name, part, status) => document.dispatchEvent(new CustomEvent(name, { detail: { target: find(part), xhr: status && { status } } }));
+  const fail = (name, part, status) =>
+    document.dispatchEvent(new CustomEvent(name, { detail: { target: find(part), xhr: status && { status } } }));
 
   it.each([
-    ['#plain', 401, 'Sign in again.'], ['#plain', 419, 'Load the page again.'], ['#plain', 500, 'Not checked.'], ['#part', 500, 'Holes are not there.'],
+    ['#plain', 401, 'Sign in again.'],
+    ['#plain', 419, 'Load the page again.'],
+    ['#plain', 500, 'Not checked.'],
+    ['#part', 500, 'Holes are not there.'],
   ])('says in %s what to do about %i', (part, status, said) => {
     fail('htmx:responseError', part, status);
     expect(find(part).textContent).toBe(said);
@@ -94,7 +110,8 @@ describe('whole page', () => {
 
   it('leaves a whole page alone that was to be the answer', () => {
     const place = find('[data-unanswered-here]');
-    const answer = (name, xhr) => document.dispatchEvent(new CustomEvent(name, { detail: { elt: find('#sent'), target: document.body, xhr } }));
+    const answer = (name, xhr) =>
+      document.dispatchEvent(new CustomEvent(name, { detail: { elt: find('#sent'), target: document.body, xhr } }));
     answer('htmx:responseError', { status: 413 });
     expect([place.textContent, place.hidden]).toEqual(['Too large.', false]);
     answer('htmx:sendError', {});

@@ -8,14 +8,23 @@ import { key, rounds } from './partners';
 export default {
   showsPeople: false,
 
-  get peopleShown() { return this.showsPeople || this.isGathering; },
-  get hereWord() { return text('class.here', { count: this.lesson?.here.length ?? 0 }); },
+  get peopleShown() {
+    return this.showsPeople || this.isGathering;
+  },
+  get hereWord() {
+    return text('class.here', { count: this.lesson?.here.length ?? 0 });
+  },
 
-  isHere(id) { return this.lesson?.here.includes(id) ?? false; },
+  isHere(id) {
+    return this.lesson?.here.includes(id) ?? false;
+  },
 
-  togglePeople() { this.showsPeople = !this.showsPeople; },
+  togglePeople() {
+    this.showsPeople = !this.showsPeople;
+  },
 
-  // Somebody came or left: those who were planned for are marked too with the first one, so that the school knows who is here.
+  // Somebody came or left: those who were planned for are marked too with the first one, so that the school knows who
+  // is here.
   async tapPerson(event) {
     const id = Number(event.currentTarget.value);
     const here = event.currentTarget.checked;
@@ -24,7 +33,13 @@ export default {
     this.lesson.marked = true;
     this.remake();
     await this.saveClass();
-    for (const student of news) await attendance.add({ address: this.course.attendance, school: this.kit.school, student, here: this.isHere(student) });
+    for (const student of news)
+      await attendance.add({
+        address: this.course.attendance,
+        school: this.kit.school,
+        student,
+        here: this.isHere(student),
+      });
     this.send();
   },
 
@@ -39,9 +54,20 @@ export default {
       const runs = now >= 0 && (made[kind][now] ?? []).flat().every((id) => this.isHere(id));
       const keeps = now < 0 ? 0 : now + (runs ? 1 : 0);
       const past = made[kind].slice(0, keeps);
-      past.flat().filter((together) => together.length > 1).forEach(([a, b]) => met.today.add(key(a, b)));
+      past
+        .flat()
+        .filter((together) => together.length > 1)
+        .forEach(([a, b]) => met.today.add(key(a, b)));
       const chance = alea(`${this.lesson.seed} ${kind} ${keeps} ${this.lesson.here.join(' ')}`);
-      const [young, grown] = [true, false].map((youth) => rounds(this.lesson.here.filter((id) => isYouth(id) === youth), count - keeps, met, chance, this.course.stepsIn));
+      const [young, grown] = [true, false].map((youth) =>
+        rounds(
+          this.lesson.here.filter((id) => isYouth(id) === youth),
+          count - keeps,
+          met,
+          chance,
+          this.course.stepsIn,
+        ),
+      );
       made[kind] = [...past, ...grown.map((together, round) => [...(young[round] ?? []), ...together])];
     }
     this.lesson.rounds = made;
@@ -56,6 +82,8 @@ export default {
     if (!this.course) return [];
     const of = this.course.each.drill + this.course.each.pressure;
     const tries = (id) => this.lesson.tries[id] ?? 0;
-    return [...this.lesson.here].sort((a, b) => tries(a) - tries(b)).map((id) => ({ id, text: text('class.tally', { name: this.nameOf(id), tries: tries(id), of }) }));
+    return [...this.lesson.here]
+      .sort((a, b) => tries(a) - tries(b))
+      .map((id) => ({ id, text: text('class.tally', { name: this.nameOf(id), tries: tries(id), of }) }));
   },
 };

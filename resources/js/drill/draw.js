@@ -1,5 +1,5 @@
-// Which attack comes, and when. How much each is wanted was worked out by the school and lies in the kit; this only draws.
-// Pure: `chance` gives numbers from 0 up to 1, so that the same seed draws the same again.
+// Which attack comes, and when. How much each is wanted was worked out by the school and lies in the kit; this only
+// draws. Pure: `chance` gives numbers from 0 up to 1, so that the same seed draws the same again.
 
 // Milliseconds: an exponential spread, cut off, after a least time, so that waiting longer tells nothing.
 const LEAST = 1500;
@@ -11,7 +11,9 @@ export const moment = (chance) => LEAST - MEAN * Math.log(1 - chance() * (1 - Ma
 
 export const anyOf = (list, chance) => list[Math.floor(chance() * list.length)];
 
-/** The tickets of a student that are on the list that was chosen. What does not work is drawn only from its own list. */
+/**
+ * The tickets of a student that are on the list that was chosen. What does not work is drawn only from its own list.
+ */
 export const onList = (student, list, filters) => {
   if (list === 'fails') return student.tickets.filter((ticket) => ticket.fails);
   const tickets = student.tickets.filter((ticket) => !ticket.fails);

@@ -1,10 +1,12 @@
 // What a key does while a drill runs.
 export const OUTCOMES = { c: 'clean', s: 'scraped', r: 'recovered', l: 'late', h: 'hit', f: 'froze', x: 'stopped' };
 
-const isTyping = (event) => event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, select, textarea');
+const isTyping = (event) =>
+  event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, select, textarea');
 
 // Space on a button presses that button, unless it is the one that calls.
-const pressesButton = (event) => event.key === ' ' && Boolean(event.target.closest('button, a, summary')) && !event.target.closest('[data-go]');
+const pressesButton = (event) =>
+  event.key === ' ' && Boolean(event.target.closest('button, a, summary')) && !event.target.closest('[data-go]');
 
 /**
  * Takes a key of a running drill.

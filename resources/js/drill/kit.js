@@ -1,5 +1,5 @@
-// What the school gives along: students, attacks and how much each is wanted. It is sealed on the device, and gone once the
-// session is over.
+// What the school gives along: students, attacks and how much each is wanted. It is sealed on the device, and gone once
+// the session is over.
 import { kept, session, waiting } from '../offline/rep-store';
 import { isOpen } from '../offline/vault';
 import { text } from '../texts';
@@ -29,8 +29,12 @@ async function plansKept(school) {
 function addTo(kit, later) {
   const nameOf = ({ attack, side }) => `${attack} ${side}`;
   const reach = new Map(later.cells.map((cell) => [nameOf(cell), cell.reach]));
-  kit.cells.forEach((cell) => { cell.reach ||= reach.get(nameOf(cell)) ?? ''; });
-  Object.entries(kit.answers).forEach(([id, answer]) => { answer.shown = later.answers[id]?.shown ?? answer.shown; });
+  kit.cells.forEach((cell) => {
+    cell.reach ||= reach.get(nameOf(cell)) ?? '';
+  });
+  Object.entries(kit.answers).forEach(([id, answer]) => {
+    answer.shown = later.answers[id]?.shown ?? answer.shown;
+  });
 }
 
 export default {
@@ -71,7 +75,15 @@ export default {
     this.clear();
     clearInterval(this.clockwork);
     [this.exam, this.marked] = [null, {}];
-    [this.kit, this.people, this.now, this.last, this.lesson, this.phase, this.state] = [null, [], null, null, null, 'locked', 'signed out'];
+    [this.kit, this.people, this.now, this.last, this.lesson, this.phase, this.state] = [
+      null,
+      [],
+      null,
+      null,
+      null,
+      'locked',
+      'signed out',
+    ];
     kept.drop();
     [this.defender, this.attacker, this.leftOut, this.proof] = ['', '', '', ''];
     this.refused = [];
@@ -101,7 +113,12 @@ export default {
   remember() {
     const { set, turn, done, goal, began, seed } = this;
     session.save({
-      set, turn, done, goal, began, seed,
+      set,
+      turn,
+      done,
+      goal,
+      began,
+      seed,
       drawn: this.now.ticket.cell,
       school: this.kit.school,
       last: this.last?.id,

@@ -1,13 +1,11 @@
-// A class as it runs: which block, its clock and its bell, who is here. What is known of it lies in the kit; how far it is lies
-// on the device.
+// A class as it runs: which block, its clock and its bell, who is here. What is known of it lies in the kit; how far it
+// is lies on the device.
 import { lesson as shelf } from '../offline/rep-store';
-import { flash, stayAwake } from './audio';
+import { stayAwake } from './audio';
 import { left, roundAt, whole } from './clock';
 import { key } from './partners';
 
 const TICK = 250;
-const PITCH = { round: 660, block: 990 };
-const RINGS = [0, 700, 1400];
 
 export default {
   lesson: null,
@@ -22,8 +20,20 @@ export default {
     const course = this.classes.find((one) => one.id === id);
     const here = course.here.length > 0 ? course.here : course.planned;
     this.takeUp({
-      id, school: this.kit.school, block: -1, left: 0, since: null, added: 0, round: 0, here: [...here], marked: course.here.length > 0,
-      rounds: course.rounds, turns: {}, tries: {}, met: [], seed: `class ${id}`,
+      id,
+      school: this.kit.school,
+      block: -1,
+      left: 0,
+      since: null,
+      added: 0,
+      round: 0,
+      here: [...here],
+      marked: course.here.length > 0,
+      rounds: course.rounds,
+      turns: {},
+      tries: {},
+      met: [],
+      seed: `class ${id}`,
     });
     this.moveOn(0);
   },
@@ -40,10 +50,13 @@ export default {
 
   async resumeClass() {
     const saved = await shelf.load();
-    if (saved && saved.school === this.kit?.school && this.classes.some((one) => one.id === saved.id)) this.takeUp(saved);
+    if (saved && saved.school === this.kit?.school && this.classes.some((one) => one.id === saved.id))
+      this.takeUp(saved);
   },
 
-  saveClass() { return shelf.save(this.lesson); },
+  saveClass() {
+    return shelf.save(this.lesson);
+  },
 
   tick() {
     // It runs on while one pair is called in front of all.
@@ -67,7 +80,13 @@ export default {
     if (next >= blocks.length) return this.endClass();
     if (this.lesson.block >= 0) this.ring('block');
     this.meet();
-    Object.assign(this.lesson, { block: next, round: 0, added: 0, left: whole(blocks[next], 0) - over, since: this.isTicking ? Date.now() : null });
+    Object.assign(this.lesson, {
+      block: next,
+      round: 0,
+      added: 0,
+      left: whole(blocks[next], 0) - over,
+      since: this.isTicking ? Date.now() : null,
+    });
     [this.chosenPlace, this.showsPeople, this.endAsked] = [null, false, false];
     this.saveClass();
     this.tick();
@@ -88,37 +107,10 @@ export default {
   // Who worked together has met, whatever comes.
   meet() {
     if (!this.isPractice) return;
-    const pairs = (this.roundsNow[this.lesson.round] ?? []).filter((together) => together.length > 1).map(([a, b]) => key(a, b));
+    const pairs = (this.roundsNow[this.lesson.round] ?? [])
+      .filter((together) => together.length > 1)
+      .map(([a, b]) => key(a, b));
     this.lesson.met = [...new Set([...this.lesson.met, ...pairs])];
-  },
-
-  ring(kind) {
-    (kind === 'block' ? RINGS : [0]).forEach((wait) => setTimeout(() => this.speaker.beep(PITCH[kind]), wait));
-    if (this.$refs.class) flash(this.$refs.class);
-  },
-
-  pause() {
-    this.speaker.unlock();
-    const now = Date.now();
-    Object.assign(this.lesson, this.isTicking ? { left: left(this.lesson, now), since: null } : { since: now });
-    this.saveClass();
-    this.tick();
-  },
-
-  addMinute() {
-    this.lesson.added += 60_000;
-    this.lesson.left += 60_000;
-    this.saveClass();
-    this.tick();
-  },
-
-  skip() { this.moveOn(0); },
-
-  // The part before from its beginning: for a touch that was none.
-  goBack() {
-    const before = this.course.blocks.findLastIndex((block, place) => place < this.lesson.block && block.minutes > 0);
-    this.lesson.block = before < 0 ? -1 : before - 1;
-    this.moveOn(0);
   },
 
   // Asked once more, since the clock cannot be brought back.

@@ -1,5 +1,5 @@
-// Who works with whom once somebody comes late or leaves: rounds of the circle, whose seats are searched for the fewest meetings.
-// Pure: `chance` gives numbers from 0 up to 1.
+// Who works with whom once somebody comes late or leaves: rounds of the circle, whose seats are searched for the fewest
+// meetings. Pure: `chance` gives numbers from 0 up to 1.
 const STEPS = 1500;
 // Meeting twice in a class weighs more than all meetings before it.
 const TODAY = 1000;
@@ -32,7 +32,8 @@ const joined = (pairs, over, thirds, stepsIn) => {
  * @param {{ today: Set<string>, before: Record<string, number> }} met pairs as `key` names them
  * @param {() => number} chance
  * @param {boolean} stepsIn whether an instructor works with whoever is over
- * @returns {number[][][]} who works together, by round: two, or three of whom one records; who is alone is by themselves
+ * @returns {number[][][]} who works together, by round: two, or three of whom one records; who is alone is by
+ *   themselves
  */
 export const rounds = (people, count, met, chance, stepsIn = false) => {
   if (people.length < 2) return Array.from({ length: count }, () => people.map((one) => [one]));
@@ -51,16 +52,25 @@ export const rounds = (people, count, met, chance, stepsIn = false) => {
   }
   // Where there is time for all to meet, no order of the seats keeps those apart who met today: their rounds come last.
   const haveMet = (together) => together.filter(([a, b]) => met.today.has(key(a, b))).length;
-  const pairsOf = all.map((round) => round.map(([a, b]) => [seats[a], seats[b]])).sort((one, other) => haveMet(one) - haveMet(other));
+  const pairsOf = all
+    .map((round) => round.map(([a, b]) => [seats[a], seats[b]]))
+    .sort((one, other) => haveMet(one) - haveMet(other));
   const thirds = new Map();
   return Array.from({ length: count }, (_, round) => {
     const together = pairsOf[round % pairsOf.length];
-    return joined(together, seats.find((one) => !together.flat().includes(one)), thirds, stepsIn);
+    return joined(
+      together,
+      seats.find((one) => !together.flat().includes(one)),
+      thirds,
+      stepsIn,
+    );
   });
 };
 
 /** Who attacks, defends and records at a turn of those who work together; each in turn does each. */
 export const roles = (together, turn) => {
   const [attacker, defender, recorder] = together.map((_, place) => together[(place + turn) % together.length]);
-  return together.length < 2 ? { attacker: null, defender: attacker, recorder: null } : { attacker, defender, recorder: recorder ?? null };
+  return together.length < 2
+    ? { attacker: null, defender: attacker, recorder: null }
+    : { attacker, defender, recorder: recorder ?? null };
 };

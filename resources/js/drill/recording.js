@@ -1,5 +1,5 @@
-// How it went: one rep at a time, kept on the device until the school has it. The last one can still be said more of, or
-// taken back.
+// How it went: one rep at a time, kept on the device until the school has it. The last one can still be said more of,
+// or taken back.
 import { keep, takeBack } from '../offline/rep-store';
 import { text } from '../texts';
 import uuid from '../uuid';
@@ -15,9 +15,20 @@ export default {
     // One at a time: whatever is tapped before this one is kept is no other one.
     const { now, calledAt } = this;
     [this.now, this.calledAt, this.phase, this.recordedAt] = [null, null, 'keeping', Date.now()];
-    const rep = this.rep({ ...now, attacker: partner(this.people, this.turn)?.id ?? null, rung: this.set.rung }, outcome, calledAt);
+    const rep = this.rep(
+      { ...now, attacker: partner(this.people, this.turn)?.id ?? null, rung: this.set.rung },
+      outcome,
+      calledAt,
+    );
     const { student, ticket } = now;
-    this.before = { latest: student.latest, weights: ticket.weights, factor: ticket.factor, proof: ticket.proof, turn: this.turn, now };
+    this.before = {
+      latest: student.latest,
+      weights: ticket.weights,
+      factor: ticket.factor,
+      proof: ticket.proof,
+      turn: this.turn,
+      now,
+    };
     this.tried(student, ticket);
     this.show(rep, ticket);
     await keep(rep);
@@ -32,7 +43,14 @@ export default {
     const { limits, school, by } = this.kit;
     const taken = this.set.watch && calledAt ? Math.round((Date.now() - calledAt) / 100) / 10 : null;
     return {
-      id: uuid(), school, by, student_id: student.id, attack_id: cell.attack, side: cell.side, rung, outcome,
+      id: uuid(),
+      school,
+      by,
+      student_id: student.id,
+      attack_id: cell.attack,
+      side: cell.side,
+      rung,
+      outcome,
       at: new Date(calledAt ?? Date.now()).toISOString(),
       answer_id: ticket.answers[0] ?? null,
       attacker_id: attacker,
@@ -50,9 +68,14 @@ export default {
   show(rep, ticket) {
     const answers = ticket?.answers ?? [];
     this.last = rep;
-    this.mistakes = [...new Set(answers.flatMap((id) => this.kit.answers[id].mistakes))].filter((one) => one.length <= this.kit.limits.mistake);
+    this.mistakes = [...new Set(answers.flatMap((id) => this.kit.answers[id].mistakes))].filter(
+      (one) => one.length <= this.kit.limits.mistake,
+    );
     this.shownMistakes = Object.assign({}, ...answers.map((id) => this.kit.answers[id].shown ?? {}));
-    this.answers = [...answers.map((id) => ({ id, title: this.kit.answers[id].title })), { id: '', title: text('improvised') }];
+    this.answers = [
+      ...answers.map((id) => ({ id, title: this.kit.answers[id].title })),
+      { id: '', title: text('improvised') },
+    ];
   },
 
   // What is said of the last rep until the next one is called.
@@ -62,7 +85,9 @@ export default {
     const { mistakes, touched } = this.last;
     const without = mistakes.filter((one) => one !== value);
     const changed = {
-      mistake: () => ({ mistakes: mistakes.includes(value) ? without : [...mistakes, value].slice(0, this.kit.limits.mistakes) }),
+      mistake: () => ({
+        mistakes: mistakes.includes(value) ? without : [...mistakes, value].slice(0, this.kit.limits.mistakes),
+      }),
       touched: () => ({ touched: touched === value ? null : value }),
       answer: () => ({ answer_id: value === '' ? null : Number(value) }),
     }[name]();
@@ -72,10 +97,12 @@ export default {
 
   // The mistakes of the last rep that can be shown beside the right way.
   get madeMistakes() {
-    return (this.last?.mistakes ?? []).filter((one) => this.shownMistakes[one]).map((one) => {
-      const { images: [right, wrong], says } = this.shownMistakes[one];
-      return { text: one, right, wrong, says };
-    });
+    return (this.last?.mistakes ?? [])
+      .filter((one) => this.shownMistakes[one])
+      .map((one) => {
+        const { images, says } = this.shownMistakes[one];
+        return { text: one, right: images[0], wrong: images[1], says };
+      });
   },
 
   chosen(name, value) {

@@ -1,4 +1,5 @@
-// Reps that the school refused: what it said of each, and what can be done about it. They stay here until one of that is done.
+// Reps that the school refused: what it said of each, and what can be done about it. They stay here until one of that
+// is done.
 import { discard, mend, waiting } from '../offline/rep-store';
 import { text } from '../texts';
 import uuid from '../uuid';
@@ -9,7 +10,9 @@ export default () => ({
   refused: [],
   doomed: '',
 
-  get hasRefused() { return this.refused.length > 0; },
+  get hasRefused() {
+    return this.refused.length > 0;
+  },
 
   async listRefused() {
     const reps = this.kit ? (await waiting()).filter((rep) => rep.refused && rep.school === this.kit.school) : [];
@@ -35,7 +38,10 @@ export default () => ({
 
   async sendAgain(event) {
     const of = row(event);
-    await this.mended(of.dataset.rep, { rung: Number(of.querySelector('[name=rung]').value), outcome: of.querySelector('[name=outcome]').value });
+    await this.mended(of.dataset.rep, {
+      rung: Number(of.querySelector('[name=rung]').value),
+      outcome: of.querySelector('[name=outcome]').value,
+    });
   },
 
   async improvise(event) {
@@ -52,7 +58,11 @@ export default () => ({
     const of = row(event);
     const reason = of.querySelector('[name=reason]').value.trim();
     if (!reason) return of.querySelector('[name=reason]').focus();
-    await this.mended(of.dataset.rep, { id: uuid(), replaces: of.dataset.stored, reason: reason.slice(0, this.kit.limits.reason) });
+    await this.mended(of.dataset.rep, {
+      id: uuid(),
+      replaces: of.dataset.stored,
+      reason: reason.slice(0, this.kit.limits.reason),
+    });
   },
 
   async mended(id, change) {
@@ -74,5 +84,7 @@ export default () => ({
     await this.tally();
   },
 
-  removeWord(id) { return text(this.doomed === id ? 'press-again' : 'delete'); },
+  removeWord(id) {
+    return text(this.doomed === id ? 'press-again' : 'delete');
+  },
 });

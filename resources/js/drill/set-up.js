@@ -9,7 +9,9 @@ export default {
     this.phase = 'setup';
   },
 
-  choseRung(event) { event.currentTarget.dataset.chosen = 'yes'; },
+  choseRung(event) {
+    event.currentTarget.dataset.chosen = 'yes';
+  },
 
   read() {
     const form = new FormData(this.$refs.setup);

@@ -1,28 +1,25 @@
 // All pairs of a class at once: a touch on a place, a touch on how it went. Who attacks changes by itself.
 import alea from 'seedrandom/lib/alea';
-import { keep } from '../offline/rep-store';
 import { text } from '../texts';
 import { draw, withoutThirdOfFamily } from './draw';
 import { roles } from './partners';
 
-const byId = (list, id) => list.find((one) => one.id === id);
+export const byId = (list, id) => list.find((one) => one.id === id);
 
 export default {
-  chosenPlace: null,
-
   get stations() {
-    return this.isClass && this.isPractice ? (this.roundsNow[this.lesson.round] ?? []).map((together, place) => this.stationOf(together, place)) : [];
+    return this.isClass && this.isPractice
+      ? (this.roundsNow[this.lesson.round] ?? []).map((together, place) => this.stationOf(together, place))
+      : [];
   },
-  get chosenStation() { return this.stations.find((one) => one.place === this.chosenPlace) ?? null; },
-  get hasChosen() { return this.chosenStation !== null; },
-  get chosenTitle() { return this.chosenStation?.title ?? ''; },
-  get chosenWho() { return this.chosenStation ? text('class.who', this.chosenStation) : ''; },
-  get chosenSaid() { return this.chosenStation?.cell?.said ?? ''; },
-  get chosenCautions() { return this.chosenStation ? [...this.chosenStation.cell.cautions, ...(this.chosenStation.student.levels ?? [])].join(' ') : ''; },
 
-  nameOf(id) { return byId(this.kit.students, id)?.name ?? text('student-not-here'); },
+  nameOf(id) {
+    return byId(this.kit.students, id)?.name ?? text('student-not-here');
+  },
 
-  stationKey(place) { return `${this.lesson.block} ${this.lesson.round} ${place}`; },
+  stationKey(place) {
+    return `${this.lesson.block} ${this.lesson.round} ${place}`;
+  },
 
   // Who has nothing to drill does not defend: the turn goes on.
   stationOf(together, place) {
@@ -42,7 +39,14 @@ export default {
     const cell = ticket ? this.kit.cells[ticket.cell] : null;
     const tries = this.lesson.tries[defender] ?? 0;
     return {
-      place, turn, attacker, student, rung, ticket, cell, can: Boolean(ticket),
+      place,
+      turn,
+      attacker,
+      student,
+      rung,
+      ticket,
+      cell,
+      can: Boolean(ticket),
       name: this.placeName(place),
       defends: this.nameOf(defender),
       attacks: attacker === null ? text('the-instructor') : this.nameOf(attacker),
@@ -60,7 +64,9 @@ export default {
     return text(shares ? 'class.place-shared' : 'class.place', { number, turn: Math.floor(place / places) + 1 });
   },
 
-  get meantNow() { return this.course.each.drill + this.course.each.pressure; },
+  get meantNow() {
+    return this.course.each.drill + this.course.each.pressure;
+  },
 
   // Below the goal of the rank in a drill, at it under pressure.
   rungFor(student) {
@@ -72,54 +78,17 @@ export default {
 
   stationTicket(student, rung, place, turn) {
     const all = student.tickets.filter((ticket) => !ticket.fails);
-    const drilled = this.block.kind === 'drill' ? all.filter((ticket) => this.course.attacks.includes(this.kit.cells[ticket.cell].attack)) : [];
+    const drilled =
+      this.block.kind === 'drill'
+        ? all.filter((ticket) => this.course.attacks.includes(this.kit.cells[ticket.cell].attack))
+        : [];
     const tickets = drilled.length > 0 ? drilled : all;
     if (tickets.length === 0) return null;
     const at = this.kit.rungs.findIndex((one) => one.id === rung);
-    return draw(withoutThirdOfFamily(tickets, student.latest, this.kit.cells), at, alea(`${this.lesson.seed} ${this.stationKey(place)} ${turn}`));
-  },
-
-  chooseStation(event) {
-    const place = Number(event.currentTarget.dataset.place);
-    this.chosenPlace = this.chosenPlace === place || !this.stations[place].can ? null : place;
-  },
-
-  unchoose() { this.chosenPlace = null; },
-
-  async stationOutcome(event) {
-    const station = this.chosenStation;
-    if (!station?.can) return;
-    const { outcome } = event.currentTarget.dataset;
-    const { student, attacker, ticket, cell, rung, place, turn } = station;
-    this.chosenPlace = null;
-    const rep = { ...this.rep({ student, ticket, cell, attacker, rung }, outcome, null), stressor: null };
-    const at = this.stationKey(place);
-    this.before = { station: { at, turn: this.lesson.turns[at] ?? 0, student }, latest: student.latest, weights: ticket.weights, factor: ticket.factor, proof: ticket.proof, now: { student, ticket } };
-    this.tried(student, ticket);
-    this.lesson.turns = { ...this.lesson.turns, [at]: turn + 1 };
-    this.lesson.tries = { ...this.lesson.tries, [student.id]: (this.lesson.tries[student.id] ?? 0) + 1 };
-    this.show(rep, ticket);
-    await keep(rep);
-    await this.saveClass();
-    this.pages?.postMessage({ drafted: rep.id });
-    await this.tally();
-  },
-
-  // Takes back what the last rep changed in the class.
-  undoneStation({ at, turn, student }) {
-    this.lesson.turns = { ...this.lesson.turns, [at]: turn };
-    this.lesson.tries = { ...this.lesson.tries, [student.id]: Math.max(0, (this.lesson.tries[student.id] ?? 0) - 1) };
-    this.saveClass();
-  },
-
-  // Calls one pair in front of the class, with wait, call and stopwatch; the class goes on meanwhile.
-  callPair() {
-    const { student, attacker, rung } = this.chosenStation;
-    this.chosenPlace = null;
-    this.people = [student, byId(this.kit.students, attacker)].filter(Boolean);
-    this.set = { people: this.people.map(({ id }) => id), rung, list: 'most', each: 5, minutes: 0, sound: true, flash: true, watch: true };
-    [this.turn, this.done, this.last, this.began, this.seed] = [0, 0, null, Date.now(), `${this.lesson.seed} ${Date.now()}`];
-    this.goal = this.set.each * this.people.length;
-    this.next();
+    return draw(
+      withoutThirdOfFamily(tickets, student.latest, this.kit.cells),
+      at,
+      alea(`${this.lesson.seed} ${this.stationKey(place)} ${turn}`),
+    );
   },
 };

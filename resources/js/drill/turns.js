@@ -19,4 +19,5 @@ export const nextTurn = (circle, turn, canDrill) => {
 };
 
 /** Whether a drill is over. `minutes` 0 is no limit. */
-export const isOver = ({ done, goal, minutes, began }, now) => done >= goal || (minutes > 0 && now - began > minutes * 60_000);
+export const isOver = ({ done, goal, minutes, began }, now) =>
+  done >= goal || (minutes > 0 && now - began > minutes * 60_000);

@@ -2,9 +2,13 @@
 export default () => ({
   at: 0,
 
-  init() { this.go(0); },
+  init() {
+    this.go(0);
+  },
 
-  rows() { return [...this.$root.querySelectorAll('.beside-beats button')]; },
+  rows() {
+    return [...this.$root.querySelectorAll('.beside-beats button')];
+  },
 
   go(at) {
     const rows = this.rows();
@@ -15,11 +19,15 @@ export default () => ({
       else row.removeAttribute('aria-current');
     });
     for (const half of ['left', 'right']) {
-      this.$root.querySelectorAll(`[data-half="${half}"] [data-frame]`).forEach((frame) => frame.classList.toggle('not-now', frame.dataset.frame !== rows[at].dataset[half]));
+      this.$root
+        .querySelectorAll(`[data-half="${half}"] [data-frame]`)
+        .forEach((frame) => frame.classList.toggle('not-now', frame.dataset.frame !== rows[at].dataset[half]));
     }
   },
 
-  choose(event) { this.go(this.rows().indexOf(event.currentTarget)); },
+  choose(event) {
+    this.go(this.rows().indexOf(event.currentTarget));
+  },
 
   key(event) {
     const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];

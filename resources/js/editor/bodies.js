@@ -5,7 +5,9 @@ export default {
   // A stature that is no size is chosen like one.
   setBody(body, metres) {
     const select = this.find(FIELDS[body]);
-    const known = [...select.options].find((option) => option.value === metres || option.textContent.includes(` ${metres} `));
+    const known = [...select.options].find(
+      (option) => option.value === metres || option.textContent.includes(` ${metres} `),
+    );
     if (!known) select.add(new Option(`${metres} m`, metres));
     select.value = known ? known.value : metres;
     const slider = this.find(`[data-stature="${body}"]`);
@@ -15,7 +17,9 @@ export default {
     }
   },
 
-  changed() { this.find(FIELDS.defender).dispatchEvent(new Event('change', { bubbles: true })); },
+  changed() {
+    this.find(FIELDS.defender).dispatchEvent(new Event('change', { bubbles: true }));
+  },
 
   chooseBodies(event) {
     const { defender, attacker } = event.currentTarget.dataset;
@@ -25,7 +29,9 @@ export default {
     this.find('[data-stage]')?.scrollIntoView({ block: 'nearest' });
   },
 
-  tellBody(event) { event.target.nextElementSibling.textContent = Number(event.target.value).toFixed(2); },
+  tellBody(event) {
+    event.target.nextElementSibling.textContent = Number(event.target.value).toFixed(2);
+  },
 
   slideBody(event) {
     this.setBody(event.target.dataset.stature, Number(event.target.value).toFixed(2));

@@ -1,4 +1,5 @@
-// Times of a clip and times of the floor: where beats are marked they are the same moment, and between two marks both go evenly.
+// Times of a clip and times of the floor: where beats are marked they are the same moment, and between two marks both
+// go evenly.
 const along = (from, to, value) => {
   const last = Math.min(from.length, to.length) - 1;
   if (last < 1) return null;
@@ -7,7 +8,10 @@ const along = (from, to, value) => {
   return to[next - 1] + Math.min(1, Math.max(0, share)) * (to[next] - to[next - 1]);
 };
 
-/** Seconds of the floor at a second of the clip; null with fewer than two marks. Before the first and after the last it stands still. */
+/**
+ * Seconds of the floor at a second of the clip; null with fewer than two marks. Before the first and after the last it
+ * stands still.
+ */
 export const toFloor = (marks, times, seconds) => along(marks, times, seconds);
 
 /** Seconds of the clip at a second of the floor. */

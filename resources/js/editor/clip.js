@@ -20,23 +20,37 @@ export default () => {
       const video = this.video();
       if (!video) return;
       // What is told late may be over: only what the clip does now counts.
-      video.addEventListener('play', () => { if (!video.paused && this.isMarked() && !this.player) this.run(this.line()); });
-      video.addEventListener('pause', () => { if (video.paused && this.player) this.stop(); });
+      video.addEventListener('play', () => {
+        if (!video.paused && this.isMarked() && !this.player) this.run(this.line());
+      });
+      video.addEventListener('pause', () => {
+        if (video.paused && this.player) this.stop();
+      });
       video.addEventListener('seeked', () => this.follow());
     },
 
-    video() { return this.find('video'); },
+    video() {
+      return this.find('video');
+    },
 
-    fields() { return [...this.$root.querySelectorAll('[name="beats_at[]"]')]; },
+    fields() {
+      return [...this.$root.querySelectorAll('[name="beats_at[]"]')];
+    },
 
-    isMarked() { return this.marks.length > 1; },
+    isMarked() {
+      return this.marks.length > 1;
+    },
 
-    times() { return this.line().map((beat) => Number(beat.dataset.time)); },
+    times() {
+      return this.line().map((beat) => Number(beat.dataset.time));
+    },
 
     // What is marked, up to the first place that is still open.
     tell() {
       const open = this.fields().findIndex((field) => field.value === '');
-      this.marks = this.fields().slice(0, open === -1 ? undefined : open).map((field) => Number(field.value));
+      this.marks = this.fields()
+        .slice(0, open === -1 ? undefined : open)
+        .map((field) => Number(field.value));
     },
 
     mark() {
@@ -64,7 +78,9 @@ export default () => {
       const video = this.video();
       if (!video || !this.isMarked()) return bench.clock.call(this, from);
       const [marks, times] = [this.marks, this.times()];
-      const set = (to) => { video.currentTime = toClip(marks, times, to); };
+      const set = (to) => {
+        video.currentTime = toClip(marks, times, to);
+      };
       // In the middle of the beat that is shown the clip goes on from there.
       if (place(times, toFloor(marks, times, video.currentTime) + NEAR).from !== times.lastIndexOf(from)) set(from);
       this.pace();

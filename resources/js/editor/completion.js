@@ -6,7 +6,11 @@ export const NONE = { begun: 0, words: [] };
 
 /** What is typed of a word or phrase: the last words of the line up to a place, the longest first. */
 const tails = (text, at) => {
-  const words = text.slice(0, at).match(new RegExp(`(?:\\p{L}+ ){0,${MAX_WORDS - 1}}\\p{L}+ ?$`, 'u'))?.[0].split(/(?<= )/) ?? [];
+  const words =
+    text
+      .slice(0, at)
+      .match(new RegExp(`(?:\\p{L}+ ){0,${MAX_WORDS - 1}}\\p{L}+ ?$`, 'u'))?.[0]
+      .split(/(?<= )/) ?? [];
   return words.map((_, first) => words.slice(first).join(''));
 };
 
@@ -34,20 +38,25 @@ export default {
   offer({ begun, words }) {
     this.offered = words;
     this.begun = begun;
-    this.$refs.words.replaceChildren(...words.map((word, index) => {
-      const button = document.createElement('button');
-      Object.assign(button, { type: 'button', className: 'btn btn-plain btn-sm', textContent: word, tabIndex: -1 });
-      if (index === 0) button.append(Object.assign(document.createElement('kbd'), { textContent: 'Tab' }));
-      button.addEventListener('click', () => this.take(word));
-      return button;
-    }));
+    this.$refs.words.replaceChildren(
+      ...words.map((word, index) => {
+        const button = document.createElement('button');
+        Object.assign(button, { type: 'button', className: 'btn btn-plain btn-sm', textContent: word, tabIndex: -1 });
+        if (index === 0) button.append(Object.assign(document.createElement('kbd'), { textContent: 'Tab' }));
+        button.addEventListener('click', () => this.take(word));
+        return button;
+      }),
+    );
   },
 
   take(word) {
     const text = this.$refs.text;
     const at = text.selectionStart;
     text.focus();
-    this.put(`${text.value.slice(0, at - this.begun)}${word} ${text.value.slice(at).replace(/^ /, '')}`, at - this.begun + word.length + 1);
+    this.put(
+      `${text.value.slice(0, at - this.begun)}${word} ${text.value.slice(at).replace(/^ /, '')}`,
+      at - this.begun + word.length + 1,
+    );
     this.offer(NONE);
   },
 };

@@ -1,15 +1,17 @@
-// The workbench: the text of an answer on one side, the floor on the other, one act. Also used where there is only the floor.
+// The workbench: the text of an answer on one side, the floor on the other, one act. Also used where there is only the
+// floor.
 import { text } from '../texts';
 import bodies from './bodies';
 import editor from './text';
 import player from './player';
 import tracks from './tracks';
 
-const show = (elements, wanted, name) => elements.forEach((element) => {
-  const isOn = element.dataset[name] === wanted;
-  if (element instanceof SVGElement) element.classList.toggle('not-now', !isOn);
-  else element.hidden = !isOn;
-});
+const show = (elements, wanted, name) =>
+  elements.forEach((element) => {
+    const isOn = element.dataset[name] === wanted;
+    if (element instanceof SVGElement) element.classList.toggle('not-now', !isOn);
+    else element.hidden = !isOn;
+  });
 
 export default () => ({
   ...bodies,
@@ -113,7 +115,14 @@ export default () => ({
 
   stageKey(event) {
     const line = this.line();
-    const moves = { ArrowLeft: () => this.by(-1), ArrowRight: () => this.by(1), Home: () => this.go(line[0].dataset.beat), End: () => this.go(line[line.length - 1].dataset.beat), ' ': () => this.play(), b: () => this.askSteps() };
+    const moves = {
+      ArrowLeft: () => this.by(-1),
+      ArrowRight: () => this.by(1),
+      Home: () => this.go(line[0].dataset.beat),
+      End: () => this.go(line[line.length - 1].dataset.beat),
+      ' ': () => this.play(),
+      b: () => this.askSteps(),
+    };
     if (!moves[event.key] || event.ctrlKey || event.metaKey || event.altKey) return;
     event.preventDefault();
     event.stopPropagation();
@@ -122,7 +131,9 @@ export default () => ({
 
   layers() {
     this.$root.querySelectorAll('[data-layer]').forEach((box) => {
-      this.$root.querySelectorAll(`.layer-${box.dataset.layer}`).forEach((layer) => layer.classList.toggle('off', !box.checked));
+      this.$root
+        .querySelectorAll(`.layer-${box.dataset.layer}`)
+        .forEach((layer) => layer.classList.toggle('off', !box.checked));
     });
   },
 

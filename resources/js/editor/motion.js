@@ -2,9 +2,12 @@
 const NUMBERS = /-?\d+(?:\.\d+)?/g;
 const MOVED = ['transform', 'points', 'cx', 'cy', 'x', 'y', 'd'];
 
-const turned = (from, to) => from + ((((to - from) % 360) + 540) % 360 - 180);
+const turned = (from, to) => from + (((((to - from) % 360) + 540) % 360) - 180);
 
-/** A text of numbers part of the way to another one; where they are not alike, the nearer one. A turn goes the short way round. */
+/**
+ * A text of numbers part of the way to another one; where they are not alike, the nearer one. A turn goes the short way
+ * round.
+ */
 export const between = (from, to, share) => {
   if (from === to) return from;
   const [a, b] = [from.match(NUMBERS) ?? [], to.match(NUMBERS) ?? []];
@@ -41,7 +44,11 @@ export const moving = (svg) => {
         layer.replaceChildren(...[...to.querySelectorAll('[data-body]')].map((body) => body.cloneNode(true)));
         copied = to;
       }
-      const [before, after, drawn] = [parts(from), parts(to), [...layer.querySelectorAll('*')].filter((part) => !part.matches('[data-body]'))];
+      const [before, after, drawn] = [
+        parts(from),
+        parts(to),
+        [...layer.querySelectorAll('*')].filter((part) => !part.matches('[data-body]')),
+      ];
       if (before.length !== after.length) return;
       drawn.forEach((part, at) => {
         for (const name of MOVED) {
@@ -51,6 +58,8 @@ export const moving = (svg) => {
         }
       });
     },
-    remove() { layer.remove(); },
+    remove() {
+      layer.remove();
+    },
   };
 };

@@ -9,7 +9,9 @@ export default {
   timer: null,
   player: null,
 
-  isStill() { return window.matchMedia('(prefers-reduced-motion: reduce)').matches; },
+  isStill() {
+    return window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+  },
 
   // Time passes as it does on the mat, at the pace of the rung, or slower.
   play() {
@@ -24,7 +26,9 @@ export default {
     else this.run(line);
   },
 
-  slow() { return Number(this.find('[data-slow]')?.value ?? 1); },
+  slow() {
+    return Number(this.find('[data-slow]')?.value ?? 1);
+  },
 
   // Beat by beat, for whom nothing should move.
   step(line) {
@@ -34,10 +38,13 @@ export default {
       return;
     }
     const seconds = Number(line[at + 1].dataset.time) - Number(line[at].dataset.time);
-    this.timer = setTimeout(() => {
-      this.by(1);
-      this.step(line);
-    }, Math.max(STEP, (seconds * 1000) / this.slow()));
+    this.timer = setTimeout(
+      () => {
+        this.by(1);
+        this.step(line);
+      },
+      Math.max(STEP, (seconds * 1000) / this.slow()),
+    );
   },
 
   // Seconds of the floor, told in milliseconds of the page; a clip has a clock of its own.
@@ -50,7 +57,9 @@ export default {
         before = now;
         return seconds;
       },
-      set: (to) => { seconds = to; },
+      set: (to) => {
+        seconds = to;
+      },
     };
   },
 
@@ -93,7 +102,9 @@ export default {
     const score = this.find('.score-drawing');
     if (!score) return;
     const x = Number(score.dataset.scoreZero) + seconds * Number(score.dataset.scoreScale);
-    score.querySelector('[data-cursor]').setAttribute('transform', `translate(${x - Number(score.dataset.scoreZero)} 0)`);
+    score
+      .querySelector('[data-cursor]')
+      .setAttribute('transform', `translate(${x - Number(score.dataset.scoreZero)} 0)`);
   },
 
   stop() {
@@ -110,5 +121,7 @@ export default {
     if (button) button.textContent = text('play');
   },
 
-  timeOf(number) { return Number(this.beats().find((beat) => beat.dataset.beat === number)?.dataset.time ?? 0); },
+  timeOf(number) {
+    return Number(this.beats().find((beat) => beat.dataset.beat === number)?.dataset.time ?? 0);
+  },
 };

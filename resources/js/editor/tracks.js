@@ -4,8 +4,12 @@ import { text } from '../texts';
 export default {
   offerTracks() {
     const place = this.find('[data-tracks]');
-    const from = this.beats().filter((beat) => beat.dataset.condition && beat.dataset.beat.split('.').slice(0, -1).join('.') === this.now);
-    place.replaceChildren(...from.map((beat) => this.trackButton(`${beat.dataset.condition} …`, beat.dataset.track, beat.dataset.beat)));
+    const from = this.beats().filter(
+      (beat) => beat.dataset.condition && beat.dataset.beat.split('.').slice(0, -1).join('.') === this.now,
+    );
+    place.replaceChildren(
+      ...from.map((beat) => this.trackButton(`${beat.dataset.condition} …`, beat.dataset.track, beat.dataset.beat)),
+    );
     if (this.track !== '') place.append(this.trackButton(text('main-line'), '', this.track.split('.')[0]));
     place.hidden = place.childElementCount === 0;
   },

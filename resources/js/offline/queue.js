@@ -18,7 +18,12 @@ export const queue = (shelf, same, lost, body) => {
     try {
       return await fetch(address, {
         method: 'PUT',
-        headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'HX-Request': 'true', 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
+        headers: {
+          'Content-Type': 'application/json',
+          Accept: 'application/json',
+          'HX-Request': 'true',
+          'X-XSRF-TOKEN': cookie('XSRF-TOKEN'),
+        },
         body: JSON.stringify(body(marks)),
       });
     } catch {

@@ -1,5 +1,5 @@
-// Reps that wait on this device until the school has them. Each carries an id made here, so that sending one twice keeps one,
-// and says who recorded it. None of them holds a name.
+// Reps that wait on this device until the school has them. Each carries an id made here, so that sending one twice
+// keeps one, and says who recorded it. None of them holds a name.
 import { change, isKept, plain, read, shelfOf } from './store';
 import { cookie, open, seal } from './vault';
 
@@ -44,16 +44,24 @@ const isDraft = (rep) => Boolean(rep.draft) && Date.now() - rep.draft < DRAFT_LI
 export const draft = async () => (await waiting()).find((rep) => isDraft(rep) && !rep.sent) ?? null;
 
 /** Adds a rep as the draft of this device, or takes the place of the one with its id. Another draft is one no more. */
-export const keep = (rep) => change('reps', (reps = []) => [...reps.filter((one) => one.id !== rep.id).map((one) => ({ ...one, draft: 0 })), { ...plain(rep), draft: Date.now() }]);
+export const keep = (rep) =>
+  change('reps', (reps = []) => [
+    ...reps.filter((one) => one.id !== rep.id).map((one) => ({ ...one, draft: 0 })),
+    { ...plain(rep), draft: Date.now() },
+  ]);
 
 /** Says that a draft is still one. */
-export const hold = (id) => change('reps', (reps = []) => reps.map((one) => (one.id === id && one.draft ? { ...one, draft: Date.now() } : one)));
+export const hold = (id) =>
+  change('reps', (reps = []) => reps.map((one) => (one.id === id && one.draft ? { ...one, draft: Date.now() } : one)));
 
 /** No rep is a draft any more: all may go. */
 export const settle = () => change('reps', (reps = []) => reps.map((one) => ({ ...one, draft: 0 })));
 
 /** Changes a rep that the school refused, so that it is sent again; its id too, where another rep has it. */
-export const mend = (id, change_) => change('reps', (reps = []) => reps.map((one) => (one.id === id ? { ...one, ...change_, sent: false, refused: null } : one)));
+export const mend = (id, change_) =>
+  change('reps', (reps = []) =>
+    reps.map((one) => (one.id === id ? { ...one, ...change_, sent: false, refused: null } : one)),
+  );
 
 /** Removes a rep that the school refused. */
 export const discard = (id) => change('reps', (reps = []) => reps.filter((one) => one.id !== id || !one.refused));
@@ -85,7 +93,12 @@ export async function send(address, school, atOnce) {
     try {
       response = await fetch(address, {
         method: 'POST',
-        headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'HX-Request': 'true', 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
+        headers: {
+          'Content-Type': 'application/json',
+          Accept: 'application/json',
+          'HX-Request': 'true',
+          'X-XSRF-TOKEN': cookie('XSRF-TOKEN'),
+        },
         body: JSON.stringify({ reps: reps.map(({ school: of, sent, refused, draft: till, told, ...rep }) => rep) }),
       });
     } catch {
@@ -96,6 +109,10 @@ export async function send(address, school, atOnce) {
     const answer = await response.json();
     const why = new Map(answer.refused.map((one) => [one.id, one]));
     const done = new Set(answer.kept);
-    await change('reps', (all = []) => all.filter((rep) => !done.has(rep.id)).map((rep) => (why.has(rep.id) ? { ...rep, refused: why.get(rep.id) } : rep)));
+    await change('reps', (all = []) =>
+      all
+        .filter((rep) => !done.has(rep.id))
+        .map((rep) => (why.has(rep.id) ? { ...rep, refused: why.get(rep.id) } : rep)),
+    );
   }
 }

@@ -1,4 +1,5 @@
-// What a device keeps. Where the browser keeps nothing, since its store is full or closed to it, the page does as long as it is open.
+// What a device keeps. Where the browser keeps nothing, since its store is full or closed to it, the page does as long
+// as it is open.
 import { createStore, get, update } from 'idb-keyval';
 
 const shelf = createStore('stone-drill', 'mat');

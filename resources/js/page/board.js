@@ -1,4 +1,5 @@
-// A press on a sign of the board opens what stands behind it. Each line is one drawing, so that a large board stays light.
+// A press on a sign of the board opens what stands behind it. Each line is one drawing, so that a large board stays
+// light.
 const PLACE = 24;
 
 export default () => {

@@ -9,11 +9,15 @@ export default () => {
     event.preventDefault();
     dialog.querySelector('[data-question]').textContent = question;
     dialog.returnValue = '';
-    dialog.addEventListener('close', () => {
-      if (dialog.returnValue !== 'yes') return;
-      event.target.dataset.confirmed = 'yes';
-      event.target.requestSubmit(event.submitter);
-    }, { once: true });
+    dialog.addEventListener(
+      'close',
+      () => {
+        if (dialog.returnValue !== 'yes') return;
+        event.target.dataset.confirmed = 'yes';
+        event.target.requestSubmit(event.submitter);
+      },
+      { once: true },
+    );
     dialog.showModal();
   });
 };

@@ -1,4 +1,5 @@
-// Counts the beats of an answer aloud: a beep for each, at the pace that was chosen. It needs no network once the page is open.
+// Counts the beats of an answer aloud: a beep for each, at the pace that was chosen. It needs no network once the page
+// is open.
 import { speaker, stayAwake } from '../drill/audio';
 
 const PITCH = { beat: 660, last: 990 };
@@ -19,7 +20,9 @@ export default () => ({
     this.words = this.$root.querySelector('[data-count]').dataset;
   },
 
-  get word() { return this.runs ? this.words.stop : this.words.count; },
+  get word() {
+    return this.runs ? this.words.stop : this.words.count;
+  },
 
   toggle() {
     if (this.runs) return this.stop();
@@ -35,7 +38,10 @@ export default () => ({
     if (place >= beats.length) return this.stop();
     this.speaker.beep(place === beats.length - 1 ? PITCH.last : PITCH.beat);
     call(beats[place].dataset.cue);
-    this.timer = setTimeout(() => this.beat(place + 1), (1000 * Number(beats[place].dataset.seconds)) / Number(this.$refs.pace.value));
+    this.timer = setTimeout(
+      () => this.beat(place + 1),
+      (1000 * Number(beats[place].dataset.seconds)) / Number(this.$refs.pace.value),
+    );
   },
 
   stop() {
@@ -44,5 +50,7 @@ export default () => ({
     this.$root.querySelectorAll('[aria-current]').forEach((beat) => beat.removeAttribute('aria-current'));
   },
 
-  destroy() { this.stop(); },
+  destroy() {
+    this.stop();
+  },
 });

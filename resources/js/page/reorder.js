@@ -8,7 +8,9 @@ export default () => {
     dragged = row(event);
     if (dragged) event.dataTransfer.effectAllowed = 'move';
   });
-  document.addEventListener('dragend', () => { dragged = null; });
+  document.addEventListener('dragend', () => {
+    dragged = null;
+  });
   // What may be let go here says so.
   document.addEventListener('dragover', (event) => {
     if (dragged && row(event)) event.preventDefault();

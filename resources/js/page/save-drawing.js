@@ -1,6 +1,20 @@
 // A drawing of the page as a file that stands alone: what the page's styles give it is written into it.
 const NS = 'http://www.w3.org/2000/svg';
-const WRITTEN = ['fill', 'fill-opacity', 'stroke', 'stroke-width', 'stroke-dasharray', 'stroke-opacity', 'opacity', 'paint-order', 'text-anchor', 'font-family', 'font-size', 'font-weight', 'font-stretch'];
+const WRITTEN = [
+  'fill',
+  'fill-opacity',
+  'stroke',
+  'stroke-width',
+  'stroke-dasharray',
+  'stroke-opacity',
+  'opacity',
+  'paint-order',
+  'text-anchor',
+  'font-family',
+  'font-size',
+  'font-weight',
+  'font-stretch',
+];
 
 /** The text of an SVG file with what is seen of a drawing. */
 export const standAlone = (svg) => {
@@ -17,7 +31,9 @@ export const standAlone = (svg) => {
     copied[at].removeAttribute('class');
   });
   copy.querySelectorAll('[display="none"]').forEach((element) => element.remove());
-  const box = (svg.getAttribute('viewBox') ?? `0 0 ${svg.getAttribute('width')} ${svg.getAttribute('height')}`).split(' ');
+  const box = (svg.getAttribute('viewBox') ?? `0 0 ${svg.getAttribute('width')} ${svg.getAttribute('height')}`).split(
+    ' ',
+  );
   const ground = document.createElementNS(NS, 'rect');
   ['x', 'y', 'width', 'height'].forEach((name, at) => ground.setAttribute(name, box[at]));
   ground.setAttribute('fill', style(document.body).backgroundColor || 'white');

@@ -1,7 +1,13 @@
 // Single keys, while nobody is typing: `?` lists them, the others follow the links and fields that carry their key.
 export default () => {
   document.addEventListener('keydown', (event) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, textarea, select, dialog, [contenteditable]')) return;
+    if (
+      event.ctrlKey ||
+      event.metaKey ||
+      event.altKey ||
+      event.target.closest('input, textarea, select, dialog, [contenteditable]')
+    )
+      return;
     if (event.key === '?') {
       event.preventDefault();
       document.getElementById('shortcuts')?.showModal();

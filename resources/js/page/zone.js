@@ -3,4 +3,5 @@ export const guess = (select, zone) => {
   if (select && [...select.options].some((option) => option.value === zone)) select.value = zone;
 };
 
-export default () => guess(document.querySelector('[data-guess-zone]'), Intl.DateTimeFormat().resolvedOptions().timeZone);
+export default () =>
+  guess(document.querySelector('[data-guess-zone]'), Intl.DateTimeFormat().resolvedOptions().timeZone);

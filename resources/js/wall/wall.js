@@ -1,5 +1,5 @@
-// Walking the stones: arrows move, the card tells what is under the pointer or the focus. A laid stone can be carried to
-// another course, with the mouse or with Shift and the arrows: what would follow is shown before anything is saved.
+// Walking the stones: arrows move, the card tells what is under the pointer or the focus. A laid stone can be carried
+// to another course, with the mouse or with Shift and the arrows: what would follow is shown before anything is saved.
 import { text } from '../texts';
 
 const FAR = 8;
@@ -47,7 +47,8 @@ export default () => ({
   lift(event) {
     const stone = event.target.closest('[data-move]');
     this.dropped = false;
-    if (stone && event.button === 0 && event.pointerType !== 'touch') this.held = { stone, y: event.clientY, moved: false };
+    if (stone && event.button === 0 && event.pointerType !== 'touch')
+      this.held = { stone, y: event.clientY, moved: false };
   },
 
   carry(event) {
