@@ -167,6 +167,16 @@ abstract class BrowserTestCase extends TestCase
         );
     }
 
+    /** Scrolls to what a student has tried one by one, which comes then. */
+    protected function seeLog(): self
+    {
+        $this->find('#timeline');
+        $this->browser->executeScript('document.querySelector("#timeline").scrollIntoView()');
+        $this->waitFor('svg.timeline');
+
+        return $this;
+    }
+
     /** Waits until the page says this, and fails when it never does. */
     protected function see(string $words): self
     {

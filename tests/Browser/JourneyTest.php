@@ -71,19 +71,16 @@ it('walks from a hole to a proven answer', function (): void {
 
     // A rep recorded wrongly is corrected, and both stay to be seen. What was tried comes as soon as somebody scrolls
     // there.
-    $scroll = fn () => $this->browser->executeScript('document.querySelector("#timeline").scrollIntoView()');
     expect($this->browser->findElements(WebDriverBy::cssSelector('svg.timeline')))->toBe([]);
-    $scroll();
-    $this->waitFor('svg.timeline');
+    $this->seeLog();
     $this->press('Correct')
         ->see('The correction replaces it')
         ->fill('reason', 'it was the other one')
         ->press('Hit')
         ->see('hit.')
         ->press('Ladder')
-        ->see('Timeline');
-    $scroll();
-    $this->see('clean corrected')
+        ->seeLog()
+        ->see('clean corrected')
         ->see('a correction by Maren Tolliver');
     expect($this->complaints())->toBe([]);
 });

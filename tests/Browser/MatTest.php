@@ -47,7 +47,7 @@ it('calls, takes the outcome by touch and by key, says more of it, takes back, a
     $body->sendKeys('c');
     $this->see('Done')->see('4 of 4')->see('All reps are in the log.');
 
-    $this->visit('/people')->press('Hester Lowtide')->see('scraped, touched: arm')->see('froze');
+    $this->visit('/people')->press('Hester Lowtide')->seeLog()->see('scraped, touched: arm')->see('froze');
     $this->visit('/people')->press('Magnus Kelpworth')->see('hit')->see('clean');
     expect($this->complaints())->toBe([]);
 });
@@ -126,7 +126,7 @@ it('goes on after somebody was signed out', function (): void {
         ->see('1 of 2')
         ->callIt()
         ->see('All reps are in the log.');
-    $this->visit('/people')->press('Thora Beaconfield')->see('froze');
+    $this->visit('/people')->press('Thora Beaconfield')->seeLog()->see('froze');
 });
 
 it('leaves nothing of the school on the device of who signs out', function (): void {

@@ -74,7 +74,7 @@ it('records on a bench tablet by PIN without a network, hands it over, and keeps
     $this->visit('/mat')->see('Recorded by Idris Fenwater')->see('All reps are in the log.');
     $tablet = $this->changeDevice(...$head);
 
-    $this->visit('/people')->press('Esme Windlass')->see('Timeline');
+    $this->visit('/people')->press('Esme Windlass')->seeLog();
     expect($this->browser->getPageSource())->toContain('recorded by Sunniva Pell');
     $this->visit('/school/tablets')->see('paired')->press('Revoke')->press('Yes')->see('“By the pads” is revoked.');
     $this->changeDevice(...$tablet);
