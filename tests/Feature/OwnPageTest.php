@@ -113,7 +113,7 @@ it('gives a sheet for the week that stays as it is, and notes what was done', fu
     expect([$rep->source, $rep->rung, $rep->student_id])->toBe([Source::Home, 1, $this->ada->id])
         ->and($this->hall->reps()->where('source', 'home')->count())->toBe(1);
     $this->get($this->home)->assertSee('1 × this week');
-    $this->get("/people/{$this->ada->id}")->assertSee('at home');
+    $this->get("/people/{$this->ada->id}/log")->assertSee('at home');
     $this->get("{$this->home}.pdf")->assertOk()
         ->assertHeader('content-type', 'application/pdf');
     $this->post($this->home, ['id' => $id[1], 'answer' => 'zebra'])->assertSessionHas(

@@ -208,7 +208,7 @@ it('tells times by the clock of the school', function (): void {
         ->postJson('/mat/reps', ['reps' => [$rep]])
         ->assertOk();
 
-    $this->get('/people/'.$rep['student_id'])->assertOk()
+    $this->get("/people/{$rep['student_id']}/log")->assertOk()
         ->assertSee('25 Nov 2026, 01:45')
         ->assertSee('recorded by '.$this->head->name);
 });
