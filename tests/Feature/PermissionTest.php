@@ -350,6 +350,8 @@ it('lets a student see the student’s own ladder and no other', function (): vo
         ->assertSee('Ada Plover')
         ->assertDontSee('Record a rep')
         ->assertDontSee('Correct</a>', false);
+    $this->get("/people/{$student->student_id}/log")->assertOk()
+        ->assertDontSee('Correct</a>', false);
     $this->get('/people/'.$other->id)->assertForbidden();
 });
 
