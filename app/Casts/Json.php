@@ -86,8 +86,8 @@ final readonly class Json implements CastsAttributes, ComparesCastableAttributes
     /**
      * The column of a row as it is stored.
      *
-     *
      * @throws UnreadableValue when it has another shape than its cast
+     *
      * @return array<array-key, mixed>
      */
     public static function strict(Model $row, string $column): array

@@ -212,15 +212,9 @@ it('is drawn once for all who teach in a role, each of whom it names', function 
     );
     foreach (['head', 'instructor', 'assistant'] as $role) {
         [$first, $second] = $accounts($role);
-        foreach (
-            array_diff(
-                [...$this->pages['head'], ...$this->pages['student']],
-                $role === 'assistant' ? ['/school/settings'] : ['/wall/ranks'],
-            ) as $path
-        ) {
-            if ($role === 'instructor' && $path === '/school/settings') {
-                continue;
-            }
+        // Settings are for the head alone.
+        $paths = array_diff(array_merge(...array_values($this->pages)), $role === 'head' ? [] : ['/school/settings']);
+        foreach ($paths as $path) {
             $this->actingAs($first)->withSession(['_token' => ($tokens[] = Str::random(40))]);
             array_map(fn (): array => ($this->page)($path), range(1, 2));
             $this->actingAs($second)->withSession(['_token' => ($tokens[] = Str::random(40))]);
