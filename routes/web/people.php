@@ -35,7 +35,8 @@ Route::get('people/{student}/own', [StudentController::class, 'own'])
     ->middleware('kept');
 Route::get('people/{student}/log', [StudentController::class, 'log'])
     ->name('students.log')
-    ->can('view', 'student');
+    ->can('view', 'student')
+    ->middleware('kept:reps,part');
 Route::controller(HomeSheetController::class)
     ->name('home.')
     ->middleware(Authorize::using('view', 'student'))

@@ -43,11 +43,12 @@ final readonly class KeepPage
     /**
      * @param string $tells of which reps it tells: see {@see Revision::ofPage()}; or `evidence`, of those that were
      *     read. Of the page of a class: see {@see Revision::ofClass()}
+     * @param string $of    `page`, or `part` of one, that a page asks for by itself
      */
-    public function handle(Request $request, Closure $next, string $tells = 'reps'): Response
+    public function handle(Request $request, Closure $next, string $tells = 'reps', string $of = 'page'): Response
     {
         $user = $request->user();
-        if (! ($user instanceof User) || ! self::isAsked($request)) {
+        if (! ($user instanceof User) || ! self::isAsked($request, $of === 'part')) {
             return $next($request);
         }
         // What writes while it is drawn has begun something, or will be drawn from what it kept.
@@ -85,11 +86,11 @@ final readonly class KeepPage
         return $response;
     }
 
-    /** Not parts of pages, nor what tells of something done just now, nor what whoever is at a shared tablet sees. */
-    private static function isAsked(Request $request): bool
+    /** Not a part of what is kept whole, nor what tells of something done just now, nor what is seen at a shared tablet. */
+    private static function isAsked(Request $request, bool $isPart): bool
     {
         return $request->isMethod('GET')
-            && ! $request->headers->has('HX-Request')
+            && $request->headers->has('HX-Request') === $isPart
             && $request->session()->get('_flash.old', []) === []
             && ! BenchTablet::isSignedIn($request);
     }
