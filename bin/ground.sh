@@ -1,6 +1,12 @@
 # What bin/start, bin/test and bin/drill share: the machine's packages, the Composer packages, a private PostgreSQL
 # cluster and the web server on loopback. Sourced, never run.
 
+# Asked for help, a command says what stands at its head; bin/drill has a help of its own for each verb.
+case "$(basename -- "$0") ${1:-}" in
+    drill\ *) ;;
+    *\ -h|*\ --help) sed -n '2,/^[^#]/s/^# \{0,1\}//p' "$0"; exit 0 ;;
+esac
+
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd -P)"
 PHP_EXTENSIONS="apcu pgsql mbstring xml intl curl zip gd"
 # The owner of the cluster, whose password stays with whoever may read its data; and the role of the application, which is

@@ -27,8 +27,6 @@ return [
         'problems' => 'One place of this file cannot be read:|:count places of this file cannot be read:',
         'sections' => [
             'school' => 'School',
-    'starters' => 'Starters',
-    'starters-lead' => 'Curricula that ship with the program. You see what one would add before it does, and nothing of yours is changed.',
             'ranks' => '{Ranks}',
             'rungs' => '{Rungs}',
             'ladder' => '{Rungs}',
@@ -83,6 +81,7 @@ return [
         'title' => '{Rungs} of pressure, lowest first',
     ],
     'school' => 'School',
+    'see-starters' => 'See the starters',
     'starters' => 'Starters',
     'starters-lead' => 'Curricula that ship with the program. You see what one would add before it does, and nothing of yours is changed.',
     'weights' => [

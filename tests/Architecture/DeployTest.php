@@ -39,12 +39,20 @@ it('says how each command is called, strictly', function (string $script): void 
     expect(textOf($script))->toContain('set -euo pipefail')
         ->toMatch('/^# Usage: /m')
         ->toMatch('/\A#!\/usr\/bin\/env bash\n# [A-Z]/');
+    foreach (['-h', '--help'] as $word) {
+        $help = new Symfony\Component\Process\Process([Sources::root().'/'.$script, $word]);
+        $help->run();
+        expect($help->getExitCode())->toBe(0)
+            ->and($help->getOutput())->toMatch('/^[A-Z].*\n(?:.*\n)*Usage: .*'.preg_quote(basename($script)).'/')
+            ->not->toContain('#')
+            ->and($help->getErrorOutput())->toBe('');
+    }
 })->with(
     array_values(
         array_filter(
             deployed('bin/*'),
             static fn (string $path): bool => ! str_contains(basename($path), '.')
-                && ! in_array(basename($path), ['start', 'test', 'drill'], true),
+                && basename($path) !== 'drill',
         ),
     ),
 );

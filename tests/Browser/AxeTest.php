@@ -15,7 +15,7 @@ dataset('screens', [
     'a part of the wall, compared' => ['head@cinder-quay.example', '/wall?family=grab&student=1&since=2026-01-01'],
     'cross-table' => ['head@cinder-quay.example', '/wall/cross'],
     'load of the ranks' => ['head@cinder-quay.example', '/wall/ranks'],
-    'a basic' => ['head@cinder-quay.example', '/wall/basics/turn-under'],
+    'a basic of many answers' => ['head@cinder-quay.example', '/wall/basics/turn-under'],
     'another rank' => ['head@cinder-quay.example', '/answers/2/placement?to=slate'],
     'the rose' => ['head@cinder-quay.example', '/wall/rose'],
     'two things side by side' => ['head@cinder-quay.example', '/answers/1/beside'],
@@ -84,6 +84,19 @@ dataset('screens', [
     'nothing there' => ['head@cinder-quay.example', '/attacks/999999'],
     'my ladder' => ['student@cinder-quay.example', '/people/1'],
     'not mine' => ['student@cinder-quay.example', '/wall'],
+    'an empty wall' => ['head@lantern-pier.example', '/wall'],
+    'no attacks yet' => ['head@lantern-pier.example', '/attacks'],
+    'no answers yet' => ['head@lantern-pier.example', '/answers'],
+    'nobody yet' => ['head@lantern-pier.example', '/people'],
+    'no basics yet' => ['head@lantern-pier.example', '/basics'],
+    'no lists yet' => ['head@lantern-pier.example', '/drill-lists'],
+    'no classes yet' => ['head@lantern-pier.example', '/classes'],
+    'no tests yet' => ['head@lantern-pier.example', '/tests'],
+    'an empty board' => ['head@lantern-pier.example', '/board'],
+    'nothing learnt yet' => ['head@lantern-pier.example', '/evidence'],
+    'a Mat without a student' => ['head@lantern-pier.example', '/mat'],
+    'nobody to record' => ['head@lantern-pier.example', '/record'],
+    'a school without a rank' => ['head@lantern-pier.example', '/school'],
 ]);
 
 it('has nothing that axe finds, minor or not, and no complaint of the browser', function (

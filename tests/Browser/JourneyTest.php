@@ -150,7 +150,9 @@ it('skips to the content', function (): void {
 });
 
 it('leads an empty school to its first answer', function (): void {
-    $this->signIn('head@lantern-pier.example')->see('No rank yet')->press('Add ranks')->see('Ranks, lowest first');
+    $this->signIn('head@lantern-pier.example')->see('No rank yet')->press('See the starters')->press('Leave at once');
+    $this->see('Your school has no ranks yet. The starter brings its own.')->press('Back');
+    $this->press('Wall')->press('Add ranks')->see('Ranks, lowest first');
     $this->fill('name', 'Keel')->press('Add rank')->see('“Keel” is now the highest rank.');
     $this->press('Wall')->see('No attack yet')->press('Add an attack');
     $this->fill('title', 'Wrist held on the stairs')
