@@ -10,6 +10,7 @@ use App\Models\Answer as AnswerRow;
 use App\Models\Rank as RankRow;
 use App\Models\School as SchoolRow;
 use App\Models\User;
+use App\Persistence\CatalogueColumns;
 use App\Persistence\ImportReport;
 use App\Persistence\Progress;
 use App\Persistence\RowSync;
@@ -17,16 +18,9 @@ use App\Persistence\StandardLadder;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Attack\Attack;
-use StoneDrill\Core\Attack\AttackerLimb;
-use StoneDrill\Core\Attack\DefenderHold;
-use StoneDrill\Core\Attack\Hand;
-use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
-use StoneDrill\Core\Curriculum\Mistake;
-use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\Student;
-use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\Rep;
 
@@ -36,8 +30,6 @@ use StoneDrill\Core\Proof\Rep;
  */
 final class ImportCatalogue
 {
-    private const CHUNK = 500;
-
     private ImportReport $report;
 
     private RowSync $rows;
@@ -105,7 +97,7 @@ final class ImportCatalogue
         $catalogue = $file->catalogue;
         $this->report = new ImportReport($progress);
         $this->rows = new RowSync($this->report);
-        $school->fill($this->school($catalogue));
+        $school->fill(CatalogueColumns::school($catalogue));
         $this->report->count('school', $school->exists, $school->isDirty());
         $school->save();
         $this->rows->sync(
@@ -114,20 +106,26 @@ final class ImportCatalogue
             'number',
             array_map(StandardLadder::columns(...), $catalogue->ladder->rungs),
         );
-        $this->rows->sync('kinds', $school->kinds(), 'code', array_map($this->kind(...), $catalogue->kinds));
+        $this->rows->sync('kinds', $school->kinds(), 'code', array_map(CatalogueColumns::kind(...), $catalogue->kinds));
         $ranks = $this->ranks($catalogue, $school);
         $attacks = $this->rows->sync(
             'attacks',
             $school->attacks(),
             'code',
-            array_map(fn (Attack $attack): array => $this->attack($attack, $ranks), $catalogue->attacks),
+            array_map(
+                static fn (Attack $attack): array => CatalogueColumns::attack($attack, $ranks),
+                $catalogue->attacks,
+            ),
             $by,
         );
         $answers = $this->rows->sync(
             'answers',
             $school->answers(),
             'code',
-            array_map(fn (Answer $answer): array => $this->answer($answer, $ranks, $attacks), $catalogue->answers),
+            array_map(
+                static fn (Answer $answer): array => CatalogueColumns::answer($answer, $ranks, $attacks),
+                $catalogue->answers,
+            ),
             $by,
         );
         $this->variants($catalogue->answers, $answers);
@@ -135,13 +133,16 @@ final class ImportCatalogue
             'students',
             $school->everyone(),
             'code',
-            array_map(fn (Student $student): array => $this->student($student, $ranks), $file->students),
+            array_map(
+                static fn (Student $student): array => CatalogueColumns::student($student, $ranks),
+                $file->students,
+            ),
         );
         $classes = (new ImportClasses($this->rows))->import($file->classes, $school, $students);
         $solos = (new ImportSolos($this->rows, $this->report))->import($file, $school, $ranks, $students, $by);
         $tests = new ImportTests($this->report);
         $tests->awards($file->students, $school, $students);
-        $this->reps(
+        (new ImportReps($this->report))->import(
             $file,
             $school,
             ['students' => $students, 'attacks' => $attacks, 'answers' => $answers, 'classes' => $classes],
@@ -189,131 +190,6 @@ final class ImportCatalogue
         return $this->rows->sync('ranks', $school->ranks(), 'code', $rows);
     }
 
-    /** @return array<string, mixed> */
-    private function school(Catalogue $catalogue): array
-    {
-        $school = $catalogue->school;
-
-        return [
-            'name' => $school->name,
-            'doctrine' => $school->doctrine->value,
-            'bearings' => $school->conventions->bearings->value,
-            'typical' => $school->statures->typical,
-            'share' => $school->proof->share,
-            'half_life' => $school->proof->halfLife,
-            'reaction_base' => $school->reaction->base,
-            'reaction_per_bit' => $school->reaction->perBit,
-            'tolerance' => $school->tolerance,
-            'sizes' => $school->statures->sizes,
-            'hole_factors' => $school->holeFactors,
-            'policy' => $school->policy === null
-                ? null
-                : array_map(
-                    static fn (PolicyRow $row): array => [
-                        'hazard' => $row->hazard->value,
-                        'under' => $row->under,
-                        'rank' => $row->rank,
-                        'level' => $row->level->value,
-                    ],
-                    $school->policy,
-                ),
-            'aliases' => $school->conventions->aliases,
-            'nouns' => $school->conventions->nouns->words,
-            'scope' => $school->conventions->scope->values,
-            'zone' => $school->conventions->zone,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function kind(Kind $kind): array
-    {
-        return [
-            'code' => $kind->id,
-            'name' => $kind->words->name ?? $kind->id,
-            'family' => $kind->family->value,
-            'start' => $kind->start->value,
-            'attacker_busy' => array_map(static fn (AttackerLimb $limb): string => $limb->value, $kind->attackerLimbs),
-            'defender_held' => array_map(static fn (DefenderHold $held): string => $held->value, $kind->defenderHolds),
-            'hands' => array_map(static fn (Hand $hand): string => $hand->value, $kind->hands),
-            'bearings' => $kind->bearings,
-            'cautions' => $kind->words->cautions ?? [],
-        ];
-    }
-
-    /**
-     * @param array<string, int> $ranks
-     *
-     * @return array<string, mixed>
-     */
-    private function attack(Attack $attack, array $ranks): array
-    {
-        return [
-            'code' => $attack->id,
-            'title' => $attack->title,
-            'kind' => $attack->kind->id,
-            ...$attack->facets->toArray(),
-            'needed_by_id' => $ranks[$attack->need->rank ?? ''] ?? null,
-            'needed_by_youth_id' => $ranks[$attack->need->youth ?? ''] ?? null,
-            'prevalence' => $attack->prevalence,
-            'critical' => $attack->need->isCritical,
-            'recoil' => $attack->briefing->recoil,
-            'notes' => $attack->briefing->notes,
-            'cautions' => $attack->briefing->cautions,
-        ];
-    }
-
-    /**
-     * @param array<string, int> $ranks
-     * @param array<string, int> $attacks
-     *
-     * @return array<string, mixed>
-     */
-    private function answer(Answer $answer, array $ranks, array $attacks): array
-    {
-        return [
-            'code' => $answer->id,
-            'title' => $answer->title,
-            'label' => $answer->label,
-            'attack_id' => $attacks[$answer->attack],
-            'pattern' => $answer->matching->listed,
-            'mirrored' => $answer->matching->mirrored,
-            'rank_id' => $ranks[$answer->teaching->rank],
-            'short_rank_id' => $answer->teaching->short === null ? null : $ranks[$answer->teaching->short->rank],
-            'short_beats' => $answer->teaching->short?->beats,
-            'doctrine' => $answer->teaching->doctrine?->value,
-            'rank_youth_id' => $ranks[$answer->teaching->rankYouth ?? ''] ?? null,
-            'is_for_youth' => $answer->teaching->youthRank() !== null,
-            'mistakes' => array_column($answer->teaching->mistakes, 'text'),
-            'instead' => self::instead($answer->teaching->mistakes),
-            'waived' => array_map(
-                static fn (Waiver $waiver): array => [
-                    'check' => $waiver->check->value,
-                    'beat' => $waiver->beat,
-                    'reason' => $waiver->reason,
-                ],
-                $answer->teaching->waived,
-            ),
-            'beats' => $answer->beats->toText(),
-        ];
-    }
-
-    /**
-     * @param list<Mistake> $mistakes
-     *
-     * @return array<string, array{at: ?int, instead: string}> by their words
-     */
-    private static function instead(array $mistakes): array
-    {
-        $instead = [];
-        foreach ($mistakes as $mistake) {
-            if ($mistake->instead !== null) {
-                $instead[$mistake->text] = ['at' => $mistake->at, 'instead' => $mistake->instead->toText()];
-            }
-        }
-
-        return $instead;
-    }
-
     /**
      * Which answer is another form of which, once all of them have a row.
      *
@@ -327,85 +203,5 @@ final class ImportCatalogue
                 ->whereKey($ids[$answer->id])
                 ->update(['variant_of_id' => $ids[$answer->teaching->variantOf ?? ''] ?? null]);
         }
-    }
-
-    /**
-     * @param array<string, int> $ranks
-     *
-     * @return array<string, mixed>
-     */
-    private function student(Student $student, array $ranks): array
-    {
-        return [
-            'code' => $student->id,
-            'name' => $student->name,
-            'rank_id' => $ranks[$student->rank],
-            'height' => $student->height,
-            'born' => $student->born?->format('Y-m-d'),
-            'flags' => $student->flags,
-        ];
-    }
-
-    /** @param array<string, array<string, int>> $ids of rows, by section and code */
-    private function reps(SchoolFile $file, SchoolRow $school, array $ids, ?User $by): void
-    {
-        $rows = array_map(
-            static fn (Rep $rep): array => [
-                'id' => $rep->id,
-                'school_id' => $school->id,
-                'student_id' => $ids['students'][$rep->student],
-                'attack_id' => $ids['attacks'][$rep->attack],
-                'side' => $rep->side->value,
-                'rung' => $rep->rung,
-                'outcome' => $rep->outcome->value,
-                'at' => $rep->at->format('Y-m-d H:i:sP'),
-                'answer_id' => $ids['answers'][$rep->details->answer ?? ''] ?? null,
-                'mistakes' => (string) json_encode($rep->details->mistakes),
-                'touched' => $rep->details->touched?->value,
-                'seconds' => $rep->details->seconds,
-                'stressor' => $rep->details->stressor,
-                'source' => $rep->details->source->value,
-                'replaces' => $rep->details->replaces,
-                // Files of the first release may have corrections without one.
-                'reason' => $rep->details->replaces === null ? null : $rep->details->reason ?? __('reps.no-reason'),
-                'attacker_id' => $ids['students'][$rep->details->attacker ?? ''] ?? null,
-                'attacked_by' => $rep->details->attackedBy?->value,
-                'class_id' => $ids['classes'][$rep->details->class ?? ''] ?? null,
-                'rules' => $rep->details->rules,
-                'recorded_by_id' => $by?->id,
-            ],
-            $this->originalsFirst($file->reps),
-        );
-        foreach (array_chunk($rows, self::CHUNK) as $chunk) {
-            $added = DB::table('reps')->insertOrIgnore($chunk);
-            $this->report->add('reps', $added, count($chunk) - $added);
-        }
-    }
-
-    /**
-     * A correction can only be stored after the rep that it replaces.
-     *
-     * @param list<Rep> $reps
-     *
-     * @return list<Rep>
-     */
-    private function originalsFirst(array $reps): array
-    {
-        $ordered = $placed = [];
-        $byId = array_column($reps, null, 'id');
-        foreach ($reps as $rep) {
-            $chain = [];
-            for (
-                $link = $rep;
-                $link !== null && ! isset($placed[$link->id]);
-                $link = $byId[$link->details->replaces ?? ''] ?? null
-            ) {
-                $chain[] = $link;
-                $placed[$link->id] = true;
-            }
-            array_push($ordered, ...array_reverse($chain));
-        }
-
-        return $ordered;
     }
 }

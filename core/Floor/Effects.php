@@ -9,7 +9,9 @@ use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Hold;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Geometry\Angle;
+use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Effect;
+use StoneDrill\Core\Technique\Happening;
 use StoneDrill\Core\Technique\Verb;
 
 /** What an assumed effect does to the attacker. */
@@ -23,10 +25,39 @@ final readonly class Effects
     /** Seconds for which a dive that was stopped folds the attacker. */
     private const BENT = 1.0;
 
+    /** Metres that `if far` and `if near` put between. */
+    private const ELSEWHERE = 0.3;
+
     public function __construct(private Kind $kind, private Facets $facets, private Spots $spots) {}
 
+    /**
+     * The effects of a beat, and what a what-if changes; the beat is over then.
+     *
+     * @param list<Effect> $effects in the order in which they come
+     */
+    public function end(Scene $scene, ?Beat $beat, array $effects, ?Happening $happening, BeatLog $log): void
+    {
+        [$beforeX, $beforeY] = [$scene->attackerX - $scene->x, $scene->attackerY - $scene->y];
+        $scene->time = $log->startsAt + $log->seconds;
+        $scene->beats++;
+        $this->bend($scene);
+        $log->effect = $effects[0] ?? null;
+        foreach ($beat === null ? [] : $effects as $effect) {
+            $this->take($scene, $effect, $log->performed);
+        }
+        match ($happening) {
+            Happening::GetsUp => $scene->recover(),
+            Happening::Far => $scene->moveAttacker(self::ELSEWHERE),
+            Happening::Near => $scene->moveAttacker(-self::ELSEWHERE),
+            Happening::SecondAttack => ($scene->followUpIsDue = true),
+            default => null,
+        };
+        $scene->capDistance();
+        $scene->keepApart($beforeX, $beforeY);
+    }
+
     /** A dive that was stopped in the beat that ends folds the attacker for a moment. */
-    public function bend(Scene $scene): void
+    private function bend(Scene $scene): void
     {
         if ($scene->isBent) {
             $scene->postureUntil = $scene->time + self::BENT;
@@ -39,7 +70,7 @@ final readonly class Effects
      *
      * @param list<PerformedAction> $performed of the beat
      */
-    public function take(Scene $scene, Effect $effect, array $performed): void
+    private function take(Scene $scene, Effect $effect, array $performed): void
     {
         $height = $scene->bodies->attacker;
         match ($effect) {

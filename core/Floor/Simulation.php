@@ -92,9 +92,9 @@ final readonly class Simulation
         $scene = clone ($snapshot->scene ?? $this->runner->opening());
         $log = clone $snapshot->log;
         $beat = $beats->line[$at];
-        $this->runner->takeEffects($scene, $beat, array_values($instead), null, $log);
+        $this->runner->effects->end($scene, $beat, array_values($instead), null, $log);
 
-        yield $this->runner->frame($scene, $beats->number($at), $beat, null, $log, false);
+        yield $this->runner->framing->of($scene, $beats->number($at), $beat, null, $log, false);
         yield from $this->runOn($scene, $beats, $at + 1);
     }
 
@@ -109,7 +109,7 @@ final readonly class Simulation
         $scene = clone ($log->beforeStrikes ?? $this->runner->opening());
         $again->performed = $this->runner->strike($scene, $frame->beat->actions ?? []);
 
-        return $this->runner->frame($scene, $frame->number, $frame->beat, null, $again, false);
+        return $this->runner->framing->of($scene, $frame->number, $frame->beat, null, $again, false);
     }
 
     /** @return Generator<int, Frame> */
@@ -119,8 +119,8 @@ final readonly class Simulation
         for ($position = $from; $position < count($line); $position++) {
             $beat = $line[$position];
             $log = $this->runner->act($scene, $beat);
-            $this->runner->takeEffects($scene, $beat, $beat?->assumed() ?? [], null, $log);
-            yield $this->runner->frame($scene, $beats->number($position), $beat, null, $log, false);
+            $this->runner->effects->end($scene, $beat, $beat?->assumed() ?? [], null, $log);
+            yield $this->runner->framing->of($scene, $beats->number($position), $beat, null, $log, false);
         }
     }
 
@@ -136,10 +136,10 @@ final readonly class Simulation
         $line = $this->inPlace($beats)->line;
         foreach (array_slice($line, 0, $at) as $beat) {
             $log = $this->runner->act($scene, $beat);
-            $this->runner->takeEffects($scene, $beat, $beat->assumed(), null, $log);
+            $this->runner->effects->end($scene, $beat, $beat->assumed(), null, $log);
         }
 
-        $cells = $this->runner->cells($scene, StepField::rest($line[$at]), $strike, StepField::places());
+        $cells = $this->runner->cells->of($scene, StepField::rest($line[$at]), $strike, StepField::places());
 
         return new StepField(new Point($scene->x, $scene->y), array_chunk($cells, StepField::CELLS));
     }
@@ -191,7 +191,7 @@ final readonly class Simulation
             if ($depth === 0 && ($struck !== null || $log->beforeStrikes !== null)) {
                 $run->snapshots[$position] = new Snapshot($struck, clone $log);
             }
-            $this->runner->takeEffects($scene, $beat, $beat?->assumed() ?? [], null, $log);
+            $this->runner->effects->end($scene, $beat, $beat?->assumed() ?? [], null, $log);
             $run->frames[] = $this->frame($scene, $number($position), $beat, $position === 0 ? $condition : null, $log);
             if ($struck !== null && $beat !== null && $depth < self::MAX_DEPTH) {
                 $this->branches($struck, $beat, $log, $number($position), $depth, $find, $run);
@@ -220,7 +220,7 @@ final readonly class Simulation
             }
             $scene = clone $struck;
             $effects = self::effects($condition, $beat);
-            $this->runner->takeEffects($scene, $beat, $effects, $condition->happening, clone $log);
+            $this->runner->effects->end($scene, $beat, $effects, $condition->happening, clone $log);
             $first = $run->fit($branch->beats);
             $this->line($scene, $first, self::under($number, $count), $condition, $depth + 1, $find, $run);
             $count += count($first);
@@ -238,7 +238,7 @@ final readonly class Simulation
     /** Both after a beat, with threats where they are looked for. */
     private function frame(Scene $scene, string $number, ?Beat $beat, ?Condition $condition, BeatLog $log): Frame
     {
-        return $this->runner->frame($scene, $number, $beat, $condition, $log, $this->setting->seesThreats);
+        return $this->runner->framing->of($scene, $number, $beat, $condition, $log, $this->setting->seesThreats);
     }
 
     /** @return list<Effect> what comes of a beat in a branch */

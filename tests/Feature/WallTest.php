@@ -7,6 +7,7 @@ use App\Models\School;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Demo;
 use App\View\Wall\Stone;
+use App\View\Wall\WallChanges;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\WallFixture;
@@ -168,7 +169,8 @@ it('gives the demo a last season', function (): void {
         ->and($mirrored['fender'])->toBeFalse()
         ->and($mirrored['thumb-gate'])->toBeTrue()
         ->and($was->answer('slack-line')->teaching->rank)->toBe('flint');
-    $changes = WallFixture::wallAt($school, 'since='.now()->subWeeks(13)->toDateString())->picture->changes();
+    $wall = WallFixture::wallAt($school, 'since='.now()->subWeeks(13)->toDateString());
+    $changes = WallChanges::counted($wall->picture->stones);
     expect($changes['gained'])->toBeGreaterThan(3);
 });
 

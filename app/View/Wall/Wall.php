@@ -31,9 +31,9 @@ final readonly class Wall
     {
         $head = array_values(texts('wall.table.columns'));
 
-        return $this->picture->isCompared()
-            ? [...$head, __('wall.table.since', ['day' => $query->since?->format('j M Y')])]
-            : $head;
+        return $this->picture->changes === null
+            ? $head
+            : [...$head, __('wall.table.since', ['day' => $query->since?->format('j M Y')])];
     }
 
     public function sideText(Cell $cell): string
@@ -49,6 +49,6 @@ final readonly class Wall
 
     public function changesText(Cell $cell): string
     {
-        return implode(', ', $this->picture->changesOf($cell)) ?: __('wall.table.same');
+        return $this->picture->changes?->text($cell) ?: __('wall.table.same');
     }
 }

@@ -80,6 +80,9 @@ final readonly class WallPicture
 
     private StoneWords $words;
 
+    /** How it differs from what it is compared with; null where it is compared with nothing. */
+    public ?WallChanges $changes;
+
     /**
      * @param list<Cell>         $cells   those shown, both sides of an attack next to each other
      * @param list<Rank>         $ranks   those shown, lowest first
@@ -103,6 +106,7 @@ final readonly class WallPicture
     ) {
         $this->order = $catalogue->rankOrder();
         $this->words = new StoneWords($catalogue, $moss, $ids, $past, $disputes);
+        $this->changes = $past === null ? null : new WallChanges($past, $ranks, $this->order);
         $groups = $this->groups($cells);
         [$unit, $joints] = $this->measure($groups);
         $this->isNamed
@@ -124,63 +128,6 @@ final readonly class WallPicture
     public function hasDisputes(): bool
     {
         return array_filter($this->stones, static fn (Stone $stone): bool => $stone->isDisputed) !== [];
-    }
-
-    /** Whether it is compared with something. */
-    public function isCompared(): bool
-    {
-        return $this->past !== null;
-    }
-
-    /** @return array<string, int> how many sides changed in some course, by what happened */
-    public function changes(): array
-    {
-        $columns = [];
-        foreach ($this->stones as $stone) {
-            if ($stone->change !== null) {
-                $columns[$stone->change->value][$stone->column] = true;
-            }
-        }
-
-        return array_map(count(...), $columns);
-    }
-
-    /**
-     * @param bool $onlyThose whether kinds of change that do not occur are left out
-     *
-     * @return list<array{sign: string, text: string}> each kind of change with how many sides it happened to
-     */
-    public function changeCounts(bool $onlyThose = false): array
-    {
-        $counts = $this->changes();
-        $changes = array_filter(
-            Change::cases(),
-            static fn (Change $change): bool => ! $onlyThose || isset($counts[$change->value]),
-        );
-
-        return array_values(
-            array_map(
-                static fn (Change $change): array => [
-                    'sign' => $change->sign(),
-                    'text' => $change->text().': '.($counts[$change->value] ?? 0),
-                ],
-                $changes,
-            ),
-        );
-    }
-
-    /** @return list<string> what changed in a side of an attack, and in which course first */
-    public function changesOf(Cell $cell): array
-    {
-        $changes = [];
-        foreach ($this->ranks as $rank) {
-            [, $change] = $this->change($cell, $this->order[$rank->id]);
-            if ($change !== null) {
-                $changes[$change->value] ??= $change->text().' ('.$rank->name.')';
-            }
-        }
-
-        return array_values($changes);
     }
 
     /**
@@ -362,7 +309,7 @@ final readonly class WallPicture
     {
         $position = $this->order[$rank->id];
         $state = StoneState::of($cell, $position, $this->order);
-        [$before, $change] = $this->change($cell, $position);
+        [$before, $change] = $this->changes?->of($cell, $position) ?? [null, null];
         $y = self::TOP + (count($this->ranks) - 1 - $course) * $this->courseHeight();
 
         return new Stone(
@@ -386,18 +333,6 @@ final readonly class WallPicture
             isDisputed: $said['disputes'] !== []
                 && ($state === StoneState::Laid || ($state->isCracked() && $state->begins())),
         );
-    }
-
-    /** @return array{?StoneState, ?Change} what it was, and how it differs; both null where nothing is compared */
-    private function change(Cell $cell, int $position): array
-    {
-        if ($this->past === null) {
-            return [null, null];
-        }
-        $then = $this->past->cell($cell);
-        $before = $then === null ? StoneState::Ahead : StoneState::of($then, $position, $this->order);
-
-        return [$before, Change::between($before, StoneState::of($cell, $position, $this->order))];
     }
 
     /** Stones of a dry wall are of about the same height: the same unevenness for the same stone every time. */

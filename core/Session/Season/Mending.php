@@ -36,7 +36,7 @@ final readonly class Mending
     public function of(SeasonPlan $plan): Mend
     {
         $unanswered = array_values(
-            array_unique(array_merge(...array_map($this->season->unanswered(...), $this->candidates))),
+            array_unique(array_merge(...array_map($this->season->asked->unanswered(...), $this->candidates))),
         );
         if ($plan->fits()) {
             return new Mend(0, [], $this->day, $unanswered);

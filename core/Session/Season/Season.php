@@ -9,12 +9,8 @@ use StoneDrill\Core\Coverage\CarryOver;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Rank;
-use StoneDrill\Core\Curriculum\Student;
-use StoneDrill\Core\Drill\Eligibility;
 use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Window;
-use StoneDrill\Core\Session\Readiness;
-use StoneDrill\Core\Session\TestItem;
 
 /**
  * Plans the classes until a test: what is taught when, what each candidate tries in which class, and how they will
@@ -22,29 +18,17 @@ use StoneDrill\Core\Session\TestItem;
  */
 final class Season
 {
-    /** Classes after which the curve is told, at most. */
-    private const POINTS = 8;
-
     /** What a critical cell is worth beside another one. */
     private const CRITICAL = 2.0;
 
     private readonly ProofRules $rules;
 
-    private readonly Eligibility $eligibility;
+    private readonly Outlook $outlook;
 
-    private readonly int $position;
-
-    /** @var array<string, Cell> what the test asks for, by the cell's key */
-    private readonly array $asked;
+    public readonly AskedFor $asked;
 
     /** @var array<string, ?int> least tries that were worked out */
     private array $needs = [];
-
-    /** @var array<string, array<string, list<string>>> what each student is asked for, by id */
-    private array $open = [];
-
-    /** @var array<string, array<string, string>> what each knows no answer to, by id */
-    private array $unknown = [];
 
     /** @var array<string, float> share of an answer's actions that another brings along */
     private array $carried = [];
@@ -58,15 +42,8 @@ final class Season
         private readonly Learning $learning = new Learning(),
     ) {
         $this->rules = ProofRules::of($catalogue->school->proof);
-        $this->eligibility = new Eligibility($catalogue, $now);
-        $this->position = $catalogue->rankOrder()[$rank->id];
-        $asked = [];
-        foreach ($cells as $cell) {
-            if ($cell->attack->need->rank === $rank->id) {
-                $asked[$cell->key->text] = $cell;
-            }
-        }
-        $this->asked = $asked;
+        $this->asked = new AskedFor($catalogue, $cells, $rank, $now);
+        $this->outlook = new Outlook($this->asked->cells, $now->getTimestamp());
     }
 
     /**
@@ -78,7 +55,7 @@ final class Season
     public function plan(int $day, array $classes, array $candidates, ?callable $done = null): SeasonPlan
     {
         $classes = $this->prepare($day, $classes);
-        $teaches = $this->teach($classes, array_map($this->unknown(...), $candidates));
+        $teaches = $this->teach($classes, array_map($this->asked->unknown(...), $candidates));
         $ways = [];
         foreach ($candidates as $place => $candidate) {
             $ways[] = $this->way($candidate, $day, $classes, $teaches);
@@ -89,11 +66,11 @@ final class Season
             $classes,
             $teaches,
             array_map(
-                fn (Candidate $candidate, Way $way): Forecast => $this->forecast($candidate, $way, $day, $classes),
+                fn (Candidate $candidate, Way $way): Forecast => $this->outlook->of($candidate, $way, $day, $classes),
                 $candidates,
                 $ways,
             ),
-            $this->curve($ways, $classes, $day),
+            $this->outlook->curve($ways, $classes, $day),
         );
     }
 
@@ -106,21 +83,15 @@ final class Season
     public function fits(int $day, array $classes, array $candidates): bool
     {
         $classes = $this->prepare($day, $classes);
-        $teaches = $this->teach($classes, array_map($this->unknown(...), $candidates));
+        $teaches = $this->teach($classes, array_map($this->asked->unknown(...), $candidates));
 
         return array_all(
             $candidates,
             fn (Candidate $candidate): bool => array_diff(
                 $this->way($candidate, $day, $classes, $teaches)->left($day),
-                $this->unanswered($candidate),
+                $this->asked->unanswered($candidate),
             ) === [],
         );
-    }
-
-    /** @return list<string> keys of cells that the test asks a candidate for and that no answer works against */
-    public function unanswered(Candidate $candidate): array
-    {
-        return array_map(strval(...), array_keys($this->open($candidate->student), [], true));
     }
 
     /**
@@ -140,70 +111,6 @@ final class Season
                 fn (SeasonClass $class): bool => $class->at <= $day && $class->at >= $this->now->getTimestamp(),
             ),
         );
-    }
-
-    /**
-     * What a candidate is asked for and knows no answer to: the one that is taught to it.
-     *
-     * @return array<string, string> id of the answer by the cell's key
-     */
-    private function unknown(Candidate $candidate): array
-    {
-        if (isset($this->unknown[$candidate->student->id])) {
-            return $this->unknown[$candidate->student->id];
-        }
-        $own = $this->catalogue->rankOrder()[$candidate->student->rank];
-        $unknown = [];
-        foreach ($this->open($candidate->student) as $key => $answers) {
-            $knows = ($candidate->windows[$key]->count ?? 0) > 0
-            || array_filter($answers, fn (string $id): bool => $this->asked[$key]->worksFrom[$id] <= $own) !== [];
-            if (! $knows && $answers !== []) {
-                $unknown[$key] = $answers[0];
-            }
-        }
-
-        return $this->unknown[$candidate->student->id] = $unknown;
-    }
-
-    /**
-     * What a student is asked for. They are prepared as the rank is taught: what the policy bars at that rank and their
-     * age, or a flag, is not asked for.
-     *
-     * @return array<string, list<string>> ids of answers that work and that they may do, by the cell's key; none where
-     *     nobody has one
-     */
-    private function open(Student $student): array
-    {
-        if (isset($this->open[$student->id])) {
-            return $this->open[$student->id];
-        }
-        $then = new Student(
-            $student->id,
-            $student->name,
-            $this->rank->id,
-            $student->height,
-            $student->born,
-            $student->flags,
-        );
-        $open = [];
-        foreach ($this->asked as $key => $cell) {
-            $working = $cell->workingBy($this->position);
-            $answers = array_values(
-                array_filter(
-                    $working,
-                    fn (string $id): bool => $this->eligibility->opens(
-                        $then,
-                        $cell->attack,
-                        $this->catalogue->answer($id),
-                    ),
-                ),
-            );
-            if ($answers !== [] || $working === []) {
-                $open[$key] = $answers;
-            }
-        }
-
-        return $this->open[$student->id] = $open;
     }
 
     /**
@@ -276,8 +183,8 @@ final class Season
             if ($need !== null && $need > 0) {
                 $things[$key] = [
                     $need,
-                    $this->asked[$key]->attack->prevalence
-                    * ($this->asked[$key]->attack->need->isCritical ? self::CRITICAL : 1.0),
+                    $this->asked->cells[$key]->attack->prevalence
+                    * ($this->asked->cells[$key]->attack->need->isCritical ? self::CRITICAL : 1.0),
                 ];
             }
         }
@@ -314,9 +221,9 @@ final class Season
         foreach ($teaches as $place => $answers) {
             $taughtIn += array_fill_keys($answers, $place + Need::AFTER_TEACHING);
         }
-        $unknown = $this->unknown($candidate);
+        $unknown = $this->asked->unknown($candidate);
         $from = [];
-        foreach ($this->open($candidate->student) as $key => $answers) {
+        foreach ($this->asked->of($candidate->student) as $key => $answers) {
             $from[$key] = match (true) {
                 $answers === [] => $none,
                 isset($unknown[$key]) => min($none, $taughtIn[$unknown[$key]] ?? $none),
@@ -325,47 +232,6 @@ final class Season
         }
 
         return $from;
-    }
-
-    /** @param list<SeasonClass> $classes */
-    private function forecast(Candidate $candidate, Way $way, int $day, array $classes): Forecast
-    {
-        $left = $way->left($day);
-
-        return new Forecast(
-            $candidate->student,
-            count($way->futures) - count($left),
-            count($way->futures),
-            $this->pass($way, $day),
-            $this->readyOn($way, $classes, $day),
-            $left,
-            $way->drill,
-        );
-    }
-
-    /**
-     * The share of all that is asked for that is held, now, after some of the classes, and on the day.
-     *
-     * @param list<Way>         $ways
-     * @param list<SeasonClass> $classes
-     *
-     * @return list<array{int, float}> seconds since 1970, and the share
-     */
-    private function curve(array $ways, array $classes, int $day): array
-    {
-        $asked = array_sum(array_map(static fn (Way $way): int => count($way->futures), $ways));
-        $every = max(1, (int) ceil(count($classes) / self::POINTS));
-        $times = array_column(
-            array_filter($classes, static fn (int $place): bool => ($place + 1) % $every === 0, ARRAY_FILTER_USE_KEY),
-            'at',
-        );
-        $curve = [];
-        foreach (array_unique([$this->now->getTimestamp(), ...$times, $day]) as $at) {
-            $left = array_sum(array_map(static fn (Way $way): int => count($way->left($at)), $ways));
-            $curve[] = [$at, $asked === 0 ? 0.0 : 1 - $left / $asked];
-        }
-
-        return $curve;
     }
 
     /** @param list<int> $classes */
@@ -390,7 +256,7 @@ final class Season
     {
         $critical = array_filter(
             $things,
-            fn (string $key): bool => $this->asked[$key]->attack->need->isCritical,
+            fn (string $key): bool => $this->asked->cells[$key]->attack->need->isCritical,
             ARRAY_FILTER_USE_KEY,
         );
         $first = Knapsack::choose($critical, $room);
@@ -400,41 +266,5 @@ final class Season
             ...$first,
             ...Knapsack::choose(array_diff_key($things, $critical), $room - $taken),
         ]);
-    }
-
-    private function pass(Way $way, int $day): ?float
-    {
-        $items = [];
-        foreach ($way->futures as $key => $future) {
-            $items[] = new TestItem(
-                $this->asked[$key]->attack,
-                $this->asked[$key]->side,
-                $future->chancesOn($way->times[$key] ?? [], $day),
-                true,
-            );
-        }
-
-        return (new Readiness($items))->chance();
-    }
-
-    /**
-     * The first class after which they are ready, found by halving: what is tried makes nobody less ready.
-     *
-     * @param list<SeasonClass> $classes
-     */
-    private function readyOn(Way $way, array $classes, int $day): ?int
-    {
-        $is = fn (int $at): bool => $this->pass($way, $at) >= Readiness::READY_FROM;
-        $now = $this->now->getTimestamp();
-        if (! $is($day) || $is($now)) {
-            return $is($day) ? $now : null;
-        }
-        [$low, $high] = [-1, count($classes)];
-        while ($high - $low > 1) {
-            $middle = intdiv($low + $high, 2);
-            [$low, $high] = $is($classes[$middle]->at) ? [$low, $middle] : [$middle, $high];
-        }
-
-        return $classes[$high]->at ?? $day;
     }
 }

@@ -17,7 +17,7 @@
                         false) }}">{{ $answers[$id]->title }}</a>{{ $wall->failsText($cell, $id)
                         }}@if (! $loop->last),@endif
                 @endforeach</td>
-                @if ($wall->picture->isCompared())<td>{{ $wall->changesText($cell) }}</td>@endif
+                @if ($wall->picture->changes)<td>{{ $wall->changesText($cell) }}</td>@endif
             </tr>
         @endforeach
     </x-table>
