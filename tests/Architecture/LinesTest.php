@@ -111,6 +111,20 @@ it('works nothing out in a view', function (string $path): void {
     );
 })->with(fn (): array => array_map(static fn (string $path): array => [$path], array_keys(Sources::blade())));
 
+it('writes one thing in a line of Sass, after saying what a file of it is for', function (string $path): void {
+    $sass = (string) file_get_contents(Sources::root().'/'.$path);
+    $code = (string) preg_replace('/\/\/.*$/m', '', $sass);
+
+    expect(array_filter(explode("\n", $sass), static fn (string $line): bool => mb_strlen($line) > 120))->toBe([])
+        ->and($code)->not->toMatch('/(?:;|(?<!#)\{) *[^\s})]/')
+        ->and($sass)->toStartWith('// ');
+})->with(
+    fn (): array => array_map(
+        static fn (string $path): array => [$path],
+        Sources::paths('resources/sass', '.scss'),
+    ),
+);
+
 it('names every colour and every size once', function (string $path): void {
     $sass = (string) preg_replace('/\/\/.*$/m', '', (string) file_get_contents(Sources::root().'/'.$path));
 
