@@ -92,8 +92,9 @@ final class Browser
      * A request of this person on a line of its own, ready to be sent beside others.
      *
      * @param array<array-key, mixed>|null $json
+     * @param bool                         $isPart whether a page asks for it by itself
      */
-    public function prepared(string $path, ?array $json = null): CurlHandle
+    public function prepared(string $path, ?array $json = null, bool $isPart = false): CurlHandle
     {
         $line = curl_init();
         curl_setopt_array($line, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_ENCODING => 'gzip']);
@@ -104,6 +105,7 @@ final class Browser
             $json === null ? null : (string) json_encode($json),
             [
                 "X-CSRF-TOKEN: {$this->token}",
+                ...$isPart ? ['HX-Request: true'] : [],
                 ...$json === null ? [] : ['Content-Type: application/json', 'Accept: application/json'],
             ],
         );

@@ -60,11 +60,11 @@ $median = static function (array $all): float {
 };
 
 /**
- * @var callable(string, ?Browser): array{float, int, int, string} $alone milliseconds, bytes as they are sent, status,
+ * @var callable(string, Browser, bool=): array{float, int, int, string} $alone milliseconds, bytes as they are sent, status,
  *     body
  */
-$alone = static function (string $path, Browser $whose): array {
-    $line = $whose->prepared($path);
+$alone = static function (string $path, Browser $whose, bool $isPart = false): array {
+    $line = $whose->prepared($path, isPart: $isPart);
     $body = (string) curl_exec($line);
 
     return [
@@ -136,8 +136,8 @@ foreach (range(1, 9) as $turn) {
         // As a browser does: what the page asks for by itself is asked for, then it is opened again, and kept as it is
         // from then on.
         foreach ($parts($alone($path, $whose)[3]) as $of => $part) {
-            [$anew[$of][]] = $alone($part, $whose);
-            [$lone[$of][]] = $alone($part, $whose);
+            [$anew[$of][]] = $alone($part, $whose, true);
+            [$lone[$of][]] = $alone($part, $whose, true);
         }
         $alone($path, $whose);
         [$time, $bytes, $status, $body] = $alone($path, $whose);
@@ -276,7 +276,7 @@ while (microtime(true) < $end || $at !== []) {
         [$line, $kind, $name, $number, $whose] = $at[spl_object_id($done['handle'])];
         unset($at[spl_object_id($line)]);
         foreach (isset($pages[$name]) ? $parts((string) curl_multi_getcontent($line)) : [] as $of => $part) {
-            $one = $whose->prepared($part);
+            $one = $whose->prepared($part, isPart: true);
             curl_multi_add_handle($multi, $one);
             $at[spl_object_id($one)] = [$one, 'part', $of, $number, $whose];
         }
