@@ -60,8 +60,8 @@ $median = static function (array $all): float {
 };
 
 /**
- * @var callable(string, Browser, bool=): array{float, int, int, string} $alone milliseconds, bytes as they are sent, status,
- *     body
+ * @var callable(string, Browser, bool=): array{float, int, int, string} $alone milliseconds, bytes as they are sent,
+ *     status, body
  */
 $alone = static function (string $path, Browser $whose, bool $isPart = false): array {
     $line = $whose->prepared($path, isPart: $isPart);

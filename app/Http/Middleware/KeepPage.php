@@ -86,7 +86,7 @@ final readonly class KeepPage
         return $response;
     }
 
-    /** Not a part of what is kept whole, nor what tells of something done just now, nor what is seen at a shared tablet. */
+    /** Not a part of what is kept whole, nor what tells of something done just now, nor what a shared tablet shows. */
     private static function isAsked(Request $request, bool $isPart): bool
     {
         return $request->isMethod('GET')
