@@ -19,9 +19,6 @@ WEB_USER=stone-drill
 PARTS="app bin bootstrap config core database deploy docs lang packages public resources routes vendor artisan composer.json"
 SERVER_ENV=()
 
-# PHP processes that serve many: more than cores, so that what is quick does not wait until what takes long is done.
-many_workers() { printf '%s' $(( $(nproc) * 4 + 4 )); }
-
 say() { printf '%s\n' "· $*" >&2; }
 die() { printf '%s\n' "Stone Drill: $*" >&2; exit 1; }
 
