@@ -233,6 +233,20 @@ it('takes a starter over into a school of its own without changing anything of i
         ->assertSessionHasErrors('ranks.r1');
 });
 
+it('offers starters and files wherever a school is still empty, to whoever may bring them in', function (): void {
+    $school = School::create(['name' => 'Brackenfold Hall', 'doctrine' => 'escape']);
+    $pages = ['/wall', '/attacks', '/people', '/mat', '/record'];
+    foreach (['head' => true, 'instructor' => false] as $role => $mayBring) {
+        $this->actingAs($this->person($school, App\Models\Role::from($role)));
+        foreach ($pages as $page) {
+            $html = (string) $this->get($page)->assertOk()->getContent();
+            foreach (['#starters', '#file'] as $part) {
+                expect(str_contains($html, route('school').$part))->toBe($mayBring, "{$page}, {$part} to the {$role}");
+            }
+        }
+    }
+});
+
 it('lets begin whom the installation lets', function (): void {
     config(['installation.beginning' => 'off']);
     $this->get('/sign-in')->assertDontSee('Start your own school');
