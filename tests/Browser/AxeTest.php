@@ -153,5 +153,6 @@ it('is dark where the browser asks for it, with enough contrast, and not on pape
     'a ladder' => ['head@cinder-quay.example', '/people/1'],
     'the board' => ['head@cinder-quay.example', '/board'],
     'a test' => ['head@cinder-quay.example', '/tests/1'],
+    'an empty wall' => ['head@lantern-pier.example', '/wall'],
     'at home' => ['student@cinder-quay.example', '/people/1/home'],
 ]);
