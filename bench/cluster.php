@@ -180,7 +180,7 @@ $csv = static function (Browser $whose): int {
 
     return $answer->status === 200
         ? substr_count($answer->body, "\n")
-        : exit("the reps were refused: {$answer->status}\n");
+        : throw new RuntimeException("the reps were refused: {$answer->status}");
 };
 foreach (range(1, 20) as $time) {
     $had = $csv($writer);
@@ -203,7 +203,7 @@ foreach (range(1, 20) as $time) {
         ],
         true,
     );
-    $sent->status === 200 || exit("a rep was refused: {$sent->status} {$sent->body}\n");
+    $sent->status === 200 || throw new RuntimeException("a rep was refused: {$sent->status} {$sent->body}");
     $others = $csv($reader);
     $own = $csv($writer);
     $missing += $own === $had + 1 ? 0 : 1;

@@ -23,7 +23,7 @@ $browser = (new Browser($base))->signIn('head@cinder-quay.example');
 $first = static function (string $path, string $pattern) use ($browser): string {
     return preg_match($pattern, $browser->get($path)->body, $found) === 1
         ? $found[1]
-        : exit("{$path} has nothing like {$pattern}\n");
+        : throw new RuntimeException("{$path} has nothing like {$pattern}");
 };
 $student = (int) $first('/people', '#/people/(\d+)"#');
 $ids = [
@@ -34,7 +34,7 @@ $ids = [
     'rank' => (int) $first('/school', '#/school/ranks/(\d+)"#'),
     'rung' => (int) $first('/school', '#/school/rungs/(\d+)"#'),
     'list' => null,
-    'rep' => $first("/people/{$student}", '#/reps/([0-9a-f-]{36})/correct#'),
+    'rep' => $first("/people/{$student}/log", '#/reps/([0-9a-f-]{36})/correct#'),
 ];
 $statuses = $broken = [];
 $slowest = ['', 0.0];

@@ -29,7 +29,7 @@ $first = static fn (Browser $whose, string $path, string $pattern): string => pr
     $found,
 ) === 1
     ? $found[1]
-    : exit("{$path} has nothing like {$pattern}\n");
+    : throw new RuntimeException("{$path} has nothing like {$pattern}");
 $own = $first($student, '/', '#/people/(\d+)#');
 $views = [
     'an empty page' => '/drill-lists',
@@ -141,7 +141,7 @@ foreach (range(1, 9) as $turn) {
         }
         $alone($path, $whose);
         [$time, $bytes, $status, $body] = $alone($path, $whose);
-        $status === 200 || exit("{$path}: {$status}\n");
+        $status === 200 || throw new RuntimeException("{$path}: {$status}");
         $lone[$name][] = $time;
         $pages[$name] = [$bytes, $body];
     }

@@ -35,7 +35,7 @@ $get = static function (string $path, array $fields = []) use ($client, $base): 
 
     return is_string($page)
         ? [$page, 1000 * curl_getinfo($client, CURLINFO_STARTTRANSFER_TIME)]
-        : exit("{$base} does not answer; start it with bin/start\n");
+        : throw new RuntimeException("{$base} does not answer; start it with bin/start");
 };
 
 preg_match('/name="_token" value="([^"]+)"/', $get('/sign-in')[0], $token);
@@ -53,7 +53,7 @@ $times = [];
 foreach (range(1, 25) as $turn) {
     foreach ($pages as $name => $path) {
         [$page, $time] = $get($path);
-        str_contains($page, 'Sign out') || exit("not signed in\n");
+        str_contains($page, 'Sign out') || throw new RuntimeException("not signed in");
         $times[$name][] = $time;
     }
 }

@@ -114,7 +114,7 @@ foreach ($sizes as $count) {
         $response = $app
             ->make(Kernel::class)
             ->handle(Request::create($base.$path, server: ['HTTP_CACHE_CONTROL' => 'no-cache']));
-        $response->getStatusCode() === 200 || exit("{$path}: {$response->getStatusCode()}\n");
+        $response->getStatusCode() === 200 || throw new RuntimeException("{$path}: {$response->getStatusCode()}");
     };
     $empty = middle(static fn () => $page('/drill-lists'), 15);
     $say = static function (string $name, float $time) use ($empty, $reference): void {
