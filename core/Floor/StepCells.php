@@ -72,8 +72,8 @@ final readonly class StepCells
             $this->approach->slide($own, $x, $y, $movements, $ownLog);
             // How long turning takes matters only where an attacker turns too meanwhile.
             $isTimed = ! $this->approach->isComing($own)
-            && $own->isAttackerFree()
-            && $own->distance() <= $farthest + $this->opening->advance($this->bodies);
+                && $own->isAttackerFree()
+                && $own->distance() <= $farthest + $this->opening->advance($this->bodies);
             $turns = $isTimed ? $this->controls->turns($own, $whole->actions) : [];
             $ownLog->seconds = $turns === [] ? $plain : $whole->seconds($turns) / $this->setting->pace;
             $this->approach->attack($own, $beat->actions, $line, $crouch, true, $ownLog);

@@ -131,6 +131,16 @@ final readonly class WallPicture
     }
 
     /**
+     * @param bool $onlyThose whether kinds of change that do not occur are left out
+     *
+     * @return list<array{sign: string, text: string}> each kind of change with how many sides it happened to
+     */
+    public function changeCounts(bool $onlyThose = false): array
+    {
+        return WallChanges::lines($this->stones, $onlyThose);
+    }
+
+    /**
      * @return list<array{id: string, name: string, notes: list<array{text: string, y: float}>, y: float, height: float,
      *     line: float}>
      */

@@ -59,7 +59,7 @@ final class AskedFor
         $unknown = [];
         foreach ($this->of($candidate->student) as $key => $answers) {
             $knows = ($candidate->windows[$key]->count ?? 0) > 0
-            || array_filter($answers, fn (string $id): bool => $this->cells[$key]->worksFrom[$id] <= $own) !== [];
+                || array_filter($answers, fn (string $id): bool => $this->cells[$key]->worksFrom[$id] <= $own) !== [];
             if (! $knows && $answers !== []) {
                 $unknown[$key] = $answers[0];
             }

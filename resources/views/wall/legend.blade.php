@@ -12,7 +12,7 @@
 @if ($wall->picture->hasDisputes())<span><strong class="sign">≠</strong>
     <a href="{{ route('evidence') }}#disagree">{{ __('wall.legend.disputed') }}</a></span>@endif
 @if ($query->since)
-    @foreach (App\View\Wall\WallChanges::lines($wall->picture->stones) as $change)<span><strong
+    @foreach ($wall->picture->changeCounts() as $change)<span><strong
         class="sign">{{ $change['sign'] }}</strong> {{ $change['text'] }}</span>@endforeach
     <span><svg aria-hidden="true"><line class="was" x1="1" y1="8" x2="21" y2="8"/></svg>{{ __('wall.legend.moss-then') }}</span>
 @endif

@@ -16,7 +16,7 @@
     </form>
     <h2>{{ __('moves.placement.wall') }}</h2>
     <div class="legend">
-        @forelse (App\View\Wall\WallChanges::lines($picture->stones, onlyThose: true) as $change)<span><strong
+        @forelse ($picture->changeCounts(onlyThose: true) as $change)<span><strong
             class="sign">{{ $change['sign'] }}</strong> {{ $change['text'] }}</span>
         @empty<span>{{ __('moves.placement.no-change') }}</span>@endforelse
     </div>
