@@ -57,10 +57,12 @@ final class Window
     {
         $open = $ladder->ids();
         $ever = null;
+        $glance = new Glance($tries, $rules);
         foreach ($tries as $last => $try) {
             // Success counts below too and failure above: what is held at a rung is held at every lower one.
             while (
                 $open !== []
+                && $glance->mayHold($open[0], $last)
                 && Evidence::of(self::upTo($tries, $last, $rules), $open[0], $try[0], $rules)->holds()
             ) {
                 $ever = array_shift($open);

@@ -63,6 +63,9 @@ it('holds and fails as the quantiles say, wherever the weights lie', function ()
 it('knows where two clean tries end and three begin', function (): void {
     expect((new Evidence(2.0, 0.0))->holds())->toBeFalse()
         ->and((new Evidence(3.0, 0.0))->holds())->toBeTrue()
+        // By Simpson's rule .1000015 and .0999951 of what is known lie below .6.
+        ->and((new Evidence(2.3761, 0.0))->holds())->toBeFalse()
+        ->and((new Evidence(2.3762, 0.0))->holds())->toBeTrue()
         ->and((new Evidence(0.0, 0.0))->holds())->toBeFalse()
         ->and((new Evidence(0.0, 0.0))->fails())->toBeFalse()
         // Even chances are neither, however many there were.
