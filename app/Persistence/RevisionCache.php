@@ -19,7 +19,7 @@ final readonly class RevisionCache
 {
     /** Seconds for which one request may work, and for which others wait for it. */
     private const WORK = 60;
-    private const WAIT = 5;
+    private const WAIT = 2;
 
     /** Milliseconds after which whoever waits looks again. */
     private const LOOK = 25;
