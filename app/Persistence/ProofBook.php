@@ -46,12 +46,16 @@ final class ProofBook
     /** As of now. */
     public function of(School $school): ProvenShare
     {
-        return $this->kept->of(
-            "proof:{$school->id}",
-            Revision::of($school),
-            self::SECONDS,
-            fn (): ProvenShare => $this->told($school, self::SECONDS),
-        );
+        $revision = Revision::of($school);
+
+        // Most of it is kept from before: to have one work it out and the others wait takes longer.
+        return $this->kept->known("proof:{$school->id}", $revision)
+            ?? $this->kept->keep(
+                "proof:{$school->id}",
+                $revision,
+                self::SECONDS,
+                $this->told($school, self::SECONDS),
+            );
     }
 
     /**
@@ -93,7 +97,8 @@ final class ProofBook
     private function isReadByJob(School $school): bool
     {
         return $this->readByJob[self::moment($school, CarbonImmutable::now())] ??=
-            $school->students()->count() > self::MANY && ! Workers::areAway();
+            (count($this->known($school)['state'] ?? []) ?: $school->students()->count()) > self::MANY
+            && ! Workers::areAway();
     }
 
     /** The school as it is now: what was found of it stands as long as one looks. */
@@ -123,9 +128,18 @@ final class ProofBook
     /** Seconds since all of it was read; a day where it never was. */
     private function age(School $school): int
     {
-        $known = $this->kept->known(self::named($school), self::mark($this->mapper->curriculum($school)));
+        $known = $this->known($school);
 
         return $known === null ? self::DAY : CarbonImmutable::now()->getTimestamp() - $known['at'];
+    }
+
+    /**
+     * @return ?array{at: int, held: array<int, array<string, bool>>, state: array<int, string>, people: string} when all
+     *     of it was read, what each holds, the rank and the turn of each, and what was known then of who has which rank
+     */
+    private function known(School $school): ?array
+    {
+        return $this->kept->known(self::named($school), self::mark($this->mapper->curriculum($school)));
     }
 
     private static function named(School $school): string
@@ -174,7 +188,11 @@ final class ProofBook
     /** @return array{array<int, string>, array<int, string>, array<int, string>} as {@see look()} has it */
     private function lookAnew(School $school, CarbonImmutable $now): array
     {
-        $rankOf = $this->ranks($school, $now);
+        $known = $this->known($school);
+        $before = $known['state'] ?? [];
+        $rankOf = ($known['people'] ?? null) === self::people($school, $now)
+            ? array_map(static fn (string $state): string => substr($state, 0, (int) strrpos($state, ' ')), $before)
+            : $this->ranks($school, $now);
         $turns = $this->turns($school);
         $state = array_map(
             static fn (string $rank, int $student): string => $rank.' '.($turns[$student] ?? 0),
@@ -182,8 +200,6 @@ final class ProofBook
             array_keys($rankOf),
         );
         $state = array_combine(array_keys($rankOf), $state);
-        $before
-            = $this->kept->known(self::named($school), self::mark($this->mapper->curriculum($school)))['state'] ?? [];
 
         return [
             $rankOf,
@@ -220,7 +236,7 @@ final class ProofBook
         $curriculum = $this->mapper->curriculum($school);
         [$name, $mark] = [self::named($school), self::mark($curriculum)];
         [$rankOf, $state, $new] = $this->look($school, $now);
-        $known = $this->kept->known($name, $mark);
+        $known = $this->known($school);
         if ($known === null || $now->getTimestamp() - $known['at'] >= $stands) {
             [$known, $new] = [['at' => $now->getTimestamp(), 'held' => []], $rankOf];
         }
@@ -228,7 +244,9 @@ final class ProofBook
             array_replace($known['held'], $this->read($school, $curriculum, $new, $now)),
             $rankOf,
         );
-        $this->kept->keep($name, $mark, self::DAY, ['at' => $known['at'], 'held' => $held, 'state' => $state]);
+        $this->kept->keep($name, $mark, self::DAY, [
+            'at' => $known['at'], 'held' => $held, 'state' => $state, 'people' => self::people($school, $now),
+        ]);
 
         return $held;
     }
@@ -266,6 +284,12 @@ final class ProofBook
         }
 
         return $held;
+    }
+
+    /** What it hangs on who has which rank on a day. */
+    private static function people(School $school, CarbonImmutable $at): string
+    {
+        return Revision::ofAllButReps($school).' '.$at->setTimezone($school->timeZone())->toDateString();
     }
 
     /** @return array<int, string> code of the rank of each who trains on a day, by the id of the student's row */

@@ -10,6 +10,9 @@ final class ReadRevisions
     /** @var array<string, array{string, mixed}> key and value, by name */
     public array $values = [];
 
+    /** @var array<string, mixed> what is kept of other revisions, or null where nothing is, by name */
+    public array $others = [];
+
     /** @var array<string, string> what rows of a kind were at, by the question that was asked */
     public array $revisions = [];
 
@@ -19,6 +22,6 @@ final class ReadRevisions
     /** Nothing has been read yet. */
     public function begin(): void
     {
-        [$this->revisions, $this->isBehind] = [[], false];
+        [$this->revisions, $this->others, $this->isBehind] = [[], [], false];
     }
 }

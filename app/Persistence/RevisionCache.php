@@ -64,6 +64,8 @@ final readonly class RevisionCache
             // Whoever works has died, or needs long: rather twice than not at all.
             return $this->keep($name, $revision, $seconds, $work());
         }
+        // Whoever worked meanwhile has kept it.
+        unset($this->atHand->others[$name]);
         try {
             return $this->has($name, $revision)
                 ? $this->known($name, $revision)
@@ -116,6 +118,7 @@ final readonly class RevisionCache
     public function keep(string $name, string $revision, int $seconds, mixed $value): mixed
     {
         $this->atHand->values[$name] = [$revision, $value];
+        unset($this->atHand->others[$name]);
         Aside::keep(fn (): bool => $this->cache->put(self::named($name), [$revision, $value], $seconds));
 
         return $value;
@@ -138,7 +141,7 @@ final readonly class RevisionCache
     /** What is kept under a name whatever the revision; null where nothing is. */
     public function latest(string $name): mixed
     {
-        $kept = $this->cache->get(self::named($name));
+        $kept = $this->atHand->others[$name] ?? $this->atHand->values[$name] ?? $this->other($name);
 
         return is_array($kept) ? $kept[1] ?? null : null;
     }
@@ -159,14 +162,25 @@ final readonly class RevisionCache
     private function look(string $name, string $revision): ?array
     {
         if (! self::isOf($this->atHand->values[$name] ?? null, $revision)) {
-            $kept = $this->cache->get(self::named($name));
+            $kept = $this->other($name);
             if (! self::isOf($kept, $revision)) {
                 return null;
             }
             $this->atHand->values[$name] = $kept;
+            unset($this->atHand->others[$name]);
         }
 
         return $this->atHand->values[$name];
+    }
+
+    /** What is kept of whatever revision, read once. */
+    private function other(string $name): mixed
+    {
+        if (! array_key_exists($name, $this->atHand->others)) {
+            $this->atHand->others[$name] = $this->cache->get(self::named($name));
+        }
+
+        return $this->atHand->others[$name];
     }
 
     /** @phpstan-assert-if-true array{string, mixed} $kept */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Rank;
+use App\Models\School;
 use App\Models\Student;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
@@ -26,7 +27,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
 /** The board of a group: everybody of a rank, or of the school, a page at a time. */
-final readonly class BoardController
+final readonly class BoardController implements KnowsWhatItShows
 {
     /** People on one board. */
     private const GROUP = 30;
@@ -41,6 +42,11 @@ final readonly class BoardController
             'progress' => WindowBook::progress($user->school),
             'parameters' => $request->only('rank', 'sort', 'attacks', 'page', 'form'),
         ]);
+    }
+
+    public function shows(Request $request, User $user): ?string
+    {
+        return WindowBook::progress($user->school) === null ? $this->asked($request, $user)['board']->mark() : null;
     }
 
     /** How far reading many new reps is; asked for again and again until it is over. */
@@ -75,7 +81,20 @@ final readonly class BoardController
      */
     private function asked(Request $request, User $user): array
     {
-        $school = $user->school;
+        // It is asked for to know what it shows, and once more where that is drawn.
+        if (! $request->attributes->has(self::class)) {
+            $request->attributes->set(self::class, $this->read($request, $user->school));
+        }
+
+        return $request->attributes->get(self::class);
+    }
+
+    /**
+     * @return array{ranks: Collection<int, Rank>, rank: ?Rank, sort: string, students: LengthAwarePaginator<int,
+     *     Student>, board: Board, attackIds: array<string, int>}
+     */
+    private function read(Request $request, School $school): array
+    {
         $rank = $school->ranks->firstWhere('code', $request->query('rank'));
         $sort = in_array($request->query('sort'), Board::SORTS, true) ? $request->query('sort') : Board::SORTS[0];
         $students = $school

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\SetupStep;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\KeptPages;
@@ -22,7 +23,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
 /** The curriculum as a wall, or as a table of the same facts, with its holes. */
-final readonly class WallController
+final readonly class WallController implements KnowsWhatItShows
 {
     /** Stands for what the moss is, which tells the time, in a wall that was drawn before. */
     private const MOSS = "\x1Fmoss\x1F";
@@ -53,6 +54,16 @@ final readonly class WallController
             'nextSteps' => $this->nextSteps->of($user),
             'body' => $this->body($user, $query),
         ]);
+    }
+
+    public function shows(Request $request, User $user): ?string
+    {
+        $school = $user->school;
+
+        // Its next steps end with the first rep.
+        return $school->setup === SetupStep::NextSteps
+            ? null
+            : $this->builder->pageMark($school, WallQuery::of($request, $school));
     }
 
     public function svg(Request $request, #[CurrentUser] User $user): Response

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Auth\BenchTablet;
+use App\Http\Controllers\KnowsWhatItShows;
 use App\Models\Student;
 use App\Models\TrainingClass;
 use App\Models\User;
@@ -57,8 +58,12 @@ final readonly class KeepPage
         [$name, $revision] = [self::name($request, $user), self::revision($request, $user, $tells)];
         $token = $request->session()->token();
         $kept = self::isAnew($request) ? null : $this->kept->known($name, $revision);
-        if (is_string($kept)) {
-            $html = self::named(str_replace(self::TOKEN, $token, Packed::unpack($kept)), e($user->nameInHead()));
+        $shows = $kept === null ? self::shows($request, $user) : null;
+        if ($shows !== null && ! self::isAnew($request)) {
+            $kept = $this->unchanged($name, $revision, $shows);
+        }
+        if (is_array($kept)) {
+            $html = self::named(str_replace(self::TOKEN, $token, Packed::unpack($kept['page'])), e($user->nameInHead()));
 
             return new Page(preg_replace_callback(self::ID, static fn (): string => (string) Str::uuid(), $html));
         }
@@ -78,12 +83,33 @@ final readonly class KeepPage
                     $name,
                     $revision,
                     KeptPages::STANDS,
-                    Packed::pack(self::named(str_replace($token, self::TOKEN, (string) $response->getContent()), '')),
+                    [
+                        'page' => Packed::pack(
+                            self::named(str_replace($token, self::TOKEN, (string) $response->getContent()), ''),
+                        ),
+                        'shows' => $shows,
+                    ],
                 ),
             );
         }
 
         return $response;
+    }
+
+    /**
+     * What was drawn before reps came that change nothing of it, kept from now on under what its rows are at now.
+     *
+     * @return ?array<array-key, mixed>
+     */
+    private function unchanged(string $name, string $revision, string $shows): ?array
+    {
+        $before = $this->kept->latest($name);
+        if (! is_array($before) || ($before['shows'] ?? null) !== $shows) {
+            return null;
+        }
+        defer(fn () => $this->kept->keep($name, $revision, KeptPages::STANDS, $before));
+
+        return $before;
     }
 
     /** Not a part of what is kept whole, nor what tells of something done just now, nor what a shared tablet shows. */
@@ -110,6 +136,15 @@ final readonly class KeepPage
     private static function named(string $html, string $name): string
     {
         return (string) preg_replace_callback(self::NAME, static fn (): string => $name, $html);
+    }
+
+    /** What its rows are at but for the reps, and what it shows of those; null where any rep may change it. */
+    private static function shows(Request $request, User $user): ?string
+    {
+        $page = $request->route()?->getController();
+        $shows = $page instanceof KnowsWhatItShows ? $page->shows($request, $user) : null;
+
+        return $shows === null ? null : self::revision($request, $user, 'teaching')." {$shows}";
     }
 
     private static function revision(Request $request, User $user, string $tells): string

@@ -87,6 +87,23 @@ final readonly class Board
         );
     }
 
+    /** What it shows of reps: another name as soon as anybody stands differently. */
+    public function mark(): string
+    {
+        return hash(
+            'xxh128',
+            serialize(
+                array_map(
+                    fn (array $row): array => [
+                        $row['student']->id, $row['states'], $this->about($row), $this->next($row),
+                        $this->partnerOf($row), $row['moves'],
+                    ],
+                    $this->rows,
+                ),
+            ),
+        );
+    }
+
     public function hasPrevious(): bool
     {
         return $this->page > 1;

@@ -92,6 +92,16 @@ final readonly class WallBuilder
             ]);
     }
 
+    /** The same of its page, which says what is still looked for. */
+    public function pageMark(School $school, WallQuery $query): string
+    {
+        return implode(' ', [
+            $this->mark($school, $query),
+            (int) $this->holes->areKnown($school),
+            (int) $this->proof->isBehind($school),
+        ]);
+    }
+
     /** A wall as it would be, beside the one that stands. */
     public function compare(School $school, Catalogue $now, Catalogue $then): WallPicture
     {
