@@ -35,3 +35,34 @@ it('fits a phone', function (?string $who, array $paths): void {
         ['/children', '/people/24/own', '/people/24/home', '/people/24', '/people/24/data', '/account'],
     ],
 ]);
+
+it('shows an instructor the main pages on a phone when they are asked for, and never in the way', function (): void {
+    $this->signIn('instructor@cinder-quay.example')->visit('/attacks')->waitFor('h1');
+    $places = fn (): array => $this->browser->executeScript(
+        'return [...document.querySelectorAll("#places a")].filter(a => a.checkVisibility()).map(a => a.textContent.trim())',
+    );
+    $height = fn (): int => $this->browser->executeScript(
+        'return Math.round(document.querySelector(".deskbar").getBoundingClientRect().height)',
+    );
+    $all = $places();
+    expect($all)->toContain('Wall')->toContain('Record');
+
+    $this->resize(390, 844);
+    expect($places())->toBe([])->and($height())->toBeLessThan(110);
+    $this->find('.places-button')->click();
+    $this->until(fn (): bool => $places() === $all);
+    // Of a thumb's height each, and all of them within the screen.
+    expect(
+        $this->browser->executeScript(
+            'return [...document.querySelectorAll("#places a")].every(a => { const b = a.getBoundingClientRect(); return b.height >= 48 && b.left >= 0 && b.right <= 390 && b.bottom <= 844; })',
+        ),
+    )->toBeTrue();
+    $this->browser->getKeyboard()->pressKey(Facebook\WebDriver\WebDriverKeys::ESCAPE);
+    $this->until(fn (): bool => $places() === []);
+
+    $this->find('.places-button')->click();
+    $this->until(fn (): bool => $places() === $all);
+    $this->find('#places a[href$="/people"]')->click();
+    $this->until(fn (): bool => str_ends_with($this->browser->getCurrentURL(), '/people'));
+    expect($places())->toBe([])->and($this->complaints())->toBe([]);
+});

@@ -1,5 +1,10 @@
 @props(['place'])
-<nav class="d-flex flex-wrap" aria-label="{{ __('layout.places') }}">
+{{-- Where there are many, a phone shows them when they are asked for. --}}
+@php($many = $place === 'desk' && auth()->user()->role->teaches())
+@if ($many)
+    <button class="places-button" type="button" popovertarget="places">{{ __('layout.places') }}</button>
+@endif
+<nav id="places" @if ($many) popover @endif aria-label="{{ __('layout.places') }}">
 @tablet
 @elseif ($place === 'mat')
     <x-place route="wall" key-name="w">{{ __('layout.desk') }}</x-place>
