@@ -134,8 +134,10 @@ final class ProofBook
     }
 
     /**
-     * @return ?array{at: int, held: array<int, array<string, bool>>, state: array<int, string>, people: string} when all
-     *     of it was read, what each holds, the rank and the turn of each, and what was known then of who has which rank
+     * When all of it was read, what each holds, the rank and the turn of each, and what was known then of who has which
+     * rank, which a release before this did not keep.
+     *
+     * @return ?array{at: int, held: array<int, array<string, bool>>, state: array<int, string>, people?: string}
      */
     private function known(School $school): ?array
     {
@@ -234,18 +236,20 @@ final class ProofBook
     private function held(School $school, CarbonImmutable $now, int $stands): array
     {
         $curriculum = $this->mapper->curriculum($school);
-        [$name, $mark] = [self::named($school), self::mark($curriculum)];
         [$rankOf, $state, $new] = $this->look($school, $now);
         $known = $this->known($school);
+        $people = self::people($school, $now);
         if ($known === null || $now->getTimestamp() - $known['at'] >= $stands) {
             [$known, $new] = [['at' => $now->getTimestamp(), 'held' => []], $rankOf];
+        } elseif ($known['state'] === $state && ($known['people'] ?? null) === $people) {
+            return $known['held'];
         }
         $held = array_intersect_key(
             array_replace($known['held'], $this->read($school, $curriculum, $new, $now)),
             $rankOf,
         );
-        $this->kept->keep($name, $mark, self::DAY, [
-            'at' => $known['at'], 'held' => $held, 'state' => $state, 'people' => self::people($school, $now),
+        $this->kept->keep(self::named($school), self::mark($curriculum), self::DAY, [
+            'at' => $known['at'], 'held' => $held, 'state' => $state, 'people' => $people,
         ]);
 
         return $held;

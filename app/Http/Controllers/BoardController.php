@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\KnowsWhatItShows;
 use App\Models\Rank;
 use App\Models\School;
 use App\Models\Student;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\KnowsWhatItShows;
 use App\Models\SetupStep;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;

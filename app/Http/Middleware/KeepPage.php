@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Auth\BenchTablet;
-use App\Http\Controllers\KnowsWhatItShows;
+use App\Http\KnowsWhatItShows;
 use App\Models\Student;
 use App\Models\TrainingClass;
 use App\Models\User;
@@ -63,7 +63,8 @@ final readonly class KeepPage
             $kept = $this->unchanged($name, $revision, $shows);
         }
         if (is_array($kept)) {
-            $html = self::named(str_replace(self::TOKEN, $token, Packed::unpack($kept['page'])), e($user->nameInHead()));
+            $html = str_replace(self::TOKEN, $token, Packed::unpack($kept['page']));
+            $html = self::named($html, e($user->nameInHead()));
 
             return new Page(preg_replace_callback(self::ID, static fn (): string => (string) Str::uuid(), $html));
         }
