@@ -73,7 +73,7 @@ final readonly class EvidenceBook
         if ($last !== null) {
             return $last;
         }
-        Workers::queue(new ReadEvidence($school->id));
+        Aside::keep(static fn () => Workers::queue(new ReadEvidence($school->id)));
 
         return $this->kept->meanwhile("evidence:{$school->id}");
     }

@@ -88,7 +88,7 @@ final readonly class HoleBook
     public function asked(School $school): ?array
     {
         if ($this->known($school) === null) {
-            Workers::queue(new FindHoles($school->id));
+            Aside::keep(static fn () => Workers::queue(new FindHoles($school->id)));
         }
 
         return $this->known($school) ?? (Workers::areAway() ? $this->of($school) : null);

@@ -68,7 +68,7 @@ final class ProofBook
         if (! $this->isBehind($school)) {
             return $this->of($school);
         }
-        Workers::queue(new WarmSchool($school->id));
+        Aside::keep(static fn () => Workers::queue(new WarmSchool($school->id)));
         $this->kept->fallBehind();
 
         // Where the job was done at once it is known.
@@ -195,9 +195,9 @@ final class ProofBook
         $rankOf = ($known['people'] ?? null) === self::people($school, $now)
             ? array_map(static fn (string $state): string => substr($state, 0, (int) strrpos($state, ' ')), $before)
             : $this->ranks($school, $now);
-        $turns = $this->turns($school);
+        $turns = (new WindowBook($school, $this->mapper->curriculum($school)))->turns();
         $state = array_map(
-            static fn (string $rank, int $student): string => $rank.' '.($turns[$student] ?? 0),
+            static fn (string $rank, int $student): string => $rank.' '.($turns[$student][0] ?? 0),
             $rankOf,
             array_keys($rankOf),
         );
@@ -208,7 +208,8 @@ final class ProofBook
             $state,
             array_filter(
                 $rankOf,
-                static fn (int $student): bool => ($before[$student] ?? null) !== $state[$student],
+                static fn (int $student): bool => ($before[$student] ?? null) !== $state[$student]
+                    || ($turns[$student][1] ?? false),
                 ARRAY_FILTER_USE_KEY,
             ),
         ];
@@ -241,7 +242,7 @@ final class ProofBook
         $people = self::people($school, $now);
         if ($known === null || $now->getTimestamp() - $known['at'] >= $stands) {
             [$known, $new] = [['at' => $now->getTimestamp(), 'held' => []], $rankOf];
-        } elseif ($known['state'] === $state && ($known['people'] ?? null) === $people) {
+        } elseif ($new === [] && ($known['people'] ?? null) === $people) {
             return $known['held'];
         }
         $held = array_intersect_key(
@@ -253,22 +254,6 @@ final class ProofBook
         ]);
 
         return $held;
-    }
-
-    /**
-     * @return array<int, int> a number for each student who was tried, which is another one as soon as a rep came or
-     *     was corrected
-     */
-    private function turns(School $school): array
-    {
-        return array_column(
-            DB::select(
-                'select student_id, sum(turns + 1)::bigint as turns from proof_windows where school_id = ? group by student_id',
-                [$school->id],
-            ),
-            'turns',
-            'student_id',
-        );
     }
 
     /**

@@ -80,6 +80,39 @@ final readonly class WindowBook
     }
 
     /**
+     * Of whom there is something new.
+     *
+     * @return array<int, array{int, bool}> of each student who was tried a number, which is another one as soon as a
+     *     rep came or was corrected, and whether some of what is kept is old; by the id of the row
+     */
+    public function turns(): array
+    {
+        $rows = DB::select(
+            <<<'SQL'
+            select s.student_id, s.count + coalesce(c.count, 0) as turn, w.student_id is not null as is_old
+            from student_reps s
+                left join (
+                    select distinct student_id from proof_windows
+                    where school_id = ? and is_stale and attack_id <> all(?::bigint[])
+                ) w using (student_id)
+                left join (
+                    select r.student_id, count(*) from reps_corrected_elsewhere e
+                        join reps r on r.school_id = e.school_id and r.id = e.rep_id
+                    where e.school_id = ? group by r.student_id
+                ) c using (student_id)
+            where s.school_id = ?
+            SQL
+            ,
+            [$this->school->id, '{'.implode(',', $this->unreadable).'}', $this->school->id, $this->school->id],
+        );
+
+        return array_map(
+            static fn (stdClass $row): array => [$row->turn, $row->is_old],
+            array_column($rows, null, 'student_id'),
+        );
+    }
+
+    /**
      * How far the job is that works out what many reps touch.
      *
      * @return ?array{done: int, all: int} null where there is little left to do

@@ -8,6 +8,7 @@ use App\Jobs\WarmSchool;
 use App\Jobs\Workers;
 use App\Models\School;
 use App\Models\Student;
+use App\Persistence\Aside;
 use App\Persistence\PersonShelf;
 use App\Persistence\Revision;
 use App\Persistence\RevisionCache;
@@ -153,7 +154,7 @@ final class KitShelf
     /** Leaves what there is to do to a job. */
     private function leave(): void
     {
-        Workers::queue(new WarmSchool($this->school->id));
+        Aside::keep(fn () => Workers::queue(new WarmSchool($this->school->id)));
         app(RevisionCache::class)->fallBehind();
     }
 }
