@@ -52,8 +52,29 @@ final readonly class Housekeeping
             ->whereNull('user_id')
             ->where('last_activity', '<=', $now->subMinutes(self::GUEST_MINUTES)->getTimestamp())
             ->delete();
+        $this->foldChanges();
         $this->removeUploads($now->subHours(self::UPLOAD_HOURS)->getTimestamp());
         $this->footage->tidy($now->subHours(self::UPLOAD_HOURS)->getTimestamp());
+    }
+
+    /** What was noted of writes to a school's rows becomes one note a part, which says the same. */
+    private function foldChanges(): void
+    {
+        DB::delete('delete from row_changes where school_id not in (select id from schools)');
+        DB::statement(
+            <<<'SQL'
+            with folded as (
+                delete from row_changes c using (
+                    select school_id, part from row_changes group by school_id, part having count(*) > 1
+                ) many
+                where c.school_id = many.school_id and c.part = many.part
+                returning c.school_id, c.part, c.salt
+            )
+            insert into row_changes (school_id, part, salt)
+                select school_id, part, bit_xor(salt) from folded group by school_id, part
+            SQL
+            ,
+        );
     }
 
     /** What was worked out with another code of core/ goes: its values have other shapes. */

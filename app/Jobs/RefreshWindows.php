@@ -11,7 +11,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Works out what is kept of reps after many came at once, so that no page has to. */
+/**
+ * Works out what is kept of reps after many came at once, so that no page has to; of a large school what the Mat and
+ * the wall show of them, too.
+ */
 final class RefreshWindows implements ShouldQueue
 {
     use Queueable;
@@ -30,6 +33,9 @@ final class RefreshWindows implements ShouldQueue
         $book = new WindowBook($school, $mapper->curriculum($school));
         foreach ($school->students()->reorder('id')->pluck('id')->chunk(self::CHUNK) as $ids) {
             $book->of(array_values($ids->map(static fn (mixed $id): int => (int) $id)->all()), CarbonImmutable::now());
+        }
+        if (in_array($school->id, WarmSchool::large(), true)) {
+            Workers::queue(new WarmSchool($school->id));
         }
     }
 }

@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Models\Role;
+use App\Models\School;
+use App\Persistence\Demo;
 use App\Persistence\ReadRevisions;
 use App\Persistence\Revision;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 
 it('differs after any write to what a wall hangs on', function (
@@ -72,8 +75,8 @@ it('does not care for another school', function (): void {
 });
 
 it('differs after a write to any table that a file of everything has rows of', function (): void {
-    app(App\Persistence\Demo::class)->load(Carbon\CarbonImmutable::now());
-    $school = App\Models\School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
+    app(Demo::class)->load(CarbonImmutable::now());
+    $school = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
     $written = [];
     foreach (
         [
@@ -148,38 +151,122 @@ it('asks what each kind of row is at once in a request', function (): void {
         ->and(array_slice($asked, 2))->toBe([[1, 1]]);
 });
 
-it('is told of each part what a plain look at its rows tells', function (string $part, array $tables): void {
-    $school = $this->school('One');
-    $this->person($school, Role::Head);
-    $this->school('Another');
-    $rows = array_merge(
-        ...array_map(
-            static fn (string $table): array => DB::table($table)
-                ->where('school_id', $school->id)
-                ->selectRaw('hashtidextended(ctid, xmin::text::bigint)::text as at')
-                ->pluck('at')
-                ->all(),
-            $tables,
-        ),
-    );
-    // They are longer together than PHP counts.
-    $sum = DB::selectOne('select coalesce(sum(one::numeric), 0) as sum from unnest(?::text[]) as one', [
-        '{'.implode(',', $rows).'}',
-    ])->sum;
-
-    expect(DB::selectOne('select part_at(?, ?) as at', [$part, $school->id])->at)->toBe(count($rows).'.'.$sum);
-})->with([
-    ['curriculum', ['ranks', 'rungs', 'kinds', 'attacks', 'answers']],
-    ['students', ['students']],
-    [
-        'rest',
-        [
-            'rank_awards', 'solos', 'solo_marks', 'solo_practices', 'training_classes', 'class_attendance', 'tests',
-            'test_candidates', 'test_items', 'test_marks', 'test_solos', 'footage', 'footage_students',
-        ],
+const PARTS = [
+    'curriculum' => ['ranks', 'rungs', 'kinds', 'attacks', 'answers'],
+    'students' => ['students'],
+    'rest' => [
+        'rank_awards', 'solos', 'solo_marks', 'solo_practices', 'training_classes', 'class_attendance', 'tests',
+        'test_candidates', 'test_items', 'test_marks', 'test_solos', 'footage', 'footage_students',
     ],
-    ['around', ['users', 'guardianships', 'invitations', 'tablets', 'drill_lists', 'drill_list_items']],
-]);
+    'around' => ['users', 'guardianships', 'invitations', 'tablets', 'drill_lists', 'drill_list_items'],
+];
+
+/** @return array<string, string> what each part of each school is at, by the id of the school and the part */
+function partsAt(): array
+{
+    $at = [];
+    foreach (DB::table('schools')->orderBy('id')->pluck('id') as $school) {
+        foreach (array_keys(PARTS) as $part) {
+            $at["{$school} {$part}"] = DB::selectOne('select part_at(?, ?) as at', [$part, $school])->at;
+        }
+    }
+
+    return $at;
+}
+
+it('is told of a write to any table of a part, and of nothing else', function (): void {
+    app(Demo::class)->load(CarbonImmutable::now());
+    $school = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
+    $this->school('Another');
+    $written = 0;
+    foreach (PARTS as $part => $tables) {
+        foreach ($tables as $table) {
+            $before = partsAt();
+            $rows = DB::table($table)->where('school_id', $school->id);
+            $count = $rows->clone()->update(['school_id' => $school->id]);
+            expect(array_keys(array_diff_assoc(partsAt(), $before)))
+                ->toBe($count === 0 ? [] : ["{$school->id} {$part}"], $table);
+            $written += $count === 0 ? 0 : 1;
+        }
+    }
+    expect($written)->toBeGreaterThan(15);
+});
+
+it('is told of each way to write, and no table of a school is left out but what is told by its reps', function (): void {
+    $told = DB::table('information_schema.triggers')
+        ->where('action_statement', 'like', '%note_changed_rows%')
+        ->orderBy('event_object_table')
+        ->get(['event_object_table', 'event_manipulation', 'action_statement'])
+        ->mapToGroups(fn ($one): array => [
+            $one->event_object_table => "{$one->event_manipulation} {$one->action_statement}",
+        ])
+        ->map(fn ($ways) => $ways->sort()->values()->all())
+        ->all();
+    $expected = [];
+    foreach (PARTS as $part => $tables) {
+        foreach ($tables as $table) {
+            $expected[$table] = array_map(
+                static fn (string $way): string => "{$way} EXECUTE FUNCTION note_changed_rows('{$part}')",
+                ['DELETE', 'INSERT', 'UPDATE'],
+            );
+        }
+    }
+    ksort($expected);
+    $others = DB::table('information_schema.columns')
+        ->where('table_schema', 'public')
+        ->where('column_name', 'school_id')
+        ->whereNotIn('table_name', array_keys($expected))
+        ->orderBy('table_name')
+        ->pluck('table_name')
+        ->all();
+
+    expect($told)->toBe($expected)
+        // A further table belongs to a part, or here: reps and what is kept of them, and what no page keeps.
+        ->and($others)
+        ->toBe([
+            'activity_log', 'answer_versions', 'mistake_weeks', 'outbox', 'partner_counts', 'proof_windows',
+            'rep_counts', 'rep_mistakes', 'rep_weeks', 'reps', 'reps_corrected_elsewhere', 'row_changes',
+            'student_reps',
+        ]);
+});
+
+it('is the same after what was noted is folded, and is never what it was', function (): void {
+    $school = $this->school();
+    $seen = [];
+    foreach (['One', 'Two', 'One'] as $name) {
+        $school->ranks()->limit(1)->update(['name' => $name]);
+        $seen[] = Revision::ofCurriculum($school);
+    }
+    expect(array_unique($seen))->toHaveCount(3);
+    $before = partsAt();
+    $notes = fn (): int => DB::table('row_changes')->where('school_id', $school->id)->count();
+    expect($notes())->toBeGreaterThan(count(PARTS));
+    foreach (range(1, 2) as $_) {
+        Artisan::call('stone-drill:tidy');
+        expect(partsAt())->toBe($before)->and($notes())->toBeLessThanOrEqual(count(PARTS));
+    }
+    $school->ranks()->limit(1)->update(['name' => 'Three']);
+    expect(array_keys(array_diff_assoc(partsAt(), $before)))->toBe(["{$school->id} curriculum"]);
+
+    DB::table('schools')->where('id', $school->id)->delete();
+    expect($notes())->toBeGreaterThan(0);
+    Artisan::call('stone-drill:tidy');
+    expect($notes())->toBe(0);
+});
+
+it('has what a school had before from the release before, and gives it back', function (): void {
+    $school = $this->school();
+    $migration = require database_path('migrations/2026_12_01_000044_note_what_has_changed.php');
+    $now = Revision::of($school);
+    $migration->down();
+    $before = Revision::of($school);
+    expect($before)->not->toBe($now);
+    $school->ranks()->limit(1)->update(['name' => 'Other']);
+    expect(Revision::of($school))->not->toBe($before);
+    $migration->up();
+    // Each part begins with a note of its own.
+    expect(array_unique(partsAt()))->toHaveCount(count(PARTS))->not->toContain('0');
+});
 
 it('has one of a school that is gone', function (): void {
     $school = $this->school();

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Jobs\RefreshWindows;
 use App\Jobs\WarmSchool;
 use App\Models\Role;
 use App\Persistence\ProofBook;
@@ -125,6 +126,18 @@ it('leaves nothing about people to be worked out by whoever asks first', functio
     app(ReadRevisions::class)->values = [];
     expect($warm)->toEqual($this->get('/mat/kit')->json());
 });
+
+it('is asked for when many reps came at once, of a large school alone', function (int $people, array $schools): void {
+    ($this->many)($people - $this->hall->students()->count());
+    Queue::fake();
+    app()->call([new RefreshWindows($this->hall->id), 'handle']);
+
+    expect(
+        Queue::pushed(WarmSchool::class)
+            ->map(fn (WarmSchool $job): bool => $job->schoolId === $this->hall->id)
+            ->all(),
+    )->toBe($schools);
+})->with([[60, []], [61, [true]]]);
 
 it('lets nobody at the wall of a large school wait for what has faded since an hour ago', function (
     int $people,
