@@ -172,7 +172,7 @@ sleep(2);
 $between = $reads();
 $say(
     $between - $before >= 20,
-    sprintf('twenty walls were read from the copies: their attacks were looked up %d times there', $between - $before),
+    sprintf('twenty walls were read from the copies: what has changed was asked %d times there', $between - $before),
 );
 $missing = $behind = 0;
 $csv = static function (Browser $whose): int {

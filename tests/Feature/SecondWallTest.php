@@ -12,8 +12,11 @@ use Illuminate\Support\Facades\Route;
 
 // Behind the queries that name their school, the database itself shows no other school's rows.
 
-/** Tables of a school that are read before anybody is known, or across schools: accounts, ways in, mails, the log. */
-const BEFORE_THE_WALL = ['activity_log', 'guardianships', 'invitations', 'outbox', 'tablets', 'users'];
+/**
+ * Tables of a school that are read or written before anybody is known, or across schools: accounts, ways in, mails, the
+ * log, and notes that there was a write, which say nothing of it.
+ */
+const BEFORE_THE_WALL = ['activity_log', 'guardianships', 'invitations', 'outbox', 'row_changes', 'tablets', 'users'];
 
 /** @return list<string> tables behind it */
 function walled(): array
