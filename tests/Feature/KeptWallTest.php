@@ -33,18 +33,19 @@ beforeEach(function (): void {
             'source' => 'seen',
         ]);
     $this->drawn = 0;
-    Event::listen('composing: wall.show', fn (): int => $this->drawn++);
-    /** @return array{string, int} the wall as it is sent, and how often its page was drawn for that */
-    $this->wall = function (string $query = '', string $asks = ''): array {
+    Event::listen(['composing: wall.show', 'composing: board.show'], fn (): int => $this->drawn++);
+    /** @return array{string, int} a page as it is sent, and how often it was drawn for that */
+    $this->page = function (string $path, string $asks = ''): array {
         $this->drawn = 0;
 
         return [
-            (string) $this->get("/wall{$query}", array_filter(['Cache-Control' => $asks]))
+            (string) $this->get($path, array_filter(['Cache-Control' => $asks]))
                 ->assertOk()
                 ->getContent(),
             $this->drawn,
         ];
     };
+    $this->wall = fn (string $query = '', string $asks = ''): array => ($this->page)("/wall{$query}", $asks);
     // What is kept is kept from the look on that finds its weak spots.
     $this->look = function (string $query = ''): string {
         $this->get('/wall/holes')->assertOk();
@@ -124,17 +125,7 @@ it('leaves out the first rep as a next step once there is one', function (): voi
 });
 
 it('sends a board again likewise, and draws it anew as soon as anybody on it stands differently', function (): void {
-    $board = function (string $query = '', string $asks = ''): array {
-        $this->drawn = 0;
-
-        return [
-            (string) $this->get("/board{$query}", array_filter(['Cache-Control' => $asks]))
-                ->assertOk()
-                ->getContent(),
-            $this->drawn,
-        ];
-    };
-    Event::listen('composing: board.show', fn (): int => $this->drawn++);
+    $board = fn (string $query = '', string $asks = ''): array => ($this->page)("/board{$query}", $asks);
     // Whoever was hit so often fails, and does once more.
     array_map($this->rep, ['hit', 'hit', 'hit']);
     $queries = ['', '?sort=last', '?form=table'];
