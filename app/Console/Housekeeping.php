@@ -63,15 +63,15 @@ final readonly class Housekeeping
         DB::delete('delete from row_changes where school_id not in (select id from schools)');
         DB::statement(
             <<<'SQL'
-            with folded as (
-                delete from row_changes c using (
+            with noted as (
+                select id from row_changes where (school_id, part) in (
                     select school_id, part from row_changes group by school_id, part having count(*) > 1
-                ) many
-                where c.school_id = many.school_id and c.part = many.part
-                returning c.school_id, c.part, c.salt
+                ) for update skip locked
+            ), gone as (
+                delete from row_changes c using noted where c.id = noted.id returning c.school_id, c.part, c.salt
             )
             insert into row_changes (school_id, part, salt)
-                select school_id, part, bit_xor(salt) from folded group by school_id, part
+                select school_id, part, bit_xor(salt) from gone group by school_id, part
             SQL
             ,
         );

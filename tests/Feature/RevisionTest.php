@@ -254,6 +254,22 @@ it('is the same after what was noted is folded, and is never what it was', funct
     expect($notes())->toBe(0);
 });
 
+it('keeps few notes of many writes, each of which is told', function (): void {
+    $school = $this->school();
+    $notes = fn (): int => DB::table('row_changes')->where('school_id', $school->id)->count();
+    $before = partsAt();
+    $seen = [];
+    // One of a hundred folds: that none of 1,500 does happens once in three millions.
+    foreach (range(1, 1_500) as $time) {
+        $school->ranks()->limit(1)->update(['name' => "Rank {$time}"]);
+        $seen[] = DB::selectOne('select part_at(?, ?) as at', ['curriculum', $school->id])->at;
+    }
+
+    expect($notes())->toBeLessThan(1_500)
+        ->and(array_unique($seen))->toHaveCount(1_500)
+        ->and(array_keys(array_diff_assoc(partsAt(), $before)))->toBe(["{$school->id} curriculum"]);
+});
+
 it('has what a school had before from the release before, and gives it back', function (): void {
     $school = $this->school();
     $migration = require database_path('migrations/2026_12_01_000044_note_what_has_changed.php');
