@@ -34,7 +34,7 @@ final class RefreshWindows implements ShouldQueue
         foreach ($school->students()->reorder('id')->pluck('id')->chunk(self::CHUNK) as $ids) {
             $book->of(array_values($ids->map(static fn (mixed $id): int => (int) $id)->all()), CarbonImmutable::now());
         }
-        if (in_array($school->id, WarmSchool::large(), true)) {
+        if (WarmSchool::isLarge($school)) {
             Workers::queue(new WarmSchool($school->id));
         }
     }

@@ -44,6 +44,11 @@ final class WarmSchool implements ShouldBeUnique, ShouldQueue
         return array_values(self::many()->orderBy('school_id')->pluck('school_id')->all());
     }
 
+    public static function isLarge(School $school): bool
+    {
+        return self::many()->where('school_id', $school->id)->exists();
+    }
+
     /** @return Builder<Student> */
     private static function many(): Builder
     {

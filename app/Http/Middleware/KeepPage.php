@@ -57,9 +57,10 @@ final readonly class KeepPage
         $this->read->begin();
         [$name, $revision] = [self::name($request, $user), self::revision($request, $user, $tells)];
         $token = $request->session()->token();
-        $kept = self::isAnew($request) ? null : $this->kept->known($name, $revision);
+        $isAnew = self::isAnew($request);
+        $kept = $isAnew ? null : $this->kept->known($name, $revision);
         $shows = $kept === null ? self::shows($request, $user) : null;
-        if ($shows !== null && ! self::isAnew($request)) {
+        if ($shows !== null && ! $isAnew) {
             $kept = $this->unchanged($name, $revision, $shows);
         }
         if (is_array($kept)) {
