@@ -34,8 +34,12 @@ final class LadderDrawing
      */
     private ?array $untried = null;
 
+    /** @var array<array-key, string> what each state is called */
+    private readonly array $states;
+
     public function __construct(private readonly LadderPicture $ladder)
     {
+        $this->states = texts('proof.states');
         $rungs = $ladder->catalogue->ladder->rungs;
         $this->width = count($rungs) * (self::BRICK + self::GAP);
         $this->height = self::HIGH;
@@ -68,10 +72,12 @@ final class LadderDrawing
     }
 
     /**
+     * @param string $line what is said of each brick of its row
+     *
      * @return array{x: float, fill: float, inner: float, tick: string, state: string, goal: bool, holds: bool,
      *     text: string}
      */
-    private function brick(LadderRow $row, Brick $brick, float $x): array
+    private function brick(Brick $brick, string $line, float $x): array
     {
         return [
             'x' => $x + 1,
@@ -81,10 +87,10 @@ final class LadderDrawing
             'state' => $brick->state->value,
             'goal' => $brick->isGoal,
             'holds' => $brick->state === ProofState::Holds,
-            'text' => trans_choice('proof.line', $row->count, [
-                'state' => __('proof.states.'.$brick->state->value),
-                'rung' => $brick->rung,
-                'lower' => number_format($brick->lower, 2),
+            'text' => strtr($line, [
+                ':state' => $this->states[$brick->state->value],
+                ':rung' => $brick->rung,
+                ':lower' => number_format($brick->lower, 2),
             ]).($brick->fadesOn === null ? '' : __('proof.fades', ['day' => $brick->fadesOn->format('j M Y')])),
         ];
     }
@@ -95,8 +101,11 @@ final class LadderDrawing
      */
     private function bricks(LadderRow $row): array
     {
+        // Said once: it is the longest part of drawing a row.
+        $line = trans_choice('proof.line', $row->count);
+
         return array_map(
-            fn (int $place): array => $this->brick($row, $row->bricks[$place], self::x($place)),
+            fn (int $place): array => $this->brick($row->bricks[$place], $line, self::x($place)),
             array_keys($row->bricks),
         );
     }
@@ -117,7 +126,7 @@ final class LadderDrawing
             'cell' => $row->attack->id.' '.$row->side->value,
             'attack' => $row->attack->id,
             'title' => $row->title(),
-            'state' => __('proof.states.'.$row->atGoal->value),
+            'state' => $this->states[$row->atGoal->value],
             'lower' => number_format($row->lowerAtGoal, 2),
             'tries' => $row->count,
             'highest' => $held === [] ? __('words.none') : (string) max($held),
