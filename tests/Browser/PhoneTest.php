@@ -66,3 +66,19 @@ it('shows an instructor the main pages on a phone when they are asked for, and n
     $this->until(fn (): bool => str_ends_with($this->browser->getCurrentURL(), '/people'));
     expect($places())->toBe([])->and($this->complaints())->toBe([]);
 });
+
+it('keeps the head of a student’s page to two lines on a phone: the name, and their pages below', function (): void {
+    $this->signIn('student@cinder-quay.example')->visit('/')->waitFor('h1');
+    $tops = fn (): array => $this->browser->executeScript(
+        'return [".brand", ".own-name", ".who button", "#places a:last-child"].map(s => { const b = document.querySelector(".deskbar " + s).getBoundingClientRect(); return Math.round(b.top + b.height / 2); })',
+    );
+    $school = fn (): bool => $this->browser->executeScript('return document.querySelector(".own-school").checkVisibility()');
+    expect($school())->toBeTrue();
+
+    $this->resize(390, 844);
+    [$brand, $name, $signOut, $lastPlace] = $tops();
+    expect(abs($name - $brand))->toBeLessThan(8);
+    expect(abs($signOut - $brand))->toBeLessThan(8);
+    expect($lastPlace - $brand)->toBeBetween(30, 70);
+    expect($school())->toBeFalse()->and($this->complaints())->toBe([]);
+});

@@ -119,7 +119,7 @@ final readonly class StudentController
             'log' => new RepLog(
                 $student,
                 null,
-                $this->mapper->curriculum($student->school)->ladder,
+                $this->mapper->ladder($student->school),
                 CarbonImmutable::now(),
             ),
         ]);

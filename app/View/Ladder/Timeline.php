@@ -112,7 +112,7 @@ final readonly class Timeline
     private function marks(Collection $reps, int $rungs): array
     {
         $marks = $taken = $days = $attacks = [];
-        $outcomes = texts('proof.outcome-names');
+        [$outcomes, $text] = [texts('proof.outcome-names'), texts('students.timeline')['mark']];
         $pile = static fn (stdClass $rep): string => substr($rep->at, 0, 10)." {$rep->rung}";
         $piles = array_count_values(array_map($pile, $reps->all()));
         foreach ($reps as $rep) {
@@ -131,11 +131,11 @@ final readonly class Timeline
                 'x' => round($x + intdiv($place, self::STACK) * $step, 1),
                 'y' => ($rungs - $rep->rung) * self::BAND + 5.0 + ($place % self::STACK) * self::MARK,
                 'shape' => $this->shape($rep),
-                'text' => __('students.timeline.mark', [
-                    'day' => $day,
-                    'attack' => $attack,
-                    'rung' => $rep->rung,
-                    'outcome' => $outcomes[$rep->outcome],
+                'text' => strtr($text, [
+                    ':day' => $day,
+                    ':attack' => $attack,
+                    ':rung' => $rep->rung,
+                    ':outcome' => $outcomes[$rep->outcome],
                 ]).($mistakes === [] ? '' : ' ('.implode('; ', $mistakes).')'),
             ];
         }

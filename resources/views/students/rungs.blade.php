@@ -1,5 +1,6 @@
 {{-- The rows of a ladder, a family at a time. --}}
 <svg class="no-size" aria-hidden="true">@include('wall.patterns')</svg>
+@php($address = route('students.show', $student, false))
 <div class="rungs">
 @foreach ($drawing->families as $family)
     <section aria-label="{{ $family['name'] }}">
@@ -11,8 +12,7 @@
         </svg><span class="fades"></span></div>
     <ul>
     @foreach ($family['rows'] as $row)
-        <li><a href="{{ route('students.show', ['student' => $student, 'attack' => $attackIds[$row['attack']] ?? null], false)
-            }}#timeline">{{ $row['title'] }}</a>
+        <li><a href="{{ $address }}?attack={{ $attackIds[$row['attack']] }}#timeline">{{ $row['title'] }}</a>
         <svg class="rung-bricks" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" role="img"
             aria-label="{{ $row['state'] }} {{ $row['lower'] }}">
             @if ($row['tries'] > 0)@include('students.bricks', ['bricks' => $row['bricks']])@else
