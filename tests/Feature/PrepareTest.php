@@ -29,6 +29,19 @@ it('loads the demo into an empty database, once', function (): void {
     expect([School::count(), Attack::count(), Rep::count(), User::count()])->toBe($counts);
 });
 
+it('has a test in the demo for which some have come far and others have not begun', function (): void {
+    app(Demo::class)->load(CarbonImmutable::now());
+    $test = Test::query()->firstOrFail();
+    $page = $this->actingAs($test->school->users()->where('role', Role::Head)->firstOrFail())->get("/tests/{$test->id}");
+    preg_match_all('~<td>([\d.]+) %</td>~', (string) $page->assertOk()->getContent(), $found);
+    $ready = array_map(floatval(...), array_slice($found[1], 0, 4));
+
+    expect($ready)->toHaveCount(4)
+        ->and(max($ready))->toBeGreaterThan(25.0)
+        ->and(min($ready))->toBeLessThan(2.0)
+        ->and(array_unique($ready))->toHaveCount(4);
+});
+
 it('keeps what a school made of the demo', function (): void {
     $this->artisan('stone-drill:prepare', ['--demo' => true]);
     Attack::query()
