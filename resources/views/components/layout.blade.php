@@ -19,8 +19,8 @@
     <div class="who">
         <span>@tablet
         @elseif ($place !== 'mat')
-            <a class="own-name" href="{{ route('account') }}">{{ auth()->user()->nameInHead() }}</a>@endtablet
-            <span class="own-school">{{ auth()->user()->school->name }}</span></span>
+            <a class="own-name" href="{{ route('account') }}">{{ auth()->user()->nameInHead() }}</a>@endtablet<span
+                class="own-school">{{ auth()->user()->school->name }}</span></span>
         <form method="post" action="{{ route('sign-out') }}">@csrf
             <button>@tablet{{ __('tablets.other') }}@else{{ __('layout.sign-out') }}@endtablet</button></form>
     </div>
