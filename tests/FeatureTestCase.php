@@ -10,6 +10,7 @@ use App\Models\School;
 use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Storage;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
@@ -28,6 +29,15 @@ abstract class FeatureTestCase extends TestCase
         // Pictures and clips of a test are nobody's but its own.
         Storage::fake('footage');
         $this->travelTo(self::NOW);
+    }
+
+    /** As the next request begins: what was put off is done, and nothing is at hand but what is kept. */
+    public function nextRequest(): void
+    {
+        defer()->invoke();
+        $this->app->forgetScopedInstances();
+        // A route keeps its controller, and that what it has at hand.
+        array_map(static fn (Route $route) => $route->flushController(), app('router')->getRoutes()->getRoutes());
     }
 
     /** A small school of its own: two ranks, two attacks, one answer on one side, one student. */

@@ -91,7 +91,7 @@ final class PersonShelf
         if ($new === []) {
             return;
         }
-        app(RevisionCache::class)->keep(
+        app(RevisionCache::class)->keepAfterwards(
             $this->name(),
             $this->revision,
             self::DAY,

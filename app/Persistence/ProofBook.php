@@ -50,7 +50,7 @@ final class ProofBook
 
         // Most of it is kept from before: to have one work it out and the others wait takes longer.
         return $this->kept->known("proof:{$school->id}", $revision)
-            ?? $this->kept->keep(
+            ?? $this->kept->keepAfterwards(
                 "proof:{$school->id}",
                 $revision,
                 self::SECONDS,
@@ -249,7 +249,7 @@ final class ProofBook
             array_replace($known['held'], $this->read($school, $curriculum, $new, $now)),
             $rankOf,
         );
-        $this->kept->keep(self::named($school), self::mark($curriculum), self::DAY, [
+        $this->kept->keepAfterwards(self::named($school), self::mark($curriculum), self::DAY, [
             'at' => $known['at'], 'held' => $held, 'state' => $state, 'people' => $people,
         ]);
 

@@ -117,9 +117,25 @@ final readonly class RevisionCache
      */
     public function keep(string $name, string $revision, int $seconds, mixed $value): mixed
     {
-        $this->atHand->values[$name] = [$revision, $value];
-        unset($this->atHand->others[$name]);
-        Aside::keep(fn (): bool => $this->cache->put(self::named($name), [$revision, $value], $seconds));
+        $this->hold($name, $revision, $value);
+        $this->put($name, $revision, $seconds, $value);
+
+        return $value;
+    }
+
+    /**
+     * The same, written once whoever asked has been answered.
+     *
+     * @template T
+     *
+     * @param T $value
+     *
+     * @return T
+     */
+    public function keepAfterwards(string $name, string $revision, int $seconds, mixed $value): mixed
+    {
+        $this->hold($name, $revision, $value);
+        defer(fn () => $this->put($name, $revision, $seconds, $value), "keep:{$name}");
 
         return $value;
     }
@@ -150,6 +166,18 @@ final readonly class RevisionCache
     public static function named(string $name): string
     {
         return Rules::VERSION.':'.$name;
+    }
+
+    /** Has it at hand for what else is asked in this request. */
+    private function hold(string $name, string $revision, mixed $value): void
+    {
+        $this->atHand->values[$name] = [$revision, $value];
+        unset($this->atHand->others[$name]);
+    }
+
+    private function put(string $name, string $revision, int $seconds, mixed $value): void
+    {
+        Aside::keep(fn (): bool => $this->cache->put(self::named($name), [$revision, $value], $seconds));
     }
 
     /** @phpstan-impure others keep meanwhile */

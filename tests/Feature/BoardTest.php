@@ -249,9 +249,8 @@ it('reads those alone of whom something is new, and tells what it would if it kn
         }
     });
     $this->ada = $ada->id;
-    // As the next request has it: nothing is at hand but what is kept.
     $tell = function () use (&$read): array {
-        app()->forgetScopedInstances();
+        $this->nextRequest();
         $read = [];
         $rows = BoardFixture::boardOf($this->hall->fresh())->rows;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Actions\RecordReps;
 use App\Models\Role;
-use Illuminate\Routing\Route;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -164,12 +163,7 @@ it('plans a class once for its page and for what was done beside', function (): 
         'attacker_id' => $this->ada->id,
     ]);
     ($this->plan)();
-    // As in a request of its own: a route keeps its controller, and that what it has at hand.
-    $anew = static function (): void {
-        app()->forgetScopedInstances();
-        array_map(static fn (Route $route) => $route->flushController(), app('router')->getRoutes()->getRoutes());
-    };
-    $anew();
+    $this->nextRequest();
     $asked = [];
     DB::listen(function ($query) use (&$asked): void {
         $asked[] = $query->sql;
@@ -181,7 +175,7 @@ it('plans a class once for its page and for what was done beside', function (): 
         ->and($asked)->not->toBe([]);
     // Whoever asks for it alone has it planned for that.
     cache()->clear();
-    $anew();
+    $this->nextRequest();
     $this->get("/classes/{$this->class->id}/done")->assertOk()
         ->assertSee('Gate');
     expect(array_filter($asked, static fn (string $sql): bool => str_contains($sql, 'proof_windows')))->not->toBe([]);

@@ -6,6 +6,7 @@ use App\Persistence\Packed;
 use App\Persistence\ReadRevisions;
 use App\Persistence\RevisionCache;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Route;
 use StoneDrill\Core\Rules;
 
 it('lets one work it out, however many ask at once', function (): void {
@@ -44,6 +45,24 @@ it('lets one work it out, however many ask at once', function (): void {
     (new Illuminate\Filesystem\Filesystem())->deleteDirectory($folder);
 
     expect($worked)->toHaveCount(1)->and($read)->toBe(array_fill(0, 4, $worked[0]));
+});
+
+it('has at hand what is kept afterwards, and writes the latest of it once whoever asked was answered', function (): void {
+    Route::get('/kept-afterwards', static function (): array {
+        $kept = app(RevisionCache::class);
+
+        return [
+            $kept->keepAfterwards('x', 'first', 60, 1), $kept->known('x', 'first'),
+            $kept->keepAfterwards('x', 'second', 60, 2), $kept->known('x', 'first'), $kept->known('x', 'second'),
+            Cache::get(RevisionCache::named('x')),
+        ];
+    });
+
+    expect($this->get('/kept-afterwards')->json())->toBe([1, 1, 2, null, 2, null]);
+    $this->nextRequest();
+    expect(app(RevisionCache::class)->known('x', 'second'))->toBe(2)
+        ->and(app(RevisionCache::class)->known('x', 'first'))->toBeNull()
+        ->and(Cache::get(RevisionCache::named('x')))->toBe(['second', 2]);
 });
 
 it('shows nothing that other rules have found', function (): void {

@@ -352,8 +352,8 @@ it('gives from what it has kept what it would work out anew', function (): void 
     foreach ($steps as $name => $step) {
         $step();
         $kept = $ask();
+        $this->nextRequest();
         Illuminate\Support\Facades\Cache::flush();
-        app()->forgetScopedInstances();
         $anew = $ask();
         expect([...$kept, 'at' => 0, 'by' => 0, 'recorder' => 0])->toBe(
             [...$anew, 'at' => 0, 'by' => 0, 'recorder' => 0],

@@ -32,8 +32,10 @@ it('loads the demo into an empty database, once', function (): void {
 it('has a test in the demo for which some have come far and others have not begun', function (): void {
     app(Demo::class)->load(CarbonImmutable::now());
     $test = Test::query()->firstOrFail();
-    $page = $this->actingAs($test->school->users()->where('role', Role::Head)->firstOrFail())->get("/tests/{$test->id}");
-    preg_match_all('~<td>([\d.]+) %</td>~', (string) $page->assertOk()->getContent(), $found);
+    $page = $this->actingAs($test->school->users()->where('role', Role::Head)->firstOrFail())
+        ->get("/tests/{$test->id}")
+        ->assertOk();
+    preg_match_all('~<td>([\d.]+) %</td>~', (string) $page->getContent(), $found);
     $ready = array_map(floatval(...), array_slice($found[1], 0, 4));
 
     expect($ready)->toHaveCount(4)

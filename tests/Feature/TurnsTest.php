@@ -54,7 +54,7 @@ it('gives a student another number with every rep, and says what is old until so
 
 it('sees a try that a rep of somebody else corrects, though the windows were read since', function (): void {
     $held = function (): int {
-        $this->app->forgetScopedInstances();
+        $this->nextRequest();
         $rank = $this->small->ranks()->whereKey($this->small->students()->value('rank_id'))->value('code');
 
         return app(ProofBook::class)->of($this->small->fresh())->held($rank, 'wrist', Side::Written);
@@ -79,7 +79,7 @@ it('does not look again and again for what cannot be read', function (): void {
         ->where('school_id', $this->small->id)
         ->where('code', 'wrist')
         ->update(['kind' => "{$kind}-gone"]);
-    $this->app->forgetScopedInstances();
+    $this->nextRequest();
     $small = $this->small->fresh();
     $book = new WindowBook($small, app(CatalogueMapper::class)->curriculum($small));
 

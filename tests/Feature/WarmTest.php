@@ -6,14 +6,12 @@ use App\Jobs\RefreshWindows;
 use App\Jobs\WarmSchool;
 use App\Models\Role;
 use App\Persistence\ProofBook;
-use App\Persistence\ReadRevisions;
 use App\Persistence\Revision;
 use App\Persistence\RevisionCache;
 use App\View\Drill\Kit;
 use App\View\Drill\KitShelf;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Scheduling\Schedule;
-use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
@@ -33,11 +31,6 @@ beforeEach(function (): void {
             range(1, $count),
         ),
     );
-    // As in a request of its own: a route keeps its controller, and that what it has at hand.
-    $this->anew = static function (): void {
-        app()->forgetScopedInstances();
-        array_map(static fn (Route $route) => $route->flushController(), app('router')->getRoutes()->getRoutes());
-    };
     $this->tries = fn (string $student, CarbonImmutable $at, int $first) => array_map(
         fn (int $number) => BoardFixture::boardRep($this->hall, $number, $student, $at),
         range($first, $first + 2),
@@ -116,14 +109,14 @@ it('leaves nothing about people to be worked out by whoever asks first', functio
     expect($unknown())->toBe(61);
 
     app()->call([new WarmSchool($this->hall->id), 'handle']);
-    app(ReadRevisions::class)->values = [];
+    $this->nextRequest();
     expect($unknown())->toBe(0)
         ->and(app(RevisionCache::class)->known("proof:{$this->hall->id}", Revision::of($this->hall)))->not->toBeNull();
     // The head's own request says it as if nothing had been worked out before.
     $this->actingAs($this->head);
     $warm = $this->get('/mat/kit')->assertOk()->json();
+    $this->nextRequest();
     cache()->clear();
-    app(ReadRevisions::class)->values = [];
     expect($warm)->toEqual($this->get('/mat/kit')->json());
 });
 
@@ -147,9 +140,10 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
     $then = CarbonImmutable::now()->startOfHour();
     ($this->tries)('one-1', $then, 1);
     $held = function (string $by): int {
-        ($this->anew)();
+        $held = app(ProofBook::class)->{$by}($this->hall->fresh())->held('first', 'wrist', Side::Written);
+        $this->nextRequest();
 
-        return app(ProofBook::class)->{$by}($this->hall->fresh())->held('first', 'wrist', Side::Written);
+        return $held;
     };
     // With α = .5 + 3 · 2^(−d/60) and β = .5 a tenth lies below .6006 on the 20th day, and below .5974 on the 21st.
     $this->travelTo($then->addDays(21)->subMinutes(30));
@@ -170,17 +164,17 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
     ($this->tries)('one-2', CarbonImmutable::now(), 4);
     expect($held('seen'))->toBe($isTold ? 1 : 2);
 
-    ($this->anew)();
+    $this->nextRequest();
     $this->get('/wall')->assertOk();
     app()->call([new WarmSchool($this->hall->id), 'handle']);
     expect($held('seen'))->toBe(1)->and($held('of'))->toBe(1);
     // A wall that waited for the job is not sent again.
-    ($this->anew)();
+    $this->nextRequest();
     $this->get('/wall')->assertSee('holds it at the goal rung, at '.school_time(CarbonImmutable::now(), 'H:i'));
 
     // After a day nobody is told what was.
     $this->travel(21)->days();
-    ($this->anew)();
+    $this->nextRequest();
     expect(app(ProofBook::class)->seen($this->hall->fresh())?->held('first', 'wrist', Side::Written))->toBe(
         $isTold ? 0 : null,
     );
@@ -195,7 +189,7 @@ it('shows the wall of a large school of which nothing is known at once, and its 
     ($this->tries)('one-1', CarbonImmutable::now()->startOfHour(), 1);
     Queue::fake();
     $wall = function (): TestResponse {
-        ($this->anew)();
+        $this->nextRequest();
 
         return $this->actingAs($this->head)->get('/wall?from=first')->assertOk();
     };
@@ -237,14 +231,14 @@ it('waits for nobody either where many of a large school were tried since, as af
             ->all(),
     );
     Queue::fake();
-    ($this->anew)();
+    $this->nextRequest();
     $page = $this->get('/wall')->assertOk();
     $waits ? $page->assertSee('students hold it') : $page->assertSee('moss follows in a moment');
     Queue::assertPushed(WarmSchool::class, $waits ? 0 : 1);
 
-    ($this->anew)();
+    $this->nextRequest();
     app()->call([new WarmSchool($this->hall->id), 'handle']);
-    ($this->anew)();
+    $this->nextRequest();
     $this->get('/wall')->assertSee('students hold it')->assertDontSee('moss follows');
 })->with(['201' => [201, false], '200' => [200, true]]);
 
@@ -265,7 +259,7 @@ it('leaves to a job what takes long to find for the kit of many people', functio
     }
     Queue::fake();
     $kit = function (): array {
-        ($this->anew)();
+        $this->nextRequest();
 
         return $this->actingAs($this->head)->get('/mat/kit')->assertOk()->json();
     };
@@ -275,7 +269,7 @@ it('leaves to a job what takes long to find for the kit of many people', functio
         ->toBe([$waits]);
     Queue::assertPushed(WarmSchool::class, $waits ? 0 : 1);
 
-    ($this->anew)();
+    $this->nextRequest();
     app()->call([new WarmSchool($this->hall->id), 'handle']);
     $late = $kit();
     expect($late['behind'])->toBeFalse()->and($late['cells'][0]['reach'])->toContain('kick to groin');
@@ -300,7 +294,7 @@ it('lets nobody at the Mat wait for what has faded of many people since an hour 
     $then = CarbonImmutable::now()->startOfHour();
     ($this->tries)('one-1', $then, 1);
     $holds = function (string $name): bool {
-        ($this->anew)();
+        $this->nextRequest();
         $kit = $this->actingAs($this->head)->get('/mat/kit')->assertOk()->json();
         $tickets = collect($kit['students'])->firstWhere('name', $name)['tickets'];
 
@@ -319,7 +313,7 @@ it('lets nobody at the Mat wait for what has faded of many people since an hour 
     expect($holds('One 2'))->toBeTrue()
         ->and($holds('One 1'))->toBe(! $isTold);
 
-    ($this->anew)();
+    $this->nextRequest();
     app()->call([new WarmSchool($this->hall->id), 'handle']);
     expect($holds('One 1'))->toBeFalse()->and($holds('One 2'))->toBeTrue();
 

@@ -10,7 +10,6 @@ use App\Models\Student;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\Demo;
 use App\Persistence\ProofBook;
-use App\Persistence\ReadRevisions;
 use App\Persistence\WindowBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -325,7 +324,7 @@ it('counts anew only those whose reps came or changed, and counts as all reps do
     $students[1]->update(['rank_id' => $school->ranks()->orderByDesc('position')->value('id')]);
     $expectSame('with another rank');
     $read = function (string $when) use ($expectSame): int {
-        app(ReadRevisions::class)->values = [];
+        $this->nextRequest();
         DB::flushQueryLog();
         DB::enableQueryLog();
         $expectSame($when);
@@ -357,9 +356,8 @@ it('counts anew only those whose reps came or changed, and counts as all reps do
         ->firstOrFail()
         ->update(['bearing' => '1']);
     expect($read('with a second side'))->toBeGreaterThan(0);
+    $this->nextRequest();
     $this->travel(25)->days();
-    // Another request has nothing at hand.
-    app(ReadRevisions::class)->values = [];
     $expectSame('later');
 });
 

@@ -102,7 +102,12 @@ final class KitShelf
 
         return $missing === []
             ? $kept
-            : app(RevisionCache::class)->keep($this->shelf($what), $this->taught, self::DAYS, $say($missing) + $kept);
+            : app(RevisionCache::class)->keepAfterwards(
+                $this->shelf($what),
+                $this->taught,
+                self::DAYS,
+                $say($missing) + $kept,
+            );
     }
 
     /**
