@@ -151,17 +151,15 @@ final readonly class KitPack
      */
     private function student(array $person): array
     {
-        $tickets = array_values(
-            array_filter($person['tickets'], fn (array $ticket): bool => isset($this->places[$ticket['cell']])),
-        );
+        $tickets = [];
+        foreach ($person['tickets'] as $ticket) {
+            if (isset($this->places[$ticket['cell']])) {
+                $ticket['cell'] = $this->places[$ticket['cell']];
+                $tickets[] = $ticket;
+            }
+        }
 
-        return [
-            ...$person,
-            'tickets' => array_map(
-                fn (array $ticket): array => [...$ticket, 'cell' => $this->places[$ticket['cell']]],
-                $tickets,
-            ),
-        ];
+        return [...$person, 'tickets' => $tickets];
     }
 
     /** The goal rung that most of those who go along have. */
@@ -250,7 +248,9 @@ final readonly class KitPack
         $used = [];
         foreach ($students as $student) {
             foreach ($student['tickets'] as $ticket) {
-                $used += array_fill_keys($ticket['answers'], true);
+                foreach ($ticket['answers'] as $id) {
+                    $used[$id] = true;
+                }
             }
         }
         $said = $this->shelf->words('answers', array_keys($used), $this->sayAnswers(...));
