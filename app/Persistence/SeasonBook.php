@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Session\PlannedTest;
+use StoneDrill\Core\Session\Preparation;
 use StoneDrill\Core\Session\Season\Ahead;
 use StoneDrill\Core\Session\Season\Candidate;
 use StoneDrill\Core\Session\Season\SeasonPlan;
@@ -123,7 +124,7 @@ final readonly class SeasonBook
      * What the ways to coming tests teach in a class, as they were planned last; a job is asked for what is not planned
      * yet, unless it has failed with all as it is now.
      *
-     * @return array{answers: list<string>, waits: bool} codes of answers, and whether more comes with a job
+     * @return array{ways: list<Preparation>, waits: bool} by the codes of rows, and whether more comes with a job
      */
     public function taughtIn(TrainingClass $class): array
     {
@@ -134,6 +135,7 @@ final readonly class SeasonBook
             ->whereNull('cancelled_at')
             ->where('at', '>=', $class->at)
             ->has('candidates')
+            ->with('candidates', 'rank')
             ->get();
         foreach (
             $tests->filter(
@@ -150,10 +152,19 @@ final readonly class SeasonBook
                 Workers::queue(new PlanSeason($test->id));
                 $waits = true;
             }
-            array_push($taught, ...$planned ?? []);
+            $taught[] = new Preparation(
+                $test->rank->code,
+                array_values(
+                    $test->candidates
+                        ->toBase()
+                        ->map(static fn (Student $student): string => $student->code)
+                        ->all(),
+                ),
+                $planned ?? [],
+            );
         }
 
-        return ['answers' => array_values(array_unique($taught)), 'waits' => $waits];
+        return ['ways' => $taught, 'waits' => $waits];
     }
 
     /** @return list<int> ids of tests whose way is to be planned anew, since a class has just ended or soon begins */

@@ -41,6 +41,12 @@ final readonly class Student
         return $until === [] ? $this->rank : $until[count($until) - 1]->rank;
     }
 
+    /** The same as if they had another rank, by its id. */
+    public function at(string $rank): self
+    {
+        return new self($this->id, $this->name, $rank, $this->height, $this->born, $this->flags, $this->ranks);
+    }
+
     /** Whether the student is under 16 on a day; one whose day of birth is not known is not. */
     public function isYouthOn(DateTimeImmutable $day): bool
     {

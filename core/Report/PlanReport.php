@@ -18,6 +18,7 @@ use StoneDrill\Core\Session\Group;
 use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\Planner;
+use StoneDrill\Core\Session\Preparation;
 use StoneDrill\Core\Session\Round;
 use StoneDrill\Core\Session\Taught;
 use StoneDrill\Core\Session\TimetableException;
@@ -86,17 +87,21 @@ final readonly class PlanReport implements Report
         );
     }
 
-    /** @return list<string> ids of answers that the ways to tests teach in it, as they stand when it begins */
+    /** @return list<Preparation> what the ways to tests teach in it, as they stand when it begins */
     private static function season(SchoolFile $file, PlannedClass $class): array
     {
         $taught = [];
         foreach ($file->tests as $test) {
             if ($test->candidates !== [] && $test->isLedToBy($class)) {
-                array_push($taught, ...SeasonReport::of($file, $test, $class->at)->plan->taught()[$class->id] ?? []);
+                $taught[] = new Preparation(
+                    $test->rank,
+                    $test->candidates,
+                    SeasonReport::of($file, $test, $class->at)->plan->taught()[$class->id] ?? [],
+                );
             }
         }
 
-        return array_values(array_unique($taught));
+        return $taught;
     }
 
     private static function meetings(SchoolFile $file, PlannedClass $class): Meetings

@@ -64,8 +64,8 @@ final readonly class Planner
      * @param list<string>                         $due      basics that are due whatever is taught: their mark is
      *     missing, or their mistakes grow
      * @param list<string>                         $lackLarger ids of students whom nobody larger ever attacked
-     * @param list<string>                         $season   ids of answers that the way to a test teaches in this
-     *     class: they come first
+     * @param list<Preparation>                    $season   what the ways to tests teach in this class: to their
+     *     candidates it comes first
      *
      * @throws TimetableException when the minutes cannot be shared out
      */
@@ -87,18 +87,17 @@ final readonly class Planner
         $young = array_values(array_filter($students, fn (Student $student): bool => $student->isYouthOn($this->at)));
         $grown = array_values(array_filter($students, fn (Student $student): bool => ! $student->isYouthOn($this->at)));
         $taught = intdiv(Block::minutesOf($blocks, BlockKind::Teach), self::MINUTES_TO_TEACH);
-        $first = array_fill_keys($facts->wishes->teach, 2 * self::SEASON) + array_fill_keys($season, self::SEASON);
         // Those under 16 are by themselves, with an instructor of their own; one who is alone goes from them to the
         // others.
         $groups = [
-            ...$this->groups($this->youth, $young, $windows, 1, $taught, $first, $facts->wishes),
+            ...$this->groups($this->youth, $young, $windows, 1, $taught, $season, $facts->wishes),
             ...$this->groups(
                 $this->teaching,
                 $grown,
                 $windows,
                 max(1, $facts->instructors - min(1, count($young))),
                 $taught,
-                $first,
+                $season,
                 $facts->wishes,
             ),
         ];
@@ -131,7 +130,7 @@ final readonly class Planner
     /**
      * @param list<Student>                        $students in the order of their ranks
      * @param array<string, array<string, Window>> $windows
-     * @param array<string, float>                 $first    what is added for what comes before all others, by answer
+     * @param list<Preparation>                    $season
      *
      * @return list<Group>
      */
@@ -141,59 +140,78 @@ final readonly class Planner
         array $windows,
         int $most,
         int $taught,
-        array $first,
+        array $season,
         ClassWishes $wishes,
     ): array {
+        $ahead = array_map(
+            static fn (Student $student): array => Preparation::ofStudent($season, $student->id),
+            $students,
+        );
         $worth = array_map(
-            fn (Student $student): array => array_diff_key(
-                $teaching->to($student, $windows[$student->id] ?? [], $this->at, $wishes->teach),
+            fn (Student $student, array $ahead): array => array_diff_key(
+                $teaching->to($student, $windows[$student->id] ?? [], $this->at, $wishes->teach, $ahead),
                 array_fill_keys($wishes->skip, true),
             ),
             $students,
+            $ahead,
         );
-        $values = array_map(static fn (array $one): array => self::values($one, $first), $worth);
+        $first = array_map(
+            static fn (array $ahead): array => array_fill_keys($wishes->teach, 2 * self::SEASON)
+                + array_map(static fn (): float => self::SEASON, $ahead),
+            $ahead,
+        );
+        $values = array_map(self::values(...), $worth, $first);
 
         return array_map(
             static fn (Band $band): Group => new Group(
                 array_slice($students, $band->from, $band->to - $band->from),
-                self::taught($band, array_slice($worth, $band->from, $band->to - $band->from), $first),
+                self::taught(
+                    $band,
+                    array_slice($worth, $band->from, $band->to - $band->from),
+                    array_slice($first, $band->from, $band->to - $band->from),
+                ),
             ),
             Bands::cut($values, $most, $taught),
         );
     }
 
     /**
-     * @param array<string, Worth|null> $worth  to one student
-     * @param array<string, float>      $season what is added for what a way to a test teaches
+     * @param array<string, Worth|null> $worth to one student
+     * @param array<array-key, float>   $first what is added for what comes before all others, by answer
      *
      * @return array<string, float|null>
      */
-    private static function values(array $worth, array $season): array
+    private static function values(array $worth, array $first): array
     {
         $values = [];
         foreach ($worth as $answer => $of) {
-            $values[$answer] = $of === null ? null : $of->value() + ($season[$answer] ?? 0.0);
+            $values[$answer] = $of === null ? null : $of->value() + ($first[$answer] ?? 0.0);
         }
 
         return $values;
     }
 
     /**
-     * @param list<array<string, Worth|null>> $worth  to each of the band
-     * @param array<string, float>            $season what is added for what a way to a test teaches, by answer
+     * @param list<array<string, Worth|null>> $worth to each of the band
+     * @param list<array<array-key, float>>   $first what is added for what comes before all others to each, by answer
      *
      * @return list<Taught>
      */
-    private static function taught(Band $band, array $worth, array $season): array
+    private static function taught(Band $band, array $worth, array $first): array
     {
         $taught = [];
         foreach ($band->answers as $answer => $value) {
             $own = array_map(static fn (array $one): ?Worth => $one[$answer] ?? null, $worth);
+            $added = array_map(
+                static fn (array $one, ?Worth $of): float => $of === null ? 0.0 : $one[$answer] ?? 0.0,
+                $first,
+                $own,
+            );
             $taught[] = Taught::of(
                 (string) $answer,
-                $value - ($season[$answer] ?? 0.0) * count(array_filter($own)),
+                $value - array_sum($added),
                 $own,
-                ($season[$answer] ?? 0.0) === self::SEASON,
+                in_array(self::SEASON, $added, true),
             );
         }
 

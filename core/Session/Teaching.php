@@ -79,17 +79,26 @@ final class Teaching
     /**
      * @param array<string, Window> $windows by the cell's key
      * @param list<string>          $always  ids of answers that are told whether they are needed or not
+     * @param array<array-key, string> $ahead id of the rank that an answer is taught for on the way to a test, by its
+     *     id: whoever goes for a rank is taught it as that rank is
      *
      * @return array<string, Worth|null> by id of the answer; null where it may not be taught to the student, left out
      *     where it is worth nothing
      */
-    public function to(Student $student, array $windows, DateTimeImmutable $at, array $always = []): array
-    {
+    public function to(
+        Student $student,
+        array $windows,
+        DateTimeImmutable $at,
+        array $always = [],
+        array $ahead = [],
+    ): array {
         $next = $this->order[$student->rank] + 1;
         $worth = [];
         foreach ($this->working as $answer) {
             $attack = $this->catalogue->attack($answer->attack);
-            if (! $this->eligibility->opens($student, $attack, $answer)) {
+            $isAhead = isset($ahead[$answer->id]);
+            $as = $isAhead ? $student->at($ahead[$answer->id]) : $student;
+            if (! $this->eligibility->opens($as, $attack, $answer)) {
                 $worth[$answer->id] = null;
 
                 continue;
@@ -98,6 +107,7 @@ final class Teaching
             $isWished = in_array($answer->id, $always, true);
             if (
                 ! $isWished
+                && ! $isAhead
                 && ($need === null || $this->order[$need] > $next || $answer->introducedAt($this->order) > $next)
             ) {
                 continue;

@@ -8,8 +8,12 @@ use App\Models\Role;
 use App\Models\School;
 use App\Models\Test;
 use App\Models\User;
+use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
+use App\Persistence\CoverageBook;
 use App\Persistence\Demo;
+use App\Persistence\SeasonBook;
+use App\View\Classes\ClassPage;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -42,6 +46,24 @@ it('has a test in the demo for which some have come far and others have not begu
         ->and(max($ready))->toBeGreaterThan(25.0)
         ->and(min($ready))->toBeLessThan(2.0)
         ->and(array_unique($ready))->toHaveCount(4);
+});
+
+it('teaches the candidates of the demo tonight what the way to their test asks for, and nobody else', function (): void {
+    app(Demo::class)->load(CarbonImmutable::now());
+    $test = Test::query()->firstOrFail();
+    app(SeasonBook::class)->of($test);
+    $tonight = $test->school->classes()->where('code', 'class-tonight')->firstOrFail();
+    $groups = (new ClassPage($tonight, app(CatalogueMapper::class), app(CoverageBook::class)))->groups();
+    $candidates = $test->candidates->pluck('name')->sort()->implode(', ');
+
+    // They are of the lowest rank, which is taught nothing with contact; whoever goes for the next one is.
+    expect(array_column($groups, 'names'))->toContain($candidates);
+    foreach ($groups as $group) {
+        expect($group['taught'])->not->toBe([]);
+        foreach ($group['taught'] as $taught) {
+            expect(str_contains($taught['why'], 'for the coming test;'))->toBe($group['names'] === $candidates);
+        }
+    }
 });
 
 it('keeps what a school made of the demo', function (): void {

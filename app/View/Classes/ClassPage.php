@@ -25,6 +25,7 @@ use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
 use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\Planner;
+use StoneDrill\Core\Session\Preparation;
 use StoneDrill\Core\Session\Taught;
 use StoneDrill\Core\Session\TimetableException;
 
@@ -79,8 +80,8 @@ final readonly class ClassPage
     private DueBasics $due;
 
     /**
-     * @var array{answers: list<string>, waits: bool} what the ways to coming tests teach, and whether a job still works
-     *     that out
+     * @var array{ways: list<Preparation>, waits: bool} what the ways to coming tests teach, and whether a job still
+     *     works that out
      */
     public array $season;
 
@@ -156,7 +157,7 @@ final readonly class ClassPage
                     array_values($this->people),
                     $this->windows,
                     $this->meetings,
-                    $this->season['answers'],
+                    $this->season['ways'],
                     array_values(array_unique([...$this->due->names(), ...array_keys($this->growing)])),
                     $this->lackLarger,
                 ),

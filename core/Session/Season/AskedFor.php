@@ -80,14 +80,7 @@ final class AskedFor
         if (isset($this->of[$student->id])) {
             return $this->of[$student->id];
         }
-        $then = new Student(
-            $student->id,
-            $student->name,
-            $this->rank->id,
-            $student->height,
-            $student->born,
-            $student->flags,
-        );
+        $then = $student->at($this->rank->id);
         $open = [];
         foreach ($this->cells as $key => $cell) {
             $working = $cell->workingBy($this->position);

@@ -2,10 +2,15 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Curriculum\PolicyLevel;
+use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\Group;
 use StoneDrill\Core\Session\Partners;
+use StoneDrill\Core\Session\Preparation;
+use StoneDrill\Core\Session\Taught;
 use StoneDrill\Core\Session\Teaching;
 use StoneDrill\Core\Session\Worth;
 use Tests\Core\Session\ClassPlanFixture;
@@ -122,11 +127,73 @@ it('teaches first what the way to a test asks for, and nothing that is barred', 
             ->taught,
     );
 
+    $way = static fn (string $answer, string $rank, string $whose = 's'): array => [
+        new Preparation($rank, [$whose], [$answer]),
+    ];
+
     // “off” is worth 4 × 1.5 × .5, “out” 3 × 1.5: there is time for one.
     expect($taught([]))->toBe([['out', false]])
-        ->and($taught(['off']))->toBe([['off', true]])
-        ->and($taught(['past']))->toBe([['out', false]]);
+        ->and($taught($way('off', 'b')))->toBe([['off', true]])
+        // Two ranks on is taught to whoever goes for that rank, and a way to a test to nobody but its candidates.
+        ->and($taught($way('past', 'c')))->toBe([['past', true]])
+        ->and($taught($way('off', 'b', 'another')))->toBe([['out', false]])
+        ->and($taught([...$way('past', 'c', 'another'), ...$way('off', 'b')]))->toBe([['off', true]]);
 });
+
+it('teaches candidates as the rank that they go for, and leaves what their own is not taught to them alone', function (
+    array $flags,
+    array $candidates,
+    array $groups,
+): void {
+    $wrist = Made::attack(id: 'wrist', neededBy: 'a', prevalence: 4);
+    $late = Made::attack(id: 'late', neededBy: 'b', prevalence: 3);
+    $catalogue = Made::catalogue(
+        [$wrist, $late],
+        [
+            Made::answer('off', $wrist, 'a', true),
+            Made::answer('strike', $late, 'b', true, beats: "right palm chin\nleave 6"),
+        ],
+        policy: [new PolicyRow(Hazard::Contact, null, 'b', PolicyLevel::NotTaught)],
+    );
+    $cells = ClassPlanFixture::cells($catalogue);
+    $planner = new StoneDrill\Core\Session\Planner(
+        $catalogue,
+        $cells,
+        $catalogue->forYouth(),
+        $cells,
+        new DateTimeImmutable(Made::NOW),
+    );
+    $blocks = [
+        new Block(StoneDrill\Core\Session\BlockKind::Teach, 4, true),
+        new Block(StoneDrill\Core\Session\BlockKind::Drill),
+    ];
+    $plan = $planner->plan(
+        'tonight',
+        new StoneDrill\Core\Session\ClassFacts(60, $blocks, 8, 2),
+        [new Student('s', 'S', 'a', flags: $flags), new Student('t', 'T', 'a')],
+        [],
+        season: [new Preparation('b', $candidates, ['strike'])],
+    );
+
+    expect(
+        array_map(
+            static fn (Group $group): array => [
+                array_column($group->students, 'id'),
+                array_map(
+                    static fn (Taught $one): array => [$one->answer, $one->isForTest, round($one->value, 9)],
+                    $group->taught,
+                ),
+            ],
+            $plan->groups,
+        ),
+    )->toBe($groups);
+})->with([
+    // 4 × 1.5 × .5, since nothing of it is known; 3 × 1.5 × .75, since leaving is, and the strike is not.
+    'nobody' => [[], [], [[['s', 't'], [['off', false, 6.0]]]]],
+    'both' => [[], ['s', 't'], [[['s', 't'], [['strike', true, 6.75]]]]],
+    'one' => [[], ['t'], [[['s'], [['off', false, 3.0]]], [['t'], [['strike', true, 3.375]]]]],
+    'one who is not to be touched' => [['no-contact'], ['s'], [[['s', 't'], [['off', false, 6.0]]]]],
+]);
 
 it(
     'teaches what is wished for before all, held or not, leaves out what is skipped, and bars what is barred',
@@ -160,7 +227,8 @@ it(
             // Held, and for a rank two above: wished for it is taught all the same.
             ->and($taught(new StoneDrill\Core\Session\ClassWishes(['off'])))->toBe(['off'])
             ->and($taught(new StoneDrill\Core\Session\ClassWishes(['past'])))->toBe(['past'])
-            ->and($taught(new StoneDrill\Core\Session\ClassWishes(['off']), ['out']))->toBe(['off'])
+            ->and($taught(new StoneDrill\Core\Session\ClassWishes(['off']), [new Preparation('b', ['s'], ['out'])]))
+            ->toBe(['off'])
             ->and($taught(new StoneDrill\Core\Session\ClassWishes(skip: ['out'])))->toBe([]);
     },
 );
