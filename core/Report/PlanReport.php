@@ -144,7 +144,8 @@ final readonly class PlanReport implements Report
 
     private static function why(Taught $taught): Text
     {
-        return Text::of($taught->isForTest ? 'cli.plan.why-for-test' : 'cli.plan.why', [
+        return Text::of($taught->goesFor === null ? 'cli.plan.why' : 'cli.plan.why-for-test', [
+            'rank' => $taught->goesFor ?? '',
             'value' => round($taught->value, 1),
             'untried' => $taught->untried,
             'open' => $taught->open,

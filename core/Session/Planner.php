@@ -169,6 +169,7 @@ final readonly class Planner
                     $band,
                     array_slice($worth, $band->from, $band->to - $band->from),
                     array_slice($first, $band->from, $band->to - $band->from),
+                    array_slice($ahead, $band->from, $band->to - $band->from),
                 ),
             ),
             Bands::cut($values, $most, $taught),
@@ -194,10 +195,11 @@ final readonly class Planner
     /**
      * @param list<array<string, Worth|null>> $worth to each of the band
      * @param list<array<array-key, float>>   $first what is added for what comes before all others to each, by answer
+     * @param list<array<array-key, string>>  $ahead as {@see Preparation::ofStudent()} has it, of each
      *
      * @return list<Taught>
      */
-    private static function taught(Band $band, array $worth, array $first): array
+    private static function taught(Band $band, array $worth, array $first, array $ahead): array
     {
         $taught = [];
         foreach ($band->answers as $answer => $value) {
@@ -207,11 +209,12 @@ final readonly class Planner
                 $first,
                 $own,
             );
+            $whose = array_search(self::SEASON, $added, true);
             $taught[] = Taught::of(
                 (string) $answer,
                 $value - array_sum($added),
                 $own,
-                in_array(self::SEASON, $added, true),
+                $whose === false ? null : $ahead[$whose][$answer],
             );
         }
 

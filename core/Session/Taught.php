@@ -13,7 +13,7 @@ final readonly class Taught
      * @param int    $untried how many of the band have never tried it
      * @param int    $open    how many have, and do not hold it
      * @param float  $known   share of its basics that is known, on average over those
-     * @param bool   $isForTest whether the way to a test teaches it now
+     * @param ?string $goesFor id of the rank as at which the way to its test teaches it now; null where none does
      */
     private function __construct(
         public string $answer,
@@ -21,11 +21,11 @@ final readonly class Taught
         public int $untried,
         public int $open,
         public float $known,
-        public bool $isForTest,
+        public ?string $goesFor,
     ) {}
 
     /** @param list<Worth|null> $worth to each of the band */
-    public static function of(string $answer, float $value, array $worth, bool $isForTest = false): self
+    public static function of(string $answer, float $value, array $worth, ?string $goesFor = null): self
     {
         $worth = array_values(array_filter($worth));
         $untried = count(array_filter($worth, static fn (Worth $one): bool => $one->isUntried));
@@ -38,7 +38,7 @@ final readonly class Taught
             $worth === []
                 ? 0.0
                 : array_sum(array_map(static fn (Worth $one): float => $one->known, $worth)) / count($worth),
-            $isForTest,
+            $goesFor,
         );
     }
 }

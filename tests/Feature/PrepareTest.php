@@ -61,7 +61,7 @@ it('teaches the candidates of the demo tonight what the way to their test asks f
     foreach ($groups as $group) {
         expect($group['taught'])->not->toBe([]);
         foreach ($group['taught'] as $taught) {
-            expect(str_contains($taught['why'], 'for the coming test;'))->toBe($group['names'] === $candidates);
+            expect(str_contains($taught['why'], 'for the coming test, as taught at Flint;'))->toBe($group['names'] === $candidates);
         }
     }
 });

@@ -56,7 +56,7 @@ beforeEach(function (): void {
         (string) $this->get("/classes/{$class->id}")
             ->assertOk()
             ->getContent(),
-        'for the coming test;',
+        'for the coming test, as taught at',
     );
     $this->teaches = fn (Test $test): array => json_decode(
         (string) DB::table('tests')->where('id', $test->id)->value('teaches'),
@@ -95,12 +95,12 @@ it('asks a job for what is not planned for a class, and for nothing that no test
     $test = ($this->test)();
     $this->get("/classes/{$class->id}")
         ->assertSee('The way to a coming test is being planned.')
-        ->assertDontSee('for the coming test;');
+        ->assertDontSee('for the coming test, as taught at');
     Queue::assertPushed(PlanSeason::class, static fn (PlanSeason $job): bool => $job->testId === $test->id);
     app(SeasonBook::class)->of($test->fresh());
     $this->get("/classes/{$class->id}")
         ->assertDontSee('is being planned')
-        ->assertSee('for the coming test;');
+        ->assertSee('for the coming test, as taught at');
 
     Queue::fake();
     $test->update(['classes' => ['another-one']]);

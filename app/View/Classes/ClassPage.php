@@ -213,7 +213,11 @@ final readonly class ClassPage
      */
     public function groups(): array
     {
-        return $this->plan === null ? [] : (new TaughtGroups($this->byCode, $this->answers))->groups($this->plan);
+        $ranks = $this->class->school->ranks->pluck('name', 'code')->all();
+
+        return $this->plan === null
+            ? []
+            : (new TaughtGroups($this->byCode, $this->answers, $ranks))->groups($this->plan);
     }
 
     /** Who works with whom; null where there is no plan. */

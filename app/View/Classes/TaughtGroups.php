@@ -16,8 +16,9 @@ final readonly class TaughtGroups
     /**
      * @param array<string, Student>                         $students by code
      * @param array<string, array{title: string, id: int}> $answers  by code
+     * @param array<string, string>                          $ranks    names, by code
      */
-    public function __construct(private array $students, private array $answers) {}
+    public function __construct(private array $students, private array $answers, private array $ranks) {}
 
     /**
      * @return list<array{names: string, ranks: string, taught: list<array{title: string, code: string, url: string,
@@ -58,7 +59,9 @@ final readonly class TaughtGroups
 
     private function why(Taught $taught): string
     {
-        return ($taught->isForTest ? __('classes.for-test').' ' : '')
+        return ($taught->goesFor === null
+            ? ''
+            : __('classes.for-test', ['rank' => $this->ranks[$taught->goesFor] ?? $taught->goesFor]).' ')
             .__('classes.why', [
                 'value' => number_format($taught->value, 1),
                 'untried' => trans_choice('classes.untried', $taught->untried),

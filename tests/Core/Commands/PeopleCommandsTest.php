@@ -147,7 +147,7 @@ it('teaches in a class of a file first what the way to a test has for it', funct
         unlink($path);
 
         return array_map(
-            static fn (array $one): array => [$one['answer'], str_contains($one['why'], 'for the coming test')],
+            static fn (array $one): array => [$one['answer'], str_contains($one['why'], 'for the coming test, as taught at second;')],
             $document['groups'][0]['teaches'],
         );
     };

@@ -122,7 +122,7 @@ it('teaches first what the way to a test asks for, and nothing that is barred', 
         1,
     );
     $taught = fn (array $season, array $flags = []): array => array_map(
-        fn (StoneDrill\Core\Session\Taught $one): array => [$one->answer, $one->isForTest],
+        fn (StoneDrill\Core\Session\Taught $one): array => [$one->answer, $one->goesFor],
         $planner->plan('tonight', $facts, [new Student('s', 'S', 'a', flags: $flags)], [], season: $season)->groups[0]
             ->taught,
     );
@@ -132,12 +132,12 @@ it('teaches first what the way to a test asks for, and nothing that is barred', 
     ];
 
     // “off” is worth 4 × 1.5 × .5, “out” 3 × 1.5: there is time for one.
-    expect($taught([]))->toBe([['out', false]])
-        ->and($taught($way('off', 'b')))->toBe([['off', true]])
+    expect($taught([]))->toBe([['out', null]])
+        ->and($taught($way('off', 'b')))->toBe([['off', 'b']])
         // Two ranks on is taught to whoever goes for that rank, and a way to a test to nobody but its candidates.
-        ->and($taught($way('past', 'c')))->toBe([['past', true]])
-        ->and($taught($way('off', 'b', 'another')))->toBe([['out', false]])
-        ->and($taught([...$way('past', 'c', 'another'), ...$way('off', 'b')]))->toBe([['off', true]]);
+        ->and($taught($way('past', 'c')))->toBe([['past', 'c']])
+        ->and($taught($way('off', 'b', 'another')))->toBe([['out', null]])
+        ->and($taught([...$way('past', 'c', 'another'), ...$way('off', 'b')]))->toBe([['off', 'b']]);
 });
 
 it('teaches candidates as the rank that they go for, and leaves what their own is not taught to them alone', function (
@@ -180,7 +180,7 @@ it('teaches candidates as the rank that they go for, and leaves what their own i
             static fn (Group $group): array => [
                 array_column($group->students, 'id'),
                 array_map(
-                    static fn (Taught $one): array => [$one->answer, $one->isForTest, round($one->value, 9)],
+                    static fn (Taught $one): array => [$one->answer, $one->goesFor, round($one->value, 9)],
                     $group->taught,
                 ),
             ],
@@ -189,10 +189,10 @@ it('teaches candidates as the rank that they go for, and leaves what their own i
     )->toBe($groups);
 })->with([
     // 4 × 1.5 × .5, since nothing of it is known; 3 × 1.5 × .75, since leaving is, and the strike is not.
-    'nobody' => [[], [], [[['s', 't'], [['off', false, 6.0]]]]],
-    'both' => [[], ['s', 't'], [[['s', 't'], [['strike', true, 6.75]]]]],
-    'one' => [[], ['t'], [[['s'], [['off', false, 3.0]]], [['t'], [['strike', true, 3.375]]]]],
-    'one who is not to be touched' => [['no-contact'], ['s'], [[['s', 't'], [['off', false, 6.0]]]]],
+    'nobody' => [[], [], [[['s', 't'], [['off', null, 6.0]]]]],
+    'both' => [[], ['s', 't'], [[['s', 't'], [['strike', 'b', 6.75]]]]],
+    'one' => [[], ['t'], [[['s'], [['off', null, 3.0]]], [['t'], [['strike', 'b', 3.375]]]]],
+    'one who is not to be touched' => [['no-contact'], ['s'], [[['s', 't'], [['off', null, 6.0]]]]],
 ]);
 
 it(
