@@ -30,6 +30,8 @@ use Illuminate\Support\Str;
  *     first planned
  * @property array<string, list<string>>|null $teaches codes of the answers that the way to it teaches, by the code of
  *     the class
+ * @property array<string, array<string, list<string>>>|null $drills keys of cells that the way to it has candidates
+ *     drill, by the code of the class, then of the student
  * @property CarbonImmutable|null      $cancelled_at
  * @property CarbonImmutable           $updated_at
  * @property Rank                      $rank
@@ -46,7 +48,7 @@ final class Test extends Model
 
     protected $attributes = [
         'place' => '', 'is_drawn' => false, 'classes' => '[]', 'version' => 1, 'cancelled_at' => null, 'code' => null,
-        'expected' => null, 'teaches' => null,
+        'expected' => null, 'teaches' => null, 'drills' => null,
     ];
 
     protected static function booted(): void
@@ -61,7 +63,7 @@ final class Test extends Model
         return [
             'at' => 'immutable_datetime', 'cancelled_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime',
             'is_drawn' => 'boolean', 'classes' => Json::TEXTS, 'expected' => 'array', 'teaches' => 'array',
-            'version' => 'integer',
+            'drills' => 'array', 'version' => 'integer',
         ];
     }
 

@@ -76,8 +76,8 @@ final readonly class SeasonBook
     }
 
     /**
-     * What was expected first stays, so that what came of it can be shown beside it; and what a class teaches, once it
-     * is none of those ahead any more.
+     * What was expected first stays, so that what came of it can be shown beside it; and what a class teaches and has
+     * drilled, once it is none of those ahead any more.
      */
     private static function remember(Test $test, SeasonPlan $plan): void
     {
@@ -85,15 +85,19 @@ final readonly class SeasonBook
         DB::update(
             <<<'SQL'
             update tests set expected = coalesce(expected, :curve), teaches = coalesce(teaches,
-                '{}') || cast(:teaches as jsonb)
-            where id = :id and (expected is null or teaches
-                is distinct from coalesce(teaches, '{}') || cast(:teaches as jsonb))
+                '{}') || cast(:teaches as jsonb), drills = coalesce(drills, '{}') || cast(:drills as jsonb)
+            where id = :id and (expected is null
+                or teaches is distinct from coalesce(teaches, '{}') || cast(:teaches as jsonb)
+                or drills is distinct from coalesce(drills, '{}') || cast(:drills as jsonb))
             SQL
             ,
             [
                 'id' => $test->id,
                 'curve' => json_encode($plan->curve),
                 'teaches' => json_encode((object) $plan->taught()),
+                'drills' => json_encode(
+                    (object) array_map(static fn (array $own): object => (object) $own, $plan->drilled()),
+                ),
             ],
         );
     }
@@ -121,14 +125,15 @@ final readonly class SeasonBook
     }
 
     /**
-     * What the ways to coming tests teach in a class, as they were planned last; a job is asked for what is not planned
-     * yet, unless it has failed with all as it is now.
+     * What the ways to coming tests teach in a class and have drilled there, as they were planned last; a job is asked
+     * for what is not planned yet, unless it has failed with all as it is now.
      *
-     * @return array{ways: list<Preparation>, waits: bool} by the codes of rows, and whether more comes with a job
+     * @return array{ways: list<Preparation>, drills: array<array-key, list<string>>, waits: bool} by the codes of rows;
+     *     keys of cells by the student; and whether more comes with a job
      */
     public function taughtIn(TrainingClass $class): array
     {
-        $taught = [];
+        $taught = $drills = [];
         $waits = false;
         $tests = $class->school
             ->tests()
@@ -162,9 +167,12 @@ final readonly class SeasonBook
                 ),
                 $planned ?? [],
             );
+            foreach ($test->drills[$class->code] ?? [] as $student => $keys) {
+                $drills[$student] = array_values(array_unique([...$drills[$student] ?? [], ...$keys]));
+            }
         }
 
-        return ['ways' => $taught, 'waits' => $waits];
+        return ['ways' => $taught, 'drills' => $drills, 'waits' => $waits];
     }
 
     /** @return list<int> ids of tests whose way is to be planned anew, since a class has just ended or soon begins */

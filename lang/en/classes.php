@@ -49,6 +49,7 @@ return [
     'grows' => 'mistakes grow',
     'here' => '{0} Nobody is marked as here: the plan is for those who are expected.|{1} :count is here. The plan is for them.|[2,*] :count are here. The plan is for them.',
     'index-columns' => ['at' => 'When', 'place' => 'Place', 'for' => 'For', 'minutes' => 'Minutes'],
+    'drilled-for-test' => 'For the coming test: :attacks',
     'for-test' => 'for the coming test, as taught at :rank;',
     'lead' => 'A class is planned in one press from who is expected: the minutes, what each group is taught and why, and who works with whom.',
     'left-out' => ':count {attack} is left out by the contact policy or a flag|:count {attacks} are left out by the contact policy or a flag',

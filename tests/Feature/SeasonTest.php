@@ -89,6 +89,36 @@ it(
     },
 );
 
+it('says in a class, and on its sheet, what candidates drill there on the way to their test', function (): void {
+    $classes = array_map(
+        fn (int $day): TrainingClass => ($this->class)(sprintf('2026-12-%02d 19:00', $day)),
+        [1, 3, 5, 7, 9, 11, 13],
+    );
+    $test = ($this->test)();
+    $seasons = app(SeasonBook::class);
+    $planned = $seasons->of($test)->plan->drills(6);
+    $title = $this->hall->attacks()->where('code', 'wrist')->firstOrFail()->title;
+    $said = function (TrainingClass $class, string $page = ''): array {
+        $html = (string) $this->get("/classes/{$class->id}{$page}")->assertOk()->getContent();
+        preg_match_all('~For the coming test: ([^<]*)~', $html, $found);
+
+        return array_map(fn (string $attacks): array => explode('; ', trim($attacks)), $found[1]);
+    };
+
+    // Taught in the first and tried from the third on, on the side to which there is an answer.
+    expect(array_keys($planned))->toBe(['wrist written'])
+        ->and($said($classes[0]))->toBe([])
+        ->and($said($classes[6]))->toBe([[$title]])
+        ->and($said($classes[6], '/sheet'))->toBe($said($classes[6]));
+    // Once it is over, the way tells of it no more: what it had planned stays.
+    $before = $said($classes[6]);
+    $this->travelTo(CarbonImmutable::parse('2026-12-14 12:00'));
+    $seasons->of($test->fresh());
+    expect($said($classes[6]))->toBe($before);
+    $test->candidates()->detach();
+    expect($said($classes[6]))->toBe([]);
+});
+
 it('asks a job for what is not planned for a class, and for nothing that no test leads to', function (): void {
     Queue::fake();
     $class = ($this->class)('2026-12-01 19:00');

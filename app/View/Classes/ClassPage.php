@@ -80,8 +80,8 @@ final readonly class ClassPage
     private DueBasics $due;
 
     /**
-     * @var array{ways: list<Preparation>, waits: bool} what the ways to coming tests teach, and whether a job still
-     *     works that out
+     * @var array{ways: list<Preparation>, drills: array<array-key, list<string>>, waits: bool} what the ways to coming
+     *     tests teach and have drilled, as {@see SeasonBook::taughtIn()} has it, and whether a job still works that out
      */
     public array $season;
 
@@ -245,8 +245,9 @@ final readonly class ClassPage
             $this->people,
             $this->windows,
             $this->pool,
-            $this->catalogue->ladder,
+            $this->catalogue,
             $this->until,
+            $this->season['drills'],
         );
     }
 

@@ -11,7 +11,8 @@ use App\Persistence\Revision;
 use App\View\Ladder\RungMoves;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Drill\Draw;
 use StoneDrill\Core\Drill\Pool;
@@ -31,6 +32,8 @@ final readonly class PressureRows
      * @param array<int, CoreStudent>              $people   the same as the core knows them, by the id of the row
      * @param array<string, array<string, Window>> $windows  by code of the student, then the cell's key
      * @param CarbonImmutable                      $until    reps until then count
+     * @param array<array-key, list<string>>       $drills   keys of cells that the ways to tests have somebody drill,
+     *     by code of the student
      */
     public function __construct(
         private TrainingClass $class,
@@ -38,12 +41,14 @@ final readonly class PressureRows
         private array $people,
         private array $windows,
         private Pool $pool,
-        private Ladder $ladder,
+        private Catalogue $catalogue,
         private CarbonImmutable $until,
+        private array $drills,
     ) {}
 
     /**
-     * @return list<array{name: string, next: string, out: string, moves: list<string>}>
+     * @return list<array{name: string, next: string, out: string, moves: list<string>, test: string}> with what is
+     *     drilled for a coming test
      */
     public function rows(): array
     {
@@ -57,9 +62,34 @@ final readonly class PressureRows
         );
         $ids = array_values($this->students->map(static fn (Student $student): int => $student->id)->all());
 
+        $told = $shelf->of($ids, fn (array $new): array => $this->of($this->students->whereIn('id', $new)));
+
         return array_values(
-            $shelf->of($ids, fn (array $new): array => $this->of($this->students->whereIn('id', $new))),
+            $this->students
+                ->map(fn (Student $student): array => [...$told[$student->id], 'test' => $this->forTest($student)])
+                ->all(),
         );
+    }
+
+    private function forTest(Student $student): string
+    {
+        $cells = array_map(CellKey::read(...), $this->drills[$student->code] ?? []);
+        $cells = array_filter($cells, fn (CellKey $cell): bool => $this->catalogue->hasAttack($cell->attack));
+
+        return $cells === []
+            ? ''
+            : __('classes.drilled-for-test', [
+                'attacks' => implode(
+                    '; ',
+                    array_map(
+                        fn (CellKey $cell): string => sided(
+                            $this->catalogue->attack($cell->attack)->title,
+                            $cell->side,
+                        ),
+                        $cells,
+                    ),
+                ),
+            ]);
     }
 
     /**
@@ -95,7 +125,7 @@ final readonly class PressureRows
             ->all();
         $moves = RungMoves::of(
             $this->class->school,
-            $this->ladder,
+            $this->catalogue->ladder,
             $titles,
             $windows,
             CarbonImmutable::instance($this->class->at),

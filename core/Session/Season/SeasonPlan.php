@@ -40,6 +40,25 @@ final readonly class SeasonPlan
         return $taught;
     }
 
+    /**
+     * What each drills in each class.
+     *
+     * @return array<string, array<string, list<string>>> keys of cells by the id of the class, then of the student
+     */
+    public function drilled(): array
+    {
+        $drilled = [];
+        foreach ($this->classes as $place => $class) {
+            $drilled[$class->id] = [];
+            foreach ($this->forecasts as $forecast) {
+                $keys = array_map(strval(...), array_keys($forecast->drill[$place] ?? []));
+                $drilled[$class->id] += $keys === [] ? [] : [$forecast->student->id => $keys];
+            }
+        }
+
+        return $drilled;
+    }
+
     /** @return list<string> keys of cells that somebody does not hold in time, those of most people first */
     public function left(): array
     {

@@ -27,7 +27,8 @@
     <div class="table-wide">
     <x-table :head="array_values(texts('classes.pressure-columns'))">
         @foreach ($page->pressure()->rows() as $row)
-            <tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['next'] }}</td>
+            <tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['next'] }}@if ($row['test'] !== '')<small class="d-block">{{
+                $row['test'] }}</small>@endif</td>
                 <td>@foreach ($row['moves'] as $move)<small class="d-block">{{ $move }}</small>@endforeach</td>
                 <td>{{ $row['out'] }}</td></tr>
         @endforeach

@@ -188,7 +188,11 @@ it('says how one candidate comes to hold both sides, by hand', function (): void
         ->and([$plan->forecasts[0]->holds, $plan->forecasts[0]->of])->toBe([2, 2])
         ->and(array_sum(array_merge(...array_map(array_values(...), $plan->forecasts[0]->drill))))->toBe(2 * $need)
         ->and(array_keys($plan->drills(6)))->toEqualCanonicalizing(['k1 written', 'k1 mirrored'])
-        ->and($plan->drills(0))->toBe([]);
+        ->and($plan->drills(0))->toBe([])
+        ->and(array_keys($plan->drilled()))->toBe(array_column($classes, 'id'))
+        ->and($plan->drilled()[$classes[0]->id])->toBe([])
+        ->and(array_keys($plan->drilled()[$classes[6]->id]))->toBe(['s'])
+        ->and($plan->drilled()[$classes[6]->id]['s'])->toEqualCanonicalizing(['k1 written', 'k1 mirrored']);
     // With three a class there is room for one side alone: the sides are worth the same.
     $tight = SeasonFixture::season($catalogue)->plan($day, SeasonFixture::classes(7, 1, 3), [
         SeasonFixture::candidate(),
