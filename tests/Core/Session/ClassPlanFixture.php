@@ -47,6 +47,14 @@ final class ClassPlanFixture
         );
     }
 
+    /** For whom every answer works, and those under 16 learn what all do. */
+    public static function planner(Catalogue $catalogue): Planner
+    {
+        $cells = self::cells($catalogue);
+
+        return new Planner($catalogue, $cells, $catalogue->forYouth(), $cells, new DateTimeImmutable(Made::NOW));
+    }
+
     /** Every answer works against what it was written for. @return list<Cell> */
     public static function cells(Catalogue $catalogue): array
     {

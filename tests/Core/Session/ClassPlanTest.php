@@ -104,14 +104,7 @@ it('says the same again, in whatever order people come', function (): void {
 
 it('teaches first what the way to a test asks for, and nothing that is barred', function (): void {
     $catalogue = ClassPlanFixture::catalogue();
-    $cells = ClassPlanFixture::cells($catalogue);
-    $planner = new StoneDrill\Core\Session\Planner(
-        $catalogue,
-        $cells,
-        $catalogue->forYouth(),
-        $cells,
-        new DateTimeImmutable(Made::NOW),
-    );
+    $planner = ClassPlanFixture::planner($catalogue);
     $facts = new StoneDrill\Core\Session\ClassFacts(
         60,
         [
@@ -155,14 +148,7 @@ it('teaches candidates as the rank that they go for, and leaves what their own i
         ],
         policy: [new PolicyRow(Hazard::Contact, null, 'b', PolicyLevel::NotTaught)],
     );
-    $cells = ClassPlanFixture::cells($catalogue);
-    $planner = new StoneDrill\Core\Session\Planner(
-        $catalogue,
-        $cells,
-        $catalogue->forYouth(),
-        $cells,
-        new DateTimeImmutable(Made::NOW),
-    );
+    $planner = ClassPlanFixture::planner($catalogue);
     $blocks = [
         new Block(StoneDrill\Core\Session\BlockKind::Teach, 4, true),
         new Block(StoneDrill\Core\Session\BlockKind::Drill),
@@ -199,14 +185,7 @@ it(
     'teaches what is wished for before all, held or not, leaves out what is skipped, and bars what is barred',
     function (): void {
         $catalogue = ClassPlanFixture::catalogue();
-        $cells = ClassPlanFixture::cells($catalogue);
-        $planner = new StoneDrill\Core\Session\Planner(
-            $catalogue,
-            $cells,
-            $catalogue->forYouth(),
-            $cells,
-            new DateTimeImmutable(Made::NOW),
-        );
+        $planner = ClassPlanFixture::planner($catalogue);
         $blocks = [
             new Block(StoneDrill\Core\Session\BlockKind::Teach, 4, true),
             new Block(StoneDrill\Core\Session\BlockKind::Drill),
@@ -246,14 +225,7 @@ it('lets an instructor work with whoever is over, where that is wished for', fun
 
 it('gives a third of the basics to those that are due anyway', function (): void {
     $catalogue = ClassPlanFixture::catalogue();
-    $cells = ClassPlanFixture::cells($catalogue);
-    $planner = new StoneDrill\Core\Session\Planner(
-        $catalogue,
-        $cells,
-        $catalogue->forYouth(),
-        $cells,
-        new DateTimeImmutable(Made::NOW),
-    );
+    $planner = ClassPlanFixture::planner($catalogue);
     $basics = fn (int $minutes, array $due): array => $planner->plan(
         'tonight',
         new StoneDrill\Core\Session\ClassFacts(
