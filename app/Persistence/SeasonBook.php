@@ -157,17 +157,17 @@ final readonly class SeasonBook
                 Workers::queue(new PlanSeason($test->id));
                 $waits = true;
             }
-            $taught[] = new Preparation(
-                $test->rank->code,
-                array_values(
-                    $test->candidates
-                        ->toBase()
-                        ->map(static fn (Student $student): string => $student->code)
-                        ->all(),
-                ),
-                $planned ?? [],
+            $candidates = array_values(
+                $test->candidates
+                    ->toBase()
+                    ->map(static fn (Student $student): string => $student->code)
+                    ->all(),
             );
-            foreach ($test->drills[$class->code] ?? [] as $student => $keys) {
+            $taught[] = new Preparation($test->rank->code, $candidates, $planned ?? []);
+            // Whoever is a candidate no more may still stand in what was planned last.
+            foreach (
+                array_intersect_key($test->drills[$class->code] ?? [], array_flip($candidates)) as $student => $keys
+            ) {
                 $drills[$student] = array_values(array_unique([...$drills[$student] ?? [], ...$keys]));
             }
         }
