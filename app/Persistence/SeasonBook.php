@@ -131,9 +131,9 @@ final readonly class SeasonBook
      * @return array{ways: list<Preparation>, drills: array<array-key, list<string>>, waits: bool} by the codes of rows;
      *     keys of cells by the student; and whether more comes with a job
      */
-    public function taughtIn(TrainingClass $class): array
+    public function plannedIn(TrainingClass $class): array
     {
-        $taught = $drills = [];
+        $ways = $drills = [];
         $waits = false;
         $tests = $class->school
             ->tests()
@@ -159,11 +159,10 @@ final readonly class SeasonBook
             }
             $candidates = array_values(
                 $test->candidates
-                    ->toBase()
                     ->map(static fn (Student $student): string => $student->code)
                     ->all(),
             );
-            $taught[] = new Preparation($test->rank->code, $candidates, $planned ?? []);
+            $ways[] = new Preparation($test->rank->code, $candidates, $planned ?? []);
             // Whoever is a candidate no more may still stand in what was planned last.
             foreach (
                 array_intersect_key($test->drills[$class->code] ?? [], array_flip($candidates)) as $student => $keys
@@ -172,7 +171,7 @@ final readonly class SeasonBook
             }
         }
 
-        return ['ways' => $taught, 'drills' => $drills, 'waits' => $waits];
+        return ['ways' => $ways, 'drills' => $drills, 'waits' => $waits];
     }
 
     /** @return list<int> ids of tests whose way is to be planned anew, since a class has just ended or soon begins */

@@ -109,9 +109,7 @@ final readonly class KeepPage
         if (! is_array($before) || ($before['shows'] ?? null) !== $shows) {
             return null;
         }
-        defer(fn () => $this->kept->keep($name, $revision, KeptPages::STANDS, $before));
-
-        return $before;
+        return $this->kept->keepAfterwards($name, $revision, KeptPages::STANDS, $before);
     }
 
     /** Not a part of what is kept whole, nor what tells of something done just now, nor what a shared tablet shows. */

@@ -81,7 +81,7 @@ final readonly class ClassPage
 
     /**
      * @var array{ways: list<Preparation>, drills: array<array-key, list<string>>, waits: bool} what the ways to coming
-     *     tests teach and have drilled, as {@see SeasonBook::taughtIn()} has it, and whether a job still works that out
+     *     tests have planned for it, as {@see SeasonBook::plannedIn()} has it, and whether a job still works at that
      */
     public array $season;
 
@@ -119,7 +119,7 @@ final readonly class ClassPage
         $this->mistakes = new BasicMistakes($school, $this->planner->teaching, $this->until);
         $this->growing = $this->mistakes->growing();
         $this->due = new DueBasics($school, $this->students, $class->at);
-        $this->season = app(SeasonBook::class)->taughtIn($class);
+        $this->season = app(SeasonBook::class)->plannedIn($class);
         [$plan, $trouble] = $this->planned();
         [$this->plan, $this->trouble] = [$plan, $trouble];
         $this->blocks = $plan === null ? $class->plannedBlocks() : $plan->blocks;

@@ -50,9 +50,10 @@ final readonly class SeasonPlan
         $drilled = [];
         foreach ($this->classes as $place => $class) {
             $drilled[$class->id] = [];
-            foreach ($this->forecasts as $forecast) {
-                $keys = array_map(strval(...), array_keys($forecast->drill[$place] ?? []));
-                $drilled[$class->id] += $keys === [] ? [] : [$forecast->student->id => $keys];
+            foreach ($this->drills($place) as $key => $students) {
+                foreach ($students as $student) {
+                    $drilled[$class->id][$student][] = (string) $key;
+                }
             }
         }
 

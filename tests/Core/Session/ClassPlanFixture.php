@@ -14,6 +14,8 @@ use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\Windows;
+use StoneDrill\Core\Session\Block;
+use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
@@ -53,6 +55,12 @@ final class ClassPlanFixture
         $cells = self::cells($catalogue);
 
         return new Planner($catalogue, $cells, $catalogue->forYouth(), $cells, new DateTimeImmutable(Made::NOW));
+    }
+
+    /** @return list<Block> with time to teach one answer */
+    public static function oneAnswer(): array
+    {
+        return [new Block(BlockKind::Teach, 4, true), new Block(BlockKind::Drill)];
     }
 
     /** Every answer works against what it was written for. @return list<Cell> */

@@ -107,16 +107,13 @@ it('teaches first what the way to a test asks for, and nothing that is barred', 
     $planner = ClassPlanFixture::planner($catalogue);
     $facts = new StoneDrill\Core\Session\ClassFacts(
         60,
-        [
-            new Block(StoneDrill\Core\Session\BlockKind::Teach, 4, true),
-            new Block(StoneDrill\Core\Session\BlockKind::Drill),
-        ],
+        ClassPlanFixture::oneAnswer(),
         8,
         1,
     );
-    $taught = fn (array $season, array $flags = []): array => array_map(
-        fn (StoneDrill\Core\Session\Taught $one): array => [$one->answer, $one->goesFor],
-        $planner->plan('tonight', $facts, [new Student('s', 'S', 'a', flags: $flags)], [], season: $season)->groups[0]
+    $taught = fn (array $season): array => array_map(
+        fn (Taught $one): array => [$one->answer, $one->goesFor],
+        $planner->plan('tonight', $facts, [new Student('s', 'S', 'a')], [], season: $season)->groups[0]
             ->taught,
     );
 
@@ -149,10 +146,7 @@ it('teaches candidates as the rank that they go for, and leaves what their own i
         policy: [new PolicyRow(Hazard::Contact, null, 'b', PolicyLevel::NotTaught)],
     );
     $planner = ClassPlanFixture::planner($catalogue);
-    $blocks = [
-        new Block(StoneDrill\Core\Session\BlockKind::Teach, 4, true),
-        new Block(StoneDrill\Core\Session\BlockKind::Drill),
-    ];
+    $blocks = ClassPlanFixture::oneAnswer();
     $plan = $planner->plan(
         'tonight',
         new StoneDrill\Core\Session\ClassFacts(60, $blocks, 8, 2),
@@ -186,10 +180,7 @@ it(
     function (): void {
         $catalogue = ClassPlanFixture::catalogue();
         $planner = ClassPlanFixture::planner($catalogue);
-        $blocks = [
-            new Block(StoneDrill\Core\Session\BlockKind::Teach, 4, true),
-            new Block(StoneDrill\Core\Session\BlockKind::Drill),
-        ];
+        $blocks = ClassPlanFixture::oneAnswer();
         $held = StoneDrill\Core\Proof\Window::of(array_fill(0, 12, Made::rep(2, 'clean')), $catalogue->ladder);
         $taught = fn (StoneDrill\Core\Session\ClassWishes $wishes, array $season = []): array => array_column(
             $planner->plan(
