@@ -20,7 +20,7 @@
 @endforeach
 <h2>{{ __('classes.pressure') }}</h2>
 <ul class="pressure-lines">@foreach ($page->pressure()->rows() as $row)
-    <li><strong>{{ $row['name'] }}</strong>: {{ $row['next'] }}@if ($row['moves'] !== []) {{ $row['moves'][0] }}@endif
-        @if ($row['test'] !== '') {{ $row['test'] }}@endif</li>@endforeach</ul>
+    <li><strong>{{ $row['name'] }}</strong>: {{ implode(' · ', [$row['next'], ...array_slice($row['moves'], 0, 1),
+        ...$row['test'] === '' ? [] : [$row['test']]]) }}</li>@endforeach</ul>
 </div>
 </x-layout>

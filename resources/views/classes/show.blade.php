@@ -24,7 +24,7 @@
     @include('classes.taught')
     @include('classes.partners')
     <h2>{{ __('classes.pressure') }}</h2>
-    <div class="table-wide">
+    <div class="table-wide pressure">
     <x-table :head="array_values(texts('classes.pressure-columns'))">
         @foreach ($page->pressure()->rows() as $row)
             <tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['next'] }}@if ($row['test'] !== '')<small class="d-block">{{
