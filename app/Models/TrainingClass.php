@@ -189,6 +189,11 @@ final class TrainingClass extends Model
         return $this->hasMany(Rep::class, 'class_id');
     }
 
+    public function endsAt(): CarbonImmutable
+    {
+        return $this->at->addMinutes($this->minutes);
+    }
+
     /** When it begins, by the clock of the school. */
     public function beginsAt(): CarbonImmutable
     {

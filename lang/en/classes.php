@@ -53,6 +53,7 @@ return [
     'for-test' => 'for the coming test, as taught at :rank;',
     'lead' => 'A class is planned in one press from who is expected: the minutes, what each group is taught and why, and who works with whom.',
     'left-out' => ':count {attack} is left out by the contact policy or a flag|:count {attacks} are left out by the contact policy or a flag',
+    'list-for-test' => 'Put what is drilled for the coming test on a list, and the mat can draw from it.',
     'locked' => 'The blocks that you fixed take :locked of :minutes minutes. Change one of them.',
     'mark' => 'Save who is here',
     'next' => ':attack, :side, at {rung} :rung (heaviest of :count; :bits bits)',

@@ -32,6 +32,7 @@ return [
     'moves' => ['earlier' => 'Up', 'later' => 'Down'],
     'name' => 'Name',
     'name-taken' => 'Another list has this name.',
+    'name-for-test' => 'For the test, :day',
     'needs-a-name' => 'Give the new list a name.',
     'no-attack' => 'The catalogue has no {attack} of these families.',
     'no-such-attack' => 'The catalogue has no {attack} of these families.',

@@ -10,6 +10,7 @@ use App\Persistence\SeasonBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use StoneDrill\Core\Attack\Side;
 use Tests\Feature\BoardFixture;
 
 beforeEach(function (): void {
@@ -110,11 +111,22 @@ it('says in a class, and on its sheet, what candidates drill there on the way to
         ->and($said($classes[0]))->toBe([])
         ->and($said($classes[6]))->toBe([[$title]])
         ->and($said($classes[6], '/sheet'))->toBe($said($classes[6]));
+    // The mat draws from lists: what is drilled goes onto one.
+    $this->get("/classes/{$classes[0]->id}")->assertDontSee('on a list, and the mat can draw from it.');
+    $html = (string) $this->get("/classes/{$classes[6]->id}")->assertSee('on a list, and the mat can draw from it.')->getContent();
+    preg_match_all('~form="pick" name="cells\[\]" value="([^"]*)"~', $html, $cells);
+    preg_match('~name="name" value="(For the test, 13 Dec, 19:00)"~', $html, $name);
+    $this->post('/drill-lists/items', ['name' => $name[1], 'cells' => $cells[1]])->assertSessionHasNoErrors();
+    $list = $this->hall->drillLists()->firstOrFail();
+    expect($list->items->map->only('attack_id', 'side')->all())->toBe([
+        ['attack_id' => $this->hall->attacks()->where('code', 'wrist')->value('id'), 'side' => Side::Written],
+    ]);
     // Once it is over, the way tells of it no more: what it had planned stays.
     $before = $said($classes[6]);
     $this->travelTo(CarbonImmutable::parse('2026-12-14 12:00'));
     $seasons->of($test->fresh());
     expect($said($classes[6]))->toBe($before);
+    $this->get("/classes/{$classes[6]->id}")->assertDontSee('on a list, and the mat can draw from it.');
     // Another takes the place of the only candidate, and nothing is planned anew yet.
     $other = $this->hall->students()->where('code', '<>', 'new')->value('id');
     $test->candidates()->sync([$other => ['school_id' => $this->hall->id]]);

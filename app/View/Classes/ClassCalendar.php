@@ -80,7 +80,7 @@ final readonly class ClassCalendar
             'DTSTAMP' => $class->updated_at->utc(),
             'LAST-MODIFIED' => $class->updated_at->utc(),
             'DTSTART' => $class->at->utc(),
-            'DTEND' => $class->at->utc()->addMinutes($class->minutes),
+            'DTEND' => $class->endsAt()->utc(),
             'SEQUENCE' => $class->version - 1,
             'STATUS' => $class->cancelled_at === null ? 'CONFIRMED' : 'CANCELLED',
             'SUMMARY' => __('classes.calendar.event', ['school' => $class->school->name]),

@@ -67,7 +67,7 @@ final readonly class ClassDone
 
     public function isOver(): bool
     {
-        return $this->class->at->addMinutes($this->class->minutes)->isPast();
+        return $this->class->endsAt()->isPast();
     }
 
     /** @return list<string> titles of answers that were to be taught, and that nobody was seen to use */

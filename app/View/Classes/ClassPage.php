@@ -16,6 +16,7 @@ use App\View\Drill\Kit;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Proof\Window;
@@ -247,6 +248,26 @@ final readonly class ClassPage
             $this->pool,
             $this->catalogue,
             $this->until,
+            $this->drills(),
+        );
+    }
+
+    /** @return list<string> keys of the cells that ways to coming tests have somebody drill, each once */
+    public function drilledForTest(): array
+    {
+        return array_values(array_unique(array_merge(...array_values($this->drills()))));
+    }
+
+    /** @return array<array-key, list<string>> the same by code of the student; of attacks that are there still */
+    private function drills(): array
+    {
+        return array_map(
+            fn (array $keys): array => array_values(
+                array_filter(
+                    $keys,
+                    fn (string $key): bool => $this->catalogue->hasAttack(CellKey::read($key)->attack),
+                ),
+            ),
             $this->season['drills'],
         );
     }

@@ -74,7 +74,6 @@ final readonly class PressureRows
     private function forTest(Student $student): string
     {
         $cells = array_map(CellKey::read(...), $this->drills[$student->code] ?? []);
-        $cells = array_filter($cells, fn (CellKey $cell): bool => $this->catalogue->hasAttack($cell->attack));
 
         return $cells === []
             ? ''

@@ -41,7 +41,7 @@ final readonly class SeasonReal
             [
                 ...$past
                     ->reverse()
-                    ->map(static fn ($class): CarbonImmutable => $class->at->addMinutes($class->minutes)->min($now)),
+                    ->map(static fn ($class): CarbonImmutable => $class->endsAt()->min($now)),
                 $now,
             ] as $at
         ) {

@@ -34,6 +34,12 @@
         @endforeach
     </x-table>
     </div>
+    @if ($class->endsAt()->isFuture() && ($drilled = $page->drilledForTest()) !== [])
+        <p class="form-text no-print">{{ __('classes.list-for-test') }}</p>
+        @foreach ($drilled as $cell)<input type="hidden" form="pick" name="cells[]" value="{{ $cell }}">@endforeach
+        @include('lists.pick', ['lists' => $class->school->drillLists,
+            'newName' => __('lists.name-for-test', ['day' => school_time($class->at, 'j M, H:i')])])
+    @endif
 @endif
 <section class="no-print" aria-labelledby="who">
 <h2 id="who">{{ __('classes.who') }}</h2>
