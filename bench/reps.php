@@ -174,6 +174,7 @@ foreach ($sizes as $count) {
         $app->make(CoverageBook::class),
         CarbonImmutable::now(),
         $school->students()->with('rank')->findMany($students),
+        [],
     );
     $say(
         'the next draw for 30 people, all read anew',
@@ -184,6 +185,7 @@ foreach ($sizes as $count) {
                 $app->make(CoverageBook::class),
                 CarbonImmutable::now(),
                 $school->students()->with('rank')->findMany($students),
+        [],
             );
             foreach ($kit->students as $student) {
                 StoneDrill\Core\Drill\Draw::of($kit->person($student)->tickets(4))->next(7);

@@ -12,6 +12,7 @@ use StoneDrill\Core\Coverage\Works;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Drill\Pool;
+use StoneDrill\Core\Drill\Preparation;
 
 /**
  * What a school's answers cover by what works, worked out anew when anything that it teaches changes and kept until
@@ -34,8 +35,12 @@ final readonly class CoverageBook
         return $this->read('youth', $school, $this->mapper->curriculum($school)->forYouth());
     }
 
-    /** Who can be drilled on what at a moment, grown-ups and those under 16. */
-    public function pool(School $school, DateTimeImmutable $at): Pool
+    /**
+     * Who can be drilled on what at a moment, grown-ups and those under 16.
+     *
+     * @param list<Preparation> $prepared what the ways to coming tests have taught and had drilled
+     */
+    public function pool(School $school, DateTimeImmutable $at, array $prepared): Pool
     {
         $catalogue = $this->mapper->curriculum($school);
         $youth = $catalogue->forYouth();
@@ -46,22 +51,24 @@ final readonly class CoverageBook
             $youth,
             $this->read('youth', $school, $youth)->cells,
             $at,
+            $prepared,
         );
     }
 
     /**
      * What some can be drilled on: of grown-ups nobody asks what those under 16 learn.
      *
-     * @param list<Student> $students
+     * @param list<Student>     $students
+     * @param list<Preparation> $prepared
      */
-    public function poolOf(School $school, array $students, DateTimeImmutable $at): Pool
+    public function poolOf(School $school, array $students, DateTimeImmutable $at, array $prepared): Pool
     {
         if (array_find($students, static fn (Student $student): bool => $student->isYouthOn($at)) !== null) {
-            return $this->pool($school, $at);
+            return $this->pool($school, $at, $prepared);
         }
         [$catalogue, $cells] = [$this->mapper->curriculum($school), $this->of($school)->cells];
 
-        return new Pool($catalogue, $cells, $catalogue, $cells, $at);
+        return new Pool($catalogue, $cells, $catalogue, $cells, $at, $prepared);
     }
 
     /** What another catalogue of the school covers: what it would teach, or once taught. */

@@ -7,6 +7,8 @@ namespace App\Persistence;
 use App\Models\School;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use stdClass;
+use StoneDrill\Core\Drill\Preparation;
 
 /**
  * What is told of people, one by one: kept until a rep of theirs comes, their own row changes or what it is told by
@@ -25,6 +27,7 @@ final class PersonShelf
     /**
      * @param string           $revision of what it is told by
      * @param ?CarbonImmutable $until    reps until then are told of; all of them without
+     * @param list<Preparation> $prepared what the ways to tests have taught and had drilled
      */
     public function __construct(
         private readonly School $school,
@@ -32,6 +35,7 @@ final class PersonShelf
         private readonly string $revision,
         private readonly CarbonImmutable $at,
         private readonly ?CarbonImmutable $until = null,
+        private readonly array $prepared = [],
     ) {}
 
     /**
@@ -119,7 +123,7 @@ final class PersonShelf
     {
         $rows = DB::select(
             <<<'SQL'
-            select s.id, s.xmin::text || s.ctid::text || ' ' || w.count || ' ' || w.turns || ' ' || (select count(*)
+            select s.id, s.code, s.xmin::text || s.ctid::text || ' ' || w.count || ' ' || w.turns || ' ' || (select count(*)
                 from reps r where r.school_id = s.school_id and r.student_id = s.id and r.at > ?) as mark
             from students s cross join lateral (select count(*), coalesce(sum(turns), 0) as turns from proof_windows
                 where school_id = s.school_id and student_id = s.id) w
@@ -129,6 +133,20 @@ final class PersonShelf
             [$this->until?->format('Y-m-d H:i:sP') ?? 'infinity', $this->school->id, '{'.implode(',', $ids).'}'],
         );
 
-        return array_column($rows, 'mark', 'id');
+        return array_map(
+            fn (stdClass $row): string => $row->mark.$this->prepares($row->code),
+            array_column($rows, null, 'id'),
+        );
+    }
+
+    /** What a student is prepared for, as far as it is told by that. */
+    private function prepares(string $student): string
+    {
+        $own = array_map(
+            static fn (Preparation $way): array => [$way->rank, $way->answers, $way->drills[$student] ?? []],
+            array_filter($this->prepared, static fn (Preparation $way): bool => $way->isFor($student)),
+        );
+
+        return $own === [] ? '' : ' '.hash('xxh128', serialize($own));
     }
 }

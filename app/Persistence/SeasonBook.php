@@ -14,10 +14,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use StoneDrill\Core\Drill\Preparation;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Session\PlannedTest;
-use StoneDrill\Core\Session\Preparation;
 use StoneDrill\Core\Session\Season\Ahead;
 use StoneDrill\Core\Session\Season\Candidate;
 use StoneDrill\Core\Session\Season\SeasonPlan;
@@ -128,12 +128,11 @@ final readonly class SeasonBook
      * What the ways to coming tests teach in a class and have drilled there, as they were planned last; a job is asked
      * for what is not planned yet, unless it has failed with all as it is now.
      *
-     * @return array{ways: list<Preparation>, drills: array<array-key, list<string>>, waits: bool} by the codes of rows;
-     *     keys of cells by the student; and whether more comes with a job
+     * @return array{ways: list<Preparation>, waits: bool} by the codes of rows, and whether more comes with a job
      */
     public function plannedIn(TrainingClass $class): array
     {
-        $ways = $drills = [];
+        $ways = [];
         $waits = false;
         $tests = $class->school
             ->tests()
@@ -162,16 +161,15 @@ final readonly class SeasonBook
                     ->map(static fn (Student $student): string => $student->code)
                     ->all(),
             );
-            $ways[] = new Preparation($test->rank->code, $candidates, $planned ?? []);
-            // Whoever is a candidate no more may still stand in what was planned last.
-            foreach (
-                array_intersect_key($test->drills[$class->code] ?? [], array_flip($candidates)) as $student => $keys
-            ) {
-                $drills[$student] = array_values(array_unique([...$drills[$student] ?? [], ...$keys]));
-            }
+            $ways[] = Preparation::inClasses(
+                $test->rank->code,
+                $candidates,
+                [$planned ?? []],
+                [$test->drills[$class->code] ?? []],
+            );
         }
 
-        return ['ways' => $ways, 'drills' => $drills, 'waits' => $waits];
+        return ['ways' => $ways, 'waits' => $waits];
     }
 
     /** @return list<int> ids of tests whose way is to be planned anew, since a class has just ended or soon begins */

@@ -107,18 +107,20 @@ final class Eligibility
     }
 
     /**
+     * @param list<string> $ahead ids of ranks that the student prepares for: what the own rank is not taught goes as
+     *     far as with the first of them that is
+     *
      * @return list<Text> how far hazards may go with a student who is drilled on them, a sentence for each level
      *     between free and not taught
      */
-    public function levels(Student $student): array
+    public function levels(Student $student, array $ahead = []): array
     {
         $said = [];
         foreach ([PolicyLevel::StopShort, PolicyLevel::Pads] as $level) {
             $hazards = array_values(
                 array_filter(
                     Hazard::cases(),
-                    fn (Hazard $hazard): bool => $this->policy->level($hazard, $student->rank, $this->age($student))
-                        === $level,
+                    fn (Hazard $hazard): bool => $this->level($hazard, $student, $ahead) === $level,
                 ),
             );
             if ($hazards !== []) {
@@ -196,6 +198,19 @@ final class Eligibility
         );
 
         return array_fill_keys(array_column($barred, 'value'), true);
+    }
+
+    /** @param list<string> $ahead */
+    private function level(Hazard $hazard, Student $student, array $ahead): PolicyLevel
+    {
+        foreach ([$student->rank, ...$ahead] as $rank) {
+            $level = $this->policy->level($hazard, $rank, $this->age($student));
+            if ($level !== PolicyLevel::NotTaught) {
+                return $level;
+            }
+        }
+
+        return PolicyLevel::NotTaught;
     }
 
     private function isFlagged(Student $student, Hazard $hazard): bool

@@ -14,7 +14,10 @@ use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\Window;
 use StoneDrill\Core\Text;
 
-/** What students can be drilled on: what their ranks need and have an answer to, without what is barred. */
+/**
+ * What students can be drilled on: what their ranks need and have an answer to, and what they prepare for a test,
+ * without what is barred.
+ */
 final class Pool
 {
     private readonly Eligibility $grownUps;
@@ -30,10 +33,14 @@ final class Pool
     /** @var array<string, list<Cell>> what a rank needs, of adults and of youth */
     private array $needed = [];
 
+    /** @var array<string, array<string, array{Cell, list<Answer>}>> by the student, then the cell's key */
+    private array $ahead = [];
+
     /**
      * @param list<Cell> $cells      all of the catalogue, or those of the list that is drilled
      * @param Catalogue  $forYouth   the same as those under 16 learn it
      * @param list<Cell> $youthCells of that catalogue
+     * @param list<Preparation> $prepared what the ways to coming tests have taught and had drilled
      */
     public function __construct(
         Catalogue $catalogue,
@@ -41,6 +48,7 @@ final class Pool
         Catalogue $forYouth,
         private readonly array $youthCells,
         private readonly DateTimeImmutable $at,
+        private readonly array $prepared = [],
     ) {
         $this->grownUps = new Eligibility($catalogue, $at);
         $this->youth = new Eligibility($forYouth, $at);
@@ -48,7 +56,8 @@ final class Pool
     }
 
     /**
-     * Every cell that the student's rank or a lower one needs and that the student knows an answer to.
+     * Every cell that the student's rank or a lower one needs and that the student knows an answer to, and those that
+     * the way to a test has the student drill.
      *
      * @param array<string, Window> $windows what is kept of the student's reps, by the cell's key
      *
@@ -56,7 +65,13 @@ final class Pool
      */
     public function tickets(Student $student, int $rung, array $windows): array
     {
-        return array_map(fn (Cell $cell): Ticket => $this->ticket($cell, $rung, $windows), $this->open($student));
+        return array_map(fn (Cell $cell): Ticket => $this->ticket($cell, $rung, $windows), $this->cells($student));
+    }
+
+    /** Whether a student is drilled on a cell for a coming test alone. */
+    public function isAhead(Student $student, Cell $cell): bool
+    {
+        return isset($this->ahead($student)[$cell->key->text]);
     }
 
     /**
@@ -97,7 +112,7 @@ final class Pool
     private function shut(Student $student): array
     {
         $open = $shut = [];
-        foreach ($this->open($student) as $cell) {
+        foreach ($this->cells($student) as $cell) {
             $open[spl_object_id($cell)] = true;
         }
         foreach ($this->needed($student) as $cell) {
@@ -107,6 +122,57 @@ final class Pool
         }
 
         return array_values($shut);
+    }
+
+    /** @return list<Cell> in the order of the catalogue, what is drilled for a test alone at the end */
+    private function cells(Student $student): array
+    {
+        return [...$this->open($student), ...array_column($this->ahead($student), 0)];
+    }
+
+    /**
+     * What the way to a test has taught a student, or has the student drill, as the rank that it is for is taught:
+     * without what the student is drilled on already.
+     *
+     * @return array<string, array{Cell, list<Answer>}> with the answers that the student may drill, by the cell's key
+     */
+    private function ahead(Student $student): array
+    {
+        if (isset($this->ahead[$student->id])) {
+            return $this->ahead[$student->id];
+        }
+        $ahead = [];
+        $ways = array_filter($this->prepared, static fn (Preparation $way): bool => $way->isFor($student->id));
+        $open = $ways === [] ? [] : $this->open($student);
+        foreach ($ways as $way) {
+            foreach ($this->cellsOf($student) as $cell) {
+                $answers = in_array($cell, $open, true) || ! $this->isBy($cell->laidAt, $this->order[$way->rank])
+                    ? []
+                    : $this->prepared($student, $cell, $way);
+                if ($answers !== []) {
+                    $ahead[$cell->key->text] ??= [$cell, $answers];
+                }
+            }
+        }
+
+        return $this->ahead[$student->id] = $ahead;
+    }
+
+    /** @return list<Answer> those with which a way to a test has a student drill a cell; none where it does not */
+    private function prepared(Student $student, Cell $cell, Preparation $way): array
+    {
+        $allowed = $this->bar($student)->allowed($student->at($way->rank), $cell);
+        $isTaught = static fn (Answer $answer): bool => in_array($answer->id, $way->answers, true);
+        if (! $way->drills($student->id, $cell->key->text) && ! array_any($allowed, $isTaught)) {
+            return [];
+        }
+        $rank = $this->order[$student->rank];
+        $known = array_filter(
+            $allowed,
+            fn (Answer $answer): bool => $isTaught($answer) || $answer->introducedAt($this->order) <= $rank,
+        );
+
+        return $known === [] ? $allowed : array_values($known);
     }
 
     /** @return list<Cell> */
@@ -149,7 +215,14 @@ final class Pool
     /** @return list<Text> how far hazards may go with the student, a sentence each */
     public function levels(Student $student): array
     {
-        return $this->bar($student)->levels($student);
+        $ranks = [];
+        foreach ($this->prepared as $way) {
+            if ($way->isFor($student->id)) {
+                $ranks[] = $way->rank;
+            }
+        }
+
+        return $this->bar($student)->levels($student, $ranks);
     }
 
     /** How many attacks are left out. */
@@ -161,7 +234,7 @@ final class Pool
     /** @return list<Answer> those of a cell that the student knows and may drill, the first taught first */
     public function answers(Student $student, Cell $cell): array
     {
-        return $this->bar($student)->allowed($student, $cell);
+        return $this->ahead($student)[$cell->key->text][1] ?? $this->bar($student)->allowed($student, $cell);
     }
 
     /**

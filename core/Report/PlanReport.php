@@ -6,6 +6,7 @@ namespace StoneDrill\Core\Report;
 
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Drill\Preparation;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\AnswerRecords;
 use StoneDrill\Core\Proof\PartnerCounts;
@@ -18,7 +19,6 @@ use StoneDrill\Core\Session\Group;
 use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\Planner;
-use StoneDrill\Core\Session\Preparation;
 use StoneDrill\Core\Session\Round;
 use StoneDrill\Core\Session\Taught;
 use StoneDrill\Core\Session\TimetableException;

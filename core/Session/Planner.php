@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Drill\Preparation;
 use StoneDrill\Core\Proof\Window;
 
 /**

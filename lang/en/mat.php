@@ -29,6 +29,7 @@ return [
     'count-as-stopped' => 'Count this one as stopped',
     'done' => 'Done',
     'done-help' => 'reps. Hands up, look around, go.',
+    'drawn-ahead' => ':count of them is for the coming test.|:count of them are for the coming test.',
     'drawn-from' => 'Drawn from :count, :bits bits; reacts in :seconds s.',
     'end' => 'End the drill',
     'exam' => [

@@ -254,3 +254,37 @@ it('fits the caller on what it is held in: nothing covers an outcome, nothing is
     }
     $this->press('End the drill')->see('Done');
 })->with([[820, 1180], [390, 844], [844, 390], [1180, 820], [1280, 800]]);
+
+it('draws from a list of what the way to a test has candidates drill', function (): void {
+    $this->signIn('instructor@cinder-quay.example')->visit('/classes');
+    $classes = $this->browser->executeScript(
+        'return [...document.querySelectorAll("main td a, main th a")].map((link) => link.pathname)',
+    );
+    // Tonight’s is the first of those that come; other tests may have marked who is there.
+    $this->until(function () use ($classes): bool {
+        foreach ($classes as $class) {
+            $this->visit($class);
+            if (str_contains($this->find('main')->getText(), 'For the coming test: ')) {
+                return true;
+            }
+        }
+
+        return false;
+    });
+    $candidate = $this->browser->executeScript(
+        'return [...document.querySelectorAll(".pressure tbody tr")].find((row) => row.innerText.includes("For the coming test: ")).cells[0].innerText',
+    );
+    $this->press('Put on the list')->see('put on the list “For the test, ');
+    $this->press('See the list');
+    $list = basename($this->path());
+    $titles = $this->browser->executeScript(
+        'return [...document.querySelectorAll("main tbody tr")].map((row) => row.cells[1].innerText.trim().replace(/, mirrored$/, ""))',
+    );
+
+    $this->setUpDrill([$candidate], 3, ['each' => '1'])->choose('list', "list:{$list}");
+    $this->see('for the coming test.')->press('Start the drill')->see($candidate);
+    $this->callIt()->see('NOW');
+    expect($titles)->toContain(str_replace(' (mirrored)', '', $this->find('.attack-title')->getText()));
+    $this->find('body')->sendKeys('c');
+    $this->see('All reps are in the log.');
+});

@@ -7,6 +7,7 @@ use App\Models\School;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\Demo;
+use App\Persistence\PreparationBook;
 use App\Persistence\WindowBook;
 use App\View\Ladder\Brick;
 use App\View\Ladder\ComingUp;
@@ -81,7 +82,8 @@ it('fills bricks to the bound, ticks what holds, and keeps them within their row
 
 it('draws one student from what the whole school draws them from, of whatever age', function (): void {
     $coverages = app(CoverageBook::class);
-    $pool = $coverages->pool($this->demo, $this->now);
+    $prepared = app(PreparationBook::class)->until($this->demo, $this->now);
+    $pool = $coverages->pool($this->demo, $this->now, $prepared);
     $told = static fn (array $tickets): array => array_map(
         static fn (Ticket $ticket): array => [$ticket->cell->key->text, $ticket->weight()],
         $tickets,
@@ -90,7 +92,7 @@ it('draws one student from what the whole school draws them from, of whatever ag
     foreach ($this->demo->students()->with('rank')->get() as $student) {
         $core = $this->mapper->student($student);
         $young += (int) $core->isYouthOn($this->now);
-        expect($told($coverages->poolOf($this->demo, [$core], $this->now)->tickets($core, 3, [])))->toBe(
+        expect($told($coverages->poolOf($this->demo, [$core], $this->now, $prepared)->tickets($core, 3, [])))->toBe(
             $told($pool->tickets($core, 3, [])),
             $student->name,
         );

@@ -77,6 +77,7 @@ it('takes along for each what is wanted most, and nothing that nobody is drilled
         app(App\Persistence\CoverageBook::class),
         CarbonImmutable::now(),
         Kit::of($school),
+        [],
     );
     $pack = KitPack::of($school, $mapper, app(App\Persistence\CoverageBook::class), $kit->at, $kit->students)->toArray(
         $this->head,

@@ -10,6 +10,7 @@ use App\Persistence\SeasonBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
 use StoneDrill\Core\Attack\Side;
 use Tests\Feature\BoardFixture;
 
@@ -131,6 +132,63 @@ it('says in a class, and on its sheet, what candidates drill there on the way to
     $other = $this->hall->students()->where('code', '<>', 'new')->value('id');
     $test->candidates()->sync([$other => ['school_id' => $this->hall->id]]);
     expect($said($classes[6]))->toBe([]);
+});
+
+it('draws on the mat what a candidate has been taught on the way, from the day on which it is', function (): void {
+    $classes = array_map(
+        fn (int $day): TrainingClass => ($this->class)(sprintf('2026-12-%02d 19:00', $day)),
+        [1, 3, 5, 7, 9, 11, 13],
+    );
+    $test = ($this->test)();
+    app(SeasonBook::class)->of($test);
+    $drawn = function (): array {
+        $kit = $this->get('/mat/kit')->assertOk()->json();
+        $own = collect($kit['students'])->firstWhere('id', $this->new->id)['tickets'];
+
+        return array_map(
+            static fn (array $ticket): array => [
+                $kit['cells'][$ticket['cell']]['title'],
+                $kit['cells'][$ticket['cell']]['side'],
+                $ticket['answers'],
+            ],
+            $own,
+        );
+    };
+    $forecast = fn (): TestResponse => $this->post('/mat/forecast', [
+        'people' => [$this->new->id],
+        'rung' => 3,
+        'list' => 'most',
+    ])->assertOk();
+    $wrist = $this->hall->attacks()->where('code', 'wrist')->firstOrFail();
+
+    $told = fn (): array => array_map(
+        fn (string $path): int => substr_count((string) $this->get($path)->assertOk()->getContent(), e($wrist->title)),
+        ['/board?rank=first', "/people/{$this->new->id}"],
+    );
+
+    // What the rank of the candidate needs nobody answers. The wrist is taught on the first of December.
+    $this->hall
+        ->attacks()
+        ->where('code', '<>', 'wrist')
+        ->firstOrFail()
+        ->update(['needed_by_id' => $this->new->rank_id]);
+    expect($drawn())->toBe([]);
+    $before = $told();
+    $this->travelTo(CarbonImmutable::parse('2026-12-01 09:00'));
+    expect($drawn())->toBe([[$wrist->title, 'written', [$this->answer->id]]]);
+    $forecast()->assertSee('Drawn from 1, ')->assertSee('1 of them is for the coming test.');
+    // So it is what comes next wherever that is told: in the class, on the board, on the ladder.
+    $this->get("/classes/{$classes[0]->id}")->assertSee("{$wrist->title}, as written, at rung");
+    expect($told())->toBe(array_map(static fn (int $times): int => $times + 1, $before));
+
+    // No class, no candidate, no test: nothing to draw.
+    $classes[0]->update(['cancelled_at' => now()]);
+    expect($drawn())->toBe([]);
+    $classes[0]->update(['cancelled_at' => null]);
+    expect($drawn())->not->toBe([]);
+    $test->update(['cancelled_at' => now()]);
+    expect($drawn())->toBe([]);
+    $forecast()->assertDontSee('for the coming test.');
 });
 
 it('asks a job for what is not planned for a class, and for nothing that no test leads to', function (): void {

@@ -105,7 +105,7 @@ it('leaves nothing about people to be worked out by whoever asks first', functio
     $at = CarbonImmutable::now();
     // What each is drilled on at most: 5,000 things are shared out among 61.
     $unknown = fn (): int => Kit::of($this->hall)->count()
-        - count((new KitShelf($this->hall->fresh(), $at, 81))->of(Kit::of($this->hall)));
+        - count((new KitShelf($this->hall->fresh(), $at, 81, []))->of(Kit::of($this->hall)));
     expect($unknown())->toBe(61);
 
     app()->call([new WarmSchool($this->hall->id), 'handle']);

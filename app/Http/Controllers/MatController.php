@@ -16,6 +16,7 @@ use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\Persistence\PreparationBook;
 use App\Persistence\RevisionCache;
 use App\View\Drill\ClassPack;
 use App\View\Drill\DrillForecast;
@@ -92,16 +93,18 @@ final readonly class MatController
     }
 
     /** What is drawn from, who is barred from what, and whether there is time, for what is set up. */
-    public function forecast(Request $request, #[CurrentUser] User $user): View
+    public function forecast(Request $request, PreparationBook $preparations, #[CurrentUser] User $user): View
     {
         $school = $user->school;
+        $at = CarbonImmutable::now();
         $here = array_map(intval(...), array_filter((array) $request->input('people'), is_numeric(...)));
         $kit = new Kit(
             $school,
             $this->mapper,
             $this->coverages,
-            CarbonImmutable::now(),
+            $at,
             $school->students()->with('rank')->findMany($here),
+            $preparations->until($school, $at),
         );
 
         return view('mat.forecast', ['forecast' => new DrillForecast($kit, $request->all())]);

@@ -12,6 +12,7 @@ use App\Persistence\CatalogueMapper;
 use App\Persistence\Code;
 use App\Persistence\CoverageBook;
 use App\Persistence\KeptPages;
+use App\Persistence\PreparationBook;
 use App\Persistence\SoloBook;
 use App\Persistence\WindowBook;
 use App\View\Board\ProofLine;
@@ -63,15 +64,21 @@ final readonly class StudentController
             ->with('status', __('messages.student-added', ['student' => $student->name]));
     }
 
-    public function show(Request $request, CoverageBook $coverages, #[CurrentUser] User $user, Student $student): View
-    {
+    public function show(
+        Request $request,
+        CoverageBook $coverages,
+        PreparationBook $preparations,
+        #[CurrentUser]
+        User $user,
+        Student $student,
+    ): View {
         $school = $user->school;
         $catalogue = $this->mapper->curriculum($school);
         $now = CarbonImmutable::now();
         $windows = (new WindowBook($school, $catalogue))->of([$student->id], $now);
         $core = $this->mapper->student($student);
         $ladder = new LadderPicture($catalogue, $core, $windows[$student->id], $now);
-        $pool = $coverages->poolOf($school, [$core], $now);
+        $pool = $coverages->poolOf($school, [$core], $now, $preparations->until($school, $now));
         $attack = $request->has('attack') ? $school->attacks()->find($request->integer('attack')) : null;
 
         return view('students.show', [

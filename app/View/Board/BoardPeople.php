@@ -9,6 +9,7 @@ use App\Models\Student;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\PersonShelf;
+use App\Persistence\PreparationBook;
 use App\Persistence\Revision;
 use App\Persistence\WindowBook;
 use App\View\Ladder\RungMoves;
@@ -16,6 +17,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Drill\Preparation;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Window;
@@ -25,11 +27,13 @@ final readonly class BoardPeople
 {
     private Catalogue $catalogue;
 
+    /** @param list<Preparation> $prepared what the ways to coming tests have taught and had drilled */
     private function __construct(
         private School $school,
         private CatalogueMapper $mapper,
         private CoverageBook $coverages,
         private CarbonImmutable $at,
+        private array $prepared,
     ) {
         $this->catalogue = $mapper->curriculum($school);
     }
@@ -48,8 +52,9 @@ final readonly class BoardPeople
         CoverageBook $coverages,
         CarbonImmutable $at,
     ): array {
-        $people = new self($school, $mapper, $coverages, $at);
-        $shelf = new PersonShelf($school, 'board', Revision::ofCurriculum($school), $at);
+        $prepared = app(PreparationBook::class)->until($school, $at);
+        $people = new self($school, $mapper, $coverages, $at, $prepared);
+        $shelf = new PersonShelf($school, 'board', Revision::ofCurriculum($school), $at, prepared: $prepared);
         $told = $shelf->of(
             array_values($students->map(static fn (Student $student): int => $student->id)->all()),
             static fn (array $ids): array => $people->tell($students->whereIn('id', $ids)),
@@ -80,7 +85,7 @@ final readonly class BoardPeople
         $cores = $students
             ->mapWithKeys(fn (Student $student): array => [$student->id => $this->mapper->student($student)])
             ->all();
-        $pool = $this->coverages->poolOf($this->school, array_values($cores), $this->at);
+        $pool = $this->coverages->poolOf($this->school, array_values($cores), $this->at, $this->prepared);
         $places = array_flip(array_column(ProofState::cases(), 'value'));
         $cells = $this->coverages->of($this->school)->cells;
         $stand = [];

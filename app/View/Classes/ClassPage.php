@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\PartnerBook;
+use App\Persistence\PreparationBook;
 use App\Persistence\SeasonBook;
 use App\Persistence\WindowBook;
 use App\View\Drill\Kit;
@@ -19,6 +20,7 @@ use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Drill\Pool;
+use StoneDrill\Core\Drill\Preparation;
 use StoneDrill\Core\Proof\Window;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
@@ -26,7 +28,6 @@ use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
 use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\Planner;
-use StoneDrill\Core\Session\Preparation;
 use StoneDrill\Core\Session\Taught;
 use StoneDrill\Core\Session\TimetableException;
 
@@ -64,6 +65,9 @@ final readonly class ClassPage
     /** @var array<string, array{title: string, id: int}> by code of the answer */
     private array $answers;
 
+    /** @var list<Preparation> what the ways to coming tests have taught and had drilled by the end of its day */
+    private array $prepared;
+
     private Pool $pool;
 
     private Planner $planner;
@@ -81,8 +85,8 @@ final readonly class ClassPage
     private DueBasics $due;
 
     /**
-     * @var array{ways: list<Preparation>, drills: array<array-key, list<string>>, waits: bool} what the ways to coming
-     *     tests have planned for it, as {@see SeasonBook::plannedIn()} has it, and whether a job still works at that
+     * @var array{ways: list<Preparation>, waits: bool} what the ways to coming tests have planned for it, as
+     *     {@see SeasonBook::plannedIn()} has it, and whether a job still works at that
      */
     public array $season;
 
@@ -113,7 +117,8 @@ final readonly class ClassPage
             ->all();
         [$cells, $youth] = [$coverages->of($school)->cells, $coverages->forYouth($school)->cells];
         $forYouth = $this->catalogue->forYouth();
-        $this->pool = new Pool($this->catalogue, $cells, $forYouth, $youth, $class->at);
+        $this->prepared = app(PreparationBook::class)->until($school, $class->at);
+        $this->pool = new Pool($this->catalogue, $cells, $forYouth, $youth, $class->at, $this->prepared);
         $this->planner = new Planner($this->catalogue, $cells, $forYouth, $youth, $class->at);
         $this->meetings = $class->meetings($this->until);
         $this->lackLarger = PartnerBook::among($school, $this->students, $this->until)->neverLarger;
@@ -246,6 +251,7 @@ final readonly class ClassPage
             $this->people,
             $this->windows,
             $this->pool,
+            $this->prepared,
             $this->catalogue,
             $this->until,
             $this->drills(),
@@ -261,15 +267,18 @@ final readonly class ClassPage
     /** @return array<array-key, list<string>> the same by code of the student; of attacks that are there still */
     private function drills(): array
     {
-        return array_map(
-            fn (array $keys): array => array_values(
-                array_filter(
+        $drills = [];
+        foreach ($this->season['ways'] as $way) {
+            foreach ($way->drills as $student => $keys) {
+                $keys = array_filter(
                     $keys,
                     fn (string $key): bool => $this->catalogue->hasAttack(CellKey::read($key)->attack),
-                ),
-            ),
-            $this->season['drills'],
-        );
+                );
+                $drills[$student] = array_values(array_unique([...$drills[$student] ?? [], ...$keys]));
+            }
+        }
+
+        return $drills;
     }
 
     /** @return list<string> ids of the answers that are taught to somebody */

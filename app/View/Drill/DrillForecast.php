@@ -21,7 +21,7 @@ final readonly class DrillForecast
     public Rung $rung;
 
     /**
-     * @var list<array{student: Student, drawn: string, barred: list<Text>, least: string,
+     * @var list<array{student: Student, drawn: string, ahead: string, barred: list<Text>, least: string,
      *     tight: list<array{title: string, spare: float, text: string, proof: string}>}>
      */
     public array $people;
@@ -42,7 +42,7 @@ final readonly class DrillForecast
     }
 
     /**
-     * @return array{student: Student, drawn: string, barred: list<Text>, least: string,
+     * @return array{student: Student, drawn: string, ahead: string, barred: list<Text>, least: string,
      *     tight: list<array{title: string, spare: float, text: string, proof: string}>}
      */
     private function person(Kit $kit, Student $student, string $list): array
@@ -82,8 +82,13 @@ final readonly class DrillForecast
                 ->all(),
         );
 
+        $ahead = count(
+            array_filter($tickets, static fn (Ticket $ticket): bool => $person->isAhead($ticket->cell)),
+        );
+
         return [
             'student' => $student,
+            'ahead' => $ahead === 0 ? '' : trans_choice('mat.drawn-ahead', $ahead),
             'drawn' => $tickets === []
                 ? __('mat.nothing-on-list', ['name' => $student->name])
                 : __('mat.drawn-from', [

@@ -19,6 +19,7 @@ use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Drill\Pool;
+use StoneDrill\Core\Drill\Preparation;
 use StoneDrill\Core\Proof\Window;
 
 /**
@@ -53,13 +54,17 @@ final readonly class Kit
     /** @var array<int, array<string, Window>> by the id of the student's row, then the cell's key */
     private array $windows;
 
-    /** @param Collection<int, Student> $students those who go along, with their ranks */
+    /**
+     * @param Collection<int, Student> $students those who go along, with their ranks
+     * @param list<Preparation>        $prepared what the ways to coming tests have taught and had drilled
+     */
     public function __construct(
         public School $school,
         CatalogueMapper $mapper,
         CoverageBook $coverages,
         public CarbonImmutable $at,
         public Collection $students,
+        array $prepared,
     ) {
         $this->catalogue = $mapper->curriculum($school);
         $this->cells = $coverages->of($school)->cells;
@@ -69,7 +74,7 @@ final readonly class Kit
             ->all();
         $this->filter = new DrillFilter($this->catalogue, $this->lists);
         $this->latest = $this->latest();
-        $this->pool = $coverages->pool($school, $at);
+        $this->pool = $coverages->poolOf($school, array_values($this->people), $at, $prepared);
         $this->windows = (new WindowBook($school, $this->catalogue))->of(
             array_values($this->students->map(static fn (Student $student): int => $student->id)->all()),
             $at,

@@ -11,6 +11,7 @@ use App\Models\Student;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\Persistence\PreparationBook;
 use App\View\Attacks\AttackerCard;
 use App\View\Attacks\KindNames;
 use App\View\Board\ProofWords;
@@ -90,7 +91,8 @@ final readonly class KitPack
         bool $waits = false,
     ): self {
         $each = max(self::MIN_EACH, intdiv(self::MAX_TICKETS, max(1, $students->count())));
-        $shelf = new KitShelf($school, $at, $each, $waits);
+        $prepared = app(PreparationBook::class)->until($school, $at);
+        $shelf = new KitShelf($school, $at, $each, $prepared, $waits);
         $kept = $shelf->of($students);
         // Only those of whom something is new are read at all.
         $kit = new Kit(
@@ -99,6 +101,7 @@ final readonly class KitPack
             $coverages,
             $at,
             $students->reject(static fn (Student $student): bool => isset($kept[$student->id]))->values(),
+            $prepared,
         );
         $words = new ProofWords();
         $new = $kit->students

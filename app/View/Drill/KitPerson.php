@@ -103,6 +103,12 @@ final readonly class KitPerson
         return $this->pool->answers($this->student, $cell);
     }
 
+    /** Whether the student is drilled on a cell for a coming test alone. */
+    public function isAhead(Cell $cell): bool
+    {
+        return $this->pool->isAhead($this->student, $cell);
+    }
+
     /** What the student has proven against a cell at the goal rung, in words. */
     public function proofOf(Cell $cell): ProofLine
     {

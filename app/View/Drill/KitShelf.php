@@ -14,6 +14,7 @@ use App\Persistence\Revision;
 use App\Persistence\RevisionCache;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use StoneDrill\Core\Drill\Preparation;
 
 /**
  * What kits say of people, kept until a rep of theirs comes, their own row changes or anything that is taught does.
@@ -44,16 +45,18 @@ final class KitShelf
 
     /**
      * @param int  $each what a person may be drilled on at the most
+     * @param list<Preparation> $prepared what the ways to coming tests have taught and had drilled
      * @param bool $waits whether whoever asks waits until everybody is read as of now
      */
     public function __construct(
         private readonly School $school,
         CarbonImmutable $at,
         int $each,
+        array $prepared,
         private readonly bool $waits = false,
     ) {
         $this->taught = Revision::ofCurriculum($school);
-        $this->people = new PersonShelf($school, 'kit', "{$this->taught} {$each}", $at);
+        $this->people = new PersonShelf($school, 'kit', "{$this->taught} {$each}", $at, prepared: $prepared);
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Models\Test;
 use App\Models\TrainingClass;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\Persistence\PreparationBook;
 use App\Persistence\WindowBook;
 use App\View\Ladder\ComingUp;
 use App\View\Ladder\LadderDrawing;
@@ -55,7 +56,7 @@ final readonly class OwnPage
         $this->ladder = new LadderPicture($this->catalogue, $this->core, $this->windows, $now);
         $this->coming = new ComingUp(
             $this->ladder,
-            $coverages->poolOf($school, [$this->core], $now),
+            $coverages->poolOf($school, [$this->core], $now, app(PreparationBook::class)->until($school, $now)),
             $this->core,
             $this->windows,
             $now,

@@ -7,7 +7,7 @@
     @foreach ($forecast->people as $person)
         <div class="slab-dark">
             <h3>{{ $person['student']->name }}</h3>
-            <p>{{ $person['drawn'] }}</p>
+            <p>{{ $person['drawn'] }} {{ $person['ahead'] }}</p>
             @if ($person['tight'] !== [])
                 <details>
                     <summary data-more="{{ __('words.all') }}">{{ __('mat.least-spare', ['attack' => $person['tight'][0]['title'],

@@ -16,6 +16,8 @@ use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Drill\Draw;
 use StoneDrill\Core\Drill\HiddenMoment;
+use StoneDrill\Core\Drill\Pool;
+use StoneDrill\Core\Drill\Preparation;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Drill\Warning;
 use StoneDrill\Core\Proof\ProofState;
@@ -389,4 +391,93 @@ it('tells reaction, what is to spare, and from how far it must be seen', functio
         ->toBe(0.0);
     $held = Coverage::of(Made::catalogue([Made::attack(id: 'w', neededBy: 'a')], []))->cells[0];
     expect(Warning::of($held, null, new Reaction(), Ladder::builtIn()->get(6), 2.0)->spare)->toBeNull();
+});
+
+describe('on the way to a test', function (): void {
+    beforeEach(function (): void {
+        $this->wrist = Made::attack(id: 'wrist', neededBy: 'a');
+        $hug = ['hand' => 'both', 'phase' => 'landed', 'intent' => 'pin', 'thumb' => 'n/a'];
+        $this->hug = Made::attack('hug-front-free', $hug, 'hug', 'b');
+        $this->sleeve = Made::attack('sleeve', ['thumb' => 'n/a'], 'sleeve', 'b');
+        $this->throat = Made::attack('throat-front', [...$hug, 'intent' => 'choke'], 'throat', 'b');
+        // Of sleeves everybody learns one answer, and a rank later a second.
+        $this->answers = [
+            Made::answer('x', $this->wrist, 'a'),
+            Made::answer('palm', $this->hug, 'b', beats: "right palm chin -> released\nleave 6"),
+            Made::answer('first', $this->sleeve, 'a'),
+            Made::answer('second', $this->sleeve, 'b'),
+            Made::answer('late', $this->throat, 'c'),
+        ];
+        $this->pool = function (array $prepared): Pool {
+            $catalogue = Made::catalogue(
+                [$this->wrist, $this->hug, $this->sleeve, $this->throat],
+                $this->answers,
+                policy: [
+                    new PolicyRow(Hazard::Contact, null, 'b', PolicyLevel::NotTaught),
+                    new PolicyRow(Hazard::Contact, null, 'c', PolicyLevel::Pads),
+                    new PolicyRow(Hazard::Knee, null, 'b', PolicyLevel::StopShort),
+                ],
+            );
+            $cells = Coverage::of($catalogue)->cells;
+
+            return new Pool($catalogue, $cells, $catalogue, $cells, new DateTimeImmutable(Made::NOW), $prepared);
+        };
+        $this->ada = new Student('ada', 'Ada', 'a');
+    });
+
+    it('drills candidates on what they were taught for it, as the rank that they go for', function (): void {
+        $pool = ($this->pool)([new Preparation('b', ['ada'], ['palm'])]);
+
+        // What rank a must not do is drilled as at rank b, and said to be; all others as before.
+        expect(DrawFixture::drilled($pool, $this->ada))->toBe(['wrist written', 'hug written'])
+            ->and(DrawFixture::drilled($pool, new Student('bo', 'Bo', 'a')))->toBe(['wrist written'])
+            ->and(array_map(English::say(...), $pool->levels($this->ada)))
+            ->toBe(['Throw and stop short: a strike to the knee.', 'Only with pads: contact.'])
+            ->and(array_map(English::say(...), $pool->levels(new Student('bo', 'Bo', 'a'))))
+            ->toBe(['Throw and stop short: a strike to the knee.']);
+        $tickets = $pool->tickets($this->ada, 3, []);
+        $ahead = array_map(fn (Ticket $ticket): bool => $pool->isAhead($this->ada, $ticket->cell), $tickets);
+        expect($ahead)->toBe([false, true])
+            ->and(array_column($pool->answers($this->ada, $tickets[1]->cell), 'id'))->toBe(['palm']);
+    });
+
+    it('drills them on what the way has them drill, with answers that they know', function (): void {
+        $drills = ['ada' => ['sleeve written', 'throat written', 'gone written']];
+        $pool = ($this->pool)([new Preparation('b', ['ada'], [], $drills)]);
+        $sleeve = $pool->tickets($this->ada, 3, [])[1]->cell;
+
+        // Nothing works against the throat by rank b, and one attack is not there any more.
+        expect(DrawFixture::drilled($pool, $this->ada))->toBe(['wrist written', 'sleeve written'])
+            ->and(array_column($pool->answers($this->ada, $sleeve), 'id'))->toBe(['first']);
+        // Taught the second on the way, they have both; who knows none has what there is.
+        $taught = ($this->pool)([new Preparation('b', ['ada'], ['second'], $drills)]);
+        expect(array_column($taught->answers($this->ada, $sleeve), 'id'))->toBe(['first', 'second']);
+        unset($this->answers[2]);
+        $none = ($this->pool)([new Preparation('b', ['ada'], [], $drills)]);
+        expect(array_column($none->answers($this->ada, $sleeve), 'id'))->toBe(['second']);
+    });
+
+    it('keeps what a flag bars from them, and drills what their rank needs as ever', function (): void {
+        $way = new Preparation('b', ['ada'], ['palm', 'x'], ['ada' => ['wrist written']]);
+        $flagged = new Student('ada', 'Ada', 'a', flags: ['no-contact']);
+
+        expect(DrawFixture::drilled(($this->pool)([$way]), $flagged))->toBe(['wrist written'])
+            ->and(DrawFixture::drilled(($this->pool)([$way, $way]), $this->ada))
+            ->toBe(['wrist written', 'hug written']);
+    });
+});
+
+it('gathers what the classes on the way teach and have drilled, of candidates alone', function (): void {
+    $way = Preparation::inClasses(
+        'b',
+        ['ada', '7'],
+        ['mon' => ['x', 'y'], 'wed' => ['y']],
+        ['mon' => ['ada' => ['it written'], 'gone' => ['it written']], 'wed' => ['ada' => ['it written', 'it mirrored'], 7 => ['it mirrored']]],
+    );
+
+    expect($way->answers)->toBe(['x', 'y'])
+        ->and($way->drills)->toBe(['ada' => ['it written', 'it mirrored'], 7 => ['it mirrored']])
+        ->and($way->drills('7', 'it mirrored'))->toBeTrue()
+        ->and($way->drills('gone', 'it written'))->toBeFalse()
+        ->and([$way->isFor('7'), $way->isFor('gone')])->toBe([true, false]);
 });
