@@ -25,8 +25,8 @@ final class PersonShelf
     private array $marks = [];
 
     /**
-     * @param string           $revision of what it is told by
-     * @param ?CarbonImmutable $until    reps until then are told of; all of them without
+     * @param string            $revision of what it is told by
+     * @param ?CarbonImmutable  $until    reps until then are told of; all of them without
      * @param list<Preparation> $prepared what the ways to tests have taught and had drilled
      */
     public function __construct(
@@ -123,8 +123,9 @@ final class PersonShelf
     {
         $rows = DB::select(
             <<<'SQL'
-            select s.id, s.code, s.xmin::text || s.ctid::text || ' ' || w.count || ' ' || w.turns || ' ' || (select count(*)
-                from reps r where r.school_id = s.school_id and r.student_id = s.id and r.at > ?) as mark
+            select s.id, s.code, s.xmin::text || s.ctid::text || ' ' || w.count || ' ' || w.turns || ' '
+                || (select count(*) from reps r where r.school_id = s.school_id and r.student_id = s.id and r.at > ?)
+                as mark
             from students s cross join lateral (select count(*), coalesce(sum(turns), 0) as turns from proof_windows
                 where school_id = s.school_id and student_id = s.id) w
             where s.school_id = ? and s.id = any(?::bigint[])

@@ -48,7 +48,7 @@ final class Pool
         Catalogue $forYouth,
         private readonly array $youthCells,
         private readonly DateTimeImmutable $at,
-        private readonly array $prepared = [],
+        public readonly array $prepared = [],
     ) {
         $this->grownUps = new Eligibility($catalogue, $at);
         $this->youth = new Eligibility($forYouth, $at);
@@ -142,7 +142,7 @@ final class Pool
             return $this->ahead[$student->id];
         }
         $ahead = [];
-        $ways = array_filter($this->prepared, static fn (Preparation $way): bool => $way->isFor($student->id));
+        $ways = $this->waysOf($student);
         $open = $ways === [] ? [] : $this->open($student);
         foreach ($ways as $way) {
             foreach ($this->cellsOf($student) as $cell) {
@@ -156,6 +156,14 @@ final class Pool
         }
 
         return $this->ahead[$student->id] = $ahead;
+    }
+
+    /** @return list<Preparation> */
+    private function waysOf(Student $student): array
+    {
+        return array_values(
+            array_filter($this->prepared, static fn (Preparation $way): bool => $way->isFor($student->id)),
+        );
     }
 
     /** @return list<Answer> those with which a way to a test has a student drill a cell; none where it does not */
@@ -215,14 +223,9 @@ final class Pool
     /** @return list<Text> how far hazards may go with the student, a sentence each */
     public function levels(Student $student): array
     {
-        $ranks = [];
-        foreach ($this->prepared as $way) {
-            if ($way->isFor($student->id)) {
-                $ranks[] = $way->rank;
-            }
-        }
+        $ways = $this->ahead($student) === [] ? [] : $this->waysOf($student);
 
-        return $this->bar($student)->levels($student, $ranks);
+        return $this->bar($student)->levels($student, array_column($ways, 'rank'));
     }
 
     /** How many attacks are left out. */

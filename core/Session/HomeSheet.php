@@ -15,58 +15,69 @@ use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Drill\Eligibility;
 use StoneDrill\Core\Proof\Window;
+use StoneDrill\Core\Technique\Beats;
 
 /**
- * What somebody practises alone in a week: what they have been taught and are weakest at, as long as nobody else is
+ * What students practise alone in a week: what they have been taught and are weakest at, as long as nobody else is
  * needed for it.
  */
-final readonly class HomeSheet
+final class HomeSheet
 {
     public const MOST = 5;
 
     /** What is not done alone. */
     private const NOT_ALONE = [Hazard::Fall, Hazard::GroundImpact];
 
+    private readonly Eligibility $eligibility;
+
+    /** @var array<string, int> position by id of the rank */
+    private readonly array $order;
+
+    /** @var array<string, array<string, Beats|false>> beats, where they are done alone, by the answer, then the rank */
+    private array $alone = [];
+
+    /** @param Catalogue $catalogue as the students learn it */
+    public function __construct(private readonly Catalogue $catalogue, private readonly DateTimeImmutable $at)
+    {
+        $this->eligibility = new Eligibility($catalogue, $at);
+        $this->order = $catalogue->rankOrder();
+    }
+
     /**
-     * @param Catalogue             $catalogue as the student learns it
-     * @param array<string, Window> $windows   by the cell's key
+     * @param array<string, Window>    $windows by the cell's key
+     * @param array<array-key, string> $ahead   id of the rank that an answer was taught for on the way to a test, by
+     *     its id: it is practised as that rank is taught
      *
      * @return list<HomeItem> the weakest first: what was tried before what was not
      */
-    public static function of(Catalogue $catalogue, Student $student, array $windows, DateTimeImmutable $at): array
+    public function of(Student $student, array $windows, array $ahead = []): array
     {
-        $order = $catalogue->rankOrder();
-        $rank = $catalogue->rank($student->rank);
-        $eligibility = new Eligibility($catalogue, $at);
+        $goal = $this->catalogue->rank($student->rank)->goalRung;
         $items = [];
-        foreach ($catalogue->answers as $answer) {
-            $attack = $catalogue->attackOf($answer);
+        foreach ($this->catalogue->answers as $answer) {
+            $attack = $this->catalogue->attackOf($answer);
+            $as = isset($ahead[$answer->id]) ? $student->at($ahead[$answer->id]) : $student;
             if (
-                $answer->introducedAt($order) > $order[$student->rank]
+                $answer->introducedAt($this->order) > $this->order[$as->rank]
                 || $attack->kind->family === Family::Ground
-                || ! $eligibility->opens($student, $attack, $answer)
+                || ! $this->eligibility->opens($as, $attack, $answer)
             ) {
                 continue;
             }
-            $beats = $answer->beatsFor($rank, $order);
-            if (
-                array_intersect(
-                    array_column(Hazards::ofBeats($beats), 'value'),
-                    array_column(self::NOT_ALONE, 'value'),
-                ) !== []
-            ) {
+            $beats = $this->alone[$answer->id][$as->rank] ??= $this->alone($answer, $as->rank);
+            if ($beats === false) {
                 continue;
             }
             $own = [];
             foreach (self::sides($answer, $attack->sides()) as $side) {
                 $window = $windows[CellKey::of($attack, $side)->text] ?? Window::empty();
-                if (! $window->holds($rank->goalRung, $at)) {
+                if (! $window->holds($goal, $this->at)) {
                     $own[] = new HomeItem(
                         $answer,
                         $attack,
                         $side,
                         $side === Side::Mirrored ? $beats->mirror() : $beats,
-                        $window->evidence($rank->goalRung, $at)->lower(),
+                        $window->evidence($goal, $this->at)->lower(),
                         count($window->tries),
                     );
                 }
@@ -77,6 +88,15 @@ final readonly class HomeSheet
         usort($items, self::weaker(...));
 
         return array_slice($items, 0, self::MOST);
+    }
+
+    /** An answer as a rank is taught it; false where it is not done alone. */
+    private function alone(Answer $answer, string $rank): Beats|false
+    {
+        $beats = $answer->beatsFor($this->catalogue->rank($rank), $this->order);
+        $hazards = array_column(Hazards::ofBeats($beats), 'value');
+
+        return array_intersect($hazards, array_column(self::NOT_ALONE, 'value')) === [] ? $beats : false;
     }
 
     /**

@@ -48,6 +48,7 @@ return [
     'fixed' => 'fixed',
     'grows' => 'mistakes grow',
     'here' => '{0} Nobody is marked as here: the plan is for those who are expected.|{1} :count is here. The plan is for them.|[2,*] :count are here. The plan is for them.',
+    'home' => 'What each takes home',
     'index-columns' => ['at' => 'When', 'place' => 'Place', 'for' => 'For', 'minutes' => 'Minutes'],
     'drilled-for-test' => 'For the coming test: :attacks',
     'for-test' => 'for the coming test, as taught at :rank;',

@@ -126,6 +126,14 @@ it(
         $this->find('.class-stage .last-rep button')->click();
         $this->until(fn (): bool => $this->mat('mat.last') === null);
         $this->visit('/mat')->see('Drill')->until(fn (): bool => (bool) $this->mat('mat.isClass && mat.isTicking'));
+        // At its end each is told what to practise alone.
+        $this->until(function (): bool {
+            $this->press('Next part');
+
+            return $this->mat('mat.isClosing');
+        });
+        $this->see('What each takes home')->until(fn (): bool => $this->mat('mat.home.length') > 20);
+        expect($this->violations())->toBe([]);
         $this->server->start();
         foreach (array_reverse($windows) as $window) {
             $this->browser->switchTo()->window($window);

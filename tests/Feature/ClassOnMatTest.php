@@ -152,6 +152,18 @@ it('gives the class of tonight along to the mat, and takes who came from there, 
         ->and($course['planned'])->toEqualCanonicalizing($ids)
         ->and($course['rounds']['drill'])->toHaveCount(5)
         ->and($course['rounds']['pressure'])->toHaveCount(4);
+    // What each takes home is the sheet of that week.
+    $home = array_column($course['home'], 'items', 'name');
+    expect($home)->not->toBe([]);
+    $page = (string) $this->get("/classes/{$class->id}")->assertSee('What each takes home')->getContent();
+    foreach ($this->hall->students as $student) {
+        $sheet = (string) $this->get("/people/{$student->id}/home")->assertOk()->getContent();
+        expect(isset($home[$student->name]))->toBe(str_contains($sheet, 'I did it'), $student->name);
+        foreach (isset($home[$student->name]) ? explode(' · ', $home[$student->name]) : [] as $item) {
+            expect($sheet)->toContain(e(str_replace(' (mirrored)', '', $item)))
+                ->and($page)->toContain(e($home[$student->name]));
+        }
+    }
     foreach ([...$course['rounds']['drill'], ...$course['rounds']['pressure']] as $round) {
         expect(array_merge(...$round))->toEqualCanonicalizing($ids);
     }

@@ -191,6 +191,17 @@ it('draws on the mat what a candidate has been taught on the way, from the day o
     $forecast()->assertDontSee('for the coming test.');
 });
 
+it('has a candidate practise alone, from the next week on, what was taught on the way', function (): void {
+    ($this->class)('2026-12-01 19:00');
+    app(SeasonBook::class)->of(($this->test)());
+    $home = fn (): string => (string) $this->get("/people/{$this->new->id}/home")->assertOk()->getContent();
+
+    $this->travelTo(CarbonImmutable::parse('2026-12-02 09:00'));
+    expect($home())->not->toContain($this->answer->title);
+    $this->travelTo(CarbonImmutable::parse('2026-12-07 09:00'));
+    expect($home())->toContain($this->answer->title);
+});
+
 it('asks a job for what is not planned for a class, and for nothing that no test leads to', function (): void {
     Queue::fake();
     $class = ($this->class)('2026-12-01 19:00');

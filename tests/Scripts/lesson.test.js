@@ -145,6 +145,10 @@ describe('a class', () => {
         each: { drill: 6, pressure: 4 },
         groups: [],
         basics: [],
+        home: [
+          { id: 1, name: 'S1', items: 'Gate' },
+          { id: 4, name: 'S4', items: 'Push away' },
+        ],
         blocks: [
           { kind: 'gather', name: 'Gather', minutes: 2 },
           { kind: 'basics', name: 'Basics', minutes: 0 },
@@ -189,6 +193,16 @@ describe('a class', () => {
       },
     );
     mat.kit = kit();
+  });
+
+  it('says in its last part what each who is here takes home', async () => {
+    await open();
+    expect(mat.isClosing).toBe(false);
+    mat.skip();
+    mat.skip();
+    expect([mat.blockName, mat.isClosing, mat.home.map(({ name }) => name)]).toEqual(['Close', true, ['S1']]);
+    delete mat.course.home;
+    expect(mat.home).toEqual([]);
   });
 
   it('goes from block to block by its clock, passes over an empty one, and stands still when told to', async () => {

@@ -9,6 +9,7 @@ use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
+use App\Persistence\HomeBook;
 use App\Persistence\PartnerBook;
 use App\Persistence\PreparationBook;
 use App\Persistence\SeasonBook;
@@ -26,6 +27,7 @@ use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
+use StoneDrill\Core\Session\HomeItem;
 use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\Planner;
 use StoneDrill\Core\Session\Taught;
@@ -64,9 +66,6 @@ final readonly class ClassPage
 
     /** @var array<string, array{title: string, id: int}> by code of the answer */
     private array $answers;
-
-    /** @var list<Preparation> what the ways to coming tests have taught and had drilled by the end of its day */
-    private array $prepared;
 
     private Pool $pool;
 
@@ -117,8 +116,8 @@ final readonly class ClassPage
             ->all();
         [$cells, $youth] = [$coverages->of($school)->cells, $coverages->forYouth($school)->cells];
         $forYouth = $this->catalogue->forYouth();
-        $this->prepared = app(PreparationBook::class)->until($school, $class->at);
-        $this->pool = new Pool($this->catalogue, $cells, $forYouth, $youth, $class->at, $this->prepared);
+        $prepared = app(PreparationBook::class)->until($school, $class->at);
+        $this->pool = new Pool($this->catalogue, $cells, $forYouth, $youth, $class->at, $prepared);
         $this->planner = new Planner($this->catalogue, $cells, $forYouth, $youth, $class->at);
         $this->meetings = $class->meetings($this->until);
         $this->lackLarger = PartnerBook::among($school, $this->students, $this->until)->neverLarger;
@@ -251,7 +250,6 @@ final readonly class ClassPage
             $this->people,
             $this->windows,
             $this->pool,
-            $this->prepared,
             $this->catalogue,
             $this->until,
             $this->drills(),
@@ -279,6 +277,36 @@ final readonly class ClassPage
         }
 
         return $drills;
+    }
+
+    /**
+     * What each takes home: the sheet of that week, of whoever has something on it.
+     *
+     * @return list<array{id: int, name: string, items: string}>
+     */
+    public function home(): array
+    {
+        $school = $this->class->school;
+        $items = array_filter(app(HomeBook::class)->of($school, $this->students, $school->weekOf($this->class->at)));
+
+        return array_values(
+            $this->students
+                ->filter(static fn (Student $student): bool => isset($items[$student->id]))
+                ->map(
+                    static fn (Student $student): array => [
+                        'id' => $student->id,
+                        'name' => $student->name,
+                        'items' => implode(
+                            ' · ',
+                            array_map(
+                                static fn (HomeItem $item): string => sided($item->answer->title, $item->side),
+                                $items[$student->id],
+                            ),
+                        ),
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return list<string> ids of the answers that are taught to somebody */

@@ -16,7 +16,6 @@ use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Drill\Draw;
 use StoneDrill\Core\Drill\Pool;
-use StoneDrill\Core\Drill\Preparation;
 use StoneDrill\Core\Drill\Ticket;
 use StoneDrill\Core\Proof\Window;
 
@@ -32,7 +31,6 @@ final readonly class PressureRows
      * @param Collection<int, Student>             $students
      * @param array<int, CoreStudent>              $people   the same as the core knows them, by the id of the row
      * @param array<string, array<string, Window>> $windows  by code of the student, then the cell's key
-     * @param list<Preparation>                    $prepared what the pool knows of the ways to tests
      * @param CarbonImmutable                      $until    reps until then count
      * @param array<array-key, list<string>>       $drills   keys of cells that the ways to tests have somebody drill,
      *     by code of the student
@@ -43,7 +41,6 @@ final readonly class PressureRows
         private array $people,
         private array $windows,
         private Pool $pool,
-        private array $prepared,
         private Catalogue $catalogue,
         private CarbonImmutable $until,
         private array $drills,
@@ -62,7 +59,7 @@ final readonly class PressureRows
             Revision::ofCurriculum($school)." {$this->class->at->getTimestamp()}",
             CarbonImmutable::now(),
             $this->until,
-            $this->prepared,
+            $this->pool->prepared,
         );
         $ids = array_values($this->students->map(static fn (Student $student): int => $student->id)->all());
 

@@ -104,6 +104,7 @@ final readonly class ClassPack
                 $page->groups(),
             ),
             'basics' => $page->basics(),
+            'home' => $page->home(),
             'attacks' => $this->drilled($page),
             'each' => [
                 'drill' => $page->repsEach(BlockKind::Drill),

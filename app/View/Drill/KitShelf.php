@@ -44,9 +44,9 @@ final class KitShelf
     private bool $isBehind = false;
 
     /**
-     * @param int  $each what a person may be drilled on at the most
+     * @param int               $each     what a person may be drilled on at the most
      * @param list<Preparation> $prepared what the ways to coming tests have taught and had drilled
-     * @param bool $waits whether whoever asks waits until everybody is read as of now
+     * @param bool              $waits    whether whoever asks waits until everybody is read as of now
      */
     public function __construct(
         private readonly School $school,

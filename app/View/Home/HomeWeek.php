@@ -11,8 +11,8 @@ use App\Models\School;
 use App\Models\Solo;
 use App\Models\Student;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\HomeBook;
 use App\Persistence\SoloBook;
-use App\Persistence\WindowBook;
 use App\View\Footage\FootageItem;
 use App\View\Solos\SoloPage;
 use Carbon\CarbonImmutable;
@@ -21,7 +21,6 @@ use Illuminate\Database\Eloquent\Collection;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Session\HomeItem;
-use StoneDrill\Core\Session\HomeSheet;
 use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Notation\Printer;
 
@@ -66,14 +65,7 @@ final readonly class HomeWeek
         $school = $student->school;
         $this->monday = $school->weekOf($now);
         $catalogue = $mapper->curriculum($school);
-        $core = $mapper->student($student);
-        $windows = (new WindowBook($school, $catalogue))->of([$student->id], $this->monday)[$student->id];
-        $this->items = HomeSheet::of(
-            $core->isYouthOn($this->monday) ? $catalogue->forYouth() : $catalogue,
-            $core,
-            $windows,
-            $this->monday,
-        );
+        $this->items = app(HomeBook::class)->of($school, collect([$student]), $this->monday)[$student->id];
         $this->rungs = array_values(
             array_filter(
                 $catalogue->ladder->rungs,

@@ -56,6 +56,12 @@ export default {
   get isTeaching() {
     return ['teach', 'basics'].includes(this.block?.kind);
   },
+  get isClosing() {
+    return this.block?.kind === 'close';
+  },
+  get home() {
+    return (this.course?.home ?? []).filter(({ id }) => this.lesson?.here.includes(id));
+  },
   get isGathering() {
     return ['gather', 'close'].includes(this.block?.kind);
   },

@@ -22,5 +22,6 @@
 <ul class="pressure-lines">@foreach ($page->pressure()->rows() as $row)
     <li><strong>{{ $row['name'] }}</strong>: {{ implode(' · ', [$row['next'], ...array_slice($row['moves'], 0, 1),
         ...$row['test'] === '' ? [] : [$row['test']]]) }}</li>@endforeach</ul>
+@include('classes.home')
 </div>
 </x-layout>

@@ -23,6 +23,11 @@
     <template x-for="group in groups"><p class="slab-dark"><strong class="taught" x-text="group.taught"></strong>
         <small x-text="group.names"></small></p></template>
 </section>
+<section x-show="isClosing" aria-labelledby="home-title">
+    <h2 id="home-title">{{ __('classes.home') }}</h2>
+    <ul class="class-tally"><template x-for="line in home" x-bind:key="line.id"><li><strong x-text="line.name"></strong>
+        <span x-text="line.items"></span></li></template></ul>
+</section>
 <section x-show="isPractice" aria-labelledby="round-title">
     <h2 id="round-title" x-text="roundWord"></h2>
     <div class="stations" x-show="!hasChosen">

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\ShortForm;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\Window;
 use StoneDrill\Core\Session\HomeItem;
@@ -15,12 +16,17 @@ beforeEach(function (): void {
         fn (int $number) => Made::attack(id: "k{$number}", neededBy: 'a', prevalence: $number),
         range(1, 7),
     );
-    $this->sheet = function (array $answers, array $windows = [], array $flags = [], string $rank = 'a'): array {
-        return HomeSheet::of(
-            Made::catalogue($this->attacks, $answers),
+    $this->sheet = function (
+        array $answers,
+        array $windows = [],
+        array $flags = [],
+        string $rank = 'a',
+        array $ahead = [],
+    ): array {
+        return (new HomeSheet(Made::catalogue($this->attacks, $answers), $this->now))->of(
             new Student('s', 'S', $rank, flags: $flags),
             $windows,
-            $this->now,
+            $ahead,
         );
     };
     $this->names = fn (array $items): array => array_map(
@@ -84,6 +90,33 @@ it('gives nothing of a higher rank, nothing that is barred, and nothing that is 
         ->not->toContain('down written')
         ->and(($this->names)(($this->sheet)($answers)))->toContain('eyes written')
         ->and(($this->names)(($this->sheet)($answers, rank: 'b')))->toContain('later written');
+});
+
+it('gives a candidate what was taught on the way to a test, as its rank is taught it', function (): void {
+    $answers = [
+        Made::answer('own', $this->attacks[0], 'a'),
+        Made::answer('later', $this->attacks[1], 'b'),
+        Made::answer(
+            'short',
+            $this->attacks[2],
+            'b',
+            short: new ShortForm('a', 1),
+            beats: "hop 6 long -> released\nhop 6\nhop 6\nleave 6",
+        ),
+        Made::answer('latest', $this->attacks[3], 'c'),
+        Made::answer('eyes', $this->attacks[4], 'b', beats: "right fingertips eyes -> released\nleave 6"),
+    ];
+    $ahead = ['later' => 'b', 'short' => 'b', 'latest' => 'b', 'eyes' => 'b'];
+    $beats = fn (array $items): array => array_combine(
+        array_map(static fn (HomeItem $item): string => $item->answer->id, $items),
+        array_map(static fn (HomeItem $item): int => count($item->beats->line), $items),
+    );
+
+    // Below its own rank one is taught a beat and the end. What comes with rank c is not practised as rank b either,
+    // and a flag bars at every rank.
+    expect($beats(($this->sheet)($answers)))->toBe(['short' => 2, 'own' => 2])
+        ->and($beats(($this->sheet)($answers, flags: ['no-eyes'], ahead: $ahead)))
+        ->toBe(['short' => 4, 'later' => 2, 'own' => 2]);
 });
 
 it('knows what one more clean try would complete', function (): void {
