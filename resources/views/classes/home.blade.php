@@ -1,5 +1,5 @@
 @if (($home = $page->home()) !== [])
     <h2>{{ __('classes.home') }}</h2>
-    <ul class="pressure-lines">@foreach ($home as $row)
+    <ul class="people-lines">@foreach ($home as $row)
         <li><a href="{{ route('home.show', $row['id']) }}">{{ $row['name'] }}</a>: {{ $row['items'] }}</li>@endforeach</ul>
 @endif

@@ -19,7 +19,7 @@
         <ul>@foreach ($pairs as $pair)<li>{{ $pair }}</li>@endforeach</ul></section>@endforeach</div>
 @endforeach
 <h2>{{ __('classes.pressure') }}</h2>
-<ul class="pressure-lines">@foreach ($page->pressure()->rows() as $row)
+<ul class="people-lines">@foreach ($page->pressure()->rows() as $row)
     <li><strong>{{ $row['name'] }}</strong>: {{ implode(' · ', [$row['next'], ...array_slice($row['moves'], 0, 1),
         ...$row['test'] === '' ? [] : [$row['test']]]) }}</li>@endforeach</ul>
 @include('classes.home')

@@ -11,6 +11,11 @@
     <button type="button" class="small" x-show="isPractice" x-on:click="nextRound">{{ __('mat.class.next-round') }}</button>
     <button type="button" class="small" x-bind:aria-expanded="peopleShown" x-on:click="togglePeople" x-text="hereWord"></button>
 </div>
+<section x-show="isClosing" aria-labelledby="home-title">
+    <h2 id="home-title">{{ __('classes.home') }}</h2>
+    <ul class="class-tally"><template x-for="line in home" x-bind:key="line.id"><li><strong x-text="line.name"></strong>
+        <span x-text="line.items"></span></li></template></ul>
+</section>
 <fieldset class="who-is-here" x-show="peopleShown"><legend x-text="hereWord"></legend>
     <template x-for="student in everybody" x-bind:key="student.id">
         <label class="person"><input type="checkbox" x-bind:value="student.id" x-bind:checked="isHere(student.id)"
@@ -22,11 +27,6 @@
     <p class="class-basics" x-text="basics"></p>
     <template x-for="group in groups"><p class="slab-dark"><strong class="taught" x-text="group.taught"></strong>
         <small x-text="group.names"></small></p></template>
-</section>
-<section x-show="isClosing" aria-labelledby="home-title">
-    <h2 id="home-title">{{ __('classes.home') }}</h2>
-    <ul class="class-tally"><template x-for="line in home" x-bind:key="line.id"><li><strong x-text="line.name"></strong>
-        <span x-text="line.items"></span></li></template></ul>
 </section>
 <section x-show="isPractice" aria-labelledby="round-title">
     <h2 id="round-title" x-text="roundWord"></h2>
