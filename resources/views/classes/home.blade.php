@@ -1,5 +1,5 @@
 @if (($home = $page->home()) !== [])
     <h2>{{ __('classes.home') }}</h2>
     <ul class="people-lines">@foreach ($home as $row)
-        <li><a href="{{ route('home.show', $row['id']) }}">{{ $row['name'] }}</a>: {{ $row['items'] }}</li>@endforeach</ul>
+        <li><strong><a href="{{ route('home.show', $row['id']) }}">{{ $row['name'] }}</a></strong>: {{ $row['items'] }}</li>@endforeach</ul>
 @endif
