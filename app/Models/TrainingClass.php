@@ -17,10 +17,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
+use StoneDrill\Core\Session\Ages;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\ClassWishes;
+use StoneDrill\Core\Session\Expected;
 use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\Timetable;
 
@@ -36,6 +38,8 @@ use StoneDrill\Core\Session\Timetable;
  * @property int                       $places      pairs that can work at once
  * @property int                       $instructors who teach, assistants too
  * @property list<string>              $ranks       codes of those who are expected; empty for everybody
+ * @property Ages|null                 $ages        of those who are expected; null for any
+ * @property list<string>              $named       codes of students who are expected by name
  * @property list<array<string, mixed>>|null $blocks kind, minutes and whether they are locked; null as usual
  * @property list<string>              $teach       codes of answers that come before all others
  * @property list<string>              $skip        codes of answers that are not taught this time
@@ -54,8 +58,8 @@ final class TrainingClass extends Model
     use KeepsVersion;
 
     protected $attributes = [
-        'blocks' => null, 'ranks' => '[]', 'place' => '', 'version' => 1, 'cancelled_at' => null, 'code' => null,
-        'teach' => '[]', 'skip' => '[]', 'all_sizes' => false, 'steps_in' => false,
+        'blocks' => null, 'ranks' => '[]', 'ages' => null, 'named' => '[]', 'place' => '', 'version' => 1,
+        'cancelled_at' => null, 'code' => null, 'teach' => '[]', 'skip' => '[]', 'all_sizes' => false, 'steps_in' => false,
     ];
 
     protected static function booted(): void
@@ -71,8 +75,8 @@ final class TrainingClass extends Model
         return [
             'at' => 'immutable_datetime', 'cancelled_at' => 'immutable_datetime', 'marked_at' => 'immutable_datetime',
             'updated_at' => 'immutable_datetime', 'minutes' => 'integer', 'places' => 'integer',
-            'instructors' => 'integer', 'ranks' => Json::TEXTS, 'blocks' => Json::MAPS, 'teach' => Json::TEXTS,
-            'skip' => Json::TEXTS, 'all_sizes' => 'boolean', 'steps_in' => 'boolean', 'version' => 'integer',
+            'instructors' => 'integer', 'ranks' => Json::TEXTS, 'ages' => Ages::class, 'named' => Json::TEXTS,
+            'blocks' => Json::MAPS, 'teach' => Json::TEXTS, 'skip' => Json::TEXTS, 'all_sizes' => 'boolean', 'steps_in' => 'boolean', 'version' => 'integer',
         ];
     }
 
@@ -119,6 +123,11 @@ final class TrainingClass extends Model
             ],
             $blocks,
         );
+    }
+
+    public function expected(): Expected
+    {
+        return new Expected($this->ranks, $this->ages, $this->named);
     }
 
     /** @return BelongsToMany<Student, $this> who came */

@@ -12,6 +12,7 @@ use App\Models\TrainingClass;
 use StoneDrill\Core\Proof\Source;
 use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\ClassWishes;
+use StoneDrill\Core\Session\Expected;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\PlannedTest;
 
@@ -22,6 +23,7 @@ final readonly class ClassMapper
     public static function classes(School $school): array
     {
         $answers = array_values($school->answers->pluck('code')->all());
+        $students = $school->everyone()->pluck('code')->all();
 
         return array_values(
             $school
@@ -36,7 +38,11 @@ final readonly class ClassMapper
                         $class->at,
                         self::facts($class, $answers),
                         $class->place,
-                        array_values(array_intersect($school->ranks->pluck('code')->all(), $class->ranks)),
+                        new Expected(
+                            array_values(array_intersect($school->ranks->pluck('code')->all(), $class->ranks)),
+                            $class->ages,
+                            array_values(array_intersect($class->named, $students)),
+                        ),
                         array_values(
                             $class->present->map(static fn (Student $student): string => $student->code)->all(),
                         ),

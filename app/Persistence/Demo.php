@@ -242,8 +242,7 @@ final readonly class Demo
             new DateTimeImmutable("{$day} 19:00", $zone),
             new ClassFacts(60, Timetable::usual(), 8, 3),
             'Cinder Quay, loft',
-            [],
-            $present,
+            present: $present,
         );
     }
 

@@ -257,7 +257,11 @@ final readonly class CatalogueWriter
             'place' => $class->place === '' ? null : $class->place,
             'places' => $class->facts->places === PlannedClass::PLACES ? null : $class->facts->places,
             'instructors' => $class->facts->instructors === 1 ? null : $class->facts->instructors,
-            'expected' => $class->ranks === [] ? null : ['ranks' => $class->ranks],
+            'expected' => self::filled([
+                'ranks' => $class->expected->ranks,
+                'ages' => $class->expected->ages?->value,
+                'students' => $class->expected->students,
+            ]),
             'present' => $class->present,
             'blocks' => array_map(
                 static fn (Block $block): array => self::filled([

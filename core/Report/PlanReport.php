@@ -47,7 +47,7 @@ final readonly class PlanReport implements Report
             array_filter(
                 $file->students,
                 static fn (Student $student): bool => $class->present === []
-                    ? $class->ranks === [] || in_array($student->rank, $class->ranks, true)
+                    ? $class->expected->includes($student, $class->at)
                     : in_array($student->id, $class->present, true),
             ),
         );

@@ -18,7 +18,6 @@ final readonly class PlannedClass
 
     /**
      * @param string       $id          unique in its file
-     * @param list<string> $ranks       ids of those who are expected; empty for everybody
      * @param list<string> $present     ids of students who came
      * @param bool         $isCancelled whether it is called off
      */
@@ -27,7 +26,7 @@ final readonly class PlannedClass
         public DateTimeImmutable $at,
         public ClassFacts $facts,
         public string $place = '',
-        public array $ranks = [],
+        public Expected $expected = new Expected(),
         public array $present = [],
         public bool $isCancelled = false,
     ) {}

@@ -39,6 +39,8 @@ it('answers each question as its document says', function (string $path, string 
             'places' => 8,
             'instructors' => 2,
             'ranks' => ['first'],
+            'ages' => 'under-16',
+            'named' => ['ada-plover'],
         ]);
     $class->present()->attach($this->hall->students()->value('id'), ['school_id' => $this->hall->id]);
     $response = ($this->asks)('get', $asked)->assertStatus($status);
@@ -248,6 +250,8 @@ it('gives classes with who came, and says which are called off', function (): vo
             'places' => 8,
             'instructors' => 2,
             'ranks' => [],
+            'ages' => null,
+            'students' => [],
             'present' => ['ada-plover'],
             'cancelled' => false,
         ]);

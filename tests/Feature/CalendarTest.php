@@ -88,6 +88,13 @@ it('tells a student of the classes for their rank, and a guardian of those of th
             'instructors' => 2,
             'ranks' => ['first'],
         ]);
+    // For children alone, and for one who is named.
+    $child = $this->hall->students()->create([...$student->only('rank_id', 'flags'), 'code' => 'child', 'name' => 'Child', 'born' => '2018-01-01']);
+    foreach (['2026-12-03' => ['ages' => 'under-16'], '2026-12-04' => ['named' => [$student->code]]] as $day => $with) {
+        $this->hall->classes()->create([...$this->class->only('minutes', 'places', 'instructors'), 'at' => "{$day}T19:00:00Z", ...$with]);
+    }
+    $mother = $this->person($this->hall, Role::Guardian);
+    $mother->entrust([$child->id]);
     $guardian = $this->person($this->hall, Role::Guardian);
     $guardian->entrust([$student->id]);
     $days = fn ($user): array => array_map(
@@ -98,9 +105,10 @@ it('tells a student of the classes for their rank, and a guardian of those of th
         ),
     );
 
-    expect(array_values($days($this->person($this->hall, Role::Student))))->toBe(['20261202'])
-        ->and(array_values($days($guardian)))->toBe(['20261202'])
-        ->and(array_values($days($this->head)))->toBe(['20261201', '20261202']);
+    expect(array_values($days($this->person($this->hall, Role::Student))))->toBe(['20261202', '20261204'])
+        ->and(array_values($days($guardian)))->toBe(['20261202', '20261204'])
+        ->and(array_values($days($mother)))->toBe(['20261202', '20261203'])
+        ->and(array_values($days($this->head)))->toBe(['20261201', '20261202', '20261203', '20261204']);
 });
 
 it('has an address that can be renewed and ended, and says nothing of any other', function (): void {

@@ -7,12 +7,15 @@ use App\Models\Role;
 use App\Models\School;
 use App\Persistence\CatalogueMapper;
 use Illuminate\Testing\TestResponse;
+use StoneDrill\Core\Session\Ages;
+use StoneDrill\Core\Session\Expected;
 use Tests\Feature\ClassesFixture;
 
 beforeEach(fn () => ClassesFixture::begin($this));
 
 it('gives classes in the catalogue file, and takes them back as they were', function (): void {
-    $class = ($this->plan)(['ranks' => ['first']]);
+    $ada = $this->hall->students()->where('code', 'ada-plover')->value('id');
+    $class = ($this->plan)(['ranks' => ['first'], 'ages' => 'under-16', 'named' => [$ada]]);
     ($this->change)($class, 'longer', ['block' => 2]);
     $this->put("/classes/{$class->id}/attendance", ['present' => [$this->hall->students()->value('id')]]);
     $head = $this->person($this->hall, Role::Head);
@@ -21,9 +24,14 @@ it('gives classes in the catalogue file, and takes them back as they were', func
     expect([
         $read->classes[0]->id,
         $read->classes[0]->place,
-        $read->classes[0]->ranks,
+        $read->classes[0]->expected,
         $read->classes[0]->present,
-    ])->toBe([$class->code, 'Salt Hall', ['first'], ['ada-plover']]);
+    ])->toEqual([
+        $class->code,
+        'Salt Hall',
+        new Expected(['first'], Ages::Youth, ['ada-plover']),
+        ['ada-plover'],
+    ]);
 
     $importer = app(App\Actions\ImportCatalogue::class);
     // The same again changes nothing; another school gets them all.

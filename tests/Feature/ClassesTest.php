@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Actions\RecordReps;
 use App\Models\Role;
 use App\Models\TrainingClass;
+use App\Persistence\CatalogueMapper;
+use App\View\Classes\WhoComes;
 use Carbon\CarbonImmutable;
 use Tests\Feature\ClassesFixture;
 
@@ -128,8 +130,49 @@ it('says what is wrong with a class, and keeps what was typed', function (array 
     'four minutes' => [['minutes' => '4'], 'minutes'],
     'nobody teaches' => [['instructors' => '0'], 'instructors'],
     'a rank of another school' => [['ranks' => ['obsidian']], 'ranks.0'],
+    'an age that is none' => [['ages' => 'old'], 'ages'],
+    'somebody of another school' => [['named' => ['999999999']], 'named.0'],
     'places beyond all' => [['places' => '1000'], 'places'],
 ]);
+
+it('plans for those under 16, for those above, and for whom it names', function (): void {
+    ($this->add)(4);
+    $born = ['first-1' => '2018-01-01', 'first-2' => '2010-12-02', 'first-3' => '2010-12-01'];
+    foreach ($born as $code => $day) {
+        $this->hall->students()->where('code', $code)->update(['born' => $day]);
+    }
+    $this->hall->students()->where('code', 'ada-plover')->update(['born' => null]);
+    $came = function (array $with): array {
+        $class = ($this->plan)($with);
+        $here = WhoComes::to($class)->pluck('code')->sort()->values()->all();
+        // As the file of the school has it.
+        $file = app(CatalogueMapper::class)->everything($this->hall->fresh());
+        $planned = array_column($file->classes, null, 'id')[$class->code];
+        $expected = array_filter(
+            $file->students,
+            static fn ($student): bool => $planned->expected->includes($student, $planned->at),
+        );
+        expect($here)->toEqualCanonicalizing(array_column($expected, 'id'));
+
+        return $here;
+    };
+    $id = fn (string $code): int => $this->hall->students()->where('code', $code)->value('id');
+
+    // 16 on the day of the class, one is no youth any more.
+    expect($came(['ages' => 'under-16']))->toBe(['first-1', 'first-2'])
+        ->and($came(['ages' => 'from-16', 'ranks' => ['first']]))->toContain('ada-plover', 'first-3', 'first-4')
+        ->not->toContain('first-1', 'first-2')
+        ->and($came(['named' => [$id('first-4'), $id('first-1')]]))->toBe(['first-1', 'first-4'])
+        ->and($came(['ages' => 'under-16', 'named' => [$id('first-4')]]))->toBe(['first-1', 'first-2', 'first-4']);
+    $class = $this->hall->classes()->latest('id')->firstOrFail();
+    $this->get('/classes')->assertOk()->assertSee('under 16, First 4')->assertSee('First 1, First 4');
+    $this->get("/classes/{$class->id}/edit")
+        ->assertOk()
+        ->assertSee('By name (1)')
+        ->assertSee('value="under-16" selected', false);
+    // The next class begins with whom the last was for.
+    $this->get('/classes/create')->assertSee('value="under-16" selected', false)->assertSee('By name (1)');
+});
 
 it('plans for nobody, for one, for sixty, for five minutes, and in the past', function (
     int $people,

@@ -18,6 +18,7 @@ use App\Persistence\Revision;
 use App\Persistence\RevisionCache;
 use App\View\Classes\ClassDone;
 use App\View\Classes\ClassPage;
+use App\View\Classes\ForWhom;
 use App\View\Classes\WhoComes;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -48,6 +49,7 @@ final readonly class ClassController
         $classes = $user->school->classes()->whereNull('cancelled_at');
 
         return view('classes.index', [
+            'words' => new ForWhom($user->school),
             'coming' => $classes->clone()->where('at', '>=', $since)->orderBy('at')->limit(self::PAGE)->get(),
             'past' => $classes->clone()->where('at', '<', $since)->orderByDesc('at')->paginate(self::PAGE),
         ]);
@@ -59,7 +61,7 @@ final readonly class ClassController
         $next = CarbonImmutable::now($user->school->timeZone())->setTime(19, 0);
         $class = new TrainingClass([
             'at' => ($next->isPast() ? $next->addDay() : $next)->utc(),
-            ...$last?->only('minutes', 'place', 'places', 'instructors', 'ranks') ?? [
+            ...$last?->only('minutes', 'place', 'places', 'instructors', 'ranks', 'ages', 'named') ?? [
                 'minutes' => 60,
                 'places' => 10,
                 'instructors' => 1,
@@ -69,6 +71,7 @@ final readonly class ClassController
         return view('classes.create', [
             'class' => $class->setRelation('school', $user->school),
             'ranks' => $user->school->ranks,
+            'students' => $user->school->students()->with('rank')->get(),
         ]);
     }
 
@@ -130,7 +133,11 @@ final readonly class ClassController
 
     public function edit(#[CurrentUser] User $user, TrainingClass $class): View
     {
-        return view('classes.edit', ['class' => $class, 'ranks' => $user->school->ranks]);
+        return view('classes.edit', [
+            'class' => $class,
+            'ranks' => $user->school->ranks,
+            'students' => $user->school->students()->with('rank')->get(),
+        ]);
     }
 
     public function update(ClassRequest $request, #[CurrentUser] User $user, TrainingClass $class): RedirectResponse

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\View\Drill\Kit;
 use Carbon\CarbonImmutable;
 use Illuminate\Validation\Rule;
+use StoneDrill\Core\Session\Ages;
 use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\PlannedClass;
 
@@ -25,13 +27,16 @@ final class ClassRequest extends FieldsRequest
             'steps_in' => ['boolean'],
             'ranks' => ['array'],
             'ranks.*' => ['string', Rule::in($this->school()->ranks->pluck('code')->all())],
+            'ages' => ['nullable', Rule::enum(Ages::class)],
+            'named' => ['array', 'max:'.Kit::MAX],
+            'named.*' => ['integer', Rule::in($this->school()->students()->pluck('id')->all())],
         ];
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return [...array_map(strval(...), texts('classes.fields')), 'ranks.*' => __('classes.fields.ranks')];
+        return [...array_map(strval(...), texts('classes.fields')), 'ranks.*' => __('classes.fields.ranks'), 'named.*' => __('classes.fields.named')];
     }
 
     /** @return array<string, mixed> the columns that it fills */
@@ -47,6 +52,10 @@ final class ClassRequest extends FieldsRequest
             'places' => (int) $values['places'],
             'instructors' => (int) $values['instructors'],
             'ranks' => array_values($values['ranks'] ?? []),
+            'ages' => $values['ages'] ?? null,
+            'named' => array_values(
+                $this->school()->students()->findMany($values['named'] ?? [])->pluck('code')->all(),
+            ),
             'all_sizes' => (bool) ($values['all_sizes'] ?? false),
             'steps_in' => (bool) ($values['steps_in'] ?? false),
         ];

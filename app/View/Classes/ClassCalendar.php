@@ -10,11 +10,14 @@ use App\Models\Test;
 use App\Models\TrainingClass;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\PeopleMapper;
 use App\View\Home\HomeWeek;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Component\VTimeZone;
+use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Session\HomeItem;
 
 /**
@@ -34,16 +37,20 @@ final readonly class ClassCalendar
     public static function of(User $user, CarbonImmutable $now): VCalendar
     {
         $calendar = new VCalendar(['PRODID' => self::PRODUCT, 'X-WR-CALNAME' => $user->school->name]);
-        $ranks = self::ranks($user);
+        $students = self::students($user)->load('rank')->map(PeopleMapper::student(...));
         foreach (
             $user->school->classes()->where('at', '>=', $now->subDays(self::BACK))->orderBy('at')->get() as $class
         ) {
-            if ($ranks === null || $class->ranks === [] || array_intersect($ranks, $class->ranks) !== []) {
+            $expected = $class->expected();
+            if (
+                $user->role->teaches()
+                || $students->contains(static fn (CoreStudent $student): bool => $expected->includes($student, $class->at))
+            ) {
                 self::add($calendar, $class->setRelation('school', $user->school));
             }
         }
 
-        foreach ($user->role === Role::Guardian ? $user->children : array_filter([$user->student]) as $student) {
+        foreach (self::students($user) as $student) {
             self::addHome($calendar, $student, $now);
         }
         foreach (
@@ -54,7 +61,7 @@ final readonly class ClassCalendar
                 ->orderBy('at')
                 ->get() as $test
         ) {
-            if ($user->role->teaches() || $test->candidates()->whereKey(self::students($user))->exists()) {
+            if ($user->role->teaches() || $test->candidates()->whereKey(self::students($user)->modelKeys())->exists()) {
                 self::addTest($calendar, $test);
             }
         }
@@ -127,23 +134,11 @@ final readonly class ClassCalendar
         $event->add('DTEND', $week->monday->addDay()->format('Ymd'), ['VALUE' => 'DATE']);
     }
 
-    /** @return list<int> ids of the students whom they see */
-    private static function students(User $user): array
+    /** @return Collection<int, Student> whom they see */
+    private static function students(User $user): Collection
     {
-        return array_values(
-            $user->role === Role::Guardian ? $user->children->modelKeys() : array_filter([$user->student_id]),
-        );
-    }
-
-    /** @return list<string>|null codes of ranks that concern them; null for all */
-    private static function ranks(User $user): ?array
-    {
-        return match ($user->role) {
-            Role::Student => array_values(array_filter([$user->student?->rank->code])),
-            Role::Guardian => array_values(
-                $user->children->map(static fn (Student $child): string => $child->rank->code)->unique()->all(),
-            ),
-            default => null,
-        };
+        return $user->role === Role::Guardian
+            ? $user->children
+            : new Collection(array_filter([$user->student]));
     }
 }

@@ -9,6 +9,7 @@ use App\Models\TrainingClass;
 use App\View\Drill\Kit;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
+use StoneDrill\Core\Session\Ages;
 
 /** Whom a class is planned for: those who came, or who are expected as long as nobody has. */
 final readonly class WhoComes
@@ -30,11 +31,26 @@ final readonly class WhoComes
     /** @return Builder<Student> */
     private static function expected(TrainingClass $class): Builder
     {
+        $ofRank = static fn (Builder $query) => $query->whereRelation(
+            'rank',
+            static fn ($rank) => $rank->whereIn('code', $class->ranks),
+        );
+        // Not known to be under 16, one is not.
+        $ofAge = static fn (Builder $query) => $query->whereRaw(
+            "coalesce(born + interval '16 years' > ?, false) = ?",
+            [$class->at->toDateTimeString(), $class->ages === Ages::Youth],
+        );
+
+        $ofGroup = static fn (Builder $query) => $query
+            ->when($class->ranks !== [], $ofRank)
+            ->when($class->ages !== null, $ofAge);
+
         return Kit::lastHere($class->school)->when(
-            $class->ranks !== [],
-            static fn (Builder $query) => $query->whereRelation(
-                'rank',
-                static fn ($rank) => $rank->whereIn('code', $class->ranks),
+            ! $class->expected()->isEverybody(),
+            static fn (Builder $query) => $query->where(
+                static fn (Builder $query) => $query
+                    ->whereIn('students.code', $class->named)
+                    ->when($class->expected()->hasGroup(), static fn (Builder $query) => $query->orWhere($ofGroup)),
             ),
         );
     }

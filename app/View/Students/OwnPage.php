@@ -15,7 +15,6 @@ use App\View\Ladder\ComingUp;
 use App\View\Ladder\LadderDrawing;
 use App\View\Ladder\LadderPicture;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Builder;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Proof\Window;
@@ -27,6 +26,9 @@ use StoneDrill\Core\Session\Readiness;
  */
 final readonly class OwnPage
 {
+    /** Classes that are looked through at once for the next one. */
+    private const CLASSES = 10;
+
     private Catalogue $catalogue;
 
     private CoreStudent $core;
@@ -71,13 +73,9 @@ final readonly class OwnPage
             ->classes()
             ->whereNull('cancelled_at')
             ->where('at', '>=', $this->now)
-            ->where(
-                fn (Builder $query) => $query
-                    ->whereJsonLength('ranks', 0)
-                    ->orWhereJsonContains('ranks', $this->student->rank->code),
-            )
             ->orderBy('at')
-            ->first();
+            ->lazy(self::CLASSES)
+            ->first(fn (TrainingClass $class): bool => $class->expected()->includes($this->core, $class->at));
     }
 
     /**

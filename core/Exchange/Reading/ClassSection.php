@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Exchange\Reading;
 
+use StoneDrill\Core\Session\Ages;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\ClassWishes;
+use StoneDrill\Core\Session\Expected;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\Timetable;
 
@@ -27,6 +29,7 @@ final readonly class ClassSection
     public function classes(Fields $file): array
     {
         $answers = array_map(strval(...), array_keys($this->answers));
+        $students = array_map(strval(...), array_keys($this->students));
         $classes = [];
         foreach (
             $file->maps('classes', [
@@ -34,7 +37,7 @@ final readonly class ClassSection
                 'teach', 'skip', 'all_sizes', 'steps_in',
             ]) as $in
         ) {
-            $expected = $in->map('expected', ['ranks']);
+            $expected = $in->map('expected', ['ranks', 'ages', 'students']);
             $class = new PlannedClass(
                 $in->id(),
                 $in->moment('at'),
@@ -51,8 +54,12 @@ final readonly class ClassSection
                     ),
                 ),
                 $in->textOr('place', '', 200),
-                $expected->choices('ranks', array_map(strval(...), array_keys($this->ranks))),
-                $in->choices('present', array_map(strval(...), array_keys($this->students))),
+                new Expected(
+                    $expected->choices('ranks', array_map(strval(...), array_keys($this->ranks))),
+                    $expected->has('ages') ? $expected->word('ages', Ages::class) : null,
+                    $expected->choices('students', $students),
+                ),
+                $in->choices('present', $students),
                 $in->truth('cancelled', false),
             );
             if ($in->isSound()) {

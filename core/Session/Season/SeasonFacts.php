@@ -45,8 +45,7 @@ final readonly class SeasonFacts
             $people = count(
                 array_filter(
                     $this->students,
-                    static fn (Student $student): bool => $class->ranks === []
-                        || in_array($student->rank, $class->ranks, true),
+                    static fn (Student $student): bool => $class->expected->includes($student, $class->at),
                 ),
             );
             $read[] = new SeasonClass(

@@ -11,7 +11,7 @@
         <x-button kind="rust" :href="route('classes.create')">{{ __('classes.add') }}</x-button>
     @endcan</x-empty>
 @else
-    <x-dated of="classes" :head="array_values(texts('classes.index-columns'))" :past="$past"
+    <x-dated of="classes" :head="array_values(texts('classes.index-columns'))" :past="$past" :words="$words"
         :titled="[__('classes.coming') => $coming, __('classes.past') => $past]"/>
 @endif
 </x-layout>

@@ -1,5 +1,5 @@
 {{-- What is to come and what is past under its title, a row each as `of`/row shows it. --}}
-@props(['of', 'head', 'titled', 'past'])
+@props(['of', 'head', 'titled', 'past', 'words' => null])
 @foreach ($titled as $title => $rows)
     @if ($rows->isNotEmpty())
         <h2>{{ $title }}</h2>

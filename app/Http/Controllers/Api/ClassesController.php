@@ -35,6 +35,8 @@ final class ClassesController
                         'places' => $class->places,
                         'instructors' => $class->instructors,
                         'ranks' => $class->ranks,
+                        'ages' => $class->ages?->value,
+                        'students' => $class->named,
                         'present' => $class->present->pluck('code')->all(),
                         'cancelled' => $class->cancelled_at !== null,
                     ],
