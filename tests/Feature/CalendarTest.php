@@ -94,6 +94,7 @@ it('tells a student of the classes for their rank, and a guardian of those of th
         $this->hall->classes()->create([...$this->class->only('minutes', 'places', 'instructors'), 'at' => "{$day}T19:00:00Z", ...$with]);
     }
     $mother = $this->person($this->hall, Role::Guardian);
+    $mother->update(['email' => 'mother@small.example']);
     $mother->entrust([$child->id]);
     $guardian = $this->person($this->hall, Role::Guardian);
     $guardian->entrust([$student->id]);

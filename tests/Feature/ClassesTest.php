@@ -170,6 +170,7 @@ it('plans for those under 16, for those above, and for whom it names', function 
         ->assertOk()
         ->assertSee('By name (1)')
         ->assertSee('value="under-16" selected', false);
+    $this->get("/classes/{$class->id}")->assertSee('60 min · Salt Hall · under 16, First 4 · 3 students');
     // The next class begins with whom the last was for.
     $this->get('/classes/create')->assertSee('value="under-16" selected', false)->assertSee('By name (1)');
 });

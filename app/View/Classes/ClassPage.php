@@ -130,6 +130,22 @@ final readonly class ClassPage
         $this->blocks = $plan === null ? $class->plannedBlocks() : $plan->blocks;
     }
 
+    /** How long it takes, where it is and for whom, and how many those are. */
+    public function facts(): string
+    {
+        return implode(
+            ' · ',
+            array_filter([
+                __('classes.minutes', ['count' => $this->class->minutes]),
+                $this->class->place,
+                $this->class->expected()->isEverybody()
+                    ? ''
+                    : (new ForWhom($this->class->school))->text($this->class),
+                trans_choice('classes.students', count($this->students)),
+            ]),
+        );
+    }
+
     /** Whether more are expected than can be planned for. */
     public function isOfLatest(): bool
     {

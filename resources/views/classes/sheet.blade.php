@@ -3,8 +3,7 @@
     <x-button size="sm" :href="route('classes.show', $class)">{{ __('words.back') }}</x-button>
 </x-heading>
 <div class="class-sheet">
-<p>{{ __('classes.of-minutes', ['minutes' => $class->minutes, 'place' => $class->place ?: __('classes.everybody')]) }} · {{
-    trans_choice('classes.students', count($page->students)) }} · {{ $page->untilWhen() }}</p>
+<p>{{ $page->facts() }} · {{ $page->untilWhen() }}</p>
 <p>@foreach ($page->timetable() as $row)<strong>{{ $row['begins'] }}</strong> {{ $row['name'] }}
     {{ $row['minutes'] }}@if (! $loop->last) · @endif @endforeach</p>
 @if ($page->basics() !== [])<p><strong>{{ __('classes.basics') }}:</strong> {{ implode(' · ', $page->basics()) }}</p>@endif

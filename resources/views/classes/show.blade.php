@@ -6,8 +6,7 @@
         <x-button size="sm" :href="route('classes.edit', $class)">{{ __('words.edit') }}</x-button>
     @endcan
 </x-heading>
-<p class="lead-line">{{ __('classes.of-minutes', ['minutes' => $class->minutes, 'place' => $class->place ?: __('classes.everybody')]) }} ·
-    {{ trans_choice('classes.students', count($page->students)) }}</p>
+<p class="lead-line">{{ $page->facts() }}</p>
 @if ($class->cancelled_at)<div class="flash flash-error" role="status">{{ __('classes.is-off') }}
     @can('update', $class)<form method="post" action="{{ route('classes.restore', $class) }}" class="d-inline">@csrf
         <x-button size="sm">{{ __('classes.on-again-act') }}</x-button></form>@endcan</div>@endif
