@@ -9,6 +9,7 @@ use App\Models\Concerns\BelongsToSchool;
 use App\Models\Concerns\KeepsLog;
 use App\Models\Concerns\KeepsVersion;
 use App\Persistence\KeptPages;
+use App\Persistence\PeopleMapper;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection as Rows;
@@ -128,6 +129,16 @@ final class TrainingClass extends Model
     public function expected(): Expected
     {
         return new Expected($this->ranks, $this->ages, $this->named);
+    }
+
+    /** @param Rows<int, Student> $students with their ranks */
+    public function expectsOneOf(Rows $students): bool
+    {
+        $expected = $this->expected();
+
+        return $students->contains(
+            fn (Student $student): bool => $expected->includes(PeopleMapper::student($student), $this->at),
+        );
     }
 
     /** @return BelongsToMany<Student, $this> who came */

@@ -139,11 +139,13 @@ final readonly class SeasonBook
             ->whereNull('cancelled_at')
             ->where('at', '>=', $class->at)
             ->has('candidates')
-            ->with('candidates', 'rank')
+            ->with('candidates.rank', 'rank')
             ->get();
         foreach (
             $tests->filter(
-                static fn (Test $test): bool => $test->classes === [] || in_array($class->code, $test->classes, true),
+                static fn (Test $test): bool => $test->classes === []
+                    ? $class->expectsOneOf($test->candidates)
+                    : in_array($class->code, $test->classes, true),
             ) as $test
         ) {
             $planned = $test->teaches[$class->code] ?? null;

@@ -92,7 +92,11 @@ final readonly class PlanReport implements Report
     {
         $taught = [];
         foreach ($file->tests as $test) {
-            if ($test->candidates !== [] && $test->isLedToBy($class)) {
+            $candidates = array_filter(
+                $file->students,
+                static fn (Student $student): bool => in_array($student->id, $test->candidates, true),
+            );
+            if ($candidates !== [] && $test->isLedToBy($class, $candidates)) {
                 $taught[] = new Preparation(
                     $test->rank,
                     $test->candidates,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Session;
 
 use DateTimeImmutable;
+use StoneDrill\Core\Curriculum\Student;
 
 /** A test as a catalogue file keeps it. */
 final readonly class PlannedTest
@@ -31,9 +32,19 @@ final readonly class PlannedTest
         public array $results = [],
     ) {}
 
-    /** Whether a class is one of those that lead to it. */
-    public function isLedToBy(PlannedClass $class): bool
+    /**
+     * Whether a class is one of those that lead to it: one that was chosen, or any that expects one of its candidates.
+     *
+     * @param array<array-key, Student> $candidates of it
+     */
+    public function isLedToBy(PlannedClass $class, array $candidates): bool
     {
-        return $class->at <= $this->at && ($this->classes === [] || in_array($class->id, $this->classes, true));
+        return $class->at <= $this->at
+            && ($this->classes === []
+                ? array_any(
+                    $candidates,
+                    static fn (Student $student): bool => $class->expected->includes($student, $class->at),
+                )
+                : in_array($class->id, $this->classes, true));
     }
 }

@@ -220,6 +220,15 @@ it('asks a job for what is not planned for a class, and for nothing that no test
     expect(($this->forTest)($class))->toBeFalse();
     $test->update(['classes' => [$class->code]]);
     expect(($this->forTest)($class))->toBeTrue();
+    // One for children leads nobody there who is grown up, unless it was chosen.
+    $this->hall->students()->create([...$this->new->only('rank_id'), 'code' => 'c', 'name' => 'C', 'born' => '2018-01-01']);
+    $children = ($this->class)('2026-12-02 19:00', ['ages' => 'under-16']);
+    $test->update(['classes' => []]);
+    $this->get("/classes/{$children->id}")->assertOk()->assertDontSee('is being planned');
+    $test->update(['classes' => [$children->code]]);
+    $this->get("/classes/{$children->id}")->assertSee('is being planned');
+    $test->update(['classes' => [$class->code]]);
+    Queue::fake();
     $test->candidates()->detach();
     expect(($this->forTest)($class))->toBeFalse();
     // After the test, and one that was before it was planned.

@@ -43,10 +43,11 @@ final readonly class Ahead
         DateTimeImmutable $now,
         ?callable $tell = null,
     ): self {
+        $people = array_column($candidates, 'student');
         $leads = array_values(
             array_filter(
                 $classes,
-                static fn (PlannedClass $class): bool => $class->at >= $now && $test->isLedToBy($class),
+                static fn (PlannedClass $class): bool => $class->at >= $now && $test->isLedToBy($class, $people),
             ),
         );
         $read = (new SeasonFacts($catalogue, $everybody, new Teaching($catalogue, $cells, $now)))->of($leads);
