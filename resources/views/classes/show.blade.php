@@ -44,17 +44,11 @@
 <section class="no-print" aria-labelledby="who">
 <h2 id="who">{{ __('classes.who') }}</h2>
 <p class="lead-line">{{ __('classes.who-lead') }}</p>
-<x-find-name of="everybody" :count="count($everybody)"/>
 <form method="post" action="{{ route('classes.attendance', $class) }}" class="slab">
     @csrf
     @method('put')
     @foreach ($here as $id)<x-hidden :values="['shown[]' => $id]"/>@endforeach
-    <div class="checks attendance" id="everybody">
-        @foreach ($everybody as $student)
-            <label><input type="checkbox" name="present[]" value="{{ $student->id }}" @checked(in_array($student->id, $here, true))>
-                {{ $student->name }} <small>{{ $student->rank->name }}</small></label>
-        @endforeach
-    </div>
+    <x-pick-people name="present" of="everybody" :students="$everybody" :chosen="$here"/>
     <x-button kind="rust" class="mt-3">{{ __('classes.mark') }}</x-button>
 </form>
 </section>

@@ -10,12 +10,6 @@
         :options="texts('tests.items-ways')" :value="old('items', $test->is_drawn ? 'drawn' : 'list')"/></x-field>
 </div>
 <fieldset class="mt-3"><legend class="form-label">{{ ucfirst(__('tests.fields.candidates')) }}</legend>
-    <x-find-name of="candidates" :count="count($students)"/>
-    <div class="checks attendance" id="candidates">
-        @foreach ($students as $student)
-            <label><input type="checkbox" name="candidates[]" value="{{ $student->id }}" @checked(in_array($student->id,
-                array_map(intval(...), (array) old('candidates', $chosen)), true))> {{ $student->name }}
-                <small>{{ $student->rank->name }}</small></label>
-        @endforeach
-    </div>
+    <x-pick-people name="candidates" of="candidates" :students="$students"
+        :chosen="array_map(intval(...), (array) old('candidates', $chosen))"/>
 </fieldset>
