@@ -89,9 +89,18 @@ it('tells a student of the classes for their rank, and a guardian of those of th
             'ranks' => ['first'],
         ]);
     // For children alone, and for one who is named.
-    $child = $this->hall->students()->create([...$student->only('rank_id', 'flags'), 'code' => 'child', 'name' => 'Child', 'born' => '2018-01-01']);
-    foreach (['2026-12-03' => ['ages' => 'under-16'], '2026-12-04' => ['named' => [$student->code]]] as $day => $with) {
-        $this->hall->classes()->create([...$this->class->only('minutes', 'places', 'instructors'), 'at' => "{$day}T19:00:00Z", ...$with]);
+    $child = $this->hall
+        ->students()
+        ->create([...$student->only('rank_id', 'flags'), 'code' => 'child', 'name' => 'Child', 'born' => '2018-01-01']);
+    $further = ['2026-12-03' => ['ages' => 'under-16'], '2026-12-04' => ['named' => [$student->code]]];
+    foreach ($further as $day => $with) {
+        $this->hall
+            ->classes()
+            ->create([
+                ...$this->class->only('minutes', 'places', 'instructors'),
+                'at' => "{$day}T19:00:00Z",
+                ...$with,
+            ]);
     }
     $mother = $this->person($this->hall, Role::Guardian);
     $mother->update(['email' => 'mother@small.example']);

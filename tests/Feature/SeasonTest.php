@@ -221,7 +221,9 @@ it('asks a job for what is not planned for a class, and for nothing that no test
     $test->update(['classes' => [$class->code]]);
     expect(($this->forTest)($class))->toBeTrue();
     // One for children leads nobody there who is grown up, unless it was chosen.
-    $this->hall->students()->create([...$this->new->only('rank_id'), 'code' => 'c', 'name' => 'C', 'born' => '2018-01-01']);
+    $this->hall
+        ->students()
+        ->create([...$this->new->only('rank_id'), 'code' => 'c', 'name' => 'C', 'born' => '2018-01-01']);
     $children = ($this->class)('2026-12-02 19:00', ['ages' => 'under-16']);
     $test->update(['classes' => []]);
     $this->get("/classes/{$children->id}")->assertOk()->assertDontSee('is being planned');

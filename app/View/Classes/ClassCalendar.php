@@ -44,7 +44,9 @@ final readonly class ClassCalendar
             $expected = $class->expected();
             if (
                 $user->role->teaches()
-                || $students->contains(static fn (CoreStudent $student): bool => $expected->includes($student, $class->at))
+                || $students->contains(
+                    static fn (CoreStudent $student): bool => $expected->includes($student, $class->at),
+                )
             ) {
                 self::add($calendar, $class->setRelation('school', $user->school));
             }

@@ -24,10 +24,13 @@
     @endforeach
     <span class="form-text">{{ __('classes.none-chosen') }}</span>
 </fieldset>
-<div class="facet-grid mt-3"><x-field name="ages" :label="__('classes.fields.ages')"><x-select name="ages" :options="['' => __('classes.any-age')] + texts('classes.ages')"
-    :value="old('ages', $class->ages?->value)"/></x-field></div>
+<div class="facet-grid mt-3">
+    <x-field name="ages" :label="__('classes.fields.ages')"><x-select name="ages"
+        :options="['' => __('classes.any-age')] + texts('classes.ages')" :value="old('ages', $class->ages?->value)"/></x-field>
+</div>
 @php($named = array_map(intval(...), (array) old('named', $students->whereIn('code', $class->named)->modelKeys())))
-<details class="mt-3" @if ($named !== [] || $errors->has('named*')) open @endif><summary>{{ __('classes.named', ['count' => count($named)]) }}</summary>
+<details class="mt-3" @if ($named !== [] || $errors->has('named*')) open @endif>
+    <summary>{{ __('classes.named', ['count' => count($named)]) }}</summary>
     <p class="form-text">{{ __('classes.named-help') }}</p>
     <x-pick-people name="named" of="named" :students="$students" :chosen="$named"/>
     @error('named*')<div class="invalid-feedback d-block">{{ $message }}</div>@enderror
