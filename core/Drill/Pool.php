@@ -37,10 +37,10 @@ final class Pool
     private array $ahead = [];
 
     /**
-     * @param list<Cell> $cells      all of the catalogue, or those of the list that is drilled
-     * @param Catalogue  $forYouth   the same as those under 16 learn it
-     * @param list<Cell> $youthCells of that catalogue
-     * @param list<Preparation> $prepared what the ways to coming tests have taught and had drilled
+     * @param list<Cell>        $cells      all of the catalogue, or those of the list that is drilled
+     * @param Catalogue         $forYouth   the same as those under 16 learn it
+     * @param list<Cell>        $youthCells of that catalogue
+     * @param list<Preparation> $prepared   what the ways to coming tests have taught and had drilled
      */
     public function __construct(
         Catalogue $catalogue,
@@ -142,11 +142,10 @@ final class Pool
             return $this->ahead[$student->id];
         }
         $ahead = [];
-        $ways = $this->waysOf($student);
-        $open = $ways === [] ? [] : $this->open($student);
-        foreach ($ways as $way) {
+        foreach ($this->waysOf($student) as $way) {
+            $open ??= array_column(array_column($this->open($student), 'key'), null, 'text');
             foreach ($this->cellsOf($student) as $cell) {
-                $answers = in_array($cell, $open, true) || ! $this->isBy($cell->laidAt, $this->order[$way->rank])
+                $answers = isset($open[$cell->key->text]) || ! $this->isBy($cell->laidAt, $this->order[$way->rank])
                     ? []
                     : $this->prepared($student, $cell, $way);
                 if ($answers !== []) {
@@ -169,9 +168,14 @@ final class Pool
     /** @return list<Answer> those with which a way to a test has a student drill a cell; none where it does not */
     private function prepared(Student $student, Cell $cell, Preparation $way): array
     {
+        $isDrilled = $way->drills($student->id, $cell->key->text);
+        // Asked first, since hardly any cell is.
+        if (! $isDrilled && array_intersect(array_keys($cell->worksFrom), $way->answers) === []) {
+            return [];
+        }
         $allowed = $this->bar($student)->allowed($student->at($way->rank), $cell);
         $isTaught = static fn (Answer $answer): bool => in_array($answer->id, $way->answers, true);
-        if (! $way->drills($student->id, $cell->key->text) && ! array_any($allowed, $isTaught)) {
+        if (! $isDrilled && ! array_any($allowed, $isTaught)) {
             return [];
         }
         $rank = $this->order[$student->rank];
