@@ -88,6 +88,10 @@ it(
                 ->see('Run a class')
                 ->until($this->isKept(...));
         }
+        // The bell lights the page up.
+        $isStill = fn (): bool => $this->browser->executeScript(
+            'return document.querySelector(".class-stage").getAnimations().length === 0',
+        );
         $this->server->stop();
         foreach ($windows as $at => $window) {
             $this->browser->switchTo()->window($window);
@@ -103,11 +107,7 @@ it(
                     return $this->mat('mat.blockName') === $part;
                 });
             }
-            $this->until(
-                fn (): bool => $this->browser->executeScript(
-                    'return document.querySelector(".class-stage").getAnimations().length === 0',
-                ),
-            );
+            $this->until($isStill);
             expect($this->violations())->toBe([]);
             // Each records two reps at its own end: who attacks changes by itself.
             $place = $at === 0 ? 0 : 5;
@@ -132,7 +132,7 @@ it(
 
             return $this->mat('mat.isClosing');
         });
-        $this->see('What each takes home')->until(fn (): bool => $this->mat('mat.home.length') > 20);
+        $this->see('What each takes home')->until(fn (): bool => $this->mat('mat.home.length') > 20)->until($isStill);
         expect($this->violations())->toBe([]);
         $this->server->start();
         foreach (array_reverse($windows) as $window) {

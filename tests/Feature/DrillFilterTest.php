@@ -92,6 +92,7 @@ it('leaves on the device what the school counts', function (): void {
         app(App\Persistence\CoverageBook::class),
         CarbonImmutable::now(),
         Kit::of($school),
+        [],
     );
     $pack = KitPack::of($school, $mapper, app(App\Persistence\CoverageBook::class), $kit->at, $kit->students)->toArray(
         $this->head,

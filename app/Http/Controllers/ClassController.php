@@ -57,7 +57,7 @@ final readonly class ClassController
 
     public function create(#[CurrentUser] User $user): View
     {
-        $last = $user->school->classes()->orderByDesc('at')->first();
+        $last = $user->school->classes()->orderByDesc('at')->orderByDesc('id')->first();
         $next = CarbonImmutable::now($user->school->timeZone())->setTime(19, 0);
         $class = new TrainingClass([
             'at' => ($next->isPast() ? $next->addDay() : $next)->utc(),

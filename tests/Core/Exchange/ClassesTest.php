@@ -7,8 +7,10 @@ use StoneDrill\Core\Exchange\CatalogueWriter;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Proof\AttackedBy;
 use StoneDrill\Core\Proof\Source;
+use StoneDrill\Core\Session\Ages;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\Expected;
 use StoneDrill\Core\Session\Timetable;
 use Tests\Core\Exchange\CatalogueReaderFixture;
 use Tests\Support\Made;
@@ -21,7 +23,7 @@ const CLASSES = [
         'place' => 'Loft',
         'places' => 6,
         'instructors' => 2,
-        'expected' => ['ranks' => ['a']],
+        'expected' => ['ranks' => ['a'], 'ages' => 'under-16', 'students' => ['s']],
         'present' => [],
         'blocks' => [['kind' => 'teach', 'minutes' => 20, 'locked' => true], ['kind' => 'close']],
         'cancelled' => true,
@@ -50,20 +52,20 @@ it('reads classes and writes them again', function (Format $format): void {
         $tuesday->facts->minutes,
         $tuesday->facts->places,
         $tuesday->facts->instructors,
-        $tuesday->ranks,
         $tuesday->isCancelled,
     ])
-        ->toBe(['tuesday', '2026-12-01T19:00:00+00:00', 'Loft', 45, 6, 2, ['a'], true])
+        ->toBe(['tuesday', '2026-12-01T19:00:00+00:00', 'Loft', 45, 6, 2, true])
+        ->and($tuesday->expected)->toEqual(new Expected(['a'], Ages::Youth, ['s']))
         ->and($tuesday->facts->blocks)->toEqual([new Block(BlockKind::Teach, 20, true), new Block(BlockKind::Close)])
         ->and([
             $plain->place,
             $plain->facts->places,
             $plain->facts->instructors,
-            $plain->ranks,
             $plain->present,
             $plain->isCancelled,
         ])
-        ->toBe(['', 10, 1, [], [], false])
+        ->toBe(['', 10, 1, [], false])
+        ->and($plain->expected)->toEqual(new Expected())
         ->and($plain->facts->blocks)->toEqual(Timetable::usual())
         ->and((new CatalogueReader())->read((new CatalogueWriter())->write($file, $format), $format)->classes)
         ->toEqual($file->classes)
@@ -78,6 +80,8 @@ it('says what is wrong with a class, and where', function (array $with, string $
     'no time' => [['at' => null], '/classes/0/at'],
     'no minutes' => [['minutes' => 4], '/classes/0/minutes'],
     'a rank that is none' => [['expected' => ['ranks' => ['z']]], '/classes/0/expected/ranks/0'],
+    'an age that is none' => [['expected' => ['ages' => 'old']], '/classes/0/expected/ages'],
+    'a name that is nobody’s' => [['expected' => ['students' => ['nobody']]], '/classes/0/expected/students/0'],
     'somebody who is nobody' => [['present' => ['nobody']], '/classes/0/present/0'],
     'a block that is none' => [['blocks' => [['kind' => 'dance']]], '/classes/0/blocks/0/kind'],
     'an answer that is none' => [['teach' => ['zebra']], '/classes/0/teach/0'],
