@@ -53,6 +53,7 @@ final readonly class EraseStudent
                     $invitation->disableLogging()->delete();
                 });
             self::log($held->getMorphClass(), $held->id);
+            $code = $held->code;
             $held->disableLogging()->update([
                 'name' => __('people.former'),
                 'code' => 'former-'.Str::lower(Str::random(10)),
@@ -63,6 +64,17 @@ final readonly class EraseStudent
                 'consent_on' => null,
                 'erased_at' => CarbonImmutable::now(),
             ]);
+            // What ways to tests have somebody drill is kept by code.
+            DB::update(
+                <<<'SQL'
+                update tests set drills = (
+                    select jsonb_object_agg(key, value - cast(:code as text)) from jsonb_each(drills)
+                ) where school_id = :school
+                    and exists (select from jsonb_each(drills) e where jsonb_exists(e.value, :code))
+                SQL
+                ,
+                ['code' => $code, 'school' => $held->school_id],
+            );
             // Reasons and places of touches are typed by hand.
             $held
                 ->reps()

@@ -36,7 +36,10 @@ final readonly class ImportClasses
                 'instructors' => $class->facts->instructors,
                 'ranks' => $class->expected->ranks,
                 'ages' => $class->expected->ages?->value,
-                'named' => $class->expected->students,
+                'named' => array_map(
+                    static fn (string $code): int => $students[$code],
+                    $class->expected->students,
+                ),
                 'teach' => $class->facts->wishes->teach,
                 'skip' => $class->facts->wishes->skip,
                 'all_sizes' => $class->facts->wishes->mixesSizes,

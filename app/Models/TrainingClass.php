@@ -40,7 +40,7 @@ use StoneDrill\Core\Session\Timetable;
  * @property int                       $instructors who teach, assistants too
  * @property list<string>              $ranks       codes of those who are expected; empty for everybody
  * @property Ages|null                 $ages        of those who are expected; null for any
- * @property list<string>              $named       codes of students who are expected by name
+ * @property list<int>                 $named       ids of students who are expected by name
  * @property list<array<string, mixed>>|null $blocks kind, minutes and whether they are locked; null as usual
  * @property list<string>              $teach       codes of answers that come before all others
  * @property list<string>              $skip        codes of answers that are not taught this time
@@ -76,7 +76,7 @@ final class TrainingClass extends Model
         return [
             'at' => 'immutable_datetime', 'cancelled_at' => 'immutable_datetime', 'marked_at' => 'immutable_datetime',
             'updated_at' => 'immutable_datetime', 'minutes' => 'integer', 'places' => 'integer',
-            'instructors' => 'integer', 'ranks' => Json::TEXTS, 'ages' => Ages::class, 'named' => Json::TEXTS,
+            'instructors' => 'integer', 'ranks' => Json::TEXTS, 'ages' => Ages::class, 'named' => Json::NUMBERS,
             'blocks' => Json::MAPS, 'teach' => Json::TEXTS, 'skip' => Json::TEXTS, 'all_sizes' => 'boolean', 'steps_in' => 'boolean', 'version' => 'integer',
         ];
     }
@@ -128,7 +128,11 @@ final class TrainingClass extends Model
 
     public function expected(): Expected
     {
-        return new Expected($this->ranks, $this->ages, $this->named);
+        $students = $this->named === []
+            ? []
+            : Student::query()->where('school_id', $this->school_id)->whereKey($this->named)->pluck('code')->all();
+
+        return new Expected($this->ranks, $this->ages, array_values($students));
     }
 
     /** @param Rows<int, Student> $students with their ranks */

@@ -23,7 +23,8 @@ final readonly class ClassMapper
     public static function classes(School $school): array
     {
         $answers = array_values($school->answers->pluck('code')->all());
-        $students = $school->everyone()->pluck('code')->all();
+        $codes = $school->everyone()->pluck('code', 'id')->all();
+        $student = static fn (int $id): ?string => $codes[$id] ?? null;
 
         return array_values(
             $school
@@ -41,7 +42,7 @@ final readonly class ClassMapper
                         new Expected(
                             array_values(array_intersect($school->ranks->pluck('code')->all(), $class->ranks)),
                             $class->ages,
-                            array_values(array_intersect($class->named, $students)),
+                            array_values(array_filter(array_map($student, $class->named))),
                         ),
                         array_values(
                             $class->present->map(static fn (Student $student): string => $student->code)->all(),

@@ -7,7 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** A class may be for those under 16, for those above, and for people by their codes. */
+/** A class may be for those under 16, for those above, and for people by name, by the ids of their rows. */
 return new class () extends Migration {
     public function up(): void
     {

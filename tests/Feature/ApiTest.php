@@ -40,7 +40,7 @@ it('answers each question as its document says', function (string $path, string 
             'instructors' => 2,
             'ranks' => ['first'],
             'ages' => 'under-16',
-            'named' => ['ada-plover'],
+            'named' => [$this->hall->students()->where('code', 'ada-plover')->value('id')],
         ]);
     $class->present()->attach($this->hall->students()->value('id'), ['school_id' => $this->hall->id]);
     $response = ($this->asks)('get', $asked)->assertStatus($status);

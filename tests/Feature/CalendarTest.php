@@ -92,7 +92,7 @@ it('tells a student of the classes for their rank, and a guardian of those of th
     $child = $this->hall
         ->students()
         ->create([...$student->only('rank_id', 'flags'), 'code' => 'child', 'name' => 'Child', 'born' => '2018-01-01']);
-    $further = ['2026-12-03' => ['ages' => 'under-16'], '2026-12-04' => ['named' => [$student->code]]];
+    $further = ['2026-12-03' => ['ages' => 'under-16'], '2026-12-04' => ['named' => [$student->id]]];
     foreach ($further as $day => $with) {
         $this->hall
             ->classes()

@@ -99,6 +99,15 @@ it('erases a student so that nothing of who it was is left anywhere, and the rep
         'candidates' => [$this->ada->id],
     ])->assertSessionHasNoErrors();
     $test = $this->hall->tests()->firstOrFail();
+    $others = ['one' => ['ada-plover' => ['wrist written'], 'other' => ['wrist written']], 'two' => ['ada-plover' => []]];
+    DB::table('tests')->update(['drills' => json_encode($others)]);
+    $this->post('/classes', [
+        'at' => '2026-12-10T19:00',
+        'minutes' => '60',
+        'places' => '8',
+        'instructors' => '2',
+        'named' => [$this->ada->id],
+    ])->assertSessionHasNoErrors();
     $this->put("/tests/{$test->id}/{$this->ada->id}/marks", [
         'marks' => $test->items
             ->map(
@@ -136,6 +145,10 @@ it('erases a student so that nothing of who it was is left anywhere, and the rep
         $rows = json_encode(DB::table($table)->get(), JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE);
         expect($rows)->not->toContain('Plover')->not->toContain('plover')->not->toContain('2001-05-02');
     }
+    expect(json_decode((string) DB::table('tests')->value('drills'), true))->toEqual([
+        'one' => ['other' => ['wrist written']],
+        'two' => [],
+    ]);
     expect(Cache::get('page'))->toBeNull()
         ->and(Storage::allFiles())->toBe([])
         ->and(User::query()->whereKey($student->id)->exists())->toBeFalse()

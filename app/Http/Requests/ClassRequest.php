@@ -53,9 +53,7 @@ final class ClassRequest extends FieldsRequest
             'instructors' => (int) $values['instructors'],
             'ranks' => array_values($values['ranks'] ?? []),
             'ages' => $values['ages'] ?? null,
-            'named' => array_values(
-                $this->school()->students()->findMany($values['named'] ?? [])->pluck('code')->all(),
-            ),
+            'named' => array_values(array_map(intval(...), $values['named'] ?? [])),
             'all_sizes' => (bool) ($values['all_sizes'] ?? false),
             'steps_in' => (bool) ($values['steps_in'] ?? false),
         ];

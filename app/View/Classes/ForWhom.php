@@ -16,22 +16,21 @@ final readonly class ForWhom
     /** @var array<string, string> names of ranks by their codes, in their order */
     private array $ranks;
 
-    /** @var array<string, string> names of students by their codes */
+    /** @var array<int, string> names of students by the ids of their rows */
     private array $students;
 
     public function __construct(School $school)
     {
         $this->ranks = $school->ranks->pluck('name', 'code')->all();
-        $this->students = $school->students()->pluck('name', 'code')->all();
+        $this->students = $school->students()->pluck('name', 'id')->all();
     }
 
     public function text(TrainingClass $class): string
     {
-        $expected = $class->expected();
-        $named = array_values(array_intersect_key($this->students, array_flip($expected->students)));
+        $named = array_values(array_intersect_key($this->students, array_flip($class->named)));
         $parts = [
-            ...array_values(array_intersect_key($this->ranks, array_flip($expected->ranks))),
-            ...$expected->ages === null ? [] : [__("classes.ages.{$expected->ages->value}")],
+            ...array_values(array_intersect_key($this->ranks, array_flip($class->ranks))),
+            ...$class->ages === null ? [] : [__("classes.ages.{$class->ages->value}")],
             ...count($named) > self::NAMES ? [trans_choice('classes.people', count($named))] : $named,
         ];
 

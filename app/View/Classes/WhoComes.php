@@ -49,7 +49,7 @@ final readonly class WhoComes
             ! $class->expected()->isEverybody(),
             static fn (Builder $query) => $query->where(
                 static fn (Builder $query) => $query
-                    ->whereIn('code', $class->named)
+                    ->whereKey($class->named)
                     ->when($class->expected()->hasGroup(), static fn (Builder $query) => $query->orWhere($ofGroup)),
             ),
         );

@@ -28,7 +28,7 @@
     <x-field name="ages" :label="__('classes.fields.ages')"><x-select name="ages"
         :options="['' => __('classes.any-age')] + texts('classes.ages')" :value="old('ages', $class->ages?->value)"/></x-field>
 </div>
-@php($named = array_map(intval(...), (array) old('named', $students->whereIn('code', $class->named)->modelKeys())))
+@php($named = array_map(intval(...), (array) old('named', $class->named)))
 <details class="mt-3" @if ($named !== [] || $errors->has('named*')) open @endif>
     <summary>{{ __('classes.named', ['count' => count($named)]) }}</summary>
     <p class="form-text">{{ __('classes.named-help') }}</p>

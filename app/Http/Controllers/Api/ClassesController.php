@@ -36,7 +36,7 @@ final class ClassesController
                         'instructors' => $class->instructors,
                         'ranks' => $class->ranks,
                         'ages' => $class->ages?->value,
-                        'students' => $class->named,
+                        'students' => $class->expected()->students,
                         'present' => $class->present->pluck('code')->all(),
                         'cancelled' => $class->cancelled_at !== null,
                     ],
