@@ -11,20 +11,12 @@ use App\Models\School;
 use App\Models\Student;
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use DateTimeImmutable;
-use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\Rep;
-use StoneDrill\Core\Proof\RepDetails;
-use StoneDrill\Core\Proof\Source;
-use StoneDrill\Core\Session\ClassFacts;
-use StoneDrill\Core\Session\PlannedClass;
-use StoneDrill\Core\Session\PlannedTest;
-use StoneDrill\Core\Session\Timetable;
 use StoneDrill\Core\Solo\SoloMark;
 
 /** The made-up school that a new installation shows, and an empty one beside it. */
@@ -37,12 +29,6 @@ final readonly class Demo
 
     /** Weeks since the school began to keep its catalogue here. */
     private const WEEKS = 40;
-
-    /** Weeks until the test that is planned. */
-    private const UNTIL_TEST = 5;
-
-    /** Weeks of classes that were kept. */
-    private const CLASSES = 4;
 
     /** Weeks since these answers and attacks came in, by code. */
     private const CAME_LATER = [
@@ -92,7 +78,7 @@ final readonly class Demo
                 'doctrine' => $file->catalogue->school->doctrine->value,
             ]);
             $this->importer->import(
-                $this->withClasses($this->moved($file, $today), $today),
+                DemoClasses::in($this->moved($file, $today), $today),
                 $school,
                 files: new FootageFolder(database_path('demo/footage')),
             );
@@ -135,115 +121,6 @@ final readonly class Demo
                     'differences' => $differences,
                 ]);
         }
-    }
-
-    /**
-     * A class for each evening of the last four weeks on which somebody was tried, and tonight’s. Each try there had
-     * somebody who attacked: in turn all the others.
-     */
-    private function withClasses(SchoolFile $file, CarbonImmutable $today): SchoolFile
-    {
-        $zone = new DateTimeZone($file->catalogue->school->conventions->zone);
-        $day = static fn (Rep $rep): string => $rep->at->setTimezone($zone)->format('Y-m-d');
-        $inClass = static fn (Rep $rep): bool => $rep->at >= $today->subWeeks(self::CLASSES)
-            && $rep->at < $today->startOfDay()
-            && $rep->details->source === Source::Seen;
-        $present = [];
-        foreach (array_filter($file->reps, $inClass) as $rep) {
-            $present[$day($rep)][$rep->student] = $rep->student;
-        }
-        $classes = [self::evening('class-tonight', $today->setTimezone($zone)->format('Y-m-d'), $zone, [])];
-        foreach ($present as $on => $students) {
-            $classes[] = self::evening("class-{$on}", $on, $zone, $present[$on] = array_values($students));
-        }
-        foreach ($this->comingEvenings($today, $zone) as $on) {
-            $classes[] = self::evening("class-{$on}", $on, $zone, []);
-        }
-        $tries = [];
-        $reps = array_map(static function (Rep $rep) use ($inClass, $day, $present, &$tries): Rep {
-            if (! $inClass($rep)) {
-                return $rep;
-            }
-            $here = $present[$day($rep)];
-            $turn = $tries[$day($rep)][$rep->student] = ($tries[$day($rep)][$rep->student] ?? -1) + 1;
-            $attacker = count($here) < 2
-                ? null
-                : $here[
-                    ((int) array_search($rep->student, $here, true) + 1 + ($turn % (count($here) - 1)))
-                        % count($here)
-                ];
-
-            return new Rep(
-                ...[
-                    ...get_object_vars($rep),
-                    'details' => new RepDetails(
-                        ...[
-                            ...get_object_vars($rep->details),
-                            'attacker' => $attacker,
-                            'class' => 'class-'.$day($rep),
-                        ],
-                    ),
-                ],
-            );
-        }, $file->reps);
-
-        return new SchoolFile(
-            $file->catalogue,
-            $file->students,
-            $reps,
-            classes: $classes,
-            tests: [self::test($file, $today, $zone)],
-            basics: $file->basics,
-            forms: $file->forms,
-            marks: $file->marks,
-            footage: $file->footage,
-        );
-    }
-
-    /** @return list<string> two evenings a week until the test */
-    private function comingEvenings(CarbonImmutable $today, DateTimeZone $zone): array
-    {
-        $first = $today->setTimezone($zone);
-
-        return array_map(
-            static fn (int $number): string => $first->addDays(intdiv(7 * $number, 2))->format('Y-m-d'),
-            range(1, 2 * self::UNTIL_TEST - 1),
-        );
-    }
-
-    /** The test of the next rank for those of the lowest one, in five weeks. */
-    private static function test(SchoolFile $file, CarbonImmutable $today, DateTimeZone $zone): PlannedTest
-    {
-        [$lowest, $next] = $file->catalogue->ranks;
-        $day = $today->setTimezone($zone)->addWeeks(self::UNTIL_TEST)->format('Y-m-d');
-
-        return new PlannedTest(
-            'winter-test',
-            $next->id,
-            new DateTimeImmutable("{$day} 10:00", $zone),
-            array_values(
-                array_column(
-                    array_filter(
-                        $file->students,
-                        static fn (CoreStudent $student): bool => $student->rank === $lowest->id
-                            && ! $student->isYouthOn($today),
-                    ),
-                    'id',
-                ),
-            ),
-        );
-    }
-
-    /** @param list<string> $present ids of students */
-    private static function evening(string $id, string $day, DateTimeZone $zone, array $present): PlannedClass
-    {
-        return new PlannedClass(
-            $id,
-            new DateTimeImmutable("{$day} 19:00", $zone),
-            new ClassFacts(60, Timetable::usual(), 8, 3),
-            'Cinder Quay, loft',
-            present: $present,
-        );
     }
 
     /** Lets the catalogue have grown over a year, so that there is a last season to compare with. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
+use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Curriculum\Waiver;
 
 /** An answer that was run and checked. */
@@ -18,13 +19,31 @@ final readonly class Examination
 
     public function hasStops(): bool
     {
+        return $this->stop() !== null;
+    }
+
+    /** The first thing that stops it. */
+    public function stop(): ?Finding
+    {
         foreach ($this->findings as $finding) {
             if ($finding->severity === Severity::Stop) {
-                return true;
+                return $finding;
             }
         }
 
-        return false;
+        return null;
+    }
+
+    /** The first thing that a check says of it. */
+    public function of(CheckId $check): ?Finding
+    {
+        foreach ($this->findings as $finding) {
+            if ($finding->check === $check) {
+                return $finding;
+            }
+        }
+
+        return null;
     }
 
     /**

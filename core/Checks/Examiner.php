@@ -159,9 +159,17 @@ final readonly class Examiner
         return $made === null ? null : self::more($examination, $made);
     }
 
-    /** The answer with one of its usual mistakes made; null where it is not known how it is made. */
-    public function made(Examination $examination, Mistake $mistake, Side $side): ?Examination
-    {
+    /**
+     * The answer with one of its usual mistakes made; null where it is not known how it is made.
+     *
+     * @param ?bool $isMirrored whether the answer is mirrored there; null where that is as its own attack is
+     */
+    public function made(
+        Examination $examination,
+        Mistake $mistake,
+        Side $side,
+        ?bool $isMirrored = null,
+    ): ?Examination {
         $trial = $examination->trial;
         $beats = $mistake->in($this->asRead($trial->answer));
 
@@ -171,7 +179,7 @@ final readonly class Examiner
                 $trial->answer->withBeats($beats),
                 $trial->attack,
                 $side,
-                $side === Side::Mirrored,
+                $isMirrored ?? $side === Side::Mirrored,
                 $trial->bodies,
                 $trial->rung,
                 Scope::asWritten(),

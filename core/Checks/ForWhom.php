@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Attack\Attack;
-use StoneDrill\Core\Attack\Side;
-use StoneDrill\Core\Curriculum\Answer;
-use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Stride;
 
@@ -27,18 +23,7 @@ final readonly class ForWhom
         public array $strides,
     ) {}
 
-    public static function of(
-        Examiner $examiner,
-        Answer $answer,
-        Attack $attack,
-        Side $side,
-        Bodies $bodies,
-        ?Rung $rung = null,
-    ): self {
-        return self::in($examiner->examine($answer, $attack, $side, $bodies, $rung));
-    }
-
-    /** The same of an answer that was examined. */
+    /** Of an answer that was examined. */
     public static function in(Examination $examination): self
     {
         $worst = null;

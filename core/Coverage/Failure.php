@@ -6,7 +6,7 @@ namespace StoneDrill\Core\Coverage;
 
 use StoneDrill\Core\Text;
 
-/** Where an answer fails in a cell. */
+/** Where an answer fails in a cell, or has a weakness there. */
 final readonly class Failure
 {
     /**

@@ -22,7 +22,7 @@ final readonly class Hole
      * @param Text       $reason one sentence
      * @param list<Move> $moves  what would close it, the least work first
      * @param string     $id     kind, facet and value where no attack is catalogued
-     * @param list<Failure> $fails where each answer fails, for a hole of answers that do
+     * @param list<Failure> $fails where each answer of the cell has the fault that makes the hole
      */
     public function __construct(
         public HoleKind $kind,

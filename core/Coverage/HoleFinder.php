@@ -211,38 +211,35 @@ final readonly class HoleFinder
                 $fails[] = $failure;
             }
         }
-        $reason = Text::of('holes.weak.fails', [
-            'attack' => $this->named($cell),
-            'answers' => Text::counted('holes.answers', count($taught), [
-                'answer' => $taught[0]->title,
-                'rank' => $this->ranks[$need]->name,
-            ]),
-            'beat' => $fails[0]->beat ?? '',
-            'message' => $fails[0]->message ?? '',
-        ]);
 
-        return $this->hole(HoleKind::Fails, $cell, $need, $reason, $this->moves->of($cell, $need, null), $fails);
+        return $this->hole(
+            HoleKind::Fails,
+            $cell,
+            $need,
+            $this->because(HoleKind::Fails, $cell, $need, $taught, $fails),
+            $this->moves->of($cell, $need, null),
+            $fails,
+        );
     }
 
     /** @return list<Hole> one for each weakness that every answer of the cell has which is taught by then */
     private function faulty(Cell $cell, string $need): array
     {
-        if ($this->weaknesses === null) {
+        $taught = $this->moves->workingBy($cell, $need);
+        if ($this->weaknesses === null || $taught === []) {
             return [];
         }
-        $taught = $this->moves->workingBy($cell, $need);
         $holes = [];
         foreach (Weakness::cases() as $weakness) {
-            if (
-                $this->isShared($weakness, $taught, $cell, $need)
-                && ($weakness !== Weakness::Slow || ! $this->isLandedLaid($cell, $need))
-            ) {
+            $shared = $this->shared($weakness, $taught, $cell, $need);
+            if ($shared !== [] && ($weakness !== Weakness::Slow || ! $this->isLandedLaid($cell, $need))) {
                 $holes[] = $this->hole(
                     $weakness->hole(),
                     $cell,
                     $need,
-                    $this->because($weakness, $cell, $need, $taught),
+                    $this->because($weakness->hole(), $cell, $need, $taught, $shared),
                     $this->moves->of($cell, $need, $weakness),
+                    $shared,
                 );
             }
         }
@@ -250,30 +247,42 @@ final readonly class HoleFinder
         return $holes;
     }
 
-    /** @param list<Answer> $taught those that work in the cell */
-    private function isShared(Weakness $weakness, array $taught, Cell $cell, string $need): bool
+    /**
+     * @param non-empty-list<Answer> $taught those that work in the cell
+     *
+     * @return list<Failure> where each of them has the weakness; none unless all have it
+     */
+    private function shared(Weakness $weakness, array $taught, Cell $cell, string $need): array
     {
+        $found = [];
         foreach ($taught as $answer) {
-            if ($this->moves->isFree($answer, $cell, $need, $weakness)) {
-                return false;
+            $failure = $this->moves->weakness($answer, $cell, $need, $weakness);
+            if ($failure === null) {
+                return [];
             }
+            $found[] = $failure;
         }
 
-        return $taught !== [];
+        return $found;
     }
 
-    /** @param list<Answer> $taught */
-    private function because(Weakness $weakness, Cell $cell, string $need, array $taught): Text
+    /**
+     * @param non-empty-list<Answer> $taught
+     * @param list<Failure>          $fails  where each of them does
+     */
+    private function because(HoleKind $kind, Cell $cell, string $need, array $taught, array $fails): Text
     {
         $rank = $this->ranks[$need];
 
-        return Text::of("holes.weak.{$weakness->hole()->value}", [
+        return Text::of("holes.weak.{$kind->value}", [
             'attack' => $this->named($cell),
             'answers' => Text::counted('holes.answers', count($taught), [
                 'answer' => $taught[0]->title,
                 'rank' => $rank->name,
             ]),
             'rung' => $rank->goalRung,
+            'beat' => $fails[0]->beat ?? '',
+            'message' => $fails[0]->message ?? '',
         ]);
     }
 

@@ -58,7 +58,7 @@ final readonly class MoveFinder
                 ! $answer->matching->mirrored
                 && $this->mirrorCloses($answer, $cell, $need)
                 && $this->works->failure($answer, $cell->attack, $cell->side, $need, true) === null
-                && $this->isFree($answer, $cell, $need, $without, true)
+                && $this->weakness($answer, $cell, $need, $without, true) === null
             ) {
                 $moves[] = new Move(MoveKind::Mirror, $answer->id);
             }
@@ -67,7 +67,7 @@ final readonly class MoveFinder
         foreach (array_keys($cell->worksFrom) as $late) {
             if (
                 $cell->worksFrom[$late] > $this->order[$need]
-                && $this->isFree($this->answers[$late], $cell, $need, $without)
+                && $this->weakness($this->answers[$late], $cell, $need, $without) === null
             ) {
                 $moves[] = new Move(MoveKind::Earlier, $late);
             }
@@ -86,20 +86,23 @@ final readonly class MoveFinder
         return $this->byKind[$cell->attack->kind->id] ?? [];
     }
 
-    /** Whether an answer, moved to where it is needed, has not this weakness in the cell. */
-    public function isFree(
+    /** Where an answer, moved to where it is needed, has this weakness in the cell; null where it has not. */
+    public function weakness(
         Answer $answer,
         Cell $cell,
         string $need,
-        ?Weakness $without,
+        ?Weakness $weakness,
         ?bool $isMirrored = null,
-    ): bool {
-        if ($without === null || $this->weaknesses === null) {
-            return true;
-        }
-        $isMirrored ??= ! $answer->matching->coversAsWritten($cell->attack->kind, $cell->facets);
-
-        return ! $this->weaknesses->has($without, $answer, $cell, $need, $isMirrored);
+    ): ?Failure {
+        return $weakness === null
+            ? null
+            : $this->weaknesses?->find(
+                $weakness,
+                $answer,
+                $cell,
+                $need,
+                $isMirrored ?? ! $answer->matching->coversAsWritten($cell->attack->kind, $cell->facets),
+            );
     }
 
     private function mirrorCloses(Answer $answer, Cell $cell, string $need): bool
@@ -123,7 +126,7 @@ final readonly class MoveFinder
             if (
                 $near !== null
                 && $this->works->failure($answer, $cell->attack, $cell->side, $need, $near[1]) === null
-                && $this->isFree($answer, $cell, $need, $without, $near[1])
+                && $this->weakness($answer, $cell, $need, $without, $near[1]) === null
             ) {
                 $facets = $near[1] ? $cell->facets->mirror() : $cell->facets;
                 $value = $near[0] === 'kind' ? $cell->attack->kind->id : $facets->toArray()[$near[0]];

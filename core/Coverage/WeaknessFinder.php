@@ -9,6 +9,7 @@ use StoneDrill\Core\Checks\Examination;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Finding;
 use StoneDrill\Core\Checks\Scope;
+use StoneDrill\Core\Checks\SlowStart;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Checks\Timing;
 use StoneDrill\Core\Curriculum\Answer;
@@ -17,6 +18,7 @@ use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Curriculum\Sizes;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Text;
 
 /**
  * Runs answers in the cells that they lay, and tells what each lacks there. What was found is kept and asked for again.
@@ -43,30 +45,32 @@ final class WeaknessFinder
     }
 
     /**
-     * Whether an answer lacks this in a cell. Only what it takes to tell is run.
+     * Where an answer lacks this in a cell; null where it does not. Only what it takes to tell is run.
      *
      * @param string $need       id of the rank that needs the cell
      * @param bool   $isMirrored whether the answer is mirrored there
      */
-    public function has(Weakness $weakness, Answer $answer, Cell $cell, string $need, bool $isMirrored): bool
-    {
+    public function find(
+        Weakness $weakness,
+        Answer $answer,
+        Cell $cell,
+        string $need,
+        bool $isMirrored,
+    ): ?Failure {
         $taught = fn (): Answer => $this->works->taught($answer, $need);
-
-        return match ($weakness) {
-            Weakness::Slow => $this->isSlow($taught(), $cell, $need),
+        $found = match ($weakness) {
+            Weakness::Slow => $this->tooSlow($taught(), $cell, $need),
             Weakness::SizeBound => $this->memory->of(
                 $this->keys->of('size', $answer, $cell->attack, $cell->side, $need, $isMirrored),
-                fn (): bool => $this->isSizeBound($taught(), $cell, $isMirrored),
+                fn (): ?array => $this->boundToSize($taught(), $cell, $isMirrored),
             ),
-            default => in_array(
-                $weakness,
-                $this->memory->of(
-                    $this->keys->of('weakness', $answer, $cell->attack, $cell->side, $need, $isMirrored),
-                    fn (): array => $this->search($taught(), $cell, $isMirrored),
-                ),
-                true,
-            ),
+            default => $this->memory->of(
+                $this->keys->of('weakness', $answer, $cell->attack, $cell->side, $need, $isMirrored),
+                fn (): array => $this->search($taught(), $cell, $isMirrored),
+            )[$weakness->value] ?? null,
         };
+
+        return $found === null ? null : new Failure($answer->id, ...$found);
     }
 
     /**
@@ -105,43 +109,47 @@ final class WeaknessFinder
             ),
         );
 
-        return $this->finds($after, CheckId::Policy) ? false : [$soft, $anew];
+        return $after->of(CheckId::Policy) === null ? [$soft, $anew] : false;
     }
 
-    /** @return list<Weakness> those that one run of it shows */
+    /** @return array<string, array{string, Text}> beat and what is wrong there, by what one run of it shows */
     private function search(Answer $answer, Cell $cell, bool $isMirrored): array
     {
         $bodies = $this->sizes->bodies(null, null, $cell->attack->facets->build);
         $examination = $this->examine($answer, $cell, $isMirrored, $bodies, Scope::holes());
 
-        return array_values(
-            array_filter([
-                $this->finds($examination, CheckId::Policy) ? Weakness::Barred : null,
-                $this->finds($examination, CheckId::NoExit) ? Weakness::NoWayOut : null,
-                $this->finds($examination, CheckId::Unbranched) ? Weakness::NoWhatIf : null,
-            ]),
-        );
+        return array_filter([
+            Weakness::Barred->value => self::place($examination->of(CheckId::Policy)),
+            Weakness::NoWayOut->value => self::place($examination->of(CheckId::NoExit)),
+            Weakness::NoWhatIf->value => self::place($examination->of(CheckId::Unbranched)),
+        ]);
     }
 
-    private function finds(Examination $examination, CheckId $check): bool
+    /** @return array{string, Text}|null beat and what is wrong there */
+    private static function place(?Finding $finding): ?array
     {
-        return array_filter($examination->findings, static fn (Finding $finding): bool => $finding->check === $check)
-            !== [];
+        return $finding === null ? null : [$finding->beat, $finding->message];
     }
 
-    /** Whether something stops with a smaller defender and a larger attacker, and nothing with two typical bodies. */
-    private function isSizeBound(Answer $answer, Cell $cell, bool $isMirrored): bool
+    /**
+     * What stops it with a smaller defender and a larger attacker, where nothing does with two typical bodies.
+     *
+     * @return array{string, Text}|null beat and what is wrong there
+     */
+    private function boundToSize(Answer $answer, Cell $cell, bool $isMirrored): ?array
     {
         $typical = $this->catalogue->school->statures->typical;
         $apart = $this->sizes->bodies($this->sizes->next($typical, -1), $this->sizes->next($typical, 1), Build::Alike);
 
-        return $this->stops($answer, $cell, $isMirrored, $apart)
-            && ! $this->stops($answer, $cell, $isMirrored, $this->sizes->bodies($typical, $typical, Build::Alike));
-    }
+        $stop = $this->examine($answer, $cell, $isMirrored, $apart, Scope::stops())->stop();
+        if ($stop === null) {
+            return null;
+        }
+        $alike = $this->sizes->bodies($typical, $typical, Build::Alike);
 
-    private function stops(Answer $answer, Cell $cell, bool $isMirrored, Bodies $bodies): bool
-    {
-        return $this->examine($answer, $cell, $isMirrored, $bodies, Scope::stops())->hasStops();
+        return $this->examine($answer, $cell, $isMirrored, $alike, Scope::stops())->hasStops()
+            ? null
+            : self::place($stop);
     }
 
     private function examine(Answer $answer, Cell $cell, bool $isMirrored, Bodies $bodies, Scope $scope): Examination
@@ -149,19 +157,24 @@ final class WeaknessFinder
         return $this->examiner->examineIn($answer, $cell->attack, $cell->side, $isMirrored, $bodies, null, $scope);
     }
 
-    /** Whether its first beat comes too late at the rung that is the rank's goal. */
-    private function isSlow(Answer $answer, Cell $cell, string $need): bool
+    /**
+     * By how much its first beat comes too late at the rung that is the rank's goal.
+     *
+     * @return array{string, Text}|null beat and what is wrong there
+     */
+    private function tooSlow(Answer $answer, Cell $cell, string $need): ?array
     {
         $arrival = Timing::arrival($cell->attack->kind, $cell->facets);
-        $rung = $this->catalogue->ladder->get($this->standards->rank($need)->goalRung);
-
-        return $arrival !== null
-            && Timing::spare(
+        $late = $arrival === null
+            ? null
+            : SlowStart::late(
+                $this->standards,
+                $answer->teaching->rank,
                 $arrival,
-                $this->catalogue->school->reaction,
-                $this->standards->familyBits($answer->teaching->rank),
                 $answer->beats->line[0]->seconds(),
-                $rung,
-            ) < -1e-9;
+                $this->catalogue->ladder->get($this->standards->rank($need)->goalRung),
+            );
+
+        return $late === null ? null : ['1', Text::of('checks.slow-start.message', $late)];
     }
 }

@@ -19,11 +19,24 @@ final readonly class MadeMistake
      */
     private function __construct(public Mistake $mistake, public ?Examination $made, public ?Finding $breaks) {}
 
-    /** @return list<self> those of an answer that was examined */
-    public static function of(Examiner $examiner, Examination $examination, Side $side): array
-    {
-        return array_map(static function (Mistake $mistake) use ($examiner, $examination, $side): self {
-            $made = $examiner->made($examination, $mistake, $side);
+    /**
+     * @param ?bool $isMirrored whether the answer is mirrored there; null where that is as its own attack is
+     *
+     * @return list<self> those of an answer that was examined
+     */
+    public static function of(
+        Examiner $examiner,
+        Examination $examination,
+        Side $side,
+        ?bool $isMirrored = null,
+    ): array {
+        return array_map(static function (Mistake $mistake) use (
+            $examiner,
+            $examination,
+            $side,
+            $isMirrored,
+        ): self {
+            $made = $examiner->made($examination, $mistake, $side, $isMirrored);
 
             return new self($mistake, $made, $made === null ? null : Examiner::more($examination, $made));
         }, $examination->trial->answer->teaching->mistakes);

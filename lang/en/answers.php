@@ -79,7 +79,11 @@ return [
     'lead-both' => 'It is introduced at :rank, and both sides are taught.',
     'lead-one' => 'It is introduced at :rank and taught on one side.',
     'lead-short' => 'A short form, its first :beats beats and its last one, is taught from :rank.',
+    'against' => ':attack: this is what it is seen against here.',
+    'against-own' => 'Back to :attack',
     'meets' => '{Attacks} it answers',
+    'meets-fails' => 'does not work there',
+    'meets-floor' => 'On the floor',
     'meets-nothing' => 'No {attack} of the catalogue: its pattern matches none.',
     'messages' => [
         'mistake-shape' => 'Mistake on line :line: after “:bar” write the number of a beat from 1 to :beats, a colon, and what is done instead, such as “:bar 2: right palm chin”.',

@@ -25,6 +25,8 @@ return [
         'widen-with-findings' => 'use “:answer” here too (:count finding)|use “:answer” here too (:count findings)',
         'earlier' => 'teach “:answer” at :rank',
         'soften' => 'soften “:answer”',
+        'mend' => 'mend beat :beat of “:answer”',
+        'what-if' => 'add “if not” to beat :beat of “:answer”',
         'write' => 'write {an answer}',
     ],
     'opens' => 'Opens :count hole|Opens :count holes',

@@ -49,7 +49,7 @@ final readonly class HoleController
                 isYouth: $query->isYouth,
             ),
             'query' => $query,
-            'links' => HoleLinks::in($school),
+            'links' => HoleLinks::in($school, $catalogue),
         ]);
     }
 }

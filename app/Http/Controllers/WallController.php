@@ -102,15 +102,19 @@ final readonly class WallController implements KnowsWhatItShows
     private function body(User $user, WallQuery $query): string
     {
         $school = $user->school;
-        $draw = fn (): string => view('wall.body', [
-            'wall' => $this->builder->build($school, $query),
-            'query' => $query,
-            'attackIds' => $school->attackIds(),
-            'answers' => $school->answers->keyBy('code'),
-            'rankNames' => $school->ranks->pluck('name', 'code')->all(),
-            'links' => HoleLinks::in($school),
-            'moss' => self::MOSS,
-        ])->render();
+        $draw = function () use ($school, $query): string {
+            $wall = $this->builder->build($school, $query);
+
+            return view('wall.body', [
+                'wall' => $wall,
+                'query' => $query,
+                'attackIds' => $school->attackIds(),
+                'answers' => $school->answers->keyBy('code'),
+                'rankNames' => $school->ranks->pluck('name', 'code')->all(),
+                'links' => HoleLinks::in($school, $wall->catalogue),
+                'moss' => self::MOSS,
+            ])->render();
+        };
         $body = $this->pages->of('wall', $user, $query->parameters(), $draw, $this->builder->mark($school, $query));
 
         return str_replace(self::MOSS, e($query->mossText($this->builder->provenAt($school, $query))), $body);

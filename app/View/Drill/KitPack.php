@@ -17,6 +17,7 @@ use App\View\Attacks\KindNames;
 use App\View\Board\ProofWords;
 use App\View\Workbench\Bench;
 use App\View\Workbench\BenchSettings;
+use App\View\Workbench\Meeting;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Attack\Kinds;
@@ -328,9 +329,7 @@ final readonly class KitPack
         $attack = $this->kit->catalogue->attackOf($answer);
         $bench = Bench::of(
             $this->kit->catalogue,
-            $answer,
-            $attack,
-            BenchSettings::usual($this->kit->catalogue, $attack),
+            Meeting::own($answer, $attack, BenchSettings::usual($this->kit->catalogue, $attack)),
             withMends: false,
         );
         $shown = [];

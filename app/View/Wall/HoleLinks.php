@@ -8,45 +8,105 @@ use App\Models\Answer;
 use App\Models\School;
 use Illuminate\Support\Collection;
 use LogicException;
+use StoneDrill\Core\Coverage\Failure;
 use StoneDrill\Core\Coverage\Hole;
+use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Coverage\Move;
 use StoneDrill\Core\Coverage\MoveKind;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Sizes;
 
-/** The moves that would close a hole, as links. */
+/** What would close a hole, as links: its moves, and the answers at fault. */
 final readonly class HoleLinks
 {
+    /** Answers at fault that are told of one hole. */
+    private const MENDED = 2;
+
     /**
      * @param array<string, int>         $attackIds ids of rows by code
      * @param Collection<string, Answer> $answers   by code
      * @param array<string, string>      $rankNames by id
      */
-    public function __construct(private array $attackIds, private Collection $answers, private array $rankNames) {}
+    private function __construct(
+        private Catalogue $catalogue,
+        private array $attackIds,
+        private Collection $answers,
+        private array $rankNames,
+    ) {}
 
-    public static function in(School $school): self
+    public static function in(School $school, Catalogue $catalogue): self
     {
         return new self(
+            $catalogue,
             $school->attackIds(),
             $school->answers->keyBy('code'),
             $school->ranks->pluck('name', 'code')->all(),
         );
     }
 
-    /** @return list<array{text: string, url: string}> */
+    /** @return list<array{text: string, url: string}> what is one press first, what has to be written last */
     public function of(Hole $hole): array
     {
-        return $hole->moves === [] && $hole->attack !== null
-            ? [
+        if ($hole->moves === [] && $hole->attack !== null) {
+            return [
                 [
                     'text' => __('moves.links.drill'),
                     'url' => route('attacks.show', $this->attackIds[$hole->attack], absolute: false).'#proof-title',
                 ],
-            ]
-            : array_map(
-                fn (Move $move): array => $move->kind === MoveKind::Write
-                    ? $this->write($hole)
-                    : $this->move($hole, $move),
-                $hole->moves,
+            ];
+        }
+        $links = [];
+        foreach ($hole->moves as $move) {
+            array_push(
+                $links,
+                ...$move->kind === MoveKind::Write
+                    ? [...$this->mend($hole), $this->write($hole)]
+                    : [$this->move($hole, $move)],
             );
+        }
+
+        return $links;
+    }
+
+    /** @return list<array{text: string, url: string}> the answers at fault, where they are */
+    private function mend(Hole $hole): array
+    {
+        return array_map(
+            fn (Failure $failure): array => [
+                'text' => __($hole->kind === HoleKind::NoWhatIf ? 'moves.links.what-if' : 'moves.links.mend', [
+                    'answer' => $this->answer($failure->answer)->title,
+                    'beat' => $failure->beat,
+                ]),
+                'url' => $this->place($hole, $failure),
+            ],
+            array_slice($hole->fails, 0, self::MENDED),
+        );
+    }
+
+    /** Where an answer is written; where it is seen against the attack, if it was written for another one. */
+    private function place(Hole $hole, Failure $failure): string
+    {
+        $isOwn = $this->catalogue->answer($failure->answer)->attack === $hole->attack;
+
+        return route(
+            $isOwn ? 'answers.edit' : 'answers.show',
+            array_filter([
+                'answer' => $this->answer($failure->answer),
+                'against' => $isOwn ? null : $hole->attack,
+                'side' => $hole->side?->value,
+                ...$hole->kind === HoleKind::SizeBound ? $this->bodies() : [],
+            ]),
+            absolute: false,
+        ).($isOwn ? '' : '#floor-here');
+    }
+
+    /** @return array<string, string> the two for which what is bound to a size fails */
+    private function bodies(): array
+    {
+        $sizes = new Sizes($this->catalogue->school);
+        $typical = $this->catalogue->school->statures->typical;
+
+        return ['defender' => $sizes->next($typical, -1), 'attacker' => $sizes->next($typical, 1)];
     }
 
     /** @return array{text: string, url: string} */
@@ -65,8 +125,7 @@ final readonly class HoleLinks
     /** @return array{text: string, url: string} */
     private function move(Hole $hole, Move $move): array
     {
-        $answer = $this->answers->get((string) $move->answer)
-        ?? throw new LogicException('A move names an answer of the school.');
+        $answer = $this->answer((string) $move->answer);
         $text = $move->kind === MoveKind::Widen && $move->findings !== []
             ? trans_choice('moves.links.widen-with-findings', count($move->findings), ['answer' => $answer->title])
             : __('moves.links.'.$move->kind->value, [
@@ -88,5 +147,10 @@ final readonly class HoleLinks
                 absolute: false,
             ),
         ];
+    }
+
+    private function answer(string $code): Answer
+    {
+        return $this->answers->get($code) ?? throw new LogicException('A hole names answers of the school.');
     }
 }

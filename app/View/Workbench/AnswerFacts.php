@@ -121,6 +121,12 @@ final readonly class AnswerFacts
         return $said;
     }
 
+    /** Whether it works in a cell that it answers, as far as it is taught to somebody. */
+    public function works(Cell $cell): bool
+    {
+        return isset($cell->worksFrom[$this->answer->id]);
+    }
+
     /** Which side of an attack it answers, after the name of the attack. */
     public function side(Cell $cell): string
     {

@@ -18,7 +18,6 @@ use StoneDrill\Core\Checks\Score;
 use StoneDrill\Core\Checks\Severity;
 use StoneDrill\Core\Checks\Shortfall;
 use StoneDrill\Core\Checks\Standards;
-use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Floor\Elastic;
@@ -46,6 +45,7 @@ final readonly class Bench
         public Examination $examination,
         private Examiner $examiner,
         public BenchSettings $settings,
+        private bool $isMirrored,
         private Vocabulary $vocabulary,
         private ?Mender $mender,
         Palette $palette,
@@ -76,30 +76,34 @@ final readonly class Bench
     /** @param bool $withMends whether mends are tried and offered, for whoever is writing */
     public static function of(
         Catalogue $catalogue,
-        Answer $answer,
-        Attack $attack,
-        BenchSettings $settings,
+        Meeting $meeting,
         bool $withMends,
         Palette $palette = Palette::Slate,
     ): self {
         $examiner = new Examiner(Standards::of($catalogue));
-        $examination = $examiner->examine($answer, $attack, $settings->side, $settings->bodies, $settings->rung);
 
         return new self(
-            $examination,
+            $meeting->examined($examiner),
             $examiner,
-            $settings,
+            $meeting->settings,
+            $meeting->isMirrored,
             $catalogue->school->vocabulary(),
             $withMends ? new Mender($examiner) : null,
             $palette,
         );
     }
 
+    /** What the answer is seen against. */
+    public function attack(): Attack
+    {
+        return $this->examination->trial->attack;
+    }
+
     /** @return list<MistakeView> the usual mistakes, and what they break for these bodies */
     public function mistakes(): array
     {
         $printer = new Printer($this->vocabulary);
-        $made = MadeMistake::of($this->examiner, $this->examination, $this->settings->side);
+        $made = MadeMistake::of($this->examiner, $this->examination, $this->settings->side, $this->isMirrored);
 
         return array_map(
             fn (int $place, MadeMistake $one): MistakeView => new MistakeView(

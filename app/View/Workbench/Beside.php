@@ -62,8 +62,8 @@ final readonly class Beside
         $answer = $catalogue->answer($row->code);
         $attack = $catalogue->attackOf($answer);
         [$other, $otherSettings, $this->name] = $this->other($answer, $attack);
-        $this->left = Bench::of($catalogue, $answer, $attack, $settings, withMends: false);
-        $this->right = Bench::of($catalogue, $other, $attack, $otherSettings, withMends: false);
+        $this->left = Bench::of($catalogue, Meeting::own($answer, $attack, $settings), withMends: false);
+        $this->right = Bench::of($catalogue, Meeting::own($other, $attack, $otherSettings), withMends: false);
         $this->above = Window::alike($this->left->picture, $this->right->picture);
         $this->side = Window::alike($this->left->side, $this->right->side);
         $this->rows = $this->rows();

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Workbench;
 
-use App\Models\Answer;
+use App\Models\School;
 use App\Models\Student;
-use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\ForWhom;
 use StoneDrill\Core\Checks\Standards;
-use StoneDrill\Core\Curriculum\Answer as CoreAnswer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Stride;
@@ -22,10 +20,6 @@ use StoneDrill\Core\Floor\Stride;
 final readonly class ForWhomTable
 {
     private Examiner $examiner;
-
-    private CoreAnswer $answer;
-
-    private Attack $attack;
 
     /** @var array<string, float> sizes, the smallest first */
     public array $sizes;
@@ -39,16 +33,14 @@ final readonly class ForWhomTable
      */
     public array $students;
 
-    public function __construct(Catalogue $catalogue, Answer $row, private BenchSettings $settings)
+    public function __construct(Catalogue $catalogue, private Meeting $meeting, School $school)
     {
         $this->examiner = new Examiner(Standards::of($catalogue));
-        $this->answer = $catalogue->answer($row->code);
-        $this->attack = $catalogue->attackOf($this->answer);
-        $sizes = $settings->sizes;
+        $sizes = $meeting->settings->sizes;
         asort($sizes);
         $this->sizes = $sizes;
         $this->rows = array_map($this->row(...), array_map(strval(...), array_keys($sizes)), array_values($sizes));
-        $students = $row->school->students()->whereNotNull('height')->reorder('height')->get();
+        $students = $school->students()->whereNotNull('height')->reorder('height')->get();
         $this->students = array_values(
             $students->map(fn (Student $student): array => $this->row($student->name, (float) $student->height))->all(),
         );
@@ -70,14 +62,7 @@ final readonly class ForWhomTable
     /** @return array<string, string> */
     private function cell(float $defender, float $attacker): array
     {
-        $found = ForWhom::of(
-            $this->examiner,
-            $this->answer,
-            $this->attack,
-            $this->settings->side,
-            new Bodies($defender, $attacker),
-            $this->settings->rung,
-        );
+        $found = ForWhom::in($this->meeting->examined($this->examiner, new Bodies($defender, $attacker)));
         $state = match (true) {
             $found->failure !== null => 'fails',
             $found->isClose() => 'close',

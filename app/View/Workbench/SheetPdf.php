@@ -8,6 +8,7 @@ use App\Models\Answer;
 use App\View\Floor\Palette;
 use App\View\Pdf;
 use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
 
 /** An answer on one page to take along. */
 final readonly class SheetPdf
@@ -20,7 +21,12 @@ final readonly class SheetPdf
 
         return new PrintSheet(
             $answer,
-            $this->workbench->saved($request, $answer, Palette::Paper),
+            // What it is for, its card and its cautions are told of the attack that it was written for.
+            $this->workbench->saved(
+                $request->duplicate(Arr::except($request->query(), 'against')),
+                $answer,
+                Palette::Paper,
+            ),
             $this->workbench->facts($answer),
             $paper,
         );

@@ -7,7 +7,6 @@ namespace App\View\Workbench;
 use App\View\Floor\FieldPicture;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Standards;
-use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Floor\FirstSteps;
 use StoneDrill\Core\Floor\Setting;
@@ -40,13 +39,12 @@ final readonly class StepPage
      */
     public function __construct(
         Catalogue $catalogue,
-        Answer $answer,
-        BenchSettings $settings,
+        Meeting $meeting,
         string $beat,
         string $strike,
     ) {
-        $attack = $catalogue->attackOf($answer);
-        $beats = $settings->isMirrored() ? $answer->beats->mirror() : $answer->beats;
+        [$attack, $settings] = [$meeting->attack, $meeting->settings];
+        $beats = $meeting->isMirrored ? $meeting->answer->beats->mirror() : $meeting->answer->beats;
         $printer = new Printer($catalogue->school->vocabulary());
         $this->beats = array_combine(
             range(1, count($beats->line)),
@@ -63,8 +61,7 @@ final readonly class StepPage
             new Setting(1.0, $attack->briefing->recoil, $catalogue->school->tolerance),
         );
         $this->field = $simulation->field($beats, $this->at, $wanted);
-        $run = (new Examiner(Standards::of($catalogue)))->examine($answer, $attack, $settings->side, $settings->bodies)
-            ->trial->run;
+        $run = $meeting->run(new Examiner(Standards::of($catalogue)));
         $line = [$run->start, ...$run->mainLine];
         $best = $this->at === 0 && $wanted !== null
             ? (new FirstSteps($attack->kind, $facets, $settings->bodies))->best($wanted)

@@ -26,6 +26,8 @@ final readonly class Tape
 
     private const MARGIN = 0.35;
 
+    public Answer $answer;
+
     public string $for;
 
     /** @var list<array{beat: string, foot: string, cm: string, bearing: string}> each way that a foot goes */
@@ -49,18 +51,18 @@ final readonly class Tape
 
     private int $scale;
 
-    public function __construct(Catalogue $catalogue, public Answer $answer, BenchSettings $settings, ?Student $student)
+    public function __construct(Catalogue $catalogue, Meeting $meeting, ?Student $student)
     {
-        $defender = $student === null ? $settings->bodies->defender : (float) $student->height;
+        $this->answer = $meeting->answer;
+        $bodies = $meeting->settings->bodies;
+        $defender = $student === null ? $bodies->defender : (float) $student->height;
         $this->for = $student === null
             ? __('words.metres', ['metres' => number_format($defender, 2)])
             : __('floor.tape.for', ['name' => $student->name, 'metres' => number_format($defender, 2)]);
-        $run = (new Examiner(Standards::of($catalogue)))->examine(
-            $answer,
-            $catalogue->attackOf($answer),
-            $settings->side,
-            new Bodies($defender, $settings->bodies->attacker),
-        )->trial->run;
+        $run = $meeting->run(
+            new Examiner(Standards::of($catalogue)),
+            new Bodies($defender, $bodies->attacker),
+        );
         $frames = [$run->start, ...$run->mainLine];
         $this->rows = self::rows($frames);
         $points = array_merge(

@@ -45,7 +45,7 @@ final readonly class Workbench
                 $check->beats,
                 $stored,
             );
-            $bench = Bench::of($catalogue, $draft, $core, $settings, withMends: true);
+            $bench = Bench::of($catalogue, Meeting::own($draft, $core, $settings), withMends: true);
         }
 
         return new Draft(
@@ -72,19 +72,12 @@ final readonly class Workbench
         string $mistake = '',
     ): Bench {
         $catalogue = $this->mapper->curriculum($answer->school);
-        $core = $catalogue->answer($answer->code);
-        $attack = $catalogue->attackOf($core);
+        $meeting = Meeting::of($request, $catalogue, $answer->code);
+        $core = $meeting->answer;
         $made = array_column($core->teaching->mistakes, null, 'text')[$mistake] ?? null;
         $beats = $made?->in($core->beats) ?? $core->beats;
 
-        return Bench::of(
-            $catalogue,
-            $core->withBeats($beats),
-            $attack,
-            BenchSettings::of($request, $catalogue, $attack),
-            withMends: false,
-            palette: $palette,
-        );
+        return Bench::of($catalogue, $meeting->with($core->withBeats($beats)), withMends: false, palette: $palette);
     }
 
     /** For whom an answer as it is saved works. */
@@ -92,11 +85,7 @@ final readonly class Workbench
     {
         $catalogue = $this->mapper->curriculum($answer->school);
 
-        return new ForWhomTable(
-            $catalogue,
-            $answer,
-            BenchSettings::of($request, $catalogue, $catalogue->attackOf($catalogue->answer($answer->code))),
-        );
+        return new ForWhomTable($catalogue, Meeting::of($request, $catalogue, $answer->code), $answer->school);
     }
 
     /** An answer as it is saved, and what is asked for beside it. */
@@ -117,12 +106,10 @@ final readonly class Workbench
     public function field(Request $request, Answer $answer): StepPage
     {
         $catalogue = $this->mapper->curriculum($answer->school);
-        $core = $catalogue->answer($answer->code);
 
         return new StepPage(
             $catalogue,
-            $core,
-            BenchSettings::of($request, $catalogue, $catalogue->attackOf($core)),
+            Meeting::of($request, $catalogue, $answer->code),
             self::word($request->query(), 'beat'),
             self::word($request->query(), 'strike'),
         );
@@ -132,18 +119,12 @@ final readonly class Workbench
     public function tape(Request $request, Answer $answer): Tape
     {
         $catalogue = $this->mapper->curriculum($answer->school);
-        $core = $catalogue->answer($answer->code);
         $student = $answer->school
             ->students()
             ->whereNotNull('height')
             ->find((int) self::word($request->query(), 'student'));
 
-        return new Tape(
-            $catalogue,
-            $core,
-            BenchSettings::of($request, $catalogue, $catalogue->attackOf($core)),
-            $student,
-        );
+        return new Tape($catalogue, Meeting::of($request, $catalogue, $answer->code), $student);
     }
 
     public function facts(Answer $answer): AnswerFacts

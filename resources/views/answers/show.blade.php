@@ -25,7 +25,10 @@
         <ul>
             @foreach ($facts->cells as $cell)
                 <li><a href="{{ route('attacks.show',
-                    $ids['attacks'][$cell->attack->id]) }}">{{ $cell->attack->title }}</a>{{ $facts->side($cell) }}</li>
+                    $ids['attacks'][$cell->attack->id]) }}">{{ $cell->attack->title }}</a>{{ $facts->side($cell) }}
+                    @unless ($facts->works($cell))<strong>({{ __('answers.meets-fails') }})</strong>@endunless
+                    <a class="form-text" href="{{ route('answers.show', [$answer, 'against' => $cell->attack->id,
+                        'side' => $cell->side->value]) }}#floor-here">{{ __('answers.meets-floor') }}</a></li>
             @endforeach
         </ul>
         <details @if ($answer->mirrored) open @endif>
@@ -42,8 +45,13 @@
     </div>
     <div class="bench-floor">
         <form hx-get="{{ route('answers.floor', $answer) }}" hx-trigger="change" hx-target="#floor-here" hx-sync="this:queue last">
-            @include('workbench.settings', ['settings' => $bench->settings, 'symmetric' => $facts->attack->isSymmetric()])
+            @include('workbench.settings', ['settings' => $bench->settings, 'symmetric' => $bench->attack()->isSymmetric(),
+                'against' => $bench->attack()->id])
         </form>
+        @if ($bench->attack()->id !== $facts->attack->id)
+            <p class="form-text" role="status">{{ __('answers.against', ['attack' => $bench->attack()->title]) }}
+                <a href="{{ route('answers.show', $answer) }}">{{ __('answers.against-own', ['attack' => $facts->attack->title]) }}</a></p>
+        @endif
         <div id="floor-here">@include('workbench.floor')</div>
         <p class="form-text">{{ __('answers.save-svg') }} @foreach (texts('answers.svg-views') as $view => $name)
             <a href="{{ route('answers.svg', [$answer, 'view' => $view]) }}" download>{{ $name }}</a>@if (! $loop->last) · @endif
