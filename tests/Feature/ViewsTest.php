@@ -3,11 +3,15 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use App\Persistence\CatalogueMapper;
 use App\View\Attacks\WhenPicture;
 use App\View\Floor\FloorFrame;
 use App\View\Floor\FloorPicture;
 use App\View\Floor\ScorePicture;
 use App\View\Floor\SidePicture;
+use App\View\Workbench\BenchSettings;
+use App\View\Workbench\Meeting;
+use App\View\Workbench\Tape;
 use StoneDrill\Core\Checks\Score;
 use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Report\WhenReport;
@@ -140,12 +144,11 @@ it('lays steps out with tape for one student, at a scale that is stated', functi
     $answer->update(['beats' => "left foot step 9 0.60 m\nright foot step 9 0.30 m\n"]);
     $student = $school->students()->firstOrFail();
     $student->update(['height' => 1.5]);
-    $catalogue = app(App\Persistence\CatalogueMapper::class)->curriculum($school->fresh());
+    $catalogue = app(CatalogueMapper::class)->curriculum($school->fresh());
     $core = $catalogue->answer($answer->code);
-    $tape = new App\View\Workbench\Tape(
+    $tape = new Tape(
         $catalogue,
-        $core,
-        App\View\Workbench\BenchSettings::usual($catalogue, $catalogue->attackOf($core)),
+        Meeting::own($core, $catalogue->attackOf($core), BenchSettings::usual($catalogue, $catalogue->attackOf($core))),
         $student->refresh(),
     );
 

@@ -25,6 +25,7 @@ final readonly class FloorController
         return view('workbench.floor', [
             'bench' => $this->workbench->saved($request, $answer, mistake: $mistake),
             'isMistake' => $mistake !== '',
+            ...$mistake === '' ? ['saved' => $answer] : [],
         ]);
     }
 

@@ -106,6 +106,18 @@ final readonly class BenchSettings
         return $this->side === Side::Mirrored;
     }
 
+    /** @return array<string, string|int> what asks for the same, as in an address */
+    public function query(): array
+    {
+        return array_filter([
+            'defender' => $this->defender,
+            'attacker' => $this->attacker,
+            'side' => $this->side->value,
+            'rung' => $this->rung?->id,
+            'style' => $this->style->value,
+        ]);
+    }
+
     /** @return array<array-key, string> names with their heights, by size or metres */
     public function sizeNames(): array
     {

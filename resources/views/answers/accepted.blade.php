@@ -1,7 +1,7 @@
 @if ($bench->examination->findings !== [] || $bench->examination->waived !== [])
 <h2>{{ $bench->examination->findings === [] ? __('answers.no-finding') : ucfirst($bench->summary()) }}</h2>
-<p class="form-text">{{ $bench->settings->defender === $bench->settings->attacker ? __('answers.typical') :
-    __('answers.typical-and-build') }}</p>
+<p class="form-text">{{ __('answers.for-bodies', ['defender' => $bench->settings->sizeNames()[$bench->settings->defender],
+    'attacker' => $bench->settings->sizeNames()[$bench->settings->attacker]]) }}</p>
 @foreach ($bench->examination->findings as $finding)
     <x-finding :finding="$finding">
         @can('update', $answer)

@@ -27,8 +27,9 @@
                 <li><a href="{{ route('attacks.show',
                     $ids['attacks'][$cell->attack->id]) }}">{{ $cell->attack->title }}</a>{{ $facts->side($cell) }}
                     @unless ($facts->works($cell))<strong>({{ __('answers.meets-fails') }})</strong>@endunless
-                    <a class="form-text" href="{{ route('answers.show', [$answer, 'against' => $cell->attack->id,
-                        'side' => $cell->side->value]) }}#floor-here">{{ __('answers.meets-floor') }}</a></li>
+                    @if (count($facts->cells) > 1)<a class="form-text" href="{{ route('answers.show', [$answer,
+                        'against' => $cell->attack->id, 'side' => $cell->side->value]) }}#floor-here">{{
+                        __('answers.meets-floor') }}</a>@endif</li>
             @endforeach
         </ul>
         <details @if ($answer->mirrored) open @endif>
@@ -52,10 +53,7 @@
             <p class="form-text" role="status">{{ __('answers.against', ['attack' => $bench->attack()->title]) }}
                 <a href="{{ route('answers.show', $answer) }}">{{ __('answers.against-own', ['attack' => $facts->attack->title]) }}</a></p>
         @endif
-        <div id="floor-here">@include('workbench.floor')</div>
-        <p class="form-text">{{ __('answers.save-svg') }} @foreach (texts('answers.svg-views') as $view => $name)
-            <a href="{{ route('answers.svg', [$answer, 'view' => $view]) }}" download>{{ $name }}</a>@if (! $loop->last) · @endif
-        @endforeach</p>
+        <div id="floor-here">@include('workbench.floor', ['saved' => $answer])</div>
         <section aria-labelledby="field-title">
             <h2 id="field-title">{{ __('floor.field.title') }}</h2>
             <div id="field-here" hx-get="{{ route('answers.field', $answer) }}" hx-include="#bench-settings"

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+
+// Gate answers a right hand that holds across, from 12, and by its pattern a left one as well, in its mirror.
+beforeEach(function (): void {
+    $this->hall = $this->school();
+    $writer = $this->person($this->hall, Role::Head);
+    $this->anew = fn () => $this->actingAs($writer->fresh());
+    $this->gate = $this->hall->answers()->firstOrFail();
+    $this->gate->update([
+        'mirrored' => true,
+        'beats' => "left foot step 9, left hand strip toward thumb -> released\nright palm chin\nleave 6\n",
+    ]);
+    $this->wrist = $this->hall->attacks()->where('code', 'wrist')->firstOrFail();
+    $this->add = function (string $code, array $differences): void {
+        $this->wrist
+            ->replicate()
+            ->fill(['code' => $code, 'title' => ucfirst($code), ...$differences])
+            ->save();
+    };
+    // What is said of each beat.
+    $this->said = function (string $query): string {
+        $html = (string) ($this->anew)()->get("/answers/{$this->gate->id}/floor?{$query}")->assertOk()->getContent();
+        preg_match_all('~<div data-beat=".*?</div>~s', $html, $said);
+
+        return implode("\n", $said[0]);
+    };
+});
+
+it('puts an answer on the floor against another attack that it answers, mirrored where that is its other side', function (): void {
+    ($this->add)('other', ['hand' => 'left']);
+
+    // The other hand, written, is the mirror of its own attack; its mirror is what the answer was written for.
+    expect(($this->said)('against=other'))->toBe(($this->said)('side=mirrored'))
+        ->and(($this->said)('against=other&side=mirrored'))->toBe(($this->said)(''))
+        ->and(($this->said)('side=mirrored'))->not->toBe(($this->said)(''));
+
+    ($this->anew)()->get("/answers/{$this->gate->id}?against=other")
+        ->assertOk()
+        ->assertSee('The floor shows it against “Other”')
+        ->assertSee('name="against" value="other"', false);
+    foreach (['bodies', 'field', 'floor.svg', 'tape.pdf', 'sheet'] as $part) {
+        ($this->anew)()->get("/answers/{$this->gate->id}/{$part}?against=other")->assertOk();
+    }
+});
+
+it('keeps to its own attack where it does not answer the other one', function (string $against): void {
+    ($this->add)('kicked', ['hand' => 'right', 'thumb' => 'down']);
+
+    expect(($this->said)("against={$against}"))->toBe(($this->said)(''));
+    ($this->anew)()->get("/answers/{$this->gate->id}?against={$against}")->assertDontSee('The floor shows it against');
+})->with(['kicked', 'hug', 'nothing-of-the-kind', '', 'wrist']);
+
+it('leads from a hole to the answer at fault: to its beats, or to the attack that it was not written for', function (): void {
+    // A hand that holds on from 11 is answered by the pattern; nothing strips it any more.
+    $this->gate->update(['beats' => "left foot step 9\nleave 6\n"]);
+    ($this->add)('aslant', ['bearing' => '11']);
+    ($this->anew)()->get('/wall')->assertOk();
+    $holes = html_entity_decode((string) ($this->anew)()->get('/wall/holes')->assertOk()->getContent());
+
+    expect($holes)->toContain('mend beat 2 of “Gate”')
+        ->toContain("/answers/{$this->gate->id}/edit?side=written")
+        ->toContain("/answers/{$this->gate->id}?against=aslant&side=written#floor-here");
+    ($this->anew)()->get("/answers/{$this->gate->id}")->assertSee('does not work there');
+});
+
+it('leads to the two bodies for which something fails, and says what is to be added where nothing is ready', function (): void {
+    $this->gate->update([
+        'beats' => "left palm eyes\nleft hand strip toward thumb\nleave 6, look\n",
+    ]);
+    ($this->anew)()->get('/wall')->assertOk();
+    $holes = html_entity_decode((string) ($this->anew)()->get('/wall/holes')->getContent());
+
+    expect($holes)->toContain("/answers/{$this->gate->id}/edit?side=written&defender=small&attacker=large");
+    ($this->anew)()->get("/answers/{$this->gate->id}?defender=small&attacker=large")
+        ->assertSee('For you (small, 1.52 m) and the attacker (large, 1.85 m).');
+
+    $this->gate->fresh()->update(['beats' => "left palm chin -> driven back\nleave 6, look\n", 'version' => 9]);
+    ($this->anew)()->get('/wall')->assertOk();
+    expect(html_entity_decode((string) ($this->anew)()->get('/wall/holes')->getContent()))
+        ->toContain('add “if not” to beat 1 of “Gate”');
+});
