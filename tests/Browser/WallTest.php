@@ -109,3 +109,25 @@ it('opens what stands behind a sign of the board, and narrows the wall from the 
     $this->see('family');
     expect($this->complaints())->toBe([]);
 });
+
+it('leads from a weak spot to the answer at fault, and shows it against another attack that it answers', function (): void {
+    $this->signIn('head@cinder-quay.example')->see('The wall')->see('weak spots');
+    // Two bodies are chosen for what fails between them.
+    $this->press('mend beat 3 of “Keel drop”')->see('Edit “Keel drop”');
+    expect($this->path())->toContain('/edit')
+        ->and($this->find('[name=defender]')->getAttribute('value'))->toBe('small')
+        ->and($this->find('[name=attacker]')->getAttribute('value'))->toBe('large');
+
+    $this->press('Wall')->see('weak spots');
+    $this->press('Answers')->press('Keel drop')->see('Attacks it answers');
+    $this->browser->findElements(WebDriverBy::partialLinkText('On the floor'))[1]->click();
+    $this->see('The floor shows it against “Bear hug from behind on the gangway”');
+    // Other bodies are tried against the same attack.
+    $before = $this->find('#floor-here')->getText();
+    $this->find('[name=attacker] option[value=large]')->click();
+    $this->until(fn (): bool => $this->find('#floor-here')->getText() !== $before);
+    $this->see('The floor shows it against “Bear hug from behind on the gangway”');
+    $this->press('Back to “Bear hug from behind, arms pinned”');
+    $this->until(fn (): bool => ! str_contains($this->said(), 'The floor shows it against'));
+    expect($this->complaints())->toBe([]);
+});
