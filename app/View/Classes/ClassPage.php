@@ -6,28 +6,22 @@ namespace App\View\Classes;
 
 use App\Models\Student;
 use App\Models\TrainingClass;
-use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
-use App\Persistence\HomeBook;
 use App\Persistence\PartnerBook;
 use App\Persistence\PreparationBook;
-use App\Persistence\SeasonBook;
 use App\Persistence\WindowBook;
 use App\View\Drill\Kit;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Curriculum\Catalogue;
-use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Student as CoreStudent;
 use StoneDrill\Core\Drill\Pool;
-use StoneDrill\Core\Drill\Preparation;
 use StoneDrill\Core\Proof\Window;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
-use StoneDrill\Core\Session\HomeItem;
 use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\Planner;
 use StoneDrill\Core\Session\Taught;
@@ -55,6 +49,8 @@ final readonly class ClassPage
     /** @var list<Block> as planned; as they are kept where they do not fit */
     public array $blocks;
 
+    public TimetableRows $timetable;
+
     /** @var array<string, Student> by code */
     private array $byCode;
 
@@ -76,18 +72,9 @@ final readonly class ClassPage
     /** @var list<string> codes of those whom nobody larger ever attacked */
     private array $lackLarger;
 
-    private BasicMistakes $mistakes;
+    private ClassBasics $basics;
 
-    /** @var array<string, list<string>> basics whose mistakes grow, with those mistakes */
-    private array $growing;
-
-    private DueBasics $due;
-
-    /**
-     * @var array{ways: list<Preparation>, waits: bool} what the ways to coming tests have planned for it, as
-     *     {@see SeasonBook::plannedIn()} has it, and whether a job still works at that
-     */
-    public array $season;
+    public WaysToTests $season;
 
     public function __construct(public TrainingClass $class, CatalogueMapper $mapper, CoverageBook $coverages)
     {
@@ -121,13 +108,12 @@ final readonly class ClassPage
         $this->planner = new Planner($this->catalogue, $cells, $forYouth, $youth, $class->at);
         $this->meetings = $class->meetings($this->until);
         $this->lackLarger = PartnerBook::among($school, $this->students, $this->until)->neverLarger;
-        $this->mistakes = new BasicMistakes($school, $this->planner->teaching, $this->until);
-        $this->growing = $this->mistakes->growing();
-        $this->due = new DueBasics($school, $this->students, $class->at);
-        $this->season = app(SeasonBook::class)->plannedIn($class);
+        $this->basics = new ClassBasics($school, $this->planner->teaching, $this->students, $class->at, $this->until);
+        $this->season = new WaysToTests($class, $this->catalogue);
         [$plan, $trouble] = $this->planned();
         [$this->plan, $this->trouble] = [$plan, $trouble];
         $this->blocks = $plan === null ? $class->plannedBlocks() : $plan->blocks;
+        $this->timetable = new TimetableRows($class, $this->blocks);
     }
 
     /** How long it takes, where it is and for whom, and how many those are. */
@@ -178,8 +164,8 @@ final readonly class ClassPage
                     array_values($this->people),
                     $this->windows,
                     $this->meetings,
-                    $this->season['ways'],
-                    array_values(array_unique([...$this->due->names(), ...array_keys($this->growing)])),
+                    $this->season->ways,
+                    $this->basics->due(),
                     $this->lackLarger,
                 ),
                 '',
@@ -187,45 +173,6 @@ final readonly class ClassPage
         } catch (TimetableException $refused) {
             return [null, say($refused->text)];
         }
-    }
-
-    /**
-     * @return list<array{at: int, kind: string, name: string, minutes: int, locked: bool, begins: string}> blocks with
-     *     the clock of the school
-     */
-    public function timetable(): array
-    {
-        $rows = [];
-        $clock = $this->class->beginsAt();
-        foreach ($this->blocks as $at => $block) {
-            $rows[] = [
-                'at' => $at,
-                'kind' => $block->kind->value,
-                'name' => say($block->kind->text()),
-                'minutes' => $block->minutes,
-                'locked' => $block->isLocked,
-                'begins' => $clock->format('H:i'),
-            ];
-            // In seconds that pass: a change of the clocks in the night shifts what they show.
-            $clock = $clock->addSeconds(60 * $block->minutes);
-        }
-
-        return $rows;
-    }
-
-    /** @return array<string, string> heads of the timetable: what can be changed is shown to who may */
-    public function columns(User $user): array
-    {
-        return array_diff_key(texts('classes.columns'), $user->can('update', $this->class) ? [] : ['change' => true]);
-    }
-
-    /** @return array<string, string> kinds that can be added, by value */
-    public static function kinds(): array
-    {
-        return array_combine(
-            array_column(BlockKind::cases(), 'value'),
-            array_map(static fn (BlockKind $kind): string => say($kind->text()), BlockKind::cases()),
-        );
     }
 
     /**
@@ -268,60 +215,7 @@ final readonly class ClassPage
             $this->pool,
             $this->catalogue,
             $this->until,
-            $this->drills(),
-        );
-    }
-
-    /** @return list<string> keys of the cells that ways to coming tests have somebody drill, each once */
-    public function drilledForTest(): array
-    {
-        return array_values(array_unique(array_merge(...array_values($this->drills()))));
-    }
-
-    /** @return array<array-key, list<string>> the same by code of the student; of attacks that are there still */
-    private function drills(): array
-    {
-        $drills = [];
-        foreach ($this->season['ways'] as $way) {
-            foreach ($way->drills as $student => $keys) {
-                $keys = array_filter(
-                    $keys,
-                    fn (string $key): bool => $this->catalogue->hasAttack(CellKey::read($key)->attack),
-                );
-                $drills[$student] = array_values(array_unique([...$drills[$student] ?? [], ...$keys]));
-            }
-        }
-
-        return $drills;
-    }
-
-    /**
-     * What each takes home: the sheet of that week, of whoever has something on it.
-     *
-     * @return list<array{id: int, name: string, items: string}>
-     */
-    public function home(): array
-    {
-        $school = $this->class->school;
-        $items = array_filter(app(HomeBook::class)->of($school, $this->students, $school->weekOf($this->class->at)));
-
-        return array_values(
-            $this->students
-                ->filter(static fn (Student $student): bool => isset($items[$student->id]))
-                ->map(
-                    static fn (Student $student): array => [
-                        'id' => $student->id,
-                        'name' => $student->name,
-                        'items' => implode(
-                            ' · ',
-                            array_map(
-                                static fn (HomeItem $item): string => sided($item->answer->title, $item->side),
-                                $items[$student->id],
-                            ),
-                        ),
-                    ],
-                )
-                ->all(),
+            $this->season->drills,
         );
     }
 
@@ -380,21 +274,16 @@ final readonly class ClassPage
         return $this->plan->basics ?? [];
     }
 
-    /**
-     * @return list<array{name: string, url: string, due: string, grows: bool, mistakes: string}> the same with the
-     *     mistakes that are seen in them, and who is to be marked
-     */
+    /** @return list<array{name: string, url: string, due: string, grows: bool, mistakes: string}> */
     public function basicRows(): array
     {
-        return array_map(
-            fn (string $basic): array => [
-                'name' => $basic,
-                ...$this->due->of($basic),
-                'grows' => isset($this->growing[$basic]),
-                'mistakes' => implode(' · ', $this->growing[$basic] ?? $this->mistakes->usual($basic)),
-            ],
-            $this->basics(),
-        );
+        return $this->basics->rows($this->basics());
+    }
+
+    /** What each takes home. */
+    public function home(): TakesHome
+    {
+        return new TakesHome($this->class, $this->students);
     }
 
     /** @return array<string, string> titles of answers that could be taught instead, by code */

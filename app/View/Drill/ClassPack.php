@@ -104,7 +104,7 @@ final readonly class ClassPack
                 $page->groups(),
             ),
             'basics' => $page->basics(),
-            'home' => $page->home(),
+            'home' => $page->home()->rows,
             'attacks' => $this->drilled($page),
             'each' => [
                 'drill' => $page->repsEach(BlockKind::Drill),

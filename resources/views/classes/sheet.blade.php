@@ -4,7 +4,7 @@
 </x-heading>
 <div class="class-sheet">
 <p>{{ $page->facts() }} · {{ $page->untilWhen() }}</p>
-<p>@foreach ($page->timetable() as $row)<strong>{{ $row['begins'] }}</strong> {{ $row['name'] }}
+<p>@foreach ($page->timetable->rows as $row)<strong>{{ $row['begins'] }}</strong> {{ $row['name'] }}
     {{ $row['minutes'] }}@if (! $loop->last) · @endif @endforeach</p>
 @if ($page->basics() !== [])<p><strong>{{ __('classes.basics') }}:</strong> {{ implode(' · ', $page->basics()) }}</p>@endif
 @foreach ($page->groups() as $group)

@@ -33,7 +33,7 @@
         @endforeach
     </x-table>
     </div>
-    @if ($class->beginsAt()->endOfDay()->isFuture() && ($drilled = $page->drilledForTest()) !== [])
+    @if ($class->beginsAt()->endOfDay()->isFuture() && ($drilled = $page->season->drilled()) !== [])
         <p class="form-text no-print">{{ __('classes.list-for-test') }}</p>
         @foreach ($drilled as $cell)<input type="hidden" form="pick" name="cells[]" value="{{ $cell }}">@endforeach
         @include('lists.pick', ['lists' => $class->school->drillLists,

@@ -1,6 +1,6 @@
 <h2 id="taught">{{ __('classes.teach') }}</h2>
 <p class="lead-line">{{ __('classes.teach-lead') }} {{ $page->untilWhen() }}</p>
-@if ($page->season['waits'])<p class="form-text" role="status">{{ __('classes.season-waits') }}</p>@endif
+@if ($page->season->waits)<p class="form-text" role="status">{{ __('classes.season-waits') }}</p>@endif
 @foreach ($page->groups() as $group)
     <section class="slab mb-2">
         <h3 class="mt-0">{{ $group['ranks'] }}</h3>

@@ -1,7 +1,7 @@
 <h2 id="timetable">{{ __('classes.timetable') }}</h2>
 <div class="table-wide" data-reorder="move-block">
-<x-table class="w-auto" :head="array_values($page->columns(auth()->user()))">
-    @foreach ($page->timetable() as $row)
+<x-table class="w-auto" :head="array_values($page->timetable->columns(auth()->user()))">
+    @foreach ($page->timetable->rows as $row)
         <tr @can('update', $class) draggable="true" data-block="{{ $row['at'] }}" @endcan>
             <td>{{ $row['begins'] }}</td>
             <th scope="row">{{ $row['name'] }}@if ($row['locked']) <small>{{ __('classes.fixed') }}</small>@endif</th>
@@ -33,7 +33,7 @@
     @csrf
     @method('put')
     <x-hidden :values="['version' => $class->version]"/>
-    <x-field name="kind" :label="__('classes.add-block')"><x-select name="kind" :options="$page::kinds()"/></x-field>
+    <x-field name="kind" :label="__('classes.add-block')"><x-select name="kind" :options="$page->timetable::kinds()"/></x-field>
     <x-button name="change" value="add">{{ __('classes.add-block') }}</x-button>
     <x-button name="change" value="reset">{{ __('classes.again') }}</x-button>
 </form>
