@@ -12,7 +12,9 @@ use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\RepDetails;
 use StoneDrill\Core\Proof\Source;
+use StoneDrill\Core\Session\Ages;
 use StoneDrill\Core\Session\ClassFacts;
+use StoneDrill\Core\Session\Expected;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\PlannedTest;
 use StoneDrill\Core\Session\Timetable;
@@ -25,6 +27,8 @@ final readonly class DemoClasses
 {
     /** Weeks until the test that is planned. */
     private const UNTIL_TEST = 5;
+
+    private const PLACE = 'Cinder Quay, loft';
 
     /** Weeks of classes that were kept. */
     private const KEPT = 4;
@@ -95,7 +99,21 @@ final readonly class DemoClasses
             $classes[] = $this->evening("class-{$on}", $on);
         }
 
-        return $classes;
+        return [...$classes, $this->cadets($first)];
+    }
+
+    /** A shorter class for those under 16, on the Saturday after the next one. */
+    private function cadets(CarbonImmutable $first): PlannedClass
+    {
+        $day = $first->next(CarbonImmutable::SATURDAY)->addWeek()->format('Y-m-d');
+
+        return new PlannedClass(
+            'class-cadets',
+            new DateTimeImmutable("{$day} 10:00", $this->zone),
+            new ClassFacts(45, Timetable::usual(), 4, 1),
+            self::PLACE,
+            new Expected(ages: Ages::Youth),
+        );
     }
 
     /** @param list<string> $present ids of students */
@@ -105,7 +123,7 @@ final readonly class DemoClasses
             $id,
             new DateTimeImmutable("{$day} 19:00", $this->zone),
             new ClassFacts(60, Timetable::usual(), 8, 3),
-            'Cinder Quay, loft',
+            self::PLACE,
             present: $present,
         );
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 return [
     'add' => 'Add {an attack}',
-    'answer-this-side' => 'Answer this side',
     'attacks' => '{Attacks}',
     'columns' => ['attack' => '{Attack}', 'kind' => 'Kind', 'from' => 'From', 'needed-by' => 'Needed by', 'answered' => 'Answered'],
     'critical' => 'critical',
@@ -17,8 +16,8 @@ return [
     'family-name' => 'family',
     'find' => 'Find in titles, notes and kinds',
     'from' => ':hand, :hour o’clock, :phase',
-    'hole' => 'Hole, :kind:',
     'kind' => 'Kind',
+    'lacks' => 'What it lacks',
     'line' => 'Describe it in one line, or choose below',
     'line-example' => 'right cross wrist grab from 2, thumb up, pulling, off-guard',
     'line-hint' => 'The line fills the fields, and the fields write the line.',

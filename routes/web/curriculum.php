@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\AttackController;
+use App\Http\Controllers\AttackHolesController;
 use App\Http\Controllers\AttackProofController;
 use App\Http\Controllers\CrossController;
 use App\Http\Controllers\DrillListController;
@@ -75,6 +76,9 @@ Route::get('attacks/{attack}/evidence', [EvidenceController::class, 'attack'])
     ->name('attacks.evidence')
     ->can('view', 'attack');
 Route::get('attacks/{attack}/when.svg', WhenSvgController::class)->name('attacks.when')->can('view', 'attack');
+Route::get('attacks/{attack}/holes', AttackHolesController::class)
+    ->name('attacks.holes')
+    ->can('view', 'attack');
 Route::get('attacks/{attack}/first-steps', FirstStepsController::class)
     ->name('attacks.first-steps')
     ->can('view', 'attack');

@@ -41,6 +41,7 @@ const ROUTES = [
     'answers' => ['get', '/answers', TEACH],
     'attacks.workbench' => ['post', '/attacks/{attack}/workbench', WRITE],
     'attacks.when' => ['get', '/attacks/{attack}/when.svg', TEACH],
+    'attacks.holes' => ['get', '/attacks/{attack}/holes', TEACH],
     'attacks.first-steps' => ['get', '/attacks/{attack}/first-steps', TEACH],
     'evidence' => ['get', '/evidence', TEACH],
     'evidence.csv' => ['get', '/evidence.csv', TEACH],

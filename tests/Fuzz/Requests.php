@@ -55,6 +55,7 @@ final readonly class Requests
             '/', '/wall', '/wall.svg', '/wall.csv', '/wall/ranks', '/wall/basics/{x}', '/wall/cross', '/wall/holes',
             '/wall/fewest', '/answers/{answer}/moves/create', '/attacks', '/attacks/facets', '/attacks/create',
             '/attacks/{attack}', '/attacks/{attack}/edit', '/attacks/{attack}/proof', '/attacks/{attack}/first-steps',
+            '/attacks/{attack}/holes',
             '/attacks/{attack}/answers/create', '/answers', '/answers/{answer}', '/answers/{answer}/edit',
             '/answers/{answer}/placement', '/answers/{answer}/floor', '/answers/{answer}/floor.svg',
             '/answers/{answer}/sheet', '/answers/{answer}/sheet.pdf', '/drill-lists', '/drill-lists/create',

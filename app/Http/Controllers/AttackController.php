@@ -12,11 +12,13 @@ use App\Persistence\Code;
 use App\Persistence\CoverageBook;
 use App\Persistence\KeptPages;
 use App\View\Attacks\AttackerCard;
+use App\View\Attacks\AttackHoles;
 use App\View\Attacks\AttackList;
 use App\View\Attacks\AttackPage;
 use App\View\Floor\SituationView;
 use App\View\Footage\FootageList;
 use App\View\Forms\AttackForm;
+use App\View\Wall\HoleLinks;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -73,6 +75,7 @@ final readonly class AttackController
         }
         $catalogue = $this->mapper->curriculum($school);
         $core = $catalogue->attack($attack->code);
+        $coverage = $this->coverages->of($school);
 
         return view('attacks.show', [
             'situation' => $this->pages->ofCurriculum(
@@ -86,8 +89,10 @@ final readonly class AttackController
             ),
             'attack' => $attack,
             'lists' => $school->drillLists,
-            'page' => ($page = new AttackPage($core, $catalogue, $this->coverages->of($school), $school)),
+            'page' => ($page = new AttackPage($core, $catalogue, $coverage, $school)),
             'when' => $page->when(),
+            'holes' => AttackHoles::of($attack->code, $coverage->holes, isWhole: false),
+            'links' => HoleLinks::in($school, $catalogue),
             'footage' => new FootageList($attack),
         ]);
     }

@@ -11,17 +11,13 @@ use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
-use StoneDrill\Core\Coverage\Hole;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Report\WhenReport;
 
-/** What the page of an attack shows: who answers each side, what is missing, and what exactly it is. */
+/** What the page of an attack shows: who answers each side, and what exactly it is. */
 final readonly class AttackPage
 {
-    /** @var list<Hole> */
-    public array $holes;
-
     /** @var list<Cell> */
     private array $cells;
 
@@ -38,15 +34,15 @@ final readonly class AttackPage
         $this->cells = array_values(
             array_filter($coverage->cells, static fn (Cell $cell): bool => $cell->attack->id === $attack->id),
         );
-        $this->holes = array_values(
-            array_filter($coverage->holes, static fn (Hole $hole): bool => $hole->attack === $attack->id),
-        );
         $this->answers = $school->answers->keyBy('code');
         $this->rankNames = array_column($catalogue->ranks, 'name', 'id');
         $this->style = $catalogue->school->conventions->bearings;
     }
 
-    /** @return list<array{text: string, answers: list<Answer>, worksFrom: array<string, int>, showsBeats: bool}> */
+    /**
+     * @return list<array{text: string, answers: list<Answer>, worksFrom: array<string, int>, side: Side,
+     *     showsBeats: bool}>
+     */
     public function sides(): array
     {
         return array_map(
@@ -68,10 +64,22 @@ final readonly class AttackPage
                     array_filter(array_map(fn (string $id): ?Answer => $this->answers->get($id), $cell->answers)),
                 ),
                 'worksFrom' => $cell->worksFrom,
+                'side' => $cell->side,
                 'showsBeats' => $cell->side === Side::Written,
             ],
             $this->cells,
         );
+    }
+
+    /** @return array<string, string> what has the page of an answer show it against this attack, from a side of it */
+    public function against(Answer $answer, Side $side): array
+    {
+        $isOwn = $this->catalogue->answer($answer->code)->attack === $this->attack->id;
+
+        return [
+            ...$isOwn ? [] : ['against' => $this->attack->id],
+            ...$isOwn && $side === Side::Written ? [] : ['side' => $side->value],
+        ];
     }
 
     public function when(): WhenPicture

@@ -18,7 +18,7 @@
             <h3 class="mt-3">{{ $side['text'] }}</h3>
             @foreach ($side['answers'] as $answer)
                 <div class="slab mb-2">
-                    <a href="{{ route('answers.show', $answer) }}"><strong>{{ $answer->title }}</strong></a> {{ $answer->label }}
+                    <a href="{{ route('answers.show', [$answer, ...$page->against($answer, $side['side'])]) }}"><strong>{{ $answer->title }}</strong></a> {{ $answer->label }}
                     @if (! isset($side['worksFrom'][$answer->code]))
                         <span class="tag tag-hole">{{ __('attacks.does-not-work') }}</span>
                     @endif
@@ -30,13 +30,7 @@
             <h2 id="when-title">{{ __('attacks.when.title') }}</h2>
             @include('attacks.when', ['picture' => $when])
         @endif
-        @foreach ($page->holes as $hole)
-            <x-caution><strong>{{ __('attacks.hole', ['kind' => $hole->kind->value]) }}</strong> {{ $hole->reason }}
-                @can('create', App\Models\Answer::class)
-                    <a href="{{ route('attacks.answers.create', ['attack' => $attack,
-                        'side' => $hole->side->value]) }}">{{ __('attacks.answer-this-side') }}</a>
-                @endcan</x-caution>
-        @endforeach
+        @include('attacks.holes', ['first' => true])
         @include('footage.section')
         @include('lists.pick', ['sidesOf' => $page->attack])
         <h2 id="proof-title">{{ __('attacks.who-holds') }}</h2>

@@ -19,12 +19,7 @@ hx-trigger="{{ $holes->isWaiting() ? 'load delay:1s' : 'load' }}" hx-swap="outer
                 <strong>{{ $row['hole']->kind->value }}</strong> <span class="narrow">{{ __('wall.holes.weight',
                     ['weight' => number_format($row['hole']->weight, 2)]) }}</span><br>
                 {{ $row['hole']->reason }}
-                <div class="moves">
-                    @can('create', App\Models\Answer::class)
-                        @foreach ($links->of($row['hole']) as $link)@if ($loop->first){{ __('wall.holes.first') }} @endif<a
-                            href="{{ $link['url'] }}">{{ $link['text'] }}</a>{{ $loop->last ? '.' : ', '.__('wall.holes.or') }} @endforeach
-                    @endcan
-                </div>
+                <x-hole-moves class="d-block" :links="$links->of($row['hole'])"/>
             </li>
         @endforeach
     </ol>
