@@ -51,6 +51,9 @@ final readonly class FieldPicture
     public FloorFigure $defender;
     public FloorFigure $attacker;
 
+    /** @var array{defender: BodyName, attacker: BodyName} */
+    public array $names;
+
     /**
      * @param Frame           $before where both are before the beat
      * @param Frame           $after  where they come by what is written
@@ -88,6 +91,7 @@ final readonly class FieldPicture
         $this->strikes = $this->edge();
         $this->defender = new FloorFigure($before->positions()->defender);
         $this->attacker = new FloorFigure($after->positions()->attacker);
+        $this->names = BodyName::ofBoth($this->defender, $this->attacker, []);
         $this->step = $this->step($before, $after);
         $this->best = array_map($this->mark(...), array_slice($best, 0, self::MARKED));
     }

@@ -38,7 +38,8 @@ final readonly class FloorFigure
     /** @var array{x: float, width: float, height: float} */
     public array $lying;
 
-    public float $nameLine;
+    /** What it covers of the floor, without feet and nose. */
+    public Box $box;
 
     public function __construct(Stance $stance)
     {
@@ -57,7 +58,17 @@ final readonly class FloorFigure
         $this->transform = "translate({$this->x} {$this->y}) rotate({$this->facing})";
         $this->nose = sprintf('M-5 %1$sL0 %2$sL5 %1$s', -$this->depth - 3, -$this->depth - 10);
         $this->lying = ['x' => -$this->depth, 'width' => 2 * $this->depth, 'height' => 4 * $this->shoulders];
-        $this->nameLine = $this->y + $this->depth + 18;
+        $outline = $this->isLying
+            ? new Box(-$this->depth, $this->depth, -10.0, 4 * $this->shoulders - 10.0)
+            : new Box(-$this->shoulders, $this->shoulders, -$this->depth, $this->depth);
+        $this->box = Box::turned($this->x, $this->y, $outline, $this->facing)->with(
+            new Box(
+                $this->headX - $this->head,
+                $this->headX + $this->head,
+                $this->headY - $this->head,
+                $this->headY + $this->head,
+            ),
+        );
         $this->posture = $stance->posture === Posture::Standing
             ? ($stance->crouch > 0
                 ? __('floor.crouched', ['cm' => (int) round($stance->crouch * 100)])

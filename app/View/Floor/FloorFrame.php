@@ -47,6 +47,9 @@ final readonly class FloorFrame
      */
     public array $steps;
 
+    /** @var array{defender: BodyName, attacker: BodyName} */
+    public array $names;
+
     /** @param string $track the first beat of the what-if it belongs to, empty on the main line */
     public function __construct(
         public Frame $frame,
@@ -78,6 +81,19 @@ final readonly class FloorFrame
                 array_filter($frame->movement->strides, static fn (Stride $stride): bool => ! $stride->isUsual()),
             ),
         );
+        $this->names = BodyName::ofBoth($this->defender, $this->attacker, [
+            ...array_map(StrikeLabel::box(...), $this->strikes),
+            ...array_map(
+                static fn (array $step): Box => Box::ofWords(
+                    $step['x'],
+                    $step['y'],
+                    $step['anchor'],
+                    BodyName::LETTER * mb_strlen($step['label']),
+                    BodyName::LINE,
+                ),
+                $this->steps,
+            ),
+        ]);
     }
 
     /**

@@ -31,6 +31,9 @@ final readonly class FloorPicture
     private const LEAST_RING = 40.0;
     private const WORDS = 20.0;
 
+    /** From the middle of a mark of the ring of threats to the clock. */
+    private const THREAT = 17.0;
+
     public float $radius;
 
     public float $left;
@@ -63,19 +66,26 @@ final readonly class FloorPicture
                     max($bottom, $y + self::MARGIN),
                 ];
             }
-            foreach ($frame->strikes as $strike) {
-                [$from, $to] = StrikeLabel::extent($strike);
+            $words = [
+                ...array_map(StrikeLabel::box(...), $frame->strikes),
+                ...$ring === []
+                    ? array_map(static fn (BodyName $name): Box => $name->box(), array_values($frame->names))
+                    : [],
+            ];
+            foreach ($words as $box) {
                 [$left, $right, $top, $bottom] = [
-                    min($left, $from),
-                    max($right, $to),
-                    min($top, $strike['ly'] - 12),
-                    max($bottom, $strike['ly'] + 6),
+                    min($left, $box->left - 2),
+                    max($right, $box->right + 2),
+                    min($top, $box->top - 2),
+                    max($bottom, $box->bottom + 3),
                 ];
             }
         }
         if (array_any($frames, static fn (FloorFrame $frame): bool => $frame->frame->number === '0')) {
-            // The clock is round the start.
-            $clock = self::LEAST_RING + self::WORDS;
+            // The clock is round the start, and round what threatens there.
+            $threats = array_map(static fn (array $place): float => hypot($place['x'], $place['y']), $ring);
+            $clock = max(self::LEAST_RING, ...array_map(static fn (float $far): float => $far + self::THREAT, $threats))
+                + self::WORDS;
             [$left, $right, $top, $bottom] = [
                 min($left, -$clock),
                 max($right, $clock),
@@ -152,6 +162,12 @@ final readonly class FloorPicture
         }, $situation->ring);
 
         return new self([new FloorFrame($situation->start, '', '', '')], $ring, $style, Palette::Slate);
+    }
+
+    /** What a body is called where there is no place beside it. */
+    public function called(string $body): string
+    {
+        return $this->frames[0]->names[$body]->text;
     }
 
     /** Where the half metre that shows the scale lies. */

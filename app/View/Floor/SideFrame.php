@@ -17,6 +17,9 @@ final readonly class SideFrame
     /** How far beside the attacker the names stand. */
     private const BESIDE = 34.0;
 
+    /** Between the names of both bodies. */
+    private const BETWEEN = 6.0;
+
     public string $number;
 
     public SideFigure $defender;
@@ -32,6 +35,9 @@ final readonly class SideFrame
     /** @var list<array{x: float, y: float, ly: float, lx: float, label: string}> targets of the attacker, from above */
     public array $targets;
 
+    /** @var array{defender: array{x: float, anchor: string}, attacker: array{x: float, anchor: string}} where names stand */
+    public array $names;
+
     public function __construct(private Elevation $elevation)
     {
         $positions = $elevation->frame->positions();
@@ -40,6 +46,7 @@ final readonly class SideFrame
         $this->attacker = new SideFigure($elevation, $elevation->attacker, $positions->attacker->stature);
         $this->strikes = array_map($this->strike(...), $elevation->thrown, array_keys($elevation->thrown));
         $this->targets = $this->targets();
+        $this->names = $this->names();
     }
 
     /**
@@ -70,6 +77,36 @@ final readonly class SideFrame
             ]),
             'reach' => self::arc($joint, 100 * $thrown->chain, $target[0] >= $joint[0] ? 1 : -1),
             'reaches' => StrikeLabel::isHome($thrown->hit),
+        ];
+    }
+
+    /**
+     * Under each body; where both stand so near that the words would touch, to either side of the middle between them.
+     *
+     * @return array{defender: array{x: float, anchor: string}, attacker: array{x: float, anchor: string}}
+     */
+    private function names(): array
+    {
+        [$own, $his] = [$this->defender->axis, $this->attacker->axis];
+        $needed = BodyName::LETTER * mb_strlen(__('floor.you').__('floor.attacker')) / 2 + self::BETWEEN;
+        if (abs($own - $his) >= $needed) {
+            return [
+                'defender' => ['x' => $own, 'anchor' => 'middle'],
+                'attacker' => ['x' => $his, 'anchor' => 'middle'],
+            ];
+        }
+        $middle = ($own + $his) / 2;
+        $way = $own > $his ? 1 : -1;
+
+        return [
+            'defender' => [
+                'x' => round($middle + $way * self::BETWEEN / 2, 1),
+                'anchor' => $way > 0 ? 'start' : 'end',
+            ],
+            'attacker' => [
+                'x' => round($middle - $way * self::BETWEEN / 2, 1),
+                'anchor' => $way > 0 ? 'end' : 'start',
+            ],
         ];
     }
 

@@ -38,7 +38,7 @@ final readonly class SidePicture
                 max($to, $frame->defender->axis, $frame->attacker->axis),
             ];
             foreach ($frame->strikes as $strike) {
-                $from = min($from, StrikeLabel::extent($strike)[0] + self::MARGIN);
+                $from = min($from, StrikeLabel::box($strike)->left + self::MARGIN);
             }
             $tall = max($tall, $frame->defender->stature, $frame->attacker->stature);
         }

@@ -9,8 +9,9 @@ use StoneDrill\Core\Floor\Hit;
 /** What stands beside a strike, from whichever side it is drawn. */
 final readonly class StrikeLabel
 {
-    /** Width of a letter, in the units of a floor. */
+    /** Width of a letter and height of a line, in the units of a floor. */
     private const LETTER = 5.8;
+    private const LINE = 10.0;
 
     public static function of(Hit $hit): string
     {
@@ -27,19 +28,19 @@ final readonly class StrikeLabel
     }
 
     /**
-     * From where to where words go.
+     * What the words cover.
      *
-     * @param array{label: string, lx: float, anchor: string, ...} $strike
-     *
-     * @return array{float, float}
+     * @param array{label: string, lx: float, ly: float, anchor: string, ...} $strike
      */
-    public static function extent(array $strike): array
+    public static function box(array $strike): Box
     {
-        $wide = self::LETTER * mb_strlen($strike['label']) + 4;
-
-        return $strike['anchor'] === 'end'
-            ? [$strike['lx'] - $wide, $strike['lx']]
-            : [$strike['lx'], $strike['lx'] + $wide];
+        return Box::ofWords(
+            $strike['lx'],
+            $strike['ly'],
+            $strike['anchor'],
+            self::LETTER * mb_strlen($strike['label']) + 4,
+            self::LINE,
+        );
     }
 
     /** Whether it gets to where it is meant, the way that it can be thrown. */

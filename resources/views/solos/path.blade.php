@@ -9,7 +9,7 @@
     <text x="106" y="3" font-size="9" fill="{{ $ink->text() }}">{{ __('solos.path.scale') }}</text>
 </g>
 <polyline points="{{ $picture->way }}" fill="none" stroke="{{ $ink->reached() }}" stroke-width="2.4" stroke-linejoin="round"/>
-@include('workbench.body', ['figure' => $picture->end, 'colour' => $ink->defender(), 'name' => '', 'dash' => null])
+@include('workbench.body', ['figure' => $picture->end, 'colour' => $ink->defender(), 'dash' => null])
 @foreach ($picture->stops as $stop)
     <path d="{{ $stop['nose'] }}" stroke="{{ $ink->text() }}" stroke-width="1.6"/>
     <circle cx="{{ $stop['x'] }}" cy="{{ $stop['y'] }}" r="4.5" fill="{{ $loop->first ? $ink->text() : $ink->ground() }}"

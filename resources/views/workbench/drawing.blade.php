@@ -40,10 +40,10 @@ preserveAspectRatio="xMidYMid meet" xmlns="http://www.w3.org/2000/svg" font-fami
                 stroke="{{ $ink->attacker() }}" stroke-width="7"
                 stroke-linecap="round" opacity="0.55"/>
         @endforeach
-        @include('workbench.body', ['figure' => $drawn->attacker, 'colour' => $ink->attacker(), 'name' => __('floor.attacker'),
-            'dash' => '4 2', 'of' => 'attacker'])
-        @include('workbench.body', ['figure' => $drawn->defender, 'colour' => $ink->defender(), 'name' => __('floor.you'), 'dash' => null,
-            'of' => 'defender'])
+        @include('workbench.body', ['figure' => $drawn->attacker, 'colour' => $ink->attacker(), 'dash' => '4 2', 'of' => 'attacker',
+            'named' => $picture->ring === [] ? $drawn->names['attacker'] : null])
+        @include('workbench.body', ['figure' => $drawn->defender, 'colour' => $ink->defender(), 'dash' => null, 'of' => 'defender',
+            'named' => $picture->ring === [] ? $drawn->names['defender'] : null])
         @foreach ($drawn->steps as $step)
             <text x="{{ $step['x'] }}" y="{{ $step['y'] }}" font-size="9" text-anchor="{{ $step['anchor'] }}" fill="{{ $ink->defender() }}"
                 stroke="{{ $ink->ground() }}" stroke-width="3" paint-order="stroke">{{ $step['label'] }}</text>
@@ -59,6 +59,12 @@ preserveAspectRatio="xMidYMid meet" xmlns="http://www.w3.org/2000/svg" font-fami
         @endforeach
     </g>
 @endforeach
+@if ($picture->ring !== [])
+    <g font-size="9" transform="translate({{ $box->left + 8 }} {{ $box->top + 14 }})">
+        <text fill="{{ $ink->defender() }}">{{ $picture->called('defender') }}</text>
+        <text y="13" fill="{{ $ink->attacker() }}">{{ $picture->called('attacker') }}</text>
+    </g>
+@endif
 @foreach ($picture->ring as $place)
     <g><title>{{ $place['text'] }}</title>
         <circle cx="{{ $place['x'] }}" cy="{{ $place['y'] }}" r="9" fill="{{ $ink->ground() }}" stroke="{{ $place['isSafe'] ?

@@ -21,8 +21,10 @@
         paint-order="stroke">{{ $line['label'] }}</text>
 @endforeach
 <path d="{{ $picture->strikes }}" fill="none" stroke="{{ $ink->reached() }}" stroke-width="1.8" stroke-dasharray="4 2"/>
-@include('workbench.body', ['figure' => $picture->attacker, 'colour' => $ink->attacker(), 'name' => __('floor.attacker'), 'dash' => '4 2'])
-@include('workbench.body', ['figure' => $picture->defender, 'colour' => $ink->defender(), 'name' => __('floor.you'), 'dash' => null])
+@include('workbench.body', ['figure' => $picture->attacker, 'colour' => $ink->attacker(), 'dash' => '4 2',
+    'named' => $picture->names['attacker']])
+@include('workbench.body', ['figure' => $picture->defender, 'colour' => $ink->defender(), 'dash' => null,
+    'named' => $picture->names['defender']])
 @if ($picture->step['range'] !== '')<path d="{{ $picture->step['range'] }}" stroke="{{ $ink->defender() }}" stroke-width="6"
     stroke-opacity="0.3" stroke-linecap="round"/>@endif
 @if ($picture->step['way'] !== '')<path d="{{ $picture->step['way'] }}" stroke="{{ $ink->defender() }}" stroke-width="2"/>@endif

@@ -21,9 +21,9 @@
             @endforeach
         </g>
         @include('workbench.side-body', ['figure' => $drawn->attacker, 'colour' => $ink->attacker(), 'of' => 'attacker',
-            'name' => __('floor.attacker')])
+            'name' => __('floor.attacker'), 'named' => $drawn->names['attacker']])
         @include('workbench.side-body', ['figure' => $drawn->defender, 'colour' => $ink->defender(), 'of' => 'defender',
-            'name' => __('floor.you')])
+            'name' => __('floor.you'), 'named' => $drawn->names['defender']])
         @foreach ($drawn->strikes as $strike)
             <path class="layer-reach off" d="{{ $strike['reach'] }}" fill="none" stroke="{{ $ink->reached() }}" stroke-width="1"
                 stroke-dasharray="5 3"/>

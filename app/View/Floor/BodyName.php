@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Floor;
+
+/** What a body is called on a floor, and where that stands: beside it, over neither body and no other words. */
+final readonly class BodyName
+{
+    /** Width of a letter and height of a line, in the units of a floor. */
+    public const LETTER = 4.8;
+    public const LINE = 9.0;
+
+    /** From the outline of a body to its name: below and above it there are feet, and a nose. */
+    private const APART = 9.0;
+    private const BESIDE = 6.0;
+
+    private function __construct(public string $text, public float $x, public float $y, public string $anchor) {}
+
+    /** Under a body that is alone. */
+    public static function under(FloorFigure $figure, string $name): self
+    {
+        return self::places($figure, $name)[0];
+    }
+
+    /**
+     * Those of both, where they stand clear; the defender's gives way.
+     *
+     * @param list<Box> $taken by other words
+     *
+     * @return array{defender: self, attacker: self}
+     */
+    public static function ofBoth(FloorFigure $defender, FloorFigure $attacker, array $taken): array
+    {
+        $his = self::clear($attacker, __('floor.attacker'), [$defender->box, ...$taken]);
+        $own = self::clear($defender, __('floor.you'), [$attacker->box, $his->box(), ...$taken]);
+
+        return ['defender' => $own, 'attacker' => $his];
+    }
+
+    /** @param list<Box> $taken */
+    private static function clear(FloorFigure $figure, string $name, array $taken): self
+    {
+        [$best, $least] = [null, INF];
+        foreach (self::places($figure, $name) as $place) {
+            $shared = array_sum(array_map($place->box()->shared(...), $taken));
+            if ($shared < $least) {
+                [$best, $least] = [$place, $shared];
+            }
+        }
+
+        return $best ?? self::under($figure, $name);
+    }
+
+    /** @return non-empty-list<self> below, above, right, left */
+    private static function places(FloorFigure $figure, string $name): array
+    {
+        $text = implode(', ', array_filter([$name, $figure->posture]));
+        $box = $figure->box;
+        $middle = round(($box->top + $box->bottom) / 2 + self::LINE / 3, 1);
+
+        return [
+            new self($text, $figure->x, round($box->bottom + self::APART + self::LINE, 1), 'middle'),
+            new self($text, $figure->x, round($box->top - self::APART, 1), 'middle'),
+            new self($text, round($box->right + self::BESIDE, 1), $middle, 'start'),
+            new self($text, round($box->left - self::BESIDE, 1), $middle, 'end'),
+        ];
+    }
+
+    /** What it covers. */
+    public function box(): Box
+    {
+        return Box::ofWords($this->x, $this->y, $this->anchor, self::LETTER * mb_strlen($this->text), self::LINE);
+    }
+}
