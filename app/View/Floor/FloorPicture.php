@@ -84,7 +84,7 @@ final readonly class FloorPicture
         if (array_any($frames, static fn (FloorFrame $frame): bool => $frame->frame->number === '0')) {
             // The clock is round the start, and round what threatens there.
             $threats = array_map(static fn (array $place): float => hypot($place['x'], $place['y']), $ring);
-            $clock = max(self::LEAST_RING, ...array_map(static fn (float $far): float => $far + self::THREAT, $threats))
+            $clock = max([self::LEAST_RING, ...array_map(static fn (float $far): float => $far + self::THREAT, $threats)])
                 + self::WORDS;
             [$left, $right, $top, $bottom] = [
                 min($left, -$clock),
