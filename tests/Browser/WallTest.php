@@ -118,9 +118,10 @@ it('leads from a weak spot to the answer at fault, and shows it against another 
         ->and($this->find('[name=defender]')->getAttribute('value'))->toBe('small')
         ->and($this->find('[name=attacker]')->getAttribute('value'))->toBe('large');
 
-    $this->press('Wall')->see('weak spots');
-    $this->press('Answers')->press('Keel drop')->see('Attacks it answers');
-    $this->browser->findElements(WebDriverBy::partialLinkText('On the floor'))[1]->click();
+    // The attack that it was not written for says what it lacks, and shows it there.
+    $this->press('Attacks')->press('Bear hug from behind on the gangway');
+    $this->see('What it lacks')->see('add “if not” to beat 3 of “Keel drop”');
+    $this->press('Keel drop')->see('Attacks it answers');
     $this->see('The floor shows it against “Bear hug from behind on the gangway”');
     // Other bodies are tried against the same attack.
     $before = $this->find('#floor-here')->getText();

@@ -83,3 +83,43 @@ it('leads to the two bodies for which something fails, and says what is to be ad
     expect(html_entity_decode((string) ($this->anew)()->get('/wall/holes')->getContent()))
         ->toContain('add “if not” to beat 1 of “Gate”');
 });
+
+it('says on an attack’s page what it lacks: at once what no answer lays, then its weak spots', function (): void {
+    $this->gate->update(['mirrored' => false, 'beats' => "left hand strip toward thumb\n"]);
+    $page = html_entity_decode(
+        (string) ($this->anew)()->get("/attacks/{$this->wrist->id}")->assertOk()->getContent(),
+    );
+    expect($page)->toContain('What it lacks')
+        ->toContain('but only its other side is taught')
+        ->toContain('teach both sides of “Gate”')
+        ->toMatch("~hx-get=\"[^\"]*/attacks/{$this->wrist->id}/holes\"~")
+        ->not->toContain('no way out');
+
+    $lacks = html_entity_decode(
+        (string) ($this->anew)()->get("/attacks/{$this->wrist->id}/holes")->assertOk()->getContent(),
+    );
+    expect($lacks)->toContain('no way out')
+        ->toContain('Ends within reach of the attacker’s fist')
+        ->toContain('mend beat 1 of “Gate”')
+        ->not->toContain('Hug from behind')
+        ->not->toContain('hx-get');
+
+    // Whoever only reads is told, and offered nothing to do.
+    $this->actingAs($this->person($this->hall, Role::Assistant))
+        ->get("/attacks/{$this->wrist->id}/holes")
+        ->assertSee('no way out')
+        ->assertDontSee('mend beat 1');
+});
+
+it('opens an answer from an attack as it is done against that attack', function (): void {
+    ($this->add)('other', ['hand' => 'left']);
+    $other = $this->hall->attacks()->where('code', 'other')->firstOrFail();
+
+    $page = html_entity_decode((string) ($this->anew)()->get("/attacks/{$other->id}")->getContent());
+    expect($page)->toContain("/answers/{$this->gate->id}?against=other&side=written")
+        ->toContain("/answers/{$this->gate->id}?against=other&side=mirrored");
+    $own = html_entity_decode((string) ($this->anew)()->get("/attacks/{$this->wrist->id}")->getContent());
+    expect($own)->toContain("/answers/{$this->gate->id}\"")
+        ->toContain("/answers/{$this->gate->id}?side=mirrored")
+        ->not->toContain('against=');
+});
