@@ -20,8 +20,8 @@ use StoneDrill\Core\Session\PlannedTest;
 use StoneDrill\Core\Session\Timetable;
 
 /**
- * The week of the made-up school: a class for each evening of the last four weeks on which somebody was tried, tonight’s,
- * those that are to come, and the test that they lead to.
+ * The week of the made-up school: a class for each evening of the last four weeks on which somebody was tried,
+ * tonight’s, those that are to come, and the test that they lead to.
  */
 final readonly class DemoClasses
 {
@@ -174,7 +174,8 @@ final readonly class DemoClasses
         }
         $turn %= count($others);
         $inTurn = [...array_slice($others, $turn), ...array_slice($others, 0, $turn)];
-        $suits = fn (string $other): bool => $this->isLarger($other, $rep->student) !== ($rep->outcome->credit() === 1.0);
+        $isClean = $rep->outcome->credit() === 1.0;
+        $suits = fn (string $other): bool => $this->isLarger($other, $rep->student) !== $isClean;
 
         return $rep->details->answer === self::HARDER_AGAINST_LARGER
             ? array_values(array_filter($inTurn, $suits))[0] ?? $inTurn[0]

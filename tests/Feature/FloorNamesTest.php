@@ -32,7 +32,10 @@ beforeEach(function (): void {
             [$a, $b] = [$figure->shoulders * cos(deg2rad($at)), $figure->depth * sin(deg2rad($at))];
             $points = [
                 [$figure->x + $a * cos($turn) - $b * sin($turn), $figure->y + $a * sin($turn) + $b * cos($turn)],
-                [$figure->headX + $figure->head * cos(deg2rad($at)), $figure->headY + $figure->head * sin(deg2rad($at))],
+                [
+                    $figure->headX + $figure->head * cos(deg2rad($at)),
+                    $figure->headY + $figure->head * sin(deg2rad($at)),
+                ],
             ];
             foreach ($points as [$x, $y]) {
                 if ($x > $words[0] && $x < $words[1] && $y > $words[2] && $y < $words[3]) {

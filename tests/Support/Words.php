@@ -22,7 +22,7 @@ final class Words
      */
     private const DATA = [
         'core/Attack/Wording/AttackWords.php', 'core/Attack/Wording/Words.php', 'core/Curriculum/Ladder.php',
-        'core/Technique/', 'core/Coverage/HoleKind.php', 'core/Coverage/Weakness.php', 'app/Persistence/Demo.php',
+        'core/Technique/', 'core/Coverage/HoleKind.php', 'core/Coverage/Weakness.php', 'app/Persistence/Demo',
         'app/View/Workbench/Draft.php', 'app/Http/Controllers/FirstStepsController.php',
     ];
 

@@ -32,10 +32,10 @@ final readonly class BodyName
      */
     public static function ofBoth(FloorFigure $defender, FloorFigure $attacker, array $taken): array
     {
-        $his = self::clear($attacker, __('floor.attacker'), [$defender->box, ...$taken]);
-        $own = self::clear($defender, __('floor.you'), [$attacker->box, $his->box(), ...$taken]);
+        $other = self::clear($attacker, __('floor.attacker'), [$defender->box, ...$taken]);
+        $own = self::clear($defender, __('floor.you'), [$attacker->box, $other->box(), ...$taken]);
 
-        return ['defender' => $own, 'attacker' => $his];
+        return ['defender' => $own, 'attacker' => $other];
     }
 
     /** @param list<Box> $taken */

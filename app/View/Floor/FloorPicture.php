@@ -83,9 +83,11 @@ final readonly class FloorPicture
         }
         if (array_any($frames, static fn (FloorFrame $frame): bool => $frame->frame->number === '0')) {
             // The clock is round the start, and round what threatens there.
-            $threats = array_map(static fn (array $place): float => hypot($place['x'], $place['y']), $ring);
-            $clock = max([self::LEAST_RING, ...array_map(static fn (float $far): float => $far + self::THREAT, $threats)])
-                + self::WORDS;
+            $threats = array_map(
+                static fn (array $place): float => hypot($place['x'], $place['y']) + self::THREAT,
+                $ring,
+            );
+            $clock = max([self::LEAST_RING, ...$threats]) + self::WORDS;
             [$left, $right, $top, $bottom] = [
                 min($left, -$clock),
                 max($right, $clock),
@@ -168,6 +170,12 @@ final readonly class FloorPicture
     public function called(string $body): string
     {
         return $this->frames[0]->names[$body]->text;
+    }
+
+    /** Where both are named that have no name beside them. */
+    public function namesPlace(): string
+    {
+        return sprintf('translate(%s %s)', $this->left + 8, $this->top + 14);
     }
 
     /** Where the half metre that shows the scale lies. */

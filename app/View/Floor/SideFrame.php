@@ -35,7 +35,10 @@ final readonly class SideFrame
     /** @var list<array{x: float, y: float, ly: float, lx: float, label: string}> targets of the attacker, from above */
     public array $targets;
 
-    /** @var array{defender: array{x: float, anchor: string}, attacker: array{x: float, anchor: string}} where names stand */
+    /**
+     * @var array{defender: array{x: float, anchor: string}, attacker: array{x: float, anchor: string}} where names
+     *     stand
+     */
     public array $names;
 
     public function __construct(private Elevation $elevation)
@@ -87,16 +90,16 @@ final readonly class SideFrame
      */
     private function names(): array
     {
-        [$own, $his] = [$this->defender->axis, $this->attacker->axis];
+        [$own, $other] = [$this->defender->axis, $this->attacker->axis];
         $needed = BodyName::LETTER * mb_strlen(__('floor.you').__('floor.attacker')) / 2 + self::BETWEEN;
-        if (abs($own - $his) >= $needed) {
+        if (abs($own - $other) >= $needed) {
             return [
                 'defender' => ['x' => $own, 'anchor' => 'middle'],
-                'attacker' => ['x' => $his, 'anchor' => 'middle'],
+                'attacker' => ['x' => $other, 'anchor' => 'middle'],
             ];
         }
-        $middle = ($own + $his) / 2;
-        $way = $own > $his ? 1 : -1;
+        $middle = ($own + $other) / 2;
+        $way = $own > $other ? 1 : -1;
 
         return [
             'defender' => [

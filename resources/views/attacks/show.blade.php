@@ -18,7 +18,8 @@
             <h3 class="mt-3">{{ $side['text'] }}</h3>
             @foreach ($side['answers'] as $answer)
                 <div class="slab mb-2">
-                    <a href="{{ route('answers.show', [$answer, ...$page->against($answer, $side['side'])]) }}"><strong>{{ $answer->title }}</strong></a> {{ $answer->label }}
+                    <a href="{{ route('answers.show', [$answer,
+                        ...$page->against($answer, $side['side'])]) }}"><strong>{{ $answer->title }}</strong></a> {{ $answer->label }}
                     @if (! isset($side['worksFrom'][$answer->code]))
                         <span class="tag tag-hole">{{ __('attacks.does-not-work') }}</span>
                     @endif

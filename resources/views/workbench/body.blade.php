@@ -15,6 +15,6 @@
 <path d="{{ $figure->nose }}" fill="none" stroke="{{ $colour }}" stroke-width="2" stroke-linejoin="round"/>
 </g>
 <circle cx="{{ $figure->headX }}" cy="{{ $figure->headY }}" r="{{ $figure->head }}" fill="{{ $colour }}" fill-opacity="0.85"/>
-@isset($named)<text x="{{ $named->x }}" y="{{ $named->y }}" font-size="9" text-anchor="{{ $named->anchor }}"
-    fill="{{ $colour }}">{{ $named->text }}</text>@endisset
+@if ($named ?? null)<text x="{{ $named->x }}" y="{{ $named->y }}" font-size="9" text-anchor="{{ $named->anchor }}"
+    fill="{{ $colour }}">{{ $named->text }}</text>@endif
 </g>

@@ -60,7 +60,7 @@ preserveAspectRatio="xMidYMid meet" xmlns="http://www.w3.org/2000/svg" font-fami
     </g>
 @endforeach
 @if ($picture->ring !== [])
-    <g font-size="9" transform="translate({{ $box->left + 8 }} {{ $box->top + 14 }})">
+    <g font-size="9" transform="{{ $picture->namesPlace() }}">
         <text fill="{{ $ink->defender() }}">{{ $picture->called('defender') }}</text>
         <text y="13" fill="{{ $ink->attacker() }}">{{ $picture->called('attacker') }}</text>
     </g>

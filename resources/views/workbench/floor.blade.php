@@ -32,9 +32,9 @@
 </div>
 @includeUnless($isMistake ?? false, 'workbench.mistakes')
 @foreach ($bench->notes() as $note)<p class="form-text mb-1">{{ $note }}</p>@endforeach
-@isset($saved)<p class="form-text mb-1">{{ __('answers.save-svg') }} @foreach (texts('answers.svg-views') as $view => $name)
+@if ($saved ?? null)<p class="form-text mb-1">{{ __('answers.save-svg') }} @foreach (texts('answers.svg-views') as $view => $name)
     <a href="{{ route('answers.svg', [$saved, 'view' => $view, 'against' => $bench->attack()->id,
         ...$bench->settings->query()]) }}" download>{{ $name }}</a>@if (! $loop->last) · @endif
-@endforeach</p>@endisset
+@endforeach</p>@endif
 <details class="mt-2"><summary>{{ __('floor.as-table') }}</summary>@include('workbench.table')</details>
 </div>

@@ -1,5 +1,5 @@
 <div class="bench-settings" id="bench-settings" role="group" aria-label="{{ __('floor.settings.label') }}">
-@isset($against)<input type="hidden" name="against" value="{{ $against }}">@endisset
+@if ($against ?? null)<input type="hidden" name="against" value="{{ $against }}">@endif
 <label>{{ __('floor.settings.you') }} <x-select small name="defender" data-size-you :options="$settings->sizeNames()"
     :value="$settings->defender"/></label>
 <x-button size="sm" type="button" data-key="x" x-on:click="swapSizes" :aria-label="__('floor.settings.swap')"
