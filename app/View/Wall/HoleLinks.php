@@ -56,7 +56,7 @@ final readonly class HoleLinks
             ];
         }
         $links = [];
-        foreach ($hole->moves as $move) {
+        foreach (self::apart($hole->moves) as $move) {
             array_push(
                 $links,
                 ...$move->kind === MoveKind::Write
@@ -66,6 +66,29 @@ final readonly class HoleLinks
         }
 
         return $links;
+    }
+
+    /**
+     * Without the widening of an answer whose both sides can be taught, which comes to the same there.
+     *
+     * @param list<Move> $moves
+     *
+     * @return list<Move>
+     */
+    private static function apart(array $moves): array
+    {
+        $mirrored = array_column(
+            array_filter($moves, static fn (Move $move): bool => $move->kind === MoveKind::Mirror),
+            'answer',
+        );
+
+        return array_values(
+            array_filter(
+                $moves,
+                static fn (Move $move): bool => $move->kind !== MoveKind::Widen
+                    || ! in_array($move->answer, $mirrored, true),
+            ),
+        );
     }
 
     /** @return list<array{text: string, url: string}> the answers at fault, where they are */
