@@ -105,7 +105,7 @@ final readonly class WallController implements KnowsWhatItShows
         $draw = function () use ($school, $query): string {
             $wall = $this->builder->build($school, $query);
 
-            return view('wall.body', [
+            $body = view('wall.body', [
                 'wall' => $wall,
                 'query' => $query,
                 'attackIds' => $school->attackIds(),
@@ -114,6 +114,9 @@ final readonly class WallController implements KnowsWhatItShows
                 'links' => HoleLinks::in($school, $wall->catalogue),
                 'moss' => self::MOSS,
             ])->render();
+
+            // Thousands of stones: how far their lines are indented is not sent.
+            return (string) preg_replace('/\n\s+/', "\n", $body);
         };
         $body = $this->pages->of('wall', $user, $query->parameters(), $draw, $this->builder->mark($school, $query));
 
