@@ -30,7 +30,10 @@ beforeEach(function (): void {
         $turn = deg2rad($figure->facing);
         for ($at = 0; $at < 360; $at += 5) {
             [$a, $b] = [$figure->shoulders * cos(deg2rad($at)), $figure->depth * sin(deg2rad($at))];
+            // The nose goes ten beyond the outline.
+            $nose = $figure->depth + 10;
             $points = [
+                [$figure->x + $nose * sin($turn), $figure->y - $nose * cos($turn)],
                 [$figure->x + $a * cos($turn) - $b * sin($turn), $figure->y + $a * sin($turn) + $b * cos($turn)],
                 [
                     $figure->headX + $figure->head * cos(deg2rad($at)),

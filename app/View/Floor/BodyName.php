@@ -11,7 +11,7 @@ final readonly class BodyName
     public const LETTER = 4.8;
     public const LINE = 9.0;
 
-    /** From the outline of a body to its name: below and above it there are feet, and a nose. */
+    /** From a body to its name: below and above it there are feet. */
     private const APART = 9.0;
     private const BESIDE = 6.0;
 

@@ -11,6 +11,9 @@ use StoneDrill\Core\Geometry\Point;
 /** One body as it is drawn, centimetres of the floor, y downward. */
 final readonly class FloorFigure
 {
+    /** How far what shows the way it faces goes beyond the outline. */
+    private const NOSE = 10.0;
+
     public float $x;
     public float $y;
     public float $facing;
@@ -38,7 +41,7 @@ final readonly class FloorFigure
     /** @var array{x: float, width: float, height: float} */
     public array $lying;
 
-    /** What it covers of the floor, without feet and nose. */
+    /** What it covers of the floor, without its feet. */
     public Box $box;
 
     public function __construct(Stance $stance)
@@ -56,19 +59,22 @@ final readonly class FloorFigure
         $this->isLying = $stance->posture === Posture::Lying;
         $this->feet = [$this->foot($stance->feet->left), $this->foot($stance->feet->right)];
         $this->transform = "translate({$this->x} {$this->y}) rotate({$this->facing})";
-        $this->nose = sprintf('M-5 %1$sL0 %2$sL5 %1$s', -$this->depth - 3, -$this->depth - 10);
+        $this->nose = sprintf('M-5 %1$sL0 %2$sL5 %1$s', -$this->depth - 3, -$this->depth - self::NOSE);
         $this->lying = ['x' => -$this->depth, 'width' => 2 * $this->depth, 'height' => 4 * $this->shoulders];
         $outline = $this->isLying
             ? new Box(-$this->depth, $this->depth, -10.0, 4 * $this->shoulders - 10.0)
             : new Box(-$this->shoulders, $this->shoulders, -$this->depth, $this->depth);
-        $this->box = Box::turned($this->x, $this->y, $outline, $this->facing)->with(
-            new Box(
-                $this->headX - $this->head,
-                $this->headX + $this->head,
-                $this->headY - $this->head,
-                $this->headY + $this->head,
-            ),
-        );
+        $nose = new Box(-5.0, 5.0, -$this->depth - self::NOSE, -$this->depth);
+        $this->box = Box::turned($this->x, $this->y, $outline, $this->facing)
+            ->with(Box::turned($this->x, $this->y, $nose, $this->facing))
+            ->with(
+                new Box(
+                    $this->headX - $this->head,
+                    $this->headX + $this->head,
+                    $this->headY - $this->head,
+                    $this->headY + $this->head,
+                ),
+            );
         $this->posture = $stance->posture === Posture::Standing
             ? ($stance->crouch > 0
                 ? __('floor.crouched', ['cm' => (int) round($stance->crouch * 100)])
