@@ -50,7 +50,11 @@ final readonly class Ahead
                 static fn (PlannedClass $class): bool => $class->at >= $now && $test->isLedToBy($class, $people),
             ),
         );
-        $read = (new SeasonFacts($catalogue, $everybody, new Teaching($catalogue, $cells, $now)))->of($leads);
+        // To those that were chosen all candidates come.
+        $read = (new SeasonFacts($catalogue, $everybody, new Teaching($catalogue, $cells, $now)))->of(
+            $leads,
+            areForAll: $test->classes !== [],
+        );
         usort($read, static fn (SeasonClass $a, SeasonClass $b): int => $a->at <=> $b->at);
         $learning = Learning::fit($sequences);
         $season = new Season($catalogue, $cells, $catalogue->rank($test->rank), $now, $learning);

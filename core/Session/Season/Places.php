@@ -13,10 +13,19 @@ final class Places
     /** @var array<string, array<int, int>> tries by the cell's key, then the place of the class */
     private array $tries = [];
 
-    /** @param list<SeasonClass> $classes the first one first */
-    public function __construct(private readonly array $classes)
+    /**
+     * @param list<SeasonClass> $classes the first one first
+     * @param list<int>         $own     places of those that the candidate comes to
+     */
+    public function __construct(private readonly array $classes, array $own)
     {
-        $this->room = array_column($classes, 'reps');
+        $this->room = array_intersect_key(array_column($classes, 'reps'), array_flip($own));
+    }
+
+    /** Tries that there is still room for. */
+    public function room(): int
+    {
+        return array_sum($this->room);
     }
 
     /**
@@ -28,7 +37,7 @@ final class Places
     {
         $put = 0;
         for ($place = count($this->classes) - 1; $place >= $from && $put < $count; $place--) {
-            $here = min(Need::IN_CLASS - ($this->tries[$key][$place] ?? 0), $count - $put, $this->room[$place]);
+            $here = min(Need::IN_CLASS - ($this->tries[$key][$place] ?? 0), $count - $put, $this->room[$place] ?? 0);
             if ($here > 0) {
                 $this->tries[$key][$place] = ($this->tries[$key][$place] ?? 0) + $here;
                 $this->room[$place] -= $here;

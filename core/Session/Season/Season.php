@@ -55,10 +55,11 @@ final class Season
     public function plan(int $day, array $classes, array $candidates, ?callable $done = null): SeasonPlan
     {
         $classes = $this->prepare($day, $classes);
-        $teaches = $this->teach($classes, array_map($this->asked->unknown(...), $candidates));
+        $own = self::own($classes, $candidates);
+        $teaches = $this->teach($classes, array_map($this->asked->unknown(...), $candidates), $own);
         $ways = [];
         foreach ($candidates as $place => $candidate) {
-            $ways[] = $this->way($candidate, $day, $classes, $teaches);
+            $ways[] = $this->way($candidate, $day, $classes, $own[$place], $teaches);
             $done === null || $done($place + 1);
         }
 
@@ -83,12 +84,13 @@ final class Season
     public function fits(int $day, array $classes, array $candidates): bool
     {
         $classes = $this->prepare($day, $classes);
-        $teaches = $this->teach($classes, array_map($this->asked->unknown(...), $candidates));
+        $own = self::own($classes, $candidates);
+        $teaches = $this->teach($classes, array_map($this->asked->unknown(...), $candidates), $own);
 
         return array_all(
             $candidates,
-            fn (Candidate $candidate): bool => array_diff(
-                $this->way($candidate, $day, $classes, $teaches)->left($day),
+            fn (Candidate $candidate, int $place): bool => array_diff(
+                $this->way($candidate, $day, $classes, $own[$place], $teaches)->left($day),
                 $this->asked->unanswered($candidate),
             ) === [],
         );
@@ -114,26 +116,53 @@ final class Season
     }
 
     /**
-     * Each new answer in the first class with room: what most candidates need first, then what the one before brings
-     * most along to.
+     * @param list<SeasonClass> $classes
+     * @param list<Candidate>   $candidates
+     *
+     * @return list<list<int>> places of the classes that each comes to
+     */
+    private static function own(array $classes, array $candidates): array
+    {
+        return array_map(
+            static fn (Candidate $candidate): array => array_keys(
+                array_filter(
+                    $classes,
+                    static fn (SeasonClass $class): bool => $class->expects($candidate->student),
+                ),
+            ),
+            $candidates,
+        );
+    }
+
+    /**
+     * Each new answer in the first class with room: what most of the candidates there need first, then what the one
+     * before brings most along to; again for those who were not there.
      *
      * @param list<SeasonClass>           $classes
      * @param list<array<string, string>> $unknown of each candidate
+     * @param list<list<int>>             $own     places of the classes that each comes to
      *
      * @return array<int, list<string>> ids by the place of the class
      */
-    private function teach(array $classes, array $unknown): array
+    private function teach(array $classes, array $unknown, array $own): array
     {
-        $counts = [];
-        foreach ($unknown as $new) {
-            foreach (array_unique($new) as $answer) {
-                $counts[$answer] = ($counts[$answer] ?? 0) + 1;
+        $there = array_fill(0, count($classes), []);
+        foreach ($own as $candidate => $places) {
+            foreach ($places as $place) {
+                $there[$place][] = $candidate;
             }
         }
-        ksort($counts);
+        $unknown = array_map(array_flip(...), $unknown);
         $teaches = [];
         $before = null;
         foreach ($classes as $place => $class) {
+            $counts = [];
+            foreach ($there[$place] as $candidate) {
+                foreach (array_keys($unknown[$candidate]) as $answer) {
+                    $counts[$answer] = ($counts[$answer] ?? 0) + 1;
+                }
+            }
+            ksort($counts);
             for ($room = $class->answers; $room > 0 && $counts !== []; $room--) {
                 $most = array_keys($counts, max($counts), true);
                 usort(
@@ -144,6 +173,9 @@ final class Season
                 $before = (string) $most[0];
                 $teaches[$place][] = $before;
                 unset($counts[$most[0]]);
+                foreach ($there[$place] as $candidate) {
+                    unset($unknown[$candidate][$most[0]]);
+                }
             }
         }
 
@@ -164,11 +196,14 @@ final class Season
      * What a candidate tries in which class.
      *
      * @param list<SeasonClass>        $classes
+     * @param list<int>                $own     places of those that they come to
      * @param array<int, list<string>> $teaches
      */
-    private function way(Candidate $candidate, int $day, array $classes, array $teaches): Way
+    private function way(Candidate $candidate, int $day, array $classes, array $own, array $teaches): Way
     {
-        $from = $this->from($candidate, count($classes), $teaches);
+        $from = $this->from($candidate, $own, $teaches);
+        // Whoever comes to all is planned for as anybody else who does.
+        $pattern = count($own) === count($classes) ? '' : implode(' ', $own);
         $futures = $things = [];
         foreach ($from as $key => $first) {
             $window = $candidate->windows[$key] ?? Window::empty();
@@ -179,7 +214,14 @@ final class Season
                 $this->learning,
                 $this->rules,
             );
-            $need = $this->need($window, $futures[$key], array_column(array_slice($classes, $first), 'at'), $day);
+            $then = array_filter($own, static fn (int $place): bool => $place >= $first);
+            $need = $this->need(
+                $window,
+                $futures[$key],
+                array_values(array_map(static fn (int $place): int => $classes[$place]->at, $then)),
+                $day,
+                $pattern,
+            );
             if ($need !== null && $need > 0) {
                 $things[$key] = [
                     $need,
@@ -188,8 +230,8 @@ final class Season
                 ];
             }
         }
-        $places = new Places($classes);
-        $chosen = $this->choose($things, (int) array_sum(array_column($classes, 'reps')));
+        $places = new Places($classes, $own);
+        $chosen = $this->choose($things, $places->room());
         // What can only be tried late comes first, so that what can be tried any time makes room for it.
         usort(
             $chosen,
@@ -207,26 +249,27 @@ final class Season
     }
 
     /**
-     * From which class on each cell can be tried: at once where they know an answer, some classes after it is taught
-     * else.
+     * From which class on each cell can be tried: at once where they know an answer, else some classes of theirs after
+     * they are taught it.
      *
-     * @param int                      $none    place that says never
+     * @param list<int>                $own     places of the classes that they come to
      * @param array<int, list<string>> $teaches
      *
      * @return array<string, int> place of the class by the cell's key
      */
-    private function from(Candidate $candidate, int $none, array $teaches): array
+    private function from(Candidate $candidate, array $own, array $teaches): array
     {
+        $none = PHP_INT_MAX;
         $taughtIn = [];
-        foreach ($teaches as $place => $answers) {
-            $taughtIn += array_fill_keys($answers, $place + Need::AFTER_TEACHING);
+        foreach ($own as $number => $place) {
+            $taughtIn += array_fill_keys($teaches[$place] ?? [], $own[$number + Need::AFTER_TEACHING] ?? $none);
         }
         $unknown = $this->asked->unknown($candidate);
         $from = [];
         foreach ($this->asked->of($candidate->student) as $key => $answers) {
             $from[$key] = match (true) {
                 $answers === [] => $none,
-                isset($unknown[$key]) => min($none, $taughtIn[$unknown[$key]] ?? $none),
+                isset($unknown[$key]) => $taughtIn[$unknown[$key]] ?? $none,
                 default => 0,
             };
         }
@@ -234,10 +277,13 @@ final class Season
         return $from;
     }
 
-    /** @param list<int> $classes */
-    private function need(Window $window, Future $future, array $classes, int $day): ?int
+    /**
+     * @param list<int> $classes when they are
+     * @param string    $pattern which classes those who come to the same ones come to
+     */
+    private function need(Window $window, Future $future, array $classes, int $day, string $pattern): ?int
     {
-        $key = serialize($window->tries).count($classes);
+        $key = serialize($window->tries).count($classes).":{$pattern}";
         if (! array_key_exists($key, $this->needs)) {
             $this->needs[$key] = Need::of($future, $classes, $day);
         }

@@ -8,6 +8,7 @@ use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\Expected;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\Planner;
 use StoneDrill\Core\Session\RepCount;
@@ -30,10 +31,11 @@ final readonly class SeasonFacts
 
     /**
      * @param list<PlannedClass> $classes those that are called off, or whose minutes cannot be shared out, give nothing
+     * @param bool               $areForAll whether all candidates come to each, whomever else it expects
      *
      * @return list<SeasonClass>
      */
-    public function of(array $classes): array
+    public function of(array $classes, bool $areForAll = false): array
     {
         $read = [];
         foreach ($classes as $class) {
@@ -59,6 +61,7 @@ final readonly class SeasonFacts
                     RepCount::CALLED,
                     $this->seconds,
                 ),
+                $areForAll ? new Expected() : $class->expected,
             );
         }
 
