@@ -24,6 +24,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Laravel\Sanctum\Http\Middleware\CheckForAnyAbility;
 use Symfony\Component\ErrorHandler\Error\FatalError;
 
@@ -46,6 +47,8 @@ return Application::configure(basePath: dirname(__DIR__))
             append: [KeepShare::class, KeepToSchool::class, SkipSessionWriteForHtmx::class, RememberWrites::class],
             prepend: [SkipCookiesForHtmx::class],
         );
+        // Also where what an address names is not there any more.
+        $middleware->prependToPriorityList(SubstituteBindings::class, SkipSessionWriteForHtmx::class);
         $middleware->api(append: [KeepShare::class, KeepToSchool::class]);
         // The mat's own script reads it.
         $middleware->encryptCookies(except: [MatKey::COOKIE]);

@@ -32,6 +32,8 @@ use App\Models\Attack;
 use App\Models\DrillList;
 use App\View\Evidence\EvidenceTable;
 use Illuminate\Auth\Middleware\Authorize;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
 
 // What a school teaches: its wall, attacks and answers, evidence, pictures and drill lists.
@@ -78,7 +80,13 @@ Route::get('attacks/{attack}/evidence', [EvidenceController::class, 'attack'])
 Route::get('attacks/{attack}/when.svg', WhenSvgController::class)->name('attacks.when')->can('view', 'attack');
 Route::get('attacks/{attack}/holes', AttackHolesController::class)
     ->name('attacks.holes')
-    ->can('view', 'attack');
+    ->can('view', 'attack')
+    // A page that is just being left asks for what was deleted on it.
+    ->missing(
+        static fn (Request $request): Response => $request->headers->has('HX-Request')
+            ? response()->noContent()
+            : abort(404),
+    );
 Route::get('attacks/{attack}/first-steps', FirstStepsController::class)
     ->name('attacks.first-steps')
     ->can('view', 'attack');

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use Illuminate\Session\ArraySessionHandler;
+use Illuminate\Session\NullSessionHandler;
 
 // Gate answers a right hand that holds across, from 12, and by its pattern a left one as well, in its mirror.
 beforeEach(function (): void {
@@ -122,4 +124,18 @@ it('opens an answer from an attack as it is done against that attack', function 
     expect($own)->toContain("/answers/{$this->gate->id}\"")
         ->toContain("/answers/{$this->gate->id}?side=mirrored")
         ->not->toContain('against=');
+});
+
+it('answers the page of an attack that is just deleted with nothing, and keeps what it has to say', function (): void {
+    ($this->anew)();
+    $part = ['HX-Request' => 'true'];
+    foreach (['holes' => 204, 'proof' => 404] as $name => $status) {
+        session()->setHandler(new ArraySessionHandler(10));
+        $this->get("/attacks/999999/{$name}", $part)->assertStatus($status);
+        // A part writes no session: the word that it is deleted is for the page that comes.
+        expect(session()->getHandler())->toBeInstanceOf(NullSessionHandler::class);
+    }
+    session()->setHandler(new ArraySessionHandler(10));
+    $this->get('/attacks/999999/holes')->assertNotFound();
+    expect(session()->getHandler())->toBeInstanceOf(ArraySessionHandler::class);
 });
