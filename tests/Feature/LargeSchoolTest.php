@@ -52,7 +52,7 @@ it('draws a page of a large wall, and leads on to the next', function (string $f
 it('lists the heaviest holes of the page, and says how many are not listed', function (): void {
     $answer = $this->get('/wall/holes')->assertOk()->assertSee('lighter ones are not listed here');
 
-    expect(substr_count((string) $answer->getContent(), 'class="moves"'))->toBe(200)
+    expect(substr_count((string) $answer->getContent(), 'class="moves d-block"'))->toBe(200)
         ->and(strlen((string) $answer->getContent()))->toBeLessThan(1_000_000);
 });
 
