@@ -1,5 +1,6 @@
 <section @if ($holes->isOpen()) hx-get="{{ route('attacks.holes', $attack) }}"
-    hx-trigger="{{ ($first ?? false) ? 'load' : 'load delay:1s' }}" hx-swap="outerHTML" @endif aria-labelledby="lacks-title" aria-live="polite">
+    hx-trigger="{{ ($first ?? false) ? 'load' : 'load delay:1s' }}" hx-swap="outerHTML" @endif
+    aria-labelledby="lacks-title" aria-live="polite">
 @if ($holes->holes !== [] || ! $holes->isWhole)
     <h2 id="lacks-title">{{ __('attacks.lacks') }}</h2>
 @endif
