@@ -25,6 +25,12 @@ final readonly class AttackHoles
         );
     }
 
+    /** Whether there is anything to tell: a hole, or that more may come. */
+    public function isTold(): bool
+    {
+        return $this->holes !== [] || ! $this->isWhole;
+    }
+
     /** Whether more may come. */
     public function isOpen(): bool
     {

@@ -1,7 +1,7 @@
 <section @if ($holes->isOpen()) hx-get="{{ route('attacks.holes', $attack) }}"
     hx-trigger="{{ ($first ?? false) ? 'load' : 'load delay:1s' }}" hx-swap="outerHTML" @endif
-    aria-labelledby="lacks-title" aria-live="polite">
-@if ($holes->holes !== [] || ! $holes->isWhole)
+    @if ($holes->isTold()) aria-labelledby="lacks-title" @endif aria-live="polite">
+@if ($holes->isTold())
     <h2 id="lacks-title">{{ __('attacks.lacks') }}</h2>
 @endif
 @foreach ($holes->holes as $hole)
