@@ -17,12 +17,6 @@ final readonly class BodyName
 
     private function __construct(public string $text, public float $x, public float $y, public string $anchor) {}
 
-    /** Under a body that is alone. */
-    public static function under(FloorFigure $figure, string $name): self
-    {
-        return self::places($figure, $name)[0];
-    }
-
     /**
      * Those of both, where they stand clear; the defender's gives way.
      *
@@ -41,15 +35,13 @@ final readonly class BodyName
     /** @param list<Box> $taken */
     private static function clear(FloorFigure $figure, string $name, array $taken): self
     {
-        [$best, $least] = [null, INF];
-        foreach (self::places($figure, $name) as $place) {
-            $shared = array_sum(array_map($place->box()->shared(...), $taken));
-            if ($shared < $least) {
-                [$best, $least] = [$place, $shared];
-            }
-        }
+        $places = self::places($figure, $name);
+        $shared = array_map(
+            static fn (self $place): float => array_sum(array_map($place->box()->shared(...), $taken)),
+            $places,
+        );
 
-        return $best ?? self::under($figure, $name);
+        return $places[(int) array_search(min($shared), $shared, true)];
     }
 
     /** @return non-empty-list<self> below, above, right, left */

@@ -61,6 +61,7 @@
                 <p class="form-text" role="status">{{ __('floor.field.looking') }}</p>
             </div>
             <form method="get" action="{{ route('answers.tape', $answer) }}" class="search-row">
+                <x-hidden :values="['against' => $bench->attack()->id]"/>
                 <x-select name="student" small :options="['' => __('floor.you')] + $measured" :aria-label="__('floor.you')"/>
                 <x-button size="sm">{{ __('floor.field.tape') }}</x-button>
             </form>
