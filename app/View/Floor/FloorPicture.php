@@ -77,7 +77,8 @@ final readonly class FloorPicture
                     min($left, $box->left - 2),
                     max($right, $box->right + 2),
                     min($top, $box->top - 2),
-                    max($bottom, $box->bottom + 3),
+                    // Under them there is room for what the scale says.
+                    max($bottom, $box->bottom + self::SCALE + 4),
                 ];
             }
         }

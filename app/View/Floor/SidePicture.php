@@ -68,6 +68,12 @@ final readonly class SidePicture
         );
     }
 
+    /** Whether it is one beat alone, in which nothing is asked for. */
+    public function isStill(): bool
+    {
+        return count($this->frames) === 1;
+    }
+
     /** One beat alone. */
     public function only(string $number): self
     {

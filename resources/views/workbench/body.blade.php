@@ -16,5 +16,5 @@
 </g>
 <circle cx="{{ $figure->headX }}" cy="{{ $figure->headY }}" r="{{ $figure->head }}" fill="{{ $colour }}" fill-opacity="0.85"/>
 @if ($named ?? null)<text x="{{ $named->x }}" y="{{ $named->y }}" font-size="9" text-anchor="{{ $named->anchor }}"
-    fill="{{ $colour }}">{{ $named->text }}</text>@endif
+    fill="{{ $colour }}" stroke="{{ $ink->ground() }}" stroke-width="3" paint-order="stroke">{{ $named->text }}</text>@endif
 </g>

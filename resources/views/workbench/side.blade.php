@@ -12,7 +12,9 @@
 <path d="M{{ $box->left }} 0h{{ $box->width }}" stroke="{{ $ink->text() }}" stroke-width="1"/>
 @foreach ($picture->frames as $drawn)
     <g data-frame="{{ $drawn->number }}" @class(['floor-frame', 'not-now' => ! $loop->first])>
-        <g @class(['layer-targets', 'off'])>
+        {{-- What is shown when it is asked for; a still cannot be asked. --}}
+        @if (! $picture->isStill())
+        <g class="layer-targets off">
             @foreach ($drawn->targets as $target)
                 <path d="M{{ $target['x'] }} {{ $target['y'] }}h6L{{ $target['lx'] }} {{ $target['ly'] }}" stroke="{{ $ink->faint() }}"
                     stroke-width="0.6" fill="none"/>
@@ -20,13 +22,16 @@
                     fill="{{ $ink->text() }}">{{ $target['label'] }}</text>
             @endforeach
         </g>
+        @endif
         @include('workbench.side-body', ['figure' => $drawn->attacker, 'colour' => $ink->attacker(), 'of' => 'attacker',
             'name' => __('floor.attacker'), 'named' => $drawn->names['attacker']])
         @include('workbench.side-body', ['figure' => $drawn->defender, 'colour' => $ink->defender(), 'of' => 'defender',
             'name' => __('floor.you'), 'named' => $drawn->names['defender']])
         @foreach ($drawn->strikes as $strike)
-            <path class="layer-reach off" d="{{ $strike['reach'] }}" fill="none" stroke="{{ $ink->reached() }}" stroke-width="1"
-                stroke-dasharray="5 3"/>
+            @if (! $picture->isStill())
+                <path class="layer-reach off" d="{{ $strike['reach'] }}" fill="none" stroke="{{ $ink->reached() }}" stroke-width="1"
+                    stroke-dasharray="5 3"/>
+            @endif
             <polyline points="{{ $strike['limb'] }}" fill="none" stroke="{{ $strike['reaches'] ? $ink->reached() : $ink->attacker() }}"
                 stroke-width="3.4" stroke-linecap="round"/>
             <polyline points="{{ $strike['rest'] }}" fill="none" stroke="{{ $ink->text() }}" stroke-width="1" stroke-dasharray="2 3"/>
