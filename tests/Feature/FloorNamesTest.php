@@ -119,3 +119,22 @@ it('keeps names apart under bodies that are seen from the side', function (): vo
     }
     expect($near)->toBeGreaterThan(0)->and($far)->toBeGreaterThan(0);
 });
+
+it('draws what is shown when it is asked for only where it can be asked', function (): void {
+    $answer = $this->catalogue->answer('short-gate');
+    $attack = $this->catalogue->attackOf($answer);
+    $run = (new Examiner(Standards::of($this->catalogue)))->examine(
+        $answer,
+        $attack,
+        Side::Written,
+        (new Sizes($this->catalogue->school))->bodies(null, null, $attack->facets->build),
+    )->trial->run;
+    $picture = SidePicture::ofRun($run);
+    $drawn = static fn (SidePicture $one): string => view('workbench.side', [
+        'picture' => $one,
+        'label' => 'x',
+    ])->render();
+
+    expect($drawn($picture))->toContain('layer-targets')->toContain('layer-reach')
+        ->and($drawn($picture->only('2')))->not->toContain('layer-targets')->not->toContain('layer-reach');
+});
