@@ -26,7 +26,8 @@ final class Mender
     /** Changes that it may still try. */
     private int $left = RunLimits::MENDS;
 
-    public function __construct(private readonly Examiner $examiner) {}
+    /** @param Printer $printer writes what is to be added */
+    public function __construct(private readonly Examiner $examiner, private readonly Printer $printer = new Printer()) {}
 
     /**
      * The first mend of a finding on the main line that works.
@@ -88,7 +89,7 @@ final class Mender
             CheckId::Base, CheckId::NoRoom => $this->resized($beats, $at, Size::short(), 'mends.shorten'),
             CheckId::AgainstTheFingers => $this->towardThumb($beats, $at),
             CheckId::BlindExit => [
-                [self::adds(Verb::Look->value), $beats->withBeat($at, $beat->and(new Action(null, Verb::Look)))],
+                [$this->adds($look = new Action(null, Verb::Look)), $beats->withBeat($at, $beat->and($look))],
             ],
             CheckId::StillHeld => [
                 [
@@ -108,7 +109,7 @@ final class Mender
             CheckId::IsHit, CheckId::InTheLine => $this->withHand($beats, $at, Verb::Parry),
             CheckId::LooseHand => $this->withHand($beats, $at, Verb::Guard),
             CheckId::SlowChoke => [
-                [self::adds(Verb::Tuck->value), $beats->withBeat($at, $beat->and(new Action(null, Verb::Tuck)))],
+                [$this->adds($tuck = new Action(null, Verb::Tuck)), $beats->withBeat($at, $beat->and($tuck))],
             ],
             default => [],
         };
@@ -123,12 +124,10 @@ final class Mender
         );
         foreach ([0, 1, -1, 2, -2, 3, -3] as $turn) {
             $bearing = Bearing::hour(((($away + $turn) % 12) + 12) % 12 ?: 12);
+            $leave = new Action(null, Verb::Leave, bearing: $bearing);
             yield [
-                self::adds('leave '.$bearing->toClock()),
-                $beats->withInserted(
-                    count($beats->line),
-                    new Beat([new Action(null, Verb::Leave, bearing: $bearing), new Action(null, Verb::Look)]),
-                ),
+                $this->adds($leave),
+                $beats->withInserted(count($beats->line), new Beat([$leave, new Action(null, Verb::Look)])),
             ];
         }
     }
@@ -161,7 +160,7 @@ final class Mender
             ) {
                 $changed = $action->withSize($action->manner->size === null ? $size : null);
                 yield [
-                    Text::of($text, ['action' => (new Printer())->action($changed)]),
+                    Text::of($text, ['action' => $this->printer->action($changed)]),
                     $beats->withBeat($at, $beats->line[$at]->withAction($position, $changed)),
                 ];
             }
@@ -185,15 +184,13 @@ final class Mender
     private function withHand(Beats $beats, int $at, Verb $verb): iterable
     {
         foreach ([Limb::BothHands, Limb::LeftHand, Limb::RightHand] as $hand) {
-            yield [
-                self::adds($hand->value.' '.$verb->value),
-                $beats->withBeat($at, $beats->line[$at]->and(new Action($hand, $verb))),
-            ];
+            $action = new Action($hand, $verb);
+            yield [$this->adds($action), $beats->withBeat($at, $beats->line[$at]->and($action))];
         }
     }
 
-    private static function adds(string $action): Text
+    private function adds(Action $action): Text
     {
-        return Text::of('mends.add', ['action' => $action]);
+        return Text::of('mends.add', ['action' => $this->printer->action($action)]);
     }
 }

@@ -6,6 +6,7 @@ namespace StoneDrill\Core\Coverage;
 
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\Notation\Vocabulary;
 use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Verb;
 
@@ -27,16 +28,17 @@ final readonly class IndexedWord
     /**
      * The beats of an answer that it is in, each on a line, as the main line has them.
      *
-     * @param list<int> $numbers from 1
+     * @param list<int>   $numbers    from 1
+     * @param ?Vocabulary $vocabulary a school's, as which they are written
      */
-    public static function lines(Answer $answer, array $numbers): string
+    public static function lines(Answer $answer, array $numbers, ?Vocabulary $vocabulary = null): string
     {
         return implode(
             '',
             array_map(
                 static fn (int $number): string => $number
                     .'  '
-                    .(new Beats([$answer->beats->line[$number - 1]->withoutBranches()]))->toText(),
+                    .(new Beats([$answer->beats->line[$number - 1]->withoutBranches()]))->toText($vocabulary),
                 $numbers,
             ),
         );

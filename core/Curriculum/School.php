@@ -50,6 +50,8 @@ final readonly class School
 
     public function vocabulary(): Vocabulary
     {
-        return Vocabulary::standard()->withAliases($this->conventions->aliases);
+        return Vocabulary::standard()
+            ->withAliases($this->conventions->aliases)
+            ->withBearings($this->conventions->bearings);
     }
 }

@@ -36,7 +36,18 @@ final readonly class SoloForm
     /** The one canonical spelling: parsing it gives these parts again. */
     public function toText(): string
     {
-        $printer = new Printer();
+        return self::spell($this->parts);
+    }
+
+    /**
+     * Parts as they are written.
+     *
+     * @param non-empty-list<Beat|GoToAnswer> $parts
+     * @param ?Vocabulary                     $vocabulary a school's; the canonical spelling without
+     */
+    public static function spell(array $parts, ?Vocabulary $vocabulary = null): string
+    {
+        $printer = new Printer($vocabulary);
 
         return implode(
             '',
@@ -44,7 +55,7 @@ final readonly class SoloForm
                 static fn (Beat|GoToAnswer $part): string => $part instanceof Beat
                     ? $printer->print(new Beats([$part]))
                     : Printer::goes($part)."\n",
-                $this->parts,
+                $parts,
             ),
         );
     }

@@ -34,10 +34,10 @@ final readonly class Beats
         return (new Parser($vocabulary ?? Vocabulary::standard()))->parse($text);
     }
 
-    /** The one canonical spelling: parsing it gives these beats again. */
-    public function toText(): string
+    /** The one canonical spelling, or that of a school: parsing it gives these beats again. */
+    public function toText(?Vocabulary $vocabulary = null): string
     {
-        return (new Printer())->print($this);
+        return (new Printer($vocabulary))->print($this);
     }
 
     /**
@@ -46,9 +46,9 @@ final readonly class Beats
      *
      * @return list<string>
      */
-    public function whatIfs(): array
+    public function whatIfs(?Vocabulary $vocabulary = null): array
     {
-        $printer = new Printer();
+        $printer = new Printer($vocabulary);
         $prompts = [];
         foreach ($this->line as $beat) {
             foreach (

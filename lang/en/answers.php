@@ -62,7 +62,7 @@ return [
         'title' => 'How to write beats',
         'beat' => 'A beat is what happens at the same time: actions with commas between them, then “->” and what it does to the attacker, then “#” and a note. A what-if stands indented under its beat.',
         'examples' => [
-            'Steps' => '`left foot step 9 short` `slide 6` `pivot 10:30` `drop` `all fours` `go behind left` `leave 6` Numbers are hours of the clock, seen from above. Without a length a step goes as far as its beat needs. `facing 12` at the end keeps you turned that way. `ride` gives with a push.',
+            'Steps' => '`left foot step 9 short` `slide 6` `pivot 10:30` `drop` `all fours` `go behind left` `leave 6` Numbers are hours of the clock, seen from above; `270°` and `left`, `front right` are read too. Without a length a step goes as far as its beat needs. `facing 12` at the end keeps you turned that way. `ride` gives with a push.',
             'Strikes' => '`right palm chin` `left knee groin` `right front kick belly x2`',
             'Hands' => '`left hand parry forearm` `both hands strip toward thumb` `right hand clamp wrist` `both hands raise` and `lower` `held hand` is the hand that the {attack} holds, `other hand` its fellow: one text for either side.',
             'Effects' => '`-> rocked` `-> folded` `-> released` Also: driven back, pulled in, straightened, turned, kneeling, dropped, arm gone. `-> rocked and turned` means both, `-> rocked or folded` one of the two.',

@@ -14,4 +14,5 @@ return [
     '6' => 'left',
     '7' => 'front left',
     'between' => ':direction (:degrees°)',
+    'the' => 'the :direction',
 ];

@@ -13,7 +13,7 @@ return [
     'foot-before' => 'a foot before “:strike”: left or right',
     'part-after' => '“:parts” after “:side”',
     'side' => 'the side of the attacker that you go round: “left” or “right”',
-    'bearing' => 'a bearing: an hour of the clock such as 9 or 10:30, or degrees such as 315°',
+    'bearing' => 'a bearing: an hour of the clock such as 9 or 10:30, degrees such as 315°, or a direction such as left or front right',
     'target' => 'a target such as chin, groin or wrist',
     'joint' => 'what is locked: wrist, elbow, shoulder or fingers',
     'toward' => '“thumb” or “fingers”',

@@ -32,7 +32,7 @@ it('goes through all five steps to a wall with holes and three next steps', func
     BeginningFixture::begin($this);
     $this->get('/begin/doctrine')->assertOk()
         ->assertSeeInOrder(['Leave at once', 'Hit, then leave', 'Hold without hitting', 'Hit and hold'])
-        ->assertSee('left foot step 10:30');
+        ->assertSee('left foot step 315°');
     $this->put('/begin/doctrine', ['doctrine' => 'counter'])->assertRedirect('/begin/ranks');
     $this->get('/begin/ranks')->assertOk()->assertSee('Rank 6')->assertDontSee('Rank 7');
     $this->put('/begin/ranks', BeginningFixture::ranks(['Clay', 'Sand', 'Rock']))->assertRedirect('/begin/contact');

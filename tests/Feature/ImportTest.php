@@ -172,7 +172,7 @@ it('lets a school’s own kind into its forms and its wall', function (): void {
     $this->get('/attacks/'.$this->hall->attacks()->value('id'))
         ->assertSee('Old bags only.')
         ->assertSee('Empty the bag.')
-        ->assertSee('front (12 o’clock)');
+        ->assertSee('<dd>front</dd>', false);
     $this->get('/wall')->assertOk()->assertSee('Bag strap held');
     $this->get('/answers/'.$this->hall->answers()->value('id'))
         ->assertSee('Accepted: base.')

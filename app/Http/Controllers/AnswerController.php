@@ -15,6 +15,7 @@ use App\Persistence\Code;
 use App\View\Footage\FootageList;
 use App\View\Forms\AnswerForm;
 use App\View\History\AnswerHistory;
+use App\View\Spelling;
 use App\View\Workbench\Workbench;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -97,13 +98,15 @@ final readonly class AnswerController
             return view('answers.unreadable', ['answer' => $answer, 'why' => $why]);
         }
         $bench = $this->workbench->saved($request, $answer);
+        $spelling = Spelling::ofSchool($school);
 
         return view('answers.show', [
             'answer' => $answer,
             'bench' => $bench,
             'facts' => $this->workbench->facts($answer),
             'history' => AnswerHistory::of($answer, $school),
-            'mirror' => Beats::parse($answer->beats)->mirror()->toText(),
+            'beats' => $spelling->beats($answer->beats),
+            'mirror' => $spelling->beats(Beats::parse($answer->beats)->mirror()->toText()),
             'ids' => ['attacks' => $school->attackIds(), 'answers' => $school->answerIds()],
             'rungs' => $this->mapper->ladder($school)->rungs,
             'shortRank' => $school->ranks->firstWhere('id', $answer->short_rank_id),
@@ -127,6 +130,7 @@ final readonly class AnswerController
         return view('answers.edit', [
             'answer' => $answer,
             'why' => $this->mapper->whyUnreadable($answer),
+            'beats' => Spelling::ofSchool($school)->beats($answer->beats),
             'form' => ($form = AnswerForm::of(
                 $answer,
                 $this->core($answer->attack, $school),

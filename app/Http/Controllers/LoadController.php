@@ -63,6 +63,7 @@ final readonly class LoadController
 
         return view('wall.basic', [
             'basic' => $basic,
+            'vocabulary' => $catalogue->school->vocabulary(),
             'rankNames' => array_column($catalogue->ranks, 'name', 'id'),
             'rows' => $rows,
             'mistakes' => $this->mistakes($basic, $school),

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\HoleBook;
+use App\View\Spelling;
 use App\View\Wall\MovePreview;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -36,14 +37,18 @@ final readonly class MoveController
         $before = $this->holes->of($school);
         [$hole, $move] = $this->asked($request, $answer, $before);
         $then = $move->takenIn($catalogue, (string) $hole->rank);
+        $spelling = Spelling::of($catalogue->school);
 
         return view('wall.move', [
             'answer' => $answer,
             'hole' => $hole,
             'move' => $move,
-            'value' => $move->facet === 'kind'
-                ? say($this->mapper->kinds($school)->get((string) $move->value)->name())
-                : $move->value,
+            'beats' => $move->beats?->toText($spelling->vocabulary),
+            'value' => match ($move->facet) {
+                'kind' => say($this->mapper->kinds($school)->get((string) $move->value)->name()),
+                'bearing' => $spelling->hour((string) $move->value),
+                default => $move->value,
+            },
             'rankName' => $school->ranks->firstWhere('code', $hole->rank)->name ?? '',
             'preview' => new MovePreview(
                 $catalogue,

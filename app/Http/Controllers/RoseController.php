@@ -84,6 +84,7 @@ final readonly class RoseController
                     ],
                     absolute: false,
                 ),
+                $catalogue->school->conventions->bearings,
             ),
             'by' => $by,
             'student' => $student,

@@ -9,6 +9,7 @@ use App\Models\SetupStep;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\KeptPages;
+use App\View\Spelling;
 use App\View\SvgFile;
 use App\View\Wall\HoleLinks;
 use App\View\Wall\NextSteps;
@@ -51,6 +52,7 @@ final readonly class WallController implements KnowsWhatItShows
                 $school->ranks,
                 $school->students()->get(['id', 'name']),
                 CarbonImmutable::now(),
+                Spelling::ofSchool($school),
             ),
             'nextSteps' => $this->nextSteps->of($user),
             'body' => $this->body($user, $query),

@@ -7,6 +7,7 @@ namespace App\View\Attacks;
 use App\Models\Attack;
 use App\Models\School;
 use App\Persistence\CatalogueMapper;
+use App\View\Spelling;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
@@ -32,6 +33,8 @@ final readonly class AttackList
 
     private Kinds $kinds;
 
+    private Spelling $spelling;
+
     /** @var array<string, string> names of ranks by id */
     private array $rankNames;
 
@@ -42,6 +45,7 @@ final readonly class AttackList
             $request->only('find', 'family', 'rank', 'side'),
         );
         $this->kinds = $mapper->kinds($school);
+        $this->spelling = Spelling::ofSchool($school);
         $this->rankNames = $school->ranks->pluck('name', 'code')->all();
         $this->cells = collect($coverage->cells)->groupBy(static fn (Cell $cell): string => $cell->attack->id);
         $this->total = $school->attacks()->count();
@@ -71,6 +75,16 @@ final readonly class AttackList
     public function kind(Attack $attack): string
     {
         return say($this->kinds->get($attack->kind)->name());
+    }
+
+    /** With which hand, from where, and how far it is. */
+    public function how(Attack $attack): string
+    {
+        return __('attacks.from', [
+            'hand' => $attack->getAttribute('hand'),
+            'bearing' => $this->spelling->hour($attack->getAttribute('bearing')),
+            'phase' => $attack->getAttribute('phase'),
+        ]);
     }
 
     /** @return list<array{text: string, isHole: bool}> what answers each side, in a few words */

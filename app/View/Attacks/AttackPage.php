@@ -6,13 +6,13 @@ namespace App\View\Attacks;
 
 use App\Models\Answer;
 use App\Models\School;
+use App\View\Spelling;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Catalogue;
-use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Report\WhenReport;
 
 /** What the page of an attack shows: who answers each side, and what exactly it is. */
@@ -27,7 +27,7 @@ final readonly class AttackPage
     /** @var array<string, string> names by id */
     private array $rankNames;
 
-    private BearingStyle $style;
+    public Spelling $spelling;
 
     public function __construct(public Attack $attack, private Catalogue $catalogue, Coverage $coverage, School $school)
     {
@@ -36,7 +36,7 @@ final readonly class AttackPage
         );
         $this->answers = $school->answers->keyBy('code');
         $this->rankNames = array_column($catalogue->ranks, 'name', 'id');
-        $this->style = $catalogue->school->conventions->bearings;
+        $this->spelling = Spelling::of($catalogue->school);
     }
 
     /**
@@ -95,7 +95,7 @@ final readonly class AttackPage
     {
         $facts = [];
         foreach ($this->attack->facets->toArray() as $facet => $value) {
-            $facts[__('attack.facets.'.$facet)] = $facet === 'bearing' ? $this->bearing($value) : $value;
+            $facts[__('attack.facets.'.$facet)] = $facet === 'bearing' ? $this->spelling->hour($value) : $value;
         }
         $need = $this->rankNames[$this->attack->need->rank ?? ''] ?? __('words.no-rank');
         $youth = $this->rankNames[$this->attack->need->youth ?? ''] ?? __('words.not-needed');
@@ -107,14 +107,5 @@ final readonly class AttackPage
                 : __('attacks.need-and-youth', ['rank' => $need, 'youth' => $youth]),
             __('attacks.prevalence') => __('words.of', ['count' => $this->attack->prevalence, 'all' => 5]),
         ];
-    }
-
-    private function bearing(string $hour): string
-    {
-        $clock = __('words.o-clock', ['hour' => $hour]);
-
-        return $this->style === BearingStyle::Clock
-            ? $clock
-            : say($this->attack->facets->bearing->spell($this->style))." ({$clock})";
     }
 }

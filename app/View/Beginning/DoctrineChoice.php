@@ -14,8 +14,8 @@ use StoneDrill\Core\Curriculum\Sizes;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Geometry\BearingStyle;
-use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Notation\Printer;
+use StoneDrill\Core\Technique\Notation\Vocabulary;
 
 /** One way to mean an answer, shown on the attack that all of them are shown on. */
 final readonly class DoctrineChoice
@@ -39,6 +39,7 @@ final readonly class DoctrineChoice
         $attack = $catalogue->attacks[0];
         $examiner = new Examiner(Standards::of($catalogue));
         $bodies = (new Sizes($catalogue->school))->bodies(null, null, $attack->facets->build);
+        $printer = new Printer(Vocabulary::standard()->withBearings($style));
         $choices = [];
         foreach ($catalogue->answers as $answer) {
             $run = $examiner->examine($answer, $attack, Side::Written, $bodies)->trial->run;
@@ -46,7 +47,7 @@ final readonly class DoctrineChoice
             $choices[] = new self(
                 $answer->teaching->doctrine ?? $catalogue->school->doctrine,
                 $answer->title,
-                array_map(static fn (Beat $beat): string => (new Printer())->beat($beat), $answer->beats->line),
+                array_map($printer->beat(...), $answer->beats->line),
                 FloorPicture::ofRun($run, $style)->only($end->number),
                 __('beginning.doctrine.end', [
                     'seconds' => number_format($end->time, 1),

@@ -14,6 +14,7 @@ use App\Persistence\CoverageBook;
 use App\Persistence\PreparationBook;
 use App\View\Attacks\AttackerCard;
 use App\View\Attacks\KindNames;
+use App\View\BearingText;
 use App\View\Board\ProofWords;
 use App\View\Workbench\Bench;
 use App\View\Workbench\BenchSettings;
@@ -221,6 +222,7 @@ final readonly class KitPack
     {
         $ids = $this->kit->school->attackIds();
         $words = app(KindNames::class)->spoken($this->kinds);
+        $style = $this->kit->catalogue->school->conventions->bearings;
         $cells = array_map(fn (string $key): Cell => $this->cells[$this->places[$key]], $keys);
 
         return array_combine(
@@ -232,7 +234,11 @@ final readonly class KitPack
                     'title' => $cell->attack->title,
                     'mirrored' => $cell->side->value === 'mirrored',
                     'family' => $cell->attack->kind->family->value,
-                    'said' => ($said = $words->say($cell->attack->kind, $cell->facets)),
+                    'said' => ($said = $words->say(
+                        $cell->attack->kind,
+                        $cell->facets,
+                        BearingText::from($cell->facets->bearing, $style),
+                    )),
                     'card' => (new AttackerCard($cell->attack, $cell->facets, $said))->brief(),
                     'need' => $cell->attack->need->rank,
                     'cautions' => array_map(say(...), $cell->attack->allCautions()),
@@ -275,11 +281,13 @@ final readonly class KitPack
      */
     private function sayAnswers(array $ids): array
     {
+        $vocabulary = $this->kit->catalogue->school->vocabulary();
+
         return array_map(
             static fn (Answer $answer): array => [
                 'title' => $answer->title,
                 'mistakes' => array_column($answer->teaching->mistakes, 'text'),
-                'whatIfs' => $answer->beats->whatIfs(),
+                'whatIfs' => $answer->beats->whatIfs($vocabulary),
                 'cues' => $answer->beats->cues(),
             ],
             $this->answersOf($ids),

@@ -58,12 +58,14 @@ final readonly class FieldPicture
      * @param Frame           $before where both are before the beat
      * @param Frame           $after  where they come by what is written
      * @param list<FirstStep> $best
+     * @param Printer         $printer writes their steps
      */
     public function __construct(
         private StepField $field,
         Frame $before,
         Frame $after,
         array $best,
+        private Printer $printer = new Printer(),
         public Palette $palette = Palette::Slate,
     ) {
         $middle = $field->from;
@@ -222,7 +224,7 @@ final readonly class FieldPicture
             'x' => FloorFigure::cm($at->x),
             'y' => -FloorFigure::cm($at->y),
             'label' => __('floor.field.best', [
-                'step' => (new Printer())->action($step->action),
+                'step' => $this->printer->action($step->action),
                 'cm' => (int) round(100 * $way),
                 'degrees' => (int) round($this->field->from->bearingTo($at)),
             ]),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Floor;
 
+use App\View\BearingText;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\RingPlace;
 use StoneDrill\Core\Floor\Run;
@@ -241,10 +242,7 @@ final readonly class FloorPicture
         return [
             'x' => round($text->x, 1),
             'y' => round(-$text->y, 1) + 3,
-            'label' => match (true) {
-                $style === BearingStyle::Directions => $isMain ? say($bearing->spell($style)) : '',
-                default => say($bearing->spell($style)),
-            },
+            'label' => BearingText::onRing($hour, $style),
             'x1' => round($from->x, 1),
             'y1' => round(-$from->y, 1),
             'x2' => round($to->x, 1),

@@ -39,8 +39,12 @@ final readonly class ScorePicture
     /** What there is time for at the start, in words; empty where nothing arrives. */
     public string $start;
 
-    public function __construct(Score $score, public Palette $palette = Palette::Slate)
-    {
+    /** @param Printer $printer writes the actions */
+    public function __construct(
+        Score $score,
+        public Palette $palette = Palette::Slate,
+        private Printer $printer = new Printer(),
+    ) {
         $last = max([
             $score->seconds,
             ...array_map(static fn (ScoreBar $bar): float => $bar->to, $score->reached),
@@ -64,7 +68,7 @@ final readonly class ScorePicture
                 $place
                     = array_find_key($ends, static fn (float $end): bool => $end <= $bar->from + 1e-9) ?? count($ends);
                 $ends[$place] = $bar->to;
-                $bars[] = $this->bar($bar, $y + self::LINE * $place, self::words($bar), 'action');
+                $bars[] = $this->bar($bar, $y + self::LINE * $place, $this->words($bar), 'action');
             }
             $y += self::LINE * max(1, count($ends));
         }
@@ -140,7 +144,7 @@ final readonly class ScorePicture
     }
 
     /** What is done, without the limb whose line it is on. */
-    private static function words(ScoreBar $bar): string
+    private function words(ScoreBar $bar): string
     {
         if ($bar->action === null) {
             return '';
@@ -148,7 +152,7 @@ final readonly class ScorePicture
         $words = (string) preg_replace(
             '/^(left|right|both|free|held|other)( hands?| foot| feet)?\s*/',
             '',
-            (new Printer())->action($bar->action),
+            $this->printer->action($bar->action),
         );
 
         return $words === '' ? $bar->action->verb->value : $words;

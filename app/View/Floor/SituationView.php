@@ -6,7 +6,6 @@ namespace App\View\Floor;
 
 use App\View\Attacks\KindNames;
 use StoneDrill\Core\Attack\Attack;
-use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\LimbStatus;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Sizes;
@@ -42,7 +41,6 @@ final readonly class SituationView
         $typical = $catalogue->school->statures->typical;
         $other = $sizes->attacker($typical, $attack->facets->build);
         $situation = SituationReport::of($catalogue, $attack)->situation;
-        $words = app(KindNames::class)->spoken(Kinds::builtIn()->with(...$catalogue->kinds));
 
         return new self(
             FloorPicture::ofSituation($situation, $catalogue->school->conventions->bearings),
@@ -53,7 +51,7 @@ final readonly class SituationView
                 sprintf('%s (%.2f m)', $typical, $sizes->all()[$typical]),
                 sprintf('%s (%.2f m)', $other, $sizes->all()[$other]),
             ],
-            $words->say($attack->kind, $attack->facets),
+            app(KindNames::class)->line($catalogue, $attack->kind, $attack->facets),
         );
     }
 

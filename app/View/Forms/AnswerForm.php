@@ -7,6 +7,7 @@ namespace App\View\Forms;
 use App\Models\Answer;
 use App\Models\Rank;
 use App\Models\School;
+use App\View\Spelling;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facet;
@@ -19,7 +20,7 @@ final readonly class AnswerForm
 {
     /**
      * @var list<array{facet: string, modes: array<string, string>, mode: string, values: list<array{id: string,
-     *     on: bool}>}>
+     *     text: string, on: bool}>}>
      */
     public array $pattern;
 
@@ -28,26 +29,36 @@ final readonly class AnswerForm
      * @param Collection<int, Rank> $ranks
      * @param array<int, string>    $titles of the school's other answers, by id of the row
      */
-    private function __construct(public array $values, public Collection $ranks, Attack $attack, private array $titles)
-    {
+    private function __construct(
+        public array $values,
+        public Collection $ranks,
+        Attack $attack,
+        private array $titles,
+        Spelling $spelling,
+    ) {
         $proposal = Pattern::proposedFor($attack)->values;
         $rows = [];
         foreach (Facet::cases() as $facet) {
             $proposed = $proposal[$facet->value] ?? null;
             $listed = $values['pattern'][$facet->value] ?? null;
             $on = is_array($listed) ? $listed : $proposed ?? $facet->values();
+            $text = static fn (string $id): string => $facet === Facet::Bearing ? $spelling->mark($id) : $id;
             $rows[] = [
                 'facet' => $facet->value,
                 'modes' => [
                     'proposed' => __('answers.modes.proposed', [
-                        'values' => $proposed === null ? __('words.any') : implode(', ', $proposed),
+                        'values' => $proposed === null ? __('words.any') : implode(', ', array_map($text, $proposed)),
                     ]),
                     'any' => __('words.any'),
                     'these' => __('answers.modes.these'),
                 ],
                 'mode' => (string) ($values['pattern_mode'][$facet->value] ?? 'proposed'),
                 'values' => array_map(
-                    static fn (string $id): array => ['id' => $id, 'on' => in_array($id, $on, true)],
+                    static fn (string $id): array => [
+                        'id' => $id,
+                        'text' => $text($id),
+                        'on' => in_array($id, $on, true),
+                    ],
                     $facet->values(),
                 ),
             ];
@@ -75,19 +86,22 @@ final readonly class AnswerForm
             $school->ranks,
             $attack,
             $school->answers()->orderBy('title')->pluck('title', 'id')->all(),
+            Spelling::ofSchool($school),
         );
     }
 
     /** @param array<string, mixed> $typed what a refused form said */
     public static function of(Answer $answer, Attack $attack, School $school, array $typed): self
     {
+        $spelling = Spelling::ofSchool($school);
         $pattern = array_diff_key($answer->pattern, ['kind' => 0]);
         $values = [
-            ...$answer->only('title', 'label', 'mirrored', 'short_beats', 'beats', 'version'),
+            ...$answer->only('title', 'label', 'mirrored', 'short_beats', 'version'),
+            'beats' => $spelling->beats($answer->beats),
             'doctrine' => $answer->getRawOriginal('doctrine'),
             'rank' => (string) $answer->rank_id,
             'short_rank' => (string) $answer->short_rank_id,
-            'mistakes' => MistakeLines::print($answer->mistakes, $answer->instead),
+            'mistakes' => MistakeLines::print($answer->mistakes, $answer->instead, $spelling),
             'rank_youth' => $answer->is_for_youth ? (string) $answer->rank_youth_id : 'none',
             'variant_of' => (string) $answer->variant_of_id,
             'pattern' => $pattern,
@@ -103,6 +117,7 @@ final readonly class AnswerForm
             $school->ranks,
             $attack,
             $school->answers()->whereKeyNot($answer->id)->orderBy('title')->pluck('title', 'id')->all(),
+            $spelling,
         );
     }
 

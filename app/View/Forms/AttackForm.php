@@ -8,6 +8,7 @@ use App\Models\Attack;
 use App\Models\School;
 use App\Persistence\CatalogueMapper;
 use App\View\Attacks\KindNames;
+use App\View\Spelling;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
@@ -45,6 +46,7 @@ final readonly class AttackForm
         public array $values,
         public Kinds $kinds,
         public Collection $ranks,
+        private Spelling $spelling,
         ?Spoken $spoken = null,
     ) {
         $this->spoken = $spoken;
@@ -67,6 +69,7 @@ final readonly class AttackForm
             ],
             $mapper->kinds($school),
             $school->ranks,
+            Spelling::ofSchool($school),
         );
     }
 
@@ -76,7 +79,7 @@ final readonly class AttackForm
         $kinds = $mapper->kinds($school);
         $spoken = app(KindNames::class)->spoken($kinds)->read($line);
 
-        return new self(['kind' => $spoken->kind->id ?? '', ...$spoken->facets], $kinds, $school->ranks, $spoken);
+        return new self(['kind' => $spoken->kind->id ?? '', ...$spoken->facets], $kinds, $school->ranks, Spelling::ofSchool($school), $spoken);
     }
 
     /** @param array<string, mixed> $typed what a refused form said */
@@ -95,12 +98,19 @@ final readonly class AttackForm
             ],
             $mapper->kinds($school),
             $school->ranks,
+            Spelling::ofSchool($school),
         );
     }
 
     public function value(string $key): string
     {
         return is_scalar($this->values[$key] ?? '') ? (string) ($this->values[$key] ?? '') : '';
+    }
+
+    /** Where an attack comes from, in words. */
+    public function hour(string $bearing): string
+    {
+        return $this->spelling->hour($bearing);
     }
 
     /** @return array<string, list<Kind>> by the name of the family */
@@ -121,7 +131,7 @@ final readonly class AttackForm
         foreach (Facet::cases() as $facet) {
             foreach ($this->allowed[$facet->value] as $value) {
                 $options[$facet->value][$value]
-                    = $facet === Facet::Bearing ? __('words.o-clock', ['hour' => $value]) : $value;
+                    = $facet === Facet::Bearing ? $this->spelling->hour($value) : $value;
             }
         }
 

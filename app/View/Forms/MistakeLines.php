@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Forms;
 
+use App\View\Spelling;
 use StoneDrill\Core\Technique\Beats;
 use StoneDrill\Core\Technique\Notation\NotationException;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
@@ -65,18 +66,18 @@ final readonly class MistakeLines
      * @param list<string>                                          $texts
      * @param array<string, array{at?: mixed, instead?: mixed}> $instead by text
      */
-    public static function print(array $texts, array $instead): string
+    public static function print(array $texts, array $instead, Spelling $spelling): string
     {
         return implode(
             "\n",
-            array_map(static function (string $text) use ($instead): string {
+            array_map(static function (string $text) use ($instead, $spelling): string {
                 $shown = $instead[$text] ?? null;
                 if (! is_int($shown['at'] ?? null) || ! is_string($shown['instead'] ?? null)) {
                     return $text;
                 }
 
                 return "{$text} | {$shown['at']}: "
-                    .implode(' / ', array_map(trim(...), explode("\n", trim($shown['instead']))));
+                    .implode(' / ', array_map(trim(...), explode("\n", trim($spelling->beats($shown['instead'])))));
             }, $texts),
         );
     }

@@ -46,6 +46,8 @@ final readonly class HomeWeek
 
     private float $stature;
 
+    private Printer $printer;
+
     /** @var array<string, int> times in this week, by the code of the answer */
     private array $done;
 
@@ -72,6 +74,7 @@ final readonly class HomeWeek
                 static fn (Rung $rung): bool => $rung->id <= $student->rank->goal_rung,
             ),
         );
+        $this->printer = new Printer($catalogue->school->vocabulary());
         $this->stature = $student->height ?? $catalogue->school->statures->typical();
         $this->solos = array_values(
             ($book?->at($this->monday) ?? new SoloBook($school, $this->monday))
@@ -157,14 +160,13 @@ final readonly class HomeWeek
         ]);
     }
 
-    /** @return list<array{text: string, seconds: float}> beats with how long each takes at full pace */
+    /** @return list<array{text: string, note: string, seconds: float}> beats with how long each takes at full pace */
     public function beats(HomeItem $item): array
     {
-        $printer = new Printer();
-
         return array_map(
-            static fn (Beat $beat): array => [
-                'text' => $printer->beat($beat->withoutBranches()->withEffects([])),
+            fn (Beat $beat): array => [
+                'text' => $this->printer->actions($beat),
+                'note' => $beat->cue() ?? ($beat->note ?? ''),
                 'seconds' => round($beat->seconds(), 2),
             ],
             $item->beats->line,

@@ -8,6 +8,7 @@ use App\Models\School;
 use App\Models\Solo;
 use App\Models\SoloKind;
 use App\Persistence\SoloMapper;
+use App\View\Spelling;
 use StoneDrill\Core\Geometry\Point;
 use StoneDrill\Core\Solo\Basic;
 use StoneDrill\Core\Solo\BasicSide;
@@ -28,6 +29,12 @@ final readonly class SoloFields
      * @param float $stature metres, of the body in whose centimetres the feet are
      */
     public function __construct(public Solo $solo, public School $school, public float $stature) {}
+
+    /** The beats of a form. */
+    public function beats(): string
+    {
+        return Spelling::ofSchool($this->school)->form($this->solo->beats ?? '');
+    }
 
     /** @return array<string, list<mixed>> */
     public static function feetRules(): array

@@ -47,7 +47,7 @@ final readonly class SoloPage
         $this->feet = $plan === null ? null : new FootPicture($plan, $this->stature, $palette);
         $path = $this->path();
         $this->path = $path === null ? null : new PathPicture($path, $this->stature, $palette);
-        $this->beats = $path === null ? [] : self::beats($path);
+        $this->beats = $path === null ? [] : self::beats($path, new Printer($this->catalogue->school->vocabulary()));
         $this->missing = array_values(
             array_filter(
                 SoloMapper::form($solo)?->goesThrough() ?? [],
@@ -69,15 +69,14 @@ final readonly class SoloPage
     }
 
     /** @return list<array{number: int, text: string, note: string, seconds: float, cue: string}> */
-    private static function beats(FormPath $path): array
+    private static function beats(FormPath $path, Printer $printer): array
     {
-        $printer = new Printer();
         $beats = [];
         foreach ($path->places as $place) {
             if ($place->beat !== null) {
                 $beats[] = [
                     'number' => $place->number,
-                    'text' => explode('   # ', $printer->beat($place->beat))[0],
+                    'text' => $printer->actions($place->beat),
                     'note' => $place->beat->cue() ?? ($place->beat->note ?? ''),
                     'seconds' => round($place->beat->seconds(), 2),
                     'cue' => $place->beat->cue() ?? '',

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Wall;
 
+use App\View\BearingText;
 use StoneDrill\Core\Coverage\Rose;
 use StoneDrill\Core\Coverage\RoseSector;
+use StoneDrill\Core\Geometry\Bearing;
+use StoneDrill\Core\Geometry\BearingStyle;
 
 /** A rose as it is drawn: rings from inside out, twelve sectors each, 12 o’clock up. */
 final readonly class RosePicture
@@ -31,9 +34,14 @@ final readonly class RosePicture
     /**
      * @param array<string, string>         $names of rings by id, from inside out
      * @param callable(string, int): string $url   where a sector leads, by its ring and hour
+     * @param BearingStyle                  $style how the school says directions
      */
-    public function __construct(Rose $rose, array $names, callable $url)
-    {
+    public function __construct(
+        Rose $rose,
+        array $names,
+        callable $url,
+        private BearingStyle $style = BearingStyle::Clock,
+    ) {
         $names = array_intersect_key($names, $rose->rings);
         $wide = (self::OUTER - self::INNER) / max(1, count($names));
         [$sectors, $rings] = [[], []];
@@ -56,7 +64,7 @@ final readonly class RosePicture
             static fn (int $hour): array => [
                 'x' => round(214 * sin(deg2rad(30 * $hour)), 1),
                 'y' => round(-214 * cos(deg2rad(30 * $hour)) + 4, 1),
-                'label' => (string) $hour,
+                'label' => BearingText::onRing($hour, $style),
             ],
             range(1, 12),
         );
@@ -68,6 +76,7 @@ final readonly class RosePicture
     private function sector(RoseSector $sector, int $hour, float $inner, float $outer, string $name, string $url): array
     {
         $share = $sector->share();
+        $where = ['ring' => $name, 'bearing' => BearingText::of(Bearing::hour($hour), $this->style)];
 
         return [
             'path' => self::slice($hour, $inner, $outer),
@@ -79,10 +88,9 @@ final readonly class RosePicture
             'share' => $share ?? 0.0,
             'url' => $url,
             'text' => $share === null
-                ? __('rose.blank', ['ring' => $name, 'hour' => $hour])
+                ? __('rose.blank', $where)
                 : __($sector->isCracked() ? 'rose.cracked' : 'rose.sector', [
-                    'ring' => $name,
-                    'hour' => $hour,
+                    ...$where,
                     'percent' => (int) round(100 * $share),
                     'taught' => (int) round((100 * $sector->taught) / $sector->needed),
                 ]),

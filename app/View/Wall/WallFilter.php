@@ -6,6 +6,7 @@ namespace App\View\Wall;
 
 use App\Models\Rank;
 use App\Models\Student;
+use App\View\Spelling;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Coverage\Aspect;
@@ -27,6 +28,7 @@ final readonly class WallFilter
         private Collection $ranks,
         private Collection $students,
         private CarbonImmutable $today,
+        private Spelling $spelling,
     ) {}
 
     /**
@@ -39,7 +41,10 @@ final readonly class WallFilter
             $values = Aspect::tryFrom($name)?->values() ?? [];
             $fields[$name] = [
                 'label' => __('wall.filter.'.$name),
-                'options' => ['' => __('words.any')] + array_combine($values, $values),
+                'options' => ['' => __('words.any')] + array_combine(
+                    $values,
+                    $name === 'bearing' ? array_map($this->spelling->mark(...), $values) : $values,
+                ),
                 'value' => $this->query->selection->values[$name] ?? '',
             ];
         }

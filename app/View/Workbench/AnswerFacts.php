@@ -6,7 +6,6 @@ namespace App\View\Workbench;
 
 use App\View\Attacks\KindNames;
 use StoneDrill\Core\Attack\Attack;
-use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Checks\Hazards;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
@@ -79,9 +78,7 @@ final readonly class AnswerFacts
                 ...Hazards::ofBeats($answer->beats),
                 ...Hazards::ofAttack($attack->kind),
             ]),
-            app(KindNames::class)
-                ->spoken(Kinds::builtIn()->with(...$catalogue->kinds))
-                ->say($attack->kind, $attack->facets),
+            app(KindNames::class)->line($catalogue, $attack->kind, $attack->facets),
         );
     }
 

@@ -52,8 +52,8 @@ final readonly class Bench
     ) {
         $this->picture = FloorPicture::ofRun($examination->trial->run, $settings->style, $palette);
         $this->side = SidePicture::ofRun($examination->trial->run, $palette);
-        $this->score = new ScorePicture(Score::of($examination->trial), $palette);
         $printer = new Printer($vocabulary);
+        $this->score = new ScorePicture(Score::of($examination->trial), $palette, $printer);
         $beats = [];
         foreach ($this->picture->frames as $drawn) {
             $frame = $drawn->frame;
@@ -88,7 +88,7 @@ final readonly class Bench
             $meeting->settings,
             $meeting->isMirrored,
             $catalogue->school->vocabulary(),
-            $withMends ? new Mender($examiner) : null,
+            $withMends ? new Mender($examiner, new Printer($catalogue->school->vocabulary())) : null,
             $palette,
         );
     }

@@ -50,7 +50,7 @@ final readonly class Draft
         public bool $isSymmetric,
         public array $rungs,
         public SituationView $situation,
-        Vocabulary $vocabulary,
+        private Vocabulary $vocabulary,
     ) {
         $limbs = array_map(static fn (Limb $limb): string => $limb->value, Limb::cases());
         $phrases = array_merge(
@@ -60,6 +60,14 @@ final readonly class Draft
             static fn (Happening $happening): string => "if $happening->value:",
             Happening::named(),
         );
-        $this->words = array_values(array_unique([...$limbs, ...$phrases, ...self::LINKS, ...$conditions]));
+        $this->words = array_values(
+            array_unique([...$limbs, ...$phrases, ...$vocabulary->directions(), ...self::LINKS, ...$conditions]),
+        );
+    }
+
+    /** The other side of what is written; empty where that cannot be read. */
+    public function mirror(): string
+    {
+        return $this->check->beats?->mirror()->toText($this->vocabulary) ?? '';
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Answer;
 use App\View\Attacks\AttackerCard;
 use App\View\Floor\FloorPicture;
 use App\View\Floor\SidePicture;
+use App\View\Spelling;
 
 /** One page of an answer: its beats, the floor at its key beats, mistakes and cautions. */
 final readonly class PrintSheet
@@ -59,6 +60,12 @@ final readonly class PrintSheet
             ];
         }
         $this->floors = $floors;
+    }
+
+    /** Its beats as the school spells them. */
+    public function beats(): string
+    {
+        return Spelling::ofSchool($this->answer->school)->beats($this->answer->beats);
     }
 
     /** What is to be known before anything is done, in one line. */

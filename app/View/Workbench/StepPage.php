@@ -66,7 +66,13 @@ final readonly class StepPage
         $best = $this->at === 0 && $wanted !== null
             ? (new FirstSteps($attack->kind, $facets, $settings->bodies))->best($wanted)
             : [];
-        $this->picture = new FieldPicture($this->field, $line[$this->at], $line[$this->at + 1] ?? $run->end(), $best);
+        $this->picture = new FieldPicture(
+            $this->field,
+            $line[$this->at],
+            $line[$this->at + 1] ?? $run->end(),
+            $best,
+            $printer,
+        );
     }
 
     /** Whether this is the beat, by its number. */

@@ -85,12 +85,14 @@ final readonly class AttackWords
     /**
      * The attack in one line: what has no default always, the rest where it is not the usual. A hand is named where it
      * could be another.
+     *
+     * @param ?string $from where it comes from, as a school says it; the clock without, which is read again
      */
-    public function say(Kind $kind, Facets $facets): string
+    public function say(Kind $kind, Facets $facets, ?string $from = null): string
     {
         $parts = [
             trim((count($kind->hands) === 1 ? '' : $facets->hand->value.' ').lcfirst($this->names[$kind->id])),
-            'from '.$facets->bearing->toClock(),
+            'from '.($from ?? $facets->bearing->toClock()),
         ];
         foreach (
             [

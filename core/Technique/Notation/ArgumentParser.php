@@ -32,7 +32,7 @@ final readonly class ArgumentParser
             Argument::Nothing => [[], null, null, null, null],
             Argument::Bearing => [[], $this->bearing($line), null, null, null],
             Argument::BearingIfAny => [[], $this->seesBearing($line) ? $this->bearing($line) : null, null, null, null],
-            Argument::TargetOrBearing => $this->seesBearing($line)
+            Argument::TargetOrBearing => $this->seesBearing($line) && ! $line->seesAny(Target::class)
                 ? [[], $this->bearing($line), null, null, null]
                 : [$this->targetsIfAny($line), null, null, null, null],
             Argument::Side => [[], null, $this->side($line), null, null],
@@ -45,12 +45,16 @@ final readonly class ArgumentParser
 
     private function seesBearing(Line $line): bool
     {
-        return $line->peek()->is(TokenType::Number) || $line->peek()->is(TokenType::Clock);
+        return $line->peek()->is(TokenType::Number) || $line->peek()->is(TokenType::Clock) || $line->seesDirection();
     }
 
     /** @throws LineError where there is none */
     public function bearing(Line $line): Bearing
     {
+        $direction = $line->takeDirection();
+        if ($direction !== null) {
+            return $direction;
+        }
         $expected = Text::of('notation.bearing');
         $token = $line->peek();
         if (! $this->seesBearing($line)) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Technique\Notation;
 
 use BackedEnum;
+use StoneDrill\Core\Geometry\Bearing;
 use StoneDrill\Core\Text;
 
 /** One line of beats being read from left to right. */
@@ -70,6 +71,16 @@ final class Line
     }
 
     /**
+     * Whether a phrase of a group comes next.
+     *
+     * @param class-string<BackedEnum> $group
+     */
+    public function seesAny(string $group): bool
+    {
+        return $this->phrase($group) !== null;
+    }
+
+    /**
      * Takes what stands before the next colon, and the colon; null where none comes.
      */
     public function takeUntilColon(): ?string
@@ -109,6 +120,21 @@ final class Line
         return $match[0];
     }
 
+    /** Whether one of the eight directions comes next. */
+    public function seesDirection(): bool
+    {
+        return Vocabulary::direction($this->words()) !== null;
+    }
+
+    /** Takes the longest of the eight directions that comes next. */
+    public function takeDirection(): ?Bearing
+    {
+        [$bearing, $words] = Vocabulary::direction($this->words()) ?? [null, 0];
+        $this->at += $words;
+
+        return $bearing;
+    }
+
     /**
      * @param class-string<BackedEnum> $group
      *
@@ -116,12 +142,18 @@ final class Line
      */
     private function phrase(string $group): ?array
     {
+        return $this->vocabulary->match($group, $this->words());
+    }
+
+    /** @return list<string> that come next */
+    private function words(): array
+    {
         $words = [];
         for ($ahead = $this->at; $this->tokens[$ahead]->is(TokenType::Word); $ahead++) {
             $words[] = $this->tokens[$ahead]->text;
         }
 
-        return $this->vocabulary->match($group, $words);
+        return $words;
     }
 
     /**

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Technique\Notation;
 
 use BackedEnum;
+use StoneDrill\Core\Geometry\Bearing;
 use StoneDrill\Core\Technique\Action;
+use StoneDrill\Core\Technique\Argument;
 use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Beats;
 use StoneDrill\Core\Technique\Branch;
@@ -13,13 +15,14 @@ use StoneDrill\Core\Technique\GoOn;
 use StoneDrill\Core\Technique\GoToAnswer;
 use StoneDrill\Core\Technique\Limb;
 use StoneDrill\Core\Technique\Strike;
+use StoneDrill\Core\Technique\Verb;
 
 /** Writes beats in their one canonical spelling, the inverse of {@see Parser}. */
 final readonly class Printer
 {
     private const INDENT = '  ';
 
-    /** @param Vocabulary $vocabulary where it has words of a school's own, they are written */
+    /** @param ?Vocabulary $vocabulary a school's, whose own words are written, and bearings its way */
     public function __construct(private ?Vocabulary $vocabulary = null) {}
 
     /** One beat a line, branches indented, a line break at the end. */
@@ -37,7 +40,7 @@ final readonly class Printer
                 [
                     ...$this->doer($action),
                     implode(' or ', array_map($this->word(...), $action->targets)),
-                    $action->bearing?->toClock(),
+                    $action->bearing === null ? null : $this->bearing($action->bearing, $action),
                     $action->toward === null
                         ? null
                         : ($action->toward->isSide() ? '' : 'toward ').$action->toward->value,
@@ -45,17 +48,23 @@ final readonly class Printer
                     $action->seconds === null ? null : $action->seconds.' s',
                     $action->manner->size?->toText(),
                     $action->manner->count === 1 ? null : 'x'.$action->manner->count,
-                    $action->manner->facing === null ? null : 'facing '.$action->manner->facing->toClock(),
+                    $action->manner->facing === null ? null : 'facing '.$this->bearing($action->manner->facing),
                 ],
                 static fn (?string $part): bool => $part !== null && $part !== '',
             ),
         );
     }
 
+    /** What is done in a beat, without what it does to the attacker and what is noted. */
+    public function actions(Beat $beat): string
+    {
+        return ($beat->isOptional ? 'maybe: ' : '').implode(', ', array_map($this->action(...), $beat->actions));
+    }
+
     /** A beat without what stands under it. */
     public function beat(Beat $beat): string
     {
-        $text = ($beat->isOptional ? 'maybe: ' : '').implode(', ', array_map($this->action(...), $beat->actions));
+        $text = $this->actions($beat);
         if ($beat->effects !== []) {
             $text .= ' -> '.implode($beat->isTogether ? ' and ' : ' or ', array_map($this->word(...), $beat->effects));
         }
@@ -133,6 +142,19 @@ final readonly class Printer
         $side = $limb->hasSide() ? explode(' ', $limb->value)[0] : $limb->value;
 
         return [$side, ...$prefixes, $this->word($action->verb)];
+    }
+
+    /** @param ?Action $of the action that goes there; null where the bearing is the way that the defender faces */
+    private function bearing(Bearing $bearing, ?Action $of = null): string
+    {
+        $verb = $of?->verb;
+
+        return $this->vocabulary === null
+            ? $bearing->toClock()
+            : $this->vocabulary->bearing(
+                $bearing,
+                $verb instanceof Verb && $verb->argument() === Argument::TargetOrBearing,
+            );
     }
 
     private function word(BackedEnum $word): string

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Technique\Notation;
 
 use BackedEnum;
+use StoneDrill\Core\Geometry\Bearing;
+use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Technique\Effect;
 use StoneDrill\Core\Technique\Strike;
 use StoneDrill\Core\Technique\Target;
@@ -12,7 +14,7 @@ use StoneDrill\Core\Technique\Verb;
 
 /**
  * The words of the notation that a school may add to: verbs, strikes, targets and effects, each with its own name
- * and any number of aliases.
+ * and any number of aliases; and how it writes bearings.
  */
 final readonly class Vocabulary
 {
@@ -32,12 +34,24 @@ final readonly class Vocabulary
         'le', 're', 'lk', 'rk', 'hd',
     ];
 
+    /** The eight directions, clockwise from 12 o'clock. */
+    private const DIRECTIONS = [
+        'front', 'front right', 'right', 'back right', 'back', 'back left', 'left', 'front left',
+    ];
+
+    private const EIGHTH = 45;
+
     /**
      * @param array<class-string, array<string, BackedEnum>> $meanings meaning by phrase, by group
      * @param array<string, string>                          $own      a school's own phrase, by group and word
      * @param int                                            $longest  words in the longest phrase
      */
-    private function __construct(private array $meanings, private array $own, private int $longest) {}
+    private function __construct(
+        private array $meanings,
+        private array $own,
+        private int $longest,
+        private BearingStyle $bearings = BearingStyle::Clock,
+    ) {}
 
     public static function standard(): self
     {
@@ -87,7 +101,63 @@ final readonly class Vocabulary
             }
         }
 
-        return new self($meanings, $own, $longest);
+        return new self($meanings, $own, $longest, $this->bearings);
+    }
+
+    /** This vocabulary with bearings written in another way; every way is read. */
+    public function withBearings(BearingStyle $style): self
+    {
+        return new self($this->meanings, $this->own, $this->longest, $style);
+    }
+
+    /** Whether it writes as the open file does. */
+    public function isStandard(): bool
+    {
+        return $this->own === [] && $this->bearings === BearingStyle::Clock;
+    }
+
+    /**
+     * A bearing as it is written: `9`, `270°`, `left`. What lies between the eight directions is written in degrees, and
+     * so is what would be read as a target.
+     *
+     * @param bool $mayBeTarget whether a target could stand in its place
+     */
+    public function bearing(Bearing $bearing, bool $mayBeTarget): string
+    {
+        $eighth = $bearing->toDegrees() / self::EIGHTH;
+        $words = $eighth === floor($eighth) ? self::DIRECTIONS[(int) $eighth] : null;
+        $isWord = $words !== null && ! ($mayBeTarget && $this->match(Target::class, explode(' ', $words)) !== null);
+
+        return match (true) {
+            $this->bearings === BearingStyle::Clock => $bearing->toClock(),
+            $this->bearings === BearingStyle::Directions && $isWord => $words,
+            default => $bearing->toDegrees().'°',
+        };
+    }
+
+    /**
+     * The longest of the eight directions that the words begin with.
+     *
+     * @param list<string> $words
+     *
+     * @return array{Bearing, int}|null the bearing and how many words it took
+     */
+    public static function direction(array $words): ?array
+    {
+        for ($length = min(2, count($words)); $length > 0; $length--) {
+            $eighth = array_search(implode(' ', array_slice($words, 0, $length)), self::DIRECTIONS, true);
+            if ($eighth !== false) {
+                return [Bearing::degrees(self::EIGHTH * $eighth), $length];
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> the eight directions where bearings are written with them, none where they are not */
+    public function directions(): array
+    {
+        return $this->bearings === BearingStyle::Directions ? self::DIRECTIONS : [];
     }
 
     /**

@@ -17,7 +17,7 @@
         ['title' => $title]) }}</span>@endforeach</p>
 @if ($draft->bench)@include('workbench.findings', ['bench' => $draft->bench])@endif
 <details class="mt-1"><summary>{{ __('answers.mirror') }}</summary><pre
-    class="beats mt-2">{{ $draft->check->beats->mirror()->toText() }}</pre></details>
+    class="beats mt-2">{{ $draft->mirror() }}</pre></details>
 @else
 <p class="form-text">{{ __('answers.checked-while-typing') }}</p>
 @endif

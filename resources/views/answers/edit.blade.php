@@ -2,7 +2,7 @@
 <h1>{{ __('words.edit-name', ['name' => '“'.$answer->title.'”']) }}</h1>
 @if ($why)<p class="flash flash-error"
     role="alert"><strong>{{ __('words.unreadable') }}</strong> {{ __('words.save-to-mend') }} {{ $why }}</p>@endif
-<x-overtaken :row="$answer"><pre class="beats" id="theirs">{{ $answer->beats }}</pre></x-overtaken>
+<x-overtaken :row="$answer"><pre class="beats" id="theirs">{{ $beats }}</pre></x-overtaken>
 <form method="post" action="{{ route('answers.update', $answer) }}">
     @csrf
     @method('put')

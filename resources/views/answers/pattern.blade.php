@@ -10,7 +10,7 @@
         <div class="checks" role="group" aria-labelledby="pattern-{{ $row['facet'] }}">
             @foreach ($row['values'] as $value)
                 <label><input type="checkbox" name="pattern[{{ $row['facet'] }}][]" value="{{ $value['id'] }}"
-                    @checked($value['on'])> {{ $value['id'] }}</label>
+                    @checked($value['on'])> {{ $value['text'] }}</label>
             @endforeach
         </div>
     </div>

@@ -17,7 +17,7 @@
 <div class="workbench" x-data="workbench">
     <div class="bench-text">
         <h2 class="mt-0">{{ __('answers.beats') }}</h2>
-        <pre class="beats">{{ $answer->beats }}</pre>
+        <pre class="beats">{{ $beats }}</pre>
         @include('answers.facts')
         @include('answers.variants')
         <h2>{{ __('answers.meets') }}</h2>

@@ -3,8 +3,8 @@
 @if ($why)<p class="flash flash-error"
     role="alert"><strong>{{ __('words.unreadable') }}</strong> {{ __('words.save-to-mend') }} {{ $why }}</p>@endif
 <x-overtaken :row="$attack">
-    <p>{{ __('attacks.theirs', ['title' => $attack->title, 'kind' => $attack->kind, 'hand' => $attack->hand, 'hour' => $attack->bearing,
-        'phase' => $attack->phase]) }}</p>
+    <p>{{ __('attacks.theirs', ['title' => $attack->title, 'kind' => $attack->kind, 'hand' => $attack->hand,
+        'bearing' => $form->hour($attack->bearing), 'phase' => $attack->phase]) }}</p>
 </x-overtaken>
 <form method="post" action="{{ route('attacks.update', $attack) }}">
     @csrf

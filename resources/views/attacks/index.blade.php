@@ -40,7 +40,7 @@
                         <a href="{{ route('attacks.show', $attack) }}">{{ $attack->title }}</a>
                         @if ($attack->critical)<span class="tag tag-critical">{{ __('attacks.critical') }}</span>@endif</th>
                     <td>{{ $list->kind($attack) }}</td>
-                    <td>{{ __('attacks.from', ['hand' => $attack->hand, 'hour' => $attack->bearing, 'phase' => $attack->phase]) }}</td>
+                    <td>{{ $list->how($attack) }}</td>
                     <td>{{ $attack->neededBy->name ?? __('words.no-rank') }}</td>
                     <td>@foreach ($list->sides($attack) as $side)<span @class(['tag',
                         'tag-hole' => $side['isHole']])>{{ $side['text'] }}</span> @endforeach</td>

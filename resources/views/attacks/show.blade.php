@@ -23,7 +23,7 @@
                     @if (! isset($side['worksFrom'][$answer->code]))
                         <span class="tag tag-hole">{{ __('attacks.does-not-work') }}</span>
                     @endif
-                    @if ($side['showsBeats'])<pre class="beats mt-2">{{ $answer->beats }}</pre>@endif
+                    @if ($side['showsBeats'])<pre class="beats mt-2">{{ $page->spelling->beats($answer->beats) }}</pre>@endif
                 </div>
             @endforeach
         @endforeach

@@ -31,7 +31,7 @@
         <x-field name="beats" class="mt-3" :label="__('solos.fields.beats')"
             :hint="__('solos.beats-help', ['through' => 'go to &quot;…&quot; beat 2'])">
             <textarea class="form-control beats" id="beats" name="beats" rows="12" spellcheck="false" autocomplete="off" required
-                aria-describedby="beats-hint">{{ old('beats', $solo->beats) }}</textarea>
+                aria-describedby="beats-hint">{{ old('beats', $fields->beats()) }}</textarea>
         </x-field>
     @else
         @foreach (['points' => $solo->points, 'mistakes' => $solo->mistakes] as $name => $lines)

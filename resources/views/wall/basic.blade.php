@@ -10,7 +10,7 @@
             <h3><a href="{{ route('answers.show', $rows[$answer->id]) }}">{{ $answer->title }}</a>
                 <span class="narrow">{{ trans_choice('load.at-beats', count($beats), ['rank' => $rankNames[$answer->teaching->rank],
                     'beats' => implode(', ', $beats)]) }}</span></h3>
-            <pre class="beats">{{ rtrim($basic->lines($answer, $beats)) }}</pre>
+            <pre class="beats">{{ rtrim($basic->lines($answer, $beats, $vocabulary)) }}</pre>
         @endforeach
     </section>
     <section aria-labelledby="mistakes"><h2 id="mistakes">{{ __('load.mistakes') }}</h2>

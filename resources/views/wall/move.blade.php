@@ -2,7 +2,7 @@
 <h1>{{ __('moves.headings.'.$move->kind->value, ['answer' => $answer->title]) }}</h1>
 <p class="lead-line">{{ $hole->reason }}</p>
 <p>{{ __('moves.does.'.$move->kind->value, ['facet' => $move->facet, 'value' => $value, 'rank' => $rankName]) }}</p>
-@if ($move->beats)<pre class="beats mb-2">{{ $move->beats->toText() }}</pre>@endif
+@if ($beats)<pre class="beats mb-2">{{ $beats }}</pre>@endif
 @foreach ($move->findings as $finding)<x-finding :finding="$finding"/>@endforeach
 <form method="post" action="{{ route('answers.moves.store', $answer) }}" class="my-3">
     @csrf
