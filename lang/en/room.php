@@ -5,7 +5,7 @@ declare(strict_types=1);
 // What a place leaves free.
 
 return [
-    'narrow' => 'narrow: 50 cm to 3 and to 9 o’clock',
+    'narrow' => 'narrow: 50 cm to the right and to the left',
     'obstacles' => 'obstacles: 80 cm back',
     'stairs' => 'stairs: 40 cm back',
     'crowd' => 'crowd: 1 m all round',

@@ -35,7 +35,7 @@ return [
         'right_turned' => 'Right foot, degrees turned clockwise',
         'weight' => 'Weight on the left foot, %',
     ],
-    'feet-help' => 'For a body of :metres m that faces 12 o’clock; below 0 is to the left, or behind. Leave all empty where it does not matter. It is kept in shares of the stature, so it fits every body.',
+    'feet-help' => 'For a body of :metres m that faces straight ahead; below 0 is to the left, or behind. Leave all empty where it does not matter. It is kept in shares of the stature, so it fits every body.',
     'fields' => ['name' => 'Name', 'kind' => 'Kind', 'rank' => 'Asked from {rank}', 'word' => 'Word of the notation', 'side' => 'Side', 'surface' => 'What hits or stops', 'points' => 'What is done, in order: one point a line', 'mistakes' => 'Usual mistakes: one a line', 'beats' => 'Beats'],
     'how' => 'How it is done',
     'kinds' => ['strike' => 'Strike', 'kick' => 'Kick', 'block' => 'Block', 'step' => 'Step', 'stance' => 'Stance', 'form' => 'Form'],

@@ -17,6 +17,7 @@ use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Report\WhenReport;
 use Tests\Core\Checks\TrustFixture;
 use Tests\Core\Floor\OnTheFloor;
+use Tests\Support\PdfLines;
 
 it('shows the same beats and the same figures from above, from the side and in time', function (
     string $kind,
@@ -165,10 +166,16 @@ it('lays steps out with tape for one student, at a scale that is stated', functi
     preg_match_all('/(-?[\d.]+),(-?[\d.]+)/', $tape->ways[0], $left);
     // On paper it is as long as the scale says, to a tenth of a millimetre.
     expect(abs((float) $left[1][1] - (float) $left[1][0]))->toEqualWithDelta(600 / $scale, 0.3);
-    $this->actingAs($this->person($school, Role::Head))
+    $paper = $this->actingAs($this->person($school, Role::Head))
         ->get("/answers/{$answer->id}/tape.pdf?student={$student->id}")
         ->assertOk()
         ->assertHeader('content-type', 'application/pdf');
+    // On paper, too: the left foot goes .60 m straight to the side, the right one .30 m.
+    $across = array_map(
+        static fn (array $line): float => round($line[0], 1),
+        array_filter(PdfLines::of($paper->getContent()), static fn (array $line): bool => $line[1] < 0.05),
+    );
+    expect($across)->toContain(round(600 / $scale, 1), round(300 / $scale, 1));
 });
 
 it('draws which answer when along time and distance', function (): void {

@@ -9,6 +9,7 @@ use App\Models\SoloPractice;
 use App\Models\Student;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\View\Floor\Palette;
 use App\View\Home\HomeWeek;
 use App\View\Pdf;
 use Carbon\CarbonImmutable;
@@ -33,7 +34,7 @@ final readonly class HomeSheetController
 
     public function pdf(Student $student): Response
     {
-        $week = $this->week($student);
+        $week = $this->week($student, Palette::Paper);
 
         return Pdf::response(
             view('home.pdf', ['student' => $student, 'week' => $week])->render(),
@@ -85,8 +86,8 @@ final readonly class HomeSheetController
             : $back->with('error', $result->why);
     }
 
-    private function week(Student $student): HomeWeek
+    private function week(Student $student, Palette $palette = Palette::Slate): HomeWeek
     {
-        return new HomeWeek($student, $this->mapper, CarbonImmutable::now());
+        return new HomeWeek($student, $this->mapper, CarbonImmutable::now(), palette: $palette);
     }
 }

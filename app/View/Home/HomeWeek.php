@@ -13,6 +13,7 @@ use App\Models\Student;
 use App\Persistence\CatalogueMapper;
 use App\Persistence\HomeBook;
 use App\Persistence\SoloBook;
+use App\View\Floor\Palette;
 use App\View\Footage\FootageItem;
 use App\View\Solos\SoloPage;
 use Carbon\CarbonImmutable;
@@ -57,12 +58,16 @@ final readonly class HomeWeek
     /** @var Collection<int, Footage> of what is on the sheet */
     private Collection $footage;
 
-    /** @param ?SoloBook $book of the school, where it is at hand */
+    /**
+     * @param ?SoloBook $book    of the school, where it is at hand
+     * @param Palette   $palette of the drawings
+     */
     public function __construct(
         public Student $student,
         CatalogueMapper $mapper,
         CarbonImmutable $now,
         ?SoloBook $book = null,
+        Palette $palette = Palette::Slate,
     ) {
         $school = $student->school;
         $this->monday = $school->weekOf($now);
@@ -81,7 +86,11 @@ final readonly class HomeWeek
                 ->read([$student->id])
                 ->due($student)
                 ->take(self::SOLOS)
-                ->map(static fn (Solo $solo): SoloPage => new SoloPage($solo->setRelation('school', $school), $mapper))
+                ->map(static fn (Solo $solo): SoloPage => new SoloPage(
+                    $solo->setRelation('school', $school),
+                    $mapper,
+                    $palette,
+                ))
                 ->all(),
         );
         $this->done = $school
@@ -171,11 +180,6 @@ final readonly class HomeWeek
             ],
             $item->beats->line,
         );
-    }
-
-    public function side(HomeItem $item): string
-    {
-        return count($item->attack->sides()) === 1 ? '' : __("words.sides.{$item->side->value}");
     }
 
     public function why(HomeItem $item): string

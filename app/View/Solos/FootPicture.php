@@ -16,6 +16,9 @@ final readonly class FootPicture
     private const MARGIN = 14.0;
     private const SHAPE = 1.5;
 
+    /** Height of the letters: as a share of the width, so that a long stance is as easy to read as a short one. */
+    private const LETTER = 1 / 16;
+
     /** How far to the side of a foot something is said of it. */
     private const BESIDE = 9.0;
 
@@ -26,6 +29,9 @@ final readonly class FootPicture
     public float $top;
     public float $width;
     public float $height;
+
+    /** Height of the letters. */
+    public float $letter;
 
     /**
      * @var list<array{transform: string, x: float, y: float, anchor: string, text: string}> left and right, with what
@@ -67,7 +73,8 @@ final readonly class FootPicture
         // As wide as the place it has on a screen: what is said stands beside the feet.
         $this->width = round(max($to - $from, self::SHAPE * $this->height), 1);
         $this->left = round(($from + $to - $this->width) / 2, 1);
-        $this->line = [...$line, 'x' => $this->left + 4, 'y' => $this->top + 9];
+        $this->letter = round(self::LETTER * $this->width, 1);
+        $this->line = [...$line, 'x' => $this->left + $this->letter, 'y' => $this->top + 1.5 * $this->letter];
     }
 
     /** The same facts in words. */

@@ -11,9 +11,9 @@
 @foreach ($picture->feet as $foot)
     <path d="{{ $picture->shape }}" transform="{{ $foot['transform'] }}" fill="{{ $ink->defender() }}" fill-opacity="0.25"
         stroke="{{ $ink->defender() }}" stroke-width="0.9"/>
-    <text x="{{ $foot['x'] }}" y="{{ $foot['y'] }}" font-size="5" text-anchor="{{ $foot['anchor'] }}"
+    <text x="{{ $foot['x'] }}" y="{{ $foot['y'] }}" font-size="{{ $picture->letter }}" text-anchor="{{ $foot['anchor'] }}"
         fill="{{ $ink->text() }}">{{ $foot['text'] }}</text>
 @endforeach
-<text x="{{ $picture->line['x'] }}" y="{{ $picture->line['y'] }}" font-size="5"
+<text x="{{ $picture->line['x'] }}" y="{{ $picture->line['y'] }}" font-size="{{ $picture->letter }}"
     fill="{{ $ink->text() }}">{{ $picture->line['text'] }}</text>
 </svg>

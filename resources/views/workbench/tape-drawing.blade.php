@@ -1,4 +1,4 @@
-<svg xmlns="http://www.w3.org/2000/svg" width="{{ $tape->width }}mm" height="{{ $tape->height }}mm"
+<svg xmlns="http://www.w3.org/2000/svg" width="{{ $tape->width }}" height="{{ $tape->height }}"
     viewBox="0 0 {{ $tape->width }} {{ $tape->height }}">
 <rect width="{{ $tape->width }}" height="{{ $tape->height }}" fill="#ffffff" stroke="#23292c" stroke-width="0.3"/>
 @foreach ($tape->ways as $way)<polyline points="{{ $way }}" fill="none" stroke="#23292c" stroke-width="0.5"/>@endforeach
