@@ -181,25 +181,6 @@ it('runs worker and web alike compiled', function (): void {
         ->and(substr_count(textOf('bin/ground.sh'), 'as_group "$1" "${compiled[@]}" '))->toBe(2);
 });
 
-it('lets the compiler go on through the whole floor, where PHP as it comes gives up', function (): void {
-    $givenUp = static function (string ...$flags): int {
-        $program
-            = 'require "bench/clock.php"; require "bench/large-catalogue.php"; $demo = demo(); ["ranks" => $ranks, "attacks" => $attacks, "answers" => $answers] = large($demo, 150);'
-            .'StoneDrill\Core\Coverage\Coverage::of(new StoneDrill\Core\Curriculum\Catalogue($demo->school, [], $ranks, $demo->ladder, $attacks, $answers));';
-        $run = new Symfony\Component\Process\Process(
-            [PHP_BINARY, ...$flags, '-d', 'opcache.jit_debug=65536', '-r', $program],
-            Sources::root(),
-            ['PHP_INI_SCAN_DIR' => ':deploy/compiled'],
-        );
-        $said = $run->mustRun()->getOutput().$run->getErrorOutput();
-
-        return substr_count($said, 'abort (') > 0 ? preg_match_all('/blacklisted|too many side exits/', $said) : -1;
-    };
-    expect($givenUp())->toBe(0)
-        ->and($givenUp('-d', 'opcache.jit_max_exit_counters=8192', '-d', 'opcache.jit_max_side_traces=1024'))
-        ->toBeGreaterThan(0);
-});
-
 it('looks at the files of a release once, and at those of somebody who edits them again', function (): void {
     expect(textOf('deploy/systemd/stone-drill-php.service'))->toContain('opcache.validate_timestamps=0')
         ->and(textOf('bin/ground.sh'))->toContain('opcache.validate_timestamps="${IN_WORK:-0}"')

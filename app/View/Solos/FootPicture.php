@@ -13,7 +13,7 @@ use StoneDrill\Core\Solo\FootPlan;
 final readonly class FootPicture
 {
     /** Centimetres around both feet, and the least width by height. */
-    private const MARGIN = 14.0;
+    private const MARGIN = 20.0;
     private const SHAPE = 1.5;
 
     /** Height of the letters: as a share of the width, so that a long stance is as easy to read as a short one. */

@@ -26,6 +26,12 @@ final readonly class Tape
 
     private const MARGIN = 0.35;
 
+    /** Millimetres between a place and what is said of it, which stands higher. */
+    private const BESIDE = 1.6;
+
+    /** Radius of the ring where the attacker begins. */
+    public const RING = 2.4;
+
     public Answer $answer;
 
     public string $for;
@@ -33,7 +39,10 @@ final readonly class Tape
     /** @var list<array{beat: string, foot: string, cm: string, bearing: string}> each way that a foot goes */
     public array $rows;
 
-    /** @var list<array{x: float, y: float, label: string}> places of feet, millimetres on paper */
+    /**
+     * @var list<array{x: float, y: float, tx: float, ty: float, anchor: string, label: string}> places of feet and what
+     *     is said of them, millimetres on paper
+     */
     public array $places;
 
     /** @var list<string> ways of each foot */
@@ -48,6 +57,10 @@ final readonly class Tape
     /** Where the attacker begins. */
     public float $attackerX;
     public float $attackerY;
+
+    /** Where the word for that stands. */
+    public float $wordX;
+    public float $wordY;
 
     private int $scale;
 
@@ -90,6 +103,7 @@ final readonly class Tape
             round(($top - $point->y) * $this->scale, 1),
         ];
         [$this->attackerX, $this->attackerY] = $at($run->start->positions()->attacker->feet->axis);
+        [$this->wordX, $this->wordY] = [$this->attackerX, round($this->attackerY - self::RING - 1, 1)];
         $this->places = self::places($frames, $at);
         $this->ways = array_map(
             static fn (string $foot): string => implode(
@@ -141,7 +155,7 @@ final readonly class Tape
      * @param list<Frame>                          $frames
      * @param callable(Point): array{float, float} $at
      *
-     * @return list<array{x: float, y: float, label: string}>
+     * @return list<array{x: float, y: float, tx: float, ty: float, anchor: string, label: string}>
      */
     private static function places(array $frames, callable $at): array
     {
@@ -156,7 +170,17 @@ final readonly class Tape
             static function (string $place, array $of): array {
                 [$x, $y] = array_map(floatval(...), explode(' ', $place));
 
-                return ['x' => $x, 'y' => $y, 'label' => implode(' ', $of)];
+                // The feet stand side by side: what is said of the left one stands on its left.
+                $isLeft = $of[0][0] === 'L';
+
+                return [
+                    'x' => $x,
+                    'y' => $y,
+                    'tx' => round($x + ($isLeft ? -1 : 1) * self::BESIDE, 1),
+                    'ty' => round($y - 1, 1),
+                    'anchor' => $isLeft ? 'end' : 'start',
+                    'label' => implode(' ', $of),
+                ];
             },
             array_keys($labels),
             $labels,

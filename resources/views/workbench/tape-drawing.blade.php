@@ -2,10 +2,11 @@
     viewBox="0 0 {{ $tape->width }} {{ $tape->height }}">
 <rect width="{{ $tape->width }}" height="{{ $tape->height }}" fill="#ffffff" stroke="#23292c" stroke-width="0.3"/>
 @foreach ($tape->ways as $way)<polyline points="{{ $way }}" fill="none" stroke="#23292c" stroke-width="0.5"/>@endforeach
-<circle cx="{{ $tape->attackerX }}" cy="{{ $tape->attackerY }}" r="2.4" fill="none" stroke="#a23f18" stroke-width="0.6"/>
-<text x="{{ $tape->attackerX }}" y="{{ $tape->attackerY }}" dx="3.5" dy="1" font-size="3" fill="#a23f18">{{ __('floor.attacker') }}</text>
+<circle cx="{{ $tape->attackerX }}" cy="{{ $tape->attackerY }}" r="{{ App\View\Workbench\Tape::RING }}" fill="none" stroke="#a23f18" stroke-width="0.6"/>
+<text x="{{ $tape->wordX }}" y="{{ $tape->wordY }}" font-size="3" text-anchor="middle" fill="#a23f18">{{ __('floor.attacker') }}</text>
 @foreach ($tape->places as $place)
     <circle cx="{{ $place['x'] }}" cy="{{ $place['y'] }}" r="1" fill="#23292c"/>
-    <text x="{{ $place['x'] }}" y="{{ $place['y'] }}" dx="1.6" dy="-1" font-size="3" fill="#23292c">{{ $place['label'] }}</text>
+    <text x="{{ $place['tx'] }}" y="{{ $place['ty'] }}" font-size="3" text-anchor="{{ $place['anchor'] }}"
+        fill="#23292c">{{ $place['label'] }}</text>
 @endforeach
 </svg>
