@@ -27,7 +27,10 @@ final class Mender
     private int $left = RunLimits::MENDS;
 
     /** @param Printer $printer writes what is to be added */
-    public function __construct(private readonly Examiner $examiner, private readonly Printer $printer = new Printer()) {}
+    public function __construct(
+        private readonly Examiner $examiner,
+        private readonly Printer $printer = new Printer(),
+    ) {}
 
     /**
      * The first mend of a finding on the main line that works.

@@ -24,8 +24,8 @@ it('writes beats as the school says directions, wherever they are read', functio
         ->assertDontSee('foot step 9, right hand')
         ->assertDontSee('leave 6, look');
 })->with([
-    'the answer' => ['/answers/{answer}', "left foot step left, right hand clamp wrist\nright palm chin\nleave back, look"],
-    'its mirror' => ['/answers/{answer}', "right foot step right, left hand clamp wrist\nleft palm chin\nleave back, look"],
+    'the answer' => ['/answers/{answer}', "left foot step left, right hand clamp wrist\nright palm chin\nleave back"],
+    'its mirror' => ['/answers/{answer}', "right foot step right, left hand clamp wrist\nleft palm chin\nleave back"],
     'its editor' => ['/answers/{answer}/edit', ">left foot step left, right hand clamp wrist\nright palm chin\nleave back"],
     'its sheet' => ['/answers/{answer}/sheet', "left foot step left, right hand clamp wrist\nright palm chin\nleave back"],
     'its attack' => ['/attacks/{attack}', 'left foot step left, right hand clamp wrist'],

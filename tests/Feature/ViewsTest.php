@@ -170,6 +170,9 @@ it('lays steps out with tape for one student, at a scale that is stated', functi
         ->get("/answers/{$answer->id}/tape.pdf?student={$student->id}")
         ->assertOk()
         ->assertHeader('content-type', 'application/pdf');
+    // The left foot stays from beat 1 on, the right one comes after it: each says it on its own side.
+    expect(array_column($tape->places, 'anchor', 'label'))
+        ->toBe(['L0' => 'end', 'R0–1' => 'start', 'L1–2' => 'end', 'R2' => 'start']);
     // On paper, too: the left foot goes .60 m straight to the side, the right one .30 m.
     $across = array_map(
         static fn (array $line): float => round($line[0], 1),

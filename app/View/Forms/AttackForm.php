@@ -79,7 +79,13 @@ final readonly class AttackForm
         $kinds = $mapper->kinds($school);
         $spoken = app(KindNames::class)->spoken($kinds)->read($line);
 
-        return new self(['kind' => $spoken->kind->id ?? '', ...$spoken->facets], $kinds, $school->ranks, Spelling::ofSchool($school), $spoken);
+        return new self(
+            ['kind' => $spoken->kind->id ?? '', ...$spoken->facets],
+            $kinds,
+            $school->ranks,
+            Spelling::ofSchool($school),
+            $spoken,
+        );
     }
 
     /** @param array<string, mixed> $typed what a refused form said */

@@ -7,6 +7,7 @@ namespace App\View\Solos;
 use App\View\Floor\FloorFigure;
 use App\View\Floor\Palette;
 use StoneDrill\Core\Geometry\Point;
+use StoneDrill\Core\Solo\BasicSide;
 use StoneDrill\Core\Solo\FootPlan;
 
 /** How somebody stands, seen from above: both feet to scale under the body. Centimetres, y downward. */
@@ -39,7 +40,10 @@ final readonly class FootPicture
      */
     public array $feet;
 
-    /** @var array{x1: float, y1: float, x2: float, y2: float, x: float, y: float, text: string} from foot to foot */
+    /**
+     * @var array{x1: float, y1: float, x2: float, y2: float, x: float, y: float, anchor: string, text: string} from
+     *     foot to foot
+     */
     public array $line;
 
     /** A foot that points to 12: heel below, toes above, its middle at the origin. */
@@ -74,7 +78,14 @@ final readonly class FootPicture
         $this->width = round(max($to - $from, self::SHAPE * $this->height), 1);
         $this->left = round(($from + $to - $this->width) / 2, 1);
         $this->letter = round(self::LETTER * $this->width, 1);
-        $this->line = [...$line, 'x' => $this->left + $this->letter, 'y' => $this->top + 1.5 * $this->letter];
+        // In the corner that no foot is in.
+        $isFree = $plan->lead() !== BasicSide::Left;
+        $this->line = [
+            ...$line,
+            'x' => round($this->left + ($isFree ? $this->letter : $this->width - $this->letter), 1),
+            'y' => round($this->top + 1.5 * $this->letter, 1),
+            'anchor' => $isFree ? 'start' : 'end',
+        ];
     }
 
     /** The same facts in words. */

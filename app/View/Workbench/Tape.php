@@ -162,16 +162,15 @@ final readonly class Tape
         $labels = [];
         foreach ($frames as $frame) {
             foreach (['left' => 'L', 'right' => 'R'] as $foot => $letter) {
-                $labels[implode(' ', $at($frame->positions()->defender->feet->$foot))][] = $letter.$frame->number;
+                $labels[implode(' ', $at($frame->positions()->defender->feet->$foot))][$letter][] = $frame->number;
             }
         }
 
         return array_map(
             static function (string $place, array $of): array {
                 [$x, $y] = array_map(floatval(...), explode(' ', $place));
-
                 // The feet stand side by side: what is said of the left one stands on its left.
-                $isLeft = $of[0][0] === 'L';
+                $isLeft = isset($of['L']);
 
                 return [
                     'x' => $x,
@@ -179,11 +178,23 @@ final readonly class Tape
                     'tx' => round($x + ($isLeft ? -1 : 1) * self::BESIDE, 1),
                     'ty' => round($y - 1, 1),
                     'anchor' => $isLeft ? 'end' : 'start',
-                    'label' => implode(' ', $of),
+                    'label' => implode(' ', array_map(self::label(...), array_keys($of), $of)),
                 ];
             },
             array_keys($labels),
             $labels,
         );
+    }
+
+    /** @param non-empty-list<string> $beats after which a foot stands there, in order, such as L0–2 */
+    private static function label(string $foot, array $beats): string
+    {
+        [$first, $last] = [$beats[0], $beats[count($beats) - 1]];
+
+        return match (true) {
+            $first === $last => $foot.$first,
+            (int) $last - (int) $first === count($beats) - 1 => "{$foot}{$first}–{$last}",
+            default => implode(' ', array_map(static fn (string $beat): string => $foot.$beat, $beats)),
+        };
     }
 }

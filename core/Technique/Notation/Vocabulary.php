@@ -117,8 +117,8 @@ final readonly class Vocabulary
     }
 
     /**
-     * A bearing as it is written: `9`, `270°`, `left`. What lies between the eight directions is written in degrees, and
-     * so is what would be read as a target.
+     * A bearing as it is written: `9`, `270°`, `left`. What lies between the eight directions is written in degrees,
+     * and so is what would be read as a target.
      *
      * @param bool $mayBeTarget whether a target could stand in its place
      */

@@ -9,10 +9,12 @@
 @endif
 @foreach ($week->items as $item)
     <section class="slab mb-3 home-item" x-data="counting" aria-labelledby="home-{{ $loop->iteration }}">
-        <h2 class="mt-0" id="home-{{ $loop->iteration }}">{{ $item->answer->title }} <small>{{ sided($item->attack->title, $item->side) }}</small></h2>
+        <h2 class="mt-0" id="home-{{ $loop->iteration }}">{{ $item->answer->title }}
+            <small>{{ sided($item->attack->title, $item->side) }}</small></h2>
         <p class="form-text">{{ $week->why($item) }}</p>
         <ol class="home-beats">
-            @foreach ($week->beats($item) as $beat)<li data-seconds="{{ $beat['seconds'] }}">{{ $beat['text'] }} <em>{{ $beat['note'] }}</em></li>@endforeach
+            @foreach ($week->beats($item) as $beat)<li data-seconds="{{ $beat['seconds'] }}">{{ $beat['text'] }}
+                <em>{{ $beat['note'] }}</em></li>@endforeach
         </ol>
         @include('home.footage', ['items' => $week->footage($item)])
         @if ($week->targets($item) !== '')<p><strong>{{ __('home.targets') }}</strong> {{ $week->targets($item) }}</p>@endif

@@ -14,6 +14,7 @@
     <text x="{{ $foot['x'] }}" y="{{ $foot['y'] }}" font-size="{{ $picture->letter }}" text-anchor="{{ $foot['anchor'] }}"
         fill="{{ $ink->text() }}">{{ $foot['text'] }}</text>
 @endforeach
-<text x="{{ $picture->line['x'] }}" y="{{ $picture->line['y'] }}" font-size="{{ $picture->letter }}"
+<text x="{{ $picture->line['x'] }}" y="{{ $picture->line['y'] }}"
+    text-anchor="{{ $picture->line['anchor'] }}" font-size="{{ $picture->letter }}"
     fill="{{ $ink->text() }}">{{ $picture->line['text'] }}</text>
 </svg>

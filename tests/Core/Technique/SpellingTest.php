@@ -76,4 +76,6 @@ it('writes what-ifs and solo forms the same way', function (): void {
 
 it('says what a bearing may be where it finds none', function (string $text): void {
     expect(fn () => Beats::parse($text))->toThrow(NotationException::class);
-})->with(['left foot step sideways', 'left foot step front up', 'left foot step left right', 'pivot 361.3°', 'pivot back°']);
+})->with([
+    'left foot step sideways', 'left foot step front up', 'left foot step left right', 'pivot 361.3°', 'pivot back°',
+]);
