@@ -67,6 +67,12 @@ final readonly class Spelling
         return say(Bearing::clock($hour)->spell($this->style));
     }
 
+    /** Where something comes from after “from” in the line that says an attack. */
+    public function from(Bearing $bearing): string
+    {
+        return BearingText::from($bearing, $this->style);
+    }
+
     /** @param callable(): string $write */
     private function spell(string $stored, callable $write): string
     {

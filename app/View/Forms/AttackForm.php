@@ -53,7 +53,12 @@ final readonly class AttackForm
         $kind = $this->value('kind');
         $this->kind = $kinds->has($kind) ? $kinds->get($kind) : $kinds->all()[0];
         [$this->allowed, $this->facets] = $this->narrow();
-        $this->line = app(KindNames::class)->spoken($kinds)->say($this->kind, Facets::of($this->facets));
+        $facets = Facets::of($this->facets);
+        $this->line = app(KindNames::class)->spoken($kinds)->say(
+            $this->kind,
+            $facets,
+            $spelling->from($facets->bearing),
+        );
     }
 
     /** @param array<string, mixed> $typed what a refused form said */

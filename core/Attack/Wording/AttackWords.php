@@ -9,7 +9,9 @@ use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Feasibility;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
+use StoneDrill\Core\Geometry\Bearing;
 use StoneDrill\Core\Technique\Notation\Nearest;
+use StoneDrill\Core\Technique\Notation\Vocabulary;
 use StoneDrill\Core\Text;
 
 /** Reads an attack that is said in one line, and says one. What is said is read again as the same attack. */
@@ -48,7 +50,7 @@ final readonly class AttackWords
         $facets = $understood = $loose = [];
         $named = null;
         for ($at = 0; $at < count($words); $at += $taken) {
-            [$taken, $says] = $this->phraseAt($words, $at) ?? ($this->bearingAt($words, $at) ?? [1, null]);
+            [$taken, $says] = $this->bearingAt($words, $at) ?? ($this->phraseAt($words, $at) ?? [1, null]);
             $text = implode(' ', array_slice($words, $at, $taken));
             if ($says === null) {
                 $loose[] = $text;
@@ -86,7 +88,7 @@ final readonly class AttackWords
      * The attack in one line: what has no default always, the rest where it is not the usual. A hand is named where it
      * could be another.
      *
-     * @param ?string $from where it comes from, as a school says it; the clock without, which is read again
+     * @param ?string $from where it comes from, as a school says it; the clock without
      */
     public function say(Kind $kind, Facets $facets, ?string $from = null): string
     {
@@ -141,7 +143,8 @@ final readonly class AttackWords
     }
 
     /**
-     * An hour of the clock, with or without `from` before it.
+     * Where it comes from: an hour of the clock, with or without `from` before it; after that word degrees and the eight
+     * directions too, such as `from 90°`, `from the left`, `from the front right (60°)`.
      *
      * @param list<string> $words
      *
@@ -149,10 +152,31 @@ final readonly class AttackWords
      */
     private function bearingAt(array $words, int $at): ?array
     {
-        $lead = in_array($words[$at], ['from', 'at'], true) ? 1 : 0;
-        $hour = $words[$at + $lead] ?? '';
+        $isLed = in_array($words[$at], ['from', 'at'], true);
+        $lead = $isLed ? (($words[$at + 1] ?? '') === 'the' ? 2 : 1) : 0;
+        [$hour, $taken] = self::hour(array_slice($words, $at + $lead), $isLed);
 
-        return in_array($hour, Facet::Bearing->values(), true) ? [$lead + 1, ['bearing' => $hour]] : null;
+        return $hour === null ? null : [$lead + $taken, ['bearing' => $hour]];
+    }
+
+    /**
+     * @param list<string> $words
+     *
+     * @return array{?string, int} the hour, and how many words it took
+     */
+    private static function hour(array $words, bool $isLed): array
+    {
+        if (in_array($words[0] ?? '', Facet::Bearing->values(), true)) {
+            return [$words[0], 1];
+        }
+        [$direction, $taken] = $isLed ? Vocabulary::direction($words) ?? [null, 0] : [null, 0];
+        $degrees = $isLed ? ($words[$taken] ?? '') : '';
+        if (ctype_digit($degrees) && (int) $degrees <= 360) {
+            [$direction, $taken] = [Bearing::degrees((float) $degrees), $taken + 1];
+        }
+        $isHour = $direction !== null && fmod($direction->toDegrees(), 30.0) === 0.0;
+
+        return $isHour ? [$direction->toClock(), $taken] : [null, 0];
     }
 
     /** @param array<string, string> $says */

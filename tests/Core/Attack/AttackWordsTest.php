@@ -44,6 +44,17 @@ it('reads an attack said in one line', function (string $line, string $kind, arr
     // A kind that takes both hands needs no word for it; one that takes either is not guessed.
     ['two-handed push', 'push-two', ['hand' => 'both'], []],
     ['straight punch', 'punch-straight', [], []],
+    ['left arm grab from 60°', 'arm-one', ['hand' => 'left', 'bearing' => '2'], []],
+    [
+        'right swing from the front left (330°), reaching',
+        'swing',
+        ['hand' => 'right', 'bearing' => '11', 'phase' => 'reaching'],
+        [],
+    ],
+    ['right swing from the back', 'swing', ['hand' => 'right', 'bearing' => '6'], []],
+    // Between two hours: what is not understood is said.
+    ['right swing from 45°', 'swing', ['hand' => 'right'], ['45']],
+    ['right swing from 9999°', 'swing', ['hand' => 'right'], ['9999']],
     ['right punch in pyjamas', 'punch-straight', ['hand' => 'right'], ['pyjamas']],
 ]);
 
@@ -66,9 +77,12 @@ it('understands nothing of nothing', function (): void {
     expect($spoken->kind)->toBeNull()->and($spoken->understood)->toBe([])->and($spoken->unread)->toBe([]);
 });
 
-it('reads again what it says, for every kind', function (string $id): void {
+it('reads again what it says, for every kind and every way to say directions', function (string $id): void {
     $words = (new KindNames(Texts::english()))->spoken(Kinds::builtIn());
     $kind = Kinds::builtIn()->get($id);
+    $directions = [
+        'front', 'front right', 'right', 'back right', 'back', 'back left', 'left', 'front left',
+    ];
     mt_srand(crc32($id));
     for ($i = 0; $i < 40; $i++) {
         $chosen = [];
@@ -76,7 +90,10 @@ it('reads again what it says, for every kind', function (string $id): void {
             $allowed = (new Feasibility())->allowed($kind, $facet, $chosen);
             $chosen[$facet->value] = $allowed[mt_rand(0, count($allowed) - 1)];
         }
-        $line = $words->say($kind, Facets::of($chosen));
+        // By the clock, in degrees, and by the nearest of the eight directions.
+        $degrees = 30 * ($chosen['bearing'] % 12);
+        $near = $directions[(int) round($degrees / 45) % 8].($degrees % 90 === 0 ? '' : " ({$degrees}°)");
+        $line = $words->say($kind, Facets::of($chosen), [null, "{$degrees}°", "the {$near}"][$i % 3]);
         $spoken = $words->read($line);
         $defaults = array_filter(
             array_combine(
