@@ -10,6 +10,7 @@ use App\Persistence\CatalogueMapper;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use Tests\Support\PdfPaper;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -97,8 +98,10 @@ it('passes who did well enough: reps of the day, the rank, a certificate', funct
         ->and($this->ada->fresh()->rank->code)->toBe('second')
         ->and($this->ada->awards()->with('rank')->get()->map(fn ($award): string => $award->rank->code)->all())
         ->toBe(['second', 'first']);
-    $this->get("{$page}/certificate.pdf")->assertOk()
-        ->assertHeader('content-type', 'application/pdf');
+    $certificate = $this->get("{$page}/certificate.pdf")->assertOk()->assertHeader('content-type', 'application/pdf');
+    $this->ada->update(['name' => str_repeat('Ada of the Plovers ', 10)]);
+    $long = $this->get("{$page}/certificate.pdf")->getContent();
+    expect([PdfPaper::pages($certificate->getContent()), PdfPaper::pages($long)])->toBe([1, 1]);
     $this->get("/people/{$this->ada->id}")
         ->assertSee('Second since '.now()->format('j M Y'))
         ->assertSee('by a test');

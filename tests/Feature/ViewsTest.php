@@ -17,7 +17,7 @@ use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Report\WhenReport;
 use Tests\Core\Checks\TrustFixture;
 use Tests\Core\Floor\OnTheFloor;
-use Tests\Support\PdfLines;
+use Tests\Support\PdfPaper;
 
 it('shows the same beats and the same figures from above, from the side and in time', function (
     string $kind,
@@ -176,7 +176,7 @@ it('lays steps out with tape for one student, at a scale that is stated', functi
     // On paper, too: the left foot goes .60 m straight to the side, the right one .30 m.
     $across = array_map(
         static fn (array $line): float => round($line[0], 1),
-        array_filter(PdfLines::of($paper->getContent()), static fn (array $line): bool => $line[1] < 0.05),
+        array_filter(PdfPaper::lines($paper->getContent()), static fn (array $line): bool => $line[1] < 0.05),
     );
     expect($across)->toContain(round(600 / $scale, 1), round(300 / $scale, 1));
 });

@@ -12,6 +12,9 @@ final class TestPaper
     /** Points that the lines of a list share on a page of A4. */
     private const HEIGHT = 620;
 
+    /** Points by letters of a line of a certificate. */
+    private const WIDTH = 960;
+
     public static function styleOf(Test $test): string
     {
         return self::style($test->items->count() + $test->solos->count(), $test->candidates->count());
@@ -27,8 +30,17 @@ final class TestPaper
         return "@page { margin: 12mm; } body { font-size: {$size}pt; } h1 { font-size: 14pt; margin: 0 0 4pt; } p { font-size: 7pt; margin: 2pt 0; } table { border-collapse: collapse; width: 100%; } th, td { border: 0.5pt solid #777; padding: 0 2pt; height: {$line}pt; line-height: 1; } th { font-size: {$name}pt; } td:first-child { width: 40%; }";
     }
 
-    public static function certificate(): string
+    /** Long names are written smaller, so that all of it is on one page. */
+    public static function certificate(string $student, string $rank): string
     {
-        return '@page { margin: 18mm; } body { text-align: center; border: 2pt solid #232a2e; padding: 24mm 10mm; } h1 { font-size: 30pt; margin: 0; } .rank { font-size: 38pt; margin: 12mm 0; } p { font-size: 13pt; } .sign { margin-top: 24mm; border-top: 1pt solid #232a2e; width: 70mm; margin-left: auto; margin-right: auto; }';
+        [$name, $title] = [self::fitting($student, 30), self::fitting($rank, 38)];
+
+        return "@page { margin: 18mm; } body { text-align: center; border: 2pt solid #232a2e; padding: 14mm 10mm; } h1 { font-size: {$name}pt; margin: 0; } .rank { font-size: {$title}pt; margin: 7mm 0; } p { font-size: 13pt; } .sign { margin-top: 18mm; border-top: 1pt solid #232a2e; width: 70mm; margin-left: auto; margin-right: auto; }";
+    }
+
+    /** Points at which a text takes little more than a line. */
+    private static function fitting(string $text, int $most): int
+    {
+        return max(12, min($most, intdiv(self::WIDTH, max(1, mb_strlen($text)))));
     }
 }

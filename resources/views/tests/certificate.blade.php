@@ -1,7 +1,8 @@
 <!doctype html>
 <html lang="en">
 <head><meta charset="utf-8"><title>{{ __('tests.certificate') }}</title>
-<link rel="stylesheet" type="text/css" href="data:text/css;base64,{{ base64_encode(App\View\Tests\TestPaper::certificate()) }}"></head>
+<link rel="stylesheet" type="text/css" href="data:text/css;base64,{{ base64_encode(
+    App\View\Tests\TestPaper::certificate($student->name, $test->rank->name)) }}"></head>
 <body>
 <p>{{ $test->school->name }}</p>
 <h1>{{ $student->name }}</h1>

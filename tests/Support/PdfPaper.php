@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-/** The straight lines of a PDF as they come out on paper, read from its drawing instructions. */
-final class PdfLines
+/** What a PDF draws on paper, read from the PDF itself. */
+final class PdfPaper
 {
     private const MM = 25.4 / 72;
 
-    /** @return list<array{float, float}> across and up, millimetres, of each line */
-    public static function of(string $pdf): array
+    public static function pages(string $pdf): int
+    {
+        return preg_match_all('~/Type /Page\b~', $pdf);
+    }
+
+    /** @return list<array{float, float}> across and up, millimetres, of each straight line */
+    public static function lines(string $pdf): array
     {
         $lines = [];
         preg_match_all('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $streams);
