@@ -33,6 +33,7 @@ final readonly class ImportClasses
                 'minutes' => $class->facts->minutes,
                 'place' => $class->place,
                 'places' => $class->facts->places,
+                'pads' => $class->facts->pads,
                 'instructors' => $class->facts->instructors,
                 'ranks' => $class->expected->ranks,
                 'ages' => $class->expected->ages?->value,

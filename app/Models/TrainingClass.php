@@ -37,6 +37,7 @@ use StoneDrill\Core\Session\Timetable;
  * @property int                       $minutes
  * @property string                    $place
  * @property int                       $places      pairs that can work at once
+ * @property int|null                  $pads        of which each pair needs one under pressure; null for enough
  * @property int                       $instructors who teach, assistants too
  * @property list<string>              $ranks       codes of those who are expected; empty for everybody
  * @property Ages|null                 $ages        of those who are expected; null for any
@@ -75,7 +76,7 @@ final class TrainingClass extends Model
     {
         return [
             'at' => 'immutable_datetime', 'cancelled_at' => 'immutable_datetime', 'marked_at' => 'immutable_datetime',
-            'updated_at' => 'immutable_datetime', 'minutes' => 'integer', 'places' => 'integer',
+            'updated_at' => 'immutable_datetime', 'minutes' => 'integer', 'places' => 'integer', 'pads' => 'integer',
             'instructors' => 'integer', 'ranks' => Json::TEXTS, 'ages' => Ages::class, 'named' => Json::NUMBERS,
             'blocks' => Json::MAPS, 'teach' => Json::TEXTS, 'skip' => Json::TEXTS, 'all_sizes' => 'boolean', 'steps_in' => 'boolean', 'version' => 'integer',
         ];
@@ -105,6 +106,7 @@ final class TrainingClass extends Model
             $this->places,
             $this->instructors,
             new ClassWishes($this->teach, $this->skip, $this->all_sizes, $this->steps_in),
+            $this->pads,
         );
     }
 

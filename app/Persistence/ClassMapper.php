@@ -71,6 +71,7 @@ final readonly class ClassMapper
                 $facts->wishes->mixesSizes,
                 $facts->wishes->stepsIn,
             ),
+            $facts->pads,
         );
     }
 

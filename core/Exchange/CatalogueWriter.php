@@ -256,6 +256,7 @@ final readonly class CatalogueWriter
             'minutes' => $class->facts->minutes,
             'place' => $class->place === '' ? null : $class->place,
             'places' => $class->facts->places === PlannedClass::PLACES ? null : $class->facts->places,
+            'pads' => $class->facts->pads,
             'instructors' => $class->facts->instructors === 1 ? null : $class->facts->instructors,
             'expected' => self::filled([
                 'ranks' => $class->expected->ranks,

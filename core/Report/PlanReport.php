@@ -169,7 +169,7 @@ final readonly class PlanReport implements Report
             'group' => null,
             'rung' => $isPractice ? $this->plan->rungOf($block->kind, $this->goals) : null,
             'reps_each' => $isPractice
-                ? $this->plan->repsEach($block->kind, $this->class->facts->places, $this->seconds)
+                ? $this->plan->repsEach($block->kind, $this->class->facts, $this->seconds)
                 : null,
         ];
     }

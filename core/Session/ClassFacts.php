@@ -16,6 +16,7 @@ final readonly class ClassFacts
      * @param list<Block> $blocks      in their order, with the minutes of those that are locked
      * @param int         $places      pairs that can work at once
      * @param int         $instructors who teach, assistants too
+     * @param ?int        $pads        of which each pair needs one under pressure; null where there are enough
      */
     public function __construct(
         public int $minutes,
@@ -23,5 +24,12 @@ final readonly class ClassFacts
         public int $places,
         public int $instructors,
         public ClassWishes $wishes = new ClassWishes(),
+        public ?int $pads = null,
     ) {}
+
+    /** Pairs that can work at once in blocks of a kind. */
+    public function placesIn(BlockKind $kind): int
+    {
+        return $kind === BlockKind::Pressure ? min($this->places, $this->pads ?? $this->places) : $this->places;
+    }
 }

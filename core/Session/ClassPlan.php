@@ -40,18 +40,27 @@ final readonly class ClassPlan
     }
 
     /**
-     * Tries that each of a pair defends in the blocks of a kind. Places are shared by all circles.
+     * Tries that each of a pair defends in the blocks of a kind. Places and pads are shared by all circles.
      *
-     * @param int   $places  pairs that can work at once
      * @param float $seconds that what is taught takes at full pace
      */
-    public function repsEach(BlockKind $kind, int $places, float $seconds): int
+    public function repsEach(BlockKind $kind, ClassFacts $facts, float $seconds): int
     {
-        $pairs = array_sum(
+        return RepCount::each(
+            $this->minutes($kind),
+            $facts->placesIn($kind),
+            $this->pairs($kind),
+            RepCount::CALLED,
+            $seconds,
+        );
+    }
+
+    /** Pairs that there are in blocks of a kind, of all circles together. */
+    public function pairs(BlockKind $kind): int
+    {
+        return array_sum(
             array_map(static fn (Partners $one): int => Partners::pairs($one->of($kind)), $this->partners),
         );
-
-        return RepCount::each($this->minutes($kind), $places, $pairs, RepCount::CALLED, $seconds);
     }
 
     /**

@@ -227,6 +227,7 @@ it('gives classes with who came, and says which are called off', function (): vo
             'minutes' => 45,
             'place' => 'Loft',
             'places' => 8,
+            'pads' => 3,
             'instructors' => 2,
         ]);
     $class->present()->attach($this->hall->students()->value('id'), ['school_id' => $this->hall->id]);
@@ -248,6 +249,7 @@ it('gives classes with who came, and says which are called off', function (): vo
             'minutes' => 45,
             'place' => 'Loft',
             'places' => 8,
+            'pads' => 3,
             'instructors' => 2,
             'ranks' => [],
             'ages' => null,

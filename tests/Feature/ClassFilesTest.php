@@ -15,7 +15,7 @@ beforeEach(fn () => ClassesFixture::begin($this));
 
 it('gives classes in the catalogue file, and takes them back as they were', function (): void {
     $ada = $this->hall->students()->where('code', 'ada-plover')->value('id');
-    $class = ($this->plan)(['ranks' => ['first'], 'ages' => 'under-16', 'named' => [$ada]]);
+    $class = ($this->plan)(['ranks' => ['first'], 'ages' => 'under-16', 'named' => [$ada], 'pads' => '3']);
     ($this->change)($class, 'longer', ['block' => 2]);
     $this->put("/classes/{$class->id}/attendance", ['present' => [$this->hall->students()->value('id')]]);
     $head = $this->person($this->hall, Role::Head);

@@ -53,6 +53,31 @@ it('plans a class in one press', function (): void {
     $page->assertSee('as third')->assertSee('Round 5')->assertDontSee('Round 6');
 });
 
+it('has pairs take turns where there are fewer pads', function (): void {
+    ($this->add)(9);
+    $tries = static fn (string $page): array => preg_match_all('/time for (\d+) tr/', $page, $found) ? $found[1] : [];
+    $enough = ($this->plan)();
+    $few = ($this->plan)(['at' => '2026-12-02T19:00', 'pads' => '2']);
+    [$drill, $pressure] = $tries($this->get("/classes/{$enough->id}")->assertDontSee('take turns')->getContent());
+    $page = $this->get("/classes/{$few->id}")
+        ->assertSee('2 pads for 5 pairs: under pressure they take turns.')
+        ->getContent();
+
+    // Ten people are five pairs: two of five work at once, in the same twelve minutes.
+    expect($tries($page))->toHaveCount(2)->and($tries($page)[0])->toBe($drill)
+        ->and((int) $tries($page)[1])->toBeGreaterThanOrEqual(intdiv(2 * (int) $pressure, 5))
+        ->and((int) $tries($page)[1])->toBeLessThanOrEqual(intdiv(2 * ((int) $pressure + 1), 5));
+    $this->get("/classes/{$few->id}/sheet")->assertSee('2 pads for 5 pairs');
+    $this->get('/classes/create')->assertSee('name="pads"', false);
+    $save = fn (string $pads) => $this->put(
+        "/classes/{$few->id}",
+        ($this->form)(['version' => $few->version, 'pads' => $pads]),
+    );
+    $save('0')->assertSessionHasErrors('pads');
+    $save('')->assertSessionHasNoErrors();
+    expect([$few->pads, $few->fresh()->pads])->toBe([2, null]);
+});
+
 it('plans for those who came, once somebody is marked', function (): void {
     ($this->add)(4);
     $class = ($this->plan)();

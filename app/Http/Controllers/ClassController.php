@@ -61,7 +61,7 @@ final readonly class ClassController
         $next = CarbonImmutable::now($user->school->timeZone())->setTime(19, 0);
         $class = new TrainingClass([
             'at' => ($next->isPast() ? $next->addDay() : $next)->utc(),
-            ...$last?->only('minutes', 'place', 'places', 'instructors', 'ranks', 'ages', 'named') ?? [
+            ...$last?->only('minutes', 'place', 'places', 'pads', 'instructors', 'ranks', 'ages', 'named') ?? [
                 'minutes' => 60,
                 'places' => 10,
                 'instructors' => 1,

@@ -199,7 +199,7 @@ final readonly class ClassPage
         return new PartnerTables(
             $this->plan,
             $names,
-            $this->class->places,
+            $this->class->facts(),
             $this->planner->teaching->secondsOf($this->plan),
         );
     }
@@ -248,7 +248,7 @@ final readonly class ClassPage
     {
         return $this->plan === null
             ? 0
-            : $this->plan->repsEach($kind, $this->class->places, $this->planner->teaching->secondsOf($this->plan));
+            : $this->plan->repsEach($kind, $this->class->facts(), $this->planner->teaching->secondsOf($this->plan));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Classes;
 
 use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Round;
 
@@ -16,13 +17,12 @@ final readonly class PartnerTables
 
     /**
      * @param array<string, string> $names   by code of the student
-     * @param int                   $places  pairs that can work at once
      * @param float                 $seconds that what is taught takes
      */
     public function __construct(
         private ClassPlan $plan,
         private array $names,
-        private int $places,
+        private ClassFacts $facts,
         private float $seconds,
     ) {
         $tables = [];
@@ -62,8 +62,12 @@ final readonly class PartnerTables
 
     private function reps(BlockKind $kind, int $rounds): string
     {
-        return trans_choice('classes.reps', $this->plan->repsEach($kind, $this->places, $this->seconds), [
+        $reps = trans_choice('classes.reps', $this->plan->repsEach($kind, $this->facts, $this->seconds), [
             'rounds' => $rounds,
         ]);
+        $pairs = $this->plan->pairs($kind);
+        $haveTurns = $this->facts->placesIn($kind) < min($pairs, $this->facts->places);
+
+        return $haveTurns ? $reps.'. '.trans_choice('classes.pads', (int) $this->facts->pads, ['pairs' => $pairs]) : $reps;
     }
 }

@@ -33,7 +33,7 @@ final readonly class ClassSection
         $classes = [];
         foreach (
             $file->maps('classes', [
-                'id', 'at', 'minutes', 'place', 'places', 'instructors', 'expected', 'present', 'blocks', 'cancelled',
+                'id', 'at', 'minutes', 'place', 'places', 'pads', 'instructors', 'expected', 'present', 'blocks', 'cancelled',
                 'teach', 'skip', 'all_sizes', 'steps_in',
             ]) as $in
         ) {
@@ -52,6 +52,7 @@ final readonly class ClassSection
                         $in->truth('all_sizes', false),
                         $in->truth('steps_in', false),
                     ),
+                    $in->has('pads') ? $in->whole('pads', 1, PlannedClass::MAX_PLACES) : null,
                 ),
                 $in->textOr('place', '', 200),
                 new Expected(

@@ -56,7 +56,7 @@ final readonly class SeasonFacts
                 intdiv(Block::minutesOf($blocks, BlockKind::Teach), Planner::MINUTES_TO_TEACH),
                 RepCount::each(
                     Block::minutesOf($blocks, BlockKind::Pressure),
-                    $class->facts->places,
+                    $class->facts->placesIn(BlockKind::Pressure),
                     (int) ceil($people / 2),
                     RepCount::CALLED,
                     $this->seconds,

@@ -8,6 +8,9 @@
         :value="old('place', $class->place)"/></x-field>
     <x-field name="places" :label="__('classes.fields.places')"><x-input name="places" type="number" min="1"
         :max="StoneDrill\Core\Session\PlannedClass::MAX_PLACES" required :value="old('places', $class->places)"/></x-field>
+    <x-field name="pads" :label="__('classes.fields.pads')" :hint="__('classes.pads-hint')"><x-input name="pads" type="number" min="1"
+        :max="StoneDrill\Core\Session\PlannedClass::MAX_PLACES" aria-describedby="pads-hint"
+        :value="old('pads', $class->pads)"/></x-field>
     <x-field name="instructors" :label="__('classes.fields.instructors')"><x-input name="instructors" type="number" min="1"
         :max="StoneDrill\Core\Session\PlannedClass::MAX_INSTRUCTORS" required :value="old('instructors', $class->instructors)"/></x-field>
 </div>

@@ -22,6 +22,7 @@ const CLASSES = [
         'minutes' => 45,
         'place' => 'Loft',
         'places' => 6,
+        'pads' => 4,
         'instructors' => 2,
         'expected' => ['ranks' => ['a'], 'ages' => 'under-16', 'students' => ['s']],
         'present' => [],
@@ -51,20 +52,22 @@ it('reads classes and writes them again', function (Format $format): void {
         $tuesday->place,
         $tuesday->facts->minutes,
         $tuesday->facts->places,
+        $tuesday->facts->pads,
         $tuesday->facts->instructors,
         $tuesday->isCancelled,
     ])
-        ->toBe(['tuesday', '2026-12-01T19:00:00+00:00', 'Loft', 45, 6, 2, true])
+        ->toBe(['tuesday', '2026-12-01T19:00:00+00:00', 'Loft', 45, 6, 4, 2, true])
         ->and($tuesday->expected)->toEqual(new Expected(['a'], Ages::Youth, ['s']))
         ->and($tuesday->facts->blocks)->toEqual([new Block(BlockKind::Teach, 20, true), new Block(BlockKind::Close)])
         ->and([
             $plain->place,
             $plain->facts->places,
+            $plain->facts->pads,
             $plain->facts->instructors,
             $plain->present,
             $plain->isCancelled,
         ])
-        ->toBe(['', 10, 1, [], false])
+        ->toBe(['', 10, null, 1, [], false])
         ->and($plain->expected)->toEqual(new Expected())
         ->and($plain->facts->blocks)->toEqual(Timetable::usual())
         ->and((new CatalogueReader())->read((new CatalogueWriter())->write($file, $format), $format)->classes)
@@ -78,6 +81,8 @@ it('says what is wrong with a class, and where', function (array $with, string $
     expect(array_column($problems, 'pointer'))->toContain($pointer);
 })->with([
     'no time' => [['at' => null], '/classes/0/at'],
+    'no pads' => [['pads' => 0], '/classes/0/pads'],
+    'half a pad' => [['pads' => 1.5], '/classes/0/pads'],
     'no minutes' => [['minutes' => 4], '/classes/0/minutes'],
     'a rank that is none' => [['expected' => ['ranks' => ['z']]], '/classes/0/expected/ranks/0'],
     'an age that is none' => [['expected' => ['ages' => 'old']], '/classes/0/expected/ages'],

@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\Pairing;
 use StoneDrill\Core\Session\Person;
 use StoneDrill\Core\Session\RepCount;
 use StoneDrill\Core\Session\Round;
+use StoneDrill\Core\Session\Timetable;
 use Tests\Core\Session\PairingFixture;
 
 it('leaves each of seven over once in seven rounds of 21 different pairs', function (): void {
@@ -148,6 +151,13 @@ it('counts what speaks against a pair', function (): void {
     expect($mixed->cost([new Round([['a', 'b']])]))->toEqualWithDelta(3.0, 1e-9)
         ->and((new Pairing([new Person('a', 0), new Person('b', 0, 1.9)]))->cost([new Round([['a', 'b']])]))->toBe(0.0);
 });
+
+it('gives each pair a pad under pressure, as long as there are some', function (?int $pads, int $pressure): void {
+    $facts = new ClassFacts(60, Timetable::usual(), 8, 1, pads: $pads);
+
+    expect(array_map($facts->placesIn(...), [BlockKind::Drill, BlockKind::Teach, BlockKind::Pressure]))
+        ->toBe([8, 8, $pressure]);
+})->with([[null, 8], [1, 1], [7, 7], [8, 8], [20, 8]]);
 
 it('counts the tries that there is time for', function (
     int $minutes,

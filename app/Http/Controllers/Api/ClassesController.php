@@ -33,6 +33,7 @@ final class ClassesController
                         'minutes' => $class->minutes,
                         'place' => $class->place,
                         'places' => $class->places,
+                        'pads' => $class->pads,
                         'instructors' => $class->instructors,
                         'ranks' => $class->ranks,
                         'ages' => $class->ages?->value,
