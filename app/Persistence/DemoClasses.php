@@ -110,7 +110,7 @@ final readonly class DemoClasses
         return new PlannedClass(
             'class-cadets',
             new DateTimeImmutable("{$day} 10:00", $this->zone),
-            new ClassFacts(45, Timetable::usual(), 4, 1, pads: 2),
+            new ClassFacts(45, Timetable::usual(), 4, 1, pads: 1),
             self::PLACE,
             new Expected(ages: Ages::Youth),
         );

@@ -46,7 +46,8 @@
 <x-table :head="array_values(array_diff_key(texts('students.timeline.columns'), $corrects ? [] : ['correct' => true]))">
 @foreach ($log->lines as $line)
     <tr>
-        <td>{{ school_time($line->rep->at) }}</td>
+        <td><span class="text-nowrap">{{ school_time($line->rep->at, 'j M Y') }},</span>
+            <span class="text-nowrap">{{ school_time($line->rep->at, 'H:i') }}</span></td>
         <td>{{ $line->attack() }}</td>
         <td>{{ $line->rep->rung }}</td>
         <td>@if ($line->isReplaced)<s>{{ $line->outcome() }}</s> {{ __('students.timeline.corrected') }}@else
