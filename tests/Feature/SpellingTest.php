@@ -53,6 +53,21 @@ it('says where an attack comes from in its own way', function (): void {
     $this->get('/wall/rose')->assertSee('from right:', false)->assertDontSee('o’clock');
 });
 
+it('tells the mat how the school says directions, from the moment it is changed', function (): void {
+    $this->answer->update(['beats' => "right palm chin -> rocked\n  if not: left foot step 9, left palm chin\nleave 6\n"]);
+    $said = fn (): array => [
+        $this->get('/mat/kit')->assertOk()->json('cells.0.said'),
+        array_merge(...$this->get('/mat/kit')->json('answers.*.whatIfs')),
+    ];
+    [$line, $whatIfs] = $said();
+    $this->hall->update(['bearings' => 'degrees']);
+    [$later, $whatIfsLater] = $said();
+
+    expect($line)->toContain('from the front')->and($later)->toContain('from 0°')
+        ->and($whatIfs)->toContain('if not: left foot step left, left palm chin')
+        ->and($whatIfsLater)->toContain('if not: left foot step 270°, left palm chin');
+});
+
 it('stores what is typed in the one canonical spelling', function (): void {
     $typed = "left foot step front left, right palm chin\nleave 180°, look";
     $this->put("/answers/{$this->answer->id}", [
