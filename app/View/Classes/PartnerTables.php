@@ -66,8 +66,10 @@ final readonly class PartnerTables
             'rounds' => $rounds,
         ]);
         $pairs = $this->plan->pairs($kind);
-        $haveTurns = $this->facts->placesIn($kind) < min($pairs, $this->facts->places);
+        $turns = $this->facts->placesIn($kind) < min($pairs, $this->facts->places)
+            ? [trans_choice('classes.pads', (int) $this->facts->pads, ['pairs' => $pairs])]
+            : [];
 
-        return $haveTurns ? $reps.'. '.trans_choice('classes.pads', (int) $this->facts->pads, ['pairs' => $pairs]) : $reps;
+        return implode('. ', [$reps, ...$turns]);
     }
 }

@@ -143,8 +143,8 @@ final readonly class AttackWords
     }
 
     /**
-     * Where it comes from: an hour of the clock, with or without `from` before it; after that word degrees and the eight
-     * directions too, such as `from 90°`, `from the left`, `from the front right (60°)`.
+     * Where it comes from: an hour of the clock, with or without `from` before it; after that word degrees and the
+     * eight directions too, such as `from 90°`, `from the left`, `from the front right (60°)`.
      *
      * @param list<string> $words
      *
