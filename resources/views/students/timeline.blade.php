@@ -46,7 +46,8 @@
 <x-table :head="array_values(array_diff_key(texts('students.timeline.columns'), $corrects ? [] : ['correct' => true]))">
 @foreach ($log->lines as $line)
     <tr>
-        <td><span class="text-nowrap">{{ school_time($line->rep->at, 'j M Y') }},</span>
+        <td><span class="text-nowrap">{{
+            school_time($line->rep->at, $line->rep->at->isCurrentYear() ? 'j M' : 'j M Y') }},</span>
             <span class="text-nowrap">{{ school_time($line->rep->at, 'H:i') }}</span></td>
         <td>{{ $line->attack() }}</td>
         <td>{{ $line->rep->rung }}</td>
