@@ -17,11 +17,15 @@ final readonly class FootPicture
     private const MARGIN = 20.0;
     private const SHAPE = 1.5;
 
-    /** Height of the letters: as a share of the width, so that a long stance is as easy to read as a short one. */
-    private const LETTER = 1 / 16;
+    /**
+     * Height of the letters, as a share of the width, on a screen and on paper, where the picture is small: a long
+     * stance is as easy to read as a short one.
+     */
+    private const LETTER = 1 / 28;
+    private const LETTER_ON_PAPER = 1 / 16;
 
     /** How far to the side of a foot something is said of it. */
-    private const BESIDE = 9.0;
+    private const BESIDE = 13.0;
 
     /** Length of a foot as a share of the stature (Drillis & Contini 1966). */
     private const FOOT = 0.152;
@@ -77,7 +81,10 @@ final readonly class FootPicture
         // As wide as the place it has on a screen: what is said stands beside the feet.
         $this->width = round(max($to - $from, self::SHAPE * $this->height), 1);
         $this->left = round(($from + $to - $this->width) / 2, 1);
-        $this->letter = round(self::LETTER * $this->width, 1);
+        $this->letter = round(
+            ($palette === Palette::Paper ? self::LETTER_ON_PAPER : self::LETTER) * $this->width,
+            1,
+        );
         // In the corner that no foot is in.
         $isFree = $plan->lead() !== BasicSide::Left;
         $this->line = [
