@@ -143,8 +143,9 @@ final readonly class AttackWords
     }
 
     /**
-     * Where it comes from: an hour of the clock, with or without `from` before it; after that word degrees and the
-     * eight directions too, such as `from 90°`, `from the left`, `from the front right (60°)`.
+     * Where it comes from: an hour of the clock, with or without `from` before it; after that word degrees and, with
+     * `the`, the eight directions too, such as `from 90°`, `from the left`, `from the front right (60°)`. Without it
+     * they are hands and places, as in `at the back`.
      *
      * @param list<string> $words
      *
@@ -152,31 +153,23 @@ final readonly class AttackWords
      */
     private function bearingAt(array $words, int $at): ?array
     {
-        $isLed = in_array($words[$at], ['from', 'at'], true);
-        $lead = $isLed ? (($words[$at + 1] ?? '') === 'the' ? 2 : 1) : 0;
-        [$hour, $taken] = self::hour(array_slice($words, $at + $lead), $isLed);
-
-        return $hour === null ? null : [$lead + $taken, ['bearing' => $hour]];
-    }
-
-    /**
-     * @param list<string> $words
-     *
-     * @return array{?string, int} the hour, and how many words it took
-     */
-    private static function hour(array $words, bool $isLed): array
-    {
-        if (in_array($words[0] ?? '', Facet::Bearing->values(), true)) {
-            return [$words[0], 1];
+        $isFrom = $words[$at] === 'from';
+        $isThe = $isFrom && ($words[$at + 1] ?? '') === 'the';
+        $lead = ($isFrom || $words[$at] === 'at' ? 1 : 0) + ($isThe ? 1 : 0);
+        $next = array_slice($words, $at + $lead);
+        if (in_array($next[0] ?? '', Facet::Bearing->values(), true)) {
+            return [$lead + 1, ['bearing' => $next[0]]];
         }
-        [$direction, $taken] = $isLed ? Vocabulary::direction($words) ?? [null, 0] : [null, 0];
-        $degrees = $isLed ? ($words[$taken] ?? '') : '';
+        [$bearing, $taken] = $isThe ? Vocabulary::direction($next) ?? [null, 0] : [null, 0];
+        $degrees = $isFrom ? ($next[$taken] ?? '') : '';
         if (ctype_digit($degrees) && (int) $degrees <= 360) {
-            [$direction, $taken] = [Bearing::degrees((float) $degrees), $taken + 1];
+            [$bearing, $taken] = [Bearing::degrees((float) $degrees), $taken + 1];
         }
-        $isHour = $direction !== null && fmod($direction->toDegrees(), 30.0) === 0.0;
 
-        return $isHour ? [$direction->toClock(), $taken] : [null, 0];
+        // An attack comes from a whole hour.
+        return $bearing !== null && fmod($bearing->toDegrees(), 30.0) === 0.0
+            ? [$lead + $taken, ['bearing' => $bearing->toClock()]]
+            : null;
     }
 
     /** @param array<string, string> $says */

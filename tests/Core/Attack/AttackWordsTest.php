@@ -52,6 +52,9 @@ it('reads an attack said in one line', function (string $line, string $kind, arr
         [],
     ],
     ['right swing from the back', 'swing', ['hand' => 'right', 'bearing' => '6'], []],
+    // Only what it comes from: elsewhere they are hands and places.
+    ['shoulder held at the left', 'shoulder-side', ['hand' => 'left'], []],
+    ['swing from right', 'swing', ['hand' => 'right'], []],
     // Between two hours: what is not understood is said.
     ['right swing from 45°', 'swing', ['hand' => 'right'], ['45']],
     ['right swing from 9999°', 'swing', ['hand' => 'right'], ['9999']],
