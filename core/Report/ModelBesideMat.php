@@ -16,13 +16,11 @@ use StoneDrill\Core\Text;
 
 /**
  * What the floor says of answers beside what the mat says, where both say anything: works or not for the school's
- * typical bodies, and clean in more than half of the tries or not.
+ * typical bodies, and clean in half of the tries or more or not. The tries are counted as they are, not drawn toward the
+ * school's other answers: where eleven of fifteen were not clean, somebody has to look, however well the others do.
  */
 final readonly class ModelBesideMat
 {
-    /** Share of clean tries from which an answer holds up on the mat. */
-    private const CLEAN = 0.5;
-
     /** @var array<string, int> how many are in each of the four corners: `both`, `neither`, `floor-only`, `mat-only` */
     public array $corners;
 
@@ -44,7 +42,7 @@ final readonly class ModelBesideMat
             if ($examination === null) {
                 continue;
             }
-            [$works, $isClean] = [$examination->works(), $record->share->mean >= self::CLEAN];
+            [$works, $isClean] = [$examination->works(), 2 * $record->tally->full >= $record->tally->count()];
             $corners[
                 match (true) {
                     $works && $isClean => 'both',

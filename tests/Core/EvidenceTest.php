@@ -139,3 +139,32 @@ it('lists where the floor and the mat disagree, the most tries first, with where
         ->toBe([[3, 12, true], [2, 10, true]])
         ->and($fails->disagree[0]->look->key)->toStartWith('evidence.look.');
 });
+
+it('lists an answer that most tries of it were not clean with, though the school’s others do well', function (): void {
+    $alike = array_merge(...array_map(
+        static fn (int $rung): array => array_map(
+            static fn (int $number): array => [
+                'rung' => $rung,
+                'student' => $number < 12 ? 'bo' : 'ada-plover',
+                'outcome' => $number % 6 === 0 ? 'late' : 'clean',
+            ],
+            range(0, 23),
+        ),
+        [1, 2, 3, 4],
+    ));
+    $few = array_map(
+        static fn (int $number): array => ['rung' => 5, 'outcome' => $number < 3 ? 'clean' : 'hit'],
+        range(0, 7),
+    );
+    $report = EvidenceReport::of(
+        (new CatalogueReader())->read(schoolWithReps([...$alike, ...$few]), Format::Json),
+        new DateTimeImmutable('2026-11-20T20:00:00+00:00'),
+    );
+    $told = $report->model->disagree[0] ?? null;
+
+    // Three of eight clean. Drawn toward the twenty of twenty-four of each other rung it is more than half.
+    expect($report->model->corners)->toBe(['both' => 4, 'neither' => 0, 'floor-only' => 1, 'mat-only' => 0])
+        ->and([$told?->works, $told?->record->rung, $told?->record->tally->full, $told?->record->tally->count()])
+        ->toBe([true, 5, 3, 8])
+        ->and($told?->record->share->mean)->toBeGreaterThan(0.5);
+});
