@@ -11,6 +11,12 @@ final readonly class PartnerCounts
     public array $counts;
 
     /**
+     * @var array<string, int> tries against somebody taller by more than ten centimetres, by the id of who defended;
+     *     of those for whom there is somebody
+     */
+    public array $byLarger;
+
+    /**
      * @var list<string> ids of those who defended often enough and never against somebody taller by more than ten
      *     centimetres, though there is somebody
      */
@@ -29,18 +35,25 @@ final readonly class PartnerCounts
         unset($own);
         ksort($counts);
         $this->counts = $counts;
-        $never = [];
+        $byLarger = [];
         foreach ($heights as $student => $height) {
-            $own = $counts[$student] ?? [];
-            if (
-                array_sum($own) >= Tally::LEAST
-                && self::larger($height, $heights) !== []
-                && array_intersect_key($own, self::larger($height, $heights)) === []
-            ) {
-                $never[] = (string) $student;
+            $larger = self::larger($height, $heights);
+            if ($larger !== []) {
+                $byLarger[(string) $student] = (int) array_sum(array_intersect_key($counts[$student] ?? [], $larger));
             }
         }
-        $this->neverLarger = $never;
+        $this->byLarger = $byLarger;
+        $this->neverLarger = array_map(
+            strval(...),
+            array_keys(
+                array_filter(
+                    $byLarger,
+                    static fn (int $tries, int|string $student): bool => $tries === 0
+                        && array_sum($counts[$student] ?? []) >= Tally::LEAST,
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            ),
+        );
     }
 
     /**

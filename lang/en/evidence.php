@@ -52,7 +52,7 @@ return [
     'none-at-all' => 'Nothing can be told yet: no {answer} was named in eight tries that count, on one side at one {rung}.',
     'old' => 'As of :at. Newer tries appear here within a few minutes.',
     'partners' => [
-        'columns' => ['name' => 'Student', 'tries' => 'Tries', 'partners' => 'Attacked most often by', 'never' => 'By somebody larger'],
+        'columns' => ['name' => 'Student', 'tries' => 'Tries', 'partners' => 'Attacked most often by', 'larger' => 'By somebody larger'],
         'former' => 'former student',
         'heading' => 'Who was attacked by whom',
         'lead' => 'By the tries of which it is known. Who was never attacked by anybody taller by more than 10 cm is put with such a partner in the plan of a class, where that can be.',

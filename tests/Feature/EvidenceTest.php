@@ -280,7 +280,9 @@ it(
             ->getContent();
         expect($page)->toMatch('/Bo Sandpiper and Tall Heron|Tall Heron and Bo Sandpiper/');
         ($this->tries)(20, 1, ['attacker_id' => $this->tall->id]);
-        $this->get('/evidence')->assertOk()->assertDontSee('<td>never</td>', false);
+        $this->get('/evidence')->assertOk()
+            ->assertDontSee('<td>never</td>', false)
+            ->assertSeeInOrder(['Cy Dunlin 9', 'Tall Heron 1', '<td>1</td>'], false);
         $this->get("/classes/{$class->id}")->assertOk()
             ->assertDontSee('put with such a partner');
     },

@@ -87,7 +87,7 @@ final readonly class PeopleRows
 
     /**
      * @return list<array{name: string, url: string, tries: int, often: string, others: string, more: string,
-     *     never: bool}> who was attacked by whom, by name
+     *     larger: string}> who was attacked by whom, by name
      */
     public function partners(): array
     {
@@ -99,10 +99,20 @@ final readonly class PeopleRows
                 'often' => $this->named(array_slice($own, 0, self::NAMED, true)),
                 'others' => $this->named(array_slice($own, self::NAMED, null, true)),
                 'more' => trans_choice('evidence.partners.others', max(0, count($own) - self::NAMED)),
-                'never' => in_array((string) $code, $this->report->partners->neverLarger, true),
+                'larger' => $this->byLarger((string) $code),
             ];
         }
 
         return array_values(collect($rows)->sortBy('name')->all());
+    }
+
+    /** How often by somebody larger: a dash where nobody is, or where it is not known how tall the student is. */
+    private function byLarger(string $code): string
+    {
+        $partners = $this->report->partners;
+
+        return in_array($code, $partners->neverLarger, true)
+            ? __('evidence.partners.never')
+            : (string) ($partners->byLarger[$code] ?? '–');
     }
 }

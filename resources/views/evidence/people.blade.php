@@ -23,7 +23,7 @@
             <tr><th scope="row"><a href="{{ $row['url'] }}">{{ $row['name'] }}</a></th><td>{{ $row['tries'] }}</td>
                 <td>{{ $row['often'] }}@if ($row['others'] !== '')
                     <details><summary>{{ $row['more'] }}</summary>{{ $row['others'] }}</details>@endif</td>
-                <td>{{ $row['never'] ? __('evidence.partners.never') : '' }}</td></tr>
+                <td>{{ $row['larger'] }}</td></tr>
         @endforeach
     </x-table>
     </div>

@@ -179,5 +179,6 @@ it('counts who attacked whom, and who was never attacked by somebody larger', fu
     ]);
 
     expect($counts->counts)->toBe(['ada' => ['bo' => 6, 'cy' => 2], 'bo' => ['tall' => 8], 'cy' => ['bo' => 7]])
+        ->and($counts->byLarger)->toBe(['ada' => 0, 'bo' => 8, 'cy' => 0])
         ->and($counts->neverLarger)->toBe(['ada']);
 });
