@@ -16,8 +16,8 @@ use StoneDrill\Core\Text;
 
 /**
  * What the floor says of answers beside what the mat says, where both say anything: works or not for the school's
- * typical bodies, and clean in half of the tries or more or not. The tries are counted as they are, not drawn toward the
- * school's other answers: where eleven of fifteen were not clean, somebody has to look, however well the others do.
+ * typical bodies, and clean in half of the tries or more or not. The tries are counted as they are, not drawn toward
+ * the school's other answers: where eleven of fifteen were not clean, somebody has to look, however well the others do.
  */
 final readonly class ModelBesideMat
 {
