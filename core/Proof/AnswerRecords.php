@@ -21,7 +21,8 @@ final readonly class AnswerRecords
     public array $records;
 
     /**
-     * @var list<SizeRecord> by answer and size, where the attacker is known and measured; those of too few tries too
+     * @var list<SizeRecord> by answer, side, rung and size, where the attacker is known and measured; those of too few
+     *     tries too
      */
     public array $sizes;
 
@@ -149,32 +150,42 @@ final readonly class AnswerRecords
     private function sizes(array $used): array
     {
         $known = array_filter($used, fn (Rep $rep): bool => $this->size($rep) !== null);
-        $byAnswer = [];
-        foreach (
-            $this->latest($known, fn (Rep $rep): string => "{$rep->details->answer}\n{$this->size($rep)}") as $reps
-        ) {
-            $tally = $this->tally($reps);
-            $byAnswer[(string) $reps[0]->details->answer][(string) $this->size($reps[0])] = [
-                $tally,
-                $this->prior->after($tally),
-            ];
-        }
-        $sizes = [];
-        foreach ($byAnswer as $answer => $of) {
-            foreach (array_filter(self::SIZES, static fn (string $size): bool => isset($of[$size])) as $size) {
-                [$tally, $share] = $of[$size];
-                $isTold = $size !== 'alike' && isset($of['alike']) && $tally->isEnough() && $of['alike'][0]->isEnough();
-                $sizes[] = new SizeRecord(
-                    (string) $answer,
-                    $size,
-                    $tally,
-                    $share,
-                    $isTold ? $share->above($of['alike'][1]) : 0.0,
-                );
-            }
+        $groups = $this->latest(
+            $known,
+            fn (Rep $rep): string => "{$rep->details->answer}\n{$rep->side->value}\n{$rep->rung}\n{$this->size($rep)}",
+        );
+        $byRecord = [];
+        foreach ($groups as $key => $reps) {
+            $byRecord[substr($key, 0, (int) strrpos($key, "\n"))][(string) $this->size($reps[0])] = $reps;
         }
 
-        return $sizes;
+        return array_merge(...array_map($this->bySize(...), array_values($byRecord)));
+    }
+
+    /**
+     * @param non-empty-array<string, non-empty-list<Rep>> $bySize of one answer, side and rung
+     *
+     * @return list<SizeRecord>
+     */
+    private function bySize(array $bySize): array
+    {
+        $tallies = array_map($this->tally(...), $bySize);
+        $shares = array_map($this->prior->after(...), $tallies);
+        $first = array_values($bySize)[0][0];
+        $isTold = static fn (string $size): bool => isset($tallies[$size]) && $tallies[$size]->isEnough();
+
+        return array_map(
+            static fn (string $size): SizeRecord => new SizeRecord(
+                (string) $first->details->answer,
+                $first->side,
+                $first->rung,
+                $size,
+                $tallies[$size],
+                $shares[$size],
+                $size !== 'alike' && $isTold($size) && $isTold('alike') ? $shares[$size]->above($shares['alike']) : 0.0,
+            ),
+            array_values(array_filter(self::SIZES, static fn (string $size): bool => isset($tallies[$size]))),
+        );
     }
 
     /** As which the attacker of a try is; null where either is not known or not measured. */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Proof;
 
-/** How an answer holds up against attackers of one size, beside those who are alike. An estimate. */
+use StoneDrill\Core\Attack\Side;
+
+/**
+ * How an answer holds up on one side at one rung against attackers of one size, beside those who are alike. An estimate.
+ */
 final readonly class SizeRecord
 {
     /**
@@ -15,6 +19,8 @@ final readonly class SizeRecord
      */
     public function __construct(
         public string $answer,
+        public Side $side,
+        public int $rung,
         public string $size,
         public Tally $tally,
         public Share $share,

@@ -233,6 +233,8 @@ final readonly class EvidenceReport implements Report
             'sizes' => array_map(
                 static fn (SizeRecord $one): array => [
                     'answer' => $one->answer,
+                    'rung' => $one->rung,
+                    'side' => $one->side->value,
                     'attacker' => $one->size,
                     ...self::tries($one->tally, $one->share),
                     'above_alike' => $one->above === 0.0 ? null : $one->above,

@@ -68,7 +68,7 @@ return [
     ],
     'seconds' => 'Median: :seconds s.',
     'sizes' => ['smaller' => 'attacker shorter by more than 10 cm', 'alike' => 'attacker alike', 'larger' => 'attacker taller by more than 10 cm'],
-    'sizes-columns' => ['answer' => '{Answer}', 'size' => 'Against', 'tries' => 'Tries that count', 'share' => 'Clean', 'interval' => 'Between, eight in ten', 'told' => 'Sure, eight in ten'],
+    'sizes-columns' => ['answer' => '{Answer}', 'where' => 'Where', 'size' => 'Against', 'tries' => 'Tries that count', 'share' => 'Clean', 'interval' => 'Between, eight in ten', 'told' => 'Sure, eight in ten'],
     'take' => [
         'half-life' => 'Use :days days from now on',
         'reaction' => 'Use :a s and :b s from now on',

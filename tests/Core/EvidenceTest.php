@@ -18,6 +18,7 @@ function schoolWithReps(array $reps): string
         (new CatalogueReader())->read((string) file_get_contents(DrillFixture::smallFile()), Format::Yaml),
     );
     $document['students'][] = ['id' => 'bo', 'name' => 'Bo', 'rank' => $document['ranks'][0]['id'], 'height' => 1.9];
+    $document['students'][] = ['id' => 'cy', 'name' => 'Cy', 'rank' => $document['ranks'][0]['id'], 'height' => 1.65];
     $document['students'][0]['height'] = 1.6;
     $document['reps'] = array_map(
         static fn (int $number): array => [
@@ -110,6 +111,7 @@ it('tells on the command line how answers hold up', function (): void {
         ->and($told)->toContain('Week of 2026-11-16: 16 tries of 1 people')
         ->toContain('gate')
         ->toContain('12  0.58')
+        ->toContain('short 50 % · something else in 8 % · median 1.5 s')
         ->toContain('do not tell how fast proof fades')
         ->and(json_decode($other, true)['answers'])->toBe([])
         ->and($refused)->toBe(2);
@@ -167,4 +169,31 @@ it('lists an answer that most tries of it were not clean with, though the school
         ->and([$told?->works, $told?->record->rung, $told?->record->tally->full, $told?->record->tally->count()])
         ->toBe([true, 5, 3, 8])
         ->and($told?->record->share->mean)->toBeGreaterThan(0.5);
+});
+
+it('tells on the command line whom an answer holds up less well against, and what to work on', function (): void {
+    file_put_contents(
+        $file = sys_get_temp_dir().'/evidence-'.bin2hex(random_bytes(4)).'.json',
+        schoolWithReps([
+            ...array_fill(0, 8, ['rung' => 3, 'outcome' => 'hit', 'attacker' => 'bo']),
+            ...array_fill(0, 10, ['rung' => 3, 'attacker' => 'cy']),
+            ...array_fill(0, 6, ['rung' => 1, 'side' => 'mirrored']),
+            ...array_fill(0, 6, ['rung' => 2, 'side' => 'mirrored', 'outcome' => 'hit', 'mistakes' => ['slow']]),
+        ]),
+    );
+    [, $told] = DrillFixture::drill(['command' => 'evidence', 'file' => $file, '--at' => '2026-11-21']);
+    [, $json] = DrillFixture::drill(['command' => 'evidence', 'file' => $file, '--at' => '2026-11-21', '--json' => true]);
+    unlink($file);
+
+    // Of those who are alike, ten of ten; of Bo, who is 30 cm taller, none of eight. The six on the other side are told
+    // of nobody, since six are too few.
+    expect(
+        array_map(
+            static fn (array $one): array => [$one['side'], $one['rung'], $one['attacker'], $one['n'], $one['full']],
+            json_decode($json, true)['sizes'],
+        ),
+    )
+        ->toBe([['written', 3, 'alike', 10, 10], ['written', 3, 'larger', 8, 0]])
+        ->and($told)->toMatch('/gate, written, rung 3, attacker taller by more than 10 cm: worse by [4-9]\d points .*\(8 tries\)/')
+        ->toContain('wrist mirrored: rung 2 → 1, working on: slow');
 });

@@ -103,7 +103,7 @@ it('tells at the answer how it holds up, for whom, and where the floor disagrees
     expect(explode("\r\n", $csv)[0])
         ->toBe('answer,side,rung,attacker,n,full,half,none,mean,low,high,above_alike,improvised,seconds')
         ->and($csv)->toContain("{$this->answer->code},written,2,,10,2,0,8,0.2279,")
-        ->toContain("{$this->answer->code},,,larger,8,0,0,8,");
+        ->toContain("{$this->answer->code},written,2,larger,8,0,0,8,");
 });
 
 it(

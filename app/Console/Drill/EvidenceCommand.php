@@ -7,6 +7,7 @@ namespace App\Console\Drill;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Proof\AnswerRecord;
+use StoneDrill\Core\Proof\SizeRecord;
 use StoneDrill\Core\Proof\StudentMove;
 use StoneDrill\Core\Proof\Week;
 use StoneDrill\Core\Report\Disagreement;
@@ -52,6 +53,10 @@ final class EvidenceCommand extends DrillCommand
                 'count' => count($report->answers),
             ]),
             ...array_map($this->line(...), $report->answers),
+            ...array_map(
+                $this->size(...),
+                array_filter($report->sizes, static fn (SizeRecord $one): bool => $one->above !== 0.0),
+            ),
             $report->halfLife === null || $report->halfLife->isOpen()
                 ? $this->said('cli.evidence.no-half-life')
                 : $this->said('cli.evidence.half-life', [
@@ -89,8 +94,26 @@ final class EvidenceCommand extends DrillCommand
 
     private function line(AnswerRecord $one): string
     {
-        return sprintf(
-            '  %-24s %-8s %s  %3d  %.2f  %.2f–%.2f',
+        $mistakes = implode(
+            '; ',
+            array_map(
+                static fn (string $mistake, float $share): string => sprintf('%s %.0f %%', $mistake, 100 * $share),
+                array_map(strval(...), array_keys($one->mistakes())),
+                $one->mistakes(),
+            ),
+        );
+        $besides = array_filter([
+            $mistakes,
+            $one->improvised === 0
+                ? ''
+                : $this->said('cli.evidence.improvised', [
+                    'share' => number_format(100 * $one->improvisedShare()),
+                ]),
+            $one->seconds === null ? '' : $this->said('cli.evidence.seconds', ['seconds' => sprintf('%.1f', $one->seconds)]),
+        ]);
+
+        return rtrim(sprintf(
+            '  %-24s %-8s %s  %3d  %.2f  %.2f–%.2f  %s',
             $one->answer,
             $one->side->value,
             $this->said('cli.proof.rung', ['rung' => sprintf('%2d', $one->rung)]),
@@ -98,7 +121,20 @@ final class EvidenceCommand extends DrillCommand
             $one->share->mean,
             $one->share->low(),
             $one->share->high(),
-        );
+            implode(' · ', $besides),
+        ));
+    }
+
+    private function size(SizeRecord $one): string
+    {
+        return $this->said($one->above < 0 ? 'cli.evidence.worse' : 'cli.evidence.better', [
+            'answer' => $one->answer,
+            'side' => $one->side->value,
+            'rung' => $one->rung,
+            'size' => $this->said("cli.evidence.sizes.{$one->size}"),
+            'points' => (string) abs((int) round(100 * $one->above)),
+            'count' => $one->tally->count(),
+        ]);
     }
 
     private function week(Week $week): string
@@ -114,11 +150,12 @@ final class EvidenceCommand extends DrillCommand
 
     private function move(StudentMove $one): string
     {
-        return $this->said('cli.evidence.move', [
+        return $this->said($one->mistake === null ? 'cli.evidence.move' : 'cli.evidence.move-mistake', [
             'student' => $one->student,
             'cell' => $one->cell,
             'from' => $one->move->from,
             'to' => $one->move->to,
+            'mistake' => (string) $one->mistake,
         ]);
     }
 

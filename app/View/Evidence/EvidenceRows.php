@@ -46,10 +46,7 @@ final readonly class EvidenceRows
         return array_map(
             fn (AnswerRecord $one): array => [
                 ...$this->name($one->answer),
-                'where' => __('evidence.where', [
-                    'rung' => $one->rung,
-                    'side' => __("words.sides.{$one->side->value}"),
-                ]),
+                'where' => self::where($one),
                 ...self::tries($one->tally, $one->share),
                 'mistakes' => self::mistakes($one),
                 'improvised' => self::percent($one->improvisedShare()),
@@ -87,8 +84,8 @@ final readonly class EvidenceRows
     }
 
     /**
-     * @return list<array{answer: string, url: string, size: string, tries: string, share: string, interval: string,
-     *     told: string}>
+     * @return list<array{answer: string, url: string, where: string, size: string, tries: string, share: string,
+     *     interval: string, told: string}>
      */
     public function sizes(): array
     {
@@ -99,6 +96,7 @@ final readonly class EvidenceRows
         return array_map(
             fn (SizeRecord $one): array => [
                 ...$this->name($one->answer),
+                'where' => self::where($one),
                 'size' => __("evidence.sizes.{$one->size}"),
                 ...self::tries($one->tally, $one->share),
                 'told' => $one->above === 0.0
@@ -123,10 +121,7 @@ final readonly class EvidenceRows
             array_map(
                 fn (Disagreement $one): array => [
                     ...$this->name($one->record->answer),
-                    'where' => __('evidence.where', [
-                        'rung' => $one->record->rung,
-                        'side' => __("words.sides.{$one->record->side->value}"),
-                    ]),
+                    'where' => self::where($one->record),
                     'says' => __($one->works ? 'evidence.floor-only' : 'evidence.mat-only', [
                         'clean' => $one->record->tally->full,
                         'count' => $one->record->tally->count(),
@@ -212,6 +207,11 @@ final readonly class EvidenceRows
                 ]),
                 'values' => ['reaction_base' => (string) $base, 'reaction_per_bit' => (string) $perBit],
             ];
+    }
+
+    private static function where(AnswerRecord|SizeRecord $one): string
+    {
+        return __('evidence.where', ['rung' => $one->rung, 'side' => __("words.sides.{$one->side->value}")]);
     }
 
     private function isTold(string $answer): bool

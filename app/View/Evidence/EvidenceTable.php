@@ -118,8 +118,8 @@ final readonly class EvidenceTable
         foreach ($this->report->sizes as $one) {
             $lines[] = [
                 $one->answer,
-                '',
-                '',
+                $one->side->value,
+                $one->rung,
                 $one->size,
                 ...self::figures($one),
                 $one->above === 0.0 ? null : $one->above,

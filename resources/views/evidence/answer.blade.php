@@ -11,7 +11,7 @@
                 <small class="d-block">{{ implode(' ', $row['besides']) }}</small></li>
         @endforeach
         @foreach ($rows->sizes() as $row)
-            <li><strong>{{ $row['size'] }}:</strong> {{ __('evidence.holds-up', ['share' => $row['share'], 'interval' => $row['interval'],
+            <li><strong>{{ $row['where'] }}, {{ $row['size'] }}:</strong> {{ __('evidence.holds-up', ['share' => $row['share'], 'interval' => $row['interval'],
                 'tries' => $row['tries']]) }} {{ $row['told'] }}</li>
         @endforeach
     </ul>

@@ -16,7 +16,7 @@
 <x-table :head="array_values(texts('evidence.sizes-columns'))" :caption="__('evidence.for-whom')">
     @foreach ($rows->sizes() as $row)
         <tr>
-            <th scope="row"><a href="{{ $row['url'] }}">{{ $row['answer'] }}</a></th><td>{{ $row['size'] }}</td>
+            <th scope="row"><a href="{{ $row['url'] }}">{{ $row['answer'] }}</a></th><td>{{ $row['where'] }}</td><td>{{ $row['size'] }}</td>
             <td>{{ $row['tries'] }}</td><td>{{ $row['share'] }}</td><td>{{ $row['interval'] }}</td><td>{{ $row['told'] }}</td>
         </tr>
     @endforeach

@@ -223,6 +223,45 @@ it('tells a difference of size only where it is sure', function (): void {
     expect((new Share(18, 2))->above(new Share(6, 14)))->toEqualWithDelta(0.6, 1e-12);
 });
 
+it('splits each side and rung by size for itself', function (): void {
+    // Larger attackers come at rung 4 alone, where little is clean: nothing is told of them beside those of rung 2.
+    $heights = ['a' => 1.6, 'tall' => 1.9, 'same' => 1.6];
+    $tries = fn (string $attacker, string $outcome, int $rung, Side $side, int $count): array => array_map(
+        fn (int $days): Rep => usedRep('a', 'gate', $outcome, $days, $rung, ['attacker' => $attacker], side: $side),
+        range(1, $count),
+    );
+    $records = recordsOf(
+        [
+            ...$tries('same', 'clean', 2, Side::Written, 10),
+            ...$tries('tall', 'hit', 4, Side::Written, 9),
+            ...$tries('same', 'clean', 2, Side::Mirrored, 8),
+            ...$tries('tall', 'clean', 2, Side::Mirrored, 3),
+            ...$tries('tall', 'hit', 2, Side::Mirrored, 7),
+        ],
+        $heights,
+    );
+
+    expect(
+        array_map(
+            static fn (SizeRecord $size): array => [
+                $size->side->value,
+                $size->rung,
+                $size->size,
+                $size->tally->full,
+                $size->tally->none,
+                $size->above === 0.0,
+            ],
+            $records->sizes,
+        ),
+    )
+        ->toEqualCanonicalizing([
+            ['written', 2, 'alike', 10, 0, true],
+            ['written', 4, 'larger', 0, 9, true],
+            ['mirrored', 2, 'alike', 8, 0, true],
+            ['mirrored', 2, 'larger', 3, 7, false],
+        ]);
+});
+
 it('finds what is true of simulated schools in its intervals eight times in ten', function (): void {
     mt_srand(7);
     $inside = $all = 0;
