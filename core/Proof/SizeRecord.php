@@ -7,7 +7,8 @@ namespace StoneDrill\Core\Proof;
 use StoneDrill\Core\Attack\Side;
 
 /**
- * How an answer holds up on one side at one rung against attackers of one size, beside those who are alike. An estimate.
+ * How an answer holds up on one side at one rung against attackers of one size, beside those who are alike. An
+ * estimate.
  */
 final readonly class SizeRecord
 {

@@ -109,7 +109,9 @@ final class EvidenceCommand extends DrillCommand
                 : $this->said('cli.evidence.improvised', [
                     'share' => number_format(100 * $one->improvisedShare()),
                 ]),
-            $one->seconds === null ? '' : $this->said('cli.evidence.seconds', ['seconds' => sprintf('%.1f', $one->seconds)]),
+            $one->seconds === null
+                ? ''
+                : $this->said('cli.evidence.seconds', ['seconds' => number_format($one->seconds, 1)]),
         ]);
 
         return rtrim(sprintf(

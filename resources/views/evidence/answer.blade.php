@@ -11,8 +11,9 @@
                 <small class="d-block">{{ implode(' ', $row['besides']) }}</small></li>
         @endforeach
         @foreach ($rows->sizes() as $row)
-            <li><strong>{{ $row['where'] }}, {{ $row['size'] }}:</strong> {{ __('evidence.holds-up', ['share' => $row['share'], 'interval' => $row['interval'],
-                'tries' => $row['tries']]) }} {{ $row['told'] }}</li>
+            <li><strong>{{ $row['where'] }}, {{ $row['size'] }}:</strong>
+                {{ __('evidence.holds-up', ['share' => $row['share'], 'interval' => $row['interval'], 'tries' => $row['tries']]) }}
+                {{ $row['told'] }}</li>
         @endforeach
     </ul>
     @foreach ($rows->disagree() as $row)<p><strong>{{ $row['where'] }}:</strong> {{ $row['says'] }}</p>@endforeach
