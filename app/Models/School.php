@@ -11,6 +11,7 @@ use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
+use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Reaction;
 
@@ -18,6 +19,7 @@ use StoneDrill\Core\Curriculum\Reaction;
  * @property int                                  $id
  * @property string                               $name
  * @property string                               $doctrine
+ * @property string                               $leaving       whether its answers end out of reach
  * @property string                               $bearings
  * @property string                               $typical
  * @property string                               $zone         name of a time zone
@@ -40,7 +42,7 @@ final class School extends Model
     use KeepsLog;
 
     protected $attributes = [
-        'zone' => 'UTC', 'setup' => null, 'heads_need_totp' => false, 'half_life' => ProofStandard::HALF_LIFE,
+        'zone' => 'UTC', 'leaving' => Leaving::Always->value, 'setup' => null, 'heads_need_totp' => false, 'half_life' => ProofStandard::HALF_LIFE,
         'reaction_base' => Reaction::BASE, 'reaction_per_bit' => Reaction::PER_BIT, 'nouns' => '{}', 'scope' => '{}',
     ];
 

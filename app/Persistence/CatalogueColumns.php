@@ -31,9 +31,10 @@ final readonly class CatalogueColumns
             'typical' => $school->statures->typical,
             'share' => $school->proof->share,
             'half_life' => $school->proof->halfLife,
-            'reaction_base' => $school->reaction->base,
-            'reaction_per_bit' => $school->reaction->perBit,
-            'tolerance' => $school->tolerance,
+            'reaction_base' => $school->asks->reaction->base,
+            'reaction_per_bit' => $school->asks->reaction->perBit,
+            'tolerance' => $school->asks->tolerance,
+            'leaving' => $school->asks->leaving->value,
             'sizes' => $school->statures->sizes,
             'hole_factors' => $school->holeFactors,
             'policy' => $school->policy === null

@@ -8,10 +8,12 @@ use App\Casts\Json;
 use App\Models\School;
 use DateTimeZone;
 use StoneDrill\Core\Attack\Facet;
+use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\FacetScope;
 use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\Nouns;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
@@ -90,8 +92,11 @@ final readonly class SchoolMapper
                     new FacetScope(),
                 ),
             ),
-            $school->tolerance,
-            new Reaction($school->reaction_base, $school->reaction_per_bit),
+            new AnswerStandard(
+                $school->tolerance,
+                new Reaction($school->reaction_base, $school->reaction_per_bit),
+                Leaving::from($school->leaving),
+            ),
         );
     }
 

@@ -127,7 +127,7 @@ final readonly class Examiner
         $setting = new Setting(
             $pace,
             $attack->briefing->recoil,
-            $this->standards->school->tolerance,
+            $this->standards->school->asks->tolerance,
             seesThreats: $seesThreats,
         );
         $simulation = new Simulation($attack->kind, $attack->on($side), $bodies, $setting);
@@ -338,7 +338,7 @@ final readonly class Examiner
             $attack->kind,
             $attack->on($side),
             $bodies,
-            new Setting($pace, $attack->briefing->recoil, $this->standards->school->tolerance),
+            new Setting($pace, $attack->briefing->recoil, $this->standards->school->asks->tolerance),
         );
         $line = array_map(
             static fn (Beat $beat): Beat => $beat->withoutBranches(),

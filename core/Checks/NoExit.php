@@ -6,6 +6,7 @@ namespace StoneDrill\Core\Checks;
 
 use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Posture;
 use StoneDrill\Core\Technique\Limb;
@@ -26,22 +27,20 @@ final readonly class NoExit implements Check
     {
         $end = $trial->run->end();
         $isAsked = in_array($trial->doctrine(), [Doctrine::Escape, Doctrine::Counter], true);
-        // What folds or turns the attacker is over in a moment; who lies or kneels stays down.
-        $stands = in_array($end->positions()->attacker->posture, [Posture::Standing, Posture::Folded], true);
-        if ($end->number === '0' || ! $isAsked || ! $stands) {
+        if ($end->number === '0' || ! $isAsked || ! $this->stands($end, $leaving = $trial->leaving())) {
             return;
         }
         $fist = $end->positions()->fists->attackerMargin;
         $lunge = self::LUNGE * $trial->bodies->attacker;
         if ($fist !== null && $fist >= 0) {
-            yield $this->as($this->isBusy($end) ? Severity::Warn : Severity::Stop)->at(
+            yield $this->as($this->isBusy($end) ? Severity::Warn : Severity::Stop, $leaving)->at(
                 $end,
                 ['cm' => (int) round(100 * $fist)],
                 'fist',
             );
         } elseif ($end->positions()->distance < $lunge - 1e-9) {
             [$metres, $within] = Figures::apart($end->positions()->distance, $lunge, 2);
-            yield $this->as($this->hasHandsUp($end) ? Severity::Note : Severity::Warn)->at(
+            yield $this->as($this->hasHandsUp($end) ? Severity::Note : Severity::Warn, $leaving)->at(
                 $end,
                 ['metres' => $metres, 'lunge' => $within],
                 'lunge',
@@ -49,9 +48,22 @@ final readonly class NoExit implements Check
         }
     }
 
-    private function as(Severity $severity): Rule
+    /**
+     * What folds or turns the attacker is over in a moment; who lies or kneels stays down. Where a school asks for
+     * leaving unless the attacker is down, one who is folded is.
+     */
+    private function stands(Frame $end, Leaving $leaving): bool
     {
-        return new Rule(CheckId::NoExit, $severity);
+        return match ($end->positions()->attacker->posture) {
+            Posture::Standing => true,
+            Posture::Folded => $leaving !== Leaving::UnlessDown,
+            default => false,
+        };
+    }
+
+    private function as(Severity $severity, Leaving $leaving): Rule
+    {
+        return new Rule(CheckId::NoExit, $leaving === Leaving::Free ? Severity::Note : $severity);
     }
 
     /** Whether the attacker has more to do at the end than to strike. */

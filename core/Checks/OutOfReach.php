@@ -63,7 +63,7 @@ final readonly class OutOfReach implements Check
             [
                 'weapon' => $weapon,
                 'target' => $target->value,
-                'cm' => Figures::beside($short, $trial->standards->school->tolerance),
+                'cm' => Figures::beside($short, $trial->standards->school->asks->tolerance),
             ],
             'short',
             $limb,

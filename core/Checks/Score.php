@@ -189,7 +189,7 @@ final readonly class Score
         $rung = $trial->timedAt();
 
         return new ScoreStart(
-            $trial->standards->school->reaction->seconds(
+            $trial->standards->school->asks->reaction->seconds(
                 $trial->standards->familyBits($trial->answer->teaching->rank),
                 $rung,
             ),

@@ -45,7 +45,7 @@ final readonly class SlowStart implements Check
      */
     public static function late(Standards $standards, string $rank, float $arrival, float $beat, Rung $rung): ?array
     {
-        $reaction = $standards->school->reaction;
+        $reaction = $standards->school->asks->reaction;
         $bits = $standards->familyBits($rank);
         $spare = Timing::spare($arrival, $reaction, $bits, $beat, $rung);
 

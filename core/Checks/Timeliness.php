@@ -32,7 +32,7 @@ final readonly class Timeliness
 
     public static function of(Standards $standards, Answer $answer, Attack $attack, Side $side, Bodies $bodies): self
     {
-        $reaction = $standards->school->reaction;
+        $reaction = $standards->school->asks->reaction;
         $bits = $standards->familyBits($answer->teaching->rank);
         $first = $answer->beats->line[0]->seconds();
         $arrival = Timing::arrival($attack->kind, $attack->on($side));

@@ -8,6 +8,7 @@ use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Run;
@@ -90,7 +91,12 @@ final readonly class Trial
     /** What counts as close for a length. */
     public function tolerance(): Tolerance
     {
-        return Tolerance::metres($this->standards->school->tolerance);
+        return Tolerance::metres($this->standards->school->asks->tolerance);
+    }
+
+    public function leaving(): Leaving
+    {
+        return $this->standards->school->asks->leaving;
     }
 
     public function doctrine(): Doctrine

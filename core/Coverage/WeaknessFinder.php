@@ -15,6 +15,7 @@ use StoneDrill\Core\Checks\Timing;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CheckId;
+use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\Sizes;
 use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Technique\Beats;
@@ -120,7 +121,10 @@ final class WeaknessFinder
 
         return array_filter([
             Weakness::Barred->value => self::place($examination->of(CheckId::Policy)),
-            Weakness::NoWayOut->value => self::place($examination->of(CheckId::NoExit)),
+            // Where a school leaves it open, what is told of it is no weakness.
+            Weakness::NoWayOut->value => $this->catalogue->school->asks->leaving === Leaving::Free
+                ? null
+                : self::place($examination->of(CheckId::NoExit)),
             Weakness::NoWhatIf->value => self::place($examination->of(CheckId::Unbranched)),
         ]);
     }

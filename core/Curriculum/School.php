@@ -9,16 +9,9 @@ use StoneDrill\Core\Technique\Notation\Vocabulary;
 /** What a school has chosen for itself. */
 final readonly class School
 {
-    /** Metres by which a figure may be short and still be close. */
-    public const TOLERANCE = 0.05;
-
-    /** The most that a school may allow. */
-    public const MAX_TOLERANCE = 0.5;
-
     /**
      * @param array<string, float>                 $holeFactors factor by kind of hole, where it is not the default
      * @param list<PolicyRow>                      $policy      what is not taught to whom
-     * @param float                                $tolerance   metres by which a figure may be short and still be close
      */
     public function __construct(
         public string $name,
@@ -28,8 +21,7 @@ final readonly class School
         public ?array $policy = null,
         public Statures $statures = new Statures(),
         public Conventions $conventions = new Conventions(),
-        public float $tolerance = self::TOLERANCE,
-        public Reaction $reaction = new Reaction(),
+        public AnswerStandard $asks = new AnswerStandard(),
     ) {}
 
     /** @param list<PolicyRow> $policy */
@@ -43,8 +35,7 @@ final readonly class School
             $policy,
             $this->statures,
             $this->conventions,
-            $this->tolerance,
-            $this->reaction,
+            $this->asks,
         );
     }
 

@@ -13,9 +13,11 @@ use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Recoil;
 use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Footage;
 use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\Mistake;
 use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\ProofStandard;
@@ -84,6 +86,7 @@ final readonly class CatalogueWriter
     /** @return array<string, mixed> */
     private function school(School $school): array
     {
+        $asks = $school->asks;
         $policy = $school->policy === null
             ? null
             : array_map(
@@ -104,10 +107,11 @@ final readonly class CatalogueWriter
                 'typical' => $school->statures->typical,
                 'share' => $school->proof->share,
                 'half_life' => $school->proof->halfLife === ProofStandard::HALF_LIFE ? null : $school->proof->halfLife,
-                'tolerance' => $school->tolerance === School::TOLERANCE ? null : $school->tolerance,
-                'reaction' => $school->reaction == new Reaction()
+                'tolerance' => $asks->tolerance === AnswerStandard::TOLERANCE ? null : $asks->tolerance,
+                'reaction' => $asks->reaction == new Reaction()
                     ? null
-                    : ['base' => $school->reaction->base, 'per_bit' => $school->reaction->perBit],
+                    : ['base' => $asks->reaction->base, 'per_bit' => $asks->reaction->perBit],
+                'leaving' => $asks->leaving === Leaving::Always ? null : $asks->leaving->value,
                 'hole_factors' => $school->holeFactors ?: null,
                 'policy' => $policy,
                 'aliases' => $school->conventions->aliases ?: null,

@@ -79,7 +79,7 @@ final readonly class DrawReport implements Report
             $ticket,
             HiddenMoment::wait($chance),
             $answer,
-            Warning::of($ticket->cell, $answer->beats, $catalogue->school->reaction, $rung, $draw->entropy()),
+            Warning::of($ticket->cell, $answer->beats, $catalogue->school->asks->reaction, $rung, $draw->entropy()),
             $pool->barred($student),
         );
     }

@@ -94,7 +94,7 @@ final readonly class EvidenceReport implements Report
         $this->weeks = $weeks($counted);
         $this->groups = array_map($weeks, self::byRank($counted, $students));
         $this->partners = PartnerCounts::of($counted, self::heights($students));
-        $this->reactionInUse = $catalogue->school->reaction;
+        $this->reactionInUse = $catalogue->school->asks->reaction;
         $this->reaction = ReactionFit::of(self::timed($catalogue, $counted));
     }
 

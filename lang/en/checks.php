@@ -151,7 +151,7 @@ return [
         ],
     ],
     'no-exit' => [
-        'trigger' => 'under escape or counter, ends within reach of a standing attacker’s fist (a warning where the last beat has a strike that reaches, an effect, both hands up, or a lock, pin or choke hold), or within one lunge, .9105 of the attacker’s height (a warning; a note with both hands up)',
+        'trigger' => 'under escape or counter, ends within reach of a standing attacker’s fist (a warning where the last beat has a strike that reaches, an effect, both hands up, or a lock, pin or choke hold), or within one lunge, .9105 of the attacker’s height (a warning; a note with both hands up); a school may take one who is folded for down, or have notes only',
         'fist' => [
             'message' => 'Ends within reach of the attacker’s fist, by :cm cm.',
             'mend' => 'Add a beat that leaves.',

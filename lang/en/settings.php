@@ -15,8 +15,15 @@ return [
         'typical' => 'Typical size',
     ],
     'doctrine' => [
-        'default' => 'Default: leave at once.',
+        'default' => 'Default: leave at once; always out of reach at the end.',
         'lead' => 'What you want {an answer} to be for. The checks ask for it; a single {answer} may say otherwise.',
+        'leaving' => 'At the end out of the attacker’s reach',
+        'leaving-help' => 'Asked where you leave at once, or hit and then leave.',
+        'leavings' => [
+            'always' => 'always',
+            'unless-down' => 'unless the attacker is folded, kneels or lies',
+            'free' => 'as you like: only a note',
+        ],
         'title' => 'How you answer',
     ],
     'general' => [

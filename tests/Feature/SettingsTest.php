@@ -26,7 +26,7 @@ it('shows every section with its default', function (): void {
             'School', 'How you answer', 'Bodies and tolerance', 'Hole weights', 'Fading', 'Facets in scope',
             'Contact and age', 'Names', 'Own words',
         ])
-        ->assertSee('Default: leave at once.');
+        ->assertSee('Default: leave at once; always out of reach at the end.');
 });
 
 it('saves each section, says it in the file, and resets it', function (
@@ -54,10 +54,10 @@ it('saves each section, says it in the file, and resets it', function (
     ],
     'doctrine' => [
         'doctrine',
-        ['doctrine' => 'subdue'],
-        fn ($school): string => $school->doctrine->value,
-        'subdue',
-        'escape',
+        ['doctrine' => 'subdue', 'leaving' => 'free'],
+        fn ($school): array => [$school->doctrine->value, $school->asks->leaving->value],
+        ['subdue', 'free'],
+        ['escape', 'always'],
     ],
     'bodies' => [
         'bodies',
@@ -66,7 +66,7 @@ it('saves each section, says it in the file, and resets it', function (
             'tolerance' => '7.5',
             'sizes' => ['child' => '1.2', 'small' => '1.5', 'medium' => '1.7', 'large' => '1.9'],
         ],
-        fn ($school): array => [$school->statures->typical, $school->tolerance, $school->statures->sizes],
+        fn ($school): array => [$school->statures->typical, $school->asks->tolerance, $school->statures->sizes],
         ['small', 0.075, ['child' => 1.2, 'small' => 1.5, 'medium' => 1.7, 'large' => 1.9]],
         ['medium', 0.05, ['child' => 1.25, 'small' => 1.52, 'medium' => 1.68, 'large' => 1.85]],
     ],
@@ -74,7 +74,7 @@ it('saves each section, says it in the file, and resets it', function (
     'reacting' => [
         'times',
         ['reaction_base' => '0.3', 'reaction_per_bit' => '0.12'],
-        fn ($school): array => [$school->reaction->base, $school->reaction->perBit, $school->proof->halfLife],
+        fn ($school): array => [$school->asks->reaction->base, $school->asks->reaction->perBit, $school->proof->halfLife],
         [0.3, 0.12, 60.0],
         [0.25, 0.15, 60.0],
     ],

@@ -27,10 +27,11 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use StoneDrill\Core\Coverage\HoleKind;
+use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Reaction;
-use StoneDrill\Core\Curriculum\School as CoreSchool;
 use StoneDrill\Core\Curriculum\Statures;
 use StoneDrill\Core\Geometry\BearingStyle;
 
@@ -43,8 +44,8 @@ final readonly class SettingsController
     /** What each section has where a school says nothing, by column. */
     private const DEFAULTS = [
         'general' => ['zone' => 'UTC', 'bearings' => 'clock'],
-        'doctrine' => ['doctrine' => 'escape'],
-        'bodies' => ['typical' => Statures::TYPICAL, 'sizes' => [], 'tolerance' => CoreSchool::TOLERANCE],
+        'doctrine' => ['doctrine' => 'escape', 'leaving' => 'always'],
+        'bodies' => ['typical' => Statures::TYPICAL, 'sizes' => [], 'tolerance' => AnswerStandard::TOLERANCE],
         'weights' => ['share' => ProofStandard::SHARE, 'hole_factors' => []],
         'times' => [
             'half_life' => ProofStandard::HALF_LIFE,
@@ -70,9 +71,10 @@ final readonly class SettingsController
             'zones' => array_combine($zones, $zones),
             'styles' => $this->named(array_column(BearingStyle::cases(), 'value'), 'beginning.school.styles'),
             'doctrines' => $this->named(array_column(Doctrine::cases(), 'value'), 'beginning.doctrine.names'),
+            'leavings' => $this->named(array_column(Leaving::cases(), 'value'), 'settings.doctrine.leavings'),
             'sizes' => $core->statures->sizes,
             'sizeNames' => array_combine(array_keys($core->statures->sizes), array_keys($core->statures->sizes)),
-            'tolerance' => round(100 * $core->tolerance, 1),
+            'tolerance' => round(100 * $core->asks->tolerance, 1),
             'factors' => array_map(
                 static fn (HoleKind $kind): array => [
                     'kind' => $kind->value,
@@ -83,7 +85,7 @@ final readonly class SettingsController
             ),
             'share' => (int) round(100 * $core->proof->share),
             'times' => $core->proof,
-            'reaction' => $core->reaction,
+            'reaction' => $core->asks->reaction,
             'nouns' => (array) old('names', $school->nouns),
             'facets' => ScopeRow::all($core->conventions->scope),
             'table' => new PolicyTable($core, $school->ranks),

@@ -45,7 +45,7 @@ final readonly class TimedTries
             [$low, $middle, $high] = array_map(floatval(...), explode(',', trim($row->spread, '{}')));
             $model = $answer === null
                 ? null
-                : $answer->beats->seconds() / $rung->pace + $catalogue->school->reaction->seconds($bits, $rung);
+                : $answer->beats->seconds() / $rung->pace + $catalogue->school->asks->reaction->seconds($bits, $rung);
             $rungs[] = [
                 'rung' => "{$rung->id} {$rung->name}",
                 'count' => (int) $row->count,

@@ -63,7 +63,7 @@ final readonly class DrillForecast
             $warning = Warning::of(
                 $ticket->cell,
                 $person->answersOf($ticket->cell)[0]->beats,
-                $kit->catalogue->school->reaction,
+                $kit->catalogue->school->asks->reaction,
                 $this->rung,
                 $bits,
             );
@@ -94,7 +94,7 @@ final readonly class DrillForecast
                 : __('mat.drawn-from', [
                     'count' => count($tickets),
                     'bits' => number_format($bits, 1),
-                    'seconds' => number_format($kit->catalogue->school->reaction->seconds($bits, $this->rung), 2),
+                    'seconds' => number_format($kit->catalogue->school->asks->reaction->seconds($bits, $this->rung), 2),
                 ]),
             'least' => $tight === [] ? '' : number_format($tight[0]['spare'], 2),
             'barred' => $person->barred(),

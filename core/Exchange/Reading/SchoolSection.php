@@ -14,11 +14,13 @@ use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\KindWords;
 use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Coverage\HoleKind;
+use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\FacetScope;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\Nouns;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
@@ -46,7 +48,7 @@ final readonly class SchoolSection
     public function school(array $ranks): School
     {
         $in = $this->file->map('school', [
-            'name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'tolerance', 'reaction', 'hole_factors',
+            'name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'tolerance', 'reaction', 'leaving', 'hole_factors',
             'policy', 'aliases', 'words', 'scope', 'zone',
         ]);
         $sizes = $this->sizes();
@@ -76,8 +78,12 @@ final readonly class SchoolSection
                 $this->nouns($in),
                 $this->scope($in),
             ),
-            $in->numberOr('tolerance', School::TOLERANCE, 0, School::MAX_TOLERANCE) ?? School::TOLERANCE,
-            $this->reaction($in),
+            new AnswerStandard(
+                $in->numberOr('tolerance', AnswerStandard::TOLERANCE, 0, AnswerStandard::MAX_TOLERANCE)
+                    ?? AnswerStandard::TOLERANCE,
+                $this->reaction($in),
+                $in->word('leaving', Leaving::class, Leaving::Always),
+            ),
         );
     }
 

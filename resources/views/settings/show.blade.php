@@ -15,9 +15,14 @@
     </div>
 </x-setting>
 <x-setting section="doctrine" preview>
-    <x-field class="narrow-field" name="doctrine" :label="__('answers.doctrine')">
+    <div class="facet-grid">
+    <x-field name="doctrine" :label="__('answers.doctrine')">
         <x-select name="doctrine" :options="$doctrines" :value="old('doctrine', $school->doctrine)"/>
     </x-field>
+    <x-field name="leaving" :label="__('settings.doctrine.leaving')" :hint="__('settings.doctrine.leaving-help')">
+        <x-select name="leaving" :options="$leavings" :value="old('leaving', $school->leaving)"/>
+    </x-field>
+    </div>
 </x-setting>
 <x-setting section="bodies" preview>
     <div class="facet-grid">

@@ -10,6 +10,7 @@ use StoneDrill\Core\Checks\Severity;
 use StoneDrill\Core\Curriculum\CheckId;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
 use StoneDrill\Core\Curriculum\Waiver;
@@ -506,6 +507,29 @@ it('asks more of an end within reach of a fist than of one within a lunge', func
     ],
     'within a lunge, both hands up' => ['both hands guard -> driven back', [], Severity::Note, 'lunge'],
     'out of it' => ["right palm chin -> driven back\nslide 6 0.1 m", [], null, ''],
+]);
+
+it('asks an answer to end out of reach as the school does', function (
+    Leaving $leaving,
+    string $beats,
+    ?Severity $severity,
+): void {
+    $found = array_values(
+        array_filter(
+            OnTheFloor::examine('arm-one', ['hand' => 'left'], $beats, ['leaving' => $leaving])->findings,
+            static fn (Finding $finding): bool => $finding->check->value === 'no-exit',
+        ),
+    );
+
+    expect($found[0]->severity ?? null)->toBe($severity);
+})->with([
+    'always, folded' => [Leaving::Always, 'left hand lift elbow -> folded', Severity::Warn],
+    'unless down, folded' => [Leaving::UnlessDown, 'left hand lift elbow -> folded', null],
+    'unless down, kneeling' => [Leaving::UnlessDown, 'left hand lift elbow -> kneeling', null],
+    'unless down, standing' => [Leaving::UnlessDown, 'look', Severity::Stop],
+    'unless down, rocked' => [Leaving::UnlessDown, 'right palm chin -> rocked', Severity::Warn],
+    'as one likes, within the fist' => [Leaving::Free, 'look', Severity::Note],
+    'as one likes, within a lunge' => [Leaving::Free, 'left hand clamp elbow -> driven back', Severity::Note],
 ]);
 
 it('tells how much is missing', function (): void {

@@ -14,10 +14,14 @@ use StoneDrill\Core\Coverage\RunCache;
 use StoneDrill\Core\Coverage\Widener;
 use StoneDrill\Core\Coverage\Works;
 use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\Hazard;
+use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
+use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Rep;
@@ -120,6 +124,25 @@ it('is content when one answer is sound', function (): void {
         )
         ->toBe(['no way out']);
 });
+
+it('finds no hole where a school leaves it open how its answers end', function (Leaving $leaving, array $kinds): void {
+    $throat = Made::attack('throat-front', ['hand' => 'both', 'phase' => 'landed', 'intent' => 'choke'], 'throat', 'b');
+    $catalogue = Made::catalogue([$throat], [Made::answer('x', $throat, 'b', beats: 'tuck, both hands strip')]);
+    $asks = new AnswerStandard(leaving: $leaving);
+    $school = new School($catalogue->school->name, Doctrine::Escape, asks: $asks);
+
+    expect(
+        array_map(
+            static fn (Hole $hole): string => $hole->kind->value,
+            array_values(
+                array_filter(
+                    Coverage::whole($catalogue->withSchool($school))->holes,
+                    static fn (Hole $hole): bool => $hole->kind !== HoleKind::Uncatalogued,
+                ),
+            ),
+        ),
+    )->toBe($kinds);
+})->with([[Leaving::Always, ['no way out']], [Leaving::UnlessDown, ['no way out']], [Leaving::Free, []]]);
 
 it('bars what the policy does not teach, and offers what is softer', function (): void {
     // No contact below the second rank.

@@ -22,6 +22,7 @@ use Tests\Support\Made;
 
 const SET = [
     'half_life' => 30,
+    'leaving' => 'unless-down',
     'reaction' => ['base' => 0.3, 'per_bit' => 0.12],
     'words' => [
         'attack' => ['one' => 'episode', 'many' => 'episodes'],
@@ -53,10 +54,11 @@ it('reads what a school calls things, how fast its proof fades and what it looks
         $school->proof->halfLife,
         $school->conventions->nouns->words,
         $school->conventions->scope->values,
-        $school->reaction->base,
-        $school->reaction->perBit,
+        $school->asks->reaction->base,
+        $school->asks->reaction->perBit,
+        $school->asks->leaving->value,
     ])
-        ->toBe([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12])
+        ->toBe([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12, 'unless-down'])
         ->and($again)->toEqual($school)
         ->and(CatalogueReaderFixture::agreesWithSchema(fileWith(SET)))->toBeTrue();
 })->with([Format::Json, Format::Yaml]);
@@ -71,6 +73,7 @@ it('says what is wrong with them, and where, as the schema does', function (arra
     'slower than anybody' => [['reaction' => ['base' => 2.1]], '/school/reaction/base'],
     'before it comes' => [['reaction' => ['per_bit' => -0.1]], '/school/reaction/per_bit'],
     'a word that reacting has not' => [['reaction' => ['bits' => 1]], '/school/reaction/bits'],
+    'perhaps' => [['leaving' => 'unless down'], '/school/leaving'],
     'never' => [['half_life' => 'never'], '/school/half_life'],
     'no plural' => [['words' => ['rung' => ['one' => 'step']]], '/school/words/rung/many'],
     'a name in braces' => [['words' => ['rung' => ['one' => '{rung}', 'many' => 'steps']]], '/school/words/rung/one'],

@@ -18,9 +18,11 @@ use StoneDrill\Core\Checks\Examination;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\Ladder;
+use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\Matching;
 use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\School;
@@ -91,7 +93,10 @@ final class OnTheFloor
                 'Bench',
                 $with['doctrine'] ?? Doctrine::Counter,
                 policy: $with['policy'] ?? null,
-                tolerance: $with['tolerance'] ?? School::TOLERANCE,
+                asks: new AnswerStandard(
+                    $with['tolerance'] ?? AnswerStandard::TOLERANCE,
+                    leaving: $with['leaving'] ?? Leaving::Always,
+                ),
             ),
             [],
             [new Rank('low', 'Low', 3, 2), new Rank('high', 'High', 6, $with['goal'] ?? 4)],

@@ -6,7 +6,7 @@ namespace App\Http\Requests\Settings;
 
 use App\Http\Requests\FieldsRequest;
 use Illuminate\Validation\Rule;
-use StoneDrill\Core\Curriculum\School as CoreSchool;
+use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Curriculum\Statures;
 
 /** How tall the bodies are that a school reckons with, and by how much a figure may be short and still be close. */
@@ -17,7 +17,7 @@ final class BodiesRequest extends FieldsRequest
     {
         return [
             'typical' => ['required', Rule::in(array_keys([...Statures::BUILT_IN, ...$this->school()->sizes]))],
-            'tolerance' => ['required', 'numeric', 'between:0,'.CoreSchool::MAX_TOLERANCE * 100],
+            'tolerance' => ['required', 'numeric', 'between:0,'.AnswerStandard::MAX_TOLERANCE * 100],
             'sizes' => ['required', 'array'],
             'sizes.*' => ['required', 'numeric', 'between:0.8,2.4'],
         ];

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Curriculum;
+
+/** What a school asks of an answer. */
+final readonly class AnswerStandard
+{
+    /** Metres by which a figure may be short and still be close. */
+    public const TOLERANCE = 0.05;
+
+    /** The most that a school may allow. */
+    public const MAX_TOLERANCE = 0.5;
+
+    /** @param float $tolerance metres by which a figure may be short and still be close */
+    public function __construct(
+        public float $tolerance = self::TOLERANCE,
+        public Reaction $reaction = new Reaction(),
+        public Leaving $leaving = Leaving::Always,
+    ) {}
+}
