@@ -11,6 +11,7 @@ use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
+use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Reaction;
@@ -24,6 +25,9 @@ use StoneDrill\Core\Curriculum\Reaction;
  * @property string                               $typical
  * @property string                               $zone         name of a time zone
  * @property float                                $share
+ * @property float                                $credit_arm    for a try in which the student was touched on the arm
+ * @property float                                $credit_body   and on the body
+ * @property float                                $credit_recovered and in which the student failed and went on
  * @property float                                $half_life     days after which a rep weighs half
  * @property float                                $reaction_base seconds to react to what is sure to come
  * @property float                                $reaction_per_bit and for each bit of choice
@@ -43,17 +47,25 @@ final class School extends Model
 
     protected $attributes = [
         'zone' => 'UTC', 'leaving' => Leaving::Always->value, 'setup' => null, 'heads_need_totp' => false, 'half_life' => ProofStandard::HALF_LIFE,
+        'credit_arm' => Credits::USUAL, 'credit_body' => Credits::USUAL, 'credit_recovered' => Credits::USUAL,
         'reaction_base' => Reaction::BASE, 'reaction_per_bit' => Reaction::PER_BIT, 'nouns' => '{}', 'scope' => '{}',
     ];
 
     protected function casts(): array
     {
         return [
-            'share' => 'float', 'half_life' => 'float', 'reaction_base' => 'float', 'reaction_per_bit' => 'float',
+            'share' => 'float', 'half_life' => 'float', 'credit_arm' => 'float', 'credit_body' => 'float',
+            'credit_recovered' => 'float', 'reaction_base' => 'float', 'reaction_per_bit' => 'float',
             'nouns' => Json::MAP, 'scope' => Json::MAP, 'tolerance' => 'float', 'sizes' => Json::MAP,
             'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP, 'setup' => SetupStep::class,
             'heads_need_totp' => 'boolean',
         ];
+    }
+
+    /** What it gives for a try that was neither clean nor failed. */
+    public function credits(): Credits
+    {
+        return new Credits($this->credit_arm, $this->credit_body, $this->credit_recovered);
     }
 
     /** Where its clocks are; UTC where that cannot be read. */

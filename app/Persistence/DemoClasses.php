@@ -9,6 +9,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Exchange\SchoolFile;
+use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\RepDetails;
 use StoneDrill\Core\Proof\Source;
@@ -174,7 +175,7 @@ final readonly class DemoClasses
         }
         $turn %= count($others);
         $inTurn = [...array_slice($others, $turn), ...array_slice($others, 0, $turn)];
-        $isClean = $rep->outcome->credit() === 1.0;
+        $isClean = $rep->outcome === Outcome::Clean;
         $suits = fn (string $other): bool => $this->isLarger($other, $rep->student) !== $isClean;
 
         return $rep->details->answer === self::HARDER_AGAINST_LARGER

@@ -18,6 +18,7 @@ use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\RepDetails;
+use StoneDrill\Core\Proof\Touched;
 use StoneDrill\Core\Report\Disagreement;
 use StoneDrill\Core\Report\EvidenceReport;
 
@@ -142,7 +143,7 @@ final readonly class EvidenceBook
         $rows = DB::select(
             <<<'SQL'
             select r.id, s.code as student, t.code as attack, r.side, r.rung, r.outcome, r.at, w.code as answer,
-                r.mistakes, r.seconds, o.code as attacker
+                r.mistakes, r.touched, r.seconds, o.code as attacker
             from reps r join students s on s.id = r.student_id join attacks t on t.id = r.attack_id
                 left join answers w on w.id = r.answer_id left join students o on o.id = r.attacker_id
             where r.school_id = ? and r.source <> 'home' and r.outcome <> 'stopped' and r.at <= ?
@@ -166,6 +167,7 @@ final readonly class EvidenceBook
                     new RepDetails(
                         answer: $row->answer,
                         mistakes: array_values(array_filter((array) json_decode($row->mistakes, true), is_string(...))),
+                        touched: Touched::tryFrom((string) $row->touched),
                         seconds: $row->seconds === null ? null : (float) $row->seconds,
                         attacker: $row->attacker,
                     ),

@@ -43,7 +43,7 @@ final readonly class SchoolMapper
         return new CoreSchool(
             $school->name,
             Doctrine::from($school->doctrine),
-            new ProofStandard($school->share, $school->half_life),
+            new ProofStandard($school->share, $school->half_life, $school->credits()),
             $reader->setting(
                 $school,
                 'hole factors',

@@ -17,6 +17,7 @@ use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Source;
+use StoneDrill\Core\Proof\Touched;
 use StoneDrill\Core\Proof\Window;
 
 /** What is kept of the reps of a school's students, brought up to date before it is read. */
@@ -74,6 +75,26 @@ final readonly class WindowBook
         // themselves.
         foreach ($this->work($ahead, $at) as [$student, $attack, $side, $window]) {
             $windows[$student][CellKey::of($this->attacks[$attack], Side::from($side))->text] = $window;
+        }
+
+        return $windows;
+    }
+
+    /**
+     * The same of everything that the school has, worked out from the reps themselves and kept nowhere: what there
+     * would be by other rules.
+     *
+     * @return array<int, list<Window>> by the id of the student's row
+     */
+    public function unkept(DateTimeImmutable $at): array
+    {
+        $pairs = $this->rows()->distinct()->get(['student_id', 'attack_id']);
+        $windows = [];
+        foreach ($pairs->chunk(self::CHUNK) as $chunk) {
+            $ids = $chunk->map(static fn (stdClass $row): array => [$row->student_id, $row->attack_id]);
+            foreach ($this->work(array_values($ids->all()), $at) as [$student, , , $window]) {
+                $windows[$student][] = $window;
+            }
         }
 
         return $windows;
@@ -254,8 +275,9 @@ final readonly class WindowBook
         $rows = DB::select(
             <<<'SQL'
             select pair.student, pair.attack, array((
-                select ((extract(epoch from at)::bigint * 100 + rung) * 10 + array_position(?::text[],
-                    outcome::text)) * 2 + (side = ?)::int
+                select ((extract(epoch from at)::bigint * 100 + rung) * 10 + case
+                    when outcome = ? and touched in ('body', 'head') then 0
+                    else array_position(?::text[], outcome::text) end) * 2 + (side = ?)::int
                 from reps where school_id = ? and student_id = pair.student and attack_id = pair.attack
                     and at <= coalesce(?::timestamptz, 'infinity') and source is distinct from ?
                     and id <> all(array(
@@ -268,6 +290,7 @@ final readonly class WindowBook
             SQL
             ,
             [
+                Outcome::Scraped->value,
                 '{'.implode(',', array_column(Outcome::cases(), 'value')).'}',
                 Side::Mirrored->value,
                 $this->school->id,
@@ -278,7 +301,10 @@ final readonly class WindowBook
                 ...self::arrays($pairs),
             ],
         );
-        $credits = [null, ...array_map(static fn (Outcome $outcome): ?float => $outcome->credit(), Outcome::cases())];
+        $credits = [
+            $this->rules->credit(Outcome::Scraped, Touched::Body),
+            ...array_map($this->rules->credit(...), Outcome::cases()),
+        ];
         $found = [];
         foreach ($rows as $row) {
             $bySide = [];

@@ -17,5 +17,9 @@ final readonly class ProofStandard
 
     public const MAX_HALF_LIFE = 730.0;
 
-    public function __construct(public float $share = self::SHARE, public float $halfLife = self::HALF_LIFE) {}
+    public function __construct(
+        public float $share = self::SHARE,
+        public float $halfLife = self::HALF_LIFE,
+        public Credits $credits = new Credits(),
+    ) {}
 }

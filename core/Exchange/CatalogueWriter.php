@@ -107,6 +107,7 @@ final readonly class CatalogueWriter
                 'typical' => $school->statures->typical,
                 'share' => $school->proof->share,
                 'half_life' => $school->proof->halfLife === ProofStandard::HALF_LIFE ? null : $school->proof->halfLife,
+                'credits' => $school->proof->credits->isUsual() ? null : (array) $school->proof->credits,
                 'tolerance' => $asks->tolerance === AnswerStandard::TOLERANCE ? null : $asks->tolerance,
                 'reaction' => $asks->reaction == new Reaction()
                     ? null

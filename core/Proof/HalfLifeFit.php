@@ -42,9 +42,9 @@ final readonly class HalfLifeFit
      *
      * @param list<Rep> $reps counted ones that nothing replaces, the latest last
      */
-    public static function of(array $reps): ?self
+    public static function of(array $reps, ProofRules $rules = new ProofRules()): ?self
     {
-        [$pairs, $count] = self::pairs($reps);
+        [$pairs, $count] = self::pairs($reps, $rules);
         if ($count < self::LEAST) {
             return null;
         }
@@ -79,12 +79,12 @@ final readonly class HalfLifeFit
      * @return array{list<array{int, float, float, float, int}>, int} days apart, the first one's difference from the
      *     mean, the second one's credit, the mean, how often; and how many in all
      */
-    private static function pairs(array $reps): array
+    private static function pairs(array $reps, ProofRules $rules): array
     {
         $sums = $last = [];
         foreach ($reps as $rep) {
             $sums[$rep->rung] ??= [0.0, 0];
-            $sums[$rep->rung][0] += $rep->outcome->credit() ?? 0.0;
+            $sums[$rep->rung][0] += self::credit($rep, $rules);
             $sums[$rep->rung][1]++;
         }
         $pairs = [];
@@ -98,7 +98,7 @@ final readonly class HalfLifeFit
                 continue;
             }
             $days = intdiv($rep->at->getTimestamp() - $before->at->getTimestamp(), self::DAY);
-            [$first, $second] = [$before->outcome->credit() ?? 0.0, $rep->outcome->credit() ?? 0.0];
+            [$first, $second] = [self::credit($before, $rules), self::credit($rep, $rules)];
             $key = "{$days} {$first} {$second} {$rep->rung}";
             $pairs[$key] ??= [$days, $first - $mean, $second, $mean, 0];
             $pairs[$key][4]++;
@@ -106,6 +106,11 @@ final readonly class HalfLifeFit
         }
 
         return [array_values($pairs), $count];
+    }
+
+    private static function credit(Rep $rep, ProofRules $rules): float
+    {
+        return $rules->credit($rep->outcome, $rep->details->touched) ?? 0.0;
     }
 
     /**

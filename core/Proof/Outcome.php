@@ -20,15 +20,9 @@ enum Outcome: string
     /** Broken off for safety. */
     case Stopped = 'stopped';
 
-    /** What it counts for, from 0 to 1; null when it does not count. */
-    public function credit(): ?float
+    public function counts(): bool
     {
-        return match ($this) {
-            self::Clean => 1.0,
-            self::Scraped, self::Recovered => 0.5,
-            self::Late, self::Hit, self::Froze => 0.0,
-            self::Stopped => null,
-        };
+        return $this !== self::Stopped;
     }
 
     public function meaning(): Text

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Proof;
 
+use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\ProofStandard;
 
 /** The figures that a school may set for what counts as proven. */
@@ -27,7 +28,25 @@ final readonly class ProofRules
      * @param positive-int $window   how many of the latest counted reps are read
      * @param float        $halfLife days after which a rep weighs half
      */
-    public function __construct(public int $window = 12, public float $halfLife = ProofStandard::HALF_LIFE) {}
+    public function __construct(
+        public int $window = 12,
+        public float $halfLife = ProofStandard::HALF_LIFE,
+        public Credits $credits = new Credits(),
+    ) {}
+
+    /** What a try counts for, from 0 to 1; null where it does not count. */
+    public function credit(Outcome $outcome, ?Touched $touched = null): ?float
+    {
+        return match ($outcome) {
+            Outcome::Clean => 1.0,
+            Outcome::Scraped => in_array($touched, [Touched::Body, Touched::Head], true)
+                ? $this->credits->body
+                : $this->credits->arm,
+            Outcome::Recovered => $this->credits->recovered,
+            Outcome::Late, Outcome::Hit, Outcome::Froze => 0.0,
+            Outcome::Stopped => null,
+        };
+    }
 
     /**
      * What a rep weighs by its age.
@@ -41,7 +60,7 @@ final readonly class ProofRules
 
     public static function of(ProofStandard $standard): self
     {
-        return new self(halfLife: $standard->halfLife);
+        return new self(halfLife: $standard->halfLife, credits: $standard->credits);
     }
 
     /**
@@ -51,6 +70,11 @@ final readonly class ProofRules
      */
     public function mark(): int
     {
-        return $this == new self() ? self::VERSION : crc32(self::VERSION." {$this->window} {$this->halfLife}") >> 1;
+        if ($this == new self()) {
+            return self::VERSION;
+        }
+        $credits = $this->credits->isUsual() ? '' : ' '.implode(' ', (array) $this->credits);
+
+        return crc32(self::VERSION." {$this->window} {$this->halfLife}{$credits}") >> 1;
     }
 }

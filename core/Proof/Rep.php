@@ -30,6 +30,6 @@ final readonly class Rep
     /** Whether it counts as proof at all. */
     public function counts(): bool
     {
-        return $this->details->source !== Source::Home && $this->outcome->credit() !== null;
+        return $this->details->source !== Source::Home && $this->outcome->counts();
     }
 }

@@ -39,7 +39,7 @@ final readonly class StudentMove
         $moves = [];
         foreach ($byCell as $student => $cells) {
             foreach ($cells as $cell => $reps) {
-                $tries = array_map(Window::try(...), array_slice($reps, -$rules->window));
+                $tries = Window::tries(array_slice($reps, -$rules->window), $rules);
                 // Whether it was ever held makes no difference here.
                 $move = RungMove::of(new Window($tries, null, count($reps), null, $rules), $ladder, $at);
                 if ($move !== null) {

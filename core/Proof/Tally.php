@@ -27,7 +27,7 @@ final readonly class Tally
         $counts = [0, 0, 0];
         $success = $failure = 0.0;
         foreach ($reps as $rep) {
-            $credit = $rep->outcome->credit() ?? 0.0;
+            $credit = $rules->credit($rep->outcome, $rep->details->touched) ?? 0.0;
             $counts[$credit >= 1.0 ? 0 : ($credit > 0.0 ? 1 : 2)]++;
             $weight = $rules->weight($rep->at->getTimestamp(), $at);
             $success += $weight * $credit;

@@ -42,7 +42,7 @@ final readonly class Weeks
             ),
             $at->getTimestamp(),
         ];
-        $histories = self::histories($counted);
+        $histories = self::histories($counted, $rules);
         $proven = array_map(
             static fn (array $tries): array => self::proven($tries, $ladder, $rules, [
                 $begins[0]->getTimestamp() - 1,
@@ -76,7 +76,7 @@ final readonly class Weeks
             OneMoreClass::of(
                 $histories,
                 $proven,
-                new ProofRules($rules->window, $halfLife ?? $rules->halfLife),
+                new ProofRules($rules->window, $halfLife ?? $rules->halfLife, $rules->credits),
                 $begins[0]->getTimestamp(),
                 $at->getTimestamp(),
             ),
@@ -113,11 +113,11 @@ final readonly class Weeks
      * @return array<string, non-empty-list<array{int, int, float}>> tries in order of time, as {@see Window::try()} has
      *     them, by student and cell
      */
-    private static function histories(array $counted): array
+    private static function histories(array $counted, ProofRules $rules): array
     {
         $histories = [];
         foreach ($counted as $rep) {
-            $histories["{$rep->student}\n".(new CellKey($rep->attack, $rep->side))->text][] = Window::try($rep);
+            $histories["{$rep->student}\n".(new CellKey($rep->attack, $rep->side))->text][] = Window::try($rep, $rules);
         }
 
         return $histories;
@@ -252,6 +252,6 @@ final readonly class Weeks
 
     private static function isClean(Rep $rep): bool
     {
-        return ($rep->outcome->credit() ?? 0.0) >= 1.0;
+        return $rep->outcome === Outcome::Clean;
     }
 }

@@ -49,7 +49,7 @@ final class Window
         $reps = array_values(array_filter($reps, static fn (Rep $rep): bool => $rep->counts()));
         usort($reps, static fn (Rep $a, Rep $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
 
-        return self::ofTries(array_map(self::try(...), $reps), $ladder, $rules);
+        return self::ofTries(self::tries($reps, $rules), $ladder, $rules);
     }
 
     /** @param list<array{int, int, float}> $tries all that count, in order of time, as {@see try()} has them */
@@ -79,9 +79,19 @@ final class Window
     }
 
     /** @return array{int, int, float} seconds since 1970, rung, credit */
-    public static function try(Rep $rep): array
+    public static function try(Rep $rep, ProofRules $rules = new ProofRules()): array
     {
-        return [$rep->at->getTimestamp(), $rep->rung, $rep->outcome->credit() ?? 0.0];
+        return [$rep->at->getTimestamp(), $rep->rung, $rules->credit($rep->outcome, $rep->details->touched) ?? 0.0];
+    }
+
+    /**
+     * @param list<Rep> $reps
+     *
+     * @return list<array{int, int, float}> as {@see try()} has them
+     */
+    public static function tries(array $reps, ProofRules $rules): array
+    {
+        return array_map(static fn (Rep $rep): array => self::try($rep, $rules), $reps);
     }
 
     /** Of no reps. */

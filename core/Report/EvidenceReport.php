@@ -80,7 +80,7 @@ final readonly class EvidenceReport implements Report
         $this->sizes = array_values(array_filter($records->sizes, $isTold));
         $this->model = new ModelBesideMat($catalogue, $this->answers);
         $this->inUse = $catalogue->school->proof->halfLife;
-        $this->halfLife = HalfLifeFit::of($counted);
+        $this->halfLife = HalfLifeFit::of($counted, $rules);
         $this->moves = StudentMove::all($counted, $catalogue->ladder, $rules, $at);
         $fitted = $this->halfLife === null || $this->halfLife->isOpen() ? null : $this->halfLife->days;
         $weeks = static fn (array $those): Weeks => Weeks::of(

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Exchange\SchoolFile;
+use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\Windows;
@@ -84,7 +85,7 @@ final readonly class SeasonReport implements Report
         usort($reps, static fn (Rep $a, Rep $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
         $sequences = [];
         foreach ($reps as $rep) {
-            $sequences["{$rep->student} {$rep->attack} {$rep->side->value}"][] = $rep->outcome->credit() === 1.0;
+            $sequences["{$rep->student} {$rep->attack} {$rep->side->value}"][] = $rep->outcome === Outcome::Clean;
         }
 
         return array_values($sequences);

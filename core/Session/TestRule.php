@@ -9,6 +9,7 @@ use Random\Randomizer;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Solo\Mark;
 
 /**
@@ -28,12 +29,12 @@ final readonly class TestRule
      *     safety, where nobody saw it
      * @param list<?Mark>                 $solos how each basic and form was done; null where nobody saw it
      */
-    public static function judge(array $items, array $solos = []): TestResult
+    public static function judge(array $items, array $solos = [], ProofRules $rules = new ProofRules()): TestResult
     {
         $untested = $critical = $short = [];
         $credit = 0.0;
         foreach ($items as $place => [$isCritical, $outcome]) {
-            $of = $outcome?->credit();
+            $of = $outcome === null ? null : $rules->credit($outcome);
             if ($of === null) {
                 $untested[] = $place;
             } elseif ($isCritical && in_array($outcome, [Outcome::Froze, Outcome::Hit], true)) {

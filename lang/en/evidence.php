@@ -30,7 +30,7 @@ return [
     'holds-up' => ':share clean (:interval with eight in ten) of :tries.',
     'improvised' => 'Something else was improvised in :share of the tries.',
     'interval' => ':low – :high %',
-    'lead' => 'Read from the tries in which an {answer} was used, the latest 200,000 of them: of each person the latest twelve that count, the older the lighter. A try that was half right counts half, and each share is drawn toward what is known of all {answers} of the school. Nothing is told of fewer than eight tries. All figures are estimates.',
+    'lead' => 'Read from the tries in which an {answer} was used, the latest 200,000 of them: of each person the latest twelve that count, the older the lighter. A scraped or recovered try counts for what the school gives, half unless set otherwise, and each share is drawn toward what is known of all {answers} of the school. Nothing is told of fewer than eight tries. All figures are estimates.',
     'link' => 'What the reps teach',
     'count-attack' => ':count rep is recorded of it.|:count reps are recorded of it.',
     'count-answer' => ':count rep names it.|:count reps name it.',

@@ -100,6 +100,7 @@ return [
     'other-rep' => 'the id of another rep in this file',
     'replaced-once' => 'a rep that no other rep replaces: correct the latest correction',
     'size' => 'one of the sizes',
+    'credit' => '0, 0.5 or 1',
     'zone' => 'the name of a time zone, such as Europe/Lisbon',
     'at-least-one' => 'at least one value',
     'ranks' => ':count ranks',

@@ -14,6 +14,15 @@ return [
         'tolerance-name' => 'how much counts as close',
         'typical' => 'Typical size',
     ],
+    'credits' => [
+        'credit_arm' => 'scraped, touched on the arm',
+        'credit_body' => 'scraped, touched on the body',
+        'credit_recovered' => 'recovered',
+        'default' => 'Default: half of it, each.',
+        'given' => ['none' => 'nothing', 'half' => 'half of it', 'all' => 'all of it'],
+        'lead' => 'A clean try counts in full, and one that is late, hit or frozen for nothing. What is in between counts for as much as you say: as proof, in tests and in what the reps teach. A scrape of which nobody said where counts as one on the arm.',
+        'title' => 'What a try counts for',
+    ],
     'doctrine' => [
         'default' => 'Default: leave at once; always out of reach at the end.',
         'lead' => 'What you want {an answer} to be for. The checks ask for it; a single {answer} may say otherwise.',
@@ -49,6 +58,7 @@ return [
     'preview' => [
         'button' => 'Preview on the wall',
         'gained' => 'Works then: :attacks',
+        'held-later' => 'What students hold is counted anew once you save.',
         'held' => 'Held by students at their goal {rungs}: :now now, :then then.',
         'holes' => 'Holes: :now of weight :weight now, :then of weight :weight_then then.',
         'lost' => 'Works no longer: :attacks',

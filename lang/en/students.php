@@ -126,7 +126,7 @@ return [
         'latest' => 'The drawing shows the latest :count.',
         'legend' => [
             'whole' => 'clean',
-            'half' => 'scraped or recovered: counts half',
+            'half' => 'scraped or recovered',
             'none' => 'late, hit or froze',
             'aside' => 'stopped, or at home: not counted',
         ],

@@ -114,16 +114,15 @@ Route::prefix('school')->group(function (): void {
         ->middleware(Authorize::using('update', School::class))
         ->group(function (): void {
             Route::get('', 'show')->name('settings')->middleware('kept:teaching');
-            foreach (
-                ['general', 'doctrine', 'bodies', 'weights', 'times', 'scope', 'policy', 'names', 'words'] as $section
-            ) {
+            $sections = [
+                'general', 'doctrine', 'bodies', 'weights', 'times', 'credits', 'scope', 'policy', 'names', 'words',
+            ];
+            foreach ($sections as $section) {
                 Route::put($section, $section)->name("settings.{$section}");
             }
             Route::delete('{section}', 'reset')
                 ->name('settings.reset')
-                ->whereIn('section', [
-                    'general', 'doctrine', 'bodies', 'weights', 'times', 'scope', 'policy', 'names', 'words',
-                ]);
+                ->whereIn('section', $sections);
         });
     Route::get('starters/{starter}', [StarterController::class, 'show'])
         ->name('starters.show')

@@ -226,6 +226,7 @@ const ROUTES = [
     'settings.general' => ['put', '/school/settings/general', HEAD],
     'settings.doctrine' => ['put', '/school/settings/doctrine', HEAD],
     'settings.bodies' => ['put', '/school/settings/bodies', HEAD],
+    'settings.credits' => ['put', '/school/settings/credits', HEAD],
     'settings.weights' => ['put', '/school/settings/weights', HEAD],
     'settings.policy' => ['put', '/school/settings/policy', HEAD],
     'settings.times' => ['put', '/school/settings/times', HEAD],

@@ -74,9 +74,16 @@ it('saves each section, says it in the file, and resets it', function (
     'reacting' => [
         'times',
         ['reaction_base' => '0.3', 'reaction_per_bit' => '0.12'],
-        fn ($school): array => [$school->asks->reaction->base, $school->asks->reaction->perBit, $school->proof->halfLife],
+        fn ($school): array => [...array_values((array) $school->asks->reaction), $school->proof->halfLife],
         [0.3, 0.12, 60.0],
         [0.25, 0.15, 60.0],
+    ],
+    'credits' => [
+        'credits',
+        ['credit_arm' => '1', 'credit_body' => '0', 'credit_recovered' => '0.5'],
+        fn ($school): array => (array) $school->proof->credits,
+        ['arm' => 1.0, 'body' => 0.0, 'recovered' => 0.5],
+        ['arm' => 0.5, 'body' => 0.5, 'recovered' => 0.5],
     ],
     'scope' => [
         'scope',
@@ -331,6 +338,34 @@ it('refuses names that are none, and keeps what was typed', function (string $on
     $this->get('/school/settings')->assertOk()
         ->assertSee($one === '' ? $many : $one);
 })->with([['a|b', 'abs'], ['', 'only many'], ['only one', ''], ['{rank}', 'x'], [str_repeat('x', 41), 'x']]);
+
+it('tells how many would be held if a scrape counted for something else, and counts it so', function (): void {
+    $student = $this->hall->students()->firstOrFail();
+    $student->rank->update(['goal_rung' => 2]);
+    foreach (['clean', 'clean', 'scraped', 'scraped'] as $outcome) {
+        $this->post('/reps', [
+            'id' => (string) Str::uuid(),
+            'student_id' => $student->id,
+            'attack_id' => $this->hall->attacks()->where('code', 'wrist')->value('id'),
+            'side' => 'written',
+            'rung' => 2,
+            'outcome' => $outcome,
+            'touched' => $outcome === 'scraped' ? 'body' : null,
+        ])->assertSessionHasNoErrors();
+    }
+    // With the clean one of a month ago, which weighs .7: Beta(4.2, 1.5), of which 10 % lie below .49, or
+    // Beta(5.2, .5), of which as much lies below .76.
+    $credits = ['credit_arm' => '0', 'credit_body' => '1', 'credit_recovered' => '0.5'];
+    $this->put('/school/settings/credits', [...$credits, 'preview' => '1']);
+    $this->get('/school/settings')->assertSee('Held by students at their goal rungs: 0 now, 1 then.');
+    expect($this->hall->fresh()->credit_body)->toBe(0.5);
+
+    $this->put('/school/settings/credits', $credits);
+    $this->get('/people/'.$student->id)->assertSee('1 of');
+    $this->delete('/school/settings/credits');
+    $this->get('/people/'.$student->id)->assertSee('0 of');
+    $this->put('/school/settings/credits', [...$credits, 'credit_arm' => '0.7'])->assertSessionHasErrors('credit_arm');
+});
 
 it('tells how many would be held by another half-life, and what would not be looked for', function (): void {
     $student = $this->hall->students()->firstOrFail();

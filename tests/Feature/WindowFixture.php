@@ -9,6 +9,7 @@ use App\Persistence\CatalogueMapper;
 use App\Persistence\WindowBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\ProofState;
 use StoneDrill\Core\Proof\Prover;
 
@@ -22,7 +23,10 @@ final class WindowFixture
         $everything = $mapper->everything($school);
         $proofs = [];
         foreach (
-            (new Prover($everything->catalogue->ladder))->prove(
+            (new Prover(
+                $everything->catalogue->ladder,
+                ProofRules::of($everything->catalogue->school->proof),
+            ))->prove(
                 $everything->reps,
                 $everything->catalogue->attacks,
                 $at,

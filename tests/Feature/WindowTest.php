@@ -32,6 +32,21 @@ it('keeps of the demo what says the same as all its reps', function (): void {
         ->toBeGreaterThan(500);
 });
 
+it('gives the credit that the school gives, by where the student was touched', function (): void {
+    app(Demo::class)->load(CarbonImmutable::now());
+    $school = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();
+    $scraped = fn (string $touched): int => $school->reps()
+        ->where('outcome', 'scraped')
+        ->where('touched', $touched)
+        ->count();
+    $school->update(['credit_arm' => 1.0, 'credit_body' => 0.0, 'credit_recovered' => 0.0]);
+
+    // Read by the core from every rep, and by the database from numbers.
+    expect([$scraped('arm'), $scraped('body')])->each->toBeGreaterThan(20)
+        ->and(WindowFixture::expectSameProof($school->fresh(), CarbonImmutable::now()))
+        ->toBeGreaterThan(500);
+});
+
 it('counts who of a rank holds what as all reps do, now and on a day in the past', function (): void {
     app(Demo::class)->load(CarbonImmutable::now());
     $school = School::query()->where('name', 'Cinder Quay Hall')->firstOrFail();

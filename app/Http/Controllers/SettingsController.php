@@ -10,6 +10,7 @@ use App\Http\Requests\FieldsRequest;
 use App\Http\Requests\PolicyRequest;
 use App\Http\Requests\SchoolRequest;
 use App\Http\Requests\Settings\BodiesRequest;
+use App\Http\Requests\Settings\CreditsRequest;
 use App\Http\Requests\Settings\NamesRequest;
 use App\Http\Requests\Settings\ScopeRequest;
 use App\Http\Requests\Settings\TimesRequest;
@@ -28,6 +29,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Curriculum\AnswerStandard;
+use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\ProofStandard;
@@ -51,6 +53,11 @@ final readonly class SettingsController
             'half_life' => ProofStandard::HALF_LIFE,
             'reaction_base' => Reaction::BASE,
             'reaction_per_bit' => Reaction::PER_BIT,
+        ],
+        'credits' => [
+            'credit_arm' => Credits::USUAL,
+            'credit_body' => Credits::USUAL,
+            'credit_recovered' => Credits::USUAL,
         ],
         'scope' => ['scope' => []],
         'policy' => ['policy' => null],
@@ -85,6 +92,15 @@ final readonly class SettingsController
             ),
             'share' => (int) round(100 * $core->proof->share),
             'times' => $core->proof,
+            'credits' => [
+                'credit_arm' => $school->credit_arm,
+                'credit_body' => $school->credit_body,
+                'credit_recovered' => $school->credit_recovered,
+            ],
+            'given' => array_combine(
+                array_map(strval(...), Credits::CHOICES),
+                array_values(texts('settings.credits.given')),
+            ),
             'reaction' => $core->asks->reaction,
             'nouns' => (array) old('names', $school->nouns),
             'facets' => ScopeRow::all($core->conventions->scope),
@@ -117,6 +133,11 @@ final readonly class SettingsController
     public function times(TimesRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
         return $this->save($request, $user->school, 'times', $request->columns());
+    }
+
+    public function credits(CreditsRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'credits', $request->columns());
     }
 
     public function scope(ScopeRequest $request, #[CurrentUser] User $user): RedirectResponse

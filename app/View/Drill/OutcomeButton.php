@@ -11,11 +11,11 @@ final class OutcomeButton
 {
     public static function tone(Outcome $outcome): string
     {
-        return match ($outcome->credit()) {
-            1.0 => 'good',
-            0.5 => 'half',
-            0.0 => 'none',
-            default => '',
+        return match ($outcome) {
+            Outcome::Clean => 'good',
+            Outcome::Scraped, Outcome::Recovered => 'half',
+            Outcome::Late, Outcome::Hit, Outcome::Froze => 'none',
+            Outcome::Stopped => '',
         };
     }
 

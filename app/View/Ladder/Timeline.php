@@ -153,11 +153,11 @@ final readonly class Timeline
     {
         return match (true) {
             $rep->source === Source::Home->value => 'aside',
-            default => match (Outcome::from($rep->outcome)->credit()) {
-                1.0 => 'whole',
-                0.5 => 'half',
-                0.0 => 'none',
-                default => 'aside',
+            default => match (Outcome::from($rep->outcome)) {
+                Outcome::Clean => 'whole',
+                Outcome::Scraped, Outcome::Recovered => 'half',
+                Outcome::Late, Outcome::Hit, Outcome::Froze => 'none',
+                Outcome::Stopped => 'aside',
             },
         };
     }

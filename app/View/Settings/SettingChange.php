@@ -10,6 +10,7 @@ use App\Persistence\CatalogueMapper;
 use App\Persistence\CoverageBook;
 use App\Persistence\WindowBook;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Coverage\Hole;
@@ -23,6 +24,9 @@ final readonly class SettingChange
 {
     /** Sides of attacks that are named. */
     private const NAMED = 12;
+
+    /** Sides of attacks that students have tried, of all of them, beyond which it takes too long to count them anew. */
+    private const MAX_TRIED = 5_000;
 
     /**
      * @param list<string> $lost   sides of attacks that nothing works for any more
@@ -48,7 +52,7 @@ final readonly class SettingChange
         $gained = self::differing($after, $before);
         $more = [
             ...self::uncatalogued($before, $after),
-            ...self::held($school, $now, ProofRules::of($then->school->proof)),
+            ...self::held($school, $now, $then),
         ];
 
         return new self(
@@ -100,10 +104,15 @@ final readonly class SettingChange
     }
 
     /** @return list<string> nothing where all students hold as much then as now, at the goal rungs of their ranks */
-    private static function held(School $school, Catalogue $catalogue, ProofRules $rules): array
+    private static function held(School $school, Catalogue $catalogue, Catalogue $other): array
     {
+        $rules = ProofRules::of($other->school->proof);
+        $areCounted = $rules->credits == $catalogue->school->proof->credits;
         if ($rules == ProofRules::of($catalogue->school->proof)) {
             return [];
+        }
+        if (! $areCounted && DB::table('proof_windows')->where('school_id', $school->id)->count() > self::MAX_TRIED) {
+            return [__('settings.preview.held-later')];
         }
         $at = CarbonImmutable::now();
         $goals = $school
@@ -116,7 +125,15 @@ final readonly class SettingChange
         foreach ((new WindowBook($school, $catalogue))->of(array_keys($goals), $at) as $student => $windows) {
             foreach ($windows as $window) {
                 $now += (int) $window->holds($goals[$student], $at);
-                $then += (int) Evidence::of($window->tries, $goals[$student], $at->getTimestamp(), $rules)->holds();
+                $then += $areCounted
+                    ? (int) Evidence::of($window->tries, $goals[$student], $at->getTimestamp(), $rules)->holds()
+                    : 0;
+            }
+        }
+        // What a try counts for is kept with it.
+        foreach ($areCounted ? [] : (new WindowBook($school, $other))->unkept($at) as $student => $windows) {
+            foreach (isset($goals[$student]) ? $windows : [] as $window) {
+                $then += (int) $window->holds($goals[$student], $at);
             }
         }
 

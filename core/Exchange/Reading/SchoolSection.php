@@ -16,6 +16,7 @@ use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Curriculum\Conventions;
+use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\FacetScope;
 use StoneDrill\Core\Curriculum\Hazard;
@@ -48,7 +49,7 @@ final readonly class SchoolSection
     public function school(array $ranks): School
     {
         $in = $this->file->map('school', [
-            'name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'tolerance', 'reaction', 'leaving', 'hole_factors',
+            'name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'credits', 'tolerance', 'reaction', 'leaving', 'hole_factors',
             'policy', 'aliases', 'words', 'scope', 'zone',
         ]);
         $sizes = $this->sizes();
@@ -64,6 +65,7 @@ final readonly class SchoolSection
                     ProofStandard::MIN_HALF_LIFE,
                     ProofStandard::MAX_HALF_LIFE,
                 ) ?? ProofStandard::HALF_LIFE,
+                $this->credits($in),
             ),
             $this->holeFactors($in),
             $in->has('policy') ? $this->policy($in, $ranks) : null,
@@ -85,6 +87,24 @@ final readonly class SchoolSection
                 $in->word('leaving', Leaving::class, Leaving::Always),
             ),
         );
+    }
+
+    private function credits(Fields $in): Credits
+    {
+        if (! $in->has('credits')) {
+            return new Credits();
+        }
+        $of = $in->map('credits', ['arm', 'body', 'recovered']);
+        $given = static function (string $key) use ($of): float {
+            $credit = $of->numberOr($key, Credits::USUAL, 0, 1) ?? Credits::USUAL;
+            if (! in_array($credit, Credits::CHOICES, true)) {
+                $of->report($key, Text::of('file.word', ['word' => (string) $credit]), Text::of('file.credit'));
+            }
+
+            return $credit;
+        };
+
+        return new Credits($given('arm'), $given('body'), $given('recovered'));
     }
 
     private function reaction(Fields $in): Reaction

@@ -69,6 +69,15 @@
     </x-field>
     </div>
 </x-setting>
+<x-setting section="credits" preview>
+    <div class="facet-grid">
+    @foreach ($credits as $field => $credit)
+        <x-field :name="$field" :label="ucfirst(__('settings.credits.'.$field))">
+            <x-select :name="$field" :options="$given" :value="(string) old($field, $credit)"/>
+        </x-field>
+    @endforeach
+    </div>
+</x-setting>
 <x-setting section="scope" preview>
     <div class="facet-grid">
     @foreach ($facets as $facet)

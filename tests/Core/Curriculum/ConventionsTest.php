@@ -8,6 +8,7 @@ use StoneDrill\Core\Coverage\MissingPairs;
 use StoneDrill\Core\Coverage\Uncatalogued;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Conventions;
+use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\FacetScope;
 use StoneDrill\Core\Curriculum\Nouns;
@@ -23,6 +24,7 @@ use Tests\Support\Made;
 const SET = [
     'half_life' => 30,
     'leaving' => 'unless-down',
+    'credits' => ['arm' => 1, 'recovered' => 0],
     'reaction' => ['base' => 0.3, 'per_bit' => 0.12],
     'words' => [
         'attack' => ['one' => 'episode', 'many' => 'episodes'],
@@ -57,8 +59,9 @@ it('reads what a school calls things, how fast its proof fades and what it looks
         $school->asks->reaction->base,
         $school->asks->reaction->perBit,
         $school->asks->leaving->value,
+        $school->proof->credits,
     ])
-        ->toBe([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12, 'unless-down'])
+        ->toEqual([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12, 'unless-down', new Credits(1.0, 0.5, 0.0)])
         ->and($again)->toEqual($school)
         ->and(CatalogueReaderFixture::agreesWithSchema(fileWith(SET)))->toBeTrue();
 })->with([Format::Json, Format::Yaml]);
@@ -73,6 +76,9 @@ it('says what is wrong with them, and where, as the schema does', function (arra
     'slower than anybody' => [['reaction' => ['base' => 2.1]], '/school/reaction/base'],
     'before it comes' => [['reaction' => ['per_bit' => -0.1]], '/school/reaction/per_bit'],
     'a word that reacting has not' => [['reaction' => ['bits' => 1]], '/school/reaction/bits'],
+    'three quarters' => [['credits' => ['arm' => 0.75]], '/school/credits/arm'],
+    'more than all' => [['credits' => ['body' => 2]], '/school/credits/body'],
+    'a credit that there is not' => [['credits' => ['head' => 1]], '/school/credits/head'],
     'perhaps' => [['leaving' => 'unless down'], '/school/leaving'],
     'never' => [['half_life' => 'never'], '/school/half_life'],
     'no plural' => [['words' => ['rung' => ['one' => 'step']]], '/school/words/rung/many'],
@@ -159,7 +165,10 @@ it('fades three clean reps in half the days at half the half-life', function ():
 
 it('marks what is kept by other figures than the usual ones', function (): void {
     expect((new ProofRules())->mark())->toBe(ProofRules::VERSION)
-        ->and((new ProofRules(halfLife: 30))->mark())->not->toBe((new ProofRules(halfLife: 31))->mark())
+        ->and((new ProofRules(halfLife: 30))->mark())
+        ->not->toBe((new ProofRules(halfLife: 31))->mark())
+        ->and((new ProofRules(credits: new Credits(arm: 0.0)))->mark())
+        ->not->toBe((new ProofRules(credits: new Credits(body: 0.0)))->mark())
         ->toBeGreaterThan(32_767)
         ->toBeLessThan(2 ** 31);
 });

@@ -3,11 +3,14 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Prover;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\Source;
+use StoneDrill\Core\Proof\Touched;
 use Tests\Core\Proof\ProverFixture;
 use Tests\Support\Made;
 
@@ -36,11 +39,23 @@ it('splits half a credit', function (): void {
         ->and($proofs[3]->weight)->toEqualWithDelta(0.5, 1e-12);
 });
 
-it('credits each outcome', function (string $outcome, ?float $credit): void {
-    expect(Outcome::from($outcome)->credit())->toBe($credit);
+it('credits each outcome, what is in between as the school does', function (
+    string $outcome,
+    ?Touched $touched,
+    ?float $usual,
+    ?float $own,
+): void {
+    $rules = new ProofRules(credits: new Credits(arm: 1.0, body: 0.0, recovered: 0.0));
+
+    expect((new ProofRules())->credit(Outcome::from($outcome), $touched))->toBe($usual)
+        ->and($rules->credit(Outcome::from($outcome), $touched))->toBe($own)
+        ->and(Outcome::from($outcome)->counts())->toBe($usual !== null);
 })->with([
-    ['clean', 1.0], ['scraped', 0.5], ['recovered', 0.5], ['late', 0.0], ['hit', 0.0], ['froze', 0.0],
-    ['stopped', null],
+    ['clean', null, 1.0, 1.0], ['clean', Touched::Body, 1.0, 1.0],
+    ['scraped', null, 0.5, 1.0], ['scraped', Touched::Arm, 0.5, 1.0], ['scraped', Touched::Body, 0.5, 0.0],
+    ['scraped', Touched::Head, 0.5, 0.0], ['recovered', Touched::Arm, 0.5, 0.0],
+    ['late', null, 0.0, 0.0], ['hit', Touched::Head, 0.0, 0.0], ['froze', null, 0.0, 0.0],
+    ['stopped', Touched::Body, null, null],
 ]);
 
 it('holds after three fresh clean reps, and not after two', function (): void {

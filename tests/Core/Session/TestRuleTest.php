@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Proof\Outcome;
+use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Session\TestRule;
 use Tests\Support\Made;
 
@@ -42,6 +44,19 @@ it('judges a test by its rule', function (string $letters, bool $isPassed, float
     'unseen' => ['ccccccccc-', false, 0.9, [9]],
     'stopped for safety was not seen' => ['cccccccccX', false, 0.9, [9]],
     'everything at once' => ['Hl-', false, 0.0, [0, 1, 2]],
+]);
+
+it('gives the credit that the school gives', function (Credits $credits, bool $isPassed, float $share): void {
+    // Two of five scraped, one recovered.
+    $result = TestRule::judge(itemsOf('CcsSr'), [], new ProofRules(credits: $credits));
+
+    expect($result->isPassed)->toBe($isPassed)->and($result->share)->toEqualWithDelta($share, 1e-9);
+})->with([
+    'half of all' => [new Credits(), false, 0.7],
+    'a scrape in full' => [new Credits(arm: 1.0), true, 0.9],
+    'all of it' => [new Credits(arm: 1.0, recovered: 1.0), true, 1.0],
+    'a scrape for nothing' => [new Credits(arm: 0.0), false, 0.5],
+    'where nobody said it was not the body' => [new Credits(body: 0.0), false, 0.7],
 ]);
 
 it('passes nobody who was asked nothing', function (): void {
